@@ -1,0 +1,21 @@
+# A layer is one static library made of every source below its folder. It links what is named
+# after BELOW, and nothing else: that is the whole of the layering rule, enforced by the linker
+# and by include paths (each layer's headers are found as "core/…", "book/…" and so on).
+include(${CMAKE_CURRENT_LIST_DIR}/Warnings.cmake)
+
+function(amber_layer name)
+    cmake_parse_arguments(ARG "MOC" "" "BELOW;LINK" ${ARGN})
+    file(GLOB_RECURSE sources CONFIGURE_DEPENDS
+        ${CMAKE_CURRENT_SOURCE_DIR}/*.cpp ${CMAKE_CURRENT_SOURCE_DIR}/*.h)
+    list(FILTER sources EXCLUDE REGEX "/main\\.cpp$")
+    add_library(amber_${name} STATIC ${sources})
+    target_include_directories(amber_${name} PUBLIC ${PROJECT_BINARY_DIR}/include-${name})
+    # One include root per layer, so that a layer can see only what it links.
+    file(MAKE_DIRECTORY ${PROJECT_BINARY_DIR}/include-${name})
+    file(CREATE_LINK ${CMAKE_CURRENT_SOURCE_DIR} ${PROJECT_BINARY_DIR}/include-${name}/${name}
+        SYMBOLIC)
+    list(TRANSFORM ARG_BELOW PREPEND amber_)
+    target_link_libraries(amber_${name} PUBLIC ${ARG_BELOW} ${ARG_LINK})
+    set_target_properties(amber_${name} PROPERTIES AUTOMOC ${ARG_MOC})
+    amber_warnings(amber_${name})
+endfunction()

@@ -1,0 +1,202 @@
+#include "book/codec.h"
+
+#include <QJsonDocument>
+
+#include <array>
+#include <utility>
+
+namespace book {
+
+using namespace lobe;
+
+namespace {
+
+/// Names of an enum's values, in the enum's order; an unknown name is the first.
+template <class E, std::size_t N> struct Names {
+    std::array<const char*, N> names;
+    QString text(E value) const {
+        return QString::fromLatin1(names[static_cast<std::size_t>(value)]);
+    }
+    E value(const QString& text) const {
+        for (std::size_t i = 0; i < N; ++i)
+            if (text == QLatin1String(names[i])) return static_cast<E>(i);
+        return static_cast<E>(0);
+    }
+};
+
+constexpr Names<Rotation, 2> kRotation{{"clockwise", "anticlockwise"}};
+constexpr Names<Layout, 2> kLayout{{"pushrod", "twin-cam"}};
+constexpr Names<Follower, 6> kFollower{
+    {"solid-flat", "solid-roller", "hydraulic", "hydraulic-made-solid", "bucket", "finger"}};
+constexpr Names<Place, 2> kPlace{{"tappet", "valve"}};
+constexpr Names<Side, 2> kSide{{"intake", "exhaust"}};
+constexpr Names<WheelScale, 5> kScale{
+    {"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed"}};
+constexpr Names<TdcMethod, 2> kMethod{{"stop", "drop"}};
+constexpr Names<CentreSchool, 4> kSchool{{"equal_drop", "events", "peak", "centroid"}};
+
+QString qt(const std::string& s) { return QString::fromStdString(s); }
+
+void put(QJsonObject& json, const char* key, const std::optional<double>& value) {
+    if (value) json[QLatin1String(key)] = *value;
+}
+std::optional<double> maybe(const QJsonObject& json, const char* key) {
+    const QJsonValue v = json[QLatin1String(key)];
+    if (!v.isDouble()) return std::nullopt;
+    return v.toDouble();
+}
+void take(const QJsonObject& json, const char* key, double& value) {
+    value = json[QLatin1String(key)].toDouble(value);
+}
+void take(const QJsonObject& json, const char* key, std::string& value) {
+    value = json[QLatin1String(key)].toString(qt(value)).toStdString();
+}
+template <class N, class E>
+void take(const QJsonObject& json, const char* key, const N& names, E& value) {
+    const QJsonValue v = json[QLatin1String(key)];
+    if (v.isString()) value = names.value(v.toString());
+}
+
+QJsonObject toJson(const Height& h) {
+    return {{"mm", h.mm}, {"at", kPlace.text(h.at)}};
+}
+Height heightFrom(const QJsonObject& json) {
+    Height h;
+    take(json, "mm", h.mm);
+    take(json, "at", kPlace, h.at);
+    return h;
+}
+
+} // namespace
+
+QJsonObject toJson(const Engine& e) {
+    return {{"name", qt(e.name)},
+            {"cylinders", e.cylinders},
+            {"bore_mm", e.bore_mm},
+            {"stroke_mm", e.stroke_mm},
+            {"rod_mm", e.rod_mm},
+            {"rotation", kRotation.text(e.rotation)},
+            {"layout", kLayout.text(e.layout)},
+            {"follower", kFollower.text(e.follower)},
+            {"ratio_intake", e.ratioIntake},
+            {"ratio_exhaust", e.ratioExhaust},
+            {"lash_intake_mm", e.lashIntake_mm},
+            {"lash_exhaust_mm", e.lashExhaust_mm}};
+}
+
+Engine engineFrom(const QJsonObject& json) {
+    Engine e;
+    take(json, "name", e.name);
+    e.cylinders = json[QLatin1String("cylinders")].toInt(e.cylinders);
+    take(json, "bore_mm", e.bore_mm);
+    take(json, "stroke_mm", e.stroke_mm);
+    take(json, "rod_mm", e.rod_mm);
+    take(json, "rotation", kRotation, e.rotation);
+    take(json, "layout", kLayout, e.layout);
+    take(json, "follower", kFollower, e.follower);
+    take(json, "ratio_intake", e.ratioIntake);
+    take(json, "ratio_exhaust", e.ratioExhaust);
+    take(json, "lash_intake_mm", e.lashIntake_mm);
+    take(json, "lash_exhaust_mm", e.lashExhaust_mm);
+    return e;
+}
+
+QJsonObject toJson(const Card& c) {
+    QJsonObject json{{"name", qt(c.name)}, {"height", toJson(c.height)}};
+    put(json, "ivo", c.ivo);
+    put(json, "ivc", c.ivc);
+    put(json, "evo", c.evo);
+    put(json, "evc", c.evc);
+    put(json, "intake_centre", c.intakeCentre);
+    put(json, "exhaust_centre", c.exhaustCentre);
+    put(json, "intake_lift_mm", c.intakeLift_mm);
+    put(json, "exhaust_lift_mm", c.exhaustLift_mm);
+    return json;
+}
+
+Card cardFrom(const QJsonObject& json) {
+    Card c;
+    take(json, "name", c.name);
+    if (json.contains(QLatin1String("height")))
+        c.height = heightFrom(json[QLatin1String("height")].toObject());
+    c.ivo = maybe(json, "ivo");
+    c.ivc = maybe(json, "ivc");
+    c.evo = maybe(json, "evo");
+    c.evc = maybe(json, "evc");
+    c.intakeCentre = maybe(json, "intake_centre");
+    c.exhaustCentre = maybe(json, "exhaust_centre");
+    c.intakeLift_mm = maybe(json, "intake_lift_mm");
+    c.exhaustLift_mm = maybe(json, "exhaust_lift_mm");
+    return c;
+}
+
+QJsonObject toJson(const Settings& s) {
+    QJsonArray heights, pinned;
+    for (const Height& h : s.heights) heights.append(toJson(h));
+    for (const std::string& key : s.pinned) pinned.append(qt(key));
+    return {{"heights", heights},
+            {"seat_mm", s.seat_mm},
+            {"drop_mm", s.drop_mm},
+            {"school", kSchool.text(s.school)},
+            {"wheel", kScale.text(s.wheel)},
+            {"tdc_tolerance_deg", s.tdcTolerance_deg},
+            {"zero_return_mm", s.zeroReturn_mm},
+            {"pinned", pinned}};
+}
+
+Settings settingsFrom(const QJsonObject& json) {
+    Settings s;
+    if (json.contains(QLatin1String("heights"))) s.heights.clear();
+    for (const QJsonValue& v : json[QLatin1String("heights")].toArray())
+        s.heights.push_back(heightFrom(v.toObject()));
+    for (const QJsonValue& v : json[QLatin1String("pinned")].toArray())
+        s.pinned.push_back(v.toString().toStdString());
+    take(json, "seat_mm", s.seat_mm);
+    take(json, "drop_mm", s.drop_mm);
+    take(json, "school", kSchool, s.school);
+    take(json, "wheel", kScale, s.wheel);
+    take(json, "tdc_tolerance_deg", s.tdcTolerance_deg);
+    take(json, "zero_return_mm", s.zeroReturn_mm);
+    return s;
+}
+
+QJsonObject toJson(const RunTerms& t) {
+    return {{"taken", kPlace.text(t.taken)},
+            {"follower", kFollower.text(t.follower)},
+            {"ratio", t.ratio},
+            {"lash_mm", t.lash_mm},
+            {"step_deg", t.step_deg},
+            {"from_deg", t.from.deg},
+            {"to_deg", t.to.deg},
+            {"source", qt(t.source)}};
+}
+
+RunTerms termsFrom(const QJsonObject& json) {
+    RunTerms t;
+    take(json, "taken", kPlace, t.taken);
+    take(json, "follower", kFollower, t.follower);
+    take(json, "ratio", t.ratio);
+    take(json, "lash_mm", t.lash_mm);
+    take(json, "step_deg", t.step_deg);
+    take(json, "from_deg", t.from.deg);
+    take(json, "to_deg", t.to.deg);
+    take(json, "source", t.source);
+    return t;
+}
+
+QString sideText(Side side) { return kSide.text(side); }
+Side sideFrom(const QString& text) { return kSide.value(text); }
+QString scaleText(WheelScale scale) { return kScale.text(scale); }
+WheelScale scaleFrom(const QString& text) { return kScale.value(text); }
+QString methodText(TdcMethod method) { return kMethod.text(method); }
+TdcMethod methodFrom(const QString& text) { return kMethod.value(text); }
+
+QString compact(const QJsonObject& json) {
+    return QString::fromUtf8(QJsonDocument(json).toJson(QJsonDocument::Compact));
+}
+
+QJsonObject parsed(const QString& text) {
+    return QJsonDocument::fromJson(text.toUtf8()).object();
+}
+
+} // namespace book

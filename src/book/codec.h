@@ -1,0 +1,33 @@
+// Job parts as JSON, for the book's fact rows and for job folders. Unknown keys are ignored,
+// missing ones keep their default, so that a newer reader takes an older text. mm and degrees.
+#pragma once
+
+#include "core/job.h"
+
+#include <QJsonArray>
+#include <QJsonObject>
+#include <QString>
+
+namespace book {
+
+QJsonObject toJson(const lobe::Engine& engine);
+QJsonObject toJson(const lobe::Card& card);
+QJsonObject toJson(const lobe::Settings& settings);
+QJsonObject toJson(const lobe::RunTerms& terms);
+
+lobe::Engine engineFrom(const QJsonObject& json);
+lobe::Card cardFrom(const QJsonObject& json);
+lobe::Settings settingsFrom(const QJsonObject& json);
+lobe::RunTerms termsFrom(const QJsonObject& json);
+
+QString sideText(lobe::Side side);
+lobe::Side sideFrom(const QString& text);
+QString scaleText(lobe::WheelScale scale);
+lobe::WheelScale scaleFrom(const QString& text);
+QString methodText(lobe::TdcMethod method);
+lobe::TdcMethod methodFrom(const QString& text);
+
+QString compact(const QJsonObject& json);
+QJsonObject parsed(const QString& text);
+
+} // namespace book

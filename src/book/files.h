@@ -1,0 +1,29 @@
+// The open formats around the book: lift tables on disk, and job folders.
+//
+// A job folder is job.json (engine, card, settings, contacts, runs) beside one CSV lift table per
+// run; docs/formats describes both.
+#pragma once
+
+#include "book/book.h"
+#include "core/lift_table.h"
+
+#include <QString>
+
+#include <variant>
+
+namespace book {
+
+/// Reads a CSV lift table. An unreadable file is a QString that says why.
+std::variant<lobe::LiftTable, lobe::TableError, QString> readTableFile(const QString& path);
+
+/// Writes the live readings of a run, whole or not at all; empty on success, else why not.
+QString writeTableFile(const QString& path, const lobe::Job& job, const lobe::LiftRun& run);
+
+/// Adds the job of a folder to the book; its id, or a sentence that says what is wrong.
+std::variant<std::int64_t, QString> importJobFolder(Book& book, const QString& folder);
+
+/// A run from a table, ready to be added: terms as given, readings without typed text.
+lobe::LiftRun runFromTable(const lobe::LiftTable& table, int cylinder, lobe::Side side,
+                           lobe::RunTerms terms);
+
+} // namespace book

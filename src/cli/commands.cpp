@@ -1,0 +1,216 @@
+#include "cli/commands.h"
+
+#include "book/files.h"
+#include "cli/json.h"
+#include "cli/text.h"
+#include "words/sentences.h"
+
+#include <CLI/CLI.hpp>
+
+#include <QFileInfo>
+#include <QJsonDocument>
+
+#include <cmath>
+
+namespace cli {
+
+using namespace lobe;
+
+namespace {
+
+/// A sentence for the error stream, with exit code 1.
+struct Refusal {
+    QString sentence;
+};
+
+struct LobeOptions {
+    std::string taken = "tappet", heightAt, side = "intake";
+    double ratio = 1.0, lash = 0.0;
+    std::vector<double> heights;
+    bool inches = false, json = false;
+};
+
+class Program {
+public:
+    Program(std::FILE* out, std::FILE* err) : out_(out), err_(err) {}
+
+    int run(int argc, const char* const* argv) {
+        CLI::App app("Amber Lobe: lobe lift, timing and the cam in figures.", "amber-lobe-cli");
+        app.require_subcommand(1);
+        app.set_version_flag("--version", "amber-lobe-cli 0.1.0");
+        std::string file, exhaust, book, job;
+        LobeOptions options;
+
+        auto* lobe = app.add_subcommand("lobe", "one lobe from a lift table");
+        lobe->add_option("FILE", file, "CSV with crank_deg and lift_mm or lift_in")->required();
+        lobe->add_option("--side", options.side, "intake or exhaust")
+            ->check(CLI::IsMember({"intake", "exhaust"}))->required();
+        shared(lobe, options);
+        lobe->callback([&] { command_ = [&] { oneLobe(file, options); }; });
+
+        auto* pair = app.add_subcommand("pair", "the intake and exhaust lobe of one cylinder");
+        pair->add_option("INTAKE", file, "CSV of the intake lobe")->required();
+        pair->add_option("EXHAUST", exhaust, "CSV of the exhaust lobe")->required();
+        shared(pair, options);
+        pair->callback([&] { command_ = [&] { twoLobes(file, exhaust, options); }; });
+
+        auto* examine = app.add_subcommand("examine", "every finding of a job in a book");
+        examine->add_option("BOOK", book, "a book file")->required();
+        examine->add_option("--job", job, "the job's name; needed when the book holds several");
+        examine->add_flag("--json", options.json, "print JSON");
+        examine->callback([&] { command_ = [&] { examineBook(book, job, options.json); }; });
+
+        try {
+            app.parse(argc, argv);
+            command_();
+        } catch (const CLI::CallForHelp& e) {
+            print(QString::fromStdString(app.help("", CLI::AppFormatMode::Normal)));
+            return 0;
+        } catch (const CLI::ParseError& e) {
+            if (e.get_exit_code() == 0) {
+                print(QString::fromUtf8(e.what()) + QLatin1Char('\n'));
+                return 0;
+            }
+            complain(QStringLiteral("amber-lobe-cli: %1; see --help")
+                         .arg(QString::fromUtf8(e.what()).simplified()));
+            return 2;
+        } catch (const Refusal& refusal) {
+            complain(refusal.sentence);
+            return 1;
+        }
+        return 0;
+    }
+
+private:
+    static void shared(CLI::App* command, LobeOptions& o) {
+        command->add_option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
+            ->check(CLI::IsMember({"tappet", "valve"}));
+        command->add_option("--ratio", o.ratio, "rocker ratio, valve over tappet (1)");
+        command->add_option("--lash", o.lash, "lash at the valve, mm (0)");
+        command->add_option("--heights", o.heights, "checking heights, mm, separated by commas")
+            ->delimiter(',');
+        command->add_option("--height-at", o.heightAt, "where heights are meant: as --taken by default")
+            ->check(CLI::IsMember({"tappet", "valve"}));
+        command->add_flag("--in", o.inches, "heights and lash on this line are inches; text in inches");
+        command->add_flag("--json", o.json, "print JSON");
+    }
+
+    void print(const QString& text) const { std::fputs(text.toUtf8().constData(), out_); }
+    void print(const QJsonObject& json) const {
+        std::fputs(QJsonDocument(json).toJson(QJsonDocument::Indented).constData(), out_);
+    }
+    void complain(const QString& line) const {
+        std::fputs((line.simplified() + QLatin1Char('\n')).toUtf8().constData(), err_);
+    }
+
+    static words::Style styleOf(bool inches) {
+        words::Style style;
+        style.unit = inches ? LengthUnit::Inch : LengthUnit::Millimetre;
+        return style;
+    }
+
+    static Place place(const std::string& text) {
+        return text == "valve" ? Place::Valve : Place::Tappet;
+    }
+
+    LobeRequest request(const LobeOptions& o, Side side) const {
+        const double unit = o.inches ? kMmPerInch : 1.0;
+        LobeRequest r;
+        r.side = side;
+        r.taken = {place(o.taken), o.ratio, o.lash * unit};
+        if (!(o.ratio >= 0.5 && o.ratio <= 3.0))
+            throw Refusal{QStringLiteral("--ratio %1: expected a rocker ratio from 0.5 to 3").arg(o.ratio)};
+        if (!(r.taken.lash_mm >= 0.0 && r.taken.lash_mm <= 3.0))
+            throw Refusal{QStringLiteral("--lash %1: expected 0 to 3 mm (0.118 in)").arg(o.lash)};
+        const Place at = o.heightAt.empty() ? r.taken.at : place(o.heightAt);
+        r.heights = o.inches ? inchHeights(at) : metricHeights(at);
+        if (!o.heights.empty()) r.heights.clear();
+        for (double h : o.heights) {
+            if (!(h * unit >= 0.01 && h * unit <= 20.0))
+                throw Refusal{QStringLiteral("--heights %1: expected 0.01 to 20 mm (0.0004 to 0.8 in)").arg(h)};
+            r.heights.push_back({h * unit, at});
+        }
+        r.eventsHeight = {1.27, at};
+        return r;
+    }
+
+    static LobeFigures analyse(const std::string& file, const LobeRequest& request) {
+        const QString path = QString::fromLocal8Bit(file.c_str());
+        const auto table = book::readTableFile(path);
+        if (const auto* why = std::get_if<QString>(&table))
+            throw Refusal{QStringLiteral("%1: %2; expected a CSV lift table").arg(path, *why)};
+        if (const auto* e = std::get_if<TableError>(&table)) throw Refusal{words::sentence(*e, path)};
+        LobeFigures figures = analyseLobe(std::get<LiftTable>(table).points, request);
+        if (!figures.maxLift_mm)
+            throw Refusal{words::sentence(
+                TableError{TableFault::TooFewReadings, 0, {}, kFewestReadings,
+                           figures.curve ? static_cast<int>(figures.curve->points().size()) : 1},
+                path)};
+        return figures;
+    }
+
+    void oneLobe(const std::string& file, const LobeOptions& o) const {
+        const Side side = o.side == "intake" ? Side::Intake : Side::Exhaust;
+        const LobeRequest r = request(o, side);
+        const LobeFigures figures = analyse(file, r);
+        if (o.json) print(lobeJson(figures, r.heights, styleOf(o.inches)));
+        else print(lobeText(figures, r.heights, styleOf(o.inches)));
+    }
+
+    void twoLobes(const std::string& in, const std::string& ex, const LobeOptions& o) const {
+        const LobeRequest r = request(o, Side::Intake);
+        const LobeFigures intake = analyse(in, r);
+        const LobeFigures exhaust = analyse(ex, request(o, Side::Exhaust));
+        const auto pair =
+            analysePair(intake, exhaust, CentreSchool::EqualDrop, r.heights.front().at);
+        const words::Style style = styleOf(o.inches);
+        if (o.json) {
+            print(pairJson(intake, exhaust, pair, r.heights, style));
+        } else {
+            print(lobeText(intake, r.heights, style) + lobeText(exhaust, r.heights, style) +
+                  pairText(pair, style));
+        }
+    }
+
+    void examineBook(const std::string& file, const std::string& wanted, bool json) const {
+        const QString path = QString::fromLocal8Bit(file.c_str());
+        if (!QFileInfo::exists(path)) throw Refusal{QStringLiteral("%1: no such file; expected a book").arg(path)};
+        if (QFileInfo(path).size() == 0)
+            throw Refusal{QStringLiteral("%1: the file is empty; expected a book").arg(path)};
+        auto opened = book::Book::open(path);
+        if (const auto* e = std::get_if<book::Error>(&opened))
+            throw Refusal{book::sentence(*e, path)};
+        const auto& book = *std::get<std::unique_ptr<book::Book>>(opened);
+        const auto jobs = book.jobs();
+        const QString name = QString::fromLocal8Bit(wanted.c_str());
+        QStringList names;
+        std::optional<std::int64_t> id;
+        for (const auto& j : jobs) {
+            names << QLatin1Char('"') + j.name + QLatin1Char('"');
+            if (wanted.empty() ? jobs.size() == 1 : j.name == name) id = j.id;
+        }
+        if (!id)
+            throw Refusal{jobs.empty()
+                              ? QStringLiteral("%1: the book holds no job yet").arg(path)
+                              : QStringLiteral("%1: say which job with --job: %2")
+                                    .arg(path, names.join(QStringLiteral(", ")))};
+        const auto job = book.load(*id);
+        if (const auto* e = std::get_if<book::Error>(&job)) throw Refusal{path + QStringLiteral(": ") + e->detail};
+        const Job& j = std::get<Job>(job);
+        const Findings findings = lobe::examine(j);
+        if (json) print(jobJson(j, findings, styleOf(false)));
+        else print(jobText(j, findings, styleOf(false)));
+    }
+
+    std::FILE* out_;
+    std::FILE* err_;
+    std::function<void()> command_;
+};
+
+} // namespace
+
+int run(int argc, const char* const* argv, std::FILE* out, std::FILE* err) {
+    return Program(out, err).run(argc, argv);
+}
+
+} // namespace cli

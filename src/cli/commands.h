@@ -1,0 +1,13 @@
+// amber-lobe-cli: lobe, pair and examine.
+//
+// Exit codes: 0 done; 1 the data cannot be used (one line on the error stream names the file, the
+// line and what was expected); 2 the command line itself is wrong.
+#pragma once
+
+#include <cstdio>
+
+namespace cli {
+
+int run(int argc, const char* const* argv, std::FILE* out, std::FILE* err);
+
+} // namespace cli

@@ -1,0 +1,271 @@
+#include "core/entry.h"
+
+#include "core/wheel.h"
+
+#include <algorithm>
+#include <cctype>
+#include <charconv>
+#include <cmath>
+
+namespace lobe {
+namespace {
+
+bool isSpace(char c) { return c == ' ' || c == '\t'; }
+bool isDigit(char c) { return c >= '0' && c <= '9'; }
+bool isLetter(char c) { return std::isalpha(static_cast<unsigned char>(c)) != 0; }
+
+std::string_view trimmed(std::string_view s) {
+    while (!s.empty() && isSpace(s.front())) s.remove_prefix(1);
+    while (!s.empty() && isSpace(s.back())) s.remove_suffix(1);
+    return s;
+}
+
+std::string lower(std::string_view s) {
+    std::string out(s);
+    for (char& c : out) c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+    return out;
+}
+
+/// A hand-held scanner over one line of typing.
+class Scanner {
+public:
+    explicit Scanner(std::string_view text) : text_(text) {}
+
+    void skipSpace() {
+        while (!atEnd() && isSpace(text_[pos_])) ++pos_;
+    }
+    bool atEnd() const { return pos_ >= text_.size(); }
+    char peek() const { return atEnd() ? '\0' : text_[pos_]; }
+    void next() { ++pos_; }
+    int column() const { return static_cast<int>(pos_); }
+    std::string_view rest() const { return text_.substr(std::min(pos_, text_.size())); }
+
+    /// An unsigned number with a point or a comma.
+    std::optional<double> number() {
+        std::string digits;
+        std::size_t p = pos_;
+        bool point = false, any = false;
+        for (; p < text_.size(); ++p) {
+            const char c = text_[p];
+            if (isDigit(c)) {
+                any = true;
+                digits += c;
+            } else if ((c == '.' || c == ',') && !point) {
+                point = true;
+                digits += '.';
+            } else {
+                break;
+            }
+        }
+        if (!any || digits.size() > 24) return std::nullopt;
+        whole_ = !point;
+        double value = 0.0;
+        if (std::from_chars(digits.data(), digits.data() + digits.size(), value).ec != std::errc())
+            return std::nullopt;
+        pos_ = p;
+        return value;
+    }
+    /// Whether the last number had no point.
+    bool whole() const { return whole_; }
+
+    bool word(std::string_view w) {
+        if (lower(text_.substr(pos_, w.size())) != w) return false;
+        pos_ += w.size();
+        return true;
+    }
+
+private:
+    std::string_view text_;
+    std::size_t pos_ = 0;
+    bool whole_ = false;
+};
+
+struct Sum {
+    double value = 0.0;
+    bool plainWhole = false; ///< one whole number, no sum
+};
+
+Understood<double> signedNumber(Scanner& s) {
+    s.skipSpace();
+    double sign = 1.0;
+    if (s.peek() == '-' || s.peek() == '+') {
+        sign = s.peek() == '-' ? -1.0 : 1.0;
+        s.next();
+        s.skipSpace();
+    }
+    const auto value = s.number();
+    if (!value) return EntryError{s.atEnd() ? EntryFault::Empty : EntryFault::NotANumber, s.column()};
+    return sign * *value;
+}
+
+Understood<double> product(Scanner& s, int& terms) {
+    auto left = signedNumber(s);
+    while (std::holds_alternative<double>(left)) {
+        s.skipSpace();
+        const char op = s.peek();
+        if (op != '*' && op != '/') break;
+        s.next();
+        const int at = s.column();
+        const auto right = signedNumber(s);
+        if (const auto* e = std::get_if<EntryError>(&right)) return *e;
+        const double r = std::get<double>(right);
+        if (op == '/' && r == 0.0) return EntryError{EntryFault::DivideByZero, at};
+        left = op == '*' ? std::get<double>(left) * r : std::get<double>(left) / r;
+        ++terms;
+    }
+    return left;
+}
+
+Understood<Sum> sum(Scanner& s) {
+    s.skipSpace();
+    bool half = false;
+    int terms = 0;
+    if (s.word("half")) {
+        half = true;
+        s.skipSpace();
+        s.word("of");
+        ++terms;
+    }
+    auto total = product(s, terms);
+    while (std::holds_alternative<double>(total)) {
+        s.skipSpace();
+        const char op = s.peek();
+        if (op != '+' && op != '-') break;
+        s.next();
+        const auto right = product(s, terms);
+        if (const auto* e = std::get_if<EntryError>(&right)) return *e;
+        total = std::get<double>(total) + (op == '+' ? 1.0 : -1.0) * std::get<double>(right);
+        ++terms;
+    }
+    if (const auto* e = std::get_if<EntryError>(&total)) return *e;
+    const double value = std::get<double>(total) * (half ? 0.5 : 1.0);
+    if (!std::isfinite(value)) return EntryError{EntryFault::OutOfRange, 0};
+    return Sum{value, terms == 0 && s.whole()};
+}
+
+EntryError leftover(const Scanner& s) {
+    return {isLetter(s.peek()) || s.peek() == '"' ? EntryFault::UnknownSuffix
+                                                  : EntryFault::NotANumber,
+            s.column()};
+}
+
+/// The side of a dead centre, if the scanner stands on one.
+std::optional<FromDeadCentre> side(Scanner& s) {
+    s.skipSpace();
+    const std::string rest = lower(trimmed(s.rest().substr(0, s.rest().find_first_of(" \t"))));
+    FromDeadCentre out;
+    if (rest == "a" || rest == "at") out = {0.0, true, DeadCentre::Top};
+    else if (rest == "b" || rest == "bt") out = {0.0, false, DeadCentre::Top};
+    else if (rest == "ab") out = {0.0, true, DeadCentre::Bottom};
+    else if (rest == "bb") out = {0.0, false, DeadCentre::Bottom};
+    else return std::nullopt;
+    for (std::size_t i = 0; i < rest.size(); ++i) s.next();
+    return out;
+}
+
+Understood<double> lengthFrom(Scanner& s, LengthUnit shown, double most_mm) {
+    const auto read = sum(s);
+    if (const auto* e = std::get_if<EntryError>(&read)) return *e;
+    const Sum value = std::get<Sum>(read);
+    s.skipSpace();
+    double mm = 0.0;
+    if (s.word("mm")) mm = value.value;
+    else if (s.word("thou") || s.word("th")) mm = value.value / 1000.0 * kMmPerInch;
+    else if (s.word("in") || s.word("\"")) mm = value.value * kMmPerInch;
+    else if (shown == LengthUnit::Millimetre) mm = value.value;
+    else mm = value.value * kMmPerInch / (value.plainWhole ? 1000.0 : 1.0);
+    if (std::abs(mm) > most_mm) return EntryError{EntryFault::OutOfRange, 0, most_mm};
+    return mm;
+}
+
+} // namespace
+
+Understood<double> readNumber(std::string_view text) {
+    Scanner s(trimmed(text));
+    const auto read = sum(s);
+    if (const auto* e = std::get_if<EntryError>(&read)) return *e;
+    s.skipSpace();
+    if (!s.atEnd()) return leftover(s);
+    return std::get<Sum>(read).value;
+}
+
+Understood<double> readLength(std::string_view text, LengthUnit shown, double most_mm) {
+    Scanner s(trimmed(text));
+    const auto mm = lengthFrom(s, shown, most_mm);
+    if (std::holds_alternative<EntryError>(mm)) return mm;
+    s.skipSpace();
+    if (!s.atEnd()) return leftover(s);
+    return mm;
+}
+
+Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation& expected) {
+    Scanner s(trimmed(text));
+    const auto read = sum(s);
+    if (const auto* e = std::get_if<EntryError>(&read)) return *e;
+    const double number = std::get<Sum>(read).value;
+    if (const auto said = side(s)) {
+        s.skipSpace();
+        if (!s.atEnd()) return leftover(s);
+        if (number < 0.0 || number > 180.0) return EntryError{EntryFault::OutOfRange, 0, 180.0};
+        FromDeadCentre from = *said;
+        from.deg = number;
+        return WheelReading{number, wrapTurn(resolve(from, Side::Intake)), false};
+    }
+    s.skipSpace();
+    if (!s.atEnd()) return leftover(s);
+    const auto at = fromWheel(number, expected.scale, {expected.after, expected.centre});
+    if (!at) return EntryError{EntryFault::OffTheScale, 0, wheelTop(expected.scale)};
+    return WheelReading{number, at->at, at->ambiguous};
+}
+
+Understood<RunEntry> readRunEntry(std::string_view text, Side lobeSide, LengthUnit shown) {
+    const std::string_view line = trimmed(text);
+    if (line.empty()) return EntryError{EntryFault::Empty, 0};
+    Scanner s(line);
+    RunEntry entry;
+    const bool cycle = s.peek() == '@';
+    if (cycle) s.next();
+    // Try an angle with its side first; a lift never carries one.
+    Scanner trial = s;
+    const auto number = sum(trial);
+    if (const auto* value = std::get_if<Sum>(&number)) {
+        if (cycle) {
+            if (std::abs(value->value) > 360.0) return EntryError{EntryFault::OutOfRange, 1, 360.0};
+            entry.goTo = CrankDeg{value->value};
+            s = trial;
+        } else if (const auto said = side(trial)) {
+            FromDeadCentre from = *said;
+            from.deg = value->value;
+            if (from.deg < 0.0 || from.deg > 180.0)
+                return EntryError{EntryFault::OutOfRange, 0, 180.0};
+            entry.goTo = resolve(from, lobeSide);
+            s = trial;
+        }
+    } else if (cycle) {
+        return std::get<EntryError>(number);
+    }
+    s.skipSpace();
+    if (entry.goTo && s.atEnd()) return entry;
+    const auto mm = lengthFrom(s, shown, kMostLift_mm);
+    if (const auto* e = std::get_if<EntryError>(&mm)) return *e;
+    s.skipSpace();
+    if (!s.atEnd()) return leftover(s);
+    entry.lift_mm = std::get<double>(mm);
+    return entry;
+}
+
+Understood<Height> readHeight(std::string_view text, LengthUnit shown, Place otherwise) {
+    Scanner s(trimmed(text));
+    const auto mm = lengthFrom(s, shown, 20.0);
+    if (const auto* e = std::get_if<EntryError>(&mm)) return *e;
+    Height height{std::get<double>(mm), otherwise};
+    s.skipSpace();
+    if (s.word("valve") || s.word("v")) height.at = Place::Valve;
+    else if (s.word("tappet") || s.word("t")) height.at = Place::Tappet;
+    s.skipSpace();
+    if (!s.atEnd()) return leftover(s);
+    if (height.mm < 0.01) return EntryError{EntryFault::OutOfRange, 0, 0.01};
+    return height;
+}
+
+} // namespace lobe

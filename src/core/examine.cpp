@@ -1,0 +1,359 @@
+#include "core/examine.h"
+
+#include "core/card.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace lobe {
+namespace {
+
+LobeRequest requestFor(const Job& job, const LiftRun& run) {
+    LobeRequest request;
+    request.side = run.side;
+    request.cylinder = run.cylinder;
+    request.taken = {run.terms.taken, run.terms.ratio, run.terms.lash_mm};
+    request.heights = job.settings.heights;
+    // The seat height and the card's own height are always wanted.
+    const auto want = [&](const Height& h) {
+        if (std::find(request.heights.begin(), request.heights.end(), h) == request.heights.end())
+            request.heights.push_back(h);
+    };
+    want({job.settings.seat_mm, Place::Valve});
+    if (job.card) {
+        request.eventsHeight = job.card->height;
+        want(job.card->height);
+    }
+    request.drop_mm = job.settings.drop_mm;
+    request.zeroReturn_mm = job.settings.zeroReturn_mm;
+    return request;
+}
+
+RunFindings examineRun(const Job& job, const LiftRun& run) {
+    RunFindings out;
+    out.run = run.id;
+    out.cylinder = run.cylinder;
+    out.side = run.side;
+    for (const Reading& r : run.readings) ++(r.struck ? out.struck : out.live);
+    const double step = run.terms.step_deg;
+    if (step > 0.0)
+        out.planned =
+            static_cast<int>(std::lround((run.terms.to.deg - run.terms.from.deg) / step)) + 1;
+    out.next = nextAngle(run);
+    out.complete = out.live > 0 && out.next.deg > run.terms.to.deg + step * 0.01;
+    out.lobe = analyseLobe(livePoints(run), requestFor(job, run));
+    return out;
+}
+
+void cylinders(const Job& job, Findings& out) {
+    std::map<std::pair<int, Side>, RunFindings*> current;
+    for (RunFindings& r : out.runs)
+        if (r.live > 0) current[{r.cylinder, r.side}] = &r;
+    std::map<int, CylinderFindings> byCylinder;
+    for (auto& [key, run] : current) {
+        run->current = true;
+        CylinderFindings& c = byCylinder[key.first];
+        c.cylinder = key.first;
+        (key.second == Side::Intake ? c.intake : c.exhaust) = run;
+    }
+    for (auto& [number, c] : byCylinder) {
+        if (c.intake && c.exhaust)
+            c.pair = analysePair(c.intake->lobe, c.exhaust->lobe, job.settings.school,
+                                 Place::Valve);
+        out.cylinders.push_back(c);
+    }
+}
+
+/// How far a lobe stands from its card, late positive. Like is compared with like: a centre that
+/// the card gives through its events, with the middle of the measured events at the same height,
+/// since on an asymmetric lobe the schools differ by nature.
+std::optional<double> cardShift_deg(const Job& job, const LobeFigures& lobe) {
+    if (!job.card) return std::nullopt;
+    const auto promised = cardCentre(*job.card, lobe.side);
+    const bool byEvents = cardDuration_deg(*job.card, lobe.side).has_value();
+    const auto measured =
+        byEvents ? lobe.atEventsHeight.midpoint() : lobe.centres.by(job.settings.school);
+    if (!promised || !measured) return std::nullopt;
+    return measured->deg - promised->deg;
+}
+
+/// The figures of one cylinder, in the order the slate shows them.
+class Figures {
+public:
+    Figures(const Job& job, const CylinderFindings& c, std::vector<Figure>& out)
+        : job_(job), c_(c), out_(out) {}
+
+    void collect() {
+        const Height main = job_.card ? job_.card->height : Height{1.27, Place::Tappet};
+        const Height seat{job_.settings.seat_mm, Place::Valve};
+        durations(main, true);
+        for (Side side : {Side::Intake, Side::Exhaust}) centre(side);
+        pair();
+        overlapAt(seat);
+        events(main, true);
+        events(seat, false);
+        durations(seat, false);
+        for (const Height& h : job_.settings.heights) {
+            if (h == main || h == seat) continue;
+            durations(h, false);
+            events(h, false);
+            overlapAt(h);
+        }
+        overlapAt(main);
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            const RunFindings* run = of(side);
+            if (!run) continue;
+            Figure lift = make(FigureKind::MaxLift, side, {});
+            lift.value = run->lobe.maxLift_mm;
+            add(lift);
+            Figure area = make(FigureKind::Area, side, {});
+            area.value = run->lobe.area_mm_deg;
+            add(area);
+        }
+    }
+
+private:
+    const RunFindings* of(Side side) const {
+        return side == Side::Intake ? c_.intake : c_.exhaust;
+    }
+    static Figure make(FigureKind kind, std::optional<Side> side, std::optional<Height> height) {
+        Figure f;
+        f.key = figureKey(kind, side, height);
+        f.kind = kind;
+        f.side = side;
+        f.height = height;
+        return f;
+    }
+    void add(Figure f) {
+        const auto same = [&](const Figure& o) { return o.key == f.key; };
+        if (f.value && std::none_of(out_.begin(), out_.end(), same)) out_.push_back(std::move(f));
+    }
+
+    void durations(const Height& height, bool againstCard) {
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            const RunFindings* run = of(side);
+            const HeightEvents* e = run ? run->lobe.events(height) : nullptr;
+            if (!e) continue;
+            Figure f = make(FigureKind::Duration, side, height);
+            f.value = e->duration_deg();
+            if (againstCard && job_.card && f.value)
+                if (const auto card = cardDuration_deg(*job_.card, side))
+                    f.cardDifference = *f.value - *card;
+            add(f);
+        }
+    }
+
+    void events(const Height& height, bool againstCard) {
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            const RunFindings* run = of(side);
+            const HeightEvents* e = run ? run->lobe.events(height) : nullptr;
+            if (!e) continue;
+            for (bool opens : {true, false}) {
+                const auto at = opens ? e->opens : e->closes;
+                if (!at) continue;
+                const Event event = opens ? opening(side) : closing(side);
+                Figure f = make(opens ? FigureKind::Opens : FigureKind::Closes, side, height);
+                f.value = toCard(event, *at).deg;
+                if (againstCard && job_.card)
+                    if (const auto card = cardEvent(*job_.card, event))
+                        f.cardDifference = *f.value - toCard(event, *card).deg;
+                add(f);
+            }
+        }
+    }
+
+    void centre(Side side) {
+        const RunFindings* run = of(side);
+        if (!run) return;
+        const auto at = run->lobe.centres.by(job_.settings.school);
+        if (!at) return;
+        const double sign = side == Side::Intake ? 1.0 : -1.0;
+        Figure f = make(FigureKind::Centre, side, {});
+        f.school = job_.settings.school;
+        f.value = sign * at->deg;
+        if (const auto shift = cardShift_deg(job_, run->lobe)) f.cardDifference = sign * *shift;
+        add(f);
+    }
+
+    void pair() {
+        if (!c_.pair) return;
+        Figure f = make(FigureKind::Separation, {}, {});
+        f.school = job_.settings.school;
+        if (c_.pair->separation) f.value = c_.pair->separation->deg;
+        // The separation is off by half of what the two lobes are off in opposite senses.
+        const auto in = cardShift_deg(job_, c_.intake->lobe), ex = cardShift_deg(job_, c_.exhaust->lobe);
+        if (in && ex) f.cardDifference = (*in - *ex) / 2.0;
+        add(f);
+        f = make(FigureKind::Advance, {}, {});
+        f.school = job_.settings.school;
+        f.value = c_.pair->advance_deg;
+        add(f);
+        f = make(FigureKind::SplitPoint, {}, {});
+        if (c_.pair->splitPoint) f.value = c_.pair->splitPoint->deg;
+        add(f);
+    }
+
+    void overlapAt(const Height& height) {
+        if (!c_.pair) return;
+        for (const Overlap& o : c_.pair->overlap) {
+            if (o.height != height) continue;
+            Figure f = make(FigureKind::Overlap, {}, height);
+            f.value = o.degrees;
+            if (job_.card && job_.card->height == height && f.value && job_.card->ivo &&
+                job_.card->evc)
+                f.cardDifference = *f.value - (*job_.card->ivo + *job_.card->evc);
+            add(f);
+        }
+    }
+
+    const Job& job_;
+    const CylinderFindings& c_;
+    std::vector<Figure>& out_;
+};
+
+/// Centres within this of the card are called "as the card": about what a wheel can show.
+constexpr double kAsCard_deg = 0.75;
+
+void againstCard(const Job& job, const CylinderFindings& c, std::vector<Finding>& out) {
+    if (!job.card) return;
+    for (const RunFindings* run : {c.intake, c.exhaust}) {
+        if (!run) continue;
+        const auto shift = cardShift_deg(job, run->lobe);
+        if (!shift) continue;
+        Finding f{Code::CardShift, Severity::Ask, run->side, c.cylinder};
+        f.deg = *shift;
+        if (std::abs(*f.deg) <= kAsCard_deg) {
+            f.code = Code::AsCard;
+            f.severity = Severity::Note;
+        }
+        out.push_back(f);
+    }
+}
+
+bool anyLookAgain(const std::vector<Finding>& findings) {
+    return std::any_of(findings.begin(), findings.end(),
+                       [](const Finding& f) { return f.severity >= Severity::LookAgain; });
+}
+
+Progress engineProgress(const Engine& e) {
+    const int known = (e.bore_mm > 0.0) + (e.stroke_mm > 0.0) + (e.rod_mm > 0.0);
+    if (known == 0 && e.name.empty()) return Progress::NotBegun;
+    if (e.rod_mm > 0.0 && e.rod_mm <= e.stroke_mm / 2.0) return Progress::LookAgain;
+    return known == 3 ? Progress::Done : Progress::InHand;
+}
+
+Progress tdcProgress(const TdcFindings& tdc) {
+    if (anyLookAgain(tdc.findings)) return Progress::LookAgain;
+    switch (tdc.state) {
+    case TdcState::NotBegun: return Progress::NotBegun;
+    case TdcState::Proved: return Progress::Done;
+    case TdcState::InHand:
+    case TdcState::Set: break;
+    }
+    return Progress::InHand;
+}
+
+Progress lobesProgress(const Findings& f) {
+    if (f.cylinders.empty()) return Progress::NotBegun;
+    bool both = false;
+    for (const CylinderFindings& c : f.cylinders) {
+        for (const RunFindings* r : {c.intake, c.exhaust})
+            if (r && anyLookAgain(r->lobe.findings)) return Progress::LookAgain;
+        both = both || (c.intake && c.exhaust && c.intake->lobe.noseReached &&
+                        c.exhaust->lobe.noseReached);
+    }
+    return both ? Progress::Done : Progress::InHand;
+}
+
+Progress timingProgress(const Findings& f) {
+    for (const CylinderFindings& c : f.cylinders)
+        if (c.pair && c.pair->separation) return Progress::Done;
+    return f.cylinders.empty() ? Progress::NotBegun : Progress::InHand;
+}
+
+} // namespace
+
+const RunFindings* Findings::run(std::int64_t id) const {
+    for (const RunFindings& r : runs)
+        if (r.run == id) return &r;
+    return nullptr;
+}
+
+Progress Findings::progress(Station station) const {
+    for (const StationFindings& s : stations)
+        if (s.station == station) return s.progress;
+    return Progress::NotBegun;
+}
+
+std::vector<LiftPoint> livePoints(const LiftRun& run) {
+    std::vector<LiftPoint> points;
+    for (const Reading& r : run.readings)
+        if (!r.struck) points.push_back({r.at.deg, r.lift_mm});
+    return points;
+}
+
+CrankDeg nextAngle(const LiftRun& run) {
+    if (run.readings.empty()) return run.terms.from;
+    const double step = run.terms.step_deg;
+    const auto readAt = [&](double deg) {
+        return std::any_of(run.readings.begin(), run.readings.end(), [&](const Reading& r) {
+            return !r.struck && std::abs(r.at.deg - deg) < step * 0.4;
+        });
+    };
+    const Reading& last = run.readings.back();
+    if (last.struck && !readAt(last.at.deg)) return last.at;
+    if (!readAt(last.at.deg + step)) return {last.at.deg + step};
+    double farthest = run.terms.from.deg - step;
+    for (const Reading& r : run.readings)
+        if (!r.struck) farthest = std::max(farthest, r.at.deg);
+    return {farthest + step};
+}
+
+RunTerms usualTerms(const Engine& engine, Side side) {
+    RunTerms terms;
+    terms.follower = engine.follower;
+    terms.taken = engine.layout == Layout::TwinOverheadCam ? Place::Valve : Place::Tappet;
+    terms.ratio = engine.ratio(side);
+    terms.lash_mm = engine.lash_mm(side);
+    // 175 deg either side of where a lobe of its kind sits takes in any road or race ramp.
+    const double centre = side == Side::Intake ? 105.0 : -110.0;
+    terms.from = {centre - 175.0};
+    terms.to = {centre + 175.0};
+    return terms;
+}
+
+Findings examine(const Job& job) {
+    Findings out;
+    out.tdc = examineTdc(job.contacts, job.settings.tdcTolerance_deg);
+    out.runs.reserve(job.runs.size());
+    for (const LiftRun& run : job.runs) out.runs.push_back(examineRun(job, run));
+    cylinders(job, out);
+
+    out.all = out.tdc.findings;
+    if (!out.cylinders.empty() && out.tdc.state == TdcState::NotBegun)
+        out.all.push_back({Code::TdcNotTaken, Severity::Ask});
+    for (const RunFindings& run : out.runs)
+        if (run.current)
+            out.all.insert(out.all.end(), run.lobe.findings.begin(), run.lobe.findings.end());
+    for (const CylinderFindings& c : out.cylinders) {
+        if (c.pair)
+            out.all.insert(out.all.end(), c.pair->findings.begin(), c.pair->findings.end());
+        againstCard(job, c, out.all);
+    }
+    if (!out.cylinders.empty()) Figures(job, out.cylinders.front(), out.figures).collect();
+
+    out.stations = {{Station::Engine, engineProgress(job.engine)},
+                    {Station::Tdc, tdcProgress(out.tdc)},
+                    {Station::Lobes, lobesProgress(out)},
+                    {Station::Timing, timingProgress(out)}};
+    out.next = Station::Timing;
+    for (const StationFindings& s : out.stations) {
+        if (s.progress == Progress::Done) continue;
+        out.next = s.station;
+        break;
+    }
+    return out;
+}
+
+} // namespace lobe

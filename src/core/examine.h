@@ -1,0 +1,78 @@
+// The core's front door: a job in, everything that can be said about it out.
+//
+// Pure and fast: no clock, no locale, no settings but the job's own.
+#pragma once
+
+#include "core/figure.h"
+#include "core/job.h"
+#include "core/lobe.h"
+#include "core/pair.h"
+#include "core/tdc.h"
+
+#include <optional>
+#include <vector>
+
+namespace lobe {
+
+enum class Station { Engine, Tdc, Lobes, Timing };
+constexpr Station kStations[] = {Station::Engine, Station::Tdc, Station::Lobes, Station::Timing};
+
+enum class Progress { NotBegun, InHand, Done, LookAgain };
+
+struct RunFindings {
+    std::int64_t run = 0;
+    int cylinder = 1;
+    Side side = Side::Intake;
+    bool current = false;  ///< the last run of this lobe that has readings: the one that counts
+    int live = 0, struck = 0;
+    int planned = 0;       ///< readings from `from` to `to` at the step
+    CrankDeg next;         ///< where the next reading is wanted
+    bool complete = false; ///< the last planned angle has been read
+    LobeFigures lobe;
+};
+
+struct CylinderFindings {
+    int cylinder = 1;
+    const RunFindings* intake = nullptr;  ///< into Findings::runs
+    const RunFindings* exhaust = nullptr;
+    std::optional<PairFigures> pair;
+};
+
+struct StationFindings {
+    Station station = Station::Engine;
+    Progress progress = Progress::NotBegun;
+};
+
+struct Findings {
+    TdcFindings tdc;
+    std::vector<RunFindings> runs; ///< in the job's order
+    std::vector<CylinderFindings> cylinders;
+    std::vector<StationFindings> stations;
+    Station next = Station::Engine; ///< the next sensible one
+    std::vector<Figure> figures;    ///< of the first cylinder measured
+    std::vector<Finding> all;       ///< every finding, in the order of the route
+
+    Findings() = default;
+    Findings(Findings&&) = default;
+    Findings& operator=(Findings&&) = default;
+    // Cylinders point into runs: moving a vector keeps its elements, copying would not.
+    Findings(const Findings&) = delete;
+    Findings& operator=(const Findings&) = delete;
+
+    const RunFindings* run(std::int64_t id) const;
+    Progress progress(Station station) const;
+};
+
+Findings examine(const Job& job);
+
+/// Where the next reading of a run belongs: at the angle just struck, else one step past the last
+/// reading, else (when that was read already) one step past the farthest.
+CrankDeg nextAngle(const LiftRun& run);
+
+/// The first and last angle a lobe of this kind is usually recorded over.
+RunTerms usualTerms(const Engine& engine, Side side);
+
+/// The live readings as points for `analyseLobe`.
+std::vector<LiftPoint> livePoints(const LiftRun& run);
+
+} // namespace lobe

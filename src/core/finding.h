@@ -1,0 +1,64 @@
+// A Finding is something the computation has to say: a code with its numbers, no words.
+// The words layer turns it into a sentence; the core neither formats nor translates.
+#pragma once
+
+#include "core/angles.h"
+
+#include <optional>
+#include <string>
+
+namespace lobe {
+
+/// Note: worth knowing. Ask: something is still to be taken. LookAgain: probably a slip.
+/// Refused: no result can be given.
+enum class Severity { Note, Ask, LookAgain, Refused };
+
+enum class Code {
+    // A lobe
+    TooFewReadings,      ///< count = readings needed
+    FlatTable,           ///< mm = greatest less least lift
+    NoseNotReached,      ///< the greatest lift is the last reading
+    FlankMissing,        ///< mm = height; opening/closing in `opening`
+    HeightAboveNose,     ///< mm = height, other_mm = max lift
+    HeightUnderLash,     ///< mm = height: hidden by the lash as the lift was taken
+    NoisyCrossings,      ///< mm = height, count = crossings on that flank
+    Misfit,              ///< at = angle, mm = reading less its neighbours' curve
+    ZeroReturn,          ///< mm = last base reading less the first
+    BaseNotZero,         ///< mm = base-circle reading
+    DropShortened,       ///< mm = drop used for the equal-drop centre
+    CentreFarOff,        ///< at = centre: half a cycle from where this lobe sits
+    SidesSwapped,        ///< at = centre: where the other lobe sits
+    RepeatedAngle,       ///< at = angle, count = readings: their mean is used
+    WideStep,            ///< deg = widest gap between readings on the lobe
+    // TDC
+    TdcSpanUnlikely,     ///< deg = half-span
+    TdcContactsSwapped,  ///< the two contacts were taken in the other order
+    TdcPointerOff,       ///< deg = correction, signed
+    TdcNotProved,        ///< set, second pass outstanding
+    TdcProved,           ///< deg = disagreement of the two contacts
+    TdcNotTaken,         ///< lift is recorded without a true TDC
+    // A pair
+    CardShift,           ///< deg = centre less card, signed, late positive
+    AsCard,              ///< deg = centre less card
+    SplitPointMissing,
+};
+
+struct Finding {
+    Code code;
+    Severity severity = Severity::Note;
+    std::optional<Side> side{};
+    int cylinder = 0; ///< 0: the job as a whole
+    std::optional<CrankDeg> at{};
+    std::optional<double> mm{};
+    std::optional<double> other_mm{};
+    std::optional<double> deg{};
+    int count = 0;
+    bool opening = true;
+};
+
+/// The code as the command line prints it, stable: lower case with underscores.
+const char* codeName(Code code);
+/// "note", "ask", "look_again" or "refused".
+const char* severityName(Severity severity);
+
+} // namespace lobe

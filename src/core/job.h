@@ -1,0 +1,153 @@
+// A Job is everything that was measured or stated about one engine, as a plain value.
+//
+// Lengths are millimetres, angles crank degrees of the cycle. Nothing here computes; `examine`
+// turns a Job into Findings. A what-if is a changed copy of the job, examined again.
+#pragma once
+
+#include "core/angles.h"
+
+#include <cstdint>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace lobe {
+
+/// As seen from the end of the engine where the camshaft drive sits.
+enum class Rotation { Clockwise, Anticlockwise };
+enum class Layout { PushrodSingleCam, TwinOverheadCam };
+enum class Follower { SolidFlat, SolidRoller, Hydraulic, HydraulicMadeSolid, Bucket, Finger };
+/// Where a lift is read, and so which lift a checking height means.
+enum class Place { Tappet, Valve };
+
+struct Engine {
+    std::string name;
+    int cylinders = 4;
+    double bore_mm = 0.0, stroke_mm = 0.0, rod_mm = 0.0; ///< 0: not known yet
+    Rotation rotation = Rotation::Clockwise;
+    Layout layout = Layout::PushrodSingleCam;
+    Follower follower = Follower::SolidFlat;
+    /// Rocker ratio: valve lift over tappet lift, nominal; 1 for direct action.
+    double ratioIntake = 1.0, ratioExhaust = 1.0;
+    double lashIntake_mm = 0.0, lashExhaust_mm = 0.0;
+
+    double ratio(Side side) const {
+        return side == Side::Intake ? ratioIntake : ratioExhaust;
+    }
+    double lash_mm(Side side) const {
+        return side == Side::Intake ? lashIntake_mm : lashExhaust_mm;
+    }
+    bool operator==(const Engine&) const = default;
+};
+
+/// A checking height: the lift at which an event is called, and where that lift is measured.
+struct Height {
+    double mm = 0.0;
+    Place at = Place::Tappet;
+    bool operator==(const Height&) const = default;
+};
+
+/// Checking heights of the metric school: 0.10, 0.50, 1.00, 2.00 and 5.00 mm.
+std::vector<Height> metricHeights(Place at);
+/// Checking heights of the inch school: 0.006, 0.020, 0.050, 0.100 and 0.200 in.
+std::vector<Height> inchHeights(Place at);
+
+/// What a maker promises. Everything but the name may be missing.
+struct Card {
+    std::string name;
+    Height height{1.27, Place::Tappet}; ///< at which the events and durations are stated
+    std::optional<double> ivo, ivc, evo, evc; ///< card notation, degrees
+    std::optional<double> intakeCentre;       ///< deg after TDC
+    std::optional<double> exhaustCentre;      ///< deg before TDC
+    std::optional<double> intakeLift_mm, exhaustLift_mm; ///< at the card's reference
+    bool operator==(const Card&) const = default;
+};
+
+/// How the numbers run round a degree wheel. `With` and `Against` are the engine's own running
+/// direction: on a `With` wheel the reading grows as the engine turns the way it runs.
+enum class WheelScale { Full360With, Full360Against, Half180, Quarter90, Signed };
+
+/// How a contact near the top was found.
+enum class TdcMethod { PositiveStop, EqualDrop };
+
+/// A reading that was taken back stays in the record with the reason.
+struct Struck {
+    std::string reason;
+    bool operator==(const Struck&) const = default;
+};
+
+/// One of the two contacts of a TDC pass.
+struct Contact {
+    std::int64_t id = 0;
+    int pass = 1;
+    TdcMethod method = TdcMethod::PositiveStop;
+    bool afterTop = false;   ///< the contact on the far side of the top
+    WheelScale scale = WheelScale::Half180;
+    std::string typed;       ///< exactly as read and typed
+    CrankDeg at;             ///< signed angle on the wheel as it stood
+    std::int64_t time_ms = 0;
+    std::optional<Struck> struck;
+    bool operator==(const Contact&) const = default;
+};
+
+/// One lift reading.
+struct Reading {
+    std::int64_t id = 0;
+    CrankDeg at;
+    double lift_mm = 0.0;
+    std::string typed;
+    std::int64_t time_ms = 0; ///< since the epoch; 0 for an imported reading
+    std::optional<Struck> struck;
+    bool operator==(const Reading&) const = default;
+};
+
+/// The conditions under which a run is taken.
+struct RunTerms {
+    Place taken = Place::Tappet;
+    Follower follower = Follower::SolidFlat;
+    double ratio = 1.0;
+    double lash_mm = 0.0;     ///< at the valve, whether or not it shows in this run
+    double step_deg = 5.0;
+    CrankDeg from{-70.0}, to{280.0};
+    std::string source;       ///< where the numbers came from, when not typed here
+    bool operator==(const RunTerms&) const = default;
+};
+
+struct LiftRun {
+    std::int64_t id = 0;
+    int cylinder = 1;
+    Side side = Side::Intake;
+    RunTerms terms;
+    std::vector<Reading> readings; ///< in the order taken, struck ones included
+    bool operator==(const LiftRun&) const = default;
+};
+
+/// Which of the four schools calls the lobe centre.
+enum class CentreSchool { EqualDrop, Events, Peak, Centroid };
+
+struct Settings {
+    std::vector<Height> heights = metricHeights(Place::Tappet); ///< ascending
+    double seat_mm = 0.15;       ///< "just open", at the valve
+    double drop_mm = 1.27;       ///< for the equal-drop centre
+    CentreSchool school = CentreSchool::EqualDrop;
+    WheelScale wheel = WheelScale::Half180;
+    double tdcTolerance_deg = 0.5;
+    double zeroReturn_mm = 0.02;
+    std::vector<std::string> pinned; ///< figures kept on the slate, by key
+    bool operator==(const Settings&) const = default;
+};
+
+struct Job {
+    std::int64_t id = 0;
+    std::string name;
+    Engine engine;
+    std::optional<Card> card;
+    std::vector<Contact> contacts;
+    std::vector<LiftRun> runs;
+    Settings settings;
+    bool operator==(const Job&) const = default;
+};
+
+constexpr double kMmPerInch = 25.4;
+
+} // namespace lobe

@@ -1,0 +1,320 @@
+#include "core/lobe.h"
+
+#include "core/misfit.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lobe {
+namespace {
+
+double typicalCentre(Side side) { return side == Side::Intake ? 105.0 : -110.0; }
+
+/// A reading at or under this is on the base circle or its ramp, mm as taken.
+constexpr double kNearBase_mm = 0.15;
+
+/// Lays the readings on one stretch of the cycle round the lobe's nose, ascending, repeats
+/// averaged, the nose within (-360, 360].
+std::vector<LiftPoint> laidOut(const std::vector<LiftPoint>& readings, Side side, int cylinder,
+                               std::vector<Finding>& findings) {
+    const auto nose = std::max_element(
+        readings.begin(), readings.end(),
+        [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; });
+    if (nose == readings.end()) return {};
+    const double home = wrapCycle({nose->deg}).deg;
+    std::vector<LiftPoint> p;
+    for (const LiftPoint& r : readings)
+        p.push_back({home + wrapCycle({r.deg - nose->deg}).deg, r.mm});
+    std::stable_sort(p.begin(), p.end(),
+                     [](const LiftPoint& a, const LiftPoint& b) { return a.deg < b.deg; });
+
+    std::vector<LiftPoint> out;
+    for (std::size_t i = 0; i < p.size();) {
+        std::size_t j = i;
+        double total = 0.0;
+        for (; j < p.size() && p[j].deg - p[i].deg < 1e-6; ++j) total += p[j].mm;
+        const int count = static_cast<int>(j - i);
+        out.push_back({p[i].deg, total / count});
+        if (count > 1) {
+            Finding f{Code::RepeatedAngle, Severity::Note, side, cylinder};
+            f.at = CrankDeg{p[i].deg};
+            f.count = count;
+            findings.push_back(f);
+        }
+        i = j;
+    }
+    return out;
+}
+
+class Analysis {
+public:
+    Analysis(const std::vector<LiftPoint>& points, const LobeRequest& request, LobeFigures& out)
+        : curve_(*out.curve), points_(points), request_(request), out_(out) {}
+
+    void run() {
+        const LiftPoint top = curve_.top();
+        nose_ = top;
+        out_.maxLift_mm = top.mm;
+        out_.maxLiftAt = CrankDeg{top.deg};
+        // The nose is behind us once lift has fallen clearly from the greatest reading.
+        const auto high = std::max_element(
+            points_.begin(), points_.end(),
+            [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; });
+        out_.noseReached = high != points_.begin() && high + 1 != points_.end() &&
+                           points_.back().mm < top.mm - kNearBase_mm &&
+                           points_.front().mm < top.mm - kNearBase_mm;
+        if (!out_.noseReached) {
+            Finding f = say(Code::NoseNotReached, Severity::Ask);
+            f.at = CrankDeg{high->deg};
+            add(f);
+        }
+        for (const Height& h : request_.heights) out_.heights.push_back(eventsAt(h, true));
+        out_.atEventsHeight = eventsAt(request_.eventsHeight, false);
+        if (curve_.first() <= 0.0 && curve_.last() >= 0.0) out_.liftAtTdc_mm = curve_.at(0.0);
+        if (out_.noseReached) {
+            centres();
+            out_.area_mm_deg = std::max(0.0, curve_.area(curve_.first(), curve_.last()));
+            base();
+            place();
+        }
+        out_.misfits = misfits(points_);
+        for (const Misfit& m : out_.misfits) {
+            Finding f = say(Code::Misfit, Severity::LookAgain);
+            f.at = m.at;
+            f.mm = m.off_mm;
+            add(f);
+        }
+        steps();
+    }
+
+private:
+    Finding say(Code code, Severity severity) const {
+        return Finding{code, severity, request_.side, request_.cylinder};
+    }
+    void add(const Finding& f) { out_.findings.push_back(f); }
+
+    /// The crossings of one flank, as one angle; empty when there is none.
+    std::optional<CrankDeg> flank(double threshold, bool opening, int& count) const {
+        double sum = 0.0;
+        count = 0;
+        for (double x : curve_.crossings(threshold)) {
+            if ((x <= nose_.deg) != opening) continue;
+            sum += x;
+            ++count;
+        }
+        if (count == 0) return std::nullopt;
+        return CrankDeg{sum / count};
+    }
+
+    HeightEvents eventsAt(const Height& height, bool report) {
+        HeightEvents events{height, {}, {}};
+        const auto refuse = [&](Code code, Severity severity, bool opening) {
+            if (!report) return;
+            Finding f = say(code, severity);
+            f.mm = height.mm;
+            f.other_mm = nose_.mm;
+            f.opening = opening;
+            add(f);
+        };
+        const double threshold = out_.taken.threshold_mm(height);
+        if (threshold <= 0.0) {
+            refuse(Code::HeightUnderLash, Severity::Note, true);
+            return events;
+        }
+        if (threshold >= nose_.mm) {
+            if (out_.noseReached) refuse(Code::HeightAboveNose, Severity::Note, true);
+            return events;
+        }
+        for (bool opening : {true, false}) {
+            int count = 0;
+            const auto at = flank(threshold, opening, count);
+            (opening ? events.opens : events.closes) = at;
+            if (!at && (opening || out_.noseReached))
+                refuse(Code::FlankMissing, Severity::Ask, opening);
+            if (count > 1 && report) {
+                Finding f = say(Code::NoisyCrossings, Severity::LookAgain);
+                f.mm = height.mm;
+                f.count = count;
+                f.opening = opening;
+                f.at = at;
+                add(f);
+            }
+        }
+        return events;
+    }
+
+    void centres() {
+        out_.centres.peak = CrankDeg{nose_.deg};
+        out_.centres.events = out_.atEventsHeight.midpoint();
+        double drop = request_.drop_mm;
+        if (drop > nose_.mm / 2.0) {
+            drop = nose_.mm / 4.0;
+            Finding f = say(Code::DropShortened, Severity::Note);
+            f.mm = drop;
+            add(f);
+        }
+        out_.drop_mm = drop;
+        int count = 0;
+        const auto rise = flank(nose_.mm - drop, true, count);
+        const auto fall = flank(nose_.mm - drop, false, count);
+        if (rise && fall) out_.centres.equalDrop = CrankDeg{(rise->deg + fall->deg) / 2.0};
+        centroid();
+    }
+
+    // Of the lift area: all of it when both ends come down to the base circle, else of the part
+    // above the higher end, so that a flank cut short does not pull the centre.
+    void centroid() {
+        const double level = std::max(points_.front().mm, points_.back().mm);
+        if (level <= kNearBase_mm) {
+            const double area = curve_.area(curve_.first(), curve_.last());
+            if (area > 0.0) out_.centres.centroid = CrankDeg{curve_.moment() / area};
+            return;
+        }
+        int count = 0;
+        const auto from = flank(level * 1.0001, true, count);
+        const auto to = flank(level * 1.0001, false, count);
+        if (!from || !to) return;
+        constexpr int kSlices = 2000;
+        const double h = (to->deg - from->deg) / kSlices;
+        double area = 0.0, moment = 0.0;
+        for (int i = 0; i < kSlices; ++i) {
+            const double x = from->deg + (i + 0.5) * h, lift = curve_.at(x) - level;
+            area += lift;
+            moment += lift * x;
+        }
+        if (area > 0.0) out_.centres.centroid = CrankDeg{moment / area};
+    }
+
+    void base() {
+        const double start = points_.front().mm, end = points_.back().mm;
+        if (std::abs(start) > kNearBase_mm || std::abs(end) > kNearBase_mm) return;
+        if (std::abs(end - start) > request_.zeroReturn_mm) {
+            Finding f = say(Code::ZeroReturn, Severity::LookAgain);
+            f.mm = end - start;
+            add(f);
+        } else if (std::abs(start) > request_.zeroReturn_mm &&
+                   std::abs(end) > request_.zeroReturn_mm) {
+            Finding f = say(Code::BaseNotZero, Severity::Ask);
+            f.mm = (start + end) / 2.0;
+            add(f);
+        }
+    }
+
+    /// Is the lobe where a lobe of its kind sits?
+    void place() {
+        const auto centre = out_.centres.equalDrop ? out_.centres.equalDrop : out_.centres.peak;
+        const Side other = request_.side == Side::Intake ? Side::Exhaust : Side::Intake;
+        const auto away = [&](double from) {
+            return std::abs(wrapCycle({centre->deg - from}).deg);
+        };
+        Finding f = say(Code::CentreFarOff, Severity::LookAgain);
+        f.at = centre;
+        if (away(typicalCentre(request_.side)) <= 70.0) return;
+        if (away(typicalCentre(other)) < 60.0) f.code = Code::SidesSwapped;
+        add(f);
+    }
+
+    void steps() {
+        double widest = 0.0;
+        for (std::size_t i = 1; i < points_.size(); ++i)
+            if (points_[i].mm > kNearBase_mm || points_[i - 1].mm > kNearBase_mm)
+                widest = std::max(widest, points_[i].deg - points_[i - 1].deg);
+        if (widest <= 10.5) return;
+        Finding f = say(Code::WideStep, Severity::Note);
+        f.deg = widest;
+        add(f);
+    }
+
+    const LiftCurve& curve_;
+    const std::vector<LiftPoint>& points_;
+    const LobeRequest& request_;
+    LobeFigures& out_;
+    LiftPoint nose_;
+};
+
+} // namespace
+
+double Taken::threshold_mm(Height height) const {
+    if (height.at == at) return height.mm;
+    return at == Place::Tappet ? (height.mm + lash_mm) / ratio : ratio * height.mm - lash_mm;
+}
+
+double Taken::liftAt(Place place, double taken_mm) const {
+    if (place == at) return taken_mm;
+    if (place == Place::Valve) return std::max(0.0, ratio * taken_mm - lash_mm);
+    return taken_mm > 0.0 ? (taken_mm + lash_mm) / ratio : 0.0;
+}
+
+std::optional<double> HeightEvents::duration_deg() const {
+    if (!opens || !closes) return std::nullopt;
+    return closes->deg - opens->deg;
+}
+
+std::optional<CrankDeg> HeightEvents::midpoint() const {
+    if (!opens || !closes) return std::nullopt;
+    return CrankDeg{(opens->deg + closes->deg) / 2.0};
+}
+
+std::optional<CrankDeg> Centres::by(CentreSchool school) const {
+    switch (school) {
+    case CentreSchool::EqualDrop: return equalDrop;
+    case CentreSchool::Events: return events;
+    case CentreSchool::Peak: return peak;
+    case CentreSchool::Centroid: break;
+    }
+    return centroid;
+}
+
+std::optional<double> Centres::spread_deg() const {
+    double least = 1e9, most = -1e9;
+    int known = 0;
+    for (const auto& c : {equalDrop, events, peak, centroid}) {
+        if (!c) continue;
+        ++known;
+        least = std::min(least, c->deg);
+        most = std::max(most, c->deg);
+    }
+    if (known < 2) return std::nullopt;
+    return most - least;
+}
+
+double LobeFigures::liftAt(CrankDeg at, Place place) const {
+    if (!curve || at.deg < curve->first() || at.deg > curve->last()) return 0.0;
+    return taken.liftAt(place, std::max(0.0, curve->at(at.deg)));
+}
+
+const HeightEvents* LobeFigures::events(const Height& height) const {
+    for (const HeightEvents& e : heights)
+        if (e.height == height) return &e;
+    return nullptr;
+}
+
+LobeFigures analyseLobe(const std::vector<LiftPoint>& readings, const LobeRequest& request) {
+    LobeFigures out;
+    out.side = request.side;
+    out.taken = request.taken;
+    if (!(out.taken.ratio > 0.0)) out.taken.ratio = 1.0;
+    const auto points = laidOut(readings, request.side, request.cylinder, out.findings);
+    out.curve = LiftCurve::through(points);
+
+    const auto refuse = [&](Code code, int count, double mm) {
+        Finding f{code, Severity::Ask, request.side, request.cylinder};
+        f.count = count;
+        f.mm = mm;
+        out.findings.push_back(f);
+    };
+    if (points.size() < static_cast<std::size_t>(kFewestReadings)) {
+        refuse(Code::TooFewReadings, kFewestReadings, 0.0);
+        return out;
+    }
+    const auto byLift = [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; };
+    const auto [low, high] = std::minmax_element(points.begin(), points.end(), byLift);
+    if (high->mm - low->mm < kLeastLift_mm) {
+        refuse(Code::FlatTable, 0, high->mm - low->mm);
+        return out;
+    }
+    Analysis(points, request, out).run();
+    return out;
+}
+
+} // namespace lobe

@@ -1,0 +1,16 @@
+// Readings that stand off the curve of their neighbours.
+#pragma once
+
+#include "core/lobe.h"
+
+#include <vector>
+
+namespace lobe {
+
+/// Compares every inner reading with the cubic through its two neighbours on either side (fewer
+/// at the ends). The worst is named and left out, and the rest is judged again, so that one slip
+/// does not point at its neighbours. What counts as off follows the scatter of the readings and
+/// the bend of the curve nearby. Points rise strictly in angle; result ascending in angle.
+std::vector<Misfit> misfits(std::vector<LiftPoint> points);
+
+} // namespace lobe

@@ -1,0 +1,34 @@
+// Degree wheels: from the number under the pointer to a signed crank angle, and back.
+//
+// The signed angle is in the engine's running direction, 0 at the wheel's zero, in (-180, 180].
+// Which turn of the cycle it belongs to is for the step at hand to say.
+#pragma once
+
+#include "core/angles.h"
+#include "core/job.h"
+
+#include <optional>
+
+namespace lobe {
+
+/// What the step at hand expects, used where a scale does not tell the sides apart.
+struct WheelHint {
+    bool after = true;
+    DeadCentre centre = DeadCentre::Top;
+};
+
+/// Converts a number read off the wheel. Empty when the scale does not carry that number
+/// (0..360, 0..180, 0..90 or -180..180). `ambiguous` is set when the hint decided.
+struct WheelAngle {
+    CrankDeg at;
+    bool ambiguous = false;
+};
+std::optional<WheelAngle> fromWheel(double number, WheelScale scale, const WheelHint& hint);
+
+/// The number to look for on the wheel when the crank stands at this angle of the cycle.
+double wheelNumber(CrankDeg at, WheelScale scale);
+
+/// The greatest number on the scale.
+double wheelTop(WheelScale scale);
+
+} // namespace lobe

@@ -1,0 +1,142 @@
+// The slate's words.
+#include "words/sentences.h"
+
+#include <cmath>
+
+namespace words {
+
+using namespace lobe;
+
+QString figureName(const Figure& f) {
+    const QString side = f.side ? sideName(*f.side) : QString();
+    switch (f.kind) {
+    case FigureKind::Duration: return QStringLiteral("Duration, ") + side;
+    case FigureKind::Opens: return sideTitle(*f.side) + QStringLiteral(" opens");
+    case FigureKind::Closes: return sideTitle(*f.side) + QStringLiteral(" closes");
+    case FigureKind::Centre: return QStringLiteral("Lobe centre, ") + side;
+    case FigureKind::Separation: return QStringLiteral("Lobe separation");
+    case FigureKind::Advance: return QStringLiteral("Advance");
+    case FigureKind::Overlap: return QStringLiteral("Overlap");
+    case FigureKind::SplitPoint: return QStringLiteral("Split point");
+    case FigureKind::MaxLift: return QStringLiteral("Greatest lift, ") + side;
+    case FigureKind::Area: break;
+    }
+    return QStringLiteral("Lift area, ") + side;
+}
+
+/// Which dead centre an event is counted from, in the usual place.
+static QString reference(const Figure& f) {
+    const bool intake = *f.side == Side::Intake, opens = f.kind == FigureKind::Opens;
+    if (intake) return opens ? QStringLiteral("before TDC") : QStringLiteral("after BDC");
+    return opens ? QStringLiteral("before BDC") : QStringLiteral("after TDC");
+}
+
+QString figureBasis(const Figure& f, const Style& style) {
+    const QString school = f.school ? schoolName(*f.school) : QString();
+    const QString at = f.height ? heightAt(*f.height, style) : QString();
+    switch (f.kind) {
+    case FigureKind::Opens:
+    case FigureKind::Closes: return reference(f) + QStringLiteral(", ") + at;
+    case FigureKind::Centre:
+        return (*f.side == Side::Intake ? QStringLiteral("after TDC, ") : QStringLiteral("before TDC, ")) + school;
+    case FigureKind::Separation: return QStringLiteral("cam degrees, ") + school;
+    case FigureKind::Advance: return QStringLiteral("crank degrees, ") + school;
+    case FigureKind::SplitPoint: return QStringLiteral("after TDC, valve lift");
+    case FigureKind::MaxLift: return QStringLiteral("as taken");
+    case FigureKind::Area: return QStringLiteral("mm") + QChar(0xB7) + QStringLiteral("deg, as taken");
+    case FigureKind::Duration:
+    case FigureKind::Overlap: break;
+    }
+    return at;
+}
+
+QString figureValue(const Figure& f, const Style& style) {
+    if (!f.value) return QString(QChar(0x2013));
+    if (f.kind == FigureKind::MaxLift) return lift(*f.value, style);
+    if (f.kind == FigureKind::Area) return fixed(*f.value, 0, style);
+    return fixed(*f.value, 1, style) + QChar(0xB0);
+}
+
+QString figureDifference(const Figure& f, const Style& style) {
+    if (!f.cardDifference) return {};
+    const double d = *f.cardDifference;
+    if (std::abs(d) < 0.05) return QStringLiteral("as card");
+    const QString size = fixed(std::abs(d), 1, style);
+    // Which sign is late depends on what the figure counts from.
+    double late = 0.0;
+    if (f.kind == FigureKind::Opens) late = -d;
+    if (f.kind == FigureKind::Closes) late = d;
+    if (f.kind == FigureKind::Centre) late = *f.side == Side::Intake ? d : -d;
+    if (late != 0.0) return size + (late > 0.0 ? QStringLiteral(" late") : QStringLiteral(" early"));
+    return signedFixed(d, 1, style) + QStringLiteral(" from card");
+}
+
+static const RunFindings* runOf(const Figure& f, const Findings& all) {
+    if (all.cylinders.empty() || !f.side) return nullptr;
+    const CylinderFindings& c = all.cylinders.front();
+    return *f.side == Side::Intake ? c.intake : c.exhaust;
+}
+
+static QString eventPair(const Figure& f, const Findings& all, const Style& style) {
+    const RunFindings* run = runOf(f, all);
+    const HeightEvents* e = run && f.height ? run->lobe.events(*f.height) : nullptr;
+    if (!e || !e->opens || !e->closes) return {};
+    return QStringLiteral("Opens %1, closes %2 on the curve through %3 readings. Open + 180 + close "
+                          "= %4 + 180 + %5 = %6.")
+        .arg(fromDeadCentre(*e->opens, style), fromDeadCentre(*e->closes, style))
+        .arg(run->live)
+        .arg(fixed(toCard(opening(*f.side), *e->opens).deg, 1, style),
+             fixed(toCard(closing(*f.side), *e->closes).deg, 1, style),
+             degrees(*e->duration_deg(), style));
+}
+
+QString whereFrom(const Figure& f, const Findings& all, const Style& style) {
+    const RunFindings* run = runOf(f, all);
+    const PairFigures* pair = nullptr;
+    if (!all.cylinders.empty() && all.cylinders.front().pair) pair = &*all.cylinders.front().pair;
+    switch (f.kind) {
+    case FigureKind::Duration:
+    case FigureKind::Opens:
+    case FigureKind::Closes: return eventPair(f, all, style);
+    case FigureKind::Centre: {
+        if (!run) return {};
+        const Centres& c = run->lobe.centres;
+        const auto shown = [&](const std::optional<CrankDeg>& at) {
+            return at ? degrees(std::abs(at->deg), style) : QString(QChar(0x2013));
+        };
+        return QStringLiteral("Four schools: equal drop %1 below the nose %2, middle of events %3, "
+                              "highest lift %4, centroid of the area %5. The slate shows %6.")
+            .arg(height(run->lobe.drop_mm, style), shown(c.equalDrop), shown(c.events), shown(c.peak),
+                 shown(c.centroid), schoolName(*f.school));
+    }
+    case FigureKind::Separation:
+    case FigureKind::Advance: {
+        if (!pair) return {};
+        const auto& c = all.cylinders.front();
+        const auto ic = c.intake->lobe.centres.by(*f.school), ec = c.exhaust->lobe.centres.by(*f.school);
+        if (!ic || !ec) return {};
+        if (f.kind == FigureKind::Separation)
+            return QStringLiteral("(intake centre + exhaust centre) / 2 = (%1 + %2) / 2 = %3 cam degrees.")
+                .arg(fixed(ic->deg, 1, style), fixed(-ec->deg, 1, style), degrees(*f.value, style));
+        return QStringLiteral("Separation less intake centre = %1 − %2 = %3; positive is early.")
+            .arg(fixed(pair->separation->deg, 1, style), fixed(ic->deg, 1, style), degrees(*f.value, style));
+    }
+    case FigureKind::Overlap: {
+        if (!f.height || all.cylinders.empty()) return {};
+        const auto& c = all.cylinders.front();
+        const HeightEvents* in = c.intake ? c.intake->lobe.events(*f.height) : nullptr;
+        const HeightEvents* ex = c.exhaust ? c.exhaust->lobe.events(*f.height) : nullptr;
+        if (!in || !ex || !in->opens || !ex->closes) return {};
+        return QStringLiteral("Intake opens + exhaust closes = %1 + %2 = %3.")
+            .arg(fixed(-in->opens->deg, 1, style), fixed(ex->closes->deg, 1, style), degrees(*f.value, style));
+    }
+    case FigureKind::SplitPoint:
+        return QStringLiteral("Where both valves have the same lift near TDC, from both curves.");
+    case FigureKind::MaxLift:
+        return QStringLiteral("The top of the curve through the readings, not the highest reading.");
+    case FigureKind::Area: break;
+    }
+    return QStringLiteral("The area under the curve through the readings, in mm times crank degrees.");
+}
+
+} // namespace words

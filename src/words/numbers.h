@@ -1,0 +1,58 @@
+// Numbers as people read them. The core computes in mm and degrees; here they get a unit, a
+// number of places and a locale. Nothing here computes a result.
+#pragma once
+
+#include "core/angles.h"
+#include "core/entry.h"
+#include "core/job.h"
+
+#include <QLocale>
+#include <QString>
+
+namespace words {
+
+struct Style {
+    lobe::LengthUnit unit = lobe::LengthUnit::Millimetre;
+    QLocale locale = QLocale::c();
+
+    bool inches() const { return unit == lobe::LengthUnit::Inch; }
+};
+
+/// Fixed places, the locale's decimal mark, a true minus sign, never "-0".
+QString fixed(double value, int places, const Style& style);
+/// The same with a sign in front, "+" included.
+QString signedFixed(double value, int places, const Style& style);
+/// At most `places`, trailing zeros dropped.
+QString shortest(double value, int places, const Style& style);
+
+/// A lift as read: 8.512 or 0.3351, without its unit.
+QString lift(double mm, const Style& style);
+QString liftWithUnit(double mm, const Style& style);
+QString signedLift(double mm, const Style& style);
+/// A checking height: "1.27 mm" or "0.050 in".
+QString height(double mm, const Style& style);
+/// "at 1.27 mm, tappet".
+QString heightAt(const lobe::Height& height, const Style& style);
+/// A dimension of the engine: at most two places in mm, three in inches.
+QString dimension(double mm, const Style& style);
+QString unitName(const Style& style);
+
+/// "106.0°"
+QString degrees(double deg, const Style& style, int places = 1);
+/// "27.5° before TDC", from the nearest dead centre.
+QString fromDeadCentre(lobe::CrankDeg at, const Style& style, int places = 1);
+/// "before TDC", "after BDC", …; the half turn as a wheel shows it when `topOnly`.
+QString sideOfTop(lobe::CrankDeg at);
+
+QString placeName(lobe::Place place);
+QString sideName(lobe::Side side);
+/// "Intake"
+QString sideTitle(lobe::Side side);
+QString schoolName(lobe::CentreSchool school);
+QString followerName(lobe::Follower follower);
+QString layoutName(lobe::Layout layout);
+QString rotationName(lobe::Rotation rotation);
+QString wheelName(lobe::WheelScale scale);
+QString methodName(lobe::TdcMethod method);
+
+} // namespace words

@@ -1,0 +1,41 @@
+// Findings, faults and figures in words: a sentence with its number, its reason and the next step.
+#pragma once
+
+#include "core/examine.h"
+#include "core/lift_table.h"
+#include "words/numbers.h"
+
+#include <QString>
+
+namespace words {
+
+QString sentence(const lobe::Finding& finding, const Style& style);
+/// The same, short enough for the stand.
+QString shortSentence(const lobe::Finding& finding, const Style& style);
+/// "Look again", "Still to do", "Note".
+QString severityTitle(lobe::Severity severity);
+
+/// Why a typed line was not understood, and what would be.
+QString sentence(const lobe::EntryError& error, const Style& style);
+/// "table.csv, line 3: …": names the file, the line and what was expected.
+QString sentence(const lobe::TableError& error, const QString& fileName);
+
+QString figureName(const lobe::Figure& figure);
+/// "at 1.27 mm, tappet", "equal drop", "cam degrees".
+QString figureBasis(const lobe::Figure& figure, const Style& style);
+QString figureValue(const lobe::Figure& figure, const Style& style);
+/// "2.0 late", "as card", "+1.0 from card"; empty without a card.
+QString figureDifference(const lobe::Figure& figure, const Style& style);
+/// How the figure was made, as a formula with its numbers.
+QString whereFrom(const lobe::Figure& figure, const lobe::Findings& findings, const Style& style);
+
+QString stationName(lobe::Station station);
+QString progressName(lobe::Progress progress);
+/// The station's finding in one line.
+QString stationLine(lobe::Station station, const lobe::Job& job, const lobe::Findings& findings,
+                    const Style& style);
+
+/// What to do with the pointer: how far and which way, and what both contacts must then read.
+QString tdcInstruction(const lobe::TdcFindings& tdc, lobe::WheelScale scale, const Style& style);
+
+} // namespace words

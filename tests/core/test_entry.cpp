@@ -1,0 +1,180 @@
+// What a builder types, and what is refused.
+#include "core/entry.h"
+
+#include <QTest>
+
+#include <cmath>
+
+using namespace lobe;
+
+class TestEntry : public QObject {
+    Q_OBJECT
+private slots:
+    void numbers_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<double>("value");
+        QTest::newRow("plain") << "8.73" << 8.73;
+        QTest::newRow("comma") << "8,73" << 8.73;
+        QTest::newRow("negative") << "-0.01" << -0.01;
+        QTest::newRow("plus") << "+3" << 3.0;
+        QTest::newRow("point first") << ".5" << 0.5;
+        QTest::newRow("spaces") << "  12 " << 12.0;
+        QTest::newRow("difference") << "180-131" << 49.0;
+        QTest::newRow("sum with negative") << "31+-26.5" << 4.5;
+        QTest::newRow("times before plus") << "2+3*4" << 14.0;
+        QTest::newRow("quotient") << "57.5/2" << 28.75;
+        QTest::newRow("half of") << "half of 43" << 21.5;
+        QTest::newRow("half of a sum") << "half of 31+26.5" << 28.75;
+        QTest::newRow("half without of") << "HALF 43" << 21.5;
+    }
+    void numbers() {
+        QFETCH(QString, text);
+        QFETCH(double, value);
+        const auto read = readNumber(text.toStdString());
+        QVERIFY(std::holds_alternative<double>(read));
+        QVERIFY(std::abs(std::get<double>(read) - value) < 1e-12);
+    }
+
+    void refusals_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<int>("fault");
+        const auto row = [](const char* text, EntryFault fault) {
+            QTest::newRow(text) << text << static_cast<int>(fault);
+        };
+        row("", EntryFault::Empty);
+        row("   ", EntryFault::Empty);
+        row("-", EntryFault::Empty);
+        row("eight", EntryFault::NotANumber);
+        row("1.2.3", EntryFault::NotANumber);
+        row("8 7", EntryFault::NotANumber);
+        row("4/0", EntryFault::DivideByZero);
+        row("12x", EntryFault::UnknownSuffix);
+        row("nan", EntryFault::NotANumber);
+        row("inf", EntryFault::NotANumber);
+        row("1e3", EntryFault::UnknownSuffix);
+        row("3+", EntryFault::Empty);
+    }
+    void refusals() {
+        QFETCH(QString, text);
+        QFETCH(int, fault);
+        const auto read = readNumber(text.toStdString());
+        QVERIFY(std::holds_alternative<EntryError>(read));
+        QCOMPARE(static_cast<int>(std::get<EntryError>(read).fault), fault);
+    }
+
+    void lengths_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<bool>("inches");
+        QTest::addColumn<double>("mm");
+        QTest::newRow("mm shown") << "8.73" << false << 8.73;
+        QTest::newRow("mm said while inches shown") << "8.73mm" << true << 8.73;
+        QTest::newRow("inches shown") << "0.325" << true << 0.325 * 25.4;
+        QTest::newRow("whole number is thousandths") << "325" << true << 0.325 * 25.4;
+        QTest::newRow("zero") << "0" << true << 0.0;
+        QTest::newRow("thou said") << "40 thou" << false << 0.040 * 25.4;
+        QTest::newRow("th said") << "40th" << false << 1.016;
+        QTest::newRow("in said") << "0.05in" << false << 1.27;
+        QTest::newRow("inch mark") << "0.05\"" << false << 1.27;
+        QTest::newRow("sum in thousandths needs its unit") << "300+25 th" << true << 0.325 * 25.4;
+    }
+    void lengths() {
+        QFETCH(QString, text);
+        QFETCH(bool, inches);
+        QFETCH(double, mm);
+        const auto read = readLength(text.toStdString(),
+                                     inches ? LengthUnit::Inch : LengthUnit::Millimetre, 30.0);
+        QVERIFY(std::holds_alternative<double>(read));
+        QVERIFY(std::abs(std::get<double>(read) - mm) < 1e-9);
+    }
+
+    void aLostPointIsCaught() {
+        const auto read = readLength("873", LengthUnit::Millimetre, kMostLift_mm);
+        QVERIFY(std::holds_alternative<EntryError>(read));
+        QVERIFY(std::get<EntryError>(read).fault == EntryFault::OutOfRange);
+        QCOMPARE(std::get<EntryError>(read).limit, kMostLift_mm);
+    }
+
+    void wheel_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<int>("scale");
+        QTest::addColumn<bool>("after");
+        QTest::addColumn<double>("deg");
+        QTest::addColumn<bool>("assumed");
+        const int half = int(WheelScale::Half180), full = int(WheelScale::Full360With);
+        const int against = int(WheelScale::Full360Against), sign = int(WheelScale::Signed);
+        QTest::newRow("side said") << "31b" << half << true << -31.0 << false;
+        QTest::newRow("side said, space") << "26.5 a" << half << false << 26.5 << false;
+        QTest::newRow("step decides before") << "31" << half << false << -31.0 << true;
+        QTest::newRow("step decides after") << "26.5" << half << true << 26.5 << true;
+        QTest::newRow("full wheel") << "329" << full << false << -31.0 << false;
+        QTest::newRow("full wheel against") << "31" << against << false << -31.0 << false;
+        QTest::newRow("signed") << "-31" << sign << true << -31.0 << false;
+        QTest::newRow("after bottom") << "20ab" << half << true << -160.0 << false;
+        QTest::newRow("before bottom") << "20bb" << half << true << 160.0 << false;
+        QTest::newRow("sum") << "360-31" << full << false << -31.0 << false;
+    }
+    void wheel() {
+        QFETCH(QString, text);
+        QFETCH(int, scale);
+        QFETCH(bool, after);
+        QFETCH(double, deg);
+        QFETCH(bool, assumed);
+        const auto read = readWheel(text.toStdString(), {static_cast<WheelScale>(scale), after, DeadCentre::Top});
+        QVERIFY(std::holds_alternative<WheelReading>(read));
+        QCOMPARE(std::get<WheelReading>(read).at.deg, deg);
+        QCOMPARE(std::get<WheelReading>(read).assumed, assumed);
+    }
+
+    void wheelRefusals() {
+        const auto off = readWheel("190", {WheelScale::Half180, true, DeadCentre::Top});
+        QVERIFY(std::get<EntryError>(off).fault == EntryFault::OffTheScale);
+        QCOMPARE(std::get<EntryError>(off).limit, 180.0);
+        QVERIFY(std::holds_alternative<EntryError>(readWheel("31q", {})));
+        QVERIFY(std::holds_alternative<EntryError>(readWheel("-31a", {})));
+        QVERIFY(std::holds_alternative<EntryError>(readWheel("200b", {})));
+    }
+
+    void runEntries() {
+        const auto lift = std::get<RunEntry>(readRunEntry("8.73", Side::Intake, LengthUnit::Millimetre));
+        QVERIFY(!lift.goTo);
+        QCOMPARE(*lift.lift_mm, 8.73);
+        const auto go = std::get<RunEntry>(readRunEntry("75a", Side::Intake, LengthUnit::Millimetre));
+        QCOMPARE(go.goTo->deg, 75.0);
+        QVERIFY(!go.lift_mm);
+        const auto both = std::get<RunEntry>(readRunEntry("20b 0,85", Side::Exhaust, LengthUnit::Millimetre));
+        QCOMPARE(both.goTo->deg, -20.0);
+        QCOMPARE(*both.lift_mm, 0.85);
+        const auto bottom = std::get<RunEntry>(readRunEntry("40ab", Side::Intake, LengthUnit::Millimetre));
+        QCOMPARE(bottom.goTo->deg, 220.0);
+        const auto exhaust = std::get<RunEntry>(readRunEntry("52bb", Side::Exhaust, LengthUnit::Millimetre));
+        QCOMPARE(exhaust.goTo->deg, -232.0);
+        const auto cycle = std::get<RunEntry>(readRunEntry("@-110 7.1", Side::Exhaust, LengthUnit::Millimetre));
+        QCOMPARE(cycle.goTo->deg, -110.0);
+        QCOMPARE(*cycle.lift_mm, 7.1);
+    }
+
+    void runRefusals_data() {
+        QTest::addColumn<QString>("text");
+        for (const char* t : {"", "@", "@400", "200a", "75a x", "75q", "@75a", "8.7 3", "hello", "99"})
+            QTest::newRow(t) << t;
+    }
+    void runRefusals() {
+        QFETCH(QString, text);
+        QVERIFY(std::holds_alternative<EntryError>(
+            readRunEntry(text.toStdString(), Side::Intake, LengthUnit::Millimetre)));
+    }
+
+    void heights() {
+        const auto t = std::get<Height>(readHeight("1.27", LengthUnit::Millimetre, Place::Tappet));
+        QCOMPARE(t, (Height{1.27, Place::Tappet}));
+        const auto v = std::get<Height>(readHeight("0.5v", LengthUnit::Millimetre, Place::Tappet));
+        QCOMPARE(v, (Height{0.5, Place::Valve}));
+        const auto thou = std::get<Height>(readHeight("50", LengthUnit::Inch, Place::Valve));
+        QVERIFY(std::abs(thou.mm - 1.27) < 1e-12);
+        QVERIFY(std::holds_alternative<EntryError>(readHeight("0", LengthUnit::Millimetre, Place::Tappet)));
+        QVERIFY(std::holds_alternative<EntryError>(readHeight("-1", LengthUnit::Millimetre, Place::Tappet)));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestEntry)
+#include "test_entry.moc"

@@ -1,0 +1,211 @@
+// A whole job through the front door.
+#include "core/card.h"
+#include "core/examine.h"
+#include "support/closed_lobes.h"
+
+#include <QTest>
+
+#include <algorithm>
+
+using namespace lobe;
+
+namespace {
+
+LiftRun run(std::int64_t id, const closed::Lobe& lobe, Side side, double from, double to) {
+    LiftRun r;
+    r.id = id;
+    r.side = side;
+    r.terms.from = {from};
+    r.terms.to = {to};
+    for (double d = from; d <= to; d += 5.0) {
+        Reading reading;
+        reading.id = id * 1000 + static_cast<std::int64_t>(r.readings.size());
+        reading.at = {d};
+        reading.lift_mm = lobe.at(d);
+        r.readings.push_back(reading);
+    }
+    return r;
+}
+
+/// A cam carded 104 / 114 that sits two degrees late.
+Job lateCam() {
+    Job job;
+    job.name = "late";
+    job.engine.bore_mm = 90;
+    job.engine.stroke_mm = 78;
+    job.engine.rod_mm = 142;
+    Card card;
+    card.ivo = 12;
+    card.ivc = 40;
+    card.evo = 52;
+    card.evc = 4;
+    job.card = card;
+    job.runs = {run(1, closed::power(106, 147, 7.2, 1.78), Side::Intake, -70, 280),
+                run(2, closed::power(-112, 150, 7.0, 1.78), Side::Exhaust, -285, 65)};
+    return job;
+}
+
+const Figure* figure(const Findings& f, const std::string& key) {
+    for (const Figure& x : f.figures)
+        if (x.key == key) return &x;
+    return nullptr;
+}
+
+bool has(const Findings& f, Code code) {
+    return std::any_of(f.all.begin(), f.all.end(), [&](const Finding& x) { return x.code == code; });
+}
+
+} // namespace
+
+class TestExamine : public QObject {
+    Q_OBJECT
+private slots:
+    void emptyJob() {
+        const Findings f = examine(Job{});
+        QVERIFY(f.next == Station::Engine);
+        QVERIFY(f.progress(Station::Lobes) == Progress::NotBegun);
+        QVERIFY(f.figures.empty());
+        QVERIFY(f.all.empty());
+    }
+
+    void lateCamAgainstItsCard() {
+        const Findings f = examine(lateCam());
+        int shifts = 0;
+        for (const Finding& x : f.all)
+            if (x.code == Code::CardShift) {
+                ++shifts;
+                QVERIFY(std::abs(*x.deg - 2.0) < 0.05);
+            }
+        QCOMPARE(shifts, 2);
+        const Figure* centre = figure(f, "centre.intake");
+        QVERIFY(centre);
+        QVERIFY(std::abs(*centre->value - 106.0) < 0.05);
+        QVERIFY(std::abs(*centre->cardDifference - 2.0) < 0.05);
+        // A late exhaust centre stands nearer to TDC.
+        QVERIFY(std::abs(*figure(f, "centre.exhaust")->cardDifference + 2.0) < 0.05);
+        QVERIFY(std::abs(*figure(f, "separation")->value - 109.0) < 0.05);
+        QVERIFY(std::abs(*figure(f, "separation")->cardDifference) < 0.05);
+        QVERIFY(std::abs(*figure(f, "advance")->value - 3.0) < 0.05);
+        QVERIFY(figure(f, "overlap@150v"));
+        QVERIFY(figure(f, "duration.intake@1270t"));
+    }
+
+    void asCardIsSaidWithinTheWheel() {
+        Job job = lateCam();
+        job.card->ivo = 10;
+        job.card->ivc = 42;
+        job.card->evo = 50;
+        job.card->evc = 6;
+        const Findings f = examine(job);
+        QVERIFY(!has(f, Code::CardShift));
+        QVERIFY(has(f, Code::AsCard));
+    }
+
+    void tdcComesBeforeTrust() {
+        Job job = lateCam();
+        QVERIFY(has(examine(job), Code::TdcNotTaken));
+        Contact c;
+        c.at = {-31};
+        job.contacts.push_back(c);
+        QVERIFY(!has(examine(job), Code::TdcNotTaken));
+        QVERIFY(examine(job).next == Station::Tdc);
+    }
+
+    void misfitSendsBackToLobes() {
+        Job job = lateCam();
+        job.runs[0].readings[29].lift_mm -= 0.1;
+        const Findings f = examine(job);
+        QVERIFY(f.progress(Station::Lobes) == Progress::LookAgain);
+        QVERIFY(has(f, Code::Misfit));
+        job.runs[0].readings[29].struck = Struck{"misread"};
+        QVERIFY(!has(examine(job), Code::Misfit));
+    }
+
+    void lastRunWithReadingsCounts() {
+        Job job = lateCam();
+        job.runs.push_back(run(3, closed::power(104, 147, 7.2, 1.78), Side::Intake, -70, 280));
+        LiftRun empty;
+        empty.id = 4;
+        job.runs.push_back(empty);
+        const Findings f = examine(job);
+        QVERIFY(!f.run(1)->current);
+        QVERIFY(f.run(3)->current);
+        QVERIFY(std::abs(*figure(f, "centre.intake")->value - 104.0) < 0.05);
+    }
+
+    void nextAngleFollowsTheHand() {
+        LiftRun r;
+        r.terms.from = {-70};
+        r.terms.step_deg = 5;
+        QCOMPARE(nextAngle(r).deg, -70.0);
+        const auto add = [&](double deg) {
+            Reading x;
+            x.at = {deg};
+            r.readings.push_back(x);
+        };
+        add(-70);
+        add(-65);
+        QCOMPARE(nextAngle(r).deg, -60.0);
+        // Struck last: the same angle again.
+        r.readings.back().struck = Struck{"misread"};
+        QCOMPARE(nextAngle(r).deg, -65.0);
+        add(-65);
+        add(-60);
+        // Gone back to read one again: on from the farthest.
+        add(-70);
+        QCOMPARE(nextAngle(r).deg, -55.0);
+        // Jumped ahead: on from there.
+        add(20);
+        QCOMPARE(nextAngle(r).deg, 25.0);
+    }
+
+    void cardDerivesCentreAndDuration() {
+        const Job job = lateCam();
+        QCOMPARE(*cardDuration_deg(*job.card, Side::Intake), 232.0);
+        QCOMPARE(*cardCentre_deg(*job.card, Side::Intake), 104.0);
+        QCOMPARE(*cardDuration_deg(*job.card, Side::Exhaust), 236.0);
+        QCOMPARE(*cardCentre_deg(*job.card, Side::Exhaust), 114.0);
+        QCOMPARE(cardSeparation(*job.card)->deg, 109.0);
+        Card late; // an intake that opens after TDC
+        late.ivo = -4;
+        late.ivc = 36;
+        QCOMPARE(*cardDuration_deg(late, Side::Intake), 212.0);
+        QCOMPARE(*cardCentre_deg(late, Side::Intake), 110.0);
+        QVERIFY(!cardCentre_deg(late, Side::Exhaust));
+        QVERIFY(!cardSeparation(late));
+    }
+
+    // An asymmetric lobe ground as its card says must not look moved, whatever the school.
+    void likeIsComparedWithLike() {
+        const auto lobe = closed::asymmetric(104, 130, 160, 9.0);
+        Job job;
+        job.runs = {run(1, lobe, Side::Intake, -70, 300)};
+        Card card;
+        card.ivo = -lobe.event(1.27, true);
+        card.ivc = lobe.event(1.27, false) - 180.0;
+        job.card = card;
+        for (auto school : {CentreSchool::EqualDrop, CentreSchool::Peak, CentreSchool::Centroid}) {
+            job.settings.school = school;
+            QVERIFY(!has(examine(job), Code::CardShift));
+            QVERIFY(has(examine(job), Code::AsCard));
+        }
+    }
+
+    void impossibleRodIsNotedOnTheRoute() {
+        Job job = lateCam();
+        job.engine.rod_mm = 30;
+        QVERIFY(examine(job).progress(Station::Engine) == Progress::LookAgain);
+    }
+
+    void figuresAreUnique() {
+        Job job = lateCam();
+        job.settings.heights = {{1.27, Place::Tappet}, {0.15, Place::Valve}};
+        const Findings f = examine(job);
+        for (std::size_t i = 0; i < f.figures.size(); ++i)
+            for (std::size_t j = i + 1; j < f.figures.size(); ++j)
+                QVERIFY(f.figures[i].key != f.figures[j].key);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestExamine)
+#include "test_examine.moc"
