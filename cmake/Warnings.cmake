@@ -5,7 +5,9 @@ function(amber_warnings target)
     target_compile_options(${target} PRIVATE
         -Wall -Wextra -Wpedantic -Wshadow -Wconversion -Wsign-conversion
         -Wnon-virtual-dtor -Woverloaded-virtual -Wnull-dereference -Wdouble-promotion
-        -Wimplicit-fallthrough)
+        -Wimplicit-fallthrough
+        # GCC 12 sees uninitialised reads behind every std::optional it inlines.
+        -Wno-maybe-uninitialized)
     if(AMBER_WERROR)
         target_compile_options(${target} PRIVATE -Werror)
     endif()

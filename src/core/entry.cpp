@@ -223,6 +223,14 @@ Understood<RunEntry> readRunEntry(std::string_view text, Side lobeSide, LengthUn
     if (line.empty()) return EntryError{EntryFault::Empty, 0};
     Scanner s(line);
     RunEntry entry;
+    if (s.word("step")) {
+        const auto step = readNumber(s.rest());
+        if (const auto* e = std::get_if<EntryError>(&step)) return *e;
+        const double deg = std::get<double>(step);
+        if (deg < 0.1 || deg > 30.0) return EntryError{EntryFault::OutOfRange, 0, 30.0};
+        entry.step_deg = deg;
+        return entry;
+    }
     const bool cycle = s.peek() == '@';
     if (cycle) s.next();
     // Try an angle with its side first; a lift never carries one.

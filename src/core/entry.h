@@ -9,6 +9,7 @@
 //             b or bt before top, a or at after top, bb before bottom, ab after bottom
 //   place     in a lift run: an angle with its side, or @ and a signed cycle angle;
 //             a lift may follow after a space ("75a 8.512")
+//   step      in a lift run: "step 2" sets the step in degrees
 //
 // The raw text is never changed; what could not be understood says where and why.
 #pragma once
@@ -65,6 +66,7 @@ Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation
 struct RunEntry {
     std::optional<CrankDeg> goTo;
     std::optional<double> lift_mm;
+    std::optional<double> step_deg; ///< 0.1 to 30
 };
 constexpr double kMostLift_mm = 30.0;
 Understood<RunEntry> readRunEntry(std::string_view text, Side side, LengthUnit shown);

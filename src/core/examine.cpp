@@ -216,18 +216,26 @@ private:
 constexpr double kAsCard_deg = 0.75;
 
 void againstCard(const Job& job, const CylinderFindings& c, std::vector<Finding>& out) {
-    if (!job.card) return;
-    for (const RunFindings* run : {c.intake, c.exhaust}) {
-        if (!run) continue;
-        const auto shift = cardShift_deg(job, run->lobe);
-        if (!shift) continue;
-        Finding f{Code::CardShift, Severity::Ask, run->side, c.cylinder};
-        f.deg = *shift;
-        if (std::abs(*f.deg) <= kAsCard_deg) {
-            f.code = Code::AsCard;
-            f.severity = Severity::Note;
-        }
+    const auto shiftOf = [&](const RunFindings* run) {
+        return run ? cardShift_deg(job, run->lobe) : std::nullopt;
+    };
+    const auto say = [&](Code code, Severity severity, std::optional<Side> side, double deg) {
+        Finding f{code, severity, side, c.cylinder};
+        f.deg = deg;
         out.push_back(f);
+    };
+    const auto in = shiftOf(c.intake), ex = shiftOf(c.exhaust);
+    const auto off = [](double deg) { return std::abs(deg) > kAsCard_deg; };
+    if (in && ex && (off(*in) || off(*ex))) {
+        // Both alike is the cam's timing; unlike is how the lobes stand to each other.
+        const double separation = (*in - *ex) / 2.0;
+        if (!off(separation)) return say(Code::CamShift, Severity::Ask, {}, (*in + *ex) / 2.0);
+        say(Code::SeparationOff, Severity::Ask, {}, separation);
+    }
+    for (const auto& [run, shift] : {std::pair(c.intake, in), std::pair(c.exhaust, ex)}) {
+        if (!shift) continue;
+        if (off(*shift)) say(Code::CardShift, Severity::Ask, run->side, *shift);
+        else say(Code::AsCard, Severity::Note, run->side, *shift);
     }
 }
 

@@ -25,6 +25,8 @@ const char* codeName(Code code) {
     case Code::TdcNotProved: return "tdc_not_proved";
     case Code::TdcProved: return "tdc_proved";
     case Code::TdcNotTaken: return "tdc_not_taken";
+    case Code::CamShift: return "cam_shift";
+    case Code::SeparationOff: return "separation_off";
     case Code::CardShift: return "card_shift";
     case Code::AsCard: return "as_card";
     case Code::SplitPointMissing: return "split_point_missing";

@@ -38,6 +38,8 @@ enum class Code {
     TdcProved,           ///< deg = disagreement of the two contacts
     TdcNotTaken,         ///< lift is recorded without a true TDC
     // A pair
+    CamShift,            ///< deg = both lobes alike against the card, signed, late positive
+    SeparationOff,       ///< deg = separation less card, cam degrees
     CardShift,           ///< deg = centre less card, signed, late positive
     AsCard,              ///< deg = centre less card
     SplitPointMissing,

@@ -78,6 +78,7 @@ public:
             place();
         }
         out_.misfits = misfits(points_);
+        out_.standoffs = standoffs(points_);
         for (const Misfit& m : out_.misfits) {
             Finding f = say(Code::Misfit, Severity::LookAgain);
             f.at = m.at;

@@ -75,6 +75,7 @@ struct LobeFigures {
     std::optional<double> area_mm_deg;     ///< under the lift as taken
     std::optional<double> liftAtTdc_mm;    ///< as taken
     std::vector<Misfit> misfits;
+    std::vector<Misfit> standoffs; ///< of every inner reading, for the lane under the strip
     std::vector<Finding> findings;
 
     /// Valve or tappet lift at an angle; zero outside the readings.

@@ -78,4 +78,11 @@ std::vector<Misfit> misfits(std::vector<LiftPoint> p) {
     return out;
 }
 
+std::vector<Misfit> standoffs(const std::vector<LiftPoint>& points) {
+    std::vector<Misfit> out;
+    for (std::size_t i = 2; i + 2 < points.size(); ++i)
+        out.push_back({CrankDeg{points[i].deg}, local(points, i).off});
+    return out;
+}
+
 } // namespace lobe

@@ -13,4 +13,7 @@ namespace lobe {
 /// the bend of the curve nearby. Points rise strictly in angle; result ascending in angle.
 std::vector<Misfit> misfits(std::vector<LiftPoint> points);
 
+/// How far every inner reading stands from its neighbours' cubic, for drawing; nothing judged.
+std::vector<Misfit> standoffs(const std::vector<LiftPoint>& points);
+
 } // namespace lobe

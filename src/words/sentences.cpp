@@ -100,6 +100,16 @@ QString sentence(const Finding& f, const Style& style) {
     case Code::TdcNotTaken:
         return QStringLiteral("Lift is recorded, but true TDC was never taken here. Every angle hangs "
                               "on it: find TDC, then believe the timing.");
+    case Code::CamShift:
+        return QStringLiteral("The cam is %1 against its card, both lobes alike: that is timing, not "
+                              "the cam. With TDC proved, %2 it by %3 crank degrees.")
+            .arg(earlyLate(*f.deg, style), *f.deg > 0.0 ? QStringLiteral("advance") : QStringLiteral("retard"),
+                 shortest(std::abs(*f.deg), 1, style));
+    case Code::SeparationOff:
+        return QStringLiteral("The two lobes stand %1 cam degrees %2 than the card says: that is "
+                              "separation, not timing. On one shaft it cannot be set; read both runs "
+                              "again before blaming the cam.")
+            .arg(shortest(std::abs(*f.deg), 1, style), *f.deg > 0.0 ? QStringLiteral("wider") : QStringLiteral("narrower"));
     case Code::CardShift:
         return QStringLiteral("%1: the lobe centre is %2 against the card. If TDC is proved, the cam "
                               "is to be moved by that much.").arg(who, earlyLate(*f.deg, style));
@@ -252,6 +262,8 @@ static QString lobesLine(const Findings& f, const Style& style) {
 }
 
 static QString timingLine(const Findings& f, const Style& style) {
+    for (const Finding& finding : f.all)
+        if (finding.code == Code::CamShift) return QStringLiteral("cam ") + earlyLate(*finding.deg, style);
     for (const Finding& finding : f.all)
         if (finding.code == Code::CardShift)
             return QStringLiteral("%1 %2").arg(sideName(*finding.side), earlyLate(*finding.deg, style));

@@ -151,11 +151,13 @@ private slots:
         const auto cycle = std::get<RunEntry>(readRunEntry("@-110 7.1", Side::Exhaust, LengthUnit::Millimetre));
         QCOMPARE(cycle.goTo->deg, -110.0);
         QCOMPARE(*cycle.lift_mm, 7.1);
+        const auto step = std::get<RunEntry>(readRunEntry("step 2,5", Side::Intake, LengthUnit::Millimetre));
+        QCOMPARE(*step.step_deg, 2.5);
     }
 
     void runRefusals_data() {
         QTest::addColumn<QString>("text");
-        for (const char* t : {"", "@", "@400", "200a", "75a x", "75q", "@75a", "8.7 3", "hello", "99"})
+        for (const char* t : {"", "@", "@400", "200a", "75a x", "75q", "@75a", "8.7 3", "hello", "99", "step 0", "step", "step 90"})
             QTest::newRow(t) << t;
     }
     void runRefusals() {

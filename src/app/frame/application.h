@@ -1,0 +1,46 @@
+// Puts the application together: books, look, window. main() and the tests both start here.
+#pragma once
+
+#include "app/frame/main_window.h"
+
+#include <QString>
+
+#include <memory>
+#include <variant>
+
+namespace app {
+
+struct Paths {
+    QString data;        ///< folder for books
+    QString preferences; ///< the preferences file
+    static Paths standard();
+    QString book() const { return data + QStringLiteral("/book.amber"); }
+    QString demo() const { return data + QStringLiteral("/demo.amber"); }
+};
+
+/// Opens the demo book, built from the shipped job folders on first use.
+book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path);
+
+class Application {
+public:
+    /// `dialogs` must outlive it; the standard ones when null.
+    explicit Application(Paths paths, Dialogs* dialogs = nullptr);
+    ~Application();
+
+    /// Opens a book and makes the window; false with a sentence when the book is refused.
+    bool start(const QString& bookPath, bool demo, QString& sentence);
+    MainWindow& window() { return *window_; }
+    Session& session() { return *session_; }
+    Look& look() { return look_; }
+
+private:
+    Paths paths_;
+    Dialogs standardDialogs_;
+    Dialogs* dialogs_;
+    Preferences preferences_;
+    Look look_;
+    std::unique_ptr<Session> session_;
+    std::unique_ptr<MainWindow> window_;
+};
+
+} // namespace app

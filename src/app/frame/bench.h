@@ -1,0 +1,65 @@
+// The bench of a station: its widget, and what the entry line means there.
+#pragma once
+
+#include "app/frame/session.h"
+#include "app/style/look.h"
+
+#include <QString>
+#include <QWidget>
+
+namespace app {
+
+/// What the entry line asks.
+struct Prompt {
+    QString subject; ///< "cyl 1 intake, run 2"
+    QString ask;     ///< "lift at 120°"
+    QString enter;   ///< what Enter does: "log, go to 125°"
+    QString keys;    ///< the other keys that matter now
+};
+
+/// How the keys were understood, or why not.
+struct Echo {
+    bool ok = false;
+    QString text;
+};
+
+class Bench : public QWidget {
+    Q_OBJECT
+public:
+    Bench(Session& session, const Look& look, QWidget* parent = nullptr)
+        : QWidget(parent), session_(session), look_(look) {}
+
+    virtual Prompt prompt() const = 0;
+    /// While typing; changes nothing.
+    virtual Echo understand(const QString& text) const = 0;
+    /// Enter. When ok, what was typed is on disk.
+    virtual Echo submit(const QString& text) = 0;
+    /// Backspace in an empty line.
+    virtual void strikeLast() {}
+    /// Up (-1) and down (+1) in the entry line; false when the station has no use for them.
+    virtual bool step(int) { return false; }
+    /// A single letter in an empty line; true when it was a command here.
+    virtual bool command(QChar) { return false; }
+    /// Esc in an empty line: leave whatever was asked in between.
+    virtual void leave() {}
+    /// Show the job as it is now.
+    virtual void refresh() = 0;
+
+signals:
+    void promptChanged();
+    /// The next thing is typed: give the entry line the focus.
+    void entryWanted();
+
+protected:
+    Session& session() const { return session_; }
+    const lobe::Job& job() const { return session_.job(); }
+    const lobe::Findings& findings() const { return session_.findings(); }
+    const Look& look() const { return look_; }
+    const words::Style& style() const { return look_.style(); }
+
+private:
+    Session& session_;
+    const Look& look_;
+};
+
+} // namespace app

@@ -1,0 +1,84 @@
+#include "app/frame/keys.h"
+
+#include <QApplication>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QPointer>
+
+namespace app {
+
+namespace {
+struct Key {
+    const char* keys;
+    const char* what;
+};
+constexpr Key kKeys[] = {
+    {"Enter", "log what is typed and go on"},
+    {"Backspace in an empty line", "strike the last reading"},
+    {"Up, Down", "another angle, another fact"},
+    {"75a   20b   40ab   30bb", "go to an angle: after, before TDC; after, before BDC"},
+    {"75a 8.512", "log a lift at that angle"},
+    {"step 2", "change the step"},
+    {"R in an empty line", "read again what does not fit"},
+    {"Delete on a reading in the log", "strike it, with a reason"},
+    {"Esc", "clear the line, or leave what was asked"},
+    {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo: everything"},
+    {"Ctrl+1 to Ctrl+4", "Engine, TDC, Lobes, Timing"},
+    {"Ctrl+E", "the other lobe of this cylinder"},
+    {"Ctrl+U", "millimetres, inches"},
+    {"Ctrl+L", "light, dark"},
+    {"Tab", "to the pictures and lists; arrows and Enter there"},
+    {"Space on a figure of the slate", "where does it come from?"},
+    {"F1", "this page"},
+};
+} // namespace
+
+KeysOverlay::KeysOverlay(const Look& look, QWidget* parent) : QWidget(parent), look_(look) {
+    setObjectName(QStringLiteral("keysOverlay"));
+    setFocusPolicy(Qt::StrongFocus);
+    hide();
+}
+
+void KeysOverlay::open() {
+    before_ = QApplication::focusWidget();
+    setGeometry(parentWidget()->rect());
+    raise();
+    show();
+    setFocus();
+}
+
+void KeysOverlay::close() {
+    hide();
+    if (before_) before_->setFocus();
+}
+
+void KeysOverlay::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const Theme& t = look_.theme();
+    p.fillRect(rect(), QColor(0, 0, 0, 140));
+    const double rowHeight = 31.0, w = std::min(820, width() - 40);
+    const double h = 70 + rowHeight * double(std::size(kKeys));
+    const QRectF box((width() - w) / 2.0, std::max(10.0, (height() - h) / 2.0), w, h);
+    p.setPen(QPen(t.amber, 2.0));
+    p.setBrush(t.plate);
+    p.drawRoundedRect(box, 12, 12);
+    p.setPen(t.ink);
+    p.setFont(Look::font(20, true));
+    p.drawText(box.adjusted(28, 16, -28, 0), Qt::AlignLeft | Qt::AlignTop, QStringLiteral("Keys"));
+    double y = box.top() + 54;
+    for (const Key& key : kKeys) {
+        p.setFont(Look::font(14, true));
+        p.setPen(t.amberText);
+        p.drawText(QRectF(box.left() + 28, y, w * 0.42, rowHeight), Qt::AlignLeft | Qt::AlignVCenter, QString::fromUtf8(key.keys));
+        p.setFont(Look::font(14));
+        p.setPen(t.ink);
+        p.drawText(QRectF(box.left() + w * 0.45, y, w * 0.53, rowHeight), Qt::AlignLeft | Qt::AlignVCenter, QString::fromUtf8(key.what));
+        y += rowHeight;
+    }
+}
+
+void KeysOverlay::keyPressEvent(QKeyEvent*) { close(); }
+void KeysOverlay::mousePressEvent(QMouseEvent*) { close(); }
+
+} // namespace app

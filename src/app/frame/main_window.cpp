@@ -1,0 +1,211 @@
+#include "app/frame/main_window.h"
+
+#include "app/frame/entry_bar.h"
+#include "app/frame/keys.h"
+#include "app/frame/menus.h"
+#include "app/frame/route.h"
+#include "app/frame/slate.h"
+#include "app/frame/top_bar.h"
+#include "app/frame/welcome.h"
+#include "app/stations/engine/engine_station.h"
+#include "app/stations/lobes/lobes_station.h"
+#include "app/stations/tdc/tdc_station.h"
+#include "app/stations/timing/timing_station.h"
+#include "book/files.h"
+#include "words/sentences.h"
+
+#include <QApplication>
+#include <QDragEnterEvent>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMimeData>
+#include <QStackedWidget>
+#include <QTimer>
+
+namespace app {
+
+MainWindow::MainWindow(Session& session, Look& look, Dialogs& dialogs, Preferences& preferences)
+    : session_(session), look_(look), dialogs_(dialogs), preferences_(preferences) {
+    setWindowTitle(QStringLiteral("Amber Lobe"));
+    setAcceptDrops(true);
+    setMinimumSize(1000, 640);
+    resize(1280, 800);
+    build();
+    connectAll();
+    dress();
+    refresh();
+    if (session_.hasJob()) {
+        const int last = preferences_.lastStation();
+        go(last >= 0 && last < 4 ? lobe::kStations[last] : session_.findings().next);
+    }
+}
+
+void MainWindow::build() {
+    menus_ = new Menus(*this, session_, look_, dialogs_);
+    top_ = new TopBar(session_, look_, menus_->bar(), this);
+    route_ = new Route(session_, look_, this);
+    slate_ = new Slate(session_, look_, this);
+    entry_ = new EntryBar(look_, this);
+    bench_ = new QStackedWidget(this);
+    bench_->setObjectName(QStringLiteral("bench"));
+    message_ = new QLabel(this);
+    message_->setObjectName(QStringLiteral("message"));
+    message_->setWordWrap(true);
+    message_->hide();
+    welcome_ = new Welcome(session_, look_, this);
+    lobes_ = new LobesStation(session_, look_, dialogs_, this);
+    stations_[0] = new EngineStation(session_, look_, dialogs_, this);
+    stations_[1] = new TdcStation(session_, look_, dialogs_, this);
+    stations_[2] = lobes_;
+    stations_[3] = new TimingStation(session_, look_, dialogs_, this);
+    bench_->addWidget(welcome_);
+    for (Bench* s : stations_) bench_->addWidget(s);
+
+    auto* central = new QWidget(this);
+    auto* column = new QVBoxLayout(central);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    column->addWidget(top_);
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(0);
+    middle->addWidget(route_);
+    auto* benchColumn = new QVBoxLayout;
+    benchColumn->setSpacing(0);
+    benchColumn->addWidget(message_);
+    benchColumn->addWidget(bench_, 1);
+    middle->addLayout(benchColumn, 1);
+    middle->addWidget(slate_);
+    column->addLayout(middle, 1);
+    column->addWidget(entry_);
+    setCentralWidget(central);
+    keys_ = new KeysOverlay(look_, this);
+    watch_ = new QTimer(this);
+    watch_->setInterval(2000);
+    watch_->start();
+}
+
+void MainWindow::connectAll() {
+    connect(&session_, &Session::changed, this, &MainWindow::refresh);
+    connect(&session_, &Session::selectionChanged, top_, &TopBar::refresh);
+    connect(&session_, &Session::troubled, this, &MainWindow::say);
+    connect(&session_, &Session::kept, this, [this] {
+        message_->hide();
+        entry_->showKept();
+    });
+    connect(&look_, &Look::changed, this, [this] {
+        dress();
+        preferences_.setDark(look_.dark());
+        preferences_.setInches(look_.inches());
+        refresh();
+    });
+    connect(route_, &Route::chosen, this, &MainWindow::go);
+    connect(entry_, &EntryBar::undoRequested, &session_, &Session::undo);
+    connect(entry_, &EntryBar::redoRequested, &session_, &Session::redo);
+    connect(welcome_, &Welcome::demoWanted, this, &MainWindow::demoWanted);
+    connect(welcome_, &Welcome::jobMade, this, [this] { go(lobe::Station::Engine); });
+    connect(static_cast<EngineStation*>(stations_[0]), &EngineStation::finished, this,
+            [this] { go(lobe::Station::Tdc); });
+    for (Bench* s : stations_)
+        connect(s, &Bench::entryWanted, this, [this] { entry_->line()->setFocus(); });
+    connect(watch_, &QTimer::timeout, &session_, &Session::lookForChanges);
+}
+
+void MainWindow::go(lobe::Station station) {
+    if (!session_.hasJob()) return;
+    Bench* target = stations_[static_cast<int>(station)];
+    target->refresh();
+    bench_->setCurrentWidget(target);
+    route_->setCurrent(station);
+    entry_->setStation(target);
+    entry_->line()->setFocus();
+    preferences_.setLastStation(static_cast<int>(station));
+}
+
+lobe::Station MainWindow::station() const { return route_->current(); }
+
+void MainWindow::refresh() {
+    top_->refresh();
+    route_->refresh();
+    slate_->refresh();
+    menus_->refresh();
+    const QString name = QString::fromStdString(session_.job().name);
+    setWindowTitle(session_.hasJob() ? name + QStringLiteral(" – Amber Lobe") : QStringLiteral("Amber Lobe"));
+    if (!session_.hasJob()) {
+        bench_->setCurrentWidget(welcome_);
+        entry_->setStation(welcome_);
+        entry_->line()->setFocus();
+        return;
+    }
+    preferences_.setLastJob(name);
+    if (bench_->currentWidget() == welcome_) return go(session_.findings().next);
+    static_cast<Bench*>(bench_->currentWidget())->refresh();
+    entry_->refresh();
+}
+
+void MainWindow::dress() { qApp->setStyleSheet(look_.sheet()); }
+
+void MainWindow::say(const QString& sentence) {
+    const Theme& t = look_.theme();
+    message_->setStyleSheet(QStringLiteral("background: %1; color: #22252A; font-size: 14px; padding: 8px 20px;").arg(t.amber.name()));
+    message_->setText(sentence);
+    message_->show();
+}
+
+void MainWindow::showKeys() { keys_->open(); }
+
+void MainWindow::importTable(const QString& path) {
+    if (!session_.hasJob()) return say(QStringLiteral("Start a job first; then drop the table on it."));
+    const auto table = book::readTableFile(path);
+    const QString name = QFileInfo(path).fileName();
+    if (const auto* why = std::get_if<QString>(&table)) return say(name + QStringLiteral(": ") + *why);
+    if (const auto* e = std::get_if<lobe::TableError>(&table)) return say(words::sentence(*e, name));
+    lobe::RunTerms terms = lobe::usualTerms(session_.job().engine, session_.side());
+    terms.source = name.toStdString();
+    const auto run = book::runFromTable(std::get<lobe::LiftTable>(table), session_.cylinder(), session_.side(), terms);
+    const auto count = run.readings.size();
+    if (!session_.keep(book::AddRun{run})) return;
+    go(lobe::Station::Lobes);
+    say(QStringLiteral("%1: %2 readings are now a run of cylinder %3 %4, taken at the %5. Undo takes it away.")
+            .arg(name).arg(count).arg(session_.cylinder())
+            .arg(words::sideName(session_.side()), words::placeName(terms.taken)));
+}
+
+void MainWindow::exportTable() {
+    const lobe::LiftRun* run = session_.run();
+    if (!run || run->readings.empty())
+        return say(QStringLiteral("The lobe at hand has no readings to write."));
+    const QString suggested = QStringLiteral("cylinder-%1-%2.csv").arg(run->cylinder).arg(words::sideName(run->side));
+    const QString path = dialogs_.saveFile(this, QStringLiteral("Write lift table"), suggested, QStringLiteral("Lift tables (*.csv)"));
+    if (path.isEmpty()) return;
+    const QString why = book::writeTableFile(path, session_.job(), *run);
+    say(why.isEmpty() ? QStringLiteral("%1 is written.").arg(QFileInfo(path).fileName()) : path + QStringLiteral(": ") + why);
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    // Nothing to ask: everything is in the book already.
+    preferences_.setGeometry(saveGeometry());
+    QMainWindow::closeEvent(event);
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls()) event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile()) importTable(url.toLocalFile());
+    event->acceptProposedAction();
+}
+
+void MainWindow::changeEvent(QEvent* event) {
+    QMainWindow::changeEvent(event);
+    if (event->type() == QEvent::ActivationChange && isActiveWindow()) session_.lookForChanges();
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    keys_->setGeometry(rect());
+}
+
+} // namespace app

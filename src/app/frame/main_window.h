@@ -1,0 +1,78 @@
+// The window: route, bench, slate and entry line round one session. It only puts them together.
+#pragma once
+
+#include "app/frame/dialogs.h"
+#include "app/frame/preferences.h"
+#include "app/frame/session.h"
+#include "app/style/look.h"
+
+#include <QMainWindow>
+
+class QLabel;
+class QStackedWidget;
+class QTimer;
+
+namespace app {
+
+class EntryBar;
+class KeysOverlay;
+class LobesStation;
+class Menus;
+class Route;
+class Slate;
+class Bench;
+class TopBar;
+class Welcome;
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    /// The session, look, dialogs and preferences outlive the window.
+    MainWindow(Session& session, Look& look, Dialogs& dialogs, Preferences& preferences);
+
+    void go(lobe::Station station);
+    lobe::Station station() const;
+    EntryBar* entryBar() const { return entry_; }
+    LobesStation* lobes() const { return lobes_; }
+    void showKeys();
+    /// A sentence over the bench until it is answered or another comes.
+    void say(const QString& sentence);
+    /// Brings a lift table in as a new run of the lobe at hand.
+    void importTable(const QString& path);
+    void exportTable();
+
+signals:
+    void demoWanted();
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+    void changeEvent(QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void build();
+    void connectAll();
+    void refresh();
+    void dress();
+
+    Session& session_;
+    Look& look_;
+    Dialogs& dialogs_;
+    Preferences& preferences_;
+    Menus* menus_;
+    TopBar* top_;
+    Route* route_;
+    Slate* slate_;
+    EntryBar* entry_;
+    QStackedWidget* bench_;
+    QLabel* message_;
+    Welcome* welcome_;
+    Bench* stations_[4];
+    LobesStation* lobes_;
+    KeysOverlay* keys_;
+    QTimer* watch_;
+};
+
+} // namespace app

@@ -1,0 +1,121 @@
+#include "app/frame/menus.h"
+
+#include "app/frame/entry_bar.h"
+#include "app/frame/main_window.h"
+#include "app/stations/lobes/lobes_station.h"
+#include "words/sentences.h"
+
+#include <QApplication>
+#include <QMenuBar>
+
+namespace app {
+
+using namespace lobe;
+
+Menus::Menus(MainWindow& window, Session& session, Look& look, Dialogs& dialogs)
+    : QObject(&window), window_(window), session_(session), look_(look), dialogs_(dialogs),
+      bar_(new QMenuBar(&window)) {
+    bar_->setNativeMenuBar(false);
+    bar_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Preferred);
+    jobMenu();
+    editMenu();
+    viewMenu();
+    helpMenu();
+}
+
+QAction* Menus::add(QMenu* menu, const char* name, const QString& text, const char* keys, std::function<void()> act) {
+    QAction* action = menu->addAction(text);
+    action->setObjectName(QLatin1String(name));
+    if (*keys) action->setShortcut(QKeySequence(QLatin1String(keys)));
+    connect(action, &QAction::triggered, this, std::move(act));
+    // The menu bar sits inside the top bar; the window itself must own the shortcut.
+    window_.addAction(action);
+    return action;
+}
+
+void Menus::jobMenu() {
+    QMenu* menu = bar_->addMenu(QStringLiteral("&Job"));
+    add(menu, "newJob", QStringLiteral("New job"), "Ctrl+N", [this] {
+        if (session_.newJob(QStringLiteral("New job"))) window_.go(Station::Engine);
+    });
+    jobs_ = menu->addMenu(QStringLiteral("Open job"));
+    connect(jobs_, &QMenu::aboutToShow, this, &Menus::listJobs);
+    add(menu, "openBook", QStringLiteral("Open book…"), "Ctrl+O", [this] { openBook(); });
+    add(menu, "openDemo", QStringLiteral("Open the demo"), "Ctrl+D", [this] { emit window_.demoWanted(); });
+    menu->addSeparator();
+    needJob_ << add(menu, "importTable", QStringLiteral("Read lift table…"), "Ctrl+I", [this] {
+        const QString path = dialogs_.openFile(&window_, QStringLiteral("Read lift table"), QStringLiteral("Lift tables (*.csv *.txt);;All files (*)"));
+        if (!path.isEmpty()) window_.importTable(path);
+    });
+    needJob_ << add(menu, "exportTable", QStringLiteral("Write lift table…"), "Ctrl+Shift+E", [this] { window_.exportTable(); });
+    menu->addSeparator();
+    add(menu, "quit", QStringLiteral("Close"), "Ctrl+Q", [this] { window_.close(); });
+}
+
+void Menus::editMenu() {
+    QMenu* menu = bar_->addMenu(QStringLiteral("&Edit"));
+    undo_ = add(menu, "undo", QStringLiteral("Undo"), "Ctrl+Z", [this] { session_.undo(); });
+    redo_ = add(menu, "redo", QStringLiteral("Redo"), "Ctrl+Shift+Z", [this] { session_.redo(); });
+    menu->addSeparator();
+    needJob_ << add(menu, "newRunAction", QStringLiteral("New run of this lobe"), "Ctrl+R", [this] {
+        window_.go(Station::Lobes);
+        window_.lobes()->newRun();
+    });
+    needJob_ << add(menu, "otherLobe", QStringLiteral("The other lobe"), "Ctrl+E", [this] {
+        session_.select(session_.cylinder(), session_.side() == Side::Intake ? Side::Exhaust : Side::Intake);
+    });
+    needJob_ << add(menu, "nextCylinder", QStringLiteral("Next cylinder"), "Ctrl+Shift+N", [this] {
+        session_.select(session_.cylinder() % session_.job().engine.cylinders + 1, session_.side());
+    });
+}
+
+void Menus::viewMenu() {
+    QMenu* menu = bar_->addMenu(QStringLiteral("&View"));
+    static constexpr const char* kNames[] = {"goEngine", "goTdc", "goLobes", "goTiming"};
+    static constexpr const char* kKeys[] = {"Ctrl+1", "Ctrl+2", "Ctrl+3", "Ctrl+4"};
+    for (int i = 0; i < 4; ++i) {
+        const lobe::Station s = kStations[i];
+        needJob_ << add(menu, kNames[i], words::stationName(s), kKeys[i], [this, s] { window_.go(s); });
+    }
+    menu->addSeparator();
+    add(menu, "entryLine", QStringLiteral("To the entry line"), "F6", [this] { window_.entryBar()->line()->setFocus(); });
+    add(menu, "unit", QStringLiteral("Millimetres or inches"), "Ctrl+U", [this] { look_.setInches(!look_.inches()); });
+    add(menu, "light", QStringLiteral("Light or dark"), "Ctrl+L", [this] { look_.setDark(!look_.dark()); });
+}
+
+void Menus::helpMenu() {
+    QMenu* menu = bar_->addMenu(QStringLiteral("&Help"));
+    add(menu, "keys", QStringLiteral("Keys"), "F1", [this] { window_.showKeys(); });
+}
+
+void Menus::listJobs() {
+    jobs_->clear();
+    for (const auto& job : session_.book().jobs()) {
+        QAction* action = jobs_->addAction(job.name);
+        action->setCheckable(true);
+        action->setChecked(job.id == session_.job().id);
+        connect(action, &QAction::triggered, this, [this, id = job.id] {
+            if (session_.openJob(id)) window_.go(session_.findings().next);
+        });
+    }
+    if (jobs_->isEmpty()) jobs_->addAction(QStringLiteral("no job yet"))->setEnabled(false);
+}
+
+void Menus::openBook() {
+    const QString path = dialogs_.openFile(&window_, QStringLiteral("Open book"), QStringLiteral("Books (*.amber);;All files (*)"));
+    if (path.isEmpty()) return;
+    auto opened = book::Book::open(path);
+    if (const auto* e = std::get_if<book::Error>(&opened)) return window_.say(book::sentence(*e, path));
+    session_.useBook(std::get<std::unique_ptr<book::Book>>(std::move(opened)), {});
+}
+
+void Menus::refresh() {
+    const QString undo = session_.undoable(), redo = session_.redoable();
+    undo_->setEnabled(!undo.isEmpty());
+    redo_->setEnabled(!redo.isEmpty());
+    undo_->setText(undo.isEmpty() ? QStringLiteral("Undo") : QStringLiteral("Undo ") + undo);
+    redo_->setText(redo.isEmpty() ? QStringLiteral("Redo") : QStringLiteral("Redo ") + redo);
+    for (QAction* a : needJob_) a->setEnabled(session_.hasJob());
+}
+
+} // namespace app

@@ -1,0 +1,45 @@
+// The menus: everything that can be done, with its key.
+#pragma once
+
+#include <QObject>
+
+class QAction;
+class QMenu;
+class QMenuBar;
+
+namespace app {
+
+class Dialogs;
+class Look;
+class MainWindow;
+class Session;
+
+class Menus : public QObject {
+    Q_OBJECT
+public:
+    Menus(MainWindow& window, Session& session, Look& look, Dialogs& dialogs);
+
+    QMenuBar* bar() const { return bar_; }
+    void refresh();
+
+private:
+    void jobMenu();
+    void editMenu();
+    void viewMenu();
+    void helpMenu();
+    void listJobs();
+    void openBook();
+    QAction* add(QMenu* menu, const char* name, const QString& text, const char* keys,
+                 std::function<void()> act);
+
+    MainWindow& window_;
+    Session& session_;
+    Look& look_;
+    Dialogs& dialogs_;
+    QMenuBar* bar_;
+    QMenu* jobs_ = nullptr;
+    QAction *undo_ = nullptr, *redo_ = nullptr;
+    QList<QAction*> needJob_;
+};
+
+} // namespace app

@@ -1,0 +1,123 @@
+#include "app/frame/slate.h"
+
+#include "app/style/rows.h"
+#include "words/sentences.h"
+
+#include <QAction>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+
+#include <algorithm>
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+namespace {
+/// How many figures the slate holds before anything is pinned.
+constexpr int kUsual = 10;
+} // namespace
+
+Slate::Slate(Session& session, const Look& look, QWidget* parent)
+    : QWidget(parent), session_(session), look_(look), card_(new QLabel(this)),
+      whereFrom_(new QLabel(this)), choose_(new QPushButton(QStringLiteral("choose figures"), this)),
+      list_(new RowList(look, true, this)) {
+    setObjectName(QStringLiteral("slate"));
+    setAttribute(Qt::WA_StyledBackground);
+    setFixedWidth(248);
+    list_->setObjectName(QStringLiteral("slateFigures"));
+    list_->setAccessibleName(QStringLiteral("Figures"));
+    list_->setStyleSheet(QStringLiteral("background: transparent; border: none;"));
+    auto* title = new QLabel(QStringLiteral("Slate"), this);
+    title->setProperty("role", "title");
+    card_->setProperty("role", "quiet");
+    card_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    whereFrom_->setObjectName(QStringLiteral("whereFrom"));
+    whereFrom_->setWordWrap(true);
+    choose_->setObjectName(QStringLiteral("chooseFigures"));
+    choose_->setCheckable(true);
+    choose_->setFocusPolicy(Qt::TabFocus);
+    auto* top = new QHBoxLayout;
+    top->addWidget(title);
+    top->addWidget(card_, 1);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(12, 12, 8, 8);
+    column->addLayout(top);
+    column->addWidget(list_, 1);
+    column->addWidget(whereFrom_);
+    column->addWidget(choose_);
+    connect(choose_, &QPushButton::toggled, this, [this](bool on) {
+        choosing_ = on;
+        choose_->setText(on ? QStringLiteral("done choosing") : QStringLiteral("choose figures"));
+        refresh();
+    });
+    connect(list_, &RowList::chosen, this, [this](qint64 id) {
+        if (choosing_) togglePin(id);
+        else explain(id);
+    });
+    connect(&look, &Look::changed, this, &Slate::refresh);
+    connect(list_, &QListWidget::currentRowChanged, this, [this](int row) {
+        if (!choosing_ && row >= 0 && list_->hasFocus()) explain(list_->row(row).id);
+    });
+}
+
+bool Slate::pinned(const std::string& key) const {
+    const auto& keys = session_.job().settings.pinned;
+    return std::find(keys.begin(), keys.end(), key) != keys.end();
+}
+
+const Figure* Slate::figure(qint64 id) const {
+    const auto& figures = session_.findings().figures;
+    const auto i = static_cast<std::size_t>(id - 1);
+    return id >= 1 && i < figures.size() ? &figures[i] : nullptr;
+}
+
+void Slate::togglePin(qint64 id) {
+    const Figure* f = figure(id);
+    if (!f) return;
+    Settings s = session_.job().settings;
+    const auto it = std::find(s.pinned.begin(), s.pinned.end(), f->key);
+    if (it == s.pinned.end()) s.pinned.push_back(f->key);
+    else s.pinned.erase(it);
+    session_.keep(book::SetSettings{s});
+}
+
+void Slate::explain(qint64 id) {
+    const Figure* f = figure(id);
+    if (!f) return;
+    whereFrom_->setText(QStringLiteral("<b>%1: where from?</b><br>%2")
+                            .arg(words::figureName(*f), words::whereFrom(*f, session_.findings(), look_.style())));
+}
+
+void Slate::refresh() {
+    const Job& job = session_.job();
+    card_->setText(job.card && !job.card->name.empty() ? QStringLiteral("card: ") + QString::fromStdString(job.card->name) : QString());
+    QList<Row> rows;
+    qint64 id = 0;
+    for (const Figure& f : session_.findings().figures) {
+        ++id;
+        const bool mine = pinned(f.key);
+        if (!choosing_ && (job.settings.pinned.empty() ? id > kUsual : !mine)) continue;
+        Row row;
+        row.id = id;
+        row.title = words::figureName(f);
+        row.under = words::figureBasis(f, look_.style());
+        row.value = words::figureValue(f, look_.style());
+        row.note = choosing_ ? (mine ? QStringLiteral("on the slate") : QStringLiteral("Space: put on")) : words::figureDifference(f, look_.style());
+        row.warn = choosing_ ? mine : f.cardDifference && std::abs(*f.cardDifference) > 0.75;
+        if (f.side) row.valueColour = look_.theme().lobe(*f.side);
+        rows << row;
+    }
+    list_->setRows(rows);
+    choose_->setVisible(!session_.findings().figures.empty());
+    if (rows.isEmpty())
+        whereFrom_->setText(QStringLiteral("Figures stand here as soon as the readings carry them: duration at each "
+                                           "checking height, lobe centres, separation, overlap."));
+    else if (list_->currentId() == 0)
+        whereFrom_->setText(QStringLiteral("Choose a figure to ask: where from?"));
+    else explain(list_->currentId());
+}
+
+} // namespace app

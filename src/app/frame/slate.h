@@ -1,0 +1,39 @@
+// The slate: the figures that matter now, each with its height, school and difference from the
+// card. Space pins a figure; Enter or a click asks where it comes from.
+#pragma once
+
+#include "app/frame/session.h"
+#include "app/style/look.h"
+
+#include <QWidget>
+
+class QLabel;
+class QPushButton;
+
+namespace app {
+
+class RowList;
+
+class Slate : public QWidget {
+    Q_OBJECT
+public:
+    Slate(Session& session, const Look& look, QWidget* parent = nullptr);
+
+public slots:
+    void refresh();
+
+private:
+    bool pinned(const std::string& key) const;
+    void togglePin(qint64 id);
+    void explain(qint64 id);
+    const lobe::Figure* figure(qint64 id) const;
+
+    Session& session_;
+    const Look& look_;
+    bool choosing_ = false; ///< all figures are listed, to be pinned
+    QLabel *card_, *whereFrom_;
+    QPushButton* choose_;
+    RowList* list_;
+};
+
+} // namespace app

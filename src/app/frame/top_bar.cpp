@@ -1,0 +1,99 @@
+#include "app/frame/top_bar.h"
+
+#include <QButtonGroup>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QMenuBar>
+#include <QPushButton>
+
+namespace app {
+
+using namespace lobe;
+
+TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
+    : QWidget(parent), session_(session), look_(look), job_(new QLabel(this)),
+      cylinderRow_(new QHBoxLayout), cylinders_(new QButtonGroup(this)), sides_(new QButtonGroup(this)),
+      unit_(new QPushButton(this)), light_(new QPushButton(this)) {
+    setObjectName(QStringLiteral("topBar"));
+    setAttribute(Qt::WA_StyledBackground);
+    setFixedHeight(44);
+    auto* wordmark = new QLabel(QStringLiteral("Amber Lobe"), this);
+    wordmark->setObjectName(QStringLiteral("wordmark"));
+    job_->setObjectName(QStringLiteral("jobName"));
+    job_->setMinimumWidth(40);
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(16, 0, 14, 0);
+    row->setSpacing(8);
+    row->addWidget(wordmark);
+    row->addWidget(menus);
+    row->addWidget(job_, 1);
+    cylinderRow_->setSpacing(4);
+    row->addLayout(cylinderRow_);
+    row->addSpacing(8);
+    for (Side side : {Side::Intake, Side::Exhaust}) {
+        auto* button = new QPushButton(words::sideName(side), this);
+        button->setObjectName(words::sideName(side) + QStringLiteral("Chip"));
+        button->setCheckable(true);
+        button->setFocusPolicy(Qt::TabFocus);
+        sides_->addButton(button, static_cast<int>(side));
+        row->addWidget(button);
+    }
+    row->addSpacing(8);
+    unit_->setObjectName(QStringLiteral("unitChip"));
+    light_->setObjectName(QStringLiteral("lightChip"));
+    for (QPushButton* b : {unit_, light_}) {
+        b->setFocusPolicy(Qt::TabFocus);
+        row->addWidget(b);
+    }
+    connect(sides_, &QButtonGroup::idClicked, this,
+            [this](int id) { session_.select(session_.cylinder(), static_cast<Side>(id)); });
+    connect(cylinders_, &QButtonGroup::idClicked, this, [this](int id) { session_.select(id, session_.side()); });
+    connect(unit_, &QPushButton::clicked, this, [this] { look_.setInches(!look_.inches()); });
+    connect(light_, &QPushButton::clicked, this, [this] { look_.setDark(!look_.dark()); });
+    connect(&look, &Look::changed, this, &TopBar::refresh);
+}
+
+void TopBar::rebuildCylinders() {
+    const int n = session_.hasJob() ? session_.job().engine.cylinders : 0;
+    if (n == shownCylinders_) return;
+    shownCylinders_ = n;
+    for (QAbstractButton* b : cylinders_->buttons()) {
+        cylinders_->removeButton(b);
+        b->deleteLater();
+    }
+    for (int i = 1; i <= n; ++i) {
+        // The word only once: many cylinders must fit a small window.
+        auto* button = new QPushButton(i == 1 ? QStringLiteral("cyl 1") : QString::number(i), this);
+        button->setObjectName(QStringLiteral("cyl%1").arg(i));
+        button->setAccessibleName(QStringLiteral("Cylinder %1").arg(i));
+        button->setCheckable(true);
+        button->setFocusPolicy(Qt::TabFocus);
+        cylinders_->addButton(button, i);
+        cylinderRow_->addWidget(button);
+    }
+}
+
+void TopBar::refresh() {
+    rebuildCylinders();
+    if (auto* b = cylinders_->button(session_.cylinder())) b->setChecked(true);
+    sides_->button(static_cast<int>(session_.side()))->setChecked(true);
+    for (QAbstractButton* b : sides_->buttons()) b->setVisible(session_.hasJob());
+    unit_->setText(look_.inches() ? QStringLiteral("in") : QStringLiteral("mm"));
+    unit_->setAccessibleName(look_.inches() ? QStringLiteral("Inches; switch to millimetres") : QStringLiteral("Millimetres; switch to inches"));
+    light_->setText(look_.dark() ? QStringLiteral("dark") : QStringLiteral("light"));
+    light_->setAccessibleName(look_.dark() ? QStringLiteral("Dark; switch to light") : QStringLiteral("Light; switch to dark"));
+    nameJob();
+}
+
+void TopBar::nameJob() {
+    QString name = session_.hasJob() ? QString::fromStdString(session_.job().name) : QString();
+    job_->setToolTip(name);
+    job_->setText(QFontMetrics(job_->font()).elidedText(name, Qt::ElideRight, std::max(40, job_->width() - 4)));
+}
+
+void TopBar::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    nameJob();
+}
+
+} // namespace app

@@ -1,0 +1,41 @@
+// The bar on top: menus, the job at hand, the lobe at hand, and the switches for unit and light.
+#pragma once
+
+#include "app/frame/session.h"
+#include "app/style/look.h"
+
+#include <QWidget>
+
+class QButtonGroup;
+class QHBoxLayout;
+class QLabel;
+class QMenuBar;
+class QPushButton;
+
+namespace app {
+
+class TopBar : public QWidget {
+    Q_OBJECT
+public:
+    TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent = nullptr);
+
+public slots:
+    void refresh();
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void rebuildCylinders();
+    void nameJob();
+
+    Session& session_;
+    Look& look_;
+    QLabel* job_;
+    QHBoxLayout* cylinderRow_;
+    QButtonGroup *cylinders_, *sides_;
+    QPushButton *unit_, *light_;
+    int shownCylinders_ = 0;
+};
+
+} // namespace app

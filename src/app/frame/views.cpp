@@ -1,0 +1,75 @@
+#include "app/frame/views.h"
+
+#include "app/frame/application.h"
+#include "app/frame/entry_bar.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QLabel>
+
+namespace app {
+
+namespace {
+
+class Walk {
+public:
+    Walk(Application& application, QString folder) : app_(application), folder_(std::move(folder)) {
+        QDir().mkpath(folder_);
+        app_.window().show();
+        settle();
+    }
+
+    void save(const QString& name) {
+        settle();
+        // The clock in the corner would change the picture at every run.
+        if (auto* disk = app_.window().findChild<QLabel*>(QStringLiteral("disk"))) disk->clear();
+        settle();
+        const QString path = QStringLiteral("%1/%2.png").arg(folder_, name);
+        if (app_.window().grab().save(path)) written_ << path;
+    }
+
+    void job(int index) {
+        const auto jobs = app_.session().book().jobs();
+        if (index < static_cast<int>(jobs.size())) app_.session().openJob(jobs[static_cast<std::size_t>(index)].id);
+    }
+
+    QStringList written() const { return written_; }
+
+private:
+    static void settle() {
+        for (int i = 0; i < 6; ++i) QApplication::processEvents(QEventLoop::AllEvents, 20);
+    }
+
+    Application& app_;
+    QString folder_;
+    QStringList written_;
+};
+
+} // namespace
+
+QStringList saveViews(Application& application, const QString& folder) {
+    MainWindow& window = application.window();
+    Walk walk(application, folder);
+    window.resize(1280, 800);
+    walk.job(0);
+    window.go(lobe::Station::Engine);
+    walk.save(QStringLiteral("engine"));
+    window.go(lobe::Station::Tdc);
+    walk.save(QStringLiteral("tdc"));
+    window.go(lobe::Station::Lobes);
+    walk.save(QStringLiteral("lobes"));
+    window.go(lobe::Station::Timing);
+    walk.save(QStringLiteral("timing"));
+    walk.job(1);
+    application.session().select(2, lobe::Side::Intake);
+    window.go(lobe::Station::Lobes);
+    walk.save(QStringLiteral("lobes-half-way"));
+    application.look().setDark(true);
+    application.session().select(1, lobe::Side::Intake);
+    window.go(lobe::Station::Timing);
+    walk.save(QStringLiteral("timing-dark"));
+    application.look().setDark(false);
+    return walk.written();
+}
+
+} // namespace app

@@ -1,0 +1,90 @@
+#include "app/frame/welcome.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+
+namespace app {
+
+Welcome::Welcome(Session& session, const Look& look, QWidget* parent) : Bench(session, look, parent) {
+    setObjectName(QStringLiteral("welcome"));
+    auto* title = new QLabel(QStringLiteral("Which engine is on the stand?"), this);
+    title->setStyleSheet(QStringLiteral("font-size: 26px; font-weight: bold;"));
+    auto* text = new QLabel(
+        QStringLiteral("Type a name for this job in the line below and press Enter: the engine, the motor's number, "
+                       "whatever you will know it by.\n\n"
+                       "Then, in working order:\n\n"
+                       "1   Engine: bore, stroke, rod, which way it runs, and the cam's card if there is one.\n"
+                       "2   TDC: two contacts either side of the top. You are told how far to move the pointer.\n"
+                       "3   Lobes: turn to the angle shown, type the lift, press Enter. The angle steps by itself.\n"
+                       "4   Timing: what the two lobes say together, and how they stand to the card.\n\n"
+                       "Everything typed is on disk when the line clears. A wrong reading is struck, never lost."),
+        this);
+    text->setWordWrap(true);
+    text->setMaximumWidth(620);
+    text->setStyleSheet(QStringLiteral("font-size: 15px;"));
+    auto* demo = new QPushButton(QStringLiteral("Look at the demo first"), this);
+    demo->setObjectName(QStringLiteral("openDemo"));
+    auto* row = new QHBoxLayout;
+    row->addWidget(demo);
+    row->addStretch();
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(48, 40, 40, 30);
+    column->setSpacing(16);
+    column->addWidget(title);
+    column->addWidget(text);
+    column->addLayout(row);
+    column->addStretch();
+    connect(demo, &QPushButton::clicked, this, &Welcome::demoWanted);
+}
+
+/// A quiet dial in the corner: the tool this is about.
+void Welcome::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const Theme& t = look().theme();
+    const double r = std::min(width(), height()) * 0.42;
+    p.translate(width() - r * 0.55, height() - r * 0.45);
+    p.setPen(QPen(t.edge, 2.0));
+    p.setBrush(t.dial);
+    p.drawEllipse(QPointF(0, 0), r, r);
+    for (int deg = 0; deg < 360; deg += 5) {
+        p.save();
+        p.rotate(deg);
+        p.setPen(QPen(t.edge, deg % 30 ? 1.0 : 2.5));
+        p.drawLine(QPointF(0, -r * 0.985), QPointF(0, -r * (deg % 30 ? 0.95 : 0.90)));
+        p.restore();
+    }
+    p.rotate(-52);
+    p.setPen(QPen(t.amber, 4.0, Qt::SolidLine, Qt::RoundCap));
+    p.drawLine(QPointF(0, r * 0.08), QPointF(0, -r * 0.96));
+    p.setPen(Qt::NoPen);
+    p.setBrush(t.ink);
+    p.drawEllipse(QPointF(0, 0), 9, 9);
+}
+
+Prompt Welcome::prompt() const {
+    Prompt p;
+    p.subject = QStringLiteral("a new job");
+    p.ask = QStringLiteral("what is it called?");
+    p.enter = QStringLiteral("start the job");
+    p.keys = QStringLiteral("Ctrl+D  the demo");
+    return p;
+}
+
+Echo Welcome::understand(const QString& text) const {
+    if (text.trimmed().isEmpty()) return {false, QStringLiteral("Type a name.")};
+    if (text.size() > 80) return {false, QStringLiteral("Keep a name under 80 letters.")};
+    return {true, {}};
+}
+
+Echo Welcome::submit(const QString& text) {
+    const Echo echo = understand(text);
+    if (!echo.ok) return echo;
+    if (!session().newJob(text.trimmed())) return {false, QStringLiteral("The job could not be kept.")};
+    emit jobMade();
+    return {true, {}};
+}
+
+} // namespace app

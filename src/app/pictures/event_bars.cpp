@@ -1,0 +1,117 @@
+#include "app/pictures/event_bars.h"
+
+#include <QPainter>
+
+#include <algorithm>
+
+namespace app {
+
+using namespace lobe;
+
+namespace {
+constexpr double kLeft = 104.0, kRight = 86.0, kTop = 30.0, kBottom = 6.0;
+constexpr double kFrom = -285.0, kTo = 285.0;
+} // namespace
+
+EventBars::EventBars(const Look& look, Dialogs& dialogs, QWidget* parent)
+    : Picture(look, dialogs, QStringLiteral("events"), parent) {
+    setObjectName(QStringLiteral("eventBars"));
+    setAccessibleName(QStringLiteral("Events at each checking height"));
+    setMinimumHeight(180);
+}
+
+void EventBars::setScene(const EventBarsScene& scene) {
+    scene_ = scene;
+    QStringList said;
+    for (const LobeFigures* lobe : {scene_.intake, scene_.exhaust})
+        for (const Height& h : scene_.heights)
+            if (const HeightEvents* e = lobe ? lobe->events(h) : nullptr; e && e->duration_deg())
+                said << QStringLiteral("%1 %2 duration %3").arg(words::sideName(lobe->side), words::heightAt(h, look().style()),
+                                                               words::degrees(*e->duration_deg(), look().style()));
+    setAccessibleDescription(said.join(QStringLiteral("; ")));
+    update();
+}
+
+double EventBars::x(double deg, const QSizeF& size) const {
+    return kLeft + (deg - kFrom) / (kTo - kFrom) * (size.width() - kLeft - kRight);
+}
+
+void EventBars::draw(QPainter& p, const QSizeF& size) const {
+    const Theme& t = theme();
+    const words::Style& style = look().style();
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setPen(QPen(t.edge, 1.0));
+    p.setBrush(t.dial);
+    p.drawRect(QRectF(kLeft, kTop, size.width() - kLeft - kRight, size.height() - kTop - kBottom));
+    p.setBrush(Qt::NoBrush);
+    p.setFont(Look::font(13, true));
+    for (double deg : {-180.0, 0.0, 180.0}) {
+        p.setPen(QPen(t.muted, 1.4));
+        p.drawLine(QPointF(x(deg, size), kTop), QPointF(x(deg, size), size.height() - kBottom));
+        p.setPen(t.ink);
+        p.drawText(QRectF(x(deg, size) - 60, kTop - 22, 120, 20), Qt::AlignCenter,
+                   deg == 0.0 ? QStringLiteral("TDC overlap") : QStringLiteral("BDC"));
+    }
+    p.setFont(Look::font(12));
+    p.setPen(t.muted);
+    p.drawText(QRectF(0, kTop - 22, kLeft - 8, 20), Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("checking height"));
+    p.drawText(QRectF(size.width() - kRight, kTop - 22, kRight, 20), Qt::AlignCenter, QStringLiteral("overlap"));
+    if (scene_.heights.empty()) return;
+
+    const double rowHeight = (size.height() - kTop - kBottom) / double(scene_.heights.size());
+    const double bar = std::clamp(rowHeight * 0.36, 9.0, 24.0);
+    for (std::size_t i = 0; i < scene_.heights.size(); ++i) {
+        const Height& h = scene_.heights[i];
+        const double top = kTop + rowHeight * double(i), middle = top + rowHeight / 2.0;
+        if (i > 0) {
+            p.setPen(QPen(t.edge, 1.0));
+            p.drawLine(QPointF(4, top), QPointF(size.width() - 4, top));
+        }
+        p.setFont(Look::font(14, true));
+        p.setPen(t.amberText);
+        p.drawText(QRectF(0, middle - 18, kLeft - 8, 18), Qt::AlignRight | Qt::AlignVCenter, words::height(h.mm, style));
+        p.setFont(Look::font(11));
+        p.setPen(t.muted);
+        p.drawText(QRectF(0, middle, kLeft - 8, 16), Qt::AlignRight | Qt::AlignVCenter, words::placeName(h.at));
+        if (scene_.exhaust) drawBar(p, size, middle - bar - 1.0, bar, *scene_.exhaust, h);
+        if (scene_.intake) drawBar(p, size, middle + 1.0, bar, *scene_.intake, h);
+        if (!scene_.pair) continue;
+        for (const Overlap& o : scene_.pair->overlap) {
+            if (o.height != h || !o.degrees) continue;
+            p.setFont(Look::font(15, true));
+            p.setPen(t.ink);
+            p.drawText(QRectF(size.width() - kRight, middle - 12, kRight, 24), Qt::AlignCenter,
+                       words::fixed(*o.degrees, 1, style) + QChar(0xB0));
+        }
+    }
+}
+
+void EventBars::drawBar(QPainter& p, const QSizeF& size, double y, double h, const LobeFigures& lobe,
+                        const Height& height) const {
+    const HeightEvents* e = lobe.events(height);
+    if (!e || (!e->opens && !e->closes)) return;
+    const Theme& t = theme();
+    const words::Style& style = look().style();
+    const double from = e->opens ? x(e->opens->deg, size) : x(lobe.maxLiftAt->deg, size);
+    const double to = e->closes ? x(e->closes->deg, size) : x(lobe.maxLiftAt->deg, size);
+    p.setPen(look().lobePen(lobe.side, 1.4));
+    p.setBrush(t.lobeFill(lobe.side));
+    p.drawRect(QRectF(from, y, to - from, h));
+    p.setBrush(Qt::NoBrush);
+    p.setPen(t.lobe(lobe.side));
+    const int pixels = h >= 15.0 ? 13 : 11;
+    p.setFont(Look::font(pixels));
+    const auto number = [&](Event event, CrankDeg at) { return words::fixed(toCard(event, at).deg, 1, style); };
+    // Inside the bar's ends, where the other lobe's figures cannot run into them.
+    if (e->opens)
+        p.drawText(QRectF(from + 6, y, 70, h), Qt::AlignLeft | Qt::AlignVCenter, number(opening(lobe.side), *e->opens));
+    if (e->closes)
+        p.drawText(QRectF(to - 76, y, 70, h), Qt::AlignRight | Qt::AlignVCenter, number(closing(lobe.side), *e->closes));
+    if (e->duration_deg() && to - from > 190) {
+        p.setFont(Look::font(pixels + 1, true));
+        p.drawText(QRectF(from, y, to - from, h), Qt::AlignCenter,
+                   words::fixed(*e->duration_deg(), 1, style) + QChar(0xB0));
+    }
+}
+
+} // namespace app

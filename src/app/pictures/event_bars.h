@@ -1,0 +1,36 @@
+// The event bars: one line per checking height, both lobes from opening to closing along the
+// cycle, with the four events in card notation, the durations and the overlap.
+#pragma once
+
+#include "app/pictures/picture.h"
+#include "core/examine.h"
+
+#include <vector>
+
+namespace app {
+
+struct EventBarsScene {
+    const lobe::LobeFigures* intake = nullptr;
+    const lobe::LobeFigures* exhaust = nullptr;
+    const lobe::PairFigures* pair = nullptr;
+    std::vector<lobe::Height> heights;
+};
+
+class EventBars : public Picture {
+    Q_OBJECT
+public:
+    EventBars(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+
+    void setScene(const EventBarsScene& scene);
+    void draw(QPainter& painter, const QSizeF& size) const override;
+    QSize sizeHint() const override { return {780, 340}; }
+
+private:
+    double x(double deg, const QSizeF& size) const;
+    void drawBar(QPainter& p, const QSizeF& size, double y, double h, const lobe::LobeFigures& lobe,
+                 const lobe::Height& height) const;
+
+    EventBarsScene scene_;
+};
+
+} // namespace app

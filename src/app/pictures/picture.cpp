@@ -1,0 +1,92 @@
+#include "app/pictures/picture.h"
+
+#include <QAction>
+#include <QApplication>
+#include <QClipboard>
+#include <QPainter>
+#include <QPrinter>
+#include <QSaveFile>
+#include <QSvgGenerator>
+#include <QToolTip>
+
+namespace app {
+
+QString savePicture(const QString& path, const QSize& size, const DrawFunction& draw) {
+    QSaveFile file(path);
+    if (!file.open(QIODevice::WriteOnly)) return file.errorString();
+    if (path.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive)) {
+        QSvgGenerator svg;
+        svg.setOutputDevice(&file);
+        svg.setSize(size);
+        svg.setViewBox(QRect({}, size));
+        QPainter painter(&svg);
+        draw(painter, size);
+    } else {
+        // Twice the size on screen, so that it prints crisply.
+        QImage image(size * 2, QImage::Format_ARGB32_Premultiplied);
+        image.setDevicePixelRatio(2.0);
+        image.fill(Qt::white);
+        QPainter painter(&image);
+        draw(painter, size);
+        painter.end();
+        image.save(&file, "PNG");
+    }
+    return file.commit() ? QString() : file.errorString();
+}
+
+void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, DrawFunction draw) {
+    widget->setContextMenuPolicy(Qt::ActionsContextMenu);
+    const auto add = [&](const QString& text, const QKeySequence& keys, std::function<void()> act) {
+        auto* action = new QAction(text, widget);
+        action->setShortcut(keys);
+        action->setShortcutContext(Qt::WidgetShortcut);
+        QObject::connect(action, &QAction::triggered, widget, std::move(act));
+        widget->addAction(action);
+    };
+    add(QStringLiteral("Save picture…"), QKeySequence(QStringLiteral("Ctrl+S")), [=, &dialogs] {
+        const QString path = dialogs.saveFile(widget, QStringLiteral("Save picture"), name + QStringLiteral(".svg"),
+                                              QStringLiteral("Pictures (*.svg *.png)"));
+        if (path.isEmpty()) return;
+        const QString why = savePicture(path, widget->size(), draw);
+        if (!why.isEmpty())
+            QToolTip::showText(widget->mapToGlobal(QPoint(20, 20)), path + QStringLiteral(": ") + why, widget);
+    });
+    add(QStringLiteral("Copy picture"), QKeySequence::Copy, [=] {
+        QImage image(widget->size() * 2, QImage::Format_ARGB32_Premultiplied);
+        image.setDevicePixelRatio(2.0);
+        image.fill(Qt::white);
+        QPainter painter(&image);
+        draw(painter, widget->size());
+        painter.end();
+        QApplication::clipboard()->setImage(image);
+    });
+    add(QStringLiteral("Print picture…"), QKeySequence::Print, [=, &dialogs] {
+        QPrinter printer(QPrinter::HighResolution);
+        if (!dialogs.setUpPrinter(widget, printer)) return;
+        QPainter painter(&printer);
+        const QSizeF page = printer.pageRect(QPrinter::DevicePixel).size();
+        const QSizeF fit = QSizeF(widget->size()).scaled(page, Qt::KeepAspectRatio);
+        painter.scale(fit.width() / widget->width(), fit.height() / widget->height());
+        draw(painter, widget->size());
+    });
+}
+
+Picture::Picture(const Look& look, Dialogs& dialogs, const QString& name, QWidget* parent)
+    : QWidget(parent), look_(look) {
+    setFocusPolicy(Qt::StrongFocus);
+    addPictureMenu(this, name, dialogs, [this](QPainter& p, const QSizeF& size) { draw(p, size); });
+    connect(&look, &Look::changed, this, qOverload<>(&QWidget::update));
+}
+
+void Picture::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    draw(painter, size());
+    if (hasFocus()) {
+        painter.setPen(QPen(theme().amber, 2.0));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 6, 6);
+    }
+}
+
+} // namespace app

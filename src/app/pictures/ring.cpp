@@ -1,0 +1,257 @@
+#include "app/pictures/ring.h"
+
+#include "core/geometry.h"
+#include "core/wheel.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+
+#include <cmath>
+#include <numbers>
+
+namespace app {
+
+using namespace lobe;
+
+namespace {
+constexpr double kIntakeBase = 0.56, kExhaustBase = 0.33, kThick = 0.19;
+constexpr int kCaption = 26;
+} // namespace
+
+Ring::Ring(const Look& look, Dialogs& dialogs, QWidget* parent)
+    : Picture(look, dialogs, QStringLiteral("ring"), parent) {
+    setObjectName(QStringLiteral("ring"));
+    setAccessibleName(QStringLiteral("Ring"));
+    setMinimumSize(240, 260);
+}
+
+void Ring::setScene(const RingScene& scene) {
+    scene_ = scene;
+    dragged_.reset();
+    setAccessibleDescription(readout());
+    update();
+}
+
+std::optional<CrankDeg> Ring::needle() const { return dragged_ ? dragged_ : scene_.needle; }
+
+QString Ring::readout() const {
+    const auto at = needle();
+    if (!at) return {};
+    const words::Style& style = look().style();
+    QString text = words::fromDeadCentre(*at, style);
+    const auto lift = [&](const LobeFigures* lobe, const QString& name) {
+        if (!lobe || !lobe->curve) return;
+        text += QStringLiteral("   %1 %2").arg(name, words::lift(lobe->liftAt(*at, lobe->taken.at), style));
+    };
+    lift(scene_.intake, QStringLiteral("in"));
+    lift(scene_.exhaust, QStringLiteral("ex"));
+    if (scene_.rod_mm > scene_.stroke_mm / 2.0 && scene_.stroke_mm > 0.0)
+        text += QStringLiteral("   piston %1 down")
+                    .arg(words::lift(pistonDrop_mm(*at, scene_.stroke_mm, scene_.rod_mm), style));
+    return text;
+}
+
+QPointF Ring::Geometry::at(CrankDeg angle, double r) const {
+    const double t = angle.deg * sense * std::numbers::pi / 180.0;
+    return centre + radius * r * QPointF(std::sin(t), -std::cos(t));
+}
+
+Ring::Geometry Ring::geometry(const QSizeF& size) const {
+    const double side = std::min(size.width(), size.height() - kCaption);
+    return {QPointF(size.width() / 2.0, side / 2.0), side / 2.0 - 6.0,
+            scene_.rotation == Rotation::Clockwise ? 1 : -1};
+}
+
+void Ring::draw(QPainter& p, const QSizeF& size) const {
+    p.setRenderHint(QPainter::Antialiasing);
+    const Geometry g = geometry(size);
+    drawDial(p, g);
+    if (scene_.exhaust && scene_.exhaust->curve) drawLobe(p, g, *scene_.exhaust, kExhaustBase);
+    if (scene_.intake && scene_.intake->curve) drawLobe(p, g, *scene_.intake, kIntakeBase);
+    if (scene_.exhaust) drawTicks(p, g, *scene_.exhaust, kExhaustBase);
+    if (scene_.intake) drawTicks(p, g, *scene_.intake, kIntakeBase);
+    drawOverlap(p, g);
+    if (scene_.pass) drawContacts(p, g);
+    drawNeedle(p, g);
+    p.setFont(Look::font(12));
+    p.setPen(theme().muted);
+    p.drawText(QRectF(0, size.height() - kCaption, size.width(), kCaption),
+               Qt::AlignHCenter | Qt::AlignBottom, readout());
+}
+
+void Ring::drawDial(QPainter& p, const Geometry& g) const {
+    const Theme& t = theme();
+    p.setPen(QPen(t.edge, 2.0));
+    p.setBrush(t.dial);
+    p.drawEllipse(g.centre, g.radius, g.radius);
+    p.setBrush(Qt::NoBrush);
+    for (double base : {kIntakeBase, kExhaustBase}) {
+        p.setPen(QPen(t.edge, 1.0));
+        p.drawEllipse(g.centre, g.radius * base, g.radius * base);
+    }
+    const int step = g.radius > 110 ? 5 : 10;
+    for (int deg = 0; deg < 360; deg += step) {
+        const bool major = deg % 30 == 0;
+        p.setPen(QPen(t.ink, major ? 2.0 : 1.0));
+        p.drawLine(g.at({double(deg)}, 0.995), g.at({double(deg)}, major ? 0.93 : deg % 10 ? 0.97 : 0.955));
+    }
+    p.setFont(Look::font(12));
+    p.setPen(t.ink);
+    for (int deg = 30; deg < 360; deg += 30) {
+        if (deg == 180) continue;
+        const double number = wheelNumber({double(deg)}, scene_.scale);
+        const QPointF at = g.at({double(deg)}, 0.86);
+        p.drawText(QRectF(at.x() - 22, at.y() - 9, 44, 18), Qt::AlignCenter,
+                   words::shortest(number, 0, look().style()));
+    }
+    p.setFont(Look::font(16, true));
+    for (int deg : {0, 180}) {
+        const QPointF at = g.at({double(deg)}, 0.855);
+        p.drawText(QRectF(at.x() - 12, at.y() - 10, 24, 20), Qt::AlignCenter,
+                   deg == 0 ? QStringLiteral("T") : QStringLiteral("B"));
+    }
+    // Which way the engine runs: an arrow along the rim.
+    p.setPen(QPen(t.ink, 1.6));
+    QPainterPath arrow(g.at({14.0}, 1.0 - 0.005));
+    const double r = 0.795;
+    arrow = QPainterPath(g.at({10.0}, r));
+    for (double d = 12.0; d <= 24.0; d += 2.0) arrow.lineTo(g.at({d}, r));
+    p.drawPath(arrow);
+    p.setBrush(t.ink);
+    p.drawPolygon(QPolygonF({g.at({27.0}, r), g.at({23.0}, r - 0.022), g.at({23.0}, r + 0.022)}));
+    p.setBrush(Qt::NoBrush);
+}
+
+void Ring::drawLobe(QPainter& p, const Geometry& g, const LobeFigures& lobe, double base) const {
+    const LiftCurve& curve = *lobe.curve;
+    // Before the nose is known, thickness is measured against a likely lift.
+    const double most = std::max(lobe.maxLift_mm.value_or(0.0), lobe.noseReached ? 0.1 : 8.0);
+    QPolygonF outer, inner;
+    for (double d = curve.first(); d <= curve.last() + 0.5; d += 1.0) {
+        const double at = std::min(d, curve.last());
+        const double lift = std::max(0.0, curve.at(at));
+        outer << g.at({at}, base + kThick * lift / most);
+        inner << g.at({at}, base);
+    }
+    QPolygonF band = outer;
+    for (auto it = inner.rbegin(); it != inner.rend(); ++it) band << *it;
+    p.setPen(Qt::NoPen);
+    p.setBrush(theme().lobeFill(lobe.side));
+    p.drawPolygon(band);
+    p.setBrush(Qt::NoBrush);
+    p.setPen(look().lobePen(lobe.side));
+    p.drawPolyline(outer);
+}
+
+void Ring::drawTicks(QPainter& p, const Geometry& g, const LobeFigures& lobe, double base) const {
+    const HeightEvents* events = lobe.events(scene_.tickHeight);
+    if (!events) return;
+    p.setFont(Look::font(11));
+    for (bool opens : {true, false}) {
+        const auto at = opens ? events->opens : events->closes;
+        if (!at) continue;
+        p.setPen(QPen(theme().lobe(lobe.side), 1.6, Qt::DashLine));
+        p.drawLine(g.at(*at, base - 0.02), g.at(*at, base + kThick + 0.02));
+        const Event event = opens ? opening(lobe.side) : closing(lobe.side);
+        const QPointF label = g.at({at->deg + (opens ? -6.0 : 6.0)}, base + kThick * 0.75);
+        p.drawText(QRectF(label.x() - 24, label.y() - 8, 48, 16), Qt::AlignCenter,
+                   words::shortest(toCard(event, *at).deg, 1, look().style()));
+    }
+}
+
+void Ring::drawOverlap(QPainter& p, const Geometry& g) const {
+    const HeightEvents* in = scene_.intake ? scene_.intake->events(scene_.tickHeight) : nullptr;
+    const HeightEvents* ex = scene_.exhaust ? scene_.exhaust->events(scene_.tickHeight) : nullptr;
+    if (in && ex && in->opens && ex->closes && ex->closes->deg > in->opens->deg) {
+        QPolygonF arc;
+        for (double d = in->opens->deg; d < ex->closes->deg; d += 0.5) arc << g.at({d}, 0.905);
+        arc << g.at(*ex->closes, 0.905);
+        p.setPen(QPen(theme().amber, 5.0, Qt::SolidLine, Qt::FlatCap));
+        p.drawPolyline(arc);
+    }
+    if (scene_.splitPoint) {
+        p.setPen(Qt::NoPen);
+        p.setBrush(theme().ink);
+        const CrankDeg at = *scene_.splitPoint;
+        p.drawPolygon(QPolygonF({g.at(at, 0.885), g.at({at.deg - 1.8}, 0.845), g.at({at.deg + 1.8}, 0.845)}));
+        p.setBrush(Qt::NoBrush);
+    }
+}
+
+void Ring::drawContacts(QPainter& p, const Geometry& g) const {
+    const Theme& t = theme();
+    const TdcPass& pass = *scene_.pass;
+    if (pass.correction_deg) {
+        const double half = *pass.halfSpan_deg, mid = *pass.correction_deg;
+        QPainterPath wedge(g.centre);
+        for (double d = mid - half; d <= mid + half + 0.01; d += half / 20.0) wedge.lineTo(g.at({d}, 0.78));
+        wedge.closeSubpath();
+        p.setPen(Qt::NoPen);
+        QColor fill = t.amber;
+        fill.setAlpha(50);
+        p.setBrush(fill);
+        p.drawPath(wedge);
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(t.ink, 2.0, Qt::DashDotLine));
+        p.drawLine(g.centre, g.at({mid}, 0.99));
+    }
+    p.setFont(Look::font(13, true));
+    for (const auto& contact : {pass.before, pass.after}) {
+        if (!contact) continue;
+        p.setPen(QPen(t.amber, 3.0));
+        p.drawLine(g.at(contact->at, 0.30), g.at(contact->at, 0.99));
+        p.setBrush(t.amber);
+        p.drawEllipse(g.at(contact->at, 0.99), 5.0, 5.0);
+        p.setBrush(Qt::NoBrush);
+        const QPointF label = g.at({contact->at.deg + (contact->afterTop ? 9.0 : -9.0)}, 0.66);
+        p.setPen(t.ink);
+        p.drawText(QRectF(label.x() - 50, label.y() - 10, 100, 20), Qt::AlignCenter,
+                   QString::fromStdString(contact->typed));
+    }
+}
+
+void Ring::drawNeedle(QPainter& p, const Geometry& g) const {
+    const Theme& t = theme();
+    if (const auto at = needle()) {
+        p.setPen(QPen(t.amber, 3.0, Qt::SolidLine, Qt::RoundCap));
+        p.drawLine(g.at({at->deg + 180.0}, 0.08), g.at(*at, 0.985));
+    }
+    p.setPen(Qt::NoPen);
+    p.setBrush(t.ink);
+    p.drawEllipse(g.centre, 8.0, 8.0);
+    p.setBrush(Qt::NoBrush);
+}
+
+void Ring::dragTo(const QPointF& position) {
+    const Geometry g = geometry(size());
+    const QPointF d = position - g.centre;
+    if (std::hypot(d.x(), d.y()) < 12.0) return;
+    const double turn = std::atan2(d.x(), -d.y()) * 180.0 / std::numbers::pi * g.sense;
+    // Stay in the turn the needle is in, so that it can be led round the whole cycle.
+    const double before = needle().value_or(CrankDeg{0.0}).deg;
+    const double step = wrapTurn({turn - before}).deg;
+    dragged_ = wrapCycle({std::round((before + step) * 2.0) / 2.0});
+    setAccessibleDescription(readout());
+    update();
+}
+
+void Ring::mousePressEvent(QMouseEvent* event) {
+    if (event->button() == Qt::LeftButton) dragTo(event->position());
+}
+
+void Ring::mouseMoveEvent(QMouseEvent* event) {
+    if (event->buttons() & Qt::LeftButton) dragTo(event->position());
+}
+
+void Ring::keyPressEvent(QKeyEvent* event) {
+    const double step = event->modifiers() & Qt::ShiftModifier ? 10.0 : 1.0;
+    const int way = event->key() == Qt::Key_Right ? 1 : event->key() == Qt::Key_Left ? -1 : 0;
+    if (way == 0) return Picture::keyPressEvent(event);
+    dragged_ = wrapCycle({needle().value_or(CrankDeg{0.0}).deg + way * step});
+    setAccessibleDescription(readout());
+    update();
+}
+
+} // namespace app

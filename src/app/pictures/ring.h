@@ -1,0 +1,65 @@
+// The ring: the crank circle as an instrument. Zero up, angles running the way the engine turns,
+// lobes as bands whose thickness is lift. The needle can be dragged or stepped with the arrow
+// keys and reads both lifts and the piston.
+#pragma once
+
+#include "app/pictures/picture.h"
+#include "core/examine.h"
+
+#include <optional>
+
+namespace app {
+
+/// What stands on the ring. Pointers into the session's findings: set again at every change.
+struct RingScene {
+    lobe::Rotation rotation = lobe::Rotation::Clockwise;
+    lobe::WheelScale scale = lobe::WheelScale::Half180;
+    const lobe::LobeFigures* intake = nullptr;
+    const lobe::LobeFigures* exhaust = nullptr;
+    lobe::Height tickHeight{1.27, lobe::Place::Tappet}; ///< whose events are ticked off
+    std::optional<lobe::CrankDeg> splitPoint;
+    const lobe::TdcPass* pass = nullptr; ///< contacts, for the TDC station
+    std::optional<lobe::CrankDeg> needle; ///< where the work is
+    double stroke_mm = 0.0, rod_mm = 0.0;
+};
+
+class Ring : public Picture {
+    Q_OBJECT
+public:
+    Ring(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+
+    void setScene(const RingScene& scene);
+    /// The angle under the needle, on the cycle.
+    std::optional<lobe::CrankDeg> needle() const;
+    /// What the needle reads, in words.
+    QString readout() const;
+
+    void draw(QPainter& painter, const QSizeF& size) const override;
+    QSize sizeHint() const override { return {370, 400}; }
+
+protected:
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    struct Geometry {
+        QPointF centre;
+        double radius;
+        int sense; ///< +1 clockwise
+        QPointF at(lobe::CrankDeg angle, double r) const;
+    };
+    Geometry geometry(const QSizeF& size) const;
+    void drawDial(QPainter& p, const Geometry& g) const;
+    void drawLobe(QPainter& p, const Geometry& g, const lobe::LobeFigures& lobe, double base) const;
+    void drawTicks(QPainter& p, const Geometry& g, const lobe::LobeFigures& lobe, double base) const;
+    void drawOverlap(QPainter& p, const Geometry& g) const;
+    void drawContacts(QPainter& p, const Geometry& g) const;
+    void drawNeedle(QPainter& p, const Geometry& g) const;
+    void dragTo(const QPointF& position);
+
+    RingScene scene_;
+    std::optional<lobe::CrankDeg> dragged_; ///< where the user put the needle
+};
+
+} // namespace app

@@ -1,0 +1,341 @@
+#include "app/pictures/strip.h"
+
+#include "app/pictures/picture.h"
+
+#include <QPicture>
+
+#include <algorithm>
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+namespace {
+
+/// Degrees along the bottom; the dead centres by their letters.
+class DegreeTicker : public QCPAxisTickerFixed {
+protected:
+    QString getTickLabel(double tick, const QLocale&, QChar, int) override {
+        const long deg = std::lround(tick);
+        if (deg == 0) return QStringLiteral("T");
+        if (std::abs(deg) == 180) return QStringLiteral("B");
+        return QString::number(deg).replace(QLatin1Char('-'), QChar(0x2212));
+    }
+};
+
+constexpr double kUsual_deg = 290.0;
+
+} // namespace
+
+Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
+    : QCustomPlot(parent), look_(look) {
+    setObjectName(QStringLiteral("strip"));
+    setAccessibleName(QStringLiteral("Strip"));
+    setFocusPolicy(Qt::StrongFocus);
+    setMinimumHeight(150);
+    plotLayout()->clear();
+    chart_ = new QCPAxisRect(this);
+    lane_ = new QCPAxisRect(this);
+    plotLayout()->addElement(0, 0, chart_);
+    plotLayout()->addElement(1, 0, lane_);
+    plotLayout()->setRowSpacing(2);
+    lane_->setMinimumSize(0, 26);
+    lane_->setMaximumSize(QWIDGETSIZE_MAX, 26);
+    for (QCPAxisRect* rect : {chart_, lane_}) {
+        rect->setMinimumMargins(QMargins(6, 4, 6, 0));
+        rect->setRangeZoom(Qt::Horizontal);
+        rect->setRangeDrag(Qt::Horizontal);
+        rect->setupFullAxesBox();
+    }
+    auto* margins = new QCPMarginGroup(this);
+    for (QCPAxisRect* rect : {chart_, lane_})
+        rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
+    auto ticker = QSharedPointer<DegreeTicker>::create();
+    ticker->setTickStep(30.0);
+    ticker->setScaleStrategy(QCPAxisTickerFixed::ssMultiples);
+    chart_->axis(QCPAxis::atBottom)->setTicker(ticker);
+    lane_->axis(QCPAxis::atBottom)->setTicker(ticker);
+    lane_->axis(QCPAxis::atBottom)->setTickLabels(false);
+    chart_->axis(QCPAxis::atTop)->setTicks(false);
+    lane_->axis(QCPAxis::atTop)->setTicks(false);
+    for (auto side : {QCPAxis::atLeft, QCPAxis::atRight}) {
+        lane_->axis(side)->setTicks(false);
+        lane_->axis(side)->setTickLabels(false);
+    }
+    chart_->axis(QCPAxis::atRight)->setTickLabels(true);
+    setInteractions(QCP::iRangeDrag | QCP::iRangeZoom);
+    connect(chart_->axis(QCPAxis::atBottom), qOverload<const QCPRange&>(&QCPAxis::rangeChanged),
+            lane_->axis(QCPAxis::atBottom), qOverload<const QCPRange&>(&QCPAxis::setRange));
+    connect(lane_->axis(QCPAxis::atBottom), qOverload<const QCPRange&>(&QCPAxis::rangeChanged),
+            chart_->axis(QCPAxis::atBottom), qOverload<const QCPRange&>(&QCPAxis::setRange));
+    connect(this, &QCustomPlot::mouseWheel, this, [this] { zoomed_ = true; });
+    connect(this, &QCustomPlot::mouseMove, this, &Strip::hover);
+    connect(this, &QCustomPlot::mouseDoubleClick, this, [this] { showAll(); });
+    connect(this, &QCustomPlot::mousePress, this, [this](QMouseEvent* e) {
+        if (const Reading* r = readingAt(e->pos(), nullptr)) emit readingChosen(r->id);
+    });
+    connect(&look, &Look::changed, this, &Strip::rebuild);
+    addPictureMenu(this, QStringLiteral("strip"), dialogs, [this](QPainter& p, const QSizeF& size) {
+        // By way of a QPicture, so that an SVG keeps its lines.
+        QPicture picture;
+        QCPPainter painter(&picture);
+        toPainter(&painter, int(size.width()), int(size.height()));
+        painter.end();
+        p.drawPicture(0, 0, picture);
+    });
+    rebuild();
+}
+
+double Strip::shown(double mm) const { return look_.inches() ? mm / kMmPerInch : mm; }
+
+void Strip::setScene(const StripScene& scene) {
+    scene_ = scene;
+    rebuild();
+}
+
+void Strip::showAll() {
+    zoomed_ = false;
+    rebuild();
+}
+
+void Strip::dress() {
+    const Theme& t = look_.theme();
+    setBackground(t.plate);
+    for (QCPAxisRect* rect : {chart_, lane_}) {
+        rect->setBackground(t.dial);
+        for (QCPAxis* axis : rect->axes()) {
+            axis->setBasePen(QPen(t.edge));
+            axis->setTickPen(QPen(t.muted));
+            axis->setSubTickPen(Qt::NoPen);
+            axis->setTickLabelColor(t.muted);
+            axis->setTickLabelFont(Look::font(12));
+            axis->grid()->setPen(QPen(t.edge, 1.0, Qt::SolidLine));
+            axis->grid()->setZeroLinePen(QPen(t.muted, 1.0));
+        }
+    }
+    chart_->axis(QCPAxis::atLeft)->grid()->setVisible(false);
+    lane_->axis(QCPAxis::atLeft)->grid()->setVisible(false);
+}
+
+void Strip::rebuild() {
+    clearGraphs();
+    clearItems();
+    clearPlottables();
+    dress();
+    double most = 2.0, least = -kUsual_deg, last = kUsual_deg;
+    for (const auto& lobe : scene_.lobes) {
+        for (const Reading& r : lobe.run->readings) {
+            if (!r.struck) most = std::max(most, r.lift_mm);
+            least = std::min(least, r.at.deg - 5.0);
+            last = std::max(last, r.at.deg + 5.0);
+        }
+    }
+    if (!zoomed_) chart_->axis(QCPAxis::atBottom)->setRange(least, last);
+    const QCPRange range(shown(-0.06 * most), shown(1.12 * most));
+    for (auto side : {QCPAxis::atLeft, QCPAxis::atRight}) chart_->axis(side)->setRange(range);
+    for (const auto& lobe : scene_.lobes) addLobe(lobe);
+    addHeights();
+    addLane();
+    if (scene_.next) {
+        auto* line = new QCPItemStraightLine(this);
+        line->setClipAxisRect(chart_);
+        for (QCPItemPosition* p : {line->point1, line->point2}) p->setAxes(chart_->axis(QCPAxis::atBottom), chart_->axis(QCPAxis::atLeft));
+        line->point1->setCoords(scene_.next->deg, 0.0);
+        line->point2->setCoords(scene_.next->deg, 1.0);
+        line->setPen(QPen(look_.theme().amber, 3.0));
+    }
+    if (hasFocus()) {
+        auto* frame = new QCPItemRect(this);
+        frame->setClipToAxisRect(false);
+        frame->topLeft->setType(QCPItemPosition::ptViewportRatio);
+        frame->bottomRight->setType(QCPItemPosition::ptViewportRatio);
+        frame->topLeft->setCoords(0.002, 0.005);
+        frame->bottomRight->setCoords(0.998, 0.995);
+        frame->setPen(QPen(look_.theme().amber, 2.0));
+    }
+    replot(QCustomPlot::rpQueuedReplot);
+}
+
+void Strip::addLobe(const StripScene::Lobe& lobe) {
+    QCPAxis *x = chart_->axis(QCPAxis::atBottom), *y = chart_->axis(QCPAxis::atLeft);
+    const Theme& t = look_.theme();
+    const QColor colour = t.lobe(lobe.run->side);
+    if (lobe.figures && lobe.figures->curve && lobe.figures->maxLift_mm) {
+        const LiftCurve& curve = *lobe.figures->curve;
+        QVector<double> xs, ys;
+        for (double d = curve.first(); d <= curve.last(); d += 1.0) {
+            xs << d;
+            ys << shown(curve.at(d));
+        }
+        QCPGraph* line = addGraph(x, y);
+        line->setData(xs, ys, true);
+        line->setPen(look_.lobePen(lobe.run->side));
+        line->setSelectable(QCP::stNone);
+    }
+    const auto shape = lobe.run->side == Side::Intake ? QCPScatterStyle::ssCircle : QCPScatterStyle::ssDiamond;
+    const auto scatter = [&](const QVector<double>& xs, const QVector<double>& ys, const QColor& pen,
+                             const QColor& fill, double size, QCPScatterStyle::ScatterShape form) {
+        QCPGraph* dots = addGraph(x, y);
+        dots->setData(xs, ys);
+        dots->setLineStyle(QCPGraph::lsNone);
+        dots->setScatterStyle(QCPScatterStyle(form, QPen(pen, 1.4), QBrush(fill), size));
+    };
+    QVector<double> xs, ys, struckX, struckY, oddX, oddY;
+    for (const Reading& r : lobe.run->readings) {
+        (r.struck ? struckX : xs) << r.at.deg;
+        (r.struck ? struckY : ys) << shown(r.lift_mm);
+        if (r.struck || !lobe.figures) continue;
+        for (const Misfit& m : lobe.figures->misfits)
+            if (std::abs(wrapCycle(m.at - r.at).deg) < 1e-6) {
+                oddX << r.at.deg;
+                oddY << shown(r.lift_mm);
+            }
+    }
+    scatter(xs, ys, colour, t.dial, 6.5, shape);
+    scatter(struckX, struckY, t.faint, Qt::transparent, 7.0, QCPScatterStyle::ssCross);
+    scatter(oddX, oddY, colour, t.amber, 9.0, shape);
+
+    auto* label = new QCPItemText(this);
+    label->setClipAxisRect(chart_);
+    label->position->setAxes(x, y);
+    label->position->setType(QCPItemPosition::ptAxisRectRatio);
+    label->position->setAxisRect(chart_);
+    const bool intake = lobe.run->side == Side::Intake;
+    label->position->setCoords(intake ? 0.985 : 0.012, 0.03);
+    label->setPositionAlignment((intake ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignTop);
+    label->setText(QStringLiteral("%1 %2, %3").arg(words::sideName(lobe.run->side)).arg(lobe.run->cylinder)
+                       .arg(words::unitName(look_.style())));
+    label->setFont(Look::font(12, true));
+    label->setColor(colour);
+}
+
+void Strip::addHeights() {
+    const Theme& t = look_.theme();
+    QCPAxis *x = chart_->axis(QCPAxis::atBottom), *y = chart_->axis(QCPAxis::atLeft);
+    auto labels = QSharedPointer<QCPAxisTickerText>::create();
+    double lastLabel = -1e9;
+    for (const Height& h : scene_.heights) {
+        // The hairline stands where the height shows in the lift as taken.
+        std::optional<double> threshold;
+        for (const auto& lobe : scene_.lobes)
+            if (lobe.figures && !threshold) threshold = lobe.figures->taken.threshold_mm(h);
+        if (!threshold || *threshold <= 0.0) continue;
+        auto* line = new QCPItemStraightLine(this);
+        line->setClipAxisRect(chart_);
+        for (QCPItemPosition* p : {line->point1, line->point2}) p->setAxes(x, y);
+        line->point1->setCoords(0.0, shown(*threshold));
+        line->point2->setCoords(1.0, shown(*threshold));
+        line->setPen(QPen(t.amberText, 1.0, Qt::DotLine));
+        const double spacing = y->range().size() * 14.0 / std::max(60, chart_->height());
+        if (shown(*threshold) - lastLabel > spacing) {
+            labels->addTick(shown(*threshold), look_.inches() ? words::fixed(h.mm / kMmPerInch, 3, look_.style())
+                                                              : words::fixed(h.mm, 2, look_.style()));
+            lastLabel = shown(*threshold);
+        }
+        for (const auto& lobe : scene_.lobes) {
+            const HeightEvents* e = lobe.figures ? lobe.figures->events(h) : nullptr;
+            if (!e) continue;
+            for (const auto& at : {e->opens, e->closes}) {
+                if (!at) continue;
+                auto* tick = new QCPItemLine(this);
+                tick->setClipAxisRect(chart_);
+                for (QCPItemPosition* p : {tick->start, tick->end}) p->setAxes(x, y);
+                const double reach = y->range().size() * 0.018;
+                tick->start->setCoords(at->deg, shown(*threshold) - reach);
+                tick->end->setCoords(at->deg, shown(*threshold) + reach);
+                tick->setPen(QPen(t.amberText, 2.0));
+            }
+        }
+    }
+    chart_->axis(QCPAxis::atRight)->setTicker(labels);
+    chart_->axis(QCPAxis::atRight)->setTickLabelColor(t.amberText);
+}
+
+void Strip::addLane() {
+    const Theme& t = look_.theme();
+    QCPAxis *x = lane_->axis(QCPAxis::atBottom), *y = lane_->axis(QCPAxis::atLeft);
+    double most = 0.05;
+    QString odd;
+    for (const auto& lobe : scene_.lobes) {
+        if (!lobe.figures) continue;
+        for (const Misfit& m : lobe.figures->standoffs) {
+            auto* bar = new QCPItemLine(this);
+            bar->setClipAxisRect(lane_);
+            for (QCPItemPosition* p : {bar->start, bar->end}) p->setAxes(x, y);
+            bar->start->setCoords(m.at.deg, 0.0);
+            bar->end->setCoords(m.at.deg, m.off_mm);
+            const bool named = std::any_of(lobe.figures->misfits.begin(), lobe.figures->misfits.end(),
+                                           [&](const Misfit& o) { return o.at == m.at; });
+            if (named) {
+                most = std::max(most, std::abs(m.off_mm));
+                odd = QStringLiteral("read %1 %2 again").arg(words::sideName(lobe.run->side),
+                                                            words::fromDeadCentre(m.at, look_.style()));
+            }
+            bar->setPen(QPen(named ? t.amber : t.lobe(lobe.run->side), named ? 4.0 : 2.0, Qt::SolidLine, Qt::FlatCap));
+        }
+    }
+    y->setRange(-1.15 * most, 1.15 * most);
+    auto* label = new QCPItemText(this);
+    label->setClipAxisRect(lane_);
+    label->position->setAxisRect(lane_);
+    label->position->setType(QCPItemPosition::ptAxisRectRatio);
+    label->position->setCoords(0.012, 0.5);
+    label->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    label->setText(odd.isEmpty() ? QStringLiteral("off the curve") : odd);
+    label->setFont(Look::font(12, !odd.isEmpty()));
+    label->setColor(odd.isEmpty() ? t.muted : t.amberText);
+}
+
+const Reading* Strip::readingAt(const QPoint& position, Side* side) const {
+    const Reading* best = nullptr;
+    double nearest = 14.0;
+    for (const auto& lobe : scene_.lobes)
+        for (const Reading& r : lobe.run->readings) {
+            const double dx = chart_->axis(QCPAxis::atBottom)->coordToPixel(r.at.deg) - position.x();
+            const double dy = chart_->axis(QCPAxis::atLeft)->coordToPixel(shown(r.lift_mm)) - position.y();
+            if (const double d = std::hypot(dx, dy); d < nearest) {
+                nearest = d;
+                best = &r;
+                if (side) *side = lobe.run->side;
+            }
+        }
+    return best;
+}
+
+void Strip::hover(QMouseEvent* event) {
+    Side side = Side::Intake;
+    const Reading* r = readingAt(event->pos(), &side);
+    if (!r) return QToolTip::hideText();
+    QString text = QStringLiteral("%1, %2: %3").arg(words::sideName(side), words::fromDeadCentre(r->at, look_.style()),
+                                                    words::liftWithUnit(r->lift_mm, look_.style()));
+    if (r->struck) text += QStringLiteral("\nstruck: ") + QString::fromStdString(r->struck->reason);
+    QToolTip::showText(event->globalPosition().toPoint(), text, this);
+}
+
+void Strip::keyPressEvent(QKeyEvent* event) {
+    QCPAxis* x = chart_->axis(QCPAxis::atBottom);
+    const double width = x->range().size();
+    switch (event->key()) {
+    case Qt::Key_Plus: x->scaleRange(0.8, x->range().center()); break;
+    case Qt::Key_Minus: x->scaleRange(1.25, x->range().center()); break;
+    case Qt::Key_Left: x->moveRange(-width / 10.0); break;
+    case Qt::Key_Right: x->moveRange(width / 10.0); break;
+    case Qt::Key_0: showAll(); return;
+    default: QCustomPlot::keyPressEvent(event); return;
+    }
+    zoomed_ = true;
+    replot(QCustomPlot::rpQueuedReplot);
+}
+
+void Strip::focusInEvent(QFocusEvent* event) {
+    QCustomPlot::focusInEvent(event);
+    rebuild();
+}
+
+void Strip::focusOutEvent(QFocusEvent* event) {
+    QCustomPlot::focusOutEvent(event);
+    rebuild();
+}
+
+} // namespace app

@@ -1,0 +1,61 @@
+// The strip: lift along the degrees like a paper chart. Readings (struck ones faint), the curve
+// through them, checking heights as hairlines with their crossings, and a thin lane below for what
+// does not fit. Zooms with the wheel or + and -, pans by dragging or with the arrow keys.
+#pragma once
+
+#include "app/frame/dialogs.h"
+#include "app/style/look.h"
+#include "core/examine.h"
+
+#include <qcustomplot.h>
+
+#include <optional>
+
+namespace app {
+
+struct StripScene {
+    struct Lobe {
+        const lobe::LiftRun* run = nullptr;
+        const lobe::LobeFigures* figures = nullptr;
+    };
+    std::vector<Lobe> lobes;
+    std::vector<lobe::Height> heights;
+    std::optional<lobe::CrankDeg> next; ///< where the next reading goes
+};
+
+class Strip : public QCustomPlot {
+    Q_OBJECT
+public:
+    Strip(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+
+    void setScene(const StripScene& scene);
+    /// Shows the whole cycle of the lobes again.
+    void showAll();
+
+signals:
+    void readingChosen(qint64 id);
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+    void focusInEvent(QFocusEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
+
+private:
+    void dress();
+    void rebuild();
+    void addLobe(const StripScene::Lobe& lobe);
+    void addHeights();
+    void addLane();
+    /// The reading nearest to a position within reach of the hand, or null.
+    const lobe::Reading* readingAt(const QPoint& position, lobe::Side* side) const;
+    void hover(QMouseEvent* event);
+    double shown(double mm) const;
+
+    const Look& look_;
+    StripScene scene_;
+    QCPAxisRect* chart_;
+    QCPAxisRect* lane_;
+    bool zoomed_ = false;
+};
+
+} // namespace app

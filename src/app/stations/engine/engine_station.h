@@ -1,0 +1,40 @@
+// Engine: what is on the stand, and the card of its cam.
+#pragma once
+
+#include "app/frame/bench.h"
+#include "app/stations/engine/fields.h"
+
+class QLabel;
+
+namespace app {
+
+class Dialogs;
+class EngineSection;
+class RowList;
+
+class EngineStation : public Bench {
+    Q_OBJECT
+public:
+    EngineStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+
+    Prompt prompt() const override;
+    Echo understand(const QString& text) const override;
+    Echo submit(const QString& text) override;
+    bool step(int direction) override;
+    void refresh() override;
+
+signals:
+    /// The last fact was passed: on to the next station.
+    void finished();
+
+private:
+    Facts facts() const { return {job().engine, job().card}; }
+    void moveTo(int field);
+
+    int at_ = 0; ///< the field asked for
+    QLabel* verdict_;
+    RowList* list_;
+    EngineSection* section_;
+};
+
+} // namespace app

@@ -1,0 +1,27 @@
+// The engine as a section through one cylinder, to scale, with what was stated beside each part.
+#pragma once
+
+#include "app/pictures/picture.h"
+#include "core/job.h"
+
+namespace app {
+
+class EngineSection : public Picture {
+    Q_OBJECT
+public:
+    EngineSection(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+
+    void setEngine(const lobe::Engine& engine);
+    void draw(QPainter& painter, const QSizeF& size) const override;
+    QSize sizeHint() const override { return {380, 560}; }
+
+private:
+    void drawPlan(QPainter& p, const QRectF& box) const;
+    void drawSection(QPainter& p, const QRectF& box) const;
+    void drawValves(QPainter& p, double scale, QPointF head, double bore) const;
+    void dimension(QPainter& p, QPointF from, QPointF to, const QString& text, bool upright) const;
+
+    lobe::Engine engine_;
+};
+
+} // namespace app

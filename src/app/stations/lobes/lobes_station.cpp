@@ -1,0 +1,419 @@
+#include "app/stations/lobes/lobes_station.h"
+
+#include "app/pictures/ring.h"
+#include "app/pictures/strip.h"
+#include "app/style/rows.h"
+#include "core/entry.h"
+#include "core/wheel.h"
+#include "words/sentences.h"
+
+#include <QButtonGroup>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
+    : Bench(session, look, parent), title_(new QLabel(this)), direction_(new QLabel(this)),
+      turnToLabel_(new QLabel(QStringLiteral("turn to"), this)), angle_(new QLabel(this)),
+      angleSide_(new QLabel(this)), last_(new QLabel(this)), adviceHead_(new QLabel(this)),
+      advice_(new QLabel(this)), progress_(new QLabel(this)), steps_(new QButtonGroup(this)),
+      places_(new QButtonGroup(this)), newRun_(new QPushButton(QStringLiteral("new run"), this)),
+      ring_(new Ring(look, dialogs, this)), strip_(new Strip(look, dialogs, this)),
+      log_(new RowList(look, false, this)) {
+    setObjectName(QStringLiteral("lobesStation"));
+    title_->setProperty("role", "title");
+    direction_->setProperty("role", "quiet");
+    progress_->setProperty("role", "quiet");
+    adviceHead_->setProperty("role", "head");
+    angle_->setObjectName(QStringLiteral("turnTo"));
+    angle_->setStyleSheet(QStringLiteral("font-size: 58px; font-weight: bold;"));
+    last_->setStyleSheet(QStringLiteral("font-size: 17px;"));
+    last_->setObjectName(QStringLiteral("lastReading"));
+    advice_->setObjectName(QStringLiteral("advice"));
+    log_->setObjectName(QStringLiteral("readingLog"));
+    log_->setAccessibleName(QStringLiteral("Readings of this run"));
+    for (QLabel* label : {title_, direction_, advice_, progress_}) label->setWordWrap(true);
+
+    auto* header = new QHBoxLayout;
+    auto* names = new QVBoxLayout;
+    names->setSpacing(0);
+    names->addWidget(title_);
+    names->addWidget(direction_);
+    header->addLayout(names, 1);
+    buildHeader(header);
+
+    auto* now = new QVBoxLayout;
+    now->setSpacing(4);
+    now->addWidget(turnToLabel_);
+    auto* big = new QHBoxLayout;
+    big->addWidget(angle_);
+    big->addWidget(angleSide_, 1, Qt::AlignBottom);
+    now->addLayout(big);
+    now->addWidget(last_);
+    auto* rule = new QFrame(this);
+    rule->setProperty("role", "rule");
+    now->addWidget(rule);
+    now->addWidget(adviceHead_);
+    now->addWidget(advice_);
+    now->addWidget(progress_);
+    now->addStretch(1);
+
+    log_->setFixedWidth(196);
+    auto* top = new QHBoxLayout;
+    top->setSpacing(16);
+    top->addWidget(ring_, 9);
+    top->addLayout(now, 8);
+    top->addWidget(log_);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(20, 10, 20, 6);
+    column->setSpacing(8);
+    column->addLayout(header);
+    column->addLayout(top, 8);
+    column->addWidget(strip_, 5);
+
+    connect(log_, &RowList::deletePressed, this, &LobesStation::askToStrike);
+    connect(log_, &RowList::chosen, this, [this](qint64 id) {
+        if (const Reading* r = reading(id)) goTo_ = r->at;
+        refresh();
+        emit promptChanged();
+    });
+    connect(strip_, &Strip::readingChosen, this, [this](qint64 id) { log_->setCurrentId(id); });
+    connect(newRun_, &QPushButton::clicked, this, &LobesStation::newRun);
+    connect(&session, &Session::selectionChanged, this, [this] {
+        goTo_.reset();
+        striking_.reset();
+        refresh();
+        emit promptChanged();
+    });
+}
+
+void LobesStation::buildHeader(QHBoxLayout* row) {
+    const auto chip = [&](QButtonGroup* group, int id, const QString& text, const QString& name) {
+        auto* button = new QPushButton(text, this);
+        button->setObjectName(name);
+        button->setCheckable(true);
+        button->setFocusPolicy(Qt::TabFocus);
+        group->addButton(button, id);
+        row->addWidget(button);
+    };
+    chip(places_, static_cast<int>(Place::Tappet), QStringLiteral("at the tappet"), QStringLiteral("takenTappet"));
+    chip(places_, static_cast<int>(Place::Valve), QStringLiteral("at the valve"), QStringLiteral("takenValve"));
+    row->addSpacing(10);
+    for (int step : {1, 2, 5, 10})
+        chip(steps_, step, QString::number(step) + QChar(0xB0), QStringLiteral("step%1").arg(step));
+    row->addSpacing(10);
+    newRun_->setObjectName(QStringLiteral("newRun"));
+    newRun_->setFocusPolicy(Qt::TabFocus);
+    row->addWidget(newRun_);
+    connect(places_, &QButtonGroup::idClicked, this, [this](int id) {
+        RunTerms t = terms();
+        t.taken = static_cast<Place>(id);
+        changeTerms(t);
+    });
+    connect(steps_, &QButtonGroup::idClicked, this, [this](int id) {
+        RunTerms t = terms();
+        t.step_deg = id;
+        changeTerms(t);
+    });
+}
+
+RunTerms LobesStation::terms() const {
+    const LiftRun* run = session().run();
+    return run ? run->terms : usualTerms(job().engine, session().side());
+}
+
+bool LobesStation::changeTerms(const RunTerms& t) {
+    const LiftRun* run = session().run();
+    if (run) return session().keep(book::SetTerms{run->id, t});
+    LiftRun fresh;
+    fresh.cylinder = session().cylinder();
+    fresh.side = session().side();
+    fresh.terms = t;
+    return session().keep(book::AddRun{fresh});
+}
+
+void LobesStation::newRun() {
+    LiftRun fresh;
+    fresh.cylinder = session().cylinder();
+    fresh.side = session().side();
+    fresh.terms = terms();
+    fresh.terms.source.clear();
+    goTo_.reset();
+    session().keep(book::AddRun{fresh});
+}
+
+const RunFindings* LobesStation::runFindings() const {
+    const LiftRun* run = session().run();
+    return run ? findings().run(run->id) : nullptr;
+}
+
+const Reading* LobesStation::reading(qint64 id) const {
+    if (const LiftRun* run = session().run())
+        for (const Reading& r : run->readings)
+            if (r.id == id) return &r;
+    return nullptr;
+}
+
+CrankDeg LobesStation::angle() const {
+    if (goTo_) return *goTo_;
+    const LiftRun* run = session().run();
+    return run ? nextAngle(*run) : terms().from;
+}
+
+QString LobesStation::turnTo(CrankDeg at) const {
+    return words::degrees(wheelNumber(at, job().settings.wheel), style());
+}
+
+Prompt LobesStation::prompt() const {
+    Prompt p;
+    int number = 1;
+    const LiftRun* run = session().run();
+    for (const LiftRun& r : job().runs) {
+        if (run && r.id == run->id) break;
+        number += r.cylinder == session().cylinder() && r.side == session().side();
+    }
+    p.subject = QStringLiteral("cyl %1 %2, run %3").arg(session().cylinder()).arg(words::sideName(session().side())).arg(number);
+    if (striking_) {
+        const Reading* r = reading(*striking_);
+        p.ask = QStringLiteral("why strike %1?").arg(r ? words::fromDeadCentre(r->at, style()) : QString());
+        p.enter = QStringLiteral("strike it (misread)");
+        p.keys = QStringLiteral("Esc  leave it");
+        return p;
+    }
+    const RunFindings* f = runFindings();
+    if (f && f->complete && !goTo_) {
+        p.ask = QStringLiteral("run complete");
+        p.enter = session().side() == Side::Intake ? QStringLiteral("go to the exhaust lobe") : QStringLiteral("go to the intake lobe");
+        p.keys = QStringLiteral("or type an angle to read again: 75a");
+        return p;
+    }
+    p.ask = QStringLiteral("lift at %1?").arg(words::fromDeadCentre(angle(), style()));
+    const double step = terms().step_deg;
+    p.enter = QStringLiteral("log, go to %1").arg(words::fromDeadCentre({angle().deg + step}, style()));
+    p.keys = QStringLiteral("Back  strike last   R  read again   75a  go there");
+    return p;
+}
+
+Echo LobesStation::understand(const QString& text) const {
+    if (striking_) return {true, {}};
+    const auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
+    if (const auto* e = std::get_if<EntryError>(&read)) return {false, words::sentence(*e, style())};
+    const RunEntry& entry = std::get<RunEntry>(read);
+    if (entry.step_deg) return {true, QStringLiteral("a step of ") + words::degrees(*entry.step_deg, style(), 2)};
+    QString said;
+    if (entry.goTo) said = words::fromDeadCentre(*entry.goTo, style());
+    if (entry.lift_mm) said += (said.isEmpty() ? QStringLiteral("reads as ") : QStringLiteral(": ")) + words::liftWithUnit(*entry.lift_mm, style());
+    else said = QStringLiteral("go to ") + said;
+    return {true, said};
+}
+
+Echo LobesStation::submit(const QString& text) {
+    if (striking_) {
+        const QString reason = text.trimmed().isEmpty() ? QStringLiteral("misread") : text.trimmed();
+        const qint64 id = *striking_;
+        striking_.reset();
+        if (!session().keep(book::StrikeReading{id, reason.toStdString()})) return {false, QStringLiteral("Not struck.")};
+        return {true, {}};
+    }
+    const RunFindings* f = runFindings();
+    if (text.trimmed().isEmpty() && f && f->complete && !goTo_) {
+        session().select(session().cylinder(), session().side() == Side::Intake ? Side::Exhaust : Side::Intake);
+        return {true, {}};
+    }
+    const auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
+    if (const auto* e = std::get_if<EntryError>(&read)) return {false, words::sentence(*e, style())};
+    const RunEntry& entry = std::get<RunEntry>(read);
+    if (entry.step_deg) {
+        RunTerms t = terms();
+        t.step_deg = *entry.step_deg;
+        return {changeTerms(t), {}};
+    }
+    if (!entry.lift_mm) {
+        goTo_ = entry.goTo;
+        refresh();
+        return {true, {}};
+    }
+    return log(entry, text);
+}
+
+Echo LobesStation::log(const RunEntry& entry, const QString& text) {
+    Reading r;
+    r.at = entry.goTo.value_or(angle());
+    r.lift_mm = *entry.lift_mm;
+    r.typed = text.trimmed().toStdString();
+    r.time_ms = session().now();
+    const LiftRun* run = session().run();
+    bool kept = false;
+    goTo_.reset();
+    if (!run) {
+        LiftRun fresh;
+        fresh.cylinder = session().cylinder();
+        fresh.side = session().side();
+        fresh.terms = terms();
+        fresh.readings = {r};
+        kept = session().keep(book::AddRun{fresh});
+    } else {
+        // A second reading at an angle replaces the first, which stays legible, struck.
+        std::optional<std::int64_t> replaces;
+        for (const Reading& o : run->readings)
+            if (!o.struck && std::abs(o.at.deg - r.at.deg) < 1e-6) replaces = o.id;
+        kept = session().keep(book::AddReading{run->id, r, replaces});
+    }
+    if (!kept) return {false, QStringLiteral("Not logged; see the message above.")};
+    return {true, {}};
+}
+
+void LobesStation::strikeLast() {
+    const LiftRun* run = session().run();
+    if (!run) return;
+    for (auto it = run->readings.rbegin(); it != run->readings.rend(); ++it)
+        if (!it->struck) {
+            goTo_ = it->at;
+            session().keep(book::StrikeReading{it->id, "struck at once"});
+            return;
+        }
+}
+
+void LobesStation::askToStrike(qint64 id) {
+    const Reading* r = reading(id);
+    if (!r || r->struck) return;
+    striking_ = id;
+    emit promptChanged();
+    emit entryWanted();
+}
+
+bool LobesStation::step(int direction) {
+    if (striking_) return false;
+    goTo_ = CrankDeg{angle().deg + direction * terms().step_deg};
+    refresh();
+    return true;
+}
+
+bool LobesStation::command(QChar letter) {
+    if (letter != QLatin1Char('r') || striking_) return false;
+    // The reading that does not fit; else the last one.
+    const RunFindings* f = runFindings();
+    const LiftRun* run = session().run();
+    if (f && !f->lobe.misfits.empty()) goTo_ = f->lobe.misfits.front().at;
+    else if (run && !run->readings.empty()) goTo_ = run->readings.back().at;
+    refresh();
+    return true;
+}
+
+void LobesStation::leave() {
+    striking_.reset();
+    goTo_.reset();
+    refresh();
+}
+
+const Finding* LobesStation::advice() const {
+    const RunFindings* f = runFindings();
+    if (!f) return nullptr;
+    const Finding* best = nullptr;
+    for (const Finding& x : f->lobe.findings)
+        if (!best || x.severity > best->severity) best = &x;
+    return best;
+}
+
+void LobesStation::refreshTexts() {
+    const RunTerms t = terms();
+    const LiftRun* run = session().run();
+    const RunFindings* f = runFindings();
+    title_->setText(QStringLiteral("Cylinder %1 %2, every %3, lift at the %4")
+                        .arg(session().cylinder()).arg(words::sideName(session().side()),
+                             words::degrees(t.step_deg, style(), 2), words::placeName(t.taken)));
+    direction_->setText(QStringLiteral("Turn %1, seen from the drive end. Come up to each mark from below.")
+                            .arg(words::rotationName(job().engine.rotation)));
+    for (QAbstractButton* b : steps_->buttons()) b->setChecked(false);
+    steps_->setExclusive(false);
+    for (QAbstractButton* b : steps_->buttons()) b->setChecked(std::abs(t.step_deg - steps_->id(b)) < 1e-9);
+    steps_->setExclusive(true);
+    places_->button(static_cast<int>(t.taken))->setChecked(true);
+    newRun_->setVisible(run && !run->readings.empty());
+
+    const bool complete = f && f->complete && !goTo_;
+    turnToLabel_->setText(complete ? QStringLiteral("run") : goTo_ ? QStringLiteral("go back well past it, then up to") : QStringLiteral("turn to"));
+    angle_->setText(complete ? QStringLiteral("done") : turnTo(angle()));
+    angleSide_->setText(complete ? QString() : words::sideOfTop(angle()));
+    const Reading* last = run && !run->readings.empty() ? &run->readings.back() : nullptr;
+    last_->setText(last ? QStringLiteral("last  %1  %2%3").arg(words::fromDeadCentre(last->at, style()), words::liftWithUnit(last->lift_mm, style()),
+                                                              last->struck ? QStringLiteral("  struck") : QString())
+                        : QStringLiteral("no reading yet"));
+    const Finding* a = advice();
+    adviceHead_->setText(a ? words::severityTitle(a->severity) : QString());
+    advice_->setText(a ? words::sentence(*a, style())
+                     : f && f->live ? QStringLiteral("Every reading fits its neighbours.")
+                                    : QStringLiteral("Set the indicator to zero on the base circle, turn to the angle above and type the lift."));
+    QString progress;
+    if (f) progress = QStringLiteral("%1 of about %2 readings").arg(f->live).arg(f->planned);
+    if (f && f->lobe.centres.by(job().settings.school))
+        progress += QStringLiteral("; centre %1, greatest lift %2")
+                        .arg(words::degrees(std::abs(f->lobe.centres.by(job().settings.school)->deg), style()),
+                             words::liftWithUnit(*f->lobe.maxLift_mm, style()));
+    progress_->setText(progress);
+}
+
+void LobesStation::refreshLog() {
+    QList<Row> rows;
+    const LiftRun* run = session().run();
+    const RunFindings* f = runFindings();
+    if (run)
+        for (const Reading& r : run->readings) {
+            Row row;
+            row.id = r.id;
+            row.title = words::fromDeadCentre(r.at, style()).replace(QStringLiteral(" before "), QStringLiteral(" b ")).replace(QStringLiteral(" after "), QStringLiteral(" a "));
+            row.value = words::lift(r.lift_mm, style());
+            row.struck = r.struck.has_value();
+            if (r.struck) row.note = QString::fromStdString(r.struck->reason);
+            else if (f)
+                for (const Misfit& m : f->lobe.misfits)
+                    if (m.at == r.at) {
+                        row.note = QStringLiteral("again?");
+                        row.warn = true;
+                    }
+            rows << row;
+        }
+    log_->setRows(rows);
+    if (!log_->hasFocus()) log_->scrollToBottom();
+}
+
+void LobesStation::refreshPictures() {
+    const CylinderFindings* c = nullptr;
+    for (const CylinderFindings& each : findings().cylinders)
+        if (each.cylinder == session().cylinder()) c = &each;
+    RingScene ring;
+    ring.rotation = job().engine.rotation;
+    ring.scale = job().settings.wheel;
+    ring.stroke_mm = job().engine.stroke_mm;
+    ring.rod_mm = job().engine.rod_mm;
+    ring.needle = angle();
+    if (job().card) ring.tickHeight = job().card->height;
+    StripScene strip;
+    strip.heights = job().settings.heights;
+    strip.next = angle();
+    if (c) {
+        ring.intake = c->intake ? &c->intake->lobe : nullptr;
+        ring.exhaust = c->exhaust ? &c->exhaust->lobe : nullptr;
+        if (c->pair) ring.splitPoint = c->pair->splitPoint;
+        for (const RunFindings* each : {c->exhaust, c->intake})
+            if (each)
+                for (const LiftRun& run : job().runs)
+                    if (run.id == each->run) strip.lobes.push_back({&run, &each->lobe});
+    }
+    ring_->setScene(ring);
+    strip_->setScene(strip);
+}
+
+void LobesStation::refresh() {
+    refreshTexts();
+    refreshLog();
+    refreshPictures();
+}
+
+} // namespace app

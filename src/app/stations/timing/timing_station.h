@@ -1,0 +1,37 @@
+// Timing: what the two lobes say together, at each checking height, against the card.
+#pragma once
+
+#include "app/frame/bench.h"
+
+class QButtonGroup;
+class QLabel;
+
+namespace app {
+
+class Dialogs;
+class EventBars;
+
+class TimingStation : public Bench {
+    Q_OBJECT
+public:
+    TimingStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+
+    Prompt prompt() const override;
+    Echo understand(const QString& text) const override;
+    Echo submit(const QString& text) override;
+    void refresh() override;
+
+private:
+    const lobe::CylinderFindings* cylinder() const;
+    /// The heights after the typed one is added or, when it stands there, taken away; or why not.
+    Echo heightsAfter(const QString& text, std::vector<lobe::Height>& heights) const;
+    QString verdict() const;
+    void refreshSchools(const lobe::CylinderFindings* c);
+
+    QLabel *verdict_, *more_, *together_;
+    QLabel* centres_[4][2];
+    QButtonGroup* schools_;
+    EventBars* bars_;
+};
+
+} // namespace app

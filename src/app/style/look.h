@@ -1,0 +1,70 @@
+// How the application looks: colours, type and the way numbers are shown. One Look is made at
+// start and passed to every widget; a change of theme or unit is announced by changed().
+#pragma once
+
+#include "core/angles.h"
+#include "words/numbers.h"
+
+#include <QColor>
+#include <QFont>
+#include <QObject>
+#include <QPen>
+
+namespace app {
+
+/// A warm enamelled dial plate, ink figures, amber as the one accent.
+struct Theme {
+    QColor plate, panel, edge, dial;
+    QColor ink, muted, faint;
+    QColor amber, amberText;
+    QColor intake, exhaust;
+    QColor intakeFill, exhaustFill;
+    QColor bar, barText, barMuted, chip;
+    bool dark = false;
+
+    QColor lobe(lobe::Side side) const {
+        return side == lobe::Side::Intake ? intake : exhaust;
+    }
+    QColor lobeFill(lobe::Side side) const {
+        return side == lobe::Side::Intake ? intakeFill : exhaustFill;
+    }
+    static Theme light();
+    static Theme inTheDark();
+};
+
+class Look : public QObject {
+    Q_OBJECT
+public:
+    explicit Look(QObject* parent = nullptr);
+
+    const Theme& theme() const { return theme_; }
+    const words::Style& style() const { return style_; }
+    bool dark() const { return theme_.dark; }
+    bool inches() const { return style_.inches(); }
+
+    void setDark(bool dark);
+    void setInches(bool inches);
+    void setLocale(const QLocale& locale);
+
+    /// The type at a size in device-independent pixels.
+    static QFont font(int pixels, bool bold = false);
+    /// Intake is a solid line, exhaust a dashed one: told apart without colour.
+    QPen lobePen(lobe::Side side, double width = 1.6) const;
+    /// The application's style sheet for the present theme.
+    QString sheet() const;
+
+    /// Loads the shipped type; call once before the first widget.
+    static void loadFonts();
+
+signals:
+    void changed();
+
+private:
+    Theme theme_;
+    words::Style style_;
+};
+
+/// WCAG contrast ratio of two opaque colours, 1 to 21.
+double contrast(const QColor& a, const QColor& b);
+
+} // namespace app

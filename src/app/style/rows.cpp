@@ -1,0 +1,171 @@
+#include "app/style/rows.h"
+
+#include <QKeyEvent>
+#include <QPainter>
+
+namespace app {
+
+namespace {
+
+constexpr int kRowRole = Qt::UserRole + 1;
+
+class RowDelegate : public QStyledItemDelegate {
+public:
+    RowDelegate(const Look& look, bool tall, RowList* list)
+        : QStyledItemDelegate(list), look_(look), tall_(tall), list_(list) {}
+
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const override {
+        const Row row = index.data(kRowRole).value<Row>();
+        return {100, row.heading ? 30 : tall_ ? 54 : 28};
+    }
+
+    void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+        const Row row = index.data(kRowRole).value<Row>();
+        const Theme& t = look_.theme();
+        const QRect r = option.rect.adjusted(tall_ ? 4 : 10, 0, tall_ ? -4 : -10, 0);
+        p->save();
+        p->setRenderHint(QPainter::Antialiasing);
+        if (row.heading) {
+            p->setFont(Look::font(12, true));
+            p->setPen(t.amberText);
+            p->drawText(r, Qt::AlignLeft | Qt::AlignBottom, row.title);
+            p->restore();
+            return;
+        }
+        if (row.marked || (option.state & QStyle::State_Selected)) {
+            const bool focus = list_->hasFocus() && (option.state & QStyle::State_Selected);
+            p->setPen(QPen(row.marked || focus ? t.amber : t.edge, row.marked || focus ? 2.0 : 1.0));
+            p->setBrush(row.marked ? t.dial : Qt::transparent);
+            p->drawRoundedRect(QRectF(option.rect).adjusted(2, 1.5, -2, -1.5), 6, 6);
+        }
+        if (tall_) tall(p, r, row);
+        else flat(p, r, row);
+        p->restore();
+    }
+
+private:
+    QColor valueColour(const Row& row) const {
+        if (row.struck) return look_.theme().muted;
+        return row.valueColour.isValid() ? row.valueColour : look_.theme().ink;
+    }
+
+    void flat(QPainter* p, const QRect& r, const Row& row) const {
+        const Theme& t = look_.theme();
+        QFont value = Look::font(list_->valuePixels(), false);
+        value.setStrikeOut(row.struck);
+        p->setFont(Look::font(13));
+        p->setPen(row.struck ? t.muted : t.ink);
+        const int titleWidth = std::min(QFontMetrics(p->font()).horizontalAdvance(row.title) + 10, r.width() * 3 / 5);
+        p->drawText(QRect(r.left(), r.top(), titleWidth, r.height()), Qt::AlignLeft | Qt::AlignVCenter,
+                    QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleWidth));
+        p->setFont(Look::font(11));
+        p->setPen(row.warn ? t.amberText : t.muted);
+        int right = r.right();
+        if (!row.note.isEmpty()) {
+            const int w = std::min(QFontMetrics(p->font()).horizontalAdvance(row.note) + 4, r.width() / 2);
+            p->drawText(QRect(right - w, r.top(), w, r.height()), Qt::AlignRight | Qt::AlignVCenter,
+                        QFontMetrics(p->font()).elidedText(row.note, Qt::ElideRight, w));
+            right -= w + 8;
+        }
+        p->setFont(value);
+        p->setPen(valueColour(row));
+        const QRect box(r.left() + titleWidth, r.top(), right - r.left() - titleWidth, r.height());
+        p->drawText(box, Qt::AlignRight | Qt::AlignVCenter,
+                    QFontMetrics(value).elidedText(row.value, Qt::ElideRight, box.width()));
+    }
+
+    void tall(QPainter* p, const QRect& r, const Row& row) const {
+        const Theme& t = look_.theme();
+        const QFont big = Look::font(list_->valuePixels(), true);
+        const int valueWidth = QFontMetrics(big).horizontalAdvance(row.value) + 6;
+        const QRect left = r.adjusted(4, 5, 0, -5);
+        p->setFont(Look::font(13));
+        p->setPen(t.ink);
+        const QRect titleBox(left.left(), left.top(), left.width() - valueWidth, 20);
+        p->drawText(titleBox, Qt::AlignLeft | Qt::AlignVCenter,
+                    QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleBox.width()));
+        p->setFont(big);
+        p->setPen(valueColour(row));
+        p->drawText(QRect(left.right() - valueWidth, left.top() - 2, valueWidth, 26),
+                    Qt::AlignRight | Qt::AlignVCenter, row.value);
+        p->setFont(Look::font(11));
+        const int noteWidth = QFontMetrics(p->font()).horizontalAdvance(row.note) + 4;
+        p->setPen(row.warn ? t.amberText : t.muted);
+        p->drawText(QRect(left.right() - noteWidth, left.bottom() - 18, noteWidth, 18),
+                    Qt::AlignRight | Qt::AlignVCenter, row.note);
+        p->setPen(t.muted);
+        const QRect underBox(left.left(), left.bottom() - 18, left.width() - noteWidth - 4, 18);
+        p->drawText(underBox, Qt::AlignLeft | Qt::AlignVCenter,
+                    QFontMetrics(p->font()).elidedText(row.under, Qt::ElideRight, underBox.width()));
+        p->setPen(t.edge);
+        p->drawLine(r.left() + 4, r.bottom(), r.right() - 4, r.bottom());
+    }
+
+    const Look& look_;
+    bool tall_;
+    RowList* list_;
+};
+
+} // namespace
+
+RowList::RowList(const Look& look, bool tall, QWidget* parent)
+    : QListWidget(parent), valuePixels_(tall ? 20 : 14) {
+    setItemDelegate(new RowDelegate(look, tall, this));
+    setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setUniformItemSizes(false);
+    connect(this, &QListWidget::itemClicked, this,
+            [this](QListWidgetItem* item) { emit chosen(item->data(kRowRole).value<Row>().id); });
+    connect(&look, &Look::changed, this, [this] { viewport()->update(); });
+}
+
+void RowList::setRows(const QList<Row>& rows) {
+    const qint64 current = currentId();
+    const QSignalBlocker quiet(this);
+    while (count() > rows.size()) delete takeItem(count() - 1);
+    for (int i = 0; i < rows.size(); ++i) {
+        if (i >= count()) addItem(new QListWidgetItem);
+        QListWidgetItem* entry = item(i);
+        const Row& row = rows[i];
+        entry->setData(kRowRole, QVariant::fromValue(row));
+        // What a screen reader says.
+        entry->setData(Qt::AccessibleTextRole,
+                       QStringList{row.title, row.under, row.value, row.note}.join(QLatin1Char(' ')).simplified());
+        entry->setToolTip(row.heading ? QString() : row.note);
+        Qt::ItemFlags flags = row.heading ? Qt::NoItemFlags : Qt::ItemIsSelectable | Qt::ItemIsEnabled;
+        entry->setFlags(flags);
+    }
+    setCurrentId(current);
+    viewport()->update();
+}
+
+Row RowList::row(int index) const { return item(index)->data(kRowRole).value<Row>(); }
+
+qint64 RowList::currentId() const {
+    return currentItem() ? currentItem()->data(kRowRole).value<Row>().id : 0;
+}
+
+void RowList::setCurrentId(qint64 id) {
+    for (int i = 0; i < count(); ++i)
+        if (id != 0 && row(i).id == id) {
+            setCurrentRow(i);
+            return;
+        }
+    setCurrentRow(-1);
+}
+
+void RowList::keyPressEvent(QKeyEvent* event) {
+    const qint64 id = currentId();
+    if (id != 0 && (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter ||
+                    event->key() == Qt::Key_Space)) {
+        emit chosen(id);
+        return;
+    }
+    if (id != 0 && (event->key() == Qt::Key_Delete || event->key() == Qt::Key_Backspace)) {
+        emit deletePressed(id);
+        return;
+    }
+    QListWidget::keyPressEvent(event);
+}
+
+} // namespace app

@@ -1,0 +1,47 @@
+// One way of drawing list rows: a title with a line under it on the left, a value with a note
+// under it on the right. The engine's facts, the reading log and the slate all use it.
+#pragma once
+
+#include "app/style/look.h"
+
+#include <QListWidget>
+#include <QStyledItemDelegate>
+
+namespace app {
+
+struct Row {
+    QString title, under;  ///< left
+    QString value, note;   ///< right; the note is small, or beside the value in a flat row
+    QColor valueColour{};  ///< invalid: ink
+    bool struck = false;   ///< faint and crossed through
+    bool heading = false;  ///< a section title
+    bool marked = false;   ///< the row that is asked for: amber
+    bool warn = false;     ///< the note wants attention
+    qint64 id = 0;
+};
+
+/// A list of rows. `tall` rows have two lines. Ids survive refilling: the current row stays.
+class RowList : public QListWidget {
+    Q_OBJECT
+public:
+    RowList(const Look& look, bool tall, QWidget* parent = nullptr);
+
+    void setRows(const QList<Row>& rows);
+    Row row(int index) const;
+    qint64 currentId() const;
+    void setCurrentId(qint64 id);
+    int valuePixels() const { return valuePixels_; }
+    void setValuePixels(int pixels) { valuePixels_ = pixels; }
+
+signals:
+    void chosen(qint64 id);      ///< clicked, or Enter
+    void deletePressed(qint64 id);
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    int valuePixels_;
+};
+
+} // namespace app
