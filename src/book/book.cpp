@@ -7,8 +7,8 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
-#include <QUuid>
 #include <QtEndian>
+#include <QUuid>
 
 namespace book {
 
@@ -19,7 +19,8 @@ namespace {
 constexpr qint32 kApplicationId = 0x414D4C42; // "AMLB"
 
 QStringList schemaSteps() {
-    QStringList steps = QDir(QStringLiteral(":/book")).entryList({QStringLiteral("*.sql")}, QDir::Files);
+    QStringList steps =
+        QDir(QStringLiteral(":/book")).entryList({QStringLiteral("*.sql")}, QDir::Files);
     steps.sort();
     return steps;
 }
@@ -29,7 +30,8 @@ std::optional<Error> refuse(const QString& path, int& version) {
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly)) return Error{Trouble::CannotOpen, file.errorString()};
     const QByteArray head = file.read(100);
-    if (head.size() < 100 || !head.startsWith("SQLite format 3")) return Error{Trouble::NotABook, {}};
+    if (head.size() < 100 || !head.startsWith("SQLite format 3"))
+        return Error{Trouble::NotABook, {}};
     if (qFromBigEndian<qint32>(head.constData() + 68) != kApplicationId)
         return Error{Trouble::NotABook, {}};
     version = qFromBigEndian<qint32>(head.constData() + 60);
@@ -46,26 +48,35 @@ QVariant orNull(const std::optional<std::int64_t>& id) {
 QString sentence(const Error& e, const QString& path) {
     switch (e.trouble) {
     case Trouble::CannotOpen:
-        return QStringLiteral("%1 cannot be opened (%2). Check the folder and the right to write there.")
+        return QStringLiteral(
+                   "%1 cannot be opened (%2). Check the folder and the right to write there.")
             .arg(path, e.detail);
     case Trouble::NotABook:
         return QStringLiteral("%1 is not a book of Amber Lobe; it was left as it is.").arg(path);
     case Trouble::Newer:
-        return QStringLiteral("%1 was written by a newer version; it was left as it is. Open it with "
-                              "that version.").arg(path);
+        return QStringLiteral(
+                   "%1 was written by a newer version; it was left as it is. Open it with "
+                   "that version.")
+            .arg(path);
     case Trouble::Damaged:
-        return QStringLiteral("%1 is damaged (%2); it was left as it is. Restore a copy.").arg(path, e.detail);
+        return QStringLiteral("%1 is damaged (%2); it was left as it is. Restore a copy.")
+            .arg(path, e.detail);
     case Trouble::CannotWrite:
         return QStringLiteral("%1 could not be written (%2). Nothing was logged; is the disk full?")
             .arg(path, e.detail);
-    case Trouble::NoSuchJob: break;
+    case Trouble::NoSuchJob:
+        break;
     }
     return QStringLiteral("%1 holds no such job.").arg(path);
 }
 
-int schemaVersion() { return static_cast<int>(schemaSteps().size()); }
+int schemaVersion() {
+    return static_cast<int>(schemaSteps().size());
+}
 
-std::int64_t Book::systemClock() { return QDateTime::currentMSecsSinceEpoch(); }
+std::int64_t Book::systemClock() {
+    return QDateTime::currentMSecsSinceEpoch();
+}
 
 Book::Book(QString path, QString connection, Clock clock)
     : path_(std::move(path)), connection_(std::move(connection)), clock_(std::move(clock)) {}
@@ -75,7 +86,9 @@ Book::~Book() {
     QSqlDatabase::removeDatabase(connection_);
 }
 
-QSqlDatabase Book::db() const { return QSqlDatabase::database(connection_, false); }
+QSqlDatabase Book::db() const {
+    return QSqlDatabase::database(connection_, false);
+}
 
 Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock) {
     int version = 0;
@@ -121,25 +134,30 @@ std::optional<Error> Book::migrate(int from) {
         QFile file(QStringLiteral(":/book/") + steps[step]);
         if (!file.open(QIODevice::ReadOnly)) return Error{Trouble::CannotOpen, steps[step]};
         Transaction transaction(db());
-        const QStringList statements = QString::fromUtf8(file.readAll()).split(QStringLiteral(";\n"));
+        const QStringList statements =
+            QString::fromUtf8(file.readAll()).split(QStringLiteral(";\n"));
         for (const QString& sql : statements)
             if (!sql.trimmed().isEmpty()) Statement(db(), sql).run();
         Statement(db(), QStringLiteral("PRAGMA user_version = %1").arg(step + 1)).run();
         transaction.commit();
     }
     // The version must stand in the file itself, where the next opening looks for it.
-    if (from < steps.size()) Statement(db(), QStringLiteral("PRAGMA wal_checkpoint(TRUNCATE)")).run();
+    if (from < steps.size())
+        Statement(db(), QStringLiteral("PRAGMA wal_checkpoint(TRUNCATE)")).run();
     return std::nullopt;
 }
 
 std::vector<JobSummary> Book::jobs() const {
     std::vector<JobSummary> out;
-    Statement s(db(), QStringLiteral(
-        "SELECT job.id, (SELECT fact.body FROM fact JOIN action ON action.id = fact.action_id "
-        "WHERE action.job_id = job.id AND action.state = 'done' AND fact.subject = 'name' "
-        "ORDER BY fact.id DESC LIMIT 1) FROM job ORDER BY job.id"));
+    Statement s(
+        db(),
+        QStringLiteral(
+            "SELECT job.id, (SELECT fact.body FROM fact JOIN action ON action.id = fact.action_id "
+            "WHERE action.job_id = job.id AND action.state = 'done' AND fact.subject = 'name' "
+            "ORDER BY fact.id DESC LIMIT 1) FROM job ORDER BY job.id"));
     s.run();
-    while (s.next()) out.push_back({s[0].toLongLong(), s[1].toString()});
+    while (s.next())
+        out.push_back({s[0].toLongLong(), s[1].toString()});
     return out;
 }
 
@@ -149,11 +167,12 @@ Result<std::int64_t> Book::addJob(const QString& name) {
         Statement job(db(), QStringLiteral("INSERT INTO job(created_ms) VALUES (?)"));
         const std::int64_t id = job.run(qint64(clock_())).id();
         // The first name is part of making the job: not an action to undo.
-        Statement action(db(), QStringLiteral(
-            "INSERT INTO action(job_id, kind, at_ms) VALUES (?, 'job', ?)"));
+        Statement action(
+            db(), QStringLiteral("INSERT INTO action(job_id, kind, at_ms) VALUES (?, 'job', ?)"));
         const qint64 made = action.run(qint64(id), qint64(clock_())).id();
-        Statement fact(db(), QStringLiteral(
-            "INSERT INTO fact(action_id, subject, body) VALUES (?, 'name', ?)"));
+        Statement fact(
+            db(),
+            QStringLiteral("INSERT INTO fact(action_id, subject, body) VALUES (?, 'name', ?)"));
         fact.run(made, name);
         transaction.commit();
         return id;
@@ -163,8 +182,9 @@ Result<std::int64_t> Book::addJob(const QString& name) {
 }
 
 std::int64_t Book::insertAction(std::int64_t job, const char* kind) {
-    Statement drop(db(), QStringLiteral(
-        "UPDATE action SET state = 'dropped' WHERE job_id = ? AND state = 'undone'"));
+    Statement drop(
+        db(), QStringLiteral(
+                  "UPDATE action SET state = 'dropped' WHERE job_id = ? AND state = 'undone'"));
     drop.run(qint64(job));
     Statement s(db(), QStringLiteral("INSERT INTO action(job_id, kind, at_ms) VALUES (?, ?, ?)"));
     return s.run(qint64(job), QLatin1String(kind), qint64(clock_())).id();
@@ -182,10 +202,13 @@ public:
     qint64 operator()(const SetCard& c) {
         return fact("card", c.card ? QVariant(compact(toJson(*c.card))) : QVariant());
     }
-    qint64 operator()(const SetSettings& c) { return fact("settings", compact(toJson(c.settings))); }
+    qint64 operator()(const SetSettings& c) {
+        return fact("settings", compact(toJson(c.settings)));
+    }
 
     qint64 operator()(const AddRun& c) {
-        Statement s(db_, QStringLiteral("INSERT INTO run(action_id, cylinder, side) VALUES (?, ?, ?)"));
+        Statement s(db_,
+                    QStringLiteral("INSERT INTO run(action_id, cylinder, side) VALUES (?, ?, ?)"));
         const qint64 run = s.run(action_, c.run.cylinder, sideText(c.run.side)).id();
         terms(run, c.run.terms);
         for (const Reading& r : c.run.readings) {
@@ -202,36 +225,43 @@ public:
     qint64 operator()(const StrikeReading& c) { return strike(c.reading, {}, c.reason); }
     qint64 operator()(const AddContact& c) {
         const Contact& k = c.contact;
-        Statement s(db_, QStringLiteral(
-            "INSERT INTO contact(action_id, pass, method, after_top, scale, typed, wheel_deg, at_ms) "
-            "VALUES (?, ?, ?, ?, ?, ?, ?, ?)"));
-        return s.run(action_, k.pass, methodText(k.method), k.afterTop ? 1 : 0, scaleText(k.scale),
-                     QString::fromStdString(k.typed), k.at.deg, qint64(k.time_ms)).id();
+        Statement s(db_, QStringLiteral("INSERT INTO contact(action_id, pass, method, after_top, "
+                                        "scale, typed, wheel_deg, at_ms) "
+                                        "VALUES (?, ?, ?, ?, ?, ?, ?, ?)"));
+        return s
+            .run(action_, k.pass, methodText(k.method), k.afterTop ? 1 : 0, scaleText(k.scale),
+                 QString::fromStdString(k.typed), k.at.deg, qint64(k.time_ms))
+            .id();
     }
     qint64 operator()(const StrikeContact& c) { return strike({}, c.contact, c.reason); }
 
 private:
     qint64 fact(const char* subject, const QVariant& body) {
-        Statement s(db_, QStringLiteral("INSERT INTO fact(action_id, subject, body) VALUES (?, ?, ?)"));
+        Statement s(db_,
+                    QStringLiteral("INSERT INTO fact(action_id, subject, body) VALUES (?, ?, ?)"));
         s.run(action_, QLatin1String(subject), body);
         return 0;
     }
     qint64 terms(qint64 run, const RunTerms& t) {
-        Statement s(db_, QStringLiteral("INSERT INTO run_terms(action_id, run_id, body) VALUES (?, ?, ?)"));
+        Statement s(
+            db_, QStringLiteral("INSERT INTO run_terms(action_id, run_id, body) VALUES (?, ?, ?)"));
         s.run(action_, run, compact(toJson(t)));
         return 0;
     }
     qint64 reading(qint64 run, const Reading& r) {
-        Statement s(db_, QStringLiteral(
-            "INSERT INTO reading(action_id, run_id, crank_deg, lift_mm, typed, at_ms) "
-            "VALUES (?, ?, ?, ?, ?, ?)"));
-        return s.run(action_, run, r.at.deg, r.lift_mm, QString::fromStdString(r.typed),
-                     qint64(r.time_ms)).id();
+        Statement s(db_,
+                    QStringLiteral(
+                        "INSERT INTO reading(action_id, run_id, crank_deg, lift_mm, typed, at_ms) "
+                        "VALUES (?, ?, ?, ?, ?, ?)"));
+        return s
+            .run(action_, run, r.at.deg, r.lift_mm, QString::fromStdString(r.typed),
+                 qint64(r.time_ms))
+            .id();
     }
     qint64 strike(std::optional<std::int64_t> reading, std::optional<std::int64_t> contact,
                   const std::string& reason) {
-        Statement s(db_, QStringLiteral(
-            "INSERT INTO strike(action_id, reading_id, contact_id, reason) VALUES (?, ?, ?, ?)"));
+        Statement s(db_, QStringLiteral("INSERT INTO strike(action_id, reading_id, contact_id, "
+                                        "reason) VALUES (?, ?, ?, ?)"));
         s.run(action_, orNull(reading), orNull(contact), QString::fromStdString(reason));
         return 0;
     }
@@ -246,7 +276,9 @@ struct KindOf {
     const char* operator()(const SetEngine&) const { return "engine"; }
     const char* operator()(const SetCard&) const { return "card"; }
     const char* operator()(const SetSettings&) const { return "settings"; }
-    const char* operator()(const AddRun& c) const { return c.run.readings.empty() ? "run" : "import"; }
+    const char* operator()(const AddRun& c) const {
+        return c.run.readings.empty() ? "run" : "import";
+    }
     const char* operator()(const SetTerms&) const { return "run terms"; }
     const char* operator()(const AddReading&) const { return "reading"; }
     const char* operator()(const StrikeReading&) const { return "strike"; }
@@ -277,8 +309,12 @@ QString Book::kindOf(std::int64_t job, const char* state, bool newest) const {
     return s.next() ? s[0].toString() : QString();
 }
 
-QString Book::undoable(std::int64_t job) const { return kindOf(job, "done", true); }
-QString Book::redoable(std::int64_t job) const { return kindOf(job, "undone", false); }
+QString Book::undoable(std::int64_t job) const {
+    return kindOf(job, "done", true);
+}
+QString Book::redoable(std::int64_t job) const {
+    return kindOf(job, "undone", false);
+}
 
 bool Book::setState(std::int64_t job, const char* from, const char* to, bool newest) {
     try {
@@ -297,8 +333,12 @@ bool Book::setState(std::int64_t job, const char* from, const char* to, bool new
     }
 }
 
-bool Book::undo(std::int64_t job) { return setState(job, "done", "undone", true); }
-bool Book::redo(std::int64_t job) { return setState(job, "undone", "done", false); }
+bool Book::undo(std::int64_t job) {
+    return setState(job, "done", "undone", true);
+}
+bool Book::redo(std::int64_t job) {
+    return setState(job, "undone", "done", false);
+}
 
 std::int64_t Book::dataVersion() const {
     Statement s(db(), QStringLiteral("PRAGMA data_version"));

@@ -23,11 +23,11 @@ class QSqlQuery;
 namespace book {
 
 enum class Trouble {
-    CannotOpen,   ///< no such folder, no right to read or write
-    NotABook,     ///< some other file
-    Newer,        ///< written by a newer version: left untouched
-    Damaged,      ///< SQLite finds it broken: left untouched
-    CannotWrite,  ///< the action was not kept; `detail` says what the database said
+    CannotOpen,  ///< no such folder, no right to read or write
+    NotABook,    ///< some other file
+    Newer,       ///< written by a newer version: left untouched
+    Damaged,     ///< SQLite finds it broken: left untouched
+    CannotWrite, ///< the action was not kept; `detail` says what the database said
     NoSuchJob,
 };
 

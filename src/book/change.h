@@ -9,22 +9,43 @@
 
 namespace book {
 
-struct SetName { std::string name; };
-struct SetEngine { lobe::Engine engine; };
-struct SetCard { std::optional<lobe::Card> card; };
-struct SetSettings { lobe::Settings settings; };
+struct SetName {
+    std::string name;
+};
+struct SetEngine {
+    lobe::Engine engine;
+};
+struct SetCard {
+    std::optional<lobe::Card> card;
+};
+struct SetSettings {
+    lobe::Settings settings;
+};
 /// A new run, with its readings when it is imported. Ids are given by the book.
-struct AddRun { lobe::LiftRun run; };
-struct SetTerms { std::int64_t run = 0; lobe::RunTerms terms; };
+struct AddRun {
+    lobe::LiftRun run;
+};
+struct SetTerms {
+    std::int64_t run = 0;
+    lobe::RunTerms terms;
+};
 /// A reading; with `replaces`, that one is struck in the same action.
 struct AddReading {
     std::int64_t run = 0;
     lobe::Reading reading;
     std::optional<std::int64_t> replaces{};
 };
-struct StrikeReading { std::int64_t reading = 0; std::string reason; };
-struct AddContact { lobe::Contact contact; };
-struct StrikeContact { std::int64_t contact = 0; std::string reason; };
+struct StrikeReading {
+    std::int64_t reading = 0;
+    std::string reason;
+};
+struct AddContact {
+    lobe::Contact contact;
+};
+struct StrikeContact {
+    std::int64_t contact = 0;
+    std::string reason;
+};
 
 using Change = std::variant<SetName, SetEngine, SetCard, SetSettings, AddRun, SetTerms, AddReading,
                             StrikeReading, AddContact, StrikeContact>;

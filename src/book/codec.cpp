@@ -30,12 +30,13 @@ constexpr Names<Follower, 6> kFollower{
     {"solid-flat", "solid-roller", "hydraulic", "hydraulic-made-solid", "bucket", "finger"}};
 constexpr Names<Place, 2> kPlace{{"tappet", "valve"}};
 constexpr Names<Side, 2> kSide{{"intake", "exhaust"}};
-constexpr Names<WheelScale, 5> kScale{
-    {"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed"}};
+constexpr Names<WheelScale, 5> kScale{{"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed"}};
 constexpr Names<TdcMethod, 2> kMethod{{"stop", "drop"}};
 constexpr Names<CentreSchool, 4> kSchool{{"equal_drop", "events", "peak", "centroid"}};
 
-QString qt(const std::string& s) { return QString::fromStdString(s); }
+QString qt(const std::string& s) {
+    return QString::fromStdString(s);
+}
 
 void put(QJsonObject& json, const char* key, const std::optional<double>& value) {
     if (value) json[QLatin1String(key)] = *value;
@@ -132,8 +133,10 @@ Card cardFrom(const QJsonObject& json) {
 
 QJsonObject toJson(const Settings& s) {
     QJsonArray heights, pinned;
-    for (const Height& h : s.heights) heights.append(toJson(h));
-    for (const std::string& key : s.pinned) pinned.append(qt(key));
+    for (const Height& h : s.heights)
+        heights.append(toJson(h));
+    for (const std::string& key : s.pinned)
+        pinned.append(qt(key));
     return {{"heights", heights},
             {"seat_mm", s.seat_mm},
             {"drop_mm", s.drop_mm},
@@ -184,12 +187,24 @@ RunTerms termsFrom(const QJsonObject& json) {
     return t;
 }
 
-QString sideText(Side side) { return kSide.text(side); }
-Side sideFrom(const QString& text) { return kSide.value(text); }
-QString scaleText(WheelScale scale) { return kScale.text(scale); }
-WheelScale scaleFrom(const QString& text) { return kScale.value(text); }
-QString methodText(TdcMethod method) { return kMethod.text(method); }
-TdcMethod methodFrom(const QString& text) { return kMethod.value(text); }
+QString sideText(Side side) {
+    return kSide.text(side);
+}
+Side sideFrom(const QString& text) {
+    return kSide.value(text);
+}
+QString scaleText(WheelScale scale) {
+    return kScale.text(scale);
+}
+WheelScale scaleFrom(const QString& text) {
+    return kScale.value(text);
+}
+QString methodText(TdcMethod method) {
+    return kMethod.text(method);
+}
+TdcMethod methodFrom(const QString& text) {
+    return kMethod.value(text);
+}
 
 QString compact(const QJsonObject& json) {
     return QString::fromUtf8(QJsonDocument(json).toJson(QJsonDocument::Compact));

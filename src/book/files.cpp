@@ -83,8 +83,10 @@ public:
             keep(SetCard{cardFrom(json[QLatin1String("card")].toObject())});
         if (json.contains(QLatin1String("settings")))
             keep(SetSettings{settingsFrom(json[QLatin1String("settings")].toObject())});
-        for (const QJsonValue& v : json[QLatin1String("contacts")].toArray()) contact(v.toObject());
-        for (const QJsonValue& v : json[QLatin1String("runs")].toArray()) run(v.toObject(), engine);
+        for (const QJsonValue& v : json[QLatin1String("contacts")].toArray())
+            contact(v.toObject());
+        for (const QJsonValue& v : json[QLatin1String("runs")].toArray())
+            run(v.toObject(), engine);
         return job_;
     }
 
@@ -129,11 +131,13 @@ private:
         if (auto* e = std::get_if<TableError>(&table))
             throw QStringLiteral("%1, line %2: not a lift table").arg(name).arg(e->line);
         const Side side = sideFrom(json[QLatin1String("side")].toString());
-        LiftRun run = runFromTable(std::get<LiftTable>(table), json[QLatin1String("cylinder")].toInt(1),
-                                   side, usualTerms(engine, side));
+        LiftRun run =
+            runFromTable(std::get<LiftTable>(table), json[QLatin1String("cylinder")].toInt(1), side,
+                         usualTerms(engine, side));
         if (json.contains(QLatin1String("terms")))
             run.terms = termsFrom(json[QLatin1String("terms")].toObject());
-        for (const QJsonValue& v : json[QLatin1String("struck")].toArray()) struck(v.toObject(), run);
+        for (const QJsonValue& v : json[QLatin1String("struck")].toArray())
+            struck(v.toObject(), run);
         keep(AddRun{std::move(run)});
     }
 

@@ -29,8 +29,9 @@ public:
 private:
     void facts() {
         Statement s(db_, QStringLiteral(
-            "SELECT fact.subject, fact.body FROM fact JOIN action ON action.id = fact.action_id "
-            "WHERE action.job_id = ? AND action.state = 'done' ORDER BY fact.id"));
+                             "SELECT fact.subject, fact.body FROM fact JOIN action ON action.id = "
+                             "fact.action_id "
+                             "WHERE action.job_id = ? AND action.state = 'done' ORDER BY fact.id"));
         s.run(id_);
         while (s.next()) {
             const QString subject = s[0].toString(), body = s[1].toString();
@@ -43,15 +44,18 @@ private:
     }
 
     void strikes() {
-        Statement s(db_, QStringLiteral(
-            "SELECT strike.reading_id, strike.contact_id, strike.reason FROM strike "
-            "JOIN action ON action.id = strike.action_id "
-            "WHERE action.job_id = ? AND action.state = 'done' ORDER BY strike.id"));
+        Statement s(
+            db_,
+            QStringLiteral("SELECT strike.reading_id, strike.contact_id, strike.reason FROM strike "
+                           "JOIN action ON action.id = strike.action_id "
+                           "WHERE action.job_id = ? AND action.state = 'done' ORDER BY strike.id"));
         s.run(id_);
         while (s.next()) {
             const Struck struck{s[2].toString().toStdString()};
-            if (s[0].isNull()) struckContacts_[s[1].toLongLong()] = struck;
-            else struckReadings_[s[0].toLongLong()] = struck;
+            if (s[0].isNull())
+                struckContacts_[s[1].toLongLong()] = struck;
+            else
+                struckReadings_[s[0].toLongLong()] = struck;
         }
     }
 
@@ -64,8 +68,9 @@ private:
 
     void runs() {
         Statement s(db_, QStringLiteral(
-            "SELECT run.id, run.cylinder, run.side FROM run JOIN action ON action.id = run.action_id "
-            "WHERE action.job_id = ? AND action.state = 'done' ORDER BY run.id"));
+                             "SELECT run.id, run.cylinder, run.side FROM run JOIN action ON "
+                             "action.id = run.action_id "
+                             "WHERE action.job_id = ? AND action.state = 'done' ORDER BY run.id"));
         s.run(id_);
         std::unordered_map<std::int64_t, std::size_t> place;
         while (s.next()) {
@@ -76,19 +81,22 @@ private:
             place[run.id] = job_.runs.size();
             job_.runs.push_back(std::move(run));
         }
-        Statement t(db_, QStringLiteral(
-            "SELECT run_terms.run_id, run_terms.body FROM run_terms "
-            "JOIN action ON action.id = run_terms.action_id "
-            "WHERE action.job_id = ? AND action.state = 'done' ORDER BY run_terms.id"));
+        Statement t(db_,
+                    QStringLiteral(
+                        "SELECT run_terms.run_id, run_terms.body FROM run_terms "
+                        "JOIN action ON action.id = run_terms.action_id "
+                        "WHERE action.job_id = ? AND action.state = 'done' ORDER BY run_terms.id"));
         t.run(id_);
         while (t.next())
             if (const auto it = place.find(t[0].toLongLong()); it != place.end())
                 job_.runs[it->second].terms = termsFrom(parsed(t[1].toString()));
 
-        Statement r(db_, QStringLiteral(
-            "SELECT reading.run_id, reading.id, reading.crank_deg, reading.lift_mm, reading.typed, "
-            "reading.at_ms FROM reading JOIN action ON action.id = reading.action_id "
-            "WHERE action.job_id = ? AND action.state = 'done' ORDER BY reading.id"));
+        Statement r(db_,
+                    QStringLiteral(
+                        "SELECT reading.run_id, reading.id, reading.crank_deg, reading.lift_mm, "
+                        "reading.typed, "
+                        "reading.at_ms FROM reading JOIN action ON action.id = reading.action_id "
+                        "WHERE action.job_id = ? AND action.state = 'done' ORDER BY reading.id"));
         r.run(id_);
         while (r.next()) {
             const auto it = place.find(r[0].toLongLong());
@@ -105,10 +113,12 @@ private:
     }
 
     void contacts() {
-        Statement s(db_, QStringLiteral(
-            "SELECT contact.id, pass, method, after_top, scale, typed, wheel_deg, contact.at_ms "
-            "FROM contact JOIN action ON action.id = contact.action_id "
-            "WHERE action.job_id = ? AND action.state = 'done' ORDER BY contact.id"));
+        Statement s(db_,
+                    QStringLiteral(
+                        "SELECT contact.id, pass, method, after_top, scale, typed, wheel_deg, "
+                        "contact.at_ms "
+                        "FROM contact JOIN action ON action.id = contact.action_id "
+                        "WHERE action.job_id = ? AND action.state = 'done' ORDER BY contact.id"));
         s.run(id_);
         while (s.next()) {
             Contact c;

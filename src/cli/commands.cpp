@@ -44,7 +44,8 @@ public:
         auto* lobe = app.add_subcommand("lobe", "one lobe from a lift table");
         lobe->add_option("FILE", file, "CSV with crank_deg and lift_mm or lift_in")->required();
         lobe->add_option("--side", options.side, "intake or exhaust")
-            ->check(CLI::IsMember({"intake", "exhaust"}))->required();
+            ->check(CLI::IsMember({"intake", "exhaust"}))
+            ->required();
         shared(lobe, options);
         lobe->callback([&] { command_ = [&] { oneLobe(file, options); }; });
 
@@ -89,9 +90,12 @@ private:
         command->add_option("--lash", o.lash, "lash at the valve, mm (0)");
         command->add_option("--heights", o.heights, "checking heights, mm, separated by commas")
             ->delimiter(',');
-        command->add_option("--height-at", o.heightAt, "where heights are meant: as --taken by default")
+        command
+            ->add_option("--height-at", o.heightAt,
+                         "where heights are meant: as --taken by default")
             ->check(CLI::IsMember({"tappet", "valve"}));
-        command->add_flag("--in", o.inches, "heights and lash on this line are inches; text in inches");
+        command->add_flag("--in", o.inches,
+                          "heights and lash on this line are inches; text in inches");
         command->add_flag("--json", o.json, "print JSON");
     }
 
@@ -119,7 +123,8 @@ private:
         r.side = side;
         r.taken = {place(o.taken), o.ratio, o.lash * unit};
         if (!(o.ratio >= 0.5 && o.ratio <= 3.0))
-            throw Refusal{QStringLiteral("--ratio %1: expected a rocker ratio from 0.5 to 3").arg(o.ratio)};
+            throw Refusal{
+                QStringLiteral("--ratio %1: expected a rocker ratio from 0.5 to 3").arg(o.ratio)};
         if (!(r.taken.lash_mm >= 0.0 && r.taken.lash_mm <= 3.0))
             throw Refusal{QStringLiteral("--lash %1: expected 0 to 3 mm (0.118 in)").arg(o.lash)};
         const Place at = o.heightAt.empty() ? r.taken.at : place(o.heightAt);
@@ -127,7 +132,9 @@ private:
         if (!o.heights.empty()) r.heights.clear();
         for (double h : o.heights) {
             if (!(h * unit >= 0.01 && h * unit <= 20.0))
-                throw Refusal{QStringLiteral("--heights %1: expected 0.01 to 20 mm (0.0004 to 0.8 in)").arg(h)};
+                throw Refusal{
+                    QStringLiteral("--heights %1: expected 0.01 to 20 mm (0.0004 to 0.8 in)")
+                        .arg(h)};
             r.heights.push_back({h * unit, at});
         }
         r.eventsHeight = {1.27, at};
@@ -139,11 +146,15 @@ private:
         const auto table = book::readTableFile(path);
         if (const auto* why = std::get_if<QString>(&table))
             throw Refusal{QStringLiteral("%1: %2; expected a CSV lift table").arg(path, *why)};
-        if (const auto* e = std::get_if<TableError>(&table)) throw Refusal{words::sentence(*e, path)};
+        if (const auto* e = std::get_if<TableError>(&table))
+            throw Refusal{words::sentence(*e, path)};
         LobeFigures figures = analyseLobe(std::get<LiftTable>(table).points, request);
         if (!figures.maxLift_mm)
             throw Refusal{words::sentence(
-                TableError{TableFault::TooFewReadings, 0, {}, kFewestReadings,
+                TableError{TableFault::TooFewReadings,
+                           0,
+                           {},
+                           kFewestReadings,
                            figures.curve ? static_cast<int>(figures.curve->points().size()) : 1},
                 path)};
         return figures;
@@ -153,8 +164,10 @@ private:
         const Side side = o.side == "intake" ? Side::Intake : Side::Exhaust;
         const LobeRequest r = request(o, side);
         const LobeFigures figures = analyse(file, r);
-        if (o.json) print(lobeJson(figures, r.heights, styleOf(o.inches)));
-        else print(lobeText(figures, r.heights, styleOf(o.inches)));
+        if (o.json)
+            print(lobeJson(figures, r.heights, styleOf(o.inches)));
+        else
+            print(lobeText(figures, r.heights, styleOf(o.inches)));
     }
 
     void twoLobes(const std::string& in, const std::string& ex, const LobeOptions& o) const {
@@ -174,7 +187,8 @@ private:
 
     void examineBook(const std::string& file, const std::string& wanted, bool json) const {
         const QString path = QString::fromLocal8Bit(file.c_str());
-        if (!QFileInfo::exists(path)) throw Refusal{QStringLiteral("%1: no such file; expected a book").arg(path)};
+        if (!QFileInfo::exists(path))
+            throw Refusal{QStringLiteral("%1: no such file; expected a book").arg(path)};
         if (QFileInfo(path).size() == 0)
             throw Refusal{QStringLiteral("%1: the file is empty; expected a book").arg(path)};
         auto opened = book::Book::open(path);
@@ -190,16 +204,18 @@ private:
             if (wanted.empty() ? jobs.size() == 1 : j.name == name) id = j.id;
         }
         if (!id)
-            throw Refusal{jobs.empty()
-                              ? QStringLiteral("%1: the book holds no job yet").arg(path)
-                              : QStringLiteral("%1: say which job with --job: %2")
-                                    .arg(path, names.join(QStringLiteral(", ")))};
+            throw Refusal{jobs.empty() ? QStringLiteral("%1: the book holds no job yet").arg(path)
+                                       : QStringLiteral("%1: say which job with --job: %2")
+                                             .arg(path, names.join(QStringLiteral(", ")))};
         const auto job = book.load(*id);
-        if (const auto* e = std::get_if<book::Error>(&job)) throw Refusal{path + QStringLiteral(": ") + e->detail};
+        if (const auto* e = std::get_if<book::Error>(&job))
+            throw Refusal{path + QStringLiteral(": ") + e->detail};
         const Job& j = std::get<Job>(job);
         const Findings findings = lobe::examine(j);
-        if (json) print(jobJson(j, findings, styleOf(false)));
-        else print(jobText(j, findings, styleOf(false)));
+        if (json)
+            print(jobJson(j, findings, styleOf(false)));
+        else
+            print(jobText(j, findings, styleOf(false)));
     }
 
     std::FILE* out_;

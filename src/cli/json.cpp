@@ -8,10 +8,16 @@ using namespace lobe;
 
 namespace {
 
-QJsonValue value(const std::optional<double>& v) { return v ? QJsonValue(*v) : QJsonValue(); }
-QJsonValue value(const std::optional<CrankDeg>& v) { return v ? QJsonValue(v->deg) : QJsonValue(); }
+QJsonValue value(const std::optional<double>& v) {
+    return v ? QJsonValue(*v) : QJsonValue();
+}
+QJsonValue value(const std::optional<CrankDeg>& v) {
+    return v ? QJsonValue(v->deg) : QJsonValue();
+}
 
-QString reference(const Height& h) { return words::placeName(h.at); }
+QString reference(const Height& h) {
+    return words::placeName(h.at);
+}
 
 } // namespace
 

@@ -18,32 +18,43 @@ QString number(const std::optional<double>& v, const words::Style& style, int pl
 QString findingLines(const std::vector<Finding>& findings, const words::Style& style) {
     QString out;
     for (const Finding& f : findings)
-        out += QStringLiteral("  %1: %2\n").arg(words::severityTitle(f.severity), words::sentence(f, style));
+        out += QStringLiteral("  %1: %2\n")
+                   .arg(words::severityTitle(f.severity), words::sentence(f, style));
     return out;
 }
 
 } // namespace
 
-QString lobeText(const LobeFigures& f, const std::vector<Height>& heights, const words::Style& style) {
-    QString out = QStringLiteral("%1 lobe, lift taken at the %2 (crank degrees, 0 at TDC on overlap)\n")
-                      .arg(words::sideTitle(f.side), words::placeName(f.taken.at));
+QString lobeText(const LobeFigures& f, const std::vector<Height>& heights,
+                 const words::Style& style) {
+    QString out =
+        QStringLiteral("%1 lobe, lift taken at the %2 (crank degrees, 0 at TDC on overlap)\n")
+            .arg(words::sideTitle(f.side), words::placeName(f.taken.at));
     if (f.maxLift_mm)
         out += QStringLiteral("  greatest lift  %1 at %2\n")
                    .arg(words::liftWithUnit(*f.maxLift_mm, style), angle(f.maxLiftAt, style));
-    out += QStringLiteral("  lobe centre    equal drop %1, middle of events %2, highest lift %3, centroid %4\n")
-               .arg(angle(f.centres.equalDrop, style), angle(f.centres.events, style),
-                    angle(f.centres.peak, style), angle(f.centres.centroid, style));
+    out +=
+        QStringLiteral(
+            "  lobe centre    equal drop %1, middle of events %2, highest lift %3, centroid %4\n")
+            .arg(angle(f.centres.equalDrop, style), angle(f.centres.events, style),
+                 angle(f.centres.peak, style), angle(f.centres.centroid, style));
     out += QStringLiteral("  area           %1 mm deg\n").arg(number(f.area_mm_deg, style, 1));
-    out += QStringLiteral("  %1 %2 %3 %4 %5\n").arg(QStringLiteral("checking height"), -22)
-               .arg(QStringLiteral("opens"), 9).arg(QStringLiteral("closes"), 9)
-               .arg(QStringLiteral("duration"), 9).arg(QStringLiteral("middle"), 9);
+    out += QStringLiteral("  %1 %2 %3 %4 %5\n")
+               .arg(QStringLiteral("checking height"), -22)
+               .arg(QStringLiteral("opens"), 9)
+               .arg(QStringLiteral("closes"), 9)
+               .arg(QStringLiteral("duration"), 9)
+               .arg(QStringLiteral("middle"), 9);
     for (const Height& h : heights) {
         const HeightEvents* e = f.events(h);
         if (!e) continue;
         out += QStringLiteral("  %1 %2 %3 %4 %5\n")
-                   .arg(words::height(h.mm, style) + QStringLiteral(", ") + words::placeName(h.at), -22)
-                   .arg(angle(e->opens, style), 9).arg(angle(e->closes, style), 9)
-                   .arg(number(e->duration_deg(), style), 9).arg(angle(e->midpoint(), style), 9);
+                   .arg(words::height(h.mm, style) + QStringLiteral(", ") + words::placeName(h.at),
+                        -22)
+                   .arg(angle(e->opens, style), 9)
+                   .arg(angle(e->closes, style), 9)
+                   .arg(number(e->duration_deg(), style), 9)
+                   .arg(angle(e->midpoint(), style), 9);
     }
     return out + findingLines(f.findings, style);
 }
@@ -51,13 +62,16 @@ QString lobeText(const LobeFigures& f, const std::vector<Height>& heights, const
 QString pairText(const PairFigures& pair, const words::Style& style) {
     QString out = QStringLiteral("Together\n");
     out += QStringLiteral("  lobe separation  %1 cam degrees\n")
-               .arg(number(pair.separation ? std::optional(pair.separation->deg) : std::nullopt, style));
-    out += QStringLiteral("  advance          %1 crank degrees\n").arg(number(pair.advance_deg, style));
+               .arg(number(pair.separation ? std::optional(pair.separation->deg) : std::nullopt,
+                           style));
+    out += QStringLiteral("  advance          %1 crank degrees\n")
+               .arg(number(pair.advance_deg, style));
     out += QStringLiteral("  split point      %1 after TDC\n").arg(angle(pair.splitPoint, style));
     for (const Overlap& o : pair.overlap)
         out += QStringLiteral("  overlap          %1 %2\n")
                    .arg(number(o.degrees, style), words::heightAt(o.height, style));
-    out += QStringLiteral("  overlap area     %1 mm deg\n").arg(number(pair.overlapArea_mm_deg, style, 1));
+    out += QStringLiteral("  overlap area     %1 mm deg\n")
+               .arg(number(pair.overlapArea_mm_deg, style, 1));
     return out + findingLines(pair.findings, style);
 }
 
@@ -65,11 +79,13 @@ QString jobText(const Job& job, const Findings& findings, const words::Style& st
     QString out = QString::fromStdString(job.name) + QLatin1Char('\n');
     for (const StationFindings& s : findings.stations)
         out += QStringLiteral("  %1 %2 %3\n")
-                   .arg(words::stationName(s.station), -8).arg(words::progressName(s.progress), -11)
+                   .arg(words::stationName(s.station), -8)
+                   .arg(words::progressName(s.progress), -11)
                    .arg(words::stationLine(s.station, job, findings, style));
     for (const Figure& f : findings.figures)
         out += QStringLiteral("  %1 %2 %3  %4\n")
-                   .arg(words::figureName(f), -24).arg(words::figureValue(f, style), 8)
+                   .arg(words::figureName(f), -24)
+                   .arg(words::figureValue(f, style), 8)
                    .arg(words::figureBasis(f, style), words::figureDifference(f, style));
     return out + findingLines(findings.all, style);
 }

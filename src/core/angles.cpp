@@ -6,20 +6,28 @@ namespace lobe {
 
 CardDeg toCard(Event event, CrankDeg at) {
     switch (event) {
-    case Event::IntakeOpens: return {-at.deg};
-    case Event::IntakeCloses: return {at.deg - 180.0};
-    case Event::ExhaustOpens: return {-180.0 - at.deg};
-    case Event::ExhaustCloses: break;
+    case Event::IntakeOpens:
+        return {-at.deg};
+    case Event::IntakeCloses:
+        return {at.deg - 180.0};
+    case Event::ExhaustOpens:
+        return {-180.0 - at.deg};
+    case Event::ExhaustCloses:
+        break;
     }
     return {at.deg};
 }
 
 CrankDeg fromCard(Event event, CardDeg card) {
     switch (event) {
-    case Event::IntakeOpens: return {-card.deg};
-    case Event::IntakeCloses: return {card.deg + 180.0};
-    case Event::ExhaustOpens: return {-180.0 - card.deg};
-    case Event::ExhaustCloses: break;
+    case Event::IntakeOpens:
+        return {-card.deg};
+    case Event::IntakeCloses:
+        return {card.deg + 180.0};
+    case Event::ExhaustOpens:
+        return {-180.0 - card.deg};
+    case Event::ExhaustCloses:
+        break;
     }
     return {card.deg};
 }
@@ -30,10 +38,16 @@ static double wrap(double deg, double turn) {
     return r <= -turn / 2.0 ? r + turn : r;
 }
 
-CrankDeg wrapCycle(CrankDeg angle) { return {wrap(angle.deg, 720.0)}; }
-CrankDeg wrapTurn(CrankDeg angle) { return {wrap(angle.deg, 360.0)}; }
+CrankDeg wrapCycle(CrankDeg angle) {
+    return {wrap(angle.deg, 720.0)};
+}
+CrankDeg wrapTurn(CrankDeg angle) {
+    return {wrap(angle.deg, 360.0)};
+}
 
-CrankDeg bottomOf(Side side) { return {side == Side::Intake ? 180.0 : -180.0}; }
+CrankDeg bottomOf(Side side) {
+    return {side == Side::Intake ? 180.0 : -180.0};
+}
 
 FromDeadCentre fromNearestDeadCentre(CrankDeg angle) {
     const double fromTop = wrapTurn(angle).deg;

@@ -28,8 +28,12 @@ struct CardDeg {
 };
 
 /// The camshaft turns once for two turns of the crank.
-constexpr CrankDeg toCrank(CamDeg cam) { return {cam.deg * 2.0}; }
-constexpr CamDeg toCam(CrankDeg crank) { return {crank.deg / 2.0}; }
+constexpr CrankDeg toCrank(CamDeg cam) {
+    return {cam.deg * 2.0};
+}
+constexpr CamDeg toCam(CrankDeg crank) {
+    return {crank.deg / 2.0};
+}
 
 enum class Side { Intake, Exhaust };
 enum class Event { IntakeOpens, IntakeCloses, ExhaustOpens, ExhaustCloses };

@@ -25,10 +25,18 @@ std::optional<CamDeg> cardSeparation(const Card& card) {
 std::optional<CrankDeg> cardEvent(const Card& card, Event event) {
     std::optional<double> said;
     switch (event) {
-    case Event::IntakeOpens: said = card.ivo; break;
-    case Event::IntakeCloses: said = card.ivc; break;
-    case Event::ExhaustOpens: said = card.evo; break;
-    case Event::ExhaustCloses: said = card.evc; break;
+    case Event::IntakeOpens:
+        said = card.ivo;
+        break;
+    case Event::IntakeCloses:
+        said = card.ivc;
+        break;
+    case Event::ExhaustOpens:
+        said = card.evo;
+        break;
+    case Event::ExhaustCloses:
+        said = card.evc;
+        break;
     }
     if (!said) return std::nullopt;
     return fromCard(event, {*said});

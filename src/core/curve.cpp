@@ -27,7 +27,9 @@ double polynomialSlope(std::span<const LiftPoint> p, std::size_t at) {
     return slope;
 }
 
-double secant(const LiftPoint& a, const LiftPoint& b) { return (b.mm - a.mm) / (b.deg - a.deg); }
+double secant(const LiftPoint& a, const LiftPoint& b) {
+    return (b.mm - a.mm) / (b.deg - a.deg);
+}
 
 /// Hyman's limit: keeps the piecewise cubic monotone where the readings are.
 double limited(double slope, double before, double after) {
@@ -67,16 +69,18 @@ struct Cubic {
 
 /// Where a flank leaves the base circle, seen from its own side only.
 struct Foot {
-    Cubic flank;    ///< in degrees from the outermost lifted reading
-    double offset;  ///< signed degrees from that reading to where the flank reaches the base
-    double slope;   ///< of the flank there; not zero where there is a kink
+    Cubic flank;   ///< in degrees from the outermost lifted reading
+    double offset; ///< signed degrees from that reading to where the flank reaches the base
+    double slope;  ///< of the flank there; not zero where there is a kink
 };
 
 /// `reach` is the signed way from the outermost lifted reading q[0] to the base reading beyond
 /// it. Empty when the flank's own cubic says nothing useful about the base reading.
 std::optional<Foot> footOf(const std::array<LiftPoint, 4>& q, double reach) {
     const Cubic flank = Cubic::through(q);
-    const auto slopeAt = [&](double t) { return flank.b + t * (2.0 * flank.c + t * 3.0 * flank.d); };
+    const auto slopeAt = [&](double t) {
+        return flank.b + t * (2.0 * flank.c + t * 3.0 * flank.d);
+    };
     constexpr int kSteps = 16;
     for (int i = 1; i <= kSteps; ++i) {
         double lifted = reach * (i - 1) / kSteps, fallen = reach * i / kSteps;
@@ -131,15 +135,17 @@ std::optional<LiftCurve> LiftCurve::through(std::vector<LiftPoint> points) {
 
     // The outermost lifted readings of the lobe, and the foot beyond them where there is a kink.
     std::size_t first = nose.first, last = nose.last;
-    while (first > 0 && p[first - 1].mm > kBase_mm) --first;
-    while (last + 1 < n && p[last + 1].mm > kBase_mm) ++last;
+    while (first > 0 && p[first - 1].mm > kBase_mm)
+        --first;
+    while (last + 1 < n && p[last + 1].mm > kBase_mm)
+        ++last;
     std::optional<Foot> rise, fall;
     if (first > 0 && first + 4 <= nose.first)
         rise = footOf({p[first], p[first + 1], p[first + 2], p[first + 3]},
                       p[first - 1].deg - p[first].deg);
     if (last + 1 < n && last >= nose.last + 4)
-        fall = footOf({p[last], p[last - 1], p[last - 2], p[last - 3]},
-                      p[last + 1].deg - p[last].deg);
+        fall =
+            footOf({p[last], p[last - 1], p[last - 2], p[last - 3]}, p[last + 1].deg - p[last].deg);
 
     // The flank's slopes are taken from the flank alone, the base circle's from the base circle.
     std::vector<double> slopes(n, 0.0);
@@ -216,14 +222,15 @@ LiftPoint LiftCurve::top() const {
         // The root of the slope where the curvature is negative, -(c + sqrt(disc)) / 3d, in
         // whichever form does not cancel.
         const double root = std::sqrt(disc);
-        const double t = p.c < 0.0 ? p.b / (root - p.c)
+        const double t = p.c < 0.0    ? p.b / (root - p.c)
                          : p.d != 0.0 ? -(p.c + root) / (3.0 * p.d)
                                       : -1.0;
         if (t > 0.0 && t < p.end - p.start) tops.push_back({p.start + t, p.value(t)});
     }
     tops.push_back(points_.back());
     double best = tops.front().mm;
-    for (const LiftPoint& p : tops) best = std::max(best, p.mm);
+    for (const LiftPoint& p : tops)
+        best = std::max(best, p.mm);
     // Tops that no indicator tells apart are one flat top.
     double first = 0.0, last = 0.0;
     bool any = false;

@@ -10,19 +10,28 @@
 namespace lobe {
 namespace {
 
-bool isSpace(char c) { return c == ' ' || c == '\t'; }
-bool isDigit(char c) { return c >= '0' && c <= '9'; }
-bool isLetter(char c) { return std::isalpha(static_cast<unsigned char>(c)) != 0; }
+bool isSpace(char c) {
+    return c == ' ' || c == '\t';
+}
+bool isDigit(char c) {
+    return c >= '0' && c <= '9';
+}
+bool isLetter(char c) {
+    return std::isalpha(static_cast<unsigned char>(c)) != 0;
+}
 
 std::string_view trimmed(std::string_view s) {
-    while (!s.empty() && isSpace(s.front())) s.remove_prefix(1);
-    while (!s.empty() && isSpace(s.back())) s.remove_suffix(1);
+    while (!s.empty() && isSpace(s.front()))
+        s.remove_prefix(1);
+    while (!s.empty() && isSpace(s.back()))
+        s.remove_suffix(1);
     return s;
 }
 
 std::string lower(std::string_view s) {
     std::string out(s);
-    for (char& c : out) c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
+    for (char& c : out)
+        c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
     return out;
 }
 
@@ -32,7 +41,8 @@ public:
     explicit Scanner(std::string_view text) : text_(text) {}
 
     void skipSpace() {
-        while (!atEnd() && isSpace(text_[pos_])) ++pos_;
+        while (!atEnd() && isSpace(text_[pos_]))
+            ++pos_;
     }
     bool atEnd() const { return pos_ >= text_.size(); }
     char peek() const { return atEnd() ? '\0' : text_[pos_]; }
@@ -94,7 +104,8 @@ Understood<double> signedNumber(Scanner& s) {
         s.skipSpace();
     }
     const auto value = s.number();
-    if (!value) return EntryError{s.atEnd() ? EntryFault::Empty : EntryFault::NotANumber, s.column()};
+    if (!value)
+        return EntryError{s.atEnd() ? EntryFault::Empty : EntryFault::NotANumber, s.column()};
     return sign * *value;
 }
 
@@ -154,13 +165,25 @@ std::optional<FromDeadCentre> side(Scanner& s) {
     s.skipSpace();
     const std::string rest = lower(trimmed(s.rest().substr(0, s.rest().find_first_of(" \t"))));
     FromDeadCentre out;
-    if (rest == "a" || rest == "at") out = {0.0, true, DeadCentre::Top};
-    else if (rest == "b" || rest == "bt") out = {0.0, false, DeadCentre::Top};
-    else if (rest == "ab") out = {0.0, true, DeadCentre::Bottom};
-    else if (rest == "bb") out = {0.0, false, DeadCentre::Bottom};
-    else return std::nullopt;
-    for (std::size_t i = 0; i < rest.size(); ++i) s.next();
+    if (rest == "a" || rest == "at")
+        out = {0.0, true, DeadCentre::Top};
+    else if (rest == "b" || rest == "bt")
+        out = {0.0, false, DeadCentre::Top};
+    else if (rest == "ab")
+        out = {0.0, true, DeadCentre::Bottom};
+    else if (rest == "bb")
+        out = {0.0, false, DeadCentre::Bottom};
+    else
+        return std::nullopt;
+    for (std::size_t i = 0; i < rest.size(); ++i)
+        s.next();
     return out;
+}
+
+/// A wheel shows each number twice in a cycle: of the two, the one nearer to where the lobe sits.
+CrankDeg nearLobe(CrankDeg at, Side lobeSide) {
+    const double home = lobeSide == Side::Intake ? 105.0 : -110.0;
+    return {home + wrapTurn({at.deg - home}).deg};
 }
 
 Understood<double> lengthFrom(Scanner& s, LengthUnit shown, double most_mm) {
@@ -169,11 +192,16 @@ Understood<double> lengthFrom(Scanner& s, LengthUnit shown, double most_mm) {
     const Sum value = std::get<Sum>(read);
     s.skipSpace();
     double mm = 0.0;
-    if (s.word("mm")) mm = value.value;
-    else if (s.word("thou") || s.word("th")) mm = value.value / 1000.0 * kMmPerInch;
-    else if (s.word("in") || s.word("\"")) mm = value.value * kMmPerInch;
-    else if (shown == LengthUnit::Millimetre) mm = value.value;
-    else mm = value.value * kMmPerInch / (value.plainWhole ? 1000.0 : 1.0);
+    if (s.word("mm"))
+        mm = value.value;
+    else if (s.word("thou") || s.word("th"))
+        mm = value.value / 1000.0 * kMmPerInch;
+    else if (s.word("in") || s.word("\""))
+        mm = value.value * kMmPerInch;
+    else if (shown == LengthUnit::Millimetre)
+        mm = value.value;
+    else
+        mm = value.value * kMmPerInch / (value.plainWhole ? 1000.0 : 1.0);
     if (std::abs(mm) > most_mm) return EntryError{EntryFault::OutOfRange, 0, most_mm};
     return mm;
 }
@@ -246,7 +274,7 @@ Understood<RunEntry> readRunEntry(std::string_view text, Side lobeSide, LengthUn
             from.deg = value->value;
             if (from.deg < 0.0 || from.deg > 180.0)
                 return EntryError{EntryFault::OutOfRange, 0, 180.0};
-            entry.goTo = resolve(from, lobeSide);
+            entry.goTo = nearLobe(resolve(from, lobeSide), lobeSide);
             s = trial;
         }
     } else if (cycle) {
@@ -268,8 +296,10 @@ Understood<Height> readHeight(std::string_view text, LengthUnit shown, Place oth
     if (const auto* e = std::get_if<EntryError>(&mm)) return *e;
     Height height{std::get<double>(mm), otherwise};
     s.skipSpace();
-    if (s.word("valve") || s.word("v")) height.at = Place::Valve;
-    else if (s.word("tappet") || s.word("t")) height.at = Place::Tappet;
+    if (s.word("valve") || s.word("v"))
+        height.at = Place::Valve;
+    else if (s.word("tappet") || s.word("t"))
+        height.at = Place::Tappet;
     s.skipSpace();
     if (!s.atEnd()) return leftover(s);
     if (height.mm < 0.01) return EntryError{EntryFault::OutOfRange, 0, 0.01};

@@ -26,12 +26,12 @@ namespace lobe {
 
 enum class EntryFault {
     Empty,
-    NotANumber,     ///< a word or a stray sign at `column`
-    UnknownSuffix,  ///< letters that are no unit and no side
+    NotANumber,    ///< a word or a stray sign at `column`
+    UnknownSuffix, ///< letters that are no unit and no side
     DivideByZero,
-    OutOfRange,     ///< understood, but beyond what can be: `limit` holds the bound
-    OffTheScale,    ///< the wheel does not carry this number: `limit` holds its top
-    MissingSide,    ///< a place needs its side, or @
+    OutOfRange,  ///< understood, but beyond what can be: `limit` holds the bound
+    OffTheScale, ///< the wheel does not carry this number: `limit` holds its top
+    MissingSide, ///< a place needs its side, or @
 };
 
 struct EntryError {

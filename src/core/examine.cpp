@@ -35,7 +35,8 @@ RunFindings examineRun(const Job& job, const LiftRun& run) {
     out.run = run.id;
     out.cylinder = run.cylinder;
     out.side = run.side;
-    for (const Reading& r : run.readings) ++(r.struck ? out.struck : out.live);
+    for (const Reading& r : run.readings)
+        ++(r.struck ? out.struck : out.live);
     const double step = run.terms.step_deg;
     if (step > 0.0)
         out.planned =
@@ -59,8 +60,8 @@ void cylinders(const Job& job, Findings& out) {
     }
     for (auto& [number, c] : byCylinder) {
         if (c.intake && c.exhaust)
-            c.pair = analysePair(c.intake->lobe, c.exhaust->lobe, job.settings.school,
-                                 Place::Valve);
+            c.pair =
+                analysePair(c.intake->lobe, c.exhaust->lobe, job.settings.school, Place::Valve);
         out.cylinders.push_back(c);
     }
 }
@@ -88,7 +89,8 @@ public:
         const Height main = job_.card ? job_.card->height : Height{1.27, Place::Tappet};
         const Height seat{job_.settings.seat_mm, Place::Valve};
         durations(main, true);
-        for (Side side : {Side::Intake, Side::Exhaust}) centre(side);
+        for (Side side : {Side::Intake, Side::Exhaust})
+            centre(side);
         pair();
         overlapAt(seat);
         events(main, true);
@@ -114,9 +116,7 @@ public:
     }
 
 private:
-    const RunFindings* of(Side side) const {
-        return side == Side::Intake ? c_.intake : c_.exhaust;
-    }
+    const RunFindings* of(Side side) const { return side == Side::Intake ? c_.intake : c_.exhaust; }
     static Figure make(FigureKind kind, std::optional<Side> side, std::optional<Height> height) {
         Figure f;
         f.key = figureKey(kind, side, height);
@@ -182,7 +182,8 @@ private:
         f.school = job_.settings.school;
         if (c_.pair->separation) f.value = c_.pair->separation->deg;
         // The separation is off by half of what the two lobes are off in opposite senses.
-        const auto in = cardShift_deg(job_, c_.intake->lobe), ex = cardShift_deg(job_, c_.exhaust->lobe);
+        const auto in = cardShift_deg(job_, c_.intake->lobe),
+                   ex = cardShift_deg(job_, c_.exhaust->lobe);
         if (in && ex) f.cardDifference = (*in - *ex) / 2.0;
         add(f);
         f = make(FigureKind::Advance, {}, {});
@@ -234,8 +235,10 @@ void againstCard(const Job& job, const CylinderFindings& c, std::vector<Finding>
     }
     for (const auto& [run, shift] : {std::pair(c.intake, in), std::pair(c.exhaust, ex)}) {
         if (!shift) continue;
-        if (off(*shift)) say(Code::CardShift, Severity::Ask, run->side, *shift);
-        else say(Code::AsCard, Severity::Note, run->side, *shift);
+        if (off(*shift))
+            say(Code::CardShift, Severity::Ask, run->side, *shift);
+        else
+            say(Code::AsCard, Severity::Note, run->side, *shift);
     }
 }
 
@@ -254,24 +257,30 @@ Progress engineProgress(const Engine& e) {
 Progress tdcProgress(const TdcFindings& tdc) {
     if (anyLookAgain(tdc.findings)) return Progress::LookAgain;
     switch (tdc.state) {
-    case TdcState::NotBegun: return Progress::NotBegun;
-    case TdcState::Proved: return Progress::Done;
+    case TdcState::NotBegun:
+        return Progress::NotBegun;
+    case TdcState::Proved:
+        return Progress::Done;
     case TdcState::InHand:
-    case TdcState::Set: break;
+    case TdcState::Set:
+        break;
     }
     return Progress::InHand;
 }
 
 Progress lobesProgress(const Findings& f) {
     if (f.cylinders.empty()) return Progress::NotBegun;
-    bool both = false;
+    bool both = false, open = false;
     for (const CylinderFindings& c : f.cylinders) {
-        for (const RunFindings* r : {c.intake, c.exhaust})
-            if (r && anyLookAgain(r->lobe.findings)) return Progress::LookAgain;
-        both = both || (c.intake && c.exhaust && c.intake->lobe.noseReached &&
-                        c.exhaust->lobe.noseReached);
+        for (const RunFindings* r : {c.intake, c.exhaust}) {
+            if (!r) continue;
+            if (anyLookAgain(r->lobe.findings)) return Progress::LookAgain;
+            open = open || !r->lobe.noseReached;
+        }
+        both = both ||
+               (c.intake && c.exhaust && c.intake->lobe.noseReached && c.exhaust->lobe.noseReached);
     }
-    return both ? Progress::Done : Progress::InHand;
+    return both && !open ? Progress::Done : Progress::InHand;
 }
 
 Progress timingProgress(const Findings& f) {
@@ -335,7 +344,8 @@ Findings examine(const Job& job) {
     Findings out;
     out.tdc = examineTdc(job.contacts, job.settings.tdcTolerance_deg);
     out.runs.reserve(job.runs.size());
-    for (const LiftRun& run : job.runs) out.runs.push_back(examineRun(job, run));
+    for (const LiftRun& run : job.runs)
+        out.runs.push_back(examineRun(job, run));
     cylinders(job, out);
 
     out.all = out.tdc.findings;
@@ -345,8 +355,7 @@ Findings examine(const Job& job) {
         if (run.current)
             out.all.insert(out.all.end(), run.lobe.findings.begin(), run.lobe.findings.end());
     for (const CylinderFindings& c : out.cylinders) {
-        if (c.pair)
-            out.all.insert(out.all.end(), c.pair->findings.begin(), c.pair->findings.end());
+        if (c.pair) out.all.insert(out.all.end(), c.pair->findings.begin(), c.pair->findings.end());
         againstCard(job, c, out.all);
     }
     if (!out.cylinders.empty()) Figures(job, out.cylinders.front(), out.figures).collect();

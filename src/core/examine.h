@@ -23,7 +23,7 @@ struct RunFindings {
     std::int64_t run = 0;
     int cylinder = 1;
     Side side = Side::Intake;
-    bool current = false;  ///< the last run of this lobe that has readings: the one that counts
+    bool current = false; ///< the last run of this lobe that has readings: the one that counts
     int live = 0, struck = 0;
     int planned = 0;       ///< readings from `from` to `to` at the step
     CrankDeg next;         ///< where the next reading is wanted
@@ -33,7 +33,7 @@ struct RunFindings {
 
 struct CylinderFindings {
     int cylinder = 1;
-    const RunFindings* intake = nullptr;  ///< into Findings::runs
+    const RunFindings* intake = nullptr; ///< into Findings::runs
     const RunFindings* exhaust = nullptr;
     std::optional<PairFigures> pair;
 };

@@ -5,9 +5,9 @@
 namespace lobe {
 
 std::string figureKey(FigureKind kind, std::optional<Side> side, std::optional<Height> height) {
-    static constexpr const char* kNames[] = {"duration", "opens",   "closes", "centre",
+    static constexpr const char* kNames[] = {"duration",   "opens",   "closes",  "centre",
                                              "separation", "advance", "overlap", "split",
-                                             "max_lift", "area"};
+                                             "max_lift",   "area"};
     std::string key = kNames[static_cast<int>(kind)];
     if (side) key += *side == Side::Intake ? ".intake" : ".exhaust";
     if (height) {

@@ -4,42 +4,72 @@ namespace lobe {
 
 const char* codeName(Code code) {
     switch (code) {
-    case Code::TooFewReadings: return "too_few_readings";
-    case Code::FlatTable: return "flat_table";
-    case Code::NoseNotReached: return "nose_not_reached";
-    case Code::FlankMissing: return "flank_missing";
-    case Code::HeightAboveNose: return "height_above_nose";
-    case Code::HeightUnderLash: return "height_under_lash";
-    case Code::NoisyCrossings: return "noisy_crossings";
-    case Code::Misfit: return "misfit";
-    case Code::ZeroReturn: return "zero_return";
-    case Code::BaseNotZero: return "base_not_zero";
-    case Code::DropShortened: return "drop_shortened";
-    case Code::CentreFarOff: return "centre_far_off";
-    case Code::SidesSwapped: return "sides_swapped";
-    case Code::RepeatedAngle: return "repeated_angle";
-    case Code::WideStep: return "wide_step";
-    case Code::TdcSpanUnlikely: return "tdc_span_unlikely";
-    case Code::TdcContactsSwapped: return "tdc_contacts_swapped";
-    case Code::TdcPointerOff: return "tdc_pointer_off";
-    case Code::TdcNotProved: return "tdc_not_proved";
-    case Code::TdcProved: return "tdc_proved";
-    case Code::TdcNotTaken: return "tdc_not_taken";
-    case Code::CamShift: return "cam_shift";
-    case Code::SeparationOff: return "separation_off";
-    case Code::CardShift: return "card_shift";
-    case Code::AsCard: return "as_card";
-    case Code::SplitPointMissing: return "split_point_missing";
+    case Code::TooFewReadings:
+        return "too_few_readings";
+    case Code::FlatTable:
+        return "flat_table";
+    case Code::NoseNotReached:
+        return "nose_not_reached";
+    case Code::FlankMissing:
+        return "flank_missing";
+    case Code::HeightAboveNose:
+        return "height_above_nose";
+    case Code::HeightUnderLash:
+        return "height_under_lash";
+    case Code::NoisyCrossings:
+        return "noisy_crossings";
+    case Code::Misfit:
+        return "misfit";
+    case Code::ZeroReturn:
+        return "zero_return";
+    case Code::BaseNotZero:
+        return "base_not_zero";
+    case Code::DropShortened:
+        return "drop_shortened";
+    case Code::CentreFarOff:
+        return "centre_far_off";
+    case Code::SidesSwapped:
+        return "sides_swapped";
+    case Code::RepeatedAngle:
+        return "repeated_angle";
+    case Code::WideStep:
+        return "wide_step";
+    case Code::TdcSpanUnlikely:
+        return "tdc_span_unlikely";
+    case Code::TdcContactsSwapped:
+        return "tdc_contacts_swapped";
+    case Code::TdcPointerOff:
+        return "tdc_pointer_off";
+    case Code::TdcNotProved:
+        return "tdc_not_proved";
+    case Code::TdcProved:
+        return "tdc_proved";
+    case Code::TdcNotTaken:
+        return "tdc_not_taken";
+    case Code::CamShift:
+        return "cam_shift";
+    case Code::SeparationOff:
+        return "separation_off";
+    case Code::CardShift:
+        return "card_shift";
+    case Code::AsCard:
+        return "as_card";
+    case Code::SplitPointMissing:
+        return "split_point_missing";
     }
     return "";
 }
 
 const char* severityName(Severity severity) {
     switch (severity) {
-    case Severity::Note: return "note";
-    case Severity::Ask: return "ask";
-    case Severity::LookAgain: return "look_again";
-    case Severity::Refused: break;
+    case Severity::Note:
+        return "note";
+    case Severity::Ask:
+        return "ask";
+    case Severity::LookAgain:
+        return "look_again";
+    case Severity::Refused:
+        break;
     }
     return "refused";
 }

@@ -15,33 +15,33 @@ enum class Severity { Note, Ask, LookAgain, Refused };
 
 enum class Code {
     // A lobe
-    TooFewReadings,      ///< count = readings needed
-    FlatTable,           ///< mm = greatest less least lift
-    NoseNotReached,      ///< the greatest lift is the last reading
-    FlankMissing,        ///< mm = height; opening/closing in `opening`
-    HeightAboveNose,     ///< mm = height, other_mm = max lift
-    HeightUnderLash,     ///< mm = height: hidden by the lash as the lift was taken
-    NoisyCrossings,      ///< mm = height, count = crossings on that flank
-    Misfit,              ///< at = angle, mm = reading less its neighbours' curve
-    ZeroReturn,          ///< mm = last base reading less the first
-    BaseNotZero,         ///< mm = base-circle reading
-    DropShortened,       ///< mm = drop used for the equal-drop centre
-    CentreFarOff,        ///< at = centre: half a cycle from where this lobe sits
-    SidesSwapped,        ///< at = centre: where the other lobe sits
-    RepeatedAngle,       ///< at = angle, count = readings: their mean is used
-    WideStep,            ///< deg = widest gap between readings on the lobe
+    TooFewReadings,  ///< count = readings needed
+    FlatTable,       ///< mm = greatest less least lift
+    NoseNotReached,  ///< the greatest lift is the last reading
+    FlankMissing,    ///< mm = height; opening/closing in `opening`
+    HeightAboveNose, ///< mm = height, other_mm = max lift
+    HeightUnderLash, ///< mm = height: hidden by the lash as the lift was taken
+    NoisyCrossings,  ///< mm = height, count = crossings on that flank
+    Misfit,          ///< at = angle, mm = reading less its neighbours' curve
+    ZeroReturn,      ///< mm = last base reading less the first
+    BaseNotZero,     ///< mm = base-circle reading
+    DropShortened,   ///< mm = drop used for the equal-drop centre
+    CentreFarOff,    ///< at = centre: half a cycle from where this lobe sits
+    SidesSwapped,    ///< at = centre: where the other lobe sits
+    RepeatedAngle,   ///< at = angle, count = readings: their mean is used
+    WideStep,        ///< deg = widest gap between readings on the lobe
     // TDC
-    TdcSpanUnlikely,     ///< deg = half-span
-    TdcContactsSwapped,  ///< the two contacts were taken in the other order
-    TdcPointerOff,       ///< deg = correction, signed
-    TdcNotProved,        ///< set, second pass outstanding
-    TdcProved,           ///< deg = disagreement of the two contacts
-    TdcNotTaken,         ///< lift is recorded without a true TDC
+    TdcSpanUnlikely,    ///< deg = half-span
+    TdcContactsSwapped, ///< the two contacts were taken in the other order
+    TdcPointerOff,      ///< deg = correction, signed
+    TdcNotProved,       ///< set, second pass outstanding
+    TdcProved,          ///< deg = disagreement of the two contacts
+    TdcNotTaken,        ///< lift is recorded without a true TDC
     // A pair
-    CamShift,            ///< deg = both lobes alike against the card, signed, late positive
-    SeparationOff,       ///< deg = separation less card, cam degrees
-    CardShift,           ///< deg = centre less card, signed, late positive
-    AsCard,              ///< deg = centre less card
+    CamShift,      ///< deg = both lobes alike against the card, signed, late positive
+    SeparationOff, ///< deg = separation less card, cam degrees
+    CardShift,     ///< deg = centre less card, signed, late positive
+    AsCard,        ///< deg = centre less card
     SplitPointMissing,
 };
 

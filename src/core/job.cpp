@@ -4,7 +4,8 @@ namespace lobe {
 
 static std::vector<Height> heightsOf(std::initializer_list<double> values, double unit, Place at) {
     std::vector<Height> out;
-    for (double v : values) out.push_back({v * unit, at});
+    for (double v : values)
+        out.push_back({v * unit, at});
     return out;
 }
 

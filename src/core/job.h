@@ -31,9 +31,7 @@ struct Engine {
     double ratioIntake = 1.0, ratioExhaust = 1.0;
     double lashIntake_mm = 0.0, lashExhaust_mm = 0.0;
 
-    double ratio(Side side) const {
-        return side == Side::Intake ? ratioIntake : ratioExhaust;
-    }
+    double ratio(Side side) const { return side == Side::Intake ? ratioIntake : ratioExhaust; }
     double lash_mm(Side side) const {
         return side == Side::Intake ? lashIntake_mm : lashExhaust_mm;
     }
@@ -55,7 +53,7 @@ std::vector<Height> inchHeights(Place at);
 /// What a maker promises. Everything but the name may be missing.
 struct Card {
     std::string name;
-    Height height{1.27, Place::Tappet}; ///< at which the events and durations are stated
+    Height height{1.27, Place::Tappet};       ///< at which the events and durations are stated
     std::optional<double> ivo, ivc, evo, evc; ///< card notation, degrees
     std::optional<double> intakeCentre;       ///< deg after TDC
     std::optional<double> exhaustCentre;      ///< deg before TDC
@@ -81,10 +79,10 @@ struct Contact {
     std::int64_t id = 0;
     int pass = 1;
     TdcMethod method = TdcMethod::PositiveStop;
-    bool afterTop = false;   ///< the contact on the far side of the top
+    bool afterTop = false; ///< the contact on the far side of the top
     WheelScale scale = WheelScale::Half180;
-    std::string typed;       ///< exactly as read and typed
-    CrankDeg at;             ///< signed angle on the wheel as it stood
+    std::string typed; ///< exactly as read and typed
+    CrankDeg at;       ///< signed angle on the wheel as it stood
     std::int64_t time_ms = 0;
     std::optional<Struck> struck;
     bool operator==(const Contact&) const = default;
@@ -106,10 +104,10 @@ struct RunTerms {
     Place taken = Place::Tappet;
     Follower follower = Follower::SolidFlat;
     double ratio = 1.0;
-    double lash_mm = 0.0;     ///< at the valve, whether or not it shows in this run
+    double lash_mm = 0.0; ///< at the valve, whether or not it shows in this run
     double step_deg = 5.0;
     CrankDeg from{-70.0}, to{280.0};
-    std::string source;       ///< where the numbers came from, when not typed here
+    std::string source; ///< where the numbers came from, when not typed here
     bool operator==(const RunTerms&) const = default;
 };
 
@@ -127,8 +125,8 @@ enum class CentreSchool { EqualDrop, Events, Peak, Centroid };
 
 struct Settings {
     std::vector<Height> heights = metricHeights(Place::Tappet); ///< ascending
-    double seat_mm = 0.15;       ///< "just open", at the valve
-    double drop_mm = 1.27;       ///< for the equal-drop centre
+    double seat_mm = 0.15;                                      ///< "just open", at the valve
+    double drop_mm = 1.27;                                      ///< for the equal-drop centre
     CentreSchool school = CentreSchool::EqualDrop;
     WheelScale wheel = WheelScale::Half180;
     double tdcTolerance_deg = 0.5;

@@ -17,8 +17,10 @@ constexpr std::size_t kMostReadings = 20000;
 
 std::string_view trimmed(std::string_view s) {
     const auto blank = [](char c) { return c == ' ' || c == '\t' || c == '\r'; };
-    while (!s.empty() && blank(s.front())) s.remove_prefix(1);
-    while (!s.empty() && blank(s.back())) s.remove_suffix(1);
+    while (!s.empty() && blank(s.front()))
+        s.remove_prefix(1);
+    while (!s.empty() && blank(s.back()))
+        s.remove_suffix(1);
     return s;
 }
 
@@ -26,11 +28,15 @@ std::vector<std::string> fields(std::string_view line, char separator) {
     std::vector<std::string> out(1);
     bool quoted = false;
     for (char c : line) {
-        if (c == '"') quoted = !quoted;
-        else if (c == separator && !quoted) out.emplace_back();
-        else if (c != '\r') out.back() += c;
+        if (c == '"')
+            quoted = !quoted;
+        else if (c == separator && !quoted)
+            out.emplace_back();
+        else if (c != '\r')
+            out.back() += c;
     }
-    for (std::string& f : out) f = std::string(trimmed(f));
+    for (std::string& f : out)
+        f = std::string(trimmed(f));
     return out;
 }
 
@@ -59,8 +65,10 @@ struct Columns {
 
 std::variant<Columns, TableError> header(std::string_view line, int number) {
     Columns c;
-    if (line.find('\t') != std::string_view::npos) c.separator = '\t';
-    else if (line.find(';') != std::string_view::npos) c.separator = ';';
+    if (line.find('\t') != std::string_view::npos)
+        c.separator = '\t';
+    else if (line.find(';') != std::string_view::npos)
+        c.separator = ';';
     const auto names = fields(line, c.separator);
     c.count = names.size();
     bool angle = false, lift = false;
@@ -89,7 +97,10 @@ std::variant<Columns, TableError> header(std::string_view line, int number) {
 std::variant<LiftPoint, TableError> row(std::string_view line, const Columns& c, int number_) {
     const auto f = fields(line, c.separator);
     if (f.size() != c.count)
-        return TableError{TableFault::FieldCount, number_, {}, static_cast<int>(c.count),
+        return TableError{TableFault::FieldCount,
+                          number_,
+                          {},
+                          static_cast<int>(c.count),
                           static_cast<int>(f.size())};
     for (std::size_t column : {c.angle, c.lift})
         if (!number(f[column]))
@@ -106,7 +117,8 @@ std::variant<LiftPoint, TableError> row(std::string_view line, const Columns& c,
 
 std::variant<LiftTable, TableError> readLiftTable(std::string_view bytes) {
     if (bytes.starts_with("\xEF\xBB\xBF")) bytes.remove_prefix(3);
-    if (bytes.find('\0') != std::string_view::npos) return TableError{TableFault::NotText, 0, {}, 0, 0};
+    if (bytes.find('\0') != std::string_view::npos)
+        return TableError{TableFault::NotText, 0, {}, 0, 0};
     if (bytes.size() > kMostBytes) return TableError{TableFault::TooLong, 0, {}, 0, 0};
 
     LiftTable table;
@@ -129,7 +141,8 @@ std::variant<LiftTable, TableError> readLiftTable(std::string_view bytes) {
         const auto read = row(raw, *columns, line);
         if (const auto* e = std::get_if<TableError>(&read)) return *e;
         table.points.push_back(std::get<LiftPoint>(read));
-        if (table.points.size() > kMostReadings) return TableError{TableFault::TooLong, line, {}, 0, 0};
+        if (table.points.size() > kMostReadings)
+            return TableError{TableFault::TooLong, line, {}, 0, 0};
     }
     if (!columns) return TableError{TableFault::Empty, 0, {}, 0, 0};
     const int found = static_cast<int>(table.points.size());
@@ -145,7 +158,8 @@ std::variant<LiftTable, TableError> readLiftTable(std::string_view bytes) {
 std::string writeLiftTable(const std::vector<LiftPoint>& points,
                            const std::vector<std::string>& notes) {
     std::string out;
-    for (const std::string& note : notes) out += "# " + note + "\n";
+    for (const std::string& note : notes)
+        out += "# " + note + "\n";
     out += "crank_deg,lift_mm\n";
     const auto put = [&out](double value) {
         char buffer[32];

@@ -16,10 +16,10 @@ namespace lobe {
 
 enum class TableFault {
     Empty,
-    NotText,         ///< a binary file
-    TooLong,         ///< more lines or bytes than any lift table has
+    NotText, ///< a binary file
+    TooLong, ///< more lines or bytes than any lift table has
     NoAngleColumn,
-    NoLiftColumn,    ///< no lift_mm or lift_in; `text` holds a column that lacks its unit
+    NoLiftColumn, ///< no lift_mm or lift_in; `text` holds a column that lacks its unit
     TwoLiftColumns,
     FieldCount,      ///< `expected` fields by the header, `found` on this line
     NotANumber,      ///< `text` holds the field

@@ -8,7 +8,9 @@
 namespace lobe {
 namespace {
 
-double typicalCentre(Side side) { return side == Side::Intake ? 105.0 : -110.0; }
+double typicalCentre(Side side) {
+    return side == Side::Intake ? 105.0 : -110.0;
+}
 
 /// A reading at or under this is on the base circle or its ramp, mm as taken.
 constexpr double kNearBase_mm = 0.15;
@@ -17,9 +19,9 @@ constexpr double kNearBase_mm = 0.15;
 /// averaged, the nose within (-360, 360].
 std::vector<LiftPoint> laidOut(const std::vector<LiftPoint>& readings, Side side, int cylinder,
                                std::vector<Finding>& findings) {
-    const auto nose = std::max_element(
-        readings.begin(), readings.end(),
-        [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; });
+    const auto nose =
+        std::max_element(readings.begin(), readings.end(),
+                         [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; });
     if (nose == readings.end()) return {};
     const double home = wrapCycle({nose->deg}).deg;
     std::vector<LiftPoint> p;
@@ -32,7 +34,8 @@ std::vector<LiftPoint> laidOut(const std::vector<LiftPoint>& readings, Side side
     for (std::size_t i = 0; i < p.size();) {
         std::size_t j = i;
         double total = 0.0;
-        for (; j < p.size() && p[j].deg - p[i].deg < 1e-6; ++j) total += p[j].mm;
+        for (; j < p.size() && p[j].deg - p[i].deg < 1e-6; ++j)
+            total += p[j].mm;
         const int count = static_cast<int>(j - i);
         out.push_back({p[i].deg, total / count});
         if (count > 1) {
@@ -57,9 +60,9 @@ public:
         out_.maxLift_mm = top.mm;
         out_.maxLiftAt = CrankDeg{top.deg};
         // The nose is behind us once lift has fallen clearly from the greatest reading.
-        const auto high = std::max_element(
-            points_.begin(), points_.end(),
-            [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; });
+        const auto high =
+            std::max_element(points_.begin(), points_.end(),
+                             [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; });
         out_.noseReached = high != points_.begin() && high + 1 != points_.end() &&
                            points_.back().mm < top.mm - kNearBase_mm &&
                            points_.front().mm < top.mm - kNearBase_mm;
@@ -68,7 +71,8 @@ public:
             f.at = CrankDeg{high->deg};
             add(f);
         }
-        for (const Height& h : request_.heights) out_.heights.push_back(eventsAt(h, true));
+        for (const Height& h : request_.heights)
+            out_.heights.push_back(eventsAt(h, true));
         out_.atEventsHeight = eventsAt(request_.eventsHeight, false);
         if (curve_.first() <= 0.0 && curve_.last() >= 0.0) out_.liftAtTdc_mm = curve_.at(0.0);
         if (out_.noseReached) {
@@ -258,10 +262,14 @@ std::optional<CrankDeg> HeightEvents::midpoint() const {
 
 std::optional<CrankDeg> Centres::by(CentreSchool school) const {
     switch (school) {
-    case CentreSchool::EqualDrop: return equalDrop;
-    case CentreSchool::Events: return events;
-    case CentreSchool::Peak: return peak;
-    case CentreSchool::Centroid: break;
+    case CentreSchool::EqualDrop:
+        return equalDrop;
+    case CentreSchool::Events:
+        return events;
+    case CentreSchool::Peak:
+        return peak;
+    case CentreSchool::Centroid:
+        break;
     }
     return centroid;
 }

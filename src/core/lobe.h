@@ -66,14 +66,14 @@ struct LobeFigures {
     Taken taken;
     std::optional<LiftCurve> curve;
     bool noseReached = false;
-    std::optional<double> maxLift_mm;      ///< at the place taken
+    std::optional<double> maxLift_mm; ///< at the place taken
     std::optional<CrankDeg> maxLiftAt;
     Centres centres;
-    double drop_mm = 0.0;                  ///< used for the equal-drop centre
+    double drop_mm = 0.0; ///< used for the equal-drop centre
     HeightEvents atEventsHeight;
     std::vector<HeightEvents> heights;
-    std::optional<double> area_mm_deg;     ///< under the lift as taken
-    std::optional<double> liftAtTdc_mm;    ///< as taken
+    std::optional<double> area_mm_deg;  ///< under the lift as taken
+    std::optional<double> liftAtTdc_mm; ///< as taken
     std::vector<Misfit> misfits;
     std::vector<Misfit> standoffs; ///< of every inner reading, for the lane under the strip
     std::vector<Finding> findings;

@@ -17,7 +17,7 @@ constexpr double kBase_mm = 0.02;
 constexpr std::size_t kMost = 12;
 
 struct Local {
-    double off;   ///< reading less the neighbours' cubic
+    double off;     ///< reading less the neighbours' cubic
     double mayMiss; ///< what the cubic may miss of the bend over the neighbours
 };
 
@@ -37,7 +37,8 @@ Local local(const std::vector<LiftPoint>& p, std::size_t i) {
     };
     // Change of slope across the reading from its neighbours alone, as lift over the widest step.
     double h = 0.0;
-    for (std::size_t j = i - 2; j < i + 2; ++j) h = std::max(h, p[j + 1].deg - p[j].deg);
+    for (std::size_t j = i - 2; j < i + 2; ++j)
+        h = std::max(h, p[j + 1].deg - p[j].deg);
     const double bend = std::abs(slope(k[2], k[3]) - slope(k[0], k[1])) * h / 3.0;
     const auto onBase = [&](std::size_t j) { return std::abs(p[j].mm) <= kBase_mm; };
     const bool foot = onBase(i - 2) != onBase(i + 2);
@@ -50,7 +51,8 @@ std::vector<Misfit> misfits(std::vector<LiftPoint> p) {
     std::vector<Misfit> out;
     while (p.size() >= 7 && out.size() < kMost) {
         std::vector<double> all;
-        for (std::size_t i = 2; i + 2 < p.size(); ++i) all.push_back(std::abs(local(p, i).off));
+        for (std::size_t i = 2; i + 2 < p.size(); ++i)
+            all.push_back(std::abs(local(p, i).off));
         std::vector<double> sorted = all;
         const auto mid = sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() / 2);
         std::nth_element(sorted.begin(), mid, sorted.end());
@@ -64,7 +66,8 @@ std::vector<Misfit> misfits(std::vector<LiftPoint> p) {
             const Local l = local(p, i);
             const double allowed = std::max({kFloor_mm, kScatters * scatter, l.mayMiss});
             if (std::abs(l.off) <= allowed) continue;
-            for (std::size_t k = std::max<std::size_t>(i - 1, 2); k <= i + 1 && k + 2 < p.size(); ++k)
+            for (std::size_t k = std::max<std::size_t>(i - 1, 2); k <= i + 1 && k + 2 < p.size();
+                 ++k)
                 if (const double off = std::abs(local(p, k).off); off > worst) {
                     worst = off;
                     at = k;

@@ -32,8 +32,8 @@ std::optional<CrankDeg> splitPoint(const LobeFigures& in, const LobeFigures& ex,
 
 } // namespace
 
-PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust,
-                        CentreSchool school, Place place) {
+PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, CentreSchool school,
+                        Place place) {
     PairFigures out;
     const auto ic = intake.centres.by(school), ec = exhaust.centres.by(school);
     if (ic && ec) {

@@ -14,16 +14,16 @@ struct Overlap {
 };
 
 struct PairFigures {
-    std::optional<CamDeg> separation;     ///< (ICL + ECL) / 2, cam degrees
-    std::optional<double> advance_deg;    ///< LSA - ICL, crank degrees, positive when early
-    std::optional<CrankDeg> splitPoint;   ///< where both valves have the same lift, near TDC
-    std::vector<Overlap> overlap;         ///< at each height both lobes were asked for
+    std::optional<CamDeg> separation;         ///< (ICL + ECL) / 2, cam degrees
+    std::optional<double> advance_deg;        ///< LSA - ICL, crank degrees, positive when early
+    std::optional<CrankDeg> splitPoint;       ///< where both valves have the same lift, near TDC
+    std::vector<Overlap> overlap;             ///< at each height both lobes were asked for
     std::optional<double> overlapArea_mm_deg; ///< under the smaller of the two lifts
     std::vector<Finding> findings;
 };
 
 /// `place` says which lift the split point and the overlap area are of.
-PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust,
-                        CentreSchool school, Place place);
+PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, CentreSchool school,
+                        Place place);
 
 } // namespace lobe

@@ -17,17 +17,17 @@ struct TdcPass {
     int pass = 1;
     std::optional<Contact> before, after; ///< live contacts; the last of each wins
     std::optional<double> correction_deg, halfSpan_deg;
-    bool swapped = false;   ///< taken after-the-top first: the roles were exchanged
-    bool agrees = false;    ///< the two contacts agree within the tolerance
+    bool swapped = false; ///< taken after-the-top first: the roles were exchanged
+    bool agrees = false;  ///< the two contacts agree within the tolerance
 };
 
 enum class TdcState { NotBegun, InHand, Set, Proved };
 
 struct TdcFindings {
     TdcState state = TdcState::NotBegun;
-    std::vector<TdcPass> passes;  ///< ascending; only passes with a live contact
-    int passAtHand = 1;           ///< the pass the next contact belongs to
-    bool nextAfterTop = false;    ///< which contact is wanted next
+    std::vector<TdcPass> passes; ///< ascending; only passes with a live contact
+    int passAtHand = 1;          ///< the pass the next contact belongs to
+    bool nextAfterTop = false;   ///< which contact is wanted next
     std::vector<Finding> findings;
 
     /// The last complete pass, or null.

@@ -10,16 +10,26 @@ using namespace lobe;
 QString figureName(const Figure& f) {
     const QString side = f.side ? sideName(*f.side) : QString();
     switch (f.kind) {
-    case FigureKind::Duration: return QStringLiteral("Duration, ") + side;
-    case FigureKind::Opens: return sideTitle(*f.side) + QStringLiteral(" opens");
-    case FigureKind::Closes: return sideTitle(*f.side) + QStringLiteral(" closes");
-    case FigureKind::Centre: return QStringLiteral("Lobe centre, ") + side;
-    case FigureKind::Separation: return QStringLiteral("Lobe separation");
-    case FigureKind::Advance: return QStringLiteral("Advance");
-    case FigureKind::Overlap: return QStringLiteral("Overlap");
-    case FigureKind::SplitPoint: return QStringLiteral("Split point");
-    case FigureKind::MaxLift: return QStringLiteral("Greatest lift, ") + side;
-    case FigureKind::Area: break;
+    case FigureKind::Duration:
+        return QStringLiteral("Duration, ") + side;
+    case FigureKind::Opens:
+        return sideTitle(*f.side) + QStringLiteral(" opens");
+    case FigureKind::Closes:
+        return sideTitle(*f.side) + QStringLiteral(" closes");
+    case FigureKind::Centre:
+        return QStringLiteral("Lobe centre, ") + side;
+    case FigureKind::Separation:
+        return QStringLiteral("Lobe separation");
+    case FigureKind::Advance:
+        return QStringLiteral("Advance");
+    case FigureKind::Overlap:
+        return QStringLiteral("Overlap");
+    case FigureKind::SplitPoint:
+        return QStringLiteral("Split point");
+    case FigureKind::MaxLift:
+        return QStringLiteral("Greatest lift, ") + side;
+    case FigureKind::Area:
+        break;
     }
     return QStringLiteral("Lift area, ") + side;
 }
@@ -27,8 +37,8 @@ QString figureName(const Figure& f) {
 /// Which dead centre an event is counted from, in the usual place.
 static QString reference(const Figure& f) {
     const bool intake = *f.side == Side::Intake, opens = f.kind == FigureKind::Opens;
-    if (intake) return opens ? QStringLiteral("before TDC") : QStringLiteral("after BDC");
-    return opens ? QStringLiteral("before BDC") : QStringLiteral("after TDC");
+    if (intake) return opens ? QStringLiteral("BTDC") : QStringLiteral("ABDC");
+    return opens ? QStringLiteral("BBDC") : QStringLiteral("ATDC");
 }
 
 QString figureBasis(const Figure& f, const Style& style) {
@@ -36,16 +46,24 @@ QString figureBasis(const Figure& f, const Style& style) {
     const QString at = f.height ? heightAt(*f.height, style) : QString();
     switch (f.kind) {
     case FigureKind::Opens:
-    case FigureKind::Closes: return reference(f) + QStringLiteral(", ") + at;
+    case FigureKind::Closes:
+        return reference(f) + QStringLiteral(", ") + at;
     case FigureKind::Centre:
-        return (*f.side == Side::Intake ? QStringLiteral("after TDC, ") : QStringLiteral("before TDC, ")) + school;
-    case FigureKind::Separation: return QStringLiteral("cam degrees, ") + school;
-    case FigureKind::Advance: return QStringLiteral("crank degrees, ") + school;
-    case FigureKind::SplitPoint: return QStringLiteral("after TDC, valve lift");
-    case FigureKind::MaxLift: return QStringLiteral("as taken");
-    case FigureKind::Area: return QStringLiteral("mm") + QChar(0xB7) + QStringLiteral("deg, as taken");
+        return (*f.side == Side::Intake ? QStringLiteral("ATDC, ") : QStringLiteral("BTDC, ")) +
+               school;
+    case FigureKind::Separation:
+        return QStringLiteral("cam degrees, ") + school;
+    case FigureKind::Advance:
+        return QStringLiteral("crank degrees, ") + school;
+    case FigureKind::SplitPoint:
+        return QStringLiteral("ATDC, valve lift");
+    case FigureKind::MaxLift:
+        return QStringLiteral("as taken");
+    case FigureKind::Area:
+        return QStringLiteral("mm") + QChar(0xB7) + QStringLiteral("deg, as taken");
     case FigureKind::Duration:
-    case FigureKind::Overlap: break;
+    case FigureKind::Overlap:
+        break;
     }
     return at;
 }
@@ -67,7 +85,8 @@ QString figureDifference(const Figure& f, const Style& style) {
     if (f.kind == FigureKind::Opens) late = -d;
     if (f.kind == FigureKind::Closes) late = d;
     if (f.kind == FigureKind::Centre) late = *f.side == Side::Intake ? d : -d;
-    if (late != 0.0) return size + (late > 0.0 ? QStringLiteral(" late") : QStringLiteral(" early"));
+    if (late != 0.0)
+        return size + (late > 0.0 ? QStringLiteral(" late") : QStringLiteral(" early"));
     return signedFixed(d, 1, style) + QStringLiteral(" from card");
 }
 
@@ -81,8 +100,9 @@ static QString eventPair(const Figure& f, const Findings& all, const Style& styl
     const RunFindings* run = runOf(f, all);
     const HeightEvents* e = run && f.height ? run->lobe.events(*f.height) : nullptr;
     if (!e || !e->opens || !e->closes) return {};
-    return QStringLiteral("Opens %1, closes %2 on the curve through %3 readings. Open + 180 + close "
-                          "= %4 + 180 + %5 = %6.")
+    return QStringLiteral(
+               "Opens %1, closes %2 on the curve through %3 readings. Open + 180 + close "
+               "= %4 + 180 + %5 = %6.")
         .arg(fromDeadCentre(*e->opens, style), fromDeadCentre(*e->closes, style))
         .arg(run->live)
         .arg(fixed(toCard(opening(*f.side), *e->opens).deg, 1, style),
@@ -97,7 +117,8 @@ QString whereFrom(const Figure& f, const Findings& all, const Style& style) {
     switch (f.kind) {
     case FigureKind::Duration:
     case FigureKind::Opens:
-    case FigureKind::Closes: return eventPair(f, all, style);
+    case FigureKind::Closes:
+        return eventPair(f, all, style);
     case FigureKind::Centre: {
         if (!run) return {};
         const Centres& c = run->lobe.centres;
@@ -106,20 +127,23 @@ QString whereFrom(const Figure& f, const Findings& all, const Style& style) {
         };
         return QStringLiteral("Four schools: equal drop %1 below the nose %2, middle of events %3, "
                               "highest lift %4, centroid of the area %5. The slate shows %6.")
-            .arg(height(run->lobe.drop_mm, style), shown(c.equalDrop), shown(c.events), shown(c.peak),
-                 shown(c.centroid), schoolName(*f.school));
+            .arg(height(run->lobe.drop_mm, style), shown(c.equalDrop), shown(c.events),
+                 shown(c.peak), shown(c.centroid), schoolName(*f.school));
     }
     case FigureKind::Separation:
     case FigureKind::Advance: {
         if (!pair) return {};
         const auto& c = all.cylinders.front();
-        const auto ic = c.intake->lobe.centres.by(*f.school), ec = c.exhaust->lobe.centres.by(*f.school);
+        const auto ic = c.intake->lobe.centres.by(*f.school),
+                   ec = c.exhaust->lobe.centres.by(*f.school);
         if (!ic || !ec) return {};
         if (f.kind == FigureKind::Separation)
-            return QStringLiteral("(intake centre + exhaust centre) / 2 = (%1 + %2) / 2 = %3 cam degrees.")
+            return QStringLiteral(
+                       "(intake centre + exhaust centre) / 2 = (%1 + %2) / 2 = %3 cam degrees.")
                 .arg(fixed(ic->deg, 1, style), fixed(-ec->deg, 1, style), degrees(*f.value, style));
         return QStringLiteral("Separation less intake centre = %1 − %2 = %3; positive is early.")
-            .arg(fixed(pair->separation->deg, 1, style), fixed(ic->deg, 1, style), degrees(*f.value, style));
+            .arg(fixed(pair->separation->deg, 1, style), fixed(ic->deg, 1, style),
+                 degrees(*f.value, style));
     }
     case FigureKind::Overlap: {
         if (!f.height || all.cylinders.empty()) return {};
@@ -128,15 +152,19 @@ QString whereFrom(const Figure& f, const Findings& all, const Style& style) {
         const HeightEvents* ex = c.exhaust ? c.exhaust->lobe.events(*f.height) : nullptr;
         if (!in || !ex || !in->opens || !ex->closes) return {};
         return QStringLiteral("Intake opens + exhaust closes = %1 + %2 = %3.")
-            .arg(fixed(-in->opens->deg, 1, style), fixed(ex->closes->deg, 1, style), degrees(*f.value, style));
+            .arg(fixed(-in->opens->deg, 1, style), fixed(ex->closes->deg, 1, style),
+                 degrees(*f.value, style));
     }
     case FigureKind::SplitPoint:
         return QStringLiteral("Where both valves have the same lift near TDC, from both curves.");
     case FigureKind::MaxLift:
-        return QStringLiteral("The top of the curve through the readings, not the highest reading.");
-    case FigureKind::Area: break;
+        return QStringLiteral(
+            "The top of the curve through the readings, not the highest reading.");
+    case FigureKind::Area:
+        break;
     }
-    return QStringLiteral("The area under the curve through the readings, in mm times crank degrees.");
+    return QStringLiteral(
+        "The area under the curve through the readings, in mm times crank degrees.");
 }
 
 } // namespace words

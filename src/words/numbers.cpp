@@ -1,5 +1,7 @@
 #include "words/numbers.h"
 
+#include "core/wheel.h"
+
 #include <cmath>
 
 namespace words {
@@ -48,8 +50,7 @@ QString signedLift(double mm, const Style& style) {
 }
 
 QString height(double mm, const Style& style) {
-    const QString number =
-        style.inches() ? fixed(mm / kMmPerInch, 3, style) : fixed(mm, 2, style);
+    const QString number = style.inches() ? fixed(mm / kMmPerInch, 3, style) : fixed(mm, 2, style);
     return number + QLatin1Char(' ') + unitName(style);
 }
 
@@ -79,6 +80,36 @@ QString fromDeadCentre(CrankDeg at, const Style& style, int places) {
              said.after ? QStringLiteral("after") : QStringLiteral("before"), centre);
 }
 
+QString abbreviated(CrankDeg at, const Style& style, int places) {
+    const FromDeadCentre said = fromNearestDeadCentre(at);
+    const QString centre =
+        said.centre == DeadCentre::Top ? QStringLiteral("TDC") : QStringLiteral("BDC");
+    if (said.deg < 0.5 * std::pow(10.0, -places)) return centre;
+    return degrees(said.deg, style, places) + QLatin1Char(' ') +
+           (said.after ? QLatin1Char('A') : QLatin1Char('B')) + centre;
+}
+
+QString onWheel(CrankDeg at, WheelScale scale, const Style& style, bool brief) {
+    const double number = wheelNumber(at, scale);
+    const double turn = wrapTurn(at).deg;
+    switch (scale) {
+    case WheelScale::Full360With:
+    case WheelScale::Full360Against:
+        return degrees(number, style, 2);
+    case WheelScale::Signed:
+        return signedFixed(number, 0, style) + QChar(0xB0);
+    case WheelScale::Quarter90:
+        return brief ? abbreviated(at, style) : fromDeadCentre(at, style);
+    case WheelScale::Half180:
+        break;
+    }
+    if (turn == 0.0 || turn == 180.0)
+        return turn == 0.0 ? QStringLiteral("TDC") : QStringLiteral("BDC");
+    const QString side =
+        brief ? (turn > 0.0 ? QStringLiteral("ATDC") : QStringLiteral("BTDC")) : sideOfTop(at);
+    return degrees(number, style, 2) + QLatin1Char(' ') + side;
+}
+
 QString sideOfTop(CrankDeg at) {
     const double turn = wrapTurn(at).deg;
     if (turn == 0.0) return QStringLiteral("TDC");
@@ -100,22 +131,32 @@ QString sideTitle(Side side) {
 
 QString schoolName(CentreSchool school) {
     switch (school) {
-    case CentreSchool::EqualDrop: return QStringLiteral("equal drop");
-    case CentreSchool::Events: return QStringLiteral("middle of events");
-    case CentreSchool::Peak: return QStringLiteral("highest lift");
-    case CentreSchool::Centroid: break;
+    case CentreSchool::EqualDrop:
+        return QStringLiteral("equal drop");
+    case CentreSchool::Events:
+        return QStringLiteral("middle of events");
+    case CentreSchool::Peak:
+        return QStringLiteral("highest lift");
+    case CentreSchool::Centroid:
+        break;
     }
     return QStringLiteral("centroid");
 }
 
 QString followerName(Follower follower) {
     switch (follower) {
-    case Follower::SolidFlat: return QStringLiteral("solid flat tappet");
-    case Follower::SolidRoller: return QStringLiteral("solid roller");
-    case Follower::Hydraulic: return QStringLiteral("hydraulic");
-    case Follower::HydraulicMadeSolid: return QStringLiteral("hydraulic made solid");
-    case Follower::Bucket: return QStringLiteral("bucket");
-    case Follower::Finger: break;
+    case Follower::SolidFlat:
+        return QStringLiteral("solid flat tappet");
+    case Follower::SolidRoller:
+        return QStringLiteral("solid roller");
+    case Follower::Hydraulic:
+        return QStringLiteral("hydraulic");
+    case Follower::HydraulicMadeSolid:
+        return QStringLiteral("hydraulic made solid");
+    case Follower::Bucket:
+        return QStringLiteral("bucket");
+    case Follower::Finger:
+        break;
     }
     return QStringLiteral("finger");
 }
@@ -132,11 +173,16 @@ QString rotationName(Rotation rotation) {
 
 QString wheelName(WheelScale scale) {
     switch (scale) {
-    case WheelScale::Full360With: return QStringLiteral("0 to 360, rising with rotation");
-    case WheelScale::Full360Against: return QStringLiteral("0 to 360, rising against rotation");
-    case WheelScale::Half180: return QStringLiteral("0 to 180 to 0");
-    case WheelScale::Quarter90: return QStringLiteral("0 to 90 to 0, four quarters");
-    case WheelScale::Signed: break;
+    case WheelScale::Full360With:
+        return QStringLiteral("0 to 360, rising with rotation");
+    case WheelScale::Full360Against:
+        return QStringLiteral("0 to 360, rising against rotation");
+    case WheelScale::Half180:
+        return QStringLiteral("0 to 180 to 0");
+    case WheelScale::Quarter90:
+        return QStringLiteral("0 to 90 to 0, four quarters");
+    case WheelScale::Signed:
+        break;
     }
     return QStringLiteral("signed, −180 to 180");
 }

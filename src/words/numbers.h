@@ -41,7 +41,12 @@ QString unitName(const Style& style);
 QString degrees(double deg, const Style& style, int places = 1);
 /// "27.5° before TDC", from the nearest dead centre.
 QString fromDeadCentre(lobe::CrankDeg at, const Style& style, int places = 1);
-/// "before TDC", "after BDC", …; the half turn as a wheel shows it when `topOnly`.
+/// "75° ATDC": the trade's short form, for lists and narrow places.
+QString abbreviated(lobe::CrankDeg at, const Style& style, int places = 1);
+/// As the wheel shows it: "100°" on a full wheel, "100° after TDC" on a half wheel, signed, or from
+/// the nearest dead centre on a quarter wheel. `brief` uses ATDC and its like.
+QString onWheel(lobe::CrankDeg at, lobe::WheelScale scale, const Style& style, bool brief = false);
+/// "before TDC" or "after TDC": the half of the wheel an angle stands in.
 QString sideOfTop(lobe::CrankDeg at);
 
 QString placeName(lobe::Place place);

@@ -18,15 +18,16 @@ QString lobeName(const Finding& f) {
 
 QString earlyLate(double deg, const Style& style) {
     return QStringLiteral("%1 %2").arg(degrees(std::abs(deg), style),
-                                       deg > 0.0 ? QStringLiteral("late") : QStringLiteral("early"));
+                                       deg > 0.0 ? QStringLiteral("late")
+                                                 : QStringLiteral("early"));
 }
 
 QString misfit(const Finding& f, const Style& style) {
     const bool under = *f.mm < 0.0;
     return QStringLiteral("%1: the reading at %2 sits %3 %4 its neighbours. Go back well past it, "
                           "come up to %2 again and read it once more.")
-        .arg(lobeName(f), fromDeadCentre(*f.at, style),
-             liftWithUnit(std::abs(*f.mm), style), under ? QStringLiteral("under") : QStringLiteral("over"));
+        .arg(lobeName(f), fromDeadCentre(*f.at, style), liftWithUnit(std::abs(*f.mm), style),
+             under ? QStringLiteral("under") : QStringLiteral("over"));
 }
 
 } // namespace
@@ -36,122 +37,173 @@ QString sentence(const Finding& f, const Style& style) {
     const QString flank = f.opening ? QStringLiteral("opening") : QStringLiteral("closing");
     switch (f.code) {
     case Code::TooFewReadings:
-        return QStringLiteral("%1: a lobe needs at least %2 readings before it says anything. Keep going.")
-            .arg(who).arg(f.count);
+        return QStringLiteral(
+                   "%1: a lobe needs at least %2 readings before it says anything. Keep going.")
+            .arg(who)
+            .arg(f.count);
     case Code::FlatTable:
-        return QStringLiteral("%1: lift changes by only %2. Is the indicator on the right follower, "
-                              "and the cam turning?").arg(who, liftWithUnit(*f.mm, style));
+        return QStringLiteral(
+                   "%1: lift changes by only %2. Is the indicator on the right follower, "
+                   "and the cam turning?")
+            .arg(who, liftWithUnit(*f.mm, style));
     case Code::NoseNotReached:
-        return QStringLiteral("%1: the nose is not behind you yet: lift is still near its greatest at "
-                              "%2. Keep going down the other flank.").arg(who, fromDeadCentre(*f.at, style));
+        return QStringLiteral(
+                   "%1: the nose is not behind you yet: lift is still near its greatest at "
+                   "%2. Keep going down the other flank.")
+            .arg(who, fromDeadCentre(*f.at, style));
     case Code::FlankMissing:
-        return QStringLiteral("%1: the %2 flank has no reading under %3, so that event is not known. "
-                              "Take readings farther down that flank.").arg(who, flank, height(*f.mm, style));
+        return QStringLiteral(
+                   "%1: the %2 flank has no reading under %3, so that event is not known. "
+                   "Take readings farther down that flank.")
+            .arg(who, flank, height(*f.mm, style));
     case Code::HeightAboveNose:
-        return QStringLiteral("%1: checking height %2 is above the greatest lift, %3. It is left out.")
+        return QStringLiteral(
+                   "%1: checking height %2 is above the greatest lift, %3. It is left out.")
             .arg(who, height(*f.mm, style), liftWithUnit(*f.other_mm, style));
     case Code::HeightUnderLash:
-        return QStringLiteral("%1: checking height %2 is hidden by the lash as this lift was taken. "
-                              "Take it at the tappet, or with the lash out.").arg(who, height(*f.mm, style));
+        return QStringLiteral(
+                   "%1: checking height %2 is hidden by the lash as this lift was taken. "
+                   "Take it at the tappet, or with the lash out.")
+            .arg(who, height(*f.mm, style));
     case Code::NoisyCrossings:
-        return QStringLiteral("%1: lift passes %2 %3 times on the %4 flank; once is right. Their mean "
-                              "is used. Read that stretch again.")
-            .arg(who, height(*f.mm, style)).arg(f.count).arg(flank);
-    case Code::Misfit: return misfit(f, style);
+        return QStringLiteral(
+                   "%1: lift passes %2 %3 times on the %4 flank; once is right. Their mean "
+                   "is used. Read that stretch again.")
+            .arg(who, height(*f.mm, style))
+            .arg(f.count)
+            .arg(flank);
+    case Code::Misfit:
+        return misfit(f, style);
     case Code::ZeroReturn:
-        return QStringLiteral("%1: the indicator came home to %2 instead of where it began. A slipped "
-                              "base, a follower bleeding down or base-circle run-out: check, then "
-                              "read the run again.").arg(who, signedLift(*f.mm, style) + QLatin1Char(' ') + unitName(style));
+        return QStringLiteral(
+                   "%1: the indicator came home to %2 instead of where it began. A slipped "
+                   "base, a follower bleeding down or base-circle run-out: check, then "
+                   "read the run again.")
+            .arg(who, signedLift(*f.mm, style) + QLatin1Char(' ') + unitName(style));
     case Code::BaseNotZero:
-        return QStringLiteral("%1: the base circle reads %2, not zero. Low checking heights are off by "
-                              "as much; set the indicator to zero on the base circle.")
+        return QStringLiteral(
+                   "%1: the base circle reads %2, not zero. Low checking heights are off by "
+                   "as much; set the indicator to zero on the base circle.")
             .arg(who, signedLift(*f.mm, style) + QLatin1Char(' ') + unitName(style));
     case Code::DropShortened:
-        return QStringLiteral("%1: lift is small, so the equal-drop centre is taken %2 below the nose.")
+        return QStringLiteral(
+                   "%1: lift is small, so the equal-drop centre is taken %2 below the nose.")
             .arg(who, liftWithUnit(*f.mm, style));
     case Code::CentreFarOff:
-        return QStringLiteral("%1: the lobe centre falls at %2°, far from where such a lobe sits. Is "
-                              "the wheel's zero at TDC on overlap? It may be 360° out.")
+        return QStringLiteral(
+                   "%1: the lobe centre falls at %2°, far from where such a lobe sits. Is "
+                   "the wheel's zero at TDC on overlap? It may be 360° out.")
             .arg(who, shortest(f.at->deg, 1, style));
     case Code::SidesSwapped:
         return QStringLiteral("%1: the lobe centre falls at %2°, where the other lobe sits. Were "
-                              "intake and exhaust exchanged?").arg(who, shortest(f.at->deg, 1, style));
+                              "intake and exhaust exchanged?")
+            .arg(who, shortest(f.at->deg, 1, style));
     case Code::RepeatedAngle:
         return QStringLiteral("%1: %2 readings at %3; their mean is used.")
-            .arg(who).arg(f.count).arg(fromDeadCentre(*f.at, style));
+            .arg(who)
+            .arg(f.count)
+            .arg(fromDeadCentre(*f.at, style));
     case Code::WideStep:
-        return QStringLiteral("%1: readings are up to %2 apart on the lobe. Steps of 5° or less make "
-                              "the events trustworthy.").arg(who, degrees(*f.deg, style));
+        return QStringLiteral(
+                   "%1: readings are up to %2 apart on the lobe. Steps of 5° or less make "
+                   "the events trustworthy.")
+            .arg(who, degrees(*f.deg, style));
     case Code::TdcSpanUnlikely:
-        return QStringLiteral("The contacts lie %1 either side of the top, which is hardly a stop or a "
-                              "drop near TDC. Read both again.").arg(degrees(*f.deg, style));
+        return QStringLiteral(
+                   "The contacts lie %1 either side of the top, which is hardly a stop or a "
+                   "drop near TDC. Read both again.")
+            .arg(degrees(*f.deg, style));
     case Code::TdcContactsSwapped:
-        return QStringLiteral("The contact after the top was typed first; the two are taken the right "
-                              "way round, %1 either side.").arg(degrees(*f.deg, style));
+        return QStringLiteral(
+                   "The contact after the top was typed first; the two are taken the right "
+                   "way round, %1 either side.")
+            .arg(degrees(*f.deg, style));
     case Code::TdcPointerOff:
-        return QStringLiteral("True TDC stands at %1° on the wheel: move the pointer by %2, then take "
-                              "both contacts again.")
+        return QStringLiteral(
+                   "True TDC stands at %1° on the wheel: move the pointer by %2, then take "
+                   "both contacts again.")
             .arg(signedFixed(*f.deg, 2, style), degrees(std::abs(*f.deg), style, 2));
     case Code::TdcNotProved:
-        return QStringLiteral("TDC is set, the contacts differ by %1. Take both once more: a second "
-                              "pass that agrees proves it.").arg(degrees(*f.deg, style, 2));
+        return QStringLiteral(
+                   "TDC is set, the contacts differ by %1. Take both once more: a second "
+                   "pass that agrees proves it.")
+            .arg(degrees(*f.deg, style, 2));
     case Code::TdcProved:
-        return QStringLiteral("TDC is proved: the second pass agrees within %1.").arg(degrees(*f.deg, style, 2));
+        return QStringLiteral("TDC is proved: the second pass agrees within %1.")
+            .arg(degrees(*f.deg, style, 2));
     case Code::TdcNotTaken:
-        return QStringLiteral("Lift is recorded, but true TDC was never taken here. Every angle hangs "
-                              "on it: find TDC, then believe the timing.");
+        return QStringLiteral(
+            "Lift is recorded, but true TDC was never taken here. Every angle hangs "
+            "on it: find TDC, then believe the timing.");
     case Code::CamShift:
-        return QStringLiteral("The cam is %1 against its card, both lobes alike: that is timing, not "
-                              "the cam. With TDC proved, %2 it by %3 crank degrees.")
-            .arg(earlyLate(*f.deg, style), *f.deg > 0.0 ? QStringLiteral("advance") : QStringLiteral("retard"),
+        return QStringLiteral(
+                   "The cam is %1 against its card, both lobes alike: that is timing, not "
+                   "the cam. With TDC proved, %2 it by %3 crank degrees.")
+            .arg(earlyLate(*f.deg, style),
+                 *f.deg > 0.0 ? QStringLiteral("advance") : QStringLiteral("retard"),
                  shortest(std::abs(*f.deg), 1, style));
     case Code::SeparationOff:
-        return QStringLiteral("The two lobes stand %1 cam degrees %2 than the card says: that is "
-                              "separation, not timing. On one shaft it cannot be set; read both runs "
-                              "again before blaming the cam.")
-            .arg(shortest(std::abs(*f.deg), 1, style), *f.deg > 0.0 ? QStringLiteral("wider") : QStringLiteral("narrower"));
+        return QStringLiteral(
+                   "The two lobes stand %1 cam degrees %2 than the card says: that is "
+                   "separation, not timing. On one shaft it cannot be set; read both runs "
+                   "again before blaming the cam.")
+            .arg(shortest(std::abs(*f.deg), 1, style),
+                 *f.deg > 0.0 ? QStringLiteral("wider") : QStringLiteral("narrower"));
     case Code::CardShift:
-        return QStringLiteral("%1: the lobe centre is %2 against the card. If TDC is proved, the cam "
-                              "is to be moved by that much.").arg(who, earlyLate(*f.deg, style));
+        return QStringLiteral(
+                   "%1: the lobe centre is %2 against the card. If TDC is proved, the cam "
+                   "is to be moved by that much.")
+            .arg(who, earlyLate(*f.deg, style));
     case Code::AsCard:
-        return QStringLiteral("%1: the lobe centre is as the card, within what a wheel can show (%2°).")
+        return QStringLiteral(
+                   "%1: the lobe centre is as the card, within what a wheel can show (%2°).")
             .arg(who, signedFixed(*f.deg, 1, style));
     case Code::SplitPointMissing:
-        return QStringLiteral("The two valves are never off their seats together, so there is no split point.");
+        return QStringLiteral(
+            "The two valves are never off their seats together, so there is no split point.");
     }
     return {};
 }
 
 QString shortSentence(const Finding& f, const Style& style) {
     if (f.code == Code::Misfit)
-        return QStringLiteral("Look again at %1: %2 %3 its neighbours.")
-            .arg(fromDeadCentre(*f.at, style), liftWithUnit(std::abs(*f.mm), style),
+        return QStringLiteral("Look again at %1, %2: %3 %4 its neighbours.")
+            .arg(lobeName(f).toLower(), fromDeadCentre(*f.at, style),
+                 liftWithUnit(std::abs(*f.mm), style),
                  *f.mm < 0.0 ? QStringLiteral("under") : QStringLiteral("over"));
     return sentence(f, style);
 }
 
 QString severityTitle(Severity severity) {
     switch (severity) {
-    case Severity::Note: return QStringLiteral("Good to know");
-    case Severity::Ask: return QStringLiteral("Still to do");
-    case Severity::LookAgain: return QStringLiteral("Look again");
-    case Severity::Refused: break;
+    case Severity::Note:
+        return QStringLiteral("Good to know");
+    case Severity::Ask:
+        return QStringLiteral("Still to do");
+    case Severity::LookAgain:
+        return QStringLiteral("Look again");
+    case Severity::Refused:
+        break;
     }
     return QStringLiteral("No result");
 }
 
 QString sentence(const EntryError& e, const Style& style) {
     switch (e.fault) {
-    case EntryFault::Empty: return QStringLiteral("Type a reading.");
+    case EntryFault::Empty:
+        return QStringLiteral("Type a reading.");
     case EntryFault::NotANumber:
         return QStringLiteral("Character %1 is no part of a number. Digits, a point or a comma.")
             .arg(e.column + 1);
     case EntryFault::UnknownSuffix:
-        return QStringLiteral("Unknown letters. Lengths take mm, in or th; angles take b or a (before, "
-                              "after TDC), bb or ab (BDC).");
-    case EntryFault::DivideByZero: return QStringLiteral("That divides by zero.");
+        return QStringLiteral(
+            "Unknown letters. Lengths take mm, in or th; angles take b or a (before, "
+            "after TDC), bb or ab (BDC).");
+    case EntryFault::DivideByZero:
+        return QStringLiteral("That divides by zero.");
     case EntryFault::OutOfRange:
-        return QStringLiteral("That is beyond %1; check the decimal point.").arg(shortest(e.limit, 2, style));
+        return QStringLiteral("That is beyond %1; check the decimal point.")
+            .arg(shortest(e.limit, 2, style));
     case EntryFault::OffTheScale:
         return QStringLiteral("This wheel's numbers end at %1. Is it the right scale?")
             .arg(shortest(e.limit, 0, style));
@@ -168,52 +220,75 @@ QString sentence(const TableError& e, const QString& fileName) {
     const auto says = [&where](const QString& what) { return where + QStringLiteral(": ") + what; };
     switch (e.fault) {
     case TableFault::Empty:
-        return says(QStringLiteral("nothing in it; expected a header line with crank_deg and lift_mm or lift_in"));
+        return says(QStringLiteral(
+            "nothing in it; expected a header line with crank_deg and lift_mm or lift_in"));
     case TableFault::NotText:
-        return says(QStringLiteral("not a text file; expected a CSV table with crank_deg and lift_mm or lift_in"));
+        return says(QStringLiteral(
+            "not a text file; expected a CSV table with crank_deg and lift_mm or lift_in"));
     case TableFault::TooLong:
         return says(QStringLiteral("longer than any lift table; expected at most 20000 readings"));
     case TableFault::NoAngleColumn:
-        return says(QStringLiteral("no crank_deg column in the header; expected crank_deg and lift_mm or lift_in"));
+        return says(QStringLiteral(
+            "no crank_deg column in the header; expected crank_deg and lift_mm or lift_in"));
     case TableFault::NoLiftColumn:
         if (!text.isEmpty())
-            return says(QStringLiteral("column \"%1\" does not say its unit; expected lift_mm or lift_in").arg(text));
+            return says(
+                QStringLiteral("column \"%1\" does not say its unit; expected lift_mm or lift_in")
+                    .arg(text));
         return says(QStringLiteral("no lift column in the header; expected lift_mm or lift_in"));
     case TableFault::TwoLiftColumns:
-        return says(QStringLiteral("two lift columns in the header; expected one, lift_mm or lift_in"));
+        return says(
+            QStringLiteral("two lift columns in the header; expected one, lift_mm or lift_in"));
     case TableFault::FieldCount:
-        return says(QStringLiteral("%1 fields where the header has %2; with decimal commas, separate "
-                                   "columns by semicolons or tabs").arg(e.found).arg(e.expected));
+        return says(
+            QStringLiteral("%1 fields where the header has %2; with decimal commas, separate "
+                           "columns by semicolons or tabs")
+                .arg(e.found)
+                .arg(e.expected));
     case TableFault::NotANumber:
-        return says(QStringLiteral("\"%1\" is not a number; expected plain digits such as 8.512").arg(text));
+        return says(QStringLiteral("\"%1\" is not a number; expected plain digits such as 8.512")
+                        .arg(text));
     case TableFault::AngleOutOfRange:
-        return says(QStringLiteral("crank angle %1 is outside the cycle; expected -720 to 720").arg(text));
+        return says(
+            QStringLiteral("crank angle %1 is outside the cycle; expected -720 to 720").arg(text));
     case TableFault::LiftOutOfRange:
-        return says(QStringLiteral("lift %1 is more than any lobe has; expected at most 30 mm").arg(text));
+        return says(
+            QStringLiteral("lift %1 is more than any lobe has; expected at most 30 mm").arg(text));
     case TableFault::TooFewReadings:
-        return says(QStringLiteral("%1 readings; expected at least %2 for a lobe").arg(e.found).arg(e.expected));
+        return says(QStringLiteral("%1 readings; expected at least %2 for a lobe")
+                        .arg(e.found)
+                        .arg(e.expected));
     case TableFault::Flat:
-        return says(QStringLiteral("lift changes by less than 0.5 mm; expected a lobe's rise and fall"));
+        return says(
+            QStringLiteral("lift changes by less than 0.5 mm; expected a lobe's rise and fall"));
     }
     return {};
 }
 
 QString stationName(Station station) {
     switch (station) {
-    case Station::Engine: return QStringLiteral("Engine");
-    case Station::Tdc: return QStringLiteral("TDC");
-    case Station::Lobes: return QStringLiteral("Lobes");
-    case Station::Timing: break;
+    case Station::Engine:
+        return QStringLiteral("Engine");
+    case Station::Tdc:
+        return QStringLiteral("TDC");
+    case Station::Lobes:
+        return QStringLiteral("Lobes");
+    case Station::Timing:
+        break;
     }
     return QStringLiteral("Timing");
 }
 
 QString progressName(Progress progress) {
     switch (progress) {
-    case Progress::NotBegun: return QStringLiteral("not begun");
-    case Progress::InHand: return QStringLiteral("in hand");
-    case Progress::Done: return QStringLiteral("done");
-    case Progress::LookAgain: break;
+    case Progress::NotBegun:
+        return QStringLiteral("not begun");
+    case Progress::InHand:
+        return QStringLiteral("in hand");
+    case Progress::Done:
+        return QStringLiteral("done");
+    case Progress::LookAgain:
+        break;
     }
     return QStringLiteral("look again");
 }
@@ -222,8 +297,10 @@ static QString engineLine(const Engine& e, const Style& style) {
     if (e.bore_mm <= 0.0 && e.stroke_mm <= 0.0) return QStringLiteral("not described yet");
     const QString multiply = QStringLiteral(" %1 ").arg(QChar(0xD7));
     QString line = dimension(e.bore_mm, style) + multiply + dimension(e.stroke_mm, style);
-    if (e.rod_mm > 0.0) line += QStringLiteral(", rod ") + dimension(e.rod_mm, style);
-    else line += QStringLiteral(", rod not known");
+    if (e.rod_mm > 0.0)
+        line += QStringLiteral(", rod ") + dimension(e.rod_mm, style);
+    else
+        line += QStringLiteral(", rod not known");
     return line;
 }
 
@@ -245,8 +322,8 @@ static QString lobesLine(const Findings& f, const Style& style) {
         if (r.current)
             for (const Finding& finding : r.lobe.findings)
                 if (finding.code == Code::Misfit)
-                    return QStringLiteral("read %1 %2 again")
-                        .arg(sideName(r.side), fromDeadCentre(*finding.at, style));
+                    return QStringLiteral("again: %1 %2")
+                        .arg(sideName(r.side), abbreviated(*finding.at, style));
     const RunFindings* open = nullptr;
     int done = 0;
     for (const RunFindings& r : f.runs) {
@@ -255,30 +332,41 @@ static QString lobesLine(const Findings& f, const Style& style) {
         if (!r.complete) open = &r;
     }
     if (open && !open->lobe.noseReached)
-        return QStringLiteral("%1 %2, %3 of %4").arg(sideName(open->side)).arg(open->cylinder)
-            .arg(open->live).arg(open->planned);
+        return QStringLiteral("%1 %2, %3 of %4")
+            .arg(sideName(open->side))
+            .arg(open->cylinder)
+            .arg(open->live)
+            .arg(open->planned);
     if (done == 0) return QStringLiteral("not begun");
-    return done == 1 ? QStringLiteral("1 lobe recorded") : QStringLiteral("%1 lobes recorded").arg(done);
+    return done == 1 ? QStringLiteral("1 lobe recorded")
+                     : QStringLiteral("%1 lobes recorded").arg(done);
 }
 
 static QString timingLine(const Findings& f, const Style& style) {
     for (const Finding& finding : f.all)
-        if (finding.code == Code::CamShift) return QStringLiteral("cam ") + earlyLate(*finding.deg, style);
+        if (finding.code == Code::CamShift)
+            return QStringLiteral("cam ") + earlyLate(*finding.deg, style);
     for (const Finding& finding : f.all)
         if (finding.code == Code::CardShift)
-            return QStringLiteral("%1 %2").arg(sideName(*finding.side), earlyLate(*finding.deg, style));
+            return QStringLiteral("%1 %2").arg(sideName(*finding.side),
+                                               earlyLate(*finding.deg, style));
     for (const CylinderFindings& c : f.cylinders)
         if (c.pair && c.pair->separation)
             return QStringLiteral("separation %1").arg(degrees(c.pair->separation->deg, style));
-    return f.cylinders.empty() ? QStringLiteral("waiting for lobes") : QStringLiteral("waiting for the other lobe");
+    return f.cylinders.empty() ? QStringLiteral("waiting for lobes")
+                               : QStringLiteral("waiting for the other lobe");
 }
 
 QString stationLine(Station station, const Job& job, const Findings& f, const Style& style) {
     switch (station) {
-    case Station::Engine: return engineLine(job.engine, style);
-    case Station::Tdc: return tdcLine(f.tdc, style);
-    case Station::Lobes: return lobesLine(f, style);
-    case Station::Timing: break;
+    case Station::Engine:
+        return engineLine(job.engine, style);
+    case Station::Tdc:
+        return tdcLine(f.tdc, style);
+    case Station::Lobes:
+        return lobesLine(f, style);
+    case Station::Timing:
+        break;
     }
     return timingLine(f, style);
 }

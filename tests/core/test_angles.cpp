@@ -79,7 +79,8 @@ private slots:
             const double number = wheelNumber({double(deg)}, s);
             QVERIFY(number <= wheelTop(s));
             const bool top = std::abs(deg) <= 90;
-            const WheelHint hint{top ? deg >= 0 : deg < 0, top ? DeadCentre::Top : DeadCentre::Bottom};
+            const WheelHint hint{top ? deg >= 0 : deg < 0,
+                                 top ? DeadCentre::Top : DeadCentre::Bottom};
             const auto back = fromWheel(number, s, hint);
             QVERIFY(back.has_value());
             QCOMPARE(back->at.deg, double(deg));

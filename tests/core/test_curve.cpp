@@ -10,7 +10,8 @@ namespace {
 
 std::vector<LiftPoint> sampled(const closed::Lobe& lobe, double step, double phase) {
     std::vector<LiftPoint> points;
-    for (double deg = -80.0 + phase; deg <= 300.0; deg += step) points.push_back({deg, lobe.at(deg)});
+    for (double deg = -80.0 + phase; deg <= 300.0; deg += step)
+        points.push_back({deg, lobe.at(deg)});
     return points;
 }
 
@@ -47,10 +48,13 @@ private slots:
                                                 std::abs(x[1] - lobe.event(h, false)));
                     QVERIFY2(off <= (h < 0.5 ? low : high),
                              qPrintable(QStringLiteral("%1 at %2 mm: %3 deg off")
-                                            .arg(QString::fromStdString(lobe.name)).arg(h).arg(off)));
+                                            .arg(QString::fromStdString(lobe.name))
+                                            .arg(h)
+                                            .arg(off)));
                 }
                 const double got = curve->area(curve->first(), curve->last());
-                QVERIFY2(std::abs(got / area - 1.0) <= 0.003, qPrintable(QString::number(got / area)));
+                QVERIFY2(std::abs(got / area - 1.0) <= 0.003,
+                         qPrintable(QString::number(got / area)));
             }
         }
     }
@@ -85,14 +89,17 @@ private slots:
     }
 
     void heightAtAReadingCountsOnce() {
-        const auto curve = LiftCurve::through({{0, 0}, {10, 1}, {20, 2}, {30, 3}, {40, 2}, {50, 1}, {60, 0}});
-        for (double h : {1.0, 2.0}) QCOMPARE(curve->crossings(h).size(), std::size_t(2));
+        const auto curve =
+            LiftCurve::through({{0, 0}, {10, 1}, {20, 2}, {30, 3}, {40, 2}, {50, 1}, {60, 0}});
+        for (double h : {1.0, 2.0})
+            QCOMPARE(curve->crossings(h).size(), std::size_t(2));
     }
 
     void neverOvershootsTheBaseCircle() {
         const auto lobe = closed::behindLash(closed::power(105.0, 130.0, 9.0), 1.5, 0.3);
         const auto curve = LiftCurve::through(sampled(lobe, 5.0, 1.0));
-        for (double d = -80.0; d <= 300.0; d += 0.25) QVERIFY(curve->at(d) > -1e-9);
+        for (double d = -80.0; d <= 300.0; d += 0.25)
+            QVERIFY(curve->at(d) > -1e-9);
     }
 
     void refusesWhatIsNoCurve() {

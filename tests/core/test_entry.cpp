@@ -119,7 +119,8 @@ private slots:
         QFETCH(bool, after);
         QFETCH(double, deg);
         QFETCH(bool, assumed);
-        const auto read = readWheel(text.toStdString(), {static_cast<WheelScale>(scale), after, DeadCentre::Top});
+        const auto read =
+            readWheel(text.toStdString(), {static_cast<WheelScale>(scale), after, DeadCentre::Top});
         QVERIFY(std::holds_alternative<WheelReading>(read));
         QCOMPARE(std::get<WheelReading>(read).at.deg, deg);
         QCOMPARE(std::get<WheelReading>(read).assumed, assumed);
@@ -135,29 +136,44 @@ private slots:
     }
 
     void runEntries() {
-        const auto lift = std::get<RunEntry>(readRunEntry("8.73", Side::Intake, LengthUnit::Millimetre));
+        const auto lift =
+            std::get<RunEntry>(readRunEntry("8.73", Side::Intake, LengthUnit::Millimetre));
         QVERIFY(!lift.goTo);
         QCOMPARE(*lift.lift_mm, 8.73);
-        const auto go = std::get<RunEntry>(readRunEntry("75a", Side::Intake, LengthUnit::Millimetre));
+        const auto go =
+            std::get<RunEntry>(readRunEntry("75a", Side::Intake, LengthUnit::Millimetre));
         QCOMPARE(go.goTo->deg, 75.0);
         QVERIFY(!go.lift_mm);
-        const auto both = std::get<RunEntry>(readRunEntry("20b 0,85", Side::Exhaust, LengthUnit::Millimetre));
+        const auto both =
+            std::get<RunEntry>(readRunEntry("20b 0,85", Side::Exhaust, LengthUnit::Millimetre));
         QCOMPARE(both.goTo->deg, -20.0);
         QCOMPARE(*both.lift_mm, 0.85);
-        const auto bottom = std::get<RunEntry>(readRunEntry("40ab", Side::Intake, LengthUnit::Millimetre));
+        const auto bottom =
+            std::get<RunEntry>(readRunEntry("40ab", Side::Intake, LengthUnit::Millimetre));
         QCOMPARE(bottom.goTo->deg, 220.0);
-        const auto exhaust = std::get<RunEntry>(readRunEntry("52bb", Side::Exhaust, LengthUnit::Millimetre));
+        const auto exhaust =
+            std::get<RunEntry>(readRunEntry("52bb", Side::Exhaust, LengthUnit::Millimetre));
         QCOMPARE(exhaust.goTo->deg, -232.0);
-        const auto cycle = std::get<RunEntry>(readRunEntry("@-110 7.1", Side::Exhaust, LengthUnit::Millimetre));
+        // 160 after TDC on the wheel is 200 before it where an exhaust lobe opens.
+        const auto round =
+            std::get<RunEntry>(readRunEntry("160a", Side::Exhaust, LengthUnit::Millimetre));
+        QCOMPARE(round.goTo->deg, -200.0);
+        const auto late =
+            std::get<RunEntry>(readRunEntry("140b", Side::Intake, LengthUnit::Millimetre));
+        QCOMPARE(late.goTo->deg, 220.0);
+        const auto cycle =
+            std::get<RunEntry>(readRunEntry("@-110 7.1", Side::Exhaust, LengthUnit::Millimetre));
         QCOMPARE(cycle.goTo->deg, -110.0);
         QCOMPARE(*cycle.lift_mm, 7.1);
-        const auto step = std::get<RunEntry>(readRunEntry("step 2,5", Side::Intake, LengthUnit::Millimetre));
+        const auto step =
+            std::get<RunEntry>(readRunEntry("step 2,5", Side::Intake, LengthUnit::Millimetre));
         QCOMPARE(*step.step_deg, 2.5);
     }
 
     void runRefusals_data() {
         QTest::addColumn<QString>("text");
-        for (const char* t : {"", "@", "@400", "200a", "75a x", "75q", "@75a", "8.7 3", "hello", "99", "step 0", "step", "step 90"})
+        for (const char* t : {"", "@", "@400", "200a", "75a x", "75q", "@75a", "8.7 3", "hello",
+                              "99", "step 0", "step", "step 90"})
             QTest::newRow(t) << t;
     }
     void runRefusals() {
@@ -173,8 +189,10 @@ private slots:
         QCOMPARE(v, (Height{0.5, Place::Valve}));
         const auto thou = std::get<Height>(readHeight("50", LengthUnit::Inch, Place::Valve));
         QVERIFY(std::abs(thou.mm - 1.27) < 1e-12);
-        QVERIFY(std::holds_alternative<EntryError>(readHeight("0", LengthUnit::Millimetre, Place::Tappet)));
-        QVERIFY(std::holds_alternative<EntryError>(readHeight("-1", LengthUnit::Millimetre, Place::Tappet)));
+        QVERIFY(std::holds_alternative<EntryError>(
+            readHeight("0", LengthUnit::Millimetre, Place::Tappet)));
+        QVERIFY(std::holds_alternative<EntryError>(
+            readHeight("-1", LengthUnit::Millimetre, Place::Tappet)));
     }
 };
 

@@ -52,7 +52,8 @@ const Figure* figure(const Findings& f, const std::string& key) {
 }
 
 bool has(const Findings& f, Code code) {
-    return std::any_of(f.all.begin(), f.all.end(), [&](const Finding& x) { return x.code == code; });
+    return std::any_of(f.all.begin(), f.all.end(),
+                       [&](const Finding& x) { return x.code == code; });
 }
 
 } // namespace

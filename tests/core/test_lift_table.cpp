@@ -32,7 +32,9 @@ LiftTable read(const std::string& text) {
     return std::get<LiftTable>(result);
 }
 
-TableError fault(const std::string& text) { return std::get<TableError>(readLiftTable(text)); }
+TableError fault(const std::string& text) {
+    return std::get<TableError>(readLiftTable(text));
+}
 
 } // namespace
 
@@ -56,7 +58,8 @@ private slots:
         row("comments and blanks", "# a note\n\n" + table("crank_deg,lift_mm", ",") + "\n# end\n");
         row("quoted names", table("\"crank_deg\",\"lift_mm\"", ","));
         std::string crlf;
-        for (char c : table("crank_deg,lift_mm", ",")) crlf += c == '\n' ? std::string("\r\n") : std::string(1, c);
+        for (char c : table("crank_deg,lift_mm", ","))
+            crlf += c == '\n' ? std::string("\r\n") : std::string(1, c);
         row("carriage returns", crlf);
         row("empty last field behind a tab", table("crank_deg\tlift_mm\tnote", "\t", false, "\t"));
     }
@@ -70,20 +73,23 @@ private slots:
 
     void inchesBecomeMillimetres() {
         std::string text = "crank_deg,lift_in\n";
-        for (int i = 0; i < 9; ++i) text += std::to_string(i * 10) + ",0.0" + std::to_string(i * 4) + "\n";
+        for (int i = 0; i < 9; ++i)
+            text += std::to_string(i * 10) + ",0.0" + std::to_string(i * 4) + "\n";
         QVERIFY(std::abs(read(text).points[2].mm - 0.08 * 25.4) < 1e-9);
     }
 
     void columnsInAnyOrder() {
         std::string text = "lift_mm,who,crank_deg\n";
-        for (int i = 0; i < 9; ++i) text += std::to_string(i) + ",me," + std::to_string(i * 10) + "\n";
+        for (int i = 0; i < 9; ++i)
+            text += std::to_string(i) + ",me," + std::to_string(i * 10) + "\n";
         QCOMPARE(read(text).points[3].deg, 30.0);
         QCOMPARE(read(text).points[3].mm, 3.0);
     }
 
     void quotedDecimalComma() {
         std::string text = "crank_deg,lift_mm\n";
-        for (int i = 0; i < 9; ++i) text += std::to_string(i * 10) + ",\"" + std::to_string(i) + ",5\"\n";
+        for (int i = 0; i < 9; ++i)
+            text += std::to_string(i * 10) + ",\"" + std::to_string(i) + ",5\"\n";
         QCOMPARE(read(text).points[3].mm, 3.5);
     }
 
@@ -114,7 +120,8 @@ private slots:
         row("huge", good + "160,1e300\n", TableFault::LiftOutOfRange, 13);
         row("few", "crank_deg,lift_mm\n0,0\n10,5\n", TableFault::TooFewReadings, 0);
         QByteArray flat = "crank_deg,lift_mm\n";
-        for (int i = 0; i < 20; ++i) flat += QByteArray::number(i * 10) + ",0.1\n";
+        for (int i = 0; i < 20; ++i)
+            flat += QByteArray::number(i * 10) + ",0.1\n";
         row("flat", flat, TableFault::Flat, 0);
     }
     void refusals() {
@@ -128,14 +135,16 @@ private slots:
 
     void hugeFilesAreRefused() {
         std::string text = "crank_deg,lift_mm\n";
-        for (int i = 0; i < 20002; ++i) text += "1,1\n";
+        for (int i = 0; i < 20002; ++i)
+            text += "1,1\n";
         QVERIFY(fault(text).fault == TableFault::TooLong);
         QVERIFY(fault(std::string(5 << 20, '1')).fault == TableFault::TooLong);
     }
 
     void writtenIsReadBackToTheBit() {
         std::vector<LiftPoint> points;
-        for (int i = 0; i < 20; ++i) points.push_back({i * 5.0 - 70.1, std::sqrt(i * 1.37)});
+        for (int i = 0; i < 20; ++i)
+            points.push_back({i * 5.0 - 70.1, std::sqrt(i * 1.37)});
         const LiftTable back = read(writeLiftTable(points, {"made up"}));
         QCOMPARE(back.points.size(), points.size());
         for (std::size_t i = 0; i < points.size(); ++i) {

@@ -10,9 +10,11 @@ using namespace lobe;
 
 namespace {
 
-std::vector<LiftPoint> sampled(const closed::Lobe& lobe, double from, double to, double step = 5.0) {
+std::vector<LiftPoint> sampled(const closed::Lobe& lobe, double from, double to,
+                               double step = 5.0) {
     std::vector<LiftPoint> points;
-    for (double deg = from; deg <= to + 1e-9; deg += step) points.push_back({deg, lobe.at(deg)});
+    for (double deg = from; deg <= to + 1e-9; deg += step)
+        points.push_back({deg, lobe.at(deg)});
     return points;
 }
 
@@ -47,7 +49,8 @@ private slots:
     }
 
     void centresPartOnAnAsymmetricLobe() {
-        const auto f = analyseLobe(sampled(closed::asymmetric(104, 130, 160, 9.0), -70, 300), intake());
+        const auto f =
+            analyseLobe(sampled(closed::asymmetric(104, 130, 160, 9.0), -70, 300), intake());
         QVERIFY(*f.centres.spread_deg() > 3.0);
         QVERIFY(f.centres.centroid->deg > f.centres.equalDrop->deg);
     }
@@ -91,7 +94,8 @@ private slots:
         LobeRequest r = intake();
         r.side = Side::Exhaust;
         auto points = sampled(closed::power(-110, 147, 7.2), -285, 65);
-        for (LiftPoint& p : points) p.deg += shift;
+        for (LiftPoint& p : points)
+            p.deg += shift;
         std::reverse(points.begin(), points.end());
         const auto f = analyseLobe(points, r);
         QVERIFY(std::abs(f.centres.equalDrop->deg + 110.0) < 0.05);
@@ -142,7 +146,8 @@ private slots:
 
     void indicatorThatDoesNotComeHome() {
         auto points = sampled(closed::power(105, 147, 7.2), -70, 280);
-        for (std::size_t i = points.size() / 2; i < points.size(); ++i) points[i].mm += 0.05;
+        for (std::size_t i = points.size() / 2; i < points.size(); ++i)
+            points[i].mm += 0.05;
         const auto f = analyseLobe(points, intake());
         QCOMPARE(count(f, Code::ZeroReturn), 1);
         const auto it = std::find_if(f.findings.begin(), f.findings.end(),
@@ -152,7 +157,8 @@ private slots:
 
     void indicatorSetBesideZero() {
         auto points = sampled(closed::power(105, 147, 7.2), -70, 280);
-        for (LiftPoint& p : points) p.mm += 0.05;
+        for (LiftPoint& p : points)
+            p.mm += 0.05;
         QCOMPARE(count(analyseLobe(points, intake()), Code::BaseNotZero), 1);
     }
 
@@ -171,15 +177,18 @@ private slots:
         QCOMPARE(count(few, Code::TooFewReadings), 1);
         QVERIFY(!few.maxLift_mm);
         std::vector<LiftPoint> flat;
-        for (int i = 0; i < 20; ++i) flat.push_back({i * 5.0, 0.01 * (i % 2)});
+        for (int i = 0; i < 20; ++i)
+            flat.push_back({i * 5.0, 0.01 * (i % 2)});
         QCOMPARE(count(analyseLobe(flat, intake()), Code::FlatTable), 1);
         QCOMPARE(count(analyseLobe({}, intake()), Code::TooFewReadings), 1);
     }
 
     void noiseOnAFlankIsSaid() {
         auto points = sampled(closed::power(105, 147, 7.2), -70, 280, 1.0);
-        for (std::size_t i = 0; i < points.size(); ++i) points[i].mm += (i % 2 ? 0.08 : -0.08);
-        QVERIFY(count(analyseLobe(points, intake({{0.15, Place::Tappet}})), Code::NoisyCrossings) > 0);
+        for (std::size_t i = 0; i < points.size(); ++i)
+            points[i].mm += (i % 2 ? 0.08 : -0.08);
+        QVERIFY(count(analyseLobe(points, intake({{0.15, Place::Tappet}})), Code::NoisyCrossings) >
+                0);
     }
 
     void repeatedAngleIsAveragedAndSaid() {

@@ -34,10 +34,12 @@ private slots:
             for (const auto& lobe : closed::family())
                 for (const auto& shape : {lobe, closed::behindLash(lobe, 1.5, 0.3)}) {
                     const auto found = misfits(noisy(shape, step, 0.0, 0.01, 1));
-                    QVERIFY2(found.empty(), qPrintable(QStringLiteral("%1, %2 deg: %3 at %4")
-                        .arg(QString::fromStdString(shape.name)).arg(step)
-                        .arg(found.empty() ? 0.0 : found[0].off_mm)
-                        .arg(found.empty() ? 0.0 : found[0].at.deg)));
+                    QVERIFY2(found.empty(),
+                             qPrintable(QStringLiteral("%1, %2 deg: %3 at %4")
+                                            .arg(QString::fromStdString(shape.name))
+                                            .arg(step)
+                                            .arg(found.empty() ? 0.0 : found[0].off_mm)
+                                            .arg(found.empty() ? 0.0 : found[0].at.deg)));
                 }
     }
 
@@ -49,7 +51,8 @@ private slots:
                 ++runs;
             }
         // Less than one false alarm in a hundred runs of 176 readings.
-        QVERIFY2(named * 100 < runs, qPrintable(QStringLiteral("%1 in %2 runs").arg(named).arg(runs)));
+        QVERIFY2(named * 100 < runs,
+                 qPrintable(QStringLiteral("%1 in %2 runs").arg(named).arg(runs)));
     }
 
     void oneSlipIsNamedAlone_data() {

@@ -8,7 +8,8 @@ using namespace lobe;
 
 namespace {
 
-LobeFigures analysed(const closed::Lobe& lobe, Side side, Taken taken, std::vector<Height> heights) {
+LobeFigures analysed(const closed::Lobe& lobe, Side side, Taken taken,
+                     std::vector<Height> heights) {
     std::vector<LiftPoint> points;
     for (double d = lobe.centre - 175.0; d <= lobe.centre + 175.0; d += 5.0)
         points.push_back({d, lobe.at(d)});
@@ -34,7 +35,8 @@ private slots:
         QVERIFY(std::abs(*pair.advance_deg - 3.0) < 0.05);
         for (std::size_t i = 0; i < 2; ++i) {
             const double h = heights[i].mm;
-            QVERIFY(std::abs(*pair.overlap[i].degrees - (ex.event(h, false) - in.event(h, true))) < 0.1);
+            QVERIFY(std::abs(*pair.overlap[i].degrees - (ex.event(h, false) - in.event(h, true))) <
+                    0.1);
         }
         // The split point by bisecting the closed forms.
         double lo = -20.0, hi = 20.0;
@@ -56,31 +58,34 @@ private slots:
 
     void negativeOverlapStaysNegative() {
         const std::vector<Height> h{{1.27, Place::Tappet}};
-        const auto pair = analysePair(
-            analysed(closed::power(118.0, 130.0, 7.0), Side::Intake, {}, h),
-            analysed(closed::power(-120.0, 130.0, 7.0), Side::Exhaust, {}, h),
-            CentreSchool::EqualDrop, Place::Tappet);
+        const auto pair =
+            analysePair(analysed(closed::power(118.0, 130.0, 7.0), Side::Intake, {}, h),
+                        analysed(closed::power(-120.0, 130.0, 7.0), Side::Exhaust, {}, h),
+                        CentreSchool::EqualDrop, Place::Tappet);
         QVERIFY(*pair.overlap[0].degrees < 0.0);
     }
 
     void noSplitPointWhenTheLashPartsThem() {
         const std::vector<Height> h{{0.15, Place::Valve}};
         const Taken taken{Place::Tappet, 1.5, 0.4};
-        const auto pair = analysePair(
-            analysed(closed::power(125.0, 125.0, 7.0, 4.0), Side::Intake, taken, h),
-            analysed(closed::power(-125.0, 125.0, 7.0, 4.0), Side::Exhaust, taken, h),
-            CentreSchool::EqualDrop, Place::Valve);
+        const auto pair =
+            analysePair(analysed(closed::power(125.0, 125.0, 7.0, 4.0), Side::Intake, taken, h),
+                        analysed(closed::power(-125.0, 125.0, 7.0, 4.0), Side::Exhaust, taken, h),
+                        CentreSchool::EqualDrop, Place::Valve);
         QVERIFY(!pair.splitPoint);
         QCOMPARE(pair.findings.size(), std::size_t(1));
         QCOMPARE(*pair.overlapArea_mm_deg, 0.0);
     }
 
     void overlapAreaAgainstAFineSum() {
-        const auto in = closed::raisedCosine(104.0, 150.0, 8.0), ex = closed::raisedCosine(-108.0, 150.0, 7.5);
+        const auto in = closed::raisedCosine(104.0, 150.0, 8.0),
+                   ex = closed::raisedCosine(-108.0, 150.0, 7.5);
         double sum = 0.0;
-        for (double d = -60.0; d < 60.0; d += 0.01) sum += std::min(in.at(d), ex.at(d)) * 0.01;
-        const auto pair = analysePair(analysed(in, Side::Intake, {}, {}), analysed(ex, Side::Exhaust, {}, {}),
-                                      CentreSchool::EqualDrop, Place::Tappet);
+        for (double d = -60.0; d < 60.0; d += 0.01)
+            sum += std::min(in.at(d), ex.at(d)) * 0.01;
+        const auto pair =
+            analysePair(analysed(in, Side::Intake, {}, {}), analysed(ex, Side::Exhaust, {}, {}),
+                        CentreSchool::EqualDrop, Place::Tappet);
         QVERIFY(std::abs(*pair.overlapArea_mm_deg / sum - 1.0) < 0.003);
     }
 };

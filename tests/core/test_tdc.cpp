@@ -73,14 +73,16 @@ private slots:
 
     void secondPassProves() {
         const auto f = examineTdc({contact(1, false, -31), contact(1, true, 26.5),
-                                   contact(2, false, -28.8), contact(2, true, 28.7)}, 0.5);
+                                   contact(2, false, -28.8), contact(2, true, 28.7)},
+                                  0.5);
         QVERIFY(f.state == TdcState::Proved);
         QVERIFY(has(f, Code::TdcProved));
     }
 
     void secondPassThatDisagreesSendsBack() {
         const auto f = examineTdc({contact(1, false, -31), contact(1, true, 26.5),
-                                   contact(2, false, -29.5), contact(2, true, 28.0)}, 0.5);
+                                   contact(2, false, -29.5), contact(2, true, 28.0)},
+                                  0.5);
         QVERIFY(f.state == TdcState::Set);
         QVERIFY(has(f, Code::TdcPointerOff));
     }

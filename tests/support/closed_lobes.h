@@ -13,7 +13,7 @@ namespace closed {
 
 struct Lobe {
     std::string name;
-    double centre = 105.0;   ///< where the lift is greatest
+    double centre = 105.0; ///< where the lift is greatest
     double lift_mm = 9.0;
     std::function<double(double)> shape; ///< of degrees from the centre, 0..1
     double halfOpening = 140.0, halfClosing = 140.0;
@@ -37,61 +37,80 @@ struct Lobe {
         const int n = 4000;
         const double h = (to - from) / n;
         double sum = at(from) + at(to);
-        for (int i = 1; i < n; ++i) sum += at(from + i * h) * (i % 2 ? 4.0 : 2.0);
+        for (int i = 1; i < n; ++i)
+            sum += at(from + i * h) * (i % 2 ? 4.0 : 2.0);
         return sum * h / 3.0;
     }
 };
 
-inline double unit(double deg, double half) { return std::abs(deg) / half; }
+inline double unit(double deg, double half) {
+    return std::abs(deg) / half;
+}
 
 /// Half a cosine wave from base to base.
 inline Lobe raisedCosine(double centre, double half, double lift) {
-    return {"raised cosine", centre, lift,
+    return {"raised cosine",
+            centre,
+            lift,
             [half](double d) {
                 const double u = unit(d, half);
                 return u >= 1.0 ? 0.0 : 0.5 * (1.0 + std::cos(std::numbers::pi * u));
             },
-            half, half};
+            half,
+            half};
 }
 
 /// (1 - u^2)^3: smooth at the foot, curved at the nose.
 inline Lobe power(double centre, double half, double lift, double exponent = 3.0) {
-    return {"power " + std::to_string(exponent), centre, lift,
+    return {"power " + std::to_string(exponent),
+            centre,
+            lift,
             [half, exponent](double d) {
                 const double u = unit(d, half);
                 return u >= 1.0 ? 0.0 : std::pow(1.0 - u * u, exponent);
             },
-            half, half};
+            half,
+            half};
 }
 
 /// The 3-4-5 polynomial rise and fall.
 inline Lobe poly345(double centre, double half, double lift) {
-    return {"3-4-5", centre, lift,
+    return {"3-4-5",
+            centre,
+            lift,
             [half](double d) {
                 const double u = 1.0 - unit(d, half);
                 return u <= 0.0 ? 0.0 : u * u * u * (10.0 - 15.0 * u + 6.0 * u * u);
             },
-            half, half};
+            half,
+            half};
 }
 
 /// A slow closing flank: different spans either side of the nose.
 inline Lobe asymmetric(double centre, double opening, double closing, double lift) {
-    return {"asymmetric", centre, lift,
+    return {"asymmetric",
+            centre,
+            lift,
             [opening, closing](double d) {
                 const double u = d < 0.0 ? -d / opening : d / closing;
                 return u >= 1.0 ? 0.0 : std::pow(1.0 - u * u, 2.5);
             },
-            opening, closing};
+            opening,
+            closing};
 }
 
 /// Cycloidal rise.
 inline Lobe cycloidal(double centre, double half, double lift) {
-    return {"cycloidal", centre, lift,
+    return {"cycloidal",
+            centre,
+            lift,
             [half](double d) {
                 const double u = 1.0 - unit(d, half);
-                return u <= 0.0 ? 0.0 : u - std::sin(2 * std::numbers::pi * u) / (2 * std::numbers::pi);
+                return u <= 0.0 ? 0.0
+                                : u - std::sin(2 * std::numbers::pi * u) / (2 * std::numbers::pi);
             },
-            half, half};
+            half,
+            half};
 }
 
 /// Any lobe behind a lash: ratio x lift - lash, never negative.

@@ -9,8 +9,10 @@
 namespace app {
 
 Paths Paths::standard() {
-    const QString data = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/amber-lobe");
-    const QString config = QStandardPaths::writableLocation(QStandardPaths::GenericConfigLocation) + QStringLiteral("/amber-lobe.ini");
+    const QString data = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+                         QStringLiteral("/amber-lobe");
+    const QString config = QStandardPaths::writableLocation(QStandardPaths::GenericConfigLocation) +
+                           QStringLiteral("/amber-lobe.ini");
     return {data, config};
 }
 
@@ -27,7 +29,8 @@ book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path) {
 }
 
 Application::Application(Paths paths, Dialogs* dialogs)
-    : paths_(std::move(paths)), dialogs_(dialogs ? dialogs : &standardDialogs_),
+    : paths_(std::move(paths)),
+      dialogs_(dialogs ? dialogs : &standardDialogs_),
       preferences_(paths_.preferences) {
     Look::loadFonts();
     look_.setDark(preferences_.dark());

@@ -22,8 +22,12 @@ bool EntryLine::event(QEvent* event) {
 void EntryLine::keyPressEvent(QKeyEvent* event) {
     const bool empty = text().isEmpty();
     switch (event->key()) {
-    case Qt::Key_Up: emit stepPressed(-1); return;
-    case Qt::Key_Down: emit stepPressed(1); return;
+    case Qt::Key_Up:
+        emit stepPressed(-1);
+        return;
+    case Qt::Key_Down:
+        emit stepPressed(1);
+        return;
     case Qt::Key_Backspace:
         if (empty) {
             if (!event->isAutoRepeat()) emit strikePressed();
@@ -31,10 +35,13 @@ void EntryLine::keyPressEvent(QKeyEvent* event) {
         }
         break;
     case Qt::Key_Escape:
-        if (empty) emit leavePressed();
-        else clear();
+        if (empty)
+            emit leavePressed();
+        else
+            clear();
         return;
-    default: break;
+    default:
+        break;
     }
     if (empty && event->matches(QKeySequence::Undo)) return emit undoPressed();
     if (empty && event->matches(QKeySequence::Redo)) return emit redoPressed();
@@ -47,9 +54,15 @@ void EntryLine::keyPressEvent(QKeyEvent* event) {
 }
 
 EntryBar::EntryBar(const Look& look, QWidget* parent)
-    : QWidget(parent), look_(look), line_(new EntryLine(this)), subject_(new QLabel(this)),
-      ask_(new QLabel(this)), echo_(new QLabel(line_)), enter_(new QLabel(this)),
-      keys_(new QLabel(this)), disk_(new QLabel(this)) {
+    : QWidget(parent),
+      look_(look),
+      line_(new EntryLine(this)),
+      subject_(new QLabel(this)),
+      ask_(new QLabel(this)),
+      echo_(new QLabel(line_)),
+      enter_(new QLabel(this)),
+      keys_(new QLabel(this)),
+      disk_(new QLabel(this)) {
     setObjectName(QStringLiteral("entryBar"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(76);
@@ -58,7 +71,8 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
     echo_->setObjectName(QStringLiteral("echo"));
     ask_->setObjectName(QStringLiteral("ask"));
     disk_->setObjectName(QStringLiteral("disk"));
-    for (QLabel* quiet : {subject_, keys_, disk_}) quiet->setProperty("quiet", true);
+    for (QLabel* quiet : {subject_, keys_, disk_})
+        quiet->setProperty("quiet", true);
     ask_->setFont(Look::font(15, true));
     ask_->setStyleSheet(QStringLiteral("font-size: 15px; font-weight: bold;"));
     disk_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
@@ -156,7 +170,9 @@ void EntryBar::enter() {
     }
 }
 
-void EntryBar::showTrouble(const QString& sentence) { say(sentence, true); }
+void EntryBar::showTrouble(const QString& sentence) {
+    say(sentence, true);
+}
 
 void EntryBar::showKept() {
     disk_->setText(QStringLiteral("everything on disk\n%1")

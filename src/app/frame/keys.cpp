@@ -70,15 +70,21 @@ void KeysOverlay::paintEvent(QPaintEvent*) {
     for (const Key& key : kKeys) {
         p.setFont(Look::font(14, true));
         p.setPen(t.amberText);
-        p.drawText(QRectF(box.left() + 28, y, w * 0.42, rowHeight), Qt::AlignLeft | Qt::AlignVCenter, QString::fromUtf8(key.keys));
+        p.drawText(QRectF(box.left() + 28, y, w * 0.42, rowHeight),
+                   Qt::AlignLeft | Qt::AlignVCenter, QString::fromUtf8(key.keys));
         p.setFont(Look::font(14));
         p.setPen(t.ink);
-        p.drawText(QRectF(box.left() + w * 0.45, y, w * 0.53, rowHeight), Qt::AlignLeft | Qt::AlignVCenter, QString::fromUtf8(key.what));
+        p.drawText(QRectF(box.left() + w * 0.45, y, w * 0.53, rowHeight),
+                   Qt::AlignLeft | Qt::AlignVCenter, QString::fromUtf8(key.what));
         y += rowHeight;
     }
 }
 
-void KeysOverlay::keyPressEvent(QKeyEvent*) { close(); }
-void KeysOverlay::mousePressEvent(QMouseEvent*) { close(); }
+void KeysOverlay::keyPressEvent(QKeyEvent*) {
+    close();
+}
+void KeysOverlay::mousePressEvent(QMouseEvent*) {
+    close();
+}
 
 } // namespace app

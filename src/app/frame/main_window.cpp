@@ -60,7 +60,8 @@ void MainWindow::build() {
     stations_[2] = lobes_;
     stations_[3] = new TimingStation(session_, look_, dialogs_, this);
     bench_->addWidget(welcome_);
-    for (Bench* s : stations_) bench_->addWidget(s);
+    for (Bench* s : stations_)
+        bench_->addWidget(s);
 
     auto* central = new QWidget(this);
     auto* column = new QVBoxLayout(central);
@@ -122,7 +123,9 @@ void MainWindow::go(lobe::Station station) {
     preferences_.setLastStation(static_cast<int>(station));
 }
 
-lobe::Station MainWindow::station() const { return route_->current(); }
+lobe::Station MainWindow::station() const {
+    return route_->current();
+}
 
 void MainWindow::refresh() {
     top_->refresh();
@@ -130,7 +133,8 @@ void MainWindow::refresh() {
     slate_->refresh();
     menus_->refresh();
     const QString name = QString::fromStdString(session_.job().name);
-    setWindowTitle(session_.hasJob() ? name + QStringLiteral(" – Amber Lobe") : QStringLiteral("Amber Lobe"));
+    setWindowTitle(session_.hasJob() ? name + QStringLiteral(" – Amber Lobe")
+                                     : QStringLiteral("Amber Lobe"));
     if (!session_.hasJob()) {
         bench_->setCurrentWidget(welcome_);
         entry_->setStation(welcome_);
@@ -143,31 +147,44 @@ void MainWindow::refresh() {
     entry_->refresh();
 }
 
-void MainWindow::dress() { qApp->setStyleSheet(look_.sheet()); }
+void MainWindow::dress() {
+    qApp->setStyleSheet(look_.sheet());
+}
 
 void MainWindow::say(const QString& sentence) {
     const Theme& t = look_.theme();
-    message_->setStyleSheet(QStringLiteral("background: %1; color: #22252A; font-size: 14px; padding: 8px 20px;").arg(t.amber.name()));
+    message_->setStyleSheet(
+        QStringLiteral("background: %1; color: #22252A; font-size: 14px; padding: 8px 20px;")
+            .arg(t.amber.name()));
     message_->setText(sentence);
     message_->show();
 }
 
-void MainWindow::showKeys() { keys_->open(); }
+void MainWindow::showKeys() {
+    keys_->open();
+}
 
 void MainWindow::importTable(const QString& path) {
-    if (!session_.hasJob()) return say(QStringLiteral("Start a job first; then drop the table on it."));
+    if (!session_.hasJob())
+        return say(QStringLiteral("Start a job first; then drop the table on it."));
     const auto table = book::readTableFile(path);
     const QString name = QFileInfo(path).fileName();
-    if (const auto* why = std::get_if<QString>(&table)) return say(name + QStringLiteral(": ") + *why);
-    if (const auto* e = std::get_if<lobe::TableError>(&table)) return say(words::sentence(*e, name));
+    if (const auto* why = std::get_if<QString>(&table))
+        return say(name + QStringLiteral(": ") + *why);
+    if (const auto* e = std::get_if<lobe::TableError>(&table))
+        return say(words::sentence(*e, name));
     lobe::RunTerms terms = lobe::usualTerms(session_.job().engine, session_.side());
     terms.source = name.toStdString();
-    const auto run = book::runFromTable(std::get<lobe::LiftTable>(table), session_.cylinder(), session_.side(), terms);
+    const auto run = book::runFromTable(std::get<lobe::LiftTable>(table), session_.cylinder(),
+                                        session_.side(), terms);
     const auto count = run.readings.size();
     if (!session_.keep(book::AddRun{run})) return;
     go(lobe::Station::Lobes);
-    say(QStringLiteral("%1: %2 readings are now a run of cylinder %3 %4, taken at the %5. Undo takes it away.")
-            .arg(name).arg(count).arg(session_.cylinder())
+    say(QStringLiteral(
+            "%1: %2 readings are now a run of cylinder %3 %4, taken at the %5. Undo takes it away.")
+            .arg(name)
+            .arg(count)
+            .arg(session_.cylinder())
             .arg(words::sideName(session_.side()), words::placeName(terms.taken)));
 }
 
@@ -175,11 +192,14 @@ void MainWindow::exportTable() {
     const lobe::LiftRun* run = session_.run();
     if (!run || run->readings.empty())
         return say(QStringLiteral("The lobe at hand has no readings to write."));
-    const QString suggested = QStringLiteral("cylinder-%1-%2.csv").arg(run->cylinder).arg(words::sideName(run->side));
-    const QString path = dialogs_.saveFile(this, QStringLiteral("Write lift table"), suggested, QStringLiteral("Lift tables (*.csv)"));
+    const QString suggested =
+        QStringLiteral("cylinder-%1-%2.csv").arg(run->cylinder).arg(words::sideName(run->side));
+    const QString path = dialogs_.saveFile(this, QStringLiteral("Write lift table"), suggested,
+                                           QStringLiteral("Lift tables (*.csv)"));
     if (path.isEmpty()) return;
     const QString why = book::writeTableFile(path, session_.job(), *run);
-    say(why.isEmpty() ? QStringLiteral("%1 is written.").arg(QFileInfo(path).fileName()) : path + QStringLiteral(": ") + why);
+    say(why.isEmpty() ? QStringLiteral("%1 is written.").arg(QFileInfo(path).fileName())
+                      : path + QStringLiteral(": ") + why);
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {

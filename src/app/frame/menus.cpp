@@ -13,7 +13,11 @@ namespace app {
 using namespace lobe;
 
 Menus::Menus(MainWindow& window, Session& session, Look& look, Dialogs& dialogs)
-    : QObject(&window), window_(window), session_(session), look_(look), dialogs_(dialogs),
+    : QObject(&window),
+      window_(window),
+      session_(session),
+      look_(look),
+      dialogs_(dialogs),
       bar_(new QMenuBar(&window)) {
     bar_->setNativeMenuBar(false);
     bar_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Preferred);
@@ -23,7 +27,8 @@ Menus::Menus(MainWindow& window, Session& session, Look& look, Dialogs& dialogs)
     helpMenu();
 }
 
-QAction* Menus::add(QMenu* menu, const char* name, const QString& text, const char* keys, std::function<void()> act) {
+QAction* Menus::add(QMenu* menu, const char* name, const QString& text, const char* keys,
+                    std::function<void()> act) {
     QAction* action = menu->addAction(text);
     action->setObjectName(QLatin1String(name));
     if (*keys) action->setShortcut(QKeySequence(QLatin1String(keys)));
@@ -41,13 +46,17 @@ void Menus::jobMenu() {
     jobs_ = menu->addMenu(QStringLiteral("Open job"));
     connect(jobs_, &QMenu::aboutToShow, this, &Menus::listJobs);
     add(menu, "openBook", QStringLiteral("Open book…"), "Ctrl+O", [this] { openBook(); });
-    add(menu, "openDemo", QStringLiteral("Open the demo"), "Ctrl+D", [this] { emit window_.demoWanted(); });
+    add(menu, "openDemo", QStringLiteral("Open the demo"), "Ctrl+D",
+        [this] { emit window_.demoWanted(); });
     menu->addSeparator();
     needJob_ << add(menu, "importTable", QStringLiteral("Read lift table…"), "Ctrl+I", [this] {
-        const QString path = dialogs_.openFile(&window_, QStringLiteral("Read lift table"), QStringLiteral("Lift tables (*.csv *.txt);;All files (*)"));
+        const QString path =
+            dialogs_.openFile(&window_, QStringLiteral("Read lift table"),
+                              QStringLiteral("Lift tables (*.csv *.txt);;All files (*)"));
         if (!path.isEmpty()) window_.importTable(path);
     });
-    needJob_ << add(menu, "exportTable", QStringLiteral("Write lift table…"), "Ctrl+Shift+E", [this] { window_.exportTable(); });
+    needJob_ << add(menu, "exportTable", QStringLiteral("Write lift table…"), "Ctrl+Shift+E",
+                    [this] { window_.exportTable(); });
     menu->addSeparator();
     add(menu, "quit", QStringLiteral("Close"), "Ctrl+Q", [this] { window_.close(); });
 }
@@ -62,7 +71,8 @@ void Menus::editMenu() {
         window_.lobes()->newRun();
     });
     needJob_ << add(menu, "otherLobe", QStringLiteral("The other lobe"), "Ctrl+E", [this] {
-        session_.select(session_.cylinder(), session_.side() == Side::Intake ? Side::Exhaust : Side::Intake);
+        session_.select(session_.cylinder(),
+                        session_.side() == Side::Intake ? Side::Exhaust : Side::Intake);
     });
     needJob_ << add(menu, "nextCylinder", QStringLiteral("Next cylinder"), "Ctrl+Shift+N", [this] {
         session_.select(session_.cylinder() % session_.job().engine.cylinders + 1, session_.side());
@@ -75,12 +85,16 @@ void Menus::viewMenu() {
     static constexpr const char* kKeys[] = {"Ctrl+1", "Ctrl+2", "Ctrl+3", "Ctrl+4"};
     for (int i = 0; i < 4; ++i) {
         const lobe::Station s = kStations[i];
-        needJob_ << add(menu, kNames[i], words::stationName(s), kKeys[i], [this, s] { window_.go(s); });
+        needJob_ << add(menu, kNames[i], words::stationName(s), kKeys[i],
+                        [this, s] { window_.go(s); });
     }
     menu->addSeparator();
-    add(menu, "entryLine", QStringLiteral("To the entry line"), "F6", [this] { window_.entryBar()->line()->setFocus(); });
-    add(menu, "unit", QStringLiteral("Millimetres or inches"), "Ctrl+U", [this] { look_.setInches(!look_.inches()); });
-    add(menu, "light", QStringLiteral("Light or dark"), "Ctrl+L", [this] { look_.setDark(!look_.dark()); });
+    add(menu, "entryLine", QStringLiteral("To the entry line"), "F6",
+        [this] { window_.entryBar()->line()->setFocus(); });
+    add(menu, "unit", QStringLiteral("Millimetres or inches"), "Ctrl+U",
+        [this] { look_.setInches(!look_.inches()); });
+    add(menu, "light", QStringLiteral("Light or dark"), "Ctrl+L",
+        [this] { look_.setDark(!look_.dark()); });
 }
 
 void Menus::helpMenu() {
@@ -102,10 +116,12 @@ void Menus::listJobs() {
 }
 
 void Menus::openBook() {
-    const QString path = dialogs_.openFile(&window_, QStringLiteral("Open book"), QStringLiteral("Books (*.amber);;All files (*)"));
+    const QString path = dialogs_.openFile(&window_, QStringLiteral("Open book"),
+                                           QStringLiteral("Books (*.amber);;All files (*)"));
     if (path.isEmpty()) return;
     auto opened = book::Book::open(path);
-    if (const auto* e = std::get_if<book::Error>(&opened)) return window_.say(book::sentence(*e, path));
+    if (const auto* e = std::get_if<book::Error>(&opened))
+        return window_.say(book::sentence(*e, path));
     session_.useBook(std::get<std::unique_ptr<book::Book>>(std::move(opened)), {});
 }
 
@@ -115,7 +131,8 @@ void Menus::refresh() {
     redo_->setEnabled(!redo.isEmpty());
     undo_->setText(undo.isEmpty() ? QStringLiteral("Undo") : QStringLiteral("Undo ") + undo);
     redo_->setText(redo.isEmpty() ? QStringLiteral("Redo") : QStringLiteral("Redo ") + redo);
-    for (QAction* a : needJob_) a->setEnabled(session_.hasJob());
+    for (QAction* a : needJob_)
+        a->setEnabled(session_.hasJob());
 }
 
 } // namespace app

@@ -18,7 +18,9 @@ public:
     void setLastJob(const QString& v) { settings_.setValue(QStringLiteral("job"), v); }
     int lastStation() const { return settings_.value(QStringLiteral("station"), -1).toInt(); }
     void setLastStation(int v) { settings_.setValue(QStringLiteral("station"), v); }
-    QByteArray geometry() const { return settings_.value(QStringLiteral("geometry")).toByteArray(); }
+    QByteArray geometry() const {
+        return settings_.value(QStringLiteral("geometry")).toByteArray();
+    }
     void setGeometry(const QByteArray& v) { settings_.setValue(QStringLiteral("geometry"), v); }
 
 private:

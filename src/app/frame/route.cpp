@@ -34,12 +34,15 @@ void Route::setCurrent(Station station) {
 void Route::refresh() {
     QStringList said;
     for (Station s : kStations)
-        said << QStringLiteral("%1, %2").arg(words::stationName(s), words::progressName(session_.findings().progress(s)));
+        said << QStringLiteral("%1, %2").arg(words::stationName(s),
+                                             words::progressName(session_.findings().progress(s)));
     setAccessibleDescription(said.join(QStringLiteral("; ")));
     update();
 }
 
-QRectF Route::box(int index) const { return {8.0, kTop + kRow * index, width() - 16.0, kRow - 8.0}; }
+QRectF Route::box(int index) const {
+    return {8.0, kTop + kRow * index, width() - 16.0, kRow - 8.0};
+}
 
 /// Not begun: an open ring. In hand: half filled. Done: a tick. Look again: a bang in a triangle.
 void Route::drawMark(QPainter& p, QPointF c, Progress progress) const {
@@ -48,7 +51,9 @@ void Route::drawMark(QPainter& p, QPointF c, Progress progress) const {
     p.setPen(QPen(progress == Progress::NotBegun ? t.muted : t.ink, 1.8));
     p.setBrush(t.panel);
     switch (progress) {
-    case Progress::NotBegun: p.drawEllipse(c, r, r); break;
+    case Progress::NotBegun:
+        p.drawEllipse(c, r, r);
+        break;
     case Progress::InHand: {
         p.drawEllipse(c, r, r);
         p.setBrush(t.ink);
@@ -59,12 +64,14 @@ void Route::drawMark(QPainter& p, QPointF c, Progress progress) const {
         p.setBrush(t.ink);
         p.drawEllipse(c, r, r);
         p.setPen(QPen(t.panel, 2.2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-        p.drawPolyline(QPolygonF({c + QPointF(-4, 0), c + QPointF(-1, 3.4), c + QPointF(4.4, -3.6)}));
+        p.drawPolyline(
+            QPolygonF({c + QPointF(-4, 0), c + QPointF(-1, 3.4), c + QPointF(4.4, -3.6)}));
         break;
     case Progress::LookAgain:
         p.setPen(QPen(t.ink, 1.6));
         p.setBrush(t.amber);
-        p.drawPolygon(QPolygonF({c + QPointF(0, -r - 1), c + QPointF(r + 1.5, r - 1), c + QPointF(-r - 1.5, r - 1)}));
+        p.drawPolygon(QPolygonF(
+            {c + QPointF(0, -r - 1), c + QPointF(r + 1.5, r - 1), c + QPointF(-r - 1.5, r - 1)}));
         p.setPen(QPen(QColor(0x22, 0x25, 0x2A), 2.0));
         p.drawLine(c + QPointF(0, -4.5), c + QPointF(0, 2));
         p.drawPoint(c + QPointF(0, 5));
@@ -101,11 +108,13 @@ void Route::paintEvent(QPaintEvent*) {
         p.drawText(text.adjusted(0, 8, 0, 0), Qt::AlignLeft | Qt::AlignTop, words::stationName(s));
         p.setFont(Look::font(12));
         p.setPen(progress == Progress::LookAgain ? t.amberText : t.muted);
-        QString line = session_.hasJob() ? words::stationLine(s, session_.job(), f, look_.style()) : QString();
+        QString line =
+            session_.hasJob() ? words::stationLine(s, session_.job(), f, look_.style()) : QString();
         if (session_.hasJob() && s == f.next && s != current_ && progress != Progress::LookAgain)
             line = QStringLiteral("next: ") + line;
         p.drawText(text.adjusted(0, 0, 0, -8), Qt::AlignLeft | Qt::AlignBottom,
-                   QFontMetrics(p.font()).elidedText(line, Qt::ElideRight, static_cast<int>(text.width())));
+                   QFontMetrics(p.font()).elidedText(line, Qt::ElideRight,
+                                                     static_cast<int>(text.width())));
     }
 }
 
@@ -121,9 +130,12 @@ void Route::move(int by) {
 }
 
 void Route::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Down) move(1);
-    else if (event->key() == Qt::Key_Up) move(-1);
-    else QWidget::keyPressEvent(event);
+    if (event->key() == Qt::Key_Down)
+        move(1);
+    else if (event->key() == Qt::Key_Up)
+        move(-1);
+    else
+        QWidget::keyPressEvent(event);
 }
 
 } // namespace app

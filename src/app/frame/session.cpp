@@ -85,8 +85,12 @@ bool Session::reload() {
     return true;
 }
 
-QString Session::undoable() const { return hasJob() ? book_->undoable(job_.id) : QString(); }
-QString Session::redoable() const { return hasJob() ? book_->redoable(job_.id) : QString(); }
+QString Session::undoable() const {
+    return hasJob() ? book_->undoable(job_.id) : QString();
+}
+QString Session::redoable() const {
+    return hasJob() ? book_->redoable(job_.id) : QString();
+}
 
 void Session::undo() {
     if (hasJob() && book_->undo(job_.id)) reload();

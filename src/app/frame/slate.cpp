@@ -21,8 +21,12 @@ constexpr int kUsual = 10;
 } // namespace
 
 Slate::Slate(Session& session, const Look& look, QWidget* parent)
-    : QWidget(parent), session_(session), look_(look), card_(new QLabel(this)),
-      whereFrom_(new QLabel(this)), choose_(new QPushButton(QStringLiteral("choose figures"), this)),
+    : QWidget(parent),
+      session_(session),
+      look_(look),
+      card_(new QLabel(this)),
+      whereFrom_(new QLabel(this)),
+      choose_(new QPushButton(QStringLiteral("choose figures"), this)),
       list_(new RowList(look, true, this)) {
     setObjectName(QStringLiteral("slate"));
     setAttribute(Qt::WA_StyledBackground);
@@ -54,8 +58,10 @@ Slate::Slate(Session& session, const Look& look, QWidget* parent)
         refresh();
     });
     connect(list_, &RowList::chosen, this, [this](qint64 id) {
-        if (choosing_) togglePin(id);
-        else explain(id);
+        if (choosing_)
+            togglePin(id);
+        else
+            explain(id);
     });
     connect(&look, &Look::changed, this, &Slate::refresh);
     connect(list_, &QListWidget::currentRowChanged, this, [this](int row) {
@@ -79,21 +85,26 @@ void Slate::togglePin(qint64 id) {
     if (!f) return;
     Settings s = session_.job().settings;
     const auto it = std::find(s.pinned.begin(), s.pinned.end(), f->key);
-    if (it == s.pinned.end()) s.pinned.push_back(f->key);
-    else s.pinned.erase(it);
+    if (it == s.pinned.end())
+        s.pinned.push_back(f->key);
+    else
+        s.pinned.erase(it);
     session_.keep(book::SetSettings{s});
 }
 
 void Slate::explain(qint64 id) {
     const Figure* f = figure(id);
     if (!f) return;
-    whereFrom_->setText(QStringLiteral("<b>%1: where from?</b><br>%2")
-                            .arg(words::figureName(*f), words::whereFrom(*f, session_.findings(), look_.style())));
+    whereFrom_->setText(
+        QStringLiteral("<b>%1: where from?</b><br>%2")
+            .arg(words::figureName(*f), words::whereFrom(*f, session_.findings(), look_.style())));
 }
 
 void Slate::refresh() {
     const Job& job = session_.job();
-    card_->setText(job.card && !job.card->name.empty() ? QStringLiteral("card: ") + QString::fromStdString(job.card->name) : QString());
+    card_->setText(job.card && !job.card->name.empty()
+                       ? QStringLiteral("card: ") + QString::fromStdString(job.card->name)
+                       : QString());
     QList<Row> rows;
     qint64 id = 0;
     for (const Figure& f : session_.findings().figures) {
@@ -105,7 +116,9 @@ void Slate::refresh() {
         row.title = words::figureName(f);
         row.under = words::figureBasis(f, look_.style());
         row.value = words::figureValue(f, look_.style());
-        row.note = choosing_ ? (mine ? QStringLiteral("on the slate") : QStringLiteral("Space: put on")) : words::figureDifference(f, look_.style());
+        row.note = choosing_
+                       ? (mine ? QStringLiteral("on the slate") : QStringLiteral("Space: put on"))
+                       : words::figureDifference(f, look_.style());
         row.warn = choosing_ ? mine : f.cardDifference && std::abs(*f.cardDifference) > 0.75;
         if (f.side) row.valueColour = look_.theme().lobe(*f.side);
         rows << row;
@@ -113,11 +126,13 @@ void Slate::refresh() {
     list_->setRows(rows);
     choose_->setVisible(!session_.findings().figures.empty());
     if (rows.isEmpty())
-        whereFrom_->setText(QStringLiteral("Figures stand here as soon as the readings carry them: duration at each "
-                                           "checking height, lobe centres, separation, overlap."));
+        whereFrom_->setText(QStringLiteral(
+            "Figures stand here as soon as the readings carry them: duration at each "
+            "checking height, lobe centres, separation, overlap."));
     else if (list_->currentId() == 0)
         whereFrom_->setText(QStringLiteral("Choose a figure to ask: where from?"));
-    else explain(list_->currentId());
+    else
+        explain(list_->currentId());
 }
 
 } // namespace app

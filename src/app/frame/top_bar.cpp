@@ -11,9 +11,15 @@ namespace app {
 using namespace lobe;
 
 TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
-    : QWidget(parent), session_(session), look_(look), job_(new QLabel(this)),
-      cylinderRow_(new QHBoxLayout), cylinders_(new QButtonGroup(this)), sides_(new QButtonGroup(this)),
-      unit_(new QPushButton(this)), light_(new QPushButton(this)) {
+    : QWidget(parent),
+      session_(session),
+      look_(look),
+      job_(new QLabel(this)),
+      cylinderRow_(new QHBoxLayout),
+      cylinders_(new QButtonGroup(this)),
+      sides_(new QButtonGroup(this)),
+      unit_(new QPushButton(this)),
+      light_(new QPushButton(this)) {
     setObjectName(QStringLiteral("topBar"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(44);
@@ -25,7 +31,8 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     row->setContentsMargins(16, 0, 14, 0);
     row->setSpacing(8);
     row->addWidget(wordmark);
-    row->addWidget(menus);
+    menus->setFixedHeight(32);
+    row->addWidget(menus, 0, Qt::AlignVCenter);
     row->addWidget(job_, 1);
     cylinderRow_->setSpacing(4);
     row->addLayout(cylinderRow_);
@@ -47,7 +54,8 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     }
     connect(sides_, &QButtonGroup::idClicked, this,
             [this](int id) { session_.select(session_.cylinder(), static_cast<Side>(id)); });
-    connect(cylinders_, &QButtonGroup::idClicked, this, [this](int id) { session_.select(id, session_.side()); });
+    connect(cylinders_, &QButtonGroup::idClicked, this,
+            [this](int id) { session_.select(id, session_.side()); });
     connect(unit_, &QPushButton::clicked, this, [this] { look_.setInches(!look_.inches()); });
     connect(light_, &QPushButton::clicked, this, [this] { look_.setDark(!look_.dark()); });
     connect(&look, &Look::changed, this, &TopBar::refresh);
@@ -59,6 +67,7 @@ void TopBar::rebuildCylinders() {
     shownCylinders_ = n;
     for (QAbstractButton* b : cylinders_->buttons()) {
         cylinders_->removeButton(b);
+        b->hide();
         b->deleteLater();
     }
     for (int i = 1; i <= n; ++i) {
@@ -77,18 +86,22 @@ void TopBar::refresh() {
     rebuildCylinders();
     if (auto* b = cylinders_->button(session_.cylinder())) b->setChecked(true);
     sides_->button(static_cast<int>(session_.side()))->setChecked(true);
-    for (QAbstractButton* b : sides_->buttons()) b->setVisible(session_.hasJob());
+    for (QAbstractButton* b : sides_->buttons())
+        b->setVisible(session_.hasJob());
     unit_->setText(look_.inches() ? QStringLiteral("in") : QStringLiteral("mm"));
-    unit_->setAccessibleName(look_.inches() ? QStringLiteral("Inches; switch to millimetres") : QStringLiteral("Millimetres; switch to inches"));
+    unit_->setAccessibleName(look_.inches() ? QStringLiteral("Inches; switch to millimetres")
+                                            : QStringLiteral("Millimetres; switch to inches"));
     light_->setText(look_.dark() ? QStringLiteral("dark") : QStringLiteral("light"));
-    light_->setAccessibleName(look_.dark() ? QStringLiteral("Dark; switch to light") : QStringLiteral("Light; switch to dark"));
+    light_->setAccessibleName(look_.dark() ? QStringLiteral("Dark; switch to light")
+                                           : QStringLiteral("Light; switch to dark"));
     nameJob();
 }
 
 void TopBar::nameJob() {
     QString name = session_.hasJob() ? QString::fromStdString(session_.job().name) : QString();
     job_->setToolTip(name);
-    job_->setText(QFontMetrics(job_->font()).elidedText(name, Qt::ElideRight, std::max(40, job_->width() - 4)));
+    job_->setText(QFontMetrics(job_->font())
+                      .elidedText(name, Qt::ElideRight, std::max(40, job_->width() - 4)));
 }
 
 void TopBar::resizeEvent(QResizeEvent* event) {

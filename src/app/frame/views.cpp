@@ -30,14 +30,16 @@ public:
 
     void job(int index) {
         const auto jobs = app_.session().book().jobs();
-        if (index < static_cast<int>(jobs.size())) app_.session().openJob(jobs[static_cast<std::size_t>(index)].id);
+        if (index < static_cast<int>(jobs.size()))
+            app_.session().openJob(jobs[static_cast<std::size_t>(index)].id);
     }
 
     QStringList written() const { return written_; }
 
 private:
     static void settle() {
-        for (int i = 0; i < 6; ++i) QApplication::processEvents(QEventLoop::AllEvents, 20);
+        for (int i = 0; i < 6; ++i)
+            QApplication::processEvents(QEventLoop::AllEvents, 20);
     }
 
     Application& app_;

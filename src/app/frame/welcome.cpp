@@ -7,19 +7,26 @@
 
 namespace app {
 
-Welcome::Welcome(Session& session, const Look& look, QWidget* parent) : Bench(session, look, parent) {
+Welcome::Welcome(Session& session, const Look& look, QWidget* parent)
+    : Bench(session, look, parent) {
     setObjectName(QStringLiteral("welcome"));
     auto* title = new QLabel(QStringLiteral("Which engine is on the stand?"), this);
     title->setStyleSheet(QStringLiteral("font-size: 26px; font-weight: bold;"));
     auto* text = new QLabel(
-        QStringLiteral("Type a name for this job in the line below and press Enter: the engine, the motor's number, "
-                       "whatever you will know it by.\n\n"
-                       "Then, in working order:\n\n"
-                       "1   Engine: bore, stroke, rod, which way it runs, and the cam's card if there is one.\n"
-                       "2   TDC: two contacts either side of the top. You are told how far to move the pointer.\n"
-                       "3   Lobes: turn to the angle shown, type the lift, press Enter. The angle steps by itself.\n"
-                       "4   Timing: what the two lobes say together, and how they stand to the card.\n\n"
-                       "Everything typed is on disk when the line clears. A wrong reading is struck, never lost."),
+        QStringLiteral(
+            "Type a name for this job in the line below and press Enter: the engine, the motor's "
+            "number, "
+            "whatever you will know it by.\n\n"
+            "Then, in working order:\n\n"
+            "1   Engine: bore, stroke, rod, which way it runs, and the cam's card if there is "
+            "one.\n"
+            "2   TDC: two contacts either side of the top. You are told how far to move the "
+            "pointer.\n"
+            "3   Lobes: turn to the angle shown, type the lift, press Enter. The angle steps by "
+            "itself.\n"
+            "4   Timing: what the two lobes say together, and how they stand to the card.\n\n"
+            "Everything typed is on disk when the line clears. A wrong reading is struck, never "
+            "lost."),
         this);
     text->setWordWrap(true);
     text->setMaximumWidth(620);
@@ -82,7 +89,8 @@ Echo Welcome::understand(const QString& text) const {
 Echo Welcome::submit(const QString& text) {
     const Echo echo = understand(text);
     if (!echo.ok) return echo;
-    if (!session().newJob(text.trimmed())) return {false, QStringLiteral("The job could not be kept.")};
+    if (!session().newJob(text.trimmed()))
+        return {false, QStringLiteral("The job could not be kept.")};
     emit jobMade();
     return {true, {}};
 }

@@ -26,8 +26,9 @@ void EventBars::setScene(const EventBarsScene& scene) {
     for (const LobeFigures* lobe : {scene_.intake, scene_.exhaust})
         for (const Height& h : scene_.heights)
             if (const HeightEvents* e = lobe ? lobe->events(h) : nullptr; e && e->duration_deg())
-                said << QStringLiteral("%1 %2 duration %3").arg(words::sideName(lobe->side), words::heightAt(h, look().style()),
-                                                               words::degrees(*e->duration_deg(), look().style()));
+                said << QStringLiteral("%1 %2 duration %3")
+                            .arg(words::sideName(lobe->side), words::heightAt(h, look().style()),
+                                 words::degrees(*e->duration_deg(), look().style()));
     setAccessibleDescription(said.join(QStringLiteral("; ")));
     update();
 }
@@ -54,8 +55,10 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
     }
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    p.drawText(QRectF(0, kTop - 22, kLeft - 8, 20), Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("checking height"));
-    p.drawText(QRectF(size.width() - kRight, kTop - 22, kRight, 20), Qt::AlignCenter, QStringLiteral("overlap"));
+    p.drawText(QRectF(0, kTop - 22, kLeft - 8, 20), Qt::AlignRight | Qt::AlignVCenter,
+               QStringLiteral("checking height"));
+    p.drawText(QRectF(size.width() - kRight, kTop - 22, kRight, 20), Qt::AlignCenter,
+               QStringLiteral("overlap"));
     if (scene_.heights.empty()) return;
 
     const double rowHeight = (size.height() - kTop - kBottom) / double(scene_.heights.size());
@@ -69,10 +72,12 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
         }
         p.setFont(Look::font(14, true));
         p.setPen(t.amberText);
-        p.drawText(QRectF(0, middle - 18, kLeft - 8, 18), Qt::AlignRight | Qt::AlignVCenter, words::height(h.mm, style));
+        p.drawText(QRectF(0, middle - 18, kLeft - 8, 18), Qt::AlignRight | Qt::AlignVCenter,
+                   words::height(h.mm, style));
         p.setFont(Look::font(11));
         p.setPen(t.muted);
-        p.drawText(QRectF(0, middle, kLeft - 8, 16), Qt::AlignRight | Qt::AlignVCenter, words::placeName(h.at));
+        p.drawText(QRectF(0, middle, kLeft - 8, 16), Qt::AlignRight | Qt::AlignVCenter,
+                   words::placeName(h.at));
         if (scene_.exhaust) drawBar(p, size, middle - bar - 1.0, bar, *scene_.exhaust, h);
         if (scene_.intake) drawBar(p, size, middle + 1.0, bar, *scene_.intake, h);
         if (!scene_.pair) continue;
@@ -86,8 +91,8 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
     }
 }
 
-void EventBars::drawBar(QPainter& p, const QSizeF& size, double y, double h, const LobeFigures& lobe,
-                        const Height& height) const {
+void EventBars::drawBar(QPainter& p, const QSizeF& size, double y, double h,
+                        const LobeFigures& lobe, const Height& height) const {
     const HeightEvents* e = lobe.events(height);
     if (!e || (!e->opens && !e->closes)) return;
     const Theme& t = theme();
@@ -101,12 +106,16 @@ void EventBars::drawBar(QPainter& p, const QSizeF& size, double y, double h, con
     p.setPen(t.lobe(lobe.side));
     const int pixels = h >= 15.0 ? 13 : 11;
     p.setFont(Look::font(pixels));
-    const auto number = [&](Event event, CrankDeg at) { return words::fixed(toCard(event, at).deg, 1, style); };
+    const auto number = [&](Event event, CrankDeg at) {
+        return words::fixed(toCard(event, at).deg, 1, style);
+    };
     // Inside the bar's ends, where the other lobe's figures cannot run into them.
     if (e->opens)
-        p.drawText(QRectF(from + 6, y, 70, h), Qt::AlignLeft | Qt::AlignVCenter, number(opening(lobe.side), *e->opens));
+        p.drawText(QRectF(from + 6, y, 70, h), Qt::AlignLeft | Qt::AlignVCenter,
+                   number(opening(lobe.side), *e->opens));
     if (e->closes)
-        p.drawText(QRectF(to - 76, y, 70, h), Qt::AlignRight | Qt::AlignVCenter, number(closing(lobe.side), *e->closes));
+        p.drawText(QRectF(to - 76, y, 70, h), Qt::AlignRight | Qt::AlignVCenter,
+                   number(closing(lobe.side), *e->closes));
     if (e->duration_deg() && to - from > 190) {
         p.setFont(Look::font(pixels + 1, true));
         p.drawText(QRectF(from, y, to - from, h), Qt::AlignCenter,

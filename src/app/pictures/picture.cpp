@@ -44,12 +44,14 @@ void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, Draw
         widget->addAction(action);
     };
     add(QStringLiteral("Save picture…"), QKeySequence(QStringLiteral("Ctrl+S")), [=, &dialogs] {
-        const QString path = dialogs.saveFile(widget, QStringLiteral("Save picture"), name + QStringLiteral(".svg"),
-                                              QStringLiteral("Pictures (*.svg *.png)"));
+        const QString path =
+            dialogs.saveFile(widget, QStringLiteral("Save picture"), name + QStringLiteral(".svg"),
+                             QStringLiteral("Pictures (*.svg *.png)"));
         if (path.isEmpty()) return;
         const QString why = savePicture(path, widget->size(), draw);
         if (!why.isEmpty())
-            QToolTip::showText(widget->mapToGlobal(QPoint(20, 20)), path + QStringLiteral(": ") + why, widget);
+            QToolTip::showText(widget->mapToGlobal(QPoint(20, 20)),
+                               path + QStringLiteral(": ") + why, widget);
     });
     add(QStringLiteral("Copy picture"), QKeySequence::Copy, [=] {
         QImage image(widget->size() * 2, QImage::Format_ARGB32_Premultiplied);

@@ -17,7 +17,7 @@ using namespace lobe;
 
 namespace {
 constexpr double kIntakeBase = 0.56, kExhaustBase = 0.33, kThick = 0.19;
-constexpr int kCaption = 26;
+constexpr int kCaption = 38;
 } // namespace
 
 Ring::Ring(const Look& look, Dialogs& dialogs, QWidget* parent)
@@ -34,23 +34,28 @@ void Ring::setScene(const RingScene& scene) {
     update();
 }
 
-std::optional<CrankDeg> Ring::needle() const { return dragged_ ? dragged_ : scene_.needle; }
+std::optional<CrankDeg> Ring::needle() const {
+    return dragged_ ? dragged_ : scene_.needle;
+}
 
 QString Ring::readout() const {
     const auto at = needle();
     if (!at) return {};
     const words::Style& style = look().style();
     QString text = words::fromDeadCentre(*at, style);
+    QString lifts;
     const auto lift = [&](const LobeFigures* lobe, const QString& name) {
         if (!lobe || !lobe->curve) return;
-        text += QStringLiteral("   %1 %2").arg(name, words::lift(lobe->liftAt(*at, lobe->taken.at), style));
+        lifts += QStringLiteral("%1%2 %3").arg(
+            lifts.isEmpty() ? QStringLiteral("\n") : QStringLiteral("   "), name,
+            words::lift(lobe->liftAt(*at, lobe->taken.at), style));
     };
-    lift(scene_.intake, QStringLiteral("in"));
-    lift(scene_.exhaust, QStringLiteral("ex"));
+    lift(scene_.intake, QStringLiteral("intake"));
+    lift(scene_.exhaust, QStringLiteral("exhaust"));
     if (scene_.rod_mm > scene_.stroke_mm / 2.0 && scene_.stroke_mm > 0.0)
-        text += QStringLiteral("   piston %1 down")
+        text += QStringLiteral(", piston %1 down")
                     .arg(words::lift(pistonDrop_mm(*at, scene_.stroke_mm, scene_.rod_mm), style));
-    return text;
+    return text + lifts;
 }
 
 QPointF Ring::Geometry::at(CrankDeg angle, double r) const {
@@ -77,8 +82,8 @@ void Ring::draw(QPainter& p, const QSizeF& size) const {
     drawNeedle(p, g);
     p.setFont(Look::font(12));
     p.setPen(theme().muted);
-    p.drawText(QRectF(0, size.height() - kCaption, size.width(), kCaption),
-               Qt::AlignHCenter | Qt::AlignBottom, readout());
+    p.drawText(QRectF(0, g.centre.y() + g.radius + 8, size.width(), kCaption),
+               Qt::AlignHCenter | Qt::AlignTop, readout());
 }
 
 void Ring::drawDial(QPainter& p, const Geometry& g) const {
@@ -95,7 +100,9 @@ void Ring::drawDial(QPainter& p, const Geometry& g) const {
     for (int deg = 0; deg < 360; deg += step) {
         const bool major = deg % 30 == 0;
         p.setPen(QPen(t.ink, major ? 2.0 : 1.0));
-        p.drawLine(g.at({double(deg)}, 0.995), g.at({double(deg)}, major ? 0.93 : deg % 10 ? 0.97 : 0.955));
+        p.drawLine(g.at({double(deg)}, 0.995), g.at({double(deg)}, major      ? 0.93
+                                                                   : deg % 10 ? 0.97
+                                                                              : 0.955));
     }
     p.setFont(Look::font(12));
     p.setPen(t.ink);
@@ -114,13 +121,13 @@ void Ring::drawDial(QPainter& p, const Geometry& g) const {
     }
     // Which way the engine runs: an arrow along the rim.
     p.setPen(QPen(t.ink, 1.6));
-    QPainterPath arrow(g.at({14.0}, 1.0 - 0.005));
     const double r = 0.795;
-    arrow = QPainterPath(g.at({10.0}, r));
-    for (double d = 12.0; d <= 24.0; d += 2.0) arrow.lineTo(g.at({d}, r));
+    QPainterPath arrow(g.at({36.0}, r));
+    for (double d = 38.0; d <= 50.0; d += 2.0)
+        arrow.lineTo(g.at({d}, r));
     p.drawPath(arrow);
     p.setBrush(t.ink);
-    p.drawPolygon(QPolygonF({g.at({27.0}, r), g.at({23.0}, r - 0.022), g.at({23.0}, r + 0.022)}));
+    p.drawPolygon(QPolygonF({g.at({54.0}, r), g.at({49.0}, r - 0.024), g.at({49.0}, r + 0.024)}));
     p.setBrush(Qt::NoBrush);
 }
 
@@ -136,7 +143,8 @@ void Ring::drawLobe(QPainter& p, const Geometry& g, const LobeFigures& lobe, dou
         inner << g.at({at}, base);
     }
     QPolygonF band = outer;
-    for (auto it = inner.rbegin(); it != inner.rend(); ++it) band << *it;
+    for (auto it = inner.rbegin(); it != inner.rend(); ++it)
+        band << *it;
     p.setPen(Qt::NoPen);
     p.setBrush(theme().lobeFill(lobe.side));
     p.drawPolygon(band);
@@ -166,7 +174,8 @@ void Ring::drawOverlap(QPainter& p, const Geometry& g) const {
     const HeightEvents* ex = scene_.exhaust ? scene_.exhaust->events(scene_.tickHeight) : nullptr;
     if (in && ex && in->opens && ex->closes && ex->closes->deg > in->opens->deg) {
         QPolygonF arc;
-        for (double d = in->opens->deg; d < ex->closes->deg; d += 0.5) arc << g.at({d}, 0.905);
+        for (double d = in->opens->deg; d < ex->closes->deg; d += 0.5)
+            arc << g.at({d}, 0.905);
         arc << g.at(*ex->closes, 0.905);
         p.setPen(QPen(theme().amber, 5.0, Qt::SolidLine, Qt::FlatCap));
         p.drawPolyline(arc);
@@ -175,7 +184,8 @@ void Ring::drawOverlap(QPainter& p, const Geometry& g) const {
         p.setPen(Qt::NoPen);
         p.setBrush(theme().ink);
         const CrankDeg at = *scene_.splitPoint;
-        p.drawPolygon(QPolygonF({g.at(at, 0.885), g.at({at.deg - 1.8}, 0.845), g.at({at.deg + 1.8}, 0.845)}));
+        p.drawPolygon(
+            QPolygonF({g.at(at, 0.885), g.at({at.deg - 1.8}, 0.845), g.at({at.deg + 1.8}, 0.845)}));
         p.setBrush(Qt::NoBrush);
     }
 }
@@ -186,7 +196,8 @@ void Ring::drawContacts(QPainter& p, const Geometry& g) const {
     if (pass.correction_deg) {
         const double half = *pass.halfSpan_deg, mid = *pass.correction_deg;
         QPainterPath wedge(g.centre);
-        for (double d = mid - half; d <= mid + half + 0.01; d += half / 20.0) wedge.lineTo(g.at({d}, 0.78));
+        for (double d = mid - half; d <= mid + half + 0.01; d += half / 20.0)
+            wedge.lineTo(g.at({d}, 0.78));
         wedge.closeSubpath();
         p.setPen(Qt::NoPen);
         QColor fill = t.amber;
@@ -195,7 +206,7 @@ void Ring::drawContacts(QPainter& p, const Geometry& g) const {
         p.drawPath(wedge);
         p.setBrush(Qt::NoBrush);
         p.setPen(QPen(t.ink, 2.0, Qt::DashDotLine));
-        p.drawLine(g.centre, g.at({mid}, 0.99));
+        p.drawLine(g.centre, g.at({mid}, 0.80));
     }
     p.setFont(Look::font(13, true));
     for (const auto& contact : {pass.before, pass.after}) {

@@ -18,7 +18,7 @@ struct RingScene {
     const lobe::LobeFigures* exhaust = nullptr;
     lobe::Height tickHeight{1.27, lobe::Place::Tappet}; ///< whose events are ticked off
     std::optional<lobe::CrankDeg> splitPoint;
-    const lobe::TdcPass* pass = nullptr; ///< contacts, for the TDC station
+    const lobe::TdcPass* pass = nullptr;  ///< contacts, for the TDC station
     std::optional<lobe::CrankDeg> needle; ///< where the work is
     double stroke_mm = 0.0, rod_mm = 0.0;
 };
@@ -52,7 +52,8 @@ private:
     Geometry geometry(const QSizeF& size) const;
     void drawDial(QPainter& p, const Geometry& g) const;
     void drawLobe(QPainter& p, const Geometry& g, const lobe::LobeFigures& lobe, double base) const;
-    void drawTicks(QPainter& p, const Geometry& g, const lobe::LobeFigures& lobe, double base) const;
+    void drawTicks(QPainter& p, const Geometry& g, const lobe::LobeFigures& lobe,
+                   double base) const;
     void drawOverlap(QPainter& p, const Geometry& g) const;
     void drawContacts(QPainter& p, const Geometry& g) const;
     void drawNeedle(QPainter& p, const Geometry& g) const;

@@ -53,7 +53,7 @@ Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
         rect->setMarginGroup(QCP::msLeft | QCP::msRight, margins);
     auto ticker = QSharedPointer<DegreeTicker>::create();
     ticker->setTickStep(30.0);
-    ticker->setScaleStrategy(QCPAxisTickerFixed::ssMultiples);
+    ticker->setScaleStrategy(QCPAxisTickerFixed::ssNone);
     chart_->axis(QCPAxis::atBottom)->setTicker(ticker);
     lane_->axis(QCPAxis::atBottom)->setTicker(ticker);
     lane_->axis(QCPAxis::atBottom)->setTickLabels(false);
@@ -87,7 +87,9 @@ Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
     rebuild();
 }
 
-double Strip::shown(double mm) const { return look_.inches() ? mm / kMmPerInch : mm; }
+double Strip::shown(double mm) const {
+    return look_.inches() ? mm / kMmPerInch : mm;
+}
 
 void Strip::setScene(const StripScene& scene) {
     scene_ = scene;
@@ -133,14 +135,17 @@ void Strip::rebuild() {
     }
     if (!zoomed_) chart_->axis(QCPAxis::atBottom)->setRange(least, last);
     const QCPRange range(shown(-0.06 * most), shown(1.12 * most));
-    for (auto side : {QCPAxis::atLeft, QCPAxis::atRight}) chart_->axis(side)->setRange(range);
-    for (const auto& lobe : scene_.lobes) addLobe(lobe);
+    for (auto side : {QCPAxis::atLeft, QCPAxis::atRight})
+        chart_->axis(side)->setRange(range);
+    for (const auto& lobe : scene_.lobes)
+        addLobe(lobe);
     addHeights();
     addLane();
     if (scene_.next) {
         auto* line = new QCPItemStraightLine(this);
         line->setClipAxisRect(chart_);
-        for (QCPItemPosition* p : {line->point1, line->point2}) p->setAxes(chart_->axis(QCPAxis::atBottom), chart_->axis(QCPAxis::atLeft));
+        for (QCPItemPosition* p : {line->point1, line->point2})
+            p->setAxes(chart_->axis(QCPAxis::atBottom), chart_->axis(QCPAxis::atLeft));
         line->point1->setCoords(scene_.next->deg, 0.0);
         line->point2->setCoords(scene_.next->deg, 1.0);
         line->setPen(QPen(look_.theme().amber, 3.0));
@@ -173,9 +178,11 @@ void Strip::addLobe(const StripScene::Lobe& lobe) {
         line->setPen(look_.lobePen(lobe.run->side));
         line->setSelectable(QCP::stNone);
     }
-    const auto shape = lobe.run->side == Side::Intake ? QCPScatterStyle::ssCircle : QCPScatterStyle::ssDiamond;
-    const auto scatter = [&](const QVector<double>& xs, const QVector<double>& ys, const QColor& pen,
-                             const QColor& fill, double size, QCPScatterStyle::ScatterShape form) {
+    const auto shape =
+        lobe.run->side == Side::Intake ? QCPScatterStyle::ssCircle : QCPScatterStyle::ssDiamond;
+    const auto scatter = [&](const QVector<double>& xs, const QVector<double>& ys,
+                             const QColor& pen, const QColor& fill, double size,
+                             QCPScatterStyle::ScatterShape form) {
         QCPGraph* dots = addGraph(x, y);
         dots->setData(xs, ys);
         dots->setLineStyle(QCPGraph::lsNone);
@@ -204,7 +211,9 @@ void Strip::addLobe(const StripScene::Lobe& lobe) {
     const bool intake = lobe.run->side == Side::Intake;
     label->position->setCoords(intake ? 0.985 : 0.012, 0.03);
     label->setPositionAlignment((intake ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignTop);
-    label->setText(QStringLiteral("%1 %2, %3").arg(words::sideName(lobe.run->side)).arg(lobe.run->cylinder)
+    label->setText(QStringLiteral("%1 %2, %3")
+                       .arg(words::sideName(lobe.run->side))
+                       .arg(lobe.run->cylinder)
                        .arg(words::unitName(look_.style())));
     label->setFont(Look::font(12, true));
     label->setColor(colour);
@@ -223,14 +232,16 @@ void Strip::addHeights() {
         if (!threshold || *threshold <= 0.0) continue;
         auto* line = new QCPItemStraightLine(this);
         line->setClipAxisRect(chart_);
-        for (QCPItemPosition* p : {line->point1, line->point2}) p->setAxes(x, y);
+        for (QCPItemPosition* p : {line->point1, line->point2})
+            p->setAxes(x, y);
         line->point1->setCoords(0.0, shown(*threshold));
         line->point2->setCoords(1.0, shown(*threshold));
         line->setPen(QPen(t.amberText, 1.0, Qt::DotLine));
         const double spacing = y->range().size() * 14.0 / std::max(60, chart_->height());
         if (shown(*threshold) - lastLabel > spacing) {
-            labels->addTick(shown(*threshold), look_.inches() ? words::fixed(h.mm / kMmPerInch, 3, look_.style())
-                                                              : words::fixed(h.mm, 2, look_.style()));
+            labels->addTick(shown(*threshold),
+                            look_.inches() ? words::fixed(h.mm / kMmPerInch, 3, look_.style())
+                                           : words::fixed(h.mm, 2, look_.style()));
             lastLabel = shown(*threshold);
         }
         for (const auto& lobe : scene_.lobes) {
@@ -240,7 +251,8 @@ void Strip::addHeights() {
                 if (!at) continue;
                 auto* tick = new QCPItemLine(this);
                 tick->setClipAxisRect(chart_);
-                for (QCPItemPosition* p : {tick->start, tick->end}) p->setAxes(x, y);
+                for (QCPItemPosition* p : {tick->start, tick->end})
+                    p->setAxes(x, y);
                 const double reach = y->range().size() * 0.018;
                 tick->start->setCoords(at->deg, shown(*threshold) - reach);
                 tick->end->setCoords(at->deg, shown(*threshold) + reach);
@@ -262,17 +274,21 @@ void Strip::addLane() {
         for (const Misfit& m : lobe.figures->standoffs) {
             auto* bar = new QCPItemLine(this);
             bar->setClipAxisRect(lane_);
-            for (QCPItemPosition* p : {bar->start, bar->end}) p->setAxes(x, y);
+            for (QCPItemPosition* p : {bar->start, bar->end})
+                p->setAxes(x, y);
             bar->start->setCoords(m.at.deg, 0.0);
             bar->end->setCoords(m.at.deg, m.off_mm);
-            const bool named = std::any_of(lobe.figures->misfits.begin(), lobe.figures->misfits.end(),
-                                           [&](const Misfit& o) { return o.at == m.at; });
+            const bool named =
+                std::any_of(lobe.figures->misfits.begin(), lobe.figures->misfits.end(),
+                            [&](const Misfit& o) { return o.at == m.at; });
             if (named) {
                 most = std::max(most, std::abs(m.off_mm));
-                odd = QStringLiteral("read %1 %2 again").arg(words::sideName(lobe.run->side),
-                                                            words::fromDeadCentre(m.at, look_.style()));
+                odd = QStringLiteral("read %1 %2 again")
+                          .arg(words::sideName(lobe.run->side),
+                               words::abbreviated(m.at, look_.style()));
             }
-            bar->setPen(QPen(named ? t.amber : t.lobe(lobe.run->side), named ? 4.0 : 2.0, Qt::SolidLine, Qt::FlatCap));
+            bar->setPen(QPen(named ? t.amber : t.lobe(lobe.run->side), named ? 4.0 : 2.0,
+                             Qt::SolidLine, Qt::FlatCap));
         }
     }
     y->setRange(-1.15 * most, 1.15 * most);
@@ -292,8 +308,10 @@ const Reading* Strip::readingAt(const QPoint& position, Side* side) const {
     double nearest = 14.0;
     for (const auto& lobe : scene_.lobes)
         for (const Reading& r : lobe.run->readings) {
-            const double dx = chart_->axis(QCPAxis::atBottom)->coordToPixel(r.at.deg) - position.x();
-            const double dy = chart_->axis(QCPAxis::atLeft)->coordToPixel(shown(r.lift_mm)) - position.y();
+            const double dx =
+                chart_->axis(QCPAxis::atBottom)->coordToPixel(r.at.deg) - position.x();
+            const double dy =
+                chart_->axis(QCPAxis::atLeft)->coordToPixel(shown(r.lift_mm)) - position.y();
             if (const double d = std::hypot(dx, dy); d < nearest) {
                 nearest = d;
                 best = &r;
@@ -307,8 +325,9 @@ void Strip::hover(QMouseEvent* event) {
     Side side = Side::Intake;
     const Reading* r = readingAt(event->pos(), &side);
     if (!r) return QToolTip::hideText();
-    QString text = QStringLiteral("%1, %2: %3").arg(words::sideName(side), words::fromDeadCentre(r->at, look_.style()),
-                                                    words::liftWithUnit(r->lift_mm, look_.style()));
+    QString text = QStringLiteral("%1, %2: %3")
+                       .arg(words::sideName(side), words::fromDeadCentre(r->at, look_.style()),
+                            words::liftWithUnit(r->lift_mm, look_.style()));
     if (r->struck) text += QStringLiteral("\nstruck: ") + QString::fromStdString(r->struck->reason);
     QToolTip::showText(event->globalPosition().toPoint(), text, this);
 }
@@ -317,12 +336,24 @@ void Strip::keyPressEvent(QKeyEvent* event) {
     QCPAxis* x = chart_->axis(QCPAxis::atBottom);
     const double width = x->range().size();
     switch (event->key()) {
-    case Qt::Key_Plus: x->scaleRange(0.8, x->range().center()); break;
-    case Qt::Key_Minus: x->scaleRange(1.25, x->range().center()); break;
-    case Qt::Key_Left: x->moveRange(-width / 10.0); break;
-    case Qt::Key_Right: x->moveRange(width / 10.0); break;
-    case Qt::Key_0: showAll(); return;
-    default: QCustomPlot::keyPressEvent(event); return;
+    case Qt::Key_Plus:
+        x->scaleRange(0.8, x->range().center());
+        break;
+    case Qt::Key_Minus:
+        x->scaleRange(1.25, x->range().center());
+        break;
+    case Qt::Key_Left:
+        x->moveRange(-width / 10.0);
+        break;
+    case Qt::Key_Right:
+        x->moveRange(width / 10.0);
+        break;
+    case Qt::Key_0:
+        showAll();
+        return;
+    default:
+        QCustomPlot::keyPressEvent(event);
+        return;
     }
     zoomed_ = true;
     replot(QCustomPlot::rpQueuedReplot);

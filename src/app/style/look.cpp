@@ -87,7 +87,8 @@ QPen Look::lobePen(lobe::Side side, double width) const {
 
 void Look::loadFonts() {
     for (const char* face : {"B612-Regular", "B612-Bold"})
-        QFontDatabase::addApplicationFont(QStringLiteral(":/fonts/%1.otf").arg(QLatin1String(face)));
+        QFontDatabase::addApplicationFont(
+            QStringLiteral(":/fonts/%1.otf").arg(QLatin1String(face)));
 }
 
 QString Look::sheet() const {
@@ -142,7 +143,8 @@ QFrame[role="rule"] { background: @edge; max-height: 1px; min-height: 1px; borde
         {"@edge", t.edge},         {"@dial", t.dial},       {"@ink", t.ink},
         {"@muted", t.muted},       {"@faint", t.faint},     {"@bar", t.bar},
         {"@chip", t.chip}};
-    for (const auto& [name, colour] : colours) css.replace(QLatin1String(name), colour.name());
+    for (const auto& [name, colour] : colours)
+        css.replace(QLatin1String(name), colour.name());
     return css;
 }
 

@@ -22,9 +22,7 @@ struct Theme {
     QColor bar, barText, barMuted, chip;
     bool dark = false;
 
-    QColor lobe(lobe::Side side) const {
-        return side == lobe::Side::Intake ? intake : exhaust;
-    }
+    QColor lobe(lobe::Side side) const { return side == lobe::Side::Intake ? intake : exhaust; }
     QColor lobeFill(lobe::Side side) const {
         return side == lobe::Side::Intake ? intakeFill : exhaustFill;
     }

@@ -19,7 +19,8 @@ public:
         return {100, row.heading ? 30 : tall_ ? 54 : 28};
     }
 
-    void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override {
+    void paint(QPainter* p, const QStyleOptionViewItem& option,
+               const QModelIndex& index) const override {
         const Row row = index.data(kRowRole).value<Row>();
         const Theme& t = look_.theme();
         const QRect r = option.rect.adjusted(tall_ ? 4 : 10, 0, tall_ ? -4 : -10, 0);
@@ -34,12 +35,15 @@ public:
         }
         if (row.marked || (option.state & QStyle::State_Selected)) {
             const bool focus = list_->hasFocus() && (option.state & QStyle::State_Selected);
-            p->setPen(QPen(row.marked || focus ? t.amber : t.edge, row.marked || focus ? 2.0 : 1.0));
+            p->setPen(
+                QPen(row.marked || focus ? t.amber : t.edge, row.marked || focus ? 2.0 : 1.0));
             p->setBrush(row.marked ? t.dial : Qt::transparent);
             p->drawRoundedRect(QRectF(option.rect).adjusted(2, 1.5, -2, -1.5), 6, 6);
         }
-        if (tall_) tall(p, r, row);
-        else flat(p, r, row);
+        if (tall_)
+            tall(p, r, row);
+        else
+            flat(p, r, row);
         p->restore();
     }
 
@@ -55,14 +59,17 @@ private:
         value.setStrikeOut(row.struck);
         p->setFont(Look::font(13));
         p->setPen(row.struck ? t.muted : t.ink);
-        const int titleWidth = std::min(QFontMetrics(p->font()).horizontalAdvance(row.title) + 10, r.width() * 3 / 5);
-        p->drawText(QRect(r.left(), r.top(), titleWidth, r.height()), Qt::AlignLeft | Qt::AlignVCenter,
+        const int titleWidth =
+            std::min(QFontMetrics(p->font()).horizontalAdvance(row.title) + 10, r.width() * 3 / 5);
+        p->drawText(QRect(r.left(), r.top(), titleWidth, r.height()),
+                    Qt::AlignLeft | Qt::AlignVCenter,
                     QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleWidth));
         p->setFont(Look::font(11));
         p->setPen(row.warn ? t.amberText : t.muted);
         int right = r.right();
         if (!row.note.isEmpty()) {
-            const int w = std::min(QFontMetrics(p->font()).horizontalAdvance(row.note) + 4, r.width() / 2);
+            const int w =
+                std::min(QFontMetrics(p->font()).horizontalAdvance(row.note) + 4, r.width() / 2);
             p->drawText(QRect(right - w, r.top(), w, r.height()), Qt::AlignRight | Qt::AlignVCenter,
                         QFontMetrics(p->font()).elidedText(row.note, Qt::ElideRight, w));
             right -= w + 8;
@@ -82,8 +89,9 @@ private:
         p->setFont(Look::font(13));
         p->setPen(t.ink);
         const QRect titleBox(left.left(), left.top(), left.width() - valueWidth, 20);
-        p->drawText(titleBox, Qt::AlignLeft | Qt::AlignVCenter,
-                    QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleBox.width()));
+        p->drawText(
+            titleBox, Qt::AlignLeft | Qt::AlignVCenter,
+            QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleBox.width()));
         p->setFont(big);
         p->setPen(valueColour(row));
         p->drawText(QRect(left.right() - valueWidth, left.top() - 2, valueWidth, 26),
@@ -95,8 +103,9 @@ private:
                     Qt::AlignRight | Qt::AlignVCenter, row.note);
         p->setPen(t.muted);
         const QRect underBox(left.left(), left.bottom() - 18, left.width() - noteWidth - 4, 18);
-        p->drawText(underBox, Qt::AlignLeft | Qt::AlignVCenter,
-                    QFontMetrics(p->font()).elidedText(row.under, Qt::ElideRight, underBox.width()));
+        p->drawText(
+            underBox, Qt::AlignLeft | Qt::AlignVCenter,
+            QFontMetrics(p->font()).elidedText(row.under, Qt::ElideRight, underBox.width()));
         p->setPen(t.edge);
         p->drawLine(r.left() + 4, r.bottom(), r.right() - 4, r.bottom());
     }
@@ -122,7 +131,8 @@ RowList::RowList(const Look& look, bool tall, QWidget* parent)
 void RowList::setRows(const QList<Row>& rows) {
     const qint64 current = currentId();
     const QSignalBlocker quiet(this);
-    while (count() > rows.size()) delete takeItem(count() - 1);
+    while (count() > rows.size())
+        delete takeItem(count() - 1);
     for (int i = 0; i < rows.size(); ++i) {
         if (i >= count()) addItem(new QListWidgetItem);
         QListWidgetItem* entry = item(i);
@@ -130,16 +140,21 @@ void RowList::setRows(const QList<Row>& rows) {
         entry->setData(kRowRole, QVariant::fromValue(row));
         // What a screen reader says.
         entry->setData(Qt::AccessibleTextRole,
-                       QStringList{row.title, row.under, row.value, row.note}.join(QLatin1Char(' ')).simplified());
+                       QStringList{row.title, row.under, row.value, row.note}
+                           .join(QLatin1Char(' '))
+                           .simplified());
         entry->setToolTip(row.heading ? QString() : row.note);
-        Qt::ItemFlags flags = row.heading ? Qt::NoItemFlags : Qt::ItemIsSelectable | Qt::ItemIsEnabled;
+        Qt::ItemFlags flags =
+            row.heading ? Qt::NoItemFlags : Qt::ItemIsSelectable | Qt::ItemIsEnabled;
         entry->setFlags(flags);
     }
     setCurrentId(current);
     viewport()->update();
 }
 
-Row RowList::row(int index) const { return item(index)->data(kRowRole).value<Row>(); }
+Row RowList::row(int index) const {
+    return item(index)->data(kRowRole).value<Row>();
+}
 
 qint64 RowList::currentId() const {
     return currentItem() ? currentItem()->data(kRowRole).value<Row>().id : 0;

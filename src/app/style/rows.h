@@ -10,13 +10,13 @@
 namespace app {
 
 struct Row {
-    QString title, under;  ///< left
-    QString value, note;   ///< right; the note is small, or beside the value in a flat row
-    QColor valueColour{};  ///< invalid: ink
-    bool struck = false;   ///< faint and crossed through
-    bool heading = false;  ///< a section title
-    bool marked = false;   ///< the row that is asked for: amber
-    bool warn = false;     ///< the note wants attention
+    QString title, under; ///< left
+    QString value, note;  ///< right; the note is small, or beside the value in a flat row
+    QColor valueColour{}; ///< invalid: ink
+    bool struck = false;  ///< faint and crossed through
+    bool heading = false; ///< a section title
+    bool marked = false;  ///< the row that is asked for: amber
+    bool warn = false;    ///< the note wants attention
     qint64 id = 0;
 };
 
@@ -34,7 +34,7 @@ public:
     void setValuePixels(int pixels) { valuePixels_ = pixels; }
 
 signals:
-    void chosen(qint64 id);      ///< clicked, or Enter
+    void chosen(qint64 id); ///< clicked, or Enter
     void deletePressed(qint64 id);
 
 protected:

@@ -2,6 +2,7 @@
 
 #include "app/stations/engine/section.h"
 #include "app/style/rows.h"
+#include "words/sentences.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -11,7 +12,9 @@ namespace app {
 using namespace lobe;
 
 EngineStation::EngineStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
-    : Bench(session, look, parent), verdict_(new QLabel(this)), list_(new RowList(look, false, this)),
+    : Bench(session, look, parent),
+      verdict_(new QLabel(this)),
+      list_(new RowList(look, false, this)),
       section_(new EngineSection(look, dialogs, this)) {
     setObjectName(QStringLiteral("engineStation"));
     list_->setObjectName(QStringLiteral("engineFacts"));
@@ -48,10 +51,12 @@ Prompt EngineStation::prompt() const {
     p.subject = f.inCard ? QStringLiteral("cam card") : QStringLiteral("engine");
     p.ask = f.name + QLatin1Char('?');
     p.enter = at_ + 1 < static_cast<int>(engineFields().size())
-                  ? QStringLiteral("keep, go to %1").arg(engineFields()[static_cast<std::size_t>(at_) + 1].name.toLower())
+                  ? QStringLiteral("keep, go to %1")
+                        .arg(engineFields()[static_cast<std::size_t>(at_) + 1].name.toLower())
                   : QStringLiteral("keep, go to TDC");
-    p.keys = f.asks.isEmpty() ? QStringLiteral("%1   Up, Down  another fact").arg(words::unitName(style()))
-                              : f.asks;
+    p.keys = f.asks.isEmpty()
+                 ? QStringLiteral("%1   Up, Down  another fact").arg(words::unitName(style()))
+                 : f.asks;
     return p;
 }
 
@@ -75,8 +80,10 @@ Echo EngineStation::submit(const QString& text) {
                                      : session().keep(book::SetEngine{after.engine});
         if (!kept) return {false, QStringLiteral("Not kept; see the message above.")};
     }
-    if (at_ + 1 < static_cast<int>(engineFields().size())) moveTo(at_ + 1);
-    else emit finished();
+    if (at_ + 1 < static_cast<int>(engineFields().size()))
+        moveTo(at_ + 1);
+    else
+        emit finished();
     return {true, {}};
 }
 
@@ -105,15 +112,20 @@ void EngineStation::refresh() {
     const Engine& e = job().engine;
     QString verdict;
     if (e.rod_mm > 0 && e.rod_mm <= e.stroke_mm / 2.0)
-        verdict = QStringLiteral("A rod of %1 cannot span a stroke of %2. Check both.")
-                      .arg(words::dimension(e.rod_mm, style()), words::dimension(e.stroke_mm, style()));
+        verdict =
+            QStringLiteral("A rod of %1 cannot span a stroke of %2. Check both.")
+                .arg(words::dimension(e.rod_mm, style()), words::dimension(e.stroke_mm, style()));
     else if (e.bore_mm <= 0 || e.stroke_mm <= 0 || e.rod_mm <= 0)
-        verdict = QStringLiteral("What is on the stand? Bore, stroke and rod give the piston its place; the card can wait.");
+        verdict = QStringLiteral("What is on the stand? Bore, stroke and rod give the piston its "
+                                 "place; the card can wait.");
     else if (!job().card)
-        verdict = QStringLiteral("The engine is described. Add the cam's card if it came with one, or go on to TDC.");
+        verdict = QStringLiteral(
+                      "The engine is described. Add the cam's card if it came with one. Next: %1.")
+                      .arg(words::stationName(findings().next));
     else
-        verdict = QStringLiteral("The engine is described, and its cam should be %1. Next: find true TDC.")
-                      .arg(QString::fromStdString(job().card->name));
+        verdict =
+            QStringLiteral("The engine is described, and its cam should be %1. Next: %2.")
+                .arg(QString::fromStdString(job().card->name), words::stationName(findings().next));
     verdict_->setText(verdict);
 }
 

@@ -18,7 +18,9 @@ Card& cardOf(Facts& f) {
     return *f.card;
 }
 
-QString dash() { return QString(QChar(0x2013)); }
+QString dash() {
+    return QString(QChar(0x2013));
+}
 
 Field text(const QString& name, std::function<std::string&(Facts&)> part) {
     Field f;
@@ -43,7 +45,8 @@ Field length(const QString& name, double least, double most, std::function<doubl
     f.shown = [part](const Facts& facts, const Style& style) {
         Facts copy = facts;
         const double mm = part(copy);
-        return mm > 0.0 ? words::dimension(mm, style) + QLatin1Char(' ') + words::unitName(style) : dash();
+        return mm > 0.0 ? words::dimension(mm, style) + QLatin1Char(' ') + words::unitName(style)
+                        : dash();
     };
     f.take = [=](Facts& facts, const QString& typed, const Style& style) {
         // Thousandths are for lifts and lash; a dimension of the engine in inches is in inches.
@@ -79,8 +82,8 @@ Field number(const QString& name, const QString& asks, double least, double most
         const double value = std::get<double>(read);
         if (value < least || value > most)
             return QStringLiteral("%1 is hardly a %2: expected %3 to %4.")
-                .arg(words::shortest(value, 3, style), name.toLower(), words::shortest(least, 2, style),
-                     words::shortest(most, 2, style));
+                .arg(words::shortest(value, 3, style), name.toLower(),
+                     words::shortest(least, 2, style), words::shortest(most, 2, style));
         part(facts) = value;
         return QString();
     };
@@ -88,11 +91,13 @@ Field number(const QString& name, const QString& asks, double least, double most
 }
 
 template <class E>
-Field choice(const QString& name, std::vector<E> values, QString (*say)(E), std::function<E&(Facts&)> part) {
+Field choice(const QString& name, std::vector<E> values, QString (*say)(E),
+             std::function<E&(Facts&)> part) {
     Field f;
     f.name = name;
     for (std::size_t i = 0; i < values.size(); ++i)
-        f.asks += (i ? QStringLiteral(", ") : QString()) + QStringLiteral("%1 %2").arg(i + 1).arg(say(values[i]));
+        f.asks += (i ? QStringLiteral(", ") : QString()) +
+                  QStringLiteral("%1 %2").arg(i + 1).arg(say(values[i]));
     f.shown = [=](const Facts& facts, const Style&) {
         Facts copy = facts;
         return say(part(copy));
@@ -136,7 +141,8 @@ Field onCard(const QString& name, const QString& asks, double least, double most
         const double value = std::get<double>(read);
         if (value < least || value > most)
             return QStringLiteral("%1 is hardly what a card says: expected %2 to %3.")
-                .arg(words::shortest(value, 2, style), words::shortest(least, 0, style), words::shortest(most, 0, style));
+                .arg(words::shortest(value, 2, style), words::shortest(least, 0, style),
+                     words::shortest(most, 0, style));
         part(cardOf(facts)) = value;
         return QString();
     };
@@ -167,60 +173,75 @@ std::vector<Field> make() {
         f.heading = QString::fromUtf8(heading);
         all.push_back(std::move(f));
     };
-    add(text(QStringLiteral("Engine"), [](Facts& f) -> std::string& { return f.engine.name; }), "The engine");
+    add(text(QStringLiteral("Engine"), [](Facts& f) -> std::string& { return f.engine.name; }),
+        "The engine");
     {
         Field f;
         f.name = QStringLiteral("Cylinders");
         f.asks = QStringLiteral("1 to 16");
-        f.shown = [](const Facts& facts, const Style&) { return QString::number(facts.engine.cylinders); };
+        f.shown = [](const Facts& facts, const Style&) {
+            return QString::number(facts.engine.cylinders);
+        };
         f.take = [](Facts& facts, const QString& typed, const Style&) {
             bool ok = false;
             const int n = typed.trimmed().toInt(&ok);
-            if (!ok || n < 1 || n > 16) return QStringLiteral("Type a whole number of cylinders, 1 to 16.");
+            if (!ok || n < 1 || n > 16)
+                return QStringLiteral("Type a whole number of cylinders, 1 to 16.");
             facts.engine.cylinders = n;
             return QString();
         };
         add(f);
     }
-    add(length(QStringLiteral("Bore"), 20, 250, [](Facts& f) -> double& { return f.engine.bore_mm; }));
-    add(length(QStringLiteral("Stroke"), 20, 300, [](Facts& f) -> double& { return f.engine.stroke_mm; }));
-    add(length(QStringLiteral("Rod length"), 40, 500, [](Facts& f) -> double& { return f.engine.rod_mm; }));
-    add(choice<Rotation>(QStringLiteral("Runs, seen from the drive end"), {Rotation::Clockwise, Rotation::Anticlockwise},
-                         words::rotationName, [](Facts& f) -> Rotation& { return f.engine.rotation; }));
-    add(choice<Layout>(QStringLiteral("Camshafts"), {Layout::PushrodSingleCam, Layout::TwinOverheadCam},
-                       words::layoutName, [](Facts& f) -> Layout& { return f.engine.layout; }));
+    add(length(QStringLiteral("Bore"), 20, 250,
+               [](Facts& f) -> double& { return f.engine.bore_mm; }));
+    add(length(QStringLiteral("Stroke"), 20, 300,
+               [](Facts& f) -> double& { return f.engine.stroke_mm; }));
+    add(length(QStringLiteral("Rod length"), 40, 500,
+               [](Facts& f) -> double& { return f.engine.rod_mm; }));
+    add(choice<Rotation>(QStringLiteral("Runs, seen from the drive end"),
+                         {Rotation::Clockwise, Rotation::Anticlockwise}, words::rotationName,
+                         [](Facts& f) -> Rotation& { return f.engine.rotation; }));
+    add(choice<Layout>(QStringLiteral("Camshafts"),
+                       {Layout::PushrodSingleCam, Layout::TwinOverheadCam}, words::layoutName,
+                       [](Facts& f) -> Layout& { return f.engine.layout; }));
     add(choice<Follower>(QStringLiteral("Follower"),
                          {Follower::SolidFlat, Follower::SolidRoller, Follower::Hydraulic,
                           Follower::HydraulicMadeSolid, Follower::Bucket, Follower::Finger},
-                         words::followerName, [](Facts& f) -> Follower& { return f.engine.follower; }));
-    add(number(QStringLiteral("Rocker ratio, intake"), QStringLiteral("valve over tappet, 1 for direct"), 0.5, 3.0, 3,
+                         words::followerName,
+                         [](Facts& f) -> Follower& { return f.engine.follower; }));
+    add(number(QStringLiteral("Rocker ratio, intake"),
+               QStringLiteral("valve over tappet, 1 for direct"), 0.5, 3.0, 3,
                [](Facts& f) -> double& { return f.engine.ratioIntake; }));
-    add(number(QStringLiteral("Rocker ratio, exhaust"), QStringLiteral("valve over tappet, 1 for direct"), 0.5, 3.0, 3,
+    add(number(QStringLiteral("Rocker ratio, exhaust"),
+               QStringLiteral("valve over tappet, 1 for direct"), 0.5, 3.0, 3,
                [](Facts& f) -> double& { return f.engine.ratioExhaust; }));
-    add(length(QStringLiteral("Lash, intake"), 0, 3, [](Facts& f) -> double& { return f.engine.lashIntake_mm; }));
-    add(length(QStringLiteral("Lash, exhaust"), 0, 3, [](Facts& f) -> double& { return f.engine.lashExhaust_mm; }));
+    add(length(QStringLiteral("Lash, intake"), 0, 3,
+               [](Facts& f) -> double& { return f.engine.lashIntake_mm; }));
+    add(length(QStringLiteral("Lash, exhaust"), 0, 3,
+               [](Facts& f) -> double& { return f.engine.lashExhaust_mm; }));
 
-    Field card = text(QStringLiteral("Cam"), [](Facts& f) -> std::string& { return cardOf(f).name; });
+    Field card =
+        text(QStringLiteral("Cam"), [](Facts& f) -> std::string& { return cardOf(f).name; });
     card.inCard = true;
     add(card, "Its cam card, if there is one");
     add(cardHeight());
     const QString minus = QStringLiteral("; minus when on the other side; - for none");
-    add(onCard(QStringLiteral("Intake opens"), QStringLiteral("degrees before TDC") + minus, -90, 150, false,
-               [](Card& c) -> std::optional<double>& { return c.ivo; }));
-    add(onCard(QStringLiteral("Intake closes"), QStringLiteral("degrees after BDC") + minus, -90, 150, false,
-               [](Card& c) -> std::optional<double>& { return c.ivc; }));
-    add(onCard(QStringLiteral("Exhaust opens"), QStringLiteral("degrees before BDC") + minus, -90, 150, false,
-               [](Card& c) -> std::optional<double>& { return c.evo; }));
-    add(onCard(QStringLiteral("Exhaust closes"), QStringLiteral("degrees after TDC") + minus, -90, 150, false,
-               [](Card& c) -> std::optional<double>& { return c.evc; }));
-    add(onCard(QStringLiteral("Intake centre"), QStringLiteral("degrees after TDC; - for none"), 60, 160, false,
-               [](Card& c) -> std::optional<double>& { return c.intakeCentre; }));
-    add(onCard(QStringLiteral("Exhaust centre"), QStringLiteral("degrees before TDC; - for none"), 60, 160, false,
-               [](Card& c) -> std::optional<double>& { return c.exhaustCentre; }));
-    add(onCard(QStringLiteral("Intake lift"), QStringLiteral("greatest lift; - for none"), 0.5, 30, true,
-               [](Card& c) -> std::optional<double>& { return c.intakeLift_mm; }));
-    add(onCard(QStringLiteral("Exhaust lift"), QStringLiteral("greatest lift; - for none"), 0.5, 30, true,
-               [](Card& c) -> std::optional<double>& { return c.exhaustLift_mm; }));
+    add(onCard(QStringLiteral("Intake opens"), QStringLiteral("degrees before TDC") + minus, -90,
+               150, false, [](Card& c) -> std::optional<double>& { return c.ivo; }));
+    add(onCard(QStringLiteral("Intake closes"), QStringLiteral("degrees after BDC") + minus, -90,
+               150, false, [](Card& c) -> std::optional<double>& { return c.ivc; }));
+    add(onCard(QStringLiteral("Exhaust opens"), QStringLiteral("degrees before BDC") + minus, -90,
+               150, false, [](Card& c) -> std::optional<double>& { return c.evo; }));
+    add(onCard(QStringLiteral("Exhaust closes"), QStringLiteral("degrees after TDC") + minus, -90,
+               150, false, [](Card& c) -> std::optional<double>& { return c.evc; }));
+    add(onCard(QStringLiteral("Intake centre"), QStringLiteral("degrees after TDC; - for none"), 60,
+               160, false, [](Card& c) -> std::optional<double>& { return c.intakeCentre; }));
+    add(onCard(QStringLiteral("Exhaust centre"), QStringLiteral("degrees before TDC; - for none"),
+               60, 160, false, [](Card& c) -> std::optional<double>& { return c.exhaustCentre; }));
+    add(onCard(QStringLiteral("Intake lift"), QStringLiteral("greatest lift; - for none"), 0.5, 30,
+               true, [](Card& c) -> std::optional<double>& { return c.intakeLift_mm; }));
+    add(onCard(QStringLiteral("Exhaust lift"), QStringLiteral("greatest lift; - for none"), 0.5, 30,
+               true, [](Card& c) -> std::optional<double>& { return c.exhaustLift_mm; }));
     return all;
 }
 

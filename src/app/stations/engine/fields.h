@@ -24,7 +24,7 @@ struct Facts {
 struct Field {
     QString heading; ///< set on the first field of a group
     QString name;
-    QString asks;    ///< what to type, "mm" or the choices
+    QString asks; ///< what to type, "mm" or the choices
     std::function<QString(const Facts&, const words::Style&)> shown;
     /// Changes the facts, or returns why not.
     std::function<QString(Facts&, const QString& typed, const words::Style&)> take;

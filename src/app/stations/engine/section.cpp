@@ -36,7 +36,8 @@ void EngineSection::drawPlan(QPainter& p, const QRectF& box) const {
     const double left = box.left() + 74;
     p.setFont(Look::font(11));
     p.setPen(t.muted);
-    p.drawText(QRectF(box.left(), box.bottom() - 16, 70, 16), Qt::AlignCenter, QStringLiteral("drive end"));
+    p.drawText(QRectF(box.left(), box.bottom() - 16, 70, 16), Qt::AlignCenter,
+               QStringLiteral("drive end"));
     // The crank nose with its direction, seen from the drive end.
     const QPointF nose(box.left() + 36, box.top() + 30);
     p.setPen(QPen(t.ink, 2.0));
@@ -64,7 +65,8 @@ void EngineSection::drawPlan(QPainter& p, const QRectF& box) const {
     p.setBrush(Qt::NoBrush);
 }
 
-void EngineSection::dimension(QPainter& p, QPointF from, QPointF to, const QString& text, bool upright) const {
+void EngineSection::dimension(QPainter& p, QPointF from, QPointF to, const QString& text,
+                              bool upright) const {
     const Theme& t = theme();
     p.setPen(QPen(t.muted, 1.0));
     p.drawLine(from, to);
@@ -74,23 +76,27 @@ void EngineSection::dimension(QPainter& p, QPointF from, QPointF to, const QStri
     p.setFont(Look::font(14, true));
     p.setPen(t.ink);
     const QPointF middle = (from + to) / 2.0;
-    if (upright) p.drawText(QRectF(middle.x() + 8, middle.y() - 11, 110, 22), Qt::AlignLeft | Qt::AlignVCenter, text);
-    else p.drawText(QRectF(middle.x() - 60, middle.y() - 22, 120, 20), Qt::AlignCenter, text);
+    if (upright)
+        p.drawText(QRectF(middle.x() + 8, middle.y() - 11, 110, 22),
+                   Qt::AlignLeft | Qt::AlignVCenter, text);
+    else
+        p.drawText(QRectF(middle.x() - 60, middle.y() - 22, 120, 20), Qt::AlignCenter, text);
 }
 
 void EngineSection::drawSection(QPainter& p, const QRectF& box) const {
     const Theme& t = theme();
     const words::Style& style = look().style();
     const auto stated = [&](double mm, const QString& what) {
-        return mm > 0.0 ? words::dimension(mm, style) + QLatin1Char(' ') + words::unitName(style) : what + QStringLiteral("?");
+        return mm > 0.0 ? words::dimension(mm, style) + QLatin1Char(' ') + words::unitName(style)
+                        : what + QStringLiteral("?");
     };
     // Not yet stated dimensions stand in with a usual shape.
     const double stroke = engine_.stroke_mm > 0 ? engine_.stroke_mm : 80.0;
     const double bore = engine_.bore_mm > 0 ? engine_.bore_mm : 86.0;
     const double rod = engine_.rod_mm > stroke * 0.55 ? engine_.rod_mm : stroke * 1.8;
-    const double r = stroke / 2.0, pinToCrown = bore * 0.42, head = bore * 0.75;
+    const double r = stroke / 2.0, pinToCrown = bore * 0.42, head = bore * 1.0;
     const double tall = r + r + rod + pinToCrown + head;
-    const double scale = std::min(box.height() / tall, (box.width() - 150) / (bore * 1.35));
+    const double scale = std::min(box.height() / tall, (box.width() - 120) / (bore * 1.5));
     const double cx = box.left() + 30 + bore * scale / 2.0 + 30;
     const double crankY = box.bottom() - (r + 6) * scale;
     const QPointF crank(cx, crankY);
@@ -125,13 +131,14 @@ void EngineSection::drawSection(QPainter& p, const QRectF& box) const {
     p.drawLine(crank, pin);
     p.setPen(QPen(t.ink, 2.0));
     p.setBrush(t.dial);
-    for (const QPointF& c : {crank, pin, small}) p.drawEllipse(c, 6.0, 6.0);
+    for (const QPointF& c : {crank, pin, small})
+        p.drawEllipse(c, 6.0, 6.0);
     p.setBrush(Qt::NoBrush);
 
     drawValves(p, scale, QPointF(cx, deck), bore);
-    dimension(p, QPointF(cx - half, bottom + 16), QPointF(cx + half, bottom + 16), {}, false);
-    p.drawText(QRectF(cx - half - 4, bottom + 18, bore * scale + 8, 20), Qt::AlignCenter,
-               stated(engine_.bore_mm, QStringLiteral("bore")));
+    const double over = deck - bore * 0.72 * scale;
+    dimension(p, QPointF(cx - half, over), QPointF(cx + half, over),
+              stated(engine_.bore_mm, QStringLiteral("bore")), false);
     const double side = cx + std::max(half, r * scale + 14) + 16;
     dimension(p, QPointF(side, crankY - r * scale), QPointF(side, crankY + r * scale),
               stated(engine_.stroke_mm, QStringLiteral("stroke")), true);
@@ -159,11 +166,13 @@ void EngineSection::drawValves(QPainter& p, double scale, QPointF head, double b
             p.setBrush(t.lobeFill(side));
             p.setPen(look().lobePen(side));
             p.drawEllipse(c, bore * 0.13 * scale, bore * 0.13 * scale);
-            p.drawEllipse(c + bore * 0.09 * scale * (up + s * acrossUp), bore * 0.07 * scale, bore * 0.07 * scale);
+            p.drawEllipse(c + bore * 0.09 * scale * (up + s * acrossUp), bore * 0.07 * scale,
+                          bore * 0.07 * scale);
         } else {
             // A rocker: the valve under one end.
             p.setPen(QPen(t.lobe(side), 4.0, Qt::SolidLine, Qt::RoundCap));
-            p.drawLine(tip + QPointF(0, -4), tip + QPointF(s * bore * 0.3 * scale, -bore * 0.10 * scale));
+            p.drawLine(tip + QPointF(0, -4),
+                       tip + QPointF(s * bore * 0.3 * scale, -bore * 0.10 * scale));
         }
         p.setBrush(Qt::NoBrush);
         p.setFont(Look::font(12));
@@ -173,7 +182,8 @@ void EngineSection::drawValves(QPainter& p, double scale, QPointF head, double b
         if (lash > 0) text += QStringLiteral("\nlash ") + words::dimension(lash, style);
         if (engine_.ratio(side) != 1.0)
             text += QStringLiteral("\n%1 : 1").arg(words::shortest(engine_.ratio(side), 3, style));
-        const QRectF box(side == Side::Intake ? head.x() - bore * 0.62 * scale - 92 : head.x() + bore * 0.62 * scale,
+        const QRectF box(side == Side::Intake ? head.x() - bore * 0.62 * scale - 92
+                                              : head.x() + bore * 0.62 * scale,
                          head.y() - bore * 0.62 * scale, 90, 54);
         p.drawText(box, side == Side::Intake ? Qt::AlignRight : Qt::AlignLeft, text);
     }

@@ -19,12 +19,21 @@ namespace app {
 using namespace lobe;
 
 LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
-    : Bench(session, look, parent), title_(new QLabel(this)), direction_(new QLabel(this)),
-      turnToLabel_(new QLabel(QStringLiteral("turn to"), this)), angle_(new QLabel(this)),
-      angleSide_(new QLabel(this)), last_(new QLabel(this)), adviceHead_(new QLabel(this)),
-      advice_(new QLabel(this)), progress_(new QLabel(this)), steps_(new QButtonGroup(this)),
-      places_(new QButtonGroup(this)), newRun_(new QPushButton(QStringLiteral("new run"), this)),
-      ring_(new Ring(look, dialogs, this)), strip_(new Strip(look, dialogs, this)),
+    : Bench(session, look, parent),
+      title_(new QLabel(this)),
+      direction_(new QLabel(this)),
+      turnToLabel_(new QLabel(QStringLiteral("turn to"), this)),
+      angle_(new QLabel(this)),
+      angleSide_(new QLabel(this)),
+      last_(new QLabel(this)),
+      adviceHead_(new QLabel(this)),
+      advice_(new QLabel(this)),
+      progress_(new QLabel(this)),
+      steps_(new QButtonGroup(this)),
+      places_(new QButtonGroup(this)),
+      newRun_(new QPushButton(QStringLiteral("new run"), this)),
+      ring_(new Ring(look, dialogs, this)),
+      strip_(new Strip(look, dialogs, this)),
       log_(new RowList(look, false, this)) {
     setObjectName(QStringLiteral("lobesStation"));
     title_->setProperty("role", "title");
@@ -38,14 +47,11 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     advice_->setObjectName(QStringLiteral("advice"));
     log_->setObjectName(QStringLiteral("readingLog"));
     log_->setAccessibleName(QStringLiteral("Readings of this run"));
-    for (QLabel* label : {title_, direction_, advice_, progress_}) label->setWordWrap(true);
+    for (QLabel* label : {title_, direction_, advice_, progress_})
+        label->setWordWrap(true);
 
     auto* header = new QHBoxLayout;
-    auto* names = new QVBoxLayout;
-    names->setSpacing(0);
-    names->addWidget(title_);
-    names->addWidget(direction_);
-    header->addLayout(names, 1);
+    header->addWidget(title_, 1);
     buildHeader(header);
 
     auto* now = new QVBoxLayout;
@@ -64,18 +70,19 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     now->addWidget(progress_);
     now->addStretch(1);
 
-    log_->setFixedWidth(196);
+    log_->setFixedWidth(180);
     auto* top = new QHBoxLayout;
     top->setSpacing(16);
-    top->addWidget(ring_, 9);
+    top->addWidget(ring_, 13);
     top->addLayout(now, 8);
     top->addWidget(log_);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(20, 10, 20, 6);
     column->setSpacing(8);
     column->addLayout(header);
-    column->addLayout(top, 8);
-    column->addWidget(strip_, 5);
+    column->addWidget(direction_);
+    column->addLayout(top, 9);
+    column->addWidget(strip_, 6);
 
     connect(log_, &RowList::deletePressed, this, &LobesStation::askToStrike);
     connect(log_, &RowList::chosen, this, [this](qint64 id) {
@@ -102,8 +109,10 @@ void LobesStation::buildHeader(QHBoxLayout* row) {
         group->addButton(button, id);
         row->addWidget(button);
     };
-    chip(places_, static_cast<int>(Place::Tappet), QStringLiteral("at the tappet"), QStringLiteral("takenTappet"));
-    chip(places_, static_cast<int>(Place::Valve), QStringLiteral("at the valve"), QStringLiteral("takenValve"));
+    chip(places_, static_cast<int>(Place::Tappet), QStringLiteral("at the tappet"),
+         QStringLiteral("takenTappet"));
+    chip(places_, static_cast<int>(Place::Valve), QStringLiteral("at the valve"),
+         QStringLiteral("takenValve"));
     row->addSpacing(10);
     for (int step : {1, 2, 5, 10})
         chip(steps_, step, QString::number(step) + QChar(0xB0), QStringLiteral("step%1").arg(step));
@@ -153,6 +162,11 @@ const RunFindings* LobesStation::runFindings() const {
     return run ? findings().run(run->id) : nullptr;
 }
 
+bool LobesStation::again() const {
+    const RunFindings* f = runFindings();
+    return f && f->complete && !goTo_ && !f->lobe.misfits.empty();
+}
+
 const Reading* LobesStation::reading(qint64 id) const {
     if (const LiftRun* run = session().run())
         for (const Reading& r : run->readings)
@@ -160,10 +174,22 @@ const Reading* LobesStation::reading(qint64 id) const {
     return nullptr;
 }
 
+bool LobesStation::complete() const {
+    const RunFindings* f = runFindings();
+    return f && f->complete && !goTo_ && f->lobe.misfits.empty();
+}
+
 CrankDeg LobesStation::angle() const {
     if (goTo_) return *goTo_;
     const LiftRun* run = session().run();
+    // A run that is through goes back to what does not fit.
+    if (const RunFindings* f = runFindings(); f && f->complete && !f->lobe.misfits.empty())
+        return f->lobe.misfits.front().at;
     return run ? nextAngle(*run) : terms().from;
+}
+
+QString LobesStation::onWheel(CrankDeg at) const {
+    return words::onWheel(at, job().settings.wheel, style());
 }
 
 QString LobesStation::turnTo(CrankDeg at) const {
@@ -178,24 +204,34 @@ Prompt LobesStation::prompt() const {
         if (run && r.id == run->id) break;
         number += r.cylinder == session().cylinder() && r.side == session().side();
     }
-    p.subject = QStringLiteral("cyl %1 %2, run %3").arg(session().cylinder()).arg(words::sideName(session().side())).arg(number);
+    p.subject = QStringLiteral("cyl %1 %2, run %3")
+                    .arg(session().cylinder())
+                    .arg(words::sideName(session().side()))
+                    .arg(number);
     if (striking_) {
         const Reading* r = reading(*striking_);
-        p.ask = QStringLiteral("why strike %1?").arg(r ? words::fromDeadCentre(r->at, style()) : QString());
+        p.ask = QStringLiteral("why strike %1?").arg(r ? onWheel(r->at) : QString());
         p.enter = QStringLiteral("strike it (misread)");
         p.keys = QStringLiteral("Esc  leave it");
         return p;
     }
-    const RunFindings* f = runFindings();
-    if (f && f->complete && !goTo_) {
+    const QString other =
+        session().side() == Side::Intake ? QStringLiteral("exhaust") : QStringLiteral("intake");
+    if (again()) {
+        p.ask = QStringLiteral("lift at %1 again?").arg(onWheel(angle()));
+        p.enter = QStringLiteral("log it in place of the odd one");
+        p.keys = QStringLiteral("Ctrl+E  leave it, go to the %1 lobe").arg(other);
+        return p;
+    }
+    if (complete()) {
         p.ask = QStringLiteral("run complete");
-        p.enter = session().side() == Side::Intake ? QStringLiteral("go to the exhaust lobe") : QStringLiteral("go to the intake lobe");
+        p.enter = QStringLiteral("go to the %1 lobe").arg(other);
         p.keys = QStringLiteral("or type an angle to read again: 75a");
         return p;
     }
-    p.ask = QStringLiteral("lift at %1?").arg(words::fromDeadCentre(angle(), style()));
+    p.ask = QStringLiteral("lift at %1?").arg(onWheel(angle()));
     const double step = terms().step_deg;
-    p.enter = QStringLiteral("log, go to %1").arg(words::fromDeadCentre({angle().deg + step}, style()));
+    p.enter = QStringLiteral("log, go to %1").arg(onWheel({angle().deg + step}));
     p.keys = QStringLiteral("Back  strike last   R  read again   75a  go there");
     return p;
 }
@@ -203,31 +239,39 @@ Prompt LobesStation::prompt() const {
 Echo LobesStation::understand(const QString& text) const {
     if (striking_) return {true, {}};
     const auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
-    if (const auto* e = std::get_if<EntryError>(&read)) return {false, words::sentence(*e, style())};
+    if (const auto* e = std::get_if<EntryError>(&read))
+        return {false, words::sentence(*e, style())};
     const RunEntry& entry = std::get<RunEntry>(read);
-    if (entry.step_deg) return {true, QStringLiteral("a step of ") + words::degrees(*entry.step_deg, style(), 2)};
+    if (entry.step_deg)
+        return {true, QStringLiteral("a step of ") + words::degrees(*entry.step_deg, style(), 2)};
     QString said;
-    if (entry.goTo) said = words::fromDeadCentre(*entry.goTo, style());
-    if (entry.lift_mm) said += (said.isEmpty() ? QStringLiteral("reads as ") : QStringLiteral(": ")) + words::liftWithUnit(*entry.lift_mm, style());
-    else said = QStringLiteral("go to ") + said;
+    if (entry.goTo) said = onWheel(*entry.goTo);
+    if (entry.lift_mm)
+        said += (said.isEmpty() ? QStringLiteral("reads as ") : QStringLiteral(": ")) +
+                words::liftWithUnit(*entry.lift_mm, style());
+    else
+        said = QStringLiteral("go to ") + said;
     return {true, said};
 }
 
 Echo LobesStation::submit(const QString& text) {
     if (striking_) {
-        const QString reason = text.trimmed().isEmpty() ? QStringLiteral("misread") : text.trimmed();
+        const QString reason =
+            text.trimmed().isEmpty() ? QStringLiteral("misread") : text.trimmed();
         const qint64 id = *striking_;
         striking_.reset();
-        if (!session().keep(book::StrikeReading{id, reason.toStdString()})) return {false, QStringLiteral("Not struck.")};
+        if (!session().keep(book::StrikeReading{id, reason.toStdString()}))
+            return {false, QStringLiteral("Not struck.")};
         return {true, {}};
     }
-    const RunFindings* f = runFindings();
-    if (text.trimmed().isEmpty() && f && f->complete && !goTo_) {
-        session().select(session().cylinder(), session().side() == Side::Intake ? Side::Exhaust : Side::Intake);
+    if (text.trimmed().isEmpty() && complete()) {
+        session().select(session().cylinder(),
+                         session().side() == Side::Intake ? Side::Exhaust : Side::Intake);
         return {true, {}};
     }
     const auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
-    if (const auto* e = std::get_if<EntryError>(&read)) return {false, words::sentence(*e, style())};
+    if (const auto* e = std::get_if<EntryError>(&read))
+        return {false, words::sentence(*e, style())};
     const RunEntry& entry = std::get<RunEntry>(read);
     if (entry.step_deg) {
         RunTerms t = terms();
@@ -300,8 +344,10 @@ bool LobesStation::command(QChar letter) {
     // The reading that does not fit; else the last one.
     const RunFindings* f = runFindings();
     const LiftRun* run = session().run();
-    if (f && !f->lobe.misfits.empty()) goTo_ = f->lobe.misfits.front().at;
-    else if (run && !run->readings.empty()) goTo_ = run->readings.back().at;
+    if (f && !f->lobe.misfits.empty())
+        goTo_ = f->lobe.misfits.front().at;
+    else if (run && !run->readings.empty())
+        goTo_ = run->readings.back().at;
     refresh();
     return true;
 }
@@ -315,9 +361,13 @@ void LobesStation::leave() {
 const Finding* LobesStation::advice() const {
     const RunFindings* f = runFindings();
     if (!f) return nullptr;
+    // A reading that does not fit comes first: it is often the cause of the rest.
+    const auto weight = [](const Finding& x) {
+        return 2 * static_cast<int>(x.severity) + (x.code == Code::Misfit);
+    };
     const Finding* best = nullptr;
     for (const Finding& x : f->lobe.findings)
-        if (!best || x.severity > best->severity) best = &x;
+        if (!best || weight(x) > weight(*best)) best = &x;
     return best;
 }
 
@@ -325,36 +375,53 @@ void LobesStation::refreshTexts() {
     const RunTerms t = terms();
     const LiftRun* run = session().run();
     const RunFindings* f = runFindings();
-    title_->setText(QStringLiteral("Cylinder %1 %2, every %3, lift at the %4")
-                        .arg(session().cylinder()).arg(words::sideName(session().side()),
-                             words::degrees(t.step_deg, style(), 2), words::placeName(t.taken)));
-    direction_->setText(QStringLiteral("Turn %1, seen from the drive end. Come up to each mark from below.")
-                            .arg(words::rotationName(job().engine.rotation)));
-    for (QAbstractButton* b : steps_->buttons()) b->setChecked(false);
+    title_->setText(QStringLiteral("Cylinder %1 %2")
+                        .arg(session().cylinder())
+                        .arg(words::sideName(session().side())));
+    direction_->setText(
+        QStringLiteral(
+            "Every %1. Turn %2, seen from the drive end, and come up to each mark from below.")
+            .arg(words::degrees(t.step_deg, style(), 2),
+                 words::rotationName(job().engine.rotation)));
+    for (QAbstractButton* b : steps_->buttons())
+        b->setChecked(false);
     steps_->setExclusive(false);
-    for (QAbstractButton* b : steps_->buttons()) b->setChecked(std::abs(t.step_deg - steps_->id(b)) < 1e-9);
+    for (QAbstractButton* b : steps_->buttons())
+        b->setChecked(std::abs(t.step_deg - steps_->id(b)) < 1e-9);
     steps_->setExclusive(true);
     places_->button(static_cast<int>(t.taken))->setChecked(true);
     newRun_->setVisible(run && !run->readings.empty());
 
-    const bool complete = f && f->complete && !goTo_;
-    turnToLabel_->setText(complete ? QStringLiteral("run") : goTo_ ? QStringLiteral("go back well past it, then up to") : QStringLiteral("turn to"));
-    angle_->setText(complete ? QStringLiteral("done") : turnTo(angle()));
-    angleSide_->setText(complete ? QString() : words::sideOfTop(angle()));
+    turnToLabel_->setText(complete()         ? QStringLiteral("run")
+                          : goTo_ || again() ? QStringLiteral("go back well past it, then up to")
+                                             : QStringLiteral("turn to"));
+    angle_->setText(complete() ? QStringLiteral("done") : turnTo(angle()));
+    const WheelScale scale = job().settings.wheel;
+    const bool plain = scale == WheelScale::Full360With || scale == WheelScale::Full360Against ||
+                       scale == WheelScale::Signed;
+    QString side = words::sideOfTop(angle());
+    if (scale == WheelScale::Quarter90)
+        side = words::fromDeadCentre(angle(), style()).section(QLatin1Char(' '), 1);
+    angleSide_->setText(complete() || plain ? QString() : side);
     const Reading* last = run && !run->readings.empty() ? &run->readings.back() : nullptr;
-    last_->setText(last ? QStringLiteral("last  %1  %2%3").arg(words::fromDeadCentre(last->at, style()), words::liftWithUnit(last->lift_mm, style()),
-                                                              last->struck ? QStringLiteral("  struck") : QString())
+    last_->setText(last ? QStringLiteral("last  %1  %2%3")
+                              .arg(words::onWheel(last->at, job().settings.wheel, style(), true),
+                                   words::liftWithUnit(last->lift_mm, style()),
+                                   last->struck ? QStringLiteral("  struck") : QString())
                         : QStringLiteral("no reading yet"));
     const Finding* a = advice();
     adviceHead_->setText(a ? words::severityTitle(a->severity) : QString());
     advice_->setText(a ? words::sentence(*a, style())
-                     : f && f->live ? QStringLiteral("Every reading fits its neighbours.")
-                                    : QStringLiteral("Set the indicator to zero on the base circle, turn to the angle above and type the lift."));
+                     : f && f->live
+                         ? QStringLiteral("Every reading fits its neighbours.")
+                         : QStringLiteral("Set the indicator to zero on the base circle, turn to "
+                                          "the angle above and type the lift."));
     QString progress;
     if (f) progress = QStringLiteral("%1 of about %2 readings").arg(f->live).arg(f->planned);
     if (f && f->lobe.centres.by(job().settings.school))
         progress += QStringLiteral("; centre %1, greatest lift %2")
-                        .arg(words::degrees(std::abs(f->lobe.centres.by(job().settings.school)->deg), style()),
+                        .arg(words::degrees(
+                                 std::abs(f->lobe.centres.by(job().settings.school)->deg), style()),
                              words::liftWithUnit(*f->lobe.maxLift_mm, style()));
     progress_->setText(progress);
 }
@@ -367,10 +434,11 @@ void LobesStation::refreshLog() {
         for (const Reading& r : run->readings) {
             Row row;
             row.id = r.id;
-            row.title = words::fromDeadCentre(r.at, style()).replace(QStringLiteral(" before "), QStringLiteral(" b ")).replace(QStringLiteral(" after "), QStringLiteral(" a "));
+            row.title = words::onWheel(r.at, job().settings.wheel, style(), true);
             row.value = words::lift(r.lift_mm, style());
             row.struck = r.struck.has_value();
-            if (r.struck) row.note = QString::fromStdString(r.struck->reason);
+            if (r.struck)
+                row.note = QString::fromStdString(r.struck->reason);
             else if (f)
                 for (const Misfit& m : f->lobe.misfits)
                     if (m.at == r.at) {
@@ -396,7 +464,7 @@ void LobesStation::refreshPictures() {
     if (job().card) ring.tickHeight = job().card->height;
     StripScene strip;
     strip.heights = job().settings.heights;
-    strip.next = angle();
+    if (!complete()) strip.next = angle();
     if (c) {
         ring.intake = c->intake ? &c->intake->lobe : nullptr;
         ring.exhaust = c->exhaust ? &c->exhaust->lobe : nullptr;

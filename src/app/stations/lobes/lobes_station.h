@@ -44,6 +44,9 @@ private:
     const lobe::RunFindings* runFindings() const;
     const lobe::Finding* advice() const;
     QString turnTo(lobe::CrankDeg at) const;
+    QString onWheel(lobe::CrankDeg at) const;
+    bool complete() const; ///< nothing more to read in this run
+    bool again() const;    ///< through, but something does not fit
     bool changeTerms(const lobe::RunTerms& terms);
     Echo log(const lobe::RunEntry& entry, const QString& text);
     void buildHeader(QHBoxLayout* row);
@@ -54,7 +57,8 @@ private:
     std::optional<lobe::CrankDeg> goTo_; ///< an angle typed or chosen instead of the next step
     std::optional<qint64> striking_;     ///< waiting for the reason
 
-    QLabel *title_, *direction_, *turnToLabel_, *angle_, *angleSide_, *last_, *adviceHead_, *advice_, *progress_;
+    QLabel *title_, *direction_, *turnToLabel_, *angle_, *angleSide_, *last_, *adviceHead_,
+        *advice_, *progress_;
     QButtonGroup *steps_, *places_;
     QPushButton* newRun_;
     Ring* ring_;

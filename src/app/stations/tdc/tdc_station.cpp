@@ -16,14 +16,21 @@ namespace app {
 using namespace lobe;
 
 TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
-    : Bench(session, look, parent), ring_(new Ring(look, dialogs, this)), verdict_(new QLabel(this)),
-      steps_(new QLabel(this)), sums_(new QLabel(this)), caution_(new QLabel(this)),
-      methods_(new QButtonGroup(this)), scale_(new QComboBox(this)), log_(new RowList(look, false, this)) {
+    : Bench(session, look, parent),
+      ring_(new Ring(look, dialogs, this)),
+      verdict_(new QLabel(this)),
+      steps_(new QLabel(this)),
+      sums_(new QLabel(this)),
+      caution_(new QLabel(this)),
+      methods_(new QButtonGroup(this)),
+      scale_(new QComboBox(this)),
+      log_(new RowList(look, false, this)) {
     setObjectName(QStringLiteral("tdcStation"));
     verdict_->setProperty("role", "verdict");
     verdict_->setObjectName(QStringLiteral("tdcVerdict"));
     caution_->setProperty("role", "quiet");
-    for (QLabel* label : {verdict_, steps_, sums_, caution_}) label->setWordWrap(true);
+    for (QLabel* label : {verdict_, steps_, sums_, caution_})
+        label->setWordWrap(true);
     log_->setObjectName(QStringLiteral("contacts"));
     log_->setAccessibleName(QStringLiteral("Contacts taken"));
     log_->setFocusPolicy(Qt::ClickFocus);
@@ -32,7 +39,8 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     for (TdcMethod m : {TdcMethod::PositiveStop, TdcMethod::EqualDrop}) {
         auto* button = new QPushButton(words::methodName(m), this);
         button->setCheckable(true);
-        button->setObjectName(m == TdcMethod::PositiveStop ? QStringLiteral("methodStop") : QStringLiteral("methodDrop"));
+        button->setObjectName(m == TdcMethod::PositiveStop ? QStringLiteral("methodStop")
+                                                           : QStringLiteral("methodDrop"));
         methods_->addButton(button, static_cast<int>(m));
         choices->addWidget(button);
     }
@@ -75,14 +83,18 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     });
 }
 
-TdcMethod TdcStation::method() const { return static_cast<TdcMethod>(methods_->checkedId()); }
+TdcMethod TdcStation::method() const {
+    return static_cast<TdcMethod>(methods_->checkedId());
+}
 
 Prompt TdcStation::prompt() const {
     const TdcFindings& tdc = findings().tdc;
     Prompt p;
     p.subject = QStringLiteral("%1, pass %2").arg(words::methodName(method())).arg(tdc.passAtHand);
-    p.ask = tdc.nextAfterTop ? QStringLiteral("after the top: wheel?") : QStringLiteral("before the top: wheel?");
-    p.enter = tdc.nextAfterTop ? QStringLiteral("log, see where TDC is") : QStringLiteral("log, then the other side");
+    p.ask = tdc.nextAfterTop ? QStringLiteral("after the top: wheel?")
+                             : QStringLiteral("before the top: wheel?");
+    p.enter = tdc.nextAfterTop ? QStringLiteral("log, see where TDC is")
+                               : QStringLiteral("log, then the other side");
     p.keys = QStringLiteral("b, a  before, after TDC   Back  strike");
     return p;
 }
@@ -103,9 +115,12 @@ Contact TdcStation::contactFor(const QString& text, Echo& echo) const {
     const WheelReading& wheel = std::get<WheelReading>(read);
     c.at = wheel.at;
     const double deg = wheel.at.deg;
-    const QString side = deg < 0 ? QStringLiteral("before the wheel's zero") : QStringLiteral("after the wheel's zero");
-    echo = {true, QStringLiteral("%1 %2%3").arg(words::degrees(std::abs(deg), style(), 2), side,
-                                               wheel.assumed ? QStringLiteral(", by the step; b or a says otherwise") : QString())};
+    const QString side = deg < 0 ? QStringLiteral("before the wheel's zero")
+                                 : QStringLiteral("after the wheel's zero");
+    echo = {true, QStringLiteral("%1 %2%3").arg(
+                      words::degrees(std::abs(deg), style(), 2), side,
+                      wheel.assumed ? QStringLiteral(", by the step; b or a says otherwise")
+                                    : QString())};
     return c;
 }
 
@@ -120,7 +135,8 @@ Echo TdcStation::submit(const QString& text) {
     Contact c = contactFor(text, echo);
     if (!echo.ok) return echo;
     c.time_ms = session().now();
-    if (!session().keep(book::AddContact{c})) return {false, QStringLiteral("Not logged; see the message above.")};
+    if (!session().keep(book::AddContact{c}))
+        return {false, QStringLiteral("Not logged; see the message above.")};
     return {true, {}};
 }
 
@@ -136,9 +152,11 @@ void TdcStation::strikeLast() {
 QString TdcStation::explanation() const {
     const TdcPass* pass = findings().tdc.latest();
     if (!pass) return {};
-    return QStringLiteral("Half the way between the contacts: %1. That is the span, not the correction.\n"
-                          "Half their signed sum: %2°. That is where true TDC stands on the wheel now.")
-        .arg(words::degrees(*pass->halfSpan_deg, style(), 2), words::signedFixed(*pass->correction_deg, 2, style()));
+    return QStringLiteral(
+               "Half the way between the contacts: %1. That is the span, not the correction.\n"
+               "Half their signed sum: %2°. That is where true TDC stands on the wheel now.")
+        .arg(words::degrees(*pass->halfSpan_deg, style(), 2),
+             words::signedFixed(*pass->correction_deg, 2, style()));
 }
 
 void TdcStation::refresh() {
@@ -146,35 +164,45 @@ void TdcStation::refresh() {
     scale_->setCurrentIndex(static_cast<int>(job().settings.wheel));
     const bool stop = method() == TdcMethod::PositiveStop;
     steps_->setText(
-        stop ? QStringLiteral("1  Fit the stop with the piston well down.\n"
-                              "2  Turn the way the engine runs until the piston touches. Type the wheel.\n"
-                              "3  Turn back the long way until it touches again. Type the wheel.")
-             : QStringLiteral("1  Zero the indicator on the piston near its top.\n"
-                              "2  Come up to a drop of your choice before the top. Type the wheel.\n"
-                              "3  Go over the top to the same drop after it. Type the wheel."));
-    caution_->setText(stop ? QStringLiteral("With a stop fitted, turn by hand only, gently, plugs out: a stop bends a valve or "
-                                            "a piston when it is met with force.")
-                           : QStringLiteral("Turn by hand, and come up to both drops from the same side where the "
-                                            "indicator allows."));
+        stop
+            ? QStringLiteral(
+                  "1  Fit the stop with the piston well down.\n"
+                  "2  Turn the way the engine runs until the piston touches. Type the wheel.\n"
+                  "3  Turn back the long way until it touches again. Type the wheel.")
+            : QStringLiteral("1  Zero the indicator on the piston near its top.\n"
+                             "2  Come up to a drop of your choice before the top. Type the wheel.\n"
+                             "3  Go over the top to the same drop after it. Type the wheel."));
+    caution_->setText(
+        stop
+            ? QStringLiteral("With a stop fitted, turn by hand only, gently, plugs out: a stop "
+                             "bends a valve or "
+                             "a piston when it is met with force.")
+            : QStringLiteral("Turn by hand, and come up to both drops from the same side where the "
+                             "indicator allows."));
     sums_->setText(explanation());
     sums_->setVisible(!sums_->text().isEmpty());
 
     QString verdict = words::tdcInstruction(tdc, job().settings.wheel, style());
     if (verdict.isEmpty())
-        for (const Finding& f : tdc.findings) verdict = words::sentence(f, style());
+        for (const Finding& f : tdc.findings)
+            verdict = words::sentence(f, style());
     if (verdict.isEmpty())
         verdict = tdc.state == TdcState::InHand
                       ? QStringLiteral("One contact is taken. Now the other side of the top.")
-                      : QStringLiteral("Where is true TDC? Two contacts, one each side of the top, say so.");
+                      : QStringLiteral(
+                            "Where is true TDC? Two contacts, one each side of the top, say so.");
     verdict_->setText(verdict);
 
     QList<Row> rows;
     for (const Contact& c : job().contacts) {
         Row row;
         row.id = c.id;
-        row.title = QStringLiteral("pass %1, %2 the top").arg(c.pass).arg(c.afterTop ? QStringLiteral("after") : QStringLiteral("before"));
+        row.title = QStringLiteral("pass %1, %2 the top")
+                        .arg(c.pass)
+                        .arg(c.afterTop ? QStringLiteral("after") : QStringLiteral("before"));
         row.value = QString::fromStdString(c.typed);
-        row.note = c.struck ? QString::fromStdString(c.struck->reason) : words::signedFixed(c.at.deg, 2, style()) + QChar(0xB0);
+        row.note = c.struck ? QString::fromStdString(c.struck->reason)
+                            : words::signedFixed(c.at.deg, 2, style()) + QChar(0xB0);
         row.struck = c.struck.has_value();
         rows << row;
     }

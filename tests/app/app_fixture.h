@@ -1,0 +1,97 @@
+// The real window in a folder of its own, driven by object name with real keys and mouse.
+#pragma once
+
+#include "app/frame/application.h"
+#include "app/frame/entry_bar.h"
+#include "app/style/rows.h"
+
+#include <QApplication>
+#include <QLabel>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include <memory>
+
+namespace fixture {
+
+/// Answers instead of popping up.
+class Answers : public app::Dialogs {
+public:
+    QString open, save;
+    QString openFile(QWidget*, const QString&, const QString&) override { return open; }
+    QString saveFile(QWidget*, const QString&, const QString&, const QString&) override {
+        return save;
+    }
+    bool setUpPrinter(QWidget*, QPrinter&) override { return false; }
+};
+
+class Bench {
+public:
+    Bench() { start(false); }
+    explicit Bench(bool demo) { start(demo); }
+
+    /// Closes the window and starts again on the same folder.
+    void restart(bool demo = false) {
+        application_->window().close();
+        start(demo);
+    }
+
+    app::MainWindow& window() { return application_->window(); }
+    app::Session& session() { return application_->session(); }
+    app::Look& look() { return application_->look(); }
+    Answers& answers() { return answers_; }
+    app::Paths paths() const {
+        return {dir_.path(), dir_.filePath(QStringLiteral("preferences.ini"))};
+    }
+
+    template <class T> T* find(const char* name) {
+        T* found = window().findChild<T*>(QLatin1String(name));
+        if (!found) qFatal("no %s in the window", name);
+        return found;
+    }
+    QString text(const char* label) { return find<QLabel>(label)->text(); }
+    QLineEdit* line() { return find<QLineEdit>("entry"); }
+
+    /// Types into whatever has the focus, as a person would, and presses Enter.
+    void type(const QString& text) {
+        keys(text);
+        QTest::keyClick(target(), Qt::Key_Return);
+    }
+    void keys(const QString& text) { QTest::keyClicks(target(), text); }
+    void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        QTest::keyClick(target(), key, modifiers);
+    }
+    void click(const char* name) {
+        auto* w = find<QWidget>(name);
+        QTest::mouseClick(w, Qt::LeftButton, {}, w->rect().center());
+    }
+
+    /// The job as it stands on disk, read by a book of its own.
+    lobe::Job onDisk() {
+        auto opened = book::Book::open(session().book().path());
+        const auto& b = *std::get<std::unique_ptr<book::Book>>(opened);
+        return std::get<lobe::Job>(b.load(session().job().id));
+    }
+
+private:
+    QWidget* target() {
+        QWidget* focus = QApplication::focusWidget();
+        return focus ? focus : line();
+    }
+    void start(bool demo) {
+        application_.reset();
+        application_ = std::make_unique<app::Application>(paths(), &answers_);
+        QString sentence;
+        if (!application_->start({}, demo, sentence)) qFatal("%s", qPrintable(sentence));
+        window().show();
+        QApplication::setActiveWindow(&window());
+        line()->setFocus();
+        QApplication::processEvents();
+    }
+
+    QTemporaryDir dir_;
+    Answers answers_;
+    std::unique_ptr<app::Application> application_;
+};
+
+} // namespace fixture

@@ -1,0 +1,303 @@
+// The book: kept, undone, refused, shared.
+#include "book/book.h"
+#include "book/files.h"
+
+#include <QFile>
+#include <QSqlDatabase>
+#include <QSqlQuery>
+#include <QTemporaryDir>
+#include <QTest>
+
+using namespace lobe;
+
+namespace {
+
+std::unique_ptr<book::Book> opened(const QString& path) {
+    auto result = book::Book::open(path, [] { return std::int64_t(1000); });
+    if (auto* e = std::get_if<book::Error>(&result)) qFatal("%s", qPrintable(e->detail));
+    return std::get<std::unique_ptr<book::Book>>(std::move(result));
+}
+
+std::int64_t id(const book::Result<std::int64_t>& r) {
+    return std::get<std::int64_t>(r);
+}
+Job loaded(const book::Book& b, std::int64_t job) {
+    return std::get<Job>(b.load(job));
+}
+book::Trouble trouble(const QString& path) {
+    auto result = book::Book::open(path);
+    return std::get<book::Error>(result).trouble;
+}
+
+QByteArray bytes(const QString& path) {
+    QFile f(path);
+    f.open(QIODevice::ReadOnly);
+    return f.readAll();
+}
+
+Reading reading(double deg, double mm) {
+    Reading r;
+    r.at = {deg};
+    r.lift_mm = mm;
+    r.typed = "typed";
+    r.time_ms = 5;
+    return r;
+}
+
+} // namespace
+
+class TestBook : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+    QString path(const char* name) const { return dir_.filePath(QLatin1String(name)); }
+
+private slots:
+    void everythingComesBack() {
+        std::int64_t job = 0;
+        Job made;
+        {
+            auto b = opened(path("all.amber"));
+            job = id(b->addJob(QStringLiteral("Skerry Four")));
+            Engine e;
+            e.name = "Skerry Four";
+            e.bore_mm = 90.125;
+            e.rotation = Rotation::Anticlockwise;
+            e.layout = Layout::TwinOverheadCam;
+            e.follower = Follower::Finger;
+            e.ratioIntake = 1.62;
+            e.lashExhaust_mm = 0.35;
+            b->record(job, book::SetEngine{e});
+            Card c;
+            c.name = "Drumlin";
+            c.height = {1.0, Place::Valve};
+            c.ivo = -3.5;
+            c.exhaustLift_mm = 8.25;
+            b->record(job, book::SetCard{c});
+            Settings s;
+            s.heights = {{0.508, Place::Valve}};
+            s.school = CentreSchool::Centroid;
+            s.wheel = WheelScale::Full360Against;
+            s.pinned = {"advance"};
+            b->record(job, book::SetSettings{s});
+            LiftRun run;
+            run.cylinder = 3;
+            run.side = Side::Exhaust;
+            run.terms.step_deg = 2.5;
+            run.terms.source = "x.csv";
+            const auto r = id(b->record(job, book::AddRun{run}));
+            const auto first = id(b->record(job, book::AddReading{r, reading(-20.1, 0.123456789)}));
+            b->record(job, book::AddReading{r, reading(-20.1, 0.13), first});
+            Contact k;
+            k.afterTop = true;
+            k.method = TdcMethod::EqualDrop;
+            k.scale = WheelScale::Quarter90;
+            k.typed = "26,5a";
+            k.at = {26.5};
+            b->record(job, book::AddContact{k});
+            made = loaded(*b, job);
+        }
+        auto b = opened(path("all.amber"));
+        const Job back = loaded(*b, job);
+        QVERIFY(back == made);
+        QCOMPARE(back.runs[0].readings.size(), std::size_t(2));
+        QCOMPARE(back.runs[0].readings[0].lift_mm, 0.123456789);
+        QCOMPARE(QString::fromStdString(back.runs[0].readings[0].struck->reason),
+                 QStringLiteral("read again"));
+        QVERIFY(!back.runs[0].readings[1].struck);
+        QCOMPARE(*back.card->ivo, -3.5);
+        QCOMPARE(QString::fromStdString(back.contacts[0].typed), QStringLiteral("26,5a"));
+    }
+
+    void undoAndRedoEverythingAcrossClosing() {
+        const QString p = path("undo.amber");
+        std::int64_t job = 0;
+        std::vector<Job> states;
+        {
+            auto b = opened(p);
+            job = id(b->addJob(QStringLiteral("undo")));
+            states.push_back(loaded(*b, job));
+            const auto keep = [&](const book::Change& c) {
+                const auto made = id(b->record(job, c));
+                states.push_back(loaded(*b, job));
+                return made;
+            };
+            Engine e;
+            e.bore_mm = 80;
+            keep(book::SetEngine{e});
+            keep(book::SetCard{Card{}});
+            const auto run = keep(book::AddRun{LiftRun{}});
+            const auto first = keep(book::AddReading{run, reading(0, 1)});
+            keep(book::StrikeReading{first, "misread"});
+            keep(book::AddReading{run, reading(0, 1.1)});
+            keep(book::AddContact{Contact{}});
+            keep(book::SetCard{std::nullopt});
+            keep(book::SetName{"renamed"});
+        }
+        auto b = opened(p);
+        for (std::size_t i = states.size() - 1; i > 0; --i) {
+            QVERIFY(b->undo(job));
+            QVERIFY(loaded(*b, job) == states[i - 1]);
+        }
+        QVERIFY(!b->undo(job));
+        b = opened(p);
+        for (std::size_t i = 1; i < states.size(); ++i) {
+            QVERIFY(b->redo(job));
+            QVERIFY(loaded(*b, job) == states[i]);
+        }
+        QVERIFY(!b->redo(job));
+    }
+
+    void aNewActionEndsRedoButNothingIsDeleted() {
+        auto b = opened(path("drop.amber"));
+        const auto job = id(b->addJob(QStringLiteral("drop")));
+        const auto run = id(b->record(job, book::AddRun{LiftRun{}}));
+        b->record(job, book::AddReading{run, reading(0, 1.0)});
+        b->undo(job);
+        QCOMPARE(b->redoable(job), QStringLiteral("reading"));
+        b->record(job, book::AddReading{run, reading(0, 2.0)});
+        QVERIFY(b->redoable(job).isEmpty());
+        QCOMPARE(loaded(*b, job).runs[0].readings.size(), std::size_t(1));
+        // The undone reading is still in the file.
+        {
+            QSqlDatabase db =
+                QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("peek"));
+            db.setDatabaseName(path("drop.amber"));
+            db.open();
+            QSqlQuery q(QStringLiteral("SELECT count(*) FROM reading"), db);
+            q.next();
+            QCOMPARE(q.value(0).toInt(), 2);
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("peek"));
+    }
+
+    void foreignFilesAreRefusedUntouched() {
+        QFile text(path("notes.txt"));
+        text.open(QIODevice::WriteOnly);
+        text.write("not a book, but long enough to hold a header if it were one "
+                   "................................");
+        text.close();
+        const QByteArray before = bytes(text.fileName());
+        QVERIFY(trouble(text.fileName()) == book::Trouble::NotABook);
+        QCOMPARE(bytes(text.fileName()), before);
+        // Another program's SQLite file.
+        {
+            QSqlDatabase db =
+                QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("other"));
+            db.setDatabaseName(path("other.sqlite"));
+            db.open();
+            QSqlQuery(db).exec(QStringLiteral("CREATE TABLE t(x)"));
+            db.close();
+        }
+        QSqlDatabase::removeDatabase(QStringLiteral("other"));
+        const QByteArray other = bytes(path("other.sqlite"));
+        QVERIFY(trouble(path("other.sqlite")) == book::Trouble::NotABook);
+        QCOMPARE(bytes(path("other.sqlite")), other);
+    }
+
+    void newerBooksAreRefusedUntouched() {
+        const QString p = path("newer.amber");
+        opened(p)->addJob(QStringLiteral("x"));
+        {
+            QFile f(p);
+            f.open(QIODevice::ReadWrite);
+            f.seek(60);
+            f.write(QByteArray::fromHex("000003e7"));
+        }
+        const QByteArray before = bytes(p);
+        QVERIFY(trouble(p) == book::Trouble::Newer);
+        QCOMPARE(bytes(p), before);
+    }
+
+    void damagedBooksAreRefused() {
+        const QString p = path("damaged.amber");
+        {
+            auto b = opened(p);
+            const auto job = id(b->addJob(QStringLiteral("x")));
+            const auto run = id(b->record(job, book::AddRun{LiftRun{}}));
+            for (int i = 0; i < 200; ++i)
+                b->record(job, book::AddReading{run, reading(i, 1)});
+        }
+        QFile f(p);
+        f.open(QIODevice::ReadWrite);
+        for (qint64 at = 4096; at < f.size(); at += 4096) {
+            f.seek(at);
+            f.write(QByteArray(2048, '\x5a'));
+        }
+        f.close();
+        const QByteArray before = bytes(p);
+        QVERIFY(trouble(p) == book::Trouble::Damaged);
+        QCOMPARE(bytes(p), before);
+    }
+
+    void cannotOpenSaysSo() {
+        QFile(path("file")).open(QIODevice::WriteOnly);
+        QVERIFY(trouble(path("file") + QStringLiteral("/in/a/file.amber")) ==
+                book::Trouble::CannotOpen);
+    }
+
+    void everySchemaStepRuns() {
+        const QString p = path("steps.amber");
+        opened(p);
+        const QByteArray head = bytes(p).left(100);
+        QCOMPARE(int(head.at(63)), book::schemaVersion());
+        QVERIFY(book::schemaVersion() >= 1);
+    }
+
+    void twoWindowsOneBook() {
+        const QString p = path("two.amber");
+        auto a = opened(p);
+        const auto job = id(a->addJob(QStringLiteral("shared")));
+        auto b = opened(p);
+        QVERIFY(!b->changedElsewhere());
+        const auto run = id(a->record(job, book::AddRun{LiftRun{}}));
+        QVERIFY(b->changedElsewhere());
+        QVERIFY(!b->changedElsewhere());
+        b->record(job, book::AddReading{run, reading(0, 1)});
+        QVERIFY(a->changedElsewhere());
+        QCOMPARE(loaded(*a, job).runs[0].readings.size(), std::size_t(1));
+    }
+
+    void brokenReferencesAreRefusedAndRolledBack() {
+        auto b = opened(path("broken.amber"));
+        const auto job = id(b->addJob(QStringLiteral("x")));
+        const auto result = b->record(job, book::AddReading{999, reading(0, 1)});
+        QVERIFY(std::holds_alternative<book::Error>(result));
+        QVERIFY(b->undoable(job).isEmpty());
+        QVERIFY(std::get<book::Error>(b->load(77)).trouble == book::Trouble::NoSuchJob);
+    }
+
+    void demoFoldersBecomeJobs() {
+        auto b = opened(path("demo.amber"));
+        for (const char* folder : {"skerry-four", "marram-650"}) {
+            const auto job =
+                book::importJobFolder(*b, QStringLiteral(DEMO_DIR "/") + QLatin1String(folder));
+            if (const auto* why = std::get_if<QString>(&job)) QFAIL(qPrintable(*why));
+            const Job j = loaded(*b, std::get<std::int64_t>(job));
+            QVERIFY(j.card);
+            QVERIFY(j.runs.size() >= 2);
+            QVERIFY(j.contacts.size() >= 2);
+        }
+        QCOMPARE(b->jobs().size(), std::size_t(2));
+    }
+
+    void tableRoundTripThroughDisk() {
+        auto b = opened(path("table.amber"));
+        const auto job = id(b->addJob(QStringLiteral("x")));
+        const auto table =
+            book::readTableFile(QStringLiteral(DEMO_DIR "/skerry-four/exhaust-1.csv"));
+        const auto& points = std::get<LiftTable>(table).points;
+        b->record(job, book::AddRun{
+                           book::runFromTable(std::get<LiftTable>(table), 1, Side::Exhaust, {})});
+        const Job j = loaded(*b, job);
+        QCOMPARE(j.runs[0].terms.step_deg, 5.0);
+        QCOMPARE(j.runs[0].terms.from.deg, -285.0);
+        QVERIFY(book::writeTableFile(path("out.csv"), j, j.runs[0]).isEmpty());
+        const auto again = book::readTableFile(path("out.csv"));
+        QCOMPARE(std::get<LiftTable>(again).points.size(), points.size());
+        QVERIFY(!book::writeTableFile(path("no/such/folder.csv"), j, j.runs[0]).isEmpty());
+        QVERIFY(std::holds_alternative<QString>(book::readTableFile(path("missing.csv"))));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestBook)
+#include "test_book.moc"

@@ -1,0 +1,246 @@
+// The command line as somebody types it: the real program in its own process.
+#include "support/closed_lobes.h"
+
+#include "book/files.h"
+
+#include <QFile>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTest>
+
+using namespace lobe;
+
+namespace {
+
+struct Ran {
+    int code = -1;
+    QString out, err;
+    QJsonObject json() const { return QJsonDocument::fromJson(out.toUtf8()).object(); }
+};
+
+Ran ran(const QStringList& arguments) {
+    QProcess p;
+    p.start(QStringLiteral(BIN_DIR "/amber-lobe-cli"), arguments);
+    if (!p.waitForFinished(60000)) return {};
+    return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -99,
+            QString::fromUtf8(p.readAllStandardOutput()),
+            QString::fromUtf8(p.readAllStandardError())};
+}
+
+} // namespace
+
+class TestCli : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+
+    QString file(const QString& name, const QByteArray& bytes) {
+        QFile f(dir_.filePath(name));
+        f.open(QIODevice::WriteOnly);
+        f.write(bytes);
+        return f.fileName();
+    }
+    QString table(const QString& name, const closed::Lobe& lobe, double unit = 1.0) {
+        QByteArray text = unit == 1.0 ? "crank_deg,lift_mm\n" : "crank_deg,lift_in\n";
+        for (double d = lobe.centre - 175; d <= lobe.centre + 175; d += 2.0)
+            text += QByteArray::number(d, 'g', 12) + ',' +
+                    QByteArray::number(lobe.at(d) / unit, 'g', 12) + '\n';
+        return file(name, text);
+    }
+
+private slots:
+    void lobeJson() {
+        const auto lobe = closed::power(106.0, 147.0, 7.2, 1.78);
+        const Ran r = ran(
+            {"lobe", table("in.csv", lobe), "--side", "intake", "--heights", "0.5,1.27", "--json"});
+        QCOMPARE(r.code, 0);
+        QVERIFY(r.err.isEmpty());
+        const QJsonObject j = r.json();
+        QCOMPARE(j["side"].toString(), QStringLiteral("intake"));
+        QVERIFY(std::abs(j["max_lift"].toDouble() - 7.2) < 0.001);
+        QVERIFY(std::abs(j["max_lift_at"].toDouble() - 106.0) < 0.1);
+        for (const char* school : {"equal_drop", "events", "peak", "centroid"})
+            QVERIFY(std::abs(j["centres"].toObject()[QLatin1String(school)].toDouble() - 106.0) <
+                    0.1);
+        const QJsonArray heights = j["heights"].toArray();
+        QCOMPARE(heights.size(), 2);
+        const QJsonObject h = heights[1].toObject();
+        QCOMPARE(h["height"].toDouble(), 1.27);
+        QCOMPARE(h["reference"].toString(), QStringLiteral("tappet"));
+        QVERIFY(std::abs(h["opens"].toDouble() - lobe.event(1.27, true)) < 0.03);
+        QVERIFY(std::abs(h["closes"].toDouble() - lobe.event(1.27, false)) < 0.03);
+        QVERIFY(std::abs(h["duration"].toDouble() -
+                         (h["closes"].toDouble() - h["opens"].toDouble())) < 1e-9);
+        QVERIFY(std::abs(h["midpoint"].toDouble() - 106.0) < 0.03);
+        QVERIFY(std::abs(j["area"].toDouble() / lobe.area() - 1.0) < 0.003);
+        QVERIFY(j["findings"].isArray());
+    }
+
+    void inchesOnTheLineAndInTheTable() {
+        const auto lobe = closed::power(106.0, 147.0, 7.2, 1.78);
+        const Ran r = ran({"lobe", table("inch.csv", lobe, 25.4), "--side", "intake", "--in",
+                           "--heights", "0.050", "--json"});
+        const QJsonObject h = r.json()["heights"].toArray()[0].toObject();
+        QVERIFY(std::abs(h["height"].toDouble() - 1.27) < 1e-9);
+        QVERIFY(std::abs(h["opens"].toDouble() - lobe.event(1.27, true)) < 0.03);
+    }
+
+    void valveHeightsOfATappetTable() {
+        const auto lobe = closed::power(106.0, 147.0, 7.2, 1.78);
+        const Ran r = ran({"lobe", table("v.csv", lobe), "--side", "intake", "--ratio", "1.5",
+                           "--lash", "0.3", "--height-at", "valve", "--heights", "0.5", "--json"});
+        const QJsonObject h = r.json()["heights"].toArray()[0].toObject();
+        QCOMPARE(h["reference"].toString(), QStringLiteral("valve"));
+        QVERIFY(std::abs(h["opens"].toDouble() - lobe.event(0.8 / 1.5, true)) < 0.03);
+    }
+
+    void pairJson() {
+        const auto in = closed::power(106, 147, 7.2), ex = closed::power(-112, 150, 7.0);
+        const Ran r = ran({"pair", table("i.csv", in), table("e.csv", ex), "--json"});
+        QCOMPARE(r.code, 0);
+        const QJsonObject j = r.json();
+        QVERIFY(std::abs(j["separation"].toDouble() - 109.0) < 0.05);
+        QVERIFY(std::abs(j["advance"].toDouble() - 3.0) < 0.05);
+        QVERIFY(j["split_point"].isDouble());
+        QVERIFY(j["overlap_area"].toDouble() > 0.0);
+        QCOMPARE(j["exhaust"].toObject()["side"].toString(), QStringLiteral("exhaust"));
+        const QJsonObject o = j["overlap"].toArray()[1].toObject();
+        QCOMPARE(o["height"].toDouble(), 0.5);
+        QVERIFY(std::abs(o["degrees"].toDouble() - (ex.event(0.5, false) - in.event(0.5, true))) <
+                0.05);
+    }
+
+    void textIsReadable() {
+        const Ran r =
+            ran({"lobe", table("t.csv", closed::power(106, 147, 7.2)), "--side", "intake"});
+        QCOMPARE(r.code, 0);
+        QVERIFY(r.out.contains(QStringLiteral("greatest lift  7.200 mm")));
+        QVERIFY(r.out.contains(QStringLiteral("equal drop 106.00")));
+    }
+
+    void badInput_data() {
+        QTest::addColumn<QByteArray>("bytes");
+        QTest::addColumn<QString>("says");
+        QByteArray good = "crank_deg,lift_mm\n", flat = good;
+        for (int i = 0; i < 20; ++i) {
+            good += QByteArray::number(i * 10) + ",1\n";
+            flat += QByteArray::number(i * 10) + ",0.01\n";
+        }
+        QTest::newRow("empty") << QByteArray() << "expected a header line";
+        QTest::newRow("no unit") << QByteArray("crank_deg,lift\n1,2\n")
+                                 << "line 1: column \"lift\" does not say its unit";
+        QTest::newRow("words") << good + "210,high\n"
+                               << "line 22: \"high\" is not a number";
+        QTest::newRow("nan") << good + "210,NaN\n"
+                             << "line 22";
+        QTest::newRow("infinity") << good + "210,inf\n"
+                                  << "line 22";
+        QTest::newRow("flat") << flat << "lift changes by less than";
+        QTest::newRow("few") << QByteArray("crank_deg,lift_mm\n0,1\n5,3\n")
+                             << "2 readings; expected at least 7";
+        QTest::newRow("absurd lift") << good + "210,4000\n"
+                                     << "line 22";
+        QTest::newRow("absurd angle") << good + "99999,1\n"
+                                      << "line 22";
+        QTest::newRow("binary") << QByteArray("\x7f"
+                                              "ELF\0\1\2\3",
+                                              8)
+                                << "not a text file";
+        QByteArray same = "crank_deg,lift_mm\n";
+        for (int i = 0; i < 20; ++i)
+            same += "10," + QByteArray::number(i) + "\n";
+        QTest::newRow("one angle only") << same << "expected at least 7";
+    }
+    void badInput() {
+        QFETCH(QByteArray, bytes);
+        QFETCH(QString, says);
+        const QString path = file(QStringLiteral("bad.csv"), bytes);
+        for (const QStringList& command : {QStringList{"lobe", path, "--side", "intake"},
+                                           QStringList{"lobe", path, "--side", "exhaust", "--json"},
+                                           QStringList{"pair", path, path}}) {
+            const Ran r = ran(command);
+            QCOMPARE(r.code, 1);
+            QVERIFY(r.out.isEmpty());
+            QCOMPARE(r.err.count(QLatin1Char('\n')), 1);
+            QVERIFY2(r.err.contains(QStringLiteral("bad.csv")) && r.err.contains(says),
+                     qPrintable(r.err));
+        }
+    }
+
+    void badCommandLines_data() {
+        QTest::addColumn<QStringList>("arguments");
+        const QString good = QStringLiteral(DEMO_DIR "/skerry-four/intake-1.csv");
+        QTest::newRow("nothing") << QStringList{};
+        QTest::newRow("unknown") << QStringList{"grind"};
+        QTest::newRow("no side") << QStringList{"lobe", good};
+        QTest::newRow("wrong side") << QStringList{"lobe", good, "--side", "left"};
+        QTest::newRow("word for ratio")
+            << QStringList{"lobe", good, "--side", "intake", "--ratio", "big"};
+        QTest::newRow("ratio 0") << QStringList{"lobe", good, "--side", "intake", "--ratio", "0"};
+        QTest::newRow("ratio nan")
+            << QStringList{"lobe", good, "--side", "intake", "--ratio", "nan"};
+        QTest::newRow("negative lash")
+            << QStringList{"lobe", good, "--side", "intake", "--lash", "-1"};
+        QTest::newRow("height 0") << QStringList{"lobe",   good,        "--side",
+                                                 "intake", "--heights", "0"};
+        QTest::newRow("height inf")
+            << QStringList{"lobe", good, "--side", "intake", "--heights", "inf"};
+        QTest::newRow("missing file") << QStringList{"lobe", "/no/such.csv", "--side", "intake"};
+        QTest::newRow("a folder") << QStringList{"lobe", QStringLiteral(DEMO_DIR), "--side",
+                                                 "intake"};
+        QTest::newRow("missing book") << QStringList{"examine", "/no/such.amber"};
+        QTest::newRow("not a book") << QStringList{"examine", good};
+    }
+    void badCommandLines() {
+        QFETCH(QStringList, arguments);
+        const Ran r = ran(arguments);
+        QVERIFY2(r.code == 1 || r.code == 2, qPrintable(QString::number(r.code)));
+        QCOMPARE(r.err.count(QLatin1Char('\n')), 1);
+        QVERIFY(r.out.isEmpty());
+        QVERIFY(!r.err.contains(QStringLiteral("nan,")));
+    }
+
+    void heightNobodyReachesIsNull() {
+        const Ran r = ran({"lobe", table("low.csv", closed::power(106, 147, 4.0)), "--side",
+                           "intake", "--heights", "6", "--json"});
+        QCOMPARE(r.code, 0);
+        QVERIFY(r.json()["heights"].toArray()[0].toObject()["opens"].isNull());
+        QVERIFY(!r.out.contains(QStringLiteral("nan")));
+    }
+
+    void examineABook() {
+        const QString path = dir_.filePath(QStringLiteral("demo.amber"));
+        {
+            auto opened = book::Book::open(path);
+            auto& b = *std::get<std::unique_ptr<book::Book>>(opened);
+            book::importJobFolder(b, QStringLiteral(DEMO_DIR "/skerry-four"));
+            book::importJobFolder(b, QStringLiteral(DEMO_DIR "/marram-650"));
+        }
+        const Ran which = ran({"examine", path});
+        QCOMPARE(which.code, 1);
+        QVERIFY(which.err.contains(QStringLiteral("--job")));
+        const Ran r =
+            ran({"examine", path, "--job", QStringLiteral("Skerry Four · race motor 7"), "--json"});
+        QCOMPARE(r.code, 0);
+        QStringList codes;
+        for (const QJsonValue& f : r.json()["findings"].toArray())
+            codes << f.toObject()["code"].toString();
+        QVERIFY(codes.contains(QStringLiteral("cam_shift")));
+        QVERIFY(codes.contains(QStringLiteral("misfit")));
+        QVERIFY(codes.contains(QStringLiteral("tdc_proved")));
+        const Ran text = ran({"examine", path, "--job", QStringLiteral("Marram 650 · hillclimb")});
+        QCOMPARE(text.code, 0);
+        QVERIFY(text.out.contains(QStringLiteral("Lobe separation")));
+    }
+
+    void helpAndVersion() {
+        QCOMPARE(ran({"--help"}).code, 0);
+        QCOMPARE(ran({"lobe", "--help"}).code, 0);
+        QVERIFY(ran({"--version"}).out.startsWith(QStringLiteral("amber-lobe-cli")));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestCli)
+#include "test_cli.moc"

@@ -1,0 +1,144 @@
+// Numbers and sentences.
+#include "words/sentences.h"
+
+#include <QTest>
+
+using namespace lobe;
+
+namespace {
+
+words::Style inches() {
+    words::Style s;
+    s.unit = LengthUnit::Inch;
+    return s;
+}
+
+TdcFindings tdcOf(double before, double after) {
+    Contact a, b;
+    a.at = {before};
+    b.at = {after};
+    b.afterTop = true;
+    return examineTdc({a, b}, 0.5);
+}
+
+} // namespace
+
+class TestWords : public QObject {
+    Q_OBJECT
+private slots:
+    void numbers() {
+        const words::Style mm;
+        QCOMPARE(words::lift(8.512, mm), QStringLiteral("8.512"));
+        QCOMPARE(words::lift(8.512, inches()), QStringLiteral("0.3351"));
+        QCOMPARE(words::height(1.27, inches()), QStringLiteral("0.050 in"));
+        QCOMPARE(words::fixed(-0.04, 1, mm), QStringLiteral("0.0"));
+        QCOMPARE(words::fixed(-2.25, 2, mm), QString(QChar(0x2212)) + QStringLiteral("2.25"));
+        QCOMPARE(words::signedFixed(2.25, 2, mm), QStringLiteral("+2.25"));
+        QCOMPARE(words::signedFixed(0.001, 2, mm), QStringLiteral("0.00"));
+        QCOMPARE(words::shortest(106.0, 2, mm), QStringLiteral("106"));
+        QCOMPARE(words::shortest(106.25, 2, mm), QStringLiteral("106.25"));
+        words::Style german;
+        german.locale = QLocale(QLocale::German);
+        QCOMPARE(words::lift(1008.5, german), QStringLiteral("1008,500"));
+    }
+
+    void anglesAsSaid() {
+        const words::Style s;
+        QCOMPARE(words::fromDeadCentre({-27.5}, s), QStringLiteral("27.5° before TDC"));
+        QCOMPARE(words::fromDeadCentre({251.0}, s), QStringLiteral("71° after BDC"));
+        QCOMPARE(words::fromDeadCentre({0.0}, s), QStringLiteral("at TDC"));
+        QCOMPARE(words::abbreviated({-232.0}, s), QStringLiteral("52° BBDC"));
+        QCOMPARE(words::onWheel({120.0}, WheelScale::Half180, s), QStringLiteral("120° after TDC"));
+        QCOMPARE(words::onWheel({-200.0}, WheelScale::Half180, s, true),
+                 QStringLiteral("160° ATDC"));
+        QCOMPARE(words::onWheel({-200.0}, WheelScale::Full360With, s), QStringLiteral("160°"));
+        QCOMPARE(words::onWheel({-20.0}, WheelScale::Full360Against, s), QStringLiteral("20°"));
+        QCOMPARE(words::onWheel({120.0}, WheelScale::Quarter90, s),
+                 QStringLiteral("60° before BDC"));
+    }
+
+    // A wheel that reads up with the engine has true TDC at +2.25: its zero passes the pointer too
+    // soon, so the pointer goes along with the rotation.
+    void pointerInstruction() {
+        const QString with = words::tdcInstruction(tdcOf(-26.5, 31.0), WheelScale::Half180, {});
+        QVERIFY2(with.startsWith(QStringLiteral("Move the pointer 2.25° with rotation")),
+                 qPrintable(with));
+        QVERIFY(with.contains(QStringLiteral("as far against rotation")));
+        QVERIFY(with.contains(QStringLiteral("both contacts must then read 28.75")));
+        const QString against = words::tdcInstruction(tdcOf(-31.0, 26.5), WheelScale::Half180, {});
+        QVERIFY(against.startsWith(QStringLiteral("Move the pointer 2.25° against rotation")));
+        const QString full = words::tdcInstruction(tdcOf(-31.0, 26.5), WheelScale::Full360With, {});
+        QVERIFY(full.contains(QStringLiteral("must then read 331.25 and 28.75")));
+        QVERIFY(words::tdcInstruction(tdcOf(-28.7, 28.8), WheelScale::Half180, {}).isEmpty());
+    }
+
+    // Whatever the wheel, following the instruction makes both contacts agree: turned numerically.
+    void instructionIsRight() {
+        for (double off : {-7.0, -2.25, 3.5}) {
+            const TdcFindings f = tdcOf(off - 28.0, off + 28.0);
+            const bool with = words::tdcInstruction(f, WheelScale::Half180, {})
+                                  .contains(QStringLiteral("with rotation (or"));
+            // Pointer moved with rotation by x: every reading falls by x.
+            const double moved = with ? std::abs(off) : -std::abs(off);
+            QCOMPARE(off - 28.0 - moved, -28.0);
+            QCOMPARE(off + 28.0 - moved, 28.0);
+        }
+    }
+
+    void everyCodeHasASentence() {
+        for (int i = 0; i <= static_cast<int>(Code::SplitPointMissing); ++i) {
+            Finding f{static_cast<Code>(i), Severity::LookAgain, Side::Intake, 1};
+            f.at = CrankDeg{75.0};
+            f.mm = -0.06;
+            f.other_mm = 7.0;
+            f.deg = 2.0;
+            f.count = 3;
+            const QString sentence = words::sentence(f, {});
+            QVERIFY2(sentence.endsWith(QLatin1Char('.')) || sentence.endsWith(QLatin1Char('?')),
+                     qPrintable(sentence));
+            QVERIFY(!sentence.contains(QLatin1Char('%')));
+            QVERIFY(*codeName(f.code) != '\0');
+        }
+    }
+
+    void misfitNamesAngleAndAmount() {
+        Finding f{Code::Misfit, Severity::LookAgain, Side::Intake, 1};
+        f.at = CrankDeg{75.0};
+        f.mm = -0.06;
+        const QString s = words::sentence(f, {});
+        QVERIFY(s.contains(QStringLiteral("75° after TDC")));
+        QVERIFY(s.contains(QStringLiteral("0.060 mm under")));
+    }
+
+    void tableFaultsNameFileLineAndWhatWasExpected() {
+        for (int i = 0; i <= static_cast<int>(TableFault::Flat); ++i) {
+            const TableError e{static_cast<TableFault>(i), 7, "x", 2, 3};
+            const QString s = words::sentence(e, QStringLiteral("run.csv"));
+            QVERIFY(s.startsWith(QStringLiteral("run.csv, line 7: ")));
+            QVERIFY2(s.contains(QStringLiteral("expected")) ||
+                         s.contains(QStringLiteral("separate")),
+                     qPrintable(s));
+            QVERIFY(!s.contains(QLatin1Char('%')));
+        }
+    }
+
+    void lateIsSaidWithTheRightSign() {
+        Figure f;
+        f.kind = FigureKind::Opens;
+        f.side = Side::Intake;
+        f.cardDifference = -2.0; // opens 2 degrees fewer before TDC
+        QCOMPARE(words::figureDifference(f, {}), QStringLiteral("2.0 late"));
+        f.kind = FigureKind::Closes;
+        f.cardDifference = 2.0;
+        QCOMPARE(words::figureDifference(f, {}), QStringLiteral("2.0 late"));
+        f.kind = FigureKind::Centre;
+        QCOMPARE(words::figureDifference(f, {}), QStringLiteral("2.0 late"));
+        f.side = Side::Exhaust; // a centre farther before TDC is earlier
+        QCOMPARE(words::figureDifference(f, {}), QStringLiteral("2.0 early"));
+        f.cardDifference = 0.01;
+        QCOMPARE(words::figureDifference(f, {}), QStringLiteral("as card"));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestWords)
+#include "test_words.moc"
