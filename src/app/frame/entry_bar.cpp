@@ -145,10 +145,14 @@ void EntryBar::refresh() {
 
 void EntryBar::say(const QString& text, bool wrong) {
     const QColor colour = wrong ? look_.theme().exhaust : look_.theme().muted;
-    echo_->setStyleSheet(QStringLiteral("color: %1; font-size: %2px;")
-                             .arg(colour.name())
-                             .arg(text.size() > 42 ? 11 : 13));
-    echo_->setWordWrap(text.size() > 42);
+    const bool small = text.size() > 42;
+    const QString style =
+        QStringLiteral("color: %1; font-size: %2px;").arg(colour.name()).arg(small ? 12 : 13);
+    if (style != echoLook_) {
+        echoLook_ = style;
+        echo_->setStyleSheet(style);
+        echo_->setWordWrap(small);
+    }
     echo_->setText(text);
 }
 

@@ -55,6 +55,7 @@ private:
     const Look& look_;
     Bench* station_ = nullptr;
     EntryLine* line_;
+    QString echoLook_; ///< the echo's style sheet, set only when it changes
     QLabel *subject_, *ask_, *echo_, *enter_, *keys_, *disk_;
 };
 

@@ -68,11 +68,11 @@ void KeysOverlay::paintEvent(QPaintEvent*) {
     p.drawText(box.adjusted(28, 16, -28, 0), Qt::AlignLeft | Qt::AlignTop, QStringLiteral("Keys"));
     double y = box.top() + 54;
     for (const Key& key : kKeys) {
-        p.setFont(Look::font(14, true));
+        p.setFont(Look::font(13, true));
         p.setPen(t.amberText);
         p.drawText(QRectF(box.left() + 28, y, w * 0.42, rowHeight),
                    Qt::AlignLeft | Qt::AlignVCenter, QString::fromUtf8(key.keys));
-        p.setFont(Look::font(14));
+        p.setFont(Look::font(13));
         p.setPen(t.ink);
         p.drawText(QRectF(box.left() + w * 0.45, y, w * 0.53, rowHeight),
                    Qt::AlignLeft | Qt::AlignVCenter, QString::fromUtf8(key.what));

@@ -1,6 +1,7 @@
 #include "app/frame/main_window.h"
 
 #include "app/frame/entry_bar.h"
+#include "app/frame/frame.h"
 #include "app/frame/keys.h"
 #include "app/frame/menus.h"
 #include "app/frame/route.h"
@@ -17,10 +18,8 @@
 #include <QApplication>
 #include <QDragEnterEvent>
 #include <QFileInfo>
-#include <QHBoxLayout>
 #include <QLabel>
 #include <QMimeData>
-#include <QStackedWidget>
 #include <QTimer>
 
 namespace app {
@@ -31,14 +30,10 @@ MainWindow::MainWindow(Session& session, Look& look, Dialogs& dialogs, Preferenc
     setAcceptDrops(true);
     setMinimumSize(1000, 640);
     resize(1280, 800);
+    dress(); // before there are widgets: each is dressed once
     build();
     connectAll();
-    dress();
     refresh();
-    if (session_.hasJob()) {
-        const int last = preferences_.lastStation();
-        go(last >= 0 && last < 4 ? lobe::kStations[last] : session_.findings().next);
-    }
 }
 
 void MainWindow::build() {
@@ -47,39 +42,12 @@ void MainWindow::build() {
     route_ = new Route(session_, look_, this);
     slate_ = new Slate(session_, look_, this);
     entry_ = new EntryBar(look_, this);
-    bench_ = new QStackedWidget(this);
-    bench_->setObjectName(QStringLiteral("bench"));
     message_ = new QLabel(this);
     message_->setObjectName(QStringLiteral("message"));
     message_->setWordWrap(true);
     message_->hide();
-    welcome_ = new Welcome(session_, look_, this);
-    lobes_ = new LobesStation(session_, look_, dialogs_, this);
-    stations_[0] = new EngineStation(session_, look_, dialogs_, this);
-    stations_[1] = new TdcStation(session_, look_, dialogs_, this);
-    stations_[2] = lobes_;
-    stations_[3] = new TimingStation(session_, look_, dialogs_, this);
-    bench_->addWidget(welcome_);
-    for (Bench* s : stations_)
-        bench_->addWidget(s);
-
-    auto* central = new QWidget(this);
-    auto* column = new QVBoxLayout(central);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(0);
-    column->addWidget(top_);
-    auto* middle = new QHBoxLayout;
-    middle->setSpacing(0);
-    middle->addWidget(route_);
-    auto* benchColumn = new QVBoxLayout;
-    benchColumn->setSpacing(0);
-    benchColumn->addWidget(message_);
-    benchColumn->addWidget(bench_, 1);
-    middle->addLayout(benchColumn, 1);
-    middle->addWidget(slate_);
-    column->addLayout(middle, 1);
-    column->addWidget(entry_);
-    setCentralWidget(central);
+    frame_ = new Frame({top_, route_, slate_, entry_, message_}, this);
+    setCentralWidget(frame_);
     keys_ = new KeysOverlay(look_, this);
     watch_ = new QTimer(this);
     watch_->setInterval(2000);
@@ -91,7 +59,10 @@ void MainWindow::connectAll() {
     connect(&session_, &Session::selectionChanged, top_, &TopBar::refresh);
     connect(&session_, &Session::troubled, this, &MainWindow::say);
     connect(&session_, &Session::kept, this, [this] {
-        message_->hide();
+        if (!message_->isHidden()) {
+            message_->hide();
+            frame_->place();
+        }
         entry_->showKept();
     });
     connect(&look_, &Look::changed, this, [this] {
@@ -103,20 +74,45 @@ void MainWindow::connectAll() {
     connect(route_, &Route::chosen, this, &MainWindow::go);
     connect(entry_, &EntryBar::undoRequested, &session_, &Session::undo);
     connect(entry_, &EntryBar::redoRequested, &session_, &Session::redo);
-    connect(welcome_, &Welcome::demoWanted, this, &MainWindow::demoWanted);
-    connect(welcome_, &Welcome::jobMade, this, [this] { go(lobe::Station::Engine); });
-    connect(static_cast<EngineStation*>(stations_[0]), &EngineStation::finished, this,
-            [this] { go(lobe::Station::Tdc); });
-    for (Bench* s : stations_)
-        connect(s, &Bench::entryWanted, this, [this] { entry_->line()->setFocus(); });
     connect(watch_, &QTimer::timeout, &session_, &Session::lookForChanges);
+}
+
+Bench* MainWindow::make(lobe::Station station) {
+    switch (station) {
+    case lobe::Station::Engine: {
+        auto* engine = new EngineStation(session_, look_, dialogs_, this);
+        connect(engine, &EngineStation::finished, this, [this] { go(lobe::Station::Tdc); });
+        return engine;
+    }
+    case lobe::Station::Tdc:
+        return new TdcStation(session_, look_, dialogs_, this);
+    case lobe::Station::Lobes:
+        return new LobesStation(session_, look_, dialogs_, this);
+    case lobe::Station::Timing:
+        break;
+    }
+    return new TimingStation(session_, look_, dialogs_, this);
+}
+
+Bench* MainWindow::benchOf(lobe::Station station) {
+    // Made when first visited: the window is up sooner, and most visits use two or three.
+    Bench*& bench = stations_[static_cast<std::size_t>(station)];
+    if (bench) return bench;
+    bench = make(station);
+    frame_->addBench(bench);
+    connect(bench, &Bench::entryWanted, this, [this] { entry_->line()->setFocus(); });
+    return bench;
+}
+
+LobesStation* MainWindow::lobes() {
+    return static_cast<LobesStation*>(benchOf(lobe::Station::Lobes));
 }
 
 void MainWindow::go(lobe::Station station) {
     if (!session_.hasJob()) return;
-    Bench* target = stations_[static_cast<int>(station)];
+    Bench* target = benchOf(station);
     target->refresh();
-    bench_->setCurrentWidget(target);
+    frame_->setBench(target);
     route_->setCurrent(station);
     entry_->setStation(target);
     entry_->line()->setFocus();
@@ -135,16 +131,27 @@ void MainWindow::refresh() {
     const QString name = QString::fromStdString(session_.job().name);
     setWindowTitle(session_.hasJob() ? name + QStringLiteral(" – Amber Lobe")
                                      : QStringLiteral("Amber Lobe"));
-    if (!session_.hasJob()) {
-        bench_->setCurrentWidget(welcome_);
-        entry_->setStation(welcome_);
-        entry_->line()->setFocus();
-        return;
-    }
+    if (!session_.hasJob()) return welcome();
     preferences_.setLastJob(name);
-    if (bench_->currentWidget() == welcome_) return go(session_.findings().next);
-    static_cast<Bench*>(bench_->currentWidget())->refresh();
+    if (!frame_->bench()) {
+        const int last = preferences_.lastStation();
+        return go(last >= 0 && last < 4 ? lobe::kStations[last] : session_.findings().next);
+    }
+    if (frame_->bench() == welcome_) return go(session_.findings().next);
+    static_cast<Bench*>(frame_->bench())->refresh();
     entry_->refresh();
+}
+
+void MainWindow::welcome() {
+    if (!welcome_) {
+        welcome_ = new Welcome(session_, look_, this);
+        frame_->addBench(welcome_);
+        connect(welcome_, &Welcome::demoWanted, this, &MainWindow::demoWanted);
+        connect(welcome_, &Welcome::jobMade, this, [this] { go(lobe::Station::Engine); });
+    }
+    frame_->setBench(welcome_);
+    entry_->setStation(welcome_);
+    entry_->line()->setFocus();
 }
 
 void MainWindow::dress() {
@@ -154,10 +161,12 @@ void MainWindow::dress() {
 void MainWindow::say(const QString& sentence) {
     const Theme& t = look_.theme();
     message_->setStyleSheet(
-        QStringLiteral("background: %1; color: #22252A; font-size: 14px; padding: 8px 20px;")
+        QStringLiteral("background: %1; color: #22252A; font-size: 13px; padding: 8px 20px;")
             .arg(t.amber.name()));
     message_->setText(sentence);
     message_->show();
+    message_->raise();
+    frame_->place();
 }
 
 void MainWindow::showKeys() {

@@ -8,13 +8,15 @@
 
 #include <QMainWindow>
 
+#include <array>
+
 class QLabel;
-class QStackedWidget;
 class QTimer;
 
 namespace app {
 
 class EntryBar;
+class Frame;
 class KeysOverlay;
 class LobesStation;
 class Menus;
@@ -33,7 +35,7 @@ public:
     void go(lobe::Station station);
     lobe::Station station() const;
     EntryBar* entryBar() const { return entry_; }
-    LobesStation* lobes() const { return lobes_; }
+    LobesStation* lobes();
     void showKeys();
     /// A sentence over the bench until it is answered or another comes.
     void say(const QString& sentence);
@@ -52,9 +54,12 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    Bench* make(lobe::Station station);
+    Bench* benchOf(lobe::Station station);
     void build();
     void connectAll();
     void refresh();
+    void welcome();
     void dress();
 
     Session& session_;
@@ -66,11 +71,10 @@ private:
     Route* route_;
     Slate* slate_;
     EntryBar* entry_;
-    QStackedWidget* bench_;
+    Frame* frame_;
     QLabel* message_;
-    Welcome* welcome_;
-    Bench* stations_[4];
-    LobesStation* lobes_;
+    Welcome* welcome_ = nullptr;
+    std::array<Bench*, 4> stations_{};
     KeysOverlay* keys_;
     QTimer* watch_;
 };

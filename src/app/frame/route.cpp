@@ -34,10 +34,22 @@ void Route::setCurrent(Station station) {
 void Route::refresh() {
     QStringList said;
     for (Station s : kStations)
-        said << QStringLiteral("%1, %2").arg(words::stationName(s),
-                                             words::progressName(session_.findings().progress(s)));
+        said << QStringLiteral("%1, %2, %3")
+                    .arg(words::stationName(s),
+                         words::progressName(session_.findings().progress(s)), line(s));
+    const QString all = said.join(QStringLiteral("; ")) + words::stationName(current_);
+    if (all == shown_) return;
+    shown_ = all;
     setAccessibleDescription(said.join(QStringLiteral("; ")));
     update();
+}
+
+QString Route::line(Station s) const {
+    if (!session_.hasJob()) return {};
+    const Findings& f = session_.findings();
+    const QString line = words::stationLine(s, session_.job(), f, look_.style());
+    const bool next = s == f.next && s != current_ && f.progress(s) != Progress::LookAgain;
+    return next ? QStringLiteral("next: ") + line : line;
 }
 
 QRectF Route::box(int index) const {
@@ -108,12 +120,8 @@ void Route::paintEvent(QPaintEvent*) {
         p.drawText(text.adjusted(0, 8, 0, 0), Qt::AlignLeft | Qt::AlignTop, words::stationName(s));
         p.setFont(Look::font(12));
         p.setPen(progress == Progress::LookAgain ? t.amberText : t.muted);
-        QString line =
-            session_.hasJob() ? words::stationLine(s, session_.job(), f, look_.style()) : QString();
-        if (session_.hasJob() && s == f.next && s != current_ && progress != Progress::LookAgain)
-            line = QStringLiteral("next: ") + line;
         p.drawText(text.adjusted(0, 0, 0, -8), Qt::AlignLeft | Qt::AlignBottom,
-                   QFontMetrics(p.font()).elidedText(line, Qt::ElideRight,
+                   QFontMetrics(p.font()).elidedText(line(s), Qt::ElideRight,
                                                      static_cast<int>(text.width())));
     }
 }

@@ -32,10 +32,12 @@ private:
     QRectF box(int index) const;
     void drawMark(class QPainter& p, QPointF centre, lobe::Progress progress) const;
     void move(int by);
+    QString line(lobe::Station station) const;
 
     const Session& session_;
     const Look& look_;
     lobe::Station current_ = lobe::Station::Engine;
+    QString shown_; ///< what is painted now, so that nothing is painted twice
 };
 
 } // namespace app

@@ -70,11 +70,11 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
             p.setPen(QPen(t.edge, 1.0));
             p.drawLine(QPointF(4, top), QPointF(size.width() - 4, top));
         }
-        p.setFont(Look::font(14, true));
+        p.setFont(Look::font(13, true));
         p.setPen(t.amberText);
         p.drawText(QRectF(0, middle - 18, kLeft - 8, 18), Qt::AlignRight | Qt::AlignVCenter,
                    words::height(h.mm, style));
-        p.setFont(Look::font(11));
+        p.setFont(Look::font(12));
         p.setPen(t.muted);
         p.drawText(QRectF(0, middle, kLeft - 8, 16), Qt::AlignRight | Qt::AlignVCenter,
                    words::placeName(h.at));

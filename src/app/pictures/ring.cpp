@@ -72,7 +72,11 @@ Ring::Geometry Ring::geometry(const QSizeF& size) const {
 void Ring::draw(QPainter& p, const QSizeF& size) const {
     p.setRenderHint(QPainter::Antialiasing);
     const Geometry g = geometry(size);
-    drawDial(p, g);
+    // On screen the dial comes from a pixmap; on paper and in an SVG it is drawn.
+    if (p.device() == this)
+        p.drawPixmap(QPointF(), dial(size, devicePixelRatioF()));
+    else
+        drawDial(p, g);
     if (scene_.exhaust && scene_.exhaust->curve) drawLobe(p, g, *scene_.exhaust, kExhaustBase);
     if (scene_.intake && scene_.intake->curve) drawLobe(p, g, *scene_.intake, kIntakeBase);
     if (scene_.exhaust) drawTicks(p, g, *scene_.exhaust, kExhaustBase);
@@ -84,6 +88,25 @@ void Ring::draw(QPainter& p, const QSizeF& size) const {
     p.setPen(theme().muted);
     p.drawText(QRectF(0, g.centre.y() + g.radius + 8, size.width(), kCaption),
                Qt::AlignHCenter | Qt::AlignTop, readout());
+}
+
+const QPixmap& Ring::dial(const QSizeF& size, double ratio) const {
+    const QString key = QStringLiteral("%1 %2 %3 %4 %5 %6")
+                            .arg(size.width())
+                            .arg(size.height())
+                            .arg(ratio)
+                            .arg(theme().dark)
+                            .arg(static_cast<int>(scene_.scale))
+                            .arg(static_cast<int>(scene_.rotation));
+    if (key == dialKey_) return dial_;
+    dialKey_ = key;
+    dial_ = QPixmap((size * ratio).toSize());
+    dial_.setDevicePixelRatio(ratio);
+    dial_.fill(Qt::transparent);
+    QPainter p(&dial_);
+    p.setRenderHint(QPainter::Antialiasing);
+    drawDial(p, geometry(size));
+    return dial_;
 }
 
 void Ring::drawDial(QPainter& p, const Geometry& g) const {
@@ -113,7 +136,7 @@ void Ring::drawDial(QPainter& p, const Geometry& g) const {
         p.drawText(QRectF(at.x() - 22, at.y() - 9, 44, 18), Qt::AlignCenter,
                    words::shortest(number, 0, look().style()));
     }
-    p.setFont(Look::font(16, true));
+    p.setFont(Look::font(15, true));
     for (int deg : {0, 180}) {
         const QPointF at = g.at({double(deg)}, 0.855);
         p.drawText(QRectF(at.x() - 12, at.y() - 10, 24, 20), Qt::AlignCenter,
@@ -156,7 +179,7 @@ void Ring::drawLobe(QPainter& p, const Geometry& g, const LobeFigures& lobe, dou
 void Ring::drawTicks(QPainter& p, const Geometry& g, const LobeFigures& lobe, double base) const {
     const HeightEvents* events = lobe.events(scene_.tickHeight);
     if (!events) return;
-    p.setFont(Look::font(11));
+    p.setFont(Look::font(12));
     for (bool opens : {true, false}) {
         const auto at = opens ? events->opens : events->closes;
         if (!at) continue;

@@ -6,6 +6,8 @@
 #include "app/pictures/picture.h"
 #include "core/examine.h"
 
+#include <QPixmap>
+
 #include <optional>
 
 namespace app {
@@ -51,6 +53,7 @@ private:
     };
     Geometry geometry(const QSizeF& size) const;
     void drawDial(QPainter& p, const Geometry& g) const;
+    const QPixmap& dial(const QSizeF& size, double ratio) const;
     void drawLobe(QPainter& p, const Geometry& g, const lobe::LobeFigures& lobe, double base) const;
     void drawTicks(QPainter& p, const Geometry& g, const lobe::LobeFigures& lobe,
                    double base) const;
@@ -60,6 +63,8 @@ private:
     void dragTo(const QPointF& position);
 
     RingScene scene_;
+    mutable QPixmap dial_; ///< the dial as last drawn on screen
+    mutable QString dialKey_;
     std::optional<lobe::CrankDeg> dragged_; ///< where the user put the needle
 };
 

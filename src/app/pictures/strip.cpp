@@ -64,6 +64,8 @@ Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
         lane_->axis(side)->setTickLabels(false);
     }
     chart_->axis(QCPAxis::atRight)->setTickLabels(true);
+    // One paint per turn of the event loop, together with everything else.
+    setPlottingHint(QCP::phImmediateRefresh, false);
     setInteractions(QCP::iRangeDrag | QCP::iRangeZoom);
     connect(chart_->axis(QCPAxis::atBottom), qOverload<const QCPRange&>(&QCPAxis::rangeChanged),
             lane_->axis(QCPAxis::atBottom), qOverload<const QCPRange&>(&QCPAxis::setRange));
@@ -271,25 +273,28 @@ void Strip::addLane() {
     QString odd;
     for (const auto& lobe : scene_.lobes) {
         if (!lobe.figures) continue;
+        const auto bars = [&](const QVector<double>& xs, const QVector<double>& ys,
+                              const QColor& colour, double width) {
+            QCPGraph* graph = addGraph(x, y);
+            graph->setLineStyle(QCPGraph::lsImpulse);
+            graph->setPen(QPen(colour, width, Qt::SolidLine, Qt::FlatCap));
+            graph->setData(xs, ys, true);
+        };
+        QVector<double> xs, ys, oddX, oddY;
         for (const Misfit& m : lobe.figures->standoffs) {
-            auto* bar = new QCPItemLine(this);
-            bar->setClipAxisRect(lane_);
-            for (QCPItemPosition* p : {bar->start, bar->end})
-                p->setAxes(x, y);
-            bar->start->setCoords(m.at.deg, 0.0);
-            bar->end->setCoords(m.at.deg, m.off_mm);
-            const bool named =
-                std::any_of(lobe.figures->misfits.begin(), lobe.figures->misfits.end(),
-                            [&](const Misfit& o) { return o.at == m.at; });
-            if (named) {
-                most = std::max(most, std::abs(m.off_mm));
-                odd = QStringLiteral("read %1 %2 again")
-                          .arg(words::sideName(lobe.run->side),
-                               words::abbreviated(m.at, look_.style()));
-            }
-            bar->setPen(QPen(named ? t.amber : t.lobe(lobe.run->side), named ? 4.0 : 2.0,
-                             Qt::SolidLine, Qt::FlatCap));
+            xs << m.at.deg;
+            ys << m.off_mm;
         }
+        for (const Misfit& m : lobe.figures->misfits) {
+            most = std::max(most, std::abs(m.off_mm));
+            oddX << m.at.deg;
+            oddY << m.off_mm;
+            odd =
+                QStringLiteral("read %1 %2 again")
+                    .arg(words::sideName(lobe.run->side), words::abbreviated(m.at, look_.style()));
+        }
+        bars(xs, ys, t.lobe(lobe.run->side), 2.0);
+        bars(oddX, oddY, t.amber, 4.0);
     }
     y->setRange(-1.15 * most, 1.15 * most);
     auto* label = new QCPItemText(this);
@@ -356,6 +361,12 @@ void Strip::keyPressEvent(QKeyEvent* event) {
         return;
     }
     zoomed_ = true;
+    replot(QCustomPlot::rpQueuedReplot);
+}
+
+void Strip::resizeEvent(QResizeEvent*) {
+    // Drawn once when the layout has settled, not at every step of it.
+    setViewport(rect());
     replot(QCustomPlot::rpQueuedReplot);
 }
 

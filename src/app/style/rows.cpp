@@ -64,7 +64,7 @@ private:
         p->drawText(QRect(r.left(), r.top(), titleWidth, r.height()),
                     Qt::AlignLeft | Qt::AlignVCenter,
                     QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleWidth));
-        p->setFont(Look::font(11));
+        p->setFont(Look::font(12));
         p->setPen(row.warn ? t.amberText : t.muted);
         int right = r.right();
         if (!row.note.isEmpty()) {
@@ -96,7 +96,7 @@ private:
         p->setPen(valueColour(row));
         p->drawText(QRect(left.right() - valueWidth, left.top() - 2, valueWidth, 26),
                     Qt::AlignRight | Qt::AlignVCenter, row.value);
-        p->setFont(Look::font(11));
+        p->setFont(Look::font(12));
         const int noteWidth = QFontMetrics(p->font()).horizontalAdvance(row.note) + 4;
         p->setPen(row.warn ? t.amberText : t.muted);
         p->drawText(QRect(left.right() - noteWidth, left.bottom() - 18, noteWidth, 18),
@@ -118,7 +118,7 @@ private:
 } // namespace
 
 RowList::RowList(const Look& look, bool tall, QWidget* parent)
-    : QListWidget(parent), valuePixels_(tall ? 20 : 14) {
+    : QListWidget(parent), valuePixels_(tall ? 20 : 13) {
     setItemDelegate(new RowDelegate(look, tall, this));
     setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -130,26 +130,30 @@ RowList::RowList(const Look& look, bool tall, QWidget* parent)
 
 void RowList::setRows(const QList<Row>& rows) {
     const qint64 current = currentId();
-    const QSignalBlocker quiet(this);
-    while (count() > rows.size())
-        delete takeItem(count() - 1);
-    for (int i = 0; i < rows.size(); ++i) {
-        if (i >= count()) addItem(new QListWidgetItem);
-        QListWidgetItem* entry = item(i);
-        const Row& row = rows[i];
-        entry->setData(kRowRole, QVariant::fromValue(row));
-        // What a screen reader says.
-        entry->setData(Qt::AccessibleTextRole,
-                       QStringList{row.title, row.under, row.value, row.note}
-                           .join(QLatin1Char(' '))
-                           .simplified());
-        entry->setToolTip(row.heading ? QString() : row.note);
-        Qt::ItemFlags flags =
-            row.heading ? Qt::NoItemFlags : Qt::ItemIsSelectable | Qt::ItemIsEnabled;
-        entry->setFlags(flags);
+    {
+        const QSignalBlocker quiet(this);
+        while (count() > rows.size())
+            delete takeItem(count() - 1);
+        while (count() < rows.size())
+            addItem(new QListWidgetItem);
+        // Only what changed is painted again: this runs at every reading.
+        for (int i = 0; i < rows.size(); ++i)
+            if (!item(i)->data(kRowRole).isValid() || row(i) != rows[i]) setRow(i, rows[i]);
+        setCurrentId(current);
     }
-    setCurrentId(current);
-    viewport()->update();
+    if (rows.isEmpty()) viewport()->update();
+}
+
+void RowList::setRow(int index, const Row& row) {
+    QListWidgetItem* entry = item(index);
+    entry->setFlags(row.heading ? Qt::NoItemFlags : Qt::ItemIsSelectable | Qt::ItemIsEnabled);
+    // What a screen reader says.
+    entry->setData(
+        Qt::AccessibleTextRole,
+        QStringList{row.title, row.under, row.value, row.note}.join(QLatin1Char(' ')).simplified());
+    entry->setToolTip(row.heading ? QString() : row.note);
+    entry->setData(kRowRole, QVariant::fromValue(row));
+    update(indexFromItem(entry));
 }
 
 Row RowList::row(int index) const {

@@ -18,6 +18,8 @@ struct Row {
     bool marked = false;  ///< the row that is asked for: amber
     bool warn = false;    ///< the note wants attention
     qint64 id = 0;
+
+    bool operator==(const Row&) const = default;
 };
 
 /// A list of rows. `tall` rows have two lines. Ids survive refilling: the current row stays.
@@ -41,6 +43,8 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    void setRow(int index, const Row& row);
+
     int valuePixels_;
 };
 

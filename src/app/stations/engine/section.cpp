@@ -34,7 +34,7 @@ void EngineSection::drawPlan(QPainter& p, const QRectF& box) const {
     const int n = std::max(1, engine_.cylinders);
     const double pitch = std::min(56.0, (box.width() - 90) / n);
     const double left = box.left() + 74;
-    p.setFont(Look::font(11));
+    p.setFont(Look::font(12));
     p.setPen(t.muted);
     p.drawText(QRectF(box.left(), box.bottom() - 16, 70, 16), Qt::AlignCenter,
                QStringLiteral("drive end"));
@@ -73,7 +73,7 @@ void EngineSection::dimension(QPainter& p, QPointF from, QPointF to, const QStri
     const QPointF tick = upright ? QPointF(5, 0) : QPointF(0, 5);
     p.drawLine(from - tick, from + tick);
     p.drawLine(to - tick, to + tick);
-    p.setFont(Look::font(14, true));
+    p.setFont(Look::font(13, true));
     p.setPen(t.ink);
     const QPointF middle = (from + to) / 2.0;
     if (upright)

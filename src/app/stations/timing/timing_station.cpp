@@ -58,7 +58,7 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
             grid->addWidget(centres_[i][side], i + 1, side + 1);
         }
     }
-    together_->setStyleSheet(QStringLiteral("font-size: 14px;"));
+    together_->setStyleSheet(QStringLiteral("font-size: 13px;"));
     grid->addWidget(together_, 0, 3, 5, 1);
     grid->setColumnStretch(3, 1);
 

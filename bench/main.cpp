@@ -1,0 +1,184 @@
+// ./run bench: how fast, each figure beside a baseline measured in the same run.
+#include "app/frame/application.h"
+#include "app/frame/entry_bar.h"
+#include "core/examine.h"
+#include "support/closed_lobes.h"
+
+#include <QApplication>
+#include <QDateTime>
+#include <QElapsedTimer>
+#include <QFile>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QWindow>
+
+#include <algorithm>
+#include <cstdio>
+#include <functional>
+
+#include <unistd.h>
+
+using namespace lobe;
+
+namespace {
+
+double median(std::vector<double> v) {
+    std::nth_element(v.begin(), v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2), v.end());
+    return v[v.size() / 2];
+}
+
+double medianOf(int times, const std::function<void()>& work) {
+    std::vector<double> ms;
+    for (int i = 0; i < times; ++i) {
+        QElapsedTimer t;
+        t.start();
+        work();
+        ms.push_back(static_cast<double>(t.nsecsElapsed()) / 1e6);
+    }
+    return median(ms);
+}
+
+Job eightLobes() {
+    Job job;
+    for (int cylinder = 1; cylinder <= 4; ++cylinder)
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            LiftRun run;
+            run.id = cylinder * 2 + static_cast<int>(side);
+            run.cylinder = cylinder;
+            run.side = side;
+            const auto truth =
+                side == Side::Intake ? closed::power(106, 147, 7.2) : closed::power(-112, 150, 7.0);
+            for (double d = truth.centre - 175.0; d <= truth.centre + 175.0; d += 2.0) {
+                Reading r;
+                r.at = {d};
+                r.lift_mm = std::round(truth.at(d) * 100.0) / 100.0;
+                run.readings.push_back(r);
+            }
+            job.runs.push_back(run);
+        }
+    return job;
+}
+
+double residentMegabytes() {
+    QFile f(QStringLiteral("/proc/self/statm"));
+    if (!f.open(QIODevice::ReadOnly)) return 0.0;
+    return f.readAll().split(' ')[1].toDouble() * 4096.0 / 1e6;
+}
+
+/// Runs in a process of its own: "empty" or "window"; prints milliseconds and megabytes.
+int measureStart(const QString& what, const QString& folder, qint64 startedAt) {
+    std::unique_ptr<QMainWindow> empty;
+    std::unique_ptr<app::Application> application;
+    QWidget* shown = nullptr;
+    if (what == QLatin1String("window")) {
+        application.reset(new app::Application({folder, folder + QStringLiteral("/p.ini")}));
+        QString sentence;
+        if (!application->start({}, true, sentence)) return 1;
+        shown = &application->window();
+    } else {
+        empty = std::make_unique<QMainWindow>();
+        shown = empty.get();
+    }
+    shown->show();
+    // Painted once: the first paint comes with the exposure.
+    while (!shown->windowHandle() || !shown->windowHandle()->isExposed())
+        QApplication::processEvents();
+    QApplication::processEvents();
+    std::printf("%lld %.1f\n",
+                static_cast<long long>(QDateTime::currentMSecsSinceEpoch() - startedAt),
+                residentMegabytes());
+    return 0;
+}
+
+void startUp(const QString& program) {
+    QTemporaryDir dir;
+    const auto start = [&](const char* what) {
+        QProcess p;
+        p.start(program, {QStringLiteral("--start"), QLatin1String(what), dir.path(),
+                          QString::number(QDateTime::currentMSecsSinceEpoch())});
+        p.waitForFinished();
+        const auto fields = p.readAllStandardOutput().trimmed().split(' ');
+        return fields.size() == 2 ? std::pair(fields[0].toDouble(), fields[1].toDouble())
+                                  : std::pair(0.0, 0.0);
+    };
+    start("window"); // builds the demo book and warms the disk
+    start("empty");
+    std::vector<double> emptyMs, emptyMb, windowMs, windowMb;
+    // Turn and turn about, so that a busy moment of the machine meets both alike.
+    for (int i = 0; i < 15; ++i) {
+        const auto empty = start("empty"), window = start("window");
+        emptyMs.push_back(empty.first);
+        emptyMb.push_back(empty.second);
+        windowMs.push_back(window.first);
+        windowMb.push_back(window.second);
+    }
+    std::printf(
+        "start        empty QMainWindow %.0f ms, demo book %.0f ms: %.2f times (at most 4)\n",
+        median(emptyMs), median(windowMs), median(windowMs) / median(emptyMs));
+    std::printf(
+        "memory       empty QMainWindow %.0f MB, demo book %.0f MB: %.2f times (at most 3)\n",
+        median(emptyMb), median(windowMb), median(windowMb) / median(emptyMb));
+}
+
+void examineSpeed() {
+    const Job job = eightLobes();
+    volatile double sink = 0.0;
+    const double baseline = medianOf(50, [&] {
+        // The least anybody could do: one pass over every reading.
+        double sum = 0.0;
+        for (const LiftRun& run : job.runs)
+            for (const Reading& r : run.readings)
+                sum += r.lift_mm * r.at.deg;
+        sink = sum;
+    });
+    const double all = medianOf(200, [&] { sink = static_cast<double>(examine(job).all.size()); });
+    std::printf("examine      8 lobes at 2 deg: %.2f ms (under 5), one bare pass %.4f ms\n", all,
+                baseline);
+}
+
+void enterToPainted() {
+    QTemporaryDir dir;
+    app::Application application({dir.path(), dir.filePath(QStringLiteral("p.ini"))});
+    QString sentence;
+    if (!application.start({}, true, sentence)) return;
+    application.window().show();
+    application.session().openJob(application.session().book().jobs()[0].id);
+    application.session().select(2, Side::Intake);
+    application.window().go(lobe::Station::Lobes);
+    QApplication::processEvents();
+    auto* line = application.window().entryBar()->line();
+    const auto truth = closed::power(106, 147, 7.2);
+    std::vector<double> ms;
+    for (double d = -70.0; d <= 280.0; d += 5.0) {
+        QTest::keyClicks(line, QString::number(truth.at(d), 'f', 2));
+        QElapsedTimer t;
+        t.start();
+        QTest::keyClick(line, Qt::Key_Return);
+        QApplication::processEvents();
+        ms.push_back(static_cast<double>(t.nsecsElapsed()) / 1e6);
+    }
+    // Baseline: a bare commit of as many bytes to the same disk.
+    QFile bare(dir.filePath(QStringLiteral("bare")));
+    bare.open(QIODevice::WriteOnly | QIODevice::Unbuffered);
+    const double commit = medianOf(50, [&] {
+        bare.write(QByteArray(4096, 'x'));
+        ::fdatasync(bare.handle());
+    });
+    std::printf("Enter        to painted with the reading on disk: %.1f ms median (under 16), bare "
+                "commit %.2f ms\n",
+                median(ms), commit);
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    const QStringList a = application.arguments();
+    if (a.value(1) == QLatin1String("--start"))
+        return measureStart(a.value(2), a.value(3), a.value(4).toLongLong());
+    examineSpeed();
+    enterToPainted();
+    startUp(QCoreApplication::applicationFilePath());
+    return 0;
+}

@@ -1,0 +1,45 @@
+#include "app/frame/frame.h"
+
+namespace app {
+
+Frame::Frame(const Parts& parts, QWidget* parent) : QWidget(parent), parts_(parts) {
+    setObjectName(QStringLiteral("bench"));
+    setAttribute(Qt::WA_StyledBackground);
+    for (QWidget* part : {parts.top, parts.route, parts.slate, parts.entry, parts.message})
+        part->setParent(this);
+}
+
+void Frame::addBench(QWidget* bench) {
+    bench->setParent(this);
+    bench->hide();
+}
+
+void Frame::setBench(QWidget* bench) {
+    if (bench == current_) return;
+    if (current_) current_->hide();
+    current_ = bench;
+    place();
+    bench->show();
+}
+
+void Frame::place() {
+    const int top = parts_.top->height(), below = parts_.entry->height();
+    const int left = parts_.route->width(), right = parts_.slate->width();
+    const int middle = height() - top - below, benchWidth = width() - left - right;
+    parts_.top->setGeometry(0, 0, width(), top);
+    parts_.entry->setGeometry(0, height() - below, width(), below);
+    parts_.route->setGeometry(0, top, left, middle);
+    parts_.slate->setGeometry(width() - right, top, right, middle);
+    int message = 0;
+    if (!parts_.message->isHidden()) {
+        message = parts_.message->heightForWidth(benchWidth);
+        parts_.message->setGeometry(left, top, benchWidth, message);
+    }
+    if (current_) current_->setGeometry(left, top + message, benchWidth, middle - message);
+}
+
+void Frame::resizeEvent(QResizeEvent*) {
+    place();
+}
+
+} // namespace app

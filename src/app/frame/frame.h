@@ -1,0 +1,31 @@
+// Where the parts of the window stand: bar on top, entry line below, route, bench and slate
+// between. Placed by hand and not by a layout, so that a sentence that changes on one bench does
+// not make the whole window measure itself again at every reading.
+#pragma once
+
+#include <QWidget>
+
+namespace app {
+
+class Frame : public QWidget {
+public:
+    struct Parts {
+        QWidget *top, *route, *slate, *entry, *message;
+    };
+    Frame(const Parts& parts, QWidget* parent);
+
+    void addBench(QWidget* bench);
+    QWidget* bench() const { return current_; }
+    void setBench(QWidget* bench);
+    /// Places everything anew; needed when the message comes or goes.
+    void place();
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    Parts parts_;
+    QWidget* current_ = nullptr;
+};
+
+} // namespace app
