@@ -199,6 +199,20 @@ private slots:
                     !qobject_cast<QLineEdit*>(w))
                     continue;
                 const QRect r(w->mapTo(&bench.window(), QPoint()), w->size());
+                if (auto* button = qobject_cast<QPushButton*>(w))
+                    QVERIFY2(button->width() >= button->sizeHint().width(),
+                             qPrintable(button->text()));
+                if (auto* label = qobject_cast<QLabel*>(w);
+                    label && !label->wordWrap() && label->objectName() != QLatin1String("echo"))
+                    QVERIFY2(label->width() + 1 >= label->sizeHint().width(),
+                             qPrintable(label->text()));
+                for (auto* other :
+                     w->parentWidget()->findChildren<QWidget*>(Qt::FindDirectChildrenOnly))
+                    if (other != w && other->isVisible() &&
+                        other->objectName() != QLatin1String("message"))
+                        QVERIFY2(!other->geometry().intersects(w->geometry()),
+                                 qPrintable(w->objectName() + QStringLiteral(" under ") +
+                                            other->objectName()));
                 QVERIFY2(all.contains(r),
                          qPrintable(w->objectName() + QLatin1Char(' ') +
                                     (qobject_cast<QLabel*>(w) ? static_cast<QLabel*>(w)->text()

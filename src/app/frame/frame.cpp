@@ -24,7 +24,9 @@ void Frame::setBench(QWidget* bench) {
 
 void Frame::place() {
     const int top = parts_.top->height(), below = parts_.entry->height();
-    const int left = parts_.route->width(), right = parts_.slate->width();
+    // A small window gives the bench what route and slate can spare.
+    const bool small = width() < 1150;
+    const int left = small ? 172 : 214, right = small ? 230 : 248;
     const int middle = height() - top - below, benchWidth = width() - left - right;
     parts_.top->setGeometry(0, 0, width(), top);
     parts_.entry->setGeometry(0, height() - below, width(), below);

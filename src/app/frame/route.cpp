@@ -22,7 +22,6 @@ Route::Route(const Session& session, const Look& look, QWidget* parent)
     setAttribute(Qt::WA_StyledBackground);
     setAccessibleName(QStringLiteral("Route"));
     setFocusPolicy(Qt::TabFocus);
-    setFixedWidth(214);
     connect(&look, &Look::changed, this, qOverload<>(&QWidget::update));
 }
 

@@ -30,7 +30,6 @@ Slate::Slate(Session& session, const Look& look, QWidget* parent)
       list_(new RowList(look, true, this)) {
     setObjectName(QStringLiteral("slate"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedWidth(248);
     list_->setObjectName(QStringLiteral("slateFigures"));
     list_->setAccessibleName(QStringLiteral("Figures"));
     list_->setStyleSheet(QStringLiteral("background: transparent; border: none;"));

@@ -51,7 +51,7 @@ void Welcome::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     const Theme& t = look().theme();
-    const double r = std::min(width(), height()) * 0.42;
+    const double r = std::min(width(), height()) * 0.34;
     p.translate(width() - r * 0.55, height() - r * 0.45);
     p.setPen(QPen(t.edge, 2.0));
     p.setBrush(t.dial);

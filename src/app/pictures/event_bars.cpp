@@ -1,6 +1,7 @@
 #include "app/pictures/event_bars.h"
 
 #include <QPainter>
+#include <QTextOption>
 
 #include <algorithm>
 
@@ -109,13 +110,19 @@ void EventBars::drawBar(QPainter& p, const QSizeF& size, double y, double h,
     const auto number = [&](Event event, CrankDeg at) {
         return words::fixed(toCard(event, at).deg, 1, style);
     };
-    // Inside the bar's ends, where the other lobe's figures cannot run into them.
+    // Inside the bar's ends, where the other lobe's figures cannot run into them; beside a bar that
+    // is too short for both.
+    const bool inside = to - from > 96.0;
     if (e->opens)
-        p.drawText(QRectF(from + 6, y, 70, h), Qt::AlignLeft | Qt::AlignVCenter,
-                   number(opening(lobe.side), *e->opens));
+        p.drawText(QRectF(inside ? from + 6 : from - 76, y, 70, h),
+                   number(opening(lobe.side), *e->opens),
+                   QTextOption(inside ? Qt::AlignLeft | Qt::AlignVCenter
+                                      : Qt::AlignRight | Qt::AlignVCenter));
     if (e->closes)
-        p.drawText(QRectF(to - 76, y, 70, h), Qt::AlignRight | Qt::AlignVCenter,
-                   number(closing(lobe.side), *e->closes));
+        p.drawText(QRectF(inside ? to - 76 : to + 6, y, 70, h),
+                   number(closing(lobe.side), *e->closes),
+                   QTextOption(inside ? Qt::AlignRight | Qt::AlignVCenter
+                                      : Qt::AlignLeft | Qt::AlignVCenter));
     if (e->duration_deg() && to - from > 190) {
         p.setFont(Look::font(pixels + 1, true));
         p.drawText(QRectF(from, y, to - from, h), Qt::AlignCenter,

@@ -24,7 +24,7 @@ Ring::Ring(const Look& look, Dialogs& dialogs, QWidget* parent)
     : Picture(look, dialogs, QStringLiteral("ring"), parent) {
     setObjectName(QStringLiteral("ring"));
     setAccessibleName(QStringLiteral("Ring"));
-    setMinimumSize(240, 260);
+    setMinimumSize(220, 250);
 }
 
 void Ring::setScene(const RingScene& scene) {
@@ -198,8 +198,8 @@ void Ring::drawOverlap(QPainter& p, const Geometry& g) const {
     if (in && ex && in->opens && ex->closes && ex->closes->deg > in->opens->deg) {
         QPolygonF arc;
         for (double d = in->opens->deg; d < ex->closes->deg; d += 0.5)
-            arc << g.at({d}, 0.905);
-        arc << g.at(*ex->closes, 0.905);
+            arc << g.at({d}, 0.765);
+        arc << g.at(*ex->closes, 0.765);
         p.setPen(QPen(theme().amber, 5.0, Qt::SolidLine, Qt::FlatCap));
         p.drawPolyline(arc);
     }
@@ -208,7 +208,7 @@ void Ring::drawOverlap(QPainter& p, const Geometry& g) const {
         p.setBrush(theme().ink);
         const CrankDeg at = *scene_.splitPoint;
         p.drawPolygon(
-            QPolygonF({g.at(at, 0.885), g.at({at.deg - 1.8}, 0.845), g.at({at.deg + 1.8}, 0.845)}));
+            QPolygonF({g.at(at, 0.745), g.at({at.deg - 2.2}, 0.70), g.at({at.deg + 2.2}, 0.70)}));
         p.setBrush(Qt::NoBrush);
     }
 }

@@ -77,7 +77,10 @@ Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
     connect(this, &QCustomPlot::mousePress, this, [this](QMouseEvent* e) {
         if (const Reading* r = readingAt(e->pos(), nullptr)) emit readingChosen(r->id);
     });
-    connect(&look, &Look::changed, this, &Strip::rebuild);
+    connect(&look, &Look::changed, this, [this] {
+        dress();
+        rebuild();
+    });
     addPictureMenu(this, QStringLiteral("strip"), dialogs, [this](QPainter& p, const QSizeF& size) {
         // By way of a QPicture, so that an SVG keeps its lines.
         QPicture picture;
@@ -86,6 +89,7 @@ Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
         painter.end();
         p.drawPicture(0, 0, picture);
     });
+    dress();
     rebuild();
 }
 
@@ -126,7 +130,6 @@ void Strip::rebuild() {
     clearGraphs();
     clearItems();
     clearPlottables();
-    dress();
     double most = 2.0, least = -kUsual_deg, last = kUsual_deg;
     for (const auto& lobe : scene_.lobes) {
         for (const Reading& r : lobe.run->readings) {
@@ -367,6 +370,8 @@ void Strip::keyPressEvent(QKeyEvent* event) {
 void Strip::resizeEvent(QResizeEvent*) {
     // Drawn once when the layout has settled, not at every step of it.
     setViewport(rect());
+    const auto ticker = chart_->axis(QCPAxis::atBottom)->ticker().staticCast<QCPAxisTickerFixed>();
+    ticker->setTickStep(width() < 700 ? 60.0 : 30.0);
     replot(QCustomPlot::rpQueuedReplot);
 }
 

@@ -114,9 +114,9 @@ QMenu::item { padding: 6px 24px 6px 14px; }
 QMenu::item:selected { background: @panel; color: @ink; }
 QMenu::item:disabled { color: @faint; }
 QMenu::separator { height: 1px; background: @edge; margin: 4px 8px; }
-QPushButton { background: @panel; border: 1px solid @edge; border-radius: 8px; padding: 7px 14px; }
+QPushButton { background: @panel; border: 1px solid @edge; border-radius: 8px; padding: 7px 11px; }
 QPushButton:hover { border-color: @muted; }
-QPushButton:focus { border: 2px solid @amber; padding: 6px 13px; }
+QPushButton:focus { border: 2px solid @amber; padding: 6px 10px; }
 QPushButton:checked { background: @amber; color: #22252A; border-color: @amber; font-weight: bold; }
 QPushButton:disabled { color: @faint; }
 QPushButton#primary { background: @amber; color: #22252A; border-color: @amber; font-weight: bold; }

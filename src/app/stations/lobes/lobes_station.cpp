@@ -42,12 +42,12 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     adviceHead_->setProperty("role", "head");
     angle_->setObjectName(QStringLiteral("turnTo"));
     angle_->setStyleSheet(QStringLiteral("font-size: 58px; font-weight: bold;"));
-    last_->setStyleSheet(QStringLiteral("font-size: 17px;"));
+    last_->setStyleSheet(QStringLiteral("font-size: 15px;"));
     last_->setObjectName(QStringLiteral("lastReading"));
     advice_->setObjectName(QStringLiteral("advice"));
     log_->setObjectName(QStringLiteral("readingLog"));
     log_->setAccessibleName(QStringLiteral("Readings of this run"));
-    for (QLabel* label : {title_, direction_, advice_, progress_})
+    for (QLabel* label : {title_, direction_, last_, advice_, progress_, turnToLabel_})
         label->setWordWrap(true);
 
     auto* header = new QHBoxLayout;
@@ -70,14 +70,13 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     now->addWidget(progress_);
     now->addStretch(1);
 
-    log_->setFixedWidth(180);
     auto* top = new QHBoxLayout;
-    top->setSpacing(16);
+    top->setSpacing(12);
     top->addWidget(ring_, 13);
     top->addLayout(now, 8);
     top->addWidget(log_);
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(20, 10, 20, 6);
+    column->setContentsMargins(14, 10, 14, 6);
     column->setSpacing(8);
     column->addLayout(header);
     column->addWidget(direction_);
@@ -109,11 +108,11 @@ void LobesStation::buildHeader(QHBoxLayout* row) {
         group->addButton(button, id);
         row->addWidget(button);
     };
-    chip(places_, static_cast<int>(Place::Tappet), QStringLiteral("at the tappet"),
+    chip(places_, static_cast<int>(Place::Tappet), QStringLiteral("tappet"),
          QStringLiteral("takenTappet"));
-    chip(places_, static_cast<int>(Place::Valve), QStringLiteral("at the valve"),
+    chip(places_, static_cast<int>(Place::Valve), QStringLiteral("valve"),
          QStringLiteral("takenValve"));
-    row->addSpacing(10);
+    row->addSpacing(8);
     for (int step : {1, 2, 5, 10})
         chip(steps_, step, QString::number(step) + QChar(0xB0), QStringLiteral("step%1").arg(step));
     row->addSpacing(10);
@@ -130,6 +129,12 @@ void LobesStation::buildHeader(QHBoxLayout* row) {
         t.step_deg = id;
         changeTerms(t);
     });
+}
+
+void LobesStation::resizeEvent(QResizeEvent* event) {
+    Bench::resizeEvent(event);
+    log_->setFixedWidth(width() < 700 ? 150 : 184);
+    refreshTexts(); // a narrow bench says less
 }
 
 RunTerms LobesStation::terms() const {
@@ -411,11 +416,11 @@ void LobesStation::refreshTexts() {
                         : QStringLiteral("no reading yet"));
     const Finding* a = advice();
     adviceHead_->setText(a ? words::severityTitle(a->severity) : QString());
-    advice_->setText(a ? words::sentence(*a, style())
-                     : f && f->live
-                         ? QStringLiteral("Every reading fits its neighbours.")
-                         : QStringLiteral("Set the indicator to zero on the base circle, turn to "
-                                          "the angle above and type the lift."));
+    advice_->setText(
+        a ? (width() < 700 ? words::shortSentence(*a, style()) : words::sentence(*a, style()))
+        : f && f->live ? QStringLiteral("Every reading fits its neighbours.")
+                       : QStringLiteral("Set the indicator to zero on the base circle, turn to "
+                                        "the angle above and type the lift."));
     QString progress;
     if (f) progress = QStringLiteral("%1 of about %2 readings").arg(f->live).arg(f->planned);
     if (f && f->lobe.centres.by(job().settings.school))

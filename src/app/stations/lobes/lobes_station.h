@@ -38,6 +38,9 @@ public:
     /// Asks in the entry line why a reading is to be struck; then strikes it.
     void askToStrike(qint64 reading);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     lobe::RunTerms terms() const;
     const lobe::Reading* reading(qint64 id) const;

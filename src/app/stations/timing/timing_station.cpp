@@ -88,9 +88,8 @@ Prompt TimingStation::prompt() const {
     Prompt p;
     p.subject = QStringLiteral("checking heights");
     p.ask = QStringLiteral("height to add or drop?");
-    p.enter = QStringLiteral("add it, or drop it if it stands there");
-    p.keys =
-        QStringLiteral("1.27t  at the tappet   1.27v  at the valve   inch, metric  the usual sets");
+    p.enter = QStringLiteral("add it, or drop it");
+    p.keys = QStringLiteral("1.27t  tappet   1.27v  valve   inch, metric");
     return p;
 }
 
