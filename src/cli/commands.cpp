@@ -30,6 +30,11 @@ struct LobeOptions {
     bool inches = false, json = false;
 };
 
+struct BookOptions {
+    std::string book, table, job, side = "intake";
+    int cylinder = 1;
+};
+
 class Program {
 public:
     Program(std::FILE* out, std::FILE* err) : out_(out), err_(err) {}
@@ -60,6 +65,18 @@ public:
         examine->add_option("--job", job, "the job's name; needed when the book holds several");
         examine->add_flag("--json", options.json, "print JSON");
         examine->callback([&] { command_ = [&] { examineBook(book, job, options.json); }; });
+
+        BookOptions kept;
+        auto* import = app.add_subcommand("import", "a lift table into a book, as a new run");
+        import->add_option("BOOK", kept.book, "a book file")->required();
+        import->add_option("FILE", kept.table, "CSV with crank_deg and lift_mm or lift_in")->required();
+        lobeOfBook(import, kept);
+        import->callback([&] { command_ = [&] { importTable(kept); }; });
+        auto* write = app.add_subcommand("export", "the newest run of a lobe as a lift table");
+        write->add_option("BOOK", kept.book, "a book file")->required();
+        write->add_option("FILE", kept.table, "CSV to write")->required();
+        lobeOfBook(write, kept);
+        write->callback([&] { command_ = [&] { exportTable(kept); }; });
 
         try {
             app.parse(argc, argv);
@@ -143,12 +160,7 @@ private:
 
     static LobeFigures analyse(const std::string& file, const LobeRequest& request) {
         const QString path = QString::fromLocal8Bit(file.c_str());
-        const auto table = book::readTableFile(path);
-        if (const auto* why = std::get_if<QString>(&table))
-            throw Refusal{QStringLiteral("%1: %2; expected a CSV lift table").arg(path, *why)};
-        if (const auto* e = std::get_if<TableError>(&table))
-            throw Refusal{words::sentence(*e, path)};
-        LobeFigures figures = analyseLobe(std::get<LiftTable>(table).points, request);
+        LobeFigures figures = analyseLobe(tableOf(path).points, request);
         if (!figures.maxLift_mm)
             throw Refusal{words::sentence(
                 TableError{TableFault::TooFewReadings,
@@ -185,8 +197,20 @@ private:
         }
     }
 
-    void examineBook(const std::string& file, const std::string& wanted, bool json) const {
-        const QString path = QString::fromLocal8Bit(file.c_str());
+    static void lobeOfBook(CLI::App* command, BookOptions& o) {
+        command->add_option("--job", o.job, "the job's name; needed when the book holds several");
+        command->add_option("--side", o.side, "intake or exhaust")
+            ->check(CLI::IsMember({"intake", "exhaust"}))
+            ->required();
+        command->add_option("--cylinder", o.cylinder, "1 by default");
+    }
+
+    static Side side(const std::string& text) {
+        return text == "intake" ? Side::Intake : Side::Exhaust;
+    }
+
+    /// An existing book; never makes one.
+    static std::unique_ptr<book::Book> openBook(const QString& path) {
         if (!QFileInfo::exists(path))
             throw Refusal{QStringLiteral("%1: no such file; expected a book").arg(path)};
         if (QFileInfo(path).size() == 0)
@@ -194,28 +218,84 @@ private:
         auto opened = book::Book::open(path);
         if (const auto* e = std::get_if<book::Error>(&opened))
             throw Refusal{book::sentence(*e, path)};
-        const auto& book = *std::get<std::unique_ptr<book::Book>>(opened);
-        const auto jobs = book.jobs();
+        return std::get<std::unique_ptr<book::Book>>(std::move(opened));
+    }
+
+    /// The job of that name, or the only one.
+    static Job jobOf(const book::Book& book, const std::string& wanted) {
         const QString name = QString::fromLocal8Bit(wanted.c_str());
         QStringList names;
         std::optional<std::int64_t> id;
+        const auto jobs = book.jobs();
         for (const auto& j : jobs) {
             names << QLatin1Char('"') + j.name + QLatin1Char('"');
             if (wanted.empty() ? jobs.size() == 1 : j.name == name) id = j.id;
         }
+        if (jobs.empty())
+            throw Refusal{QStringLiteral("%1: the book holds no job yet").arg(book.path())};
         if (!id)
-            throw Refusal{jobs.empty() ? QStringLiteral("%1: the book holds no job yet").arg(path)
-                                       : QStringLiteral("%1: say which job with --job: %2")
-                                             .arg(path, names.join(QStringLiteral(", ")))};
+            throw Refusal{QStringLiteral("%1: say which job with --job: %2")
+                              .arg(book.path(), names.join(QStringLiteral(", ")))};
         const auto job = book.load(*id);
         if (const auto* e = std::get_if<book::Error>(&job))
-            throw Refusal{path + QStringLiteral(": ") + e->detail};
-        const Job& j = std::get<Job>(job);
-        const Findings findings = lobe::examine(j);
-        if (json)
-            print(jobJson(j, findings, styleOf(false)));
-        else
-            print(jobText(j, findings, styleOf(false)));
+            throw Refusal{book::sentence(*e, book.path())};
+        return std::get<Job>(job);
+    }
+
+    static LiftTable tableOf(const QString& path) {
+        auto table = book::readTableFile(path);
+        if (const auto* why = std::get_if<QString>(&table))
+            throw Refusal{QStringLiteral("%1: %2; expected a CSV lift table").arg(path, *why)};
+        if (const auto* e = std::get_if<TableError>(&table))
+            throw Refusal{words::sentence(*e, path)};
+        return std::get<LiftTable>(std::move(table));
+    }
+
+    void importTable(const BookOptions& o) const {
+        const auto book = openBook(QString::fromLocal8Bit(o.book.c_str()));
+        const Job job = jobOf(*book, o.job);
+        if (o.cylinder < 1 || o.cylinder > job.engine.cylinders)
+            throw Refusal{QStringLiteral("--cylinder %1: this engine has 1 to %2")
+                              .arg(o.cylinder)
+                              .arg(job.engine.cylinders)};
+        const QString path = QString::fromLocal8Bit(o.table.c_str());
+        const LiftTable table = tableOf(path);
+        RunTerms terms = usualTerms(job.engine, side(o.side));
+        terms.source = QFileInfo(path).fileName().toStdString();
+        const auto kept = book->record(
+            job.id, book::AddRun{book::runFromTable(table, o.cylinder, side(o.side), terms)});
+        if (const auto* e = std::get_if<book::Error>(&kept))
+            throw Refusal{book::sentence(*e, book->path())};
+        print(QStringLiteral("%1 readings are a new run of cylinder %2 %3 in %4\n")
+                  .arg(table.points.size())
+                  .arg(o.cylinder)
+                  .arg(QString::fromStdString(o.side), QString::fromStdString(job.name)));
+    }
+
+    void exportTable(const BookOptions& o) const {
+        const auto book = openBook(QString::fromLocal8Bit(o.book.c_str()));
+        const Job job = jobOf(*book, o.job);
+        const LiftRun* newest = nullptr;
+        for (const LiftRun& run : job.runs)
+            if (run.cylinder == o.cylinder && run.side == side(o.side) && !run.readings.empty())
+                newest = &run;
+        if (!newest)
+            throw Refusal{QStringLiteral("%1: no run of cylinder %2 %3 has readings")
+                              .arg(book->path())
+                              .arg(o.cylinder)
+                              .arg(QString::fromStdString(o.side))};
+        const QString path = QString::fromLocal8Bit(o.table.c_str());
+        const QString why = book::writeTableFile(path, job, *newest);
+        if (!why.isEmpty()) throw Refusal{path + QStringLiteral(": ") + why};
+        print(path + QLatin1Char('\n'));
+    }
+
+    void examineBook(const std::string& file, const std::string& wanted, bool json) const {
+        const auto book = openBook(QString::fromLocal8Bit(file.c_str()));
+        const Job job = jobOf(*book, wanted);
+        const Findings findings = lobe::examine(job);
+        if (json) print(jobJson(job, findings, styleOf(false)));
+        else print(jobText(job, findings, styleOf(false)));
     }
 
     std::FILE* out_;

@@ -235,6 +235,25 @@ private slots:
         QVERIFY(text.out.contains(QStringLiteral("Lobe separation")));
     }
 
+    void tablesIntoABookAndOut() {
+        const QString path = dir_.filePath(QStringLiteral("io.amber"));
+        {
+            auto opened = book::Book::open(path);
+            book::importJobFolder(*std::get<std::unique_ptr<book::Book>>(opened),
+                                  QStringLiteral(DEMO_DIR "/skerry-four"));
+        }
+        const QString source = QStringLiteral(DEMO_DIR "/skerry-four/exhaust-1.csv");
+        QCOMPARE(ran({"import", path, source, "--side", "exhaust", "--cylinder", "3"}).code, 0);
+        const QString out = dir_.filePath(QStringLiteral("out.csv"));
+        QCOMPARE(ran({"export", path, out, "--side", "exhaust", "--cylinder", "3"}).code, 0);
+        const auto a = std::get<LiftTable>(book::readTableFile(source)).points;
+        const auto b = std::get<LiftTable>(book::readTableFile(out)).points;
+        QCOMPARE(a.size(), b.size());
+        for (std::size_t i = 0; i < a.size(); ++i) QCOMPARE(a[i].mm, b[i].mm);
+        QCOMPARE(ran({"import", path, source, "--side", "exhaust", "--cylinder", "9"}).code, 1);
+        QCOMPARE(ran({"export", path, out, "--side", "intake", "--cylinder", "4"}).code, 1);
+    }
+
     void helpAndVersion() {
         QCOMPARE(ran({"--help"}).code, 0);
         QCOMPARE(ran({"lobe", "--help"}).code, 0);
