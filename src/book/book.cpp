@@ -226,11 +226,12 @@ public:
     qint64 operator()(const AddContact& c) {
         const Contact& k = c.contact;
         Statement s(db_, QStringLiteral("INSERT INTO contact(action_id, pass, method, after_top, "
-                                        "scale, typed, wheel_deg, at_ms) "
-                                        "VALUES (?, ?, ?, ?, ?, ?, ?, ?)"));
+                                        "scale, drop_mm, typed, wheel_deg, at_ms) "
+                                        "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)"));
         return s
             .run(action_, k.pass, methodText(k.method), k.afterTop ? 1 : 0, scaleText(k.scale),
-                 QString::fromStdString(k.typed), k.at.deg, qint64(k.time_ms))
+                 k.drop_mm ? QVariant(*k.drop_mm) : QVariant(), QString::fromStdString(k.typed),
+                 k.at.deg, qint64(k.time_ms))
             .id();
     }
     qint64 operator()(const StrikeContact& c) { return strike({}, c.contact, c.reason); }

@@ -30,8 +30,10 @@ constexpr Names<Follower, 6> kFollower{
     {"solid-flat", "solid-roller", "hydraulic", "hydraulic-made-solid", "bucket", "finger"}};
 constexpr Names<Place, 2> kPlace{{"tappet", "valve"}};
 constexpr Names<Side, 2> kSide{{"intake", "exhaust"}};
-constexpr Names<WheelScale, 5> kScale{{"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed"}};
-constexpr Names<TdcMethod, 2> kMethod{{"stop", "drop"}};
+constexpr Names<WheelScale, 7> kScale{
+    {"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed", "0-180-twice", "tape"}};
+constexpr Names<TdcMethod, 5> kMethod{{"stop", "drop", "return", "port", "peak"}};
+constexpr Names<WhichTop, 3> kTop{{"not-said", "overlap", "firing"}};
 constexpr Names<CentreSchool, 4> kSchool{{"equal_drop", "events", "peak", "centroid"}};
 
 QString qt(const std::string& s) {
@@ -79,6 +81,7 @@ QJsonObject toJson(const Engine& e) {
             {"rotation", kRotation.text(e.rotation)},
             {"layout", kLayout.text(e.layout)},
             {"follower", kFollower.text(e.follower)},
+            {"pin_offset_mm", e.pinOffset_mm},
             {"ratio_intake", e.ratioIntake},
             {"ratio_exhaust", e.ratioExhaust},
             {"lash_intake_mm", e.lashIntake_mm},
@@ -95,6 +98,7 @@ Engine engineFrom(const QJsonObject& json) {
     take(json, "rotation", kRotation, e.rotation);
     take(json, "layout", kLayout, e.layout);
     take(json, "follower", kFollower, e.follower);
+    take(json, "pin_offset_mm", e.pinOffset_mm);
     take(json, "ratio_intake", e.ratioIntake);
     take(json, "ratio_exhaust", e.ratioExhaust);
     take(json, "lash_intake_mm", e.lashIntake_mm);
@@ -132,7 +136,9 @@ Card cardFrom(const QJsonObject& json) {
 }
 
 QJsonObject toJson(const Settings& s) {
-    QJsonArray heights, pinned;
+    QJsonArray heights, pinned, deck;
+    for (double mm : s.deck_mm)
+        deck.append(mm);
     for (const Height& h : s.heights)
         heights.append(toJson(h));
     for (const std::string& key : s.pinned)
@@ -144,6 +150,12 @@ QJsonObject toJson(const Settings& s) {
             {"wheel", kScale.text(s.wheel)},
             {"tdc_tolerance_deg", s.tdcTolerance_deg},
             {"zero_return_mm", s.zeroReturn_mm},
+            {"tape_mm", s.tape_mm},
+            {"resolution_mm", s.resolution_mm},
+            {"top", kTop.text(s.top)},
+            {"deck_mm", deck},
+            {"factory_mark_deg", s.factoryMark_deg ? QJsonValue(*s.factoryMark_deg) : QJsonValue()},
+            {"damper_mm", s.damper_mm},
             {"pinned", pinned}};
 }
 
@@ -160,6 +172,13 @@ Settings settingsFrom(const QJsonObject& json) {
     take(json, "wheel", kScale, s.wheel);
     take(json, "tdc_tolerance_deg", s.tdcTolerance_deg);
     take(json, "zero_return_mm", s.zeroReturn_mm);
+    take(json, "tape_mm", s.tape_mm);
+    take(json, "resolution_mm", s.resolution_mm);
+    take(json, "top", kTop, s.top);
+    for (const QJsonValue& v : json[QLatin1String("deck_mm")].toArray())
+        s.deck_mm.push_back(v.toDouble());
+    s.factoryMark_deg = maybe(json, "factory_mark_deg");
+    take(json, "damper_mm", s.damper_mm);
     return s;
 }
 

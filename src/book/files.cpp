@@ -81,6 +81,7 @@ public:
         keep(SetEngine{engine});
         if (json.contains(QLatin1String("card")))
             keep(SetCard{cardFrom(json[QLatin1String("card")].toObject())});
+        tape_mm_ = json[QLatin1String("settings")].toObject()[QLatin1String("tape_mm")].toDouble();
         if (json.contains(QLatin1String("settings")))
             keep(SetSettings{settingsFrom(json[QLatin1String("settings")].toObject())});
         for (const QJsonValue& v : json[QLatin1String("contacts")].toArray())
@@ -115,8 +116,11 @@ private:
         c.method = methodFrom(json[QLatin1String("method")].toString());
         c.scale = scaleFrom(json[QLatin1String("wheel")].toString());
         c.afterTop = json[QLatin1String("after_top")].toBool();
+        if (json[QLatin1String("drop_mm")].isDouble())
+            c.drop_mm = json[QLatin1String("drop_mm")].toDouble();
         c.typed = json[QLatin1String("typed")].toString().toStdString();
-        const auto read = readWheel(c.typed, {c.scale, c.afterTop, DeadCentre::Top});
+        const auto read =
+            readWheel(c.typed, {Wheel{c.scale, tape_mm_}, c.afterTop, DeadCentre::Top});
         if (!std::holds_alternative<WheelReading>(read))
             throw QStringLiteral("job.json: contact \"%1\" is no wheel reading")
                 .arg(QString::fromStdString(c.typed));
@@ -155,6 +159,7 @@ private:
     Book& book_;
     QString folder_;
     std::int64_t job_ = 0;
+    double tape_mm_ = 0.0;
 };
 
 } // namespace

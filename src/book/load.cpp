@@ -116,7 +116,7 @@ private:
         Statement s(db_,
                     QStringLiteral(
                         "SELECT contact.id, pass, method, after_top, scale, typed, wheel_deg, "
-                        "contact.at_ms "
+                        "contact.at_ms, drop_mm "
                         "FROM contact JOIN action ON action.id = contact.action_id "
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY contact.id"));
         s.run(id_);
@@ -130,6 +130,7 @@ private:
             c.typed = s[5].toString().toStdString();
             c.at = {s[6].toDouble()};
             c.time_ms = s[7].toLongLong();
+            if (!s[8].isNull()) c.drop_mm = s[8].toDouble();
             c.struck = of(struckContacts_, c.id);
             job_.contacts.push_back(std::move(c));
         }

@@ -234,16 +234,21 @@ Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation
     if (const auto said = side(s)) {
         s.skipSpace();
         if (!s.atEnd()) return leftover(s);
-        if (number < 0.0 || number > 180.0) return EntryError{EntryFault::OutOfRange, 0, 180.0};
+        const bool tape = expected.wheel.scale == WheelScale::Tape && expected.wheel.tape_mm > 0.0;
+        const double deg = tape ? 360.0 * number / expected.wheel.tape_mm : number;
+        if (deg < 0.0 || deg > 180.0)
+            return EntryError{EntryFault::OutOfRange, 0, tape ? wheelTop(expected.wheel) : 180.0};
         FromDeadCentre from = *said;
-        from.deg = number;
+        from.deg = deg;
         return WheelReading{number, wrapTurn(resolve(from, Side::Intake)), false};
     }
     s.skipSpace();
+    const bool other = s.word("x");
+    s.skipSpace();
     if (!s.atEnd()) return leftover(s);
-    const auto at = fromWheel(number, expected.scale, {expected.after, expected.centre});
-    if (!at) return EntryError{EntryFault::OffTheScale, 0, wheelTop(expected.scale)};
-    return WheelReading{number, at->at, at->ambiguous};
+    const auto at = fromWheel(number, expected.wheel, {expected.after != other, expected.centre});
+    if (!at) return EntryError{EntryFault::OffTheScale, 0, wheelTop(expected.wheel)};
+    return WheelReading{number, at->at, at->ambiguous && !other};
 }
 
 Understood<RunEntry> readRunEntry(std::string_view text, Side lobeSide, LengthUnit shown) {

@@ -6,7 +6,8 @@
 //             Without a unit it is in the unit shown. With inches shown, a whole number is
 //             thousandths: nobody has 325 inches of lift.
 //   angle     a sum, and optionally which side of which dead centre:
-//             b or bt before top, a or at after top, bb before bottom, ab after bottom
+//             b or bt before top, a or at after top, bb before bottom, ab after bottom;
+//             x takes the other side than the step expects
 //   place     in a lift run: an angle with its side, or @ and a signed cycle angle;
 //             a lift may follow after a space ("75a 8.512")
 //   step      in a lift run: "step 2" sets the step in degrees
@@ -56,7 +57,7 @@ struct WheelReading {
     bool assumed = false; ///< the scale was ambiguous and the step decided
 };
 struct WheelExpectation {
-    WheelScale scale = WheelScale::Half180;
+    Wheel wheel;
     bool after = true;
     DeadCentre centre = DeadCentre::Top;
 };

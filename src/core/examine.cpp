@@ -342,7 +342,7 @@ RunTerms usualTerms(const Engine& engine, Side side) {
 
 Findings examine(const Job& job) {
     Findings out;
-    out.tdc = examineTdc(job.contacts, job.settings.tdcTolerance_deg);
+    out.tdc = examineTdc(job.contacts, tdcContext(job));
     out.runs.reserve(job.runs.size());
     for (const LiftRun& run : job.runs)
         out.runs.push_back(examineRun(job, run));

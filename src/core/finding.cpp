@@ -36,6 +36,14 @@ const char* codeName(Code code) {
         return "wide_step";
     case Code::TdcSpanUnlikely:
         return "tdc_span_unlikely";
+    case Code::TdcSpanOff:
+        return "tdc_span_off";
+    case Code::TdcDwell:
+        return "tdc_dwell";
+    case Code::TdcDrift:
+        return "tdc_drift";
+    case Code::TdcHalfDuration:
+        return "tdc_half_duration";
     case Code::TdcContactsSwapped:
         return "tdc_contacts_swapped";
     case Code::TdcPointerOff:

@@ -32,6 +32,10 @@ enum class Code {
     WideStep,        ///< deg = widest gap between readings on the lobe
     // TDC
     TdcSpanUnlikely,    ///< deg = half-span
+    TdcSpanOff,         ///< deg = half-span, other_deg = expected from stroke, rod and drop
+    TdcDwell,           ///< deg = how far the top hides either side: a first approximation only
+    TdcDrift,           ///< deg = how far the midpoint stands from the true top, pin offset
+    TdcHalfDuration,    ///< deg = half the port's duration: what both edges must read
     TdcContactsSwapped, ///< the two contacts were taken in the other order
     TdcPointerOff,      ///< deg = correction, signed
     TdcNotProved,       ///< set, second pass outstanding
@@ -54,6 +58,7 @@ struct Finding {
     std::optional<double> mm{};
     std::optional<double> other_mm{};
     std::optional<double> deg{};
+    std::optional<double> other_deg{};
     int count = 0;
     bool opening = true;
 };

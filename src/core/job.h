@@ -29,6 +29,7 @@ struct Engine {
     Follower follower = Follower::SolidFlat;
     /// Rocker ratio: valve lift over tappet lift, nominal; 1 for direct action.
     double ratioIntake = 1.0, ratioExhaust = 1.0;
+    double pinOffset_mm = 0.0; ///< positive delays the top in the running direction
     double lashIntake_mm = 0.0, lashExhaust_mm = 0.0;
 
     double ratio(Side side) const { return side == Side::Intake ? ratioIntake : ratioExhaust; }
@@ -63,10 +64,22 @@ struct Card {
 
 /// How the numbers run round a degree wheel. `With` and `Against` are the engine's own running
 /// direction: on a `With` wheel the reading grows as the engine turns the way it runs.
-enum class WheelScale { Full360With, Full360Against, Half180, Quarter90, Signed };
+/// `Twice180` is an electronic gauge that counts 0 to 180 twice in a turn, rising with rotation;
+/// `Tape` a tape round a flywheel or damper, read in mm either side of its zero.
+enum class WheelScale { Full360With, Full360Against, Half180, Quarter90, Signed, Twice180, Tape };
 
-/// How a contact near the top was found.
-enum class TdcMethod { PositiveStop, EqualDrop };
+/// A wheel as it is fitted: how it is numbered and, for a tape, its circumference.
+struct Wheel {
+    WheelScale scale = WheelScale::Half180;
+    double tape_mm = 0.0; ///< circumference the tape lies on
+};
+
+/// How true TDC is found.
+enum class TdcMethod { PositiveStop, EqualDrop, ThereAndBack, SymmetricPort, HighestReading };
+
+/// Which top the wheel's zero stands at: on overlap both valves of the cylinder move, on firing
+/// neither does.
+enum class WhichTop { NotSaid, Overlap, Firing };
 
 /// A reading that was taken back stays in the record with the reason.
 struct Struck {
@@ -81,8 +94,9 @@ struct Contact {
     TdcMethod method = TdcMethod::PositiveStop;
     bool afterTop = false; ///< the contact on the far side of the top
     WheelScale scale = WheelScale::Half180;
-    std::string typed; ///< exactly as read and typed
-    CrankDeg at;       ///< signed angle on the wheel as it stood
+    std::optional<double> drop_mm{}; ///< piston drop at the contact, where it is known
+    std::string typed;               ///< exactly as read and typed
+    CrankDeg at;                     ///< signed angle on the wheel as it stood
     std::int64_t time_ms = 0;
     std::optional<Struck> struck;
     bool operator==(const Contact&) const = default;
@@ -129,9 +143,17 @@ struct Settings {
     double drop_mm = 1.27;                                      ///< for the equal-drop centre
     CentreSchool school = CentreSchool::EqualDrop;
     WheelScale wheel = WheelScale::Half180;
+    double tape_mm = 0.0; ///< circumference, for a tape
     double tdcTolerance_deg = 0.5;
+    double resolution_mm = 0.01; ///< what the indicator resolves
+    WhichTop top = WhichTop::NotSaid;
+    std::vector<double> deck_mm; ///< piston below (positive) the block face at the top, by point
+    std::optional<double> factoryMark_deg; ///< wheel angle at which the factory mark says TDC
+    double damper_mm = 0.0;                ///< diameter the mark stands on
     double zeroReturn_mm = 0.02;
     std::vector<std::string> pinned; ///< figures kept on the slate, by key
+
+    Wheel fittedWheel() const { return {wheel, tape_mm}; }
     bool operator==(const Settings&) const = default;
 };
 

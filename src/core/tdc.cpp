@@ -1,16 +1,151 @@
 #include "core/tdc.h"
 
+#include "core/geometry.h"
+
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <numbers>
 
 namespace lobe {
 namespace {
 
-/// A stop or a drop this far from the top is hardly meant.
+/// A stop or a drop this far from the top is hardly meant; a port may well be.
 constexpr double kLikelySpan_deg = 75.0;
+/// A half-span this far from the expected one means the drop, the stop or a reading is wrong.
+constexpr double kSpanOff_deg = 2.0;
+
+bool usesIndicator(TdcMethod m) {
+    return m == TdcMethod::EqualDrop || m == TdcMethod::ThereAndBack ||
+           m == TdcMethod::HighestReading;
+}
+
+class PassExaminer {
+public:
+    PassExaminer(TdcPass& pass, const TdcContext& context)
+        : pass_(pass),
+          context_(context),
+          path_(PistonPath::of(context.stroke_mm, context.rod_mm, context.pinOffset_mm)) {}
+
+    void run() {
+        if (pass_.method == TdcMethod::HighestReading) return highest();
+        for (TdcPair& pair : pass_.pairs)
+            examine(pair);
+        if (std::any_of(pass_.pairs.begin(), pass_.pairs.end(),
+                        [](const TdcPair& p) { return !p.midpoint_deg; }))
+            return;
+        const TdcPair& last = pass_.pairs.back();
+        pass_.halfSpan_deg = last.halfSpan_deg;
+        pass_.expectedHalfSpan_deg = last.expectedHalfSpan_deg;
+        pass_.uncertainty_deg = last.uncertainty_deg;
+        pass_.correction_deg = *last.midpoint_deg - last.drift_deg.value_or(0.0);
+        if (pass_.pairs.size() > 1) severalDrops();
+        pass_.correction_deg = wrapTurn({*pass_.correction_deg}).deg;
+        pass_.agrees = 2.0 * std::abs(*pass_.correction_deg) <= context_.tolerance_deg;
+    }
+
+private:
+    /// One reading at the greatest height: the piston dwells there.
+    void highest() {
+        const auto& only = pass_.pairs.back().before;
+        if (!only) return;
+        pass_.correction_deg = only->at.deg;
+        if (path_ && context_.resolution_mm)
+            pass_.uncertainty_deg = path_->dwell_deg(*context_.resolution_mm);
+        pass_.agrees = 2.0 * std::abs(*pass_.correction_deg) <= context_.tolerance_deg;
+    }
+
+    void examine(TdcPair& pair) const {
+        if (!pair.before || !pair.after) return;
+        const Midpoint mid = midpointOf(pair.before->at, pair.after->at);
+        pair.midpoint_deg = mid.midpoint_deg;
+        pair.halfSpan_deg = mid.halfSpan_deg;
+        pair.swapped = mid.swapped && pass_.method != TdcMethod::ThereAndBack;
+        if (!path_) return;
+        if (pair.drop_mm) pair.expectedHalfSpan_deg = path_->halfSpan_deg(*pair.drop_mm);
+        if (context_.pinOffset_mm != 0.0)
+            if (const auto drop = path_->dropOfHalfSpan_mm(*pair.halfSpan_deg))
+                pair.drift_deg = path_->midpoint_deg(*drop);
+        const double slope = std::abs(path_->slope_mm_per_deg(*pair.halfSpan_deg));
+        if (context_.resolution_mm && usesIndicator(pass_.method) && slope > 0.0)
+            pair.uncertainty_deg = *context_.resolution_mm / slope;
+    }
+
+    /// Least squares of midpoint on drop. A drift that shows above what the readings carry is
+    /// followed to no drop; else the midpoints are averaged, each weighted by its own precision.
+    void severalDrops() {
+        double sw = 0, swx = 0, swy = 0, swxx = 0, swxy = 0;
+        for (const TdcPair& p : pass_.pairs) {
+            const double y = *p.midpoint_deg - p.drift_deg.value_or(0.0);
+            const double x = p.drop_mm.value_or(0.0);
+            const double sigma = std::max(p.uncertainty_deg.value_or(0.1), 1e-3);
+            const double w = 1.0 / (sigma * sigma);
+            sw += w;
+            swx += w * x;
+            swy += w * y;
+            swxx += w * x * x;
+            swxy += w * x * y;
+        }
+        pass_.correction_deg = swy / sw;
+        const double spread = sw * swxx - swx * swx;
+        if (spread <= 1e-12) return;
+        const double slope = (sw * swxy - swx * swy) / spread;
+        pass_.drift_deg_per_mm = slope;
+        const double slopeSigma = std::sqrt(sw / spread);
+        if (std::abs(slope) > 2.0 * slopeSigma) pass_.correction_deg = (swy - slope * swx) / sw;
+        pass_.uncertainty_deg = std::sqrt(1.0 / sw);
+    }
+
+    TdcPass& pass_;
+    const TdcContext& context_;
+    std::optional<PistonPath> path_;
+};
+
+void addContact(TdcPass& pass, const Contact& c) {
+    pass.method = c.method;
+    const auto same = std::find_if(pass.pairs.begin(), pass.pairs.end(),
+                                   [&](const TdcPair& p) { return p.drop_mm == c.drop_mm; });
+    TdcPair& pair = same != pass.pairs.end() ? *same : pass.pairs.emplace_back();
+    pair.drop_mm = c.drop_mm;
+    (c.afterTop ? pair.after : pair.before) = c;
+}
+
+void judge(TdcFindings& out, const TdcPass& done) {
+    const auto say = [&](Code code, Severity severity, double deg) -> Finding& {
+        Finding f{code, severity};
+        f.deg = deg;
+        out.findings.push_back(f);
+        return out.findings.back();
+    };
+    const bool peak = done.method == TdcMethod::HighestReading;
+    if (peak && done.uncertainty_deg) say(Code::TdcDwell, Severity::Note, *done.uncertainty_deg);
+    for (const TdcPair& p : done.pairs)
+        if (p.swapped) say(Code::TdcContactsSwapped, Severity::Note, *p.halfSpan_deg);
+    if (done.halfSpan_deg && done.method != TdcMethod::SymmetricPort &&
+        (*done.halfSpan_deg > kLikelySpan_deg || *done.halfSpan_deg < 2.0))
+        say(Code::TdcSpanUnlikely, Severity::LookAgain, *done.halfSpan_deg);
+    for (const TdcPair& p : done.pairs)
+        if (p.expectedHalfSpan_deg &&
+            std::abs(*p.expectedHalfSpan_deg - *p.halfSpan_deg) > kSpanOff_deg)
+            say(Code::TdcSpanOff, Severity::LookAgain, *p.halfSpan_deg).other_deg =
+                p.expectedHalfSpan_deg;
+    if (const auto drift = done.pairs.back().drift_deg; drift && std::abs(*drift) >= 0.005)
+        say(Code::TdcDrift, Severity::Note, *drift);
+    const double apart = 2.0 * std::abs(*done.correction_deg);
+    if (out.state == TdcState::Proved)
+        say(Code::TdcProved, Severity::Note, apart);
+    else if (!done.agrees)
+        say(Code::TdcPointerOff, Severity::Ask, *done.correction_deg);
+    else
+        say(Code::TdcNotProved, Severity::Ask, apart);
+}
 
 } // namespace
+
+TdcContext tdcContext(const Job& job) {
+    return {job.engine.stroke_mm, job.engine.rod_mm, job.engine.pinOffset_mm,
+            job.settings.resolution_mm, job.settings.tdcTolerance_deg};
+}
 
 const TdcPass* TdcFindings::latest() const {
     for (auto it = passes.rbegin(); it != passes.rend(); ++it)
@@ -30,56 +165,41 @@ Midpoint midpointOf(CrankDeg before, CrankDeg after) {
     return {wrapTurn({before.deg + span / 2.0}).deg, span / 2.0, swapped};
 }
 
-TdcFindings examineTdc(const std::vector<Contact>& contacts, double tolerance_deg) {
+TdcFindings examineTdc(const std::vector<Contact>& contacts, const TdcContext& context) {
     TdcFindings out;
     std::map<int, TdcPass> passes;
     for (const Contact& c : contacts) {
         if (c.struck) continue;
         TdcPass& pass = passes[c.pass];
         pass.pass = c.pass;
-        (c.afterTop ? pass.after : pass.before) = c;
+        addContact(pass, c);
     }
     for (auto& [number, pass] : passes) {
-        if (pass.before && pass.after) {
-            const Midpoint mid = midpointOf(pass.before->at, pass.after->at);
-            pass.correction_deg = mid.correction_deg;
-            pass.halfSpan_deg = mid.halfSpan_deg;
-            pass.swapped = mid.swapped;
-            pass.agrees = 2.0 * std::abs(mid.correction_deg) <= tolerance_deg;
-        }
+        PassExaminer(pass, context).run();
         out.passes.push_back(pass);
     }
     if (out.passes.empty()) return out;
 
     const TdcPass& last = out.passes.back();
     out.passAtHand = last.correction_deg ? last.pass + 1 : last.pass;
-    out.nextAfterTop = !last.correction_deg && last.before.has_value();
+    out.nextAfterTop = !last.correction_deg && last.before().has_value();
     const TdcPass* done = out.latest();
     if (!done) {
         out.state = TdcState::InHand;
         return out;
     }
-    // One pass sets; a later one that agrees proves.
+    // One pass sets; a later one that agrees proves. The dwell at the top proves nothing.
     const bool first = done == &out.passes.front();
-    out.state = done->agrees && !first ? TdcState::Proved : TdcState::Set;
-
-    const auto say = [&](Code code, Severity severity, double deg) {
-        Finding f{code, severity};
-        f.deg = deg;
-        out.findings.push_back(f);
-    };
-    if (done->swapped) say(Code::TdcContactsSwapped, Severity::Note, *done->halfSpan_deg);
-    if (*done->halfSpan_deg > kLikelySpan_deg || *done->halfSpan_deg < 2.0)
-        say(Code::TdcSpanUnlikely, Severity::LookAgain, *done->halfSpan_deg);
-    const double apart = 2.0 * std::abs(*done->correction_deg);
-    if (out.state == TdcState::Proved) {
-        say(Code::TdcProved, Severity::Note, apart);
-    } else if (!done->agrees) {
-        say(Code::TdcPointerOff, Severity::Ask, *done->correction_deg);
-    } else {
-        say(Code::TdcNotProved, Severity::Ask, apart);
-    }
+    const bool firm = done->method != TdcMethod::HighestReading;
+    out.state = done->agrees && !first && firm ? TdcState::Proved : TdcState::Set;
+    judge(out, *done);
     return out;
+}
+
+std::optional<MarkError> factoryMarkError(const Settings& s) {
+    if (!s.factoryMark_deg) return std::nullopt;
+    return MarkError{*s.factoryMark_deg,
+                     std::numbers::pi * s.damper_mm * *s.factoryMark_deg / 360.0};
 }
 
 } // namespace lobe

@@ -1,8 +1,9 @@
-// True TDC from contacts either side of the top.
+// True TDC, by five methods.
 //
-// The correction is the signed wheel angle of true TDC on the wheel as it stands: half the signed
-// sum of the two contacts, positive when true TDC comes after the wheel's zero. The half-span is
-// half the way between the contacts; it is not the correction.
+// The correction is the signed wheel angle of true TDC on the wheel as it stands: the midpoint of
+// the two contacts, positive when true TDC comes after the wheel's zero. The half-span is half the
+// way between the contacts; it is not the correction. With a pin offset the midpoint stands beside
+// the true top by an amount that grows with the drop; that drift is taken off.
 #pragma once
 
 #include "core/finding.h"
@@ -13,12 +14,38 @@
 
 namespace lobe {
 
+/// What is known beside the contacts. Lengths of 0 are not known.
+struct TdcContext {
+    double stroke_mm = 0.0, rod_mm = 0.0, pinOffset_mm = 0.0;
+    std::optional<double> resolution_mm; ///< of the indicator
+    double tolerance_deg = 0.5;          ///< two contacts that differ by less agree
+};
+TdcContext tdcContext(const Job& job);
+
+/// Two contacts at one drop (or at the stop), in whatever order they were taken.
+struct TdcPair {
+    std::optional<double> drop_mm;
+    std::optional<Contact> before, after;
+    std::optional<double> midpoint_deg, halfSpan_deg;
+    std::optional<double> expectedHalfSpan_deg; ///< with stroke, rod and drop
+    std::optional<double> drift_deg;            ///< midpoint less true top, from the pin offset
+    std::optional<double> uncertainty_deg;      ///< resolution / slope at the contact
+    bool swapped = false; ///< taken after-the-top first: the roles were exchanged
+};
+
 struct TdcPass {
     int pass = 1;
-    std::optional<Contact> before, after; ///< live contacts; the last of each wins
-    std::optional<double> correction_deg, halfSpan_deg;
-    bool swapped = false; ///< taken after-the-top first: the roles were exchanged
-    bool agrees = false;  ///< the two contacts agree within the tolerance
+    TdcMethod method = TdcMethod::PositiveStop;
+    std::vector<TdcPair> pairs; ///< one, or one per drop
+    // Of the pass as a whole; empty until complete.
+    std::optional<double> correction_deg, halfSpan_deg, expectedHalfSpan_deg, uncertainty_deg;
+    /// With several drops: how the midpoint moves per mm of drop. The correction is then carried
+    /// to no drop at all.
+    std::optional<double> drift_deg_per_mm;
+    bool agrees = false; ///< the two contacts agree within the tolerance
+
+    const std::optional<Contact>& before() const { return pairs.back().before; }
+    const std::optional<Contact>& after() const { return pairs.back().after; }
 };
 
 enum class TdcState { NotBegun, InHand, Set, Proved };
@@ -34,15 +61,22 @@ struct TdcFindings {
     const TdcPass* latest() const;
 };
 
-/// Two signed angles, before and after the top, to correction and half-span. The way between
-/// them is taken through the top, so a contact pair across the wheel's wrap or on one side of its
-/// zero is right. Degrees.
+/// Two signed angles, before and after the top. The way between them is taken through the top, so
+/// a pair across the wheel's wrap or on one side of its zero is right. Degrees.
 struct Midpoint {
-    double correction_deg, halfSpan_deg;
+    double midpoint_deg, halfSpan_deg;
     bool swapped;
 };
 Midpoint midpointOf(CrankDeg before, CrankDeg after);
 
-TdcFindings examineTdc(const std::vector<Contact>& contacts, double tolerance_deg);
+TdcFindings examineTdc(const std::vector<Contact>& contacts, const TdcContext& context);
+
+/// The factory mark against true TDC: the wheel angle at which it says TDC. Positive means it says
+/// TDC too late, and an engine timed by it fires late by as much.
+struct MarkError {
+    double deg = 0.0;
+    double arc_mm = 0.0; ///< pi D deg / 360 on the damper; 0 without its diameter
+};
+std::optional<MarkError> factoryMarkError(const Settings& settings);
 
 } // namespace lobe

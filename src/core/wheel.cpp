@@ -4,51 +4,69 @@
 
 namespace lobe {
 
-double wheelTop(WheelScale scale) {
-    switch (scale) {
+double wheelTop(const Wheel& wheel) {
+    switch (wheel.scale) {
     case WheelScale::Full360With:
     case WheelScale::Full360Against:
         return 360.0;
     case WheelScale::Quarter90:
         return 90.0;
+    case WheelScale::Tape:
+        return wheel.tape_mm / 2.0;
     case WheelScale::Half180:
+    case WheelScale::Twice180:
     case WheelScale::Signed:
         break;
     }
     return 180.0;
 }
 
-std::optional<WheelAngle> fromWheel(double number, WheelScale scale, const WheelHint& hint) {
-    const double least = scale == WheelScale::Signed ? -180.0 : 0.0;
-    if (!(number >= least && number <= wheelTop(scale))) return std::nullopt;
-    switch (scale) {
+std::optional<WheelAngle> fromWheel(double number, const Wheel& wheel, const WheelHint& hint) {
+    const double least = wheel.scale == WheelScale::Signed ? -180.0 : 0.0;
+    if (!(number >= least && number <= wheelTop(wheel))) return std::nullopt;
+    const bool top = hint.centre == DeadCentre::Top;
+    switch (wheel.scale) {
     case WheelScale::Full360With:
         return WheelAngle{wrapTurn({number}), false};
     case WheelScale::Full360Against:
         return WheelAngle{wrapTurn({-number}), false};
     case WheelScale::Signed:
         return WheelAngle{wrapTurn({number}), false};
+    case WheelScale::Twice180: {
+        // Which of the two counts: near the top the low numbers are after it and the high before;
+        // half way between, the step says.
+        const bool high = number == 90.0 ? hint.after != top : number > 90.0;
+        return WheelAngle{wrapTurn({high == top ? number - 180.0 : number}), true};
+    }
+    case WheelScale::Tape:
     case WheelScale::Half180: {
-        // Counted from the top on either side, however far round.
-        const bool after = hint.centre == DeadCentre::Top ? hint.after : !hint.after;
-        return WheelAngle{wrapTurn({after ? number : -number}), number != 0.0 && number != 180.0};
+        // Counted from the top on either side, however far round. The whole factor at once:
+        // degrees per millimetre rounded first would move the answer by degrees.
+        const double deg =
+            wheel.scale == WheelScale::Tape ? 360.0 * number / wheel.tape_mm : number;
+        const bool after = top ? hint.after : !hint.after;
+        return WheelAngle{wrapTurn({after ? deg : -deg}), deg != 0.0 && deg != 180.0};
     }
     case WheelScale::Quarter90:
         break;
     }
-    const double base = hint.centre == DeadCentre::Top ? 0.0 : 180.0;
+    const double base = top ? 0.0 : 180.0;
     return WheelAngle{wrapTurn({base + (hint.after ? number : -number)}), true};
 }
 
-double wheelNumber(CrankDeg at, WheelScale scale) {
+double wheelNumber(CrankDeg at, const Wheel& wheel) {
     const double turn = wrapTurn(at).deg;
-    switch (scale) {
+    switch (wheel.scale) {
     case WheelScale::Full360With:
         return turn < 0.0 ? turn + 360.0 : turn;
     case WheelScale::Full360Against:
         return turn > 0.0 ? 360.0 - turn : -turn;
     case WheelScale::Signed:
         return turn;
+    case WheelScale::Twice180:
+        return turn < 0.0 ? turn + 180.0 : turn;
+    case WheelScale::Tape:
+        return std::abs(turn) * wheel.tape_mm / 360.0;
     case WheelScale::Half180:
         return std::abs(turn);
     case WheelScale::Quarter90:

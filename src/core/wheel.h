@@ -18,17 +18,18 @@ struct WheelHint {
 };
 
 /// Converts a number read off the wheel. Empty when the scale does not carry that number
-/// (0..360, 0..180, 0..90 or -180..180). `ambiguous` is set when the hint decided.
+/// (0..360, 0..180, 0..90, -180..180, or half a tape's circumference). `ambiguous` is set when the
+/// hint decided.
 struct WheelAngle {
     CrankDeg at;
     bool ambiguous = false;
 };
-std::optional<WheelAngle> fromWheel(double number, WheelScale scale, const WheelHint& hint);
+std::optional<WheelAngle> fromWheel(double number, const Wheel& wheel, const WheelHint& hint);
 
 /// The number to look for on the wheel when the crank stands at this angle of the cycle.
-double wheelNumber(CrankDeg at, WheelScale scale);
+double wheelNumber(CrankDeg at, const Wheel& wheel);
 
 /// The greatest number on the scale.
-double wheelTop(WheelScale scale);
+double wheelTop(const Wheel& wheel);
 
 } // namespace lobe

@@ -89,24 +89,28 @@ QString abbreviated(CrankDeg at, const Style& style, int places) {
            (said.after ? QLatin1Char('A') : QLatin1Char('B')) + centre;
 }
 
-QString onWheel(CrankDeg at, WheelScale scale, const Style& style, bool brief) {
-    const double number = wheelNumber(at, scale);
+QString onWheel(CrankDeg at, const Wheel& wheel, const Style& style, bool brief) {
+    const double number = wheelNumber(at, wheel);
     const double turn = wrapTurn(at).deg;
-    switch (scale) {
+    switch (wheel.scale) {
     case WheelScale::Full360With:
     case WheelScale::Full360Against:
+    case WheelScale::Twice180:
         return degrees(number, style, 2);
     case WheelScale::Signed:
         return signedFixed(number, 0, style) + QChar(0xB0);
     case WheelScale::Quarter90:
         return brief ? abbreviated(at, style) : fromDeadCentre(at, style);
     case WheelScale::Half180:
+    case WheelScale::Tape:
         break;
     }
     if (turn == 0.0 || turn == 180.0)
         return turn == 0.0 ? QStringLiteral("TDC") : QStringLiteral("BDC");
     const QString side =
         brief ? (turn > 0.0 ? QStringLiteral("ATDC") : QStringLiteral("BTDC")) : sideOfTop(at);
+    if (wheel.scale == WheelScale::Tape)
+        return shortest(number, 1, style) + QStringLiteral(" mm ") + side;
     return degrees(number, style, 2) + QLatin1Char(' ') + side;
 }
 
@@ -181,6 +185,10 @@ QString wheelName(WheelScale scale) {
         return QStringLiteral("0 to 180 to 0");
     case WheelScale::Quarter90:
         return QStringLiteral("0 to 90 to 0, four quarters");
+    case WheelScale::Twice180:
+        return QStringLiteral("electronic, 0 to 180 twice");
+    case WheelScale::Tape:
+        return QStringLiteral("a tape, mm either side of zero");
     case WheelScale::Signed:
         break;
     }
@@ -188,8 +196,19 @@ QString wheelName(WheelScale scale) {
 }
 
 QString methodName(TdcMethod method) {
-    return method == TdcMethod::PositiveStop ? QStringLiteral("positive stop")
-                                             : QStringLiteral("equal drop");
+    switch (method) {
+    case TdcMethod::PositiveStop:
+        return QStringLiteral("positive stop");
+    case TdcMethod::EqualDrop:
+        return QStringLiteral("equal drop");
+    case TdcMethod::ThereAndBack:
+        return QStringLiteral("there and back");
+    case TdcMethod::SymmetricPort:
+        return QStringLiteral("symmetric port");
+    case TdcMethod::HighestReading:
+        break;
+    }
+    return QStringLiteral("highest reading");
 }
 
 } // namespace words

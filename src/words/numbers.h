@@ -45,7 +45,8 @@ QString fromDeadCentre(lobe::CrankDeg at, const Style& style, int places = 1);
 QString abbreviated(lobe::CrankDeg at, const Style& style, int places = 1);
 /// As the wheel shows it: "100°" on a full wheel, "100° after TDC" on a half wheel, signed, or from
 /// the nearest dead centre on a quarter wheel. `brief` uses ATDC and its like.
-QString onWheel(lobe::CrankDeg at, lobe::WheelScale scale, const Style& style, bool brief = false);
+QString onWheel(lobe::CrankDeg at, const lobe::Wheel& wheel, const Style& style,
+                bool brief = false);
 /// "before TDC" or "after TDC": the half of the wheel an angle stands in.
 QString sideOfTop(lobe::CrankDeg at);
 

@@ -113,6 +113,29 @@ QString sentence(const Finding& f, const Style& style) {
                    "The contacts lie %1 either side of the top, which is hardly a stop or a "
                    "drop near TDC. Read both again.")
             .arg(degrees(*f.deg, style));
+    case Code::TdcSpanOff:
+        return QStringLiteral(
+                   "The contacts lie %1 either side of the top, but stroke, rod and drop "
+                   "expect %2. The drop, the stop or a reading is not what it seems: check, "
+                   "and read both again.")
+            .arg(degrees(*f.deg, style, 2), degrees(*f.other_deg, style, 2));
+    case Code::TdcDwell:
+        return QStringLiteral(
+                   "At the top the piston hardly moves: within what the indicator resolves, TDC "
+                   "hides ±%1 wide. This is a first approximation; prove it with a stop or "
+                   "an equal drop.")
+            .arg(degrees(*f.deg, style, 1));
+    case Code::TdcDrift:
+        return QStringLiteral(
+                   "The pin offset puts the middle of the contacts %1 %2 the true top at this "
+                   "drop; that is taken off.")
+            .arg(degrees(std::abs(*f.deg), style, 2),
+                 *f.deg > 0.0 ? QStringLiteral("after") : QStringLiteral("before"));
+    case Code::TdcHalfDuration:
+        return QStringLiteral(
+                   "Half the port's duration is %1: with the wheel set right, both closing edges "
+                   "read that.")
+            .arg(degrees(*f.deg, style, 2));
     case Code::TdcContactsSwapped:
         return QStringLiteral(
                    "The contact after the top was typed first; the two are taken the right "
@@ -371,7 +394,7 @@ QString stationLine(Station station, const Job& job, const Findings& f, const St
     return timingLine(f, style);
 }
 
-QString tdcInstruction(const TdcFindings& tdc, WheelScale scale, const Style& style) {
+QString tdcInstruction(const TdcFindings& tdc, const Wheel& wheel, const Style& style) {
     const TdcPass* pass = tdc.latest();
     if (!pass || pass->agrees) return {};
     const double off = *pass->correction_deg;
@@ -379,16 +402,21 @@ QString tdcInstruction(const TdcFindings& tdc, WheelScale scale, const Style& st
     // meet the zero later moves along with the rotation.
     const QString way = off > 0.0 ? QStringLiteral("with") : QStringLiteral("against");
     const QString other = off > 0.0 ? QStringLiteral("against") : QStringLiteral("with");
-    const double before = wheelNumber({-*pass->halfSpan_deg}, scale);
-    const double after = wheelNumber({*pass->halfSpan_deg}, scale);
-    const QString then =
-        std::abs(before - after) < 1e-9
-            ? QStringLiteral("both contacts must then read %1").arg(fixed(after, 2, style))
-            : QStringLiteral("the contacts must then read %1 and %2")
-                  .arg(fixed(before, 2, style), fixed(after, 2, style));
-    return QStringLiteral("Move the pointer %1 %2 rotation (or turn the wheel on the crank as far "
-                          "%3 rotation); %4.")
-        .arg(degrees(std::abs(off), style, 2), way, other, then);
+    QString move =
+        QStringLiteral("Move the pointer %1 %2 rotation (or turn the wheel on the crank as "
+                       "far %3 rotation); ")
+            .arg(degrees(std::abs(off), style, 2), way, other);
+    if (!pass->halfSpan_deg)
+        return move + QStringLiteral("then prove it with a stop or an equal drop.");
+    // The contacts stand off the true top by the half-span, and by the drift when there is one.
+    const double drift = pass->pairs.back().drift_deg.value_or(0.0);
+    const double before = wheelNumber({drift - *pass->halfSpan_deg}, wheel);
+    const double after = wheelNumber({drift + *pass->halfSpan_deg}, wheel);
+    if (std::abs(before - after) < 0.005)
+        return move +
+               QStringLiteral("both contacts must then read %1.").arg(fixed(after, 2, style));
+    return move + QStringLiteral("the contacts must then read %1 and %2.")
+                      .arg(fixed(before, 2, style), fixed(after, 2, style));
 }
 
 } // namespace words

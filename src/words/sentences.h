@@ -36,6 +36,6 @@ QString stationLine(lobe::Station station, const lobe::Job& job, const lobe::Fin
                     const Style& style);
 
 /// What to do with the pointer: how far and which way, and what both contacts must then read.
-QString tdcInstruction(const lobe::TdcFindings& tdc, lobe::WheelScale scale, const Style& style);
+QString tdcInstruction(const lobe::TdcFindings& tdc, const lobe::Wheel& wheel, const Style& style);
 
 } // namespace words

@@ -243,6 +243,38 @@ private slots:
         QVERIFY(book::schemaVersion() >= 1);
     }
 
+    // A book of every earlier step opens, and says the same.
+    void olderBooksAreBroughtUp() {
+        const QString p = path("old.amber");
+        QVERIFY(QFile::copy(QStringLiteral(FIXTURE_DIR "/step-1.amber"), p));
+        QFile(p).setPermissions(QFile::ReadOwner | QFile::WriteOwner);
+        QCOMPARE(int(bytes(p).at(63)), 1);
+        Job old;
+        {
+            auto b = opened(p);
+            QCOMPARE(b->jobs().size(), std::size_t(2));
+            old = loaded(*b, b->jobs()[0].id);
+        }
+        QCOMPARE(int(bytes(p).at(63)), book::schemaVersion());
+        QCOMPARE(old.contacts.size(), std::size_t(4));
+        QCOMPARE(QString::fromStdString(old.contacts[0].typed), QStringLiteral("31b"));
+        QCOMPARE(old.runs[0].readings.size(), std::size_t(72));
+        int struck = 0;
+        for (const Reading& r : old.runs[0].readings)
+            struck += r.struck.has_value();
+        QCOMPARE(struck, 1);
+        // And it goes on being written.
+        auto b = opened(p);
+        Contact c;
+        c.method = TdcMethod::ThereAndBack;
+        c.drop_mm = 2.5;
+        const auto made = id(b->record(old.id, book::AddContact{c}));
+        b->record(old.id, book::StrikeContact{made, "misread"});
+        const Job now = loaded(*b, old.id);
+        QCOMPARE(*now.contacts.back().drop_mm, 2.5);
+        QVERIFY(now.contacts.back().struck);
+    }
+
     void twoWindowsOneBook() {
         const QString p = path("two.amber");
         auto a = opened(p);

@@ -249,7 +249,8 @@ private slots:
         const auto a = std::get<LiftTable>(book::readTableFile(source)).points;
         const auto b = std::get<LiftTable>(book::readTableFile(out)).points;
         QCOMPARE(a.size(), b.size());
-        for (std::size_t i = 0; i < a.size(); ++i) QCOMPARE(a[i].mm, b[i].mm);
+        for (std::size_t i = 0; i < a.size(); ++i)
+            QCOMPARE(a[i].mm, b[i].mm);
         QCOMPARE(ran({"import", path, source, "--side", "exhaust", "--cylinder", "9"}).code, 1);
         QCOMPARE(ran({"export", path, out, "--side", "intake", "--cylinder", "4"}).code, 1);
     }

@@ -111,6 +111,15 @@ private slots:
         QTest::newRow("signed") << "-31" << sign << true << -31.0 << false;
         QTest::newRow("after bottom") << "20ab" << half << true << -160.0 << false;
         QTest::newRow("before bottom") << "20bb" << half << true << 160.0 << false;
+        QTest::newRow("flipped by one key") << "31x" << half << false << 31.0 << false;
+        QTest::newRow("twice 180, before")
+            << "151" << int(WheelScale::Twice180) << false << -29.0 << true;
+        QTest::newRow("twice 180, after")
+            << "29" << int(WheelScale::Twice180) << true << 29.0 << true;
+        QTest::newRow("tape, 100 of 400 mm")
+            << "100" << int(WheelScale::Tape) << false << -90.0 << true;
+        QTest::newRow("tape, side said")
+            << "50a" << int(WheelScale::Tape) << false << 45.0 << false;
         QTest::newRow("sum") << "360-31" << full << false << -31.0 << false;
     }
     void wheel() {
@@ -120,14 +129,15 @@ private slots:
         QFETCH(double, deg);
         QFETCH(bool, assumed);
         const auto read =
-            readWheel(text.toStdString(), {static_cast<WheelScale>(scale), after, DeadCentre::Top});
+            readWheel(text.toStdString(),
+                      {Wheel{static_cast<WheelScale>(scale), 400.0}, after, DeadCentre::Top});
         QVERIFY(std::holds_alternative<WheelReading>(read));
         QCOMPARE(std::get<WheelReading>(read).at.deg, deg);
         QCOMPARE(std::get<WheelReading>(read).assumed, assumed);
     }
 
     void wheelRefusals() {
-        const auto off = readWheel("190", {WheelScale::Half180, true, DeadCentre::Top});
+        const auto off = readWheel("190", {Wheel{WheelScale::Half180}, true, DeadCentre::Top});
         QVERIFY(std::get<EntryError>(off).fault == EntryFault::OffTheScale);
         QCOMPARE(std::get<EntryError>(off).limit, 180.0);
         QVERIFY(std::holds_alternative<EntryError>(readWheel("31q", {})));

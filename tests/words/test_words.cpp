@@ -18,7 +18,7 @@ TdcFindings tdcOf(double before, double after) {
     a.at = {before};
     b.at = {after};
     b.afterTop = true;
-    return examineTdc({a, b}, 0.5);
+    return examineTdc({a, b}, {});
 }
 
 } // namespace
@@ -48,35 +48,42 @@ private slots:
         QCOMPARE(words::fromDeadCentre({251.0}, s), QStringLiteral("71° after BDC"));
         QCOMPARE(words::fromDeadCentre({0.0}, s), QStringLiteral("at TDC"));
         QCOMPARE(words::abbreviated({-232.0}, s), QStringLiteral("52° BBDC"));
-        QCOMPARE(words::onWheel({120.0}, WheelScale::Half180, s), QStringLiteral("120° after TDC"));
-        QCOMPARE(words::onWheel({-200.0}, WheelScale::Half180, s, true),
+        QCOMPARE(words::onWheel({120.0}, Wheel{WheelScale::Half180}, s),
+                 QStringLiteral("120° after TDC"));
+        QCOMPARE(words::onWheel({-200.0}, Wheel{WheelScale::Half180}, s, true),
                  QStringLiteral("160° ATDC"));
-        QCOMPARE(words::onWheel({-200.0}, WheelScale::Full360With, s), QStringLiteral("160°"));
-        QCOMPARE(words::onWheel({-20.0}, WheelScale::Full360Against, s), QStringLiteral("20°"));
-        QCOMPARE(words::onWheel({120.0}, WheelScale::Quarter90, s),
+        QCOMPARE(words::onWheel({-200.0}, Wheel{WheelScale::Full360With}, s),
+                 QStringLiteral("160°"));
+        QCOMPARE(words::onWheel({-20.0}, Wheel{WheelScale::Full360Against}, s),
+                 QStringLiteral("20°"));
+        QCOMPARE(words::onWheel({120.0}, Wheel{WheelScale::Quarter90}, s),
                  QStringLiteral("60° before BDC"));
     }
 
     // A wheel that reads up with the engine has true TDC at +2.25: its zero passes the pointer too
     // soon, so the pointer goes along with the rotation.
     void pointerInstruction() {
-        const QString with = words::tdcInstruction(tdcOf(-26.5, 31.0), WheelScale::Half180, {});
+        const QString with =
+            words::tdcInstruction(tdcOf(-26.5, 31.0), Wheel{WheelScale::Half180}, {});
         QVERIFY2(with.startsWith(QStringLiteral("Move the pointer 2.25° with rotation")),
                  qPrintable(with));
         QVERIFY(with.contains(QStringLiteral("as far against rotation")));
         QVERIFY(with.contains(QStringLiteral("both contacts must then read 28.75")));
-        const QString against = words::tdcInstruction(tdcOf(-31.0, 26.5), WheelScale::Half180, {});
+        const QString against =
+            words::tdcInstruction(tdcOf(-31.0, 26.5), Wheel{WheelScale::Half180}, {});
         QVERIFY(against.startsWith(QStringLiteral("Move the pointer 2.25° against rotation")));
-        const QString full = words::tdcInstruction(tdcOf(-31.0, 26.5), WheelScale::Full360With, {});
+        const QString full =
+            words::tdcInstruction(tdcOf(-31.0, 26.5), Wheel{WheelScale::Full360With}, {});
         QVERIFY(full.contains(QStringLiteral("must then read 331.25 and 28.75")));
-        QVERIFY(words::tdcInstruction(tdcOf(-28.7, 28.8), WheelScale::Half180, {}).isEmpty());
+        QVERIFY(
+            words::tdcInstruction(tdcOf(-28.7, 28.8), Wheel{WheelScale::Half180}, {}).isEmpty());
     }
 
     // Whatever the wheel, following the instruction makes both contacts agree: turned numerically.
     void instructionIsRight() {
         for (double off : {-7.0, -2.25, 3.5}) {
             const TdcFindings f = tdcOf(off - 28.0, off + 28.0);
-            const bool with = words::tdcInstruction(f, WheelScale::Half180, {})
+            const bool with = words::tdcInstruction(f, Wheel{WheelScale::Half180}, {})
                                   .contains(QStringLiteral("with rotation (or"));
             // Pointer moved with rotation by x: every reading falls by x.
             const double moved = with ? std::abs(off) : -std::abs(off);
@@ -92,6 +99,7 @@ private slots:
             f.mm = -0.06;
             f.other_mm = 7.0;
             f.deg = 2.0;
+            f.other_deg = 30.0;
             f.count = 3;
             const QString sentence = words::sentence(f, {});
             QVERIFY2(sentence.endsWith(QLatin1Char('.')) || sentence.endsWith(QLatin1Char('?')),

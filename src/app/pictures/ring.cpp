@@ -96,7 +96,7 @@ const QPixmap& Ring::dial(const QSizeF& size, double ratio) const {
                             .arg(size.height())
                             .arg(ratio)
                             .arg(theme().dark)
-                            .arg(static_cast<int>(scene_.scale))
+                            .arg(static_cast<int>(scene_.wheel.scale))
                             .arg(static_cast<int>(scene_.rotation));
     if (key == dialKey_) return dial_;
     dialKey_ = key;
@@ -131,7 +131,7 @@ void Ring::drawDial(QPainter& p, const Geometry& g) const {
     p.setPen(t.ink);
     for (int deg = 30; deg < 360; deg += 30) {
         if (deg == 180) continue;
-        const double number = wheelNumber({double(deg)}, scene_.scale);
+        const double number = wheelNumber({double(deg)}, scene_.wheel);
         const QPointF at = g.at({double(deg)}, 0.86);
         p.drawText(QRectF(at.x() - 22, at.y() - 9, 44, 18), Qt::AlignCenter,
                    words::shortest(number, 0, look().style()));
@@ -217,7 +217,7 @@ void Ring::drawContacts(QPainter& p, const Geometry& g) const {
     const Theme& t = theme();
     const TdcPass& pass = *scene_.pass;
     if (pass.correction_deg) {
-        const double half = *pass.halfSpan_deg, mid = *pass.correction_deg;
+        const double half = pass.halfSpan_deg.value_or(1.0), mid = *pass.correction_deg;
         QPainterPath wedge(g.centre);
         for (double d = mid - half; d <= mid + half + 0.01; d += half / 20.0)
             wedge.lineTo(g.at({d}, 0.78));
@@ -232,7 +232,7 @@ void Ring::drawContacts(QPainter& p, const Geometry& g) const {
         p.drawLine(g.centre, g.at({mid}, 0.80));
     }
     p.setFont(Look::font(13, true));
-    for (const auto& contact : {pass.before, pass.after}) {
+    for (const auto& contact : {pass.before(), pass.after()}) {
         if (!contact) continue;
         p.setPen(QPen(t.amber, 3.0));
         p.drawLine(g.at(contact->at, 0.30), g.at(contact->at, 0.99));

@@ -15,7 +15,7 @@ namespace app {
 /// What stands on the ring. Pointers into the session's findings: set again at every change.
 struct RingScene {
     lobe::Rotation rotation = lobe::Rotation::Clockwise;
-    lobe::WheelScale scale = lobe::WheelScale::Half180;
+    lobe::Wheel wheel;
     const lobe::LobeFigures* intake = nullptr;
     const lobe::LobeFigures* exhaust = nullptr;
     lobe::Height tickHeight{1.27, lobe::Place::Tappet}; ///< whose events are ticked off

@@ -194,11 +194,11 @@ CrankDeg LobesStation::angle() const {
 }
 
 QString LobesStation::onWheel(CrankDeg at) const {
-    return words::onWheel(at, job().settings.wheel, style());
+    return words::onWheel(at, job().settings.fittedWheel(), style());
 }
 
 QString LobesStation::turnTo(CrankDeg at) const {
-    return words::degrees(wheelNumber(at, job().settings.wheel), style());
+    return words::degrees(wheelNumber(at, job().settings.fittedWheel()), style());
 }
 
 Prompt LobesStation::prompt() const {
@@ -409,11 +409,12 @@ void LobesStation::refreshTexts() {
         side = words::fromDeadCentre(angle(), style()).section(QLatin1Char(' '), 1);
     angleSide_->setText(complete() || plain ? QString() : side);
     const Reading* last = run && !run->readings.empty() ? &run->readings.back() : nullptr;
-    last_->setText(last ? QStringLiteral("last  %1  %2%3")
-                              .arg(words::onWheel(last->at, job().settings.wheel, style(), true),
-                                   words::liftWithUnit(last->lift_mm, style()),
-                                   last->struck ? QStringLiteral("  struck") : QString())
-                        : QStringLiteral("no reading yet"));
+    last_->setText(
+        last ? QStringLiteral("last  %1  %2%3")
+                   .arg(words::onWheel(last->at, job().settings.fittedWheel(), style(), true),
+                        words::liftWithUnit(last->lift_mm, style()),
+                        last->struck ? QStringLiteral("  struck") : QString())
+             : QStringLiteral("no reading yet"));
     const Finding* a = advice();
     adviceHead_->setText(a ? words::severityTitle(a->severity) : QString());
     advice_->setText(
@@ -439,7 +440,7 @@ void LobesStation::refreshLog() {
         for (const Reading& r : run->readings) {
             Row row;
             row.id = r.id;
-            row.title = words::onWheel(r.at, job().settings.wheel, style(), true);
+            row.title = words::onWheel(r.at, job().settings.fittedWheel(), style(), true);
             row.value = words::lift(r.lift_mm, style());
             row.struck = r.struck.has_value();
             if (r.struck)
@@ -462,7 +463,7 @@ void LobesStation::refreshPictures() {
         if (each.cylinder == session().cylinder()) c = &each;
     RingScene ring;
     ring.rotation = job().engine.rotation;
-    ring.scale = job().settings.wheel;
+    ring.wheel = job().settings.fittedWheel();
     ring.stroke_mm = job().engine.stroke_mm;
     ring.rod_mm = job().engine.rod_mm;
     ring.needle = angle();

@@ -107,7 +107,8 @@ Contact TdcStation::contactFor(const QString& text, Echo& echo) const {
     c.afterTop = tdc.nextAfterTop;
     c.scale = job().settings.wheel;
     c.typed = text.trimmed().toStdString();
-    const auto read = readWheel(c.typed, {c.scale, c.afterTop, DeadCentre::Top});
+    const auto read =
+        readWheel(c.typed, {job().settings.fittedWheel(), c.afterTop, DeadCentre::Top});
     if (const auto* e = std::get_if<EntryError>(&read)) {
         echo = {false, words::sentence(*e, style())};
         return c;
@@ -182,7 +183,7 @@ void TdcStation::refresh() {
     sums_->setText(explanation());
     sums_->setVisible(!sums_->text().isEmpty());
 
-    QString verdict = words::tdcInstruction(tdc, job().settings.wheel, style());
+    QString verdict = words::tdcInstruction(tdc, job().settings.fittedWheel(), style());
     if (verdict.isEmpty())
         for (const Finding& f : tdc.findings)
             verdict = words::sentence(f, style());
@@ -211,7 +212,7 @@ void TdcStation::refresh() {
 
     RingScene scene;
     scene.rotation = job().engine.rotation;
-    scene.scale = job().settings.wheel;
+    scene.wheel = job().settings.fittedWheel();
     scene.stroke_mm = job().engine.stroke_mm;
     scene.rod_mm = job().engine.rod_mm;
     if (!tdc.passes.empty()) scene.pass = &tdc.passes.back();
