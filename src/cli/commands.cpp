@@ -2,6 +2,8 @@
 
 #include "book/files.h"
 #include "cli/json.h"
+#include "cli/refusal.h"
+#include "cli/tdc_command.h"
 #include "cli/text.h"
 #include "words/sentences.h"
 
@@ -17,11 +19,6 @@ namespace cli {
 using namespace lobe;
 
 namespace {
-
-/// A sentence for the error stream, with exit code 1.
-struct Refusal {
-    QString sentence;
-};
 
 struct LobeOptions {
     std::string taken = "tappet", heightAt, side = "intake";
@@ -67,239 +64,272 @@ public:
         examine->callback([&] { command_ = [&] { examineBook(book, job, options.json); }; });
 
         BookOptions kept;
-        auto* import = app.add_subcommand("import", "a lift table into a book, as a new run");
-        import->add_option("BOOK", kept.book, "a book file")->required();
-        import->add_option("FILE", kept.table, "CSV with crank_deg and lift_mm or lift_in")
+        auto* bringIn = app.add_subcommand("import", "a lift table into a book, as a new run");
+        bringIn->add_option("BOOK", kept.book, "a book file")->required();
+        bringIn->add_option("FILE", kept.table, "CSV with crank_deg and lift_mm or lift_in")
             ->required();
-        lobeOfBook(import, kept);
-        import->callback([&] { command_ = [&] { importTable(kept);
-    }; });
-auto* write = app.add_subcommand("export", "the newest run of a lobe as a lift table");
-write->add_option("BOOK", kept.book, "a book file")->required();
-write->add_option("FILE", kept.table, "CSV to write")->required();
-lobeOfBook(write, kept);
-write->callback([&] { command_ = [&] { exportTable(kept); }; });
+        lobeOfBook(bringIn, kept);
+        bringIn->callback([&] { command_ = [&] { importTable(kept); }; });
+        auto* write = app.add_subcommand("export", "the newest run of a lobe as a lift table");
+        write->add_option("BOOK", kept.book, "a book file")->required();
+        write->add_option("FILE", kept.table, "CSV to write")->required();
+        lobeOfBook(write, kept);
+        write->callback([&] { command_ = [&] { exportTable(kept); }; });
 
-try {
-    app.parse(argc, argv);
-    command_();
-} catch (const CLI::CallForHelp& e) {
-    print(QString::fromStdString(app.help("", CLI::AppFormatMode::Normal)));
-    return 0;
-} catch (const CLI::ParseError& e) {
-    if (e.get_exit_code() == 0) {
-        print(QString::fromUtf8(e.what()) + QLatin1Char('\n'));
+        TdcOptions tdc;
+        addTdc(app, tdc);
+
+        try {
+            app.parse(argc, argv);
+            command_();
+        } catch (const CLI::CallForHelp& e) {
+            print(QString::fromStdString(app.help("", CLI::AppFormatMode::Normal)));
+            return 0;
+        } catch (const CLI::ParseError& e) {
+            if (e.get_exit_code() == 0) {
+                print(QString::fromUtf8(e.what()) + QLatin1Char('\n'));
+                return 0;
+            }
+            complain(QStringLiteral("amber-lobe-cli: %1; see --help")
+                         .arg(QString::fromUtf8(e.what()).simplified()));
+            return 2;
+        } catch (const Refusal& refusal) {
+            complain(refusal.sentence);
+            return 1;
+        }
         return 0;
-    }
-    complain(QStringLiteral("amber-lobe-cli: %1; see --help")
-                 .arg(QString::fromUtf8(e.what()).simplified()));
-    return 2;
-} catch (const Refusal& refusal) {
-    complain(refusal.sentence);
-    return 1;
-}
-return 0;
-} // namespace
+    } // namespace
 
 private:
-static void shared(CLI::App* command, LobeOptions& o) {
-    command->add_option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
-        ->check(CLI::IsMember({"tappet", "valve"}));
-    command->add_option("--ratio", o.ratio, "rocker ratio, valve over tappet (1)");
-    command->add_option("--lash", o.lash, "lash at the valve, mm (0)");
-    command->add_option("--heights", o.heights, "checking heights, mm, separated by commas")
-        ->delimiter(',');
-    command->add_option("--height-at", o.heightAt, "where heights are meant: as --taken by default")
-        ->check(CLI::IsMember({"tappet", "valve"}));
-    command->add_flag("--in", o.inches, "heights and lash on this line are inches; text in inches");
-    command->add_flag("--json", o.json, "print JSON");
-}
+    static void shared(CLI::App* command, LobeOptions& o) {
+        command->add_option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
+            ->check(CLI::IsMember({"tappet", "valve"}));
+        command->add_option("--ratio", o.ratio, "rocker ratio, valve over tappet (1)");
+        command->add_option("--lash", o.lash, "lash at the valve, mm (0)");
+        command->add_option("--heights", o.heights, "checking heights, mm, separated by commas")
+            ->delimiter(',');
+        command
+            ->add_option("--height-at", o.heightAt,
+                         "where heights are meant: as --taken by default")
+            ->check(CLI::IsMember({"tappet", "valve"}));
+        command->add_flag("--in", o.inches,
+                          "heights and lash on this line are inches; text in inches");
+        command->add_flag("--json", o.json, "print JSON");
+    }
 
-void print(const QString& text) const {
-    std::fputs(text.toUtf8().constData(), out_);
-}
-void print(const QJsonObject& json) const {
-    std::fputs(QJsonDocument(json).toJson(QJsonDocument::Indented).constData(), out_);
-}
-void complain(const QString& line) const {
-    std::fputs((line.simplified() + QLatin1Char('\n')).toUtf8().constData(), err_);
-}
+    void print(const QString& text) const { std::fputs(text.toUtf8().constData(), out_); }
+    void print(const QJsonObject& json) const {
+        std::fputs(QJsonDocument(json).toJson(QJsonDocument::Indented).constData(), out_);
+    }
+    void complain(const QString& line) const {
+        std::fputs((line.simplified() + QLatin1Char('\n')).toUtf8().constData(), err_);
+    }
 
-static words::Style styleOf(bool inches) {
-    words::Style style;
-    style.unit = inches ? LengthUnit::Inch : LengthUnit::Millimetre;
-    return style;
-}
+    static words::Style styleOf(bool inches) {
+        words::Style style;
+        style.unit = inches ? LengthUnit::Inch : LengthUnit::Millimetre;
+        return style;
+    }
 
-static Place place(const std::string& text) {
-    return text == "valve" ? Place::Valve : Place::Tappet;
-}
+    static Place place(const std::string& text) {
+        return text == "valve" ? Place::Valve : Place::Tappet;
+    }
 
-LobeRequest request(const LobeOptions& o, Side side) const {
-    const double unit = o.inches ? kMmPerInch : 1.0;
-    LobeRequest r;
-    r.side = side;
-    r.taken = {place(o.taken), o.ratio, o.lash * unit};
-    if (!(o.ratio >= 0.5 && o.ratio <= 3.0))
-        throw Refusal{
-            QStringLiteral("--ratio %1: expected a rocker ratio from 0.5 to 3").arg(o.ratio)};
-    if (!(r.taken.lash_mm >= 0.0 && r.taken.lash_mm <= 3.0))
-        throw Refusal{QStringLiteral("--lash %1: expected 0 to 3 mm (0.118 in)").arg(o.lash)};
-    const Place at = o.heightAt.empty() ? r.taken.at : place(o.heightAt);
-    r.heights = o.inches ? inchHeights(at) : metricHeights(at);
-    if (!o.heights.empty()) r.heights.clear();
-    for (double h : o.heights) {
-        if (!(h * unit >= 0.01 && h * unit <= 20.0))
+    LobeRequest request(const LobeOptions& o, Side side) const {
+        const double unit = o.inches ? kMmPerInch : 1.0;
+        LobeRequest r;
+        r.side = side;
+        r.taken = {place(o.taken), o.ratio, o.lash * unit};
+        if (!(o.ratio >= 0.5 && o.ratio <= 3.0))
             throw Refusal{
-                QStringLiteral("--heights %1: expected 0.01 to 20 mm (0.0004 to 0.8 in)").arg(h)};
-        r.heights.push_back({h * unit, at});
+                QStringLiteral("--ratio %1: expected a rocker ratio from 0.5 to 3").arg(o.ratio)};
+        if (!(r.taken.lash_mm >= 0.0 && r.taken.lash_mm <= 3.0))
+            throw Refusal{QStringLiteral("--lash %1: expected 0 to 3 mm (0.118 in)").arg(o.lash)};
+        const Place at = o.heightAt.empty() ? r.taken.at : place(o.heightAt);
+        r.heights = o.inches ? inchHeights(at) : metricHeights(at);
+        if (!o.heights.empty()) r.heights.clear();
+        for (double h : o.heights) {
+            if (!(h * unit >= 0.01 && h * unit <= 20.0))
+                throw Refusal{
+                    QStringLiteral("--heights %1: expected 0.01 to 20 mm (0.0004 to 0.8 in)")
+                        .arg(h)};
+            r.heights.push_back({h * unit, at});
+        }
+        r.eventsHeight = {1.27, at};
+        return r;
     }
-    r.eventsHeight = {1.27, at};
-    return r;
-}
 
-static LobeFigures analyse(const std::string& file, const LobeRequest& request) {
-    const QString path = QString::fromLocal8Bit(file.c_str());
-    LobeFigures figures = analyseLobe(tableOf(path).points, request);
-    if (!figures.maxLift_mm)
-        throw Refusal{words::sentence(
-            TableError{TableFault::TooFewReadings,
-                       0,
-                       {},
-                       kFewestReadings,
-                       figures.curve ? static_cast<int>(figures.curve->points().size()) : 1},
-            path)};
-    return figures;
-}
-
-void oneLobe(const std::string& file, const LobeOptions& o) const {
-    const Side side = o.side == "intake" ? Side::Intake : Side::Exhaust;
-    const LobeRequest r = request(o, side);
-    const LobeFigures figures = analyse(file, r);
-    if (o.json)
-        print(lobeJson(figures, r.heights, styleOf(o.inches)));
-    else
-        print(lobeText(figures, r.heights, styleOf(o.inches)));
-}
-
-void twoLobes(const std::string& in, const std::string& ex, const LobeOptions& o) const {
-    const LobeRequest r = request(o, Side::Intake);
-    const LobeFigures intake = analyse(in, r);
-    const LobeFigures exhaust = analyse(ex, request(o, Side::Exhaust));
-    const auto pair = analysePair(intake, exhaust, CentreSchool::EqualDrop, r.heights.front().at);
-    const words::Style style = styleOf(o.inches);
-    if (o.json) {
-        print(pairJson(intake, exhaust, pair, r.heights, style));
-    } else {
-        print(lobeText(intake, r.heights, style) + lobeText(exhaust, r.heights, style) +
-              pairText(pair, style));
+    static LobeFigures analyse(const std::string& file, const LobeRequest& request) {
+        const QString path = QString::fromLocal8Bit(file.c_str());
+        LobeFigures figures = analyseLobe(tableOf(path).points, request);
+        if (!figures.maxLift_mm)
+            throw Refusal{words::sentence(
+                TableError{TableFault::TooFewReadings,
+                           0,
+                           {},
+                           kFewestReadings,
+                           figures.curve ? static_cast<int>(figures.curve->points().size()) : 1},
+                path)};
+        return figures;
     }
-}
 
-static void lobeOfBook(CLI::App* command, BookOptions& o) {
-    command->add_option("--job", o.job, "the job's name; needed when the book holds several");
-    command->add_option("--side", o.side, "intake or exhaust")
-        ->check(CLI::IsMember({"intake", "exhaust"}))
-        ->required();
-    command->add_option("--cylinder", o.cylinder, "1 by default");
-}
-
-static Side side(const std::string& text) {
-    return text == "intake" ? Side::Intake : Side::Exhaust;
-}
-
-/// An existing book; never makes one.
-static std::unique_ptr<book::Book> openBook(const QString& path) {
-    if (!QFileInfo::exists(path))
-        throw Refusal{QStringLiteral("%1: no such file; expected a book").arg(path)};
-    if (QFileInfo(path).size() == 0)
-        throw Refusal{QStringLiteral("%1: the file is empty; expected a book").arg(path)};
-    auto opened = book::Book::open(path);
-    if (const auto* e = std::get_if<book::Error>(&opened)) throw Refusal{book::sentence(*e, path)};
-    return std::get<std::unique_ptr<book::Book>>(std::move(opened));
-}
-
-/// The job of that name, or the only one.
-static Job jobOf(const book::Book& book, const std::string& wanted) {
-    const QString name = QString::fromLocal8Bit(wanted.c_str());
-    QStringList names;
-    std::optional<std::int64_t> id;
-    const auto jobs = book.jobs();
-    for (const auto& j : jobs) {
-        names << QLatin1Char('"') + j.name + QLatin1Char('"');
-        if (wanted.empty() ? jobs.size() == 1 : j.name == name) id = j.id;
+    void oneLobe(const std::string& file, const LobeOptions& o) const {
+        const Side side = o.side == "intake" ? Side::Intake : Side::Exhaust;
+        const LobeRequest r = request(o, side);
+        const LobeFigures figures = analyse(file, r);
+        if (o.json)
+            print(lobeJson(figures, r.heights, styleOf(o.inches)));
+        else
+            print(lobeText(figures, r.heights, styleOf(o.inches)));
     }
-    if (jobs.empty())
-        throw Refusal{QStringLiteral("%1: the book holds no job yet").arg(book.path())};
-    if (!id)
-        throw Refusal{QStringLiteral("%1: say which job with --job: %2")
-                          .arg(book.path(), names.join(QStringLiteral(", ")))};
-    const auto job = book.load(*id);
-    if (const auto* e = std::get_if<book::Error>(&job))
-        throw Refusal{book::sentence(*e, book.path())};
-    return std::get<Job>(job);
-}
 
-static LiftTable tableOf(const QString& path) {
-    auto table = book::readTableFile(path);
-    if (const auto* why = std::get_if<QString>(&table))
-        throw Refusal{QStringLiteral("%1: %2; expected a CSV lift table").arg(path, *why)};
-    if (const auto* e = std::get_if<TableError>(&table)) throw Refusal{words::sentence(*e, path)};
-    return std::get<LiftTable>(std::move(table));
-}
+    void twoLobes(const std::string& in, const std::string& ex, const LobeOptions& o) const {
+        const LobeRequest r = request(o, Side::Intake);
+        const LobeFigures intake = analyse(in, r);
+        const LobeFigures exhaust = analyse(ex, request(o, Side::Exhaust));
+        const auto pair =
+            analysePair(intake, exhaust, CentreSchool::EqualDrop, r.heights.front().at);
+        const words::Style style = styleOf(o.inches);
+        if (o.json) {
+            print(pairJson(intake, exhaust, pair, r.heights, style));
+        } else {
+            print(lobeText(intake, r.heights, style) + lobeText(exhaust, r.heights, style) +
+                  pairText(pair, style));
+        }
+    }
 
-void importTable(const BookOptions& o) const {
-    const auto book = openBook(QString::fromLocal8Bit(o.book.c_str()));
-    const Job job = jobOf(*book, o.job);
-    if (o.cylinder < 1 || o.cylinder > job.engine.cylinders)
-        throw Refusal{QStringLiteral("--cylinder %1: this engine has 1 to %2")
-                          .arg(o.cylinder)
-                          .arg(job.engine.cylinders)};
-    const QString path = QString::fromLocal8Bit(o.table.c_str());
-    const LiftTable table = tableOf(path);
-    RunTerms terms = usualTerms(job.engine, side(o.side));
-    terms.source = QFileInfo(path).fileName().toStdString();
-    const auto kept = book->record(
-        job.id, book::AddRun{book::runFromTable(table, o.cylinder, side(o.side), terms)});
-    if (const auto* e = std::get_if<book::Error>(&kept))
-        throw Refusal{book::sentence(*e, book->path())};
-    print(QStringLiteral("%1 readings are a new run of cylinder %2 %3 in %4\n")
-              .arg(table.points.size())
-              .arg(o.cylinder)
-              .arg(QString::fromStdString(o.side), QString::fromStdString(job.name)));
-}
+    void addTdc(CLI::App& app, TdcOptions& o) {
+        auto* command = app.add_subcommand("tdc", "true TDC from readings as on the wheel");
+        command->add_option("--method", o.method, "stop, drop, return, port or peak")
+            ->check(CLI::IsMember({"stop", "drop", "return", "port", "peak"}))
+            ->required();
+        command->add_option("--wheel", o.wheel, "0-180-0 by default")
+            ->check(CLI::IsMember({"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed"}));
+        command->add_option("--drop", o.drop, "piston drop at the contacts, mm");
+        command->add_option("--stroke", o.stroke, "mm");
+        command->add_option("--rod", o.rod, "mm");
+        command->add_option("--pin-offset", o.pinOffset, "mm, positive delays the top");
+        command->add_option("--resolution", o.resolution, "of the indicator, mm");
+        command->add_flag("--json", o.json, "print JSON");
+        command->add_option("READING", o.readings, "31b, 26.5a, 329: before the top, then after it")
+            ->required();
+        command->callback([this, &o] {
+            command_ = [this, &o] {
+                const TdcResult result = runTdc(o);
+                if (o.json)
+                    print(result.json);
+                else
+                    print(result.text);
+            };
+        });
+    }
 
-void exportTable(const BookOptions& o) const {
-    const auto book = openBook(QString::fromLocal8Bit(o.book.c_str()));
-    const Job job = jobOf(*book, o.job);
-    const LiftRun* newest = nullptr;
-    for (const LiftRun& run : job.runs)
-        if (run.cylinder == o.cylinder && run.side == side(o.side) && !run.readings.empty())
-            newest = &run;
-    if (!newest)
-        throw Refusal{QStringLiteral("%1: no run of cylinder %2 %3 has readings")
-                          .arg(book->path())
-                          .arg(o.cylinder)
-                          .arg(QString::fromStdString(o.side))};
-    const QString path = QString::fromLocal8Bit(o.table.c_str());
-    const QString why = book::writeTableFile(path, job, *newest);
-    if (!why.isEmpty()) throw Refusal{path + QStringLiteral(": ") + why};
-    print(path + QLatin1Char('\n'));
-}
+    static void lobeOfBook(CLI::App* command, BookOptions& o) {
+        command->add_option("--job", o.job, "the job's name; needed when the book holds several");
+        command->add_option("--side", o.side, "intake or exhaust")
+            ->check(CLI::IsMember({"intake", "exhaust"}))
+            ->required();
+        command->add_option("--cylinder", o.cylinder, "1 by default");
+    }
 
-void examineBook(const std::string& file, const std::string& wanted, bool json) const {
-    const auto book = openBook(QString::fromLocal8Bit(file.c_str()));
-    const Job job = jobOf(*book, wanted);
-    const Findings findings = lobe::examine(job);
-    if (json)
-        print(jobJson(job, findings, styleOf(false)));
-    else
-        print(jobText(job, findings, styleOf(false)));
-}
+    static Side side(const std::string& text) {
+        return text == "intake" ? Side::Intake : Side::Exhaust;
+    }
 
-std::FILE* out_;
-std::FILE* err_;
-std::function<void()> command_;
+    /// An existing book; never makes one.
+    static std::unique_ptr<book::Book> openBook(const QString& path) {
+        if (!QFileInfo::exists(path))
+            throw Refusal{QStringLiteral("%1: no such file; expected a book").arg(path)};
+        if (QFileInfo(path).size() == 0)
+            throw Refusal{QStringLiteral("%1: the file is empty; expected a book").arg(path)};
+        auto opened = book::Book::open(path);
+        if (const auto* e = std::get_if<book::Error>(&opened))
+            throw Refusal{book::sentence(*e, path)};
+        return std::get<std::unique_ptr<book::Book>>(std::move(opened));
+    }
+
+    /// The job of that name, or the only one.
+    static Job jobOf(const book::Book& book, const std::string& wanted) {
+        const QString name = QString::fromLocal8Bit(wanted.c_str());
+        QStringList names;
+        std::optional<std::int64_t> id;
+        const auto jobs = book.jobs();
+        for (const auto& j : jobs) {
+            names << QLatin1Char('"') + j.name + QLatin1Char('"');
+            if (wanted.empty() ? jobs.size() == 1 : j.name == name) id = j.id;
+        }
+        if (jobs.empty())
+            throw Refusal{QStringLiteral("%1: the book holds no job yet").arg(book.path())};
+        if (!id)
+            throw Refusal{QStringLiteral("%1: say which job with --job: %2")
+                              .arg(book.path(), names.join(QStringLiteral(", ")))};
+        const auto job = book.load(*id);
+        if (const auto* e = std::get_if<book::Error>(&job))
+            throw Refusal{book::sentence(*e, book.path())};
+        return std::get<Job>(job);
+    }
+
+    static LiftTable tableOf(const QString& path) {
+        auto table = book::readTableFile(path);
+        if (const auto* why = std::get_if<QString>(&table))
+            throw Refusal{QStringLiteral("%1: %2; expected a CSV lift table").arg(path, *why)};
+        if (const auto* e = std::get_if<TableError>(&table))
+            throw Refusal{words::sentence(*e, path)};
+        return std::get<LiftTable>(std::move(table));
+    }
+
+    void importTable(const BookOptions& o) const {
+        const auto book = openBook(QString::fromLocal8Bit(o.book.c_str()));
+        const Job job = jobOf(*book, o.job);
+        if (o.cylinder < 1 || o.cylinder > job.engine.cylinders)
+            throw Refusal{QStringLiteral("--cylinder %1: this engine has 1 to %2")
+                              .arg(o.cylinder)
+                              .arg(job.engine.cylinders)};
+        const QString path = QString::fromLocal8Bit(o.table.c_str());
+        const LiftTable table = tableOf(path);
+        RunTerms terms = usualTerms(job.engine, side(o.side));
+        terms.source = QFileInfo(path).fileName().toStdString();
+        const auto kept = book->record(
+            job.id, book::AddRun{book::runFromTable(table, o.cylinder, side(o.side), terms)});
+        if (const auto* e = std::get_if<book::Error>(&kept))
+            throw Refusal{book::sentence(*e, book->path())};
+        print(QStringLiteral("%1 readings are a new run of cylinder %2 %3 in %4\n")
+                  .arg(table.points.size())
+                  .arg(o.cylinder)
+                  .arg(QString::fromStdString(o.side), QString::fromStdString(job.name)));
+    }
+
+    void exportTable(const BookOptions& o) const {
+        const auto book = openBook(QString::fromLocal8Bit(o.book.c_str()));
+        const Job job = jobOf(*book, o.job);
+        const LiftRun* newest = nullptr;
+        for (const LiftRun& run : job.runs)
+            if (run.cylinder == o.cylinder && run.side == side(o.side) && !run.readings.empty())
+                newest = &run;
+        if (!newest)
+            throw Refusal{QStringLiteral("%1: no run of cylinder %2 %3 has readings")
+                              .arg(book->path())
+                              .arg(o.cylinder)
+                              .arg(QString::fromStdString(o.side))};
+        const QString path = QString::fromLocal8Bit(o.table.c_str());
+        const QString why = book::writeTableFile(path, job, *newest);
+        if (!why.isEmpty()) throw Refusal{path + QStringLiteral(": ") + why};
+        print(path + QLatin1Char('\n'));
+    }
+
+    void examineBook(const std::string& file, const std::string& wanted, bool json) const {
+        const auto book = openBook(QString::fromLocal8Bit(file.c_str()));
+        const Job job = jobOf(*book, wanted);
+        const Findings findings = lobe::examine(job);
+        if (json)
+            print(jobJson(job, findings, styleOf(false)));
+        else
+            print(jobText(job, findings, styleOf(false)));
+    }
+
+    std::FILE* out_;
+    std::FILE* err_;
+    std::function<void()> command_;
 }; // namespace cli
 
 } // namespace

@@ -255,6 +255,84 @@ private slots:
         QCOMPARE(ran({"export", path, out, "--side", "intake", "--cylinder", "4"}).code, 1);
     }
 
+    void tdc_data() {
+        QTest::addColumn<QStringList>("arguments");
+        QTest::addColumn<double>("correction");
+        QTest::addColumn<double>("halfSpan");
+        const auto row = [](const char* name, const QStringList& a, double c, double h) {
+            QTest::newRow(name) << a << c << h;
+        };
+        row("sides said", {"--method", "stop", "31b", "26.5a"}, -2.25, 28.75);
+        row("the step decides", {"--method", "stop", "31", "26.5"}, -2.25, 28.75);
+        row("full wheel", {"--method", "stop", "--wheel", "0-360", "329", "26.5"}, -2.25, 28.75);
+        row("full wheel against", {"--method", "stop", "--wheel", "0-360-against", "31", "333.5"},
+            -2.25, 28.75);
+        row("signed", {"--method", "drop", "--wheel", "signed", "-31", "26.5"}, -2.25, 28.75);
+        row("quarters", {"--method", "drop", "--wheel", "0-90-0-90", "31", "26.5"}, -2.25, 28.75);
+        row("same side of zero", {"--method", "stop", "5a", "50a"}, 27.5, 22.5);
+        row("across the wrap", {"--method", "stop", "--wheel", "0-360", "160", "210"}, -175.0,
+            25.0);
+        row("there and back", {"--method", "return", "--wheel", "0-360", "340", "26"}, 3.0, 23.0);
+        row("ports", {"--method", "port", "78b", "80a"}, 1.0, 79.0);
+        row("sums", {"--method", "stop", "--wheel", "0-360", "360-31", "53/2"}, -2.25, 28.75);
+    }
+    void tdc() {
+        QFETCH(QStringList, arguments);
+        QFETCH(double, correction);
+        QFETCH(double, halfSpan);
+        const Ran r = ran(QStringList{"tdc"} + arguments + QStringList{"--json"});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        QVERIFY(std::abs(r.json()["correction"].toDouble() - correction) < 1e-9);
+        QVERIFY(std::abs(r.json()["half_span"].toDouble() - halfSpan) < 1e-9);
+        QVERIFY(r.json()["uncertainty"].isNull());
+        QVERIFY(r.json()["findings"].isArray());
+        QCOMPARE(ran(QStringList{"tdc"} + arguments).code, 0);
+    }
+
+    void tdcWithGeometry() {
+        const Ran r = ran({"tdc", "--method", "drop", "--drop", "3", "--stroke", "78", "--rod",
+                           "142", "--resolution", "0.01", "20b", "20.4a", "--json"});
+        const QJsonObject j = r.json();
+        QVERIFY(j["expected_half_span"].toDouble() > 15.0 &&
+                j["expected_half_span"].toDouble() < 25.0);
+        QVERIFY(j["uncertainty"].toDouble() > 0.01 && j["uncertainty"].toDouble() < 0.1);
+        const Ran peak = ran({"tdc", "--method", "peak", "--stroke", "78", "--rod", "142",
+                              "--resolution", "0.01", "2a", "--json"});
+        QVERIFY(std::abs(peak.json()["correction"].toDouble() - 2.0) < 1e-9);
+        QVERIFY(peak.json()["half_span"].isNull());
+        QVERIFY(peak.json()["uncertainty"].toDouble() > 1.0);
+        const Ran half = ran({"tdc", "--method", "port", "156", "--json"});
+        QVERIFY(half.json()["correction"].isNull());
+        QCOMPARE(half.json()["half_span"].toDouble(), 78.0);
+    }
+
+    void tdcRefusals_data() {
+        QTest::addColumn<QStringList>("arguments");
+        QTest::newRow("beyond the scale") << QStringList{"--method", "stop", "190", "26"};
+        QTest::newRow("negative on a half wheel")
+            << QStringList{"--method", "stop", "--", "-31", "26"};
+        QTest::newRow("word") << QStringList{"--method", "stop", "many", "26"};
+        QTest::newRow("one reading") << QStringList{"--method", "stop", "31b"};
+        QTest::newRow("three readings") << QStringList{"--method", "drop", "31b", "20a", "10a"};
+        QTest::newRow("short rod")
+            << QStringList{"--method", "drop", "--stroke", "80", "--rod", "30", "31b", "20a"};
+        QTest::newRow("stroke alone")
+            << QStringList{"--method", "drop", "--stroke", "80", "31b", "20a"};
+        QTest::newRow("drop beyond stroke") << QStringList{
+            "--method", "drop", "--stroke", "80", "--rod", "140", "--drop", "90", "31b", "20a"};
+        QTest::newRow("nan") << QStringList{"--method", "drop", "--drop", "nan", "31b", "20a"};
+        QTest::newRow("same angle") << QStringList{"--method", "drop", "20a", "20a"};
+        QTest::newRow("no such wheel")
+            << QStringList{"--method", "drop", "--wheel", "round", "20a", "2b"};
+    }
+    void tdcRefusals() {
+        QFETCH(QStringList, arguments);
+        const Ran r = ran(QStringList{"tdc"} + arguments);
+        QVERIFY(r.code == 1 || r.code == 2);
+        QCOMPARE(r.err.count(QLatin1Char('\n')), 1);
+        QVERIFY(r.out.isEmpty());
+    }
+
     void helpAndVersion() {
         QCOMPARE(ran({"--help"}).code, 0);
         QCOMPARE(ran({"lobe", "--help"}).code, 0);
