@@ -31,7 +31,7 @@ private slots:
         for (const char* fact :
              {"Skerry Four", "4",   "90",   "78",   "142",         "2",     "1",  "1",
               "1.5",         "1.5", "0.30", "0.35", "Drumlin 276", "1.27t", "12", "40",
-              "52",          "4",   "",     "",     "7.2",         "7.05"})
+              "52",          "4",   "",     "",     "7.2",         "7.05",  ""})
             bench.type(QLatin1String(fact));
         QTRY_VERIFY(bench.find<QWidget>("tdcStation")->isVisible());
         Job job = bench.onDisk();

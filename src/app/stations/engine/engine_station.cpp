@@ -48,7 +48,7 @@ bool EngineStation::step(int direction) {
 Prompt EngineStation::prompt() const {
     const Field& f = engineFields()[static_cast<std::size_t>(at_)];
     Prompt p;
-    p.subject = f.inCard ? QStringLiteral("cam card") : QStringLiteral("engine");
+    p.subject = f.subject;
     p.ask = f.name + QLatin1Char('?');
     p.enter = at_ + 1 < static_cast<int>(engineFields().size())
                   ? QStringLiteral("keep, go to %1")
@@ -71,14 +71,11 @@ Echo EngineStation::understand(const QString& text) const {
 Echo EngineStation::submit(const QString& text) {
     const Field& f = engineFields()[static_cast<std::size_t>(at_)];
     if (!text.trimmed().isEmpty()) {
-        const Facts before = facts();
-        Facts after = before;
+        Facts after = facts();
         const QString why = f.take(after, text, style());
         if (!why.isEmpty()) return {false, why};
-        const bool kept = after.engine == before.engine && after.card == before.card ? true
-                          : f.inCard ? session().keep(book::SetCard{after.card})
-                                     : session().keep(book::SetEngine{after.engine});
-        if (!kept) return {false, QStringLiteral("Not kept; see the message above.")};
+        if (!after.keepIn(session()))
+            return {false, QStringLiteral("Not kept; see the message above.")};
     }
     if (at_ + 1 < static_cast<int>(engineFields().size()))
         moveTo(at_ + 1);

@@ -28,7 +28,7 @@ signals:
     void finished();
 
 private:
-    Facts facts() const { return {job().engine, job().card}; }
+    Facts facts() const { return Facts::of(job()); }
     void moveTo(int field);
 
     int at_ = 0; ///< the field asked for

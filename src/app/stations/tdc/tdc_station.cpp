@@ -1,6 +1,8 @@
 #include "app/stations/tdc/tdc_station.h"
 
 #include "app/pictures/ring.h"
+#include "app/stations/tdc/fields.h"
+#include "app/stations/tdc/methods.h"
 #include "app/style/rows.h"
 #include "core/entry.h"
 #include "words/sentences.h"
@@ -11,9 +13,16 @@
 #include <QLabel>
 #include <QPushButton>
 
+#include <cmath>
+
 namespace app {
 
 using namespace lobe;
+
+namespace {
+constexpr int kMethods = 5;
+constexpr int kScales = static_cast<int>(WheelScale::Tape) + 1;
+} // namespace
 
 TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
     : Bench(session, look, parent),
@@ -24,54 +33,61 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
       caution_(new QLabel(this)),
       methods_(new QButtonGroup(this)),
       scale_(new QComboBox(this)),
-      log_(new RowList(look, false, this)) {
+      log_(new RowList(look, false, this)),
+      facts_(new RowList(look, false, this)) {
     setObjectName(QStringLiteral("tdcStation"));
     verdict_->setProperty("role", "verdict");
     verdict_->setObjectName(QStringLiteral("tdcVerdict"));
+    sums_->setObjectName(QStringLiteral("tdcSums"));
     caution_->setProperty("role", "quiet");
     for (QLabel* label : {verdict_, steps_, sums_, caution_})
         label->setWordWrap(true);
     log_->setObjectName(QStringLiteral("contacts"));
     log_->setAccessibleName(QStringLiteral("Contacts taken"));
-    log_->setFocusPolicy(Qt::ClickFocus);
+    facts_->setObjectName(QStringLiteral("tdcFacts"));
+    facts_->setAccessibleName(QStringLiteral("What else belongs to TDC"));
 
     auto* choices = new QHBoxLayout;
-    for (TdcMethod m : {TdcMethod::PositiveStop, TdcMethod::EqualDrop}) {
-        auto* button = new QPushButton(words::methodName(m), this);
+    choices->setSpacing(6);
+    for (int i = 0; i < kMethods; ++i) {
+        auto* button = new QPushButton(words::methodName(static_cast<TdcMethod>(i)), this);
         button->setCheckable(true);
-        button->setObjectName(m == TdcMethod::PositiveStop ? QStringLiteral("methodStop")
-                                                           : QStringLiteral("methodDrop"));
-        methods_->addButton(button, static_cast<int>(m));
+        button->setFocusPolicy(Qt::TabFocus);
+        button->setObjectName(QStringLiteral("method%1").arg(i));
+        methods_->addButton(button, i);
         choices->addWidget(button);
     }
-    methods_->button(0)->setChecked(true);
     choices->addStretch();
+    methods_->button(0)->setChecked(true);
     scale_->setObjectName(QStringLiteral("wheelScale"));
     scale_->setAccessibleName(QStringLiteral("How the wheel is numbered"));
-    for (int i = 0; i <= static_cast<int>(WheelScale::Signed); ++i)
+    scale_->setFocusPolicy(Qt::TabFocus);
+    for (int i = 0; i < kScales; ++i)
         scale_->addItem(words::wheelName(static_cast<WheelScale>(i)), i);
 
     auto* right = new QVBoxLayout;
-    right->setSpacing(10);
-    right->addLayout(choices);
+    right->setSpacing(8);
     auto* wheelRow = new QHBoxLayout;
     wheelRow->addWidget(new QLabel(QStringLiteral("the wheel reads"), this));
     wheelRow->addWidget(scale_, 1);
     right->addLayout(wheelRow);
     right->addWidget(steps_);
     right->addWidget(sums_);
-    right->addWidget(log_, 1);
-    right->addWidget(caution_);
+    right->addWidget(log_, 3);
+    right->addWidget(facts_, 5);
     auto* row = new QHBoxLayout;
-    row->setSpacing(20);
-    row->addWidget(ring_, 6);
-    row->addLayout(right, 5);
+    row->setSpacing(16);
+    row->addWidget(ring_, 1);
+    row->addLayout(right, 1);
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(20, 14, 20, 10);
+    column->setContentsMargins(14, 10, 14, 8);
+    column->addLayout(choices);
     column->addWidget(verdict_);
     column->addLayout(row, 1);
+    column->addWidget(caution_);
 
     connect(methods_, &QButtonGroup::idClicked, this, [this] {
+        field_ = -1;
         refresh();
         emit promptChanged();
     });
@@ -80,6 +96,13 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
         s.wheel = static_cast<WheelScale>(index);
         if (s.wheel != job().settings.wheel) this->session().keep(book::SetSettings{s});
         emit promptChanged();
+        emit entryWanted();
+    });
+    connect(facts_, &RowList::chosen, this, [this](qint64 id) {
+        field_ = static_cast<int>(id) - 1;
+        refresh();
+        emit promptChanged();
+        emit entryWanted();
     });
 }
 
@@ -87,57 +110,114 @@ TdcMethod TdcStation::method() const {
     return static_cast<TdcMethod>(methods_->checkedId());
 }
 
-Prompt TdcStation::prompt() const {
+int TdcStation::passAtHand() const {
     const TdcFindings& tdc = findings().tdc;
+    return samePass_ && !tdc.passes.empty() ? tdc.passes.back().pass : tdc.passAtHand;
+}
+
+const Field* TdcStation::field() const {
+    return field_ >= 0 ? &tdcFields()[static_cast<std::size_t>(field_)] : nullptr;
+}
+
+Prompt TdcStation::prompt() const {
     Prompt p;
-    p.subject = QStringLiteral("%1, pass %2").arg(words::methodName(method())).arg(tdc.passAtHand);
-    p.ask = tdc.nextAfterTop ? QStringLiteral("after the top: wheel?")
-                             : QStringLiteral("before the top: wheel?");
-    p.enter = tdc.nextAfterTop ? QStringLiteral("log, see where TDC is")
-                               : QStringLiteral("log, then the other side");
-    p.keys = QStringLiteral("b, a  before, after TDC   Back  strike");
+    if (const Field* f = field()) {
+        p.subject = f->subject;
+        p.ask = f->name + QLatin1Char('?');
+        p.enter = QStringLiteral("keep, back to the contacts");
+        p.keys = f->asks.isEmpty() ? words::unitName(style()) : f->asks;
+        return p;
+    }
+    const TdcFindings& tdc = findings().tdc;
+    p.subject = QStringLiteral("%1, pass %2").arg(words::methodName(method())).arg(passAtHand());
+    if (method() == TdcMethod::EqualDrop && drop_mm_)
+        p.subject += QStringLiteral(", drop ") + words::dimension(*drop_mm_, style());
+    p.ask = tdcAsk(method(), tdc.nextAfterTop);
+    const bool last = tdc.nextAfterTop || method() == TdcMethod::HighestReading;
+    p.enter =
+        last ? QStringLiteral("log, see where TDC is") : QStringLiteral("log, then the other side");
+    p.keys = QStringLiteral("b, a  before, after TDC   x  other side   Back  strike");
     return p;
 }
 
-Contact TdcStation::contactFor(const QString& text, Echo& echo) const {
-    const TdcFindings& tdc = findings().tdc;
-    Contact c;
-    c.pass = tdc.passAtHand;
-    c.method = method();
-    c.afterTop = tdc.nextAfterTop;
-    c.scale = job().settings.wheel;
-    c.typed = text.trimmed().toStdString();
-    const auto read =
-        readWheel(c.typed, {job().settings.fittedWheel(), c.afterTop, DeadCentre::Top});
-    if (const auto* e = std::get_if<EntryError>(&read)) {
-        echo = {false, words::sentence(*e, style())};
-        return c;
+TdcStation::Typed TdcStation::read(const QString& text) const {
+    const QString line = text.trimmed().toLower();
+    if (line.startsWith(QLatin1String("drop"))) {
+        const auto mm = readLength(line.mid(4).toStdString(), style().unit, 200.0);
+        if (const auto* e = std::get_if<EntryError>(&mm))
+            return {{false, words::sentence(*e, style())}, {}, {}};
+        if (std::get<double>(mm) <= 0.0)
+            return {{false, QStringLiteral("A drop is more than nothing: drop 3.")}, {}, {}};
+        return {{true, QStringLiteral("contacts to come at a drop of ") +
+                           words::liftWithUnit(std::get<double>(mm), style())},
+                {},
+                std::get<double>(mm)};
     }
-    const WheelReading& wheel = std::get<WheelReading>(read);
-    c.at = wheel.at;
-    const double deg = wheel.at.deg;
-    const QString side = deg < 0 ? QStringLiteral("before the wheel's zero")
-                                 : QStringLiteral("after the wheel's zero");
-    echo = {true, QStringLiteral("%1 %2%3").arg(
-                      words::degrees(std::abs(deg), style(), 2), side,
-                      wheel.assumed ? QStringLiteral(", by the step; b or a says otherwise")
-                                    : QString())};
-    return c;
+    const Wheel wheel = job().settings.fittedWheel();
+    if (wheel.scale == WheelScale::Tape && wheel.tape_mm <= 0.0)
+        return {{false, QStringLiteral(
+                            "A tape needs its circumference first: go down to it and type it.")},
+                {},
+                {}};
+    Contact c;
+    c.pass = passAtHand();
+    c.method = method();
+    c.afterTop = findings().tdc.nextAfterTop;
+    c.scale = wheel.scale;
+    c.drop_mm = method() == TdcMethod::EqualDrop ? drop_mm_ : std::nullopt;
+    c.typed = text.trimmed().toStdString();
+    const auto reading = readWheel(c.typed, {wheel, c.afterTop, DeadCentre::Top});
+    if (const auto* e = std::get_if<EntryError>(&reading))
+        return {{false, words::sentence(*e, style())}, {}, {}};
+    const WheelReading& on = std::get<WheelReading>(reading);
+    c.at = on.at;
+    const QString side = on.at.deg < 0 ? QStringLiteral("before the wheel's zero")
+                                       : QStringLiteral("after the wheel's zero");
+    return {{true, QStringLiteral("%1 %2%3").arg(
+                       words::degrees(std::abs(on.at.deg), style(), 2), side,
+                       on.assumed ? QStringLiteral(", by the step; x flips it") : QString())},
+            c,
+            {}};
 }
 
 Echo TdcStation::understand(const QString& text) const {
-    Echo echo;
-    contactFor(text, echo);
-    return echo;
+    if (const Field* f = field()) {
+        Facts changed = Facts::of(job());
+        const QString why = f->take(changed, text, style());
+        return why.isEmpty() ? Echo{true, QStringLiteral("reads as ") + f->shown(changed, style())}
+                             : Echo{false, why};
+    }
+    return read(text).echo;
 }
 
 Echo TdcStation::submit(const QString& text) {
-    Echo echo;
-    Contact c = contactFor(text, echo);
-    if (!echo.ok) return echo;
-    c.time_ms = session().now();
-    if (!session().keep(book::AddContact{c}))
+    if (const Field* f = field()) {
+        if (!text.trimmed().isEmpty()) {
+            Facts after = Facts::of(job());
+            const QString why = f->take(after, text, style());
+            if (!why.isEmpty()) return {false, why};
+            if (!after.keepIn(session()))
+                return {false, QStringLiteral("Not kept; see the message above.")};
+        }
+        leave();
+        return {true, {}};
+    }
+    Typed typed = read(text);
+    if (!typed.echo.ok) return typed.echo;
+    if (typed.drop_mm) {
+        // Named right after a complete pair, it is another drop with the pointer where it was.
+        const TdcFindings& tdc = findings().tdc;
+        samePass_ = !tdc.passes.empty() && tdc.passes.back().correction_deg &&
+                    tdc.passes.back().method == TdcMethod::EqualDrop && drop_mm_ &&
+                    *drop_mm_ != *typed.drop_mm;
+        drop_mm_ = typed.drop_mm;
+        return {true, {}};
+    }
+    typed.contact->time_ms = session().now();
+    const bool second = typed.contact->afterTop;
+    if (!session().keep(book::AddContact{*typed.contact}))
         return {false, QStringLiteral("Not logged; see the message above.")};
+    if (second) samePass_ = false;
     return {true, {}};
 }
 
@@ -150,65 +230,116 @@ void TdcStation::strikeLast() {
         }
 }
 
+bool TdcStation::step(int direction) {
+    field_ = std::clamp(field_ + direction, -1, static_cast<int>(tdcFields().size()) - 1);
+    refresh();
+    return true;
+}
+
+void TdcStation::leave() {
+    field_ = -1;
+    refresh();
+}
+
 QString TdcStation::explanation() const {
     const TdcPass* pass = findings().tdc.latest();
     if (!pass) return {};
-    return QStringLiteral(
-               "Half the way between the contacts: %1. That is the span, not the correction.\n"
-               "Half their signed sum: %2°. That is where true TDC stands on the wheel now.")
-        .arg(words::degrees(*pass->halfSpan_deg, style(), 2),
-             words::signedFixed(*pass->correction_deg, 2, style()));
+    QString text;
+    if (pass->halfSpan_deg)
+        text = QStringLiteral(
+                   "Half the way between the contacts: %1. That is the span, not the correction.\n"
+                   "Half their signed sum: %2°. That is where true TDC stands on the wheel now.")
+                   .arg(words::degrees(*pass->halfSpan_deg, style(), 2),
+                        words::signedFixed(*pass->pairs.back().midpoint_deg, 2, style()));
+    if (pass->expectedHalfSpan_deg)
+        text += QStringLiteral("\nStroke, rod and drop expect a half-span of %1.")
+                    .arg(words::degrees(*pass->expectedHalfSpan_deg, style(), 2));
+    if (pass->drift_deg_per_mm)
+        text +=
+            QStringLiteral(
+                "\nThe middle moves %1° per mm of drop; followed to no drop, TDC stands at %2°.")
+                .arg(words::signedFixed(*pass->drift_deg_per_mm, 3, style()),
+                     words::signedFixed(*pass->correction_deg, 2, style()));
+    if (pass->uncertainty_deg)
+        text += QStringLiteral("\nThe indicator leaves ±%1.")
+                    .arg(words::degrees(*pass->uncertainty_deg, style(), 2));
+    return text;
+}
+
+QString TdcStation::verdict() const {
+    const TdcFindings& tdc = findings().tdc;
+    // What looks wrong comes before what to do about the rest.
+    for (const Finding& f : tdc.findings)
+        if (f.severity >= Severity::LookAgain) return words::sentence(f, style());
+    const QString move = words::tdcInstruction(tdc, job().settings.fittedWheel(), style());
+    if (!move.isEmpty()) return move;
+    if (!tdc.findings.empty()) {
+        QString text = words::sentence(tdc.findings.back(), style());
+        if (tdc.state == TdcState::Proved && job().settings.top == WhichTop::NotSaid)
+            text += QStringLiteral(
+                " Is it overlap or firing? Look at the valves of cylinder 1, and say so below.");
+        if (tdc.state == TdcState::Proved && job().settings.top == WhichTop::Firing)
+            text += QStringLiteral(" It is firing TDC: turn the crank once more before a lift run, "
+                                   "which counts from overlap.");
+        return text;
+    }
+    return tdc.state == TdcState::InHand
+               ? QStringLiteral("One contact is taken. Now the other side of the top.")
+               : QStringLiteral(
+                     "Where is true TDC? Two contacts, one each side of the top, say so.");
+}
+
+void TdcStation::refreshLists() {
+    QList<Row> contacts;
+    for (const Contact& c : job().contacts) {
+        Row row;
+        row.id = c.id;
+        row.title = QStringLiteral("pass %1, %2")
+                        .arg(c.pass)
+                        .arg(c.method == TdcMethod::HighestReading ? QStringLiteral("highest")
+                             : c.afterTop                          ? QStringLiteral("after the top")
+                                          : QStringLiteral("before the top"));
+        if (c.drop_mm)
+            row.title += QStringLiteral(", drop ") + words::dimension(*c.drop_mm, style());
+        row.value = QString::fromStdString(c.typed);
+        row.note = c.struck ? QString::fromStdString(c.struck->reason)
+                            : words::signedFixed(c.at.deg, 2, style()) + QChar(0xB0);
+        row.struck = c.struck.has_value();
+        contacts << row;
+    }
+    log_->setRows(contacts);
+    log_->scrollToBottom();
+    QList<Row> facts;
+    int n = 0;
+    for (const Field& f : tdcFields()) {
+        if (!f.heading.isEmpty()) {
+            Row heading;
+            heading.title = f.heading;
+            heading.heading = true;
+            facts << heading;
+        }
+        Row row;
+        row.id = ++n;
+        row.title = f.name;
+        row.value = f.shown(Facts::of(job()), style());
+        row.marked = n - 1 == field_;
+        facts << row;
+    }
+    facts_->setRows(facts);
+    if (field_ >= 0) facts_->scrollToItem(facts_->item(field_ + 1));
 }
 
 void TdcStation::refresh() {
     const TdcFindings& tdc = findings().tdc;
     scale_->setCurrentIndex(static_cast<int>(job().settings.wheel));
-    const bool stop = method() == TdcMethod::PositiveStop;
-    steps_->setText(
-        stop
-            ? QStringLiteral(
-                  "1  Fit the stop with the piston well down.\n"
-                  "2  Turn the way the engine runs until the piston touches. Type the wheel.\n"
-                  "3  Turn back the long way until it touches again. Type the wheel.")
-            : QStringLiteral("1  Zero the indicator on the piston near its top.\n"
-                             "2  Come up to a drop of your choice before the top. Type the wheel.\n"
-                             "3  Go over the top to the same drop after it. Type the wheel."));
-    caution_->setText(
-        stop
-            ? QStringLiteral("With a stop fitted, turn by hand only, gently, plugs out: a stop "
-                             "bends a valve or "
-                             "a piston when it is met with force.")
-            : QStringLiteral("Turn by hand, and come up to both drops from the same side where the "
-                             "indicator allows."));
+    steps_->setText(tdcSteps(method()));
+    caution_->setText(tdcCaution(method()));
     sums_->setText(explanation());
     sums_->setVisible(!sums_->text().isEmpty());
-
-    QString verdict = words::tdcInstruction(tdc, job().settings.fittedWheel(), style());
-    if (verdict.isEmpty())
-        for (const Finding& f : tdc.findings)
-            verdict = words::sentence(f, style());
-    if (verdict.isEmpty())
-        verdict = tdc.state == TdcState::InHand
-                      ? QStringLiteral("One contact is taken. Now the other side of the top.")
-                      : QStringLiteral(
-                            "Where is true TDC? Two contacts, one each side of the top, say so.");
-    verdict_->setText(verdict);
-
-    QList<Row> rows;
-    for (const Contact& c : job().contacts) {
-        Row row;
-        row.id = c.id;
-        row.title = QStringLiteral("pass %1, %2 the top")
-                        .arg(c.pass)
-                        .arg(c.afterTop ? QStringLiteral("after") : QStringLiteral("before"));
-        row.value = QString::fromStdString(c.typed);
-        row.note = c.struck ? QString::fromStdString(c.struck->reason)
-                            : words::signedFixed(c.at.deg, 2, style()) + QChar(0xB0);
-        row.struck = c.struck.has_value();
-        rows << row;
-    }
-    log_->setRows(rows);
-    log_->scrollToBottom();
+    // Once there are sums to read, the steps have been learnt.
+    steps_->setVisible(sums_->text().isEmpty());
+    verdict_->setText(verdict());
+    refreshLists();
 
     RingScene scene;
     scene.rotation = job().engine.rotation;
@@ -217,7 +348,7 @@ void TdcStation::refresh() {
     scene.rod_mm = job().engine.rod_mm;
     if (!tdc.passes.empty()) scene.pass = &tdc.passes.back();
     ring_->setScene(scene);
-    ring_->setAccessibleDescription(verdict + QLatin1Char(' ') + sums_->text());
+    ring_->setAccessibleDescription(verdict_->text() + QLatin1Char(' ') + sums_->text());
 }
 
 } // namespace app

@@ -1,8 +1,11 @@
-// TDC: two contacts either side of the top, typed as read from the wheel; how far and which way
-// to move the pointer; a second pass that proves it.
+// TDC: contacts either side of the top, typed as read from the wheel; how far and which way to
+// move the pointer; a second pass that proves it. Below, what else is learnt with the piston up.
 #pragma once
 
 #include "app/frame/bench.h"
+#include "app/frame/field.h"
+
+#include <optional>
 
 class QButtonGroup;
 class QComboBox;
@@ -23,18 +26,33 @@ public:
     Echo understand(const QString& text) const override;
     Echo submit(const QString& text) override;
     void strikeLast() override;
+    bool step(int direction) override;
+    void leave() override;
     void refresh() override;
 
 private:
-    lobe::Contact contactFor(const QString& text, Echo& echo) const;
+    struct Typed {
+        Echo echo;
+        std::optional<lobe::Contact> contact;
+        std::optional<double> drop_mm; ///< "drop 3": names the drop of the contacts to come
+    };
+    Typed read(const QString& text) const;
     lobe::TdcMethod method() const;
+    int passAtHand() const;
+    const Field* field() const;
     QString explanation() const;
+    QString verdict() const;
+    void refreshLists();
+
+    int field_ = -1; ///< the fact asked for, or -1 for a contact
+    std::optional<double> drop_mm_;
+    bool samePass_ = false; ///< another drop with the pointer untouched
 
     Ring* ring_;
     QLabel *verdict_, *steps_, *sums_, *caution_;
     QButtonGroup* methods_;
     QComboBox* scale_;
-    RowList* log_;
+    RowList *log_, *facts_;
 };
 
 } // namespace app

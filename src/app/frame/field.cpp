@@ -1,0 +1,156 @@
+#include "app/frame/field.h"
+
+#include "core/entry.h"
+#include "words/sentences.h"
+
+namespace app {
+
+using namespace lobe;
+using Style = words::Style;
+
+QString noValue() {
+    return QString(QChar(0x2013));
+}
+
+bool Facts::keepIn(Session& session) const {
+    const Facts before = of(session.job());
+    if (name != before.name && !session.keep(book::SetName{name})) return false;
+    if (engine != before.engine && !session.keep(book::SetEngine{engine})) return false;
+    if (card != before.card && !session.keep(book::SetCard{card})) return false;
+    if (settings != before.settings && !session.keep(book::SetSettings{settings})) return false;
+    return true;
+}
+
+namespace {
+
+QString outOfRange(const QString& value, const QString& name, const QString& least,
+                   const QString& most) {
+    return QStringLiteral("%1 is hardly right for %2: expected %3 to %4.")
+        .arg(value, name.toLower(), least, most);
+}
+
+/// Thousandths are for lifts and lash; a dimension of the engine in inches is in inches.
+QString asDimension(const QString& typed, double most_mm, const Style& style) {
+    const bool whole = !typed.contains(QLatin1Char('.')) && !typed.contains(QLatin1Char(','));
+    const bool plain = !typed.isEmpty() && typed.back().isDigit();
+    return style.inches() && most_mm > 20.0 && whole && plain ? typed + QStringLiteral(" in")
+                                                              : typed;
+}
+
+} // namespace
+
+Field textField(const QString& name, Part<std::string> part) {
+    Field f;
+    f.name = name;
+    f.asks = QStringLiteral("a name");
+    f.shown = [part](const Facts& facts, const Style&) {
+        Facts copy = facts;
+        const QString value = QString::fromStdString(part(copy));
+        return value.isEmpty() ? noValue() : value;
+    };
+    f.take = [part](Facts& facts, const QString& typed, const Style&) {
+        if (typed.size() > 80) return QStringLiteral("Keep a name under 80 letters.");
+        part(facts) = typed.trimmed().toStdString();
+        return QString();
+    };
+    return f;
+}
+
+Field lengthField(const QString& name, double least, double most, Part<double> part) {
+    Field f;
+    f.name = name;
+    f.shown = [part](const Facts& facts, const Style& style) {
+        Facts copy = facts;
+        const double mm = part(copy);
+        return mm != 0.0 ? words::dimension(mm, style) + QLatin1Char(' ') + words::unitName(style)
+                         : noValue();
+    };
+    f.take = [=](Facts& facts, const QString& typed, const Style& style) {
+        const auto read =
+            readLength(asDimension(typed.trimmed(), most, style).toStdString(), style.unit, 1e6);
+        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+        const double mm = std::get<double>(read);
+        if (mm < least || mm > most)
+            return outOfRange(words::dimension(mm, style) + QLatin1Char(' ') +
+                                  words::unitName(style),
+                              name, words::dimension(least, style), words::dimension(most, style));
+        part(facts) = mm;
+        return QString();
+    };
+    return f;
+}
+
+Field numberField(const QString& name, const QString& asks, double least, double most, int places,
+                  Part<double> part) {
+    Field f;
+    f.name = name;
+    f.asks = asks;
+    f.shown = [=](const Facts& facts, const Style& style) {
+        Facts copy = facts;
+        return words::shortest(part(copy), places, style);
+    };
+    f.take = [=](Facts& facts, const QString& typed, const Style& style) {
+        const auto read = readNumber(typed.toStdString());
+        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+        const double value = std::get<double>(read);
+        if (value < least || value > most)
+            return outOfRange(words::shortest(value, 3, style), name,
+                              words::shortest(least, 2, style), words::shortest(most, 2, style));
+        part(facts) = value;
+        return QString();
+    };
+    return f;
+}
+
+Field optionalField(const QString& name, const QString& asks, double least, double most,
+                    bool isLength, Part<std::optional<double>> part) {
+    Field f;
+    f.name = name;
+    f.asks = asks;
+    f.shown = [=](const Facts& facts, const Style& style) {
+        Facts copy = facts;
+        const auto value = part(copy);
+        if (!value) return noValue();
+        return isLength ? words::liftWithUnit(*value, style) : words::degrees(*value, style, 2);
+    };
+    f.take = [=](Facts& facts, const QString& typed, const Style& style) {
+        if (typed.trimmed() == QLatin1String("-")) {
+            part(facts).reset();
+            return QString();
+        }
+        const auto read = isLength ? readLength(typed.toStdString(), style.unit, kMostLift_mm)
+                                   : readNumber(typed.toStdString());
+        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+        const double value = std::get<double>(read);
+        if (value < least || value > most)
+            return outOfRange(words::shortest(value, 2, style), name,
+                              words::shortest(least, 0, style), words::shortest(most, 0, style));
+        part(facts) = value;
+        return QString();
+    };
+    return f;
+}
+
+Field choiceField(const QString& name, int count, QString (*say)(int),
+                  std::function<int(const Facts&)> get, std::function<void(Facts&, int)> set) {
+    Field f;
+    f.name = name;
+    for (int i = 0; i < count; ++i)
+        f.asks +=
+            (i ? QStringLiteral(", ") : QString()) + QStringLiteral("%1 %2").arg(i + 1).arg(say(i));
+    f.shown = [=](const Facts& facts, const Style&) { return say(get(facts)); };
+    f.take = [=, asks = f.asks](Facts& facts, const QString& typed, const Style&) {
+        const QString key = typed.trimmed().toLower();
+        bool isNumber = false;
+        const int n = key.toInt(&isNumber);
+        for (int i = 0; i < count; ++i)
+            if (isNumber ? n == i + 1 : say(i).startsWith(key)) {
+                set(facts, i);
+                return QString();
+            }
+        return QStringLiteral("Type the number: %1.").arg(asks);
+    };
+    return f;
+}
+
+} // namespace app

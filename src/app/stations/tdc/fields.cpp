@@ -1,0 +1,129 @@
+#include "app/stations/tdc/fields.h"
+
+#include "core/entry.h"
+#include "core/tdc.h"
+#include "words/sentences.h"
+
+#include <algorithm>
+
+namespace app {
+
+using namespace lobe;
+using Style = words::Style;
+
+namespace {
+
+QString topName(int i) {
+    switch (static_cast<WhichTop>(i)) {
+    case WhichTop::NotSaid:
+        return QStringLiteral("not said");
+    case WhichTop::Overlap:
+        return QStringLiteral("overlap: both valves move");
+    case WhichTop::Firing:
+        break;
+    }
+    return QStringLiteral("firing: neither valve moves");
+}
+
+/// Where the factory mark says TDC, typed as read from the wheel; shown with what it does.
+Field factoryMark() {
+    Field f;
+    f.name = QStringLiteral("Factory mark reads");
+    f.asks = QStringLiteral("the wheel when the factory mark says TDC, such as 2.5b; - for none");
+    f.shown = [](const Facts& facts, const Style& style) {
+        const auto error = factoryMarkError(facts.settings);
+        if (!error) return noValue();
+        QString text = words::signedFixed(error->deg, 2, style) + QChar(0xB0);
+        if (error->arc_mm != 0.0)
+            text +=
+                QStringLiteral(", %1 %2 of arc")
+                    .arg(words::dimension(std::abs(error->arc_mm), style), words::unitName(style));
+        return text;
+    };
+    f.take = [](Facts& facts, const QString& typed, const Style& style) {
+        if (typed.trimmed() == QLatin1String("-")) {
+            facts.settings.factoryMark_deg.reset();
+            return QString();
+        }
+        const auto read =
+            readWheel(typed.toStdString(), {facts.settings.fittedWheel(), true, DeadCentre::Top});
+        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+        facts.settings.factoryMark_deg = std::get<WheelReading>(read).at.deg;
+        return QString();
+    };
+    return f;
+}
+
+/// Piston below the block face at several points, typed one after the other.
+Field deck() {
+    Field f;
+    f.name = QStringLiteral("Deck, piston below the face");
+    f.asks = QStringLiteral("one or more points, such as 0.30 0.34; minus above; - to clear");
+    f.shown = [](const Facts& facts, const Style& style) {
+        const auto& d = facts.settings.deck_mm;
+        if (d.empty()) return noValue();
+        const auto [least, most] = std::minmax_element(d.begin(), d.end());
+        double sum = 0.0;
+        for (double mm : d)
+            sum += mm;
+        QString text = words::fixed(style.inches() ? sum / double(d.size()) / kMmPerInch
+                                                   : sum / double(d.size()),
+                                    style.inches() ? 4 : 2, style);
+        if (d.size() > 1)
+            text += QStringLiteral(" mean of %1, range %2")
+                        .arg(d.size())
+                        .arg(words::lift(*most - *least, style));
+        return text;
+    };
+    f.take = [](Facts& facts, const QString& typed, const Style& style) {
+        if (typed.trimmed() == QLatin1String("-")) {
+            facts.settings.deck_mm.clear();
+            return QString();
+        }
+        std::vector<double> points;
+        for (const QString& part : typed.simplified().split(QLatin1Char(' '))) {
+            const auto read = readLength(part.toStdString(), style.unit, 20.0);
+            if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+            points.push_back(std::get<double>(read));
+        }
+        if (facts.settings.deck_mm.size() + points.size() > 12)
+            return QStringLiteral("Twelve points are enough; - clears them.");
+        facts.settings.deck_mm.insert(facts.settings.deck_mm.end(), points.begin(), points.end());
+        return QString();
+    };
+    return f;
+}
+
+std::vector<Field> make() {
+    std::vector<Field> all;
+    const auto add = [&](Field f) {
+        f.subject = QStringLiteral("TDC");
+        all.push_back(std::move(f));
+    };
+    Field top = enumField<WhichTop>(QStringLiteral("The wheel's zero is"), 3, topName,
+                                    [](Facts& f) -> WhichTop& { return f.settings.top; });
+    top.heading = QStringLiteral("Also here (Up, Down)");
+    add(top);
+    add(lengthField(QStringLiteral("Indicator resolves"), 0.0005, 0.5,
+                    [](Facts& f) -> double& { return f.settings.resolution_mm; }));
+    add(lengthField(QStringLiteral("Pin offset"), -10, 10,
+                    [](Facts& f) -> double& { return f.engine.pinOffset_mm; }));
+    add(numberField(QStringLiteral("Contacts must agree within"), QStringLiteral("degrees"), 0.05,
+                    5, 2, [](Facts& f) -> double& { return f.settings.tdcTolerance_deg; }));
+    add(lengthField(QStringLiteral("Tape circumference"), 50, 5000,
+                    [](Facts& f) -> double& { return f.settings.tape_mm; }));
+    add(deck());
+    add(factoryMark());
+    add(lengthField(QStringLiteral("Damper diameter"), 30, 1000,
+                    [](Facts& f) -> double& { return f.settings.damper_mm; }));
+    return all;
+}
+
+} // namespace
+
+const std::vector<Field>& tdcFields() {
+    static const std::vector<Field> fields = make();
+    return fields;
+}
+
+} // namespace app

@@ -1,0 +1,10 @@
+// What is asked at the TDC station beside the contacts.
+#pragma once
+
+#include "app/frame/field.h"
+
+namespace app {
+
+const std::vector<Field>& tdcFields();
+
+} // namespace app
