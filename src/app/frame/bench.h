@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/frame/session.h"
+#include "app/frame/stand.h"
 #include "app/style/look.h"
 
 #include <QString>
@@ -44,6 +45,8 @@ public:
     virtual void leave() {}
     /// Show the job as it is now.
     virtual void refresh() = 0;
+    /// The same work at the stand.
+    virtual StandCard standCard() const;
 
 signals:
     void promptChanged();
@@ -61,5 +64,17 @@ private:
     Session& session_;
     const Look& look_;
 };
+
+inline StandCard Bench::standCard() const {
+    const Prompt p = prompt();
+    StandCard card;
+    card.subject = p.subject;
+    card.caption = QStringLiteral("asked now");
+    card.big = p.ask;
+    card.tip = p.keys;
+    card.ring.rotation = job().engine.rotation;
+    card.ring.wheel = job().settings.fittedWheel();
+    return card;
+}
 
 } // namespace app

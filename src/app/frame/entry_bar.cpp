@@ -3,6 +3,8 @@
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
+#include <QRegularExpression>
+#include <QStyle>
 #include <QTime>
 
 namespace app {
@@ -40,6 +42,14 @@ void EntryLine::keyPressEvent(QKeyEvent* event) {
         else
             clear();
         return;
+    case Qt::Key_Space: {
+        static const QRegularExpression number(QStringLiteral("^[-+0-9.,]*$"));
+        if (spaceEnters_ && number.match(text()).hasMatch()) {
+            emit returnPressed();
+            return;
+        }
+        break;
+    }
     default:
         break;
     }
@@ -131,6 +141,22 @@ void EntryBar::setStation(Bench* station) {
     if (station_) connect(station_, &Bench::promptChanged, this, &EntryBar::refresh);
     line_->clear();
     refresh();
+}
+
+void EntryBar::setAtStand(bool on) {
+    line_->setSpaceEnters(on);
+    setFixedHeight(on ? 112 : 76);
+    line_->setFixedHeight(on ? 88 : 50);
+    // By property, so that a change of theme keeps the size.
+    setProperty("stand", on);
+    for (QWidget* w : QList<QWidget*>{line_, ask_, enter_, subject_, keys_}) {
+        w->setProperty("stand", on);
+        w->style()->unpolish(w);
+        w->style()->polish(w);
+    }
+    ask_->setStyleSheet(on ? QStringLiteral("font-size: 24px; font-weight: bold;")
+                           : QStringLiteral("font-size: 15px; font-weight: bold;"));
+    disk_->setVisible(!on);
 }
 
 void EntryBar::refresh() {

@@ -14,6 +14,8 @@ class EntryLine : public QLineEdit {
     Q_OBJECT
 public:
     explicit EntryLine(QWidget* parent = nullptr) : QLineEdit(parent) {}
+    /// Space is Enter while the line is empty or holds nothing but a number.
+    void setSpaceEnters(bool on) { spaceEnters_ = on; }
 
 signals:
     void strikePressed();
@@ -26,6 +28,9 @@ signals:
 protected:
     void keyPressEvent(QKeyEvent* event) override;
     bool event(QEvent* event) override;
+
+private:
+    bool spaceEnters_ = false;
 };
 
 class EntryBar : public QWidget {
@@ -35,6 +40,8 @@ public:
 
     /// The station that answers from now on; may be null.
     void setStation(Bench* station);
+    /// Bigger, and Space logs a plain number as a foot pedal sends it.
+    void setAtStand(bool on);
     void showTrouble(const QString& sentence);
     /// "everything on disk, 14:32:07"
     void showKept();

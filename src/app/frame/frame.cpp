@@ -5,7 +5,7 @@ namespace app {
 Frame::Frame(const Parts& parts, QWidget* parent) : QWidget(parent), parts_(parts) {
     setObjectName(QStringLiteral("bench"));
     setAttribute(Qt::WA_StyledBackground);
-    for (QWidget* part : {parts.top, parts.route, parts.slate, parts.entry, parts.message})
+    for (QWidget* part : {parts.top, parts.route, parts.slate, parts.entry, parts.message, parts.stand})
         part->setParent(this);
 }
 
@@ -19,14 +19,22 @@ void Frame::setBench(QWidget* bench) {
     if (current_) current_->hide();
     current_ = bench;
     place();
-    bench->show();
+    bench->setVisible(!atStand_);
+}
+
+void Frame::setAtStand(bool on) {
+    atStand_ = on;
+    for (QWidget* part : {parts_.route, parts_.slate}) part->setVisible(!on);
+    if (current_) current_->setVisible(!on);
+    parts_.stand->setVisible(on);
+    place();
 }
 
 void Frame::place() {
     const int top = parts_.top->height(), below = parts_.entry->height();
     // A small window gives the bench what route and slate can spare.
     const bool small = width() < 1150;
-    const int left = small ? 172 : 214, right = small ? 230 : 248;
+    const int left = atStand_ ? 0 : small ? 172 : 214, right = atStand_ ? 0 : small ? 230 : 248;
     const int middle = height() - top - below, benchWidth = width() - left - right;
     parts_.top->setGeometry(0, 0, width(), top);
     parts_.entry->setGeometry(0, height() - below, width(), below);
@@ -37,6 +45,7 @@ void Frame::place() {
         message = parts_.message->heightForWidth(benchWidth);
         parts_.message->setGeometry(left, top, benchWidth, message);
     }
+    parts_.stand->setGeometry(0, top + message, width(), middle - message);
     if (current_) current_->setGeometry(left, top + message, benchWidth, middle - message);
 }
 

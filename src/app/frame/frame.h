@@ -10,13 +10,15 @@ namespace app {
 class Frame : public QWidget {
 public:
     struct Parts {
-        QWidget *top, *route, *slate, *entry, *message;
+        QWidget *top, *route, *slate, *entry, *message, *stand;
     };
     Frame(const Parts& parts, QWidget* parent);
 
     void addBench(QWidget* bench);
     QWidget* bench() const { return current_; }
     void setBench(QWidget* bench);
+    /// At the stand, route, slate and bench give way to one big card.
+    void setAtStand(bool on);
     /// Places everything anew; needed when the message comes or goes.
     void place();
 
@@ -26,6 +28,7 @@ protected:
 private:
     Parts parts_;
     QWidget* current_ = nullptr;
+    bool atStand_ = false;
 };
 
 } // namespace app

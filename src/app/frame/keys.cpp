@@ -25,6 +25,7 @@ constexpr Key kKeys[] = {
     {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo: everything"},
     {"Ctrl+1 to Ctrl+4", "Engine, TDC, Lobes, Timing"},
     {"Ctrl+E", "the other lobe of this cylinder"},
+    {"F2", "at the stand, at the desk"},
     {"Ctrl+U", "millimetres, inches"},
     {"Ctrl+L", "light, dark"},
     {"Tab", "to the pictures and lists; arrows and Enter there"},
@@ -57,7 +58,7 @@ void KeysOverlay::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const Theme& t = look_.theme();
     p.fillRect(rect(), QColor(0, 0, 0, 140));
-    const double rowHeight = 31.0, w = std::min(820, width() - 40);
+    const double rowHeight = 30.0, w = std::min(820, width() - 40);
     const double h = 70 + rowHeight * double(std::size(kKeys));
     const QRectF box((width() - w) / 2.0, std::max(10.0, (height() - h) / 2.0), w, h);
     p.setPen(QPen(t.amber, 2.0));

@@ -6,6 +6,7 @@
 #include "app/frame/menus.h"
 #include "app/frame/route.h"
 #include "app/frame/slate.h"
+#include "app/frame/stand.h"
 #include "app/frame/top_bar.h"
 #include "app/frame/welcome.h"
 #include "app/stations/engine/engine_station.h"
@@ -34,6 +35,7 @@ MainWindow::MainWindow(Session& session, Look& look, Dialogs& dialogs, Preferenc
     build();
     connectAll();
     refresh();
+    if (preferences_.atStand()) setAtStand(true);
 }
 
 void MainWindow::build() {
@@ -46,7 +48,9 @@ void MainWindow::build() {
     message_->setObjectName(QStringLiteral("message"));
     message_->setWordWrap(true);
     message_->hide();
-    frame_ = new Frame({top_, route_, slate_, entry_, message_}, this);
+    stand_ = new Stand(look_, dialogs_, this);
+    stand_->hide();
+    frame_ = new Frame({top_, route_, slate_, entry_, message_, stand_}, this);
     setCentralWidget(frame_);
     keys_ = new KeysOverlay(look_, this);
     watch_ = new QTimer(this);
@@ -58,7 +62,10 @@ void MainWindow::connectAll() {
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::selectionChanged, top_, &TopBar::refresh);
     connect(&session_, &Session::troubled, this, &MainWindow::say);
+    connect(top_, &TopBar::postureWanted, this, [this] { setAtStand(!atStand()); });
+    connect(this, &MainWindow::ticked, qApp, [] { QApplication::beep(); });
     connect(&session_, &Session::kept, this, [this] {
+        if (preferences_.tick() && atStand()) emit ticked();
         if (!message_->isHidden()) {
             message_->hide();
             frame_->place();
@@ -100,6 +107,9 @@ Bench* MainWindow::benchOf(lobe::Station station) {
     if (bench) return bench;
     bench = make(station);
     frame_->addBench(bench);
+    connect(bench, &Bench::promptChanged, this, [this, bench] {
+        if (frame_->bench() == bench) stand_->setCard(bench->standCard());
+    });
     connect(bench, &Bench::entryWanted, this, [this] { entry_->line()->setFocus(); });
     return bench;
 }
@@ -113,6 +123,7 @@ void MainWindow::go(lobe::Station station) {
     Bench* target = benchOf(station);
     target->refresh();
     frame_->setBench(target);
+    stand_->setCard(target->standCard());
     route_->setCurrent(station);
     entry_->setStation(target);
     entry_->line()->setFocus();
@@ -138,7 +149,9 @@ void MainWindow::refresh() {
         return go(last >= 0 && last < 4 ? lobe::kStations[last] : session_.findings().next);
     }
     if (frame_->bench() == welcome_) return go(session_.findings().next);
-    static_cast<Bench*>(frame_->bench())->refresh();
+    auto* bench = static_cast<Bench*>(frame_->bench());
+    bench->refresh();
+    stand_->setCard(bench->standCard());
     entry_->refresh();
 }
 
@@ -168,6 +181,17 @@ void MainWindow::say(const QString& sentence) {
     message_->raise();
     frame_->place();
 }
+
+void MainWindow::setAtStand(bool on) {
+    preferences_.setAtStand(on);
+    const bool big = on && session_.hasJob();
+    top_->setAtStand(big);
+    entry_->setAtStand(big);
+    frame_->setAtStand(big);
+    entry_->line()->setFocus();
+}
+
+void MainWindow::setTick(bool on) { preferences_.setTick(on); }
 
 void MainWindow::showKeys() {
     keys_->open();

@@ -22,6 +22,7 @@ class LobesStation;
 class Menus;
 class Route;
 class Slate;
+class Stand;
 class Bench;
 class TopBar;
 class Welcome;
@@ -37,6 +38,12 @@ public:
     EntryBar* entryBar() const { return entry_; }
     LobesStation* lobes();
     void showKeys();
+    /// Desk or stand: two postures of one window.
+    void setAtStand(bool on);
+    bool atStand() const { return preferences_.atStand(); }
+    /// Whether logging is heard.
+    void setTick(bool on);
+    bool tick() const { return preferences_.tick(); }
     /// A sentence over the bench until it is answered or another comes.
     void say(const QString& sentence);
     /// Brings a lift table in as a new run of the lobe at hand.
@@ -45,6 +52,8 @@ public:
 
 signals:
     void demoWanted();
+    /// A reading was logged and is to be heard.
+    void ticked();
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -76,6 +85,7 @@ private:
     Welcome* welcome_ = nullptr;
     std::array<Bench*, 4> stations_{};
     KeysOverlay* keys_;
+    Stand* stand_;
     QTimer* watch_;
 };
 

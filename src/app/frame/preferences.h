@@ -18,6 +18,10 @@ public:
     void setLastJob(const QString& v) { settings_.setValue(QStringLiteral("job"), v); }
     int lastStation() const { return settings_.value(QStringLiteral("station"), -1).toInt(); }
     void setLastStation(int v) { settings_.setValue(QStringLiteral("station"), v); }
+    bool tick() const { return settings_.value(QStringLiteral("tick"), true).toBool(); }
+    void setTick(bool v) { settings_.setValue(QStringLiteral("tick"), v); }
+    bool atStand() const { return settings_.value(QStringLiteral("stand"), false).toBool(); }
+    void setAtStand(bool v) { settings_.setValue(QStringLiteral("stand"), v); }
     QByteArray geometry() const {
         return settings_.value(QStringLiteral("geometry")).toByteArray();
     }

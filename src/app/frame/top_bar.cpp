@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QMenuBar>
 #include <QPushButton>
+#include <QStyle>
 
 namespace app {
 
@@ -19,7 +20,8 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
       cylinders_(new QButtonGroup(this)),
       sides_(new QButtonGroup(this)),
       unit_(new QPushButton(this)),
-      light_(new QPushButton(this)) {
+      light_(new QPushButton(this)),
+      posture_(new QPushButton(QStringLiteral("stand  F2"), this)), menus_(menus) {
     setObjectName(QStringLiteral("topBar"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(44);
@@ -48,7 +50,8 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     row->addSpacing(8);
     unit_->setObjectName(QStringLiteral("unitChip"));
     light_->setObjectName(QStringLiteral("lightChip"));
-    for (QPushButton* b : {unit_, light_}) {
+    posture_->setObjectName(QStringLiteral("postureChip"));
+    for (QPushButton* b : {unit_, light_, posture_}) {
         b->setFocusPolicy(Qt::TabFocus);
         row->addWidget(b);
     }
@@ -56,6 +59,7 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
             [this](int id) { session_.select(session_.cylinder(), static_cast<Side>(id)); });
     connect(cylinders_, &QButtonGroup::idClicked, this,
             [this](int id) { session_.select(id, session_.side()); });
+    connect(posture_, &QPushButton::clicked, this, &TopBar::postureWanted);
     connect(unit_, &QPushButton::clicked, this, [this] { look_.setInches(!look_.inches()); });
     connect(light_, &QPushButton::clicked, this, [this] { look_.setDark(!look_.dark()); });
     connect(&look, &Look::changed, this, &TopBar::refresh);
@@ -82,12 +86,24 @@ void TopBar::rebuildCylinders() {
     }
 }
 
+void TopBar::setAtStand(bool on) {
+    setFixedHeight(on ? 60 : 44);
+    menus_->setFixedHeight(on ? 46 : 32);
+    setProperty("stand", on);
+    posture_->setText(on ? QStringLiteral("desk  F2") : QStringLiteral("stand  F2"));
+    for (QWidget* w : findChildren<QWidget*>() << this) {
+        w->style()->unpolish(w);
+        w->style()->polish(w);
+    }
+}
+
 void TopBar::refresh() {
     rebuildCylinders();
     if (auto* b = cylinders_->button(session_.cylinder())) b->setChecked(true);
     sides_->button(static_cast<int>(session_.side()))->setChecked(true);
     for (QAbstractButton* b : sides_->buttons())
         b->setVisible(session_.hasJob());
+    posture_->setVisible(session_.hasJob());
     unit_->setText(look_.inches() ? QStringLiteral("in") : QStringLiteral("mm"));
     unit_->setAccessibleName(look_.inches() ? QStringLiteral("Inches; switch to millimetres")
                                             : QStringLiteral("Millimetres; switch to inches"));

@@ -19,8 +19,14 @@ class TopBar : public QWidget {
 public:
     TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent = nullptr);
 
+    /// Everything that is touched at least 44 pixels high.
+    void setAtStand(bool on);
+
 public slots:
     void refresh();
+
+signals:
+    void postureWanted();
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
@@ -34,7 +40,8 @@ private:
     QLabel* job_;
     QHBoxLayout* cylinderRow_;
     QButtonGroup *cylinders_, *sides_;
-    QPushButton *unit_, *light_;
+    QPushButton *unit_, *light_, *posture_;
+    QMenuBar* menus_;
     int shownCylinders_ = 0;
 };
 

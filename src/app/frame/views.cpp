@@ -65,6 +65,11 @@ QStringList saveViews(Application& application, const QString& folder) {
     walk.job(1);
     application.session().select(2, lobe::Side::Intake);
     window.go(lobe::Station::Lobes);
+    window.setAtStand(true);
+    walk.save(QStringLiteral("stand"));
+    window.setAtStand(false);
+    application.session().select(2, lobe::Side::Intake);
+    window.go(lobe::Station::Lobes);
     walk.save(QStringLiteral("lobes-half-way"));
     application.look().setDark(true);
     application.session().select(1, lobe::Side::Intake);

@@ -457,10 +457,13 @@ void LobesStation::refreshLog() {
     if (!log_->hasFocus()) log_->scrollToBottom();
 }
 
-void LobesStation::refreshPictures() {
-    const CylinderFindings* c = nullptr;
+const CylinderFindings* LobesStation::cylinderFindings() const {
     for (const CylinderFindings& each : findings().cylinders)
-        if (each.cylinder == session().cylinder()) c = &each;
+        if (each.cylinder == session().cylinder()) return &each;
+    return nullptr;
+}
+
+RingScene LobesStation::ringScene() const {
     RingScene ring;
     ring.rotation = job().engine.rotation;
     ring.wheel = job().settings.fittedWheel();
@@ -468,20 +471,54 @@ void LobesStation::refreshPictures() {
     ring.rod_mm = job().engine.rod_mm;
     ring.needle = angle();
     if (job().card) ring.tickHeight = job().card->height;
-    StripScene strip;
-    strip.heights = job().settings.heights;
-    if (!complete()) strip.next = angle();
-    if (c) {
+    if (const CylinderFindings* c = cylinderFindings()) {
         ring.intake = c->intake ? &c->intake->lobe : nullptr;
         ring.exhaust = c->exhaust ? &c->exhaust->lobe : nullptr;
         if (c->pair) ring.splitPoint = c->pair->splitPoint;
+    }
+    return ring;
+}
+
+void LobesStation::refreshPictures() {
+    StripScene strip;
+    strip.heights = job().settings.heights;
+    if (!complete()) strip.next = angle();
+    if (const CylinderFindings* c = cylinderFindings())
         for (const RunFindings* each : {c->exhaust, c->intake})
             if (each)
                 for (const LiftRun& run : job().runs)
                     if (run.id == each->run) strip.lobes.push_back({&run, &each->lobe});
-    }
-    ring_->setScene(ring);
+    ring_->setScene(ringScene());
     strip_->setScene(strip);
+}
+
+StandCard LobesStation::standCard() const {
+    const RunFindings* f = runFindings();
+    const LiftRun* run = session().run();
+    StandCard card;
+    card.subject = QStringLiteral("cyl %1  %2").arg(session().cylinder()).arg(words::sideName(session().side()));
+    card.colour = look().theme().lobe(session().side());
+    if (f) card.progress = QStringLiteral("%1 of %2").arg(f->live).arg(f->planned);
+    card.caption = turnToLabel_->text();
+    card.big = angle_->text();
+    card.bigNote = angleSide_->text();
+    if (run && !run->readings.empty()) card.last = last_->text();
+    if (const Finding* a = advice()) {
+        card.advice = words::shortSentence(*a, style());
+        card.warn = a->severity >= Severity::LookAgain;
+    }
+    if (f) {
+        const Height main = job().card ? job().card->height : Height{1.27, Place::Tappet};
+        const HeightEvents* e = f->lobe.events(main);
+        if (e && e->opens)
+            card.soFar = QStringLiteral("opens %1 at %2").arg(words::fromDeadCentre(*e->opens, style()), words::height(main.mm, style()));
+        if (const auto centre = f->lobe.centres.by(job().settings.school))
+            card.soFar += QStringLiteral("    centre %1").arg(words::degrees(std::abs(centre->deg), style()));
+    }
+    card.tip = QStringLiteral("Turn %1, seen from the drive end, up to each mark. Overshot? Back past %2, then up again.")
+                   .arg(words::rotationName(job().engine.rotation), onWheel({angle().deg - 20.0}));
+    card.ring = ringScene();
+    return card;
 }
 
 void LobesStation::refresh() {

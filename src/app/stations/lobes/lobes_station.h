@@ -30,6 +30,7 @@ public:
     bool command(QChar letter) override;
     void leave() override;
     void refresh() override;
+    StandCard standCard() const override;
 
     /// The angle the next lift belongs to.
     lobe::CrankDeg angle() const;
@@ -56,6 +57,8 @@ private:
     void refreshTexts();
     void refreshLog();
     void refreshPictures();
+    RingScene ringScene() const;
+    const lobe::CylinderFindings* cylinderFindings() const;
 
     std::optional<lobe::CrankDeg> goTo_; ///< an angle typed or chosen instead of the next step
     std::optional<qint64> striking_;     ///< waiting for the reason

@@ -329,8 +329,42 @@ void TdcStation::refreshLists() {
     if (field_ >= 0) facts_->scrollToItem(facts_->item(field_ + 1));
 }
 
-void TdcStation::refresh() {
+RingScene TdcStation::ringScene() const {
     const TdcFindings& tdc = findings().tdc;
+    RingScene scene;
+    scene.rotation = job().engine.rotation;
+    scene.wheel = job().settings.fittedWheel();
+    scene.stroke_mm = job().engine.stroke_mm;
+    scene.rod_mm = job().engine.rod_mm;
+    if (!tdc.passes.empty()) scene.pass = &tdc.passes.back();
+    return scene;
+}
+
+StandCard TdcStation::standCard() const {
+    const TdcFindings& tdc = findings().tdc;
+    const TdcPass* pass = tdc.latest();
+    StandCard card;
+    card.subject = QStringLiteral("TDC, ") + words::methodName(method());
+    card.progress = QStringLiteral("pass %1").arg(passAtHand());
+    const bool move = pass && !pass->agrees && !tdc.nextAfterTop;
+    card.caption = move ? QStringLiteral("move the pointer") : QStringLiteral("contact wanted");
+    if (move) {
+        card.big = words::degrees(std::abs(*pass->correction_deg), style(), 2);
+        card.bigNote = *pass->correction_deg > 0.0 ? QStringLiteral("with rotation") : QStringLiteral("against rotation");
+    } else {
+        card.big = method() == TdcMethod::HighestReading ? QStringLiteral("highest") : tdc.nextAfterTop ? QStringLiteral("after") : QStringLiteral("before");
+        card.bigNote = QStringLiteral("the top");
+    }
+    if (!job().contacts.empty())
+        card.last = QStringLiteral("last  ") + QString::fromStdString(job().contacts.back().typed) + (job().contacts.back().struck ? QStringLiteral("  struck") : QString());
+    card.advice = verdict();
+    card.warn = true;
+    card.tip = tdcCaution(method());
+    card.ring = ringScene();
+    return card;
+}
+
+void TdcStation::refresh() {
     scale_->setCurrentIndex(static_cast<int>(job().settings.wheel));
     steps_->setText(tdcSteps(method()));
     caution_->setText(tdcCaution(method()));
@@ -341,12 +375,7 @@ void TdcStation::refresh() {
     verdict_->setText(verdict());
     refreshLists();
 
-    RingScene scene;
-    scene.rotation = job().engine.rotation;
-    scene.wheel = job().settings.fittedWheel();
-    scene.stroke_mm = job().engine.stroke_mm;
-    scene.rod_mm = job().engine.rod_mm;
-    if (!tdc.passes.empty()) scene.pass = &tdc.passes.back();
+    const RingScene scene = ringScene();
     ring_->setScene(scene);
     ring_->setAccessibleDescription(verdict_->text() + QLatin1Char(' ') + sums_->text());
 }

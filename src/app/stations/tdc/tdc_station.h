@@ -29,6 +29,7 @@ public:
     bool step(int direction) override;
     void leave() override;
     void refresh() override;
+    StandCard standCard() const override;
 
 private:
     struct Typed {
@@ -43,6 +44,7 @@ private:
     QString explanation() const;
     QString verdict() const;
     void refreshLists();
+    RingScene ringScene() const;
 
     int field_ = -1; ///< the fact asked for, or -1 for a contact
     std::optional<double> drop_mm_;
