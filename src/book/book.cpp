@@ -218,6 +218,11 @@ public:
         return run;
     }
     qint64 operator()(const SetTerms& c) { return terms(c.run, c.terms); }
+    qint64 operator()(const SetManyTerms& c) {
+        for (const SetTerms& one : c.runs)
+            terms(one.run, one.terms);
+        return 0;
+    }
     qint64 operator()(const AddReading& c) {
         if (c.replaces) strike(*c.replaces, {}, "read again");
         return reading(c.run, c.reading);
@@ -250,13 +255,14 @@ private:
         return 0;
     }
     qint64 reading(qint64 run, const Reading& r) {
-        Statement s(db_,
-                    QStringLiteral(
-                        "INSERT INTO reading(action_id, run_id, crank_deg, lift_mm, typed, at_ms) "
-                        "VALUES (?, ?, ?, ?, ?, ?)"));
+        Statement s(db_, QStringLiteral("INSERT INTO reading(action_id, run_id, crank_deg, "
+                                        "lift_mm, typed, at_ms, approach) "
+                                        "VALUES (?, ?, ?, ?, ?, ?, ?)"));
         return s
             .run(action_, run, r.at.deg, r.lift_mm, QString::fromStdString(r.typed),
-                 qint64(r.time_ms))
+                 qint64(r.time_ms),
+                 r.approach == Approach::BackingUp ? QStringLiteral("backing")
+                                                   : QStringLiteral("forward"))
             .id();
     }
     qint64 strike(std::optional<std::int64_t> reading, std::optional<std::int64_t> contact,
@@ -280,6 +286,7 @@ struct KindOf {
     const char* operator()(const AddRun& c) const {
         return c.run.readings.empty() ? "run" : "import";
     }
+    const char* operator()(const SetManyTerms&) const { return "shift"; }
     const char* operator()(const SetTerms&) const { return "run terms"; }
     const char* operator()(const AddReading&) const { return "reading"; }
     const char* operator()(const StrikeReading&) const { return "strike"; }

@@ -6,6 +6,7 @@
 #include <optional>
 #include <string>
 #include <variant>
+#include <vector>
 
 namespace book {
 
@@ -29,6 +30,10 @@ struct SetTerms {
     std::int64_t run = 0;
     lobe::RunTerms terms;
 };
+/// Several runs at once, as when TDC is found to have been off.
+struct SetManyTerms {
+    std::vector<SetTerms> runs;
+};
 /// A reading; with `replaces`, that one is struck in the same action.
 struct AddReading {
     std::int64_t run = 0;
@@ -47,7 +52,7 @@ struct StrikeContact {
     std::string reason;
 };
 
-using Change = std::variant<SetName, SetEngine, SetCard, SetSettings, AddRun, SetTerms, AddReading,
-                            StrikeReading, AddContact, StrikeContact>;
+using Change = std::variant<SetName, SetEngine, SetCard, SetSettings, AddRun, SetTerms,
+                            SetManyTerms, AddReading, StrikeReading, AddContact, StrikeContact>;
 
 } // namespace book

@@ -190,6 +190,9 @@ QJsonObject toJson(const RunTerms& t) {
             {"step_deg", t.step_deg},
             {"from_deg", t.from.deg},
             {"to_deg", t.to.deg},
+            {"shift_deg", t.shift_deg},
+            {"tdc_answered", t.tdcAnswered},
+            {"dial_turn_mm", t.dialTurn_mm},
             {"source", qt(t.source)}};
 }
 
@@ -203,6 +206,9 @@ RunTerms termsFrom(const QJsonObject& json) {
     take(json, "from_deg", t.from.deg);
     take(json, "to_deg", t.to.deg);
     take(json, "source", t.source);
+    take(json, "shift_deg", t.shift_deg);
+    t.tdcAnswered = json[QLatin1String("tdc_answered")].toInt(t.tdcAnswered);
+    take(json, "dial_turn_mm", t.dialTurn_mm);
     return t;
 }
 

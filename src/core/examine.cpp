@@ -30,6 +30,40 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
     return request;
 }
 
+/// What the run says beside its lobe.
+void judgeRun(const LiftRun& run, RunFindings& out) {
+    const auto say = [&](Code code, Severity severity) -> Finding& {
+        out.lobe.findings.push_back({code, severity, run.side, run.cylinder});
+        return out.lobe.findings.back();
+    };
+    int backed = 0, live = 0;
+    double highest = 0.0;
+    CrankDeg last;
+    for (const Reading& r : run.readings) {
+        if (r.struck) continue;
+        ++live;
+        backed += r.approach == Approach::BackingUp;
+        highest = std::max(highest, std::abs(r.lift_mm));
+        last = r.at;
+    }
+    if (backed > 0) say(Code::BackedUp, Severity::Note).count = backed;
+    // By these angles any cam has its valve well open.
+    const double open = run.side == Side::Intake ? 45.0 : -165.0;
+    if (live >= 8 && highest <= 0.15 && last.deg >= open && last.deg <= open + 140.0)
+        say(Code::OtherTurn, Severity::LookAgain).at = last;
+    // A misfit by whole turns of the dial was read in the wrong turn.
+    for (const Misfit& m : out.lobe.misfits) {
+        const double turn = run.terms.dialTurn_mm;
+        const double turns = turn > 0.0 ? std::round(m.off_mm / turn) : 0.0;
+        if (turns == 0.0 || std::abs(m.off_mm - turns * turn) > 0.08 * turn) continue;
+        const double read = out.lobe.curve ? out.lobe.curve->at(m.at.deg) : 0.0;
+        Finding& f = say(Code::DialTurn, Severity::LookAgain);
+        f.at = m.at;
+        f.mm = read;
+        f.other_mm = read - turns * turn;
+    }
+}
+
 RunFindings examineRun(const Job& job, const LiftRun& run) {
     RunFindings out;
     out.run = run.id;
@@ -44,6 +78,7 @@ RunFindings examineRun(const Job& job, const LiftRun& run) {
     out.next = nextAngle(run);
     out.complete = out.live > 0 && out.next.deg > run.terms.to.deg + step * 0.01;
     out.lobe = analyseLobe(livePoints(run), requestFor(job, run));
+    judgeRun(run, out);
     return out;
 }
 
@@ -242,6 +277,36 @@ void againstCard(const Job& job, const CylinderFindings& c, std::vector<Finding>
     }
 }
 
+/// Centres of the same lobe on two cylinders differ by more than this only when something is bent,
+/// or a TDC is wrong.
+constexpr double kTwist_deg = 1.5;
+
+void twist(const Job& job, const Findings& f, std::vector<Finding>& out) {
+    if (f.cylinders.size() < 2 || f.cylinders.front().cylinder != 1) return;
+    const CylinderFindings& first = f.cylinders.front();
+    for (std::size_t i = 1; i < f.cylinders.size(); ++i)
+        for (const auto& [a, b] : {std::pair(first.intake, f.cylinders[i].intake),
+                                   std::pair(first.exhaust, f.cylinders[i].exhaust)}) {
+            if (!a || !b) continue;
+            const auto ca = a->lobe.centres.by(job.settings.school),
+                       cb = b->lobe.centres.by(job.settings.school);
+            if (!ca || !cb || std::abs(cb->deg - ca->deg) <= kTwist_deg) continue;
+            Finding finding{Code::Twist, Severity::LookAgain, b->side, b->cylinder};
+            finding.deg = cb->deg - ca->deg;
+            out.push_back(finding);
+        }
+}
+
+void tdcMoved(const Job& job, const TdcFindings& tdc, std::vector<Finding>& out) {
+    Finding f{Code::TdcMoved, Severity::LookAgain};
+    for (const LiftRun& run : job.runs)
+        if (const auto shift = pendingShift_deg(run, tdc)) {
+            f.deg = *shift;
+            ++f.count;
+        }
+    if (f.count > 0) out.push_back(f);
+}
+
 bool anyLookAgain(const std::vector<Finding>& findings) {
     return std::any_of(findings.begin(), findings.end(),
                        [](const Finding& f) { return f.severity >= Severity::LookAgain; });
@@ -303,10 +368,31 @@ Progress Findings::progress(Station station) const {
     return Progress::NotBegun;
 }
 
+CrankDeg placed(const Reading& reading, const RunTerms& terms) {
+    return {reading.at.deg + terms.shift_deg};
+}
+
+std::optional<double> pendingShift_deg(const LiftRun& run, const TdcFindings& tdc) {
+    std::int64_t last = 0;
+    for (const Reading& r : run.readings)
+        last = std::max(last, r.time_ms);
+    if (last == 0) return std::nullopt; // imported: taken who knows when
+    double shift = 0.0;
+    for (const TdcPass& pass : tdc.passes) {
+        if (!pass.correction_deg || pass.agrees || pass.pass <= run.terms.tdcAnswered) continue;
+        const auto& seal = pass.after() ? pass.after() : pass.before();
+        // The wheel read w where the crank stood at w less the correction.
+        if (seal->time_ms > last) shift -= *pass.correction_deg;
+    }
+    if (shift == 0.0) return std::nullopt;
+    return shift;
+}
+
 std::vector<LiftPoint> livePoints(const LiftRun& run) {
     std::vector<LiftPoint> points;
     for (const Reading& r : run.readings)
-        if (!r.struck) points.push_back({r.at.deg, r.lift_mm});
+        if (!r.struck && r.approach == Approach::Forward)
+            points.push_back({placed(r, run.terms).deg, r.lift_mm});
     return points;
 }
 
@@ -348,6 +434,7 @@ Findings examine(const Job& job) {
         out.runs.push_back(examineRun(job, run));
     cylinders(job, out);
 
+    tdcMoved(job, out.tdc, out.tdc.findings);
     out.all = out.tdc.findings;
     if (!out.cylinders.empty() && out.tdc.state == TdcState::NotBegun)
         out.all.push_back({Code::TdcNotTaken, Severity::Ask});
@@ -358,6 +445,7 @@ Findings examine(const Job& job) {
         if (c.pair) out.all.insert(out.all.end(), c.pair->findings.begin(), c.pair->findings.end());
         againstCard(job, c, out.all);
     }
+    twist(job, out, out.all);
     if (!out.cylinders.empty()) Figures(job, out.cylinders.front(), out.figures).collect();
 
     out.stations = {{Station::Engine, engineProgress(job.engine)},

@@ -72,7 +72,14 @@ CrankDeg nextAngle(const LiftRun& run);
 /// The first and last angle a lobe of this kind is usually recorded over.
 RunTerms usualTerms(const Engine& engine, Side side);
 
-/// The live readings as points for `analyseLobe`.
+/// Where a reading stands on the cycle, the run's shift included.
+CrankDeg placed(const Reading& reading, const RunTerms& terms);
+
+/// How far the readings of a run are off because true TDC was found afterwards with the pointer
+/// not on it: what is to be added to their angles. Empty when there is nothing to decide.
+std::optional<double> pendingShift_deg(const LiftRun& run, const TdcFindings& tdc);
+
+/// The live readings as points for `analyseLobe`: struck ones and those taken backing up left out.
 std::vector<LiftPoint> livePoints(const LiftRun& run);
 
 } // namespace lobe

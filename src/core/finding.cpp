@@ -34,6 +34,16 @@ const char* codeName(Code code) {
         return "repeated_angle";
     case Code::WideStep:
         return "wide_step";
+    case Code::BackedUp:
+        return "backed_up";
+    case Code::OtherTurn:
+        return "other_turn";
+    case Code::DialTurn:
+        return "dial_turn";
+    case Code::Twist:
+        return "twist";
+    case Code::TdcMoved:
+        return "tdc_moved";
     case Code::TdcSpanUnlikely:
         return "tdc_span_unlikely";
     case Code::TdcSpanOff:

@@ -30,7 +30,12 @@ enum class Code {
     SidesSwapped,    ///< at = centre: where the other lobe sits
     RepeatedAngle,   ///< at = angle, count = readings: their mean is used
     WideStep,        ///< deg = widest gap between readings on the lobe
+    BackedUp,        ///< count = readings left out because they were taken backing up
+    OtherTurn,       ///< at = last angle: nothing lifts where this lobe should; a turn out
+    DialTurn,        ///< at, mm = as read, other_mm = in the neighbouring turn of the dial
+    Twist,           ///< deg = this cylinder's lobe centre less cylinder 1's
     // TDC
+    TdcMoved,           ///< deg = what the readings before it are off by, count = runs
     TdcSpanUnlikely,    ///< deg = half-span
     TdcSpanOff,         ///< deg = half-span, other_deg = expected from stroke, rod and drop
     TdcDwell,           ///< deg = how far the top hides either side: a first approximation only

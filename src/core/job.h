@@ -102,6 +102,10 @@ struct Contact {
     bool operator==(const Contact&) const = default;
 };
 
+/// How a mark was come up to. A reading taken while backing up carries the drive's slack and is
+/// left out of the analysis.
+enum class Approach { Forward, BackingUp };
+
 /// One lift reading.
 struct Reading {
     std::int64_t id = 0;
@@ -109,6 +113,7 @@ struct Reading {
     double lift_mm = 0.0;
     std::string typed;
     std::int64_t time_ms = 0; ///< since the epoch; 0 for an imported reading
+    Approach approach = Approach::Forward;
     std::optional<Struck> struck;
     bool operator==(const Reading&) const = default;
 };
@@ -121,7 +126,10 @@ struct RunTerms {
     double lash_mm = 0.0; ///< at the valve, whether or not it shows in this run
     double step_deg = 5.0;
     CrankDeg from{-70.0}, to{280.0};
-    std::string source; ///< where the numbers came from, when not typed here
+    std::string source;       ///< where the numbers came from, when not typed here
+    double shift_deg = 0.0;   ///< added to every angle: a wheel found wrong afterwards, or a turn
+    int tdcAnswered = 0;      ///< the last TDC pass this run was shifted for, or kept against
+    double dialTurn_mm = 1.0; ///< what one turn of the dial is worth
     bool operator==(const RunTerms&) const = default;
 };
 

@@ -114,6 +114,10 @@ QString onWheel(CrankDeg at, const Wheel& wheel, const Style& style, bool brief)
     return degrees(number, style, 2) + QLatin1Char(' ') + side;
 }
 
+QString readingAngle(CrankDeg at, const Style& style) {
+    return style.wheel ? onWheel(at, *style.wheel, style) : fromDeadCentre(at, style);
+}
+
 QString sideOfTop(CrankDeg at) {
     const double turn = wrapTurn(at).deg;
     if (turn == 0.0) return QStringLiteral("TDC");

@@ -9,11 +9,14 @@
 #include <QLocale>
 #include <QString>
 
+#include <optional>
+
 namespace words {
 
 struct Style {
     lobe::LengthUnit unit = lobe::LengthUnit::Millimetre;
     QLocale locale = QLocale::c();
+    std::optional<lobe::Wheel> wheel{}; ///< at the engine: angles as its wheel shows them
 
     bool inches() const { return unit == lobe::LengthUnit::Inch; }
 };
@@ -47,6 +50,9 @@ QString abbreviated(lobe::CrankDeg at, const Style& style, int places = 1);
 /// the nearest dead centre on a quarter wheel. `brief` uses ATDC and its like.
 QString onWheel(lobe::CrankDeg at, const lobe::Wheel& wheel, const Style& style,
                 bool brief = false);
+/// An angle to go to or to look at: on the wheel when the style has one, else from the nearest
+/// dead centre.
+QString readingAngle(lobe::CrankDeg at, const Style& style);
 /// "before TDC" or "after TDC": the half of the wheel an angle stands in.
 QString sideOfTop(lobe::CrankDeg at);
 

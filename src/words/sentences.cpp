@@ -26,7 +26,7 @@ QString misfit(const Finding& f, const Style& style) {
     const bool under = *f.mm < 0.0;
     return QStringLiteral("%1: the reading at %2 sits %3 %4 its neighbours. Go back well past it, "
                           "come up to %2 again and read it once more.")
-        .arg(lobeName(f), fromDeadCentre(*f.at, style), liftWithUnit(std::abs(*f.mm), style),
+        .arg(lobeName(f), readingAngle(*f.at, style), liftWithUnit(std::abs(*f.mm), style),
              under ? QStringLiteral("under") : QStringLiteral("over"));
 }
 
@@ -50,7 +50,7 @@ QString sentence(const Finding& f, const Style& style) {
         return QStringLiteral(
                    "%1: the nose is not behind you yet: lift is still near its greatest at "
                    "%2. Keep going down the other flank.")
-            .arg(who, fromDeadCentre(*f.at, style));
+            .arg(who, readingAngle(*f.at, style));
     case Code::FlankMissing:
         return QStringLiteral(
                    "%1: the %2 flank has no reading under %3, so that event is not known. "
@@ -102,12 +102,40 @@ QString sentence(const Finding& f, const Style& style) {
         return QStringLiteral("%1: %2 readings at %3; their mean is used.")
             .arg(who)
             .arg(f.count)
-            .arg(fromDeadCentre(*f.at, style));
+            .arg(readingAngle(*f.at, style));
     case Code::WideStep:
         return QStringLiteral(
                    "%1: readings are up to %2 apart on the lobe. Steps of 5° or less make "
                    "the events trustworthy.")
             .arg(who, degrees(*f.deg, style));
+    case Code::BackedUp:
+        return QStringLiteral("%1: %2 taken while backing up left out: they carry the drive's "
+                              "slack. Come up to "
+                              "those marks again the way the engine runs.")
+            .arg(who, f.count == 1 ? QStringLiteral("1 reading is")
+                                   : QStringLiteral("%1 readings are").arg(f.count));
+    case Code::OtherTurn:
+        return QStringLiteral("%1: nothing lifts up to %2, where this lobe is long open. The crank "
+                              "is on its other turn: "
+                              "turn it once round, 360°, and press T.")
+            .arg(who, readingAngle(*f.at, style));
+    case Code::DialTurn:
+        return QStringLiteral("%1: %2 at %3 is one turn of the dial off: %4 fits its neighbours. "
+                              "Press W to take that.")
+            .arg(who, liftWithUnit(*f.mm, style), readingAngle(*f.at, style),
+                 liftWithUnit(*f.other_mm, style));
+    case Code::Twist:
+        return QStringLiteral("%1: the lobe centre stands %2 against cylinder 1: more than "
+                              "measuring leaves. A twisted or "
+                              "bent cam, or this cylinder's TDC; prove that first.")
+            .arg(who, earlyLate(*f.deg, style));
+    case Code::TdcMoved:
+        return QStringLiteral("TDC was found %1° off after %2 recorded. Press S to shift those "
+                              "readings by %1°, or K to keep "
+                              "them as they are, marked.")
+            .arg(signedFixed(*f.deg, 2, style), f.count == 1
+                                                    ? QStringLiteral("a run was")
+                                                    : QStringLiteral("%1 runs were").arg(f.count));
     case Code::TdcSpanUnlikely:
         return QStringLiteral(
                    "The contacts lie %1 either side of the top, which is hardly a stop or a "
@@ -191,7 +219,7 @@ QString sentence(const Finding& f, const Style& style) {
 QString shortSentence(const Finding& f, const Style& style) {
     if (f.code == Code::Misfit)
         return QStringLiteral("Look again at %1, %2: %3 %4 its neighbours.")
-            .arg(lobeName(f).toLower(), fromDeadCentre(*f.at, style),
+            .arg(lobeName(f).toLower(), readingAngle(*f.at, style),
                  liftWithUnit(std::abs(*f.mm), style),
                  *f.mm < 0.0 ? QStringLiteral("under") : QStringLiteral("over"));
     return sentence(f, style);

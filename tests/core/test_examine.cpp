@@ -206,6 +206,126 @@ private slots:
         QVERIFY(examine(job).progress(Station::Engine) == Progress::LookAgain);
     }
 
+    void readingsTakenBackingUpAreLeftOutAndCounted() {
+        Job job = lateCam();
+        Reading slack = job.runs[0].readings[20];
+        slack.lift_mm += 0.3;
+        slack.approach = Approach::BackingUp;
+        job.runs[0].readings.push_back(slack);
+        const Findings f = examine(job);
+        QVERIFY(has(f, Code::BackedUp));
+        QVERIFY(!has(f, Code::Misfit));
+        QVERIFY(!has(f, Code::RepeatedAngle));
+    }
+
+    void nothingLiftsOnTheOtherTurn() {
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            Job job;
+            LiftRun r = run(1, closed::power(900, 10, 7.0), side, 0, -1);
+            r.terms = usualTerms(job.engine, side);
+            for (int i = 0; i < 26; ++i) {
+                Reading x;
+                x.at = {r.terms.from.deg + 5.0 * i};
+                r.readings.push_back(x);
+            }
+            job.runs = {r};
+            QVERIFY(has(examine(job), Code::OtherTurn));
+            // An honest run has lifted by there.
+            for (Reading& x : job.runs[0].readings)
+                x.lift_mm = closed::power(side == Side::Intake ? 106 : -112, 147, 7.2).at(x.at.deg);
+            QVERIFY(!has(examine(job), Code::OtherTurn));
+        }
+    }
+
+    void aShiftByOneTurnBringsTheLobeHome() {
+        Job job;
+        job.runs = {run(1, closed::power(-254, 147, 7.2), Side::Intake, -425, -80)};
+        QVERIFY(has(examine(job), Code::CentreFarOff));
+        job.runs[0].terms.shift_deg = 360.0;
+        const Findings f = examine(job);
+        QVERIFY(!has(f, Code::CentreFarOff));
+        QVERIFY(std::abs(f.runs[0].lobe.centres.equalDrop->deg - 106.0) < 0.05);
+    }
+
+    void oneTurnOfTheDialIsRecognised() {
+        Job job = lateCam();
+        Reading& slip = job.runs[0].readings[30];
+        const double right = slip.lift_mm;
+        slip.lift_mm += 1.0;
+        const Findings f = examine(job);
+        const auto it = std::find_if(f.all.begin(), f.all.end(),
+                                     [](const Finding& x) { return x.code == Code::DialTurn; });
+        QVERIFY(it != f.all.end());
+        QCOMPARE(it->at->deg, slip.at.deg);
+        QVERIFY(std::abs(*it->other_mm - right) < 1e-9);
+        // Half a turn off is a slip of another kind.
+        slip.lift_mm = right + 0.5;
+        QVERIFY(!has(examine(job), Code::DialTurn));
+        // An inch dial turns at 0.1 in.
+        job.runs[0].terms.dialTurn_mm = 2.54;
+        slip.lift_mm = right - 2.54;
+        QVERIFY(has(examine(job), Code::DialTurn));
+    }
+
+    void twistBetweenCylinders() {
+        Job job = lateCam();
+        LiftRun far = run(3, closed::power(108.5, 147, 7.2, 1.78), Side::Intake, -70, 280);
+        far.cylinder = 4;
+        job.runs.push_back(far);
+        const Findings f = examine(job);
+        const auto it = std::find_if(f.all.begin(), f.all.end(),
+                                     [](const Finding& x) { return x.code == Code::Twist; });
+        QVERIFY(it != f.all.end());
+        QCOMPARE(it->cylinder, 4);
+        QVERIFY(std::abs(*it->deg - 2.5) < 0.1);
+        job.runs.back() = run(3, closed::power(106.4, 147, 7.2, 1.78), Side::Intake, -70, 280);
+        job.runs.back().cylinder = 4;
+        QVERIFY(!has(examine(job), Code::Twist));
+    }
+
+    void tdcFoundOffAfterwardsAsksAboutTheReadings() {
+        Job job = lateCam();
+        for (LiftRun& r : job.runs)
+            for (Reading& x : r.readings)
+                x.time_ms = 1000;
+        const auto contact = [](int pass, bool after, double deg, std::int64_t time) {
+            Contact c;
+            c.pass = pass;
+            c.afterTop = after;
+            c.at = {deg};
+            c.time_ms = time;
+            return c;
+        };
+        // The wheel read 2 too much: true TDC stood at +2.
+        job.contacts = {contact(1, false, -26, 2000), contact(1, true, 30, 2001)};
+        Findings f = examine(job);
+        const auto it = std::find_if(f.all.begin(), f.all.end(),
+                                     [](const Finding& x) { return x.code == Code::TdcMoved; });
+        QVERIFY(it != f.all.end());
+        QCOMPARE(it->count, 2);
+        QCOMPARE(*it->deg, -2.0);
+        // Proving the moved pointer does not forget what was read before.
+        job.contacts.push_back(contact(2, false, -28, 3000));
+        job.contacts.push_back(contact(2, true, 28, 3001));
+        f = examine(job);
+        QVERIFY(has(f, Code::TdcMoved));
+        // Shifted, the late cam is as its card; kept, it is not asked again.
+        for (LiftRun& r : job.runs) {
+            r.terms.shift_deg = *pendingShift_deg(r, f.tdc);
+            r.terms.tdcAnswered = 2;
+        }
+        f = examine(job);
+        QVERIFY(!has(f, Code::TdcMoved));
+        QVERIFY(has(f, Code::AsCard));
+        // Readings taken after the pass are on the moved pointer: nothing to ask.
+        for (LiftRun& r : job.runs) {
+            r.terms = {};
+            for (Reading& x : r.readings)
+                x.time_ms = 5000;
+        }
+        QVERIFY(!has(examine(job), Code::TdcMoved));
+    }
+
     void figuresAreUnique() {
         Job job = lateCam();
         job.settings.heights = {{1.27, Place::Tappet}, {0.15, Place::Valve}};

@@ -58,7 +58,12 @@ protected:
     const lobe::Job& job() const { return session_.job(); }
     const lobe::Findings& findings() const { return session_.findings(); }
     const Look& look() const { return look_; }
-    const words::Style& style() const { return look_.style(); }
+    /// Numbers as the user wants them, angles as the job's wheel shows them.
+    words::Style style() const {
+        words::Style s = look_.style();
+        s.wheel = job().settings.fittedWheel();
+        return s;
+    }
 
 private:
     Session& session_;

@@ -7,6 +7,8 @@
 #include <QStyle>
 #include <QTime>
 
+#include <algorithm>
+
 namespace app {
 
 bool EntryLine::event(QEvent* event) {
@@ -25,11 +27,14 @@ void EntryLine::keyPressEvent(QKeyEvent* event) {
     const bool empty = text().isEmpty();
     switch (event->key()) {
     case Qt::Key_Up:
-        emit stepPressed(-1);
+    case Qt::Key_Down: {
+        const int way = event->key() == Qt::Key_Up ? -1 : 1;
+        if (event->modifiers() & Qt::ControlModifier)
+            emit recallPressed(way);
+        else
+            emit stepPressed(way);
         return;
-    case Qt::Key_Down:
-        emit stepPressed(1);
-        return;
+    }
     case Qt::Key_Backspace:
         if (empty) {
             if (!event->isAutoRepeat()) emit strikePressed();
@@ -122,6 +127,10 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
     connect(line_, &EntryLine::stepPressed, this, [this](int direction) {
         if (station_ && station_->step(direction)) refresh();
     });
+    connect(line_, &EntryLine::recallPressed, this, [this](int way) {
+        recalled_ = std::clamp(recalled_ + way, 0, static_cast<int>(typed_.size()));
+        line_->setText(typed_.value(recalled_));
+    });
     connect(line_, &EntryLine::leavePressed, this, [this] {
         if (station_) station_->leave();
         refresh();
@@ -192,6 +201,8 @@ void EntryBar::enter() {
     if (!station_) return;
     const Echo echo = station_->submit(line_->text());
     if (echo.ok) {
+        if (!line_->text().isEmpty()) typed_ << line_->text();
+        recalled_ = static_cast<int>(typed_.size());
         line_->clear();
         refresh();
         if (!echo.text.isEmpty()) say(echo.text, false);

@@ -20,6 +20,7 @@ public:
 signals:
     void strikePressed();
     void stepPressed(int direction);
+    void recallPressed(int direction);
     void leavePressed();
     void letterPressed(QChar letter, bool* used);
     void undoPressed();
@@ -62,6 +63,8 @@ private:
     const Look& look_;
     Bench* station_ = nullptr;
     EntryLine* line_;
+    QStringList typed_; ///< earlier lines, for Ctrl+Up
+    int recalled_ = 0;
     QString echoLook_; ///< the echo's style sheet, set only when it changes
     QLabel *subject_, *ask_, *echo_, *enter_, *keys_, *disk_;
 };

@@ -5,7 +5,8 @@ namespace app {
 Frame::Frame(const Parts& parts, QWidget* parent) : QWidget(parent), parts_(parts) {
     setObjectName(QStringLiteral("bench"));
     setAttribute(Qt::WA_StyledBackground);
-    for (QWidget* part : {parts.top, parts.route, parts.slate, parts.entry, parts.message, parts.stand})
+    for (QWidget* part :
+         {parts.top, parts.route, parts.slate, parts.entry, parts.message, parts.stand})
         part->setParent(this);
 }
 
@@ -24,7 +25,8 @@ void Frame::setBench(QWidget* bench) {
 
 void Frame::setAtStand(bool on) {
     atStand_ = on;
-    for (QWidget* part : {parts_.route, parts_.slate}) part->setVisible(!on);
+    for (QWidget* part : {parts_.route, parts_.slate})
+        part->setVisible(!on);
     if (current_) current_->setVisible(!on);
     parts_.stand->setVisible(on);
     place();

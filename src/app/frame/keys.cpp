@@ -20,6 +20,9 @@ constexpr Key kKeys[] = {
     {"75a 8.512", "log a lift at that angle"},
     {"step 2", "change the step"},
     {"R in an empty line", "read again what does not fit"},
+    {"O,  B in an empty line", "overshot: how far to go back;  backing up: readings left out"},
+    {"T,  W in an empty line", "the crank's other turn;  the dial's other turn"},
+    {"Ctrl+Up, Ctrl+Down", "what was typed before"},
     {"Delete on a reading in the log", "strike it, with a reason"},
     {"Esc", "clear the line, or leave what was asked"},
     {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo: everything"},
@@ -58,7 +61,7 @@ void KeysOverlay::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const Theme& t = look_.theme();
     p.fillRect(rect(), QColor(0, 0, 0, 140));
-    const double rowHeight = 30.0, w = std::min(820, width() - 40);
+    const double rowHeight = 27.0, w = std::min(820, width() - 40);
     const double h = 70 + rowHeight * double(std::size(kKeys));
     const QRectF box((width() - w) / 2.0, std::max(10.0, (height() - h) / 2.0), w, h);
     p.setPen(QPen(t.amber, 2.0));

@@ -191,7 +191,9 @@ void MainWindow::setAtStand(bool on) {
     entry_->line()->setFocus();
 }
 
-void MainWindow::setTick(bool on) { preferences_.setTick(on); }
+void MainWindow::setTick(bool on) {
+    preferences_.setTick(on);
+}
 
 void MainWindow::showKeys() {
     keys_->open();

@@ -91,8 +91,10 @@ void Menus::viewMenu() {
     menu->addSeparator();
     add(menu, "entryLine", QStringLiteral("To the entry line"), "F6",
         [this] { window_.entryBar()->line()->setFocus(); });
-    needJob_ << add(menu, "posture", QStringLiteral("At the stand, at the desk"), "F2", [this] { window_.setAtStand(!window_.atStand()); });
-    QAction* tick = add(menu, "tick", QStringLiteral("Tick when a reading is logged"), "Ctrl+T", [this] { window_.setTick(!window_.tick()); });
+    needJob_ << add(menu, "posture", QStringLiteral("At the stand, at the desk"), "F2",
+                    [this] { window_.setAtStand(!window_.atStand()); });
+    QAction* tick = add(menu, "tick", QStringLiteral("Tick when a reading is logged"), "Ctrl+T",
+                        [this] { window_.setTick(!window_.tick()); });
     tick->setCheckable(true);
     tick->setChecked(window_.tick());
     add(menu, "unit", QStringLiteral("Millimetres or inches"), "Ctrl+U",

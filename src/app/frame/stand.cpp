@@ -21,21 +21,28 @@ Stand::Stand(const Look& look, Dialogs& dialogs, QWidget* parent)
 void Stand::setCard(const StandCard& card) {
     card_ = card;
     ring_->setScene(card.ring);
-    setAccessibleDescription(QStringList{card.subject, card.caption, card.big, card.bigNote, card.last, card.advice}
-                                 .join(QLatin1Char(' ')).simplified());
+    setAccessibleDescription(
+        QStringList{card.subject, card.caption, card.big, card.bigNote, card.last, card.advice}
+            .join(QLatin1Char(' '))
+            .simplified());
     update();
 }
 
-double Stand::scale() const { return std::min(width() / 1280.0, height() / 620.0); }
+double Stand::scale() const {
+    return std::min(width() / 1280.0, height() / 620.0);
+}
 
 int Stand::figureHeight() const {
-    return QFontMetrics(Look::font(static_cast<int>(kBig * scale()), true)).tightBoundingRect(QStringLiteral("8")).height();
+    return QFontMetrics(Look::font(static_cast<int>(kBig * scale()), true))
+        .tightBoundingRect(QStringLiteral("8"))
+        .height();
 }
 
 /// The size asked for, or what still fits the width.
 QFont Stand::fitted(int pixels, bool bold, const QString& text, double width) const {
     int size = std::max(12, static_cast<int>(pixels * scale()));
-    while (size > 12 && QFontMetrics(Look::font(size, bold)).horizontalAdvance(text) > width) --size;
+    while (size > 12 && QFontMetrics(Look::font(size, bold)).horizontalAdvance(text) > width)
+        --size;
     return Look::font(size, bold);
 }
 
@@ -49,9 +56,11 @@ void Stand::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const Theme& t = look_.theme();
     p.fillRect(rect(), t.plate);
-    const double s = scale(), left = ring_->x() + ring_->width() + 30.0, wide = width() - left - 30.0;
+    const double s = scale(), left = ring_->x() + ring_->width() + 30.0,
+                 wide = width() - left - 30.0;
     double y = 18.0 * s;
-    const auto line = [&](const QString& text, int pixels, bool bold, const QColor& colour, double height) {
+    const auto line = [&](const QString& text, int pixels, bool bold, const QColor& colour,
+                          double height) {
         p.setFont(fitted(pixels, bold, text, wide));
         p.setPen(colour);
         p.drawText(QRectF(left, y, wide, height * s), Qt::AlignLeft | Qt::AlignVCenter, text);
@@ -72,7 +81,8 @@ void Stand::paintEvent(QPaintEvent*) {
     p.setFont(fitted(32, false, card_.bigNote, beside ? wide - bigWidth - 24 : wide));
     p.setPen(t.muted);
     if (beside)
-        p.drawText(QRectF(left + bigWidth + 24, y, wide - bigWidth - 24, 145 * s), Qt::AlignLeft | Qt::AlignBottom, card_.bigNote);
+        p.drawText(QRectF(left + bigWidth + 24, y, wide - bigWidth - 24, 145 * s),
+                   Qt::AlignLeft | Qt::AlignBottom, card_.bigNote);
     y += 165 * s;
     if (!beside) line(card_.bigNote, 26, false, t.muted, 36);
     p.setPen(QPen(t.edge, 2.0));
@@ -83,13 +93,15 @@ void Stand::paintEvent(QPaintEvent*) {
     p.setFont(Look::font(static_cast<int>(22 * s), true));
     p.setPen(card_.warn ? t.amberText : t.ink);
     const QRectF room(left, y, wide, 120 * s);
-    const QRectF used = p.boundingRect(room, Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, card_.advice);
+    const QRectF used =
+        p.boundingRect(room, Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, card_.advice);
     p.drawText(room, Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, card_.advice);
     y += std::max(36.0 * s, used.height() + 12.0 * s);
     line(card_.soFar, 22, false, t.ink, 40);
     p.setFont(Look::font(static_cast<int>(18 * s)));
     p.setPen(t.muted);
-    p.drawText(QRectF(left, y, wide, height() - y - 4), Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, card_.tip);
+    p.drawText(QRectF(left, y, wide, height() - y - 4),
+               Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, card_.tip);
 }
 
 } // namespace app

@@ -21,7 +21,8 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
       sides_(new QButtonGroup(this)),
       unit_(new QPushButton(this)),
       light_(new QPushButton(this)),
-      posture_(new QPushButton(QStringLiteral("stand  F2"), this)), menus_(menus) {
+      posture_(new QPushButton(QStringLiteral("stand  F2"), this)),
+      menus_(menus) {
     setObjectName(QStringLiteral("topBar"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(44);

@@ -127,19 +127,21 @@ void Ring::drawDial(QPainter& p, const Geometry& g) const {
                                                                    : deg % 10 ? 0.97
                                                                               : 0.955));
     }
-    p.setFont(Look::font(12));
+    // Labels grow with the dial, in steps, for the stand.
+    const bool large = g.radius > 220.0;
+    p.setFont(Look::font(large ? 20 : 12));
     p.setPen(t.ink);
     for (int deg = 30; deg < 360; deg += 30) {
         if (deg == 180) continue;
         const double number = wheelNumber({double(deg)}, scene_.wheel);
         const QPointF at = g.at({double(deg)}, 0.86);
-        p.drawText(QRectF(at.x() - 22, at.y() - 9, 44, 18), Qt::AlignCenter,
+        p.drawText(QRectF(at.x() - 26, at.y() - 13, 52, 26), Qt::AlignCenter,
                    words::shortest(number, 0, look().style()));
     }
-    p.setFont(Look::font(15, true));
+    p.setFont(Look::font(large ? 26 : 15, true));
     for (int deg : {0, 180}) {
         const QPointF at = g.at({double(deg)}, 0.855);
-        p.drawText(QRectF(at.x() - 12, at.y() - 10, 24, 20), Qt::AlignCenter,
+        p.drawText(QRectF(at.x() - 16, at.y() - 15, 32, 30), Qt::AlignCenter,
                    deg == 0 ? QStringLiteral("T") : QStringLiteral("B"));
     }
     // Which way the engine runs: an arrow along the rim.

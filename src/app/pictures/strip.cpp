@@ -195,12 +195,14 @@ void Strip::addLobe(const StripScene::Lobe& lobe) {
     };
     QVector<double> xs, ys, struckX, struckY, oddX, oddY;
     for (const Reading& r : lobe.run->readings) {
-        (r.struck ? struckX : xs) << r.at.deg;
-        (r.struck ? struckY : ys) << shown(r.lift_mm);
-        if (r.struck || !lobe.figures) continue;
+        const bool out = r.struck || r.approach == Approach::BackingUp;
+        const double deg = placed(r, lobe.run->terms).deg;
+        (out ? struckX : xs) << deg;
+        (out ? struckY : ys) << shown(r.lift_mm);
+        if (out || !lobe.figures) continue;
         for (const Misfit& m : lobe.figures->misfits)
-            if (std::abs(wrapCycle(m.at - r.at).deg) < 1e-6) {
-                oddX << r.at.deg;
+            if (std::abs(wrapCycle(m.at - placed(r, lobe.run->terms)).deg) < 1e-6) {
+                oddX << deg;
                 oddY << shown(r.lift_mm);
             }
     }
@@ -317,7 +319,8 @@ const Reading* Strip::readingAt(const QPoint& position, Side* side) const {
     for (const auto& lobe : scene_.lobes)
         for (const Reading& r : lobe.run->readings) {
             const double dx =
-                chart_->axis(QCPAxis::atBottom)->coordToPixel(r.at.deg) - position.x();
+                chart_->axis(QCPAxis::atBottom)->coordToPixel(placed(r, lobe.run->terms).deg) -
+                position.x();
             const double dy =
                 chart_->axis(QCPAxis::atLeft)->coordToPixel(shown(r.lift_mm)) - position.y();
             if (const double d = std::hypot(dx, dy); d < nearest) {

@@ -189,7 +189,7 @@ CrankDeg LobesStation::angle() const {
     const LiftRun* run = session().run();
     // A run that is through goes back to what does not fit.
     if (const RunFindings* f = runFindings(); f && f->complete && !f->lobe.misfits.empty())
-        return f->lobe.misfits.front().at;
+        return {f->lobe.misfits.front().at.deg - session().run()->terms.shift_deg};
     return run ? nextAngle(*run) : terms().from;
 }
 
@@ -237,7 +237,7 @@ Prompt LobesStation::prompt() const {
     p.ask = QStringLiteral("lift at %1?").arg(onWheel(angle()));
     const double step = terms().step_deg;
     p.enter = QStringLiteral("log, go to %1").arg(onWheel({angle().deg + step}));
-    p.keys = QStringLiteral("Back  strike last   R  read again   75a  go there");
+    p.keys = QStringLiteral("Back strike   R again   O overshot   B backing up   75a go there");
     return p;
 }
 
@@ -297,6 +297,8 @@ Echo LobesStation::log(const RunEntry& entry, const QString& text) {
     r.lift_mm = *entry.lift_mm;
     r.typed = text.trimmed().toStdString();
     r.time_ms = session().now();
+    r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
+    overshot_ = false;
     const LiftRun* run = session().run();
     bool kept = false;
     goTo_.reset();
@@ -345,21 +347,85 @@ bool LobesStation::step(int direction) {
 }
 
 bool LobesStation::command(QChar letter) {
-    if (letter != QLatin1Char('r') || striking_) return false;
-    // The reading that does not fit; else the last one.
+    if (striking_) return false;
+    switch (letter.unicode()) {
+    case 'r':
+        readAgain();
+        break;
+    case 'b':
+        backing_ = !backing_;
+        break;
+    case 'o':
+        overshot_ = !overshot_;
+        break;
+    case 't':
+        return otherTurn();
+    case 'w':
+        return otherDialTurn();
+    default:
+        return false;
+    }
+    refresh();
+    emit promptChanged();
+    return true;
+}
+
+/// To the reading that does not fit; else the last one.
+void LobesStation::readAgain() {
     const RunFindings* f = runFindings();
     const LiftRun* run = session().run();
     if (f && !f->lobe.misfits.empty())
-        goTo_ = f->lobe.misfits.front().at;
+        goTo_ = CrankDeg{f->lobe.misfits.front().at.deg - run->terms.shift_deg};
     else if (run && !run->readings.empty())
         goTo_ = run->readings.back().at;
-    refresh();
-    return true;
+}
+
+/// The crank is on its other turn: what was read stands 360 degrees on, and the run begins anew.
+bool LobesStation::otherTurn() {
+    const RunFindings* f = runFindings();
+    const LiftRun* run = session().run();
+    if (!f || !run) return false;
+    for (const Finding& x : f->lobe.findings) {
+        if (x.code != Code::OtherTurn && x.code != Code::CentreFarOff) continue;
+        const bool again = x.code == Code::OtherTurn;
+        RunTerms t = run->terms;
+        t.shift_deg += 360.0;
+        const CrankDeg here = angle();
+        if (!session().keep(book::SetTerms{run->id, t})) return true;
+        if (again) {
+            newRun();
+            goTo_ = here;
+            refresh();
+        }
+        return true;
+    }
+    return false;
+}
+
+/// Takes the neighbouring turn of the dial for the reading that is one turn off.
+bool LobesStation::otherDialTurn() {
+    const RunFindings* f = runFindings();
+    const LiftRun* run = session().run();
+    if (!f || !run) return false;
+    for (const Finding& x : f->lobe.findings) {
+        if (x.code != Code::DialTurn) continue;
+        for (const Reading& r : run->readings) {
+            if (r.struck || std::abs(wrapCycle(placed(r, run->terms) - *x.at).deg) > 1e-6) continue;
+            Reading right = r;
+            right.lift_mm = *x.other_mm;
+            right.time_ms = session().now();
+            right.struck.reset();
+            session().keep(book::AddReading{run->id, right, r.id});
+            return true;
+        }
+    }
+    return false;
 }
 
 void LobesStation::leave() {
     striking_.reset();
     goTo_.reset();
+    overshot_ = false;
     refresh();
 }
 
@@ -368,7 +434,9 @@ const Finding* LobesStation::advice() const {
     if (!f) return nullptr;
     // A reading that does not fit comes first: it is often the cause of the rest.
     const auto weight = [](const Finding& x) {
-        return 2 * static_cast<int>(x.severity) + (x.code == Code::Misfit);
+        const int first =
+            x.code == Code::DialTurn || x.code == Code::OtherTurn ? 2 : x.code == Code::Misfit;
+        return 4 * static_cast<int>(x.severity) + first;
     };
     const Finding* best = nullptr;
     for (const Finding& x : f->lobe.findings)
@@ -383,11 +451,20 @@ void LobesStation::refreshTexts() {
     title_->setText(QStringLiteral("Cylinder %1 %2")
                         .arg(session().cylinder())
                         .arg(words::sideName(session().side())));
-    direction_->setText(
-        QStringLiteral(
-            "Every %1. Turn %2, seen from the drive end, and come up to each mark from below.")
-            .arg(words::degrees(t.step_deg, style(), 2),
-                 words::rotationName(job().engine.rotation)));
+    if (overshot_)
+        direction_->setText(
+            QStringLiteral("Overshot: go back to %1 or farther, then come up to %2 again.")
+                .arg(onWheel({angle().deg - 20.0}), onWheel(angle())));
+    else if (backing_)
+        direction_->setText(
+            QStringLiteral("Backing up: readings are marked and left out of the curve, since they "
+                           "carry the drive's slack. B ends it."));
+    else
+        direction_->setText(
+            QStringLiteral(
+                "Every %1. Turn %2, seen from the drive end, and come up to each mark from below.")
+                .arg(words::degrees(t.step_deg, style(), 2),
+                     words::rotationName(job().engine.rotation)));
     for (QAbstractButton* b : steps_->buttons())
         b->setChecked(false);
     steps_->setExclusive(false);
@@ -440,14 +517,15 @@ void LobesStation::refreshLog() {
         for (const Reading& r : run->readings) {
             Row row;
             row.id = r.id;
-            row.title = words::onWheel(r.at, job().settings.fittedWheel(), style(), true);
+            row.title =
+                words::onWheel(placed(r, run->terms), job().settings.fittedWheel(), style(), true);
             row.value = words::lift(r.lift_mm, style());
             row.struck = r.struck.has_value();
             if (r.struck)
                 row.note = QString::fromStdString(r.struck->reason);
             else if (f)
                 for (const Misfit& m : f->lobe.misfits)
-                    if (m.at == r.at) {
+                    if (run && std::abs(wrapCycle(m.at - placed(r, run->terms)).deg) < 1e-6) {
                         row.note = QStringLiteral("again?");
                         row.warn = true;
                     }
@@ -496,7 +574,9 @@ StandCard LobesStation::standCard() const {
     const RunFindings* f = runFindings();
     const LiftRun* run = session().run();
     StandCard card;
-    card.subject = QStringLiteral("cyl %1  %2").arg(session().cylinder()).arg(words::sideName(session().side()));
+    card.subject = QStringLiteral("cyl %1  %2")
+                       .arg(session().cylinder())
+                       .arg(words::sideName(session().side()));
     card.colour = look().theme().lobe(session().side());
     if (f) card.progress = QStringLiteral("%1 of %2").arg(f->live).arg(f->planned);
     card.caption = turnToLabel_->text();
@@ -511,12 +591,19 @@ StandCard LobesStation::standCard() const {
         const Height main = job().card ? job().card->height : Height{1.27, Place::Tappet};
         const HeightEvents* e = f->lobe.events(main);
         if (e && e->opens)
-            card.soFar = QStringLiteral("opens %1 at %2").arg(words::fromDeadCentre(*e->opens, style()), words::height(main.mm, style()));
+            card.soFar = QStringLiteral("opens %1 at %2")
+                             .arg(words::fromDeadCentre(*e->opens, style()),
+                                  words::height(main.mm, style()));
         if (const auto centre = f->lobe.centres.by(job().settings.school))
-            card.soFar += QStringLiteral("    centre %1").arg(words::degrees(std::abs(centre->deg), style()));
+            card.soFar +=
+                QStringLiteral("    centre %1").arg(words::degrees(std::abs(centre->deg), style()));
     }
-    card.tip = QStringLiteral("Turn %1, seen from the drive end, up to each mark. Overshot? Back past %2, then up again.")
-                   .arg(words::rotationName(job().engine.rotation), onWheel({angle().deg - 20.0}));
+    card.tip =
+        overshot_ || backing_
+            ? direction_->text()
+            : QStringLiteral("Turn %1, seen from the drive end, up to each mark. Overshot? Back "
+                             "past %2, then up again.")
+                  .arg(words::rotationName(job().engine.rotation), onWheel({angle().deg - 20.0}));
     card.ring = ringScene();
     return card;
 }

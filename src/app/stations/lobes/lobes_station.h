@@ -50,7 +50,10 @@ private:
     QString turnTo(lobe::CrankDeg at) const;
     QString onWheel(lobe::CrankDeg at) const;
     bool complete() const; ///< nothing more to read in this run
-    bool again() const;    ///< through, but something does not fit
+    void readAgain();
+    bool otherTurn();
+    bool otherDialTurn();
+    bool again() const; ///< through, but something does not fit
     bool changeTerms(const lobe::RunTerms& terms);
     Echo log(const lobe::RunEntry& entry, const QString& text);
     void buildHeader(QHBoxLayout* row);
@@ -61,6 +64,8 @@ private:
     const lobe::CylinderFindings* cylinderFindings() const;
 
     std::optional<lobe::CrankDeg> goTo_; ///< an angle typed or chosen instead of the next step
+    bool backing_ = false;               ///< the crank is being turned back
+    bool overshot_ = false;              ///< the mark was passed: go back and come up again
     std::optional<qint64> striking_;     ///< waiting for the reason
 
     QLabel *title_, *direction_, *turnToLabel_, *angle_, *angleSide_, *last_, *adviceHead_,

@@ -236,6 +236,23 @@ bool TdcStation::step(int direction) {
     return true;
 }
 
+bool TdcStation::command(QChar letter) {
+    const bool shift = letter == QLatin1Char('s');
+    if (field_ >= 0 || (!shift && letter != QLatin1Char('k'))) return false;
+    // TDC was found off after runs were recorded: all of them at once, one action to undo.
+    book::SetManyTerms all;
+    for (const LiftRun& run : job().runs)
+        if (const auto pending = pendingShift_deg(run, findings().tdc)) {
+            RunTerms t = run.terms;
+            if (shift) t.shift_deg += *pending;
+            t.tdcAnswered = findings().tdc.latest()->pass;
+            all.runs.push_back({run.id, t});
+        }
+    if (all.runs.empty()) return false;
+    session().keep(all);
+    return true;
+}
+
 void TdcStation::leave() {
     field_ = -1;
     refresh();
@@ -350,13 +367,17 @@ StandCard TdcStation::standCard() const {
     card.caption = move ? QStringLiteral("move the pointer") : QStringLiteral("contact wanted");
     if (move) {
         card.big = words::degrees(std::abs(*pass->correction_deg), style(), 2);
-        card.bigNote = *pass->correction_deg > 0.0 ? QStringLiteral("with rotation") : QStringLiteral("against rotation");
+        card.bigNote = *pass->correction_deg > 0.0 ? QStringLiteral("with rotation")
+                                                   : QStringLiteral("against rotation");
     } else {
-        card.big = method() == TdcMethod::HighestReading ? QStringLiteral("highest") : tdc.nextAfterTop ? QStringLiteral("after") : QStringLiteral("before");
+        card.big = method() == TdcMethod::HighestReading ? QStringLiteral("highest")
+                   : tdc.nextAfterTop                    ? QStringLiteral("after")
+                                                         : QStringLiteral("before");
         card.bigNote = QStringLiteral("the top");
     }
     if (!job().contacts.empty())
-        card.last = QStringLiteral("last  ") + QString::fromStdString(job().contacts.back().typed) + (job().contacts.back().struck ? QStringLiteral("  struck") : QString());
+        card.last = QStringLiteral("last  ") + QString::fromStdString(job().contacts.back().typed) +
+                    (job().contacts.back().struck ? QStringLiteral("  struck") : QString());
     card.advice = verdict();
     card.warn = true;
     card.tip = tdcCaution(method());

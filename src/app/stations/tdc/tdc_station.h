@@ -27,6 +27,7 @@ public:
     Echo submit(const QString& text) override;
     void strikeLast() override;
     bool step(int direction) override;
+    bool command(QChar letter) override;
     void leave() override;
     void refresh() override;
     StandCard standCard() const override;
