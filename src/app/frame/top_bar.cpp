@@ -92,7 +92,9 @@ void TopBar::setAtStand(bool on) {
     menus_->setFixedHeight(on ? 46 : 32);
     setProperty("stand", on);
     posture_->setText(on ? QStringLiteral("desk  F2") : QStringLiteral("stand  F2"));
-    for (QWidget* w : findChildren<QWidget*>() << this) {
+    QList<QWidget*> all = findChildren<QWidget*>();
+    all << this;
+    for (QWidget* w : std::as_const(all)) {
         w->style()->unpolish(w);
         w->style()->polish(w);
     }
