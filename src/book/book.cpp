@@ -256,13 +256,14 @@ private:
     }
     qint64 reading(qint64 run, const Reading& r) {
         Statement s(db_, QStringLiteral("INSERT INTO reading(action_id, run_id, crank_deg, "
-                                        "lift_mm, typed, at_ms, approach) "
-                                        "VALUES (?, ?, ?, ?, ?, ?, ?)"));
+                                        "lift_mm, typed, at_ms, approach, of) "
+                                        "VALUES (?, ?, ?, ?, ?, ?, ?, ?)"));
         return s
             .run(action_, run, r.at.deg, r.lift_mm, QString::fromStdString(r.typed),
                  qint64(r.time_ms),
                  r.approach == Approach::BackingUp ? QStringLiteral("backing")
-                                                   : QStringLiteral("forward"))
+                                                   : QStringLiteral("forward"),
+                 readingOfText(r.of))
             .id();
     }
     qint64 strike(std::optional<std::int64_t> reading, std::optional<std::int64_t> contact,

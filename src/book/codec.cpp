@@ -33,6 +33,7 @@ constexpr Names<Side, 2> kSide{{"intake", "exhaust"}};
 constexpr Names<WheelScale, 7> kScale{
     {"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed", "0-180-twice", "tape"}};
 constexpr Names<TdcMethod, 5> kMethod{{"stop", "drop", "return", "port", "peak"}};
+constexpr Names<ReadingOf, 4> kReadingOf{{"lift", "opens", "nose", "closes"}};
 constexpr Names<WhichTop, 3> kTop{{"not-said", "overlap", "firing"}};
 constexpr Names<CentreSchool, 4> kSchool{{"equal_drop", "events", "peak", "centroid"}};
 
@@ -193,6 +194,9 @@ QJsonObject toJson(const RunTerms& t) {
             {"shift_deg", t.shift_deg},
             {"tdc_answered", t.tdcAnswered},
             {"dial_turn_mm", t.dialTurn_mm},
+            {"events_only", t.eventsOnly},
+            {"repeats", t.repeats},
+            {"repeat_tolerance_deg", t.repeatTolerance_deg},
             {"source", qt(t.source)}};
 }
 
@@ -209,6 +213,9 @@ RunTerms termsFrom(const QJsonObject& json) {
     take(json, "shift_deg", t.shift_deg);
     t.tdcAnswered = json[QLatin1String("tdc_answered")].toInt(t.tdcAnswered);
     take(json, "dial_turn_mm", t.dialTurn_mm);
+    t.eventsOnly = json[QLatin1String("events_only")].toBool(t.eventsOnly);
+    t.repeats = json[QLatin1String("repeats")].toInt(t.repeats);
+    take(json, "repeat_tolerance_deg", t.repeatTolerance_deg);
     return t;
 }
 
@@ -230,6 +237,9 @@ QString methodText(TdcMethod method) {
 TdcMethod methodFrom(const QString& text) {
     return kMethod.value(text);
 }
+
+QString readingOfText(ReadingOf of) { return kReadingOf.text(of); }
+ReadingOf readingOfFrom(const QString& text) { return kReadingOf.value(text); }
 
 QString compact(const QJsonObject& json) {
     return QString::fromUtf8(QJsonDocument(json).toJson(QJsonDocument::Compact));

@@ -27,6 +27,9 @@ lobe::WheelScale scaleFrom(const QString& text);
 QString methodText(lobe::TdcMethod method);
 lobe::TdcMethod methodFrom(const QString& text);
 
+QString readingOfText(lobe::ReadingOf of);
+lobe::ReadingOf readingOfFrom(const QString& text);
+
 QString compact(const QJsonObject& json);
 QJsonObject parsed(const QString& text);
 

@@ -95,7 +95,7 @@ private:
                     QStringLiteral(
                         "SELECT reading.run_id, reading.id, reading.crank_deg, reading.lift_mm, "
                         "reading.typed, "
-                        "reading.at_ms, reading.approach FROM reading JOIN action ON action.id = "
+                        "reading.at_ms, reading.approach, reading.of FROM reading JOIN action ON action.id = "
                         "reading.action_id "
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY reading.id"));
         r.run(id_);
@@ -109,6 +109,7 @@ private:
             reading.typed = r[4].toString().toStdString();
             reading.time_ms = r[5].toLongLong();
             if (r[6].toString() == QLatin1String("backing")) reading.approach = Approach::BackingUp;
+            reading.of = readingOfFrom(r[7].toString());
             reading.struck = of(struckReadings_, reading.id);
             job_.runs[it->second].readings.push_back(std::move(reading));
         }

@@ -180,12 +180,6 @@ std::optional<FromDeadCentre> side(Scanner& s) {
     return out;
 }
 
-/// A wheel shows each number twice in a cycle: of the two, the one nearer to where the lobe sits.
-CrankDeg nearLobe(CrankDeg at, Side lobeSide) {
-    const double home = lobeSide == Side::Intake ? 105.0 : -110.0;
-    return {home + wrapTurn({at.deg - home}).deg};
-}
-
 Understood<double> lengthFrom(Scanner& s, LengthUnit shown, double most_mm) {
     const auto read = sum(s);
     if (const auto* e = std::get_if<EntryError>(&read)) return *e;
@@ -207,6 +201,11 @@ Understood<double> lengthFrom(Scanner& s, LengthUnit shown, double most_mm) {
 }
 
 } // namespace
+
+CrankDeg nearLobe(CrankDeg at, Side lobeSide) {
+    const double home = lobeSide == Side::Intake ? 105.0 : -110.0;
+    return {home + wrapTurn({at.deg - home}).deg};
+}
 
 Understood<double> readNumber(std::string_view text) {
     Scanner s(trimmed(text));

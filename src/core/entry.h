@@ -63,6 +63,9 @@ struct WheelExpectation {
 };
 Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation& expected);
 
+/// A wheel shows each number twice in a cycle: of the two, the one nearer to where the lobe sits.
+CrankDeg nearLobe(CrankDeg at, Side side);
+
 /// An entry in a lift run: a lift, a place to go to, or both.
 struct RunEntry {
     std::optional<CrankDeg> goTo;

@@ -71,6 +71,13 @@ RunFindings examineRun(const Job& job, const LiftRun& run) {
     out.side = run.side;
     for (const Reading& r : run.readings)
         ++(r.struck ? out.struck : out.live);
+    if (run.terms.eventsOnly) {
+        out.events = examineEvents(job, run, requestFor(job, run));
+        out.lobe = out.events->lobe;
+        out.complete = !out.events->next;
+        out.planned = static_cast<int>(out.events->groups.size() - 1) * run.terms.repeats + 1;
+        return out;
+    }
     const double step = run.terms.step_deg;
     if (step > 0.0)
         out.planned =
@@ -109,7 +116,7 @@ std::optional<double> cardShift_deg(const Job& job, const LobeFigures& lobe) {
     const auto promised = cardCentre(*job.card, lobe.side);
     const bool byEvents = cardDuration_deg(*job.card, lobe.side).has_value();
     const auto measured =
-        byEvents ? lobe.atEventsHeight.midpoint() : lobe.centres.by(job.settings.school);
+        byEvents ? lobe.atEventsHeight.midpoint() : lobe.centre(job.settings.school);
     if (!promised || !measured) return std::nullopt;
     return measured->deg - promised->deg;
 }
@@ -201,7 +208,7 @@ private:
     void centre(Side side) {
         const RunFindings* run = of(side);
         if (!run) return;
-        const auto at = run->lobe.centres.by(job_.settings.school);
+        const auto at = run->lobe.centre(job_.settings.school);
         if (!at) return;
         const double sign = side == Side::Intake ? 1.0 : -1.0;
         Figure f = make(FigureKind::Centre, side, {});
@@ -288,8 +295,8 @@ void twist(const Job& job, const Findings& f, std::vector<Finding>& out) {
         for (const auto& [a, b] : {std::pair(first.intake, f.cylinders[i].intake),
                                    std::pair(first.exhaust, f.cylinders[i].exhaust)}) {
             if (!a || !b) continue;
-            const auto ca = a->lobe.centres.by(job.settings.school),
-                       cb = b->lobe.centres.by(job.settings.school);
+            const auto ca = a->lobe.centre(job.settings.school),
+                       cb = b->lobe.centre(job.settings.school);
             if (!ca || !cb || std::abs(cb->deg - ca->deg) <= kTwist_deg) continue;
             Finding finding{Code::Twist, Severity::LookAgain, b->side, b->cylinder};
             finding.deg = cb->deg - ca->deg;

@@ -3,6 +3,7 @@
 // Pure and fast: no clock, no locale, no settings but the job's own.
 #pragma once
 
+#include "core/events.h"
 #include "core/figure.h"
 #include "core/job.h"
 #include "core/lobe.h"
@@ -29,6 +30,7 @@ struct RunFindings {
     CrankDeg next;         ///< where the next reading is wanted
     bool complete = false; ///< the last planned angle has been read
     LobeFigures lobe;
+    std::optional<EventsFindings> events; ///< when only events are taken; `lobe` holds its figures
 };
 
 struct CylinderFindings {

@@ -106,6 +106,10 @@ struct Contact {
 /// left out of the analysis.
 enum class Approach { Forward, BackingUp };
 
+/// What a reading is of: a lift at an angle, or, where only events are taken, the angle at which
+/// lift passes a height or stands highest.
+enum class ReadingOf { Lift, Opens, Nose, Closes };
+
 /// One lift reading.
 struct Reading {
     std::int64_t id = 0;
@@ -114,6 +118,7 @@ struct Reading {
     std::string typed;
     std::int64_t time_ms = 0; ///< since the epoch; 0 for an imported reading
     Approach approach = Approach::Forward;
+    ReadingOf of = ReadingOf::Lift; ///< an event's height is in lift_mm; a nose has none
     std::optional<Struck> struck;
     bool operator==(const Reading&) const = default;
 };
@@ -129,6 +134,9 @@ struct RunTerms {
     std::string source;       ///< where the numbers came from, when not typed here
     double shift_deg = 0.0;   ///< added to every angle: a wheel found wrong afterwards, or a turn
     int tdcAnswered = 0;      ///< the last TDC pass this run was shifted for, or kept against
+    bool eventsOnly = false; ///< opening, nose and closing angles instead of a whole curve
+    int repeats = 3;         ///< readings of an event that must agree
+    double repeatTolerance_deg = 0.5; ///< within this
     double dialTurn_mm = 1.0; ///< what one turn of the dial is worth
     bool operator==(const RunTerms&) const = default;
 };

@@ -78,6 +78,12 @@ struct LobeFigures {
     std::vector<Misfit> standoffs; ///< of every inner reading, for the lane under the strip
     std::vector<Finding> findings;
 
+    bool eventsOnly = false; ///< made from event readings: no curve, no lift, no area
+
+    /// The lobe centre by a school; events alone know only the middle of the events.
+    std::optional<CrankDeg> centre(CentreSchool school) const {
+        return eventsOnly ? centres.events : centres.by(school);
+    }
     /// Valve or tappet lift at an angle; zero outside the readings.
     double liftAt(CrankDeg at, Place place) const;
     /// The events at one of the requested heights, or null.

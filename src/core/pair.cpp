@@ -35,7 +35,7 @@ std::optional<CrankDeg> splitPoint(const LobeFigures& in, const LobeFigures& ex,
 PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, CentreSchool school,
                         Place place) {
     PairFigures out;
-    const auto ic = intake.centres.by(school), ec = exhaust.centres.by(school);
+    const auto ic = intake.centre(school), ec = exhaust.centre(school);
     if (ic && ec) {
         // ECL is in degrees before TDC, so its cycle angle carries the other sign.
         out.separation = CamDeg{(ic->deg - ec->deg) / 2.0};
@@ -46,6 +46,15 @@ PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, C
         const HeightEvents* x = exhaust.events(e.height);
         if (x && e.opens && x->closes) o.degrees = x->closes->deg - e.opens->deg;
         out.overlap.push_back(o);
+    }
+    // Without curves, ramps that mirror each other put the split point midway between the events.
+    if (intake.eventsOnly || exhaust.eventsOnly) {
+        for (const HeightEvents& e : intake.heights) {
+            const HeightEvents* x = exhaust.events(e.height);
+            if (!out.splitPoint && x && e.opens && x->closes)
+                out.splitPoint = CrankDeg{(x->closes->deg + e.opens->deg) / 2.0};
+        }
+        return out;
     }
     if (!intake.curve || !exhaust.curve || !intake.maxLiftAt || !exhaust.maxLiftAt) return out;
 

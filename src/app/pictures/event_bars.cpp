@@ -98,8 +98,10 @@ void EventBars::drawBar(QPainter& p, const QSizeF& size, double y, double h,
     if (!e || (!e->opens && !e->closes)) return;
     const Theme& t = theme();
     const words::Style& style = look().style();
-    const double from = e->opens ? x(e->opens->deg, size) : x(lobe.maxLiftAt->deg, size);
-    const double to = e->closes ? x(e->closes->deg, size) : x(lobe.maxLiftAt->deg, size);
+    // A flank not taken yet ends where the lobe's nose is, or usually is.
+    const double nose = lobe.maxLiftAt ? lobe.maxLiftAt->deg : lobe.side == Side::Intake ? 105.0 : -110.0;
+    const double from = e->opens ? x(e->opens->deg, size) : x(nose, size);
+    const double to = e->closes ? x(e->closes->deg, size) : x(nose, size);
     p.setPen(look().lobePen(lobe.side, 1.4));
     p.setBrush(t.lobeFill(lobe.side));
     p.drawRect(QRectF(from, y, to - from, h));

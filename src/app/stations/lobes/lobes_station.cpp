@@ -32,6 +32,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
       steps_(new QButtonGroup(this)),
       places_(new QButtonGroup(this)),
       newRun_(new QPushButton(QStringLiteral("new run"), this)),
+      events_(new QPushButton(QStringLiteral("events"), this)),
       ring_(new Ring(look, dialogs, this)),
       strip_(new Strip(look, dialogs, this)),
       log_(new RowList(look, false, this)) {
@@ -116,6 +117,11 @@ void LobesStation::buildHeader(QHBoxLayout* row) {
     for (int step : {1, 2, 5, 10})
         chip(steps_, step, QString::number(step) + QChar(0xB0), QStringLiteral("step%1").arg(step));
     row->addSpacing(10);
+    events_->setObjectName(QStringLiteral("eventsOnly"));
+    events_->setCheckable(true);
+    events_->setFocusPolicy(Qt::TabFocus);
+    row->addWidget(events_);
+    connect(events_, &QPushButton::clicked, this, [this](bool on) { setEventsOnly(on); });
     newRun_->setObjectName(QStringLiteral("newRun"));
     newRun_->setFocusPolicy(Qt::TabFocus);
     row->addWidget(newRun_);
@@ -158,6 +164,7 @@ void LobesStation::newRun() {
     fresh.side = session().side();
     fresh.terms = terms();
     fresh.terms.source.clear();
+    fresh.terms.shift_deg = 0.0;
     goTo_.reset();
     session().keep(book::AddRun{fresh});
 }
@@ -177,6 +184,93 @@ const Reading* LobesStation::reading(qint64 id) const {
         for (const Reading& r : run->readings)
             if (r.id == id) return &r;
     return nullptr;
+}
+
+bool LobesStation::eventsOnly() const { return terms().eventsOnly; }
+
+std::optional<EventWanted> LobesStation::eventWanted() const {
+    const RunFindings* f = runFindings();
+    if (f && f->events) return f->events->next;
+    const LiftRun* run = session().run();
+    LiftRun none;
+    none.terms = terms();
+    return EventWanted{ReadingOf::Opens, eventHeights(job(), run ? *run : none).front()};
+}
+
+QString LobesStation::eventName(ReadingOf of) {
+    return of == ReadingOf::Opens ? QStringLiteral("opens") : of == ReadingOf::Closes ? QStringLiteral("closes") : QStringLiteral("highest");
+}
+
+Prompt LobesStation::eventPrompt(Prompt p) const {
+    const auto wanted = eventWanted();
+    if (!wanted) {
+        p.ask = QStringLiteral("events complete");
+        p.enter = QStringLiteral("go to the %1 lobe").arg(session().side() == Side::Intake ? QStringLiteral("exhaust") : QStringLiteral("intake"));
+        return p;
+    }
+    const UsualSide usual = usualSide(session().side(), wanted->of);
+    p.ask = wanted->of == ReadingOf::Nose ? QStringLiteral("highest: wheel?")
+                                          : QStringLiteral("%1 at %2: wheel?").arg(eventName(wanted->of), words::height(wanted->height.mm, style()));
+    p.enter = QStringLiteral("log; %1 that agree settle it").arg(terms().repeats);
+    p.keys = QStringLiteral("expects %1 %2   b, a, bb, ab  or x say otherwise")
+                 .arg(usual.after ? QStringLiteral("after") : QStringLiteral("before"),
+                      usual.centre == DeadCentre::Top ? QStringLiteral("TDC") : QStringLiteral("BDC"));
+    return p;
+}
+
+/// An event's angle, as typed from the wheel.
+std::variant<CrankDeg, QString> LobesStation::readEvent(const QString& text) const {
+    const auto wanted = eventWanted();
+    if (!wanted) return QStringLiteral("All events are settled. Strike one to read it again.");
+    const UsualSide usual = usualSide(session().side(), wanted->of);
+    const auto read = readWheel(text.toStdString(), {job().settings.fittedWheel(), usual.after, usual.centre});
+    if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style());
+    return nearLobe(std::get<WheelReading>(read).at, session().side());
+}
+
+Echo LobesStation::submitEvent(const QString& text) {
+    if (text.trimmed().isEmpty() && !eventWanted()) {
+        session().select(session().cylinder(), session().side() == Side::Intake ? Side::Exhaust : Side::Intake);
+        return {true, {}};
+    }
+    const auto at = readEvent(text);
+    if (const auto* why = std::get_if<QString>(&at)) return {false, *why};
+    const auto wanted = *eventWanted();
+    Reading r;
+    r.at = std::get<CrankDeg>(at);
+    r.of = wanted.of;
+    r.lift_mm = wanted.of == ReadingOf::Nose ? 0.0 : wanted.height.mm;
+    r.typed = text.trimmed().toStdString();
+    r.time_ms = session().now();
+    r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
+    return {keepReading(r, {}), {}};
+}
+
+bool LobesStation::keepReading(const Reading& r, std::optional<std::int64_t> replaces) {
+    if (const LiftRun* run = session().run()) return session().keep(book::AddReading{run->id, r, replaces});
+    LiftRun fresh;
+    fresh.cylinder = session().cylinder();
+    fresh.side = session().side();
+    fresh.terms = terms();
+    fresh.readings = {r};
+    return session().keep(book::AddRun{fresh});
+}
+
+void LobesStation::setEventsOnly(bool on) {
+    const LiftRun* run = session().run();
+    RunTerms t = terms();
+    t.eventsOnly = on;
+    if (run && run->readings.empty()) {
+        session().keep(book::SetTerms{run->id, t});
+        return;
+    }
+    // A run is of one kind: a curve and its events stay apart.
+    LiftRun fresh;
+    fresh.cylinder = session().cylinder();
+    fresh.side = session().side();
+    fresh.terms = t;
+    goTo_.reset();
+    session().keep(book::AddRun{fresh});
 }
 
 bool LobesStation::complete() const {
@@ -243,6 +337,11 @@ Prompt LobesStation::prompt() const {
 
 Echo LobesStation::understand(const QString& text) const {
     if (striking_) return {true, {}};
+    if (eventsOnly()) {
+        const auto at = readEvent(text);
+        if (const auto* why = std::get_if<QString>(&at)) return {false, *why};
+        return {true, words::fromDeadCentre(std::get<CrankDeg>(at), style(), 2)};
+    }
     const auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
     if (const auto* e = std::get_if<EntryError>(&read))
         return {false, words::sentence(*e, style())};
@@ -269,6 +368,7 @@ Echo LobesStation::submit(const QString& text) {
             return {false, QStringLiteral("Not struck.")};
         return {true, {}};
     }
+    if (eventsOnly()) return submitEvent(text);
     if (text.trimmed().isEmpty() && complete()) {
         session().select(session().cylinder(),
                          session().side() == Side::Intake ? Side::Exhaust : Side::Intake);
@@ -300,22 +400,13 @@ Echo LobesStation::log(const RunEntry& entry, const QString& text) {
     r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
     overshot_ = false;
     const LiftRun* run = session().run();
-    bool kept = false;
     goTo_.reset();
-    if (!run) {
-        LiftRun fresh;
-        fresh.cylinder = session().cylinder();
-        fresh.side = session().side();
-        fresh.terms = terms();
-        fresh.readings = {r};
-        kept = session().keep(book::AddRun{fresh});
-    } else {
-        // A second reading at an angle replaces the first, which stays legible, struck.
-        std::optional<std::int64_t> replaces;
+    // A second reading at an angle replaces the first, which stays legible, struck.
+    std::optional<std::int64_t> replaces;
+    if (run)
         for (const Reading& o : run->readings)
             if (!o.struck && std::abs(o.at.deg - r.at.deg) < 1e-6) replaces = o.id;
-        kept = session().keep(book::AddReading{run->id, r, replaces});
-    }
+    const bool kept = keepReading(r, replaces);
     if (!kept) return {false, QStringLiteral("Not logged; see the message above.")};
     return {true, {}};
 }
@@ -472,6 +563,7 @@ void LobesStation::refreshTexts() {
         b->setChecked(std::abs(t.step_deg - steps_->id(b)) < 1e-9);
     steps_->setExclusive(true);
     places_->button(static_cast<int>(t.taken))->setChecked(true);
+    events_->setChecked(t.eventsOnly);
     newRun_->setVisible(run && !run->readings.empty());
 
     turnToLabel_->setText(complete()         ? QStringLiteral("run")
@@ -485,6 +577,12 @@ void LobesStation::refreshTexts() {
     if (scale == WheelScale::Quarter90)
         side = words::fromDeadCentre(angle(), style()).section(QLatin1Char(' '), 1);
     angleSide_->setText(complete() || plain ? QString() : side);
+    if (eventsOnly()) {
+        const auto wanted = eventWanted();
+        turnToLabel_->setText(QStringLiteral("events only"));
+        angle_->setText(wanted ? eventName(wanted->of) : QStringLiteral("done"));
+        angleSide_->setText(wanted && wanted->of != ReadingOf::Nose ? QStringLiteral("at ") + words::height(wanted->height.mm, style()) : QString());
+    }
     const Reading* last = run && !run->readings.empty() ? &run->readings.back() : nullptr;
     last_->setText(
         last ? QStringLiteral("last  %1  %2%3")
@@ -501,10 +599,10 @@ void LobesStation::refreshTexts() {
                                         "the angle above and type the lift."));
     QString progress;
     if (f) progress = QStringLiteral("%1 of about %2 readings").arg(f->live).arg(f->planned);
-    if (f && f->lobe.centres.by(job().settings.school))
+    if (f && f->lobe.centre(job().settings.school))
         progress += QStringLiteral("; centre %1, greatest lift %2")
                         .arg(words::degrees(
-                                 std::abs(f->lobe.centres.by(job().settings.school)->deg), style()),
+                                 std::abs(f->lobe.centre(job().settings.school)->deg), style()),
                              words::liftWithUnit(*f->lobe.maxLift_mm, style()));
     progress_->setText(progress);
 }
@@ -520,6 +618,10 @@ void LobesStation::refreshLog() {
             row.title =
                 words::onWheel(placed(r, run->terms), job().settings.fittedWheel(), style(), true);
             row.value = words::lift(r.lift_mm, style());
+            if (r.of != ReadingOf::Lift) {
+                row.value = row.title;
+                row.title = eventName(r.of);
+            }
             row.struck = r.struck.has_value();
             if (r.struck)
                 row.note = QString::fromStdString(r.struck->reason);
@@ -547,7 +649,7 @@ RingScene LobesStation::ringScene() const {
     ring.wheel = job().settings.fittedWheel();
     ring.stroke_mm = job().engine.stroke_mm;
     ring.rod_mm = job().engine.rod_mm;
-    ring.needle = angle();
+    if (!eventsOnly()) ring.needle = angle();
     if (job().card) ring.tickHeight = job().card->height;
     if (const CylinderFindings* c = cylinderFindings()) {
         ring.intake = c->intake ? &c->intake->lobe : nullptr;
@@ -560,7 +662,7 @@ RingScene LobesStation::ringScene() const {
 void LobesStation::refreshPictures() {
     StripScene strip;
     strip.heights = job().settings.heights;
-    if (!complete()) strip.next = angle();
+    if (!complete() && !eventsOnly()) strip.next = angle();
     if (const CylinderFindings* c = cylinderFindings())
         for (const RunFindings* each : {c->exhaust, c->intake})
             if (each)
@@ -594,7 +696,7 @@ StandCard LobesStation::standCard() const {
             card.soFar = QStringLiteral("opens %1 at %2")
                              .arg(words::fromDeadCentre(*e->opens, style()),
                                   words::height(main.mm, style()));
-        if (const auto centre = f->lobe.centres.by(job().settings.school))
+        if (const auto centre = f->lobe.centre(job().settings.school))
             card.soFar +=
                 QStringLiteral("    centre %1").arg(words::degrees(std::abs(centre->deg), style()));
     }

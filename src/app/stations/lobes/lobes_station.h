@@ -4,6 +4,7 @@
 #include "app/frame/bench.h"
 
 #include <optional>
+#include <variant>
 
 class QButtonGroup;
 class QHBoxLayout;
@@ -53,6 +54,14 @@ private:
     void readAgain();
     bool otherTurn();
     bool otherDialTurn();
+    bool eventsOnly() const;
+    std::optional<lobe::EventWanted> eventWanted() const;
+    static QString eventName(lobe::ReadingOf of);
+    Prompt eventPrompt(Prompt prompt) const;
+    std::variant<lobe::CrankDeg, QString> readEvent(const QString& text) const;
+    Echo submitEvent(const QString& text);
+    void setEventsOnly(bool on);
+    bool keepReading(const lobe::Reading& reading, std::optional<std::int64_t> replaces);
     bool again() const; ///< through, but something does not fit
     bool changeTerms(const lobe::RunTerms& terms);
     Echo log(const lobe::RunEntry& entry, const QString& text);
@@ -72,6 +81,7 @@ private:
         *advice_, *progress_;
     QButtonGroup *steps_, *places_;
     QPushButton* newRun_;
+    QPushButton* events_;
     Ring* ring_;
     Strip* strip_;
     RowList* log_;

@@ -1,0 +1,116 @@
+#include "core/events.h"
+
+#include "core/card.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lobe {
+namespace {
+
+/// The mean without the reading that stands farthest out, when leaving it brings the rest together.
+void settle(EventGroup& g, int repeats, double tolerance_deg) {
+    if (g.readings.empty()) return;
+    std::vector<const Reading*> sorted = g.readings;
+    std::sort(sorted.begin(), sorted.end(),
+              [](const Reading* a, const Reading* b) { return a->at < b->at; });
+    std::size_t from = 0, to = sorted.size();
+    const auto range = [&] { return sorted[to - 1]->at.deg - sorted[from]->at.deg; };
+    if (sorted.size() >= 3 && range() > tolerance_deg) {
+        const double withoutFirst = sorted[to - 1]->at.deg - sorted[1]->at.deg;
+        const double withoutLast = sorted[to - 2]->at.deg - sorted[0]->at.deg;
+        const bool first = withoutFirst < withoutLast;
+        if (std::min(withoutFirst, withoutLast) <= tolerance_deg)
+            g.odd = first ? sorted[from++] : sorted[--to];
+    }
+    // Angles of one event lie close together on the cycle: no wrap to fear in the mean.
+    double sum = 0.0;
+    for (std::size_t i = from; i < to; ++i) sum += sorted[i]->at.deg;
+    g.mean = CrankDeg{sum / static_cast<double>(to - from)};
+    g.range_deg = range();
+    g.settled = static_cast<int>(to - from) >= repeats && g.range_deg <= tolerance_deg;
+}
+
+void judge(const Job& job, const LiftRun& run, const EventGroup& g, std::vector<Finding>& out) {
+    Finding f{Code::EventOdd, Severity::LookAgain, run.side, run.cylinder};
+    f.opening = g.of == ReadingOf::Opens;
+    if (g.odd) {
+        f.at = g.odd->at;
+        f.deg = g.odd->at.deg - g.mean->deg;
+        out.push_back(f);
+    }
+    // Typed on the wrong side of its dead centre: mirrored there, it would be as the card.
+    if (g.of == ReadingOf::Nose || !g.mean || !job.card || job.card->height != g.height) return;
+    const Event event = f.opening ? opening(run.side) : closing(run.side);
+    const auto promised = cardEvent(*job.card, event);
+    if (!promised) return;
+    const double said = toCard(event, *g.mean).deg;
+    const CrankDeg mirrored = fromCard(event, {-said});
+    constexpr double kFits_deg = 3.0;
+    if (std::abs(g.mean->deg - promised->deg) <= kFits_deg ||
+        std::abs(mirrored.deg - promised->deg) > kFits_deg)
+        return;
+    f.code = Code::EventSide;
+    f.at = g.mean;
+    f.other_deg = mirrored.deg;
+    out.push_back(f);
+}
+
+} // namespace
+
+std::vector<Height> eventHeights(const Job& job, const LiftRun& run) {
+    return {job.card ? job.card->height : Height{1.27, run.terms.taken}};
+}
+
+UsualSide usualSide(Side side, ReadingOf of) {
+    if (of == ReadingOf::Nose) return {side == Side::Intake, DeadCentre::Top};
+    const bool opens = of == ReadingOf::Opens;
+    if (side == Side::Intake)
+        return opens ? UsualSide{false, DeadCentre::Top} : UsualSide{true, DeadCentre::Bottom};
+    return opens ? UsualSide{false, DeadCentre::Bottom} : UsualSide{true, DeadCentre::Top};
+}
+
+EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeRequest& request) {
+    EventsFindings out;
+    const auto group = [&](ReadingOf of, Height height) {
+        EventGroup g;
+        g.of = of;
+        g.height = height;
+        for (const Reading& r : run.readings) {
+            if (r.struck || r.approach != Approach::Forward || r.of != of) continue;
+            if (of != ReadingOf::Nose && std::abs(r.lift_mm - height.mm) > 1e-6) continue;
+            g.readings.push_back(&r);
+        }
+        settle(g, of == ReadingOf::Nose ? 1 : run.terms.repeats, run.terms.repeatTolerance_deg);
+        if (!g.settled && !out.next) out.next = EventWanted{of, height};
+        out.groups.push_back(std::move(g));
+    };
+    for (const Height& h : eventHeights(job, run)) {
+        group(ReadingOf::Opens, h);
+        group(ReadingOf::Closes, h);
+    }
+    group(ReadingOf::Nose, {});
+
+    LobeFigures& lobe = out.lobe;
+    lobe.side = run.side;
+    lobe.taken = request.taken;
+    lobe.eventsOnly = true;
+    const auto shifted = [&](const EventGroup& g) {
+        return g.mean ? std::optional(CrankDeg{g.mean->deg + run.terms.shift_deg}) : std::nullopt;
+    };
+    for (std::size_t i = 0; i + 1 < out.groups.size(); i += 2) {
+        HeightEvents e{out.groups[i].height, shifted(out.groups[i]), shifted(out.groups[i + 1])};
+        lobe.noseReached = lobe.noseReached || (e.opens && e.closes);
+        if (e.height == request.eventsHeight || i == 0) lobe.atEventsHeight = e;
+        lobe.heights.push_back(e);
+    }
+    lobe.centres.events = lobe.atEventsHeight.midpoint();
+    lobe.maxLiftAt = shifted(out.groups.back());
+    lobe.centres.peak = lobe.maxLiftAt;
+    for (const EventGroup& g : out.groups) judge(job, run, g, lobe.findings);
+    if (lobe.noseReached)
+        lobe.findings.push_back({Code::EventsOnly, Severity::Note, run.side, run.cylinder});
+    return out;
+}
+
+} // namespace lobe

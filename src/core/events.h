@@ -1,0 +1,47 @@
+// A lobe taken by its events: opening, nose and closing angles, each read until it agrees.
+#pragma once
+
+#include "core/job.h"
+#include "core/lobe.h"
+
+#include <optional>
+#include <vector>
+
+namespace lobe {
+
+/// Repeated readings of one event.
+struct EventGroup {
+    ReadingOf of = ReadingOf::Opens;
+    Height height;                    ///< not for a nose
+    std::vector<const Reading*> readings; ///< live ones, into the run
+    std::optional<CrankDeg> mean;     ///< without the odd one
+    double range_deg = 0.0;           ///< greatest less least, without the odd one
+    const Reading* odd = nullptr;     ///< the one that does not belong
+    bool settled = false;             ///< enough agree within the tolerance
+};
+
+/// The event wanted next: opening and closing at each height, then the nose.
+struct EventWanted {
+    ReadingOf of = ReadingOf::Opens;
+    Height height;
+};
+
+struct EventsFindings {
+    std::vector<EventGroup> groups;   ///< in asking order, wanted ones included
+    std::optional<EventWanted> next;  ///< empty when all are settled
+    LobeFigures lobe;
+};
+
+/// The heights at which the events of a run are taken: the card's, or 1.27 mm, as the run is taken.
+std::vector<Height> eventHeights(const Job& job, const LiftRun& run);
+
+EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeRequest& request);
+
+/// Which side of which dead centre an event usually falls on, for a wheel that does not tell.
+struct UsualSide {
+    bool after = false;
+    DeadCentre centre = DeadCentre::Top;
+};
+UsualSide usualSide(Side side, ReadingOf of);
+
+} // namespace lobe
