@@ -238,8 +238,12 @@ TdcMethod methodFrom(const QString& text) {
     return kMethod.value(text);
 }
 
-QString readingOfText(ReadingOf of) { return kReadingOf.text(of); }
-ReadingOf readingOfFrom(const QString& text) { return kReadingOf.value(text); }
+QString readingOfText(ReadingOf of) {
+    return kReadingOf.text(of);
+}
+ReadingOf readingOfFrom(const QString& text) {
+    return kReadingOf.value(text);
+}
 
 QString compact(const QJsonObject& json) {
     return QString::fromUtf8(QJsonDocument(json).toJson(QJsonDocument::Compact));

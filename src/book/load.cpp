@@ -95,7 +95,8 @@ private:
                     QStringLiteral(
                         "SELECT reading.run_id, reading.id, reading.crank_deg, reading.lift_mm, "
                         "reading.typed, "
-                        "reading.at_ms, reading.approach, reading.of FROM reading JOIN action ON action.id = "
+                        "reading.at_ms, reading.approach, reading.of FROM reading JOIN action ON "
+                        "action.id = "
                         "reading.action_id "
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY reading.id"));
         r.run(id_);

@@ -25,7 +25,8 @@ void settle(EventGroup& g, int repeats, double tolerance_deg) {
     }
     // Angles of one event lie close together on the cycle: no wrap to fear in the mean.
     double sum = 0.0;
-    for (std::size_t i = from; i < to; ++i) sum += sorted[i]->at.deg;
+    for (std::size_t i = from; i < to; ++i)
+        sum += sorted[i]->at.deg;
     g.mean = CrankDeg{sum / static_cast<double>(to - from)};
     g.range_deg = range();
     g.settled = static_cast<int>(to - from) >= repeats && g.range_deg <= tolerance_deg;
@@ -107,7 +108,8 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
     lobe.centres.events = lobe.atEventsHeight.midpoint();
     lobe.maxLiftAt = shifted(out.groups.back());
     lobe.centres.peak = lobe.maxLiftAt;
-    for (const EventGroup& g : out.groups) judge(job, run, g, lobe.findings);
+    for (const EventGroup& g : out.groups)
+        judge(job, run, g, lobe.findings);
     if (lobe.noseReached)
         lobe.findings.push_back({Code::EventsOnly, Severity::Note, run.side, run.cylinder});
     return out;

@@ -12,12 +12,12 @@ namespace lobe {
 /// Repeated readings of one event.
 struct EventGroup {
     ReadingOf of = ReadingOf::Opens;
-    Height height;                    ///< not for a nose
+    Height height;                        ///< not for a nose
     std::vector<const Reading*> readings; ///< live ones, into the run
-    std::optional<CrankDeg> mean;     ///< without the odd one
-    double range_deg = 0.0;           ///< greatest less least, without the odd one
-    const Reading* odd = nullptr;     ///< the one that does not belong
-    bool settled = false;             ///< enough agree within the tolerance
+    std::optional<CrankDeg> mean;         ///< without the odd one
+    double range_deg = 0.0;               ///< greatest less least, without the odd one
+    const Reading* odd = nullptr;         ///< the one that does not belong
+    bool settled = false;                 ///< enough agree within the tolerance
 };
 
 /// The event wanted next: opening and closing at each height, then the nose.
@@ -27,8 +27,8 @@ struct EventWanted {
 };
 
 struct EventsFindings {
-    std::vector<EventGroup> groups;   ///< in asking order, wanted ones included
-    std::optional<EventWanted> next;  ///< empty when all are settled
+    std::vector<EventGroup> groups;  ///< in asking order, wanted ones included
+    std::optional<EventWanted> next; ///< empty when all are settled
     LobeFigures lobe;
 };
 

@@ -40,9 +40,12 @@ const char* codeName(Code code) {
         return "other_turn";
     case Code::DialTurn:
         return "dial_turn";
-    case Code::EventsOnly: return "events_only";
-    case Code::EventOdd: return "event_odd";
-    case Code::EventSide: return "event_side";
+    case Code::EventsOnly:
+        return "events_only";
+    case Code::EventOdd:
+        return "event_odd";
+    case Code::EventSide:
+        return "event_side";
     case Code::Twist:
         return "twist";
     case Code::TdcMoved:

@@ -33,10 +33,10 @@ enum class Code {
     BackedUp,        ///< count = readings left out because they were taken backing up
     OtherTurn,       ///< at = last angle: nothing lifts where this lobe should; a turn out
     DialTurn,        ///< at, mm = as read, other_mm = in the neighbouring turn of the dial
-    EventsOnly,    ///< what events alone cannot say
-    EventOdd,      ///< at = the reading, deg = how far it is from the rest; opening in `opening`
-    EventSide,     ///< at = as taken, other_deg = on the other side of its dead centre, as the card
-    Twist,           ///< deg = this cylinder's lobe centre less cylinder 1's
+    EventsOnly,      ///< what events alone cannot say
+    EventOdd,        ///< at = the reading, deg = how far it is from the rest; opening in `opening`
+    EventSide, ///< at = as taken, other_deg = on the other side of its dead centre, as the card
+    Twist,     ///< deg = this cylinder's lobe centre less cylinder 1's
     // TDC
     TdcMoved,           ///< deg = what the readings before it are off by, count = runs
     TdcSpanUnlikely,    ///< deg = half-span

@@ -131,13 +131,13 @@ struct RunTerms {
     double lash_mm = 0.0; ///< at the valve, whether or not it shows in this run
     double step_deg = 5.0;
     CrankDeg from{-70.0}, to{280.0};
-    std::string source;       ///< where the numbers came from, when not typed here
-    double shift_deg = 0.0;   ///< added to every angle: a wheel found wrong afterwards, or a turn
-    int tdcAnswered = 0;      ///< the last TDC pass this run was shifted for, or kept against
+    std::string source;      ///< where the numbers came from, when not typed here
+    double shift_deg = 0.0;  ///< added to every angle: a wheel found wrong afterwards, or a turn
+    int tdcAnswered = 0;     ///< the last TDC pass this run was shifted for, or kept against
     bool eventsOnly = false; ///< opening, nose and closing angles instead of a whole curve
     int repeats = 3;         ///< readings of an event that must agree
     double repeatTolerance_deg = 0.5; ///< within this
-    double dialTurn_mm = 1.0; ///< what one turn of the dial is worth
+    double dialTurn_mm = 1.0;         ///< what one turn of the dial is worth
     bool operator==(const RunTerms&) const = default;
 };
 

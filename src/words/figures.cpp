@@ -134,8 +134,7 @@ QString whereFrom(const Figure& f, const Findings& all, const Style& style) {
     case FigureKind::Advance: {
         if (!pair) return {};
         const auto& c = all.cylinders.front();
-        const auto ic = c.intake->lobe.centre(*f.school),
-                   ec = c.exhaust->lobe.centre(*f.school);
+        const auto ic = c.intake->lobe.centre(*f.school), ec = c.exhaust->lobe.centre(*f.school);
         if (!ic || !ec) return {};
         if (f.kind == FigureKind::Separation)
             return QStringLiteral(

@@ -125,13 +125,17 @@ QString sentence(const Finding& f, const Style& style) {
             .arg(who, liftWithUnit(*f.mm, style), readingAngle(*f.at, style),
                  liftWithUnit(*f.other_mm, style));
     case Code::EventsOnly:
-        return QStringLiteral("%1: taken by its events. Duration, overlap and the centre between events stand; lift, area "
-                              "and the other schools need a whole curve.").arg(who);
+        return QStringLiteral("%1: taken by its events. Duration, overlap and the centre between "
+                              "events stand; lift, area "
+                              "and the other schools need a whole curve.")
+            .arg(who);
     case Code::EventOdd:
-        return QStringLiteral("%1 %2: the reading at %3 stands %4 from the others. Strike it, or read it again.")
+        return QStringLiteral("%1 %2: the reading at %3 stands %4 from the others. Strike it, or "
+                              "read it again.")
             .arg(who, flank, readingAngle(*f.at, style), degrees(std::abs(*f.deg), style));
     case Code::EventSide:
-        return QStringLiteral("%1 %2: %3 as taken is far from the card, but %4 would fit it: the other side of the dead "
+        return QStringLiteral("%1 %2: %3 as taken is far from the card, but %4 would fit it: the "
+                              "other side of the dead "
                               "centre? Strike it and type it with its side.")
             .arg(who, flank, fromDeadCentre(*f.at, style), fromDeadCentre({*f.other_deg}, style));
     case Code::Twist:

@@ -203,6 +203,40 @@ private slots:
         QVERIFY(!bench.text("tdcVerdict").contains(QStringLiteral("Press S")));
     }
 
+    // A cam by its events, one closing typed on the wrong side, put right, all by keyboard.
+    void eventsOnlyWithAWrongSign() {
+        Bench bench(true);
+        bench.session().openJob(bench.session().book().jobs()[0].id);
+        bench.session().select(3, Side::Exhaust);
+        bench.window().go(lobe::Station::Lobes);
+        bench.key(Qt::Key_F2);
+        static_cast<QPushButton*>(bench.find<QWidget>("eventsOnly"))->click();
+        bench.line()->setFocus();
+        QVERIFY2(bench.text("ask").contains(QStringLiteral("opens at 1.27 mm")),
+                 qPrintable(bench.text("ask")));
+        for (const char* t : {"52bb", "52.2bb", "51.9bb"})
+            bench.type(QLatin1String(t));
+        QVERIFY(bench.text("ask").contains(QStringLiteral("closes")));
+        for (const char* t : {"4b", "4.1b", "3.9b"})
+            bench.type(QLatin1String(t));
+        QVERIFY2(bench.text("advice").contains(QStringLiteral("other side of the dead centre")),
+                 qPrintable(bench.text("advice")));
+        for (int i = 0; i < 3; ++i)
+            bench.key(Qt::Key_Backspace);
+        for (const char* t : {"4", "4.1", "3.9"})
+            bench.type(QLatin1String(t));
+        bench.type(QStringLiteral("112b"));
+        const Job job = bench.onDisk();
+        const LiftRun& run = job.runs.back();
+        QVERIFY(run.terms.eventsOnly);
+        QCOMPARE(run.readings.size(), std::size_t(10));
+        QVERIFY(run.readings[6].of == ReadingOf::Closes);
+        QCOMPARE(run.readings[6].at.deg, 4.0);
+        const RunFindings* f = bench.session().findings().run(run.id);
+        QVERIFY(f->complete);
+        QVERIFY(std::abs(*f->lobe.heights[0].duration_deg() - 236.03) < 0.1);
+    }
+
     void earlierLinesComeBack() {
         Bench bench(true);
         bench.session().select(3, Side::Intake);

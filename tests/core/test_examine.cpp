@@ -326,6 +326,77 @@ private slots:
         QVERIFY(!has(examine(job), Code::TdcMoved));
     }
 
+    void eventsAreSettledByReadingsThatAgree() {
+        Job job = lateCam();
+        job.runs.clear();
+        LiftRun r;
+        r.id = 9;
+        r.side = Side::Intake;
+        r.terms.eventsOnly = true;
+        const auto add = [&](ReadingOf of, double deg) {
+            Reading x;
+            x.id = static_cast<std::int64_t>(r.readings.size()) + 1;
+            x.at = {deg};
+            x.of = of;
+            x.lift_mm = of == ReadingOf::Nose ? 0.0 : 1.27;
+            r.readings.push_back(x);
+        };
+        const auto examined = [&] {
+            job.runs = {r};
+            return examine(job);
+        };
+        add(ReadingOf::Opens, -10.0);
+        add(ReadingOf::Opens, -10.2);
+        QVERIFY(examined().runs[0].events->next->of == ReadingOf::Opens);
+        add(ReadingOf::Opens, -20.1); // a ten-degree slip
+        {
+            const Findings f = examined();
+            QVERIFY(has(f, Code::EventOdd));
+            QVERIFY(f.runs[0].events->next->of == ReadingOf::Opens);
+        }
+        add(ReadingOf::Opens, -10.1);
+        QVERIFY(examined().runs[0].events->next->of == ReadingOf::Closes);
+        for (double d : {222.0, 221.9, 222.1})
+            add(ReadingOf::Closes, d);
+        {
+            const Findings f = examined();
+            const HeightEvents& e = f.runs[0].lobe.heights[0];
+            QVERIFY(std::abs(e.opens->deg + 10.1) < 1e-9);
+            QVERIFY(std::abs(*e.duration_deg() - 232.1) < 1e-9);
+            QVERIFY(std::abs(f.runs[0].lobe.centre(CentreSchool::EqualDrop)->deg - 105.95) < 1e-9);
+            QVERIFY(!f.runs[0].lobe.area_mm_deg);
+            QVERIFY(has(f, Code::EventsOnly));
+            QVERIFY(has(f, Code::CardShift));
+        }
+        add(ReadingOf::Nose, 106.0);
+        QVERIFY(!examined().runs[0].events->next);
+    }
+
+    void anEventOnTheWrongSideOfItsDeadCentreIsNamed() {
+        Job job = lateCam(); // the card closes the exhaust 4 after TDC
+        job.runs.clear();
+        LiftRun r;
+        r.side = Side::Exhaust;
+        r.terms.eventsOnly = true;
+        for (double d : {-4.0, -4.1, -3.9}) {
+            Reading x;
+            x.at = {d};
+            x.of = ReadingOf::Closes;
+            x.lift_mm = 1.27;
+            r.readings.push_back(x);
+        }
+        job.runs = {r};
+        Findings f = examine(job);
+        const auto it = std::find_if(f.all.begin(), f.all.end(),
+                                     [](const Finding& x) { return x.code == Code::EventSide; });
+        QVERIFY(it != f.all.end());
+        QVERIFY(std::abs(*it->other_deg - 4.0) < 1e-9);
+        for (Reading& x : job.runs[0].readings)
+            x.at.deg = -x.at.deg;
+        f = examine(job);
+        QVERIFY(!has(f, Code::EventSide));
+    }
+
     void figuresAreUnique() {
         Job job = lateCam();
         job.settings.heights = {{1.27, Place::Tappet}, {0.15, Place::Valve}};

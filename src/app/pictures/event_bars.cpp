@@ -99,7 +99,9 @@ void EventBars::drawBar(QPainter& p, const QSizeF& size, double y, double h,
     const Theme& t = theme();
     const words::Style& style = look().style();
     // A flank not taken yet ends where the lobe's nose is, or usually is.
-    const double nose = lobe.maxLiftAt ? lobe.maxLiftAt->deg : lobe.side == Side::Intake ? 105.0 : -110.0;
+    const double nose = lobe.maxLiftAt              ? lobe.maxLiftAt->deg
+                        : lobe.side == Side::Intake ? 105.0
+                                                    : -110.0;
     const double from = e->opens ? x(e->opens->deg, size) : x(nose, size);
     const double to = e->closes ? x(e->closes->deg, size) : x(nose, size);
     p.setPen(look().lobePen(lobe.side, 1.4));

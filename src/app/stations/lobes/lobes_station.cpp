@@ -186,7 +186,9 @@ const Reading* LobesStation::reading(qint64 id) const {
     return nullptr;
 }
 
-bool LobesStation::eventsOnly() const { return terms().eventsOnly; }
+bool LobesStation::eventsOnly() const {
+    return terms().eventsOnly;
+}
 
 std::optional<EventWanted> LobesStation::eventWanted() const {
     const RunFindings* f = runFindings();
@@ -198,23 +200,30 @@ std::optional<EventWanted> LobesStation::eventWanted() const {
 }
 
 QString LobesStation::eventName(ReadingOf of) {
-    return of == ReadingOf::Opens ? QStringLiteral("opens") : of == ReadingOf::Closes ? QStringLiteral("closes") : QStringLiteral("highest");
+    return of == ReadingOf::Opens    ? QStringLiteral("opens")
+           : of == ReadingOf::Closes ? QStringLiteral("closes")
+                                     : QStringLiteral("highest");
 }
 
 Prompt LobesStation::eventPrompt(Prompt p) const {
     const auto wanted = eventWanted();
     if (!wanted) {
         p.ask = QStringLiteral("events complete");
-        p.enter = QStringLiteral("go to the %1 lobe").arg(session().side() == Side::Intake ? QStringLiteral("exhaust") : QStringLiteral("intake"));
+        p.enter = QStringLiteral("go to the %1 lobe")
+                      .arg(session().side() == Side::Intake ? QStringLiteral("exhaust")
+                                                            : QStringLiteral("intake"));
         return p;
     }
     const UsualSide usual = usualSide(session().side(), wanted->of);
-    p.ask = wanted->of == ReadingOf::Nose ? QStringLiteral("highest: wheel?")
-                                          : QStringLiteral("%1 at %2: wheel?").arg(eventName(wanted->of), words::height(wanted->height.mm, style()));
+    p.ask = wanted->of == ReadingOf::Nose
+                ? QStringLiteral("highest: wheel?")
+                : QStringLiteral("%1 at %2: wheel?")
+                      .arg(eventName(wanted->of), words::height(wanted->height.mm, style()));
     p.enter = QStringLiteral("log; %1 that agree settle it").arg(terms().repeats);
-    p.keys = QStringLiteral("expects %1 %2   b, a, bb, ab  or x say otherwise")
-                 .arg(usual.after ? QStringLiteral("after") : QStringLiteral("before"),
-                      usual.centre == DeadCentre::Top ? QStringLiteral("TDC") : QStringLiteral("BDC"));
+    p.keys =
+        QStringLiteral("expects %1 %2   b, a, bb, ab  or x say otherwise")
+            .arg(usual.after ? QStringLiteral("after") : QStringLiteral("before"),
+                 usual.centre == DeadCentre::Top ? QStringLiteral("TDC") : QStringLiteral("BDC"));
     return p;
 }
 
@@ -223,14 +232,16 @@ std::variant<CrankDeg, QString> LobesStation::readEvent(const QString& text) con
     const auto wanted = eventWanted();
     if (!wanted) return QStringLiteral("All events are settled. Strike one to read it again.");
     const UsualSide usual = usualSide(session().side(), wanted->of);
-    const auto read = readWheel(text.toStdString(), {job().settings.fittedWheel(), usual.after, usual.centre});
+    const auto read =
+        readWheel(text.toStdString(), {job().settings.fittedWheel(), usual.after, usual.centre});
     if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style());
     return nearLobe(std::get<WheelReading>(read).at, session().side());
 }
 
 Echo LobesStation::submitEvent(const QString& text) {
     if (text.trimmed().isEmpty() && !eventWanted()) {
-        session().select(session().cylinder(), session().side() == Side::Intake ? Side::Exhaust : Side::Intake);
+        session().select(session().cylinder(),
+                         session().side() == Side::Intake ? Side::Exhaust : Side::Intake);
         return {true, {}};
     }
     const auto at = readEvent(text);
@@ -247,7 +258,8 @@ Echo LobesStation::submitEvent(const QString& text) {
 }
 
 bool LobesStation::keepReading(const Reading& r, std::optional<std::int64_t> replaces) {
-    if (const LiftRun* run = session().run()) return session().keep(book::AddReading{run->id, r, replaces});
+    if (const LiftRun* run = session().run())
+        return session().keep(book::AddReading{run->id, r, replaces});
     LiftRun fresh;
     fresh.cylinder = session().cylinder();
     fresh.side = session().side();
@@ -314,6 +326,7 @@ Prompt LobesStation::prompt() const {
         p.keys = QStringLiteral("Esc  leave it");
         return p;
     }
+    if (eventsOnly()) return eventPrompt(p);
     const QString other =
         session().side() == Side::Intake ? QStringLiteral("exhaust") : QStringLiteral("intake");
     if (again()) {
@@ -581,7 +594,9 @@ void LobesStation::refreshTexts() {
         const auto wanted = eventWanted();
         turnToLabel_->setText(QStringLiteral("events only"));
         angle_->setText(wanted ? eventName(wanted->of) : QStringLiteral("done"));
-        angleSide_->setText(wanted && wanted->of != ReadingOf::Nose ? QStringLiteral("at ") + words::height(wanted->height.mm, style()) : QString());
+        angleSide_->setText(wanted && wanted->of != ReadingOf::Nose
+                                ? QStringLiteral("at ") + words::height(wanted->height.mm, style())
+                                : QString());
     }
     const Reading* last = run && !run->readings.empty() ? &run->readings.back() : nullptr;
     last_->setText(
@@ -600,10 +615,10 @@ void LobesStation::refreshTexts() {
     QString progress;
     if (f) progress = QStringLiteral("%1 of about %2 readings").arg(f->live).arg(f->planned);
     if (f && f->lobe.centre(job().settings.school))
-        progress += QStringLiteral("; centre %1, greatest lift %2")
-                        .arg(words::degrees(
-                                 std::abs(f->lobe.centre(job().settings.school)->deg), style()),
-                             words::liftWithUnit(*f->lobe.maxLift_mm, style()));
+        progress +=
+            QStringLiteral("; centre %1, greatest lift %2")
+                .arg(words::degrees(std::abs(f->lobe.centre(job().settings.school)->deg), style()),
+                     words::liftWithUnit(*f->lobe.maxLift_mm, style()));
     progress_->setText(progress);
 }
 
