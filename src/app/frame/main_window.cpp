@@ -108,7 +108,7 @@ Bench* MainWindow::benchOf(lobe::Station station) {
     bench = make(station);
     frame_->addBench(bench);
     connect(bench, &Bench::promptChanged, this, [this, bench] {
-        if (frame_->bench() == bench) stand_->setCard(bench->standCard());
+        if (frame_->bench() == bench && atStand()) stand_->setCard(bench->standCard());
     });
     connect(bench, &Bench::entryWanted, this, [this] { entry_->line()->setFocus(); });
     return bench;
@@ -123,7 +123,7 @@ void MainWindow::go(lobe::Station station) {
     Bench* target = benchOf(station);
     target->refresh();
     frame_->setBench(target);
-    stand_->setCard(target->standCard());
+    if (atStand()) stand_->setCard(target->standCard());
     route_->setCurrent(station);
     entry_->setStation(target);
     entry_->line()->setFocus();
@@ -143,7 +143,8 @@ void MainWindow::refresh() {
     setWindowTitle(session_.hasJob() ? name + QStringLiteral(" – Amber Lobe")
                                      : QStringLiteral("Amber Lobe"));
     if (!session_.hasJob()) return welcome();
-    preferences_.setLastJob(name);
+    if (name != namedJob_) preferences_.setLastJob(name);
+    namedJob_ = name;
     if (!frame_->bench()) {
         const int last = preferences_.lastStation();
         return go(last >= 0 && last < 4 ? lobe::kStations[last] : session_.findings().next);
@@ -151,7 +152,7 @@ void MainWindow::refresh() {
     if (frame_->bench() == welcome_) return go(session_.findings().next);
     auto* bench = static_cast<Bench*>(frame_->bench());
     bench->refresh();
-    stand_->setCard(bench->standCard());
+    if (atStand()) stand_->setCard(bench->standCard());
     entry_->refresh();
 }
 
@@ -183,10 +184,12 @@ void MainWindow::say(const QString& sentence) {
 }
 
 void MainWindow::setAtStand(bool on) {
+    atStand_ = on;
     preferences_.setAtStand(on);
     const bool big = on && session_.hasJob();
     top_->setAtStand(big);
     entry_->setAtStand(big);
+    if (big) stand_->setCard(static_cast<Bench*>(frame_->bench())->standCard());
     frame_->setAtStand(big);
     entry_->line()->setFocus();
 }

@@ -40,7 +40,7 @@ public:
     void showKeys();
     /// Desk or stand: two postures of one window.
     void setAtStand(bool on);
-    bool atStand() const { return preferences_.atStand(); }
+    bool atStand() const { return atStand_; }
     /// Whether logging is heard.
     void setTick(bool on);
     bool tick() const { return preferences_.tick(); }
@@ -85,6 +85,8 @@ private:
     Welcome* welcome_ = nullptr;
     std::array<Bench*, 4> stations_{};
     KeysOverlay* keys_;
+    QString namedJob_; ///< what the preferences last heard
+    bool atStand_ = false;
     Stand* stand_;
     QTimer* watch_;
 };
