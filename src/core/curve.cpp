@@ -11,8 +11,8 @@ namespace {
 /// Readings this near zero count as the base circle when the foot of a flank is looked for.
 constexpr double kBase_mm = 0.0005;
 
-/// Derivative at points[at] of the polynomial through the given points (barycentric form;
-/// Berrut and Trefethen, "Barycentric Lagrange interpolation", SIAM Review 46, 2004).
+/// Derivative at points[at] of the polynomial through the given points, in barycentric form
+/// (SIAM Review 46, 2004, p. 501).
 double polynomialSlope(std::span<const LiftPoint> p, std::size_t at) {
     std::array<double, 6> w{};
     for (std::size_t i = 0; i < p.size(); ++i) {
@@ -31,7 +31,8 @@ double secant(const LiftPoint& a, const LiftPoint& b) {
     return (b.mm - a.mm) / (b.deg - a.deg);
 }
 
-/// Hyman's limit: keeps the piecewise cubic monotone where the readings are.
+/// Keeps the piecewise cubic monotone where the readings are: at most three times the lesser
+/// secant.
 double limited(double slope, double before, double after) {
     if (before * after <= 0.0) return 0.0;
     const double most = 3.0 * std::min(std::abs(before), std::abs(after));

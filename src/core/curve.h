@@ -2,9 +2,9 @@
 //
 // Slopes at the readings come from the local cubic or quartic through their neighbours (fourth
 // order on smooth lift, unequal steps allowed) and are then limited on the flanks so that the
-// curve rises where the readings rise and falls where they fall (J. M. Hyman, "Accurate
-// monotonicity preserving cubic interpolation", SIAM J. Sci. Stat. Comput. 4, 1983). Round the
-// nose they are not limited, so that the top between two readings is found.
+// curve rises where the readings rise and falls where they fall (the monotonicity-preserving limit
+// of SIAM J. Sci. Stat. Comput. 4, 1983, p. 645). Round the nose they are not limited, so that the
+// top between two readings is found.
 //
 // Where lift leaves the base circle with a kink (a valve behind its lash), the last reading on
 // the base circle says nothing of the flank; there the flank's own cubic is carried down instead.
