@@ -221,6 +221,7 @@ public:
     qint64 operator()(const SetManyTerms& c) {
         for (const SetTerms& one : c.runs)
             terms(one.run, one.terms);
+        if (c.settings) (*this)(SetSettings{*c.settings});
         return 0;
     }
     qint64 operator()(const AddReading& c) {
@@ -256,14 +257,14 @@ private:
     }
     qint64 reading(qint64 run, const Reading& r) {
         Statement s(db_, QStringLiteral("INSERT INTO reading(action_id, run_id, crank_deg, "
-                                        "lift_mm, typed, at_ms, approach, of) "
-                                        "VALUES (?, ?, ?, ?, ?, ?, ?, ?)"));
+                                        "lift_mm, typed, at_ms, approach, of, zero, scale) "
+                                        "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"));
         return s
             .run(action_, run, r.at.deg, r.lift_mm, QString::fromStdString(r.typed),
                  qint64(r.time_ms),
                  r.approach == Approach::BackingUp ? QStringLiteral("backing")
                                                    : QStringLiteral("forward"),
-                 readingOfText(r.of))
+                 readingOfText(r.of), r.zero, r.scale ? QVariant(scaleText(*r.scale)) : QVariant())
             .id();
     }
     qint64 strike(std::optional<std::int64_t> reading, std::optional<std::int64_t> contact,

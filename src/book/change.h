@@ -30,9 +30,10 @@ struct SetTerms {
     std::int64_t run = 0;
     lobe::RunTerms terms;
 };
-/// Several runs at once, as when TDC is found to have been off.
+/// Several runs at once, as when TDC is found to have been off; with settings that go with it.
 struct SetManyTerms {
     std::vector<SetTerms> runs;
+    std::optional<lobe::Settings> settings{};
 };
 /// A reading; with `replaces`, that one is struck in the same action.
 struct AddReading {

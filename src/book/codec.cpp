@@ -35,6 +35,8 @@ constexpr Names<WheelScale, 7> kScale{
 constexpr Names<TdcMethod, 5> kMethod{{"stop", "drop", "return", "port", "peak"}};
 constexpr Names<ReadingOf, 4> kReadingOf{{"lift", "opens", "nose", "closes"}};
 constexpr Names<WhichTop, 3> kTop{{"not-said", "overlap", "firing"}};
+constexpr Names<Spring, 2> kSpring{{"running", "checking"}};
+constexpr Names<OffAxis, 3> kOffAxis{{"not-corrected", "on-the-part", "on-a-flat-face"}};
 constexpr Names<CentreSchool, 4> kSchool{{"equal_drop", "events", "peak", "centroid"}};
 
 QString qt(const std::string& s) {
@@ -151,6 +153,7 @@ QJsonObject toJson(const Settings& s) {
             {"wheel", kScale.text(s.wheel)},
             {"tdc_tolerance_deg", s.tdcTolerance_deg},
             {"zero_return_mm", s.zeroReturn_mm},
+            {"average_passes", s.averagePasses},
             {"tape_mm", s.tape_mm},
             {"resolution_mm", s.resolution_mm},
             {"top", kTop.text(s.top)},
@@ -173,6 +176,7 @@ Settings settingsFrom(const QJsonObject& json) {
     take(json, "wheel", kScale, s.wheel);
     take(json, "tdc_tolerance_deg", s.tdcTolerance_deg);
     take(json, "zero_return_mm", s.zeroReturn_mm);
+    s.averagePasses = json[QLatin1String("average_passes")].toBool();
     take(json, "tape_mm", s.tape_mm);
     take(json, "resolution_mm", s.resolution_mm);
     take(json, "top", kTop, s.top);
@@ -184,20 +188,38 @@ Settings settingsFrom(const QJsonObject& json) {
 }
 
 QJsonObject toJson(const RunTerms& t) {
-    return {{"taken", kPlace.text(t.taken)},
-            {"follower", kFollower.text(t.follower)},
-            {"ratio", t.ratio},
-            {"lash_mm", t.lash_mm},
-            {"step_deg", t.step_deg},
-            {"from_deg", t.from.deg},
-            {"to_deg", t.to.deg},
-            {"shift_deg", t.shift_deg},
-            {"tdc_answered", t.tdcAnswered},
-            {"dial_turn_mm", t.dialTurn_mm},
-            {"events_only", t.eventsOnly},
-            {"repeats", t.repeats},
-            {"repeat_tolerance_deg", t.repeatTolerance_deg},
-            {"source", qt(t.source)}};
+    QJsonArray zeros, heights;
+    for (const auto& zero : t.zeros)
+        zeros.append(zero ? QJsonValue(*zero) : QJsonValue());
+    for (const Height& h : t.eventHeights)
+        heights.append(toJson(h));
+    QJsonObject json{{"taken", kPlace.text(t.taken)},
+                     {"follower", kFollower.text(t.follower)},
+                     {"ratio", t.ratio},
+                     {"lash_mm", t.lash_mm},
+                     {"step_deg", t.step_deg},
+                     {"from_deg", t.from.deg},
+                     {"to_deg", t.to.deg},
+                     {"shift_deg", t.shift_deg},
+                     {"tdc_answered", t.tdcAnswered},
+                     {"dial_turn_mm", t.dialTurn_mm},
+                     {"events_only", t.eventsOnly},
+                     {"repeats", t.repeats},
+                     {"repeat_tolerance_deg", t.repeatTolerance_deg},
+                     {"spring", kSpring.text(t.spring)},
+                     {"resolution_mm", t.resolution_mm},
+                     {"travel_mm", t.travel_mm},
+                     {"off_axis_deg", t.offAxis_deg},
+                     {"off_axis", kOffAxis.text(t.offAxis)},
+                     {"measured_ratio", t.measuredRatio},
+                     {"counts_down", t.countsDown},
+                     {"zeros_mm", zeros},
+                     {"event_heights", heights},
+                     {"source", qt(t.source)}};
+    put(json, "valve_lift_mm", t.valveLift_mm);
+    put(json, "tappet_lift_mm", t.tappetLift_mm);
+    put(json, "nose_lift_mm", t.noseLift_mm);
+    return json;
 }
 
 RunTerms termsFrom(const QJsonObject& json) {
@@ -216,6 +238,20 @@ RunTerms termsFrom(const QJsonObject& json) {
     t.eventsOnly = json[QLatin1String("events_only")].toBool(t.eventsOnly);
     t.repeats = json[QLatin1String("repeats")].toInt(t.repeats);
     take(json, "repeat_tolerance_deg", t.repeatTolerance_deg);
+    take(json, "spring", kSpring, t.spring);
+    take(json, "resolution_mm", t.resolution_mm);
+    take(json, "travel_mm", t.travel_mm);
+    take(json, "off_axis_deg", t.offAxis_deg);
+    take(json, "off_axis", kOffAxis, t.offAxis);
+    t.measuredRatio = json[QLatin1String("measured_ratio")].toBool();
+    t.countsDown = json[QLatin1String("counts_down")].toBool();
+    t.valveLift_mm = maybe(json, "valve_lift_mm");
+    t.tappetLift_mm = maybe(json, "tappet_lift_mm");
+    t.noseLift_mm = maybe(json, "nose_lift_mm");
+    for (const QJsonValue& v : json[QLatin1String("zeros_mm")].toArray())
+        t.zeros.push_back(v.isDouble() ? std::optional(v.toDouble()) : std::nullopt);
+    for (const QJsonValue& v : json[QLatin1String("event_heights")].toArray())
+        t.eventHeights.push_back(heightFrom(v.toObject()));
     return t;
 }
 

@@ -95,7 +95,8 @@ private:
                     QStringLiteral(
                         "SELECT reading.run_id, reading.id, reading.crank_deg, reading.lift_mm, "
                         "reading.typed, "
-                        "reading.at_ms, reading.approach, reading.of FROM reading JOIN action ON "
+                        "reading.at_ms, reading.approach, reading.of, reading.zero, reading.scale "
+                        "FROM reading JOIN action ON "
                         "action.id = "
                         "reading.action_id "
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY reading.id"));
@@ -111,6 +112,8 @@ private:
             reading.time_ms = r[5].toLongLong();
             if (r[6].toString() == QLatin1String("backing")) reading.approach = Approach::BackingUp;
             reading.of = readingOfFrom(r[7].toString());
+            reading.zero = r[8].toInt();
+            if (!r[9].isNull()) reading.scale = scaleFrom(r[9].toString());
             reading.struck = of(struckReadings_, reading.id);
             job_.runs[it->second].readings.push_back(std::move(reading));
         }

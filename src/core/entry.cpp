@@ -225,7 +225,32 @@ Understood<double> readLength(std::string_view text, LengthUnit shown, double mo
     return mm;
 }
 
-Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation& expected) {
+namespace {
+
+/// The scale named before a colon.
+std::optional<WheelScale> scaleNamed(std::string_view name) {
+    static constexpr std::pair<std::string_view, WheelScale> kScales[] = {
+        {"360", WheelScale::Full360With}, {"against", WheelScale::Full360Against},
+        {"180", WheelScale::Half180},     {"90", WheelScale::Quarter90},
+        {"signed", WheelScale::Signed},   {"twice", WheelScale::Twice180},
+        {"tape", WheelScale::Tape}};
+    for (const auto& [word, scale] : kScales)
+        if (lower(name) == word) return scale;
+    return std::nullopt;
+}
+
+} // namespace
+
+Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation& fitted) {
+    WheelExpectation expected = fitted;
+    if (const auto colon = text.find(':'); colon != std::string_view::npos) {
+        const auto scale = scaleNamed(trimmed(text.substr(0, colon)));
+        if (!scale) return EntryError{EntryFault::UnknownScale, 0};
+        if (*scale == WheelScale::Tape && !(expected.wheel.tape_mm > 0.0))
+            return EntryError{EntryFault::UnknownScale, 0};
+        expected.wheel.scale = *scale;
+        text.remove_prefix(colon + 1);
+    }
     Scanner s(trimmed(text));
     const auto read = sum(s);
     if (const auto* e = std::get_if<EntryError>(&read)) return *e;
@@ -239,7 +264,8 @@ Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation
             return EntryError{EntryFault::OutOfRange, 0, tape ? wheelTop(expected.wheel) : 180.0};
         FromDeadCentre from = *said;
         from.deg = deg;
-        return WheelReading{number, wrapTurn(resolve(from, Side::Intake)), false};
+        return WheelReading{number, wrapTurn(resolve(from, Side::Intake)), false,
+                            expected.wheel.scale};
     }
     s.skipSpace();
     const bool other = s.word("x");
@@ -247,7 +273,7 @@ Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation
     if (!s.atEnd()) return leftover(s);
     const auto at = fromWheel(number, expected.wheel, {expected.after != other, expected.centre});
     if (!at) return EntryError{EntryFault::OffTheScale, 0, wheelTop(expected.wheel)};
-    return WheelReading{number, at->at, at->ambiguous && !other};
+    return WheelReading{number, at->at, at->ambiguous && !other, expected.wheel.scale};
 }
 
 Understood<RunEntry> readRunEntry(std::string_view text, Side lobeSide, LengthUnit shown) {
@@ -255,6 +281,15 @@ Understood<RunEntry> readRunEntry(std::string_view text, Side lobeSide, LengthUn
     if (line.empty()) return EntryError{EntryFault::Empty, 0};
     Scanner s(line);
     RunEntry entry;
+    if (s.word("zero")) {
+        s.skipSpace();
+        entry.zeroed = true;
+        if (s.atEnd()) return entry;
+        const auto mm = readLength(s.rest(), shown, kMostLift_mm);
+        if (const auto* e = std::get_if<EntryError>(&mm)) return *e;
+        entry.zeroAt_mm = std::get<double>(mm);
+        return entry;
+    }
     if (s.word("step")) {
         const auto step = readNumber(s.rest());
         if (const auto* e = std::get_if<EntryError>(&step)) return *e;

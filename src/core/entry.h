@@ -7,10 +7,14 @@
 //             thousandths: nobody has 325 inches of lift.
 //   angle     a sum, and optionally which side of which dead centre:
 //             b or bt before top, a or at after top, bb before bottom, ab after bottom;
-//             x takes the other side than the step expects
+//             x takes the other side than the step expects;
+//             a scale and a colon before it read this one on another wheel: "360: 329", where
+//             the scales are 360, against, 180, 90, signed, twice and tape
 //   place     in a lift run: an angle with its side, or @ and a signed cycle angle;
 //             a lift may follow after a space ("75a 8.512")
 //   step      in a lift run: "step 2" sets the step in degrees
+//   zero      in a lift run: "zero" says that the indicator was set to zero again, "zero 8.5"
+//             that it was, where the lift stood at 8.5
 //
 // The raw text is never changed; what could not be understood says where and why.
 #pragma once
@@ -30,9 +34,10 @@ enum class EntryFault {
     NotANumber,    ///< a word or a stray sign at `column`
     UnknownSuffix, ///< letters that are no unit and no side
     DivideByZero,
-    OutOfRange,  ///< understood, but beyond what can be: `limit` holds the bound
-    OffTheScale, ///< the wheel does not carry this number: `limit` holds its top
-    MissingSide, ///< a place needs its side, or @
+    OutOfRange,   ///< understood, but beyond what can be: `limit` holds the bound
+    OffTheScale,  ///< the wheel does not carry this number: `limit` holds its top
+    MissingSide,  ///< a place needs its side, or @
+    UnknownScale, ///< what stands before the colon is no wheel scale
 };
 
 struct EntryError {
@@ -55,6 +60,7 @@ struct WheelReading {
     double number = 0.0;
     CrankDeg at;
     bool assumed = false; ///< the scale was ambiguous and the step decided
+    WheelScale scale = WheelScale::Half180;
 };
 struct WheelExpectation {
     Wheel wheel;
@@ -70,7 +76,9 @@ CrankDeg nearLobe(CrankDeg at, Side side);
 struct RunEntry {
     std::optional<CrankDeg> goTo;
     std::optional<double> lift_mm;
-    std::optional<double> step_deg; ///< 0.1 to 30
+    std::optional<double> step_deg;  ///< 0.1 to 30
+    bool zeroed = false;             ///< the indicator was set to zero again
+    std::optional<double> zeroAt_mm; ///< and the lift stood at this
 };
 constexpr double kMostLift_mm = 30.0;
 Understood<RunEntry> readRunEntry(std::string_view text, Side side, LengthUnit shown);

@@ -60,6 +60,7 @@ void judge(const Job& job, const LiftRun& run, const EventGroup& g, std::vector<
 } // namespace
 
 std::vector<Height> eventHeights(const Job& job, const LiftRun& run) {
+    if (!run.terms.eventHeights.empty()) return run.terms.eventHeights;
     return {job.card ? job.card->height : Height{1.27, run.terms.taken}};
 }
 

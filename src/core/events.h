@@ -32,7 +32,8 @@ struct EventsFindings {
     LobeFigures lobe;
 };
 
-/// The heights at which the events of a run are taken: the card's, or 1.27 mm, as the run is taken.
+/// The heights at which the events of a run are taken: its own, else the card's, else 1.27 mm where
+/// the run is taken.
 std::vector<Height> eventHeights(const Job& job, const LiftRun& run);
 
 EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeRequest& request);

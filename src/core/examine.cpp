@@ -13,7 +13,8 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
     LobeRequest request;
     request.side = run.side;
     request.cylinder = run.cylinder;
-    request.taken = {run.terms.taken, run.terms.ratio, run.terms.lash_mm};
+    request.taken = {run.terms.taken, run.terms.ratioUsed(), run.terms.lash_mm};
+    request.follower = run.terms.follower;
     request.heights = job.settings.heights;
     // The seat height and the card's own height are always wanted.
     const auto want = [&](const Height& h) {
@@ -43,10 +44,17 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
         if (r.struck) continue;
         ++live;
         backed += r.approach == Approach::BackingUp;
-        highest = std::max(highest, std::abs(r.lift_mm));
         last = r.at;
     }
+    for (const CarriedReading& c : out.readings)
+        if (c.counts) highest = std::max(highest, std::abs(c.lift_mm));
     if (backed > 0) say(Code::BackedUp, Severity::Note).count = backed;
+    if (const auto ratio = run.terms.ratioOfLifts();
+        ratio && std::abs(*ratio / run.terms.ratio - 1.0) > 0.005) {
+        Finding& f = say(Code::RatioMeasured, Severity::Note);
+        f.mm = *ratio;
+        f.other_mm = run.terms.ratio;
+    }
     // By these angles any cam has its valve well open.
     const double open = run.side == Side::Intake ? 45.0 : -165.0;
     if (live >= 8 && highest <= 0.15 && last.deg >= open && last.deg <= open + 140.0)
@@ -56,12 +64,21 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
         const double turn = run.terms.dialTurn_mm;
         const double turns = turn > 0.0 ? std::round(m.off_mm / turn) : 0.0;
         if (turns == 0.0 || std::abs(m.off_mm - turns * turn) > 0.08 * turn) continue;
-        const double read = out.lobe.curve ? out.lobe.curve->at(m.at.deg) : 0.0;
+        double read = 0.0;
+        for (const CarriedReading& c : out.readings)
+            if (c.counts && std::abs(wrapCycle(c.at - m.at).deg) < 1e-6) read = c.reading->lift_mm;
         Finding& f = say(Code::DialTurn, Severity::LookAgain);
         f.at = m.at;
         f.mm = read;
         f.other_mm = read - turns * turn;
     }
+}
+
+std::vector<LiftPoint> pointsOf(const std::vector<CarriedReading>& readings) {
+    std::vector<LiftPoint> points;
+    for (const CarriedReading& r : readings)
+        if (r.counts) points.push_back({r.at.deg, r.lift_mm});
+    return points;
 }
 
 RunFindings examineRun(const Job& job, const LiftRun& run) {
@@ -84,18 +101,83 @@ RunFindings examineRun(const Job& job, const LiftRun& run) {
             static_cast<int>(std::lround((run.terms.to.deg - run.terms.from.deg) / step)) + 1;
     out.next = nextAngle(run);
     out.complete = out.live > 0 && out.next.deg > run.terms.to.deg + step * 0.01;
-    out.lobe = analyseLobe(livePoints(run), requestFor(job, run));
+    Carried lifts = carried(run);
+    out.readings = std::move(lifts.readings);
+    out.lobe = analyseLobe(pointsOf(out.readings), requestFor(job, run));
+    out.lobe.findings.insert(out.lobe.findings.end(), lifts.findings.begin(), lifts.findings.end());
     judgeRun(run, out);
     return out;
 }
 
-void cylinders(const Job& job, Findings& out) {
-    std::map<std::pair<int, Side>, RunFindings*> current;
+/// The same drift in two passes is in the cam and not in the stand.
+void drifts(const std::vector<RunFindings*>& passes, RunFindings& newest) {
+    const auto find = [](RunFindings& run) -> Finding* {
+        for (Finding& f : run.lobe.findings)
+            if (f.code == Code::ZeroReturn || f.code == Code::ZeroSlipped) return &f;
+        return nullptr;
+    };
+    Finding* here = find(newest);
+    if (!here) return;
+    for (RunFindings* other : passes) {
+        const Finding* there = other == &newest ? nullptr : find(*other);
+        if (!there || std::abs(*there->mm - *here->mm) > 0.01) continue;
+        here->code = Code::ZeroRunOut;
+        here->other_mm = std::abs(*here->mm);
+        return;
+    }
+}
+
+/// Several passes of a lobe beside one another, and their mean in place of the newest if asked.
+void passes(const Job& job, Findings& out) {
+    for (RunFindings& newest : out.runs) {
+        if (!newest.current || newest.events) continue;
+        std::vector<RunFindings*> runs;
+        std::vector<Pass> passes;
+        for (RunFindings& r : out.runs)
+            if (r.cylinder == newest.cylinder && r.side == newest.side && !r.events &&
+                r.lobe.noseReached) {
+                runs.push_back(&r);
+                passes.push_back({r.run, &r.lobe});
+            }
+        if (passes.empty() || passes.back().lobe != &newest.lobe) continue;
+        newest.passes = comparePasses(passes);
+        if (!newest.passes) continue;
+        drifts(runs, newest);
+        const PassesFindings& p = *newest.passes;
+        const bool mean = job.settings.averagePasses;
+        Finding f{p.widest.mm > kPassesApart_mm ? Code::PassesDiffer : Code::PassesAgree,
+                  p.widest.mm > kPassesApart_mm ? Severity::LookAgain : Severity::Note, newest.side,
+                  newest.cylinder};
+        f.at = CrankDeg{p.widest.deg};
+        f.mm = p.widest.mm;
+        f.count = static_cast<int>(p.runs.size());
+        if (mean) {
+            const LiftRun* run = nullptr;
+            for (const LiftRun& r : job.runs)
+                if (r.id == newest.run) run = &r;
+            newest.lobe = analyseLobe(p.mean, requestFor(job, *run));
+            newest.lobe.findings.push_back(
+                {Code::PassesMean, Severity::Note, newest.side, newest.cylinder});
+            newest.lobe.findings.back().count = f.count;
+        }
+        newest.lobe.findings.push_back(f);
+    }
+}
+
+using Lobe = std::pair<int, Side>;
+
+std::map<Lobe, RunFindings*> currentRuns(Findings& out) {
+    std::map<Lobe, RunFindings*> current;
     for (RunFindings& r : out.runs)
         if (r.live > 0) current[{r.cylinder, r.side}] = &r;
-    std::map<int, CylinderFindings> byCylinder;
-    for (auto& [key, run] : current) {
+    for (auto& [key, run] : current)
         run->current = true;
+    return current;
+}
+
+void cylinders(const Job& job, const std::map<Lobe, RunFindings*>& current, Findings& out) {
+    std::map<int, CylinderFindings> byCylinder;
+    for (const auto& [key, run] : current) {
         CylinderFindings& c = byCylinder[key.first];
         c.cylinder = key.first;
         (key.second == Side::Intake ? c.intake : c.exhaust) = run;
@@ -304,6 +386,19 @@ void twist(const Job& job, const Findings& f, std::vector<Finding>& out) {
         }
 }
 
+/// Overlap or firing was said; the lobes tell which it is.
+void topAgainstLobes(const Job& job, const Findings& f, std::vector<Finding>& out) {
+    Finding finding{Code::TopOther, Severity::LookAgain};
+    for (std::size_t i = 0; i < f.runs.size(); ++i) {
+        const RunFindings& run = f.runs[i]; // in the job's order
+        const auto turn = run.current ? otherTop_deg(job, job.runs[i], run.lobe) : std::nullopt;
+        if (!turn) continue;
+        finding.deg = *turn;
+        ++finding.count;
+    }
+    if (finding.count > 0) out.push_back(finding);
+}
+
 void tdcMoved(const Job& job, const TdcFindings& tdc, std::vector<Finding>& out) {
     Finding f{Code::TdcMoved, Severity::LookAgain};
     for (const LiftRun& run : job.runs)
@@ -396,11 +491,19 @@ std::optional<double> pendingShift_deg(const LiftRun& run, const TdcFindings& td
 }
 
 std::vector<LiftPoint> livePoints(const LiftRun& run) {
-    std::vector<LiftPoint> points;
-    for (const Reading& r : run.readings)
-        if (!r.struck && r.approach == Approach::Forward)
-            points.push_back({placed(r, run.terms).deg, r.lift_mm});
-    return points;
+    return pointsOf(carried(run).readings);
+}
+
+std::optional<double> otherTop_deg(const Job& job, const LiftRun& run, const LobeFigures& lobe) {
+    const auto centre = lobe.centre(job.settings.school);
+    if (job.settings.top == WhichTop::NotSaid || !centre || lobe.eventsOnly) return std::nullopt;
+    const double usual = lobe.side == Side::Intake ? 105.0 : -110.0;
+    const auto other = [&](double deg) { return std::abs(wrapCycle({deg - usual}).deg) > 270.0; };
+    if (job.settings.top == WhichTop::Overlap && other(centre->deg)) return 360.0;
+    // As it was counted at the wheel, before any shift.
+    if (job.settings.top == WhichTop::Firing && !other(centre->deg - run.terms.shift_deg))
+        return 0.0;
+    return std::nullopt;
 }
 
 CrankDeg nextAngle(const LiftRun& run) {
@@ -439,9 +542,12 @@ Findings examine(const Job& job) {
     out.runs.reserve(job.runs.size());
     for (const LiftRun& run : job.runs)
         out.runs.push_back(examineRun(job, run));
-    cylinders(job, out);
+    const auto current = currentRuns(out);
+    passes(job, out);
+    cylinders(job, current, out);
 
     tdcMoved(job, out.tdc, out.tdc.findings);
+    topAgainstLobes(job, out, out.tdc.findings);
     out.all = out.tdc.findings;
     if (!out.cylinders.empty() && out.tdc.state == TdcState::NotBegun)
         out.all.push_back({Code::TdcNotTaken, Severity::Ask});
@@ -459,6 +565,7 @@ Findings examine(const Job& job) {
                     {Station::Tdc, tdcProgress(out.tdc)},
                     {Station::Lobes, lobesProgress(out)},
                     {Station::Timing, timingProgress(out)}};
+    out.plan = plan(job, out);
     out.next = Station::Timing;
     for (const StationFindings& s : out.stations) {
         if (s.progress == Progress::Done) continue;

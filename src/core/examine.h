@@ -3,11 +3,14 @@
 // Pure and fast: no clock, no locale, no settings but the job's own.
 #pragma once
 
+#include "core/carry.h"
 #include "core/events.h"
 #include "core/figure.h"
 #include "core/job.h"
 #include "core/lobe.h"
 #include "core/pair.h"
+#include "core/passes.h"
+#include "core/plan.h"
 #include "core/tdc.h"
 
 #include <optional>
@@ -30,6 +33,8 @@ struct RunFindings {
     CrankDeg next;         ///< where the next reading is wanted
     bool complete = false; ///< the last planned angle has been read
     LobeFigures lobe;
+    std::vector<CarriedReading> readings; ///< every lift reading as lift; into the job
+    std::optional<PassesFindings> passes; ///< of the current run, when there are several
     std::optional<EventsFindings> events; ///< when only events are taken; `lobe` holds its figures
 };
 
@@ -52,6 +57,7 @@ struct Findings {
     std::vector<StationFindings> stations;
     Station next = Station::Engine; ///< the next sensible one
     std::vector<Figure> figures;    ///< of the first cylinder measured
+    std::vector<Task> plan;         ///< what is still to be taken, in order
     std::vector<Finding> all;       ///< every finding, in the order of the route
 
     Findings() = default;
@@ -81,7 +87,13 @@ CrankDeg placed(const Reading& reading, const RunTerms& terms);
 /// not on it: what is to be added to their angles. Empty when there is nothing to decide.
 std::optional<double> pendingShift_deg(const LiftRun& run, const TdcFindings& tdc);
 
-/// The live readings as points for `analyseLobe`: struck ones and those taken backing up left out.
+/// What a lobe says about the top the wheel's zero stands at, where it contradicts what was said:
+/// the degrees its run is to be turned by (360 when overlap was said and is firing, 0 when firing
+/// was said and the run counts from overlap).
+std::optional<double> otherTop_deg(const Job& job, const LiftRun& run, const LobeFigures& lobe);
+
+/// The live readings as lifts for `analyseLobe`: those struck, taken backing up, or with a zero
+/// that is not known are left out.
 std::vector<LiftPoint> livePoints(const LiftRun& run);
 
 } // namespace lobe

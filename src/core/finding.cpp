@@ -18,6 +18,28 @@ const char* codeName(Code code) {
         return "height_under_lash";
     case Code::NoisyCrossings:
         return "noisy_crossings";
+    case Code::ZeroBleeding:
+        return "zero_bleeding";
+    case Code::ZeroSlipped:
+        return "zero_slipped";
+    case Code::ZeroRunOut:
+        return "zero_run_out";
+    case Code::PartLoose:
+        return "part_loose";
+    case Code::TravelEnds:
+        return "travel_ends";
+    case Code::NoseUnknown:
+        return "nose_unknown";
+    case Code::RatioMeasured:
+        return "ratio_measured";
+    case Code::PassesAgree:
+        return "passes_agree";
+    case Code::PassesDiffer:
+        return "passes_differ";
+    case Code::PassesMean:
+        return "passes_mean";
+    case Code::TopOther:
+        return "top_other";
     case Code::Misfit:
         return "misfit";
     case Code::ZeroReturn:

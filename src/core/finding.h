@@ -23,7 +23,10 @@ enum class Code {
     HeightUnderLash, ///< mm = height: hidden by the lash as the lift was taken
     NoisyCrossings,  ///< mm = height, count = crossings on that flank
     Misfit,          ///< at = angle, mm = reading less its neighbours' curve
-    ZeroReturn,      ///< mm = last base reading less the first
+    ZeroReturn,      ///< mm = last base reading less the first; nothing tells why
+    ZeroBleeding,    ///< mm; a live hydraulic follower gave way
+    ZeroSlipped,     ///< mm; at = where the readings jump by as much
+    ZeroRunOut,      ///< mm; other_mm = run-out of the base circle
     BaseNotZero,     ///< mm = base-circle reading
     DropShortened,   ///< mm = drop used for the equal-drop centre
     CentreFarOff,    ///< at = centre: half a cycle from where this lobe sits
@@ -35,8 +38,16 @@ enum class Code {
     DialTurn,        ///< at, mm = as read, other_mm = in the neighbouring turn of the dial
     EventsOnly,      ///< what events alone cannot say
     EventOdd,        ///< at = the reading, deg = how far it is from the rest; opening in `opening`
-    EventSide, ///< at = as taken, other_deg = on the other side of its dead centre, as the card
-    Twist,     ///< deg = this cylinder's lobe centre less cylinder 1's
+    EventSide,     ///< at = as taken, other_deg = on the other side of its dead centre, as the card
+    PartLoose,     ///< at, count = readings whose zero does not join the earlier ones
+    TravelEnds,    ///< at, mm = reading, other_mm = what the indicator spans
+    NoseUnknown,   ///< counting down from the nose, without a base circle to count from
+    RatioMeasured, ///< mm = ratio of the two lifts, other_mm = nominal
+    PassesAgree,   ///< at, mm = widest spread of count passes
+    PassesDiffer,  ///< the same, more than measuring leaves
+    PassesMean,    ///< count = passes whose mean this is
+    TopOther,      ///< deg = 360 or -360: the lobes say the other top than was said; count = runs
+    Twist,         ///< deg = this cylinder's lobe centre less cylinder 1's
     // TDC
     TdcMoved,           ///< deg = what the readings before it are off by, count = runs
     TdcSpanUnlikely,    ///< deg = half-span

@@ -17,4 +17,9 @@ std::vector<Height> inchHeights(Place at) {
     return heightsOf({0.006, 0.020, 0.050, 0.100, 0.200}, kMmPerInch, at);
 }
 
+std::optional<double> RunTerms::ratioOfLifts() const {
+    if (!valveLift_mm || !tappetLift_mm || !(*tappetLift_mm > 0.0)) return std::nullopt;
+    return *valveLift_mm / *tappetLift_mm;
+}
+
 } // namespace lobe

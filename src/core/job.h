@@ -119,9 +119,18 @@ struct Reading {
     std::int64_t time_ms = 0; ///< since the epoch; 0 for an imported reading
     Approach approach = Approach::Forward;
     ReadingOf of = ReadingOf::Lift; ///< an event's height is in lift_mm; a nose has none
+    int zero = 1;                   ///< which setting of the indicator's zero it belongs to, from 1
+    std::optional<WheelScale> scale{}; ///< of an event: the scale its angle was read on
     std::optional<Struck> struck;
     bool operator==(const Reading&) const = default;
 };
+
+/// The spring on the valve while lift is taken. A checking spring deflects nothing.
+enum class Spring { Running, Checking };
+
+/// How an indicator that stands askew by an angle shows the lift: following a point on the part it
+/// shows lift x cos, riding a flat face lift / cos.
+enum class OffAxis { NotCorrected, OnThePart, OnAFlatFace };
 
 /// The conditions under which a run is taken.
 struct RunTerms {
@@ -138,6 +147,24 @@ struct RunTerms {
     int repeats = 3;         ///< readings of an event that must agree
     double repeatTolerance_deg = 0.5; ///< within this
     double dialTurn_mm = 1.0;         ///< what one turn of the dial is worth
+    Spring spring = Spring::Running;
+    double resolution_mm = 0.0; ///< of this run's indicator; 0: the job's
+    double travel_mm = 0.0;     ///< what the indicator spans; 0: enough
+    double offAxis_deg = 0.0;   ///< between the indicator and the way the part moves
+    OffAxis offAxis = OffAxis::NotCorrected;
+    std::optional<double> valveLift_mm, tappetLift_mm; ///< two lifts measured for the ratio
+    bool measuredRatio = false; ///< take the ratio of the two lifts instead of the nominal
+    bool countsDown = false;    ///< the indicator reads 0 at the nose and less away from it
+    std::optional<double> noseLift_mm{}; ///< lift at the nose, where a counting-down run knows it
+    /// The indicator set to zero again in the run: the lift it stood at, from the second setting
+    /// on; empty when that is not known.
+    std::vector<std::optional<double>> zeros;
+    std::vector<Height> eventHeights; ///< empty: the card's, or 1.27 mm
+
+    /// Valve lift over tappet lift of the two lifts measured; empty without both.
+    std::optional<double> ratioOfLifts() const;
+    /// The ratio to reckon with.
+    double ratioUsed() const { return measuredRatio ? ratioOfLifts().value_or(ratio) : ratio; }
     bool operator==(const RunTerms&) const = default;
 };
 
@@ -167,6 +194,7 @@ struct Settings {
     std::optional<double> factoryMark_deg; ///< wheel angle at which the factory mark says TDC
     double damper_mm = 0.0;                ///< diameter the mark stands on
     double zeroReturn_mm = 0.02;
+    bool averagePasses = false;      ///< several passes of a lobe: their mean instead of the newest
     std::vector<std::string> pinned; ///< figures kept on the slate, by key
 
     Wheel fittedWheel() const { return {wheel, tape_mm}; }

@@ -1,6 +1,7 @@
 #include "core/lobe.h"
 
 #include "core/misfit.h"
+#include "core/zero_return.h"
 
 #include <algorithm>
 #include <cmath>
@@ -194,8 +195,12 @@ private:
         const double start = points_.front().mm, end = points_.back().mm;
         if (std::abs(start) > kNearBase_mm || std::abs(end) > kNearBase_mm) return;
         if (std::abs(end - start) > request_.zeroReturn_mm) {
-            Finding f = say(Code::ZeroReturn, Severity::LookAgain);
+            const ZeroReturn zero =
+                judgeZeroReturn(points_, request_.follower == Follower::Hydraulic);
+            Finding f = say(zero.code, Severity::LookAgain);
             f.mm = end - start;
+            f.at = zero.at;
+            f.other_mm = zero.runOut_mm;
             add(f);
         } else if (std::abs(start) > request_.zeroReturn_mm &&
                    std::abs(end) > request_.zeroReturn_mm) {

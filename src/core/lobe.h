@@ -59,6 +59,7 @@ struct LobeRequest {
     Height eventsHeight{1.27, Place::Tappet}; ///< for the midpoint-of-events centre
     double drop_mm = 1.27;                    ///< for the equal-drop centre
     double zeroReturn_mm = 0.02;
+    Follower follower = Follower::SolidFlat; ///< a live hydraulic one bleeds down
 };
 
 struct LobeFigures {

@@ -77,9 +77,73 @@ QString sentence(const Finding& f, const Style& style) {
     case Code::ZeroReturn:
         return QStringLiteral(
                    "%1: the indicator came home to %2 instead of where it began. A slipped "
-                   "base, a follower bleeding down or base-circle run-out: check, then "
-                   "read the run again.")
+                   "base, a follower bleeding down or base-circle run-out: the readings do not "
+                   "tell which. Check the stand, then read the run again.")
             .arg(who, signedLift(*f.mm, style) + QLatin1Char(' ') + unitName(style));
+    case Code::ZeroSlipped:
+        return QStringLiteral(
+                   "%1: the indicator came home to %2, and the readings jump by as much at %3: the "
+                   "base or the stand slipped there. Set it firm and read on from before it.")
+            .arg(who, signedLift(*f.mm, style) + QLatin1Char(' ') + unitName(style),
+                 readingAngle(*f.at, style));
+    case Code::ZeroBleeding:
+        return QStringLiteral(
+                   "%1: the indicator came home to %2 with a live hydraulic follower and no jump "
+                   "on the way: it bled down under the spring. Make it solid, or use a checking "
+                   "spring, and read the run again.")
+            .arg(who, signedLift(*f.mm, style) + QLatin1Char(' ') + unitName(style));
+    case Code::ZeroRunOut:
+        return QStringLiteral(
+                   "%1: the indicator came home to %2, and the base circle itself reads unevenly, "
+                   "by %3: run-out of the base circle, not the stand. Low checking heights carry "
+                   "it.")
+            .arg(who, signedLift(*f.mm, style) + QLatin1Char(' ') + unitName(style),
+                 liftWithUnit(*f.other_mm, style));
+    case Code::PartLoose:
+        return QStringLiteral(
+                   "%1: the indicator was set to zero again before %2, and %3 since do not count "
+                   "until the two zeros join. Read one earlier mark once more, or type \"zero\" "
+                   "and the lift it stood at.")
+            .arg(who, readingAngle(*f.at, style),
+                 f.count == 1 ? QStringLiteral("1 reading")
+                              : QStringLiteral("%1 readings").arg(f.count));
+    case Code::TravelEnds:
+        return QStringLiteral(
+                   "%1: %2 at %3 is beyond the %4 this indicator spans. Set it to zero part way "
+                   "up, type \"zero\" and the lift it stands at, and go on.")
+            .arg(who, liftWithUnit(*f.mm, style), readingAngle(*f.at, style),
+                 liftWithUnit(*f.other_mm, style));
+    case Code::NoseUnknown:
+        return QStringLiteral(
+                   "%1: counted down from the nose, but no base circle yet: the lowest reading "
+                   "stands for it. Read on until lift no longer changes, or give the greatest "
+                   "lift among the conditions.")
+            .arg(who);
+    case Code::RatioMeasured:
+        return QStringLiteral("%1: the two lifts give a ratio of %2 against %3 nominal: a soft "
+                              "spring, a live follower, lash or the rocker itself.")
+            .arg(who, fixed(*f.mm, 3, style), shortest(*f.other_mm, 3, style));
+    case Code::PassesAgree:
+        return QStringLiteral("%1: %2 passes lie within %3 of each other, widest at %4: that is "
+                              "the measuring error you have.")
+            .arg(who)
+            .arg(f.count)
+            .arg(liftWithUnit(*f.mm, style), readingAngle(*f.at, style));
+    case Code::PassesDiffer:
+        return QStringLiteral("%1: %2 passes lie up to %3 apart, at %4: more than measuring "
+                              "leaves. Something moved between them; read once more.")
+            .arg(who)
+            .arg(f.count)
+            .arg(liftWithUnit(*f.mm, style), readingAngle(*f.at, style));
+    case Code::PassesMean:
+        return QStringLiteral("%1: the mean of %2 passes.").arg(who).arg(f.count);
+    case Code::TopOther:
+        return *f.deg != 0.0
+                   ? QStringLiteral("You said the wheel's zero is overlap, but the lobes stand "
+                                    "360° from there: it is firing TDC. Press T to put that right.")
+                   : QStringLiteral("You said the wheel's zero is firing TDC, but the lobes are "
+                                    "recorded as from overlap. If the crank was turned once since, "
+                                    "press T to say overlap.");
     case Code::BaseNotZero:
         return QStringLiteral(
                    "%1: the base circle reads %2, not zero. Low checking heights are off by "
@@ -272,6 +336,9 @@ QString sentence(const EntryError& e, const Style& style) {
     case EntryFault::OffTheScale:
         return QStringLiteral("This wheel's numbers end at %1. Is it the right scale?")
             .arg(shortest(e.limit, 0, style));
+    case EntryFault::UnknownScale:
+        return QStringLiteral("Before the colon goes a wheel scale: 360, against, 180, 90, signed, "
+                              "twice or tape (with its circumference).");
     case EntryFault::MissingSide:
         return QStringLiteral("Say which side: 75a is 75° after TDC, 20b before it.");
     }

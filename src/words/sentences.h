@@ -29,6 +29,10 @@ QString figureDifference(const lobe::Figure& figure, const Style& style);
 /// How the figure was made, as a formula with its numbers.
 QString whereFrom(const lobe::Figure& figure, const lobe::Findings& findings, const Style& style);
 
+/// "Cylinder 1 exhaust: the whole run": what to do next, and why.
+QString taskTitle(const lobe::Task& task, const Style& style);
+QString taskReason(const lobe::Task& task);
+
 QString stationName(lobe::Station station);
 QString progressName(lobe::Progress progress);
 /// The station's finding in one line.

@@ -149,9 +149,9 @@ private slots:
         for (std::size_t i = points.size() / 2; i < points.size(); ++i)
             points[i].mm += 0.05;
         const auto f = analyseLobe(points, intake());
-        QCOMPARE(count(f, Code::ZeroReturn), 1);
+        QCOMPARE(count(f, Code::ZeroSlipped), 1);
         const auto it = std::find_if(f.findings.begin(), f.findings.end(),
-                                     [](const Finding& x) { return x.code == Code::ZeroReturn; });
+                                     [](const Finding& x) { return x.code == Code::ZeroSlipped; });
         QVERIFY(std::abs(*it->mm - 0.05) < 1e-9);
     }
 

@@ -131,6 +131,34 @@ Field optionalField(const QString& name, const QString& asks, double least, doub
     return f;
 }
 
+Field lengthsField(const QString& name, const QString& asks, std::size_t most,
+                   Part<std::vector<Height>> part) {
+    Field f;
+    f.name = name;
+    f.asks = asks;
+    f.shown = [part](const Facts& facts, const Style& style) {
+        Facts copy = facts;
+        QStringList said;
+        for (const Height& h : part(copy))
+            said << words::height(h.mm, style);
+        return said.isEmpty() ? noValue() : said.join(QStringLiteral(", "));
+    };
+    f.take = [=](Facts& facts, const QString& typed, const Style& style) {
+        std::vector<Height> heights;
+        if (typed.trimmed() != QLatin1String("-"))
+            for (const QString& each : typed.simplified().split(QLatin1Char(' '))) {
+                const auto read = readHeight(each.toStdString(), style.unit, facts.terms.taken);
+                if (const auto* e = std::get_if<EntryError>(&read))
+                    return words::sentence(*e, style);
+                heights.push_back(std::get<Height>(read));
+            }
+        if (heights.size() > most) return QStringLiteral("No more than %1 of them.").arg(most);
+        part(facts) = std::move(heights);
+        return QString();
+    };
+    return f;
+}
+
 Field choiceField(const QString& name, int count, QString (*say)(int),
                   std::function<int(const Facts&)> get, std::function<void(Facts&, int)> set) {
     Field f;

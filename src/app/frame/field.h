@@ -18,9 +18,13 @@ struct Facts {
     lobe::Engine engine;
     std::optional<lobe::Card> card;
     lobe::Settings settings;
+    lobe::RunTerms terms{}; ///< of the run at hand, where a station asks for them
 
-    static Facts of(const lobe::Job& job) { return {job.name, job.engine, job.card, job.settings}; }
-    /// Keeps whatever differs from the session's job, one action for each part.
+    static Facts of(const lobe::Job& job) {
+        return {job.name, job.engine, job.card, job.settings, {}};
+    }
+    /// Keeps whatever differs from the session's job, one action for each part; run terms are the
+    /// station's to keep.
     bool keepIn(Session& session) const;
 };
 
@@ -44,6 +48,9 @@ Field numberField(const QString& name, const QString& asks, double least, double
 /// May be missing; "-" takes it away. Lengths in mm, else degrees.
 Field optionalField(const QString& name, const QString& asks, double least, double most,
                     bool isLength, Part<std::optional<double>> part);
+/// Several lengths, typed one after the other; "-" clears them.
+Field lengthsField(const QString& name, const QString& asks, std::size_t most,
+                   Part<std::vector<lobe::Height>> part);
 /// `say` names each of the `count` values of an enum; the number or the first letters choose.
 Field choiceField(const QString& name, int count, QString (*say)(int),
                   std::function<int(const Facts&)> get, std::function<void(Facts&, int)> set);

@@ -18,16 +18,20 @@ constexpr Key kKeys[] = {
     {"Up, Down", "another angle, another fact"},
     {"75a   20b   40ab   30bb", "go to an angle: after, before TDC; after, before BDC"},
     {"75a 8.512", "log a lift at that angle"},
-    {"step 2", "change the step"},
+    {"step 2,  zero,  zero 8.5", "another step;  indicator zeroed again, where lift is 8.5"},
+    {"360: 329", "this one read on another wheel: 360, against, 180, 90, signed, twice"},
     {"R in an empty line", "read again what does not fit"},
     {"O,  B in an empty line", "overshot: how far to go back;  backing up: readings left out"},
     {"T,  W in an empty line", "the crank's other turn;  the dial's other turn"},
+    {"C,  N,  A in an empty line",
+     "conditions of the run;  not now, the next;  mean of the passes"},
     {"Ctrl+Up, Ctrl+Down", "what was typed before"},
     {"Delete on a reading in the log", "strike it, with a reason"},
     {"Esc", "clear the line, or leave what was asked"},
     {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo: everything"},
     {"Ctrl+1 to Ctrl+4", "Engine, TDC, Lobes, Timing"},
     {"Ctrl+E", "the other lobe of this cylinder"},
+    {"F3", "what is still to be taken"},
     {"F2", "at the stand, at the desk"},
     {"Ctrl+U", "millimetres, inches"},
     {"Ctrl+L", "light, dark"},
@@ -61,7 +65,8 @@ void KeysOverlay::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const Theme& t = look_.theme();
     p.fillRect(rect(), QColor(0, 0, 0, 140));
-    const double rowHeight = 27.0, w = std::min(820, width() - 40);
+    const double rowHeight = std::min(27.0, (height() - 100.0) / double(std::size(kKeys))),
+                 w = std::min(820, width() - 40);
     const double h = 70 + rowHeight * double(std::size(kKeys));
     const QRectF box((width() - w) / 2.0, std::max(10.0, (height() - h) / 2.0), w, h);
     p.setPen(QPen(t.amber, 2.0));

@@ -7,6 +7,7 @@
 #include "app/frame/route.h"
 #include "app/frame/slate.h"
 #include "app/frame/stand.h"
+#include "app/frame/to_take.h"
 #include "app/frame/top_bar.h"
 #include "app/frame/welcome.h"
 #include "app/stations/engine/engine_station.h"
@@ -53,6 +54,7 @@ void MainWindow::build() {
     frame_ = new Frame({top_, route_, slate_, entry_, message_, stand_}, this);
     setCentralWidget(frame_);
     keys_ = new KeysOverlay(look_, this);
+    toTake_ = new ToTake(session_, look_, this);
     watch_ = new QTimer(this);
     watch_->setInterval(2000);
     watch_->start();
@@ -79,6 +81,7 @@ void MainWindow::connectAll() {
         refresh();
     });
     connect(route_, &Route::chosen, this, &MainWindow::go);
+    connect(toTake_, &ToTake::chosen, this, &MainWindow::begin);
     connect(entry_, &EntryBar::undoRequested, &session_, &Session::undo);
     connect(entry_, &EntryBar::redoRequested, &session_, &Session::redo);
     connect(watch_, &QTimer::timeout, &session_, &Session::lookForChanges);
@@ -200,6 +203,19 @@ void MainWindow::setTick(bool on) {
 
 void MainWindow::showKeys() {
     keys_->open();
+}
+
+void MainWindow::showToTake() {
+    toTake_->open();
+}
+
+void MainWindow::begin(const lobe::Task& task) {
+    if (task.cylinder == 0) return go(lobe::Station::Tdc);
+    session_.select(task.cylinder, task.side);
+    go(lobe::Station::Lobes);
+    if (!task.at) return;
+    const lobe::LiftRun* run = session_.run();
+    if (run && !run->terms.eventsOnly) lobes()->goTo({task.at->deg - run->terms.shift_deg});
 }
 
 void MainWindow::importTable(const QString& path) {

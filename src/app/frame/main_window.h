@@ -24,6 +24,7 @@ class Route;
 class Slate;
 class Stand;
 class Bench;
+class ToTake;
 class TopBar;
 class Welcome;
 
@@ -38,6 +39,8 @@ public:
     EntryBar* entryBar() const { return entry_; }
     LobesStation* lobes();
     void showKeys();
+    /// What is still to be taken; Enter goes there.
+    void showToTake();
     /// Desk or stand: two postures of one window.
     void setAtStand(bool on);
     bool atStand() const { return atStand_; }
@@ -70,6 +73,7 @@ private:
     void refresh();
     void welcome();
     void dress();
+    void begin(const lobe::Task& task);
 
     Session& session_;
     Look& look_;
@@ -85,6 +89,7 @@ private:
     Welcome* welcome_ = nullptr;
     std::array<Bench*, 4> stations_{};
     KeysOverlay* keys_;
+    ToTake* toTake_;
     QString namedJob_; ///< what the preferences last heard
     bool atStand_ = false;
     Stand* stand_;

@@ -91,6 +91,8 @@ void Menus::viewMenu() {
     menu->addSeparator();
     add(menu, "entryLine", QStringLiteral("To the entry line"), "F6",
         [this] { window_.entryBar()->line()->setFocus(); });
+    needJob_ << add(menu, "toTakeAction", QStringLiteral("Still to be taken"), "F3",
+                    [this] { window_.showToTake(); });
     needJob_ << add(menu, "posture", QStringLiteral("At the stand, at the desk"), "F2",
                     [this] { window_.setAtStand(!window_.atStand()); });
     QAction* tick = add(menu, "tick", QStringLiteral("Tick when a reading is logged"), "Ctrl+T",

@@ -18,6 +18,7 @@ using namespace lobe;
 namespace {
 constexpr double kIntakeBase = 0.56, kExhaustBase = 0.33, kThick = 0.19;
 constexpr int kCaption = 38;
+constexpr double kSketch = 0.45; ///< radius kept for the sketch in the middle
 } // namespace
 
 Ring::Ring(const Look& look, Dialogs& dialogs, QWidget* parent)
@@ -83,7 +84,17 @@ void Ring::draw(QPainter& p, const QSizeF& size) const {
     if (scene_.intake) drawTicks(p, g, *scene_.intake, kIntakeBase);
     drawOverlap(p, g);
     if (scene_.pass) drawContacts(p, g);
-    drawNeedle(p, g);
+    if (scene_.sketch) {
+        const double r = g.radius * kSketch;
+        p.setPen(QPen(theme().edge, 1.0));
+        p.setBrush(theme().dial);
+        p.drawEllipse(g.centre, r, r);
+        p.setBrush(Qt::NoBrush);
+        drawTdcSketch(p, QRectF(g.centre.x() - r * 0.7, g.centre.y() - r * 0.76, r * 1.4, r * 1.52),
+                      *scene_.sketch, theme());
+    } else {
+        drawNeedle(p, g);
+    }
     p.setFont(Look::font(12));
     p.setPen(theme().muted);
     p.drawText(QRectF(0, g.centre.y() + g.radius + 8, size.width(), kCaption),
@@ -237,7 +248,7 @@ void Ring::drawContacts(QPainter& p, const Geometry& g) const {
     for (const auto& contact : {pass.before(), pass.after()}) {
         if (!contact) continue;
         p.setPen(QPen(t.amber, 3.0));
-        p.drawLine(g.at(contact->at, 0.30), g.at(contact->at, 0.99));
+        p.drawLine(g.at(contact->at, scene_.sketch ? kSketch : 0.30), g.at(contact->at, 0.99));
         p.setBrush(t.amber);
         p.drawEllipse(g.at(contact->at, 0.99), 5.0, 5.0);
         p.setBrush(Qt::NoBrush);

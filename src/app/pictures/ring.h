@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/pictures/picture.h"
+#include "app/pictures/tdc_sketch.h"
 #include "core/examine.h"
 
 #include <QPixmap>
@@ -23,6 +24,7 @@ struct RingScene {
     const lobe::TdcPass* pass = nullptr;  ///< contacts, for the TDC station
     std::optional<lobe::CrankDeg> needle; ///< where the work is
     double stroke_mm = 0.0, rod_mm = 0.0;
+    std::optional<TdcSketch> sketch{}; ///< in the middle, for the TDC station
 };
 
 class Ring : public Picture {

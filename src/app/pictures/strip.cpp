@@ -75,7 +75,8 @@ Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
     connect(this, &QCustomPlot::mouseMove, this, &Strip::hover);
     connect(this, &QCustomPlot::mouseDoubleClick, this, [this] { showAll(); });
     connect(this, &QCustomPlot::mousePress, this, [this](QMouseEvent* e) {
-        if (const Reading* r = readingAt(e->pos(), nullptr)) emit readingChosen(r->id);
+        if (const CarriedReading* r = readingAt(e->pos(), nullptr))
+            emit readingChosen(r->reading->id);
     });
     connect(&look, &Look::changed, this, [this] {
         dress();
@@ -131,19 +132,20 @@ void Strip::rebuild() {
     clearItems();
     clearPlottables();
     double most = 2.0, least = -kUsual_deg, last = kUsual_deg;
-    for (const auto& lobe : scene_.lobes) {
-        for (const Reading& r : lobe.run->readings) {
-            if (!r.struck) most = std::max(most, r.lift_mm);
+    for (const RunFindings* run : scene_.lobes)
+        for (const CarriedReading& r : run->readings) {
+            if (r.counts) most = std::max(most, r.lift_mm);
             least = std::min(least, r.at.deg - 5.0);
             last = std::max(last, r.at.deg + 5.0);
         }
-    }
     if (!zoomed_) chart_->axis(QCPAxis::atBottom)->setRange(least, last);
     const QCPRange range(shown(-0.06 * most), shown(1.12 * most));
     for (auto side : {QCPAxis::atLeft, QCPAxis::atRight})
         chart_->axis(side)->setRange(range);
-    for (const auto& lobe : scene_.lobes)
-        addLobe(lobe);
+    for (const RunFindings* pass : scene_.passes)
+        addCurve(pass->lobe, QPen(look_.theme().faint, 1.0));
+    for (const RunFindings* run : scene_.lobes)
+        addLobe(*run);
     addHeights();
     addLane();
     if (scene_.next) {
@@ -167,24 +169,27 @@ void Strip::rebuild() {
     replot(QCustomPlot::rpQueuedReplot);
 }
 
-void Strip::addLobe(const StripScene::Lobe& lobe) {
+void Strip::addCurve(const LobeFigures& figures, const QPen& pen) {
+    if (!figures.curve || !figures.maxLift_mm) return;
+    const LiftCurve& curve = *figures.curve;
+    QVector<double> xs, ys;
+    for (double d = curve.first(); d <= curve.last(); d += 1.0) {
+        xs << d;
+        ys << shown(curve.at(d));
+    }
+    QCPGraph* line = addGraph(chart_->axis(QCPAxis::atBottom), chart_->axis(QCPAxis::atLeft));
+    line->setData(xs, ys, true);
+    line->setPen(pen);
+    line->setSelectable(QCP::stNone);
+}
+
+void Strip::addLobe(const RunFindings& run) {
     QCPAxis *x = chart_->axis(QCPAxis::atBottom), *y = chart_->axis(QCPAxis::atLeft);
     const Theme& t = look_.theme();
-    const QColor colour = t.lobe(lobe.run->side);
-    if (lobe.figures && lobe.figures->curve && lobe.figures->maxLift_mm) {
-        const LiftCurve& curve = *lobe.figures->curve;
-        QVector<double> xs, ys;
-        for (double d = curve.first(); d <= curve.last(); d += 1.0) {
-            xs << d;
-            ys << shown(curve.at(d));
-        }
-        QCPGraph* line = addGraph(x, y);
-        line->setData(xs, ys, true);
-        line->setPen(look_.lobePen(lobe.run->side));
-        line->setSelectable(QCP::stNone);
-    }
+    const QColor colour = t.lobe(run.side);
+    addCurve(run.lobe, look_.lobePen(run.side));
     const auto shape =
-        lobe.run->side == Side::Intake ? QCPScatterStyle::ssCircle : QCPScatterStyle::ssDiamond;
+        run.side == Side::Intake ? QCPScatterStyle::ssCircle : QCPScatterStyle::ssDiamond;
     const auto scatter = [&](const QVector<double>& xs, const QVector<double>& ys,
                              const QColor& pen, const QColor& fill, double size,
                              QCPScatterStyle::ScatterShape form) {
@@ -194,18 +199,23 @@ void Strip::addLobe(const StripScene::Lobe& lobe) {
         dots->setScatterStyle(QCPScatterStyle(form, QPen(pen, 1.4), QBrush(fill), size));
     };
     QVector<double> xs, ys, struckX, struckY, oddX, oddY;
-    for (const Reading& r : lobe.run->readings) {
-        const bool out = r.struck || r.approach == Approach::BackingUp;
-        const double deg = placed(r, lobe.run->terms).deg;
-        (out ? struckX : xs) << deg;
-        (out ? struckY : ys) << shown(r.lift_mm);
-        if (out || !lobe.figures) continue;
-        for (const Misfit& m : lobe.figures->misfits)
-            if (std::abs(wrapCycle(m.at - placed(r, lobe.run->terms)).deg) < 1e-6) {
-                oddX << deg;
+    for (const CarriedReading& r : run.readings) {
+        (r.counts ? xs : struckX) << r.at.deg;
+        (r.counts ? ys : struckY) << shown(r.lift_mm);
+        if (!r.counts) continue;
+        for (const Misfit& m : run.lobe.misfits)
+            if (std::abs(wrapCycle(m.at - r.at).deg) < 1e-6) {
+                oddX << r.at.deg;
                 oddY << shown(r.lift_mm);
             }
     }
+    if (run.events)
+        for (const HeightEvents& e : run.lobe.heights)
+            for (const auto& at : {e.opens, e.closes})
+                if (at) {
+                    xs << at->deg;
+                    ys << shown(run.lobe.taken.threshold_mm(e.height));
+                }
     scatter(xs, ys, colour, t.dial, 6.5, shape);
     scatter(struckX, struckY, t.faint, Qt::transparent, 7.0, QCPScatterStyle::ssCross);
     scatter(oddX, oddY, colour, t.amber, 9.0, shape);
@@ -215,12 +225,12 @@ void Strip::addLobe(const StripScene::Lobe& lobe) {
     label->position->setAxes(x, y);
     label->position->setType(QCPItemPosition::ptAxisRectRatio);
     label->position->setAxisRect(chart_);
-    const bool intake = lobe.run->side == Side::Intake;
+    const bool intake = run.side == Side::Intake;
     label->position->setCoords(intake ? 0.985 : 0.012, 0.03);
     label->setPositionAlignment((intake ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignTop);
     label->setText(QStringLiteral("%1 %2, %3")
-                       .arg(words::sideName(lobe.run->side))
-                       .arg(lobe.run->cylinder)
+                       .arg(words::sideName(run.side))
+                       .arg(run.cylinder)
                        .arg(words::unitName(look_.style())));
     label->setFont(Look::font(12, true));
     label->setColor(colour);
@@ -234,8 +244,8 @@ void Strip::addHeights() {
     for (const Height& h : scene_.heights) {
         // The hairline stands where the height shows in the lift as taken.
         std::optional<double> threshold;
-        for (const auto& lobe : scene_.lobes)
-            if (lobe.figures && !threshold) threshold = lobe.figures->taken.threshold_mm(h);
+        for (const RunFindings* run : scene_.lobes)
+            if (!threshold) threshold = run->lobe.taken.threshold_mm(h);
         if (!threshold || *threshold <= 0.0) continue;
         auto* line = new QCPItemStraightLine(this);
         line->setClipAxisRect(chart_);
@@ -251,8 +261,8 @@ void Strip::addHeights() {
                                            : words::fixed(h.mm, 2, look_.style()));
             lastLabel = shown(*threshold);
         }
-        for (const auto& lobe : scene_.lobes) {
-            const HeightEvents* e = lobe.figures ? lobe.figures->events(h) : nullptr;
+        for (const RunFindings* run : scene_.lobes) {
+            const HeightEvents* e = run->lobe.events(h);
             if (!e) continue;
             for (const auto& at : {e->opens, e->closes}) {
                 if (!at) continue;
@@ -275,9 +285,8 @@ void Strip::addLane() {
     const Theme& t = look_.theme();
     QCPAxis *x = lane_->axis(QCPAxis::atBottom), *y = lane_->axis(QCPAxis::atLeft);
     double most = 0.05;
-    QString odd;
-    for (const auto& lobe : scene_.lobes) {
-        if (!lobe.figures) continue;
+    QString odd, passes = QStringLiteral("off the curve");
+    for (const RunFindings* run : scene_.lobes) {
         const auto bars = [&](const QVector<double>& xs, const QVector<double>& ys,
                               const QColor& colour, double width) {
             QCPGraph* graph = addGraph(x, y);
@@ -286,20 +295,35 @@ void Strip::addLane() {
             graph->setData(xs, ys, true);
         };
         QVector<double> xs, ys, oddX, oddY;
-        for (const Misfit& m : lobe.figures->standoffs) {
+        for (const Misfit& m : run->lobe.standoffs) {
             xs << m.at.deg;
             ys << m.off_mm;
         }
-        for (const Misfit& m : lobe.figures->misfits) {
+        for (const Misfit& m : run->lobe.misfits) {
             most = std::max(most, std::abs(m.off_mm));
             oddX << m.at.deg;
             oddY << m.off_mm;
-            odd =
-                QStringLiteral("read %1 %2 again")
-                    .arg(words::sideName(lobe.run->side), words::abbreviated(m.at, look_.style()));
+            odd = QStringLiteral("read %1 %2 again")
+                      .arg(words::sideName(run->side), words::abbreviated(m.at, look_.style()));
         }
-        bars(xs, ys, t.lobe(lobe.run->side), 2.0);
+        bars(xs, ys, t.lobe(run->side), 2.0);
         bars(oddX, oddY, t.amber, 4.0);
+        if (run->passes && !scene_.passes.empty()) {
+            // How far the passes lie apart, as a band either side of none.
+            QVector<double> at, half;
+            for (const LiftPoint& p : run->passes->spread) {
+                at << p.deg;
+                half << p.mm / 2.0;
+                most = std::max(most, p.mm / 2.0);
+            }
+            bars(at, half, t.faint, 1.0);
+            for (double& h : half)
+                h = -h;
+            bars(at, half, t.faint, 1.0);
+            if (odd.isEmpty())
+                passes = QStringLiteral("off the curve; grey: between %1 passes")
+                             .arg(run->passes->runs.size());
+        }
     }
     y->setRange(-1.15 * most, 1.15 * most);
     auto* label = new QCPItemText(this);
@@ -308,25 +332,24 @@ void Strip::addLane() {
     label->position->setType(QCPItemPosition::ptAxisRectRatio);
     label->position->setCoords(0.012, 0.5);
     label->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    label->setText(odd.isEmpty() ? QStringLiteral("off the curve") : odd);
+    label->setText(odd.isEmpty() ? passes : odd);
     label->setFont(Look::font(12, !odd.isEmpty()));
     label->setColor(odd.isEmpty() ? t.muted : t.amberText);
 }
 
-const Reading* Strip::readingAt(const QPoint& position, Side* side) const {
-    const Reading* best = nullptr;
+const CarriedReading* Strip::readingAt(const QPoint& position, Side* side) const {
+    const CarriedReading* best = nullptr;
     double nearest = 14.0;
-    for (const auto& lobe : scene_.lobes)
-        for (const Reading& r : lobe.run->readings) {
+    for (const RunFindings* run : scene_.lobes)
+        for (const CarriedReading& r : run->readings) {
             const double dx =
-                chart_->axis(QCPAxis::atBottom)->coordToPixel(placed(r, lobe.run->terms).deg) -
-                position.x();
+                chart_->axis(QCPAxis::atBottom)->coordToPixel(r.at.deg) - position.x();
             const double dy =
                 chart_->axis(QCPAxis::atLeft)->coordToPixel(shown(r.lift_mm)) - position.y();
             if (const double d = std::hypot(dx, dy); d < nearest) {
                 nearest = d;
                 best = &r;
-                if (side) *side = lobe.run->side;
+                if (side) *side = run->side;
             }
         }
     return best;
@@ -334,12 +357,13 @@ const Reading* Strip::readingAt(const QPoint& position, Side* side) const {
 
 void Strip::hover(QMouseEvent* event) {
     Side side = Side::Intake;
-    const Reading* r = readingAt(event->pos(), &side);
+    const CarriedReading* r = readingAt(event->pos(), &side);
     if (!r) return QToolTip::hideText();
     QString text = QStringLiteral("%1, %2: %3")
                        .arg(words::sideName(side), words::fromDeadCentre(r->at, look_.style()),
                             words::liftWithUnit(r->lift_mm, look_.style()));
-    if (r->struck) text += QStringLiteral("\nstruck: ") + QString::fromStdString(r->struck->reason);
+    if (r->reading->struck)
+        text += QStringLiteral("\nstruck: ") + QString::fromStdString(r->reading->struck->reason);
     QToolTip::showText(event->globalPosition().toPoint(), text, this);
 }
 

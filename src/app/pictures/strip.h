@@ -14,11 +14,8 @@
 namespace app {
 
 struct StripScene {
-    struct Lobe {
-        const lobe::LiftRun* run = nullptr;
-        const lobe::LobeFigures* figures = nullptr;
-    };
-    std::vector<Lobe> lobes;
+    std::vector<const lobe::RunFindings*> lobes;
+    std::vector<const lobe::RunFindings*> passes; ///< earlier passes, drawn faint
     std::vector<lobe::Height> heights;
     std::optional<lobe::CrankDeg> next; ///< where the next reading goes
 };
@@ -44,11 +41,12 @@ protected:
 private:
     void dress();
     void rebuild();
-    void addLobe(const StripScene::Lobe& lobe);
+    void addLobe(const lobe::RunFindings& run);
+    void addCurve(const lobe::LobeFigures& figures, const QPen& pen);
     void addHeights();
     void addLane();
     /// The reading nearest to a position within reach of the hand, or null.
-    const lobe::Reading* readingAt(const QPoint& position, lobe::Side* side) const;
+    const lobe::CarriedReading* readingAt(const QPoint& position, lobe::Side* side) const;
     void hover(QMouseEvent* event);
     double shown(double mm) const;
 

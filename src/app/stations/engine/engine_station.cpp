@@ -15,6 +15,7 @@ EngineStation::EngineStation(Session& session, const Look& look, Dialogs& dialog
     : Bench(session, look, parent),
       verdict_(new QLabel(this)),
       list_(new RowList(look, false, this)),
+      sheet_(engineFields(), list_, true),
       section_(new EngineSection(look, dialogs, this)) {
     setObjectName(QStringLiteral("engineStation"));
     list_->setObjectName(QStringLiteral("engineFacts"));
@@ -34,76 +35,43 @@ EngineStation::EngineStation(Session& session, const Look& look, Dialogs& dialog
 }
 
 void EngineStation::moveTo(int field) {
-    const int n = static_cast<int>(engineFields().size());
-    at_ = std::clamp(field, 0, n - 1);
+    sheet_.moveTo(field);
     refresh();
     emit promptChanged();
 }
 
 bool EngineStation::step(int direction) {
-    moveTo(at_ + direction);
+    moveTo(sheet_.at() + direction);
     return true;
 }
 
 Prompt EngineStation::prompt() const {
-    const Field& f = engineFields()[static_cast<std::size_t>(at_)];
-    Prompt p;
-    p.subject = f.subject;
-    p.ask = f.name + QLatin1Char('?');
-    p.enter = at_ + 1 < static_cast<int>(engineFields().size())
-                  ? QStringLiteral("keep, go to %1")
-                        .arg(engineFields()[static_cast<std::size_t>(at_) + 1].name.toLower())
-                  : QStringLiteral("keep, go to TDC");
-    p.keys = f.asks.isEmpty()
-                 ? QStringLiteral("%1   Up, Down  another fact").arg(words::unitName(style()))
-                 : f.asks;
-    return p;
+    const auto next = static_cast<std::size_t>(sheet_.at()) + 1;
+    return sheet_.prompt(
+        sheet_.last() ? QStringLiteral("keep, go to TDC")
+                      : QStringLiteral("keep, go to %1").arg(engineFields()[next].name.toLower()),
+        style());
 }
 
 Echo EngineStation::understand(const QString& text) const {
-    const Field& f = engineFields()[static_cast<std::size_t>(at_)];
-    Facts changed = facts();
-    const QString why = f.take(changed, text, style());
-    if (!why.isEmpty()) return {false, why};
-    return {true, QStringLiteral("reads as ") + f.shown(changed, style())};
+    return sheet_.understand(facts(), text, style());
 }
 
 Echo EngineStation::submit(const QString& text) {
-    const Field& f = engineFields()[static_cast<std::size_t>(at_)];
-    if (!text.trimmed().isEmpty()) {
-        Facts after = facts();
-        const QString why = f.take(after, text, style());
-        if (!why.isEmpty()) return {false, why};
-        if (!after.keepIn(session()))
-            return {false, QStringLiteral("Not kept; see the message above.")};
-    }
-    if (at_ + 1 < static_cast<int>(engineFields().size()))
-        moveTo(at_ + 1);
-    else
+    Facts after = facts();
+    const Echo taken = sheet_.take(after, text, style());
+    if (!taken.ok) return taken;
+    if (!after.keepIn(session()))
+        return {false, QStringLiteral("Not kept; see the message above.")};
+    if (sheet_.last())
         emit finished();
+    else
+        moveTo(sheet_.at() + 1);
     return {true, {}};
 }
 
 void EngineStation::refresh() {
-    QList<Row> rows;
-    int n = 0, current = 0;
-    for (const Field& f : engineFields()) {
-        if (!f.heading.isEmpty()) {
-            Row heading;
-            heading.title = f.heading;
-            heading.heading = true;
-            rows << heading;
-        }
-        Row row;
-        row.id = ++n;
-        row.title = f.name;
-        row.value = f.shown(facts(), style());
-        row.marked = n - 1 == at_;
-        if (row.marked) current = static_cast<int>(rows.size());
-        rows << row;
-    }
-    list_->setRows(rows);
-    list_->scrollToItem(list_->item(current));
+    sheet_.show(facts(), style());
     section_->setEngine(job().engine);
 
     const Engine& e = job().engine;

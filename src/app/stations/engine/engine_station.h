@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/frame/bench.h"
+#include "app/frame/fact_sheet.h"
 #include "app/stations/engine/fields.h"
 
 class QLabel;
@@ -31,9 +32,9 @@ private:
     Facts facts() const { return Facts::of(job()); }
     void moveTo(int field);
 
-    int at_ = 0; ///< the field asked for
     QLabel* verdict_;
     RowList* list_;
+    FactSheet sheet_;
     EngineSection* section_;
 };
 

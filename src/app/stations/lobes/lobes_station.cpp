@@ -2,6 +2,8 @@
 
 #include "app/pictures/ring.h"
 #include "app/pictures/strip.h"
+#include "app/stations/lobes/fields.h"
+#include "app/stations/lobes/remedies.h"
 #include "app/style/rows.h"
 #include "core/entry.h"
 #include "core/wheel.h"
@@ -11,6 +13,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QStackedWidget>
 
 #include <cmath>
 
@@ -20,6 +23,8 @@ using namespace lobe;
 
 LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
     : Bench(session, look, parent),
+      run_(session),
+      events_(session),
       title_(new QLabel(this)),
       direction_(new QLabel(this)),
       turnToLabel_(new QLabel(QStringLiteral("turn to"), this)),
@@ -32,8 +37,12 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
       steps_(new QButtonGroup(this)),
       places_(new QButtonGroup(this)),
       newRun_(new QPushButton(QStringLiteral("new run"), this)),
-      events_(new QPushButton(QStringLiteral("events"), this)),
+      eventsChip_(new QPushButton(QStringLiteral("events"), this)),
+      conditionsChip_(new QPushButton(QStringLiteral("conditions"), this)),
+      picture_(new QStackedWidget(this)),
       ring_(new Ring(look, dialogs, this)),
+      conditions_(new RowList(look, false, this)),
+      sheet_(runFields(), conditions_, false),
       strip_(new Strip(look, dialogs, this)),
       log_(new RowList(look, false, this)) {
     setObjectName(QStringLiteral("lobesStation"));
@@ -73,7 +82,11 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
 
     auto* top = new QHBoxLayout;
     top->setSpacing(12);
-    top->addWidget(ring_, 13);
+    picture_->addWidget(ring_);
+    picture_->addWidget(conditions_);
+    conditions_->setObjectName(QStringLiteral("runConditions"));
+    conditions_->setAccessibleName(QStringLiteral("Conditions of this run"));
+    top->addWidget(picture_, 13);
     top->addLayout(now, 8);
     top->addWidget(log_);
     auto* column = new QVBoxLayout(this);
@@ -86,15 +99,23 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
 
     connect(log_, &RowList::deletePressed, this, &LobesStation::askToStrike);
     connect(log_, &RowList::chosen, this, [this](qint64 id) {
-        if (const Reading* r = reading(id)) goTo_ = r->at;
+        if (const Reading* r = run_.reading(id)) goTo_ = r->at;
         refresh();
         emit promptChanged();
     });
     connect(strip_, &Strip::readingChosen, this, [this](qint64 id) { log_->setCurrentId(id); });
     connect(newRun_, &QPushButton::clicked, this, &LobesStation::newRun);
+    connect(conditions_, &RowList::chosen, this, [this](qint64 id) {
+        sheet_.moveTo(static_cast<int>(id) - 1);
+        refresh();
+        emit promptChanged();
+        emit entryWanted();
+    });
     connect(&session, &Session::selectionChanged, this, [this] {
         goTo_.reset();
         striking_.reset();
+        events_.forget();
+        sheet_.moveTo(-1);
         refresh();
         emit promptChanged();
     });
@@ -117,184 +138,108 @@ void LobesStation::buildHeader(QHBoxLayout* row) {
     for (int step : {1, 2, 5, 10})
         chip(steps_, step, QString::number(step) + QChar(0xB0), QStringLiteral("step%1").arg(step));
     row->addSpacing(10);
-    events_->setObjectName(QStringLiteral("eventsOnly"));
-    events_->setCheckable(true);
-    events_->setFocusPolicy(Qt::TabFocus);
-    row->addWidget(events_);
-    connect(events_, &QPushButton::clicked, this, [this](bool on) { setEventsOnly(on); });
+    eventsChip_->setObjectName(QStringLiteral("eventsOnly"));
+    conditionsChip_->setObjectName(QStringLiteral("conditions"));
+    for (QPushButton* b : {eventsChip_, conditionsChip_}) {
+        b->setCheckable(true);
+        b->setFocusPolicy(Qt::TabFocus);
+        row->addWidget(b);
+    }
+    connect(eventsChip_, &QPushButton::clicked, this, [this](bool on) {
+        goTo_.reset();
+        events_.turnOn(on);
+    });
+    connect(conditionsChip_, &QPushButton::clicked, this, &LobesStation::askConditions);
     newRun_->setObjectName(QStringLiteral("newRun"));
     newRun_->setFocusPolicy(Qt::TabFocus);
     row->addWidget(newRun_);
     connect(places_, &QButtonGroup::idClicked, this, [this](int id) {
         RunTerms t = terms();
         t.taken = static_cast<Place>(id);
-        changeTerms(t);
+        run_.keepTerms(t);
     });
     connect(steps_, &QButtonGroup::idClicked, this, [this](int id) {
         RunTerms t = terms();
         t.step_deg = id;
-        changeTerms(t);
+        run_.keepTerms(t);
     });
 }
 
 void LobesStation::resizeEvent(QResizeEvent* event) {
     Bench::resizeEvent(event);
     log_->setFixedWidth(width() < 700 ? 150 : 184);
+    // The rarer steps give way; "step 1" in the entry line reaches them all.
+    for (int step : {1, 10})
+        steps_->button(step)->setVisible(width() >= 700);
     refreshTexts(); // a narrow bench says less
 }
 
-RunTerms LobesStation::terms() const {
-    const LiftRun* run = session().run();
-    return run ? run->terms : usualTerms(job().engine, session().side());
-}
-
-bool LobesStation::changeTerms(const RunTerms& t) {
-    const LiftRun* run = session().run();
-    if (run) return session().keep(book::SetTerms{run->id, t});
-    LiftRun fresh;
-    fresh.cylinder = session().cylinder();
-    fresh.side = session().side();
-    fresh.terms = t;
-    return session().keep(book::AddRun{fresh});
+Facts LobesStation::facts() const {
+    Facts f = Facts::of(job());
+    f.terms = terms();
+    return f;
 }
 
 void LobesStation::newRun() {
-    LiftRun fresh;
-    fresh.cylinder = session().cylinder();
-    fresh.side = session().side();
-    fresh.terms = terms();
-    fresh.terms.source.clear();
-    fresh.terms.shift_deg = 0.0;
     goTo_.reset();
-    session().keep(book::AddRun{fresh});
+    run_.begin(terms());
 }
 
-const RunFindings* LobesStation::runFindings() const {
-    const LiftRun* run = session().run();
-    return run ? findings().run(run->id) : nullptr;
+void LobesStation::askConditions(bool on) {
+    sheet_.moveTo(on ? 0 : -1);
+    refresh();
+    emit promptChanged();
+    emit entryWanted();
+}
+
+void LobesStation::goTo(CrankDeg at) {
+    goTo_ = at;
+    refresh();
+    emit promptChanged();
 }
 
 bool LobesStation::again() const {
-    const RunFindings* f = runFindings();
+    const RunFindings* f = run_.found();
     return f && f->complete && !goTo_ && !f->lobe.misfits.empty();
 }
 
-const Reading* LobesStation::reading(qint64 id) const {
-    if (const LiftRun* run = session().run())
-        for (const Reading& r : run->readings)
-            if (r.id == id) return &r;
-    return nullptr;
-}
-
-bool LobesStation::eventsOnly() const {
-    return terms().eventsOnly;
-}
-
-std::optional<EventWanted> LobesStation::eventWanted() const {
-    const RunFindings* f = runFindings();
-    if (f && f->events) return f->events->next;
-    const LiftRun* run = session().run();
-    LiftRun none;
-    none.terms = terms();
-    return EventWanted{ReadingOf::Opens, eventHeights(job(), run ? *run : none).front()};
-}
-
-QString LobesStation::eventName(ReadingOf of) {
-    return of == ReadingOf::Opens    ? QStringLiteral("opens")
-           : of == ReadingOf::Closes ? QStringLiteral("closes")
-                                     : QStringLiteral("highest");
-}
-
-Prompt LobesStation::eventPrompt(Prompt p) const {
-    const auto wanted = eventWanted();
-    if (!wanted) {
-        p.ask = QStringLiteral("events complete");
-        p.enter = QStringLiteral("go to the %1 lobe")
-                      .arg(session().side() == Side::Intake ? QStringLiteral("exhaust")
-                                                            : QStringLiteral("intake"));
-        return p;
-    }
-    const UsualSide usual = usualSide(session().side(), wanted->of);
-    p.ask = wanted->of == ReadingOf::Nose
-                ? QStringLiteral("highest: wheel?")
-                : QStringLiteral("%1 at %2: wheel?")
-                      .arg(eventName(wanted->of), words::height(wanted->height.mm, style()));
-    p.enter = QStringLiteral("log; %1 that agree settle it").arg(terms().repeats);
-    p.keys =
-        QStringLiteral("expects %1 %2   b, a, bb, ab  or x say otherwise")
-            .arg(usual.after ? QStringLiteral("after") : QStringLiteral("before"),
-                 usual.centre == DeadCentre::Top ? QStringLiteral("TDC") : QStringLiteral("BDC"));
-    return p;
-}
-
-/// An event's angle, as typed from the wheel.
-std::variant<CrankDeg, QString> LobesStation::readEvent(const QString& text) const {
-    const auto wanted = eventWanted();
-    if (!wanted) return QStringLiteral("All events are settled. Strike one to read it again.");
-    const UsualSide usual = usualSide(session().side(), wanted->of);
-    const auto read =
-        readWheel(text.toStdString(), {job().settings.fittedWheel(), usual.after, usual.centre});
-    if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style());
-    return nearLobe(std::get<WheelReading>(read).at, session().side());
-}
-
-Echo LobesStation::submitEvent(const QString& text) {
-    if (text.trimmed().isEmpty() && !eventWanted()) {
-        session().select(session().cylinder(),
-                         session().side() == Side::Intake ? Side::Exhaust : Side::Intake);
-        return {true, {}};
-    }
-    const auto at = readEvent(text);
-    if (const auto* why = std::get_if<QString>(&at)) return {false, *why};
-    const auto wanted = *eventWanted();
-    Reading r;
-    r.at = std::get<CrankDeg>(at);
-    r.of = wanted.of;
-    r.lift_mm = wanted.of == ReadingOf::Nose ? 0.0 : wanted.height.mm;
-    r.typed = text.trimmed().toStdString();
-    r.time_ms = session().now();
-    r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
-    return {keepReading(r, {}), {}};
-}
-
-bool LobesStation::keepReading(const Reading& r, std::optional<std::int64_t> replaces) {
-    if (const LiftRun* run = session().run())
-        return session().keep(book::AddReading{run->id, r, replaces});
-    LiftRun fresh;
-    fresh.cylinder = session().cylinder();
-    fresh.side = session().side();
-    fresh.terms = terms();
-    fresh.readings = {r};
-    return session().keep(book::AddRun{fresh});
-}
-
-void LobesStation::setEventsOnly(bool on) {
-    const LiftRun* run = session().run();
-    RunTerms t = terms();
-    t.eventsOnly = on;
-    if (run && run->readings.empty()) {
-        session().keep(book::SetTerms{run->id, t});
-        return;
-    }
-    // A run is of one kind: a curve and its events stay apart.
-    LiftRun fresh;
-    fresh.cylinder = session().cylinder();
-    fresh.side = session().side();
-    fresh.terms = t;
-    goTo_.reset();
-    session().keep(book::AddRun{fresh});
-}
-
 bool LobesStation::complete() const {
-    const RunFindings* f = runFindings();
+    const RunFindings* f = run_.found();
     return f && f->complete && !goTo_ && f->lobe.misfits.empty();
+}
+
+/// The lobe to go on with: the other of this cylinder while it is not through, else the first
+/// still to be taken.
+static std::pair<int, Side> nextLobe(const Session& session) {
+    const Side other = session.side() == Side::Intake ? Side::Exhaust : Side::Intake;
+    bool through = false;
+    for (const RunFindings& r : session.findings().runs)
+        if (r.current && r.cylinder == session.cylinder() && r.side == other)
+            through = r.complete || r.lobe.noseReached;
+    if (!through) return {session.cylinder(), other};
+    for (const Task& t : session.findings().plan)
+        if (t.cylinder > 0 && (t.cylinder != session.cylinder() || t.side != session.side()))
+            return {t.cylinder, t.side};
+    return {session.cylinder(), other};
+}
+
+QString LobesStation::onward() const {
+    const auto [cylinder, side] = nextLobe(session());
+    return cylinder == session().cylinder()
+               ? QStringLiteral("go to the %1 lobe").arg(words::sideName(side))
+               : QStringLiteral("go to cylinder %1 %2").arg(cylinder).arg(words::sideName(side));
+}
+
+void LobesStation::goOnward() {
+    const auto [cylinder, side] = nextLobe(session());
+    session().select(cylinder, side);
 }
 
 CrankDeg LobesStation::angle() const {
     if (goTo_) return *goTo_;
     const LiftRun* run = session().run();
     // A run that is through goes back to what does not fit.
-    if (const RunFindings* f = runFindings(); f && f->complete && !f->lobe.misfits.empty())
+    if (const RunFindings* f = run_.found(); f && f->complete && !f->lobe.misfits.empty())
         return {f->lobe.misfits.front().at.deg - session().run()->terms.shift_deg};
     return run ? nextAngle(*run) : terms().from;
 }
@@ -319,41 +264,42 @@ Prompt LobesStation::prompt() const {
                     .arg(session().cylinder())
                     .arg(words::sideName(session().side()))
                     .arg(number);
+    if (sheet_.field())
+        return sheet_.prompt(QStringLiteral("keep, next condition; Esc ends"), style());
     if (striking_) {
-        const Reading* r = reading(*striking_);
+        const Reading* r = run_.reading(*striking_);
         p.ask = QStringLiteral("why strike %1?").arg(r ? onWheel(r->at) : QString());
         p.enter = QStringLiteral("strike it (misread)");
         p.keys = QStringLiteral("Esc  leave it");
         return p;
     }
-    if (eventsOnly()) return eventPrompt(p);
-    const QString other =
-        session().side() == Side::Intake ? QStringLiteral("exhaust") : QStringLiteral("intake");
+    if (eventsOnly()) return events_.prompt(p, onward(), style());
     if (again()) {
         p.ask = QStringLiteral("lift at %1 again?").arg(onWheel(angle()));
         p.enter = QStringLiteral("log it in place of the odd one");
-        p.keys = QStringLiteral("Ctrl+E  leave it, go to the %1 lobe").arg(other);
+        p.keys = QStringLiteral("Ctrl+E  leave it, go to the other lobe");
         return p;
     }
     if (complete()) {
         p.ask = QStringLiteral("run complete");
-        p.enter = QStringLiteral("go to the %1 lobe").arg(other);
+        p.enter = onward();
         p.keys = QStringLiteral("or type an angle to read again: 75a");
         return p;
     }
     p.ask = QStringLiteral("lift at %1?").arg(onWheel(angle()));
     const double step = terms().step_deg;
     p.enter = QStringLiteral("log, go to %1").arg(onWheel({angle().deg + step}));
-    p.keys = QStringLiteral("Back strike   R again   O overshot   B backing up   75a go there");
+    p.keys = QStringLiteral("Back strike   R again   O overshot   C conditions   75a go there");
     return p;
 }
 
 Echo LobesStation::understand(const QString& text) const {
+    if (sheet_.field()) return sheet_.understand(facts(), text, style());
     if (striking_) return {true, {}};
     if (eventsOnly()) {
-        const auto at = readEvent(text);
-        if (const auto* why = std::get_if<QString>(&at)) return {false, *why};
-        return {true, words::fromDeadCentre(std::get<CrankDeg>(at), style(), 2)};
+        const auto read = events_.read(text, style());
+        if (const auto* why = std::get_if<QString>(&read)) return {false, *why};
+        return {true, words::fromDeadCentre(std::get<Reading>(read).at, style(), 2)};
     }
     const auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
     if (const auto* e = std::get_if<EntryError>(&read))
@@ -361,6 +307,10 @@ Echo LobesStation::understand(const QString& text) const {
     const RunEntry& entry = std::get<RunEntry>(read);
     if (entry.step_deg)
         return {true, QStringLiteral("a step of ") + words::degrees(*entry.step_deg, style(), 2)};
+    if (entry.zeroed)
+        return {true, entry.zeroAt_mm ? QStringLiteral("set to zero again where the lift is ") +
+                                            words::liftWithUnit(*entry.zeroAt_mm, style())
+                                      : QStringLiteral("set to zero again, its lift not known")};
     QString said;
     if (entry.goTo) said = onWheel(*entry.goTo);
     if (entry.lift_mm)
@@ -372,6 +322,16 @@ Echo LobesStation::understand(const QString& text) const {
 }
 
 Echo LobesStation::submit(const QString& text) {
+    if (sheet_.field()) {
+        Facts after = facts();
+        const Echo taken = sheet_.take(after, text, style());
+        if (!taken.ok) return taken;
+        if (after.terms != terms() && !run_.keepTerms(after.terms))
+            return {false, QStringLiteral("Not kept; see the message above.")};
+        sheet_.moveTo(sheet_.last() ? -1 : sheet_.at() + 1);
+        refresh();
+        return {true, {}};
+    }
     if (striking_) {
         const QString reason =
             text.trimmed().isEmpty() ? QStringLiteral("misread") : text.trimmed();
@@ -381,11 +341,16 @@ Echo LobesStation::submit(const QString& text) {
             return {false, QStringLiteral("Not struck.")};
         return {true, {}};
     }
-    if (eventsOnly()) return submitEvent(text);
-    if (text.trimmed().isEmpty() && complete()) {
-        session().select(session().cylinder(),
-                         session().side() == Side::Intake ? Side::Exhaust : Side::Intake);
+    if (text.trimmed().isEmpty() && (eventsOnly() ? !events_.wanted() : complete())) {
+        goOnward();
         return {true, {}};
+    }
+    if (eventsOnly()) {
+        auto read = events_.read(text, style());
+        if (const auto* why = std::get_if<QString>(&read)) return {false, *why};
+        Reading& r = std::get<Reading>(read);
+        r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
+        return {run_.keepReading(r, {}), {}};
     }
     const auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
     if (const auto* e = std::get_if<EntryError>(&read))
@@ -394,8 +359,9 @@ Echo LobesStation::submit(const QString& text) {
     if (entry.step_deg) {
         RunTerms t = terms();
         t.step_deg = *entry.step_deg;
-        return {changeTerms(t), {}};
+        return {run_.keepTerms(t), {}};
     }
+    if (entry.zeroed) return {zeroAgain(entry.zeroAt_mm), {}};
     if (!entry.lift_mm) {
         goTo_ = entry.goTo;
         refresh();
@@ -413,30 +379,66 @@ Echo LobesStation::log(const RunEntry& entry, const QString& text) {
     r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
     overshot_ = false;
     const LiftRun* run = session().run();
+    if (run) r.zero = static_cast<int>(run->terms.zeros.size()) + 1;
     goTo_.reset();
-    // A second reading at an angle replaces the first, which stays legible, struck.
+    // A second reading at an angle replaces the first, which stays legible, struck; under a later
+    // zero it joins the two instead.
     std::optional<std::int64_t> replaces;
     if (run)
         for (const Reading& o : run->readings)
-            if (!o.struck && std::abs(o.at.deg - r.at.deg) < 1e-6) replaces = o.id;
-    const bool kept = keepReading(r, replaces);
+            if (!o.struck && o.zero == r.zero && std::abs(o.at.deg - r.at.deg) < 1e-6)
+                replaces = o.id;
+    const bool kept = run_.keepReading(r, replaces);
     if (!kept) return {false, QStringLiteral("Not logged; see the message above.")};
     return {true, {}};
 }
 
-void LobesStation::strikeLast() {
+/// The indicator was set to zero again: what follows counts from there.
+bool LobesStation::zeroAgain(std::optional<double> lift_mm) {
+    RunTerms t = terms();
     const LiftRun* run = session().run();
-    if (!run) return;
-    for (auto it = run->readings.rbegin(); it != run->readings.rend(); ++it)
-        if (!it->struck) {
-            goTo_ = it->at;
-            session().keep(book::StrikeReading{it->id, "struck at once"});
-            return;
-        }
+    const int part = static_cast<int>(t.zeros.size()) + 1;
+    const bool used = run && std::any_of(run->readings.begin(), run->readings.end(),
+                                         [&](const Reading& r) { return r.zero == part; });
+    // Said twice before any reading: the second time is the better knowledge.
+    if (used || t.zeros.empty())
+        t.zeros.push_back(lift_mm);
+    else
+        t.zeros.back() = lift_mm;
+    const Reading* last = run_.lastLive();
+    const std::optional<CrankDeg> joining = last ? std::optional(last->at) : std::nullopt;
+    if (!run_.keepTerms(t)) return false;
+    // Without its lift, the same mark once more joins the two zeros.
+    if (!lift_mm && joining) goTo_ = joining;
+    refresh();
+    return true;
+}
+
+bool LobesStation::averagePasses() {
+    const RunFindings* f = run_.found();
+    if (!f || !f->passes) return false;
+    Settings s = job().settings;
+    s.averagePasses = !s.averagePasses;
+    session().keep(book::SetSettings{s});
+    return true;
+}
+
+void LobesStation::skip() {
+    if (eventsOnly())
+        events_.skip();
+    else
+        goTo_ = CrankDeg{angle().deg + terms().step_deg};
+}
+
+void LobesStation::strikeLast() {
+    const Reading* last = run_.lastLive();
+    if (!last) return;
+    if (!eventsOnly()) goTo_ = last->at;
+    session().keep(book::StrikeReading{last->id, "struck at once"});
 }
 
 void LobesStation::askToStrike(qint64 id) {
-    const Reading* r = reading(id);
+    const Reading* r = run_.reading(id);
     if (!r || r->struck) return;
     striking_ = id;
     emit promptChanged();
@@ -445,16 +447,21 @@ void LobesStation::askToStrike(qint64 id) {
 
 bool LobesStation::step(int direction) {
     if (striking_) return false;
+    if (sheet_.field()) {
+        sheet_.step(direction);
+        refresh();
+        return true;
+    }
     goTo_ = CrankDeg{angle().deg + direction * terms().step_deg};
     refresh();
     return true;
 }
 
 bool LobesStation::command(QChar letter) {
-    if (striking_) return false;
+    if (striking_ || sheet_.field()) return false;
     switch (letter.unicode()) {
     case 'r':
-        readAgain();
+        if (const auto at = toReadAgain(session())) goTo_ = at;
         break;
     case 'b':
         backing_ = !backing_;
@@ -462,10 +469,27 @@ bool LobesStation::command(QChar letter) {
     case 'o':
         overshot_ = !overshot_;
         break;
-    case 't':
-        return otherTurn();
+    case 'n':
+        skip();
+        break;
+    case 'c':
+        askConditions(true);
+        return true;
+    case 'a':
+        return averagePasses();
+    case 't': {
+        if (putTopRight(session())) break;
+        bool begins = false;
+        const CrankDeg here = angle();
+        if (!otherTurn(session(), begins)) return false;
+        if (begins) {
+            newRun();
+            goTo_ = here;
+        }
+        break;
+    }
     case 'w':
-        return otherDialTurn();
+        return otherDialTurn(session());
     default:
         return false;
     }
@@ -474,67 +498,16 @@ bool LobesStation::command(QChar letter) {
     return true;
 }
 
-/// To the reading that does not fit; else the last one.
-void LobesStation::readAgain() {
-    const RunFindings* f = runFindings();
-    const LiftRun* run = session().run();
-    if (f && !f->lobe.misfits.empty())
-        goTo_ = CrankDeg{f->lobe.misfits.front().at.deg - run->terms.shift_deg};
-    else if (run && !run->readings.empty())
-        goTo_ = run->readings.back().at;
-}
-
-/// The crank is on its other turn: what was read stands 360 degrees on, and the run begins anew.
-bool LobesStation::otherTurn() {
-    const RunFindings* f = runFindings();
-    const LiftRun* run = session().run();
-    if (!f || !run) return false;
-    for (const Finding& x : f->lobe.findings) {
-        if (x.code != Code::OtherTurn && x.code != Code::CentreFarOff) continue;
-        const bool again = x.code == Code::OtherTurn;
-        RunTerms t = run->terms;
-        t.shift_deg += 360.0;
-        const CrankDeg here = angle();
-        if (!session().keep(book::SetTerms{run->id, t})) return true;
-        if (again) {
-            newRun();
-            goTo_ = here;
-            refresh();
-        }
-        return true;
-    }
-    return false;
-}
-
-/// Takes the neighbouring turn of the dial for the reading that is one turn off.
-bool LobesStation::otherDialTurn() {
-    const RunFindings* f = runFindings();
-    const LiftRun* run = session().run();
-    if (!f || !run) return false;
-    for (const Finding& x : f->lobe.findings) {
-        if (x.code != Code::DialTurn) continue;
-        for (const Reading& r : run->readings) {
-            if (r.struck || std::abs(wrapCycle(placed(r, run->terms) - *x.at).deg) > 1e-6) continue;
-            Reading right = r;
-            right.lift_mm = *x.other_mm;
-            right.time_ms = session().now();
-            right.struck.reset();
-            session().keep(book::AddReading{run->id, right, r.id});
-            return true;
-        }
-    }
-    return false;
-}
-
 void LobesStation::leave() {
     striking_.reset();
     goTo_.reset();
     overshot_ = false;
+    sheet_.moveTo(-1);
     refresh();
 }
 
 const Finding* LobesStation::advice() const {
-    const RunFindings* f = runFindings();
+    const RunFindings* f = run_.found();
     if (!f) return nullptr;
     // A reading that does not fit comes first: it is often the cause of the rest.
     const auto weight = [](const Finding& x) {
@@ -548,37 +521,20 @@ const Finding* LobesStation::advice() const {
     return best;
 }
 
-void LobesStation::refreshTexts() {
-    const RunTerms t = terms();
-    const LiftRun* run = session().run();
-    const RunFindings* f = runFindings();
-    title_->setText(QStringLiteral("Cylinder %1 %2")
-                        .arg(session().cylinder())
-                        .arg(words::sideName(session().side())));
+QString LobesStation::direction(const RunTerms& t) const {
     if (overshot_)
-        direction_->setText(
-            QStringLiteral("Overshot: go back to %1 or farther, then come up to %2 again.")
-                .arg(onWheel({angle().deg - 20.0}), onWheel(angle())));
-    else if (backing_)
-        direction_->setText(
-            QStringLiteral("Backing up: readings are marked and left out of the curve, since they "
-                           "carry the drive's slack. B ends it."));
-    else
-        direction_->setText(
-            QStringLiteral(
-                "Every %1. Turn %2, seen from the drive end, and come up to each mark from below.")
-                .arg(words::degrees(t.step_deg, style(), 2),
-                     words::rotationName(job().engine.rotation)));
-    for (QAbstractButton* b : steps_->buttons())
-        b->setChecked(false);
-    steps_->setExclusive(false);
-    for (QAbstractButton* b : steps_->buttons())
-        b->setChecked(std::abs(t.step_deg - steps_->id(b)) < 1e-9);
-    steps_->setExclusive(true);
-    places_->button(static_cast<int>(t.taken))->setChecked(true);
-    events_->setChecked(t.eventsOnly);
-    newRun_->setVisible(run && !run->readings.empty());
+        return QStringLiteral("Overshot: go back to %1 or farther, then come up to %2 again.")
+            .arg(onWheel({angle().deg - 20.0}), onWheel(angle()));
+    if (backing_)
+        return QStringLiteral("Backing up: readings are marked and left out of the curve, since "
+                              "they carry the drive's slack. B ends it.");
+    return QStringLiteral(
+               "Every %1. Turn %2, seen from the drive end, and come up to each mark from below.")
+        .arg(words::degrees(t.step_deg, style(), 2), words::rotationName(job().engine.rotation));
+}
 
+/// What is asked now, large.
+void LobesStation::refreshNow(const RunTerms& t) {
     turnToLabel_->setText(complete()         ? QStringLiteral("run")
                           : goTo_ || again() ? QStringLiteral("go back well past it, then up to")
                                              : QStringLiteral("turn to"));
@@ -590,14 +546,36 @@ void LobesStation::refreshTexts() {
     if (scale == WheelScale::Quarter90)
         side = words::fromDeadCentre(angle(), style()).section(QLatin1Char(' '), 1);
     angleSide_->setText(complete() || plain ? QString() : side);
-    if (eventsOnly()) {
-        const auto wanted = eventWanted();
+    if (t.eventsOnly) {
+        const auto wanted = events_.wanted();
         turnToLabel_->setText(QStringLiteral("events only"));
         angle_->setText(wanted ? eventName(wanted->of) : QStringLiteral("done"));
         angleSide_->setText(wanted && wanted->of != ReadingOf::Nose
                                 ? QStringLiteral("at ") + words::height(wanted->height.mm, style())
                                 : QString());
     }
+}
+
+void LobesStation::refreshTexts() {
+    const RunTerms t = terms();
+    const LiftRun* run = session().run();
+    const RunFindings* f = run_.found();
+    title_->setText(QStringLiteral("Cylinder %1 %2")
+                        .arg(session().cylinder())
+                        .arg(words::sideName(session().side())));
+    direction_->setText(direction(t));
+    for (QAbstractButton* b : steps_->buttons())
+        b->setChecked(false);
+    steps_->setExclusive(false);
+    for (QAbstractButton* b : steps_->buttons())
+        b->setChecked(std::abs(t.step_deg - steps_->id(b)) < 1e-9);
+    steps_->setExclusive(true);
+    places_->button(static_cast<int>(t.taken))->setChecked(true);
+    eventsChip_->setChecked(t.eventsOnly);
+    conditionsChip_->setChecked(sheet_.field() != nullptr);
+    newRun_->setVisible(run && !run->readings.empty());
+
+    refreshNow(t);
     const Reading* last = run && !run->readings.empty() ? &run->readings.back() : nullptr;
     last_->setText(
         last ? QStringLiteral("last  %1  %2%3")
@@ -618,14 +596,21 @@ void LobesStation::refreshTexts() {
         progress +=
             QStringLiteral("; centre %1, greatest lift %2")
                 .arg(words::degrees(std::abs(f->lobe.centre(job().settings.school)->deg), style()),
-                     words::liftWithUnit(*f->lobe.maxLift_mm, style()));
+                     f->lobe.maxLift_mm ? words::liftWithUnit(*f->lobe.maxLift_mm, style())
+                                        : QStringLiteral("not known"));
+    if (f && f->passes)
+        progress += job().settings.averagePasses
+                        ? QStringLiteral("; mean of %1 passes, A takes the newest")
+                              .arg(f->passes->runs.size())
+                        : QStringLiteral("; newest of %1 passes, A takes their mean")
+                              .arg(f->passes->runs.size());
     progress_->setText(progress);
 }
 
 void LobesStation::refreshLog() {
     QList<Row> rows;
     const LiftRun* run = session().run();
-    const RunFindings* f = runFindings();
+    const RunFindings* f = run_.found();
     if (run)
         for (const Reading& r : run->readings) {
             Row row;
@@ -633,6 +618,18 @@ void LobesStation::refreshLog() {
             row.title =
                 words::onWheel(placed(r, run->terms), job().settings.fittedWheel(), style(), true);
             row.value = words::lift(r.lift_mm, style());
+            if (f)
+                for (const CarriedReading& c : f->readings)
+                    if (c.reading->id == r.id && std::abs(c.lift_mm - r.lift_mm) > 1e-6) {
+                        // What the indicator read, beside the lift it stands for.
+                        row.note = QStringLiteral("read ") + row.value;
+                        row.value = words::lift(c.lift_mm, style());
+                    }
+            if (f && !r.struck && r.of == ReadingOf::Lift)
+                for (const CarriedReading& c : f->readings)
+                    if (c.reading->id == r.id && !c.counts && r.approach == Approach::Forward)
+                        row.note = QStringLiteral("not counted");
+            if (r.approach == Approach::BackingUp) row.note = QStringLiteral("backing up");
             if (r.of != ReadingOf::Lift) {
                 row.value = row.title;
                 row.title = eventName(r.of);
@@ -680,15 +677,21 @@ void LobesStation::refreshPictures() {
     if (!complete() && !eventsOnly()) strip.next = angle();
     if (const CylinderFindings* c = cylinderFindings())
         for (const RunFindings* each : {c->exhaust, c->intake})
-            if (each)
-                for (const LiftRun& run : job().runs)
-                    if (run.id == each->run) strip.lobes.push_back({&run, &each->lobe});
+            if (each) strip.lobes.push_back(each);
+    // Earlier passes of the lobe at hand lie under the newest.
+    if (const RunFindings* f = run_.found(); f && f->passes)
+        for (const RunFindings& other : findings().runs)
+            for (std::int64_t id : f->passes->runs)
+                if (other.run == id && id != f->run) strip.passes.push_back(&other);
+    picture_->setCurrentWidget(sheet_.field() ? static_cast<QWidget*>(conditions_) : ring_);
+    if (sheet_.field()) sheet_.show(facts(), style());
     ring_->setScene(ringScene());
     strip_->setScene(strip);
 }
 
 StandCard LobesStation::standCard() const {
-    const RunFindings* f = runFindings();
+    if (sheet_.field()) return Bench::standCard();
+    const RunFindings* f = run_.found();
     const LiftRun* run = session().run();
     StandCard card;
     card.subject = QStringLiteral("cyl %1  %2")

@@ -1,15 +1,16 @@
 // Lobes: lift recorded degree by degree. Only the lift is typed; the angle steps by itself.
 #pragma once
 
-#include "app/frame/bench.h"
+#include "app/frame/fact_sheet.h"
+#include "app/stations/lobes/event_entry.h"
 
 #include <optional>
-#include <variant>
 
 class QButtonGroup;
 class QHBoxLayout;
 class QLabel;
 class QPushButton;
+class QStackedWidget;
 
 namespace app {
 
@@ -37,6 +38,10 @@ public:
     lobe::CrankDeg angle() const;
     /// A new run for the lobe at hand.
     void newRun();
+    /// The entry line asks for the run's conditions instead of its readings.
+    void askConditions(bool on);
+    /// Leads to an angle, as read.
+    void goTo(lobe::CrankDeg at);
     /// Asks in the entry line why a reading is to be struck; then strikes it.
     void askToStrike(qint64 reading);
 
@@ -44,34 +49,31 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    lobe::RunTerms terms() const;
-    const lobe::Reading* reading(qint64 id) const;
-    const lobe::RunFindings* runFindings() const;
+    lobe::RunTerms terms() const { return run_.terms(); }
+    Facts facts() const;
     const lobe::Finding* advice() const;
     QString turnTo(lobe::CrankDeg at) const;
     QString onWheel(lobe::CrankDeg at) const;
+    QString onward() const;
+    void goOnward();
     bool complete() const; ///< nothing more to read in this run
-    void readAgain();
-    bool otherTurn();
-    bool otherDialTurn();
-    bool eventsOnly() const;
-    std::optional<lobe::EventWanted> eventWanted() const;
-    static QString eventName(lobe::ReadingOf of);
-    Prompt eventPrompt(Prompt prompt) const;
-    std::variant<lobe::CrankDeg, QString> readEvent(const QString& text) const;
-    Echo submitEvent(const QString& text);
-    void setEventsOnly(bool on);
-    bool keepReading(const lobe::Reading& reading, std::optional<std::int64_t> replaces);
+    bool eventsOnly() const { return events_.on(); }
+    bool zeroAgain(std::optional<double> lift_mm);
+    bool averagePasses();
+    void skip();
     bool again() const; ///< through, but something does not fit
-    bool changeTerms(const lobe::RunTerms& terms);
     Echo log(const lobe::RunEntry& entry, const QString& text);
     void buildHeader(QHBoxLayout* row);
     void refreshTexts();
+    void refreshNow(const lobe::RunTerms& terms);
+    QString direction(const lobe::RunTerms& terms) const;
     void refreshLog();
     void refreshPictures();
     RingScene ringScene() const;
     const lobe::CylinderFindings* cylinderFindings() const;
 
+    RunAtHand run_;
+    EventEntry events_;
     std::optional<lobe::CrankDeg> goTo_; ///< an angle typed or chosen instead of the next step
     bool backing_ = false;               ///< the crank is being turned back
     bool overshot_ = false;              ///< the mark was passed: go back and come up again
@@ -80,9 +82,11 @@ private:
     QLabel *title_, *direction_, *turnToLabel_, *angle_, *angleSide_, *last_, *adviceHead_,
         *advice_, *progress_;
     QButtonGroup *steps_, *places_;
-    QPushButton* newRun_;
-    QPushButton* events_;
+    QPushButton *newRun_, *eventsChip_, *conditionsChip_;
+    QStackedWidget* picture_; ///< the ring, or the conditions
     Ring* ring_;
+    RowList* conditions_;
+    FactSheet sheet_;
     Strip* strip_;
     RowList* log_;
 };

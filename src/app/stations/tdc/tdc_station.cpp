@@ -1,6 +1,7 @@
 #include "app/stations/tdc/tdc_station.h"
 
 #include "app/pictures/ring.h"
+#include "app/stations/lobes/remedies.h"
 #include "app/stations/tdc/fields.h"
 #include "app/stations/tdc/methods.h"
 #include "app/style/rows.h"
@@ -34,7 +35,8 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
       methods_(new QButtonGroup(this)),
       scale_(new QComboBox(this)),
       log_(new RowList(look, false, this)),
-      facts_(new RowList(look, false, this)) {
+      facts_(new RowList(look, false, this)),
+      sheet_(tdcFields(), facts_, false) {
     setObjectName(QStringLiteral("tdcStation"));
     verdict_->setProperty("role", "verdict");
     verdict_->setObjectName(QStringLiteral("tdcVerdict"));
@@ -87,7 +89,7 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     column->addWidget(caution_);
 
     connect(methods_, &QButtonGroup::idClicked, this, [this] {
-        field_ = -1;
+        sheet_.moveTo(-1);
         refresh();
         emit promptChanged();
     });
@@ -99,7 +101,7 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
         emit entryWanted();
     });
     connect(facts_, &RowList::chosen, this, [this](qint64 id) {
-        field_ = static_cast<int>(id) - 1;
+        sheet_.moveTo(static_cast<int>(id) - 1);
         refresh();
         emit promptChanged();
         emit entryWanted();
@@ -115,19 +117,9 @@ int TdcStation::passAtHand() const {
     return samePass_ && !tdc.passes.empty() ? tdc.passes.back().pass : tdc.passAtHand;
 }
 
-const Field* TdcStation::field() const {
-    return field_ >= 0 ? &tdcFields()[static_cast<std::size_t>(field_)] : nullptr;
-}
-
 Prompt TdcStation::prompt() const {
+    if (sheet_.field()) return sheet_.prompt(QStringLiteral("keep, back to the contacts"), style());
     Prompt p;
-    if (const Field* f = field()) {
-        p.subject = f->subject;
-        p.ask = f->name + QLatin1Char('?');
-        p.enter = QStringLiteral("keep, back to the contacts");
-        p.keys = f->asks.isEmpty() ? words::unitName(style()) : f->asks;
-        return p;
-    }
     const TdcFindings& tdc = findings().tdc;
     p.subject = QStringLiteral("%1, pass %2").arg(words::methodName(method())).arg(passAtHand());
     if (method() == TdcMethod::EqualDrop && drop_mm_)
@@ -154,7 +146,7 @@ TdcStation::Typed TdcStation::read(const QString& text) const {
                 std::get<double>(mm)};
     }
     const Wheel wheel = job().settings.fittedWheel();
-    if (wheel.scale == WheelScale::Tape && wheel.tape_mm <= 0.0)
+    if (wheel.scale == WheelScale::Tape && wheel.tape_mm <= 0.0 && !text.contains(QLatin1Char(':')))
         return {{false, QStringLiteral(
                             "A tape needs its circumference first: go down to it and type it.")},
                 {},
@@ -163,7 +155,6 @@ TdcStation::Typed TdcStation::read(const QString& text) const {
     c.pass = passAtHand();
     c.method = method();
     c.afterTop = findings().tdc.nextAfterTop;
-    c.scale = wheel.scale;
     c.drop_mm = method() == TdcMethod::EqualDrop ? drop_mm_ : std::nullopt;
     c.typed = text.trimmed().toStdString();
     const auto reading = readWheel(c.typed, {wheel, c.afterTop, DeadCentre::Top});
@@ -171,6 +162,7 @@ TdcStation::Typed TdcStation::read(const QString& text) const {
         return {{false, words::sentence(*e, style())}, {}, {}};
     const WheelReading& on = std::get<WheelReading>(reading);
     c.at = on.at;
+    c.scale = on.scale;
     const QString side = on.at.deg < 0 ? QStringLiteral("before the wheel's zero")
                                        : QStringLiteral("after the wheel's zero");
     return {{true, QStringLiteral("%1 %2%3").arg(
@@ -181,24 +173,17 @@ TdcStation::Typed TdcStation::read(const QString& text) const {
 }
 
 Echo TdcStation::understand(const QString& text) const {
-    if (const Field* f = field()) {
-        Facts changed = Facts::of(job());
-        const QString why = f->take(changed, text, style());
-        return why.isEmpty() ? Echo{true, QStringLiteral("reads as ") + f->shown(changed, style())}
-                             : Echo{false, why};
-    }
+    if (sheet_.field()) return sheet_.understand(Facts::of(job()), text, style());
     return read(text).echo;
 }
 
 Echo TdcStation::submit(const QString& text) {
-    if (const Field* f = field()) {
-        if (!text.trimmed().isEmpty()) {
-            Facts after = Facts::of(job());
-            const QString why = f->take(after, text, style());
-            if (!why.isEmpty()) return {false, why};
-            if (!after.keepIn(session()))
-                return {false, QStringLiteral("Not kept; see the message above.")};
-        }
+    if (sheet_.field()) {
+        Facts after = Facts::of(job());
+        const Echo taken = sheet_.take(after, text, style());
+        if (!taken.ok) return taken;
+        if (!after.keepIn(session()))
+            return {false, QStringLiteral("Not kept; see the message above.")};
         leave();
         return {true, {}};
     }
@@ -231,14 +216,16 @@ void TdcStation::strikeLast() {
 }
 
 bool TdcStation::step(int direction) {
-    field_ = std::clamp(field_ + direction, -1, static_cast<int>(tdcFields().size()) - 1);
+    sheet_.step(direction);
     refresh();
     return true;
 }
 
 bool TdcStation::command(QChar letter) {
+    if (sheet_.field()) return false;
+    if (letter == QLatin1Char('t')) return putTopRight(session());
     const bool shift = letter == QLatin1Char('s');
-    if (field_ >= 0 || (!shift && letter != QLatin1Char('k'))) return false;
+    if ((!shift && letter != QLatin1Char('k'))) return false;
     // TDC was found off after runs were recorded: all of them at once, one action to undo.
     book::SetManyTerms all;
     for (const LiftRun& run : job().runs)
@@ -254,7 +241,7 @@ bool TdcStation::command(QChar letter) {
 }
 
 void TdcStation::leave() {
-    field_ = -1;
+    sheet_.moveTo(-1);
     refresh();
 }
 
@@ -326,24 +313,7 @@ void TdcStation::refreshLists() {
     }
     log_->setRows(contacts);
     log_->scrollToBottom();
-    QList<Row> facts;
-    int n = 0;
-    for (const Field& f : tdcFields()) {
-        if (!f.heading.isEmpty()) {
-            Row heading;
-            heading.title = f.heading;
-            heading.heading = true;
-            facts << heading;
-        }
-        Row row;
-        row.id = ++n;
-        row.title = f.name;
-        row.value = f.shown(Facts::of(job()), style());
-        row.marked = n - 1 == field_;
-        facts << row;
-    }
-    facts_->setRows(facts);
-    if (field_ >= 0) facts_->scrollToItem(facts_->item(field_ + 1));
+    sheet_.show(Facts::of(job()), style());
 }
 
 RingScene TdcStation::ringScene() const {
@@ -354,6 +324,9 @@ RingScene TdcStation::ringScene() const {
     scene.stroke_mm = job().engine.stroke_mm;
     scene.rod_mm = job().engine.rod_mm;
     if (!tdc.passes.empty()) scene.pass = &tdc.passes.back();
+    // Once the top is found, the question is which top; before, how it is found.
+    scene.sketch = TdcSketch{method(), {}};
+    if (tdc.latest() && tdc.latest()->agrees) scene.sketch->top = job().settings.top;
     return scene;
 }
 

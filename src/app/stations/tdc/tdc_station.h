@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/frame/bench.h"
-#include "app/frame/field.h"
+#include "app/frame/fact_sheet.h"
 
 #include <optional>
 
@@ -41,13 +41,11 @@ private:
     Typed read(const QString& text) const;
     lobe::TdcMethod method() const;
     int passAtHand() const;
-    const Field* field() const;
     QString explanation() const;
     QString verdict() const;
     void refreshLists();
     RingScene ringScene() const;
 
-    int field_ = -1; ///< the fact asked for, or -1 for a contact
     std::optional<double> drop_mm_;
     bool samePass_ = false; ///< another drop with the pointer untouched
 
@@ -56,6 +54,7 @@ private:
     QButtonGroup* methods_;
     QComboBox* scale_;
     RowList *log_, *facts_;
+    FactSheet sheet_; ///< open while a fact is asked instead of a contact
 };
 
 } // namespace app

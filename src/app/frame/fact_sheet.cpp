@@ -1,0 +1,68 @@
+#include "app/frame/fact_sheet.h"
+
+#include "app/style/rows.h"
+
+#include <algorithm>
+
+namespace app {
+
+FactSheet::FactSheet(const std::vector<Field>& fields, RowList* list, bool always)
+    : fields_(fields), list_(list), always_(always), at_(always ? 0 : -1) {}
+
+const Field* FactSheet::field() const {
+    return at_ >= 0 ? &fields_[static_cast<std::size_t>(at_)] : nullptr;
+}
+
+void FactSheet::moveTo(int field) {
+    at_ = std::clamp(field, always_ ? 0 : -1, static_cast<int>(fields_.size()) - 1);
+}
+
+Prompt FactSheet::prompt(const QString& enter, const words::Style& style) const {
+    const Field& f = *field();
+    Prompt p;
+    p.subject = f.subject;
+    p.ask = f.name + QLatin1Char('?');
+    p.enter = enter;
+    p.keys = f.asks.isEmpty()
+                 ? QStringLiteral("%1   Up, Down  another fact").arg(words::unitName(style))
+                 : f.asks;
+    return p;
+}
+
+Echo FactSheet::understand(const Facts& facts, const QString& text,
+                           const words::Style& style) const {
+    Facts changed = facts;
+    const QString why = field()->take(changed, text, style);
+    if (!why.isEmpty()) return {false, why};
+    return {true, QStringLiteral("reads as ") + field()->shown(changed, style)};
+}
+
+Echo FactSheet::take(Facts& facts, const QString& text, const words::Style& style) const {
+    if (text.trimmed().isEmpty()) return {true, {}};
+    const QString why = field()->take(facts, text, style);
+    return {why.isEmpty(), why};
+}
+
+void FactSheet::show(const Facts& facts, const words::Style& style) {
+    QList<Row> rows;
+    int n = 0, current = -1;
+    for (const Field& f : fields_) {
+        if (!f.heading.isEmpty()) {
+            Row heading;
+            heading.title = f.heading;
+            heading.heading = true;
+            rows << heading;
+        }
+        Row row;
+        row.id = ++n;
+        row.title = f.name;
+        row.value = f.shown(facts, style);
+        row.marked = n - 1 == at_;
+        if (row.marked) current = static_cast<int>(rows.size());
+        rows << row;
+    }
+    list_->setRows(rows);
+    if (current >= 0) list_->scrollToItem(list_->item(current));
+}
+
+} // namespace app

@@ -1,0 +1,39 @@
+// A list of facts asked one by one in the entry line, shown beside it: which is asked, how an
+// answer was understood, and the list itself. The station keeps what changed.
+#pragma once
+
+#include "app/frame/bench.h"
+#include "app/frame/field.h"
+
+namespace app {
+
+class RowList;
+
+class FactSheet {
+public:
+    /// The fields outlive the sheet. `always` one is asked, else none until moved to.
+    FactSheet(const std::vector<Field>& fields, RowList* list, bool always);
+
+    /// The field asked for, or null.
+    const Field* field() const;
+    int at() const { return at_; }
+    bool last() const { return at_ + 1 == static_cast<int>(fields_.size()); }
+    /// -1 asks for none, unless one is always asked.
+    void moveTo(int field);
+    void step(int by) { moveTo(at_ + by); }
+
+    /// `enter` says what Enter does.
+    Prompt prompt(const QString& enter, const words::Style& style) const;
+    Echo understand(const Facts& facts, const QString& text, const words::Style& style) const;
+    /// Changes the facts by what was typed; an empty line changes nothing.
+    Echo take(Facts& facts, const QString& text, const words::Style& style) const;
+    void show(const Facts& facts, const words::Style& style);
+
+private:
+    const std::vector<Field>& fields_;
+    RowList* list_;
+    bool always_;
+    int at_;
+};
+
+} // namespace app

@@ -1,0 +1,91 @@
+#include "app/frame/to_take.h"
+
+#include "app/style/rows.h"
+#include "words/sentences.h"
+
+#include <QApplication>
+#include <QKeyEvent>
+#include <QPainter>
+
+namespace app {
+
+using namespace lobe;
+
+ToTake::ToTake(const Session& session, const Look& look, QWidget* parent)
+    : QWidget(parent), session_(session), look_(look), list_(new RowList(look, true, this)) {
+    setObjectName(QStringLiteral("toTake"));
+    list_->setObjectName(QStringLiteral("toTakeList"));
+    list_->setAccessibleName(QStringLiteral("Still to be taken"));
+    list_->setValuePixels(13);
+    connect(list_, &RowList::chosen, this, [this](qint64 id) {
+        const auto index = static_cast<std::size_t>(id - 1);
+        close();
+        if (index < tasks_.size()) emit chosen(tasks_[index]);
+    });
+    hide();
+}
+
+QRect ToTake::box() const {
+    const int w = std::min(620, width() - 40);
+    const int rows = std::max(1, static_cast<int>(tasks_.size()));
+    const int h = std::min(height() - 40, 76 + 54 * rows);
+    return {(width() - w) / 2, (height() - h) / 2, w, h};
+}
+
+void ToTake::open() {
+    before_ = QApplication::focusWidget();
+    tasks_ = session_.findings().plan;
+    QList<Row> rows;
+    words::Style style = look_.style();
+    style.wheel = session_.job().settings.fittedWheel();
+    for (const Task& task : tasks_) {
+        Row row;
+        row.id = rows.size() + 1;
+        row.title = words::taskTitle(task, style);
+        row.under = words::taskReason(task);
+        row.value = task.optional ? QStringLiteral("if you like") : QString();
+        rows << row;
+    }
+    list_->setRows(rows);
+    setGeometry(parentWidget()->rect());
+    list_->setGeometry(box().adjusted(16, 52, -16, -14));
+    raise();
+    show();
+    if (!tasks_.empty()) list_->setCurrentRow(0);
+    list_->setVisible(!tasks_.empty());
+    tasks_.empty() ? setFocus() : list_->setFocus();
+}
+
+void ToTake::close() {
+    hide();
+    if (before_) before_->setFocus();
+}
+
+void ToTake::paintEvent(QPaintEvent*) {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const Theme& t = look_.theme();
+    p.fillRect(rect(), QColor(0, 0, 0, 140));
+    p.setPen(QPen(t.amber, 2.0));
+    p.setBrush(t.plate);
+    p.drawRoundedRect(box(), 12, 12);
+    p.setPen(t.ink);
+    p.setFont(Look::font(18, true));
+    p.drawText(box().adjusted(24, 14, -24, 0), Qt::AlignLeft | Qt::AlignTop,
+               tasks_.empty() ? QStringLiteral("Nothing is left to be taken.")
+                              : QStringLiteral("Still to be taken"));
+    p.setFont(Look::font(12));
+    p.setPen(t.muted);
+    p.drawText(box().adjusted(24, 20, -24, 0), Qt::AlignRight | Qt::AlignTop,
+               QStringLiteral("Enter goes there, Esc stays"));
+}
+
+void ToTake::keyPressEvent(QKeyEvent*) {
+    close();
+}
+
+void ToTake::mousePressEvent(QMouseEvent* event) {
+    if (!box().contains(event->pos())) close();
+}
+
+} // namespace app

@@ -1,0 +1,41 @@
+// Events only: what is asked next, and an angle typed from the wheel as the reading of an event.
+#pragma once
+
+#include "app/frame/bench.h"
+#include "app/stations/lobes/run_at_hand.h"
+
+#include <set>
+#include <variant>
+
+namespace app {
+
+/// "opens", "closes", "highest".
+QString eventName(lobe::ReadingOf of);
+
+/// One event of a run, for what was skipped.
+using EventKey = std::pair<lobe::ReadingOf, double>;
+
+class EventEntry {
+public:
+    explicit EventEntry(Session& session) : session_(session), at_(session) {}
+
+    bool on() const { return at_.terms().eventsOnly; }
+    /// The event asked for: the first not settled and not skipped; empty when all are settled.
+    std::optional<lobe::EventWanted> wanted() const;
+    /// Leaves the event asked for until the others are settled.
+    void skip();
+    void forget() { skipped_.clear(); }
+
+    Prompt prompt(Prompt begun, const QString& onward, const words::Style& style) const;
+    /// The reading as typed, or why not.
+    std::variant<lobe::Reading, QString> read(const QString& text, const words::Style& style) const;
+    /// A run is of one kind: a curve and its events stay apart.
+    bool turnOn(bool on);
+
+private:
+    Session& session_;
+    RunAtHand at_;
+    std::set<EventKey> skipped_;
+};
+
+} // namespace app

@@ -1,0 +1,140 @@
+#include "app/stations/lobes/fields.h"
+
+#include "core/entry.h"
+#include "words/sentences.h"
+
+namespace app {
+
+using namespace lobe;
+using Style = words::Style;
+
+namespace {
+
+QString placeChoice(int i) {
+    return words::placeName(static_cast<Place>(i));
+}
+QString followerChoice(int i) {
+    return words::followerName(static_cast<Follower>(i));
+}
+QString springChoice(int i) {
+    return i == 0 ? QStringLiteral("running spring") : QStringLiteral("checking spring");
+}
+QString ratioChoice(int i) {
+    return i == 0 ? QStringLiteral("nominal") : QStringLiteral("of the two lifts");
+}
+QString countChoice(int i) {
+    return i == 0 ? QStringLiteral("up from the base circle")
+                  : QStringLiteral("down from the nose");
+}
+QString offAxisChoice(int i) {
+    return i == 0   ? QStringLiteral("not corrected")
+           : i == 1 ? QStringLiteral("follows a point on the part")
+                    : QStringLiteral("rides a flat face");
+}
+
+/// The lifts of valve and tappet at one crank angle, typed one after the other.
+Field twoLifts() {
+    Field f;
+    f.name = QStringLiteral("Two lifts, valve and tappet");
+    f.asks = QStringLiteral("both at one angle, such as 10.82 7.20; - for none");
+    f.shown = [](const Facts& facts, const Style& style) {
+        const auto ratio = facts.terms.ratioOfLifts();
+        if (!ratio) return noValue();
+        return QStringLiteral("%1 over %2: ratio %3")
+            .arg(words::lift(*facts.terms.valveLift_mm, style),
+                 words::lift(*facts.terms.tappetLift_mm, style), words::fixed(*ratio, 3, style));
+    };
+    f.take = [](Facts& facts, const QString& typed, const Style& style) {
+        RunTerms& t = facts.terms;
+        if (typed.trimmed() == QLatin1String("-")) {
+            t.valveLift_mm.reset();
+            t.tappetLift_mm.reset();
+            t.measuredRatio = false;
+            return QString();
+        }
+        const QStringList parts = typed.simplified().split(QLatin1Char(' '));
+        if (parts.size() != 2)
+            return QStringLiteral("Two lifts: at the valve, then at the tappet.");
+        double mm[2];
+        for (int i = 0; i < 2; ++i) {
+            const auto read = readLength(parts[i].toStdString(), style.unit, kMostLift_mm);
+            if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+            mm[i] = std::get<double>(read);
+        }
+        if (mm[0] < 0.5 || mm[1] < 0.5 || mm[0] / mm[1] < 0.5 || mm[0] / mm[1] > 3.0)
+            return QStringLiteral("That makes no rocker ratio. The valve's lift comes first, well "
+                                  "up the lobe.");
+        t.valveLift_mm = mm[0];
+        t.tappetLift_mm = mm[1];
+        return QString();
+    };
+    return f;
+}
+
+std::vector<Field> make() {
+    std::vector<Field> all;
+    const auto add = [&](Field f, const char* heading = "") {
+        f.subject = QStringLiteral("this run");
+        f.heading = QLatin1String(heading);
+        all.push_back(std::move(f));
+    };
+    add(enumField<Place>(QStringLiteral("Lift taken at the"), 2, placeChoice,
+                         [](Facts& f) -> Place& { return f.terms.taken; }),
+        "Valve gear");
+    add(enumField<Follower>(QStringLiteral("Follower"), 6, followerChoice,
+                            [](Facts& f) -> Follower& { return f.terms.follower; }));
+    add(enumField<Spring>(QStringLiteral("Spring fitted"), 2, springChoice,
+                          [](Facts& f) -> Spring& { return f.terms.spring; }));
+    add(lengthField(QStringLiteral("Lash"), 0.0, 3.0,
+                    [](Facts& f) -> double& { return f.terms.lash_mm; }));
+    add(numberField(QStringLiteral("Rocker ratio, nominal"),
+                    QStringLiteral("valve lift over tappet lift"), 0.5, 3.0, 3,
+                    [](Facts& f) -> double& { return f.terms.ratio; }));
+    add(twoLifts());
+    add(choiceField(
+        QStringLiteral("Ratio to reckon with"), 2, ratioChoice,
+        [](const Facts& f) { return f.terms.measuredRatio ? 1 : 0; },
+        [](Facts& f, int i) { f.terms.measuredRatio = i == 1; }));
+
+    add(lengthField(QStringLiteral("Indicator resolves"), 0.0, 0.5,
+                    [](Facts& f) -> double& { return f.terms.resolution_mm; }),
+        "Indicator");
+    add(lengthField(QStringLiteral("Indicator spans"), 0.0, 100.0,
+                    [](Facts& f) -> double& { return f.terms.travel_mm; }));
+    add(lengthField(QStringLiteral("One turn of the dial"), 0.05, 30.0,
+                    [](Facts& f) -> double& { return f.terms.dialTurn_mm; }));
+    add(choiceField(
+        QStringLiteral("Counts"), 2, countChoice,
+        [](const Facts& f) { return f.terms.countsDown ? 1 : 0; },
+        [](Facts& f, int i) { f.terms.countsDown = i == 1; }));
+    add(optionalField(QStringLiteral("Lift at the nose"),
+                      QStringLiteral("where the run counts down and never reaches the base circle"),
+                      0.5, kMostLift_mm, true,
+                      [](Facts& f) -> std::optional<double>& { return f.terms.noseLift_mm; }));
+    add(numberField(QStringLiteral("Stands askew by"), QStringLiteral("degrees"), 0.0, 45.0, 1,
+                    [](Facts& f) -> double& { return f.terms.offAxis_deg; }));
+    add(enumField<OffAxis>(QStringLiteral("Askew"), 3, offAxisChoice,
+                           [](Facts& f) -> OffAxis& { return f.terms.offAxis; }));
+
+    add(lengthsField(QStringLiteral("Heights of the events"),
+                     QStringLiteral("one or more, such as 0.5 1.27; - for the card's"), 4,
+                     [](Facts& f) -> std::vector<Height>& { return f.terms.eventHeights; }),
+        "Events only");
+    add(choiceField(
+        QStringLiteral("Readings that must agree"), 6,
+        +[](int i) { return QString::number(i + 1); },
+        [](const Facts& f) { return f.terms.repeats - 1; },
+        [](Facts& f, int i) { f.terms.repeats = i + 1; }));
+    add(numberField(QStringLiteral("Agree within"), QStringLiteral("degrees"), 0.05, 5.0, 2,
+                    [](Facts& f) -> double& { return f.terms.repeatTolerance_deg; }));
+    return all;
+}
+
+} // namespace
+
+const std::vector<Field>& runFields() {
+    static const std::vector<Field> fields = make();
+    return fields;
+}
+
+} // namespace app

@@ -1,0 +1,77 @@
+#include "app/stations/lobes/remedies.h"
+
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+namespace {
+
+const Finding* find(const std::vector<Finding>& all, Code code) {
+    for (const Finding& f : all)
+        if (f.code == code) return &f;
+    return nullptr;
+}
+
+const RunFindings* found(Session& session) {
+    const LiftRun* run = session.run();
+    return run ? session.findings().run(run->id) : nullptr;
+}
+
+} // namespace
+
+std::optional<CrankDeg> toReadAgain(Session& session) {
+    const LiftRun* run = session.run();
+    const RunFindings* f = found(session);
+    if (!run || !f) return std::nullopt;
+    if (!f->lobe.misfits.empty())
+        return CrankDeg{f->lobe.misfits.front().at.deg - run->terms.shift_deg};
+    if (run->readings.empty()) return std::nullopt;
+    return run->readings.back().at;
+}
+
+bool otherTurn(Session& session, bool& begins) {
+    const LiftRun* run = session.run();
+    const RunFindings* f = found(session);
+    if (!run || !f) return false;
+    begins = find(f->lobe.findings, Code::OtherTurn) != nullptr;
+    if (!begins && !find(f->lobe.findings, Code::CentreFarOff)) return false;
+    RunTerms t = run->terms;
+    t.shift_deg += 360.0;
+    return session.keep(book::SetTerms{run->id, t});
+}
+
+bool otherDialTurn(Session& session) {
+    const LiftRun* run = session.run();
+    const RunFindings* f = found(session);
+    const Finding* x = f ? find(f->lobe.findings, Code::DialTurn) : nullptr;
+    if (!x) return false;
+    for (const Reading& r : run->readings) {
+        if (r.struck || std::abs(wrapCycle(placed(r, run->terms) - *x->at).deg) > 1e-6) continue;
+        Reading right = r;
+        right.lift_mm = *x->other_mm;
+        right.time_ms = session.now();
+        return session.keep(book::AddReading{run->id, right, r.id});
+    }
+    return false;
+}
+
+bool putTopRight(Session& session) {
+    const Finding* x = find(session.findings().tdc.findings, Code::TopOther);
+    if (!x) return false;
+    book::SetManyTerms change;
+    for (const LiftRun& run : session.job().runs) {
+        const RunFindings* f = session.findings().run(run.id);
+        const auto turn = f ? otherTop_deg(session.job(), run, f->lobe) : std::nullopt;
+        if (!turn || *turn == 0.0) continue;
+        RunTerms t = run.terms;
+        t.shift_deg += *turn;
+        change.runs.push_back({run.id, t});
+    }
+    change.settings = session.job().settings;
+    change.settings->top = *x->deg != 0.0 ? WhichTop::Firing : WhichTop::Overlap;
+    return session.keep(change);
+}
+
+} // namespace app

@@ -1,0 +1,23 @@
+// The one-key answers to a slip: each does what its finding's sentence offers, and nothing when
+// that finding is not there.
+#pragma once
+
+#include "app/frame/session.h"
+
+namespace app {
+
+/// The angle to read again: what does not fit, else the last reading. As read, without the shift.
+std::optional<lobe::CrankDeg> toReadAgain(Session& session);
+
+/// The crank is on its other turn: what was read stands 360 degrees on. `begins` is set when
+/// nothing of the lobe was read yet, so that a new run is wanted.
+bool otherTurn(Session& session, bool& begins);
+
+/// Takes the neighbouring turn of the dial for the reading that is one turn off.
+bool otherDialTurn(Session& session);
+
+/// Overlap was said for firing, or firing for overlap: says it right and turns the runs, in one
+/// action.
+bool putTopRight(Session& session);
+
+} // namespace app

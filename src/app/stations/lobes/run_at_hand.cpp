@@ -1,0 +1,61 @@
+#include "app/stations/lobes/run_at_hand.h"
+
+namespace app {
+
+using namespace lobe;
+
+RunTerms RunAtHand::terms() const {
+    const LiftRun* r = run();
+    return r ? r->terms : usualTerms(session_.job().engine, session_.side());
+}
+
+const RunFindings* RunAtHand::found() const {
+    const LiftRun* r = run();
+    return r ? session_.findings().run(r->id) : nullptr;
+}
+
+const Reading* RunAtHand::reading(qint64 id) const {
+    if (const LiftRun* r = run())
+        for (const Reading& each : r->readings)
+            if (each.id == id) return &each;
+    return nullptr;
+}
+
+const Reading* RunAtHand::lastLive() const {
+    if (const LiftRun* r = run())
+        for (auto it = r->readings.rbegin(); it != r->readings.rend(); ++it)
+            if (!it->struck) return &*it;
+    return nullptr;
+}
+
+bool RunAtHand::keepTerms(const RunTerms& terms) {
+    if (const LiftRun* r = run()) return session_.keep(book::SetTerms{r->id, terms});
+    LiftRun fresh;
+    fresh.cylinder = session_.cylinder();
+    fresh.side = session_.side();
+    fresh.terms = terms;
+    return session_.keep(book::AddRun{fresh});
+}
+
+bool RunAtHand::keepReading(const Reading& reading, std::optional<std::int64_t> replaces) {
+    if (const LiftRun* r = run()) return session_.keep(book::AddReading{r->id, reading, replaces});
+    LiftRun fresh;
+    fresh.cylinder = session_.cylinder();
+    fresh.side = session_.side();
+    fresh.terms = terms();
+    fresh.readings = {reading};
+    return session_.keep(book::AddRun{fresh});
+}
+
+bool RunAtHand::begin(RunTerms terms) {
+    LiftRun fresh;
+    fresh.cylinder = session_.cylinder();
+    fresh.side = session_.side();
+    fresh.terms = std::move(terms);
+    fresh.terms.source.clear();
+    fresh.terms.shift_deg = 0.0;
+    fresh.terms.zeros.clear();
+    return session_.keep(book::AddRun{fresh});
+}
+
+} // namespace app

@@ -1,0 +1,30 @@
+// The run of the lobe at hand: its terms, what was found, and the ways to add to it. A lobe without
+// a run has the usual terms; its first reading makes the run.
+#pragma once
+
+#include "app/frame/session.h"
+
+namespace app {
+
+class RunAtHand {
+public:
+    explicit RunAtHand(Session& session) : session_(session) {}
+
+    const lobe::LiftRun* run() const { return session_.run(); }
+    lobe::RunTerms terms() const;
+    /// Null without a run.
+    const lobe::RunFindings* found() const;
+    const lobe::Reading* reading(qint64 id) const;
+    const lobe::Reading* lastLive() const;
+
+    bool keepTerms(const lobe::RunTerms& terms);
+    /// Appends; `replaces` is struck in the same action.
+    bool keepReading(const lobe::Reading& reading, std::optional<std::int64_t> replaces);
+    /// A new run of the lobe under these terms; what belonged to the old run alone is dropped.
+    bool begin(lobe::RunTerms terms);
+
+private:
+    Session& session_;
+};
+
+} // namespace app
