@@ -129,27 +129,43 @@ private:
     }
 
     void run(const QJsonObject& json, const Engine& engine) {
-        const QString name = json[QLatin1String("table")].toString();
-        auto table = readTableFile(folder_ + QLatin1Char('/') + name);
-        if (auto* why = std::get_if<QString>(&table)) throw name + QStringLiteral(": ") + *why;
-        if (auto* e = std::get_if<TableError>(&table))
-            throw QStringLiteral("%1, line %2: not a lift table").arg(name).arg(e->line);
+        const int cylinder = json[QLatin1String("cylinder")].toInt(1);
         const Side side = sideFrom(json[QLatin1String("side")].toString());
-        LiftRun run =
-            runFromTable(std::get<LiftTable>(table), json[QLatin1String("cylinder")].toInt(1), side,
-                         usualTerms(engine, side));
+        LiftRun run;
+        run.cylinder = cylinder;
+        run.side = side;
+        run.terms = usualTerms(engine, side);
+        if (json.contains(QLatin1String("table"))) {
+            const QString name = json[QLatin1String("table")].toString();
+            auto table = readTableFile(folder_ + QLatin1Char('/') + name);
+            if (auto* why = std::get_if<QString>(&table)) throw name + QStringLiteral(": ") + *why;
+            if (auto* e = std::get_if<TableError>(&table))
+                throw QStringLiteral("%1, line %2: not a lift table").arg(name).arg(e->line);
+            run = runFromTable(std::get<LiftTable>(table), cylinder, side, run.terms);
+        }
         if (json.contains(QLatin1String("terms")))
             run.terms = termsFrom(json[QLatin1String("terms")].toObject());
         for (const QJsonValue& v : json[QLatin1String("struck")].toArray())
             struck(v.toObject(), run);
+        for (const QJsonValue& v : json[QLatin1String("readings")].toArray())
+            run.readings.push_back(reading(v.toObject()));
         keep(AddRun{std::move(run)});
     }
 
-    static void struck(const QJsonObject& json, LiftRun& run) {
+    static Reading reading(const QJsonObject& json) {
         Reading r;
         r.at = {json[QLatin1String("crank_deg")].toDouble()};
         r.lift_mm = json[QLatin1String("lift_mm")].toDouble();
         r.typed = json[QLatin1String("typed")].toString().toStdString();
+        r.of = readingOfFrom(json[QLatin1String("of")].toString());
+        r.zero = std::max(1, json[QLatin1String("zero")].toInt(1));
+        if (json[QLatin1String("approach")].toString() == QLatin1String("backing"))
+            r.approach = Approach::BackingUp;
+        return r;
+    }
+
+    static void struck(const QJsonObject& json, LiftRun& run) {
+        Reading r = reading(json);
         r.struck = Struck{json[QLatin1String("reason")].toString().toStdString()};
         const auto after = std::find_if(run.readings.begin(), run.readings.end(),
                                         [&](const Reading& o) { return o.at >= r.at; });

@@ -305,7 +305,7 @@ Understood<RunEntry> readRunEntry(std::string_view text, Side lobeSide, LengthUn
     const auto number = sum(trial);
     if (const auto* value = std::get_if<Sum>(&number)) {
         if (cycle) {
-            if (std::abs(value->value) > 360.0) return EntryError{EntryFault::OutOfRange, 1, 360.0};
+            if (std::abs(value->value) > 720.0) return EntryError{EntryFault::OutOfRange, 1, 720.0};
             entry.goTo = CrankDeg{value->value};
             s = trial;
         } else if (const auto said = side(trial)) {

@@ -47,7 +47,9 @@ void aboutLobe(const Findings& f, int cylinder, Side side, bool wanted, bool opt
             out.push_back(task);
         }
     task.at.reset();
-    if (run->events ? run->complete : run->lobe.noseReached) return;
+    // A run may stop short of its last angle once both flanks are down to the checking height.
+    const HeightEvents& e = run->lobe.atEventsHeight;
+    if (run->complete || (!run->events && run->lobe.noseReached && e.opens && e.closes)) return;
     task.kind = TaskKind::Finish;
     task.left = std::max(0, run->planned - run->live);
     out.push_back(task);

@@ -456,6 +456,13 @@ static QString lobesLine(const Findings& f, const Style& style) {
                 if (finding.code == Code::Misfit)
                     return QStringLiteral("again: %1 %2")
                         .arg(sideName(r.side), abbreviated(*finding.at, style));
+    for (const RunFindings& r : f.runs)
+        if (r.current)
+            for (const Finding& finding : r.lobe.findings)
+                if (finding.severity >= Severity::LookAgain)
+                    return QStringLiteral("look again: %1 %2")
+                        .arg(sideName(r.side))
+                        .arg(r.cylinder);
     const RunFindings* open = nullptr;
     int done = 0;
     for (const RunFindings& r : f.runs) {

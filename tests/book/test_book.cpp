@@ -300,7 +300,7 @@ private slots:
 
     void demoFoldersBecomeJobs() {
         auto b = opened(path("demo.amber"));
-        for (const char* folder : {"skerry-four", "marram-650"}) {
+        for (const char* folder : {"skerry-four", "marram-650", "skerry-spare"}) {
             const auto job =
                 book::importJobFolder(*b, QStringLiteral(DEMO_DIR "/") + QLatin1String(folder));
             if (const auto* why = std::get_if<QString>(&job)) QFAIL(qPrintable(*why));
@@ -309,7 +309,70 @@ private slots:
             QVERIFY(j.runs.size() >= 2);
             QVERIFY(j.contacts.size() >= 2);
         }
-        QCOMPARE(b->jobs().size(), std::size_t(2));
+        QCOMPARE(b->jobs().size(), std::size_t(3));
+        const Job spare = loaded(*b, b->jobs()[2].id);
+        QCOMPARE(spare.runs[3].terms.zeros.size(), std::size_t(1));
+        QCOMPARE(spare.runs[3].readings.back().zero, 2);
+        QVERIFY(spare.runs[2].readings.front().of == ReadingOf::Opens);
+    }
+
+    // Every condition of a run comes back as it was kept.
+    void conditionsOfARunComeBack() {
+        auto b = opened(path("terms.amber"));
+        const auto job = id(b->addJob(QStringLiteral("x")));
+        LiftRun run;
+        RunTerms& t = run.terms;
+        t.taken = Place::Valve;
+        t.follower = Follower::Hydraulic;
+        t.spring = Spring::Checking;
+        t.resolution_mm = 0.002;
+        t.travel_mm = 10.0;
+        t.dialTurn_mm = 0.5;
+        t.offAxis_deg = 12.0;
+        t.offAxis = OffAxis::OnAFlatFace;
+        t.valveLift_mm = 10.4;
+        t.tappetLift_mm = 7.2;
+        t.measuredRatio = true;
+        t.countsDown = true;
+        t.noseLift_mm = 7.2;
+        t.zeros = {4.5, std::nullopt};
+        t.eventHeights = {{0.5, Place::Tappet}, {1.0, Place::Valve}};
+        t.eventsOnly = true;
+        t.repeats = 2;
+        t.repeatTolerance_deg = 0.25;
+        t.tdcAnswered = 3;
+        t.shift_deg = -2.25;
+        t.source = "table.csv";
+        Reading r = reading(-128.0, 1.27);
+        r.zero = 3;
+        r.scale = WheelScale::Full360Against;
+        r.of = ReadingOf::Closes;
+        r.approach = Approach::BackingUp;
+        run.readings = {r};
+        id(b->record(job, book::AddRun{run}));
+        const LiftRun back = loaded(*b, job).runs[0];
+        QVERIFY(back.terms == t);
+        QCOMPARE(back.readings[0].zero, 3);
+        QVERIFY(back.readings[0].scale == WheelScale::Full360Against);
+        QVERIFY(back.readings[0].of == ReadingOf::Closes);
+        QVERIFY(back.readings[0].approach == Approach::BackingUp);
+    }
+
+    void severalTermsAndTheirSettingsAreOneStep() {
+        auto b = opened(path("many.amber"));
+        const auto job = id(b->addJob(QStringLiteral("x")));
+        const auto run = id(b->record(job, book::AddRun{LiftRun{}}));
+        book::SetManyTerms change;
+        RunTerms t;
+        t.shift_deg = 360.0;
+        change.runs = {{run, t}};
+        change.settings = Settings{};
+        change.settings->top = WhichTop::Firing;
+        id(b->record(job, change));
+        QVERIFY(loaded(*b, job).settings.top == WhichTop::Firing);
+        QVERIFY(b->undo(job));
+        QVERIFY(loaded(*b, job).settings.top == WhichTop::NotSaid);
+        QCOMPARE(loaded(*b, job).runs[0].terms.shift_deg, 0.0);
     }
 
     void tableRoundTripThroughDisk() {

@@ -182,7 +182,7 @@ private slots:
 
     void runRefusals_data() {
         QTest::addColumn<QString>("text");
-        for (const char* t : {"", "@", "@400", "200a", "75a x", "75q", "@75a", "8.7 3", "hello",
+        for (const char* t : {"", "@", "@800", "200a", "75a x", "75q", "@75a", "8.7 3", "hello",
                               "99", "step 0", "step", "step 90"})
             QTest::newRow(t) << t;
     }
@@ -203,6 +203,56 @@ private slots:
             readHeight("0", LengthUnit::Millimetre, Place::Tappet)));
         QVERIFY(std::holds_alternative<EntryError>(
             readHeight("-1", LengthUnit::Millimetre, Place::Tappet)));
+    }
+
+    void oneReadingOnAnotherScale_data() {
+        QTest::addColumn<QString>("typed");
+        QTest::addColumn<double>("at");
+        QTest::addColumn<int>("scale");
+        const auto row = [](const char* typed, double at, WheelScale scale) {
+            QTest::newRow(typed) << QString::fromLatin1(typed) << at << static_cast<int>(scale);
+        };
+        row("360: 329", -31.0, WheelScale::Full360With);
+        row("against:329", 31.0, WheelScale::Full360Against);
+        row(" 180 : 31b", -31.0, WheelScale::Half180);
+        row("90: 14", 14.0, WheelScale::Quarter90);
+        row("signed: -31", -31.0, WheelScale::Signed);
+        row("twice: 149", -31.0, WheelScale::Twice180);
+        row("tape: 100", 36.0, WheelScale::Tape);
+        row("31", 31.0, WheelScale::Half180);
+    }
+    void oneReadingOnAnotherScale() {
+        QFETCH(QString, typed);
+        QFETCH(double, at);
+        QFETCH(int, scale);
+        const Wheel fitted{WheelScale::Half180, 1000.0};
+        const auto read = readWheel(typed.toStdString(), {fitted, true, DeadCentre::Top});
+        QVERIFY(std::holds_alternative<WheelReading>(read));
+        QVERIFY(std::abs(std::get<WheelReading>(read).at.deg - at) < 1e-9);
+        QCOMPARE(static_cast<int>(std::get<WheelReading>(read).scale), scale);
+    }
+
+    void unknownScalesAreRefused() {
+        for (const char* typed : {"moon: 3", ": 3", "tape: 3"}) {
+            const auto read = readWheel(typed, {Wheel{}, true, DeadCentre::Top});
+            QVERIFY2(std::holds_alternative<EntryError>(read), typed);
+            QVERIFY(std::get<EntryError>(read).fault == EntryFault::UnknownScale);
+        }
+        QVERIFY(
+            std::get<EntryError>(readWheel("360: 361", {Wheel{}, true, DeadCentre::Top})).fault ==
+            EntryFault::OffTheScale);
+    }
+
+    void zeroInARun() {
+        const auto plain = readRunEntry(" zero ", Side::Intake, LengthUnit::Millimetre);
+        QVERIFY(std::get<RunEntry>(plain).zeroed);
+        QVERIFY(!std::get<RunEntry>(plain).zeroAt_mm);
+        const auto at = readRunEntry("zero 0.325", Side::Intake, LengthUnit::Inch);
+        QVERIFY(std::abs(*std::get<RunEntry>(at).zeroAt_mm - 8.255) < 1e-9);
+        QVERIFY(std::holds_alternative<EntryError>(
+            readRunEntry("zero x", Side::Intake, LengthUnit::Millimetre)));
+        QVERIFY(std::holds_alternative<EntryError>(
+            readRunEntry("zero 99", Side::Intake, LengthUnit::Millimetre)));
     }
 };
 

@@ -90,6 +90,9 @@ void TopBar::rebuildCylinders() {
 void TopBar::setAtStand(bool on) {
     setFixedHeight(on ? 60 : 44);
     menus_->setFixedHeight(on ? 46 : 32);
+    // Of its own: a menu bar measures its items anew only when its own sheet changes.
+    menus_->setStyleSheet(on ? QStringLiteral("QMenuBar::item { padding: 13px 12px; }")
+                             : QString());
     setProperty("stand", on);
     posture_->setText(on ? QStringLiteral("desk  F2") : QStringLiteral("stand  F2"));
     QList<QWidget*> all = findChildren<QWidget*>();

@@ -2,6 +2,7 @@
 
 #include "app/frame/application.h"
 #include "app/frame/entry_bar.h"
+#include "app/stations/lobes/lobes_station.h"
 
 #include <QApplication>
 #include <QDir>
@@ -71,6 +72,19 @@ QStringList saveViews(Application& application, const QString& folder) {
     application.session().select(2, lobe::Side::Intake);
     window.go(lobe::Station::Lobes);
     walk.save(QStringLiteral("lobes-half-way"));
+    walk.job(2);
+    window.go(lobe::Station::Tdc);
+    window.setAtStand(true);
+    walk.save(QStringLiteral("stand-tdc"));
+    window.setAtStand(false);
+    application.session().select(1, lobe::Side::Exhaust);
+    window.go(lobe::Station::Lobes);
+    walk.save(QStringLiteral("events"));
+    application.session().select(1, lobe::Side::Intake);
+    window.lobes()->askConditions(true);
+    walk.save(QStringLiteral("conditions"));
+    window.lobes()->askConditions(false);
+    walk.job(0);
     application.look().setDark(true);
     application.session().select(1, lobe::Side::Intake);
     window.go(lobe::Station::Timing);

@@ -113,7 +113,7 @@ private:
         p_.setBrush(Qt::NoBrush);
         if (!open) return;
         const bool closing = x < 0.5; // the exhaust is on its way up, the intake down
-        const double y = closing ? 0.02 : 0.12, tip = closing ? -0.06 : 0.06;
+        const double y = closing ? 0.22 : 0.16, tip = closing ? -0.07 : 0.07;
         p_.setBrush(t_.amber);
         p_.setPen(Qt::NoPen);
         const double side = closing ? x - 0.12 : x + 0.12;

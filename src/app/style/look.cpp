@@ -129,7 +129,6 @@ QLineEdit#entry { background: @dial; color: @ink; border: 2px solid @amber; bord
 QLineEdit#entry[stand="true"] { font-size: 54px; }
 QWidget#entryBar QLabel[stand="true"] { font-size: 17px; }
 QWidget#topBar[stand="true"] QPushButton { min-height: 42px; border-radius: 10px; font-size: 15px; }
-QWidget#topBar[stand="true"] QMenuBar::item { padding: 13px 12px; }
 QLabel#echo { color: @muted; background: transparent; }
 QLabel[role="title"] { font-size: 15px; font-weight: bold; }
 QLabel[role="verdict"] { font-size: 17px; font-weight: bold; color: @amberText; }

@@ -215,7 +215,7 @@ static std::pair<int, Side> nextLobe(const Session& session) {
     bool through = false;
     for (const RunFindings& r : session.findings().runs)
         if (r.current && r.cylinder == session.cylinder() && r.side == other)
-            through = r.complete || r.lobe.noseReached;
+            through = r.complete || (r.lobe.noseReached && r.lobe.atEventsHeight.closes);
     if (!through) return {session.cylinder(), other};
     for (const Task& t : session.findings().plan)
         if (t.cylinder > 0 && (t.cylinder != session.cylinder() || t.side != session.side()))
@@ -528,6 +528,10 @@ QString LobesStation::direction(const RunTerms& t) const {
     if (backing_)
         return QStringLiteral("Backing up: readings are marked and left out of the curve, since "
                               "they carry the drive's slack. B ends it.");
+    if (t.eventsOnly)
+        return QStringLiteral("Turn %1, seen from the drive end, to where the indicator reads the "
+                              "height; always from the same side. An overshoot starts again.")
+            .arg(words::rotationName(job().engine.rotation));
     return QStringLiteral(
                "Every %1. Turn %2, seen from the drive end, and come up to each mark from below.")
         .arg(words::degrees(t.step_deg, style(), 2), words::rotationName(job().engine.rotation));
@@ -576,13 +580,21 @@ void LobesStation::refreshTexts() {
     newRun_->setVisible(run && !run->readings.empty());
 
     refreshNow(t);
+    for (QAbstractButton* b : steps_->buttons())
+        b->setEnabled(!t.eventsOnly);
     const Reading* last = run && !run->readings.empty() ? &run->readings.back() : nullptr;
-    last_->setText(
-        last ? QStringLiteral("last  %1  %2%3")
-                   .arg(words::onWheel(last->at, job().settings.fittedWheel(), style(), true),
-                        words::liftWithUnit(last->lift_mm, style()),
-                        last->struck ? QStringLiteral("  struck") : QString())
-             : QStringLiteral("no reading yet"));
+    if (last && last->of != ReadingOf::Lift)
+        last_->setText(QStringLiteral("last  %1 %2%3")
+                           .arg(eventName(last->of),
+                                words::onWheel(last->at, job().settings.fittedWheel(), style()),
+                                last->struck ? QStringLiteral("  struck") : QString()));
+    else
+        last_->setText(
+            last ? QStringLiteral("last  %1  %2%3")
+                       .arg(words::onWheel(last->at, job().settings.fittedWheel(), style(), true),
+                            words::liftWithUnit(last->lift_mm, style()),
+                            last->struck ? QStringLiteral("  struck") : QString())
+                 : QStringLiteral("no reading yet"));
     const Finding* a = advice();
     adviceHead_->setText(a ? words::severityTitle(a->severity) : QString());
     advice_->setText(

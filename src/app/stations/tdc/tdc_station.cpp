@@ -100,6 +100,15 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
         emit promptChanged();
         emit entryWanted();
     });
+    connect(&session, &Session::selectionChanged, this, [this] {
+        // Another job goes on with the method it was left with.
+        if (!job().contacts.empty())
+            methods_->button(static_cast<int>(job().contacts.back().method))->setChecked(true);
+        drop_mm_.reset();
+        samePass_ = false;
+    });
+    if (!job().contacts.empty())
+        methods_->button(static_cast<int>(job().contacts.back().method))->setChecked(true);
     connect(facts_, &RowList::chosen, this, [this](qint64 id) {
         sheet_.moveTo(static_cast<int>(id) - 1);
         refresh();

@@ -1,0 +1,187 @@
+// A run's conditions, its zeros, several passes and what is still to be taken, by keyboard.
+#include "app/stations/lobes/lobes_station.h"
+#include "app_fixture.h"
+#include "support/closed_lobes.h"
+
+using namespace lobe;
+using fixture::Bench;
+
+namespace {
+
+const closed::Lobe kLobe = closed::power(106.0, 147.0, 7.2, 1.78);
+
+QString two(double mm) {
+    return QString::number(mm, 'f', 2);
+}
+
+/// The demo's first job at the Lobes station, at a lobe nobody has measured.
+void atFreshLobe(Bench& bench, int cylinder) {
+    bench.session().openJob(bench.session().book().jobs()[0].id);
+    bench.session().select(cylinder, Side::Intake);
+    bench.window().go(lobe::Station::Lobes);
+}
+
+} // namespace
+
+class TestConditions : public QObject {
+    Q_OBJECT
+private slots:
+    void everyConditionIsAskedAndKept() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        bench.key(Qt::Key_C);
+        QVERIFY(bench.find<QWidget>("runConditions")->isVisible());
+        QVERIFY(!bench.find<QWidget>("ring")->isVisible());
+        const char* answers[] = {"valve", "3",     "checking", "0.30", "1,5", "10.82 7.20",
+                                 "2",     "0.002", "10",       "0.5",  "1",   "-",
+                                 "12",    "2",     "0.5 1.27", "2",    "0.3"};
+        for (const char* a : answers)
+            bench.type(QLatin1String(a));
+        // Through: back to the readings.
+        QVERIFY(!bench.find<QWidget>("runConditions")->isVisible());
+        QVERIFY2(bench.text("ask").startsWith(QStringLiteral("lift at")),
+                 qPrintable(bench.text("ask")));
+        const RunTerms t = bench.onDisk().runs.back().terms;
+        QVERIFY(t.taken == Place::Valve);
+        QVERIFY(t.follower == Follower::Hydraulic);
+        QVERIFY(t.spring == Spring::Checking);
+        QCOMPARE(t.lash_mm, 0.3);
+        QCOMPARE(t.ratio, 1.5);
+        QCOMPARE(*t.valveLift_mm, 10.82);
+        QVERIFY(t.measuredRatio);
+        QCOMPARE(t.resolution_mm, 0.002);
+        QCOMPARE(t.travel_mm, 10.0);
+        QCOMPARE(t.dialTurn_mm, 0.5);
+        QCOMPARE(t.offAxis_deg, 12.0);
+        QVERIFY(t.offAxis == OffAxis::OnThePart);
+        QCOMPARE(t.eventHeights.size(), std::size_t(2));
+        QCOMPARE(t.repeats, 2);
+        QCOMPARE(t.repeatTolerance_deg, 0.3);
+    }
+
+    void nonsenseIsAnsweredAndNothingChanges() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        const std::size_t runs = bench.onDisk().runs.size();
+        bench.key(Qt::Key_C);
+        bench.type(QStringLiteral("somewhere"));
+        QVERIFY2(bench.text("echo").contains(QStringLiteral("Type the number")),
+                 qPrintable(bench.text("echo")));
+        bench.key(Qt::Key_Escape);
+        bench.key(Qt::Key_Escape);
+        QCOMPARE(bench.onDisk().runs.size(), runs);
+        QVERIFY(bench.text("ask").startsWith(QStringLiteral("lift at")));
+    }
+
+    void zeroedPartWayUp() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        for (double d = -70.0; d <= 40.0; d += 5.0)
+            bench.type(two(kLobe.at(d)));
+        bench.type(QStringLiteral("zero"));
+        // The same mark once more joins the two.
+        QVERIFY2(bench.text("ask").contains(QStringLiteral("40")), qPrintable(bench.text("ask")));
+        bench.type(QStringLiteral("0"));
+        for (double d = 45.0; d <= 165.0; d += 5.0)
+            bench.type(two(kLobe.at(d) - kLobe.at(40.0)));
+        const LiftRun run = bench.onDisk().runs.back();
+        QCOMPARE(run.readings.back().zero, 2);
+        QVERIFY(!run.readings[22].struck); // the mark read twice is not struck
+        const RunFindings* f = bench.session().findings().run(run.id);
+        QVERIFY(std::abs(*f->lobe.maxLift_mm - 7.2) < 0.03);
+        // And with the lift said: its reading counts from there.
+        bench.type(QStringLiteral("zero 2.5"));
+        bench.type(QStringLiteral("170a 0.12"));
+        const auto c = bench.session().findings().run(run.id)->readings.back();
+        QVERIFY(std::abs(c.lift_mm - 2.62) < 1e-9);
+    }
+
+    void passesAndTheirMean() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        for (double off : {0.0, 0.03}) {
+            for (double d = -70.0; d <= 280.0; d += 10.0)
+                bench.type(QStringLiteral("@%1 %2").arg(d).arg(two(kLobe.at(d) + off)));
+            if (off == 0.0) bench.key(Qt::Key_R, Qt::ControlModifier);
+        }
+        const RunFindings* f = bench.session().findings().run(bench.session().run()->id);
+        QVERIFY(f->passes);
+        QVERIFY(std::abs(f->passes->widest.mm - 0.03) < 0.002);
+        bench.key(Qt::Key_A);
+        QVERIFY(bench.onDisk().settings.averagePasses);
+        f = bench.session().findings().run(bench.session().run()->id);
+        QVERIFY(std::abs(f->lobe.curve->at(-70.0) - 0.015) < 1e-6);
+        bench.key(Qt::Key_A);
+        QVERIFY(!bench.onDisk().settings.averagePasses);
+    }
+
+    void stillToTakeLeadsThere() {
+        Bench bench(true);
+        bench.session().openJob(bench.session().book().jobs()[0].id);
+        bench.window().go(lobe::Station::Engine);
+        bench.key(Qt::Key_F3);
+        auto* list = static_cast<app::RowList*>(bench.find<QWidget>("toTakeList"));
+        QVERIFY(list->isVisible());
+        QVERIFY(list->hasFocus());
+        // TDC is proved there; which top is not said; one reading does not fit.
+        QVERIFY2(list->row(0).title.contains(QStringLiteral("Overlap or firing")),
+                 qPrintable(list->row(0).title));
+        QVERIFY2(list->row(1).title.contains(QStringLiteral("75")), qPrintable(list->row(1).title));
+        bench.key(Qt::Key_Down);
+        bench.key(Qt::Key_Return);
+        QVERIFY(bench.window().station() == lobe::Station::Lobes);
+        QCOMPARE(bench.text("turnTo"), QStringLiteral("75°"));
+        QVERIFY(bench.line()->hasFocus());
+        bench.key(Qt::Key_F3);
+        bench.key(Qt::Key_Escape);
+        QVERIFY(!list->isVisible());
+        QVERIFY(bench.line()->hasFocus());
+    }
+
+    void notNowAsksTheNextEvent() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        bench.click("eventsOnly");
+        bench.line()->setFocus();
+        QVERIFY(bench.text("ask").startsWith(QStringLiteral("opens")));
+        bench.type(QStringLiteral("12b"));
+        bench.key(Qt::Key_N);
+        QVERIFY(bench.text("ask").startsWith(QStringLiteral("closes")));
+        bench.type(QStringLiteral("360: 220"));
+        const Reading r = bench.onDisk().runs.back().readings.back();
+        QVERIFY(r.of == ReadingOf::Closes);
+        QVERIFY(r.scale == WheelScale::Full360With);
+        QCOMPARE(r.at.deg, 220.0);
+        QCOMPARE(QString::fromStdString(r.typed), QStringLiteral("360: 220"));
+        bench.type(QStringLiteral("moon: 3"));
+        QVERIFY2(bench.text("echo").contains(QStringLiteral("wheel scale")),
+                 qPrintable(bench.text("echo")));
+    }
+
+    void theWrongTopIsPutRightInOneKey() {
+        Bench bench(true);
+        bench.session().newJob(QStringLiteral("top"));
+        bench.window().go(lobe::Station::Tdc);
+        bench.key(Qt::Key_Down);
+        bench.type(QStringLiteral("2")); // overlap, so he says
+        bench.window().go(lobe::Station::Lobes);
+        for (double d = -70.0; d <= 280.0; d += 10.0)
+            bench.type(QStringLiteral("@%1 %2").arg(d + 360.0).arg(two(kLobe.at(d))));
+        bench.window().go(lobe::Station::Tdc);
+        QVERIFY2(bench.text("tdcVerdict").contains(QStringLiteral("it is firing TDC")),
+                 qPrintable(bench.text("tdcVerdict")));
+        bench.key(Qt::Key_T);
+        Job job = bench.onDisk();
+        QVERIFY(job.settings.top == WhichTop::Firing);
+        QCOMPARE(job.runs[0].terms.shift_deg, 360.0);
+        QVERIFY(std::abs(bench.session().findings().runs[0].lobe.centres.equalDrop->deg - 106.0) <
+                0.3);
+        QVERIFY(!bench.text("tdcVerdict").contains(QStringLiteral("Press T")));
+        // One step there, one step back.
+        bench.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(bench.onDisk().settings.top == WhichTop::Overlap);
+    }
+};
+
+QTEST_MAIN(TestConditions)
+#include "test_conditions.moc"
