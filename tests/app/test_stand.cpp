@@ -234,6 +234,12 @@ private slots:
         QCOMPARE(run.readings[6].at.deg, 4.0);
         const RunFindings* f = bench.session().findings().run(run.id);
         QVERIFY(f->complete);
+        // Mean and range of each event are said.
+        bool said = false;
+        for (auto* label : bench.window().findChildren<QLabel*>())
+            said = said || label->text().contains(
+                               QStringLiteral("opens: 52° before BDC, mean of 3, range 0.3°"));
+        QVERIFY(said);
         QVERIFY(std::abs(*f->lobe.heights[0].duration_deg() - 236.03) < 0.1);
     }
 

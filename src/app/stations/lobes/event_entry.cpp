@@ -13,6 +13,28 @@ QString eventName(ReadingOf of) {
                                      : QStringLiteral("highest");
 }
 
+QString eventsSoFar(const EventsFindings& events, const RunTerms& terms,
+                    const words::Style& style) {
+    QStringList lines;
+    for (const EventGroup& g : events.groups) {
+        if (!g.mean) continue;
+        QString line = eventName(g.of);
+        if (g.of != ReadingOf::Nose && events.groups.size() > 3)
+            line += QStringLiteral(" at ") + words::height(g.height.mm, style);
+        line +=
+            QStringLiteral(": ") + words::fromDeadCentre({g.mean->deg + terms.shift_deg}, style);
+        const std::size_t agreeing = g.readings.size() - (g.odd ? 1 : 0);
+        if (agreeing > 1)
+            line += QStringLiteral(", mean of %1, range %2")
+                        .arg(agreeing)
+                        .arg(words::degrees(g.range_deg, style));
+        if (g.odd)
+            line += QStringLiteral(", without %1").arg(words::readingAngle(g.odd->at, style));
+        lines << line;
+    }
+    return lines.join(QLatin1Char('\n'));
+}
+
 std::optional<EventWanted> EventEntry::wanted() const {
     const RunFindings* f = at_.found();
     if (!f || !f->events) {

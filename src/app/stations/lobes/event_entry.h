@@ -12,6 +12,10 @@ namespace app {
 /// "opens", "closes", "highest".
 QString eventName(lobe::ReadingOf of);
 
+/// Each event begun: its mean, its range and whether enough of them agree.
+QString eventsSoFar(const lobe::EventsFindings& events, const lobe::RunTerms& terms,
+                    const words::Style& style);
+
 /// One event of a run, for what was skipped.
 using EventKey = std::pair<lobe::ReadingOf, double>;
 

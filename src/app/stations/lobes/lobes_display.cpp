@@ -1,0 +1,267 @@
+// What the Lobes station shows: the angle large, the advice, the log and the pictures.
+#include "app/pictures/ring.h"
+#include "app/pictures/strip.h"
+#include "app/stations/lobes/lobes_station.h"
+#include "app/style/rows.h"
+#include "core/wheel.h"
+#include "words/sentences.h"
+
+#include <QButtonGroup>
+#include <QLabel>
+#include <QPushButton>
+#include <QStackedWidget>
+
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+const Finding* LobesStation::advice() const {
+    const RunFindings* f = run_.found();
+    if (!f) return nullptr;
+    // A reading that does not fit comes first: it is often the cause of the rest.
+    const auto weight = [](const Finding& x) {
+        const int first =
+            x.code == Code::DialTurn || x.code == Code::OtherTurn ? 2 : x.code == Code::Misfit;
+        return 4 * static_cast<int>(x.severity) + first;
+    };
+    const Finding* best = nullptr;
+    for (const Finding& x : f->lobe.findings)
+        if (!best || weight(x) > weight(*best)) best = &x;
+    return best;
+}
+
+static QString curveSoFar(const RunFindings& f, CentreSchool school, const words::Style& style) {
+    QString text = QStringLiteral("%1 of about %2 readings").arg(f.live).arg(f.planned);
+    const auto centre = f.lobe.centre(school);
+    if (centre && f.lobe.maxLift_mm)
+        text += QStringLiteral("; centre %1, greatest lift %2")
+                    .arg(words::degrees(std::abs(centre->deg), style),
+                         words::liftWithUnit(*f.lobe.maxLift_mm, style));
+    return text;
+}
+
+QString LobesStation::direction(const RunTerms& t) const {
+    if (overshot_)
+        return QStringLiteral("Overshot: go back to %1 or farther, then come up to %2 again.")
+            .arg(onWheel({angle().deg - 20.0}), onWheel(angle()));
+    if (backing_)
+        return QStringLiteral("Backing up: readings are marked and left out of the curve, since "
+                              "they carry the drive's slack. B ends it.");
+    if (t.eventsOnly)
+        return QStringLiteral("Turn %1, seen from the drive end, to where the indicator reads the "
+                              "height; always from the same side. An overshoot starts again.")
+            .arg(words::rotationName(job().engine.rotation));
+    return QStringLiteral(
+               "Every %1. Turn %2, seen from the drive end, and come up to each mark from below.")
+        .arg(words::degrees(t.step_deg, style(), 2), words::rotationName(job().engine.rotation));
+}
+
+/// What is asked now, large.
+void LobesStation::refreshNow(const RunTerms& t) {
+    turnToLabel_->setText(complete()         ? QStringLiteral("run")
+                          : goTo_ || again() ? QStringLiteral("go back well past it, then up to")
+                                             : QStringLiteral("turn to"));
+    angle_->setText(complete() ? QStringLiteral("done") : turnTo(angle()));
+    const WheelScale scale = job().settings.wheel;
+    const bool plain = scale == WheelScale::Full360With || scale == WheelScale::Full360Against ||
+                       scale == WheelScale::Signed;
+    QString side = words::sideOfTop(angle());
+    if (scale == WheelScale::Quarter90)
+        side = words::fromDeadCentre(angle(), style()).section(QLatin1Char(' '), 1);
+    angleSide_->setText(complete() || plain ? QString() : side);
+    if (t.eventsOnly) {
+        const auto wanted = events_.wanted();
+        turnToLabel_->setText(QStringLiteral("events only"));
+        angle_->setText(wanted ? eventName(wanted->of) : QStringLiteral("done"));
+        angleSide_->setText(wanted && wanted->of != ReadingOf::Nose
+                                ? QStringLiteral("at ") + words::height(wanted->height.mm, style())
+                                : QString());
+    }
+}
+
+void LobesStation::refreshTexts() {
+    const RunTerms t = terms();
+    const LiftRun* run = session().run();
+    const RunFindings* f = run_.found();
+    title_->setText(QStringLiteral("Cylinder %1 %2")
+                        .arg(session().cylinder())
+                        .arg(words::sideName(session().side())));
+    direction_->setText(direction(t));
+    for (QAbstractButton* b : steps_->buttons())
+        b->setChecked(false);
+    steps_->setExclusive(false);
+    for (QAbstractButton* b : steps_->buttons())
+        b->setChecked(std::abs(t.step_deg - steps_->id(b)) < 1e-9);
+    steps_->setExclusive(true);
+    places_->button(static_cast<int>(t.taken))->setChecked(true);
+    eventsChip_->setChecked(t.eventsOnly);
+    conditionsChip_->setChecked(sheet_.field() != nullptr);
+    newRun_->setVisible(run && !run->readings.empty());
+
+    refreshNow(t);
+    for (QAbstractButton* b : steps_->buttons())
+        b->setEnabled(!t.eventsOnly);
+    const Reading* last = run && !run->readings.empty() ? &run->readings.back() : nullptr;
+    if (last && last->of != ReadingOf::Lift)
+        last_->setText(QStringLiteral("last  %1 %2%3")
+                           .arg(eventName(last->of),
+                                words::onWheel(last->at, job().settings.fittedWheel(), style()),
+                                last->struck ? QStringLiteral("  struck") : QString()));
+    else
+        last_->setText(
+            last ? QStringLiteral("last  %1  %2%3")
+                       .arg(words::onWheel(last->at, job().settings.fittedWheel(), style(), true),
+                            words::liftWithUnit(last->lift_mm, style()),
+                            last->struck ? QStringLiteral("  struck") : QString())
+                 : QStringLiteral("no reading yet"));
+    const Finding* a = advice();
+    adviceHead_->setText(a ? words::severityTitle(a->severity) : QString());
+    advice_->setText(
+        a ? (width() < 700 ? words::shortSentence(*a, style()) : words::sentence(*a, style()))
+        : f && f->live ? QStringLiteral("Every reading fits its neighbours.")
+                       : QStringLiteral("Set the indicator to zero on the base circle, turn to "
+                                        "the angle above and type the lift."));
+    QString progress;
+    if (f && f->events)
+        progress = eventsSoFar(*f->events, t, style());
+    else if (f)
+        progress = curveSoFar(*f, job().settings.school, style());
+    if (f && f->passes)
+        progress += job().settings.averagePasses
+                        ? QStringLiteral("; mean of %1 passes, A takes the newest")
+                              .arg(f->passes->runs.size())
+                        : QStringLiteral("; newest of %1 passes, A takes their mean")
+                              .arg(f->passes->runs.size());
+    progress_->setText(progress);
+}
+
+void LobesStation::refreshLog() {
+    QList<Row> rows;
+    const LiftRun* run = session().run();
+    const RunFindings* f = run_.found();
+    if (run)
+        for (const Reading& r : run->readings) {
+            Row row;
+            row.id = r.id;
+            row.title =
+                words::onWheel(placed(r, run->terms), job().settings.fittedWheel(), style(), true);
+            row.value = words::lift(r.lift_mm, style());
+            if (f)
+                for (const CarriedReading& c : f->readings)
+                    if (c.reading->id == r.id && std::abs(c.lift_mm - r.lift_mm) > 1e-6) {
+                        // What the indicator read, beside the lift it stands for.
+                        row.note = QStringLiteral("read ") + row.value;
+                        row.value = words::lift(c.lift_mm, style());
+                    }
+            if (f && !r.struck && r.of == ReadingOf::Lift)
+                for (const CarriedReading& c : f->readings)
+                    if (c.reading->id == r.id && !c.counts && r.approach == Approach::Forward)
+                        row.note = QStringLiteral("not counted");
+            if (r.approach == Approach::BackingUp) row.note = QStringLiteral("backing up");
+            if (r.of != ReadingOf::Lift) {
+                row.value = row.title;
+                row.title = eventName(r.of);
+            }
+            row.struck = r.struck.has_value();
+            if (r.struck)
+                row.note = QString::fromStdString(r.struck->reason);
+            else if (f)
+                for (const Misfit& m : f->lobe.misfits)
+                    if (run && std::abs(wrapCycle(m.at - placed(r, run->terms)).deg) < 1e-6) {
+                        row.note = QStringLiteral("again?");
+                        row.warn = true;
+                    }
+            rows << row;
+        }
+    log_->setRows(rows);
+    if (!log_->hasFocus()) log_->scrollToBottom();
+}
+
+const CylinderFindings* LobesStation::cylinderFindings() const {
+    for (const CylinderFindings& each : findings().cylinders)
+        if (each.cylinder == session().cylinder()) return &each;
+    return nullptr;
+}
+
+RingScene LobesStation::ringScene() const {
+    RingScene ring;
+    ring.rotation = job().engine.rotation;
+    ring.wheel = job().settings.fittedWheel();
+    ring.stroke_mm = job().engine.stroke_mm;
+    ring.rod_mm = job().engine.rod_mm;
+    if (!eventsOnly()) ring.needle = angle();
+    if (job().card) ring.tickHeight = job().card->height;
+    if (const CylinderFindings* c = cylinderFindings()) {
+        ring.intake = c->intake ? &c->intake->lobe : nullptr;
+        ring.exhaust = c->exhaust ? &c->exhaust->lobe : nullptr;
+        if (c->pair) ring.splitPoint = c->pair->splitPoint;
+    }
+    return ring;
+}
+
+void LobesStation::refreshPictures() {
+    StripScene strip;
+    strip.heights = job().settings.heights;
+    if (!complete() && !eventsOnly()) strip.next = angle();
+    if (const CylinderFindings* c = cylinderFindings())
+        for (const RunFindings* each : {c->exhaust, c->intake})
+            if (each) strip.lobes.push_back(each);
+    // Earlier passes of the lobe at hand lie under the newest.
+    if (const RunFindings* f = run_.found(); f && f->passes)
+        for (const RunFindings& other : findings().runs)
+            for (std::int64_t id : f->passes->runs)
+                if (other.run == id && id != f->run) strip.passes.push_back(&other);
+    picture_->setCurrentWidget(sheet_.field() ? static_cast<QWidget*>(conditions_) : ring_);
+    if (sheet_.field()) sheet_.show(facts(), style());
+    ring_->setScene(ringScene());
+    strip_->setScene(strip);
+}
+
+StandCard LobesStation::standCard() const {
+    if (sheet_.field()) return Bench::standCard();
+    const RunFindings* f = run_.found();
+    const LiftRun* run = session().run();
+    StandCard card;
+    card.subject = QStringLiteral("cyl %1  %2")
+                       .arg(session().cylinder())
+                       .arg(words::sideName(session().side()));
+    card.colour = look().theme().lobe(session().side());
+    if (f) card.progress = QStringLiteral("%1 of %2").arg(f->live).arg(f->planned);
+    card.caption = turnToLabel_->text();
+    card.big = angle_->text();
+    card.bigNote = angleSide_->text();
+    if (run && !run->readings.empty()) card.last = last_->text();
+    if (const Finding* a = advice()) {
+        card.advice = words::shortSentence(*a, style());
+        card.warn = a->severity >= Severity::LookAgain;
+    }
+    if (f) {
+        const Height main = job().card ? job().card->height : Height{1.27, Place::Tappet};
+        const HeightEvents* e = f->lobe.events(main);
+        if (e && e->opens)
+            card.soFar = QStringLiteral("opens %1 at %2")
+                             .arg(words::fromDeadCentre(*e->opens, style()),
+                                  words::height(main.mm, style()));
+        if (const auto centre = f->lobe.centre(job().settings.school))
+            card.soFar +=
+                QStringLiteral("    centre %1").arg(words::degrees(std::abs(centre->deg), style()));
+    }
+    card.tip =
+        overshot_ || backing_
+            ? direction_->text()
+            : QStringLiteral("Turn %1, seen from the drive end, up to each mark. Overshot? Back "
+                             "past %2, then up again.")
+                  .arg(words::rotationName(job().engine.rotation), onWheel({angle().deg - 20.0}));
+    card.ring = ringScene();
+    return card;
+}
+
+void LobesStation::refresh() {
+    refreshTexts();
+    refreshLog();
+    refreshPictures();
+}
+
+} // namespace app
