@@ -199,8 +199,9 @@ public:
 
     qint64 operator()(const SetName& c) { return fact("name", QString::fromStdString(c.name)); }
     qint64 operator()(const SetEngine& c) { return fact("engine", compact(toJson(c.engine))); }
-    qint64 operator()(const SetCard& c) {
-        return fact("card", c.card ? QVariant(compact(toJson(*c.card))) : QVariant());
+    qint64 operator()(const SetCards& c) {
+        const bool any = c.fitted || !c.others.empty();
+        return fact("card", any ? QVariant(compact(toJson(c))) : QVariant());
     }
     qint64 operator()(const SetSettings& c) {
         return fact("settings", compact(toJson(c.settings)));
@@ -283,7 +284,7 @@ private:
 struct KindOf {
     const char* operator()(const SetName&) const { return "name"; }
     const char* operator()(const SetEngine&) const { return "engine"; }
-    const char* operator()(const SetCard&) const { return "card"; }
+    const char* operator()(const SetCards&) const { return "card"; }
     const char* operator()(const SetSettings&) const { return "settings"; }
     const char* operator()(const AddRun& c) const {
         return c.run.readings.empty() ? "run" : "import";

@@ -16,8 +16,10 @@ struct SetName {
 struct SetEngine {
     lobe::Engine engine;
 };
-struct SetCard {
-    std::optional<lobe::Card> card;
+/// The card of the cam that is fitted, and those that are not.
+struct SetCards {
+    std::optional<lobe::Card> fitted;
+    std::vector<lobe::Card> others{};
 };
 struct SetSettings {
     lobe::Settings settings;
@@ -53,7 +55,7 @@ struct StrikeContact {
     std::string reason;
 };
 
-using Change = std::variant<SetName, SetEngine, SetCard, SetSettings, AddRun, SetTerms,
+using Change = std::variant<SetName, SetEngine, SetCards, SetSettings, AddRun, SetTerms,
                             SetManyTerms, AddReading, StrikeReading, AddContact, StrikeContact>;
 
 } // namespace book

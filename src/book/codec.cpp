@@ -119,6 +119,17 @@ QJsonObject toJson(const Card& c) {
     put(json, "exhaust_centre", c.exhaustCentre);
     put(json, "intake_lift_mm", c.intakeLift_mm);
     put(json, "exhaust_lift_mm", c.exhaustLift_mm);
+    put(json, "separation", c.separation);
+    put(json, "advance", c.advance);
+    put(json, "intake_duration", c.intakeDuration);
+    put(json, "exhaust_duration", c.exhaustDuration);
+    put(json, "intake_advertised", c.intakeAdvertised);
+    put(json, "exhaust_advertised", c.exhaustAdvertised);
+    json[QLatin1String("advertised")] = toJson(c.advertised);
+    json[QLatin1String("lift_at")] = kPlace.text(c.liftAt);
+    put(json, "ratio", c.ratio);
+    json[QLatin1String("lash_intake_mm")] = c.lashIntake_mm;
+    json[QLatin1String("lash_exhaust_mm")] = c.lashExhaust_mm;
     return json;
 }
 
@@ -135,7 +146,39 @@ Card cardFrom(const QJsonObject& json) {
     c.exhaustCentre = maybe(json, "exhaust_centre");
     c.intakeLift_mm = maybe(json, "intake_lift_mm");
     c.exhaustLift_mm = maybe(json, "exhaust_lift_mm");
+    c.separation = maybe(json, "separation");
+    c.advance = maybe(json, "advance");
+    c.intakeDuration = maybe(json, "intake_duration");
+    c.exhaustDuration = maybe(json, "exhaust_duration");
+    c.intakeAdvertised = maybe(json, "intake_advertised");
+    c.exhaustAdvertised = maybe(json, "exhaust_advertised");
+    c.advertised.at = c.height.at;
+    if (json.contains(QLatin1String("advertised")))
+        c.advertised = heightFrom(json[QLatin1String("advertised")].toObject());
+    // A card that does not say gives its lift where it gives its events.
+    c.liftAt = c.height.at;
+    take(json, "lift_at", kPlace, c.liftAt);
+    c.ratio = maybe(json, "ratio");
+    take(json, "lash_intake_mm", c.lashIntake_mm);
+    take(json, "lash_exhaust_mm", c.lashExhaust_mm);
     return c;
+}
+
+QJsonObject toJson(const SetCards& cards) {
+    QJsonObject json = cards.fitted ? toJson(*cards.fitted) : QJsonObject{{"none", true}};
+    QJsonArray others;
+    for (const Card& c : cards.others)
+        others.append(toJson(c));
+    if (!others.isEmpty()) json[QLatin1String("others")] = others;
+    return json;
+}
+
+SetCards cardsFrom(const QJsonObject& json) {
+    SetCards cards;
+    if (!json[QLatin1String("none")].toBool()) cards.fitted = cardFrom(json);
+    for (const QJsonValue& v : json[QLatin1String("others")].toArray())
+        cards.others.push_back(cardFrom(v.toObject()));
+    return cards;
 }
 
 QJsonObject toJson(const Settings& s) {
@@ -154,6 +197,7 @@ QJsonObject toJson(const Settings& s) {
             {"tdc_tolerance_deg", s.tdcTolerance_deg},
             {"zero_return_mm", s.zeroReturn_mm},
             {"average_passes", s.averagePasses},
+            {"smoothing", s.smoothing},
             {"tape_mm", s.tape_mm},
             {"resolution_mm", s.resolution_mm},
             {"top", kTop.text(s.top)},
@@ -176,6 +220,7 @@ Settings settingsFrom(const QJsonObject& json) {
     take(json, "wheel", kScale, s.wheel);
     take(json, "tdc_tolerance_deg", s.tdcTolerance_deg);
     take(json, "zero_return_mm", s.zeroReturn_mm);
+    s.smoothing = json[QLatin1String("smoothing")].toBool(true);
     s.averagePasses = json[QLatin1String("average_passes")].toBool();
     take(json, "tape_mm", s.tape_mm);
     take(json, "resolution_mm", s.resolution_mm);

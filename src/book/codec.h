@@ -2,6 +2,7 @@
 // missing ones keep their default, so that a newer reader takes an older text. mm and degrees.
 #pragma once
 
+#include "book/change.h"
 #include "core/job.h"
 
 #include <QJsonArray>
@@ -16,6 +17,9 @@ QJsonObject toJson(const lobe::Settings& settings);
 QJsonObject toJson(const lobe::RunTerms& terms);
 
 lobe::Engine engineFrom(const QJsonObject& json);
+/// The fitted card with the others under "others"; "none" stands for no fitted card.
+QJsonObject toJson(const SetCards& cards);
+SetCards cardsFrom(const QJsonObject& json);
 lobe::Card cardFrom(const QJsonObject& json);
 lobe::Settings settingsFrom(const QJsonObject& json);
 lobe::RunTerms termsFrom(const QJsonObject& json);

@@ -80,7 +80,7 @@ public:
         const Engine engine = engineFrom(json[QLatin1String("engine")].toObject());
         keep(SetEngine{engine});
         if (json.contains(QLatin1String("card")))
-            keep(SetCard{cardFrom(json[QLatin1String("card")].toObject())});
+            keep(cardsFrom(json[QLatin1String("card")].toObject()));
         tape_mm_ = json[QLatin1String("settings")].toObject()[QLatin1String("tape_mm")].toDouble();
         if (json.contains(QLatin1String("settings")))
             keep(SetSettings{settingsFrom(json[QLatin1String("settings")].toObject())});

@@ -38,8 +38,12 @@ private:
             if (subject == QLatin1String("name")) job_.name = body.toStdString();
             if (subject == QLatin1String("engine")) job_.engine = engineFrom(parsed(body));
             if (subject == QLatin1String("settings")) job_.settings = settingsFrom(parsed(body));
-            if (subject == QLatin1String("card"))
-                job_.card = s[1].isNull() ? std::nullopt : std::optional(cardFrom(parsed(body)));
+            if (subject == QLatin1String("card")) {
+                const SetCards cards =
+                    s[1].isNull() ? SetCards{} : cardsFrom(parsed(body));
+                job_.card = cards.fitted;
+                job_.otherCards = cards.others;
+            }
         }
     }
 

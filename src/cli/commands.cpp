@@ -168,7 +168,7 @@ private:
                            0,
                            {},
                            kFewestReadings,
-                           figures.curve ? static_cast<int>(figures.curve->points().size()) : 1},
+                           static_cast<int>(figures.points.size())},
                 path)};
         return figures;
     }

@@ -171,6 +171,14 @@ std::optional<LiftCurve> LiftCurve::through(std::vector<LiftPoint> points) {
     return curve;
 }
 
+LiftCurve LiftCurve::with(std::vector<LiftPoint> points, const std::vector<double>& slopes) {
+    LiftCurve curve;
+    curve.points_ = std::move(points);
+    for (std::size_t i = 0; i + 1 < curve.points_.size(); ++i)
+        curve.addHermite(curve.points_[i], slopes[i], curve.points_[i + 1], slopes[i + 1]);
+    return curve;
+}
+
 const LiftCurve::Piece& LiftCurve::pieceAt(double deg) const {
     const auto after = std::upper_bound(pieces_.begin(), pieces_.end(), deg,
                                         [](double v, const Piece& p) { return v < p.start; });

@@ -26,6 +26,9 @@ class LiftCurve {
 public:
     /// Needs at least two points, strictly rising in angle; otherwise empty.
     static std::optional<LiftCurve> through(std::vector<LiftPoint> points);
+    /// The piecewise cubic with these slopes (mm per degree) at the points; as many as points, two
+    /// or more, strictly rising.
+    static LiftCurve with(std::vector<LiftPoint> points, const std::vector<double>& slopes);
 
     double first() const { return points_.front().deg; }
     double last() const { return points_.back().deg; }

@@ -32,6 +32,22 @@ void settle(EventGroup& g, int repeats, double tolerance_deg) {
     g.settled = static_cast<int>(to - from) >= repeats && g.range_deg <= tolerance_deg;
 }
 
+/// From the repeats: the standard deviation of their mean, with that of a wheel read to half a
+/// degree; one reading alone is taken to scatter as its tolerance allows.
+std::optional<double> uncertainty_deg(const EventGroup& g, const RunTerms& terms) {
+    if (!g.mean) return std::nullopt;
+    double squares = 0.0;
+    int n = 0;
+    for (const Reading* r : g.readings)
+        if (r != g.odd) {
+            squares += std::pow(r->at.deg - g.mean->deg, 2);
+            ++n;
+        }
+    const double wheel = 0.5 / std::sqrt(12.0);
+    const double own = n > 1 ? std::sqrt(squares / (n - 1)) : terms.repeatTolerance_deg / 2.0;
+    return kCoverageFactor * std::hypot(std::max(own, 0.05), wheel) / std::sqrt(n);
+}
+
 void judge(const Job& job, const LiftRun& run, const EventGroup& g, std::vector<Finding>& out) {
     Finding f{Code::EventOdd, Severity::LookAgain, run.side, run.cylinder};
     f.opening = g.of == ReadingOf::Opens;
@@ -102,11 +118,14 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
     };
     for (std::size_t i = 0; i + 1 < out.groups.size(); i += 2) {
         HeightEvents e{out.groups[i].height, shifted(out.groups[i]), shifted(out.groups[i + 1])};
+        e.opensUncertainty_deg = uncertainty_deg(out.groups[i], run.terms);
+        e.closesUncertainty_deg = uncertainty_deg(out.groups[i + 1], run.terms);
         lobe.noseReached = lobe.noseReached || (e.opens && e.closes);
         if (e.height == request.eventsHeight || i == 0) lobe.atEventsHeight = e;
         lobe.heights.push_back(e);
     }
     lobe.centres.events = lobe.atEventsHeight.midpoint();
+    lobe.centres.eventsUncertainty_deg = lobe.atEventsHeight.midpointUncertainty_deg();
     lobe.maxLiftAt = shifted(out.groups.back());
     lobe.centres.peak = lobe.maxLiftAt;
     for (const EventGroup& g : out.groups)

@@ -28,6 +28,10 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
     }
     request.drop_mm = job.settings.drop_mm;
     request.zeroReturn_mm = job.settings.zeroReturn_mm;
+    // What the lifts are written in says more than a default nobody chose.
+    request.resolution_mm = run.terms.resolution_mm;
+    request.smoothing = job.settings.smoothing;
+    request.seat = {job.settings.seat_mm, Place::Valve};
     return request;
 }
 
@@ -196,7 +200,7 @@ void cylinders(const Job& job, const std::map<Lobe, RunFindings*>& current, Find
 std::optional<double> cardShift_deg(const Job& job, const LobeFigures& lobe) {
     if (!job.card) return std::nullopt;
     const auto promised = cardCentre(*job.card, lobe.side);
-    const bool byEvents = cardDuration_deg(*job.card, lobe.side).has_value();
+    const bool byEvents = cardCentreByEvents(*job.card, lobe.side);
     const auto measured =
         byEvents ? lobe.atEventsHeight.midpoint() : lobe.centre(job.settings.school);
     if (!promised || !measured) return std::nullopt;
@@ -206,8 +210,8 @@ std::optional<double> cardShift_deg(const Job& job, const LobeFigures& lobe) {
 /// The figures of one cylinder, in the order the slate shows them.
 class Figures {
 public:
-    Figures(const Job& job, const CylinderFindings& c, std::vector<Figure>& out)
-        : job_(job), c_(c), out_(out) {}
+    Figures(const Job& job, const CylinderFindings& c, double tdc_deg, std::vector<Figure>& out)
+        : job_(job), c_(c), tdc_deg_(tdc_deg), out_(out) {}
 
     void collect() {
         const Height main = job_.card ? job_.card->height : Height{1.27, Place::Tappet};
@@ -232,9 +236,11 @@ public:
             if (!run) continue;
             Figure lift = make(FigureKind::MaxLift, side, {});
             lift.value = run->lobe.maxLift_mm;
+            lift.uncertainty = run->lobe.maxLiftUncertainty_mm;
             add(lift);
             Figure area = make(FigureKind::Area, side, {});
             area.value = run->lobe.area_mm_deg;
+            area.uncertainty = run->lobe.areaUncertainty_mm_deg;
             add(area);
         }
     }
@@ -254,6 +260,11 @@ private:
         if (f.value && std::none_of(out_.begin(), out_.end(), same)) out_.push_back(std::move(f));
     }
 
+    /// Angles counted from TDC carry its uncertainty; differences of angles do not.
+    std::optional<double> withTdc(std::optional<double> own) const {
+        return own ? std::optional(std::hypot(*own, tdc_deg_)) : std::nullopt;
+    }
+
     void durations(const Height& height, bool againstCard) {
         for (Side side : {Side::Intake, Side::Exhaust}) {
             const RunFindings* run = of(side);
@@ -261,6 +272,7 @@ private:
             if (!e) continue;
             Figure f = make(FigureKind::Duration, side, height);
             f.value = e->duration_deg();
+            f.uncertainty = e->durationUncertainty_deg();
             if (againstCard && job_.card && f.value)
                 if (const auto card = cardDuration_deg(*job_.card, side))
                     f.cardDifference = *f.value - *card;
@@ -279,6 +291,7 @@ private:
                 const Event event = opens ? opening(side) : closing(side);
                 Figure f = make(opens ? FigureKind::Opens : FigureKind::Closes, side, height);
                 f.value = toCard(event, *at).deg;
+                f.uncertainty = withTdc(opens ? e->opensUncertainty_deg : e->closesUncertainty_deg);
                 if (againstCard && job_.card)
                     if (const auto card = cardEvent(*job_.card, event))
                         f.cardDifference = *f.value - toCard(event, *card).deg;
@@ -296,6 +309,7 @@ private:
         Figure f = make(FigureKind::Centre, side, {});
         f.school = job_.settings.school;
         f.value = sign * at->deg;
+        f.uncertainty = withTdc(run->lobe.centreUncertainty_deg(job_.settings.school));
         if (const auto shift = cardShift_deg(job_, run->lobe)) f.cardDifference = sign * *shift;
         add(f);
     }
@@ -305,6 +319,7 @@ private:
         Figure f = make(FigureKind::Separation, {}, {});
         f.school = job_.settings.school;
         if (c_.pair->separation) f.value = c_.pair->separation->deg;
+        f.uncertainty = c_.pair->separationUncertainty_deg;
         // The separation is off by half of what the two lobes are off in opposite senses.
         const auto in = cardShift_deg(job_, c_.intake->lobe),
                    ex = cardShift_deg(job_, c_.exhaust->lobe);
@@ -313,9 +328,11 @@ private:
         f = make(FigureKind::Advance, {}, {});
         f.school = job_.settings.school;
         f.value = c_.pair->advance_deg;
+        f.uncertainty = withTdc(c_.pair->advanceUncertainty_deg);
         add(f);
         f = make(FigureKind::SplitPoint, {}, {});
         if (c_.pair->splitPoint) f.value = c_.pair->splitPoint->deg;
+        f.uncertainty = withTdc(c_.pair->splitPointUncertainty_deg);
         add(f);
     }
 
@@ -325,6 +342,7 @@ private:
             if (o.height != height) continue;
             Figure f = make(FigureKind::Overlap, {}, height);
             f.value = o.degrees;
+            f.uncertainty = o.uncertainty_deg;
             if (job_.card && job_.card->height == height && f.value && job_.card->ivo &&
                 job_.card->evc)
                 f.cardDifference = *f.value - (*job_.card->ivo + *job_.card->evc);
@@ -334,6 +352,7 @@ private:
 
     const Job& job_;
     const CylinderFindings& c_;
+    double tdc_deg_; ///< what TDC leaves uncertain
     std::vector<Figure>& out_;
 };
 
@@ -559,7 +578,8 @@ Findings examine(const Job& job) {
         againstCard(job, c, out.all);
     }
     twist(job, out, out.all);
-    if (!out.cylinders.empty()) Figures(job, out.cylinders.front(), out.figures).collect();
+    if (!out.cylinders.empty())
+        Figures(job, out.cylinders.front(), out.tdc.uncertainty_deg(), out.figures).collect();
 
     out.stations = {{Station::Engine, engineProgress(job.engine)},
                     {Station::Tdc, tdcProgress(out.tdc)},

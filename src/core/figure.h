@@ -28,6 +28,7 @@ struct Figure {
     std::optional<Height> height{};
     std::optional<CentreSchool> school{};
     std::optional<double> value{};
+    std::optional<double> uncertainty{};    ///< half-width of 95 % coverage, in the figure's unit
     std::optional<double> cardDifference{}; ///< measured less card, in the figure's own notation
 };
 

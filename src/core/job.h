@@ -51,14 +51,23 @@ std::vector<Height> metricHeights(Place at);
 /// Checking heights of the inch school: 0.006, 0.020, 0.050, 0.100 and 0.200 in.
 std::vector<Height> inchHeights(Place at);
 
-/// What a maker promises. Everything but the name may be missing.
+/// What a maker promises. Everything but the name may be missing; `complete` (core/card.h) derives
+/// what can be derived.
 struct Card {
     std::string name;
     Height height{1.27, Place::Tappet};       ///< at which the events and durations are stated
     std::optional<double> ivo, ivc, evo, evc; ///< card notation, degrees
     std::optional<double> intakeCentre;       ///< deg after TDC
     std::optional<double> exhaustCentre;      ///< deg before TDC
-    std::optional<double> intakeLift_mm, exhaustLift_mm; ///< at the card's reference
+    std::optional<double> separation;         ///< cam degrees
+    std::optional<double> advance;            ///< ground in, crank degrees, positive early
+    std::optional<double> intakeDuration, exhaustDuration;     ///< at `height`, crank degrees
+    std::optional<double> intakeAdvertised, exhaustAdvertised; ///< at `advertised`
+    Height advertised{0.1524, Place::Tappet};
+    std::optional<double> intakeLift_mm, exhaustLift_mm; ///< at `liftAt`
+    Place liftAt = Place::Tappet;
+    std::optional<double> ratio;                      ///< rocker ratio the card assumes
+    double lashIntake_mm = 0.0, lashExhaust_mm = 0.0; ///< as the card wants it set
     bool operator==(const Card&) const = default;
 };
 
@@ -194,6 +203,7 @@ struct Settings {
     std::optional<double> factoryMark_deg; ///< wheel angle at which the factory mark says TDC
     double damper_mm = 0.0;                ///< diameter the mark stands on
     double zeroReturn_mm = 0.02;
+    bool smoothing = true;           ///< let the curve follow the noise; else through all readings
     bool averagePasses = false;      ///< several passes of a lobe: their mean instead of the newest
     std::vector<std::string> pinned; ///< figures kept on the slate, by key
 
@@ -205,7 +215,8 @@ struct Job {
     std::int64_t id = 0;
     std::string name;
     Engine engine;
-    std::optional<Card> card;
+    std::optional<Card> card;     ///< of the cam that is fitted
+    std::vector<Card> otherCards; ///< at hand, not fitted
     std::vector<Contact> contacts;
     std::vector<LiftRun> runs;
     Settings settings;

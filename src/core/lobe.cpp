@@ -1,5 +1,6 @@
 #include "core/lobe.h"
 
+#include "core/doubt.h"
 #include "core/misfit.h"
 #include "core/zero_return.h"
 
@@ -53,13 +54,16 @@ std::vector<LiftPoint> laidOut(const std::vector<LiftPoint>& readings, Side side
 class Analysis {
 public:
     Analysis(const std::vector<LiftPoint>& points, const LobeRequest& request, LobeFigures& out)
-        : curve_(*out.curve), points_(points), request_(request), out_(out) {}
+        : curve_(*out.curve), points_(points), request_(request), out_(out), doubt_(out) {
+        if (out.smoothed) raw_ = LiftCurve::through(points);
+    }
 
     void run() {
         const LiftPoint top = curve_.top();
         nose_ = top;
         out_.maxLift_mm = top.mm;
         out_.maxLiftAt = CrankDeg{top.deg};
+        out_.maxLiftUncertainty_mm = doubt_.lift_mm(top.deg);
         // The nose is behind us once lift has fallen clearly from the greatest reading.
         const auto high =
             std::max_element(points_.begin(), points_.end(),
@@ -77,8 +81,12 @@ public:
         out_.atEventsHeight = eventsAt(request_.eventsHeight, false);
         if (curve_.first() <= 0.0 && curve_.last() >= 0.0) out_.liftAtTdc_mm = curve_.at(0.0);
         if (out_.noseReached) {
-            centres();
             out_.area_mm_deg = std::max(0.0, curve_.area(curve_.first(), curve_.last()));
+            centres();
+            out_.areaUncertainty_mm_deg = doubt_.area_mm_deg(points_);
+            halves();
+            midpointLine();
+            out_.baseRunOut_mm = lobe::baseRunOut_mm(points_);
             base();
             place();
         }
@@ -112,6 +120,12 @@ private:
         return CrankDeg{sum / count};
     }
 
+    int crossingsOf(const LiftCurve& curve, double threshold, bool opening) const {
+        const auto all = curve.crossings(threshold);
+        return static_cast<int>(std::count_if(
+            all.begin(), all.end(), [&](double x) { return (x <= nose_.deg) == opening; }));
+    }
+
     HeightEvents eventsAt(const Height& height, bool report) {
         HeightEvents events{height, {}, {}};
         const auto refuse = [&](Code code, Severity severity, bool opening) {
@@ -135,10 +149,14 @@ private:
             int count = 0;
             const auto at = flank(threshold, opening, count);
             (opening ? events.opens : events.closes) = at;
+            if (at)
+                (opening ? events.opensUncertainty_deg : events.closesUncertainty_deg) =
+                    doubt_.crossing_deg(*at, threshold, opening);
             if (!at && (opening || out_.noseReached))
                 refuse(Code::FlankMissing, Severity::Ask, opening);
+            if (raw_) count = crossingsOf(*raw_, threshold, opening);
             if (count > 1 && report) {
-                Finding f = say(Code::NoisyCrossings, Severity::LookAgain);
+                Finding f = say(Code::NoisyCrossings, raw_ ? Severity::Note : Severity::LookAgain);
                 f.mm = height.mm;
                 f.count = count;
                 f.opening = opening;
@@ -163,8 +181,19 @@ private:
         int count = 0;
         const auto rise = flank(nose_.mm - drop, true, count);
         const auto fall = flank(nose_.mm - drop, false, count);
-        if (rise && fall) out_.centres.equalDrop = CrankDeg{(rise->deg + fall->deg) / 2.0};
+        Centres& c = out_.centres;
+        if (rise && fall) {
+            c.equalDrop = CrankDeg{(rise->deg + fall->deg) / 2.0};
+            c.equalDropUncertainty_deg =
+                std::hypot(doubt_.crossing_deg(*rise, nose_.mm - drop, true),
+                           doubt_.crossing_deg(*fall, nose_.mm - drop, false)) /
+                2.0;
+        }
+        c.eventsUncertainty_deg = out_.atEventsHeight.midpointUncertainty_deg();
+        c.peakUncertainty_deg = doubt_.nose_deg(nose_.deg);
         centroid();
+        if (c.centroid && out_.area_mm_deg)
+            c.centroidUncertainty_deg = doubt_.centroid_deg(points_, c.centroid->deg);
     }
 
     // Of the lift area: all of it when both ends come down to the base circle, else of the part
@@ -189,6 +218,38 @@ private:
             moment += lift * x;
         }
         if (area > 0.0) out_.centres.centroid = CrankDeg{moment / area};
+    }
+
+    void halves() {
+        const auto centre = out_.centres.equalDrop;
+        const HeightEvents& e = out_.atEventsHeight;
+        if (centre && e.opens) out_.halfOpening_deg = centre->deg - e.opens->deg;
+        if (centre && e.closes) out_.halfClosing_deg = e.closes->deg - centre->deg;
+        const auto low = eventsAt(request_.seat, false).duration_deg();
+        const auto high = eventsAt({1.27, request_.eventsHeight.at}, false).duration_deg();
+        if (low && high) out_.rampSpread_deg = *low - *high;
+    }
+
+    /// The middle of the events from low on the lobe to near the nose, and whether it wanders by
+    /// more than it is uncertain.
+    void midpointLine() {
+        MidpointLine& line = out_.midpoints;
+        constexpr int kSteps = 24;
+        for (int i = 1; i < kSteps; ++i)
+            line.events.push_back(eventsAt({nose_.mm * i / kSteps, out_.taken.at}, false));
+        const HeightEvents low = eventsAt({0.20 * nose_.mm, out_.taken.at}, false);
+        const HeightEvents high = eventsAt({0.85 * nose_.mm, out_.taken.at}, false);
+        const auto a = low.midpoint(), b = high.midpoint();
+        if (!a || !b) return;
+        line.skew_deg = a->deg - b->deg;
+        line.skewUncertainty_deg =
+            std::hypot(*low.midpointUncertainty_deg(), *high.midpointUncertainty_deg());
+        // A wheel is set to its mark within a tenth of a degree or so: less is no asymmetry.
+        constexpr double kLeast_deg = 0.2;
+        line.symmetry = std::abs(line.skew_deg) > std::max(kLeast_deg, line.skewUncertainty_deg)
+                            ? Symmetry::Asymmetric
+                        : line.skewUncertainty_deg > 1.5 ? Symmetry::Noisy
+                                                         : Symmetry::Symmetric;
     }
 
     void base() {
@@ -239,8 +300,41 @@ private:
     const std::vector<LiftPoint>& points_;
     const LobeRequest& request_;
     LobeFigures& out_;
+    Doubt doubt_;
+    std::optional<LiftCurve> raw_; ///< through all readings, beside a smoothed curve
     LiftPoint nose_;
 };
+
+/// With more scatter than this the readings are smoothed, mm: rounding to 0.01 alone makes 0.003.
+constexpr double kNoisy_mm = 0.0045;
+
+/// The smoothed curve as a piecewise cubic of one-degree pieces.
+LiftCurve sampled(const SmoothCurve& smooth) {
+    const int n = std::max(2, static_cast<int>((smooth.last() - smooth.first()) / 1.0));
+    std::vector<LiftPoint> points;
+    std::vector<double> slopes;
+    for (int i = 0; i <= n; ++i) {
+        const double deg = smooth.first() + (smooth.last() - smooth.first()) * i / n;
+        points.push_back({deg, smooth.at(deg)});
+        slopes.push_back(smooth.at(deg, 1));
+    }
+    return LiftCurve::with(std::move(points), slopes);
+}
+
+/// What the readings' scatter asks for: a smoothed curve in place of the one through them all.
+void smooth(const LobeRequest& request, LobeFigures& out) {
+    const double least = std::max(request.resolution_mm, rounding_mm(out.points)) / std::sqrt(12.0);
+    const double scatter = scatter_mm(out.points);
+    out.scatter_mm = std::max(scatter, least);
+    auto curve = SmoothCurve::through(out.points, std::max(least, 1e-5));
+    if (!curve) return;
+    out.smooth = std::make_shared<const SmoothCurve>(std::move(*curve));
+    // Judged by two measures that fail differently: one slip is not noise.
+    out.smoothed = request.smoothing && scatter > kNoisy_mm && out.smooth->lift_mm() > kNoisy_mm;
+    if (!out.smoothed) return;
+    out.scatter_mm = out.smooth->lift_mm();
+    out.curve = sampled(*out.smooth);
+}
 
 } // namespace
 
@@ -263,6 +357,31 @@ std::optional<double> HeightEvents::duration_deg() const {
 std::optional<CrankDeg> HeightEvents::midpoint() const {
     if (!opens || !closes) return std::nullopt;
     return CrankDeg{(opens->deg + closes->deg) / 2.0};
+}
+
+std::optional<double> HeightEvents::durationUncertainty_deg() const {
+    if (!opensUncertainty_deg || !closesUncertainty_deg) return std::nullopt;
+    return std::hypot(*opensUncertainty_deg, *closesUncertainty_deg);
+}
+
+std::optional<double> HeightEvents::midpointUncertainty_deg() const {
+    const auto both = durationUncertainty_deg();
+    if (!both) return std::nullopt;
+    return *both / 2.0;
+}
+
+std::optional<double> Centres::uncertaintyBy_deg(CentreSchool school) const {
+    switch (school) {
+    case CentreSchool::EqualDrop:
+        return equalDropUncertainty_deg;
+    case CentreSchool::Events:
+        return eventsUncertainty_deg;
+    case CentreSchool::Peak:
+        return peakUncertainty_deg;
+    case CentreSchool::Centroid:
+        break;
+    }
+    return centroidUncertainty_deg;
 }
 
 std::optional<CrankDeg> Centres::by(CentreSchool school) const {
@@ -309,6 +428,7 @@ LobeFigures analyseLobe(const std::vector<LiftPoint>& readings, const LobeReques
     out.taken = request.taken;
     if (!(out.taken.ratio > 0.0)) out.taken.ratio = 1.0;
     const auto points = laidOut(readings, request.side, request.cylinder, out.findings);
+    out.points = points;
     out.curve = LiftCurve::through(points);
 
     const auto refuse = [&](Code code, int count, double mm) {
@@ -327,7 +447,11 @@ LobeFigures analyseLobe(const std::vector<LiftPoint>& readings, const LobeReques
         refuse(Code::FlatTable, 0, high->mm - low->mm);
         return out;
     }
-    Analysis(points, request, out).run();
+    smooth(request, out);
+    Analysis(out.points, request, out).run();
+    if (out.smooth && out.noseReached)
+        out.motion =
+            motionOf(*out.smooth, out.taken.at == Place::Valve ? 1.0 / out.taken.ratio : 1.0);
     return out;
 }
 

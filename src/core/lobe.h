@@ -9,7 +9,10 @@
 #include "core/curve.h"
 #include "core/finding.h"
 #include "core/job.h"
+#include "core/motion.h"
+#include "core/smooth.h"
 
+#include <memory>
 #include <optional>
 #include <vector>
 
@@ -28,19 +31,28 @@ struct Taken {
     double liftAt(Place place, double taken_mm) const;
 };
 
+/// Uncertainties are half-widths that cover the truth 95 times in 100, in the figure's own unit.
+constexpr double kCoverage = 0.95, kCoverageFactor = 1.96;
+
 /// The two events at a checking height; empty where that flank was not recorded.
 struct HeightEvents {
     Height height;
     std::optional<CrankDeg> opens, closes;
+    std::optional<double> opensUncertainty_deg{}, closesUncertainty_deg{};
 
     std::optional<double> duration_deg() const;
     std::optional<CrankDeg> midpoint() const;
+    std::optional<double> durationUncertainty_deg() const;
+    std::optional<double> midpointUncertainty_deg() const;
 };
 
 /// The lobe centre by each school.
 struct Centres {
     std::optional<CrankDeg> equalDrop, events, peak, centroid;
+    std::optional<double> equalDropUncertainty_deg{}, eventsUncertainty_deg{},
+        peakUncertainty_deg{}, centroidUncertainty_deg{};
     std::optional<CrankDeg> by(CentreSchool school) const;
+    std::optional<double> uncertaintyBy_deg(CentreSchool school) const;
     /// Greatest less least of those known; empty with fewer than two.
     std::optional<double> spread_deg() const;
 };
@@ -60,6 +72,18 @@ struct LobeRequest {
     double drop_mm = 1.27;                    ///< for the equal-drop centre
     double zeroReturn_mm = 0.02;
     Follower follower = Follower::SolidFlat; ///< a live hydraulic one bleeds down
+    double resolution_mm = 0.0;              ///< of the indicator; 0: what the lifts are written in
+    bool smoothing = true;           ///< follow the noise; else the curve through all readings
+    Height seat{0.15, Place::Valve}; ///< for the ramp spread
+};
+
+/// Whether the middle of the events wanders as the height rises.
+enum class Symmetry { NotKnown, Symmetric, Asymmetric, Noisy };
+struct MidpointLine {
+    std::vector<HeightEvents> events; ///< at even steps of lift, ascending, as taken
+    double skew_deg = 0.0; ///< middle low on the lobe (20 % of lift) less that high up (85 %)
+    double skewUncertainty_deg = 0.0;
+    Symmetry symmetry = Symmetry::NotKnown;
 };
 
 struct LobeFigures {
@@ -79,11 +103,26 @@ struct LobeFigures {
     std::vector<Misfit> standoffs; ///< of every inner reading, for the lane under the strip
     std::vector<Finding> findings;
 
+    std::vector<LiftPoint> points;             ///< the readings, laid round the lobe
+    std::shared_ptr<const SmoothCurve> smooth; ///< for velocity and what is uncertain
+    bool smoothed = false;                     ///< the curve is the smoothed one
+    double scatter_mm = 0.0;                   ///< of a reading
+    std::optional<double> maxLiftUncertainty_mm, areaUncertainty_mm_deg;
+    std::optional<double> halfOpening_deg,
+        halfClosing_deg;                  ///< of the events' height, to the centre
+    std::optional<double> rampSpread_deg; ///< duration at the seat less that at 1.27 mm
+    std::optional<double> baseRunOut_mm;  ///< greatest less least on the base circle
+    MidpointLine midpoints;
+    std::optional<Motion> motion;
+
     bool eventsOnly = false; ///< made from event readings: no curve, no lift, no area
 
     /// The lobe centre by a school; events alone know only the middle of the events.
     std::optional<CrankDeg> centre(CentreSchool school) const {
         return eventsOnly ? centres.events : centres.by(school);
+    }
+    std::optional<double> centreUncertainty_deg(CentreSchool school) const {
+        return eventsOnly ? centres.eventsUncertainty_deg : centres.uncertaintyBy_deg(school);
     }
     /// Valve or tappet lift at an angle; zero outside the readings.
     double liftAt(CrankDeg at, Place place) const;

@@ -11,6 +11,7 @@ namespace lobe {
 struct Overlap {
     Height height;
     std::optional<double> degrees; ///< IVO + EVC at that height; may be negative
+    std::optional<double> uncertainty_deg{};
 };
 
 struct PairFigures {
@@ -19,6 +20,8 @@ struct PairFigures {
     std::optional<CrankDeg> splitPoint;       ///< where both valves have the same lift, near TDC
     std::vector<Overlap> overlap;             ///< at each height both lobes were asked for
     std::optional<double> overlapArea_mm_deg; ///< under the smaller of the two lifts
+    std::optional<double> separationUncertainty_deg, advanceUncertainty_deg,
+        splitPointUncertainty_deg; ///< cam degrees, crank degrees, crank degrees; 95 %
     std::vector<Finding> findings;
 };
 

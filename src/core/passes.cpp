@@ -18,7 +18,7 @@ std::optional<PassesFindings> comparePasses(const std::vector<Pass>& passes) {
     if (curves.size() < 2) return std::nullopt;
     double squares = 0.0;
     int count = 0;
-    for (const LiftPoint& point : newest.curve->points()) {
+    for (const LiftPoint& point : newest.points) {
         double least = 1e9, most = -1e9, sum = 0.0;
         const bool covered = std::all_of(curves.begin(), curves.end(), [&](const LiftCurve* c) {
             return point.deg >= c->first() - 1e-9 && point.deg <= c->last() + 1e-9;

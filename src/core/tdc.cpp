@@ -202,4 +202,12 @@ std::optional<MarkError> factoryMarkError(const Settings& s) {
                      std::numbers::pi * s.damper_mm * *s.factoryMark_deg / 360.0};
 }
 
+double TdcFindings::uncertainty_deg() const {
+    const TdcPass* pass = latest();
+    if (!pass || !pass->agrees) return 0.0;
+    constexpr double kLeast_deg = 0.1;
+    return std::max(kLeast_deg,
+                    std::hypot(*pass->correction_deg, pass->uncertainty_deg.value_or(0.0)));
+}
+
 } // namespace lobe

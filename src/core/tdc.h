@@ -59,6 +59,9 @@ struct TdcFindings {
 
     /// The last complete pass, or null.
     const TdcPass* latest() const;
+    /// What TDC leaves uncertain in every angle counted from it, 95 %: by how much the last pass
+    /// still stands off and what its indicator leaves, at least a tenth of a degree; 0 before any.
+    double uncertainty_deg() const;
 };
 
 /// Two signed angles, before and after the top. The way between them is taken through the top, so

@@ -89,4 +89,14 @@ ZeroReturn judgeZeroReturn(const Points& points, bool bleeds) {
     return out;
 }
 
+std::optional<double> baseRunOut_mm(const Points& points) {
+    if (points.size() < 2) return std::nullopt;
+    Points all = resting(points, true);
+    const Points after = resting(points, false);
+    all.insert(all.end(), after.begin(), after.end());
+    if (all.size() < 4) return std::nullopt;
+    const auto [low, high] = bounds(all);
+    return high - low;
+}
+
 } // namespace lobe

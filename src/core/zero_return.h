@@ -23,4 +23,8 @@ struct ZeroReturn {
 /// is hydraulic and live.
 ZeroReturn judgeZeroReturn(const std::vector<LiftPoint>& points, bool bleeds);
 
+/// Greatest less least lift while the follower rests on the base circle, mm; empty with fewer than
+/// four readings there.
+std::optional<double> baseRunOut_mm(const std::vector<LiftPoint>& points);
+
 } // namespace lobe

@@ -66,12 +66,12 @@ QString sentence(const Finding& f, const Style& style) {
                    "Take it at the tappet, or with the lash out.")
             .arg(who, height(*f.mm, style));
     case Code::NoisyCrossings:
-        return QStringLiteral(
-                   "%1: lift passes %2 %3 times on the %4 flank; once is right. Their mean "
-                   "is used. Read that stretch again.")
+        return QStringLiteral("%1: lift passes %2 %3 times on the %4 flank; once is right. %5")
             .arg(who, height(*f.mm, style))
             .arg(f.count)
-            .arg(flank);
+            .arg(flank, f.severity == Severity::Note
+                            ? QStringLiteral("That is scatter; the smoothed curve is used.")
+                            : QStringLiteral("Their mean is used. Read that stretch again."));
     case Code::Misfit:
         return misfit(f, style);
     case Code::ZeroReturn:

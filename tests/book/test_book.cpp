@@ -72,7 +72,7 @@ private slots:
             c.height = {1.0, Place::Valve};
             c.ivo = -3.5;
             c.exhaustLift_mm = 8.25;
-            b->record(job, book::SetCard{c});
+            b->record(job, book::SetCards{c});
             Settings s;
             s.heights = {{0.508, Place::Valve}};
             s.school = CentreSchool::Centroid;
@@ -124,13 +124,13 @@ private slots:
             Engine e;
             e.bore_mm = 80;
             keep(book::SetEngine{e});
-            keep(book::SetCard{Card{}});
+            keep(book::SetCards{Card{}});
             const auto run = keep(book::AddRun{LiftRun{}});
             const auto first = keep(book::AddReading{run, reading(0, 1)});
             keep(book::StrikeReading{first, "misread"});
             keep(book::AddReading{run, reading(0, 1.1)});
             keep(book::AddContact{Contact{}});
-            keep(book::SetCard{std::nullopt});
+            keep(book::SetCards{std::nullopt});
             keep(book::SetName{"renamed"});
         }
         auto b = opened(p);

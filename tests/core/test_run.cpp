@@ -74,7 +74,8 @@ private slots:
         run.terms.zeros = {at};
         for (Reading& r : run.readings)
             if (r.at.deg >= 175.0) r.zero = 1;
-        const Findings f = examine(jobOf({run}));
+        const Job job = jobOf({run}); // readings are pointed into
+        const Findings f = examine(job);
         QVERIFY(std::abs(f.runs[0].lobe.centres.equalDrop->deg - 106.0) < 0.15);
         QVERIFY(std::abs(*f.runs[0].lobe.maxLift_mm - 7.2) < 0.02);
         QVERIFY(f.runs[0].lobe.misfits.empty());

@@ -16,7 +16,9 @@ bool Facts::keepIn(Session& session) const {
     const Facts before = of(session.job());
     if (name != before.name && !session.keep(book::SetName{name})) return false;
     if (engine != before.engine && !session.keep(book::SetEngine{engine})) return false;
-    if (card != before.card && !session.keep(book::SetCard{card})) return false;
+    if ((card != before.card || otherCards != before.otherCards) &&
+        !session.keep(book::SetCards{card, otherCards}))
+        return false;
     if (settings != before.settings && !session.keep(book::SetSettings{settings})) return false;
     return true;
 }

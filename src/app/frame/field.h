@@ -17,11 +17,12 @@ struct Facts {
     std::string name;
     lobe::Engine engine;
     std::optional<lobe::Card> card;
+    std::vector<lobe::Card> otherCards;
     lobe::Settings settings;
     lobe::RunTerms terms{}; ///< of the run at hand, where a station asks for them
 
     static Facts of(const lobe::Job& job) {
-        return {job.name, job.engine, job.card, job.settings, {}};
+        return {job.name, job.engine, job.card, job.otherCards, job.settings, {}};
     }
     /// Keeps whatever differs from the session's job, one action for each part; run terms are the
     /// station's to keep.
