@@ -22,8 +22,12 @@ Doubt::Doubt(const LobeFigures& figures) : figures_(figures) {
 
 double Doubt::deviation_mm(double deg) const {
     if (figures_.smoothed) return kSmoothingChoice * figures_.smooth->deviation(deg);
+    return reading_mm(deg);
+}
+
+/// A reading's own scatter: the indicator's, and the wheel's by way of the slope.
+double Doubt::reading_mm(double deg) const {
     if (!figures_.smooth) return figures_.scatter_mm;
-    // A reading's own scatter: the indicator's, and the wheel's by way of the slope.
     const double slope = figures_.curve->slopeAt(deg);
     return std::hypot(figures_.scatter_mm, slope * figures_.smooth->wheel_deg());
 }
@@ -60,7 +64,7 @@ double Doubt::area_mm_deg(const std::vector<LiftPoint>& readings) const {
     double squares = 0.0;
     for (std::size_t i = 1; i + 1 < readings.size(); ++i) {
         const double width = (readings[i + 1].deg - readings[i - 1].deg) / 2.0;
-        squares += std::pow(width * figures_.scatter_mm, 2);
+        squares += std::pow(width * reading_mm(readings[i].deg), 2);
     }
     return kCoverageFactor * std::sqrt(squares);
 }
@@ -69,7 +73,8 @@ double Doubt::centroid_deg(const std::vector<LiftPoint>& readings, double centro
     double squares = 0.0;
     for (std::size_t i = 1; i + 1 < readings.size(); ++i) {
         const double width = (readings[i + 1].deg - readings[i - 1].deg) / 2.0;
-        squares += std::pow((readings[i].deg - centroid) * width * figures_.scatter_mm, 2);
+        squares +=
+            std::pow((readings[i].deg - centroid) * width * reading_mm(readings[i].deg), 2);
     }
     const double area = figures_.area_mm_deg.value_or(0.0);
     return area > 0.0 ? std::min(kMost_deg, kCoverageFactor * std::sqrt(squares) / area)

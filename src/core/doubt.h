@@ -27,6 +27,7 @@ public:
 
 private:
     double deviation_mm(double deg) const;
+    double reading_mm(double deg) const;
 
     const LobeFigures& figures_;
     std::optional<LiftCurve> sparse_; ///< through every second reading
