@@ -1,6 +1,7 @@
 #include "book/files.h"
 
 #include "book/codec.h"
+#include "core/card.h"
 #include "core/entry.h"
 #include "core/examine.h"
 
@@ -179,6 +180,34 @@ private:
 };
 
 } // namespace
+
+std::variant<Card, QString> readCardFile(const QString& path) {
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly))
+        return file.errorString() + QStringLiteral("; expected a card in JSON");
+    QJsonParseError error;
+    const QJsonDocument json = QJsonDocument::fromJson(file.read(1 << 20), &error);
+    if (error.error != QJsonParseError::NoError)
+        return QStringLiteral("%1 at byte %2; expected a card in JSON")
+            .arg(error.errorString())
+            .arg(error.offset);
+    if (!json.isObject()) return QStringLiteral("not an object; expected a card in JSON");
+    const Card card = cardFrom(json.object());
+    if (!(card.height.mm >= 0.01 && card.height.mm <= 20.0))
+        return QStringLiteral("height %1; expected 0.01 to 20 mm").arg(card.height.mm);
+    const std::pair<const char*, std::optional<double>> angles[] = {
+        {"ivo", card.ivo}, {"ivc", card.ivc}, {"evo", card.evo}, {"evc", card.evc}};
+    for (const auto& [name, value] : angles)
+        if (value && !(*value >= -180.0 && *value <= 180.0))
+            return QStringLiteral("%1 %2; expected degrees in card notation, -180 to 180")
+                .arg(QLatin1String(name))
+                .arg(*value);
+    const CompleteCard whole = complete(card);
+    if (!whole.ivo && !whole.ivc && !whole.evo && !whole.evc)
+        return QStringLiteral("no event follows from it; expected ivo, ivc, evo, evc, or durations "
+                              "with centres or a separation");
+    return card;
+}
 
 std::variant<std::int64_t, QString> importJobFolder(Book& book, const QString& folder) {
     try {

@@ -26,4 +26,7 @@ std::variant<std::int64_t, QString> importJobFolder(Book& book, const QString& f
 lobe::LiftRun runFromTable(const lobe::LiftTable& table, int cylinder, lobe::Side side,
                            lobe::RunTerms terms);
 
+/// A card in a JSON file of its own (docs/formats/card.md), or why it cannot be used.
+std::variant<lobe::Card, QString> readCardFile(const QString& path);
+
 } // namespace book

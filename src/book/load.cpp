@@ -39,8 +39,7 @@ private:
             if (subject == QLatin1String("engine")) job_.engine = engineFrom(parsed(body));
             if (subject == QLatin1String("settings")) job_.settings = settingsFrom(parsed(body));
             if (subject == QLatin1String("card")) {
-                const SetCards cards =
-                    s[1].isNull() ? SetCards{} : cardsFrom(parsed(body));
+                const SetCards cards = s[1].isNull() ? SetCards{} : cardsFrom(parsed(body));
                 job_.card = cards.fitted;
                 job_.otherCards = cards.others;
             }

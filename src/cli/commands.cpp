@@ -25,6 +25,9 @@ struct LobeOptions {
     double ratio = 1.0, lash = 0.0;
     std::vector<double> heights;
     bool inches = false, json = false;
+    std::string card;
+    double resolution = 0.0;
+    bool raw = false;
 };
 
 struct BookOptions {
@@ -114,6 +117,11 @@ private:
             ->check(CLI::IsMember({"tappet", "valve"}));
         command->add_flag("--in", o.inches,
                           "heights and lash on this line are inches; text in inches");
+        command->add_option("--card", o.card, "JSON file of the cam's card, to compare with");
+        command->add_option(
+            "--resolution", o.resolution,
+            "what the indicator resolves, mm; by default what lifts are written in");
+        command->add_flag("--no-smoothing", o.raw, "the curve through every reading");
         command->add_flag("--json", o.json, "print JSON");
     }
 
@@ -156,45 +164,89 @@ private:
             r.heights.push_back({h * unit, at});
         }
         r.eventsHeight = {1.27, at};
+        r.smoothing = !o.raw;
+        if (!(o.resolution >= 0.0 && o.resolution <= 1.0))
+            throw Refusal{QStringLiteral("--resolution %1: expected 0 to 1 mm").arg(o.resolution)};
+        r.resolution_mm = o.resolution * unit;
         return r;
+    }
+
+    static std::optional<Card> cardOf(const LobeOptions& o) {
+        if (o.card.empty()) return std::nullopt;
+        const QString path = QString::fromLocal8Bit(o.card.c_str());
+        auto card = book::readCardFile(path);
+        if (const auto* why = std::get_if<QString>(&card))
+            throw Refusal{path + QStringLiteral(": ") + *why};
+        return std::get<Card>(std::move(card));
+    }
+
+    /// The card's own height is looked at as well, though not printed.
+    static LobeRequest withCard(LobeRequest request, const std::optional<Card>& card) {
+        if (!card) return request;
+        request.eventsHeight = card->height;
+        if (std::find(request.heights.begin(), request.heights.end(), card->height) ==
+            request.heights.end())
+            request.heights.push_back(card->height);
+        return request;
+    }
+
+    static Explanation against(const Card& card, const LobeFigures* in, const LobeFigures* ex,
+                               const LobeOptions& o) {
+        Engine engine;
+        engine.ratioIntake = engine.ratioExhaust = o.ratio;
+        engine.lashIntake_mm = engine.lashExhaust_mm = o.lash * (o.inches ? kMmPerInch : 1.0);
+        return explain({in, ex, card, engine, 0.0, {}});
     }
 
     static LobeFigures analyse(const std::string& file, const LobeRequest& request) {
         const QString path = QString::fromLocal8Bit(file.c_str());
         LobeFigures figures = analyseLobe(tableOf(path).points, request);
         if (!figures.maxLift_mm)
-            throw Refusal{words::sentence(
-                TableError{TableFault::TooFewReadings,
-                           0,
-                           {},
-                           kFewestReadings,
-                           static_cast<int>(figures.points.size())},
-                path)};
+            throw Refusal{words::sentence(TableError{TableFault::TooFewReadings,
+                                                     0,
+                                                     {},
+                                                     kFewestReadings,
+                                                     static_cast<int>(figures.points.size())},
+                                          path)};
         return figures;
     }
 
     void oneLobe(const std::string& file, const LobeOptions& o) const {
         const Side side = o.side == "intake" ? Side::Intake : Side::Exhaust;
         const LobeRequest r = request(o, side);
-        const LobeFigures figures = analyse(file, r);
-        if (o.json)
-            print(lobeJson(figures, r.heights, styleOf(o.inches)));
-        else
-            print(lobeText(figures, r.heights, styleOf(o.inches)));
+        const auto card = cardOf(o);
+        const LobeFigures figures = analyse(file, withCard(r, card));
+        const words::Style style = styleOf(o.inches);
+        const bool intake = side == Side::Intake;
+        std::optional<Explanation> x;
+        if (card) x = against(*card, intake ? &figures : nullptr, intake ? nullptr : &figures, o);
+        if (o.json) {
+            QJsonObject json = lobeJson(figures, r.heights, style);
+            if (x) json["explanation"] = explanationJson(*x, false, style);
+            print(json);
+        } else {
+            print(lobeText(figures, r.heights, style) +
+                  (x ? explanationText(*x, false, style) : QString()));
+        }
     }
 
     void twoLobes(const std::string& in, const std::string& ex, const LobeOptions& o) const {
         const LobeRequest r = request(o, Side::Intake);
-        const LobeFigures intake = analyse(in, r);
-        const LobeFigures exhaust = analyse(ex, request(o, Side::Exhaust));
+        const auto card = cardOf(o);
+        const LobeFigures intake = analyse(in, withCard(r, card));
+        const LobeFigures exhaust = analyse(ex, withCard(request(o, Side::Exhaust), card));
         const auto pair =
             analysePair(intake, exhaust, CentreSchool::EqualDrop, r.heights.front().at);
         const words::Style style = styleOf(o.inches);
+        std::optional<Explanation> x;
+        if (card) x = against(*card, &intake, &exhaust, o);
         if (o.json) {
-            print(pairJson(intake, exhaust, pair, r.heights, style));
+            QJsonObject json = pairJson(intake, exhaust, pair, r.heights, style);
+            if (x) json["explanation"] = explanationJson(*x, false, style);
+            print(json);
         } else {
             print(lobeText(intake, r.heights, style) + lobeText(exhaust, r.heights, style) +
-                  pairText(pair, style));
+                  pairText(pair, style) + (x ? explanationText(*x, false, style) : QString()));
         }
     }
 

@@ -1,5 +1,6 @@
 #include "cli/json.h"
 
+#include "words/explanation.h"
 #include "words/sentences.h"
 
 namespace cli {
@@ -36,12 +37,17 @@ QJsonObject lobeJson(const LobeFigures& f, const std::vector<Height>& heights,
     for (const Height& h : heights) {
         const HeightEvents* e = f.events(h);
         if (!e) continue;
-        events.append(QJsonObject{{"height", h.mm},
-                                  {"reference", reference(h)},
-                                  {"opens", value(e->opens)},
-                                  {"closes", value(e->closes)},
-                                  {"duration", value(e->duration_deg())},
-                                  {"midpoint", value(e->midpoint())}});
+        events.append(QJsonObject{
+            {"height", h.mm},
+            {"reference", reference(h)},
+            {"opens", value(e->opens)},
+            {"closes", value(e->closes)},
+            {"duration", value(e->duration_deg())},
+            {"midpoint", value(e->midpoint())},
+            {"uncertainty", QJsonObject{{"opens", value(e->opensUncertainty_deg)},
+                                        {"closes", value(e->closesUncertainty_deg)},
+                                        {"duration", value(e->durationUncertainty_deg())},
+                                        {"midpoint", value(e->midpointUncertainty_deg())}}}});
     }
     const Centres& c = f.centres;
     return {{"side", words::sideName(f.side)},
@@ -54,6 +60,24 @@ QJsonObject lobeJson(const LobeFigures& f, const std::vector<Height>& heights,
                                     {"centroid", value(c.centroid)}}},
             {"heights", events},
             {"area", value(f.area_mm_deg)},
+            {"lift_at_tdc", value(f.liftAtTdc_mm)},
+            {"half_opening", value(f.halfOpening_deg)},
+            {"half_closing", value(f.halfClosing_deg)},
+            {"ramp_spread", value(f.rampSpread_deg)},
+            {"base_run_out", value(f.baseRunOut_mm)},
+            {"flat_tappet_diameter", f.motion ? QJsonValue(f.motion->flatTappet_mm) : QJsonValue()},
+            {"greatest_velocity", f.motion ? QJsonValue(f.motion->fastest) : QJsonValue()},
+            {"smoothed", f.smoothed},
+            {"scatter", f.scatter_mm},
+            {"coverage", kCoverage},
+            {"uncertainty",
+             QJsonObject{{"max_lift", value(f.maxLiftUncertainty_mm)},
+                         {"max_lift_at", value(c.peakUncertainty_deg)},
+                         {"area", value(f.areaUncertainty_mm_deg)},
+                         {"centres", QJsonObject{{"equal_drop", value(c.equalDropUncertainty_deg)},
+                                                 {"events", value(c.eventsUncertainty_deg)},
+                                                 {"peak", value(c.peakUncertainty_deg)},
+                                                 {"centroid", value(c.centroidUncertainty_deg)}}}}},
             {"findings", findingsJson(f.findings, style)}};
 }
 
@@ -63,7 +87,8 @@ QJsonObject pairJson(const LobeFigures& intake, const LobeFigures& exhaust, cons
     for (const Overlap& o : pair.overlap)
         overlap.append(QJsonObject{{"height", o.height.mm},
                                    {"reference", reference(o.height)},
-                                   {"degrees", value(o.degrees)}});
+                                   {"degrees", value(o.degrees)},
+                                   {"uncertainty", value(o.uncertainty_deg)}});
     const auto separation = pair.separation ? QJsonValue(pair.separation->deg) : QJsonValue();
     return {{"intake", lobeJson(intake, heights, style)},
             {"exhaust", lobeJson(exhaust, heights, style)},
@@ -72,7 +97,44 @@ QJsonObject pairJson(const LobeFigures& intake, const LobeFigures& exhaust, cons
             {"split_point", value(pair.splitPoint)},
             {"overlap", overlap},
             {"overlap_area", value(pair.overlapArea_mm_deg)},
+            {"coverage", kCoverage},
+            {"uncertainty", QJsonObject{{"separation", value(pair.separationUncertainty_deg)},
+                                        {"advance", value(pair.advanceUncertainty_deg)},
+                                        {"split_point", value(pair.splitPointUncertainty_deg)}}},
             {"findings", findingsJson(pair.findings, style)}};
+}
+
+QJsonObject explanationJson(const Explanation& x, bool tdcProved, const words::Style& style) {
+    QJsonArray events, causes, contradictions;
+    for (const EventAgainstCard& e : x.events)
+        events.append(QJsonObject{{"event", words::eventCode(e.event)},
+                                  {"measured", toCard(e.event, {e.measured_deg}).deg},
+                                  {"card", toCard(e.event, {e.card_deg}).deg},
+                                  {"late", e.difference_deg()},
+                                  {"uncertainty", e.uncertainty_deg}});
+    for (const Cause& c : x.causes) {
+        QJsonObject json{{"cause", words::causeCode(c.kind)},
+                         {"degrees", value(c.deg)},
+                         {"other_degrees", value(c.other_deg)},
+                         {"mm", value(c.mm)},
+                         {"shift", value(c.shift_deg)},
+                         {"message", words::causeSentence(c, style)},
+                         {"evidence", words::causeEvidence(c, x, style)},
+                         {"next", words::causeNext(c, tdcProved, style)}};
+        if (c.side) json["side"] = words::sideName(*c.side);
+        if (c.event) json["event"] = words::eventCode(*c.event);
+        if (c.substitution != Substitution::None)
+            json["substitution"] = words::substitutionCode(c.substitution);
+        if (c.cylinder > 0) json["cylinder"] = c.cylinder;
+        causes.append(json);
+    }
+    for (const CardContradiction& c : x.contradictions)
+        contradictions.append(words::contradiction(c, style));
+    return {{"summary", words::paragraph(x, tdcProved, style)},
+            {"measurable", x.measurable_deg},
+            {"events", events},
+            {"causes", causes},
+            {"contradictions", contradictions}};
 }
 
 QJsonObject jobJson(const Job& job, const Findings& findings, const words::Style& style) {
@@ -87,10 +149,20 @@ QJsonObject jobJson(const Job& job, const Findings& findings, const words::Style
                                    {"name", words::figureName(f)},
                                    {"basis", words::figureBasis(f, style)},
                                    {"value", value(f.value)},
+                                   {"uncertainty", value(f.uncertainty)},
                                    {"card_difference", value(f.cardDifference)}});
+    QJsonArray explanations;
+    for (const CylinderFindings& c : findings.cylinders)
+        if (c.explanation && !c.explanation->causes.empty()) {
+            QJsonObject json =
+                explanationJson(*c.explanation, findings.tdc.state == TdcState::Proved, style);
+            json["cylinder"] = c.cylinder;
+            explanations.append(json);
+        }
     return {{"job", QString::fromStdString(job.name)},
             {"stations", stations},
             {"figures", figures},
+            {"explanations", explanations},
             {"findings", findingsJson(findings.all, style)}};
 }
 

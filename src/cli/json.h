@@ -16,6 +16,8 @@ QJsonArray findingsJson(const std::vector<lobe::Finding>& findings, const words:
 QJsonObject pairJson(const lobe::LobeFigures& intake, const lobe::LobeFigures& exhaust,
                      const lobe::PairFigures& pair, const std::vector<lobe::Height>& heights,
                      const words::Style& style);
+QJsonObject explanationJson(const lobe::Explanation& explanation, bool tdcProved,
+                            const words::Style& style);
 QJsonObject jobJson(const lobe::Job& job, const lobe::Findings& findings,
                     const words::Style& style);
 

@@ -1,5 +1,6 @@
 #include "cli/text.h"
 
+#include "words/explanation.h"
 #include "words/sentences.h"
 
 namespace cli {
@@ -13,6 +14,10 @@ QString angle(const std::optional<CrankDeg>& at, const words::Style& style) {
 }
 QString number(const std::optional<double>& v, const words::Style& style, int places = 2) {
     return v ? words::fixed(*v, places, style) : QStringLiteral("-");
+}
+
+QString plusMinus(const std::optional<double>& v, const words::Style& style) {
+    return v ? QChar(0xB1) + words::fixed(*v, 2, style) : QString();
 }
 
 QString findingLines(const std::vector<Finding>& findings, const words::Style& style) {
@@ -55,7 +60,21 @@ QString lobeText(const LobeFigures& f, const std::vector<Height>& heights,
                    .arg(angle(e->closes, style), 9)
                    .arg(number(e->duration_deg(), style), 9)
                    .arg(angle(e->midpoint(), style), 9);
+        if (e->durationUncertainty_deg())
+            out += QStringLiteral("  %1 %2 %3 %4 %5\n")
+                       .arg(QString(), -22)
+                       .arg(plusMinus(e->opensUncertainty_deg, style), 9)
+                       .arg(plusMinus(e->closesUncertainty_deg, style), 9)
+                       .arg(plusMinus(e->durationUncertainty_deg(), style), 9)
+                       .arg(plusMinus(e->midpointUncertainty_deg(), style), 9);
     }
+    out += QStringLiteral("  %1\n").arg(words::smoothingLine(f, style));
+    if (const QString said = words::symmetrySentence(f, style); !said.isEmpty())
+        out += QStringLiteral("  %1\n").arg(said);
+    if (f.motion)
+        out += QStringLiteral("  flat tappet    face of at least %1, velocity %2 per cam degree\n")
+                   .arg(words::liftWithUnit(f.motion->flatTappet_mm, style),
+                        words::liftWithUnit(f.motion->fastest, style));
     return out + findingLines(f.findings, style);
 }
 
@@ -75,6 +94,15 @@ QString pairText(const PairFigures& pair, const words::Style& style) {
     return out + findingLines(pair.findings, style);
 }
 
+QString explanationText(const Explanation& x, bool tdcProved, const words::Style& style) {
+    if (x.causes.empty()) return QStringLiteral("Against the card: nothing to compare.\n");
+    QString out = QStringLiteral("Against the card\n  ") + words::paragraph(x, tdcProved, style) +
+                  QLatin1Char('\n');
+    for (const QString& line : words::eventLines(x, style))
+        out += QStringLiteral("    ") + line + QLatin1Char('\n');
+    return out;
+}
+
 QString jobText(const Job& job, const Findings& findings, const words::Style& style) {
     QString out = QString::fromStdString(job.name) + QLatin1Char('\n');
     for (const StationFindings& s : findings.stations)
@@ -87,6 +115,10 @@ QString jobText(const Job& job, const Findings& findings, const words::Style& st
                    .arg(words::figureName(f), -24)
                    .arg(words::figureValue(f, style), 8)
                    .arg(words::figureBasis(f, style), words::figureDifference(f, style));
+    for (const CylinderFindings& c : findings.cylinders)
+        if (c.explanation && !c.explanation->causes.empty())
+            out += QStringLiteral("Cylinder %1. ").arg(c.cylinder) +
+                   explanationText(*c.explanation, findings.tdc.state == TdcState::Proved, style);
     return out + findingLines(findings.all, style);
 }
 

@@ -73,8 +73,7 @@ double Doubt::centroid_deg(const std::vector<LiftPoint>& readings, double centro
     double squares = 0.0;
     for (std::size_t i = 1; i + 1 < readings.size(); ++i) {
         const double width = (readings[i + 1].deg - readings[i - 1].deg) / 2.0;
-        squares +=
-            std::pow((readings[i].deg - centroid) * width * reading_mm(readings[i].deg), 2);
+        squares += std::pow((readings[i].deg - centroid) * width * reading_mm(readings[i].deg), 2);
     }
     const double area = figures_.area_mm_deg.value_or(0.0);
     return area > 0.0 ? std::min(kMost_deg, kCoverageFactor * std::sqrt(squares) / area)

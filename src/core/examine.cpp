@@ -359,26 +359,38 @@ private:
 /// Centres within this of the card are called "as the card": about what a wheel can show.
 constexpr double kAsCard_deg = 0.75;
 
+Explanation explained(const Job& job, const CylinderFindings& c, double tdc_deg) {
+    ExplainRequest request;
+    request.intake = c.intake ? &c.intake->lobe : nullptr;
+    request.exhaust = c.exhaust ? &c.exhaust->lobe : nullptr;
+    request.card = *job.card;
+    request.engine = job.engine;
+    request.tdc_deg = tdc_deg;
+    request.otherCards = job.otherCards;
+    return explain(request);
+}
+
 void againstCard(const Job& job, const CylinderFindings& c, std::vector<Finding>& out) {
-    const auto shiftOf = [&](const RunFindings* run) {
-        return run ? cardShift_deg(job, run->lobe) : std::nullopt;
-    };
     const auto say = [&](Code code, Severity severity, std::optional<Side> side, double deg) {
         Finding f{code, severity, side, c.cylinder};
         f.deg = deg;
         out.push_back(f);
     };
-    const auto in = shiftOf(c.intake), ex = shiftOf(c.exhaust);
     const auto off = [](double deg) { return std::abs(deg) > kAsCard_deg; };
-    if (in && ex && (off(*in) || off(*ex))) {
-        // Both alike is the cam's timing; unlike is how the lobes stand to each other.
-        const double separation = (*in - *ex) / 2.0;
-        if (!off(separation)) return say(Code::CamShift, Severity::Ask, {}, (*in + *ex) / 2.0);
-        say(Code::SeparationOff, Severity::Ask, {}, separation);
-    }
-    for (const auto& [run, shift] : {std::pair(c.intake, in), std::pair(c.exhaust, ex)}) {
+    // A card without events has its centres only.
+    const bool byCentre = !c.explanation || c.explanation->causes.empty();
+    const CauseKind kind = byCentre ? CauseKind::Unclear : c.explanation->causes.front().kind;
+    if (kind == CauseKind::CamTiming && c.intake && c.exhaust)
+        return say(Code::CamShift, Severity::Ask, {}, *c.explanation->causes.front().deg);
+    if (kind == CauseKind::Separation)
+        say(Code::SeparationOff, Severity::Ask, {}, *c.explanation->causes.front().deg);
+    if (!byCentre && kind != CauseKind::AsCard && kind != CauseKind::CamTiming &&
+        kind != CauseKind::Separation)
+        return say(Code::CardOff, Severity::Ask, {}, 0.0);
+    for (const RunFindings* run : {c.intake, c.exhaust}) {
+        const auto shift = run ? cardShift_deg(job, run->lobe) : std::nullopt;
         if (!shift) continue;
-        if (off(*shift))
+        if (off(*shift) && kind != CauseKind::AsCard)
             say(Code::CardShift, Severity::Ask, run->side, *shift);
         else
             say(Code::AsCard, Severity::Note, run->side, *shift);
@@ -403,6 +415,28 @@ void twist(const Job& job, const Findings& f, std::vector<Finding>& out) {
             finding.deg = cb->deg - ca->deg;
             out.push_back(finding);
         }
+}
+
+/// A cylinder that stands off cylinder 1 is a cause of its own, before timing: timing is the same
+/// for all.
+void twistCauses(const std::vector<Finding>& all, Findings& f) {
+    for (const Finding& x : all) {
+        if (x.code != Code::Twist) continue;
+        for (CylinderFindings& c : f.cylinders) {
+            if (!c.explanation || (c.cylinder != x.cylinder && c.cylinder != 1)) continue;
+            auto& causes = c.explanation->causes;
+            if (std::any_of(causes.begin(), causes.end(), [&](const Cause& o) {
+                    return o.kind == CauseKind::Twist && o.cylinder == x.cylinder;
+                }))
+                continue;
+            Cause cause;
+            cause.kind = CauseKind::Twist;
+            cause.cylinder = x.cylinder;
+            cause.deg = x.deg;
+            // At cylinder 1 it stands beside what is first there.
+            causes.insert(c.cylinder == 1 ? causes.end() : causes.begin(), cause);
+        }
+    }
 }
 
 /// Overlap or firing was said; the lobes tell which it is.
@@ -573,11 +607,13 @@ Findings examine(const Job& job) {
     for (const RunFindings& run : out.runs)
         if (run.current)
             out.all.insert(out.all.end(), run.lobe.findings.begin(), run.lobe.findings.end());
-    for (const CylinderFindings& c : out.cylinders) {
+    for (CylinderFindings& c : out.cylinders) {
+        if (job.card) c.explanation = explained(job, c, out.tdc.uncertainty_deg());
         if (c.pair) out.all.insert(out.all.end(), c.pair->findings.begin(), c.pair->findings.end());
         againstCard(job, c, out.all);
     }
     twist(job, out, out.all);
+    twistCauses(out.all, out);
     if (!out.cylinders.empty())
         Figures(job, out.cylinders.front(), out.tdc.uncertainty_deg(), out.figures).collect();
 

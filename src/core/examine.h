@@ -5,6 +5,7 @@
 
 #include "core/carry.h"
 #include "core/events.h"
+#include "core/explain.h"
 #include "core/figure.h"
 #include "core/job.h"
 #include "core/lobe.h"
@@ -43,6 +44,7 @@ struct CylinderFindings {
     const RunFindings* intake = nullptr; ///< into Findings::runs
     const RunFindings* exhaust = nullptr;
     std::optional<PairFigures> pair;
+    std::optional<Explanation> explanation; ///< against the fitted card, where there is one
 };
 
 struct StationFindings {

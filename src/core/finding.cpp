@@ -98,6 +98,8 @@ const char* codeName(Code code) {
         return "separation_off";
     case Code::CardShift:
         return "card_shift";
+    case Code::CardOff:
+        return "card_off";
     case Code::AsCard:
         return "as_card";
     case Code::SplitPointMissing:

@@ -65,6 +65,7 @@ enum class Code {
     SeparationOff, ///< deg = separation less card, cam degrees
     CardShift,     ///< deg = centre less card, signed, late positive
     AsCard,        ///< deg = centre less card
+    CardOff,       ///< the cylinder is not as its card, by something else than timing
     SplitPointMissing,
 };
 

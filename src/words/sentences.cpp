@@ -1,6 +1,7 @@
 #include "words/sentences.h"
 
 #include "core/wheel.h"
+#include "words/explanation.h"
 
 #include <cmath>
 
@@ -283,6 +284,10 @@ QString sentence(const Finding& f, const Style& style) {
                    "%1: the lobe centre is %2 against the card. If TDC is proved, the cam "
                    "is to be moved by that much.")
             .arg(who, earlyLate(*f.deg, style));
+    case Code::CardOff:
+        return QStringLiteral("Cylinder %1 is not as its card, and not by timing alone: the "
+                              "Timing station says why.")
+            .arg(f.cylinder);
     case Code::AsCard:
         return QStringLiteral(
                    "%1: the lobe centre is as the card, within what a wheel can show (%2°).")
@@ -482,9 +487,9 @@ static QString lobesLine(const Findings& f, const Style& style) {
 }
 
 static QString timingLine(const Findings& f, const Style& style) {
-    for (const Finding& finding : f.all)
-        if (finding.code == Code::CamShift)
-            return QStringLiteral("cam ") + earlyLate(*finding.deg, style);
+    for (const CylinderFindings& c : f.cylinders)
+        if (c.explanation && !c.explanation->causes.empty())
+            return causeInShort(*c.explanation, style);
     for (const Finding& finding : f.all)
         if (finding.code == Code::CardShift)
             return QStringLiteral("%1 %2").arg(sideName(*finding.side),

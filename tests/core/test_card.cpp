@@ -89,9 +89,9 @@ private slots:
 
     void contradictions_data() {
         QTest::addColumn<int>("what");
-        for (CardDoubt d : {CardDoubt::IntakeDuration, CardDoubt::ExhaustDuration,
-                            CardDoubt::IntakeCentre, CardDoubt::ExhaustCentre,
-                            CardDoubt::Separation, CardDoubt::Advertised})
+        for (CardDoubt d :
+             {CardDoubt::IntakeDuration, CardDoubt::ExhaustDuration, CardDoubt::IntakeCentre,
+              CardDoubt::ExhaustCentre, CardDoubt::Separation, CardDoubt::Advertised})
             QTest::addRow("%d", static_cast<int>(d)) << static_cast<int>(d);
     }
     void contradictions() {

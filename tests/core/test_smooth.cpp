@@ -28,8 +28,8 @@ std::vector<closed::Lobe> lobes() {
 
 LobeRequest request() {
     LobeRequest r;
-    r.heights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}, {2.0, Place::Tappet},
-                 {5.0, Place::Tappet}};
+    r.heights = {
+        {0.5, Place::Tappet}, {1.27, Place::Tappet}, {2.0, Place::Tappet}, {5.0, Place::Tappet}};
     return r;
 }
 
@@ -94,10 +94,10 @@ private slots:
                     QVERIFY(f.smoothed);
                     const HeightEvents& e = *f.events(h);
                     for (bool opening : {true, false}) {
-                        const double off = (opening ? e.opens : e.closes)->deg -
-                                           lobe.event(h.mm, opening);
-                        const double u = *(opening ? e.opensUncertainty_deg
-                                                   : e.closesUncertainty_deg);
+                        const double off =
+                            (opening ? e.opens : e.closes)->deg - lobe.event(h.mm, opening);
+                        const double u =
+                            *(opening ? e.opensUncertainty_deg : e.closesUncertainty_deg);
                         ++n;
                         in += std::abs(off) <= u;
                     }
@@ -151,11 +151,11 @@ private slots:
                 QVERIFY(!f.smoothed);
                 for (const HeightEvents& e : f.heights)
                     for (bool opening : {true, false}) {
-                        const double off = (opening ? e.opens : e.closes)->deg -
-                                           lobe.event(e.height.mm, opening);
+                        const double off =
+                            (opening ? e.opens : e.closes)->deg - lobe.event(e.height.mm, opening);
                         ++n;
-                        in += std::abs(off) <= *(opening ? e.opensUncertainty_deg
-                                                         : e.closesUncertainty_deg);
+                        in += std::abs(off) <=
+                              *(opening ? e.opensUncertainty_deg : e.closesUncertainty_deg);
                     }
             }
         QVERIFY2(in >= 0.94 * n, qPrintable(QStringLiteral("%1 of %2").arg(in).arg(n)));
