@@ -25,6 +25,7 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
     if (job.card) {
         request.eventsHeight = job.card->height;
         want(job.card->height);
+        if (job.card->intakeAdvertised || job.card->exhaustAdvertised) want(job.card->advertised);
     }
     request.drop_mm = job.settings.drop_mm;
     request.zeroReturn_mm = job.settings.zeroReturn_mm;
@@ -224,6 +225,7 @@ public:
         events(main, true);
         events(seat, false);
         durations(seat, false);
+        if (job_.card) advertised(job_.card->advertised);
         for (const Height& h : job_.settings.heights) {
             if (h == main || h == seat) continue;
             durations(h, false);
@@ -276,6 +278,22 @@ private:
             if (againstCard && job_.card && f.value)
                 if (const auto card = cardDuration_deg(*job_.card, side))
                     f.cardDifference = *f.value - *card;
+            add(f);
+        }
+    }
+
+    /// The durations a maker advertises, at the height it means.
+    void advertised(const Height& height) {
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            const auto& said =
+                side == Side::Intake ? job_.card->intakeAdvertised : job_.card->exhaustAdvertised;
+            const RunFindings* run = of(side);
+            const HeightEvents* e = run && said ? run->lobe.events(height) : nullptr;
+            if (!e || !e->duration_deg()) continue;
+            Figure f = make(FigureKind::Duration, side, height);
+            f.value = e->duration_deg();
+            f.uncertainty = e->durationUncertainty_deg();
+            f.cardDifference = *f.value - *said;
             add(f);
         }
     }

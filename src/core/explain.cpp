@@ -225,6 +225,7 @@ private:
         Eigen::MatrixXd two(n(), 2);
         two << only(Side::Intake), only(Side::Exhaust);
         const Fit apart = fit(differences(), two);
+        if (std::abs(apart.size[0] - apart.size[1]) < out_.measurable_deg) return;
         Cause& c = consider(CauseKind::Separation, apart, 2);
         c.deg = (apart.size[0] - apart.size[1]) / 2.0;
         c.other_deg = apart.size[0];
@@ -320,8 +321,9 @@ private:
                 design << column;
             if (design.cols() >= n() && n() > 2) continue;
             const Fit f = fit(differences(), design);
-            // Half a millimetre is no slip of the zero.
+            // Half a millimetre is no slip of the zero, and what no event shows is no cause.
             if (std::abs(f.size[0]) > 0.5) continue;
+            if ((f.size[0] * column).cwiseAbs().maxCoeff() < out_.measurable_deg) continue;
             Cause& c = consider(CauseKind::IndicatorZero, f, timing ? 2 : 1);
             c.mm = f.size[0];
             c.side = side;

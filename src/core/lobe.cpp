@@ -324,12 +324,17 @@ LiftCurve sampled(const SmoothCurve& smooth) {
 /// What the readings' scatter asks for: a smoothed curve in place of the one through them all.
 void smooth(const LobeRequest& request, LobeFigures& out) {
     const double least = std::max(request.resolution_mm, rounding_mm(out.points)) / std::sqrt(12.0);
-    const double scatter = scatter_mm(out.points);
+    // One slip is not noise: what does not fit its neighbours is named elsewhere, and neither
+    // counts as scatter nor bends the smoothed curve.
+    std::vector<LiftPoint> fair = out.points;
+    for (const Misfit& m : misfits(out.points))
+        std::erase_if(fair, [&](const LiftPoint& p) { return std::abs(p.deg - m.at.deg) < 1e-6; });
+    const double scatter = scatter_mm(fair);
     out.scatter_mm = std::max(scatter, least);
-    auto curve = SmoothCurve::through(out.points, std::max(least, 1e-5));
+    auto curve = SmoothCurve::through(fair, std::max(least, 1e-5));
     if (!curve) return;
     out.smooth = std::make_shared<const SmoothCurve>(std::move(*curve));
-    // Judged by two measures that fail differently: one slip is not noise.
+    // Judged by two measures that fail differently.
     out.smoothed = request.smoothing && scatter > kNoisy_mm && out.smooth->lift_mm() > kNoisy_mm;
     if (!out.smoothed) return;
     out.scatter_mm = out.smooth->lift_mm();

@@ -186,8 +186,7 @@ QString causeEvidence(const Cause& c, const Explanation& x, const Style& style) 
             .arg(degrees(worstDifference(x), style), plusMinus(x.measurable_deg, style));
     case CauseKind::CamTiming:
         return x.events.size() > 2
-                   ? QStringLiteral("All %1 events moved alike and no duration changed.")
-                         .arg(x.events.size())
+                   ? QStringLiteral("All events moved alike and no duration changed.")
                    : QStringLiteral("Opening and closing moved alike.");
     case CauseKind::IndicatorZero:
         return QStringLiteral("Opening and closing moved opposite ways, as a change of height "

@@ -1,4 +1,5 @@
 // The slate's words.
+#include "words/explanation.h"
 #include "words/sentences.h"
 
 #include <cmath>
@@ -17,7 +18,7 @@ QString figureName(const Figure& f) {
     case FigureKind::Closes:
         return sideTitle(*f.side) + QStringLiteral(" closes");
     case FigureKind::Centre:
-        return QStringLiteral("Lobe centre, ") + side;
+        return sideTitle(*f.side) + QStringLiteral(" centre");
     case FigureKind::Separation:
         return QStringLiteral("Lobe separation");
     case FigureKind::Advance:
@@ -90,6 +91,15 @@ QString figureDifference(const Figure& f, const Style& style) {
     return signedFixed(d, 1, style) + QStringLiteral(" from card");
 }
 
+QString figureUncertainty(const Figure& f, const Style& style) {
+    if (!f.uncertainty) return {};
+    const double u = *f.uncertainty;
+    if (f.kind == FigureKind::MaxLift) return QChar(0xB1) + lift(u, style);
+    if (f.kind == FigureKind::Area) return QChar(0xB1) + fixed(u, 0, style);
+    // Never a bare zero: what is under a twentieth of a degree is said as such.
+    return QChar(0xB1) + fixed(std::max(0.1, u), 1, style);
+}
+
 static const RunFindings* runOf(const Figure& f, const Findings& all) {
     if (all.cylinders.empty() || !f.side) return nullptr;
     const CylinderFindings& c = all.cylinders.front();
@@ -110,7 +120,26 @@ static QString eventPair(const Figure& f, const Findings& all, const Style& styl
              degrees(*e->duration_deg(), style));
 }
 
+static QString formula(const Figure& f, const Findings& all, const Style& style);
+
 QString whereFrom(const Figure& f, const Findings& all, const Style& style) {
+    QString text = formula(f, all, style);
+    const QString u = figureUncertainty(f, style);
+    if (!u.isEmpty())
+        text +=
+            QStringLiteral(" %1: covers the truth 95 times in 100, from the scatter of the "
+                           "readings and the slope there%2.")
+                .arg(u, all.tdc.uncertainty_deg() > 0.0 && f.kind != FigureKind::Duration &&
+                                f.kind != FigureKind::Separation && f.kind != FigureKind::Overlap &&
+                                f.kind != FigureKind::MaxLift && f.kind != FigureKind::Area
+                            ? QStringLiteral(", with what TDC leaves")
+                            : QString());
+    if (const RunFindings* run = runOf(f, all))
+        text += QLatin1Char(' ') + smoothingLine(run->lobe, style);
+    return text;
+}
+
+static QString formula(const Figure& f, const Findings& all, const Style& style) {
     const RunFindings* run = runOf(f, all);
     const PairFigures* pair = nullptr;
     if (!all.cylinders.empty() && all.cylinders.front().pair) pair = &*all.cylinders.front().pair;

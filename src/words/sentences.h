@@ -26,6 +26,8 @@ QString figureBasis(const lobe::Figure& figure, const Style& style);
 QString figureValue(const lobe::Figure& figure, const Style& style);
 /// "2.0 late", "as card", "+1.0 from card"; empty without a card.
 QString figureDifference(const lobe::Figure& figure, const Style& style);
+/// "±0.3"; empty where it is not known.
+QString figureUncertainty(const lobe::Figure& figure, const Style& style);
 /// How the figure was made, as a formula with its numbers.
 QString whereFrom(const lobe::Figure& figure, const lobe::Findings& findings, const Style& style);
 

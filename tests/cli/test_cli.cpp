@@ -338,6 +338,85 @@ private slots:
         QCOMPARE(ran({"lobe", "--help"}).code, 0);
         QVERIFY(ran({"--version"}).out.startsWith(QStringLiteral("amber-lobe-cli")));
     }
+
+    // A card of 104 / 114 against lobes that stand three degrees late.
+    void cardExplainsTheLobes() {
+        const auto in = closed::power(107, 147, 7.2, 1.78),
+                   ex = closed::power(-111, 150, 7.0, 1.78);
+        const auto whole = [](double v) { return QByteArray::number(std::round(v)); };
+        const QByteArray card =
+            "{\"name\": \"x\", \"height\": {\"mm\": 1.27, \"at\": \"tappet\"}, \"ivo\": " +
+            whole(-in.event(1.27, true) + 3) + ", \"ivc\": " + whole(in.event(1.27, false) - 183) +
+            ", \"evo\": " + whole(-180 - ex.event(1.27, true) + 3) +
+            ", \"evc\": " + whole(ex.event(1.27, false) - 3) + "}";
+        const QString path = file("card.json", card);
+        const Ran r = ran({"pair", table("ci.csv", in), table("ce.csv", ex), "--card", path,
+                           "--heights", "0.5,1.27", "--json"});
+        QCOMPARE(r.code, 0);
+        const QJsonObject x = r.json()["explanation"].toObject();
+        const QJsonObject cause = x["causes"].toArray()[0].toObject();
+        QCOMPARE(cause["cause"].toString(), QStringLiteral("cam_timing"));
+        QVERIFY(std::abs(cause["degrees"].toDouble() - 3.0) < 0.6);
+        QVERIFY(cause["next"].toString().contains(QStringLiteral("advance the cam")));
+        QVERIFY(x["summary"].toString().contains(QStringLiteral("late against its card")));
+        QCOMPARE(x["events"].toArray().size(), 4);
+        // Heights asked for are printed, the card's own is not added to them.
+        QCOMPARE(r.json()["intake"].toObject()["heights"].toArray().size(), 2);
+        // One lobe alone, and in words.
+        const Ran one = ran({"lobe", table("c1.csv", in), "--side", "intake", "--card", path});
+        QVERIFY2(one.out.contains(QStringLiteral("Against the card")), qPrintable(one.out));
+        QVERIFY(one.out.contains(QStringLiteral("late against its card")));
+    }
+
+    void uncertaintyStandsBesideEachFigure() {
+        const auto in = closed::power(106, 147, 7.2), ex = closed::power(-112, 150, 7.0);
+        const Ran r = ran(
+            {"pair", table("ui.csv", in), table("ue.csv", ex), "--resolution", "0.01", "--json"});
+        QCOMPARE(r.code, 0);
+        const QJsonObject j = r.json(), lobe = j["intake"].toObject();
+        QCOMPARE(j["coverage"].toDouble(), 0.95);
+        for (const QJsonValue& v : lobe["heights"].toArray()) {
+            const QJsonObject u = v.toObject()["uncertainty"].toObject();
+            for (const char* key : {"opens", "closes", "duration", "midpoint"}) {
+                const double value = u[QLatin1String(key)].toDouble(-1.0);
+                QVERIFY2(value > 0.0 && value < 2.0, key);
+            }
+            QVERIFY(std::abs(u["duration"].toDouble() -
+                             std::hypot(u["opens"].toDouble(), u["closes"].toDouble())) < 1e-9);
+        }
+        for (const char* key : {"equal_drop", "events", "peak", "centroid"})
+            QVERIFY(lobe["uncertainty"]
+                        .toObject()["centres"]
+                        .toObject()[QLatin1String(key)]
+                        .toDouble() > 0.0);
+        QVERIFY(j["uncertainty"].toObject()["separation"].toDouble() > 0.0);
+        QVERIFY(j["overlap"].toArray()[0].toObject()["uncertainty"].toDouble() > 0.0);
+    }
+
+    void badCardsAreRefused_data() {
+        QTest::addColumn<QByteArray>("card");
+        QTest::addColumn<QString>("says");
+        QTest::newRow("not json") << QByteArray("ivo = 12") << QStringLiteral("expected a card");
+        QTest::newRow("a list") << QByteArray("[1]") << QStringLiteral("not an object");
+        QTest::newRow("height") << QByteArray(R"({"height": {"mm": 50}, "ivo": 1})")
+                                << QStringLiteral("height 50");
+        QTest::newRow("angle") << QByteArray(R"({"ivo": 400})") << QStringLiteral("ivo 400");
+        QTest::newRow("nothing") << QByteArray(R"({"name": "x"})")
+                                 << QStringLiteral("no event follows");
+    }
+    void badCardsAreRefused() {
+        QFETCH(QByteArray, card);
+        QFETCH(QString, says);
+        const Ran r = ran({"lobe", table("b.csv", closed::power(106, 147, 7.2)), "--side", "intake",
+                           "--card", file("bad.json", card), "--json"});
+        QCOMPARE(r.code, 1);
+        QVERIFY(r.out.isEmpty());
+        QVERIFY2(r.err.contains(says) && r.err.count(QLatin1Char('\n')) == 1, qPrintable(r.err));
+        const Ran missing = ran({"lobe", table("b.csv", closed::power(106, 147, 7.2)), "--side",
+                                 "intake", "--card", "/no/such/card.json"});
+        QCOMPARE(missing.code, 1);
+        QVERIFY(missing.err.contains(QStringLiteral("/no/such/card.json")));
+    }
 };
 
 QTEST_GUILESS_MAIN(TestCli)

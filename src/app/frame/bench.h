@@ -45,6 +45,8 @@ public:
     virtual void leave() {}
     /// Show the job as it is now.
     virtual void refresh() = 0;
+    /// A figure of the slate is asked where it comes from: show its readings.
+    virtual void highlight(const lobe::Figure&) {}
     /// The same work at the stand.
     virtual StandCard standCard() const;
 

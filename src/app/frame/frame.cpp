@@ -36,7 +36,7 @@ void Frame::place() {
     const int top = parts_.top->height(), below = parts_.entry->height();
     // A small window gives the bench what route and slate can spare.
     const bool small = width() < 1150;
-    const int left = atStand_ ? 0 : small ? 172 : 214, right = atStand_ ? 0 : small ? 230 : 248;
+    const int left = atStand_ ? 0 : small ? 172 : 214, right = atStand_ ? 0 : small ? 234 : 254;
     const int middle = height() - top - below, benchWidth = width() - left - right;
     parts_.top->setGeometry(0, 0, width(), top);
     parts_.entry->setGeometry(0, height() - below, width(), below);

@@ -25,6 +25,7 @@ constexpr Key kKeys[] = {
     {"T,  W in an empty line", "the crank's other turn;  the dial's other turn"},
     {"C,  N,  A in an empty line",
      "conditions of the run;  not now, the next;  mean of the passes"},
+    {"M,  V in an empty line", "velocity and acceleration;  lay another lobe over this one"},
     {"Ctrl+Up, Ctrl+Down", "what was typed before"},
     {"Delete on a reading in the log", "strike it, with a reason"},
     {"Esc", "clear the line, or leave what was asked"},

@@ -81,6 +81,10 @@ void MainWindow::connectAll() {
         refresh();
     });
     connect(route_, &Route::chosen, this, &MainWindow::go);
+    connect(slate_, &Slate::asked, this, [this](const lobe::Figure& figure) {
+        if (frame_->bench() && frame_->bench() != welcome_)
+            static_cast<Bench*>(frame_->bench())->highlight(figure);
+    });
     connect(toTake_, &ToTake::chosen, this, &MainWindow::begin);
     connect(entry_, &EntryBar::undoRequested, &session_, &Session::undo);
     connect(entry_, &EntryBar::redoRequested, &session_, &Session::redo);
@@ -119,6 +123,10 @@ Bench* MainWindow::benchOf(lobe::Station station) {
 
 LobesStation* MainWindow::lobes() {
     return static_cast<LobesStation*>(benchOf(lobe::Station::Lobes));
+}
+
+EngineStation* MainWindow::engine() {
+    return static_cast<EngineStation*>(benchOf(lobe::Station::Engine));
 }
 
 void MainWindow::go(lobe::Station station) {

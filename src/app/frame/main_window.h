@@ -15,6 +15,7 @@ class QTimer;
 
 namespace app {
 
+class EngineStation;
 class EntryBar;
 class Frame;
 class KeysOverlay;
@@ -38,6 +39,7 @@ public:
     lobe::Station station() const;
     EntryBar* entryBar() const { return entry_; }
     LobesStation* lobes();
+    EngineStation* engine();
     void showKeys();
     /// What is still to be taken; Enter goes there.
     void showToTake();

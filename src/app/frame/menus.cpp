@@ -2,6 +2,7 @@
 
 #include "app/frame/entry_bar.h"
 #include "app/frame/main_window.h"
+#include "app/stations/engine/engine_station.h"
 #include "app/stations/lobes/lobes_station.h"
 #include "words/sentences.h"
 
@@ -70,6 +71,10 @@ void Menus::editMenu() {
         window_.go(Station::Lobes);
         window_.lobes()->newRun();
     });
+    needJob_ << add(menu, "newCard", QStringLiteral("Another cam card"), "Ctrl+K",
+                    [this] { newCard(); });
+    needJob_ << add(menu, "nextCard", QStringLiteral("Fit the next card"), "Ctrl+Shift+K",
+                    [this] { nextCard(); });
     needJob_ << add(menu, "otherLobe", QStringLiteral("The other lobe"), "Ctrl+E", [this] {
         session_.select(session_.cylinder(),
                         session_.side() == Side::Intake ? Side::Exhaust : Side::Intake);
@@ -77,6 +82,28 @@ void Menus::editMenu() {
     needJob_ << add(menu, "nextCylinder", QStringLiteral("Next cylinder"), "Ctrl+Shift+N", [this] {
         session_.select(session_.cylinder() % session_.job().engine.cylinders + 1, session_.side());
     });
+}
+
+/// Another card beside the one that is fitted; the new one is fitted, and asked for.
+void Menus::newCard() {
+    book::SetCards cards{Card{}, session_.job().otherCards};
+    cards.fitted->name = "New card";
+    if (session_.job().card) cards.others.insert(cards.others.begin(), *session_.job().card);
+    if (!session_.keep(cards)) return;
+    window_.go(Station::Engine);
+    window_.engine()->askCard();
+}
+
+/// The next card is the fitted one; after all of them, the first again.
+void Menus::nextCard() {
+    book::SetCards cards{session_.job().card, session_.job().otherCards};
+    if (cards.others.empty())
+        return window_.say(QStringLiteral("No other card is at hand. Ctrl+K starts one."));
+    const Card next = cards.others.front();
+    cards.others.erase(cards.others.begin());
+    if (cards.fitted) cards.others.push_back(*cards.fitted);
+    cards.fitted = next;
+    session_.keep(cards);
 }
 
 void Menus::viewMenu() {

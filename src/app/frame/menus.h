@@ -28,6 +28,8 @@ private:
     void viewMenu();
     void helpMenu();
     void listJobs();
+    void newCard();
+    void nextCard();
     void openBook();
     QAction* add(QMenu* menu, const char* name, const QString& text, const char* keys,
                  std::function<void()> act);

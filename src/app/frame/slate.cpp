@@ -94,6 +94,7 @@ void Slate::togglePin(qint64 id) {
 void Slate::explain(qint64 id) {
     const Figure* f = figure(id);
     if (!f) return;
+    emit asked(*f);
     whereFrom_->setText(
         QStringLiteral("<b>%1: where from?</b><br>%2")
             .arg(words::figureName(*f), words::whereFrom(*f, session_.findings(), look_.style())));
@@ -115,6 +116,7 @@ void Slate::refresh() {
         row.title = words::figureName(f);
         row.under = words::figureBasis(f, look_.style());
         row.value = words::figureValue(f, look_.style());
+        row.beside = words::figureUncertainty(f, look_.style());
         row.note = choosing_
                        ? (mine ? QStringLiteral("on the slate") : QStringLiteral("Space: put on"))
                        : words::figureDifference(f, look_.style());

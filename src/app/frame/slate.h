@@ -22,6 +22,10 @@ public:
 public slots:
     void refresh();
 
+signals:
+    /// A figure is asked where it comes from.
+    void asked(const lobe::Figure& figure);
+
 private:
     bool pinned(const std::string& key) const;
     void togglePin(qint64 id);

@@ -85,6 +85,13 @@ QStringList saveViews(Application& application, const QString& folder) {
     walk.save(QStringLiteral("conditions"));
     window.lobes()->askConditions(false);
     walk.job(0);
+    application.session().select(1, lobe::Side::Intake);
+    window.go(lobe::Station::Lobes);
+    window.lobes()->showMotion(true);
+    window.lobes()->compareNext();
+    walk.save(QStringLiteral("motion"));
+    window.lobes()->showMotion(false);
+    walk.job(0);
     application.look().setDark(true);
     application.session().select(1, lobe::Side::Intake);
     window.go(lobe::Station::Timing);

@@ -1,5 +1,7 @@
 #include "app/pictures/event_bars.h"
 
+#include "core/card.h"
+
 #include <QPainter>
 #include <QTextOption>
 
@@ -81,6 +83,7 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
                    words::placeName(h.at));
         if (scene_.exhaust) drawBar(p, size, middle - bar - 1.0, bar, *scene_.exhaust, h);
         if (scene_.intake) drawBar(p, size, middle + 1.0, bar, *scene_.intake, h);
+        if (scene_.card && scene_.card->height == h) drawCard(p, size, middle, bar);
         if (!scene_.pair) continue;
         for (const Overlap& o : scene_.pair->overlap) {
             if (o.height != h || !o.degrees) continue;
@@ -90,6 +93,23 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
                        words::fixed(*o.degrees, 1, style) + QChar(0xB0));
         }
     }
+}
+
+/// Where the card has its four events: amber posts with a head, over the bars of its height.
+void EventBars::drawCard(QPainter& p, const QSizeF& size, double middle, double bar) const {
+    for (Event e :
+         {Event::IntakeOpens, Event::IntakeCloses, Event::ExhaustOpens, Event::ExhaustCloses}) {
+        const auto at = cardEvent(*scene_.card, e);
+        if (!at) continue;
+        const bool intake = e == Event::IntakeOpens || e == Event::IntakeCloses;
+        const double top = intake ? middle + 1.0 : middle - bar - 1.0, px = x(at->deg, size);
+        p.setPen(QPen(theme().amber, 3.0));
+        p.drawLine(QPointF(px, top - 3.0), QPointF(px, top + bar + 3.0));
+    }
+    p.setFont(Look::font(12));
+    p.setPen(theme().amberText);
+    p.drawText(QRectF(kLeft + 4.0, middle + bar - 14.0, 60.0, 16.0),
+               Qt::AlignLeft | Qt::AlignVCenter, QStringLiteral("| card"));
 }
 
 void EventBars::drawBar(QPainter& p, const QSizeF& size, double y, double h,

@@ -14,6 +14,7 @@ struct EventBarsScene {
     const lobe::LobeFigures* exhaust = nullptr;
     const lobe::PairFigures* pair = nullptr;
     std::vector<lobe::Height> heights;
+    std::optional<lobe::Card> card; ///< its events are marked at its height
 };
 
 class EventBars : public Picture {
@@ -29,6 +30,7 @@ private:
     double x(double deg, const QSizeF& size) const;
     void drawBar(QPainter& p, const QSizeF& size, double y, double h, const lobe::LobeFigures& lobe,
                  const lobe::Height& height) const;
+    void drawCard(QPainter& p, const QSizeF& size, double middle, double bar) const;
 
     EventBarsScene scene_;
 };

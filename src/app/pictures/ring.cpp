@@ -83,6 +83,9 @@ void Ring::draw(QPainter& p, const QSizeF& size) const {
     if (scene_.exhaust) drawTicks(p, g, *scene_.exhaust, kExhaustBase);
     if (scene_.intake) drawTicks(p, g, *scene_.intake, kIntakeBase);
     drawOverlap(p, g);
+    p.setPen(QPen(theme().amber, 3.0));
+    for (CrankDeg at : scene_.asked)
+        p.drawEllipse(g.at(at, 0.955), 7.0, 7.0);
     if (scene_.pass) drawContacts(p, g);
     if (scene_.sketch) {
         const double r = g.radius * kSketch;

@@ -24,7 +24,8 @@ struct RingScene {
     const lobe::TdcPass* pass = nullptr;  ///< contacts, for the TDC station
     std::optional<lobe::CrankDeg> needle; ///< where the work is
     double stroke_mm = 0.0, rod_mm = 0.0;
-    std::optional<TdcSketch> sketch{}; ///< in the middle, for the TDC station
+    std::vector<lobe::CrankDeg> asked{}; ///< where a figure that is asked for stands
+    std::optional<TdcSketch> sketch{};   ///< in the middle, for the TDC station
 };
 
 class Ring : public Picture {

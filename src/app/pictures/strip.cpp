@@ -111,7 +111,8 @@ void Strip::showAll() {
 void Strip::dress() {
     const Theme& t = look_.theme();
     setBackground(t.plate);
-    for (QCPAxisRect* rect : {chart_, lane_}) {
+    for (QCPAxisRect* rect : {chart_, lane_, motion_}) {
+        if (!rect) continue;
         rect->setBackground(t.dial);
         for (QCPAxis* axis : rect->axes()) {
             axis->setBasePen(QPen(t.edge));
@@ -147,7 +148,8 @@ void Strip::rebuild() {
     for (const RunFindings* run : scene_.lobes)
         addLobe(*run);
     addHeights();
-    addLane();
+    scene_.compared ? addCompared() : addLane();
+    addMotion();
     if (scene_.next) {
         auto* line = new QCPItemStraightLine(this);
         line->setClipAxisRect(chart_);
@@ -219,6 +221,14 @@ void Strip::addLobe(const RunFindings& run) {
     scatter(xs, ys, colour, t.dial, 6.5, shape);
     scatter(struckX, struckY, t.faint, Qt::transparent, 7.0, QCPScatterStyle::ssCross);
     scatter(oddX, oddY, colour, t.amber, 9.0, shape);
+    QVector<double> askedX, askedY;
+    for (const CarriedReading& r : run.readings)
+        for (double deg : scene_.asked)
+            if (r.counts && std::abs(wrapCycle({r.at.deg - deg}).deg) < 1e-6) {
+                askedX << r.at.deg;
+                askedY << shown(r.lift_mm);
+            }
+    scatter(askedX, askedY, t.amber, Qt::transparent, 13.0, QCPScatterStyle::ssCircle);
 
     auto* label = new QCPItemText(this);
     label->setClipAxisRect(chart_);
@@ -326,15 +336,124 @@ void Strip::addLane() {
         }
     }
     y->setRange(-1.15 * most, 1.15 * most);
+    laneLabel(lane_, odd.isEmpty() ? passes : odd, !odd.isEmpty());
+}
+
+QCPItemText* Strip::laneLabel(QCPAxisRect* rect, const QString& text, bool strong) {
+    const Theme& t = look_.theme();
     auto* label = new QCPItemText(this);
-    label->setClipAxisRect(lane_);
-    label->position->setAxisRect(lane_);
+    label->setClipAxisRect(rect);
+    label->position->setAxisRect(rect);
     label->position->setType(QCPItemPosition::ptAxisRectRatio);
     label->position->setCoords(0.012, 0.5);
     label->setPositionAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    label->setText(odd.isEmpty() ? passes : odd);
-    label->setFont(Look::font(12, !odd.isEmpty()));
-    label->setColor(odd.isEmpty() ? t.muted : t.amberText);
+    label->setText(text);
+    label->setFont(Look::font(12, strong));
+    label->setColor(strong ? t.amberText : t.muted);
+    label->setBrush(t.dial);
+    return label;
+}
+
+/// Another lobe over this one, and in the lane the difference on its own scale.
+void Strip::addCompared() {
+    const Theme& t = look_.theme();
+    const LobeComparison& c = *scene_.compared;
+    QVector<double> xs, ys;
+    for (const LiftPoint& p : c.other) {
+        xs << p.deg;
+        ys << shown(p.mm);
+    }
+    QCPGraph* other = addGraph(chart_->axis(QCPAxis::atBottom), chart_->axis(QCPAxis::atLeft));
+    other->setData(xs, ys, true);
+    other->setPen(QPen(t.ink, 1.2, Qt::DashLine));
+    QVector<double> at, off;
+    for (const LiftPoint& p : c.differences) {
+        at << p.deg;
+        off << p.mm;
+    }
+    QCPGraph* line = addGraph(lane_->axis(QCPAxis::atBottom), lane_->axis(QCPAxis::atLeft));
+    line->setData(at, off, true);
+    line->setPen(QPen(t.ink, 1.6));
+    line->setBrush(QBrush(t.panel));
+    const double most = std::max(0.02, std::abs(c.widest.mm));
+    lane_->axis(QCPAxis::atLeft)->setRange(-1.15 * most, 1.15 * most);
+    laneLabel(lane_,
+              QStringLiteral("%1: at most %2 %3 apart, at %4")
+                  .arg(scene_.comparedName, words::lift(std::abs(c.widest.mm), look_.style()),
+                       words::unitName(look_.style()),
+                       words::abbreviated({c.widest.deg}, look_.style())),
+              true);
+}
+
+/// Velocity, acceleration and jerk per cam degree, each on its own scale.
+void Strip::addMotion() {
+    if (!scene_.motion) {
+        if (!motion_) return;
+        plotLayout()->remove(motion_);
+        plotLayout()->simplify();
+        motion_ = nullptr;
+        return;
+    }
+    const Theme& t = look_.theme();
+    if (!motion_) {
+        motion_ = new QCPAxisRect(this);
+        plotLayout()->addElement(2, 0, motion_);
+        plotLayout()->setRowStretchFactors({10.0, 1.0, 7.0});
+        motion_->setMinimumMargins(QMargins(6, 4, 6, 0));
+        motion_->setRangeZoom(Qt::Horizontal);
+        motion_->setRangeDrag(Qt::Horizontal);
+        motion_->setupFullAxesBox();
+        motion_->setMarginGroup(QCP::msLeft | QCP::msRight, lane_->marginGroup(QCP::msLeft));
+        motion_->axis(QCPAxis::atBottom)->setTicker(lane_->axis(QCPAxis::atBottom)->ticker());
+        for (QCPAxis* axis : motion_->axes()) {
+            axis->setTickLabels(false);
+            axis->setTicks(axis->axisType() == QCPAxis::atBottom);
+        }
+        connect(chart_->axis(QCPAxis::atBottom), qOverload<const QCPRange&>(&QCPAxis::rangeChanged),
+                motion_->axis(QCPAxis::atBottom), qOverload<const QCPRange&>(&QCPAxis::setRange));
+        connect(motion_->axis(QCPAxis::atBottom),
+                qOverload<const QCPRange&>(&QCPAxis::rangeChanged), chart_->axis(QCPAxis::atBottom),
+                qOverload<const QCPRange&>(&QCPAxis::setRange));
+        dress();
+    }
+    QCPAxis *x = motion_->axis(QCPAxis::atBottom), *y = motion_->axis(QCPAxis::atLeft);
+    x->setRange(chart_->axis(QCPAxis::atBottom)->range());
+    y->setRange(-1.1, 1.1);
+    struct Line {
+        QString name, unit;
+        double MotionPoint::*value;
+        QPen pen;
+        double row;
+    };
+    const QString unit = words::unitName(look_.style());
+    const Line lines[] = {{QStringLiteral("velocity"), unit + QStringLiteral("/cam deg"),
+                           &MotionPoint::velocity, QPen(t.ink, 2.0), 0.10},
+                          {QStringLiteral("acceleration"),
+                           unit + QStringLiteral("/cam deg") + QChar(0xB2),
+                           &MotionPoint::acceleration, QPen(t.amberText, 1.6, Qt::DashLine), 0.22},
+                          {QStringLiteral("jerk"), unit + QStringLiteral("/cam deg") + QChar(0xB3),
+                           &MotionPoint::jerk, QPen(t.muted, 1.2, Qt::DotLine), 0.34}};
+    for (const Line& line : lines) {
+        double most = 1e-9;
+        for (const MotionPoint& p : scene_.motion->points)
+            most = std::max(most, std::abs(p.*(line.value)));
+        QVector<double> xs, ys;
+        for (const MotionPoint& p : scene_.motion->points) {
+            xs << p.deg;
+            ys << p.*(line.value) / most;
+        }
+        QCPGraph* graph = addGraph(x, y);
+        graph->setData(xs, ys, true);
+        graph->setPen(line.pen);
+        QCPItemText* label = laneLabel(
+            motion_,
+            QStringLiteral("%1, greatest %2 %3")
+                .arg(line.name, words::fixed(shown(most), look_.inches() ? 6 : 5, look_.style()),
+                     line.unit),
+            false);
+        label->position->setCoords(0.012, line.row);
+        label->setColor(line.pen.color());
+    }
 }
 
 const CarriedReading* Strip::readingAt(const QPoint& position, Side* side) const {

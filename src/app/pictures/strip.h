@@ -5,6 +5,7 @@
 
 #include "app/frame/dialogs.h"
 #include "app/style/look.h"
+#include "core/compare.h"
 #include "core/examine.h"
 
 #include <qcustomplot.h>
@@ -16,6 +17,10 @@ namespace app {
 struct StripScene {
     std::vector<const lobe::RunFindings*> lobes;
     std::vector<const lobe::RunFindings*> passes; ///< earlier passes, drawn faint
+    std::vector<double> asked;                    ///< angles of the readings a figure stands on
+    const lobe::Motion* motion = nullptr;         ///< drawn below when asked for
+    std::optional<lobe::LobeComparison> compared; ///< another lobe laid over, and the difference
+    QString comparedName;
     std::vector<lobe::Height> heights;
     std::optional<lobe::CrankDeg> next; ///< where the next reading goes
 };
@@ -45,6 +50,9 @@ private:
     void addCurve(const lobe::LobeFigures& figures, const QPen& pen);
     void addHeights();
     void addLane();
+    void addCompared();
+    void addMotion();
+    QCPItemText* laneLabel(QCPAxisRect* rect, const QString& text, bool strong);
     /// The reading nearest to a position within reach of the hand, or null.
     const lobe::CarriedReading* readingAt(const QPoint& position, lobe::Side* side) const;
     void hover(QMouseEvent* event);
@@ -54,6 +62,7 @@ private:
     StripScene scene_;
     QCPAxisRect* chart_;
     QCPAxisRect* lane_;
+    QCPAxisRect* motion_ = nullptr; ///< only while it is shown
     bool zoomed_ = false;
 };
 

@@ -84,7 +84,11 @@ private:
     void tall(QPainter* p, const QRect& r, const Row& row) const {
         const Theme& t = look_.theme();
         const QFont big = Look::font(list_->valuePixels(), true);
-        const int valueWidth = QFontMetrics(big).horizontalAdvance(row.value) + 6;
+        const int figureWidth = QFontMetrics(big).horizontalAdvance(row.value) + 6;
+        const int besideWidth =
+            row.beside.isEmpty() ? 0
+                                 : QFontMetrics(Look::font(12)).horizontalAdvance(row.beside) + 5;
+        const int valueWidth = figureWidth + besideWidth;
         const QRect left = r.adjusted(4, 5, 0, -5);
         p->setFont(Look::font(13));
         p->setPen(t.ink);
@@ -92,9 +96,15 @@ private:
         p->drawText(
             titleBox, Qt::AlignLeft | Qt::AlignVCenter,
             QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleBox.width()));
+        if (besideWidth > 0) {
+            p->setFont(Look::font(12));
+            p->setPen(t.muted);
+            p->drawText(QRect(left.right() - valueWidth, left.top() + 1, besideWidth, 22),
+                        Qt::AlignLeft | Qt::AlignVCenter, row.beside);
+        }
         p->setFont(big);
         p->setPen(valueColour(row));
-        p->drawText(QRect(left.right() - valueWidth, left.top() - 2, valueWidth, 26),
+        p->drawText(QRect(left.right() - figureWidth, left.top() - 2, figureWidth, 26),
                     Qt::AlignRight | Qt::AlignVCenter, row.value);
         p->setFont(Look::font(12));
         const int noteWidth = QFontMetrics(p->font()).horizontalAdvance(row.note) + 4;

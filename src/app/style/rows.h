@@ -12,6 +12,7 @@ namespace app {
 struct Row {
     QString title, under; ///< left
     QString value, note;  ///< right; the note is small, or beside the value in a flat row
+    QString beside{};     ///< small, left of the value of a tall row: what it leaves uncertain
     QColor valueColour{}; ///< invalid: ink
     bool struck = false;  ///< faint and crossed through
     bool heading = false; ///< a section title

@@ -2,6 +2,8 @@
 
 #include "app/stations/engine/section.h"
 #include "app/style/rows.h"
+#include "core/card.h"
+#include "words/explanation.h"
 #include "words/sentences.h"
 
 #include <QHBoxLayout>
@@ -40,6 +42,14 @@ void EngineStation::moveTo(int field) {
     emit promptChanged();
 }
 
+void EngineStation::askCard() {
+    int n = 0;
+    for (const Field& f : engineFields()) {
+        if (f.subject == QLatin1String("cam card")) return moveTo(n);
+        ++n;
+    }
+}
+
 bool EngineStation::step(int direction) {
     moveTo(sheet_.at() + direction);
     return true;
@@ -47,10 +57,14 @@ bool EngineStation::step(int direction) {
 
 Prompt EngineStation::prompt() const {
     const auto next = static_cast<std::size_t>(sheet_.at()) + 1;
-    return sheet_.prompt(
+    Prompt p = sheet_.prompt(
         sheet_.last() ? QStringLiteral("keep, go to TDC")
                       : QStringLiteral("keep, go to %1").arg(engineFields()[next].name.toLower()),
         style());
+    // Nobody has to walk through a whole card.
+    if (sheet_.field()->subject == QLatin1String("cam card"))
+        p.keys += QStringLiteral("   Ctrl+2  on to TDC");
+    return p;
 }
 
 Echo EngineStation::understand(const QString& text) const {
@@ -88,9 +102,17 @@ void EngineStation::refresh() {
                       "The engine is described. Add the cam's card if it came with one. Next: %1.")
                       .arg(words::stationName(findings().next));
     else
-        verdict =
-            QStringLiteral("The engine is described, and its cam should be %1. Next: %2.")
-                .arg(QString::fromStdString(job().card->name), words::stationName(findings().next));
+        verdict = QStringLiteral("The engine is described, and its cam should be %1%2. Next: %3.")
+                      .arg(QString::fromStdString(job().card->name),
+                           job().otherCards.empty()
+                               ? QString()
+                               : QStringLiteral(" (%1 more cards at hand, Ctrl+Shift+K fits "
+                                                "the next)")
+                                     .arg(job().otherCards.size()),
+                           words::stationName(findings().next));
+    if (job().card)
+        for (const CardContradiction& c : complete(*job().card).contradictions)
+            verdict = words::contradiction(c, style());
     verdict_->setText(verdict);
 }
 

@@ -24,6 +24,9 @@ public:
     bool step(int direction) override;
     void refresh() override;
 
+    /// Asks the first fact of the cam card.
+    void askCard();
+
 signals:
     /// The last fact was passed: on to the next station.
     void finished();

@@ -1,7 +1,10 @@
 #include "app/stations/engine/fields.h"
 
+#include "core/card.h"
 #include "core/entry.h"
 #include "words/sentences.h"
+
+#include <cmath>
 
 namespace app {
 
@@ -97,31 +100,106 @@ void engine(std::vector<Field>& all) {
                     [](Facts& f) -> double& { return f.engine.lashExhaust_mm; }));
 }
 
+using Value = std::optional<double>;
+using Derived = std::optional<CardFigure> CompleteCard::*;
+
+/// A figure of the card in degrees: what follows from the rest stands in its place, and says so.
+Field cardDegrees(const QString& name, const QString& asks, double least, double most,
+                  Part<Value> part, Derived derived) {
+    Field f = optionalField(name, asks, least, most, false, part);
+    f.shown = [part, derived](const Facts& facts, const Style& style) {
+        if (!facts.card) return noValue();
+        Facts copy = facts;
+        if (const Value v = part(copy)) return words::degrees(*v, style, 2);
+        const auto follows = complete(*facts.card).*derived;
+        return follows ? words::degrees(follows->value, style, 2) + QStringLiteral(" follows")
+                       : noValue();
+    };
+    return f;
+}
+
+/// The card's lift, and what this engine makes of it at the valve.
+Field cardLift(const QString& name, Side side, Part<Value> part) {
+    Field f = optionalField(name, QStringLiteral("greatest lift; - for none"), 0.5, 30, true, part);
+    f.shown = [part, side](const Facts& facts, const Style& style) {
+        Facts copy = facts;
+        const Value v = facts.card ? part(copy) : Value{};
+        if (!v) return noValue();
+        QString text = words::liftWithUnit(*v, style);
+        const auto here = cardLiftHere_mm(*facts.card, side, facts.engine, Place::Valve);
+        if (here && std::abs(*here - *v) > 0.005)
+            text += QStringLiteral("; at this valve ") + words::lift(*here, style);
+        return text;
+    };
+    return f;
+}
+
 void card(std::vector<Field>& all) {
     const auto add = [&](Field f) { all.push_back(onCard(std::move(f))); };
     add(textField(QStringLiteral("Cam"), [](Facts& f) -> std::string& { return cardOf(f).name; }));
     all.back().heading = QStringLiteral("Its cam card, if there is one");
     add(cardHeight());
-    using Value = std::optional<double>;
     const QString minus = QStringLiteral("; minus when on the other side; - for none");
-    add(optionalField(QStringLiteral("Intake opens"), QStringLiteral("degrees before TDC") + minus,
-                      -90, 150, false, [](Facts& f) -> Value& { return cardOf(f).ivo; }));
-    add(optionalField(QStringLiteral("Intake closes"), QStringLiteral("degrees after BDC") + minus,
-                      -90, 150, false, [](Facts& f) -> Value& { return cardOf(f).ivc; }));
-    add(optionalField(QStringLiteral("Exhaust opens"), QStringLiteral("degrees before BDC") + minus,
-                      -90, 150, false, [](Facts& f) -> Value& { return cardOf(f).evo; }));
-    add(optionalField(QStringLiteral("Exhaust closes"), QStringLiteral("degrees after TDC") + minus,
-                      -90, 150, false, [](Facts& f) -> Value& { return cardOf(f).evc; }));
-    add(optionalField(QStringLiteral("Intake centre"),
-                      QStringLiteral("degrees after TDC; - for none"), 60, 160, false,
-                      [](Facts& f) -> Value& { return cardOf(f).intakeCentre; }));
-    add(optionalField(QStringLiteral("Exhaust centre"),
-                      QStringLiteral("degrees before TDC; - for none"), 60, 160, false,
-                      [](Facts& f) -> Value& { return cardOf(f).exhaustCentre; }));
-    add(optionalField(QStringLiteral("Intake lift"), QStringLiteral("greatest lift; - for none"),
-                      0.5, 30, true, [](Facts& f) -> Value& { return cardOf(f).intakeLift_mm; }));
-    add(optionalField(QStringLiteral("Exhaust lift"), QStringLiteral("greatest lift; - for none"),
-                      0.5, 30, true, [](Facts& f) -> Value& { return cardOf(f).exhaustLift_mm; }));
+    add(cardDegrees(
+        QStringLiteral("Intake opens"), QStringLiteral("degrees before TDC") + minus, -90, 150,
+        [](Facts& f) -> Value& { return cardOf(f).ivo; }, &CompleteCard::ivo));
+    add(cardDegrees(
+        QStringLiteral("Intake closes"), QStringLiteral("degrees after BDC") + minus, -90, 150,
+        [](Facts& f) -> Value& { return cardOf(f).ivc; }, &CompleteCard::ivc));
+    add(cardDegrees(
+        QStringLiteral("Exhaust opens"), QStringLiteral("degrees before BDC") + minus, -90, 150,
+        [](Facts& f) -> Value& { return cardOf(f).evo; }, &CompleteCard::evo));
+    add(cardDegrees(
+        QStringLiteral("Exhaust closes"), QStringLiteral("degrees after TDC") + minus, -90, 150,
+        [](Facts& f) -> Value& { return cardOf(f).evc; }, &CompleteCard::evc));
+    add(cardLift(QStringLiteral("Intake lift"), Side::Intake,
+                 [](Facts& f) -> Value& { return cardOf(f).intakeLift_mm; }));
+    add(cardLift(QStringLiteral("Exhaust lift"), Side::Exhaust,
+                 [](Facts& f) -> Value& { return cardOf(f).exhaustLift_mm; }));
+    const QString none = QStringLiteral("; - for none");
+    add(cardDegrees(
+        QStringLiteral("Intake duration"), QStringLiteral("at that height") + none, 90, 400,
+        [](Facts& f) -> Value& { return cardOf(f).intakeDuration; },
+        &CompleteCard::intakeDuration));
+    add(cardDegrees(
+        QStringLiteral("Exhaust duration"), QStringLiteral("at that height") + none, 90, 400,
+        [](Facts& f) -> Value& { return cardOf(f).exhaustDuration; },
+        &CompleteCard::exhaustDuration));
+    add(cardDegrees(
+        QStringLiteral("Intake centre"), QStringLiteral("degrees after TDC") + none, 60, 160,
+        [](Facts& f) -> Value& { return cardOf(f).intakeCentre; }, &CompleteCard::intakeCentre));
+    add(cardDegrees(
+        QStringLiteral("Exhaust centre"), QStringLiteral("degrees before TDC") + none, 60, 160,
+        [](Facts& f) -> Value& { return cardOf(f).exhaustCentre; }, &CompleteCard::exhaustCentre));
+    add(cardDegrees(
+        QStringLiteral("Lobe separation"), QStringLiteral("cam degrees") + none, 80, 140,
+        [](Facts& f) -> Value& { return cardOf(f).separation; }, &CompleteCard::separation));
+    add(cardDegrees(
+        QStringLiteral("Ground-in advance"),
+        QStringLiteral("crank degrees, minus when retarded") + none, -20, 20,
+        [](Facts& f) -> Value& { return cardOf(f).advance; }, &CompleteCard::advance));
+    add(lengthField(QStringLiteral("Advertised at"), 0.02, 2.0,
+                    [](Facts& f) -> double& { return cardOf(f).advertised.mm; }));
+    add(optionalField(QStringLiteral("Advertised, intake"), QStringLiteral("duration") + none, 90,
+                      420, false, [](Facts& f) -> Value& { return cardOf(f).intakeAdvertised; }));
+    add(optionalField(QStringLiteral("Advertised, exhaust"), QStringLiteral("duration") + none, 90,
+                      420, false, [](Facts& f) -> Value& { return cardOf(f).exhaustAdvertised; }));
+    add(enumField<Place>(
+        QStringLiteral("Lift given at the"), 2,
+        [](int i) { return words::placeName(static_cast<Place>(i)); },
+        [](Facts& f) -> Place& { return cardOf(f).liftAt; }));
+    Field ratio =
+        optionalField(QStringLiteral("Ratio it assumes"), QStringLiteral("for a valve lift") + none,
+                      0.5, 3.0, false, [](Facts& f) -> Value& { return cardOf(f).ratio; });
+    ratio.shown = [](const Facts& facts, const Style& style) {
+        return facts.card && facts.card->ratio ? words::shortest(*facts.card->ratio, 3, style)
+                                               : noValue();
+    };
+    add(std::move(ratio));
+    add(lengthField(QStringLiteral("Lash it wants, intake"), 0, 3,
+                    [](Facts& f) -> double& { return cardOf(f).lashIntake_mm; }));
+    add(lengthField(QStringLiteral("Lash it wants, exhaust"), 0, 3,
+                    [](Facts& f) -> double& { return cardOf(f).lashExhaust_mm; }));
 }
 
 std::vector<Field> make() {

@@ -3,7 +3,9 @@
 #include "app/pictures/strip.h"
 #include "app/stations/lobes/lobes_station.h"
 #include "app/style/rows.h"
+#include "core/sources.h"
 #include "core/wheel.h"
+#include "words/explanation.h"
 #include "words/sentences.h"
 
 #include <QButtonGroup>
@@ -58,6 +60,37 @@ QString LobesStation::direction(const RunTerms& t) const {
         .arg(words::degrees(t.step_deg, style(), 2), words::rotationName(job().engine.rotation));
 }
 
+/// What the motion says of the valve gear.
+QString LobesStation::motionLine() const {
+    const RunFindings* f = run_.found();
+    if (!f || !f->lobe.motion)
+        return QStringLiteral(
+            "Velocity and acceleration need a whole lobe, to its nose and beyond. "
+            "M goes back.");
+    const Motion& m = *f->lobe.motion;
+    QString text =
+        QStringLiteral("%1 A flat tappet needs a face of at least %2")
+            .arg(words::smoothingLine(f->lobe, style()),
+                 words::fixed(style().inches() ? m.flatTappet_mm / kMmPerInch : m.flatTappet_mm,
+                              style().inches() ? 2 : 1, style()) +
+                     QLatin1Char(' ') + words::unitName(style()));
+    text += f->lobe.taken.at == Place::Tappet && terms().follower == Follower::SolidFlat
+                ? QStringLiteral("; measure the one fitted.")
+                : QStringLiteral(" (fitted here: %1).").arg(words::followerName(terms().follower));
+    if (f->lobe.rampSpread_deg)
+        text += QStringLiteral(" Ramp spread %1 (seat %2 to 1.27 mm).")
+                    .arg(words::degrees(*f->lobe.rampSpread_deg, style()),
+                         words::height(job().settings.seat_mm, style()));
+    if (f->lobe.halfOpening_deg && f->lobe.halfClosing_deg)
+        text += QStringLiteral(" Halves %1 opening, %2 closing.")
+                    .arg(words::degrees(*f->lobe.halfOpening_deg, style()),
+                         words::degrees(*f->lobe.halfClosing_deg, style()));
+    if (f->lobe.baseRunOut_mm)
+        text += QStringLiteral(" Base circle within %1.")
+                    .arg(words::liftWithUnit(*f->lobe.baseRunOut_mm, style()));
+    return text + QStringLiteral(" M goes back.");
+}
+
 /// What is asked now, large.
 void LobesStation::refreshNow(const RunTerms& t) {
     turnToLabel_->setText(complete()         ? QStringLiteral("run")
@@ -88,7 +121,7 @@ void LobesStation::refreshTexts() {
     title_->setText(QStringLiteral("Cylinder %1 %2")
                         .arg(session().cylinder())
                         .arg(words::sideName(session().side())));
-    direction_->setText(direction(t));
+    direction_->setText(motion_ ? motionLine() : direction(t));
     for (QAbstractButton* b : steps_->buttons())
         b->setChecked(false);
     steps_->setExclusive(false);
@@ -197,6 +230,11 @@ RingScene LobesStation::ringScene() const {
         ring.intake = c->intake ? &c->intake->lobe : nullptr;
         ring.exhaust = c->exhaust ? &c->exhaust->lobe : nullptr;
         if (c->pair) ring.splitPoint = c->pair->splitPoint;
+        if (asked_)
+            for (const LobeFigures* lobe : {ring.intake, ring.exhaust})
+                if (lobe)
+                    for (CrankDeg at : figureAngles(*asked_, *lobe))
+                        ring.asked.push_back(at);
     }
     return ring;
 }
@@ -208,6 +246,20 @@ void LobesStation::refreshPictures() {
     if (const CylinderFindings* c = cylinderFindings())
         for (const RunFindings* each : {c->exhaust, c->intake})
             if (each) strip.lobes.push_back(each);
+    if (const auto all = comparables(); compared_ > 0 && compared_ <= all.size()) {
+        const Comparable& c = all[compared_ - 1];
+        strip.compared = compareLobes(run_.found()->lobe, c.run->lobe, c.mirrored);
+        strip.comparedName = c.name;
+    }
+    if (const RunFindings* f = run_.found(); f && motion_ && f->lobe.motion)
+        strip.motion = &*f->lobe.motion;
+    if (asked_)
+        if (const CylinderFindings* c = cylinderFindings())
+            for (const RunFindings* each : {c->exhaust, c->intake})
+                if (each) {
+                    const auto at = sourceAngles(*asked_, each->lobe);
+                    strip.asked.insert(strip.asked.end(), at.begin(), at.end());
+                }
     // Earlier passes of the lobe at hand lie under the newest.
     if (const RunFindings* f = run_.found(); f && f->passes)
         for (const RunFindings& other : findings().runs)

@@ -39,6 +39,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
       newRun_(new QPushButton(QStringLiteral("new run"), this)),
       eventsChip_(new QPushButton(QStringLiteral("events"), this)),
       conditionsChip_(new QPushButton(QStringLiteral("conditions"), this)),
+      upper_(new QWidget(this)),
       picture_(new QStackedWidget(this)),
       ring_(new Ring(look, dialogs, this)),
       conditions_(new RowList(look, false, this)),
@@ -80,7 +81,8 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     now->addWidget(progress_);
     now->addStretch(1);
 
-    auto* top = new QHBoxLayout;
+    auto* top = new QHBoxLayout(upper_);
+    top->setContentsMargins(0, 0, 0, 0);
     top->setSpacing(12);
     picture_->addWidget(ring_);
     picture_->addWidget(conditions_);
@@ -94,7 +96,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     column->setSpacing(8);
     column->addLayout(header);
     column->addWidget(direction_);
-    column->addLayout(top, 9);
+    column->addWidget(upper_, 9);
     column->addWidget(strip_, 6);
 
     connect(log_, &RowList::deletePressed, this, &LobesStation::askToStrike);
@@ -115,6 +117,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
         goTo_.reset();
         striking_.reset();
         events_.forget();
+        compared_ = 0;
         sheet_.moveTo(-1);
         refresh();
         emit promptChanged();
@@ -196,6 +199,43 @@ void LobesStation::goTo(CrankDeg at) {
     goTo_ = at;
     refresh();
     emit promptChanged();
+}
+
+void LobesStation::showMotion(bool on) {
+    motion_ = on;
+    upper_->setVisible(!on);
+    refresh();
+    emit promptChanged();
+}
+
+void LobesStation::highlight(const Figure& figure) {
+    asked_ = figure;
+    refreshPictures();
+}
+
+std::vector<LobesStation::Comparable> LobesStation::comparables() const {
+    std::vector<Comparable> out;
+    const RunFindings* here = run_.found();
+    if (!here || !here->lobe.noseReached) return out;
+    for (const RunFindings& r : findings().runs) {
+        if (r.run == here->run || !r.lobe.noseReached || !r.lobe.curve) continue;
+        const bool sameCylinder = r.cylinder == here->cylinder, sameSide = r.side == here->side;
+        if (sameCylinder && sameSide)
+            out.push_back({&r, false, QStringLiteral("against an earlier pass")});
+        else if (sameSide && r.current)
+            out.push_back({&r, false, QStringLiteral("against cylinder %1").arg(r.cylinder)});
+        else if (sameCylinder && r.current)
+            out.push_back(
+                {&r, true,
+                 QStringLiteral("against the %1 in a mirror").arg(words::sideName(r.side))});
+    }
+    return out;
+}
+
+void LobesStation::compareNext() {
+    const auto all = comparables();
+    compared_ = all.empty() ? 0 : (compared_ + 1) % (all.size() + 1);
+    refresh();
 }
 
 bool LobesStation::again() const {
@@ -477,6 +517,12 @@ bool LobesStation::command(QChar letter) {
         return true;
     case 'a':
         return averagePasses();
+    case 'm':
+        showMotion(!motion_);
+        return true;
+    case 'v':
+        compareNext();
+        return true;
     case 't': {
         if (putTopRight(session())) break;
         bool begins = false;

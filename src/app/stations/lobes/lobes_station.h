@@ -32,6 +32,7 @@ public:
     bool command(QChar letter) override;
     void leave() override;
     void refresh() override;
+    void highlight(const lobe::Figure& figure) override;
     StandCard standCard() const override;
 
     /// The angle the next lift belongs to.
@@ -40,6 +41,10 @@ public:
     void newRun();
     /// The entry line asks for the run's conditions instead of its readings.
     void askConditions(bool on);
+    /// Velocity, acceleration and jerk under the strip, in place of ring and log.
+    void showMotion(bool on);
+    /// Lays the next lobe that can be compared over this one; after the last, none.
+    void compareNext();
     /// Leads to an angle, as read.
     void goTo(lobe::CrankDeg at);
     /// Asks in the entry line why a reading is to be struck; then strikes it.
@@ -67,22 +72,35 @@ private:
     void refreshTexts();
     void refreshNow(const lobe::RunTerms& terms);
     QString direction(const lobe::RunTerms& terms) const;
+    QString motionLine() const;
     void refreshLog();
     void refreshPictures();
     RingScene ringScene() const;
     const lobe::CylinderFindings* cylinderFindings() const;
+
+    /// A lobe that can be laid over the one at hand.
+    struct Comparable {
+        const lobe::RunFindings* run = nullptr;
+        bool mirrored = false;
+        QString name;
+    };
+    std::vector<Comparable> comparables() const;
 
     RunAtHand run_;
     EventEntry events_;
     std::optional<lobe::CrankDeg> goTo_; ///< an angle typed or chosen instead of the next step
     bool backing_ = false;               ///< the crank is being turned back
     bool overshot_ = false;              ///< the mark was passed: go back and come up again
-    std::optional<qint64> striking_;     ///< waiting for the reason
+    std::optional<lobe::Figure> asked_;  ///< a figure of the slate that is asked where from
+    std::size_t compared_ = 0;           ///< 0: none; else into comparables, from 1
+    bool motion_ = false;
+    std::optional<qint64> striking_; ///< waiting for the reason
 
     QLabel *title_, *direction_, *turnToLabel_, *angle_, *angleSide_, *last_, *adviceHead_,
         *advice_, *progress_;
     QButtonGroup *steps_, *places_;
     QPushButton *newRun_, *eventsChip_, *conditionsChip_;
+    QWidget* upper_;          ///< ring, what is asked now, and log
     QStackedWidget* picture_; ///< the ring, or the conditions
     Ring* ring_;
     RowList* conditions_;

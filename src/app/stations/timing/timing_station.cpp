@@ -1,13 +1,16 @@
 #include "app/stations/timing/timing_station.h"
 
 #include "app/pictures/event_bars.h"
+#include "app/pictures/midpoint_plot.h"
 #include "core/entry.h"
+#include "words/explanation.h"
 #include "words/sentences.h"
 
 #include <QButtonGroup>
 #include <QGridLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QResizeEvent>
 
 #include <algorithm>
 #include <cmath>
@@ -25,13 +28,21 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
     : Bench(session, look, parent),
       verdict_(new QLabel(this)),
       more_(new QLabel(this)),
+      events_(new QLabel(this)),
       together_(new QLabel(this)),
+      curve_(new QLabel(this)),
       schools_(new QButtonGroup(this)),
-      bars_(new EventBars(look, dialogs, this)) {
+      bars_(new EventBars(look, dialogs, this)),
+      midpoints_(new MidpointPlot(look, dialogs, this)) {
     setObjectName(QStringLiteral("timingStation"));
     verdict_->setProperty("role", "verdict");
     verdict_->setObjectName(QStringLiteral("timingVerdict"));
-    for (QLabel* label : {verdict_, more_, together_})
+    more_->setObjectName(QStringLiteral("timingReasons"));
+    events_->setObjectName(QStringLiteral("timingEvents"));
+    curve_->setObjectName(QStringLiteral("timingCurve"));
+    events_->setProperty("role", "quiet");
+    curve_->setProperty("role", "quiet");
+    for (QLabel* label : {verdict_, more_, events_, together_, curve_})
         label->setWordWrap(true);
 
     auto* grid = new QGridLayout;
@@ -60,15 +71,19 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
     }
     together_->setStyleSheet(QStringLiteral("font-size: 13px;"));
     grid->addWidget(together_, 0, 3, 5, 1);
+    grid->addWidget(midpoints_, 0, 4, 5, 1);
     grid->setColumnStretch(3, 1);
+    grid->setColumnStretch(4, 1);
 
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(20, 14, 20, 10);
     column->setSpacing(8);
     column->addWidget(verdict_);
     column->addWidget(more_);
+    column->addWidget(events_);
     column->addWidget(bars_, 1);
     column->addLayout(grid);
+    column->addWidget(curve_);
 
     connect(schools_, &QButtonGroup::idClicked, this, [this](int id) {
         Settings s = job().settings;
@@ -89,7 +104,7 @@ Prompt TimingStation::prompt() const {
     p.subject = QStringLiteral("checking heights");
     p.ask = QStringLiteral("height to add or drop?");
     p.enter = QStringLiteral("add it, or drop it");
-    p.keys = QStringLiteral("1.27t  tappet   1.27v  valve   inch, metric");
+    p.keys = QStringLiteral("1.27t  tappet   1.27v  valve   inch, metric   smooth");
     return p;
 }
 
@@ -122,6 +137,10 @@ Echo TimingStation::heightsAfter(const QString& text, std::vector<Height>& heigh
 }
 
 Echo TimingStation::understand(const QString& text) const {
+    if (text.trimmed().toLower() == QLatin1String("smooth"))
+        return {true, job().settings.smoothing
+                          ? QStringLiteral("the curve through every reading")
+                          : QStringLiteral("the curve that follows the noise")};
     std::vector<Height> heights = job().settings.heights;
     return heightsAfter(text, heights);
 }
@@ -129,10 +148,25 @@ Echo TimingStation::understand(const QString& text) const {
 Echo TimingStation::submit(const QString& text) {
     if (text.trimmed().isEmpty()) return {false, QStringLiteral("Type a height, such as 1.27.")};
     Settings s = job().settings;
+    if (text.trimmed().toLower() == QLatin1String("smooth")) {
+        s.smoothing = !s.smoothing;
+        return {session().keep(book::SetSettings{s}), {}};
+    }
     const Echo echo = heightsAfter(text, s.heights);
     if (!echo.ok) return echo;
     if (!session().keep(book::SetSettings{s})) return {false, QStringLiteral("Not kept.")};
     return {true, {}};
+}
+
+/// A low window keeps to what is to be done.
+bool TimingStation::low() const {
+    return height() < 620;
+}
+
+void TimingStation::resizeEvent(QResizeEvent* event) {
+    const bool before = event->oldSize().height() < 620;
+    Bench::resizeEvent(event);
+    if (before != low()) refresh();
 }
 
 QString TimingStation::verdict() const {
@@ -141,15 +175,14 @@ QString TimingStation::verdict() const {
         return QStringLiteral(
                    "No lobe of cylinder %1 is recorded yet. Go to Lobes and type the first lift.")
             .arg(session().cylinder());
-    for (Code code : {Code::SidesSwapped, Code::CentreFarOff, Code::CamShift, Code::SeparationOff,
-                      Code::CardShift})
+    for (Code code : {Code::SidesSwapped, Code::CentreFarOff})
         for (const Finding& f : findings().all)
             if (f.code == code && f.cylinder == c->cylinder) return words::sentence(f, style());
+    if (c->explanation && !c->explanation->causes.empty())
+        return words::causeSentence(c->explanation->causes.front(), style());
     if (!c->pair || !c->pair->separation)
         return QStringLiteral("One lobe is in hand; record the other to its nose and beyond for "
                               "overlap and separation.");
-    if (job().card)
-        return QStringLiteral("Both lobes stand as the card says, within what a wheel can show.");
     return QStringLiteral("Lobe separation %1 cam degrees, %2. Enter the cam's card to compare.")
         .arg(words::fixed(c->pair->separation->deg, 1, style()),
              *c->pair->advance_deg >= 0.0
@@ -159,6 +192,72 @@ QString TimingStation::verdict() const {
                        .arg(words::degrees(-*c->pair->advance_deg, style())));
 }
 
+/// What the verdict rests on, what to do next, and what else it may be.
+QString TimingStation::reasons(const CylinderFindings& c) const {
+    QStringList parts;
+    if (c.explanation && !c.explanation->causes.empty()) {
+        const Explanation& x = *c.explanation;
+        const Cause& first = x.causes.front();
+        const bool proved = findings().tdc.state == TdcState::Proved;
+        parts << words::causeEvidence(first, x, style());
+        if (first.kind != CauseKind::AsCard) parts << words::causeNext(first, proved, style());
+        if (x.causes.size() > 1 && !low())
+            parts << QStringLiteral("It may also be this: ") +
+                         words::causeSentence(x.causes[1], style());
+        if (x.looksLike)
+            parts << QStringLiteral("It looks like the %1.")
+                         .arg(QString::fromStdString(job().otherCards[*x.looksLike].name));
+        for (const CardContradiction& d : x.contradictions)
+            parts << words::contradiction(d, style());
+    }
+    for (const Finding& f : findings().all)
+        if (f.severity >= Severity::LookAgain || f.code == Code::TdcNotTaken ||
+            f.code == Code::TdcNotProved || f.code == Code::TdcPointerOff)
+            if (parts.size() < (low() ? 2 : 5)) parts << words::shortSentence(f, style());
+    return parts.join(QLatin1Char(' '));
+}
+
+QString TimingStation::figures(const CylinderFindings& c) const {
+    QString text;
+    const auto line = [&](const QString& name, const QString& value,
+                          const std::optional<double>& u = {}) {
+        text += QStringLiteral("%1  <b>%2</b>%3<br>")
+                    .arg(name, value,
+                         u ? QStringLiteral("  ") + QChar(0xB1) +
+                                 words::fixed(std::max(0.1, *u), 1, style()) + QChar(0xB0)
+                           : QString());
+    };
+    if (c.pair) {
+        const PairFigures& p = *c.pair;
+        if (p.separation)
+            line(QStringLiteral("Lobe separation"),
+                 words::degrees(p.separation->deg, style()) + QStringLiteral(" cam"),
+                 p.separationUncertainty_deg);
+        if (p.advance_deg)
+            line(*p.advance_deg >= 0 ? QStringLiteral("Advanced") : QStringLiteral("Retarded"),
+                 words::degrees(std::abs(*p.advance_deg), style()) + QStringLiteral(" crank"),
+                 p.advanceUncertainty_deg);
+        if (p.splitPoint)
+            line(QStringLiteral("Split point"), words::fromDeadCentre(*p.splitPoint, style()),
+                 p.splitPointUncertainty_deg);
+        if (p.overlapArea_mm_deg)
+            line(QStringLiteral("Overlap area"), words::fixed(*p.overlapArea_mm_deg, 1, style()) +
+                                                     QStringLiteral(" mm") + QChar(0xB7) +
+                                                     QStringLiteral("deg (valve)"));
+    }
+    for (const RunFindings* run : {c.intake, c.exhaust}) {
+        if (!run) continue;
+        if (low()) continue;
+        if (const auto spread = run->lobe.centres.spread_deg())
+            line(words::sideTitle(run->side) + QStringLiteral(" schools differ by"),
+                 words::degrees(*spread, style()));
+        if (run->lobe.liftAtTdc_mm)
+            line(words::sideTitle(run->side) + QStringLiteral(" lift at TDC"),
+                 words::liftWithUnit(*run->lobe.liftAtTdc_mm, style()));
+    }
+    return text;
+}
+
 void TimingStation::refreshSchools(const CylinderFindings* c) {
     for (int i = 0; i < 4; ++i) {
         schools_->button(i)->setChecked(job().settings.school == kSchools[i]);
@@ -166,9 +265,17 @@ void TimingStation::refreshSchools(const CylinderFindings* c) {
             const RunFindings* run = !c ? nullptr : side == 0 ? c->intake : c->exhaust;
             const auto at = run ? run->lobe.centres.by(kSchools[i]) : std::nullopt;
             const bool chosen = job().settings.school == kSchools[i];
+            const auto uncertain =
+                run ? run->lobe.centres.uncertaintyBy_deg(kSchools[i]) : std::nullopt;
+            const QString u =
+                uncertain ? QStringLiteral(
+                                " <span style='font-size:11px; font-weight:normal;'>%1%2</span>")
+                                .arg(QChar(0xB1))
+                                .arg(words::fixed(std::max(0.1, *uncertain), 1, style()))
+                          : QString();
             const QColor colour = look().theme().lobe(side == 0 ? Side::Intake : Side::Exhaust);
             centres_[i][side]->setText(
-                at ? words::fixed(side == 0 ? at->deg : -at->deg, 1, style()) + QChar(0xB0)
+                at ? words::fixed(side == 0 ? at->deg : -at->deg, 1, style()) + QChar(0xB0) + u
                    : QString(QChar(0x2013)));
             centres_[i][side]->setStyleSheet(
                 QStringLiteral("font-size: %1px; font-weight: %2; color: %3;")
@@ -182,47 +289,40 @@ void TimingStation::refreshSchools(const CylinderFindings* c) {
 void TimingStation::refresh() {
     const CylinderFindings* c = cylinder();
     verdict_->setText(verdict());
-    QString more;
-    for (const Finding& f : findings().all)
-        if (f.severity >= Severity::LookAgain || f.code == Code::TdcNotTaken ||
-            f.code == Code::TdcNotProved || f.code == Code::TdcPointerOff)
-            more += (more.isEmpty() ? QString() : QStringLiteral("  ")) +
-                    words::shortSentence(f, style());
+    const QString more = c ? reasons(*c) : QString();
     more_->setText(more);
     more_->setVisible(!more.isEmpty());
+    QStringList lines, curve;
+    if (c && c->explanation) lines = words::eventLines(*c->explanation, style());
+    QString rows;
+    for (int i = 0; i < lines.size(); ++i)
+        rows += lines[i] +
+                (i % 2 && i + 1 < lines.size() ? QStringLiteral("\n") : QStringLiteral("     "));
+    events_->setText(rows.trimmed());
+    events_->setVisible(!lines.isEmpty() && !low());
     EventBarsScene scene;
     scene.heights = job().settings.heights;
+    scene.card = job().card;
+    MidpointScene middle;
+    middle.school = job().settings.school;
     if (c) {
-        scene.intake = c->intake ? &c->intake->lobe : nullptr;
-        scene.exhaust = c->exhaust ? &c->exhaust->lobe : nullptr;
+        scene.intake = middle.intake = c->intake ? &c->intake->lobe : nullptr;
+        scene.exhaust = middle.exhaust = c->exhaust ? &c->exhaust->lobe : nullptr;
         scene.pair = c->pair ? &*c->pair : nullptr;
+        for (const RunFindings* run : {c->intake, c->exhaust}) {
+            if (!run) continue;
+            for (const QString& said : {words::symmetrySentence(run->lobe, style()),
+                                        words::smoothingLine(run->lobe, style())})
+                if (!said.isEmpty()) curve << said;
+        }
     }
+    curve_->setText(curve.join(QLatin1Char(' ')));
+    curve_->setVisible(!curve.isEmpty() && !low());
+    midpoints_->setVisible(!low());
     bars_->setScene(scene);
+    midpoints_->setScene(middle);
     refreshSchools(c);
-    QString together;
-    if (c && c->pair) {
-        const PairFigures& p = *c->pair;
-        const auto line = [&](const QString& name, const QString& value) {
-            together += QStringLiteral("%1  <b>%2</b><br>").arg(name, value);
-        };
-        if (p.separation)
-            line(QStringLiteral("Lobe separation"),
-                 words::degrees(p.separation->deg, style()) + QStringLiteral(" cam"));
-        if (p.advance_deg)
-            line(*p.advance_deg >= 0 ? QStringLiteral("Advanced") : QStringLiteral("Retarded"),
-                 words::degrees(std::abs(*p.advance_deg), style()) + QStringLiteral(" crank"));
-        if (p.splitPoint)
-            line(QStringLiteral("Split point"), words::fromDeadCentre(*p.splitPoint, style()));
-        if (p.overlapArea_mm_deg)
-            line(QStringLiteral("Overlap area"), words::fixed(*p.overlapArea_mm_deg, 1, style()) +
-                                                     QStringLiteral(" mm") + QChar(0xB7) +
-                                                     QStringLiteral("deg (valve)"));
-        for (const RunFindings* run : {c->intake, c->exhaust})
-            if (const auto spread = run->lobe.centres.spread_deg())
-                line(words::sideTitle(run->side) + QStringLiteral(" schools differ by"),
-                     words::degrees(*spread, style()));
-    }
-    together_->setText(together);
+    together_->setText(c ? figures(*c) : QString());
 }
 
 } // namespace app

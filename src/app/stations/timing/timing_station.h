@@ -10,6 +10,7 @@ namespace app {
 
 class Dialogs;
 class EventBars;
+class MidpointPlot;
 
 class TimingStation : public Bench {
     Q_OBJECT
@@ -21,17 +22,25 @@ public:
     Echo submit(const QString& text) override;
     void refresh() override;
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    bool low() const;
     const lobe::CylinderFindings* cylinder() const;
     /// The heights after the typed one is added or, when it stands there, taken away; or why not.
     Echo heightsAfter(const QString& text, std::vector<lobe::Height>& heights) const;
     QString verdict() const;
     void refreshSchools(const lobe::CylinderFindings* c);
 
-    QLabel *verdict_, *more_, *together_;
+    QString reasons(const lobe::CylinderFindings& c) const;
+    QString figures(const lobe::CylinderFindings& c) const;
+
+    QLabel *verdict_, *more_, *events_, *together_, *curve_;
     QLabel* centres_[4][2];
     QButtonGroup* schools_;
     EventBars* bars_;
+    MidpointPlot* midpoints_;
 };
 
 } // namespace app

@@ -1,0 +1,30 @@
+// The middle of the events against height: upright on a symmetric lobe, leaning on an asymmetric
+// one, a scribble on a noisy one. Both lobes from their own centre.
+#pragma once
+
+#include "app/pictures/picture.h"
+#include "core/lobe.h"
+
+namespace app {
+
+struct MidpointScene {
+    const lobe::LobeFigures* intake = nullptr;
+    const lobe::LobeFigures* exhaust = nullptr;
+    lobe::CentreSchool school = lobe::CentreSchool::EqualDrop;
+};
+
+class MidpointPlot : public Picture {
+    Q_OBJECT
+public:
+    MidpointPlot(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+    void setScene(const MidpointScene& scene);
+    void draw(QPainter& painter, const QSizeF& size) const override;
+    QSize sizeHint() const override { return {230, 190}; }
+
+private:
+    void drawLobe(QPainter& p, const QRectF& box, const lobe::LobeFigures& lobe) const;
+    MidpointScene scene_;
+    double reach_ = 2.0; ///< degrees either side that are shown
+};
+
+} // namespace app
