@@ -264,8 +264,17 @@ std::vector<double> LiftCurve::crossings(double mm) const {
     };
     for (std::size_t k = 0; k < pieces_.size(); ++k) {
         const Piece& p = pieces_[k];
-        // Cut the piece where its slope turns, so that every part holds one crossing at most.
         const double h = p.end - p.start;
+        // A piece lies within the hull of its four control values: most are passed by at once.
+        const double next = k + 1 < pieces_.size() ? pieces_[k + 1].a : points_.back().mm;
+        const double third = p.a + p.b * h / 3.0;
+        const double twoThirds = third + (p.b + p.c * h) * h / 3.0;
+        const double last = p.value(h);
+        const bool under = p.a < mm;
+        if ((third < mm) == under && (twoThirds < mm) == under && (last < mm) == under &&
+            (next < mm) == under)
+            continue;
+        // Cut the piece where its slope turns, so that every part holds one crossing at most.
         std::array<double, 4> cuts{0.0, h, h, h};
         std::size_t n = 1;
         const double disc = p.c * p.c - 3.0 * p.d * p.b;
@@ -281,10 +290,9 @@ std::vector<double> LiftCurve::crossings(double mm) const {
         cuts[n] = h;
         // A piece ends on its neighbour's first value to the last bit, and "below" is strict, so
         // that a height met exactly at a reading counts once.
-        const double end = k + 1 < pieces_.size() ? pieces_[k + 1].a : points_.back().mm;
         for (std::size_t i = 0; i < n; ++i) {
             const bool below = p.value(cuts[i]) < mm;
-            const bool belowNext = (i + 1 == n ? end : p.value(cuts[i + 1])) < mm;
+            const bool belowNext = (i + 1 == n ? next : p.value(cuts[i + 1])) < mm;
             if (below != belowNext) bisect(p, cuts[i], cuts[i + 1]);
         }
     }

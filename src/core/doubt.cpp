@@ -12,7 +12,7 @@ constexpr double kSmoothingChoice = 1.1;
 
 } // namespace
 
-Doubt::Doubt(const LobeFigures& figures) : figures_(figures) {
+Doubt::Doubt(const LobeFigures& figures) : figures_(figures), nose_(figures.curve->top().deg) {
     if (figures.smoothed || figures.points.size() < 9) return;
     std::vector<LiftPoint> half;
     for (std::size_t i = 0; i < figures.points.size(); i += 2)
@@ -43,9 +43,13 @@ double Doubt::crossing_deg(CrankDeg at, double mm, bool opening) const {
     if (sparse_) {
         // The sparse curve's own crossing on the same flank, the nearest.
         double nearest = 1e9;
-        const double nose = figures_.curve->top().deg;
-        for (double x : sparse_->crossings(mm))
-            if ((x <= nose) == opening && std::abs(x - at.deg) < std::abs(nearest - at.deg))
+        if (mm != sparseAt_mm_) {
+            // Both flanks of a height are asked one after the other.
+            sparseAt_mm_ = mm;
+            sparseCrossings_ = sparse_->crossings(mm);
+        }
+        for (double x : sparseCrossings_)
+            if ((x <= nose_) == opening && std::abs(x - at.deg) < std::abs(nearest - at.deg))
                 nearest = x;
         if (nearest < 1e8) between = std::abs(nearest - at.deg) / 8.0;
     }

@@ -30,7 +30,10 @@ private:
     double reading_mm(double deg) const;
 
     const LobeFigures& figures_;
+    double nose_;                     ///< angle of greatest lift
     std::optional<LiftCurve> sparse_; ///< through every second reading
+    mutable double sparseAt_mm_ = -1.0;
+    mutable std::vector<double> sparseCrossings_;
 };
 
 } // namespace lobe

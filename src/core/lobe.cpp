@@ -108,16 +108,20 @@ private:
     void add(const Finding& f) { out_.findings.push_back(f); }
 
     /// The crossings of one flank, as one angle; empty when there is none.
-    std::optional<CrankDeg> flank(double threshold, bool opening, int& count) const {
+    std::optional<CrankDeg> flank(const std::vector<double>& crossings, bool opening,
+                                  int& count) const {
         double sum = 0.0;
         count = 0;
-        for (double x : curve_.crossings(threshold)) {
+        for (double x : crossings) {
             if ((x <= nose_.deg) != opening) continue;
             sum += x;
             ++count;
         }
         if (count == 0) return std::nullopt;
         return CrankDeg{sum / count};
+    }
+    std::optional<CrankDeg> flank(double threshold, bool opening, int& count) const {
+        return flank(curve_.crossings(threshold), opening, count);
     }
 
     int crossingsOf(const LiftCurve& curve, double threshold, bool opening) const {
@@ -145,9 +149,10 @@ private:
             if (out_.noseReached) refuse(Code::HeightAboveNose, Severity::Note, true);
             return events;
         }
+        const auto crossings = curve_.crossings(threshold);
         for (bool opening : {true, false}) {
             int count = 0;
-            const auto at = flank(threshold, opening, count);
+            const auto at = flank(crossings, opening, count);
             (opening ? events.opens : events.closes) = at;
             if (at)
                 (opening ? events.opensUncertainty_deg : events.closesUncertainty_deg) =
@@ -234,7 +239,7 @@ private:
     /// more than it is uncertain.
     void midpointLine() {
         MidpointLine& line = out_.midpoints;
-        constexpr int kSteps = 24;
+        constexpr int kSteps = 16;
         for (int i = 1; i < kSteps; ++i)
             line.events.push_back(eventsAt({nose_.mm * i / kSteps, out_.taken.at}, false));
         const HeightEvents low = eventsAt({0.20 * nose_.mm, out_.taken.at}, false);

@@ -7,7 +7,7 @@ namespace lobe {
 
 Motion motionOf(const SmoothCurve& curve, double toTappet) {
     Motion out;
-    for (double deg = curve.first(); deg <= curve.last(); deg += 1.0) {
+    for (double deg = curve.first(); deg <= curve.last(); deg += 2.0) {
         // A cam degree is two crank degrees.
         const MotionPoint p{deg, curve.at(deg), 2.0 * curve.at(deg, 1), 4.0 * curve.at(deg, 2),
                             8.0 * curve.at(deg, 3)};

@@ -19,7 +19,7 @@ struct MotionPoint {
 };
 
 struct Motion {
-    std::vector<MotionPoint> points; ///< every crank degree
+    std::vector<MotionPoint> points; ///< every other crank degree
     double fastest = 0.0;            ///< greatest velocity either way, mm per cam degree
     CrankDeg fastestAt;
     double fastestUncertainty = 0.0;

@@ -1,7 +1,6 @@
 #include "core/smooth.h"
 
-#include <Eigen/SparseCholesky>
-#include <Eigen/SparseCore>
+#include "core/band.h"
 
 #include <algorithm>
 #include <array>
@@ -14,10 +13,7 @@ namespace {
 constexpr double kUsualFreedom = 18.0;
 constexpr int kDegree = 5, kSpan = kDegree + 1, kPenalty = 3;
 
-using Sparse = Eigen::SparseMatrix<double>;
-using Vector = Eigen::VectorXd;
-/// A band needs no reordering.
-using Factor = Eigen::SimplicialLDLT<Sparse, Eigen::Lower, Eigen::NaturalOrdering<int>>;
+using Vector = std::vector<double>;
 
 /// The quintic B-splines on even knots.
 struct Basis {
@@ -60,8 +56,8 @@ struct SmoothCurve::Fit {
     Basis basis;
     double last = 0.0;
     Vector coefficients;
-    Factor normal;      ///< of B'WB + lambda P
-    double scale = 1.0; ///< variance of a reading of unit weight
+    Band normal{0, kDegree}; ///< Cholesky factor of B'WB + lambda P
+    double scale = 1.0;      ///< variance of a reading of unit weight
     double lift_mm = 0.0, wheel_deg = 0.0;
     std::vector<double> angles, weights;
 
@@ -70,16 +66,14 @@ struct SmoothCurve::Fit {
         const auto b = basis.at(deg, order, first);
         double sum = 0.0;
         for (int i = 0; i < kSpan; ++i)
-            sum += b[static_cast<std::size_t>(i)] * coefficients[first + i];
+            sum +=
+                b[static_cast<std::size_t>(i)] * coefficients[static_cast<std::size_t>(first + i)];
         return sum;
     }
     double variance(double deg, int order) const {
         int first = 0;
         const auto b = basis.at(deg, order, first);
-        Vector row = Vector::Zero(basis.count);
-        for (int i = 0; i < kSpan; ++i)
-            row[first + i] = b[static_cast<std::size_t>(i)];
-        return scale * row.dot(normal.solve(row));
+        return scale * normal.inverseForm(b.data(), kSpan, first);
     }
 };
 
@@ -88,113 +82,102 @@ namespace {
 class Fitting {
 public:
     Fitting(const std::vector<LiftPoint>& points, const Basis& basis)
-        : points_(points), basis_(basis), weights_(Vector::Ones(static_cast<int>(points.size()))) {
-        std::vector<Eigen::Triplet<double>> entries;
+        : points_(points),
+          basis_(basis),
+          weights_(points.size(), 1.0),
+          penalty_(basis.count, kDegree),
+          gram_(basis.count, kDegree),
+          factor_(basis.count, kDegree) {
         static constexpr double kDifference[] = {-1.0, 3.0, -3.0, 1.0};
         for (int r = 0; r + kPenalty < basis.count; ++r)
             for (int i = 0; i <= kPenalty; ++i)
-                for (int j = 0; j <= kPenalty; ++j)
-                    entries.emplace_back(r + i, r + j, kDifference[i] * kDifference[j]);
-        // One pattern for all: the band. Sums are then sums of its values.
-        for (int i = 0; i < basis.count; ++i)
-            for (int j = std::max(0, i - kDegree); j <= std::min(basis.count - 1, i + kDegree); ++j)
-                entries.emplace_back(i, j, 0.0);
-        penalty_.resize(basis.count, basis.count);
-        penalty_.setFromTriplets(entries.begin(), entries.end());
-        gram_ = penalty_;
-        sum_ = penalty_;
-        factor_.analyzePattern(sum_);
+                for (int j = 0; j <= i; ++j)
+                    penalty_.at(r + i, r + j) += kDifference[i] * kDifference[j];
     }
 
-    void weigh(const Vector& weights) { weights_ = weights; }
+    void weigh(Vector weights) { weights_ = std::move(weights); }
 
     /// The penalty that makes the readings likeliest; near an earlier choice when there is one.
     double choose(std::optional<double> near = {}) {
         assemble();
-        double best = near ? std::log10(*near) : 0.0, least = 1e300;
+        double best = near ? std::log10(*near) : 2.0, least = 1e300;
         const auto attempt = [&](double exponent) {
             const double g = unlikelihood(exponent);
             if (g >= least) return;
             least = g;
             best = exponent;
         };
-        if (near)
-            attempt(best);
-        else
-            for (double exponent = -6.0; exponent <= 8.0; exponent += 2.0)
-                attempt(exponent);
+        attempt(best);
+        // Uphill from a usual one as long as it gains, then ever finer.
+        if (!near)
+            for (double way : {2.0, -2.0})
+                for (double before = 1e301; least < before && std::abs(best + way) < 9.0;) {
+                    before = least;
+                    attempt(best + way);
+                }
         for (double step : {1.0, 0.5, 0.25}) {
+            if (near && step == 1.0) continue;
             const double middle = best;
             attempt(middle - step);
-            attempt(middle + step);
+            if (best == middle) attempt(middle + step);
         }
         return std::pow(10.0, best);
     }
 
-    void solve(double lambda) {
-        factorize(lambda);
+    bool solve(double lambda) {
+        factor_.sum(gram_, lambda, penalty_);
+        if (!factor_.factorize()) return false;
         coefficients_ = factor_.solve(right_);
+        return true;
     }
 
     /// Residuals as weighed, squared, and the penalty that goes with them.
-    double penalised() const { return std::max(1e-30, squares_ - right_.dot(coefficients_)); }
+    double penalised() const {
+        double explained = 0.0;
+        for (std::size_t i = 0; i < right_.size(); ++i)
+            explained += right_[i] * coefficients_[i];
+        return std::max(1e-30, squares_ - explained);
+    }
 
     const Vector& coefficients() const { return coefficients_; }
-    /// B'WB + lambda P of the last solution.
-    const Sparse& normal() const { return sum_; }
+    /// The factor of the last solution.
+    const Band& factor() const { return factor_; }
 
 private:
     void assemble() {
-        gram_.coeffs().setZero();
-        right_ = Vector::Zero(basis_.count);
+        gram_.clear();
+        right_.assign(static_cast<std::size_t>(basis_.count), 0.0);
         squares_ = 0.0;
         for (std::size_t k = 0; k < points_.size(); ++k) {
             int first = 0;
             const auto b = basis_.at(points_[k].deg, 0, first);
-            const double w = weights_[static_cast<int>(k)], y = points_[k].mm;
+            const double w = weights_[k], y = points_[k].mm;
             squares_ += w * y * y;
-            for (int j = 0; j < kSpan; ++j) {
-                const double bj = w * b[static_cast<std::size_t>(j)];
-                right_[first + j] += bj * y;
-                // A column of the band is contiguous.
-                const int column = first + j;
-                double* values = gram_.valuePtr() + gram_.outerIndexPtr()[column] -
-                                 std::max(0, column - kDegree);
-                for (int i = 0; i < kSpan; ++i)
-                    values[first + i] += bj * b[static_cast<std::size_t>(i)];
+            for (int i = 0; i < kSpan; ++i) {
+                const double bi = w * b[static_cast<std::size_t>(i)];
+                right_[static_cast<std::size_t>(first + i)] += bi * y;
+                for (int j = 0; j <= i; ++j)
+                    gram_.at(first + i, first + j) += bi * b[static_cast<std::size_t>(j)];
             }
         }
         // Angles without a reading near them still need a pivot.
         for (int i = 0; i < basis_.count; ++i)
-            gram_.coeffRef(i, i) += 1e-12;
-    }
-
-    void factorize(double lambda) {
-        sum_.coeffs() = gram_.coeffs() + lambda * penalty_.coeffs();
-        factor_.factorize(sum_);
-        lambda_ = lambda;
+            gram_.at(i, i) += 1e-12;
     }
 
     double unlikelihood(double exponent) {
         const double lambda = std::pow(10.0, exponent);
-        factorize(lambda);
-        if (factor_.info() != Eigen::Success) return 1e300;
-        coefficients_ = factor_.solve(right_);
+        if (!solve(lambda)) return 1e300;
         const double n = static_cast<double>(points_.size());
-        double logDeterminant = 0.0;
-        const Vector pivots = factor_.vectorD();
-        for (int i = 0; i < pivots.size(); ++i)
-            logDeterminant += std::log(std::max(1e-300, pivots[i]));
-        return (n - kPenalty) * std::log(penalised()) + logDeterminant -
+        return (n - kPenalty) * std::log(penalised()) + factor_.logDeterminant() -
                (basis_.count - kPenalty) * std::log(lambda);
     }
 
     const std::vector<LiftPoint>& points_;
     const Basis& basis_;
     Vector weights_, right_, coefficients_;
-    Sparse penalty_, gram_, sum_;
-    Factor factor_;
-    double squares_ = 0.0, lambda_ = 1.0;
+    Band penalty_, gram_, factor_;
+    double squares_ = 0.0;
 };
 
 /// Least squares of the squared residuals on 1 and slope^2, both parts not negative: the variance
@@ -235,15 +218,15 @@ std::optional<SmoothCurve> SmoothCurve::through(const std::vector<LiftPoint>& po
     if (points.size() < 12) return std::nullopt;
     auto fit = std::make_unique<Fit>();
     const double from = points.front().deg, to = points.back().deg;
-    // Knots no closer than twice the step: finer ones only the penalty would hold.
+    // Knots five degrees apart carry any lobe; closer than the readings only the penalty holds them.
     const double step = (to - from) / static_cast<double>(points.size() - 1);
-    const int cells = std::clamp(static_cast<int>((to - from) / std::max(4.0, 1.0 * step)), 4, 180);
+    const int cells = std::clamp(static_cast<int>((to - from) / std::max(5.0, step)), 4, 180);
     fit->basis = {from, (to - from) / cells, cells + kDegree};
     fit->last = to;
 
     Fitting fitting(points, fit->basis);
     const double lambda = fitting.choose();
-    fitting.solve(lambda);
+    if (!fitting.solve(lambda)) return std::nullopt;
     // The scatter of the readings in its two parts, then once more with their weights.
     std::vector<double> squared, slopes;
     fit->coefficients = fitting.coefficients();
@@ -255,18 +238,17 @@ std::optional<SmoothCurve> SmoothCurve::through(const std::vector<LiftPoint>& po
     }
     auto [lift, wheel] = parts(squared, slopes);
     lift = std::max(lift, least_mm * least_mm);
-    Vector weights(static_cast<int>(points.size()));
-    for (std::size_t i = 0; i < points.size(); ++i)
-        weights[static_cast<int>(i)] = 1.0 / (1.0 + wheel / lift * slopes[i] * slopes[i]);
-    fitting.weigh(weights);
-    fitting.solve(fitting.choose(lambda));
+    Vector weights;
+    for (double slope : slopes)
+        weights.push_back(1.0 / (1.0 + wheel / lift * slope * slope));
+    fit->weights = weights;
+    fitting.weigh(std::move(weights));
+    if (!fitting.solve(fitting.choose(lambda))) return std::nullopt;
 
     fit->coefficients = fitting.coefficients();
-    for (std::size_t i = 0; i < points.size(); ++i) {
-        fit->angles.push_back(points[i].deg);
-        fit->weights.push_back(weights[static_cast<int>(i)]);
-    }
-    fit->normal.compute(fitting.normal());
+    for (const LiftPoint& p : points)
+        fit->angles.push_back(p.deg);
+    fit->normal = fitting.factor();
     fit->scale = std::max(fitting.penalised() / (n - kPenalty), least_mm * least_mm);
     fit->lift_mm = std::sqrt(fit->scale);
     fit->wheel_deg = std::sqrt(fit->scale * wheel / lift);

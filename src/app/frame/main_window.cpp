@@ -54,7 +54,6 @@ void MainWindow::build() {
     frame_ = new Frame({top_, route_, slate_, entry_, message_, stand_}, this);
     setCentralWidget(frame_);
     keys_ = new KeysOverlay(look_, this);
-    toTake_ = new ToTake(session_, look_, this);
     watch_ = new QTimer(this);
     watch_->setInterval(2000);
     watch_->start();
@@ -85,7 +84,6 @@ void MainWindow::connectAll() {
         if (frame_->bench() && frame_->bench() != welcome_)
             static_cast<Bench*>(frame_->bench())->highlight(figure);
     });
-    connect(toTake_, &ToTake::chosen, this, &MainWindow::begin);
     connect(entry_, &EntryBar::undoRequested, &session_, &Session::undo);
     connect(entry_, &EntryBar::redoRequested, &session_, &Session::redo);
     connect(watch_, &QTimer::timeout, &session_, &Session::lookForChanges);
@@ -214,6 +212,10 @@ void MainWindow::showKeys() {
 }
 
 void MainWindow::showToTake() {
+    if (!toTake_) {
+        toTake_ = new ToTake(session_, look_, this);
+        connect(toTake_, &ToTake::chosen, this, &MainWindow::begin);
+    }
     toTake_->open();
 }
 

@@ -91,7 +91,7 @@ private:
     Welcome* welcome_ = nullptr;
     std::array<Bench*, 4> stations_{};
     KeysOverlay* keys_;
-    ToTake* toTake_;
+    ToTake* toTake_ = nullptr; ///< made when first asked for
     QString namedJob_; ///< what the preferences last heard
     bool atStand_ = false;
     Stand* stand_;

@@ -1,0 +1,69 @@
+#include "core/band.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lobe {
+
+void Band::sum(const Band& a, double factor, const Band& b) {
+    for (std::size_t i = 0; i < values_.size(); ++i)
+        values_[i] = a.values_[i] + factor * b.values_[i];
+}
+
+bool Band::factorize() {
+    for (int i = 0; i < size_; ++i) {
+        double* row = &values_[static_cast<std::size_t>(i * (width_ + 1) + width_ - i)];
+        for (int j = std::max(0, i - width_); j <= i; ++j) {
+            const double* other = &values_[static_cast<std::size_t>(j * (width_ + 1) + width_ - j)];
+            double sum = row[j];
+            for (int k = std::max(0, i - width_); k < j; ++k)
+                sum -= row[k] * other[k];
+            if (i == j) {
+                if (!(sum > 0.0)) return false;
+                row[i] = std::sqrt(sum);
+            } else {
+                row[j] = sum / other[j];
+            }
+        }
+    }
+    return true;
+}
+
+std::vector<double> Band::solve(std::vector<double> x) const {
+    for (int i = 0; i < size_; ++i) {
+        double sum = x[static_cast<std::size_t>(i)];
+        for (int k = std::max(0, i - width_); k < i; ++k)
+            sum -= at(i, k) * x[static_cast<std::size_t>(k)];
+        x[static_cast<std::size_t>(i)] = sum / at(i, i);
+    }
+    for (int i = size_ - 1; i >= 0; --i) {
+        double sum = x[static_cast<std::size_t>(i)];
+        for (int k = i + 1; k <= std::min(size_ - 1, i + width_); ++k)
+            sum -= at(k, i) * x[static_cast<std::size_t>(k)];
+        x[static_cast<std::size_t>(i)] = sum / at(i, i);
+    }
+    return x;
+}
+
+double Band::logDeterminant() const {
+    double sum = 0.0;
+    for (int i = 0; i < size_; ++i)
+        sum += 2.0 * std::log(at(i, i));
+    return sum;
+}
+
+double Band::inverseForm(const double* x, int count, int first) const {
+    // With A = L L', the form is the square of L^-1 x: forward substitution only.
+    std::vector<double> y(static_cast<std::size_t>(size_), 0.0);
+    double squares = 0.0;
+    for (int i = first; i < size_; ++i) {
+        double sum = i < first + count ? x[i - first] : 0.0;
+        for (int k = std::max(first, i - width_); k < i; ++k)
+            sum -= at(i, k) * y[static_cast<std::size_t>(k)];
+        y[static_cast<std::size_t>(i)] = sum / at(i, i);
+        squares += y[static_cast<std::size_t>(i)] * y[static_cast<std::size_t>(i)];
+    }
+    return squares;
+}
+
+} // namespace lobe
