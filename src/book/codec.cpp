@@ -37,6 +37,9 @@ constexpr Names<ReadingOf, 4> kReadingOf{{"lift", "opens", "nose", "closes"}};
 constexpr Names<WhichTop, 3> kTop{{"not-said", "overlap", "firing"}};
 constexpr Names<Spring, 2> kSpring{{"running", "checking"}};
 constexpr Names<OffAxis, 3> kOffAxis{{"not-corrected", "on-the-part", "on-a-flat-face"}};
+constexpr Names<VolumeSource, 3> kVolumes{{"poured", "dimensions", "maker"}};
+constexpr Names<ClosingSchool, 4> kClosing{
+    {"seat-measured", "seat-maker", "plus-15", "own-height"}};
 constexpr Names<CentreSchool, 4> kSchool{{"equal_drop", "events", "peak", "centroid"}};
 
 QString qt(const std::string& s) {
@@ -75,8 +78,57 @@ Height heightFrom(const QJsonObject& json) {
 
 } // namespace
 
+namespace {
+
+QJsonObject toJson(const Chamber& c) {
+    return {{"chamber_cc", c.chamber_cc}, {"gasket_bore_mm", c.gasketBore_mm},
+            {"gasket_mm", c.gasket_mm},   {"deck_mm", c.deck_mm},
+            {"crown_cc", c.crown_cc},     {"crevice_cc", c.crevice_cc}};
+}
+
+Chamber chamberFrom(const QJsonObject& json) {
+    Chamber c;
+    take(json, "chamber_cc", c.chamber_cc);
+    take(json, "gasket_bore_mm", c.gasketBore_mm);
+    take(json, "gasket_mm", c.gasket_mm);
+    take(json, "deck_mm", c.deck_mm);
+    take(json, "crown_cc", c.crown_cc);
+    take(json, "crevice_cc", c.crevice_cc);
+    return c;
+}
+
+QJsonObject toJson(const CompressionState& s) {
+    return {{"name", qt(s.name)},
+            {"bore_mm", s.bore_mm},
+            {"stroke_mm", s.stroke_mm},
+            {"rod_mm", s.rod_mm},
+            {"pin_offset_mm", s.pinOffset_mm},
+            {"chamber", toJson(s.chamber)},
+            {"closing_deg", s.closing_deg}};
+}
+
+CompressionState stateFrom(const QJsonObject& json) {
+    CompressionState s;
+    take(json, "name", s.name);
+    take(json, "bore_mm", s.bore_mm);
+    take(json, "stroke_mm", s.stroke_mm);
+    take(json, "rod_mm", s.rod_mm);
+    take(json, "pin_offset_mm", s.pinOffset_mm);
+    take(json, "closing_deg", s.closing_deg);
+    s.chamber = chamberFrom(json[QLatin1String("chamber")].toObject());
+    return s;
+}
+
+} // namespace
+
 QJsonObject toJson(const Engine& e) {
-    return {{"name", qt(e.name)},
+    QJsonArray chambers;
+    for (const Chamber& c : e.chambers)
+        chambers.append(toJson(c));
+    return {{"chamber", toJson(e.chamber)},
+            {"chambers", chambers},
+            {"volumes", kVolumes.text(e.volumes)},
+            {"name", qt(e.name)},
             {"cylinders", e.cylinders},
             {"bore_mm", e.bore_mm},
             {"stroke_mm", e.stroke_mm},
@@ -106,6 +158,10 @@ Engine engineFrom(const QJsonObject& json) {
     take(json, "ratio_exhaust", e.ratioExhaust);
     take(json, "lash_intake_mm", e.lashIntake_mm);
     take(json, "lash_exhaust_mm", e.lashExhaust_mm);
+    e.chamber = chamberFrom(json[QLatin1String("chamber")].toObject());
+    for (const QJsonValue& v : json[QLatin1String("chambers")].toArray())
+        e.chambers.push_back(chamberFrom(v.toObject()));
+    take(json, "volumes", kVolumes, e.volumes);
     return e;
 }
 
@@ -182,7 +238,9 @@ SetCards cardsFrom(const QJsonObject& json) {
 }
 
 QJsonObject toJson(const Settings& s) {
-    QJsonArray heights, pinned, deck;
+    QJsonArray heights, pinned, deck, fuels;
+    for (const FuelLimit& f : s.fuels)
+        fuels.append(QJsonObject{{"name", qt(f.name)}, {"dynamic", f.dynamic}});
     for (double mm : s.deck_mm)
         deck.append(mm);
     for (const Height& h : s.heights)
@@ -198,6 +256,13 @@ QJsonObject toJson(const Settings& s) {
             {"zero_return_mm", s.zeroReturn_mm},
             {"average_passes", s.averagePasses},
             {"smoothing", s.smoothing},
+            {"closing", kClosing.text(s.closing)},
+            {"closing_height_mm", s.closingHeight_mm},
+            {"altitude_m", s.altitude_m},
+            {"exponent", s.exponent},
+            {"wanted_dynamic", s.wantedDynamic},
+            {"fuels", fuels},
+            {"kept", s.kept ? QJsonValue(toJson(*s.kept)) : QJsonValue()},
             {"tape_mm", s.tape_mm},
             {"resolution_mm", s.resolution_mm},
             {"top", kTop.text(s.top)},
@@ -220,6 +285,20 @@ Settings settingsFrom(const QJsonObject& json) {
     take(json, "wheel", kScale, s.wheel);
     take(json, "tdc_tolerance_deg", s.tdcTolerance_deg);
     take(json, "zero_return_mm", s.zeroReturn_mm);
+    take(json, "closing", kClosing, s.closing);
+    take(json, "closing_height_mm", s.closingHeight_mm);
+    take(json, "altitude_m", s.altitude_m);
+    take(json, "exponent", s.exponent);
+    take(json, "wanted_dynamic", s.wantedDynamic);
+    if (json.contains(QLatin1String("fuels"))) s.fuels.clear();
+    for (const QJsonValue& v : json[QLatin1String("fuels")].toArray()) {
+        FuelLimit f;
+        take(v.toObject(), "name", f.name);
+        take(v.toObject(), "dynamic", f.dynamic);
+        s.fuels.push_back(std::move(f));
+    }
+    if (json[QLatin1String("kept")].isObject())
+        s.kept = stateFrom(json[QLatin1String("kept")].toObject());
     s.smoothing = json[QLatin1String("smoothing")].toBool(true);
     s.averagePasses = json[QLatin1String("average_passes")].toBool();
     take(json, "tape_mm", s.tape_mm);

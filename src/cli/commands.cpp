@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 
 #include "book/files.h"
+#include "cli/compression_command.h"
 #include "cli/json.h"
 #include "cli/refusal.h"
 #include "cli/tdc_command.h"
@@ -81,6 +82,8 @@ public:
 
         TdcOptions tdc;
         addTdc(app, tdc);
+        CompressionOptions squeeze;
+        addCompression(app, squeeze);
 
         try {
             app.parse(argc, argv);
@@ -272,6 +275,33 @@ private:
                     print(result.json);
                 else
                     print(result.text);
+            };
+        });
+    }
+
+    void addCompression(CLI::App& app, CompressionOptions& o) {
+        auto* command = app.add_subcommand("compression", "static and dynamic ratio; mm and cc");
+        command->add_option("--bore", o.bore, "mm")->required();
+        command->add_option("--stroke", o.stroke, "mm")->required();
+        command->add_option("--rod", o.rod, "mm")->required();
+        command->add_option("--chamber", o.chamber, "in the head, cc")->required();
+        command->add_option("--gasket-bore", o.gasketBore, "mm; the bore by default");
+        command->add_option("--gasket", o.gasket, "thickness as tightened, mm")->required();
+        command->add_option("--deck", o.deck, "piston below the face, mm; negative above");
+        command->add_option("--crown", o.crown, "dish, cc; negative for a dome");
+        command->add_option("--pin-offset", o.pinOffset, "mm, positive delays the top");
+        command->add_option("--crevice", o.crevice, "above the top ring, cc");
+        command->add_option("--ivc", o.ivc, "intake closing, degrees after BDC")->required();
+        command->add_option("--altitude", o.altitude, "m (0)");
+        command->add_option("--exponent", o.exponent, "of the compression (1.25)");
+        command->add_flag("--json", o.json, "print JSON");
+        command->callback([this, &o] {
+            command_ = [this, &o] {
+                const CompressionPrinted printed = runCompression(o);
+                if (o.json)
+                    print(printed.json);
+                else
+                    print(printed.text);
             };
         });
     }

@@ -22,6 +22,11 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
             request.heights.push_back(h);
     };
     want({job.settings.seat_mm, Place::Valve});
+    // For the dynamic compression.
+    if (run.side == Side::Intake) {
+        want({1.27, Place::Tappet});
+        want({job.settings.closingHeight_mm, Place::Valve});
+    }
     if (job.card) {
         request.eventsHeight = job.card->height;
         want(job.card->height);
@@ -381,11 +386,15 @@ Explanation explained(const Job& job, const CylinderFindings& c, double tdc_deg)
     ExplainRequest request;
     request.intake = c.intake ? &c.intake->lobe : nullptr;
     request.exhaust = c.exhaust ? &c.exhaust->lobe : nullptr;
-    request.card = *job.card;
+    if (job.card) request.card = *job.card;
     request.engine = job.engine;
     request.tdc_deg = tdc_deg;
     request.otherCards = job.otherCards;
-    return explain(request);
+    if (job.card) return explain(request);
+    // No card came with the cam: only which one it looks like.
+    Explanation unknown;
+    unknown.looksLike = likeliestCard(request);
+    return unknown;
 }
 
 void againstCard(const Job& job, const CylinderFindings& c, std::vector<Finding>& out) {
@@ -396,6 +405,7 @@ void againstCard(const Job& job, const CylinderFindings& c, std::vector<Finding>
     };
     const auto off = [](double deg) { return std::abs(deg) > kAsCard_deg; };
     // A card without events has its centres only.
+    if (!job.card) return;
     const bool byCentre = !c.explanation || c.explanation->causes.empty();
     const CauseKind kind = byCentre ? CauseKind::Unclear : c.explanation->causes.front().kind;
     if (kind == CauseKind::CamTiming && c.intake && c.exhaust)
@@ -626,7 +636,8 @@ Findings examine(const Job& job) {
         if (run.current)
             out.all.insert(out.all.end(), run.lobe.findings.begin(), run.lobe.findings.end());
     for (CylinderFindings& c : out.cylinders) {
-        if (job.card) c.explanation = explained(job, c, out.tdc.uncertainty_deg());
+        if (job.card || !job.otherCards.empty())
+            c.explanation = explained(job, c, out.tdc.uncertainty_deg());
         if (c.pair) out.all.insert(out.all.end(), c.pair->findings.begin(), c.pair->findings.end());
         againstCard(job, c, out.all);
     }

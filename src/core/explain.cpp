@@ -455,14 +455,11 @@ private:
     }
 
     void looksLike() {
+        const auto best = likeliestCard(r_);
         const auto own = cardMisfit(r_, r_.card);
-        std::optional<double> least;
-        for (std::size_t i = 0; i < r_.otherCards.size(); ++i) {
-            const auto m = cardMisfit(r_, r_.otherCards[i]);
-            if (!m || (least && *m >= *least)) continue;
-            least = m;
-            if (*m < 2.5 && (!own || *m < *own - 1.0)) out_.looksLike = i;
-        }
+        // A little better is no reason to doubt the card that is fitted.
+        if (best && (!own || *cardMisfit(r_, r_.otherCards[*best]) < *own - 1.0))
+            out_.looksLike = best;
     }
 
     const ExplainRequest& r_;
@@ -477,6 +474,18 @@ Explanation explain(const ExplainRequest& request) {
     Explanation out;
     Explaining(request, out).run();
     return out;
+}
+
+std::optional<std::size_t> likeliestCard(const ExplainRequest& r) {
+    constexpr double kFits = 2.5; // standard deviations per figure
+    std::optional<std::size_t> best;
+    double least = kFits;
+    for (std::size_t i = 0; i < r.otherCards.size(); ++i)
+        if (const auto m = cardMisfit(r, r.otherCards[i]); m && *m < least) {
+            least = *m;
+            best = i;
+        }
+    return best;
 }
 
 std::optional<double> cardMisfit(const ExplainRequest& r, const Card& card) {

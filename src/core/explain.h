@@ -79,6 +79,9 @@ struct ExplainRequest {
 /// Events are taken at the card's height, wherever that is meant; empty without any.
 Explanation explain(const ExplainRequest& request);
 
+/// Which of the cards at hand a cam looks like, whatever its timing; empty when none fits well.
+std::optional<std::size_t> likeliestCard(const ExplainRequest& request);
+
 /// How badly a card fits what was measured, in standard deviations per figure compared, whatever
 /// the cam's timing: durations, separation and lift. Empty when nothing can be compared.
 std::optional<double> cardMisfit(const ExplainRequest& request, const Card& card);

@@ -19,6 +19,8 @@ public:
     /// Empty when the rod cannot span throw and offset, or a length is not positive.
     static std::optional<PistonPath> of(double stroke_mm, double rod_mm, double pinOffset_mm = 0.0);
 
+    /// From the true top to the true bottom: the stroke, a little more with an offset.
+    double travel_mm() const { return drop_mm(bottom_deg_ - top_deg_); }
     /// Drop below the true top at an angle from the true top.
     double drop_mm(double fromTop_deg) const;
     /// mm per degree, signed.

@@ -17,6 +17,13 @@ std::vector<Height> inchHeights(Place at) {
     return heightsOf({0.006, 0.020, 0.050, 0.100, 0.200}, kMmPerInch, at);
 }
 
+std::vector<FuelLimit> roughFuelGuide() {
+    return {{"ordinary petrol", 7.8},
+            {"high-octane petrol", 8.4},
+            {"racing petrol", 9.3},
+            {"methanol", 11.0}};
+}
+
 std::optional<double> RunTerms::ratioOfLifts() const {
     if (!valveLift_mm || !tappetLift_mm || !(*tappetLift_mm > 0.0)) return std::nullopt;
     return *valveLift_mm / *tappetLift_mm;

@@ -20,6 +20,21 @@ enum class Follower { SolidFlat, SolidRoller, Hydraulic, HydraulicMadeSolid, Buc
 /// Where a lift is read, and so which lift a checking height means.
 enum class Place { Tappet, Valve };
 
+/// What is left above the piston at the top, by parts. Volumes in cm3, lengths in mm; a volume of
+/// 0 is not known yet, but for crown and crevice, where it is none.
+struct Chamber {
+    double chamber_cc = 0.0;    ///< in the head, valves and plug fitted
+    double gasketBore_mm = 0.0; ///< 0: as the cylinder's bore
+    double gasket_mm = 0.0;     ///< thickness as tightened
+    double deck_mm = 0.0;       ///< piston below the block face at the top; negative above it
+    double crown_cc = 0.0;      ///< dish positive, dome negative, pockets included
+    double crevice_cc = 0.0;    ///< above the top ring
+    bool operator==(const Chamber&) const = default;
+};
+
+/// Where the volumes come from.
+enum class VolumeSource { Poured, Dimensions, Maker };
+
 struct Engine {
     std::string name;
     int cylinders = 4;
@@ -31,7 +46,14 @@ struct Engine {
     double ratioIntake = 1.0, ratioExhaust = 1.0;
     double pinOffset_mm = 0.0; ///< positive delays the top in the running direction
     double lashIntake_mm = 0.0, lashExhaust_mm = 0.0;
+    Chamber chamber;               ///< of every cylinder but those in `chambers`
+    std::vector<Chamber> chambers; ///< by cylinder from 1, where they differ; may be shorter
+    VolumeSource volumes = VolumeSource::Poured;
 
+    const Chamber& chamberOf(int cylinder) const {
+        const auto i = static_cast<std::size_t>(cylinder - 1);
+        return cylinder >= 1 && i < chambers.size() ? chambers[i] : chamber;
+    }
     double ratio(Side side) const { return side == Side::Intake ? ratioIntake : ratioExhaust; }
     double lash_mm(Side side) const {
         return side == Side::Intake ? lashIntake_mm : lashExhaust_mm;
@@ -189,6 +211,27 @@ struct LiftRun {
 /// Which of the four schools calls the lobe centre.
 enum class CentreSchool { EqualDrop, Events, Peak, Centroid };
 
+/// Which closing of the intake valve the dynamic compression is reckoned from.
+enum class ClosingSchool { SeatMeasured, SeatMaker, Plus15, OwnHeight };
+
+/// A fuel, and the dynamic compression the user would not go beyond with it.
+struct FuelLimit {
+    std::string name;
+    double dynamic = 0.0;
+    bool operator==(const FuelLimit&) const = default;
+};
+/// A rough guide, to be edited: no engine is like another.
+std::vector<FuelLimit> roughFuelGuide();
+
+/// A state of the engine kept to be compared with: what the compression is made of.
+struct CompressionState {
+    std::string name;
+    double bore_mm = 0.0, stroke_mm = 0.0, rod_mm = 0.0, pinOffset_mm = 0.0;
+    Chamber chamber;
+    double closing_deg = 0.0; ///< intake closing, degrees after BDC
+    bool operator==(const CompressionState&) const = default;
+};
+
 struct Settings {
     std::vector<Height> heights = metricHeights(Place::Tappet); ///< ascending
     double seat_mm = 0.15;                                      ///< "just open", at the valve
@@ -203,6 +246,13 @@ struct Settings {
     std::optional<double> factoryMark_deg; ///< wheel angle at which the factory mark says TDC
     double damper_mm = 0.0;                ///< diameter the mark stands on
     double zeroReturn_mm = 0.02;
+    ClosingSchool closing = ClosingSchool::SeatMeasured;
+    double closingHeight_mm = 1.0; ///< valve lift, for one's own height
+    double altitude_m = 0.0;
+    double exponent = 1.25;     ///< of the compression, for the cranking pressure
+    double wantedDynamic = 0.0; ///< 0: none wanted
+    std::vector<FuelLimit> fuels = roughFuelGuide();
+    std::optional<CompressionState> kept; ///< to compare with
     bool smoothing = true;           ///< let the curve follow the noise; else through all readings
     bool averagePasses = false;      ///< several passes of a lobe: their mean instead of the newest
     std::vector<std::string> pinned; ///< figures kept on the slate, by key

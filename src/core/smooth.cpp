@@ -218,7 +218,8 @@ std::optional<SmoothCurve> SmoothCurve::through(const std::vector<LiftPoint>& po
     if (points.size() < 12) return std::nullopt;
     auto fit = std::make_unique<Fit>();
     const double from = points.front().deg, to = points.back().deg;
-    // Knots five degrees apart carry any lobe; closer than the readings only the penalty holds them.
+    // Knots five degrees apart carry any lobe; closer than the readings only the penalty holds
+    // them.
     const double step = (to - from) / static_cast<double>(points.size() - 1);
     const int cells = std::clamp(static_cast<int>((to - from) / std::max(5.0, step)), 4, 180);
     fit->basis = {from, (to - from) / cells, cells + kDegree};

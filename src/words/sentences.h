@@ -1,6 +1,7 @@
 // Findings, faults and figures in words: a sentence with its number, its reason and the next step.
 #pragma once
 
+#include "core/compression.h"
 #include "core/examine.h"
 #include "core/lift_table.h"
 #include "words/numbers.h"
@@ -19,6 +20,11 @@ QString severityTitle(lobe::Severity severity);
 QString sentence(const lobe::EntryError& error, const Style& style);
 /// "table.csv, line 3: …": names the file, the line and what was expected.
 QString sentence(const lobe::TableError& error, const QString& fileName);
+
+/// Why there is no ratio, naming the value.
+QString sentence(const lobe::CompressionError& error, const Style& style);
+QString closingName(lobe::ClosingSchool school);
+QString quantityName(lobe::Quantity quantity);
 
 QString figureName(const lobe::Figure& figure);
 /// "at 1.27 mm, tappet", "equal drop", "cam degrees".

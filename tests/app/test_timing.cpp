@@ -156,6 +156,21 @@ private slots:
                  qPrintable(bench.text("timingReasons")));
     }
 
+    // No card came with the cam; two are at hand.
+    void anUnknownCamIsRecognised() {
+        Bench bench(true);
+        openJob(bench, 0);
+        bench.window().go(lobe::Station::Timing);
+        bench.key(Qt::Key_K, Qt::ControlModifier | Qt::AltModifier);
+        QVERIFY(!bench.onDisk().card);
+        QVERIFY2(bench.text("timingVerdict").contains(QStringLiteral("looks like the Drumlin 276")),
+                 qPrintable(bench.text("timingVerdict")));
+        Card other = bench.session().job().otherCards[0];
+        other.ivc = 70;
+        bench.session().keep(book::SetCards{{}, {other}});
+        QVERIFY(bench.text("timingVerdict").contains(QStringLiteral("none of those at hand")));
+    }
+
     void whereFromShowsItsReadings() {
         Bench bench(true);
         openJob(bench, 0);

@@ -417,6 +417,51 @@ private slots:
         QCOMPARE(missing.code, 1);
         QVERIFY(missing.err.contains(QStringLiteral("/no/such/card.json")));
     }
+
+    // By hand: area 63.617 cm2, 496.21 cc swept; gasket 7.154, deck 2.227, in all 55.48 cc.
+    void compressionInFigures() {
+        const QStringList base = {
+            "compression", "--bore",        "90",  "--stroke", "78",  "--rod",  "142",  "--chamber",
+            "42",          "--gasket-bore", "91",  "--gasket", "1.1", "--deck", "0.35", "--crown",
+            "3.5",         "--crevice",     "0.6", "--ivc"};
+        const Ran r = ran(base + QStringList{"62", "--json"});
+        QCOMPARE(r.code, 0);
+        const QJsonObject j = r.json();
+        QVERIFY(std::abs(j["swept_cc"].toDouble() - 496.21) < 0.01);
+        QVERIFY(std::abs(j["clearance_cc"].toDouble() - 55.481) < 0.01);
+        QVERIFY(std::abs(j["static"].toDouble() - 9.944) < 0.002);
+        const double d = j["dynamic"].toDouble();
+        QVERIFY(d > 7.5 && d < 8.6);
+        QVERIFY(std::abs(j["cranking_kpa"].toDouble() - 101.325 * (std::pow(d, 1.25) - 1)) < 1e-6);
+        const Ran high = ran(base + QStringList{"62", "--altitude", "2000", "--json"});
+        QVERIFY(high.json()["cranking_kpa"].toDouble() < j["cranking_kpa"].toDouble());
+        QVERIFY(ran(base + QStringList{"62"}).out.contains(QStringLiteral("9.94 : 1")));
+        const Ran late = ran(base + QStringList{"200"});
+        QCOMPARE(late.code, 1);
+        QVERIFY2(late.err.contains(QStringLiteral("200")), qPrintable(late.err));
+    }
+
+    void impossibleCompressionIsRefused() {
+        const auto with = [&](const char* what, const char* value) {
+            QStringList a = {"compression", "--bore", "90",        "--stroke", "78",
+                             "--rod",       "142",    "--chamber", "42",       "--gasket",
+                             "1.1",         "--ivc",  "62",        "--json"};
+            const auto at = a.indexOf(QLatin1String(what));
+            if (at >= 0)
+                a[at + 1] = QLatin1String(value);
+            else
+                a << QLatin1String(what) << QLatin1String(value);
+            const Ran r = ran(a);
+            return r.code == 1 && r.out.isEmpty() ? r.err : QStringLiteral("not refused");
+        };
+        QVERIFY(with("--rod", "30").contains(QStringLiteral("rod 30")));
+        QVERIFY(with("--bore", "0").contains(QStringLiteral("bore 0")));
+        QVERIFY(with("--stroke", "-5").contains(QStringLiteral("stroke")));
+        QVERIFY(with("--crown", "-70").contains(QStringLiteral("clearance volume")));
+        QVERIFY(with("--ivc", "181").contains(QStringLiteral("181")));
+        QVERIFY(with("--chamber", "-3").contains(QStringLiteral("--chamber -3")));
+        QVERIFY(with("--exponent", "9").contains(QStringLiteral("--exponent 9")));
+    }
 };
 
 QTEST_GUILESS_MAIN(TestCli)

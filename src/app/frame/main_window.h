@@ -92,7 +92,7 @@ private:
     std::array<Bench*, 4> stations_{};
     KeysOverlay* keys_;
     ToTake* toTake_ = nullptr; ///< made when first asked for
-    QString namedJob_; ///< what the preferences last heard
+    QString namedJob_;         ///< what the preferences last heard
     bool atStand_ = false;
     Stand* stand_;
     QTimer* watch_;

@@ -75,6 +75,12 @@ void Menus::editMenu() {
                     [this] { newCard(); });
     needJob_ << add(menu, "nextCard", QStringLiteral("Fit the next card"), "Ctrl+Shift+K",
                     [this] { nextCard(); });
+    needJob_ << add(menu, "noCard", QStringLiteral("No card is fitted"), "Ctrl+Alt+K", [this] {
+        book::SetCards cards{{}, session_.job().otherCards};
+        if (!session_.job().card) return;
+        cards.others.push_back(*session_.job().card);
+        session_.keep(cards);
+    });
     needJob_ << add(menu, "otherLobe", QStringLiteral("The other lobe"), "Ctrl+E", [this] {
         session_.select(session_.cylinder(),
                         session_.side() == Side::Intake ? Side::Exhaust : Side::Intake);

@@ -180,6 +180,13 @@ QString TimingStation::verdict() const {
             if (f.code == code && f.cylinder == c->cylinder) return words::sentence(f, style());
     if (c->explanation && !c->explanation->causes.empty())
         return words::causeSentence(c->explanation->causes.front(), style());
+    if (!job().card && c->explanation)
+        return c->explanation->looksLike
+                   ? QStringLiteral("No card is fitted. By durations, separation and lift it looks "
+                                    "like the %1.")
+                         .arg(QString::fromStdString(
+                             job().otherCards[*c->explanation->looksLike].name))
+                   : QStringLiteral("No card is fitted, and none of those at hand fits this cam.");
     if (!c->pair || !c->pair->separation)
         return QStringLiteral("One lobe is in hand; record the other to its nose and beyond for "
                               "overlap and separation.");
