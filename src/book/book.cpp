@@ -207,6 +207,13 @@ public:
         return fact("settings", compact(toJson(c.settings)));
     }
 
+    qint64 operator()(const KeepSetting& c) {
+        Statement s(
+            db_, QStringLiteral("INSERT INTO setting(action_id, number, body) VALUES (?, ?, ?)"));
+        s.run(action_, c.change.number, compact(toJson(c.change)));
+        return c.change.number;
+    }
+
     qint64 operator()(const AddRun& c) {
         Statement s(db_,
                     QStringLiteral("INSERT INTO run(action_id, cylinder, side) VALUES (?, ?, ?)"));
@@ -286,6 +293,7 @@ struct KindOf {
     const char* operator()(const SetEngine&) const { return "engine"; }
     const char* operator()(const SetCards&) const { return "card"; }
     const char* operator()(const SetSettings&) const { return "settings"; }
+    const char* operator()(const KeepSetting&) const { return "cam setting"; }
     const char* operator()(const AddRun& c) const {
         return c.run.readings.empty() ? "run" : "import";
     }

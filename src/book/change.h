@@ -21,6 +21,10 @@ struct SetCards {
     std::optional<lobe::Card> fitted;
     std::vector<lobe::Card> others{};
 };
+/// A change of the cam's setting, or what goes with one of that number, said anew.
+struct KeepSetting {
+    lobe::SettingChange change;
+};
 struct SetSettings {
     lobe::Settings settings;
 };
@@ -55,7 +59,8 @@ struct StrikeContact {
     std::string reason;
 };
 
-using Change = std::variant<SetName, SetEngine, SetCards, SetSettings, AddRun, SetTerms,
-                            SetManyTerms, AddReading, StrikeReading, AddContact, StrikeContact>;
+using Change =
+    std::variant<SetName, SetEngine, SetCards, SetSettings, KeepSetting, AddRun, SetTerms,
+                 SetManyTerms, AddReading, StrikeReading, AddContact, StrikeContact>;
 
 } // namespace book

@@ -15,6 +15,7 @@ QJsonObject toJson(const lobe::Engine& engine);
 QJsonObject toJson(const lobe::Card& card);
 QJsonObject toJson(const lobe::Settings& settings);
 QJsonObject toJson(const lobe::RunTerms& terms);
+QJsonObject toJson(const lobe::SettingChange& change);
 
 lobe::Engine engineFrom(const QJsonObject& json);
 /// The fitted card with the others under "others"; "none" stands for no fitted card.
@@ -22,6 +23,7 @@ QJsonObject toJson(const SetCards& cards);
 SetCards cardsFrom(const QJsonObject& json);
 lobe::Card cardFrom(const QJsonObject& json);
 lobe::Settings settingsFrom(const QJsonObject& json);
+lobe::SettingChange settingChangeFrom(const QJsonObject& json);
 lobe::RunTerms termsFrom(const QJsonObject& json);
 
 QString sideText(lobe::Side side);

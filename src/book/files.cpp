@@ -85,6 +85,8 @@ public:
         tape_mm_ = json[QLatin1String("settings")].toObject()[QLatin1String("tape_mm")].toDouble();
         if (json.contains(QLatin1String("settings")))
             keep(SetSettings{settingsFrom(json[QLatin1String("settings")].toObject())});
+        for (const QJsonValue& v : json[QLatin1String("changes")].toArray())
+            keep(KeepSetting{settingChangeFrom(v.toObject())});
         for (const QJsonValue& v : json[QLatin1String("contacts")].toArray())
             contact(v.toObject());
         for (const QJsonValue& v : json[QLatin1String("runs")].toArray())

@@ -3,6 +3,7 @@
 #include "book/codec.h"
 #include "book/statement.h"
 
+#include <map>
 #include <unordered_map>
 
 namespace book {
@@ -20,6 +21,7 @@ public:
         if (!exists.run(id_).next()) return std::nullopt;
         job_.id = id_;
         facts();
+        settings();
         strikes();
         runs();
         contacts();
@@ -44,6 +46,24 @@ private:
                 job_.otherCards = cards.others;
             }
         }
+    }
+
+    /// The newest row of a number wins.
+    void settings() {
+        Statement s(db_,
+                    QStringLiteral(
+                        "SELECT setting.number, setting.body FROM setting JOIN action ON action.id "
+                        "= setting.action_id "
+                        "WHERE action.job_id = ? AND action.state = 'done' ORDER BY setting.id"));
+        s.run(id_);
+        std::map<int, SettingChange> changes;
+        while (s.next()) {
+            SettingChange change = settingChangeFrom(parsed(s[1].toString()));
+            change.number = s[0].toInt();
+            changes[change.number] = std::move(change);
+        }
+        for (auto& [number, change] : changes)
+            job_.changes.push_back(std::move(change));
     }
 
     void strikes() {

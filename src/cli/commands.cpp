@@ -4,6 +4,7 @@
 #include "cli/compression_command.h"
 #include "cli/json.h"
 #include "cli/refusal.h"
+#include "cli/set_command.h"
 #include "cli/tdc_command.h"
 #include "cli/text.h"
 #include "words/sentences.h"
@@ -84,6 +85,8 @@ public:
         addTdc(app, tdc);
         CompressionOptions squeeze;
         addCompression(app, squeeze);
+        SetOptions setting;
+        addSet(app, setting);
 
         try {
             app.parse(argc, argv);
@@ -279,6 +282,31 @@ private:
         });
     }
 
+    void addSet(CLI::App& app, SetOptions& o) {
+        auto* command = app.add_subcommand(
+            "set", "what the drive can do about a wanted move; crank degrees, positive advances");
+        command->add_option("--need", o.need, "the wanted move")->required();
+        command->add_option("--teeth", o.teeth, "of the cam wheel");
+        command->add_option("--keyways", o.keyways, "of the cam wheel, evenly spaced");
+        command
+            ->add_option("--crank-offsets", o.crankOffsets, "of the crank wheel's keyways: D,D,...")
+            ->delimiter(',');
+        command->add_option("--vernier", o.vernier, "holes in wheel and hub, N1:N2");
+        command->add_option("--bushes", o.bushes, "offset bushes or keys: D,D,...")->delimiter(',');
+        command->add_option("--slot", o.slot, "slotted wheel, RANGE:LINE; 12:2 is 12 either way");
+        command->add_option("--most", o.most, "how many choices to print (10)");
+        command->add_flag("--json", o.json, "print JSON");
+        command->callback([this, &o] {
+            command_ = [this, &o] {
+                const SetPrinted printed = runSet(o);
+                if (o.json)
+                    print(printed.json);
+                else
+                    print(printed.text);
+            };
+        });
+    }
+
     void addCompression(CLI::App& app, CompressionOptions& o) {
         auto* command = app.add_subcommand("compression", "static and dynamic ratio; mm and cc");
         command->add_option("--bore", o.bore, "mm")->required();
@@ -370,6 +398,7 @@ private:
         const QString path = QString::fromLocal8Bit(o.table.c_str());
         const LiftTable table = tableOf(path);
         RunTerms terms = usualTerms(job.engine, side(o.side));
+        terms.setting = lastSetting(job);
         terms.source = QFileInfo(path).fileName().toStdString();
         const auto kept = book->record(
             job.id, book::AddRun{book::runFromTable(table, o.cylinder, side(o.side), terms)});

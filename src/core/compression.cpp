@@ -79,6 +79,37 @@ std::vector<Closing> closings(const Job& job, const LobeFigures* intake) {
     return out;
 }
 
+std::vector<DynamicBy> dynamicByClosing(const Job& job, const std::vector<Closing>& closings,
+                                        int cylinder, double advance_deg) {
+    std::vector<DynamicBy> out;
+    for (const Closing& c : closings) {
+        DynamicBy by{c, {}, {}};
+        if (c.deg) {
+            const CompressionState s = stateOf(job, cylinder, *c.deg, advance_deg);
+            by.closing.deg = s.closing_deg;
+            by.ratio = dynamicOf(s);
+            if (by.ratio && c.uncertainty_deg) {
+                const auto early =
+                    dynamicOf(stateOf(job, cylinder, *c.deg - *c.uncertainty_deg, advance_deg));
+                const auto late =
+                    dynamicOf(stateOf(job, cylinder, *c.deg + *c.uncertainty_deg, advance_deg));
+                if (early && late) by.uncertainty = std::abs(*early - *late) / 2.0;
+            }
+        }
+        out.push_back(by);
+    }
+    return out;
+}
+
+double ratioWithPiston(const CompressionState& s, double down_mm) {
+    const double left = volumes(s).total();
+    return (left + area_mm2(s.bore_mm) * down_mm / kMm3PerCc) / left;
+}
+
+double recess_cc(double diameter_mm, double depth_mm) {
+    return area_mm2(diameter_mm) * depth_mm / kMm3PerCc;
+}
+
 CompressionState stateOf(const Job& job, int cylinder, double closing_deg, double advance_deg) {
     const Engine& e = job.engine;
     return {{},

@@ -62,6 +62,21 @@ struct Closing {
 /// duration round the card's centre, 1.27 mm tappet timing and 15 degrees, and one's own height.
 std::vector<Closing> closings(const Job& job, const LobeFigures* intake);
 
+/// The dynamic ratio by one way of calling the closing.
+struct DynamicBy {
+    Closing closing;                          ///< `deg` with the advance taken off
+    std::optional<double> ratio, uncertainty; ///< 95 %, from the closing's own
+};
+std::vector<DynamicBy> dynamicByClosing(const Job& job, const std::vector<Closing>& closings,
+                                        int cylinder, double advance_deg);
+
+/// What is above the piston against what is left at the top, with the piston `down` below its top.
+/// The state has a ratio.
+double ratioWithPiston(const CompressionState& state, double down_mm);
+
+/// The volume of a round recess, pi/4 d^2 h, cm3.
+double recess_cc(double diameter_mm, double depth_mm);
+
 /// The state of a cylinder with the cam advanced by so much beyond what was measured.
 CompressionState stateOf(const Job& job, int cylinder, double closing_deg, double advance_deg);
 

@@ -1,6 +1,8 @@
 #include "core/examine.h"
 
 #include "core/card.h"
+#include "core/figures.h"
+#include "core/progress.h"
 
 #include <algorithm>
 #include <cmath>
@@ -96,6 +98,7 @@ RunFindings examineRun(const Job& job, const LiftRun& run) {
     out.run = run.id;
     out.cylinder = run.cylinder;
     out.side = run.side;
+    out.setting = run.terms.setting;
     for (const Reading& r : run.readings)
         ++(r.struck ? out.struck : out.live);
     if (run.terms.eventsOnly) {
@@ -144,8 +147,9 @@ void passes(const Job& job, Findings& out) {
         std::vector<RunFindings*> runs;
         std::vector<Pass> passes;
         for (RunFindings& r : out.runs)
+            // What was read before the cam was moved is another cam's.
             if (r.cylinder == newest.cylinder && r.side == newest.side && !r.events &&
-                r.lobe.noseReached) {
+                r.setting == newest.setting && r.lobe.noseReached) {
                 runs.push_back(&r);
                 passes.push_back({r.run, &r.lobe});
             }
@@ -176,12 +180,14 @@ void passes(const Job& job, Findings& out) {
 
 using Lobe = std::pair<int, Side>;
 
-std::map<Lobe, RunFindings*> currentRuns(Findings& out) {
+std::map<Lobe, RunFindings*> currentRuns(const Job& job, Findings& out) {
     std::map<Lobe, RunFindings*> current;
     for (RunFindings& r : out.runs)
         if (r.live > 0) current[{r.cylinder, r.side}] = &r;
-    for (auto& [key, run] : current)
+    for (auto& [key, run] : current) {
         run->current = true;
+        run->outdated = measuredBefore(job, run->setting, run->side);
+    }
     return current;
 }
 
@@ -193,191 +199,13 @@ void cylinders(const Job& job, const std::map<Lobe, RunFindings*>& current, Find
         (key.second == Side::Intake ? c.intake : c.exhaust) = run;
     }
     for (auto& [number, c] : byCylinder) {
-        if (c.intake && c.exhaust)
+        // One lobe measured since the cam was moved and the other before: no pair.
+        if (c.intake && c.exhaust && c.intake->outdated == c.exhaust->outdated)
             c.pair =
                 analysePair(c.intake->lobe, c.exhaust->lobe, job.settings.school, Place::Valve);
         out.cylinders.push_back(c);
     }
 }
-
-/// How far a lobe stands from its card, late positive. Like is compared with like: a centre that
-/// the card gives through its events, with the middle of the measured events at the same height,
-/// since on an asymmetric lobe the schools differ by nature.
-std::optional<double> cardShift_deg(const Job& job, const LobeFigures& lobe) {
-    if (!job.card) return std::nullopt;
-    const auto promised = cardCentre(*job.card, lobe.side);
-    const bool byEvents = cardCentreByEvents(*job.card, lobe.side);
-    const auto measured =
-        byEvents ? lobe.atEventsHeight.midpoint() : lobe.centre(job.settings.school);
-    if (!promised || !measured) return std::nullopt;
-    return measured->deg - promised->deg;
-}
-
-/// The figures of one cylinder, in the order the slate shows them.
-class Figures {
-public:
-    Figures(const Job& job, const CylinderFindings& c, double tdc_deg, std::vector<Figure>& out)
-        : job_(job), c_(c), tdc_deg_(tdc_deg), out_(out) {}
-
-    void collect() {
-        const Height main = job_.card ? job_.card->height : Height{1.27, Place::Tappet};
-        const Height seat{job_.settings.seat_mm, Place::Valve};
-        durations(main, true);
-        for (Side side : {Side::Intake, Side::Exhaust})
-            centre(side);
-        pair();
-        overlapAt(seat);
-        events(main, true);
-        events(seat, false);
-        durations(seat, false);
-        if (job_.card) advertised(job_.card->advertised);
-        for (const Height& h : job_.settings.heights) {
-            if (h == main || h == seat) continue;
-            durations(h, false);
-            events(h, false);
-            overlapAt(h);
-        }
-        overlapAt(main);
-        for (Side side : {Side::Intake, Side::Exhaust}) {
-            const RunFindings* run = of(side);
-            if (!run) continue;
-            Figure lift = make(FigureKind::MaxLift, side, {});
-            lift.value = run->lobe.maxLift_mm;
-            lift.uncertainty = run->lobe.maxLiftUncertainty_mm;
-            add(lift);
-            Figure area = make(FigureKind::Area, side, {});
-            area.value = run->lobe.area_mm_deg;
-            area.uncertainty = run->lobe.areaUncertainty_mm_deg;
-            add(area);
-        }
-    }
-
-private:
-    const RunFindings* of(Side side) const { return side == Side::Intake ? c_.intake : c_.exhaust; }
-    static Figure make(FigureKind kind, std::optional<Side> side, std::optional<Height> height) {
-        Figure f;
-        f.key = figureKey(kind, side, height);
-        f.kind = kind;
-        f.side = side;
-        f.height = height;
-        return f;
-    }
-    void add(Figure f) {
-        const auto same = [&](const Figure& o) { return o.key == f.key; };
-        if (f.value && std::none_of(out_.begin(), out_.end(), same)) out_.push_back(std::move(f));
-    }
-
-    /// Angles counted from TDC carry its uncertainty; differences of angles do not.
-    std::optional<double> withTdc(std::optional<double> own) const {
-        return own ? std::optional(std::hypot(*own, tdc_deg_)) : std::nullopt;
-    }
-
-    void durations(const Height& height, bool againstCard) {
-        for (Side side : {Side::Intake, Side::Exhaust}) {
-            const RunFindings* run = of(side);
-            const HeightEvents* e = run ? run->lobe.events(height) : nullptr;
-            if (!e) continue;
-            Figure f = make(FigureKind::Duration, side, height);
-            f.value = e->duration_deg();
-            f.uncertainty = e->durationUncertainty_deg();
-            if (againstCard && job_.card && f.value)
-                if (const auto card = cardDuration_deg(*job_.card, side))
-                    f.cardDifference = *f.value - *card;
-            add(f);
-        }
-    }
-
-    /// The durations a maker advertises, at the height it means.
-    void advertised(const Height& height) {
-        for (Side side : {Side::Intake, Side::Exhaust}) {
-            const auto& said =
-                side == Side::Intake ? job_.card->intakeAdvertised : job_.card->exhaustAdvertised;
-            const RunFindings* run = of(side);
-            const HeightEvents* e = run && said ? run->lobe.events(height) : nullptr;
-            if (!e || !e->duration_deg()) continue;
-            Figure f = make(FigureKind::Duration, side, height);
-            f.value = e->duration_deg();
-            f.uncertainty = e->durationUncertainty_deg();
-            f.cardDifference = *f.value - *said;
-            add(f);
-        }
-    }
-
-    void events(const Height& height, bool againstCard) {
-        for (Side side : {Side::Intake, Side::Exhaust}) {
-            const RunFindings* run = of(side);
-            const HeightEvents* e = run ? run->lobe.events(height) : nullptr;
-            if (!e) continue;
-            for (bool opens : {true, false}) {
-                const auto at = opens ? e->opens : e->closes;
-                if (!at) continue;
-                const Event event = opens ? opening(side) : closing(side);
-                Figure f = make(opens ? FigureKind::Opens : FigureKind::Closes, side, height);
-                f.value = toCard(event, *at).deg;
-                f.uncertainty = withTdc(opens ? e->opensUncertainty_deg : e->closesUncertainty_deg);
-                if (againstCard && job_.card)
-                    if (const auto card = cardEvent(*job_.card, event))
-                        f.cardDifference = *f.value - toCard(event, *card).deg;
-                add(f);
-            }
-        }
-    }
-
-    void centre(Side side) {
-        const RunFindings* run = of(side);
-        if (!run) return;
-        const auto at = run->lobe.centre(job_.settings.school);
-        if (!at) return;
-        const double sign = side == Side::Intake ? 1.0 : -1.0;
-        Figure f = make(FigureKind::Centre, side, {});
-        f.school = job_.settings.school;
-        f.value = sign * at->deg;
-        f.uncertainty = withTdc(run->lobe.centreUncertainty_deg(job_.settings.school));
-        if (const auto shift = cardShift_deg(job_, run->lobe)) f.cardDifference = sign * *shift;
-        add(f);
-    }
-
-    void pair() {
-        if (!c_.pair) return;
-        Figure f = make(FigureKind::Separation, {}, {});
-        f.school = job_.settings.school;
-        if (c_.pair->separation) f.value = c_.pair->separation->deg;
-        f.uncertainty = c_.pair->separationUncertainty_deg;
-        // The separation is off by half of what the two lobes are off in opposite senses.
-        const auto in = cardShift_deg(job_, c_.intake->lobe),
-                   ex = cardShift_deg(job_, c_.exhaust->lobe);
-        if (in && ex) f.cardDifference = (*in - *ex) / 2.0;
-        add(f);
-        f = make(FigureKind::Advance, {}, {});
-        f.school = job_.settings.school;
-        f.value = c_.pair->advance_deg;
-        f.uncertainty = withTdc(c_.pair->advanceUncertainty_deg);
-        add(f);
-        f = make(FigureKind::SplitPoint, {}, {});
-        if (c_.pair->splitPoint) f.value = c_.pair->splitPoint->deg;
-        f.uncertainty = withTdc(c_.pair->splitPointUncertainty_deg);
-        add(f);
-    }
-
-    void overlapAt(const Height& height) {
-        if (!c_.pair) return;
-        for (const Overlap& o : c_.pair->overlap) {
-            if (o.height != height) continue;
-            Figure f = make(FigureKind::Overlap, {}, height);
-            f.value = o.degrees;
-            f.uncertainty = o.uncertainty_deg;
-            if (job_.card && job_.card->height == height && f.value && job_.card->ivo &&
-                job_.card->evc)
-                f.cardDifference = *f.value - (*job_.card->ivo + *job_.card->evc);
-            add(f);
-        }
-    }
-
-    const Job& job_;
-    const CylinderFindings& c_;
-    double tdc_deg_; ///< what TDC leaves uncertain
-    std::vector<Figure>& out_;
-};
 
 /// Centres within this of the card are called "as the card": about what a wheel can show.
 constexpr double kAsCard_deg = 0.75;
@@ -490,51 +318,17 @@ void tdcMoved(const Job& job, const TdcFindings& tdc, std::vector<Finding>& out)
     if (f.count > 0) out.push_back(f);
 }
 
-bool anyLookAgain(const std::vector<Finding>& findings) {
-    return std::any_of(findings.begin(), findings.end(),
-                       [](const Finding& f) { return f.severity >= Severity::LookAgain; });
-}
-
-Progress engineProgress(const Engine& e) {
-    const int known = (e.bore_mm > 0.0) + (e.stroke_mm > 0.0) + (e.rod_mm > 0.0);
-    if (known == 0 && e.name.empty()) return Progress::NotBegun;
-    if (e.rod_mm > 0.0 && e.rod_mm <= e.stroke_mm / 2.0) return Progress::LookAgain;
-    return known == 3 ? Progress::Done : Progress::InHand;
-}
-
-Progress tdcProgress(const TdcFindings& tdc) {
-    if (anyLookAgain(tdc.findings)) return Progress::LookAgain;
-    switch (tdc.state) {
-    case TdcState::NotBegun:
-        return Progress::NotBegun;
-    case TdcState::Proved:
-        return Progress::Done;
-    case TdcState::InHand:
-    case TdcState::Set:
-        break;
-    }
-    return Progress::InHand;
-}
-
-Progress lobesProgress(const Findings& f) {
-    if (f.cylinders.empty()) return Progress::NotBegun;
-    bool both = false, open = false;
-    for (const CylinderFindings& c : f.cylinders) {
-        for (const RunFindings* r : {c.intake, c.exhaust}) {
-            if (!r) continue;
-            if (anyLookAgain(r->lobe.findings)) return Progress::LookAgain;
-            open = open || !r->lobe.noseReached;
-        }
-        both = both ||
-               (c.intake && c.exhaust && c.intake->lobe.noseReached && c.exhaust->lobe.noseReached);
-    }
-    return both && !open ? Progress::Done : Progress::InHand;
-}
-
-Progress timingProgress(const Findings& f) {
-    for (const CylinderFindings& c : f.cylinders)
-        if (c.pair && c.pair->separation) return Progress::Done;
-    return f.cylinders.empty() ? Progress::NotBegun : Progress::InHand;
+/// Once a volume is given: with the closing by the chosen school, or, while that is not known, for
+/// the static ratio alone, as closed at BDC.
+void compressions(const Job& job, Findings& out) {
+    const LobeFigures* intake = nullptr;
+    if (!out.cylinders.empty() && out.cylinders.front().intake)
+        intake = &out.cylinders.front().intake->lobe;
+    out.closings = closings(job, intake);
+    if (!(job.engine.chamberOf(1).chamber_cc > 0.0)) return;
+    const Closing& chosen = out.closings[static_cast<std::size_t>(job.settings.closing)];
+    out.compression = compression(stateOf(job, 1, chosen.deg.value_or(0.0), 0.0),
+                                  job.settings.altitude_m, job.settings.exponent);
 }
 
 } // namespace
@@ -617,13 +411,28 @@ RunTerms usualTerms(const Engine& engine, Side side) {
     return terms;
 }
 
+int lastSetting(const Job& job) {
+    return job.changes.empty() ? 0 : job.changes.back().number;
+}
+
+RunTerms nextTerms(const Job& job, int cylinder, Side side) {
+    RunTerms terms = usualTerms(job.engine, side);
+    for (const LiftRun& r : job.runs)
+        if (r.cylinder == cylinder && r.side == side) terms = r.terms;
+    terms.source.clear();
+    terms.shift_deg = 0.0;
+    terms.zeros.clear();
+    terms.setting = lastSetting(job);
+    return terms;
+}
+
 Findings examine(const Job& job) {
     Findings out;
     out.tdc = examineTdc(job.contacts, tdcContext(job));
     out.runs.reserve(job.runs.size());
     for (const LiftRun& run : job.runs)
         out.runs.push_back(examineRun(job, run));
-    const auto current = currentRuns(out);
+    const auto current = currentRuns(job, out);
     passes(job, out);
     cylinders(job, current, out);
 
@@ -644,12 +453,11 @@ Findings examine(const Job& job) {
     twist(job, out, out.all);
     twistCauses(out.all, out);
     if (!out.cylinders.empty())
-        Figures(job, out.cylinders.front(), out.tdc.uncertainty_deg(), out.figures).collect();
-
-    out.stations = {{Station::Engine, engineProgress(job.engine)},
-                    {Station::Tdc, tdcProgress(out.tdc)},
-                    {Station::Lobes, lobesProgress(out)},
-                    {Station::Timing, timingProgress(out)}};
+        out.figures = figuresOf(job, out.cylinders.front(), out.tdc.uncertainty_deg());
+    compressions(job, out);
+    out.need = need(job, out);
+    out.changes = checkChanges(job, out);
+    out.stations = progressOf(job, out);
     out.plan = plan(job, out);
     out.next = Station::Timing;
     for (const StationFindings& s : out.stations) {

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "core/carry.h"
+#include "core/compression.h"
 #include "core/events.h"
 #include "core/explain.h"
 #include "core/figure.h"
@@ -12,6 +13,7 @@
 #include "core/pair.h"
 #include "core/passes.h"
 #include "core/plan.h"
+#include "core/setting.h"
 #include "core/tdc.h"
 
 #include <optional>
@@ -19,8 +21,9 @@
 
 namespace lobe {
 
-enum class Station { Engine, Tdc, Lobes, Timing };
-constexpr Station kStations[] = {Station::Engine, Station::Tdc, Station::Lobes, Station::Timing};
+enum class Station { Engine, Tdc, Lobes, Timing, Set, Compression };
+constexpr Station kStations[] = {Station::Engine, Station::Tdc, Station::Lobes,
+                                 Station::Timing, Station::Set, Station::Compression};
 
 enum class Progress { NotBegun, InHand, Done, LookAgain };
 
@@ -28,7 +31,9 @@ struct RunFindings {
     std::int64_t run = 0;
     int cylinder = 1;
     Side side = Side::Intake;
-    bool current = false; ///< the last run of this lobe that has readings: the one that counts
+    int setting = 0;       ///< taken after this change of the cam's setting
+    bool outdated = false; ///< current, and the cam was moved since
+    bool current = false;  ///< the last run of this lobe that has readings: the one that counts
     int live = 0, struck = 0;
     int planned = 0;       ///< readings from `from` to `to` at the step
     CrankDeg next;         ///< where the next reading is wanted
@@ -56,6 +61,10 @@ struct Findings {
     TdcFindings tdc;
     std::vector<RunFindings> runs; ///< in the job's order
     std::vector<CylinderFindings> cylinders;
+    std::vector<Closing> closings; ///< of the first cylinder's intake valve, by school
+    std::optional<CompressionResult> compression; ///< by the chosen school, as the cam stands
+    Need need;                                    ///< what is to be moved for the target
+    std::vector<ChangeCheck> changes;             ///< what the changes of setting did
     std::vector<StationFindings> stations;
     Station next = Station::Engine; ///< the next sensible one
     std::vector<Figure> figures;    ///< of the first cylinder measured
@@ -81,6 +90,12 @@ CrankDeg nextAngle(const LiftRun& run);
 
 /// The first and last angle a lobe of this kind is usually recorded over.
 RunTerms usualTerms(const Engine& engine, Side side);
+
+/// The last change of the cam's setting; 0 as it was found.
+int lastSetting(const Job& job);
+/// The terms of a new run: those of the lobe's last one without what was its alone, else the usual
+/// ones; at the present setting of the cam.
+RunTerms nextTerms(const Job& job, int cylinder, Side side);
 
 /// Where a reading stands on the cycle, the run's shift included.
 CrankDeg placed(const Reading& reading, const RunTerms& terms);

@@ -5,6 +5,7 @@
 #pragma once
 
 #include "core/angles.h"
+#include "core/drive.h"
 
 #include <cstdint>
 #include <optional>
@@ -49,6 +50,7 @@ struct Engine {
     Chamber chamber;               ///< of every cylinder but those in `chambers`
     std::vector<Chamber> chambers; ///< by cylinder from 1, where they differ; may be shorter
     VolumeSource volumes = VolumeSource::Poured;
+    Drive drive; ///< of the cam, or of each of two
 
     const Chamber& chamberOf(int cylinder) const {
         const auto i = static_cast<std::size_t>(cylinder - 1);
@@ -191,6 +193,7 @@ struct RunTerms {
     /// on; empty when that is not known.
     std::vector<std::optional<double>> zeros;
     std::vector<Height> eventHeights; ///< empty: the card's, or 1.27 mm
+    int setting = 0; ///< taken after this change of the cam's setting; 0: as it was found
 
     /// Valve lift over tappet lift of the two lifts measured; empty without both.
     std::optional<double> ratioOfLifts() const;
@@ -253,6 +256,8 @@ struct Settings {
     double wantedDynamic = 0.0; ///< 0: none wanted
     std::vector<FuelLimit> fuels = roughFuelGuide();
     std::optional<CompressionState> kept; ///< to compare with
+    Target target;                        ///< what the cam is to be set to
+    double skim_mm = 0.0;                 ///< taken off head and block, for an overhead cam
     bool smoothing = true;           ///< let the curve follow the noise; else through all readings
     bool averagePasses = false;      ///< several passes of a lobe: their mean instead of the newest
     std::vector<std::string> pinned; ///< figures kept on the slate, by key
@@ -269,6 +274,7 @@ struct Job {
     std::vector<Card> otherCards; ///< at hand, not fitted
     std::vector<Contact> contacts;
     std::vector<LiftRun> runs;
+    std::vector<SettingChange> changes; ///< of the cam's setting, oldest first
     Settings settings;
     bool operator==(const Job&) const = default;
 };

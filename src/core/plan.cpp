@@ -40,6 +40,11 @@ void aboutLobe(const Findings& f, int cylinder, Side side, bool wanted, bool opt
         if (wanted) out.push_back(task);
         return;
     }
+    if (run->outdated) {
+        task.kind = TaskKind::MeasureAgain;
+        out.push_back(task);
+        return;
+    }
     for (const Finding& x : run->lobe.findings)
         if (x.code == Code::Misfit || x.code == Code::EventOdd) {
             task.kind = TaskKind::ReadAgain;

@@ -12,13 +12,14 @@ struct Findings;
 struct Job;
 
 enum class TaskKind {
-    FindTdc,   ///< contacts either side of the top
-    ProveTdc,  ///< a second pass
-    SayTop,    ///< overlap or firing
-    AnswerTdc, ///< TDC moved: shift the readings or keep them
-    TakeLobe,  ///< a lobe with no run yet
-    Finish,    ///< a run begun and not through
-    ReadAgain, ///< `at`: a reading that does not fit
+    FindTdc,      ///< contacts either side of the top
+    ProveTdc,     ///< a second pass
+    SayTop,       ///< overlap or firing
+    AnswerTdc,    ///< TDC moved: shift the readings or keep them
+    TakeLobe,     ///< a lobe with no run yet
+    Finish,       ///< a run begun and not through
+    MeasureAgain, ///< a lobe measured before the cam was moved
+    ReadAgain,    ///< `at`: a reading that does not fit
 };
 
 struct Task {

@@ -202,6 +202,14 @@ std::optional<MarkError> factoryMarkError(const Settings& s) {
                      std::numbers::pi * s.damper_mm * *s.factoryMark_deg / 360.0};
 }
 
+std::optional<double> meanDeck_mm(const Settings& s) {
+    if (s.deck_mm.empty()) return std::nullopt;
+    double sum = 0.0;
+    for (double mm : s.deck_mm)
+        sum += mm;
+    return sum / static_cast<double>(s.deck_mm.size());
+}
+
 double TdcFindings::uncertainty_deg() const {
     const TdcPass* pass = latest();
     if (!pass || !pass->agrees) return 0.0;

@@ -82,4 +82,7 @@ struct MarkError {
 };
 std::optional<MarkError> factoryMarkError(const Settings& settings);
 
+/// The mean of the deck measured at several points, mm; empty without any.
+std::optional<double> meanDeck_mm(const Settings& settings);
+
 } // namespace lobe

@@ -1,5 +1,7 @@
 #include "words/sentences.h"
 
+#include "words/setting.h"
+
 #include "core/wheel.h"
 #include "words/explanation.h"
 
@@ -411,9 +413,13 @@ QString stationName(Station station) {
     case Station::Lobes:
         return QStringLiteral("Lobes");
     case Station::Timing:
+        return QStringLiteral("Timing");
+    case Station::Set:
+        return QStringLiteral("Set");
+    case Station::Compression:
         break;
     }
-    return QStringLiteral("Timing");
+    return QStringLiteral("Compression");
 }
 
 QString progressName(Progress progress) {
@@ -501,6 +507,44 @@ static QString timingLine(const Findings& f, const Style& style) {
                                : QStringLiteral("waiting for the other lobe");
 }
 
+static QString setLine(const Job& job, const Findings& f, const Style& style) {
+    if (!job.changes.empty()) {
+        const int last = job.changes.back().number;
+        for (const ChangeCheck& c : f.changes) {
+            if (c.number != last) continue;
+            if (c.verdict == MoveVerdict::Waiting) return QStringLiteral("moved; measure again");
+            if (c.verdict != MoveVerdict::AsMeant)
+                return QStringLiteral("the move was not as meant");
+            return QStringLiteral("moved %1").arg(moveBy(*c.moved_deg, style));
+        }
+    }
+    const Need& n = f.need;
+    if (!n.intake_deg && !n.exhaust_deg) return QStringLiteral("nothing to set yet");
+    const double most =
+        std::max(std::abs(n.intake_deg.value_or(0.0)), std::abs(n.exhaust_deg.value_or(0.0)));
+    if (most <= n.uncertainty_deg) return QStringLiteral("stands as wanted");
+    if (n.intake_deg && n.exhaust_deg)
+        return QStringLiteral("in %1, ex %2 crank")
+            .arg(signedFixed(*n.intake_deg, 1, style), signedFixed(*n.exhaust_deg, 1, style));
+    QStringList said;
+    for (const auto& [deg, name] :
+         {std::pair(n.intake_deg, "intake "), {n.exhaust_deg, "exhaust "}})
+        if (deg)
+            said << (job.engine.layout == Layout::TwinOverheadCam ? QLatin1String(name)
+                                                                  : QLatin1String()) +
+                        moveBy(*deg, style);
+    return said.join(QStringLiteral(", "));
+}
+
+static QString compressionLine(const Job& job, const Findings& f, const Style& style) {
+    if (!f.compression) return QStringLiteral("no volumes yet");
+    const auto* c = std::get_if<Compression>(&*f.compression);
+    if (!c) return QStringLiteral("cannot be: look again");
+    const QString fixedRatio = QStringLiteral("static ") + fixed(c->staticRatio, 1, style);
+    if (!f.closings[static_cast<std::size_t>(job.settings.closing)].deg) return fixedRatio;
+    return QStringLiteral("dynamic %1, %2").arg(fixed(c->dynamicRatio, 1, style), fixedRatio);
+}
+
 QString stationLine(Station station, const Job& job, const Findings& f, const Style& style) {
     switch (station) {
     case Station::Engine:
@@ -510,9 +554,13 @@ QString stationLine(Station station, const Job& job, const Findings& f, const St
     case Station::Lobes:
         return lobesLine(f, style);
     case Station::Timing:
+        return timingLine(f, style);
+    case Station::Set:
+        return setLine(job, f, style);
+    case Station::Compression:
         break;
     }
-    return timingLine(f, style);
+    return compressionLine(job, f, style);
 }
 
 QString tdcInstruction(const TdcFindings& tdc, const Wheel& wheel, const Style& style) {

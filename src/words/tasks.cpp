@@ -22,6 +22,8 @@ QString taskTitle(const Task& task, const Style& style) {
     case TaskKind::Finish:
         return task.left > 0 ? QStringLiteral("%1: about %2 readings more").arg(who).arg(task.left)
                              : who + QStringLiteral(": the rest of it");
+    case TaskKind::MeasureAgain:
+        return who + QStringLiteral(": measure again");
     case TaskKind::ReadAgain:
         break;
     }
@@ -43,6 +45,8 @@ QString taskReason(const Task& task) {
                              : QStringLiteral("no reading yet");
     case TaskKind::Finish:
         return QStringLiteral("begun and not through");
+    case TaskKind::MeasureAgain:
+        return QStringLiteral("the cam was moved since");
     case TaskKind::ReadAgain:
         break;
     }

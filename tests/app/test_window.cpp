@@ -27,7 +27,7 @@ private slots:
         bench.click("openDemo");
         QVERIFY(bench.session().hasJob());
         QVERIFY(!bench.find<QWidget>("welcome")->isVisible());
-        QCOMPARE(bench.session().book().jobs().size(), std::size_t(3));
+        QCOMPARE(bench.session().book().jobs().size(), std::size_t(4));
     }
 
     void demoHasSomethingToFind() {

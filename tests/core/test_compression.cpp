@@ -48,6 +48,13 @@ Ends ends(const CompressionState& s) {
         }
         e.bottom = std::min(e.bottom, h);
     }
+    // Flat as it is there, a closer look finds the angle itself.
+    const double about = e.topAt;
+    for (double t = about - 0.02; t < about + 0.02; t += 1e-6)
+        if (pin(s, t) > e.top) {
+            e.top = pin(s, t);
+            e.topAt = t;
+        }
     return e;
 }
 

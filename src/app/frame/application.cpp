@@ -20,7 +20,8 @@ book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path) {
     auto opened = book::Book::open(path);
     auto* made = std::get_if<std::unique_ptr<book::Book>>(&opened);
     if (!made || !(*made)->jobs().empty()) return opened;
-    for (const char* folder : {":/demo/skerry-four", ":/demo/marram-650", ":/demo/skerry-spare"}) {
+    for (const char* folder :
+         {":/demo/skerry-four", ":/demo/marram-650", ":/demo/skerry-spare", ":/demo/skerry-two"}) {
         const auto job = book::importJobFolder(**made, QLatin1String(folder));
         if (const auto* why = std::get_if<QString>(&job))
             return book::Error{book::Trouble::CannotWrite, *why};

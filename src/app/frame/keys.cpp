@@ -30,7 +30,7 @@ constexpr Key kKeys[] = {
     {"Delete on a reading in the log", "strike it, with a reason"},
     {"Esc", "clear the line, or leave what was asked"},
     {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo: everything"},
-    {"Ctrl+1 to Ctrl+4", "Engine, TDC, Lobes, Timing"},
+    {"Ctrl+1 to Ctrl+6", "Engine, TDC, Lobes, Timing, Set, Compression"},
     {"Ctrl+E", "the other lobe of this cylinder"},
     {"F3", "what is still to be taken"},
     {"F2", "at the stand, at the desk"},

@@ -10,8 +10,10 @@
 #include "app/frame/to_take.h"
 #include "app/frame/top_bar.h"
 #include "app/frame/welcome.h"
+#include "app/stations/compression/compression_station.h"
 #include "app/stations/engine/engine_station.h"
 #include "app/stations/lobes/lobes_station.h"
+#include "app/stations/set/set_station.h"
 #include "app/stations/tdc/tdc_station.h"
 #include "app/stations/timing/timing_station.h"
 #include "book/files.h"
@@ -101,9 +103,13 @@ Bench* MainWindow::make(lobe::Station station) {
     case lobe::Station::Lobes:
         return new LobesStation(session_, look_, dialogs_, this);
     case lobe::Station::Timing:
+        return new TimingStation(session_, look_, dialogs_, this);
+    case lobe::Station::Set:
+        return new SetStation(session_, look_, dialogs_, this);
+    case lobe::Station::Compression:
         break;
     }
-    return new TimingStation(session_, look_, dialogs_, this);
+    return new CompressionStation(session_, look_, dialogs_, this);
 }
 
 Bench* MainWindow::benchOf(lobe::Station station) {
@@ -156,7 +162,9 @@ void MainWindow::refresh() {
     namedJob_ = name;
     if (!frame_->bench()) {
         const int last = preferences_.lastStation();
-        return go(last >= 0 && last < 4 ? lobe::kStations[last] : session_.findings().next);
+        return go(last >= 0 && last < static_cast<int>(std::size(lobe::kStations))
+                      ? lobe::kStations[last]
+                      : session_.findings().next);
     }
     if (frame_->bench() == welcome_) return go(session_.findings().next);
     auto* bench = static_cast<Bench*>(frame_->bench());
@@ -239,6 +247,7 @@ void MainWindow::importTable(const QString& path) {
         return say(words::sentence(*e, name));
     lobe::RunTerms terms = lobe::usualTerms(session_.job().engine, session_.side());
     terms.source = name.toStdString();
+    terms.setting = lobe::lastSetting(session_.job());
     const auto run = book::runFromTable(std::get<lobe::LiftTable>(table), session_.cylinder(),
                                         session_.side(), terms);
     const auto count = run.readings.size();

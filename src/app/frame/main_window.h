@@ -89,7 +89,7 @@ private:
     Frame* frame_;
     QLabel* message_;
     Welcome* welcome_ = nullptr;
-    std::array<Bench*, 4> stations_{};
+    std::array<Bench*, std::size(lobe::kStations)> stations_{};
     KeysOverlay* keys_;
     ToTake* toTake_ = nullptr; ///< made when first asked for
     QString namedJob_;         ///< what the preferences last heard

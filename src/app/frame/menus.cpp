@@ -114,9 +114,11 @@ void Menus::nextCard() {
 
 void Menus::viewMenu() {
     QMenu* menu = bar_->addMenu(QStringLiteral("&View"));
-    static constexpr const char* kNames[] = {"goEngine", "goTdc", "goLobes", "goTiming"};
-    static constexpr const char* kKeys[] = {"Ctrl+1", "Ctrl+2", "Ctrl+3", "Ctrl+4"};
-    for (int i = 0; i < 4; ++i) {
+    static constexpr const char* kNames[] = {"goEngine", "goTdc", "goLobes",
+                                             "goTiming", "goSet", "goCompression"};
+    static constexpr const char* kKeys[] = {"Ctrl+1", "Ctrl+2", "Ctrl+3",
+                                            "Ctrl+4", "Ctrl+5", "Ctrl+6"};
+    for (std::size_t i = 0; i < std::size(kStations); ++i) {
         const lobe::Station s = kStations[i];
         needJob_ << add(menu, kNames[i], words::stationName(s), kKeys[i],
                         [this, s] { window_.go(s); });

@@ -18,6 +18,8 @@ const LiftRun* Session::run() const {
     const LiftRun* newest = nullptr;
     for (const LiftRun& r : job_.runs)
         if (r.cylinder == cylinder_ && r.side == side_) newest = &r;
+    // A run taken before the cam was moved is closed: the next reading begins another.
+    if (newest && measuredBefore(job_, newest->terms.setting, side_)) return nullptr;
     return newest;
 }
 

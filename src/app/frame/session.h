@@ -26,7 +26,7 @@ public:
     int cylinder() const { return cylinder_; }
     lobe::Side side() const { return side_; }
     void select(int cylinder, lobe::Side side);
-    /// The newest run of the lobe at hand, or null.
+    /// The newest run of the lobe at hand; null without one taken since the cam was last moved.
     const lobe::LiftRun* run() const;
 
     bool openJob(std::int64_t id);

@@ -6,7 +6,9 @@
 
 #include <QApplication>
 #include <QDir>
+#include <QKeyEvent>
 #include <QLabel>
+#include <QLineEdit>
 
 namespace app {
 
@@ -33,6 +35,16 @@ public:
         const auto jobs = app_.session().book().jobs();
         if (index < static_cast<int>(jobs.size()))
             app_.session().openJob(jobs[static_cast<std::size_t>(index)].id);
+    }
+
+    /// A key in the entry line.
+    void press(Qt::Key key) {
+        auto* line = app_.window().findChild<QLineEdit*>(QStringLiteral("entry"));
+        const QString text = key >= Qt::Key_A && key <= Qt::Key_Z
+                                 ? QString(QChar(static_cast<char16_t>(key))).toLower()
+                                 : QString();
+        QKeyEvent event(QEvent::KeyPress, key, Qt::NoModifier, text);
+        QApplication::sendEvent(line, &event);
     }
 
     QStringList written() const { return written_; }
@@ -63,6 +75,20 @@ QStringList saveViews(Application& application, const QString& folder) {
     walk.save(QStringLiteral("lobes"));
     window.go(lobe::Station::Timing);
     walk.save(QStringLiteral("timing"));
+    window.go(lobe::Station::Set);
+    walk.press(Qt::Key_Down);
+    walk.save(QStringLiteral("set"));
+    walk.job(3);
+    window.go(lobe::Station::Set);
+    walk.press(Qt::Key_H);
+    walk.save(QStringLiteral("set-history"));
+    walk.job(1);
+    window.go(lobe::Station::Set);
+    walk.press(Qt::Key_Down);
+    walk.save(QStringLiteral("set-two-cams"));
+    walk.job(0);
+    window.go(lobe::Station::Compression);
+    walk.save(QStringLiteral("compression"));
     walk.job(1);
     application.session().select(2, lobe::Side::Intake);
     window.go(lobe::Station::Lobes);

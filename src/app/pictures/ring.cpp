@@ -49,7 +49,8 @@ QString Ring::readout() const {
         if (!lobe || !lobe->curve) return;
         lifts += QStringLiteral("%1%2 %3").arg(
             lifts.isEmpty() ? QStringLiteral("\n") : QStringLiteral("   "), name,
-            words::lift(lobe->liftAt(*at, lobe->taken.at), style));
+            words::lift(lobe->liftAt({at->deg - scene_.later_deg(lobe->side)}, lobe->taken.at),
+                        style));
     };
     lift(scene_.intake, QStringLiteral("intake"));
     lift(scene_.exhaust, QStringLiteral("exhaust"));
@@ -178,8 +179,8 @@ void Ring::drawLobe(QPainter& p, const Geometry& g, const LobeFigures& lobe, dou
     for (double d = curve.first(); d <= curve.last() + 0.5; d += 1.0) {
         const double at = std::min(d, curve.last());
         const double lift = std::max(0.0, curve.at(at));
-        outer << g.at({at}, base + kThick * lift / most);
-        inner << g.at({at}, base);
+        outer << g.at({at + scene_.later_deg(lobe.side)}, base + kThick * lift / most);
+        inner << g.at({at + scene_.later_deg(lobe.side)}, base);
     }
     QPolygonF band = outer;
     for (auto it = inner.rbegin(); it != inner.rend(); ++it)
@@ -197,8 +198,9 @@ void Ring::drawTicks(QPainter& p, const Geometry& g, const LobeFigures& lobe, do
     if (!events) return;
     p.setFont(Look::font(12));
     for (bool opens : {true, false}) {
-        const auto at = opens ? events->opens : events->closes;
+        auto at = opens ? events->opens : events->closes;
         if (!at) continue;
+        at->deg += scene_.later_deg(lobe.side);
         p.setPen(QPen(theme().lobe(lobe.side), 1.6, Qt::DashLine));
         p.drawLine(g.at(*at, base - 0.02), g.at(*at, base + kThick + 0.02));
         const Event event = opens ? opening(lobe.side) : closing(lobe.side);
@@ -211,11 +213,14 @@ void Ring::drawTicks(QPainter& p, const Geometry& g, const LobeFigures& lobe, do
 void Ring::drawOverlap(QPainter& p, const Geometry& g) const {
     const HeightEvents* in = scene_.intake ? scene_.intake->events(scene_.tickHeight) : nullptr;
     const HeightEvents* ex = scene_.exhaust ? scene_.exhaust->events(scene_.tickHeight) : nullptr;
-    if (in && ex && in->opens && ex->closes && ex->closes->deg > in->opens->deg) {
+    const double opens = in && in->opens ? in->opens->deg + scene_.later_deg(Side::Intake) : 0.0;
+    const double closes =
+        ex && ex->closes ? ex->closes->deg + scene_.later_deg(Side::Exhaust) : 0.0;
+    if (in && ex && in->opens && ex->closes && closes > opens) {
         QPolygonF arc;
-        for (double d = in->opens->deg; d < ex->closes->deg; d += 0.5)
+        for (double d = opens; d < closes; d += 0.5)
             arc << g.at({d}, 0.765);
-        arc << g.at(*ex->closes, 0.765);
+        arc << g.at({closes}, 0.765);
         p.setPen(QPen(theme().amber, 5.0, Qt::SolidLine, Qt::FlatCap));
         p.drawPolyline(arc);
     }

@@ -25,7 +25,12 @@ struct RingScene {
     std::optional<lobe::CrankDeg> needle; ///< where the work is
     double stroke_mm = 0.0, rod_mm = 0.0;
     std::vector<lobe::CrankDeg> asked{}; ///< where a figure that is asked for stands
-    std::optional<TdcSketch> sketch{};   ///< in the middle, for the TDC station
+    double intakeMoved_deg = 0.0, exhaustMoved_deg = 0.0; ///< shown advanced by this: a what-if
+    std::optional<TdcSketch> sketch{};                    ///< in the middle, for the TDC station
+
+    double later_deg(lobe::Side side) const {
+        return side == lobe::Side::Intake ? -intakeMoved_deg : -exhaustMoved_deg;
+    }
 };
 
 class Ring : public Picture {

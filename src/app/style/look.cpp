@@ -130,6 +130,7 @@ QLineEdit#entry[stand="true"] { font-size: 54px; }
 QWidget#entryBar QLabel[stand="true"] { font-size: 17px; }
 QWidget#topBar[stand="true"] QPushButton { min-height: 42px; border-radius: 10px; font-size: 15px; }
 QLabel#echo { color: @muted; background: transparent; }
+QScrollArea, QScrollArea > QWidget, QScrollArea QLabel { background: @dial; }
 QLabel[role="title"] { font-size: 15px; font-weight: bold; }
 QLabel[role="verdict"] { font-size: 17px; font-weight: bold; color: @amberText; }
 QLabel[role="quiet"] { color: @muted; font-size: 12px; }

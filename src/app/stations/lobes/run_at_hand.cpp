@@ -6,7 +6,7 @@ using namespace lobe;
 
 RunTerms RunAtHand::terms() const {
     const LiftRun* r = run();
-    return r ? r->terms : usualTerms(session_.job().engine, session_.side());
+    return r ? r->terms : nextTerms(session_.job(), session_.cylinder(), session_.side());
 }
 
 const RunFindings* RunAtHand::found() const {
@@ -55,6 +55,7 @@ bool RunAtHand::begin(RunTerms terms) {
     fresh.terms.source.clear();
     fresh.terms.shift_deg = 0.0;
     fresh.terms.zeros.clear();
+    fresh.terms.setting = lastSetting(session_.job());
     return session_.keep(book::AddRun{fresh});
 }
 

@@ -1,0 +1,99 @@
+#include "app/pictures/dynamic_curve.h"
+
+#include "app/pictures/slide.h"
+
+#include <QPainter>
+
+#include <algorithm>
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+namespace {
+constexpr double kLeft = 46.0, kRight = 46.0, kTop = 20.0, kBottom = 8.0;
+} // namespace
+
+DynamicCurve::DynamicCurve(const Look& look, Dialogs& dialogs, QWidget* parent)
+    : Picture(look, dialogs, QStringLiteral("dynamic"), parent) {
+    setObjectName(QStringLiteral("dynamicCurve"));
+    setAccessibleName(QStringLiteral("Dynamic compression against advance"));
+    setMinimumSize(260, 120);
+}
+
+void DynamicCurve::setScene(const DynamicScene& scene) {
+    scene_ = scene;
+    double least = 1e9, most = 0.0;
+    for (const auto* curve : {&scene_.curve, &scene_.kept})
+        for (const AdvancePoint& p : *curve) {
+            least = std::min(least, p.dynamicRatio);
+            most = std::max(most, p.dynamicRatio);
+        }
+    if (most > 0.0) {
+        least_ = std::floor(least * 2.0 - 0.4) / 2.0;
+        most_ = std::ceil(most * 2.0 + 0.4) / 2.0;
+    }
+    update();
+}
+
+void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
+    const Theme& t = theme();
+    const words::Style& style = look().style();
+    p.setRenderHint(QPainter::Antialiasing);
+    const QRectF box(kLeft, kTop, size.width() - kLeft - kRight, size.height() - kTop - kBottom);
+    const auto x = [&](double deg) {
+        return box.left() + (deg + Slide::kRange_deg) / (2.0 * Slide::kRange_deg) * box.width();
+    };
+    const auto y = [&](double ratio) {
+        return box.bottom() - (ratio - least_) / (most_ - least_) * box.height();
+    };
+    p.setPen(QPen(t.edge, 1.0));
+    p.setBrush(t.dial);
+    p.drawRect(box);
+    p.setFont(Look::font(12));
+    p.setPen(t.muted);
+    p.drawText(QRectF(kLeft, 0, box.width(), kTop), Qt::AlignLeft | Qt::AlignVCenter,
+               QStringLiteral("dynamic ratio against advance, crank degrees"));
+    p.save();
+    p.setClipRect(box);
+    QColor band = t.exhaustFill;
+    band.setAlpha(90);
+    for (const FuelLimit& f : scene_.fuels) {
+        if (f.dynamic > most_) continue;
+        p.setPen(Qt::NoPen);
+        p.setBrush(band);
+        p.drawRect(QRectF(box.left(), box.top(), box.width(), y(f.dynamic) - box.top()));
+        p.setPen(QPen(t.exhaust, 1.0, Qt::DashLine));
+        p.drawLine(QPointF(box.left(), y(f.dynamic)), QPointF(box.right(), y(f.dynamic)));
+        p.setPen(t.exhaust);
+        p.drawText(QRectF(box.left() + 6, y(f.dynamic) + 1, box.width() - 12, 16),
+                   Qt::AlignLeft | Qt::AlignVCenter,
+                   QString::fromStdString(f.name) + QStringLiteral(", up to ") +
+                       words::fixed(f.dynamic, 1, style));
+    }
+    const auto line = [&](const std::vector<AdvancePoint>& curve, const QPen& pen) {
+        QPolygonF points;
+        for (const AdvancePoint& a : curve)
+            points << QPointF(x(a.advance_deg), y(a.dynamicRatio));
+        p.setPen(pen);
+        p.setBrush(Qt::NoBrush);
+        p.drawPolyline(points);
+    };
+    line(scene_.kept, QPen(t.muted, 1.6, Qt::DashLine));
+    line(scene_.curve, QPen(t.ink, 2.2));
+    if (scene_.wanted > 0.0) {
+        p.setPen(QPen(t.amber, 2.0, Qt::DotLine));
+        p.drawLine(QPointF(box.left(), y(scene_.wanted)), QPointF(box.right(), y(scene_.wanted)));
+    }
+    p.setPen(QPen(t.amber, 3.0));
+    p.drawLine(QPointF(x(scene_.advance_deg), box.top()),
+               QPointF(x(scene_.advance_deg), box.bottom()));
+    p.restore();
+    p.setPen(t.muted);
+    for (double r = std::ceil(least_); r <= most_; r += 1.0)
+        p.drawText(QRectF(0, y(r) - 9, kLeft - 6, 18), Qt::AlignRight | Qt::AlignVCenter,
+                   words::fixed(r, 0, style));
+}
+
+} // namespace app

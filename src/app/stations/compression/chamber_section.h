@@ -1,0 +1,52 @@
+// The cylinder in section, to scale, with every volume in its place: chamber, gasket, deck, crown,
+// crevice. The piston stands where the intake closes; drag it, or step it with Up and Down, to see
+// what is trapped elsewhere. A click on a volume asks for it.
+#pragma once
+
+#include "app/pictures/picture.h"
+#include "core/compression.h"
+
+namespace app {
+
+/// The parts that can be asked for, by what is clicked.
+enum class ChamberPart { Chamber, Gasket, Deck, Crown, Crevice, Bore };
+
+struct ChamberScene {
+    lobe::CompressionState state;
+    std::optional<lobe::Compression> compression;
+};
+
+class ChamberSection : public Picture {
+    Q_OBJECT
+public:
+    ChamberSection(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+    void setScene(const ChamberScene& scene);
+    void draw(QPainter& painter, const QSizeF& size) const override;
+    /// How far down the piston is shown, mm: where the intake closes unless it was dragged.
+    double shown_mm() const;
+    void atClosing();
+    QSize sizeHint() const override { return {300, 420}; }
+
+signals:
+    void asked(ChamberPart part);
+
+protected:
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    struct Scale {
+        double left, face, mm; ///< pixels: bore's left wall, block face, and per mm
+    };
+    Scale scale(const QSizeF& size) const;
+    void drag(double y);
+    void label(QPainter& p, const QPointF& to, double y, const QString& name,
+               const QString& value) const;
+
+    ChamberScene scene_;
+    std::optional<double> dragged_mm_;
+    mutable std::vector<std::pair<QRectF, ChamberPart>> spots_; ///< where labels were drawn
+};
+
+} // namespace app

@@ -1,0 +1,400 @@
+#include "app/stations/compression/compression_station.h"
+
+#include "app/pictures/dynamic_curve.h"
+#include "app/pictures/ring.h"
+#include "app/pictures/slide.h"
+#include "app/stations/compression/fields.h"
+#include "app/style/rows.h"
+#include "core/entry.h"
+#include "words/sentences.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QResizeEvent>
+
+#include <algorithm>
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+CompressionStation::CompressionStation(Session& session, const Look& look, Dialogs& dialogs,
+                                       QWidget* parent)
+    : Bench(session, look, parent),
+      section_(new ChamberSection(look, dialogs, this)),
+      ring_(new Ring(look, dialogs, this)),
+      curve_(new DynamicCurve(look, dialogs, this)),
+      slide_(new Slide(look, this)),
+      verdict_(new QLabel(this)),
+      big_(new QLabel(this)),
+      table_(new QLabel(this)),
+      reached_(new QLabel(this)),
+      caution_(new QLabel(this)),
+      facts_(new RowList(look, false, this)),
+      sheet_(compressionFields(), facts_, false) {
+    setObjectName(QStringLiteral("compressionStation"));
+    verdict_->setObjectName(QStringLiteral("compressionVerdict"));
+    verdict_->setProperty("role", "verdict");
+    big_->setObjectName(QStringLiteral("compressionBig"));
+    table_->setObjectName(QStringLiteral("compressionTable"));
+    reached_->setObjectName(QStringLiteral("compressionReached"));
+    caution_->setProperty("role", "quiet");
+    caution_->setText(
+        QStringLiteral("Knock destroys engines. Fuel limits are your own, and a rough "
+                       "guide at best; cranking pressure is an estimate. The maker's "
+                       "manual and a gauge have the last word."));
+    facts_->setObjectName(QStringLiteral("compressionFacts"));
+    facts_->setAccessibleName(QStringLiteral("Volumes, and how the closing is called"));
+    for (QLabel* label : {verdict_, big_, table_, reached_, caution_})
+        label->setWordWrap(true);
+
+    auto* figures = new QVBoxLayout;
+    figures->setSpacing(6);
+    figures->addWidget(big_);
+    figures->addWidget(table_);
+    figures->addWidget(facts_, 1);
+    auto* upper = new QHBoxLayout;
+    upper->setSpacing(12);
+    upper->addWidget(section_, 6);
+    upper->addLayout(figures, 7);
+    auto* trial = new QVBoxLayout;
+    trial->setSpacing(0);
+    trial->addWidget(curve_, 1);
+    trial->addWidget(slide_);
+    auto* lower = new QHBoxLayout;
+    lower->setSpacing(8);
+    lower->addWidget(ring_, 3);
+    lower->addLayout(trial, 8);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(14, 10, 14, 6);
+    column->setSpacing(6);
+    column->addWidget(verdict_);
+    column->addLayout(upper, 6);
+    column->addLayout(lower, 4);
+    column->addWidget(reached_);
+    column->addWidget(caution_);
+
+    connect(slide_, &Slide::moved, this, &CompressionStation::follow);
+    connect(facts_, &RowList::chosen, this, [this](qint64 id) {
+        sheet_.moveTo(static_cast<int>(id) - 1);
+        refresh();
+        emit promptChanged();
+        emit entryWanted();
+    });
+    connect(section_, &ChamberSection::asked, this, [this](ChamberPart part) {
+        static constexpr int kFields[] = {0, 2, 3, 4, 5, 6};
+        sheet_.moveTo(kFields[static_cast<int>(part)]);
+        refresh();
+        emit promptChanged();
+        emit entryWanted();
+    });
+    connect(&session, &Session::selectionChanged, this, [this] {
+        slide_->setValue(0.0);
+        section_->atClosing();
+        refresh();
+    });
+}
+
+double CompressionStation::advance_deg() const {
+    return slide_->value();
+}
+
+std::optional<double> CompressionStation::closing_deg() const {
+    return findings().closings[static_cast<std::size_t>(job().settings.closing)].deg;
+}
+
+CompressionState CompressionStation::state(double advance_deg) const {
+    return stateOf(job(), session().cylinder(), closing_deg().value_or(0.0), advance_deg);
+}
+
+Prompt CompressionStation::prompt() const {
+    if (sheet_.field()) return sheet_.prompt(QStringLiteral("keep, the next; Esc ends"), style());
+    Prompt p;
+    p.subject = QStringLiteral("compression, cyl %1").arg(session().cylinder());
+    p.ask = QStringLiteral("advance to try?");
+    p.enter = QStringLiteral("move the slide there");
+    p.keys = QStringLiteral("reach 8.5   Down  volumes   K  keep to compare   I  at closing");
+    return p;
+}
+
+CompressionStation::Trial CompressionStation::trial(const QString& text) const {
+    const QString line = text.trimmed().toLower();
+    const bool wanted = line.startsWith(QLatin1String("reach"));
+    const auto read = readNumber((wanted ? line.mid(5) : line).toStdString());
+    if (const auto* e = std::get_if<EntryError>(&read))
+        return {{false, words::sentence(*e, style())}, {}, {}};
+    const double value = std::get<double>(read);
+    if (wanted) {
+        if (!(value >= 4.0 && value <= 20.0))
+            return {{false, QStringLiteral("A dynamic ratio between 4 and 20, such as reach 8.5.")},
+                    {},
+                    {}};
+        return {{true, QStringLiteral("what reaches a dynamic ratio of ") +
+                           words::fixed(value, 2, style())},
+                {},
+                value};
+    }
+    if (std::abs(value) > Slide::kRange_deg)
+        return {{false, QStringLiteral("The slide ends at 15 degrees either way.")}, {}, {}};
+    return {{true, words::degrees(std::abs(value), style(), 2) +
+                       (value >= 0.0 ? QStringLiteral(" advanced") : QStringLiteral(" retarded"))},
+            value,
+            {}};
+}
+
+Echo CompressionStation::understand(const QString& text) const {
+    if (sheet_.field()) return sheet_.understand(Facts::of(job()), text, style());
+    return trial(text).echo;
+}
+
+Echo CompressionStation::submit(const QString& text) {
+    if (sheet_.field()) {
+        Facts after = Facts::of(job());
+        const Echo taken = sheet_.take(after, text, style());
+        if (!taken.ok) return taken;
+        if (!after.keepIn(session()))
+            return {false, QStringLiteral("Not kept; see the message above.")};
+        sheet_.moveTo(sheet_.last() ? -1 : sheet_.at() + 1);
+        refresh();
+        return {true, {}};
+    }
+    const Trial t = trial(text);
+    if (!t.echo.ok) return t.echo;
+    if (t.advance_deg) slide_->setValue(*t.advance_deg);
+    if (t.wanted) {
+        Settings s = job().settings;
+        s.wantedDynamic = *t.wanted;
+        if (!session().keep(book::SetSettings{s})) return {false, QStringLiteral("Not kept.")};
+        // The slide goes where the advance reaches it, when one does.
+        if (const auto a = reach(state(0.0), Quantity::Advance, *t.wanted)) slide_->setValue(*a);
+    }
+    return {true, {}};
+}
+
+bool CompressionStation::step(int direction) {
+    sheet_.step(direction);
+    refresh();
+    return true;
+}
+
+bool CompressionStation::command(QChar letter) {
+    if (sheet_.field()) return false;
+    if (letter == QLatin1Char('i')) {
+        section_->atClosing();
+        return true;
+    }
+    if (letter != QLatin1Char('k')) return false;
+    // The state as it stands under the slide; pressed again on the same, it is let go.
+    Settings s = job().settings;
+    CompressionState now = state(advance_deg());
+    now.name = "kept";
+    s.kept = s.kept == now ? std::nullopt : std::optional(now);
+    session().keep(book::SetSettings{s});
+    return true;
+}
+
+void CompressionStation::leave() {
+    sheet_.moveTo(-1);
+    refresh();
+}
+
+QString CompressionStation::verdict() const {
+    const Engine& e = job().engine;
+    if (!(e.bore_mm > 0.0 && e.stroke_mm > 0.0 && e.rod_mm > 0.0))
+        return QStringLiteral("Bore, stroke and rod come first, at Engine.");
+    if (!(e.chamberOf(session().cylinder()).chamber_cc > 0.0))
+        return QStringLiteral("What does the chamber hold? Go down, and type its volume in cc.");
+    const auto r =
+        compression(state(advance_deg()), job().settings.altitude_m, job().settings.exponent);
+    if (const auto* fault = std::get_if<CompressionError>(&r))
+        return QStringLiteral("There is no ratio: ") + words::sentence(*fault, style()) +
+               QLatin1Char('.');
+    const Compression& c = std::get<Compression>(r);
+    if (!closing_deg())
+        return QStringLiteral("Static %1 : 1. The dynamic ratio waits for the intake's closing: "
+                              "record that lobe, or choose another way of calling it.")
+            .arg(words::fixed(c.staticRatio, 2, style()));
+    // Which of the user's fuels it goes with.
+    QString fuel;
+    for (auto it = job().settings.fuels.rbegin(); it != job().settings.fuels.rend(); ++it)
+        if (c.dynamicRatio <= it->dynamic)
+            fuel = QStringLiteral(" It is within your limit for %1.")
+                       .arg(QString::fromStdString(it->name));
+    if (fuel.isEmpty() && !job().settings.fuels.empty())
+        fuel = QStringLiteral(" It is beyond every limit you set.");
+    const double a = advance_deg();
+    return QStringLiteral(
+               "The intake closes %1 after BDC%2, so %3 : 1 is what the piston squeezes.%4")
+        .arg(words::degrees(c.effective_deg, style()),
+             a == 0.0 ? QString()
+                      : QStringLiteral(" with the cam %1 %2")
+                            .arg(words::degrees(std::abs(a), style()),
+                                 a > 0.0 ? QStringLiteral("earlier") : QStringLiteral("later")),
+             words::fixed(c.dynamicRatio, 2, style()), fuel);
+}
+
+/// The chosen closing large, the others beside it with what separates them; and the kept state.
+QString CompressionStation::table() const {
+    QStringList rows;
+    for (const DynamicBy& by :
+         dynamicByClosing(job(), findings().closings, session().cylinder(), advance_deg())) {
+        const ClosingSchool school = by.closing.school;
+        const bool chosen = school == job().settings.closing;
+        QString value = QString(QChar(0x2013)), note = QStringLiteral("not known");
+        if (by.ratio) {
+            value = words::fixed(*by.ratio, 2, style());
+            note = QStringLiteral("%1 ABDC").arg(words::degrees(*by.closing.deg, style()));
+        }
+        if (by.uncertainty)
+            note += QStringLiteral(", %1%2").arg(
+                QString(QChar(0xB1)), words::fixed(std::max(0.01, *by.uncertainty), 2, style()));
+        rows << QStringLiteral("<tr><td>%1</td><td align='right'>&nbsp;&nbsp;%2</td>"
+                               "<td>&nbsp;&nbsp;%3</td></tr>")
+                    .arg(chosen ? QStringLiteral("<b>%1</b>").arg(words::closingName(school))
+                                : words::closingName(school),
+                         chosen ? QStringLiteral("<b>%1</b>").arg(value) : value, note);
+    }
+    return QStringLiteral("<table>%1</table>").arg(rows.join(QString()));
+}
+
+/// What reaches the wanted ratio, each alone; the kept state beside this one; cylinders compared.
+QString CompressionStation::reached() const {
+    QStringList parts;
+    const Settings& set = job().settings;
+    const bool known = closing_deg() && job().engine.chamberOf(session().cylinder()).chamber_cc > 0;
+    if (known && set.wantedDynamic > 0.0) {
+        QStringList ways;
+        const CompressionState now = state(advance_deg());
+        for (Quantity q : {Quantity::Advance, Quantity::Chamber, Quantity::Gasket, Quantity::Deck,
+                           Quantity::Crown}) {
+            const auto value =
+                reach(q == Quantity::Advance ? state(0.0) : now, q, set.wantedDynamic);
+            if (!value) continue;
+            const bool length = q == Quantity::Gasket || q == Quantity::Deck;
+            ways << QStringLiteral("%1 %2").arg(
+                words::quantityName(q),
+                q == Quantity::Advance ? words::signedFixed(*value, 1, style()) + QChar(0xB0)
+                : length               ? words::liftWithUnit(*value, style())
+                                       : words::fixed(*value, 1, style()) + QStringLiteral(" cc"));
+        }
+        parts << QStringLiteral("<b>%1 : 1</b> is reached by any one of: %2.")
+                     .arg(words::fixed(set.wantedDynamic, 2, style()),
+                          ways.isEmpty() ? QStringLiteral("nothing within reason")
+                                         : ways.join(QStringLiteral(", ")));
+    }
+    if (known && set.kept) {
+        const auto a = compression(*set.kept, set.altitude_m, set.exponent);
+        const auto b = compression(state(advance_deg()), set.altitude_m, set.exponent);
+        const auto *was = std::get_if<Compression>(&a), *is = std::get_if<Compression>(&b);
+        if (was && is)
+            parts << QStringLiteral(
+                         "Kept state against this: static %1 to <b>%2</b>, dynamic %3 to "
+                         "<b>%4</b>, cranking %5 to <b>%6</b> kPa.")
+                         .arg(words::fixed(was->staticRatio, 2, style()),
+                              words::fixed(is->staticRatio, 2, style()),
+                              words::fixed(was->dynamicRatio, 2, style()),
+                              words::fixed(is->dynamicRatio, 2, style()),
+                              words::fixed(was->cranking_kpa, 0, style()),
+                              words::fixed(is->cranking_kpa, 0, style()));
+    }
+    if (!job().engine.chambers.empty()) {
+        QStringList said;
+        for (int n = 1; n <= job().engine.cylinders; ++n) {
+            const auto r = compression(stateOf(job(), n, closing_deg().value_or(0.0), 0.0),
+                                       set.altitude_m, set.exponent);
+            if (const auto* c = std::get_if<Compression>(&r))
+                said << QStringLiteral("cyl %1 %2")
+                            .arg(n)
+                            .arg(words::fixed(c->staticRatio, 2, style()));
+        }
+        parts << QStringLiteral("Static by cylinder: ") + said.join(QStringLiteral(", ")) +
+                     QLatin1Char('.');
+    }
+    return parts.join(QStringLiteral("<br>"));
+}
+
+RingScene CompressionStation::ringScene() const {
+    RingScene ring;
+    ring.rotation = job().engine.rotation;
+    ring.wheel = job().settings.fittedWheel();
+    ring.intakeMoved_deg = ring.exhaustMoved_deg = advance_deg();
+    for (const CylinderFindings& c : findings().cylinders)
+        if (c.cylinder == session().cylinder()) {
+            ring.intake = c.intake ? &c.intake->lobe : nullptr;
+            ring.exhaust = c.exhaust ? &c.exhaust->lobe : nullptr;
+        }
+    if (const auto at = closing_deg()) ring.needle = CrankDeg{180.0 + *at - advance_deg()};
+    ring.stroke_mm = job().engine.stroke_mm;
+    ring.rod_mm = job().engine.rod_mm;
+    return ring;
+}
+
+void CompressionStation::follow() {
+    const CompressionState now = state(advance_deg());
+    const auto r = compression(now, job().settings.altitude_m, job().settings.exponent);
+    const auto* c = std::get_if<Compression>(&r);
+    const bool known = closing_deg() && now.chamber.chamber_cc > 0.0;
+    section_->setScene({now, c && known ? std::optional(*c) : std::nullopt});
+    ring_->setScene(ringScene());
+    DynamicScene scene;
+    if (known)
+        scene.curve =
+            dynamicAgainstAdvance(state(0.0), job().settings.altitude_m, job().settings.exponent);
+    if (known && job().settings.kept)
+        scene.kept = dynamicAgainstAdvance(*job().settings.kept, job().settings.altitude_m,
+                                           job().settings.exponent);
+    scene.fuels = job().settings.fuels;
+    scene.advance_deg = advance_deg();
+    scene.wanted = job().settings.wantedDynamic;
+    curve_->setScene(scene);
+    verdict_->setText(verdict());
+    big_->setText(
+        c && now.chamber.chamber_cc > 0.0
+            ? QStringLiteral("<span style='font-size:30px; font-weight:bold;'>%1</span> dynamic "
+                             "&nbsp;&nbsp; <span style='font-size:22px;'>%2</span> static "
+                             "&nbsp;&nbsp; cranking&nbsp;about&nbsp;%3&nbsp;kPa")
+                  .arg(known ? words::fixed(c->dynamicRatio, 2, style()) : QString(QChar(0x2013)),
+                       words::fixed(c->staticRatio, 2, style()),
+                       known ? words::fixed(c->cranking_kpa, 0, style()) : QString(QChar(0x2013)))
+            : QString());
+    table_->setText(table());
+    reached_->setText(reached());
+    reached_->setVisible(!reached_->text().isEmpty());
+}
+
+void CompressionStation::refresh() {
+    if (job().id != job_) {
+        job_ = job().id;
+        const QSignalBlocker quiet(slide_);
+        slide_->setValue(0.0);
+        section_->atClosing();
+    }
+    sheet_.show(Facts::of(job()), style());
+    follow();
+}
+
+void CompressionStation::resizeEvent(QResizeEvent* event) {
+    Bench::resizeEvent(event);
+    // In a low window section and curve say what the ring would show.
+    ring_->setVisible(event->size().height() >= 620);
+}
+
+StandCard CompressionStation::standCard() const {
+    if (sheet_.field()) return Bench::standCard();
+    StandCard card;
+    card.subject = QStringLiteral("compression, cyl %1").arg(session().cylinder());
+    card.caption = QStringLiteral("dynamic");
+    const auto r =
+        compression(state(advance_deg()), job().settings.altitude_m, job().settings.exponent);
+    const auto* c = std::get_if<Compression>(&r);
+    card.big =
+        c && closing_deg() ? words::fixed(c->dynamicRatio, 2, style()) : QString(QChar(0x2013));
+    card.bigNote = QStringLiteral(": 1");
+    card.advice = verdict();
+    card.tip = caution_->text();
+    card.ring = ringScene();
+    return card;
+}
+
+} // namespace app

@@ -1,0 +1,10 @@
+// What the compression is made of, asked one by one.
+#pragma once
+
+#include "app/frame/field.h"
+
+namespace app {
+
+const std::vector<Field>& compressionFields();
+
+} // namespace app

@@ -1,0 +1,281 @@
+#include "app/stations/set/fields.h"
+
+#include "core/choices.h"
+#include "core/entry.h"
+#include "words/sentences.h"
+#include "words/setting.h"
+
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+using Style = words::Style;
+
+namespace {
+
+QString driveChoice(int i) {
+    return words::driveName(static_cast<DriveKind>(i));
+}
+QString wayChoice(int i) {
+    return i == 0 ? QStringLiteral("with the crank") : QStringLiteral("against the crank");
+}
+QString firstChoice(int i) {
+    return i == 0 ? QStringLiteral("the intake cam") : QStringLiteral("the exhaust cam");
+}
+QString targetChoice(int i) {
+    return words::targetName(static_cast<TargetKind>(i));
+}
+QString schoolChoice(int i) {
+    return words::setSchoolName(static_cast<SetSchool>(i));
+}
+
+/// Takes a change of the drive only when it leaves a drive that can be.
+template <class Change> QString changed(Facts& facts, const Change& change) {
+    Drive d = facts.engine.drive;
+    change(d);
+    if (const auto fault = faultOf(d)) return words::sentence(*fault);
+    facts.engine.drive = std::move(d);
+    return {};
+}
+
+QString readNumbers(const QString& typed, const Style& style, std::vector<double>& out) {
+    for (const QString& each : typed.simplified().split(QLatin1Char(' '))) {
+        const auto read = readNumber(each.toStdString());
+        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+        out.push_back(std::get<double>(read));
+    }
+    return {};
+}
+
+QString shownNumbers(const std::vector<double>& all, const Style& style) {
+    QStringList said;
+    for (double x : all)
+        said << words::signedFixed(x, 1, style);
+    return said.isEmpty() ? noValue() : said.join(QStringLiteral(", "));
+}
+
+Field countField(const QString& name, const QString& asks, int Drive::*part, int none) {
+    Field f;
+    f.name = name;
+    f.asks = asks;
+    f.shown = [=](const Facts& facts, const Style&) {
+        const int n = facts.engine.drive.*part;
+        return n == none ? noValue() : QString::number(n);
+    };
+    f.take = [=](Facts& facts, const QString& typed, const Style& style) {
+        const auto read = readNumber(typed.toStdString());
+        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+        const double n = std::get<double>(read);
+        if (n != std::floor(n) || std::abs(n) > 1e6) return QStringLiteral("A whole number.");
+        return changed(facts, [&](Drive& d) { d.*part = static_cast<int>(n); });
+    };
+    return f;
+}
+
+Field offsetsField(const QString& name, const QString& asks, std::vector<double> Drive::*part) {
+    Field f;
+    f.name = name;
+    f.asks = asks;
+    f.shown = [=](const Facts& facts, const Style& style) {
+        return shownNumbers(facts.engine.drive.*part, style);
+    };
+    f.take = [=](Facts& facts, const QString& typed, const Style& style) {
+        std::vector<double> all;
+        if (typed.trimmed() != QLatin1String("-")) {
+            const QString why = readNumbers(typed, style, all);
+            if (!why.isEmpty()) return why;
+        }
+        return changed(facts, [&](Drive& d) { d.*part = all; });
+    };
+    return f;
+}
+
+/// Two numbers in one line; "-" for none.
+Field twoField(const QString& name, const QString& asks,
+               std::function<QString(const Drive&, const Style&)> shown,
+               std::function<void(Drive&, double, double)> set) {
+    Field f;
+    f.name = name;
+    f.asks = asks;
+    f.shown = [=](const Facts& facts, const Style& style) {
+        return shown(facts.engine.drive, style);
+    };
+    f.take = [=](Facts& facts, const QString& typed, const Style& style) {
+        std::vector<double> two;
+        if (typed.trimmed() == QLatin1String("-"))
+            two = {0.0, 0.0};
+        else {
+            const QString why = readNumbers(typed, style, two);
+            if (!why.isEmpty()) return why;
+        }
+        if (two.size() == 1) two.push_back(0.0);
+        if (two.size() != 2 || std::abs(two[0]) > 1e6 || std::abs(two[1]) > 1e6)
+            return QStringLiteral("Two numbers, such as 11 12.");
+        return changed(facts, [&](Drive& d) { set(d, two[0], two[1]); });
+    };
+    return f;
+}
+
+/// Crank degrees; with "cam" behind, cam degrees.
+Field phaser() {
+    Field f;
+    f.name = QStringLiteral("Phaser, beyond its park");
+    f.asks = QStringLiteral("what it advances, crank degrees; 20 cam for cam degrees; minus when "
+                            "it retards; 0 for none");
+    f.shown = [](const Facts& facts, const Style& style) {
+        const double deg = facts.engine.drive.phaser_deg;
+        return deg == 0.0 ? noValue()
+                          : QStringLiteral("%1 crank").arg(words::signedFixed(deg, 1, style));
+    };
+    f.take = [](Facts& facts, const QString& typed, const Style& style) {
+        QString line = typed.simplified().toLower();
+        const bool cam = line.endsWith(QLatin1String("cam"));
+        if (cam) line.chop(3);
+        if (line.endsWith(QLatin1String("crank"))) line.chop(5);
+        const auto read = readNumber(line.trimmed().toStdString());
+        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+        const double deg = std::get<double>(read) * (cam ? 2.0 : 1.0);
+        if (std::abs(deg) > 180.0) return QStringLiteral("No phaser moves a cam so far.");
+        facts.engine.drive.phaser_deg = deg;
+        return QString();
+    };
+    return f;
+}
+
+/// Which event, and where: "ivc 62".
+Field eventField() {
+    static constexpr const char* kNames[] = {"ivo", "ivc", "evo", "evc"};
+    Field f;
+    f.name = QStringLiteral("Event at the card's height");
+    f.asks = QStringLiteral("which, and its degrees as a card has them: ivc 62");
+    f.shown = [](const Facts& facts, const Style& style) {
+        const Target& t = facts.settings.target;
+        return QStringLiteral("%1 %2").arg(words::eventName(t.event),
+                                           words::degrees(t.event_deg, style));
+    };
+    f.take = [](Facts& facts, const QString& typed, const Style& style) {
+        const QStringList parts = typed.simplified().toLower().split(QLatin1Char(' '));
+        int which = -1;
+        for (int i = 0; i < 4; ++i)
+            if (parts.front() == QLatin1String(kNames[i])) which = i;
+        if (parts.size() != 2 || which < 0)
+            return QStringLiteral("ivo, ivc, evo or evc, and its degrees, such as ivc 62.");
+        const auto read = readNumber(parts[1].toStdString());
+        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+        const double deg = std::get<double>(read);
+        if (std::abs(deg) > 180.0) return QStringLiteral("An event lies within 180 degrees.");
+        facts.settings.target.event = static_cast<Event>(which);
+        facts.settings.target.event_deg = deg;
+        facts.settings.target.kind = TargetKind::EventAt;
+        return QString();
+    };
+    return f;
+}
+
+/// A number of the target that chooses its kind as well.
+Field aimField(const QString& name, const QString& asks, double least, double most, int places,
+               TargetKind kind, double Target::*part) {
+    Field f = numberField(name, asks, least, most, places,
+                          [part](Facts& x) -> double& { return x.settings.target.*part; });
+    f.take = [plain = f.take, kind](Facts& facts, const QString& typed, const Style& style) {
+        const QString why = plain(facts, typed, style);
+        if (why.isEmpty()) facts.settings.target.kind = kind;
+        return why;
+    };
+    return f;
+}
+
+SetFields make() {
+    SetFields made;
+    auto& [all, target] = made;
+    const auto add = [&](Field f, const char* heading = "") {
+        f.subject = target == 0 ? QStringLiteral("drive") : QStringLiteral("target");
+        f.heading = QLatin1String(heading);
+        all.push_back(std::move(f));
+    };
+    using F = Facts&;
+    add(countField(QStringLiteral("Teeth of the cam wheel"), QStringLiteral("count them"),
+                   &Drive::teeth, 0),
+        "Drive (Up, Down)");
+    add(enumField<DriveKind>(QStringLiteral("Driven by"), 3, driveChoice,
+                             [](F f) -> DriveKind& { return f.engine.drive.kind; }));
+    add(choiceField(
+        QStringLiteral("The cam turns"), 2, wayChoice,
+        [](const Facts& f) { return f.engine.drive.against ? 1 : 0; },
+        [](F f, int i) { f.engine.drive.against = i == 1; }));
+    add(countField(QStringLiteral("Keyways or dowel holes"),
+                   QStringLiteral("evenly round the cam wheel; 1 for one"), &Drive::keyways, 0));
+    add(offsetsField(QStringLiteral("Crank keyways"),
+                     QStringLiteral("beside the one in use, crank degrees, plus advances: -4 4; "
+                                    "- for none"),
+                     &Drive::crankKeyways_deg));
+    add(twoField(
+        QStringLiteral("Vernier holes"), QStringLiteral("in wheel and hub: 11 12; - for none"),
+        [](const Drive& d, const Style&) {
+            return d.vernierWheel == 0
+                       ? noValue()
+                       : QStringLiteral("%1 to %2").arg(d.vernierWheel).arg(d.vernierHub);
+        },
+        [](Drive& d, double a, double b) {
+            d.vernierWheel = static_cast<int>(a);
+            d.vernierHub = static_cast<int>(b);
+        }));
+    add(twoField(
+        QStringLiteral("Slots"),
+        QStringLiteral("range either way and what a line is worth, crank degrees: 12 2; - for "
+                       "none"),
+        [](const Drive& d, const Style& style) {
+            if (d.slot_deg == 0.0) return noValue();
+            return QStringLiteral("%1%2, lines of %3")
+                .arg(QChar(0xB1))
+                .arg(words::degrees(d.slot_deg, style),
+                     d.slotLine_deg > 0.0 ? words::degrees(d.slotLine_deg, style) : noValue());
+        },
+        [](Drive& d, double a, double b) {
+            d.slot_deg = a;
+            d.slotLine_deg = b;
+        }));
+    add(offsetsField(QStringLiteral("Bushes or offset keys"),
+                     QStringLiteral("at hand, crank degrees, plus advances: 1 2 3 -1; - for none"),
+                     &Drive::bushes_deg));
+    add(lengthField(QStringLiteral("Bolt circle radius"), 0, 200,
+                    [](F f) -> double& { return f.engine.drive.boltRadius_mm; }));
+    add(phaser());
+    add(enumField<Side>(QStringLiteral("The crank pulls first"), 2, firstChoice,
+                        [](F f) -> Side& { return f.engine.drive.pulledFirst; }));
+    target = static_cast<int>(all.size());
+    add(enumField<TargetKind>(QStringLiteral("Set it to"), 6, targetChoice,
+                              [](F f) -> TargetKind& { return f.settings.target.kind; }),
+        "Target");
+    add(enumField<SetSchool>(QStringLiteral("By the school"), 3, schoolChoice,
+                             [](F f) -> SetSchool& { return f.settings.target.school; }));
+    add(aimField(QStringLiteral("Earlier than the card"), QStringLiteral("crank degrees"), -30, 30,
+                 1, TargetKind::CardPlus, &Target::plus_deg));
+    add(eventField());
+    add(aimField(QStringLiteral("Separation"), QStringLiteral("cam degrees; two cams"), 80, 140, 1,
+                 TargetKind::Separation, &Target::separation_deg));
+    add(aimField(QStringLiteral("Dynamic compression"), QStringLiteral("to 1"), 4, 20, 2,
+                 TargetKind::Dynamic, &Target::dynamic));
+    Field clearance = lengthField(QStringLiteral("Least clearance"), 0, 10,
+                                  [](F f) -> double& { return f.settings.target.clearance_mm; });
+    add(clearance);
+    add(lengthField(QStringLiteral("Taken off head and block"), -5, 10,
+                    [](F f) -> double& { return f.settings.skim_mm; }),
+        "Skimmed head, overhead cam");
+    add(lengthField(QStringLiteral("Pitch radius of the cam wheel"), 0, 200,
+                    [](F f) -> double& { return f.engine.drive.wheelRadius_mm; }));
+    add(numberField(QStringLiteral("Pulling run off the bore's line"),
+                    QStringLiteral("degrees between the run and the way the head comes down"), 0,
+                    80, 1, [](F f) -> double& { return f.engine.drive.runAngle_deg; }));
+    return made;
+}
+
+} // namespace
+
+const SetFields& setFields() {
+    static const SetFields fields = make();
+    return fields;
+}
+
+} // namespace app

@@ -1,0 +1,14 @@
+// The drive, the target and the skimmed head, asked one by one.
+#pragma once
+
+#include "app/frame/field.h"
+
+namespace app {
+
+struct SetFields {
+    std::vector<Field> all;
+    int target = 0; ///< where the target begins among them
+};
+const SetFields& setFields();
+
+} // namespace app

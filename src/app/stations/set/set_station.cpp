@@ -1,0 +1,663 @@
+#include "app/stations/set/set_station.h"
+
+#include "app/pictures/ring.h"
+#include "app/pictures/slide.h"
+#include "app/stations/set/fields.h"
+#include "app/stations/set/wheels.h"
+#include "app/style/rows.h"
+#include "core/entry.h"
+#include "words/sentences.h"
+#include "words/setting.h"
+
+#include <QDateTime>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QResizeEvent>
+#include <QScrollArea>
+#include <QStackedWidget>
+
+#include <algorithm>
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+namespace {
+
+/// How many choices are worth reading.
+constexpr std::size_t kOffered = 12;
+/// What of a line can be set by eye.
+constexpr double kLeastOfLine = 0.1;
+
+QScrollArea* scrolled(QLabel* label, QWidget* parent) {
+    auto* area = new QScrollArea(parent);
+    label->setWordWrap(true);
+    label->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    label->setMargin(8);
+    area->setWidget(label);
+    area->setWidgetResizable(true);
+    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    return area;
+}
+
+QString figureOr(const std::optional<double>& value, int places, const words::Style& style) {
+    return value ? words::fixed(*value, places, style) : QString(QChar(0x2013));
+}
+
+} // namespace
+
+SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
+    : Bench(session, look, parent),
+      wheels_(new Wheels(look, dialogs, this)),
+      ring_(new Ring(look, dialogs, this)),
+      slides_{new Slide(look, this), new Slide(look, this)},
+      choices_(new RowList(look, true, this)),
+      facts_(new RowList(look, false, this)),
+      panes_(new QStackedWidget(this)),
+      verdict_(new QLabel(this)),
+      steps_(new QLabel(this)),
+      outcome_(new QLabel(this)),
+      notes_(new QLabel(this)),
+      history_(new QLabel(this)),
+      without_(new QLabel(this)),
+      caution_(new QLabel(this)),
+      sheet_(setFields().all, facts_, false) {
+    setObjectName(QStringLiteral("setStation"));
+    verdict_->setObjectName(QStringLiteral("setVerdict"));
+    verdict_->setProperty("role", "verdict");
+    steps_->setObjectName(QStringLiteral("setSteps"));
+    outcome_->setObjectName(QStringLiteral("setOutcome"));
+    notes_->setObjectName(QStringLiteral("setNotes"));
+    history_->setObjectName(QStringLiteral("setHistory"));
+    without_->setObjectName(QStringLiteral("withoutMarks"));
+    choices_->setObjectName(QStringLiteral("setChoices"));
+    choices_->setAccessibleName(QStringLiteral("What the drive can do, the best first"));
+    choices_->setValuePixels(16);
+    facts_->setObjectName(QStringLiteral("setFacts"));
+    facts_->setAccessibleName(QStringLiteral("Drive and target"));
+    slides_[0]->setObjectName(QStringLiteral("slideIntake"));
+    slides_[1]->setObjectName(QStringLiteral("slideExhaust"));
+    caution_->setProperty("role", "quiet");
+    caution_->setText(words::setCaution());
+    notes_->setProperty("role", "quiet");
+    for (QLabel* label : {verdict_, steps_, outcome_, notes_, caution_})
+        label->setWordWrap(true);
+    outcome_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    steps_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    panes_->addWidget(choices_);
+    panes_->addWidget(facts_);
+    panes_->addWidget(scrolled(history_, this));
+    panes_->addWidget(scrolled(without_, this));
+
+    auto* upper = new QHBoxLayout;
+    upper->setSpacing(12);
+    upper->addWidget(wheels_, 5);
+    upper->addWidget(panes_, 6);
+    auto* lower = new QHBoxLayout;
+    lower->setSpacing(12);
+    lower->addWidget(ring_, 4);
+    lower->addWidget(outcome_, 7);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(14, 10, 14, 6);
+    column->setSpacing(6);
+    column->addWidget(verdict_);
+    column->addLayout(upper, 7);
+    column->addWidget(steps_);
+    column->addWidget(slides_[0]);
+    column->addWidget(slides_[1]);
+    column->addLayout(lower, 5);
+    column->addWidget(notes_);
+    column->addWidget(caution_);
+
+    for (Side side : {Side::Intake, Side::Exhaust})
+        connect(slides_[static_cast<int>(side)], &Slide::moved, this,
+                [this, side](double deg) { slid(side, deg); });
+    connect(choices_, &RowList::chosen, this, [this](qint64 id) {
+        choose(static_cast<int>(id) - 1);
+        emit promptChanged();
+        emit entryWanted();
+    });
+    connect(facts_, &RowList::chosen, this, [this](qint64 id) {
+        sheet_.moveTo(static_cast<int>(id) - 1);
+        refresh();
+        emit promptChanged();
+        emit entryWanted();
+    });
+    connect(&session, &Session::selectionChanged, this, [this] {
+        choice_ = 0;
+        refresh();
+        emit promptChanged();
+    });
+}
+
+bool SetStation::two() const {
+    return job().engine.layout == Layout::TwinOverheadCam;
+}
+
+Side SetStation::atHand() const {
+    return two() ? session().side() : Side::Intake;
+}
+
+double SetStation::advance_deg(Side side) const {
+    return slides_[two() ? static_cast<int>(side) : 0]->value();
+}
+
+std::optional<double> SetStation::need_deg(Side side) const {
+    const Need& n = findings().need;
+    return two() && side == Side::Exhaust ? n.exhaust_deg : n.intake_deg;
+}
+
+/// The move of the drive that brings the cam where its slide stands.
+DriveMove SetStation::moveOf(Side side) const {
+    const double deg = advance_deg(side);
+    const std::size_t i = static_cast<std::size_t>(std::max(0, choice_));
+    if (side == atHand() && i < offered_.size() &&
+        std::abs(offered_[i].move.total_deg - deg) < 1e-6)
+        return offered_[i].move;
+    const auto best = choices(job().engine.drive, deg, 1, true);
+    return best.empty() || std::abs(best.front().residual_deg) > 0.01 ? DriveMove{}
+                                                                      : best.front().move;
+}
+
+void SetStation::show(Pane pane) {
+    panes_->setCurrentIndex(static_cast<int>(pane));
+}
+
+Prompt SetStation::prompt() const {
+    if (sheet_.field()) return sheet_.prompt(QStringLiteral("keep, the next; Esc ends"), style());
+    Prompt p;
+    p.subject = two() ? QStringLiteral("set, %1 cam").arg(words::sideName(atHand()))
+                      : QStringLiteral("set, the cam");
+    p.ask = QStringLiteral("advance to try?");
+    p.enter = QStringLiteral("move the slide there");
+    p.keys = QStringLiteral("Up, Down  choose  D drive  G goal  H history  W no marks%1  made …")
+                 .arg(two() ? QStringLiteral("  T both") : QString());
+    return p;
+}
+
+SetStation::Typed SetStation::readMade(const QString& marks) const {
+    if (!job().engine.drive.described())
+        return {{false, QStringLiteral("Describe the drive first: D.")}, {}, {}, {}};
+    SettingChange c;
+    c.number = lastSetting(job()) + 1;
+    c.marks = marks.toStdString();
+    const auto taken = [&](Side side, std::optional<DriveMove>& move,
+                           std::optional<double>& wanted) {
+        const DriveMove m = moveOf(side);
+        if (m.total_deg == 0.0) return;
+        move = m;
+        wanted = need_deg(side);
+    };
+    taken(Side::Intake, c.intake, c.intakeWanted_deg);
+    if (two()) taken(Side::Exhaust, c.exhaust, c.exhaustWanted_deg);
+    if (!c.intake && !c.exhaust)
+        return {{false, QStringLiteral("Nothing is moved: choose first, with Up and Down.")},
+                {},
+                {},
+                {}};
+    QStringList said;
+    if (c.intake)
+        said << words::moveShort(job().engine.drive, *c.intake, style()) +
+                    (two() ? QStringLiteral(" (intake)") : QString());
+    if (c.exhaust)
+        said << words::moveShort(job().engine.drive, *c.exhaust, style()) +
+                    QStringLiteral(" (exhaust)");
+    const QString echo = QStringLiteral("keeps the change: ") + said.join(QStringLiteral("; "));
+    return {{true, echo}, {}, c, {}};
+}
+
+SetStation::Typed SetStation::amend(const QString& text, std::string SettingChange::*part) const {
+    if (job().changes.empty())
+        return {{false, QStringLiteral("There is no change yet to put it to.")}, {}, {}, {}};
+    SettingChange c = job().changes.back();
+    c.*part = text.toStdString();
+    return {{true, QStringLiteral("goes with change %1").arg(c.number)}, {}, c, {}};
+}
+
+SetStation::Typed SetStation::readLevel(const QString& text) const {
+    const auto read = readNumber(text.toStdString());
+    if (const auto* e = std::get_if<EntryError>(&read))
+        return {{false, words::sentence(*e, style())}, {}, {}, {}};
+    const double deg = std::get<double>(read);
+    if (std::abs(deg) > 90.0)
+        return {
+            {false, QStringLiteral("The followers are level near TDC on overlap.")}, {}, {}, {}};
+    const double split = job().card ? splitOfCard_deg(*job().card).value_or(0.0) : 0.0;
+    const double tooth = tooth_deg(job().engine.drive);
+    const QString said =
+        words::sentence(checkLevel(deg, split, tooth), tooth, job().engine, style());
+    return {{true, said}, {}, {}, said};
+}
+
+SetStation::Typed SetStation::read(const QString& text) const {
+    const QString line = text.trimmed();
+    const auto rest = [&](const char* word) -> std::optional<QString> {
+        const QLatin1String w(word);
+        if (!line.startsWith(w, Qt::CaseInsensitive)) return std::nullopt;
+        if (line.size() > w.size() && line.at(w.size()) != QLatin1Char(' ')) return std::nullopt;
+        return line.mid(w.size()).trimmed();
+    };
+    if (const auto marks = rest("made")) return readMade(*marks);
+    if (const auto note = rest("note")) return amend(*note, &SettingChange::note);
+    if (const auto level = rest("level")) return readLevel(*level);
+    if (const auto photo = rest("photo")) {
+        if (!QFileInfo(*photo).isFile())
+            return {{false, QStringLiteral("There is no such file.")}, {}, {}, {}};
+        return amend(QFileInfo(*photo).absoluteFilePath(), &SettingChange::photo);
+    }
+    const auto number = readNumber(line.toStdString());
+    if (const auto* e = std::get_if<EntryError>(&number))
+        return {{false, words::sentence(*e, style())}, {}, {}, {}};
+    const double deg = std::get<double>(number);
+    const double range = slides_[0]->range_deg();
+    if (std::abs(deg) > range)
+        return {{false, QStringLiteral("The slide ends at %1 degrees either way.").arg(range)},
+                {},
+                {},
+                {}};
+    return {{true, words::moveBy(deg, style(), 2)}, deg, {}, {}};
+}
+
+Echo SetStation::understand(const QString& text) const {
+    if (sheet_.field()) return sheet_.understand(Facts::of(job()), text, style());
+    return read(text).echo;
+}
+
+Echo SetStation::submit(const QString& text) {
+    if (sheet_.field()) {
+        Facts after = Facts::of(job());
+        const Echo taken = sheet_.take(after, text, style());
+        if (!taken.ok) return taken;
+        const int next = sheet_.last() ? -1 : sheet_.at() + 1;
+        if (!after.keepIn(session()))
+            return {false, QStringLiteral("Not kept; see the message above.")};
+        sheet_.moveTo(next);
+        if (next < 0) show(Pane::Choices);
+        refresh();
+        return {true, {}};
+    }
+    if (text.trimmed().isEmpty()) return {true, {}};
+    Typed typed = read(text);
+    if (!typed.echo.ok) return typed.echo;
+    if (typed.advance_deg) slides_[static_cast<int>(atHand())]->setValue(*typed.advance_deg);
+    if (typed.change) {
+        const bool fresh = typed.change->number > lastSetting(job());
+        if (fresh) typed.change->time_ms = session().now();
+        if (!session().keep(book::KeepSetting{*typed.change}))
+            return {false, QStringLiteral("Not kept; see the message above.")};
+        if (fresh)
+            for (Slide* slide : slides_)
+                slide->setExactly(0.0);
+        show(Pane::History);
+        refresh();
+        return {true, fresh ? QStringLiteral("kept; now turn it over twice and measure again")
+                            : QString()};
+    }
+    return {true, typed.said};
+}
+
+bool SetStation::step(int direction) {
+    if (sheet_.field()) {
+        sheet_.step(direction);
+        if (!sheet_.field()) show(Pane::Choices);
+        refresh();
+        return true;
+    }
+    show(Pane::Choices);
+    choose(choice_ + direction);
+    return true;
+}
+
+void SetStation::choose(int choice) {
+    if (offered_.empty()) return;
+    choice_ = std::clamp(choice, 0, static_cast<int>(offered_.size()) - 1);
+    slides_[static_cast<int>(atHand())]->setExactly(
+        offered_[static_cast<std::size_t>(choice_)].move.total_deg);
+    listChoices();
+    follow();
+}
+
+bool SetStation::command(QChar letter) {
+    if (sheet_.field()) return false;
+    const char key = letter.toLatin1();
+    switch (key) {
+    case 'd':
+    case 'g':
+        show(Pane::Facts);
+        sheet_.moveTo(key == 'd' ? 0 : setFields().target);
+        refresh();
+        return true;
+    case 'h':
+        show(panes_->currentIndex() == static_cast<int>(Pane::History) ? Pane::Choices
+                                                                       : Pane::History);
+        return true;
+    case 'w':
+        show(panes_->currentIndex() == static_cast<int>(Pane::WithoutMarks) ? Pane::Choices
+                                                                            : Pane::WithoutMarks);
+        return true;
+    case 't':
+        if (!two()) return false;
+        together_ = !together_;
+        follow();
+        return true;
+    default:
+        return false;
+    }
+}
+
+void SetStation::leave() {
+    sheet_.moveTo(-1);
+    show(Pane::Choices);
+    refresh();
+}
+
+void SetStation::slid(Side side, double deg) {
+    const int i = static_cast<int>(side);
+    const double by = deg - last_[i];
+    last_[i] = deg;
+    // Together: the other cam goes as far, as near as its drive can.
+    if (two() && together_ && by != 0.0) {
+        Slide* other = slides_[1 - i];
+        const QSignalBlocker quiet(other);
+        other->setValue(other->value() + by);
+        last_[1 - i] = other->value();
+    }
+    follow();
+}
+
+void SetStation::listChoices() {
+    QList<Row> rows;
+    const double doubt = findings().need.uncertainty_deg;
+    int n = 0;
+    for (const Choice& c : offered_) {
+        Row row;
+        row.id = ++n;
+        row.title = words::moveShort(job().engine.drive, c.move, style());
+        row.value = words::signedFixed(c.move.total_deg, 2, style()) + QChar(0xB0);
+        if (need_deg(atHand())) row.under = words::residualNote(c.residual_deg, doubt, style());
+        const Side side = atHand();
+        const double other = two()
+                                 ? advance_deg(side == Side::Intake ? Side::Exhaust : Side::Intake)
+                                 : c.move.total_deg;
+        const Outcome out =
+            outcome(job(), findings(), side == Side::Intake ? c.move.total_deg : other,
+                    side == Side::Exhaust ? c.move.total_deg : other);
+        QStringList notes;
+        if (side == Side::Intake && out.intakeCentre)
+            notes << QStringLiteral("centre ") + words::fixed(*out.intakeCentre, 1, style());
+        if (side == Side::Exhaust && out.exhaustCentre)
+            notes << QStringLiteral("centre ") + words::fixed(*out.exhaustCentre, 1, style());
+        if (out.dynamic)
+            notes << QStringLiteral("dynamic ") + words::fixed(*out.dynamic, 2, style());
+        row.note = notes.join(QStringLiteral(", "));
+        row.marked = n - 1 == choice_;
+        rows << row;
+    }
+    if (rows.isEmpty()) {
+        Row row;
+        row.title = QStringLiteral("Describe the drive first: D");
+        row.under = QStringLiteral("teeth, keyways, vernier, slots, bushes");
+        row.marked = true;
+        rows << row;
+    }
+    choices_->setRows(rows);
+    if (choice_ >= 0 && choice_ < choices_->count())
+        choices_->scrollToItem(choices_->item(choice_));
+}
+
+QString SetStation::verdict() const {
+    return words::needSentence(job(), findings().need, style());
+}
+
+QString SetStation::stepsText() const {
+    QStringList all;
+    for (Side side : {Side::Intake, Side::Exhaust}) {
+        if (side == Side::Exhaust && !two()) break;
+        const DriveMove m = moveOf(side);
+        if (m.total_deg == 0.0) continue;
+        // The cam that the crank pulls first is set first.
+        const QStringList steps =
+            words::moveSteps(job().engine, m, two() ? words::sideName(side) : QString(), style());
+        const QString text = steps.join(QLatin1Char(' '));
+        if (side == job().engine.drive.pulledFirst)
+            all.prepend(text);
+        else
+            all.append(text);
+    }
+    return all.isEmpty() ? QStringLiteral("The slide stands where the cam stands: choose, or drag "
+                                          "it, to see what a move does.")
+                         : all.join(QStringLiteral("<br>"));
+}
+
+/// Every figure as it is and as it would be.
+QString SetStation::outcomes() const {
+    const double in = advance_deg(Side::Intake), ex = advance_deg(Side::Exhaust);
+    const Outcome now = outcome(job(), findings(), 0.0, 0.0),
+                  then = outcome(job(), findings(), in, ex);
+    if (!now.intakeCentre && !now.exhaustCentre)
+        return QStringLiteral("Record the lobes first; then every figure stands here, as it is and "
+                              "as each choice makes it.");
+    QStringList rows;
+    const auto row = [&](const QString& name, const std::optional<double>& a,
+                         const std::optional<double>& b, int places) {
+        if (!a) return;
+        const bool moved = b && std::abs(*b - *a) >= 0.5 * std::pow(10.0, -places);
+        const QString value = figureOr(b, places, style());
+        rows << QStringLiteral("<tr><td>%1</td><td align='right'>&nbsp;&nbsp;%2</td>"
+                               "<td align='right'>&nbsp;&nbsp;%3</td></tr>")
+                    .arg(QString(name).replace(QLatin1Char(' '), QStringLiteral("&nbsp;")),
+                         figureOr(a, places, style()),
+                         moved ? QStringLiteral("<b>%1</b>").arg(value) : value);
+    };
+    const Height height = eventsHeight(job());
+    row(QStringLiteral("intake centre"), now.intakeCentre, then.intakeCentre, 1);
+    row(QStringLiteral("exhaust centre"), now.exhaustCentre, then.exhaustCentre, 1);
+    row(QStringLiteral("separation"), now.separation, then.separation, 1);
+    row(QStringLiteral("intake opens"), now.ivo, then.ivo, 1);
+    row(QStringLiteral("intake closes"), now.ivc, then.ivc, 1);
+    row(QStringLiteral("exhaust opens"), now.evo, then.evo, 1);
+    row(QStringLiteral("exhaust closes"), now.evc, then.evc, 1);
+    row(QStringLiteral("overlap"), now.overlap, then.overlap, 1);
+    QStringList more;
+    std::swap(rows, more);
+    // Two columns of figures, side by side.
+    row(QStringLiteral("closes, for the ratio"), now.closing_deg, then.closing_deg, 1);
+    row(QStringLiteral("dynamic ratio"), now.dynamic, then.dynamic, 2);
+    row(QStringLiteral("cranking, kPa"), now.cranking_kpa, then.cranking_kpa, 0);
+    if (const double phaser = job().engine.drive.phaser_deg; phaser != 0.0) {
+        const Outcome far = outcome(job(), findings(), in + phaser, ex);
+        row(QStringLiteral("phaser out: centre"), then.intakeCentre, far.intakeCentre, 1);
+        row(QStringLiteral("phaser out: overlap"), then.overlap, far.overlap, 1);
+    }
+    if (rows.isEmpty())
+        rows << QStringLiteral("<tr><td colspan='3'>no&nbsp;volumes,&nbsp;or&nbsp;no&nbsp;closing"
+                               "</td></tr>");
+    rows << QStringLiteral("<tr><td colspan='3'>clearances:&nbsp;not&nbsp;measured</td></tr>");
+    const QString head = QStringLiteral("<tr><td>%1</td><td align='right'>now</td>"
+                                        "<td align='right'>&nbsp;&nbsp;then</td></tr>");
+    return QStringLiteral("<table><tr><td><table>%1%2</table></td><td>&nbsp;&nbsp;&nbsp;</td>"
+                          "<td><table>%3%4</table></td></tr></table>")
+        .arg(head.arg(words::heightAt(height, style())
+                          .replace(QLatin1Char(' '), QStringLiteral("&nbsp;"))),
+             more.join(QString()), head.arg(QStringLiteral("compression")), rows.join(QString()));
+}
+
+QString SetStation::notes() const {
+    QStringList all;
+    const double in = advance_deg(Side::Intake), ex = advance_deg(Side::Exhaust);
+    const double mean = two() && in == 0.0 ? ex : in;
+    all << words::adviceOnMove(mean);
+    // Advance of the exhaust against the intake widens.
+    if (two()) all << words::adviceOnSeparation((ex - in) / 2.0);
+    if (const auto skim = skimShift_deg(job().settings.skim_mm, job().engine.drive.wheelRadius_mm,
+                                        job().engine.drive.runAngle_deg);
+        skim && job().settings.skim_mm != 0.0)
+        all << QStringLiteral("With %1 off head and block %2 cam comes %3.")
+                   .arg(words::liftWithUnit(job().settings.skim_mm, style()),
+                        two() ? QStringLiteral("each") : QStringLiteral("the"),
+                        words::moveBy(*skim, style(), 2));
+    const Need& n = findings().need;
+    if (!two() && n.byIntake_deg && n.split_deg && n.allEvents_deg)
+        all << QStringLiteral("Schools: by intake %1, split the difference %2, all events %3.")
+                   .arg(words::moveBy(*n.byIntake_deg, style()),
+                        words::moveBy(*n.split_deg, style()),
+                        words::moveBy(*n.allEvents_deg, style()));
+    all.removeAll(QString());
+    return all.join(QLatin1Char(' '));
+}
+
+QString SetStation::history() const {
+    if (job().changes.empty())
+        return QStringLiteral("Nothing was changed yet. When a change is done at the engine, type "
+                              "made and the marks you left, such as: made paint on tooth 3. It is "
+                              "kept with its date, and asks to be measured again.");
+    QStringList all;
+    for (auto it = job().changes.rbegin(); it != job().changes.rend(); ++it) {
+        const SettingChange& c = *it;
+        QStringList lines;
+        const QString when = c.time_ms ? QDateTime::fromMSecsSinceEpoch(c.time_ms).toString(
+                                             QStringLiteral("yyyy-MM-dd HH:mm"))
+                                       : QStringLiteral("imported");
+        lines << QStringLiteral("<b>%1.&nbsp; %2</b>").arg(c.number).arg(when);
+        const auto part = [&](const std::optional<DriveMove>& m, const QString& cam,
+                              const std::optional<double>& wanted) {
+            if (!m) return;
+            lines << QStringLiteral("%1%2: %3%4")
+                         .arg(cam, words::moveBy(m->total_deg, style(), 2),
+                              words::moveShort(job().engine.drive, *m, style()),
+                              wanted ? QStringLiteral(" (wanted %1)")
+                                           .arg(words::moveBy(*wanted, style()))
+                                     : QString());
+        };
+        part(c.intake, two() ? QStringLiteral("intake cam ") : QString(), c.intakeWanted_deg);
+        part(c.exhaust, QStringLiteral("exhaust cam "), c.exhaustWanted_deg);
+        const auto said = [&](const QString& name, const std::string& text) {
+            if (!text.empty()) lines << name + QString::fromStdString(text).toHtmlEscaped();
+        };
+        said(QStringLiteral("marks: "), c.marks);
+        said(QStringLiteral("note: "), c.note);
+        said(QStringLiteral("photo: "), c.photo);
+        for (const ChangeCheck& check : findings().changes)
+            if (check.number == c.number) {
+                lines << words::sentence(check, style());
+                for (const MovedEvent& e : check.events)
+                    lines << QStringLiteral("&nbsp;&nbsp;%1 %2 to %3, moved %4")
+                                 .arg(words::eventName(e.event),
+                                      words::fixed(toCard(e.event, {e.before_deg}).deg, 1, style()),
+                                      words::fixed(toCard(e.event, {e.after_deg}).deg, 1, style()),
+                                      words::signedFixed(e.moved_deg(), 1, style()));
+            }
+        all << lines.join(QStringLiteral("<br>"));
+    }
+    return all.join(QStringLiteral("<br><br>"));
+}
+
+RingScene SetStation::ringScene() const {
+    RingScene ring;
+    ring.rotation = job().engine.rotation;
+    ring.wheel = job().settings.fittedWheel();
+    ring.tickHeight = eventsHeight(job());
+    ring.intakeMoved_deg = advance_deg(Side::Intake);
+    ring.exhaustMoved_deg = advance_deg(Side::Exhaust);
+    if (!findings().cylinders.empty()) {
+        const CylinderFindings& c = findings().cylinders.front();
+        ring.intake = c.intake ? &c.intake->lobe : nullptr;
+        ring.exhaust = c.exhaust ? &c.exhaust->lobe : nullptr;
+    }
+    ring.stroke_mm = job().engine.stroke_mm;
+    ring.rod_mm = job().engine.rod_mm;
+    return ring;
+}
+
+void SetStation::follow() {
+    wheels_->setScene({job().engine, moveOf(atHand()),
+                       two() ? words::sideName(atHand()) + QStringLiteral(" cam") : QString()});
+    ring_->setScene(ringScene());
+    steps_->setText(stepsText());
+    outcome_->setText(outcomes());
+    notes_->setText(notes());
+    notes_->setVisible(!notes_->text().isEmpty());
+}
+
+void SetStation::refresh() {
+    if (job().id != job_) {
+        job_ = job().id;
+        for (Slide* slide : slides_) {
+            const QSignalBlocker quiet(slide);
+            slide->setExactly(0.0);
+        }
+    }
+    sheet_.show(Facts::of(job()), style());
+    if (sheet_.field()) show(Pane::Facts);
+    const bool described = job().engine.drive.described() || job().engine.drive.slot_deg > 0.0 ||
+                           job().engine.drive.vernierWheel > 0;
+    // Far enough for a cam that is a tooth or two out.
+    const double far = std::max(std::abs(need_deg(Side::Intake).value_or(0.0)),
+                                std::abs(need_deg(Side::Exhaust).value_or(0.0)));
+    const double range =
+        far <= 12.0 ? Slide::kRange_deg : std::min(180.0, 5.0 * std::ceil(far / 5.0 + 1.0));
+    const auto stops = described ? reachable_deg(job().engine.drive, range) : std::vector<double>{};
+    for (Slide* slide : slides_) {
+        const QSignalBlocker quiet(slide);
+        slide->setRange(range);
+        slide->setStops(stops);
+    }
+    last_[0] = slides_[0]->value();
+    last_[1] = slides_[1]->value();
+    slides_[1]->setVisible(two());
+    slides_[0]->setTitle(two() ? QStringLiteral("intake") : QString());
+    slides_[1]->setTitle(two() ? QStringLiteral("exhaust") : QString());
+    offered_ = described
+                   ? choices(job().engine.drive, need_deg(atHand()).value_or(0.0), kOffered, true)
+                   : std::vector<Choice>{};
+    // No further than the slide goes, and no slot moved by less than a hand can.
+    const double least = std::max(0.1, job().engine.drive.slotLine_deg * kLeastOfLine);
+    offered_.erase(std::remove_if(offered_.begin(), offered_.end(),
+                                  [&](const Choice& c) {
+                                      const double slot = std::abs(c.move.slot_deg);
+                                      return std::abs(c.move.total_deg) > range ||
+                                             (slot > 0.0 && slot < least);
+                                  }),
+                   offered_.end());
+    choice_ = -1;
+    for (std::size_t i = 0; i < offered_.size(); ++i)
+        if (std::abs(offered_[i].move.total_deg - advance_deg(atHand())) < 1e-6 && choice_ < 0 &&
+            advance_deg(atHand()) != 0.0)
+            choice_ = static_cast<int>(i);
+    listChoices();
+    history_->setText(history());
+    QStringList steps;
+    for (const QString& step : words::withoutMarks(job(), style()))
+        steps << QStringLiteral("<b>%1.</b>&nbsp; %2").arg(steps.size() + 1).arg(step);
+    without_->setText(steps.join(QStringLiteral("<br><br>")));
+    verdict_->setText(verdict());
+    follow();
+}
+
+void SetStation::resizeEvent(QResizeEvent* event) {
+    Bench::resizeEvent(event);
+    // In a low window the figures say what the ring would show.
+    ring_->setVisible(event->size().height() >= 620);
+}
+
+StandCard SetStation::standCard() const {
+    if (sheet_.field()) return Bench::standCard();
+    StandCard card;
+    card.subject = prompt().subject;
+    card.caption = QStringLiteral("move it");
+    const DriveMove m = moveOf(atHand());
+    const double deg = m.total_deg != 0.0 ? m.total_deg : need_deg(atHand()).value_or(0.0);
+    card.big = words::degrees(std::abs(deg), style());
+    card.bigNote = deg >= 0.0 ? QStringLiteral("earlier") : QStringLiteral("later");
+    card.advice = m.total_deg != 0.0
+                      ? words::moveShort(job().engine.drive, m, style()) + QStringLiteral(", ") +
+                            words::camTurn(job().engine, m.total_deg > 0.0)
+                      : verdict();
+    card.tip = words::setCaution();
+    card.ring = ringScene();
+    return card;
+}
+
+} // namespace app

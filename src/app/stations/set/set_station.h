@@ -1,0 +1,86 @@
+// Set: what the drive can do about the wanted move, what each choice makes of the figures, and
+// what was changed so far. The cam at hand is that of the lobe at hand; one cam moves both lobes.
+// The slide is a what-if; a change is kept by "made".
+#pragma once
+
+#include "app/frame/fact_sheet.h"
+#include "core/choices.h"
+
+class QLabel;
+class QStackedWidget;
+
+namespace app {
+
+class Dialogs;
+class Ring;
+class RowList;
+class Slide;
+class Wheels;
+
+class SetStation : public Bench {
+    Q_OBJECT
+public:
+    SetStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+
+    Prompt prompt() const override;
+    Echo understand(const QString& text) const override;
+    Echo submit(const QString& text) override;
+    bool step(int direction) override;
+    bool command(QChar letter) override;
+    void leave() override;
+    void refresh() override;
+    StandCard standCard() const override;
+
+    /// Where the slide of a cam stands, crank degrees; one cam has both alike.
+    double advance_deg(lobe::Side side) const;
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    /// What stands on the right.
+    enum class Pane { Choices, Facts, History, WithoutMarks };
+    /// What a typed line means; `change` is what it would keep.
+    struct Typed {
+        Echo echo;
+        std::optional<double> advance_deg;
+        std::optional<lobe::SettingChange> change;
+        QString said; ///< answered and not kept
+    };
+    Typed read(const QString& text) const;
+    Typed readMade(const QString& marks) const;
+    Typed amend(const QString& text, std::string lobe::SettingChange::*part) const;
+    Typed readLevel(const QString& text) const;
+
+    bool two() const;
+    lobe::Side atHand() const;
+    std::optional<double> need_deg(lobe::Side side) const;
+    lobe::DriveMove moveOf(lobe::Side side) const;
+    void show(Pane pane);
+    void follow();
+    void slid(lobe::Side side, double deg);
+    /// Puts the slide of the cam at hand where a choice of the list brings it.
+    void choose(int choice);
+    void listChoices();
+    QString verdict() const;
+    QString outcomes() const;
+    QString notes() const;
+    QString history() const;
+    QString stepsText() const;
+    RingScene ringScene() const;
+
+    Wheels* wheels_;
+    Ring* ring_;
+    Slide* slides_[2]; ///< by side; the second only with two cams
+    RowList *choices_, *facts_;
+    QStackedWidget* panes_;
+    QLabel *verdict_, *steps_, *outcome_, *notes_, *history_, *without_, *caution_;
+    FactSheet sheet_;
+    std::vector<lobe::Choice> offered_;
+    int choice_ = 0;
+    bool together_ = false;
+    double last_[2] = {0.0, 0.0};
+    std::int64_t job_ = 0; ///< shown last
+};
+
+} // namespace app

@@ -1,0 +1,216 @@
+#include "app/stations/set/wheels.h"
+
+#include "words/setting.h"
+
+#include <QPainter>
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace app {
+
+using namespace lobe;
+
+Wheels::Wheels(const Look& look, Dialogs& dialogs, QWidget* parent)
+    : Picture(look, dialogs, QStringLiteral("wheels"), parent) {
+    setObjectName(QStringLiteral("wheels"));
+    setAccessibleName(QStringLiteral("Wheels of the cam drive, seen from the drive end"));
+    setMinimumSize(220, 170);
+}
+
+void Wheels::setScene(const WheelsScene& scene) {
+    scene_ = scene;
+    setAccessibleDescription(words::moveShort(scene_.engine.drive, scene_.move, look().style()));
+    update();
+}
+
+QPointF Wheels::Wheel::at(double cam_deg, double r) const {
+    const double a = cam_deg * sense * std::numbers::pi / 180.0;
+    return {centre.x() + radius * r * std::sin(a), centre.y() - radius * r * std::cos(a)};
+}
+
+void Wheels::drawArrow(QPainter& p, const Wheel& w, double r, double from, double to) const {
+    QPolygonF arc;
+    const int steps = 24;
+    for (int i = 0; i <= steps; ++i)
+        arc << w.at(from + (to - from) * i / steps, r);
+    p.setBrush(Qt::NoBrush);
+    p.drawPolyline(arc);
+    const double back = to > from ? -1.0 : 1.0, size = std::min(8.0, w.radius * r * 0.5);
+    const double head = size / (w.radius * r) * 180.0 / std::numbers::pi;
+    p.setBrush(p.pen().color());
+    const double reach = 0.75 * size / w.radius;
+    p.drawPolygon(QPolygonF(
+        {w.at(to, r), w.at(to + back * head, r + reach), w.at(to + back * head, r - reach)}));
+    p.setBrush(Qt::NoBrush);
+}
+
+void Wheels::drawTeeth(QPainter& p, const Wheel& w) const {
+    const Theme& t = theme();
+    const int n = scene_.engine.drive.teeth > 0 ? scene_.engine.drive.teeth : 40;
+    p.setPen(QPen(t.ink, 1.6));
+    p.setBrush(t.dial);
+    p.drawEllipse(w.centre, w.radius, w.radius);
+    p.setPen(QPen(scene_.engine.drive.teeth > 0 ? t.ink : t.faint, 2.0));
+    for (int i = 0; i < n; ++i)
+        p.drawLine(w.at(360.0 * i / n, 0.985), w.at(360.0 * i / n, 1.05));
+    // Where the mark stood, and the tooth it goes to.
+    const auto mark = [&](double deg, const QColor& colour) {
+        p.setPen(Qt::NoPen);
+        p.setBrush(colour);
+        const double wide = 7.0 / w.radius * 180.0 / std::numbers::pi;
+        p.drawPolygon(QPolygonF({w.at(deg, 0.97), w.at(deg - wide, 0.86), w.at(deg + wide, 0.86)}));
+        p.setBrush(Qt::NoBrush);
+    };
+    const int teeth = scene_.move.teeth;
+    mark(0.0, teeth == 0 ? t.ink : t.faint);
+    if (teeth == 0 || scene_.engine.drive.teeth == 0) return;
+    const double to = 360.0 * teeth / n;
+    mark(to, t.amber);
+    p.setPen(QPen(t.amber, 2.4));
+    drawArrow(p, w, 0.80, 0.0, to);
+}
+
+void Wheels::drawHub(QPainter& p, const Wheel& w) const {
+    const Theme& t = theme();
+    const Drive& d = scene_.engine.drive;
+    p.setPen(QPen(t.ink, 1.6));
+    p.setBrush(t.panel);
+    p.drawEllipse(w.centre, w.radius * 0.26, w.radius * 0.26);
+    const int now = ((scene_.move.keyway % d.keyways) + d.keyways) % d.keyways;
+    for (int k = 0; k < d.keyways; ++k) {
+        const double deg = 360.0 * k / d.keyways;
+        const bool chosen = k == now && scene_.move.keyway != 0;
+        p.setPen(QPen(t.ink, 1.2));
+        p.setBrush(chosen ? t.amber : k == 0 && now == 0 ? t.ink : t.dial);
+        const QPointF c = w.at(deg, 0.26);
+        p.drawEllipse(c, 4.5, 4.5);
+    }
+    p.setBrush(t.ink);
+    p.drawEllipse(w.centre, 3.0, 3.0);
+    p.setBrush(Qt::NoBrush);
+    if (scene_.move.keyway == 0) return;
+    p.setPen(QPen(t.amber, 2.0));
+    drawArrow(p, w, 0.34, 0.0, 360.0 * scene_.move.keyway / d.keyways);
+}
+
+void Wheels::drawVernier(QPainter& p, const Wheel& w) const {
+    const Theme& t = theme();
+    const Drive& d = scene_.engine.drive;
+    if (d.vernierWheel < 2 || d.vernierHub < 2) return;
+    const double move = scene_.move.vernier_deg / 2.0;
+    const VernierHoles h = vernierHoles(d, scene_.move.vernier_deg);
+    const bool moved = scene_.move.vernier_deg != 0.0;
+    const auto holes = [&](int n, double turned, double r, int chosen) {
+        for (int i = 0; i < n; ++i) {
+            const QPointF c = w.at(360.0 * i / n + turned, r);
+            p.setPen(QPen(t.ink, 1.0));
+            p.setBrush(i == chosen ? (moved ? t.amber : t.ink) : t.plate);
+            p.drawEllipse(c, 3.6, 3.6);
+        }
+    };
+    holes(d.vernierWheel, 0.0, 0.66, h.wheel);
+    holes(d.vernierHub, move, 0.50, h.hub);
+    p.setBrush(Qt::NoBrush);
+    if (!moved) return;
+    p.setFont(Look::font(12, true));
+    p.setPen(t.amberText);
+    const double deg = 360.0 * h.wheel / d.vernierWheel;
+    const auto number = [&](int n, double r) {
+        const QPointF c = w.at(deg + 9.0, r);
+        p.drawText(QRectF(c.x() - 16, c.y() - 9, 32, 18), Qt::AlignCenter, QString::number(n));
+    };
+    number(h.wheel, 0.67);
+    number(h.hub, 0.47);
+}
+
+void Wheels::drawSlots(QPainter& p, const Wheel& w) const {
+    const Theme& t = theme();
+    const Drive& d = scene_.engine.drive;
+    if (!(d.slot_deg > 0.0)) return;
+    const double range = d.slot_deg / 2.0, r = 0.58;
+    for (double middle : {90.0, 210.0, 330.0}) {
+        QPolygonF arc;
+        for (int i = 0; i <= 20; ++i)
+            arc << w.at(middle - range - 5.0 + (2.0 * range + 10.0) * i / 20.0, r);
+        p.setPen(QPen(t.edge, 11.0, Qt::SolidLine, Qt::RoundCap));
+        p.drawPolyline(arc);
+        p.setPen(QPen(t.ink, 1.2));
+        p.setBrush(scene_.move.slot_deg != 0.0 ? t.amber : t.ink);
+        p.drawEllipse(w.at(middle + scene_.move.slot_deg / 2.0, r), 5.0, 5.0);
+        p.setBrush(Qt::NoBrush);
+    }
+    if (!(d.slotLine_deg > 0.0)) return;
+    p.setPen(QPen(t.ink, 1.0));
+    for (double line = -d.slot_deg; line <= d.slot_deg + 1e-6; line += d.slotLine_deg)
+        p.drawLine(w.at(90.0 + line / 2.0, 0.67), w.at(90.0 + line / 2.0, 0.74));
+}
+
+void Wheels::drawCrank(QPainter& p, const Wheel& cam, const QPointF& centre, double r) const {
+    const Theme& t = theme();
+    const Engine& e = scene_.engine;
+    p.setPen(QPen(t.muted, 2.0, e.drive.kind == DriveKind::Belt ? Qt::SolidLine : Qt::DashLine));
+    if (e.drive.kind != DriveKind::Gears) {
+        // The run that pulls: the one that goes up to the cam against its turning.
+        for (double side : {-1.0, 1.0})
+            p.drawLine(QPointF(centre.x() + side * r, centre.y()),
+                       QPointF(cam.centre.x() + side * cam.radius * 1.04, cam.centre.y()));
+    }
+    const Wheel crank{centre, r, e.rotation == Rotation::Clockwise ? 1 : -1};
+    p.setPen(QPen(t.ink, 1.6));
+    p.setBrush(t.panel);
+    p.drawEllipse(centre, r, r);
+    p.setBrush(Qt::NoBrush);
+    const bool moved = scene_.move.crankKeyway_deg != 0.0;
+    p.setPen(QPen(moved ? t.amber : t.ink, 2.0));
+    drawArrow(p, crank, 0.62, -60.0, 60.0);
+    p.setFont(Look::font(12));
+    p.setPen(t.muted);
+    p.drawText(QRectF(centre.x() + r + 6, centre.y() - 2, 150, 34), Qt::AlignLeft | Qt::AlignTop,
+               moved ? QStringLiteral("crank wheel\nkeyway %1")
+                           .arg(words::signedFixed(scene_.move.crankKeyway_deg, 1, look().style()))
+                     : QStringLiteral("crank wheel"));
+}
+
+void Wheels::draw(QPainter& p, const QSizeF& size) const {
+    const Theme& t = theme();
+    const Engine& e = scene_.engine;
+    p.setRenderHint(QPainter::Antialiasing);
+    const double r = std::min(size.width() * 0.36, (size.height() - 30.0) * 0.355);
+    const bool clockwise = words::camTurn(e, true) == QLatin1String("clockwise");
+    const Wheel cam{{size.width() * 0.5, 22.0 + r * 1.12}, r, clockwise ? 1 : -1};
+    const double small = r * 0.34;
+    const double gap = e.drive.kind == DriveKind::Gears
+                           ? r * 1.05 + small
+                           : size.height() - 12.0 - small - cam.centre.y();
+    drawCrank(p, cam, {cam.centre.x(), cam.centre.y() + gap}, small);
+    drawTeeth(p, cam);
+    drawSlots(p, cam);
+    drawVernier(p, cam);
+    drawHub(p, cam);
+    // Which way, outside the wheel, big enough to be followed from a distance.
+    if (scene_.move.total_deg != 0.0) {
+        p.setPen(QPen(t.amber, 4.0, Qt::SolidLine, Qt::RoundCap));
+        const double to = scene_.move.total_deg > 0.0 ? 42.0 : -42.0;
+        drawArrow(p, cam, 1.13, 12.0 * (to > 0.0 ? 1.0 : -1.0), to);
+    }
+    p.setFont(Look::font(12));
+    p.setPen(t.muted);
+
+    p.drawText(QRectF(4, 0, size.width() - 8, 18), Qt::AlignLeft,
+               scene_.cam.isEmpty()
+                   ? QStringLiteral("seen from the drive end")
+                   : QStringLiteral("%1, from the drive end; the %2 cam is pulled first")
+                         .arg(scene_.cam, words::sideName(e.drive.pulledFirst)));
+    if (scene_.move.total_deg == 0.0) return;
+    p.setFont(Look::font(13, true));
+    p.setPen(t.ink);
+    p.drawText(QRectF(4, 22, size.width() * 0.5 - r - 12, 80),
+               Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+               QStringLiteral("%1\n%2 at the wheel")
+                   .arg(words::moveBy(scene_.move.total_deg, look().style(), 2),
+                        words::degrees(std::abs(scene_.move.total_deg) / 2.0, look().style(), 2)));
+}
+
+} // namespace app

@@ -1,0 +1,110 @@
+#include "cli/set_command.h"
+
+#include "cli/refusal.h"
+#include "words/setting.h"
+
+#include <QJsonArray>
+
+#include <charconv>
+#include <cmath>
+#include <utility>
+
+namespace cli {
+
+using namespace lobe;
+
+namespace {
+
+std::optional<double> number(std::string_view text) {
+    double value = 0.0;
+    const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
+    if (error != std::errc{} || end != text.data() + text.size() || !std::isfinite(value))
+        return std::nullopt;
+    return value;
+}
+
+/// "A:B"; the second may be left away where `second` is not needed.
+std::pair<double, double> twoNumbers(const char* option, const std::string& text) {
+    const auto cut = text.find(':');
+    const std::string_view all = text;
+    const auto a = number(all.substr(0, cut));
+    const auto b = cut == std::string::npos ? std::nullopt : number(all.substr(cut + 1));
+    if (!a || !b)
+        throw Refusal{QStringLiteral("%1 %2: expected two numbers with a colon between, such as "
+                                     "12:2")
+                          .arg(QLatin1String(option), QString::fromStdString(text))};
+    return {*a, *b};
+}
+
+const char* optionOf(DriveFault fault) {
+    switch (fault) {
+    case DriveFault::Teeth:
+        return "--teeth";
+    case DriveFault::Keyways:
+        return "--keyways";
+    case DriveFault::Vernier:
+        return "--vernier";
+    case DriveFault::Slot:
+        return "--slot";
+    case DriveFault::Listed:
+        break;
+    }
+    return "--crank-offsets, --bushes";
+}
+
+} // namespace
+
+SetPrinted runSet(const SetOptions& o) {
+    if (!(std::abs(o.need) <= 360.0))
+        throw Refusal{QStringLiteral("--need %1: expected -360 to 360 degrees").arg(o.need)};
+    if (o.most < 1 || o.most > 100000)
+        throw Refusal{QStringLiteral("--most %1: expected 1 to 100000").arg(o.most)};
+    Drive d;
+    d.teeth = o.teeth;
+    d.keyways = o.keyways;
+    d.crankKeyways_deg = o.crankOffsets;
+    d.bushes_deg = o.bushes;
+    if (!o.vernier.empty()) {
+        const auto [n1, n2] = twoNumbers("--vernier", o.vernier);
+        if (n1 != std::floor(n1) || n2 != std::floor(n2) || std::abs(n1) > 1e6 ||
+            std::abs(n2) > 1e6)
+            throw Refusal{QStringLiteral("--vernier %1: expected whole numbers of holes")
+                              .arg(QString::fromStdString(o.vernier))};
+        d.vernierWheel = static_cast<int>(n1);
+        d.vernierHub = static_cast<int>(n2);
+        if (d.vernierWheel == 0 && d.vernierHub == 0)
+            throw Refusal{QStringLiteral("--vernier: ") + words::sentence(DriveFault::Vernier)};
+    }
+    if (!o.slot.empty()) {
+        std::tie(d.slot_deg, d.slotLine_deg) = twoNumbers("--slot", o.slot);
+        if (!(d.slot_deg > 0.0))
+            throw Refusal{QStringLiteral("--slot: ") + words::sentence(DriveFault::Slot)};
+    }
+    if (const auto fault = faultOf(d))
+        throw Refusal{QLatin1String(optionOf(*fault)) + QStringLiteral(": ") +
+                      words::sentence(*fault)};
+    const auto all = choices(d, o.need, static_cast<std::size_t>(o.most));
+    const words::Style style;
+    QJsonArray list;
+    QString text = QStringLiteral("To move the cam %1 (%2 combinations)\n")
+                       .arg(words::moveBy(o.need, style, 2))
+                       .arg(combinations(d), 0, 'f', 0);
+    for (const Choice& c : all) {
+        list.append(QJsonObject{{"move", c.move.total_deg},
+                                {"residual", c.residual_deg},
+                                {"teeth", c.move.teeth},
+                                {"keyway", c.move.keyway},
+                                {"crank_offset", c.move.crankKeyway_deg},
+                                {"vernier", c.move.vernier_deg},
+                                {"bush", c.move.bush_deg},
+                                {"slot", c.move.slot_deg},
+                                {"changes", c.move.changes()}});
+        text += QStringLiteral("  %1  leaves %2  %3\n")
+                    .arg(words::signedFixed(c.move.total_deg, 2, style), 8)
+                    .arg(words::signedFixed(c.residual_deg, 2, style), 7)
+                    .arg(words::moveShort(d, c.move, style));
+    }
+    return {{{"need", o.need}, {"combinations", combinations(d)}, {"choices", list}}, text};
+}
+
+} // namespace cli

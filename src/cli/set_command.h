@@ -1,0 +1,30 @@
+// amber-lobe-cli set: what the drive can do about a wanted move.
+#pragma once
+
+#include <QJsonObject>
+#include <QString>
+
+#include <string>
+#include <vector>
+
+namespace cli {
+
+struct SetOptions {
+    double need = 0.0; ///< crank degrees, positive advances
+    int teeth = 0, keyways = 1;
+    std::vector<double> crankOffsets, bushes; ///< crank degrees, positive advances
+    std::string vernier;                      ///< "N1:N2", wheel holes to hub holes
+    std::string slot;                         ///< "RANGE:LINE", crank degrees
+    int most = 10;
+    bool json = false;
+};
+
+struct SetPrinted {
+    QJsonObject json;
+    QString text;
+};
+
+/// Throws Refusal for a drive that cannot be, naming the option.
+SetPrinted runSet(const SetOptions& options);
+
+} // namespace cli

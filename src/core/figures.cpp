@@ -1,0 +1,186 @@
+#include "core/figures.h"
+
+#include "core/card.h"
+#include "core/setting.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lobe {
+namespace {
+
+/// The figures of one cylinder, in the order the slate shows them.
+class Figures {
+public:
+    Figures(const Job& job, const CylinderFindings& c, double tdc_deg, std::vector<Figure>& out)
+        : job_(job), c_(c), tdc_deg_(tdc_deg), out_(out) {}
+
+    void collect() {
+        const Height main = job_.card ? job_.card->height : Height{1.27, Place::Tappet};
+        const Height seat{job_.settings.seat_mm, Place::Valve};
+        durations(main, true);
+        for (Side side : {Side::Intake, Side::Exhaust})
+            centre(side);
+        pair();
+        overlapAt(seat);
+        events(main, true);
+        events(seat, false);
+        durations(seat, false);
+        if (job_.card) advertised(job_.card->advertised);
+        for (const Height& h : job_.settings.heights) {
+            if (h == main || h == seat) continue;
+            durations(h, false);
+            events(h, false);
+            overlapAt(h);
+        }
+        overlapAt(main);
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            const RunFindings* run = of(side);
+            if (!run) continue;
+            Figure lift = make(FigureKind::MaxLift, side, {});
+            lift.value = run->lobe.maxLift_mm;
+            lift.uncertainty = run->lobe.maxLiftUncertainty_mm;
+            add(lift);
+            Figure area = make(FigureKind::Area, side, {});
+            area.value = run->lobe.area_mm_deg;
+            area.uncertainty = run->lobe.areaUncertainty_mm_deg;
+            add(area);
+        }
+    }
+
+private:
+    const RunFindings* of(Side side) const { return side == Side::Intake ? c_.intake : c_.exhaust; }
+    static Figure make(FigureKind kind, std::optional<Side> side, std::optional<Height> height) {
+        Figure f;
+        f.key = figureKey(kind, side, height);
+        f.kind = kind;
+        f.side = side;
+        f.height = height;
+        return f;
+    }
+    void add(Figure f) {
+        const auto same = [&](const Figure& o) { return o.key == f.key; };
+        if (f.value && std::none_of(out_.begin(), out_.end(), same)) out_.push_back(std::move(f));
+    }
+
+    /// Angles counted from TDC carry its uncertainty; differences of angles do not.
+    std::optional<double> withTdc(std::optional<double> own) const {
+        return own ? std::optional(std::hypot(*own, tdc_deg_)) : std::nullopt;
+    }
+
+    void durations(const Height& height, bool againstCard) {
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            const RunFindings* run = of(side);
+            const HeightEvents* e = run ? run->lobe.events(height) : nullptr;
+            if (!e) continue;
+            Figure f = make(FigureKind::Duration, side, height);
+            f.value = e->duration_deg();
+            f.uncertainty = e->durationUncertainty_deg();
+            if (againstCard && job_.card && f.value)
+                if (const auto card = cardDuration_deg(*job_.card, side))
+                    f.cardDifference = *f.value - *card;
+            add(f);
+        }
+    }
+
+    /// The durations a maker advertises, at the height it means.
+    void advertised(const Height& height) {
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            const auto& said =
+                side == Side::Intake ? job_.card->intakeAdvertised : job_.card->exhaustAdvertised;
+            const RunFindings* run = of(side);
+            const HeightEvents* e = run && said ? run->lobe.events(height) : nullptr;
+            if (!e || !e->duration_deg()) continue;
+            Figure f = make(FigureKind::Duration, side, height);
+            f.value = e->duration_deg();
+            f.uncertainty = e->durationUncertainty_deg();
+            f.cardDifference = *f.value - *said;
+            add(f);
+        }
+    }
+
+    void events(const Height& height, bool againstCard) {
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            const RunFindings* run = of(side);
+            const HeightEvents* e = run ? run->lobe.events(height) : nullptr;
+            if (!e) continue;
+            for (bool opens : {true, false}) {
+                const auto at = opens ? e->opens : e->closes;
+                if (!at) continue;
+                const Event event = opens ? opening(side) : closing(side);
+                Figure f = make(opens ? FigureKind::Opens : FigureKind::Closes, side, height);
+                f.value = toCard(event, *at).deg;
+                f.uncertainty = withTdc(opens ? e->opensUncertainty_deg : e->closesUncertainty_deg);
+                if (againstCard && job_.card)
+                    if (const auto card = cardEvent(*job_.card, event))
+                        f.cardDifference = *f.value - toCard(event, *card).deg;
+                add(f);
+            }
+        }
+    }
+
+    void centre(Side side) {
+        const RunFindings* run = of(side);
+        if (!run) return;
+        const auto at = run->lobe.centre(job_.settings.school);
+        if (!at) return;
+        const double sign = side == Side::Intake ? 1.0 : -1.0;
+        Figure f = make(FigureKind::Centre, side, {});
+        f.school = job_.settings.school;
+        f.value = sign * at->deg;
+        f.uncertainty = withTdc(run->lobe.centreUncertainty_deg(job_.settings.school));
+        if (const auto shift = cardShift_deg(job_, run->lobe)) f.cardDifference = sign * *shift;
+        add(f);
+    }
+
+    void pair() {
+        if (!c_.pair) return;
+        Figure f = make(FigureKind::Separation, {}, {});
+        f.school = job_.settings.school;
+        if (c_.pair->separation) f.value = c_.pair->separation->deg;
+        f.uncertainty = c_.pair->separationUncertainty_deg;
+        // The separation is off by half of what the two lobes are off in opposite senses.
+        const auto in = cardShift_deg(job_, c_.intake->lobe),
+                   ex = cardShift_deg(job_, c_.exhaust->lobe);
+        if (in && ex) f.cardDifference = (*in - *ex) / 2.0;
+        add(f);
+        f = make(FigureKind::Advance, {}, {});
+        f.school = job_.settings.school;
+        f.value = c_.pair->advance_deg;
+        f.uncertainty = withTdc(c_.pair->advanceUncertainty_deg);
+        add(f);
+        f = make(FigureKind::SplitPoint, {}, {});
+        if (c_.pair->splitPoint) f.value = c_.pair->splitPoint->deg;
+        f.uncertainty = withTdc(c_.pair->splitPointUncertainty_deg);
+        add(f);
+    }
+
+    void overlapAt(const Height& height) {
+        if (!c_.pair) return;
+        for (const Overlap& o : c_.pair->overlap) {
+            if (o.height != height) continue;
+            Figure f = make(FigureKind::Overlap, {}, height);
+            f.value = o.degrees;
+            f.uncertainty = o.uncertainty_deg;
+            if (job_.card && job_.card->height == height && f.value && job_.card->ivo &&
+                job_.card->evc)
+                f.cardDifference = *f.value - (*job_.card->ivo + *job_.card->evc);
+            add(f);
+        }
+    }
+
+    const Job& job_;
+    const CylinderFindings& c_;
+    double tdc_deg_; ///< what TDC leaves uncertain
+    std::vector<Figure>& out_;
+};
+
+} // namespace
+
+std::vector<Figure> figuresOf(const Job& job, const CylinderFindings& cylinder, double tdc_deg) {
+    std::vector<Figure> out;
+    Figures(job, cylinder, tdc_deg, out).collect();
+    return out;
+}
+
+} // namespace lobe

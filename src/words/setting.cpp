@@ -1,0 +1,382 @@
+#include "words/setting.h"
+
+#include "core/card.h"
+#include "core/examine.h"
+
+#include <cmath>
+
+namespace words {
+
+using namespace lobe;
+
+namespace {
+
+/// The least number that is shown as more than nothing.
+constexpr double kShown_deg = 0.05;
+
+QString plural(int n, const char* one, const char* many) {
+    return QString::number(n) + QLatin1Char(' ') + QLatin1String(n == 1 ? one : many);
+}
+
+/// Crank degrees, with the cam's half of it, which is what the wheel itself turns.
+QString crankAndCam(double deg, const Style& style) {
+    return QStringLiteral("%1 crank, %2 cam")
+        .arg(degrees(std::abs(deg), style, 2), degrees(std::abs(deg) / 2.0, style, 2));
+}
+
+QString arcNote(const Drive& drive, double deg, const Style& style) {
+    if (!(drive.boltRadius_mm > 0.0)) return {};
+    return QStringLiteral(", %1 along the bolt circle")
+        .arg(liftWithUnit(std::abs(boltArc_mm(drive.boltRadius_mm, deg)), style));
+}
+
+/// "hole 3" counted round; the pair in use is hole 0.
+QString hole(int n, int of) {
+    return n == 0 ? QStringLiteral("the hole in use")
+                  : QStringLiteral("hole %1 of %2").arg(n).arg(of);
+}
+
+} // namespace
+
+QString camTurn(const Engine& engine, bool advance) {
+    // Advance turns the cam on in its own running direction.
+    const bool crankClockwise = engine.rotation == Rotation::Clockwise;
+    const bool camClockwise = crankClockwise != engine.drive.against;
+    return camClockwise == advance ? QStringLiteral("clockwise") : QStringLiteral("anticlockwise");
+}
+
+QString moveBy(double deg, const Style& style, int places) {
+    return degrees(std::abs(deg), style, places) +
+           (deg >= 0.0 ? QStringLiteral(" earlier") : QStringLiteral(" later"));
+}
+
+QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& cam,
+                      const Style& style) {
+    const Drive& d = engine.drive;
+    QStringList out;
+    const QString onGears = d.kind == DriveKind::Gears  ? QStringLiteral("out of mesh")
+                            : d.kind == DriveKind::Belt ? QStringLiteral("with the belt off")
+                                                        : QStringLiteral("with the chain off");
+    const QString wheel =
+        cam.isEmpty() ? QStringLiteral("cam wheel") : cam + QStringLiteral(" cam wheel");
+    if (m.crankKeyway_deg != 0.0)
+        out << QStringLiteral("Crank wheel: put it on the keyway that makes the cam %1.")
+                   .arg(moveBy(m.crankKeyway_deg, style, 2));
+    if (m.keyway != 0)
+        out << QStringLiteral("%1 off: turn the cam in it %2 to the keyway %3 from the one in use.")
+                   .arg(QString(wheel).replace(0, 1, wheel.at(0).toUpper()),
+                        camTurn(engine, m.keyway > 0),
+                        std::abs(m.keyway) == 1 ? QStringLiteral("next")
+                                                : QStringLiteral("%1 on").arg(std::abs(m.keyway)));
+    if (m.teeth != 0)
+        out << QStringLiteral("Turn the %1 %2 %3, %4; that is %5.")
+                   .arg(wheel, plural(std::abs(m.teeth), "tooth", "teeth"),
+                        camTurn(engine, m.teeth > 0), onGears,
+                        crankAndCam(m.teeth * tooth_deg(d), style));
+    if (m.vernier_deg != 0.0) {
+        const VernierHoles h = vernierHoles(d, m.vernier_deg);
+        out << QStringLiteral("Vernier: pin out, turn the cam in the %1 %2 until %3 of the hub "
+                              "meets %4 of the wheel, counted %5 from the pair in use; that is "
+                              "%6%7.")
+                   .arg(wheel, camTurn(engine, m.vernier_deg > 0.0), hole(h.hub, d.vernierHub),
+                        hole(h.wheel, d.vernierWheel), camTurn(engine, true),
+                        crankAndCam(m.vernier_deg, style), arcNote(d, m.vernier_deg, style));
+    }
+    if (m.bush_deg != 0.0)
+        out << QStringLiteral("%1: fit the offset bush or key worth %2 so that the cam comes %3.")
+                   .arg(QString(wheel).replace(0, 1, wheel.at(0).toUpper()),
+                        degrees(std::abs(m.bush_deg), style, 2),
+                        m.bush_deg > 0.0 ? QStringLiteral("earlier") : QStringLiteral("later"));
+    if (m.slot_deg != 0.0) {
+        const QString lines =
+            d.slotLine_deg > 0.0
+                ? QStringLiteral("%1 lines, ")
+                      .arg(shortest(std::abs(m.slot_deg) / d.slotLine_deg, 1, style))
+                : QString();
+        out << QStringLiteral("Slots: loosen the bolts and turn the cam in the %1 %2 by %3%4%5.")
+                   .arg(wheel, camTurn(engine, m.slot_deg > 0.0), lines,
+                        crankAndCam(m.slot_deg, style), arcNote(d, m.slot_deg, style));
+    }
+    if (out.isEmpty()) return {QStringLiteral("Leave the drive as it stands.")};
+    out << QStringLiteral("The crank must not follow; directions are as seen from the drive end.");
+    return out;
+}
+
+QString moveShort(const Drive& d, const DriveMove& m, const Style& style) {
+    QStringList parts;
+    if (m.teeth != 0)
+        parts << plural(std::abs(m.teeth), "tooth", "teeth") +
+                     (m.teeth > 0 ? QStringLiteral(" on") : QStringLiteral(" back"));
+    if (m.keyway != 0) parts << QStringLiteral("keyway %1").arg(signedFixed(m.keyway, 0, style));
+    if (m.crankKeyway_deg != 0.0)
+        parts << QStringLiteral("crank keyway %1").arg(signedFixed(m.crankKeyway_deg, 1, style));
+    if (m.vernier_deg != 0.0) {
+        const VernierHoles h = vernierHoles(d, m.vernier_deg);
+        parts << QStringLiteral("hub hole %1 on wheel hole %2").arg(h.hub).arg(h.wheel);
+    }
+    if (m.bush_deg != 0.0)
+        parts << QStringLiteral("bush %1").arg(signedFixed(m.bush_deg, 1, style));
+    if (m.slot_deg != 0.0) {
+        parts << (d.slotLine_deg > 0.0
+                      ? QStringLiteral("slots %1 lines")
+                            .arg(signedFixed(m.slot_deg / d.slotLine_deg, 1, style))
+                      : QStringLiteral("slots %1").arg(signedFixed(m.slot_deg, 1, style)));
+    }
+    return parts.isEmpty() ? QStringLiteral("as it stands") : parts.join(QStringLiteral(", "));
+}
+
+QString targetName(TargetKind kind) {
+    switch (kind) {
+    case TargetKind::CardCentre:
+        return QStringLiteral("the card's centre");
+    case TargetKind::CardPlus:
+        return QStringLiteral("the card's centre and so much earlier");
+    case TargetKind::EventAt:
+        return QStringLiteral("an event at the card's height");
+    case TargetKind::Separation:
+        return QStringLiteral("a separation");
+    case TargetKind::Dynamic:
+        return QStringLiteral("a dynamic compression");
+    case TargetKind::Clearance:
+        break;
+    }
+    return QStringLiteral("a least clearance");
+}
+
+QString setSchoolName(SetSchool school) {
+    switch (school) {
+    case SetSchool::ByIntake:
+        return QStringLiteral("set by intake");
+    case SetSchool::SplitDifference:
+        return QStringLiteral("split the difference");
+    case SetSchool::AllEvents:
+        break;
+    }
+    return QStringLiteral("all events");
+}
+
+QString driveName(DriveKind kind) {
+    return kind == DriveKind::Chain  ? QStringLiteral("chain")
+           : kind == DriveKind::Belt ? QStringLiteral("belt")
+                                     : QStringLiteral("gears");
+}
+
+QString eventName(Event event) {
+    switch (event) {
+    case Event::IntakeOpens:
+        return QStringLiteral("intake opens");
+    case Event::IntakeCloses:
+        return QStringLiteral("intake closes");
+    case Event::ExhaustOpens:
+        return QStringLiteral("exhaust opens");
+    case Event::ExhaustCloses:
+        break;
+    }
+    return QStringLiteral("exhaust closes");
+}
+
+QString sentence(NeedFault fault) {
+    switch (fault) {
+    case NeedFault::NoLobe:
+        return QStringLiteral("Record the lobe first: without its centre there is nothing to set.");
+    case NeedFault::NoCard:
+        return QStringLiteral("The card does not say where this lobe should stand. Give its centre "
+                              "or its events, or choose another target.");
+    case NeedFault::NoEvent:
+        return QStringLiteral("That is not known yet: either it was not recorded, or the target "
+                              "has no number.");
+    case NeedFault::NoVolumes:
+        return QStringLiteral("A dynamic compression needs the volumes, the intake's closing and "
+                              "the ratio wanted.");
+    case NeedFault::OutOfReach:
+        return QStringLiteral("No setting of this cam reaches that dynamic compression.");
+    case NeedFault::SeparationFixed:
+        return QStringLiteral("On one cam the separation is ground in: no setting changes it.");
+    case NeedFault::NoClearance:
+        break;
+    }
+    return QStringLiteral("Clearances are not measured yet; choose another target meanwhile.");
+}
+
+QString sentence(DriveFault fault) {
+    switch (fault) {
+    case DriveFault::Teeth:
+        return QStringLiteral("A cam wheel has 8 to 400 teeth.");
+    case DriveFault::Keyways:
+        return QStringLiteral("A cam wheel has 1 to 12 keyways or dowel holes.");
+    case DriveFault::Vernier:
+        return QStringLiteral("A vernier needs both numbers of holes, 2 to 120 each.");
+    case DriveFault::Slot:
+        return QStringLiteral("Slots need a range, and lines narrower than it.");
+    case DriveFault::Listed:
+        break;
+    }
+    return QStringLiteral("Up to 12 offsets, each under 180 degrees.");
+}
+
+QString needSentence(const Job& job, const Need& n, const Style& style) {
+    if (n.fault) return sentence(*n.fault);
+    const auto one = [&](const QString& who, double deg) {
+        if (std::abs(deg) < kShown_deg) return who + QStringLiteral(" stands right");
+        return QStringLiteral("%1 must come %2").arg(who, moveBy(deg, style));
+    };
+    QStringList parts;
+    const bool two = job.engine.layout == Layout::TwinOverheadCam;
+    if (n.intake_deg)
+        parts << one(two ? QStringLiteral("the intake cam") : QStringLiteral("the cam"),
+                     *n.intake_deg);
+    if (n.exhaust_deg) parts << one(QStringLiteral("the exhaust cam"), *n.exhaust_deg);
+    if (parts.isEmpty()) return {};
+    QString said = parts.join(QStringLiteral(", "));
+    said.replace(0, 1, said.at(0).toUpper());
+    const double most =
+        std::max(std::abs(n.intake_deg.value_or(0.0)), std::abs(n.exhaust_deg.value_or(0.0)));
+    const QString pm = QString(QChar(0xB1)) + degrees(n.uncertainty_deg, style);
+    if (most <= n.uncertainty_deg)
+        return said + QStringLiteral(": less than the %1 it is known by, so leave it.").arg(pm);
+    return said +
+           QStringLiteral(" for %1, known to %2.").arg(targetName(job.settings.target.kind), pm);
+}
+
+QString residualNote(double residual, double uncertainty, const Style& style) {
+    if (std::abs(residual) < kShown_deg) return QStringLiteral("leaves nothing");
+    const QString left = QStringLiteral("leaves ") + degrees(std::abs(residual), style) +
+                         (residual > 0.0 ? QStringLiteral(" late") : QStringLiteral(" early"));
+    if (std::abs(residual) <= uncertainty) return left + QStringLiteral(", not worth chasing");
+    return left;
+}
+
+QString sentence(const ChangeCheck& c, const Style& style) {
+    const QString who = sideTitle(c.side) + QStringLiteral(", cylinder %1: ").arg(c.cylinder);
+    const QString meant = moveBy(c.meant_deg, style);
+    if (c.verdict == MoveVerdict::Waiting || !c.moved_deg)
+        return who + QStringLiteral("measure it again; it was to come %1.").arg(meant);
+    const QString moved = moveBy(*c.moved_deg, style);
+    const QString error =
+        c.events.size() < 2 ? QString()
+        : c.alike
+            ? QStringLiteral(" Both events moved alike, within %1: that is how well you measure.")
+                  .arg(degrees(c.error_deg, style))
+            : QStringLiteral(" But its events did not move alike, by %1, and no setting changes a "
+                             "duration: measure again before you believe it.")
+                  .arg(degrees(std::abs(c.durationChange_deg), style));
+    switch (c.verdict) {
+    case MoveVerdict::AsMeant:
+        return who + QStringLiteral("it came %1, as it was meant to.").arg(moved) + error;
+    case MoveVerdict::NotMoved:
+        return who + QStringLiteral("it has not moved, and was to come %1. Was the change made "
+                                    "tight, and is this the run taken after it?")
+                         .arg(meant);
+    case MoveVerdict::WrongWay:
+        return who +
+               QStringLiteral("it went the wrong way, %1 instead of %2. Go back, and as far "
+                              "again the other way.")
+                   .arg(moved, meant) +
+               error;
+    case MoveVerdict::Half:
+        return who +
+               QStringLiteral("it came %1, half of the %2 it was meant to: crank degrees "
+                              "taken for cam degrees? The wheel turns half of what the crank "
+                              "does.")
+                   .arg(moved, meant) +
+               error;
+    case MoveVerdict::Twice:
+        return who +
+               QStringLiteral("it came %1, twice the %2 it was meant to: cam degrees taken "
+                              "for crank degrees? Go half of it back.")
+                   .arg(moved, meant) +
+               error;
+    case MoveVerdict::WrongWayHalf:
+        return who +
+               QStringLiteral("it went %1, the wrong way and by half: it was to come %2. "
+                              "Crank degrees were taken for cam degrees as well.")
+                   .arg(moved, meant) +
+               error;
+    case MoveVerdict::WrongWayTwice:
+        return who +
+               QStringLiteral("it went %1, the wrong way and twice as far: it was to come "
+                              "%2. Cam degrees were taken for crank degrees as well.")
+                   .arg(moved, meant) +
+               error;
+    case MoveVerdict::Waiting:
+    case MoveVerdict::Other:
+        break;
+    }
+    return who +
+           QStringLiteral("it came %1 and was to come %2. Set it on from where it stands now.")
+               .arg(moved, meant) +
+           error;
+}
+
+QString adviceOnMove(double advance) {
+    if (std::abs(advance) < kShown_deg) return {};
+    if (advance > 0.0)
+        return QStringLiteral(
+            "Earlier usually helps pulling from low speed, because the intake "
+            "closes sooner and more is trapped. It brings the intake valve nearer "
+            "the piston and raises the dynamic compression, so mind both.");
+    return QStringLiteral("Later usually gives away low speed for high, because the intake closes "
+                          "later and less is trapped. It brings the exhaust valve nearer the "
+                          "piston, so mind that.");
+}
+
+QString adviceOnSeparation(double wider) {
+    if (std::abs(wider) < kShown_deg) return {};
+    if (wider < 0.0)
+        return QStringLiteral("A narrower separation gives more overlap, which usually sharpens "
+                              "the middle and roughens the idle. Both valves come nearer the "
+                              "piston and each other.");
+    return QStringLiteral("A wider separation gives less overlap, which usually calms the idle and "
+                          "broadens the pull. Both valves go farther from the piston at the top.");
+}
+
+QString setCaution() {
+    return QStringLiteral("Cams loose: valves can meet pistons and each other. Turn by hand, stop "
+                          "at resistance, mark first; fasteners to the maker's figures.");
+}
+
+QStringList withoutMarks(const Job& job, const Style& style) {
+    const auto split = job.card ? splitOfCard_deg(*job.card) : std::nullopt;
+    const double tooth = tooth_deg(job.engine.drive);
+    QStringList out;
+    out << QStringLiteral("Bring cylinder 1 to true TDC by the proved pointer, the cam loose.");
+    out << QStringLiteral("Turn the cam until both followers of cylinder 1 stand equally high: the "
+                          "split point, exhaust closing and intake opening.");
+    if (split && std::abs(*split) >= kShown_deg)
+        out << QStringLiteral("By the card they are level %1 %2, not at TDC: turn the crank there, "
+                              "and level them again.")
+                   .arg(degrees(std::abs(*split), style),
+                        *split > 0.0 ? QStringLiteral("after TDC") : QStringLiteral("before TDC"));
+    else if (split)
+        out << QStringLiteral("By the card they are level at TDC itself.");
+    else
+        out << QStringLiteral("Without a card with events, level at TDC is the best guess; an "
+                              "asymmetric cam is off by half its asymmetry.");
+    out << (tooth > 0.0 ? QStringLiteral("Put the drive on at the nearest tooth: no more than half "
+                                         "a tooth, %1 of the crank, can be left.")
+                              .arg(degrees(tooth / 2.0, style, 2))
+                        : QStringLiteral("Put the drive on at the nearest tooth."));
+    out << QStringLiteral("It stands on overlap now: the firing mark of cylinder 1 is a whole turn "
+                          "of the crank, 360%1, away.")
+               .arg(QChar(0xB0));
+    out << QStringLiteral("Turn two full turns by hand, then read where the followers are level "
+                          "and type it: level 2.5 for after TDC, level -2.5 for before.");
+    return out;
+}
+
+QString sentence(const LevelCheck& c, double tooth, const Engine& engine, const Style& style) {
+    const QString off =
+        QStringLiteral("The cam stands %1 %2")
+            .arg(degrees(std::abs(c.late_deg), style),
+                 c.late_deg >= 0.0 ? QStringLiteral("late") : QStringLiteral("early"));
+    if (tooth <= 0.0) return off + QStringLiteral("; say how many teeth the cam wheel has.");
+    if (c.rightTooth)
+        return off + QStringLiteral(", less than half a tooth (%1): it is on the right tooth. "
+                                    "Record the lobes for the rest.")
+                         .arg(degrees(tooth / 2.0, style, 2));
+    return off + QStringLiteral(", more than half a tooth: move the cam wheel %1 %2; %3 is left.")
+                     .arg(plural(std::abs(c.teeth), "tooth", "teeth"), camTurn(engine, c.teeth > 0),
+                          degrees(std::abs(c.left_deg), style));
+}
+
+} // namespace words
