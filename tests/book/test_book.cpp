@@ -300,7 +300,7 @@ private slots:
 
     void demoFoldersBecomeJobs() {
         auto b = opened(path("demo.amber"));
-        for (const char* folder : {"skerry-four", "marram-650", "skerry-spare"}) {
+        for (const char* folder : {"skerry-four", "marram-650", "skerry-spare", "skerry-two"}) {
             const auto job =
                 book::importJobFolder(*b, QStringLiteral(DEMO_DIR "/") + QLatin1String(folder));
             if (const auto* why = std::get_if<QString>(&job)) QFAIL(qPrintable(*why));
@@ -309,11 +309,84 @@ private slots:
             QVERIFY(j.runs.size() >= 2);
             QVERIFY(j.contacts.size() >= 2);
         }
-        QCOMPARE(b->jobs().size(), std::size_t(3));
+        QCOMPARE(b->jobs().size(), std::size_t(4));
+        const Job two = loaded(*b, b->jobs()[3].id);
+        QCOMPARE(two.changes.size(), std::size_t(2));
+        QCOMPARE(two.runs.back().terms.setting, 2);
+        QCOMPARE(two.engine.drive.vernierHub, 15);
         const Job spare = loaded(*b, b->jobs()[2].id);
         QCOMPARE(spare.runs[3].terms.zeros.size(), std::size_t(1));
         QCOMPARE(spare.runs[3].readings.back().zero, 2);
         QVERIFY(spare.runs[2].readings.front().of == ReadingOf::Opens);
+    }
+
+    // The drive, the target and what was changed come back as they were kept; a change said anew
+    // replaces itself, and undone it is as it was.
+    void settingsOfTheCamComeBack() {
+        auto b = opened(path("setting.amber"));
+        const auto job = id(b->addJob(QStringLiteral("x")));
+        Engine e;
+        Drive& d = e.drive;
+        d.kind = DriveKind::Gears;
+        d.teeth = 44;
+        d.against = true;
+        d.keyways = 3;
+        d.crankKeyways_deg = {-4.0, 4.0};
+        d.vernierWheel = 14;
+        d.vernierHub = 15;
+        d.bushes_deg = {1.5};
+        d.slot_deg = 10.0;
+        d.slotLine_deg = 2.0;
+        d.boltRadius_mm = 28.0;
+        d.pulledFirst = Side::Exhaust;
+        d.phaser_deg = -30.0;
+        d.wheelRadius_mm = 34.4;
+        d.runAngle_deg = 12.0;
+        e.chamber = {42.0, 91.0, 1.1, 0.35, -3.5, 0.6};
+        e.chambers = {e.chamber, e.chamber};
+        e.chambers[1].deck_mm = 0.4;
+        e.volumes = VolumeSource::Maker;
+        id(b->record(job, book::SetEngine{e}));
+        Settings s;
+        s.target = {TargetKind::EventAt,
+                    SetSchool::AllEvents,
+                    2.0,
+                    Event::ExhaustOpens,
+                    52.0,
+                    109.0,
+                    8.5,
+                    1.2};
+        s.skim_mm = 0.4;
+        s.closing = ClosingSchool::OwnHeight;
+        s.closingHeight_mm = 0.8;
+        s.altitude_m = 1200.0;
+        s.exponent = 1.28;
+        s.wantedDynamic = 8.4;
+        s.fuels = {{"lake mix", 9.1}};
+        s.kept = CompressionState{"kept", 90, 78, 142, 1, e.chamber, 61.0};
+        id(b->record(job, book::SetSettings{s}));
+        SettingChange c;
+        c.number = 1;
+        c.time_ms = 1782000000000;
+        c.intake = DriveMove{-2, 1, 4.0, 3.43, 1.5, -2.0, 6.93};
+        c.exhaust = DriveMove{};
+        c.exhaust->teeth = 1;
+        c.intakeWanted_deg = 7.0;
+        c.marks = "paint, \"two\" stripes";
+        id(b->record(job, book::KeepSetting{c}));
+        Job j = loaded(*b, job);
+        QVERIFY(j.engine == e);
+        QVERIFY(j.settings == s);
+        QCOMPARE(j.changes.size(), std::size_t(1));
+        QVERIFY(j.changes[0] == c);
+        SettingChange again = c;
+        again.note = "seen through the plug hole";
+        id(b->record(job, book::KeepSetting{again}));
+        QVERIFY(loaded(*b, job).changes == (std::vector<SettingChange>{again}));
+        QVERIFY(b->undo(job));
+        QVERIFY(loaded(*b, job).changes == (std::vector<SettingChange>{c}));
+        QVERIFY(b->undo(job));
+        QVERIFY(loaded(*b, job).changes.empty());
     }
 
     // Every condition of a run comes back as it was kept.

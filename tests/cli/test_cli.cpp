@@ -462,6 +462,67 @@ private slots:
         QVERIFY(with("--chamber", "-3").contains(QStringLiteral("--chamber -3")));
         QVERIFY(with("--exponent", "9").contains(QStringLiteral("--exponent 9")));
     }
+
+    void setListsWhatTheDriveCanDo() {
+        const Ran r =
+            ran({"set", "--need", "4.3", "--teeth", "40", "--keyways", "3", "--crank-offsets",
+                 "-4,0,4", "--vernier", "11:12", "--bushes", "1,-1", "--most", "300", "--json"});
+        QCOMPARE(r.code, 0);
+        const QJsonArray all = r.json()["choices"].toArray();
+        QCOMPARE(all.size(), 300);
+        double least = 0.0;
+        int changes = 0;
+        for (const QJsonValue& v : all) {
+            const QJsonObject c = v.toObject();
+            const double move = c["move"].toDouble(), residual = c["residual"].toDouble();
+            QVERIFY(std::abs(move + residual - 4.3) < 1e-9);
+            const double parts = 18.0 * c["teeth"].toInt() + 240.0 * c["keyway"].toInt() +
+                                 c["crank_offset"].toDouble() + c["vernier"].toDouble() +
+                                 c["bush"].toDouble() + c["slot"].toDouble();
+            QVERIFY(std::abs(parts - move) < 1e-9);
+            const double left = std::round(std::abs(residual) * 1e6);
+            const int n = c["changes"].toInt();
+            QVERIFY(left > least || (left == least && n >= changes));
+            least = left;
+            changes = n;
+        }
+        // 720 / lcm(40, 3, 132) with the offsets of 1, 3, 4 and 5: within half of 0.545.
+        QVERIFY(std::abs(all[0].toObject()["residual"].toDouble()) <= 0.273);
+    }
+
+    void slotsTakeUpTheRest() {
+        const QJsonArray all =
+            ran({"set", "--need", "-3.3", "--slot", "12:2", "--json"}).json()["choices"].toArray();
+        QCOMPARE(all[0].toObject()["slot"].toDouble(), -3.3);
+        QCOMPARE(all[0].toObject()["residual"].toDouble(), 0.0);
+        const Ran text = ran({"set", "--need", "-3", "--slot", "12:2"});
+        QVERIFY2(text.out.contains(QStringLiteral("slots −1.5 lines")), qPrintable(text.out));
+    }
+
+    void impossibleDrivesAreRefused_data() {
+        QTest::addColumn<QStringList>("arguments");
+        QTest::addColumn<QString>("says");
+        QTest::newRow("teeth") << QStringList{"--teeth", "5"} << "--teeth";
+        QTest::newRow("keyways") << QStringList{"--keyways", "0"} << "--keyways";
+        QTest::newRow("vernier, one number") << QStringList{"--vernier", "11"} << "--vernier 11";
+        QTest::newRow("vernier, part holes") << QStringList{"--vernier", "11.5:12"} << "whole";
+        QTest::newRow("vernier, none") << QStringList{"--vernier", "0:0"} << "--vernier";
+        QTest::newRow("slot, no range") << QStringList{"--slot", "0:0"} << "--slot";
+        QTest::newRow("slot, wide lines") << QStringList{"--slot", "2:12"} << "--slot";
+        QTest::newRow("slot, words") << QStringList{"--slot", "a:b"} << "two numbers";
+        QTest::newRow("bushes") << QStringList{"--bushes", "400"} << "--bushes";
+        QTest::newRow("most") << QStringList{"--most", "0"} << "--most";
+    }
+    void impossibleDrivesAreRefused() {
+        QFETCH(QStringList, arguments);
+        QFETCH(QString, says);
+        const Ran r = ran(QStringList{"set", "--need", "3"} + arguments);
+        QVERIFY(r.code != 0);
+        QVERIFY(r.out.isEmpty());
+        QVERIFY2(r.err.contains(says), qPrintable(r.err));
+        QVERIFY(ran({"set", "--teeth", "40"}).code != 0);
+        QVERIFY(ran({"set", "--need", "500", "--teeth", "40"}).err.contains("--need"));
+    }
 };
 
 QTEST_GUILESS_MAIN(TestCli)

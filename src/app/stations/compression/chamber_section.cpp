@@ -12,11 +12,23 @@ namespace app {
 
 using namespace lobe;
 
+namespace {
+/// The labels from above, as their volumes lie.
+constexpr ChamberPart kLabels[] = {ChamberPart::Chamber, ChamberPart::Gasket, ChamberPart::Deck,
+                                   ChamberPart::Bore,    ChamberPart::Crown,  ChamberPart::Crevice};
+constexpr double kLabelWide = 130.0;
+/// Labels nearer to one another than this have name and value in one line.
+constexpr double kTwoLines = 38.0;
+double labelPitch(double height) {
+    return std::min(46.0, (height - 24.0) / 6.0);
+}
+} // namespace
+
 ChamberSection::ChamberSection(const Look& look, Dialogs& dialogs, QWidget* parent)
     : Picture(look, dialogs, QStringLiteral("chamber"), parent) {
     setObjectName(QStringLiteral("chamberSection"));
     setAccessibleName(QStringLiteral("Section of the cylinder with its volumes"));
-    setMinimumSize(240, 300);
+    setMinimumSize(240, 170);
 }
 
 void ChamberSection::setScene(const ChamberScene& scene) {
@@ -43,13 +55,27 @@ ChamberSection::Scale ChamberSection::scale(const QSizeF& size) const {
     return {14.0, 24.0 + 0.42 * bore * mm, mm};
 }
 
-void ChamberSection::label(QPainter& p, const QPointF& to, double y, const QString& name,
+double ChamberSection::labelY(ChamberPart part, double height) const {
+    const auto* at = std::find(std::begin(kLabels), std::end(kLabels), part);
+    return (0.5 + static_cast<double>(at - std::begin(kLabels))) * labelPitch(height);
+}
+
+void ChamberSection::label(QPainter& p, const QPointF& to, ChamberPart part, const QString& name,
                            const QString& value) const {
+    const double y = labelY(part, height());
     const Theme& t = theme();
     const double x = width() - 126.0;
     p.setPen(QPen(t.muted, 1.0));
     p.drawLine(to, QPointF(x - 4.0, y));
     p.setFont(Look::font(12));
+    if (labelPitch(height()) < kTwoLines) {
+        // What is measured is in the list; here the volume.
+        p.drawText(QRectF(x, y - 9.0, 60.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
+                   name.section(QLatin1Char(' '), 0, 0));
+        p.setPen(t.ink);
+        p.drawText(QRectF(x + 40.0, y - 9.0, 84.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, value);
+        return;
+    }
     p.drawText(QRectF(x, y - 16.0, 124.0, 16.0), Qt::AlignLeft | Qt::AlignBottom, name);
     p.setFont(Look::font(13, true));
     p.setPen(t.ink);
@@ -134,14 +160,9 @@ void ChamberSection::draw(QPainter& p, const QSizeF& size) const {
     const auto length = [&](double mm) { return words::liftWithUnit(mm, style); };
     const ClearanceVolumes v =
         scene_.compression ? scene_.compression->clearance : ClearanceVolumes{};
-    spots_.clear();
-    double y = 30.0;
+
     const auto put = [&](ChamberPart part, const QPointF& to, const QString& name,
-                         const QString& value) {
-        label(p, to, y, name, value);
-        spots_.push_back({QRectF(size.width() - 130.0, y - 18.0, 130.0, 38.0), part});
-        y += 46.0;
-    };
+                         const QString& value) { label(p, to, part, name, value); };
     put(ChamberPart::Chamber, QPointF(k.left + wide * 0.75, headFace - high * 0.5),
         QStringLiteral("chamber"),
         s.chamber.chamber_cc > 0.0 ? cc(s.chamber.chamber_cc) : QStringLiteral("not known yet"));
@@ -161,10 +182,17 @@ void ChamberSection::draw(QPainter& p, const QSizeF& size) const {
         p.setPen(t.muted);
         p.drawText(QRectF(4, size.height() - 18, size.width() - 8, 18), Qt::AlignLeft,
                    QStringLiteral("piston %1 down%2: %3 : 1")
-                       .arg(length(shown_mm()),
-                            dragged_mm_ ? QString() : QStringLiteral(", intake closing"),
+                       .arg(words::dimension(shown_mm(), style),
+                            dragged_mm_ ? QString() : QStringLiteral(" at closing"),
                             words::fixed(ratioWithPiston(s, shown_mm()), 2, style)));
     }
+}
+
+std::optional<ChamberPart> ChamberSection::partAt(const QPointF& at) const {
+    if (at.x() < width() - kLabelWide) return std::nullopt;
+    for (ChamberPart part : kLabels)
+        if (std::abs(at.y() - labelY(part, height())) <= labelPitch(height()) / 2.0) return part;
+    return std::nullopt;
 }
 
 void ChamberSection::drag(double y) {
@@ -176,13 +204,12 @@ void ChamberSection::drag(double y) {
 
 void ChamberSection::mousePressEvent(QMouseEvent* event) {
     if (event->button() != Qt::LeftButton) return;
-    for (const auto& [box, part] : spots_)
-        if (box.contains(event->position())) return emit asked(part);
-    if (event->position().x() < width() - 130.0) drag(event->position().y());
+    if (const auto part = partAt(event->position())) return emit asked(*part);
+    if (event->position().x() < width() - kLabelWide) drag(event->position().y());
 }
 
 void ChamberSection::mouseMoveEvent(QMouseEvent* event) {
-    if (event->buttons() & Qt::LeftButton && event->position().x() < width() - 130.0)
+    if (event->buttons() & Qt::LeftButton && event->position().x() < width() - kLabelWide)
         drag(event->position().y());
 }
 

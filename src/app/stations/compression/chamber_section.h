@@ -40,13 +40,14 @@ private:
         double left, face, mm; ///< pixels: bore's left wall, block face, and per mm
     };
     Scale scale(const QSizeF& size) const;
+    std::optional<ChamberPart> partAt(const QPointF& at) const;
     void drag(double y);
-    void label(QPainter& p, const QPointF& to, double y, const QString& name,
+    void label(QPainter& p, const QPointF& to, ChamberPart part, const QString& name,
                const QString& value) const;
+    double labelY(ChamberPart part, double height) const;
 
     ChamberScene scene_;
     std::optional<double> dragged_mm_;
-    mutable std::vector<std::pair<QRectF, ChamberPart>> spots_; ///< where labels were drawn
 };
 
 } // namespace app

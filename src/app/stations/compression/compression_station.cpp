@@ -166,8 +166,6 @@ Echo CompressionStation::submit(const QString& text) {
         Settings s = job().settings;
         s.wantedDynamic = *t.wanted;
         if (!session().keep(book::SetSettings{s})) return {false, QStringLiteral("Not kept.")};
-        // The slide goes where the advance reaches it, when one does.
-        if (const auto a = reach(state(0.0), Quantity::Advance, *t.wanted)) slide_->setValue(*a);
     }
     return {true, {}};
 }
@@ -278,7 +276,8 @@ QString CompressionStation::reached() const {
                 : length               ? words::liftWithUnit(*value, style())
                                        : words::fixed(*value, 1, style()) + QStringLiteral(" cc"));
         }
-        parts << QStringLiteral("<b>%1 : 1</b> is reached by any one of: %2.")
+        parts << QStringLiteral(
+                     "<b>%1 : 1</b> is reached by any one of these, all else as shown: %2.")
                      .arg(words::fixed(set.wantedDynamic, 2, style()),
                           ways.isEmpty() ? QStringLiteral("nothing within reason")
                                          : ways.join(QStringLiteral(", ")));

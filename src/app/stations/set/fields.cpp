@@ -21,7 +21,7 @@ QString wayChoice(int i) {
     return i == 0 ? QStringLiteral("with the crank") : QStringLiteral("against the crank");
 }
 QString firstChoice(int i) {
-    return i == 0 ? QStringLiteral("the intake cam") : QStringLiteral("the exhaust cam");
+    return i == 0 ? QStringLiteral("intake cam") : QStringLiteral("exhaust cam");
 }
 QString targetChoice(int i) {
     return words::targetName(static_cast<TargetKind>(i));

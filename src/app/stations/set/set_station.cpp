@@ -82,7 +82,7 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     caution_->setProperty("role", "quiet");
     caution_->setText(words::setCaution());
     notes_->setProperty("role", "quiet");
-    for (QLabel* label : {verdict_, steps_, outcome_, notes_, caution_})
+    for (QLabel* label : {verdict_, steps_, notes_, caution_})
         label->setWordWrap(true);
     outcome_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     steps_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
@@ -499,7 +499,8 @@ QString SetStation::notes() const {
                         two() ? QStringLiteral("each") : QStringLiteral("the"),
                         words::moveBy(*skim, style(), 2));
     const Need& n = findings().need;
-    if (!two() && n.byIntake_deg && n.split_deg && n.allEvents_deg)
+    // In a low window there is no room for more.
+    if (ring_->isVisibleTo(this) && !two() && n.byIntake_deg && n.split_deg && n.allEvents_deg)
         all << QStringLiteral("Schools: by intake %1, split the difference %2, all events %3.")
                    .arg(words::moveBy(*n.byIntake_deg, style()),
                         words::moveBy(*n.split_deg, style()),

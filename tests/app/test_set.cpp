@@ -1,0 +1,247 @@
+// The Set station in the real window: the demo's late cam set right and measured again, one turned
+// the wrong way, two cams apart and together, and the drive described by keyboard.
+#include "app/pictures/slide.h"
+#include "app_fixture.h"
+#include "words/setting.h"
+
+#include <cmath>
+
+using namespace lobe;
+using fixture::Bench;
+
+namespace {
+
+void open(Bench& bench, std::size_t job) {
+    bench.session().openJob(bench.session().book().jobs()[job].id);
+    bench.window().go(Station::Set);
+}
+
+app::Slide* slide(Bench& bench, Side side = Side::Intake) {
+    return bench.find<app::Slide>(side == Side::Intake ? "slideIntake" : "slideExhaust");
+}
+
+QString choice(Bench& bench, int row) {
+    return bench.find<app::RowList>("setChoices")->row(row).title;
+}
+
+/// Takes both lobes of cylinder 1 again through the entry line, as they read with the cam turned
+/// on by so much since the runs that stand on disk.
+void measureAgain(Bench& bench, double advanced) {
+    for (Side side : {Side::Intake, Side::Exhaust}) {
+        // The curve of before, kept while the new readings come in.
+        const Job before = bench.onDisk();
+        const Findings found = examine(before);
+        const CylinderFindings& c = found.cylinders.front();
+        const LobeFigures& lobe = (side == Side::Intake ? c.intake : c.exhaust)->lobe;
+        bench.session().select(1, side);
+        bench.window().go(Station::Lobes);
+        const RunTerms terms = nextTerms(before, 1, side);
+        for (double d = terms.from.deg; d <= terms.to.deg + 1e-9; d += terms.step_deg)
+            bench.type(QString::number(lobe.liftAt({d + advanced}, terms.taken), 'f', 2));
+    }
+    bench.session().select(1, Side::Intake);
+    bench.window().go(Station::Set);
+}
+
+} // namespace
+
+class TestSetStation : public QObject {
+    Q_OBJECT
+private slots:
+    void lateCamIsSetRightAndMeasuredAgain() {
+        Bench bench(true);
+        open(bench, 0);
+        QVERIFY2(bench.text("setVerdict").contains(QStringLiteral("2° earlier")),
+                 qPrintable(bench.text("setVerdict")));
+        // The best choice is the first: the bush worth two degrees.
+        bench.key(Qt::Key_Down);
+        QCOMPARE(choice(bench, 0), QStringLiteral("bush +2.0"));
+        QCOMPARE(slide(bench)->value(), 2.0);
+        QVERIFY(bench.text("setSteps").contains(QStringLiteral("worth 2°")));
+        QVERIFY(bench.text("setOutcome").contains(QStringLiteral("<b>104.0</b>")));
+        bench.type(QStringLiteral("made paint on the bush, keyway 1"));
+        Job job = bench.onDisk();
+        QCOMPARE(job.changes.size(), std::size_t(1));
+        QCOMPARE(job.changes[0].intake->bush_deg, 2.0);
+        QCOMPARE(job.changes[0].marks, std::string("paint on the bush, keyway 1"));
+        QVERIFY(job.changes[0].time_ms > 0);
+        QVERIFY(std::abs(*job.changes[0].intakeWanted_deg - 2.0) < 0.2);
+        QVERIFY(bench.text("setHistory").contains(QStringLiteral("measure it again")));
+        QCOMPARE(slide(bench)->value(), 0.0);
+        bench.type(QStringLiteral("note looked through the plug hole"));
+        QCOMPARE(bench.onDisk().changes[0].note, std::string("looked through the plug hole"));
+
+        measureAgain(bench, 2.0);
+        job = bench.onDisk();
+        // The old readings stay with the cam as it was found.
+        QCOMPARE(job.runs.size(), std::size_t(4));
+        QCOMPARE(job.runs[0].terms.setting, 0);
+        QCOMPARE(job.runs[2].terms.setting, 1);
+        QVERIFY2(bench.text("setHistory").contains(QStringLiteral("as it was meant to")),
+                 qPrintable(bench.text("setHistory")));
+        QVERIFY2(bench.text("setVerdict").contains(QStringLiteral("leave it")) ||
+                     bench.text("setVerdict").contains(QStringLiteral("stands right")),
+                 qPrintable(bench.text("setVerdict")));
+        QVERIFY(bench.session().findings().progress(Station::Set) == Progress::Done);
+    }
+
+    void turnedTheWrongWayIsSaid() {
+        Bench bench(true);
+        open(bench, 0);
+        bench.key(Qt::Key_Down);
+        bench.type(QStringLiteral("made"));
+        measureAgain(bench, -2.0);
+        const QString history = bench.text("setHistory");
+        QVERIFY2(history.contains(QStringLiteral("the wrong way, 2° later instead of 2° earlier")),
+                 qPrintable(history));
+        QVERIFY(bench.session().findings().progress(Station::Set) == Progress::LookAgain);
+        QVERIFY(bench.text("setVerdict").contains(QStringLiteral("4° earlier")));
+    }
+
+    void nothingIsKeptWhereNothingIsMoved() {
+        Bench bench(true);
+        open(bench, 0);
+        bench.type(QStringLiteral("made chalk"));
+        QVERIFY(bench.text("echo").contains(QStringLiteral("Nothing is moved")));
+        QCOMPARE(bench.line()->text(), QStringLiteral("made chalk"));
+        QVERIFY(bench.onDisk().changes.empty());
+        bench.line()->clear();
+        bench.type(QStringLiteral("note before any change"));
+        QVERIFY(bench.text("echo").contains(QStringLiteral("no change yet")));
+        bench.line()->clear();
+        bench.type(QStringLiteral("90"));
+        QVERIFY(bench.text("echo").contains(QStringLiteral("ends at 15")));
+    }
+
+    void undoneAndDoneAgain() {
+        Bench bench(true);
+        open(bench, 0);
+        bench.key(Qt::Key_Down);
+        bench.type(QStringLiteral("made"));
+        QCOMPARE(bench.onDisk().changes.size(), std::size_t(1));
+        bench.session().undo();
+        QVERIFY(bench.onDisk().changes.empty());
+        bench.session().redo();
+        QCOMPARE(bench.onDisk().changes.size(), std::size_t(1));
+    }
+
+    void slideStopsWhereTheDriveCanGo() {
+        Bench bench(true);
+        open(bench, 0);
+        bench.type(QStringLiteral("2.4"));
+        QCOMPARE(slide(bench)->value(), 2.0);
+        slide(bench)->setFocus();
+        QTest::keyClick(slide(bench), Qt::Key_Right);
+        QCOMPARE(slide(bench)->value(), 3.0);
+        QTest::keyClick(slide(bench), Qt::Key_Right);
+        // Three keyways on 40 teeth are 6 degrees a step, less the bush of two.
+        QCOMPARE(slide(bench)->value(), 4.0);
+        QVERIFY(bench.text("setSteps").contains(QStringLiteral("keyway next")));
+    }
+
+    void driveIsDescribedByKeyboard() {
+        Bench bench;
+        bench.session().newJob(QStringLiteral("new"));
+        bench.window().go(Station::Set);
+        QVERIFY(choice(bench, 0).contains(QStringLiteral("Describe the drive")));
+        bench.keys(QStringLiteral("d"));
+        for (const char* typed : {"44", "belt", "against", "2", "-4 4", "14 15", "12 2", "1 2 -1",
+                                  "30", "20 cam", "exhaust"})
+            bench.type(QLatin1String(typed));
+        const Drive d = bench.onDisk().engine.drive;
+        QCOMPARE(d.teeth, 44);
+        QVERIFY(d.kind == DriveKind::Belt);
+        QVERIFY(d.against);
+        QCOMPARE(d.keyways, 2);
+        QCOMPARE(d.crankKeyways_deg, (std::vector<double>{-4.0, 4.0}));
+        QCOMPARE(d.vernierWheel, 14);
+        QCOMPARE(d.vernierHub, 15);
+        QCOMPARE(d.slot_deg, 12.0);
+        QCOMPARE(d.slotLine_deg, 2.0);
+        QCOMPARE(d.bushes_deg, (std::vector<double>{1.0, 2.0, -1.0}));
+        QCOMPARE(d.boltRadius_mm, 30.0);
+        QCOMPARE(d.phaser_deg, 40.0);
+        QVERIFY(d.pulledFirst == Side::Exhaust);
+        // The target follows in the same list.
+        QVERIFY(bench.text("ask").startsWith(QStringLiteral("Set it to")));
+        bench.key(Qt::Key_Down);
+        bench.key(Qt::Key_Down);
+        bench.key(Qt::Key_Down);
+        bench.type(QStringLiteral("ivc 38"));
+        const Target t = bench.onDisk().settings.target;
+        QVERIFY(t.kind == TargetKind::EventAt);
+        QVERIFY(t.event == Event::IntakeCloses);
+        QCOMPARE(t.event_deg, 38.0);
+        // A drive that cannot be keeps what stands.
+        bench.key(Qt::Key_Escape);
+        bench.keys(QStringLiteral("d"));
+        bench.type(QStringLiteral("5"));
+        QVERIFY(bench.text("echo").contains(QStringLiteral("8 to 400")));
+        QCOMPARE(bench.onDisk().engine.drive.teeth, 44);
+    }
+
+    void twoCamsApartAndTogether() {
+        Bench bench(true);
+        open(bench, 1);
+        QVERIFY(slide(bench, Side::Exhaust)->isVisible());
+        bench.type(QStringLiteral("4"));
+        QCOMPARE(slide(bench)->value(), 4.0);
+        QCOMPARE(slide(bench, Side::Exhaust)->value(), 0.0);
+        const QString apart = bench.text("setOutcome");
+        bench.keys(QStringLiteral("t"));
+        bench.type(QStringLiteral("6"));
+        QCOMPARE(slide(bench)->value(), 6.0);
+        QCOMPARE(slide(bench, Side::Exhaust)->value(), 2.0);
+        QVERIFY(bench.text("setOutcome") != apart);
+        // The cam the crank pulls first is named first; each keeps its own move.
+        const QString steps = bench.text("setSteps");
+        QVERIFY(steps.indexOf(QStringLiteral("exhaust cam wheel")) <
+                steps.indexOf(QStringLiteral("intake cam wheel")));
+        bench.type(QStringLiteral("made both"));
+        const SettingChange c = bench.onDisk().changes.at(0);
+        QCOMPARE(c.intake->slot_deg, 6.0);
+        QCOMPARE(c.exhaust->slot_deg, 2.0);
+        QVERIFY(bench.text("setNotes").contains(QStringLiteral("off head and block")));
+    }
+
+    void withoutMarksStepByStep() {
+        Bench bench(true);
+        open(bench, 0);
+        bench.keys(QStringLiteral("w"));
+        QVERIFY(bench.find<QLabel>("withoutMarks")->isVisible());
+        QVERIFY(bench.text("withoutMarks").contains(QStringLiteral("level 4° before TDC")));
+        bench.keys(QStringLiteral("level 12"));
+        QVERIFY2(bench.text("echo").contains(QStringLiteral("1 tooth clockwise")),
+                 qPrintable(bench.text("echo")));
+        bench.key(Qt::Key_Return);
+        bench.type(QStringLiteral("level -2"));
+        QVERIFY(bench.text("echo").contains(QStringLiteral("on the right tooth")));
+    }
+
+    void demoShowsAWrongTurnFoundOut() {
+        Bench bench(true);
+        open(bench, 3);
+        bench.keys(QStringLiteral("h"));
+        const QString history = bench.text("setHistory");
+        QVERIFY2(history.contains(QStringLiteral("the wrong way")), qPrintable(history));
+        QVERIFY(history.contains(QStringLiteral("as it was meant to")));
+        QVERIFY(history.contains(QStringLiteral("second stripe of paint")));
+        QVERIFY(bench.session().findings().progress(Station::Set) == Progress::Done);
+    }
+
+    void photoThatIsNotThere() {
+        Bench bench(true);
+        open(bench, 3);
+        bench.type(QStringLiteral("photo /nowhere/at-all.png"));
+        QVERIFY(bench.text("echo").contains(QStringLiteral("no such file")));
+        bench.line()->clear();
+        const QString file = bench.paths().preferences;
+        QFile made(file);
+        QVERIFY(made.open(QIODevice::Append));
+        bench.type(QStringLiteral("photo ") + file);
+        QCOMPARE(QString::fromStdString(bench.onDisk().changes.back().photo), file);
+    }
+};
+
+QTEST_MAIN(TestSetStation)
+#include "test_set.moc"

@@ -1,0 +1,357 @@
+// Setting the cam: what is to be moved by every target and school, what a move makes of the
+// figures, and what was measured after it. The cams are closed-form lobes moved by known amounts.
+#include "core/choices.h"
+#include "core/compression.h"
+#include "core/examine.h"
+#include "support/closed_lobes.h"
+
+#include <QTest>
+
+#include <cmath>
+
+using namespace lobe;
+
+namespace {
+
+LiftRun run(std::int64_t id, const closed::Lobe& lobe, Side side, double from, double to,
+            int setting = 0) {
+    LiftRun r;
+    r.id = id;
+    r.side = side;
+    r.terms.from = {from};
+    r.terms.to = {to};
+    r.terms.setting = setting;
+    for (double d = from; d <= to; d += 5.0) {
+        Reading reading;
+        reading.id = id * 1000 + static_cast<std::int64_t>(r.readings.size());
+        reading.at = {d};
+        reading.lift_mm = lobe.at(d);
+        r.readings.push_back(reading);
+    }
+    return r;
+}
+
+closed::Lobe intakeLobe(double late) {
+    return closed::power(104 + late, 147, 7.2, 1.78);
+}
+closed::Lobe exhaustLobe(double late) {
+    return closed::power(-114 + late, 150, 7.0, 1.78);
+}
+
+/// Carded 104 / 114 by its centres; the lobes late by so much.
+Job cam(double intakeLate, double exhaustLate) {
+    Job job;
+    job.engine.bore_mm = 90;
+    job.engine.stroke_mm = 78;
+    job.engine.rod_mm = 142;
+    job.engine.cylinders = 1;
+    job.engine.chamber.chamber_cc = 42.0;
+    job.engine.drive.teeth = 40;
+    Card card;
+    card.intakeCentre = 104;
+    card.exhaustCentre = 114;
+    job.card = card;
+    job.runs = {run(1, intakeLobe(intakeLate), Side::Intake, -70, 280),
+                run(2, exhaustLobe(exhaustLate), Side::Exhaust, -285, 65)};
+    return job;
+}
+
+/// The cam moved by so much (advance) after a change that was meant to move it by `meant`.
+Job moved(double meant, double by) {
+    Job job = cam(4.0, 4.0);
+    SettingChange change;
+    change.intake = DriveMove{};
+    change.intake->total_deg = meant;
+    job.changes = {change};
+    job.runs.push_back(run(3, intakeLobe(4.0 - by), Side::Intake, -70, 280, 1));
+    job.runs.push_back(run(4, exhaustLobe(4.0 - by), Side::Exhaust, -285, 65, 1));
+    return job;
+}
+
+bool near(const std::optional<double>& value, double wanted, double within = 0.05) {
+    if (value && std::abs(*value - wanted) <= within) return true;
+    qWarning("%g and not %g", value.value_or(std::nan("")), wanted);
+    return false;
+}
+
+} // namespace
+
+class TestSetting : public QObject {
+    Q_OBJECT
+private slots:
+    void setBySchools() {
+        // The intake 3 late, the exhaust 1 late: by intake 3, halfway 2.
+        Job job = cam(3.0, 1.0);
+        Findings f = examine(job);
+        QVERIFY(near(f.need.intake_deg, 3.0));
+        QVERIFY(!f.need.exhaust_deg);
+        job.settings.target.school = SetSchool::SplitDifference;
+        f = examine(job);
+        QVERIFY(near(f.need.intake_deg, 2.0));
+        QVERIFY(near(f.need.byIntake_deg, 3.0));
+        QVERIFY(near(f.need.split_deg, 2.0));
+        // All events needs a card with events.
+        job.settings.target.school = SetSchool::AllEvents;
+        QVERIFY(examine(job).need.fault == NeedFault::NoCard);
+        const auto ivo = toCard(Event::IntakeOpens, {intakeLobe(0).event(1.27, true)}).deg;
+        const auto ivc = toCard(Event::IntakeCloses, {intakeLobe(0).event(1.27, false)}).deg;
+        const auto evo = toCard(Event::ExhaustOpens, {exhaustLobe(0).event(1.27, true)}).deg;
+        const auto evc = toCard(Event::ExhaustCloses, {exhaustLobe(0).event(1.27, false)}).deg;
+        job.card->ivo = ivo;
+        job.card->ivc = ivc;
+        job.card->evo = evo;
+        job.card->evc = evc;
+        QVERIFY(near(examine(job).need.intake_deg, 2.0));
+    }
+
+    void earlierThanTheCard() {
+        Job job = cam(3.0, 3.0);
+        job.settings.target.kind = TargetKind::CardPlus;
+        job.settings.target.plus_deg = 2.0;
+        QVERIFY(near(examine(job).need.intake_deg, 5.0));
+        job.settings.target.plus_deg = -4.0;
+        QVERIFY(near(examine(job).need.intake_deg, -1.0));
+    }
+
+    void anEventAtItsPlace_data() {
+        QTest::addColumn<int>("event");
+        for (int e = 0; e < 4; ++e)
+            QTest::addRow("%d", e) << e;
+    }
+    void anEventAtItsPlace() {
+        QFETCH(int, event);
+        Job job = cam(0.0, 0.0);
+        const Event which = static_cast<Event>(event);
+        const bool intake = event < 2, opens = event % 2 == 0;
+        const double at =
+            intake ? intakeLobe(0).event(1.27, opens) : exhaustLobe(0).event(1.27, opens);
+        job.settings.target.kind = TargetKind::EventAt;
+        job.settings.target.event = which;
+        // Wanted 5 degrees earlier than it is; one cam moves both lobes.
+        job.settings.target.event_deg = toCard(which, {at - 5.0}).deg;
+        QVERIFY(near(examine(job).need.intake_deg, 5.0));
+        job.engine.layout = Layout::TwinOverheadCam;
+        const Need need = examine(job).need;
+        QVERIFY(near(intake ? need.intake_deg : need.exhaust_deg, 5.0));
+        QVERIFY(!(intake ? need.exhaust_deg : need.intake_deg));
+    }
+
+    void separationOfTwoCams() {
+        Job job = cam(0.0, 0.0);
+        job.settings.target.kind = TargetKind::Separation;
+        job.settings.target.separation_deg = 112.0;
+        QVERIFY(examine(job).need.fault == NeedFault::SeparationFixed);
+        job.engine.layout = Layout::TwinOverheadCam;
+        // 109 is to be 112: the exhaust 6 crank degrees earlier, or 3 and the intake 3 later.
+        Findings f = examine(job);
+        QVERIFY(near(f.need.intake_deg, 0.0));
+        QVERIFY(near(f.need.exhaust_deg, 6.0));
+        Outcome out = outcome(job, f, *f.need.intake_deg, *f.need.exhaust_deg);
+        QVERIFY(near(out.separation, 112.0));
+        QVERIFY(near(out.intakeCentre, 104.0));
+        job.settings.target.school = SetSchool::SplitDifference;
+        f = examine(job);
+        QVERIFY(near(f.need.intake_deg, -3.0));
+        QVERIFY(near(f.need.exhaust_deg, 3.0));
+        out = outcome(job, f, *f.need.intake_deg, *f.need.exhaust_deg);
+        QVERIFY(near(out.separation, 112.0));
+        QVERIFY(near(out.intakeCentre, 107.0));
+        QVERIFY(near(out.exhaustCentre, 117.0));
+    }
+
+    void dynamicCompression() {
+        Job job = cam(4.0, 4.0);
+        job.settings.target.kind = TargetKind::Dynamic;
+        QVERIFY(examine(job).need.fault == NeedFault::NoVolumes);
+        job.settings.target.dynamic = 30.0;
+        QVERIFY(examine(job).need.fault == NeedFault::OutOfReach);
+        const Outcome now = outcome(job, examine(job), 0.0, 0.0);
+        job.settings.target.dynamic = *now.dynamic + 0.2;
+        const Findings f = examine(job);
+        QVERIFY(f.need.intake_deg && *f.need.intake_deg > 0.5);
+        QVERIFY(near(outcome(job, f, *f.need.intake_deg, *f.need.intake_deg).dynamic,
+                     job.settings.target.dynamic, 1e-6));
+    }
+
+    void whatIsMissingIsSaid() {
+        Job job = cam(0.0, 0.0);
+        job.settings.target.kind = TargetKind::Clearance;
+        QVERIFY(examine(job).need.fault == NeedFault::NoClearance);
+        job.settings.target.kind = TargetKind::CardCentre;
+        job.card.reset();
+        QVERIFY(examine(job).need.fault == NeedFault::NoCard);
+        job.runs.clear();
+        QVERIFY(examine(job).need.fault == NeedFault::NoLobe);
+        job.settings.target.kind = TargetKind::EventAt;
+        QVERIFY(examine(job).need.fault == NeedFault::NoLobe);
+    }
+
+    void figuresFollowAMove() {
+        const Job job = cam(4.0, 4.0);
+        const Findings f = examine(job);
+        const Outcome now = outcome(job, f, 0.0, 0.0), then = outcome(job, f, 3.0, 3.0);
+        QVERIFY(near(then.intakeCentre, *now.intakeCentre - 3.0, 1e-9));
+        QVERIFY(near(then.exhaustCentre, *now.exhaustCentre + 3.0, 1e-9));
+        QVERIFY(near(then.separation, *now.separation, 1e-9));
+        QVERIFY(near(then.ivo, *now.ivo + 3.0, 1e-9));
+        QVERIFY(near(then.ivc, *now.ivc - 3.0, 1e-9));
+        QVERIFY(near(then.evo, *now.evo + 3.0, 1e-9));
+        QVERIFY(near(then.evc, *now.evc - 3.0, 1e-9));
+        QVERIFY(near(then.overlap, *now.overlap, 1e-9));
+        QVERIFY(near(then.closing_deg, *now.closing_deg - 3.0, 1e-9));
+        QVERIFY(*then.dynamic > *now.dynamic + 0.05);
+        // Against the truth: the very lobe, moved.
+        QVERIFY(near(then.ivc,
+                     toCard(Event::IntakeCloses, {intakeLobe(1.0).event(1.27, false)}).deg, 0.05));
+        // Cams apart: the overlap grows with the intake's advance alone.
+        QVERIFY(near(outcome(job, f, 3.0, 0.0).overlap, *now.overlap + 3.0, 1e-9));
+    }
+
+    void movesAreJudged_data() {
+        QTest::addColumn<double>("meant");
+        QTest::addColumn<double>("moved");
+        QTest::addColumn<int>("verdict");
+        const auto row = [](const char* name, double meant, double by, MoveVerdict v) {
+            QTest::newRow(name) << meant << by << static_cast<int>(v);
+        };
+        row("as meant", 4.0, 4.0, MoveVerdict::AsMeant);
+        row("near enough", 4.0, 3.5, MoveVerdict::AsMeant);
+        row("not at all", 4.0, 0.1, MoveVerdict::NotMoved);
+        row("wrong way", 4.0, -4.0, MoveVerdict::WrongWay);
+        row("half: cam degrees", 4.0, 2.0, MoveVerdict::Half);
+        row("twice: crank degrees", 4.0, 8.0, MoveVerdict::Twice);
+        row("wrong way and half", 6.0, -3.0, MoveVerdict::WrongWayHalf);
+        row("wrong way and twice", 4.0, -8.0, MoveVerdict::WrongWayTwice);
+        row("something else", 8.0, 5.7, MoveVerdict::Other);
+        row("a retard, wrong way", -4.0, 4.0, MoveVerdict::WrongWay);
+    }
+    void movesAreJudged() {
+        QFETCH(double, meant);
+        QFETCH(double, moved);
+        QFETCH(int, verdict);
+        const Findings f = examine(::moved(meant, moved));
+        QCOMPARE(f.changes.size(), std::size_t(2));
+        for (const ChangeCheck& c : f.changes) {
+            QCOMPARE(static_cast<int>(c.verdict), verdict);
+            QVERIFY(near(c.moved_deg, moved));
+            QVERIFY(c.alike);
+            QCOMPARE(c.events.size(), std::size_t(2));
+        }
+        QVERIFY(f.progress(Station::Set) == (verdict != static_cast<int>(MoveVerdict::AsMeant)
+                                                 ? Progress::LookAgain
+                                             : moved == 4.0 ? Progress::Done
+                                                            : f.progress(Station::Set)));
+    }
+
+    void waitsToBeMeasured() {
+        Job job = cam(4.0, 4.0);
+        SettingChange change;
+        change.intake = DriveMove{};
+        change.intake->total_deg = 4.0;
+        job.changes = {change};
+        Findings f = examine(job);
+        QCOMPARE(f.changes.size(), std::size_t(2));
+        QVERIFY(f.changes[0].verdict == MoveVerdict::Waiting);
+        QVERIFY(f.progress(Station::Set) == Progress::InHand);
+        int again = 0;
+        for (const Task& t : f.plan)
+            again += t.kind == TaskKind::MeasureAgain;
+        QCOMPARE(again, 2);
+        // One lobe measured and the other not: no figure of the two together.
+        job.runs.push_back(run(3, intakeLobe(0.0), Side::Intake, -70, 280, 1));
+        f = examine(job);
+        QVERIFY(!f.cylinders.front().pair);
+        QVERIFY(near(f.need.intake_deg, 0.0));
+        QVERIFY(f.progress(Station::Set) == Progress::InHand);
+        job.runs.push_back(run(4, exhaustLobe(0.0), Side::Exhaust, -285, 65, 1));
+        f = examine(job);
+        QVERIFY(f.cylinders.front().pair.has_value());
+        QVERIFY(f.progress(Station::Set) == Progress::Done);
+    }
+
+    void twoCamsAreJudgedEachOnItsOwn() {
+        Job job = cam(4.0, 0.0);
+        job.engine.layout = Layout::TwinOverheadCam;
+        SettingChange change;
+        change.intake = DriveMove{};
+        change.intake->total_deg = 4.0;
+        job.changes = {change};
+        // The exhaust was not moved: its old run still counts.
+        QVERIFY(measuredBefore(job, 0, Side::Intake));
+        QVERIFY(!measuredBefore(job, 0, Side::Exhaust));
+        job.runs.push_back(run(3, intakeLobe(0.0), Side::Intake, -70, 280, 1));
+        const Findings f = examine(job);
+        QCOMPARE(f.changes.size(), std::size_t(1));
+        QVERIFY(f.changes[0].side == Side::Intake);
+        QVERIFY(f.changes[0].verdict == MoveVerdict::AsMeant);
+        QVERIFY(f.cylinders.front().pair.has_value());
+    }
+
+    void aDurationThatChangesIsMeasuringError() {
+        Job job = moved(4.0, 4.0);
+        // The lash was set in between: the later intake run opens later and closes earlier.
+        for (Reading& r : job.runs[2].readings)
+            r.lift_mm = std::max(0.0, r.lift_mm - 0.25);
+        const Findings f = examine(job);
+        const ChangeCheck& c = f.changes.front();
+        QVERIFY(c.side == Side::Intake);
+        QVERIFY(!c.alike);
+        QVERIFY(c.error_deg > 1.0);
+        QVERIFY(near(c.moved_deg, 4.0, 0.3));
+        QVERIFY(f.progress(Station::Set) == Progress::LookAgain);
+    }
+
+    void readingsBeforeAMoveAreNotAveragedWithThoseAfter() {
+        Job job = moved(4.0, 4.0);
+        job.settings.averagePasses = true;
+        const Findings f = examine(job);
+        QVERIFY(near(f.need.intake_deg, 0.0));
+    }
+
+    void levelFollowers() {
+        // 18 degrees a tooth; level 5 late of the card's split: the right tooth.
+        LevelCheck c = checkLevel(3.0, -2.0, 18.0);
+        QVERIFY(c.rightTooth);
+        QCOMPARE(c.late_deg, 5.0);
+        c = checkLevel(12.0, -2.0, 18.0);
+        QVERIFY(!c.rightTooth);
+        QCOMPARE(c.teeth, 1);
+        QCOMPARE(c.left_deg, -4.0);
+        c = checkLevel(-11.5, -2.0, 18.0);
+        QCOMPARE(c.teeth, -1);
+        Card card;
+        card.ivo = 12;
+        card.evc = 4;
+        card.ivc = 40;
+        card.evo = 52;
+        QCOMPARE(*splitOfCard_deg(card), -4.0);
+        QVERIFY(!splitOfCard_deg(Card{}));
+    }
+
+    void splitOfTheCardIsWhereTheFollowersAreLevel() {
+        // Two lobes of one shape, so that the split point at a height is the middle of its events.
+        const auto in = closed::power(104, 147, 7.2, 1.78),
+                   ex = closed::power(-110, 147, 7.2, 1.78);
+        Card card;
+        card.ivo = toCard(Event::IntakeOpens, {in.event(1.27, true)}).deg;
+        card.evc = toCard(Event::ExhaustCloses, {ex.event(1.27, false)}).deg;
+        double lo = -40.0, hi = 40.0;
+        for (int i = 0; i < 60; ++i) {
+            const double mid = (lo + hi) / 2.0;
+            (ex.at(mid) > in.at(mid) ? lo : hi) = mid;
+        }
+        QVERIFY(near(splitOfCard_deg(card), lo, 0.01));
+    }
+
+    void skimmedHead() {
+        // By the length of chain on the wheel: 0.5 mm of a 34.4 mm circle.
+        const double round = 2.0 * 3.14159265358979 * 34.4;
+        QVERIFY(near(skimShift_deg(0.5, 34.4, 0.0), -2.0 * 360.0 * 0.5 / round, 1e-9));
+        QVERIFY(near(skimShift_deg(0.5, 34.4, 60.0), -360.0 * 0.5 / round, 1e-9));
+        QVERIFY(*skimShift_deg(-0.5, 34.4, 0.0) > 0.0);
+        QVERIFY(!skimShift_deg(0.5, 0.0, 0.0));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestSetting)
+#include "test_setting.moc"
