@@ -4,6 +4,7 @@
 #include <cmath>
 #include <numbers>
 #include <numeric>
+#include <unordered_set>
 
 namespace lobe {
 namespace {
@@ -161,21 +162,17 @@ std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, b
             out.push_back(all[i].choice);
         return out;
     }
-    // Many combinations move the cam alike: of each, the first in the order.
-    std::sort(all.begin(), all.end(), [](const Ranked& a, const Ranked& b) {
-        const auto ma = micro(a.choice.move.total_deg), mb = micro(b.choice.move.total_deg);
-        return ma != mb ? ma < mb : a < b;
-    });
-    all.erase(std::unique(all.begin(), all.end(),
-                          [](const Ranked& a, const Ranked& b) {
-                              return micro(a.choice.move.total_deg) ==
-                                     micro(b.choice.move.total_deg);
-                          }),
-              all.end());
-    const std::size_t n = sortFirst(most);
-    for (std::size_t i = 0; i < n; ++i)
-        out.push_back(all[i].choice);
-    return out;
+    // Many combinations move the cam alike: of each, the first in the order. As much of the order
+    // is made as that takes.
+    for (std::size_t n = 8 * most;; n *= 8) {
+        out.clear();
+        std::unordered_set<std::int64_t> seen;
+        const std::size_t sorted = sortFirst(n);
+        for (std::size_t i = 0; i < sorted && out.size() < most; ++i)
+            if (seen.insert(micro(all[i].choice.move.total_deg)).second)
+                out.push_back(all[i].choice);
+        if (out.size() == most || sorted == all.size()) return out;
+    }
 }
 
 std::vector<double> reachable_deg(const Drive& drive, double range) {

@@ -360,7 +360,7 @@ QStringList withoutMarks(const Job& job, const Style& style) {
                           "of the crank, 360%1, away.")
                .arg(QChar(0xB0));
     out << QStringLiteral("Turn two full turns by hand, then read where the followers are level "
-                          "and type it: level 2.5 for after TDC, level -2.5 for before.");
+                          "and type it: 2.5 for after TDC, -2.5 for before.");
     return out;
 }
 

@@ -2,6 +2,7 @@
 // keys and mouse, what reaches a wanted ratio, and two states compared.
 #include "app/pictures/slide.h"
 #include "app/stations/compression/chamber_section.h"
+#include "app/style/figure_table.h"
 #include "app_fixture.h"
 #include "words/sentences.h"
 
@@ -50,7 +51,8 @@ private slots:
         bench.type(QStringLiteral("2"));
         QVERIFY(shown(bench) > dynamic + 0.05);
         for (int i = 0; i < 4; ++i)
-            QVERIFY(bench.text("compressionTable")
+            QVERIFY(bench.find<app::FigureTable>("compressionTable")
+                        ->text()
                         .contains(words::closingName(static_cast<ClosingSchool>(i))));
     }
 

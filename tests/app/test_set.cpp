@@ -1,6 +1,7 @@
 // The Set station in the real window: the demo's late cam set right and measured again, one turned
 // the wrong way, two cams apart and together, and the drive described by keyboard.
 #include "app/pictures/slide.h"
+#include "app/style/figure_table.h"
 #include "app_fixture.h"
 #include "words/setting.h"
 
@@ -18,6 +19,10 @@ void open(Bench& bench, std::size_t job) {
 
 app::Slide* slide(Bench& bench, Side side = Side::Intake) {
     return bench.find<app::Slide>(side == Side::Intake ? "slideIntake" : "slideExhaust");
+}
+
+QString outcome(Bench& bench) {
+    return bench.find<app::FigureTable>("setOutcome")->text();
 }
 
 QString choice(Bench& bench, int row) {
@@ -58,7 +63,7 @@ private slots:
         QCOMPARE(choice(bench, 0), QStringLiteral("bush +2.0"));
         QCOMPARE(slide(bench)->value(), 2.0);
         QVERIFY(bench.text("setSteps").contains(QStringLiteral("worth 2°")));
-        QVERIFY(bench.text("setOutcome").contains(QStringLiteral("<b>104.0</b>")));
+        QVERIFY(outcome(bench).contains(QStringLiteral("intake centre\t106.0\t104.0")));
         bench.type(QStringLiteral("made paint on the bush, keyway 1"));
         Job job = bench.onDisk();
         QCOMPARE(job.changes.size(), std::size_t(1));
@@ -187,12 +192,12 @@ private slots:
         bench.type(QStringLiteral("4"));
         QCOMPARE(slide(bench)->value(), 4.0);
         QCOMPARE(slide(bench, Side::Exhaust)->value(), 0.0);
-        const QString apart = bench.text("setOutcome");
+        const QString apart = outcome(bench);
         bench.keys(QStringLiteral("t"));
         bench.type(QStringLiteral("6"));
         QCOMPARE(slide(bench)->value(), 6.0);
         QCOMPARE(slide(bench, Side::Exhaust)->value(), 2.0);
-        QVERIFY(bench.text("setOutcome") != apart);
+        QVERIFY(outcome(bench) != apart);
         // The cam the crank pulls first is named first; each keeps its own move.
         const QString steps = bench.text("setSteps");
         QVERIFY(steps.indexOf(QStringLiteral("exhaust cam wheel")) <
@@ -210,12 +215,20 @@ private slots:
         bench.keys(QStringLiteral("w"));
         QVERIFY(bench.find<QLabel>("withoutMarks")->isVisible());
         QVERIFY(bench.text("withoutMarks").contains(QStringLiteral("level 4° before TDC")));
-        bench.keys(QStringLiteral("level 12"));
+        // Enter goes on from step to step; the last asks where they are level.
+        QVERIFY(bench.text("ask").startsWith(QStringLiteral("step 1 of 6")));
+        QVERIFY(bench.text("withoutMarks").startsWith(QStringLiteral("<b>1.")));
+        for (int i = 0; i < 5; ++i)
+            bench.key(Qt::Key_Return);
+        QCOMPARE(bench.text("ask"), QStringLiteral("level where?"));
+        bench.keys(QStringLiteral("12"));
         QVERIFY2(bench.text("echo").contains(QStringLiteral("1 tooth clockwise")),
                  qPrintable(bench.text("echo")));
         bench.key(Qt::Key_Return);
-        bench.type(QStringLiteral("level -2"));
+        bench.type(QStringLiteral("-2"));
         QVERIFY(bench.text("echo").contains(QStringLiteral("on the right tooth")));
+        bench.key(Qt::Key_Escape);
+        QCOMPARE(bench.text("ask"), QStringLiteral("advance to try?"));
     }
 
     void demoShowsAWrongTurnFoundOut() {

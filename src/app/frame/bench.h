@@ -27,8 +27,7 @@ struct Echo {
 class Bench : public QWidget {
     Q_OBJECT
 public:
-    Bench(Session& session, const Look& look, QWidget* parent = nullptr)
-        : QWidget(parent), session_(session), look_(look) {}
+    Bench(Session& session, const Look& look, QWidget* parent = nullptr);
 
     virtual Prompt prompt() const = 0;
     /// While typing; changes nothing.
@@ -56,6 +55,7 @@ signals:
     void entryWanted();
 
 protected:
+    void paintEvent(QPaintEvent* event) override;
     Session& session() const { return session_; }
     const lobe::Job& job() const { return session_.job(); }
     const lobe::Findings& findings() const { return session_.findings(); }
@@ -71,17 +71,5 @@ private:
     Session& session_;
     const Look& look_;
 };
-
-inline StandCard Bench::standCard() const {
-    const Prompt p = prompt();
-    StandCard card;
-    card.subject = p.subject;
-    card.caption = QStringLiteral("asked now");
-    card.big = p.ask;
-    card.tip = p.keys;
-    card.ring.rotation = job().engine.rotation;
-    card.ring.wheel = job().settings.fittedWheel();
-    return card;
-}
 
 } // namespace app

@@ -54,7 +54,9 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
     p.setFont(Look::font(12));
     p.setPen(t.muted);
     p.drawText(QRectF(kLeft, 0, box.width(), kTop), Qt::AlignLeft | Qt::AlignVCenter,
-               QStringLiteral("dynamic ratio against advance, crank degrees"));
+               scene_.rough
+                   ? QStringLiteral("dynamic ratio against advance; fuel limits a rough guide")
+                   : QStringLiteral("dynamic ratio against advance, crank degrees"));
     p.save();
     p.setClipRect(box);
     QColor band = t.exhaustFill;

@@ -13,6 +13,7 @@ struct DynamicScene {
     std::vector<lobe::FuelLimit> fuels;
     double advance_deg = 0.0;
     double wanted = 0.0; ///< 0: none
+    bool rough = false;  ///< the fuel limits are the guide that came with the program
 };
 
 class DynamicCurve : public Picture {

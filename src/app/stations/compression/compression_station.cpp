@@ -28,10 +28,10 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
       slide_(new Slide(look, this)),
       verdict_(new QLabel(this)),
       big_(new QLabel(this)),
-      table_(new QLabel(this)),
       reached_(new QLabel(this)),
       caution_(new QLabel(this)),
       facts_(new RowList(look, false, this)),
+      table_(new FigureTable(look, true, this)),
       sheet_(compressionFields(), facts_, false) {
     setObjectName(QStringLiteral("compressionStation"));
     verdict_->setObjectName(QStringLiteral("compressionVerdict"));
@@ -46,7 +46,7 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
                        "manual and a gauge have the last word."));
     facts_->setObjectName(QStringLiteral("compressionFacts"));
     facts_->setAccessibleName(QStringLiteral("Volumes, and how the closing is called"));
-    for (QLabel* label : {verdict_, big_, table_, reached_, caution_})
+    for (QLabel* label : {verdict_, big_, reached_, caution_})
         label->setWordWrap(true);
 
     auto* figures = new QVBoxLayout;
@@ -233,27 +233,25 @@ QString CompressionStation::verdict() const {
 }
 
 /// The chosen closing large, the others beside it with what separates them; and the kept state.
-QString CompressionStation::table() const {
-    QStringList rows;
+QList<FigureLine> CompressionStation::table() const {
+    QList<FigureLine> rows;
     for (const DynamicBy& by :
          dynamicByClosing(job(), findings().closings, session().cylinder(), advance_deg())) {
-        const ClosingSchool school = by.closing.school;
-        const bool chosen = school == job().settings.closing;
-        QString value = QString(QChar(0x2013)), note = QStringLiteral("not known");
+        FigureLine row;
+        row.name = words::closingName(by.closing.school);
+        row.strong = by.closing.school == job().settings.closing;
+        row.first = QString(QChar(0x2013));
+        row.second = QStringLiteral("not known");
         if (by.ratio) {
-            value = words::fixed(*by.ratio, 2, style());
-            note = QStringLiteral("%1 ABDC").arg(words::degrees(*by.closing.deg, style()));
+            row.first = words::fixed(*by.ratio, 2, style());
+            row.second = QStringLiteral("%1 ABDC").arg(words::degrees(*by.closing.deg, style()));
         }
         if (by.uncertainty)
-            note += QStringLiteral(", %1%2").arg(
+            row.second += QStringLiteral(", %1%2").arg(
                 QString(QChar(0xB1)), words::fixed(std::max(0.01, *by.uncertainty), 2, style()));
-        rows << QStringLiteral("<tr><td>%1</td><td align='right'>&nbsp;&nbsp;%2</td>"
-                               "<td>&nbsp;&nbsp;%3</td></tr>")
-                    .arg(chosen ? QStringLiteral("<b>%1</b>").arg(words::closingName(school))
-                                : words::closingName(school),
-                         chosen ? QStringLiteral("<b>%1</b>").arg(value) : value, note);
+        rows << row;
     }
-    return QStringLiteral("<table>%1</table>").arg(rows.join(QString()));
+    return rows;
 }
 
 /// What reaches the wanted ratio, each alone; the kept state beside this one; cylinders compared.
@@ -344,6 +342,7 @@ void CompressionStation::follow() {
         scene.kept = dynamicAgainstAdvance(*job().settings.kept, job().settings.altitude_m,
                                            job().settings.exponent);
     scene.fuels = job().settings.fuels;
+    scene.rough = scene.fuels == roughFuelGuide();
     scene.advance_deg = advance_deg();
     scene.wanted = job().settings.wantedDynamic;
     curve_->setScene(scene);
@@ -357,7 +356,7 @@ void CompressionStation::follow() {
                        words::fixed(c->staticRatio, 2, style()),
                        known ? words::fixed(c->cranking_kpa, 0, style()) : QString(QChar(0x2013)))
             : QString());
-    table_->setText(table());
+    table_->setBlocks({table()});
     reached_->setText(reached());
     reached_->setVisible(!reached_->text().isEmpty());
 }

@@ -5,6 +5,7 @@
 #include "app/frame/fact_sheet.h"
 #include "app/pictures/ring.h"
 #include "app/stations/compression/chamber_section.h"
+#include "app/style/figure_table.h"
 
 class QLabel;
 
@@ -48,7 +49,7 @@ private:
     lobe::CompressionState state(double advance_deg) const;
     void follow(); ///< the slide moved: only what depends on it
     QString verdict() const;
-    QString table() const;
+    QList<FigureLine> table() const;
     QString reached() const;
     RingScene ringScene() const;
 
@@ -56,8 +57,9 @@ private:
     Ring* ring_;
     DynamicCurve* curve_;
     Slide* slide_;
-    QLabel *verdict_, *big_, *table_, *reached_, *caution_;
+    QLabel *verdict_, *big_, *reached_, *caution_;
     RowList* facts_;
+    FigureTable* table_;
     FactSheet sheet_;
     std::int64_t job_ = 0; ///< shown last
 };

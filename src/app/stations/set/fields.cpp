@@ -198,8 +198,14 @@ SetFields make() {
     add(countField(QStringLiteral("Teeth of the cam wheel"), QStringLiteral("count them"),
                    &Drive::teeth, 0),
         "Drive (Up, Down)");
-    add(enumField<DriveKind>(QStringLiteral("Driven by"), 3, driveChoice,
-                             [](F f) -> DriveKind& { return f.engine.drive.kind; }));
+    add(choiceField(
+        QStringLiteral("Driven by"), 3, driveChoice,
+        [](const Facts& f) { return static_cast<int>(f.engine.drive.kind); },
+        [](F f, int i) {
+            f.engine.drive.kind = static_cast<DriveKind>(i);
+            // Two gears in mesh turn against one another; the next field is for an idler.
+            f.engine.drive.against = f.engine.drive.kind == DriveKind::Gears;
+        }));
     add(choiceField(
         QStringLiteral("The cam turns"), 2, wayChoice,
         [](const Facts& f) { return f.engine.drive.against ? 1 : 0; },

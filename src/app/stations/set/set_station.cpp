@@ -58,11 +58,11 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
       panes_(new QStackedWidget(this)),
       verdict_(new QLabel(this)),
       steps_(new QLabel(this)),
-      outcome_(new QLabel(this)),
       notes_(new QLabel(this)),
       history_(new QLabel(this)),
       without_(new QLabel(this)),
       caution_(new QLabel(this)),
+      outcome_(new FigureTable(look, false, this)),
       sheet_(setFields().all, facts_, false) {
     setObjectName(QStringLiteral("setStation"));
     verdict_->setObjectName(QStringLiteral("setVerdict"));
@@ -82,10 +82,12 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     caution_->setProperty("role", "quiet");
     caution_->setText(words::setCaution());
     notes_->setProperty("role", "quiet");
-    for (QLabel* label : {verdict_, steps_, notes_, caution_})
+    for (QLabel* label : {verdict_, steps_, notes_, caution_}) {
         label->setWordWrap(true);
-    outcome_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+        label->setTextFormat(Qt::PlainText);
+    }
     steps_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    notes_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     panes_->addWidget(choices_);
     panes_->addWidget(facts_);
     panes_->addWidget(scrolled(history_, this));
@@ -98,7 +100,7 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     auto* lower = new QHBoxLayout;
     lower->setSpacing(12);
     lower->addWidget(ring_, 4);
-    lower->addWidget(outcome_, 7);
+    lower->addWidget(outcome_, 7, Qt::AlignTop);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 10, 14, 6);
     column->setSpacing(6);
@@ -149,8 +151,12 @@ std::optional<double> SetStation::need_deg(Side side) const {
     return two() && side == Side::Exhaust ? n.exhaust_deg : n.intake_deg;
 }
 
-/// The move of the drive that brings the cam where its slide stands.
-DriveMove SetStation::moveOf(Side side) const {
+const DriveMove& SetStation::moveOf(Side side) const {
+    return moves_[two() ? static_cast<int>(side) : 0];
+}
+
+/// The best the drive can do for where a slide stands.
+DriveMove SetStation::findMove(Side side) const {
     const double deg = advance_deg(side);
     const std::size_t i = static_cast<std::size_t>(std::max(0, choice_));
     if (side == atHand() && i < offered_.size() &&
@@ -168,6 +174,16 @@ void SetStation::show(Pane pane) {
 Prompt SetStation::prompt() const {
     if (sheet_.field()) return sheet_.prompt(QStringLiteral("keep, the next; Esc ends"), style());
     Prompt p;
+    if (guide_ >= 0) {
+        const int steps = static_cast<int>(guideSteps().size());
+        p.subject = QStringLiteral("without marks");
+        const bool last = guide_ + 1 == steps;
+        p.ask = last ? QStringLiteral("level where?")
+                     : QStringLiteral("step %1 of %2").arg(guide_ + 1).arg(steps);
+        p.enter = last ? QStringLiteral("check it") : QStringLiteral("done, the next");
+        p.keys = QStringLiteral("Up, Down  another step   Esc ends");
+        return p;
+    }
     p.subject = two() ? QStringLiteral("set, %1 cam").arg(words::sideName(atHand()))
                       : QStringLiteral("set, the cam");
     p.ask = QStringLiteral("advance to try?");
@@ -242,6 +258,7 @@ SetStation::Typed SetStation::read(const QString& text) const {
     if (const auto marks = rest("made")) return readMade(*marks);
     if (const auto note = rest("note")) return amend(*note, &SettingChange::note);
     if (const auto level = rest("level")) return readLevel(*level);
+    if (guide_ >= 0) return readLevel(line);
     if (const auto photo = rest("photo")) {
         if (!QFileInfo(*photo).isFile())
             return {{false, QStringLiteral("There is no such file.")}, {}, {}, {}};
@@ -278,7 +295,10 @@ Echo SetStation::submit(const QString& text) {
         refresh();
         return {true, {}};
     }
-    if (text.trimmed().isEmpty()) return {true, {}};
+    if (text.trimmed().isEmpty()) {
+        if (guide_ >= 0) guide(guide_ + 1);
+        return {true, {}};
+    }
     Typed typed = read(text);
     if (!typed.echo.ok) return typed.echo;
     if (typed.advance_deg) slides_[static_cast<int>(atHand())]->setValue(*typed.advance_deg);
@@ -305,6 +325,10 @@ bool SetStation::step(int direction) {
         refresh();
         return true;
     }
+    if (guide_ >= 0) {
+        guide(guide_ + direction);
+        return true;
+    }
     show(Pane::Choices);
     choose(choice_ + direction);
     return true;
@@ -320,7 +344,7 @@ void SetStation::choose(int choice) {
 }
 
 bool SetStation::command(QChar letter) {
-    if (sheet_.field()) return false;
+    if (sheet_.field() || (guide_ >= 0 && letter != QLatin1Char('w'))) return false;
     const char key = letter.toLatin1();
     switch (key) {
     case 'd':
@@ -334,8 +358,7 @@ bool SetStation::command(QChar letter) {
                                                                        : Pane::History);
         return true;
     case 'w':
-        show(panes_->currentIndex() == static_cast<int>(Pane::WithoutMarks) ? Pane::Choices
-                                                                            : Pane::WithoutMarks);
+        guide(guide_ >= 0 ? -1 : 0);
         return true;
     case 't':
         if (!two()) return false;
@@ -347,7 +370,26 @@ bool SetStation::command(QChar letter) {
     }
 }
 
+QStringList SetStation::guideSteps() const {
+    return words::withoutMarks(job(), style());
+}
+
+void SetStation::guide(int step) {
+    const QStringList all = guideSteps();
+    guide_ = std::min(step, static_cast<int>(all.size()) - 1);
+    QStringList lines;
+    for (int i = 0; i < all.size(); ++i) {
+        const QString line = QStringLiteral("%1.&nbsp; %2").arg(i + 1).arg(all[i]);
+        lines << (i == guide_ ? QStringLiteral("<b>%1</b>").arg(line) : line);
+    }
+    without_->setText(lines.join(QStringLiteral("<br><br>")));
+    show(guide_ >= 0 ? Pane::WithoutMarks : Pane::Choices);
+    ring_->setScene(ringScene());
+    emit promptChanged();
+}
+
 void SetStation::leave() {
+    guide_ = -1;
     sheet_.moveTo(-1);
     show(Pane::Choices);
     refresh();
@@ -428,60 +470,49 @@ QString SetStation::stepsText() const {
     }
     return all.isEmpty() ? QStringLiteral("The slide stands where the cam stands: choose, or drag "
                                           "it, to see what a move does.")
-                         : all.join(QStringLiteral("<br>"));
+                         : all.join(QLatin1Char('\n'));
 }
 
 /// Every figure as it is and as it would be.
-QString SetStation::outcomes() const {
+QList<QList<FigureLine>> SetStation::outcomes() const {
     const double in = advance_deg(Side::Intake), ex = advance_deg(Side::Exhaust);
     const Outcome now = outcome(job(), findings(), 0.0, 0.0),
                   then = outcome(job(), findings(), in, ex);
     if (!now.intakeCentre && !now.exhaustCentre)
-        return QStringLiteral("Record the lobes first; then every figure stands here, as it is and "
-                              "as each choice makes it.");
-    QStringList rows;
-    const auto row = [&](const QString& name, const std::optional<double>& a,
-                         const std::optional<double>& b, int places) {
+        return {{{QStringLiteral("Record the lobes first; then every figure"), {}, {}},
+                 {QStringLiteral("stands here, as it is and as it would be."), {}, {}}}};
+    const QString isNow = QStringLiteral("now"), isThen = QStringLiteral("then");
+    QList<FigureLine> events, squeeze;
+    const auto row = [&](QList<FigureLine>& block, const QString& name,
+                         const std::optional<double>& a, const std::optional<double>& b,
+                         int places) {
         if (!a) return;
-        const bool moved = b && std::abs(*b - *a) >= 0.5 * std::pow(10.0, -places);
-        const QString value = figureOr(b, places, style());
-        rows << QStringLiteral("<tr><td>%1</td><td align='right'>&nbsp;&nbsp;%2</td>"
-                               "<td align='right'>&nbsp;&nbsp;%3</td></tr>")
-                    .arg(QString(name).replace(QLatin1Char(' '), QStringLiteral("&nbsp;")),
-                         figureOr(a, places, style()),
-                         moved ? QStringLiteral("<b>%1</b>").arg(value) : value);
+        const QString was = figureOr(a, places, style()), is = figureOr(b, places, style());
+        block.append({name, was, is, was != is});
     };
-    const Height height = eventsHeight(job());
-    row(QStringLiteral("intake centre"), now.intakeCentre, then.intakeCentre, 1);
-    row(QStringLiteral("exhaust centre"), now.exhaustCentre, then.exhaustCentre, 1);
-    row(QStringLiteral("separation"), now.separation, then.separation, 1);
-    row(QStringLiteral("intake opens"), now.ivo, then.ivo, 1);
-    row(QStringLiteral("intake closes"), now.ivc, then.ivc, 1);
-    row(QStringLiteral("exhaust opens"), now.evo, then.evo, 1);
-    row(QStringLiteral("exhaust closes"), now.evc, then.evc, 1);
-    row(QStringLiteral("overlap"), now.overlap, then.overlap, 1);
-    QStringList more;
-    std::swap(rows, more);
-    // Two columns of figures, side by side.
-    row(QStringLiteral("closes, for the ratio"), now.closing_deg, then.closing_deg, 1);
-    row(QStringLiteral("dynamic ratio"), now.dynamic, then.dynamic, 2);
-    row(QStringLiteral("cranking, kPa"), now.cranking_kpa, then.cranking_kpa, 0);
+    events.append({words::heightAt(eventsHeight(job()), style()), isNow, isThen, false, true});
+    row(events, QStringLiteral("intake centre"), now.intakeCentre, then.intakeCentre, 1);
+    row(events, QStringLiteral("exhaust centre"), now.exhaustCentre, then.exhaustCentre, 1);
+    row(events, QStringLiteral("separation"), now.separation, then.separation, 1);
+    row(events, QStringLiteral("intake opens"), now.ivo, then.ivo, 1);
+    row(events, QStringLiteral("intake closes"), now.ivc, then.ivc, 1);
+    row(events, QStringLiteral("exhaust opens"), now.evo, then.evo, 1);
+    row(events, QStringLiteral("exhaust closes"), now.evc, then.evc, 1);
+    row(events, QStringLiteral("overlap"), now.overlap, then.overlap, 1);
+    squeeze.append({QStringLiteral("compression"), isNow, isThen, false, true});
+    row(squeeze, QStringLiteral("closes, for the ratio"), now.closing_deg, then.closing_deg, 1);
+    row(squeeze, QStringLiteral("dynamic ratio"), now.dynamic, then.dynamic, 2);
+    row(squeeze, QStringLiteral("cranking, kPa"), now.cranking_kpa, then.cranking_kpa, 0);
+    if (squeeze.size() == 1) squeeze.append({QStringLiteral("no volumes, or no closing"), {}, {}});
     if (const double phaser = job().engine.drive.phaser_deg; phaser != 0.0) {
         const Outcome far = outcome(job(), findings(), in + phaser, ex);
-        row(QStringLiteral("phaser out: centre"), then.intakeCentre, far.intakeCentre, 1);
-        row(QStringLiteral("phaser out: overlap"), then.overlap, far.overlap, 1);
+        squeeze.append(
+            {QStringLiteral("phaser"), QStringLiteral("park"), QStringLiteral("end"), false, true});
+        row(squeeze, QStringLiteral("intake centre"), then.intakeCentre, far.intakeCentre, 1);
+        row(squeeze, QStringLiteral("overlap"), then.overlap, far.overlap, 1);
     }
-    if (rows.isEmpty())
-        rows << QStringLiteral("<tr><td colspan='3'>no&nbsp;volumes,&nbsp;or&nbsp;no&nbsp;closing"
-                               "</td></tr>");
-    rows << QStringLiteral("<tr><td colspan='3'>clearances:&nbsp;not&nbsp;measured</td></tr>");
-    const QString head = QStringLiteral("<tr><td>%1</td><td align='right'>now</td>"
-                                        "<td align='right'>&nbsp;&nbsp;then</td></tr>");
-    return QStringLiteral("<table><tr><td><table>%1%2</table></td><td>&nbsp;&nbsp;&nbsp;</td>"
-                          "<td><table>%3%4</table></td></tr></table>")
-        .arg(head.arg(words::heightAt(height, style())
-                          .replace(QLatin1Char(' '), QStringLiteral("&nbsp;"))),
-             more.join(QString()), head.arg(QStringLiteral("compression")), rows.join(QString()));
+    squeeze.append({QStringLiteral("clearances: not measured"), {}, {}});
+    return {events, squeeze};
 }
 
 QString SetStation::notes() const {
@@ -567,24 +598,31 @@ RingScene SetStation::ringScene() const {
         ring.intake = c.intake ? &c.intake->lobe : nullptr;
         ring.exhaust = c.exhaust ? &c.exhaust->lobe : nullptr;
     }
+    // Without marks everything turns about where the followers are level.
+    if (guide_ >= 0)
+        ring.needle =
+            CrankDeg{guide_ < 2 || !job().card ? 0.0 : splitOfCard_deg(*job().card).value_or(0.0)};
     ring.stroke_mm = job().engine.stroke_mm;
     ring.rod_mm = job().engine.rod_mm;
     return ring;
 }
 
 void SetStation::follow() {
+    moves_[0] = findMove(Side::Intake);
+    if (two()) moves_[1] = findMove(Side::Exhaust);
     wheels_->setScene({job().engine, moveOf(atHand()),
                        two() ? words::sideName(atHand()) + QStringLiteral(" cam") : QString()});
     ring_->setScene(ringScene());
     steps_->setText(stepsText());
-    outcome_->setText(outcomes());
+    outcome_->setBlocks(outcomes());
     notes_->setText(notes());
-    notes_->setVisible(!notes_->text().isEmpty());
 }
 
 void SetStation::refresh() {
     if (job().id != job_) {
         job_ = job().id;
+        guide_ = -1;
+        show(Pane::Choices);
         for (Slide* slide : slides_) {
             const QSignalBlocker quiet(slide);
             slide->setExactly(0.0);
@@ -629,10 +667,7 @@ void SetStation::refresh() {
             choice_ = static_cast<int>(i);
     listChoices();
     history_->setText(history());
-    QStringList steps;
-    for (const QString& step : words::withoutMarks(job(), style()))
-        steps << QStringLiteral("<b>%1.</b>&nbsp; %2").arg(steps.size() + 1).arg(step);
-    without_->setText(steps.join(QStringLiteral("<br><br>")));
+    if (guide_ >= 0) guide(guide_);
     verdict_->setText(verdict());
     follow();
 }
@@ -640,13 +675,26 @@ void SetStation::refresh() {
 void SetStation::resizeEvent(QResizeEvent* event) {
     Bench::resizeEvent(event);
     // In a low window the figures say what the ring would show.
-    ring_->setVisible(event->size().height() >= 620);
+    const bool low = event->size().height() < 620;
+    ring_->setVisible(!low);
+    // Room kept for the words, so that nothing jumps under a slide that is dragged.
+    steps_->setMinimumHeight(steps_->fontMetrics().lineSpacing() * (low ? 2 : 3));
+    notes_->setMinimumHeight(notes_->fontMetrics().lineSpacing() * (low ? 2 : 3));
 }
 
 StandCard SetStation::standCard() const {
     if (sheet_.field()) return Bench::standCard();
     StandCard card;
     card.subject = prompt().subject;
+    card.ring = ringScene();
+    card.tip = words::setCaution();
+    if (guide_ >= 0) {
+        card.caption = QStringLiteral("step");
+        card.big = QString::number(guide_ + 1);
+        card.bigNote = QStringLiteral("of %1").arg(guideSteps().size());
+        card.advice = guideSteps().at(guide_);
+        return card;
+    }
     card.caption = QStringLiteral("move it");
     const DriveMove m = moveOf(atHand());
     const double deg = m.total_deg != 0.0 ? m.total_deg : need_deg(atHand()).value_or(0.0);
@@ -656,8 +704,6 @@ StandCard SetStation::standCard() const {
                       ? words::moveShort(job().engine.drive, m, style()) + QStringLiteral(", ") +
                             words::camTurn(job().engine, m.total_deg > 0.0)
                       : verdict();
-    card.tip = words::setCaution();
-    card.ring = ringScene();
     return card;
 }
 

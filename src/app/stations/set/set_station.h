@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/frame/fact_sheet.h"
+#include "app/style/figure_table.h"
 #include "core/choices.h"
 
 class QLabel;
@@ -55,15 +56,18 @@ private:
     bool two() const;
     lobe::Side atHand() const;
     std::optional<double> need_deg(lobe::Side side) const;
-    lobe::DriveMove moveOf(lobe::Side side) const;
+    const lobe::DriveMove& moveOf(lobe::Side side) const;
+    lobe::DriveMove findMove(lobe::Side side) const;
     void show(Pane pane);
     void follow();
     void slid(lobe::Side side, double deg);
     /// Puts the slide of the cam at hand where a choice of the list brings it.
     void choose(int choice);
+    void guide(int step);
+    QStringList guideSteps() const;
     void listChoices();
     QString verdict() const;
-    QString outcomes() const;
+    QList<QList<FigureLine>> outcomes() const;
     QString notes() const;
     QString history() const;
     QString stepsText() const;
@@ -74,13 +78,16 @@ private:
     Slide* slides_[2]; ///< by side; the second only with two cams
     RowList *choices_, *facts_;
     QStackedWidget* panes_;
-    QLabel *verdict_, *steps_, *outcome_, *notes_, *history_, *without_, *caution_;
+    QLabel *verdict_, *steps_, *notes_, *history_, *without_, *caution_;
+    FigureTable* outcome_;
     FactSheet sheet_;
     std::vector<lobe::Choice> offered_;
     int choice_ = 0;
     bool together_ = false;
+    int guide_ = -1; ///< the step of setting without marks that is shown; -1: none
     double last_[2] = {0.0, 0.0};
-    std::int64_t job_ = 0; ///< shown last
+    lobe::DriveMove moves_[2]; ///< that bring the cams where their slides stand
+    std::int64_t job_ = 0;     ///< shown last
 };
 
 } // namespace app

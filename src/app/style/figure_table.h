@@ -1,0 +1,47 @@
+// Figures in rows under their heads, in blocks side by side: drawn, not laid out as text, so that
+// they follow a slide that is dragged.
+#pragma once
+
+#include "app/style/look.h"
+
+#include <QWidget>
+
+namespace app {
+
+struct FigureLine {
+    QString name, first, second;
+    bool strong = false; ///< what stands out: the chosen row, the figure that changed
+    bool head = false;
+
+    bool operator==(const FigureLine&) const = default;
+};
+
+class FigureTable : public QWidget {
+    Q_OBJECT
+public:
+    /// With `notes` the second column is words, and a strong row is bold throughout; else it is a
+    /// figure, and bold alone.
+    FigureTable(const Look& look, bool notes, QWidget* parent = nullptr);
+
+    void setBlocks(const QList<QList<FigureLine>>& blocks);
+    /// All of it, row by row, columns by tabs.
+    QString text() const;
+    QSize sizeHint() const override;
+    QSize minimumSizeHint() const override { return sizeHint(); }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    struct Columns {
+        int name = 0, first = 0, second = 0;
+        int width() const;
+    };
+    Columns columns(const QList<FigureLine>& block) const;
+
+    const Look& look_;
+    bool notes_;
+    QList<QList<FigureLine>> blocks_;
+};
+
+} // namespace app
