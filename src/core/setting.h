@@ -66,7 +66,7 @@ enum class MoveVerdict {
     NotMoved,
     WrongWay, ///< by the right amount
     Half,     ///< as when cam degrees were taken for crank degrees
-    Twice,
+    Twice,    ///< as when crank degrees were turned at the cam wheel
     WrongWayHalf,
     WrongWayTwice,
     Other,

@@ -63,11 +63,12 @@ QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& c
         out << QStringLiteral("Crank wheel: put it on the keyway that makes the cam %1.")
                    .arg(moveBy(m.crankKeyway_deg, style, 2));
     if (m.keyway != 0)
-        out << QStringLiteral("%1 off: turn the cam in it %2 to the keyway %3 from the one in use.")
+        out << QStringLiteral("%1 off: turn the cam in it %2 to the %3.")
                    .arg(QString(wheel).replace(0, 1, wheel.at(0).toUpper()),
                         camTurn(engine, m.keyway > 0),
-                        std::abs(m.keyway) == 1 ? QStringLiteral("next")
-                                                : QStringLiteral("%1 on").arg(std::abs(m.keyway)));
+                        std::abs(m.keyway) == 1 ? QStringLiteral("next keyway")
+                                                : QStringLiteral("keyway %1 on from the one in use")
+                                                      .arg(std::abs(m.keyway)));
     if (m.teeth != 0)
         out << QStringLiteral("Turn the %1 %2 %3, %4; that is %5.")
                    .arg(wheel, plural(std::abs(m.teeth), "tooth", "teeth"),
@@ -228,12 +229,19 @@ QString needSentence(const Job& job, const Need& n, const Style& style) {
     if (n.exhaust_deg) parts << one(QStringLiteral("the exhaust cam"), *n.exhaust_deg);
     if (parts.isEmpty()) return {};
     QString said = parts.join(QStringLiteral(", "));
+    if (parts.size() == 2) {
+        const auto each = [&](double deg) {
+            return std::abs(deg) < kShown_deg ? QStringLiteral("right") : moveBy(deg, style);
+        };
+        said =
+            QStringLiteral("intake %1, exhaust %2").arg(each(*n.intake_deg), each(*n.exhaust_deg));
+    }
     said.replace(0, 1, said.at(0).toUpper());
     const double most =
         std::max(std::abs(n.intake_deg.value_or(0.0)), std::abs(n.exhaust_deg.value_or(0.0)));
     const QString pm = QString(QChar(0xB1)) + degrees(n.uncertainty_deg, style);
     if (most <= n.uncertainty_deg)
-        return said + QStringLiteral(": less than the %1 it is known by, so leave it.").arg(pm);
+        return said + QStringLiteral(": less than the known %1, so leave it.").arg(pm);
     return said +
            QStringLiteral(" for %1, known to %2.").arg(targetName(job.settings.target.kind), pm);
 }
@@ -275,27 +283,27 @@ QString sentence(const ChangeCheck& c, const Style& style) {
                error;
     case MoveVerdict::Half:
         return who +
-               QStringLiteral("it came %1, half of the %2 it was meant to: crank degrees "
-                              "taken for cam degrees? The wheel turns half of what the crank "
-                              "does.")
+               QStringLiteral("it came %1, half of the %2 it was meant to: cam degrees "
+                              "taken for crank degrees? Move it as far again.")
                    .arg(moved, meant) +
                error;
     case MoveVerdict::Twice:
         return who +
-               QStringLiteral("it came %1, twice the %2 it was meant to: cam degrees taken "
-                              "for crank degrees? Go half of it back.")
+               QStringLiteral("it came %1, twice the %2 it was meant to: crank degrees "
+                              "turned at the cam wheel? It turns half of what the crank does. "
+                              "Go half of it back.")
                    .arg(moved, meant) +
                error;
     case MoveVerdict::WrongWayHalf:
         return who +
                QStringLiteral("it went %1, the wrong way and by half: it was to come %2. "
-                              "Crank degrees were taken for cam degrees as well.")
+                              "Cam degrees were taken for crank degrees as well.")
                    .arg(moved, meant) +
                error;
     case MoveVerdict::WrongWayTwice:
         return who +
                QStringLiteral("it went %1, the wrong way and twice as far: it was to come "
-                              "%2. Cam degrees were taken for crank degrees as well.")
+                              "%2. Crank degrees were turned at the cam wheel as well.")
                    .arg(moved, meant) +
                error;
     case MoveVerdict::Waiting:
@@ -311,23 +319,20 @@ QString sentence(const ChangeCheck& c, const Style& style) {
 QString adviceOnMove(double advance) {
     if (std::abs(advance) < kShown_deg) return {};
     if (advance > 0.0)
-        return QStringLiteral(
-            "Earlier usually helps pulling from low speed, because the intake "
-            "closes sooner and more is trapped. It brings the intake valve nearer "
-            "the piston and raises the dynamic compression, so mind both.");
-    return QStringLiteral("Later usually gives away low speed for high, because the intake closes "
-                          "later and less is trapped. It brings the exhaust valve nearer the "
-                          "piston, so mind that.");
+        return QStringLiteral("Earlier usually pulls better from low speed, as the intake closes "
+                              "sooner and more is trapped. It raises the dynamic compression and "
+                              "brings the intake valve nearer the piston.");
+    return QStringLiteral("Later usually gives low speed away for high, as the intake closes later "
+                          "and less is trapped. It brings the exhaust valve nearer the piston.");
 }
 
 QString adviceOnSeparation(double wider) {
     if (std::abs(wider) < kShown_deg) return {};
     if (wider < 0.0)
-        return QStringLiteral("A narrower separation gives more overlap, which usually sharpens "
-                              "the middle and roughens the idle. Both valves come nearer the "
-                              "piston and each other.");
-    return QStringLiteral("A wider separation gives less overlap, which usually calms the idle and "
-                          "broadens the pull. Both valves go farther from the piston at the top.");
+        return QStringLiteral("Narrower gives more overlap, which usually sharpens the middle and "
+                              "roughens the idle. Both valves come nearer the piston.");
+    return QStringLiteral("Wider gives less overlap, which usually calms the idle and broadens the "
+                          "pull. Both valves stay farther from the piston.");
 }
 
 QString setCaution() {

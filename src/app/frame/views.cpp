@@ -42,6 +42,8 @@ public:
         auto* line = app_.window().findChild<QLineEdit*>(QStringLiteral("entry"));
         const QString text = key >= Qt::Key_A && key <= Qt::Key_Z
                                  ? QString(QChar(static_cast<char16_t>(key))).toLower()
+                             : key >= Qt::Key_0 && key <= Qt::Key_9
+                                 ? QString(QChar(static_cast<char16_t>(key)))
                                  : QString();
         QKeyEvent event(QEvent::KeyPress, key, Qt::NoModifier, text);
         QApplication::sendEvent(line, &event);
@@ -84,7 +86,8 @@ QStringList saveViews(Application& application, const QString& folder) {
     walk.save(QStringLiteral("set-history"));
     walk.job(1);
     window.go(lobe::Station::Set);
-    walk.press(Qt::Key_Down);
+    walk.press(Qt::Key_4);
+    walk.press(Qt::Key_Return);
     walk.save(QStringLiteral("set-two-cams"));
     walk.job(0);
     window.go(lobe::Station::Compression);

@@ -16,6 +16,7 @@ namespace app {
 using namespace lobe;
 
 namespace {
+constexpr double kSmall = 92.0; ///< radius in pixels under which figures do not fit
 constexpr double kIntakeBase = 0.56, kExhaustBase = 0.33, kThick = 0.19;
 constexpr int kCaption = 38;
 constexpr double kSketch = 0.45; ///< radius kept for the sketch in the middle
@@ -66,7 +67,8 @@ QPointF Ring::Geometry::at(CrankDeg angle, double r) const {
 }
 
 Ring::Geometry Ring::geometry(const QSizeF& size) const {
-    const double side = std::min(size.width(), size.height() - kCaption);
+    // Without a needle there is nothing to read out under it.
+    const double side = std::min(size.width(), size.height() - (needle() ? kCaption : 4.0));
     return {QPointF(size.width() / 2.0, side / 2.0), side / 2.0 - 6.0,
             scene_.rotation == Rotation::Clockwise ? 1 : -1};
 }
@@ -112,7 +114,8 @@ const QPixmap& Ring::dial(const QSizeF& size, double ratio) const {
                             .arg(ratio)
                             .arg(theme().dark)
                             .arg(static_cast<int>(scene_.wheel.scale))
-                            .arg(static_cast<int>(scene_.rotation));
+                            .arg(static_cast<int>(scene_.rotation)) +
+                        (needle() ? QStringLiteral(" needle") : QString());
     if (key == dialKey_) return dial_;
     dialKey_ = key;
     dial_ = QPixmap((size * ratio).toSize());
@@ -146,7 +149,9 @@ void Ring::drawDial(QPainter& p, const Geometry& g) const {
     const bool large = g.radius > 220.0;
     p.setFont(Look::font(large ? 20 : 12));
     p.setPen(t.ink);
-    for (int deg = 30; deg < 360; deg += 30) {
+    // A small dial has room for the quarters only.
+    const int named = g.radius < kSmall ? 90 : 30;
+    for (int deg = named; deg < 360; deg += named) {
         if (deg == 180) continue;
         const double number = wheelNumber({double(deg)}, scene_.wheel);
         const QPointF at = g.at({double(deg)}, 0.86);
@@ -203,6 +208,7 @@ void Ring::drawTicks(QPainter& p, const Geometry& g, const LobeFigures& lobe, do
         at->deg += scene_.later_deg(lobe.side);
         p.setPen(QPen(theme().lobe(lobe.side), 1.6, Qt::DashLine));
         p.drawLine(g.at(*at, base - 0.02), g.at(*at, base + kThick + 0.02));
+        if (g.radius < kSmall) continue;
         const Event event = opens ? opening(lobe.side) : closing(lobe.side);
         const QPointF label = g.at({at->deg + (opens ? -6.0 : 6.0)}, base + kThick * 0.75);
         p.drawText(QRectF(label.x() - 24, label.y() - 8, 48, 16), Qt::AlignCenter,

@@ -17,8 +17,7 @@ Slide::Slide(const Look& look, QWidget* parent) : QWidget(parent), look_(look) {
     setObjectName(QStringLiteral("slide"));
     setAccessibleName(QStringLiteral("Advance and retard"));
     setFocusPolicy(Qt::StrongFocus);
-    setMinimumHeight(56);
-    setMaximumHeight(56);
+    setFixedHeight(54);
     connect(&look, &Look::changed, this, qOverload<>(&QWidget::update));
 }
 

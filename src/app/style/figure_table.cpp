@@ -8,7 +8,7 @@
 namespace app {
 
 namespace {
-constexpr int kRow = 20, kGap = 14, kBetween = 26, kPixels = 13;
+constexpr int kRow = 19, kGap = 14, kBetween = 26, kPixels = 13;
 } // namespace
 
 FigureTable::FigureTable(const Look& look, bool notes, QWidget* parent)

@@ -105,7 +105,7 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     column->setContentsMargins(14, 10, 14, 6);
     column->setSpacing(6);
     column->addWidget(verdict_);
-    column->addLayout(upper, 7);
+    column->addLayout(upper, 8);
     column->addWidget(steps_);
     column->addWidget(slides_[0]);
     column->addWidget(slides_[1]);
@@ -646,6 +646,7 @@ void SetStation::refresh() {
     last_[0] = slides_[0]->value();
     last_[1] = slides_[1]->value();
     slides_[1]->setVisible(two());
+    makeRoom();
     slides_[0]->setTitle(two() ? QStringLiteral("intake") : QString());
     slides_[1]->setTitle(two() ? QStringLiteral("exhaust") : QString());
     offered_ = described
@@ -672,14 +673,20 @@ void SetStation::refresh() {
     follow();
 }
 
+void SetStation::makeRoom() {
+    const bool low = height() < 620;
+    // In a low window the figures say what the ring would show.
+    ring_->setVisible(!low);
+    ring_->setMinimumHeight(low || two() ? 170 : 210);
+    // Room kept for the words, so that nothing jumps under a slide that is dragged.
+    const int lines = low || two() ? 2 : 3;
+    steps_->setMinimumHeight(steps_->fontMetrics().lineSpacing() * lines);
+    notes_->setMinimumHeight(notes_->fontMetrics().lineSpacing() * lines);
+}
+
 void SetStation::resizeEvent(QResizeEvent* event) {
     Bench::resizeEvent(event);
-    // In a low window the figures say what the ring would show.
-    const bool low = event->size().height() < 620;
-    ring_->setVisible(!low);
-    // Room kept for the words, so that nothing jumps under a slide that is dragged.
-    steps_->setMinimumHeight(steps_->fontMetrics().lineSpacing() * (low ? 2 : 3));
-    notes_->setMinimumHeight(notes_->fontMetrics().lineSpacing() * (low ? 2 : 3));
+    makeRoom();
 }
 
 StandCard SetStation::standCard() const {

@@ -65,6 +65,7 @@ private:
     void choose(int choice);
     void guide(int step);
     QStringList guideSteps() const;
+    void makeRoom();
     void listChoices();
     QString verdict() const;
     QList<QList<FigureLine>> outcomes() const;

@@ -199,10 +199,9 @@ void Wheels::draw(QPainter& p, const QSizeF& size) const {
     p.setPen(t.muted);
 
     p.drawText(QRectF(4, 0, size.width() - 8, 18), Qt::AlignLeft,
-               scene_.cam.isEmpty()
-                   ? QStringLiteral("seen from the drive end")
-                   : QStringLiteral("%1, from the drive end; the %2 cam is pulled first")
-                         .arg(scene_.cam, words::sideName(e.drive.pulledFirst)));
+               scene_.cam.isEmpty() ? QStringLiteral("seen from the drive end")
+                                    : QStringLiteral("%1, from the drive end; %2 is pulled first")
+                                          .arg(scene_.cam, words::sideName(e.drive.pulledFirst)));
     if (scene_.move.total_deg == 0.0) return;
     p.setFont(Look::font(13, true));
     p.setPen(t.ink);
