@@ -212,8 +212,9 @@ constexpr double kAsCard_deg = 0.75;
 
 Explanation explained(const Job& job, const CylinderFindings& c, double tdc_deg) {
     ExplainRequest request;
-    request.intake = c.intake ? &c.intake->lobe : nullptr;
-    request.exhaust = c.exhaust ? &c.exhaust->lobe : nullptr;
+    // What was measured before the cam was moved says nothing of where it stands.
+    request.intake = c.intake && !c.intake->outdated ? &c.intake->lobe : nullptr;
+    request.exhaust = c.exhaust && !c.exhaust->outdated ? &c.exhaust->lobe : nullptr;
     if (job.card) request.card = *job.card;
     request.engine = job.engine;
     request.tdc_deg = tdc_deg;
@@ -232,8 +233,14 @@ void againstCard(const Job& job, const CylinderFindings& c, std::vector<Finding>
         out.push_back(f);
     };
     const auto off = [](double deg) { return std::abs(deg) > kAsCard_deg; };
+    bool outdated = false;
+    for (const RunFindings* run : {c.intake, c.exhaust})
+        if (run && run->outdated) {
+            outdated = true;
+            out.push_back({Code::MovedSince, Severity::Ask, run->side, c.cylinder});
+        }
     // A card without events has its centres only.
-    if (!job.card) return;
+    if (!job.card || outdated) return;
     const bool byCentre = !c.explanation || c.explanation->causes.empty();
     const CauseKind kind = byCentre ? CauseKind::Unclear : c.explanation->causes.front().kind;
     if (kind == CauseKind::CamTiming && c.intake && c.exhaust)
@@ -322,7 +329,8 @@ void tdcMoved(const Job& job, const TdcFindings& tdc, std::vector<Finding>& out)
 /// the static ratio alone, as closed at BDC.
 void compressions(const Job& job, Findings& out) {
     const LobeFigures* intake = nullptr;
-    if (!out.cylinders.empty() && out.cylinders.front().intake)
+    if (!out.cylinders.empty() && out.cylinders.front().intake &&
+        !out.cylinders.front().intake->outdated)
         intake = &out.cylinders.front().intake->lobe;
     out.closings = closings(job, intake);
     if (!(job.engine.chamberOf(1).chamber_cc > 0.0)) return;

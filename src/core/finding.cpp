@@ -38,6 +38,8 @@ const char* codeName(Code code) {
         return "passes_differ";
     case Code::PassesMean:
         return "passes_mean";
+    case Code::MovedSince:
+        return "moved-since";
     case Code::TopOther:
         return "top_other";
     case Code::Misfit:

@@ -46,6 +46,7 @@ enum class Code {
     PassesAgree,   ///< at, mm = widest spread of count passes
     PassesDiffer,  ///< the same, more than measuring leaves
     PassesMean,    ///< count = passes whose mean this is
+    MovedSince,    ///< the cam was moved since this lobe was measured
     TopOther,      ///< deg = 360 or -360: the lobes say the other top than was said; count = runs
     Twist,         ///< deg = this cylinder's lobe centre less cylinder 1's
     // TDC

@@ -55,6 +55,8 @@ Progress compressionProgress(const Job& job, const Findings& f) {
 }
 
 Progress timingProgress(const Findings& f) {
+    for (const Finding& x : f.all)
+        if (x.code == Code::MovedSince) return Progress::InHand;
     for (const CylinderFindings& c : f.cylinders)
         if (c.pair && c.pair->separation) return Progress::Done;
     return f.cylinders.empty() ? Progress::NotBegun : Progress::InHand;

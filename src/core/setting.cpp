@@ -20,7 +20,8 @@ const CylinderFindings* firstOf(const Findings& f) {
 
 const LobeFigures* lobeOf(const CylinderFindings* c, Side side) {
     const RunFindings* run = !c ? nullptr : side == Side::Intake ? c->intake : c->exhaust;
-    return run ? &run->lobe : nullptr;
+    // Measured before the cam was moved, it says nothing of where the cam stands.
+    return run && !run->outdated ? &run->lobe : nullptr;
 }
 
 std::optional<CrankDeg> eventOf(const LobeFigures* lobe, const Height& height, Event event) {
@@ -70,6 +71,10 @@ public:
             fail(NeedFault::NoClearance);
             break;
         }
+        const bool outdated =
+            c_ && ((c_->intake && c_->intake->outdated) || (c_->exhaust && c_->exhaust->outdated));
+        if (outdated && need_.fault && *need_.fault != NeedFault::SeparationFixed)
+            need_.fault = NeedFault::MovedSince;
         return need_;
     }
 

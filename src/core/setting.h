@@ -26,6 +26,7 @@ enum class NeedFault {
     NoVolumes,       ///< no dynamic compression without volumes, closing and a wanted ratio
     OutOfReach,      ///< no advance reaches that dynamic compression
     SeparationFixed, ///< one cam: its separation is ground in
+    MovedSince,      ///< not measured since the cam was last moved
     NoClearance,     ///< clearances were not measured
 };
 

@@ -140,6 +140,10 @@ QString sentence(const Finding& f, const Style& style) {
             .arg(liftWithUnit(*f.mm, style), readingAngle(*f.at, style));
     case Code::PassesMean:
         return QStringLiteral("%1: the mean of %2 passes.").arg(who).arg(f.count);
+    case Code::MovedSince:
+        return QStringLiteral("%1: the cam was moved since this was measured. Measure it again; "
+                              "until then nothing is said of where it stands.")
+            .arg(lobeName(f));
     case Code::TopOther:
         return *f.deg != 0.0
                    ? QStringLiteral("You said the wheel's zero is overlap, but the lobes stand "
@@ -493,6 +497,8 @@ static QString lobesLine(const Findings& f, const Style& style) {
 }
 
 static QString timingLine(const Findings& f, const Style& style) {
+    for (const Finding& finding : f.all)
+        if (finding.code == Code::MovedSince) return QStringLiteral("moved; measure again");
     for (const CylinderFindings& c : f.cylinders)
         if (c.explanation && !c.explanation->causes.empty())
             return causeInShort(*c.explanation, style);

@@ -193,6 +193,10 @@ QString sentence(NeedFault fault) {
         return QStringLiteral("No setting of this cam reaches that dynamic compression.");
     case NeedFault::SeparationFixed:
         return QStringLiteral("On one cam the separation is ground in: no setting changes it.");
+    case NeedFault::MovedSince:
+        return QStringLiteral(
+            "The cam was moved: measure it again, and this says what the move did "
+            "and what is left.");
     case NeedFault::NoClearance:
         break;
     }

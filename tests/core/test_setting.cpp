@@ -257,6 +257,16 @@ private slots:
         for (const Task& t : f.plan)
             again += t.kind == TaskKind::MeasureAgain;
         QCOMPARE(again, 2);
+        // Nothing is said of where it stands until then.
+        QVERIFY(f.need.fault == NeedFault::MovedSince);
+        QVERIFY(f.progress(Station::Timing) == Progress::InHand);
+        QVERIFY(!f.closings[0].deg);
+        int moved = 0;
+        for (const Finding& x : f.all) {
+            moved += x.code == Code::MovedSince;
+            QVERIFY(x.code != Code::CamShift && x.code != Code::CardShift);
+        }
+        QCOMPARE(moved, 2);
         // One lobe measured and the other not: no figure of the two together.
         job.runs.push_back(run(3, intakeLobe(0.0), Side::Intake, -70, 280, 1));
         f = examine(job);

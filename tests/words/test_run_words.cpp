@@ -26,6 +26,7 @@ private slots:
         row(Code::PassesAgree, {"3 passes", "0.060 mm", "45° after TDC", "measuring error"});
         row(Code::PassesDiffer, {"3 passes", "0.060 mm", "moved between them"});
         row(Code::PassesMean, {"mean of 3 passes"});
+        row(Code::MovedSince, {"Intake 2", "moved since", "Measure it again"});
         row(Code::TopOther, {"overlap", "firing TDC", "Press T"});
     }
     void sentences() {

@@ -478,6 +478,8 @@ QList<QList<FigureLine>> SetStation::outcomes() const {
     const double in = advance_deg(Side::Intake), ex = advance_deg(Side::Exhaust);
     const Outcome now = outcome(job(), findings(), 0.0, 0.0),
                   then = outcome(job(), findings(), in, ex);
+    if (findings().need.fault == NeedFault::MovedSince)
+        return {{{QStringLiteral("Measure the lobes again: F3 lists them."), {}, {}}}};
     if (!now.intakeCentre && !now.exhaustCentre)
         return {{{QStringLiteral("Record the lobes first; then every figure"), {}, {}},
                  {QStringLiteral("stands here, as it is and as it would be."), {}, {}}}};
