@@ -1,4 +1,5 @@
 // The rest of the window: demo, tables in and out, figures, pictures, sizes, colours.
+#include "app/style/figure_table.h"
 #include "app_fixture.h"
 
 #include "app/frame/slate.h"
@@ -174,6 +175,50 @@ private slots:
         }
     }
 
+private:
+    /// Every label, button and line of the window is whole and beside the others.
+    static void isWhole(Bench& bench, const QSize& size) {
+        QCOMPARE(bench.window().size(), size);
+        const QRect all = bench.window().rect();
+        for (auto* w : bench.window().findChildren<QWidget*>()) {
+            if (!w->isVisible() || w->objectName().startsWith(QLatin1String("qt_")) ||
+                w->inherits("QScrollBar"))
+                continue;
+            if (w->parentWidget() && w->parentWidget()->inherits("QAbstractItemView")) continue;
+            if (auto* table = qobject_cast<app::FigureTable*>(w))
+                QVERIFY2(table->height() >= table->sizeHint().height() &&
+                             table->width() >= table->sizeHint().width(),
+                         qPrintable(table->text()));
+            if (!qobject_cast<QLabel*>(w) && !qobject_cast<QPushButton*>(w) &&
+                !qobject_cast<QLineEdit*>(w))
+                continue;
+            const QRect r(w->mapTo(&bench.window(), QPoint()), w->size());
+            if (auto* button = qobject_cast<QPushButton*>(w))
+                QVERIFY2(button->width() >= button->sizeHint().width(), qPrintable(button->text()));
+            if (auto* label = qobject_cast<QLabel*>(w);
+                label && !label->wordWrap() && label->objectName() != QLatin1String("echo"))
+                QVERIFY2(label->width() + 1 >= label->sizeHint().width(),
+                         qPrintable(label->text()));
+            for (auto* other :
+                 w->parentWidget()->findChildren<QWidget*>(Qt::FindDirectChildrenOnly))
+                if (other != w && other->isVisible() &&
+                    other->objectName() != QLatin1String("message"))
+                    QVERIFY2(!other->geometry().intersects(w->geometry()),
+                             qPrintable(w->objectName() + QStringLiteral(" under ") +
+                                        other->objectName()));
+            QVERIFY2(all.contains(r),
+                     qPrintable(
+                         w->objectName() + QLatin1Char(' ') +
+                         (qobject_cast<QLabel*>(w) ? static_cast<QLabel*>(w)->text() : QString())));
+            if (auto* label = qobject_cast<QLabel*>(w);
+                label && label->wordWrap() && !label->text().isEmpty() &&
+                label->objectName() != QLatin1String("echo"))
+                QVERIFY2(label->height() + 2 >= label->heightForWidth(label->width()),
+                         qPrintable(label->text()));
+        }
+    }
+
+private slots:
     void nothingIsCutOffInASmallWindow_data() {
         QTest::addColumn<QSize>("size");
         QTest::newRow("1024x700") << QSize(1024, 700);
@@ -185,43 +230,26 @@ private slots:
         bench.session().keep(
             book::SetName{"A very long name of a job that nobody would type but somebody will"});
         bench.window().resize(size);
-        for (lobe::Station s : kStations) {
-            bench.window().go(s);
-            QApplication::processEvents();
-            QCOMPARE(bench.window().size(), size);
-            const QRect all = bench.window().rect();
-            for (auto* w : bench.window().findChildren<QWidget*>()) {
-                if (!w->isVisible() || w->objectName().startsWith(QLatin1String("qt_")) ||
-                    w->inherits("QScrollBar"))
-                    continue;
-                if (w->parentWidget() && w->parentWidget()->inherits("QAbstractItemView")) continue;
-                if (!qobject_cast<QLabel*>(w) && !qobject_cast<QPushButton*>(w) &&
-                    !qobject_cast<QLineEdit*>(w))
-                    continue;
-                const QRect r(w->mapTo(&bench.window(), QPoint()), w->size());
-                if (auto* button = qobject_cast<QPushButton*>(w))
-                    QVERIFY2(button->width() >= button->sizeHint().width(),
-                             qPrintable(button->text()));
-                if (auto* label = qobject_cast<QLabel*>(w);
-                    label && !label->wordWrap() && label->objectName() != QLatin1String("echo"))
-                    QVERIFY2(label->width() + 1 >= label->sizeHint().width(),
-                             qPrintable(label->text()));
-                for (auto* other :
-                     w->parentWidget()->findChildren<QWidget*>(Qt::FindDirectChildrenOnly))
-                    if (other != w && other->isVisible() &&
-                        other->objectName() != QLatin1String("message"))
-                        QVERIFY2(!other->geometry().intersects(w->geometry()),
-                                 qPrintable(w->objectName() + QStringLiteral(" under ") +
-                                            other->objectName()));
-                QVERIFY2(all.contains(r),
-                         qPrintable(w->objectName() + QLatin1Char(' ') +
-                                    (qobject_cast<QLabel*>(w) ? static_cast<QLabel*>(w)->text()
-                                                              : QString())));
-                if (auto* label = qobject_cast<QLabel*>(w);
-                    label && label->wordWrap() && !label->text().isEmpty() &&
-                    label->objectName() != QLatin1String("echo"))
-                    QVERIFY2(label->height() + 2 >= label->heightForWidth(label->width()),
-                             qPrintable(label->text()));
+        // Every job of the demo, both lobes, in millimetres and inches.
+        for (const auto& job : bench.session().book().jobs()) {
+            bench.session().openJob(job.id);
+            for (bool inches : {false, true}) {
+                bench.look().setInches(inches);
+                for (Side side : {Side::Intake, Side::Exhaust}) {
+                    bench.session().select(1, side);
+                    for (lobe::Station s : kStations) {
+                        bench.window().go(s);
+                        QApplication::processEvents();
+                        isWhole(bench, size);
+                        if (QTest::currentTestFailed())
+                            QFAIL(qPrintable(
+                                QStringLiteral("%1, station %2, %3, %4")
+                                    .arg(job.name)
+                                    .arg(static_cast<int>(s))
+                                    .arg(words::sideName(side),
+                                         inches ? QStringLiteral("in") : QStringLiteral("mm"))));
+                    }
+                }
             }
         }
     }

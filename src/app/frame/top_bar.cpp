@@ -1,6 +1,7 @@
 #include "app/frame/top_bar.h"
 
 #include <QButtonGroup>
+#include <QEvent>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QMenuBar>
@@ -30,6 +31,8 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     wordmark->setObjectName(QStringLiteral("wordmark"));
     job_->setObjectName(QStringLiteral("jobName"));
     job_->setMinimumWidth(40);
+    job_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    job_->installEventFilter(this);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(16, 0, 14, 0);
     row->setSpacing(8);
@@ -126,9 +129,10 @@ void TopBar::nameJob() {
                       .elidedText(name, Qt::ElideRight, std::max(40, job_->width() - 4)));
 }
 
-void TopBar::resizeEvent(QResizeEvent* event) {
-    QWidget::resizeEvent(event);
-    nameJob();
+bool TopBar::eventFilter(QObject* watched, QEvent* event) {
+    // Its room changes with the window, and with the cylinders another job brings beside it.
+    if (watched == job_ && event->type() == QEvent::Resize) nameJob();
+    return QWidget::eventFilter(watched, event);
 }
 
 } // namespace app

@@ -29,7 +29,7 @@ signals:
     void postureWanted();
 
 protected:
-    void resizeEvent(QResizeEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     void rebuildCylinders();

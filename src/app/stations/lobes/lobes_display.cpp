@@ -78,9 +78,10 @@ QString LobesStation::motionLine() const {
                 ? QStringLiteral("; measure the one fitted.")
                 : QStringLiteral(" (fitted here: %1).").arg(words::followerName(terms().follower));
     if (f->lobe.rampSpread_deg)
-        text += QStringLiteral(" Ramp spread %1 (seat %2 to 1.27 mm).")
-                    .arg(words::degrees(*f->lobe.rampSpread_deg, style()),
-                         words::height(job().settings.seat_mm, style()));
+        text +=
+            QStringLiteral(" Ramp spread %1 (seat %2 to %3).")
+                .arg(words::degrees(*f->lobe.rampSpread_deg, style()),
+                     words::height(job().settings.seat_mm, style()), words::height(1.27, style()));
     if (f->lobe.halfOpening_deg && f->lobe.halfClosing_deg)
         text += QStringLiteral(" Halves %1 opening, %2 closing.")
                     .arg(words::degrees(*f->lobe.halfOpening_deg, style()),
@@ -168,6 +169,8 @@ void LobesStation::refreshTexts() {
                         : QStringLiteral("; newest of %1 passes, A takes their mean")
                               .arg(f->passes->runs.size());
     progress_->setText(progress);
+    // Where there is little room, what is to be looked at comes first.
+    progress_->setVisible(width() >= 700 || !a || !f || !f->events);
 }
 
 void LobesStation::refreshLog() {

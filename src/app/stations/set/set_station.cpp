@@ -484,7 +484,7 @@ QList<QList<FigureLine>> SetStation::outcomes() const {
         return {{{QStringLiteral("Record the lobes first; then every figure"), {}, {}},
                  {QStringLiteral("stands here, as it is and as it would be."), {}, {}}}};
     const QString isNow = QStringLiteral("now"), isThen = QStringLiteral("then");
-    QList<FigureLine> events, squeeze;
+    QList<FigureLine> events, together;
     const auto row = [&](QList<FigureLine>& block, const QString& name,
                          const std::optional<double>& a, const std::optional<double>& b,
                          int places) {
@@ -495,26 +495,26 @@ QList<QList<FigureLine>> SetStation::outcomes() const {
     events.append({words::heightAt(eventsHeight(job()), style()), isNow, isThen, false, true});
     row(events, QStringLiteral("intake centre"), now.intakeCentre, then.intakeCentre, 1);
     row(events, QStringLiteral("exhaust centre"), now.exhaustCentre, then.exhaustCentre, 1);
-    row(events, QStringLiteral("separation"), now.separation, then.separation, 1);
     row(events, QStringLiteral("intake opens"), now.ivo, then.ivo, 1);
     row(events, QStringLiteral("intake closes"), now.ivc, then.ivc, 1);
     row(events, QStringLiteral("exhaust opens"), now.evo, then.evo, 1);
     row(events, QStringLiteral("exhaust closes"), now.evc, then.evc, 1);
-    row(events, QStringLiteral("overlap"), now.overlap, then.overlap, 1);
-    squeeze.append({QStringLiteral("compression"), isNow, isThen, false, true});
-    row(squeeze, QStringLiteral("closes, for the ratio"), now.closing_deg, then.closing_deg, 1);
-    row(squeeze, QStringLiteral("dynamic ratio"), now.dynamic, then.dynamic, 2);
-    row(squeeze, QStringLiteral("cranking, kPa"), now.cranking_kpa, then.cranking_kpa, 0);
-    if (squeeze.size() == 1) squeeze.append({QStringLiteral("no volumes, or no closing"), {}, {}});
+    together.append({QStringLiteral("together"), isNow, isThen, false, true});
+    row(together, QStringLiteral("separation"), now.separation, then.separation, 1);
+    row(together, QStringLiteral("overlap"), now.overlap, then.overlap, 1);
+    row(together, QStringLiteral("closes, for the ratio"), now.closing_deg, then.closing_deg, 1);
+    row(together, QStringLiteral("dynamic ratio"), now.dynamic, then.dynamic, 2);
+    row(together, QStringLiteral("cranking, kPa"), now.cranking_kpa, then.cranking_kpa, 0);
+    if (!now.dynamic) together.append({QStringLiteral("no volumes, or no closing"), {}, {}});
     if (const double phaser = job().engine.drive.phaser_deg; phaser != 0.0) {
         const Outcome far = outcome(job(), findings(), in + phaser, ex);
-        squeeze.append(
+        together.append(
             {QStringLiteral("phaser"), QStringLiteral("park"), QStringLiteral("end"), false, true});
-        row(squeeze, QStringLiteral("intake centre"), then.intakeCentre, far.intakeCentre, 1);
-        row(squeeze, QStringLiteral("overlap"), then.overlap, far.overlap, 1);
+        row(together, QStringLiteral("intake centre"), then.intakeCentre, far.intakeCentre, 1);
+        row(together, QStringLiteral("overlap"), then.overlap, far.overlap, 1);
     }
-    squeeze.append({QStringLiteral("clearances: not measured"), {}, {}});
-    return {events, squeeze};
+    together.append({QStringLiteral("clearances: not measured"), {}, {}});
+    return {events, together};
 }
 
 QString SetStation::notes() const {
@@ -680,6 +680,8 @@ void SetStation::makeRoom() {
     // In a low window the figures say what the ring would show.
     ring_->setVisible(!low);
     ring_->setMinimumHeight(low || two() ? 170 : 210);
+    wheels_->setMinimumHeight(low ? 130 : 170);
+    notes_->setVisible(!low || !two());
     // Room kept for the words, so that nothing jumps under a slide that is dragged.
     const int lines = low || two() ? 2 : 3;
     steps_->setMinimumHeight(steps_->fontMetrics().lineSpacing() * lines);

@@ -198,10 +198,13 @@ void Wheels::draw(QPainter& p, const QSizeF& size) const {
     p.setFont(Look::font(12));
     p.setPen(t.muted);
 
-    p.drawText(QRectF(4, 0, size.width() - 8, 18), Qt::AlignLeft,
-               scene_.cam.isEmpty() ? QStringLiteral("seen from the drive end")
-                                    : QStringLiteral("%1, from the drive end; %2 is pulled first")
-                                          .arg(scene_.cam, words::sideName(e.drive.pulledFirst)));
+    const QString caption = scene_.cam.isEmpty()
+                                ? QStringLiteral("seen from the drive end")
+                                : QStringLiteral("%1, from the drive end; %2 is pulled first")
+                                      .arg(scene_.cam, words::sideName(e.drive.pulledFirst));
+    p.drawText(
+        QRectF(4, 0, size.width() - 8, 18), Qt::AlignLeft,
+        p.fontMetrics().elidedText(caption, Qt::ElideRight, static_cast<int>(size.width()) - 8));
     if (scene_.move.total_deg == 0.0) return;
     p.setFont(Look::font(13, true));
     p.setPen(t.ink);
