@@ -2,6 +2,7 @@
 
 #include "words/explanation.h"
 #include "words/sentences.h"
+#include "words/setting.h"
 
 namespace cli {
 
@@ -137,6 +138,46 @@ QJsonObject explanationJson(const Explanation& x, bool tdcProved, const words::S
             {"contradictions", contradictions}};
 }
 
+namespace {
+
+QJsonObject needJson(const Job& job, const Need& need, const words::Style& style) {
+    return {{"intake", value(need.intake_deg)},
+            {"exhaust", value(need.exhaust_deg)},
+            {"uncertainty", need.uncertainty_deg},
+            {"sentence", words::needSentence(job, need, style)}};
+}
+
+QJsonObject changeJson(const ChangeCheck& c, const words::Style& style) {
+    return {{"number", c.number},
+            {"side", words::sideName(c.side)},
+            {"cylinder", c.cylinder},
+            {"meant", c.meant_deg},
+            {"moved", value(c.moved_deg)},
+            {"uncertainty", c.uncertainty_deg},
+            {"alike", c.alike},
+            {"sentence", words::sentence(c, style)}};
+}
+
+/// Null without volumes, or where they cannot be; the dynamic ratio by every closing that is known.
+QJsonValue compressionJson(const Job& job, const Findings& findings) {
+    const auto* c =
+        findings.compression ? std::get_if<Compression>(&*findings.compression) : nullptr;
+    if (!c) return {};
+    static constexpr const char* kKeys[] = {"seat_measured", "seat_maker", "plus_15", "own_height"};
+    QJsonObject dynamic;
+    for (const DynamicBy& by : dynamicByClosing(job, findings.closings, 1, 0.0))
+        dynamic[QLatin1String(kKeys[static_cast<int>(by.closing.school)])] =
+            QJsonObject{{"ivc", value(by.closing.deg)},
+                        {"dynamic", value(by.ratio)},
+                        {"uncertainty", value(by.uncertainty)}};
+    return QJsonObject{{"static", c->staticRatio},
+                       {"swept_cc", c->swept_cc},
+                       {"clearance_cc", c->clearance.total()},
+                       {"dynamic", dynamic}};
+}
+
+} // namespace
+
 QJsonObject jobJson(const Job& job, const Findings& findings, const words::Style& style) {
     QJsonArray stations, figures;
     for (const StationFindings& s : findings.stations)
@@ -159,7 +200,13 @@ QJsonObject jobJson(const Job& job, const Findings& findings, const words::Style
             json["cylinder"] = c.cylinder;
             explanations.append(json);
         }
+    QJsonArray changes;
+    for (const ChangeCheck& c : findings.changes)
+        changes.append(changeJson(c, style));
     return {{"job", QString::fromStdString(job.name)},
+            {"set", needJson(job, findings.need, style)},
+            {"changes", changes},
+            {"compression", compressionJson(job, findings)},
             {"stations", stations},
             {"figures", figures},
             {"explanations", explanations},

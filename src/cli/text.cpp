@@ -2,6 +2,7 @@
 
 #include "words/explanation.h"
 #include "words/sentences.h"
+#include "words/setting.h"
 
 namespace cli {
 
@@ -107,7 +108,7 @@ QString jobText(const Job& job, const Findings& findings, const words::Style& st
     QString out = QString::fromStdString(job.name) + QLatin1Char('\n');
     for (const StationFindings& s : findings.stations)
         out += QStringLiteral("  %1 %2 %3\n")
-                   .arg(words::stationName(s.station), -8)
+                   .arg(words::stationName(s.station), -12)
                    .arg(words::progressName(s.progress), -11)
                    .arg(words::stationLine(s.station, job, findings, style));
     for (const Figure& f : findings.figures)
@@ -119,6 +120,10 @@ QString jobText(const Job& job, const Findings& findings, const words::Style& st
         if (c.explanation && !c.explanation->causes.empty())
             out += QStringLiteral("Cylinder %1. ").arg(c.cylinder) +
                    explanationText(*c.explanation, findings.tdc.state == TdcState::Proved, style);
+    const QString need = words::needSentence(job, findings.need, style);
+    if (!findings.need.fault && !need.isEmpty()) out += need + QLatin1Char('\n');
+    for (const ChangeCheck& c : findings.changes)
+        out += QStringLiteral("Change %1. %2\n").arg(c.number).arg(words::sentence(c, style));
     return out + findingLines(findings.all, style);
 }
 

@@ -209,6 +209,11 @@ VernierHoles vernierHoles(const Drive& d, double vernier_deg) {
     return best;
 }
 
+std::optional<double> offsetKey_deg(double offset_mm, double shaftRadius_mm) {
+    if (!(shaftRadius_mm > 0.0) || std::abs(offset_mm) >= shaftRadius_mm) return std::nullopt;
+    return std::asin(offset_mm / shaftRadius_mm) * 180.0 / std::numbers::pi;
+}
+
 double boltArc_mm(double radius_mm, double move_deg) {
     return radius_mm * move_deg / 2.0 * std::numbers::pi / 180.0;
 }

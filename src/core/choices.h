@@ -55,6 +55,10 @@ struct VernierHoles {
 };
 VernierHoles vernierHoles(const Drive& drive, double vernier_deg);
 
+/// What an offset key or bush turns its shaft by, degrees of that shaft: asin(offset / radius).
+/// Empty when the offset is beyond the shaft.
+std::optional<double> offsetKey_deg(double offset_mm, double shaftRadius_mm);
+
 /// The way along the bolt circle that a move of the cam makes, mm: radius times cam radians.
 double boltArc_mm(double radius_mm, double move_deg);
 

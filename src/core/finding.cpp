@@ -39,7 +39,7 @@ const char* codeName(Code code) {
     case Code::PassesMean:
         return "passes_mean";
     case Code::MovedSince:
-        return "moved-since";
+        return "moved_since";
     case Code::TopOther:
         return "top_other";
     case Code::Misfit:

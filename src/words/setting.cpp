@@ -268,7 +268,7 @@ QString sentence(const ChangeCheck& c, const Style& style) {
         c.events.size() < 2 ? QString()
         : c.alike
             ? QStringLiteral(" Both events moved alike, within %1: that is how well you measure.")
-                  .arg(degrees(c.error_deg, style))
+                  .arg(degrees(std::max(0.1, c.error_deg), style))
             : QStringLiteral(" But its events did not move alike, by %1, and no setting changes a "
                              "duration: measure again before you believe it.")
                   .arg(degrees(std::abs(c.durationChange_deg), style));

@@ -177,6 +177,16 @@ private slots:
         QVERIFY(t.kind == TargetKind::EventAt);
         QVERIFY(t.event == Event::IntakeCloses);
         QCOMPARE(t.event_deg, 38.0);
+        // An offset key by its offset and its shaft: 30 degrees of the cam, 60 of the crank.
+        bench.key(Qt::Key_Escape);
+        bench.keys(QStringLiteral("d"));
+        for (int i = 0; i < 7; ++i)
+            bench.key(Qt::Key_Down);
+        QVERIFY2(bench.text("ask").startsWith(QStringLiteral("Bushes")),
+                 qPrintable(bench.text("ask")));
+        bench.type(QStringLiteral("1 6@12"));
+        QCOMPARE(bench.onDisk().engine.drive.bushes_deg.size(), std::size_t(2));
+        QVERIFY(std::abs(bench.onDisk().engine.drive.bushes_deg[1] - 60.0) < 1e-9);
         // A drive that cannot be keeps what stands.
         bench.key(Qt::Key_Escape);
         bench.keys(QStringLiteral("d"));

@@ -230,6 +230,14 @@ private slots:
         QVERIFY(codes.contains(QStringLiteral("cam_shift")));
         QVERIFY(codes.contains(QStringLiteral("misfit")));
         QVERIFY(codes.contains(QStringLiteral("tdc_proved")));
+        const QJsonObject j = r.json();
+        QVERIFY(std::abs(j["set"]["intake"].toDouble() - 2.0) < 0.15);
+        const QJsonObject squeezed = j["compression"].toObject();
+        QVERIFY(squeezed["static"].toDouble() > 9.9 && squeezed["static"].toDouble() < 10.3);
+        QVERIFY(squeezed["dynamic"]["plus_15"]["ivc"].toDouble() >
+                squeezed["dynamic"]["own_height"]["ivc"].toDouble());
+        // 276 advertised round a centre of 104.
+        QCOMPARE(squeezed["dynamic"]["seat_maker"]["ivc"].toDouble(), 62.0);
         const Ran text = ran({"examine", path, "--job", QStringLiteral("Marram 650 · hillclimb")});
         QCOMPARE(text.code, 0);
         QVERIFY(text.out.contains(QStringLiteral("Lobe separation")));

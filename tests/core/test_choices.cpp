@@ -272,6 +272,13 @@ private slots:
         QCOMPARE(static_cast<int>(*faultOf(d)), fault);
     }
 
+    void offsetKeys() {
+        QVERIFY(std::abs(*offsetKey_deg(6.0, 12.0) - 30.0) < 1e-9);
+        QVERIFY(std::abs(*offsetKey_deg(-6.0, 12.0) + 30.0) < 1e-9);
+        QVERIFY(!offsetKey_deg(12.0, 12.0));
+        QVERIFY(!offsetKey_deg(1.0, 0.0));
+    }
+
     void alongTheBoltCircle() {
         // 4 crank degrees are 2 cam degrees: a ninetieth of pi at 40 mm.
         QVERIFY(std::abs(boltArc_mm(40.0, 4.0) - 40.0 * 2.0 * 3.14159265358979 / 180.0) < 1e-9);

@@ -73,7 +73,30 @@ Field countField(const QString& name, const QString& asks, int Drive::*part, int
     return f;
 }
 
-Field offsetsField(const QString& name, const QString& asks, std::vector<double> Drive::*part) {
+/// Crank degrees, or an offset and the radius of its shaft, 0.5@12; `turns` of the crank to one of
+/// that shaft.
+QString readOffsets(const QString& typed, const Style& style, double turns,
+                    std::vector<double>& out) {
+    for (const QString& each : typed.simplified().split(QLatin1Char(' '))) {
+        const auto at = each.indexOf(QLatin1Char('@'));
+        if (at < 0) {
+            const QString why = readNumbers(each, style, out);
+            if (!why.isEmpty()) return why;
+            continue;
+        }
+        const auto offset = readLength(each.left(at).toStdString(), style.unit, 50.0);
+        const auto radius = readLength(each.mid(at + 1).toStdString(), style.unit, 200.0);
+        for (const auto* part : {&offset, &radius})
+            if (const auto* e = std::get_if<EntryError>(part)) return words::sentence(*e, style);
+        const auto deg = offsetKey_deg(std::get<double>(offset), std::get<double>(radius));
+        if (!deg) return QStringLiteral("An offset lies within the radius of its shaft.");
+        out.push_back(*deg * turns);
+    }
+    return {};
+}
+
+Field offsetsField(const QString& name, const QString& asks, double turns,
+                   std::vector<double> Drive::*part) {
     Field f;
     f.name = name;
     f.asks = asks;
@@ -83,7 +106,7 @@ Field offsetsField(const QString& name, const QString& asks, std::vector<double>
     f.take = [=](Facts& facts, const QString& typed, const Style& style) {
         std::vector<double> all;
         if (typed.trimmed() != QLatin1String("-")) {
-            const QString why = readNumbers(typed, style, all);
+            const QString why = readOffsets(typed, style, turns, all);
             if (!why.isEmpty()) return why;
         }
         return changed(facts, [&](Drive& d) { d.*part = all; });
@@ -215,7 +238,7 @@ SetFields make() {
     add(offsetsField(QStringLiteral("Crank keyways"),
                      QStringLiteral("beside the one in use, crank degrees, plus advances: -4 4; "
                                     "- for none"),
-                     &Drive::crankKeyways_deg));
+                     1.0, &Drive::crankKeyways_deg));
     add(twoField(
         QStringLiteral("Vernier holes"), QStringLiteral("in wheel and hub: 11 12; - for none"),
         [](const Drive& d, const Style&) {
@@ -243,8 +266,9 @@ SetFields make() {
             d.slotLine_deg = b;
         }));
     add(offsetsField(QStringLiteral("Bushes or offset keys"),
-                     QStringLiteral("at hand, crank degrees, plus advances: 1 2 3 -1; - for none"),
-                     &Drive::bushes_deg));
+                     QStringLiteral("at hand, crank degrees, plus advances: 1 2 -1; or offset "
+                                    "and shaft radius: 0.5@12"),
+                     2.0, &Drive::bushes_deg));
     add(lengthField(QStringLiteral("Bolt circle radius"), 0, 200,
                     [](F f) -> double& { return f.engine.drive.boltRadius_mm; }));
     add(phaser());
