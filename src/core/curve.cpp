@@ -4,6 +4,7 @@
 #include <array>
 #include <cmath>
 #include <span>
+#include <tuple>
 
 namespace lobe {
 namespace {
@@ -120,8 +121,18 @@ void slopesWithin(std::span<const LiftPoint> all, std::size_t from, std::size_t 
 void LiftCurve::addHermite(LiftPoint p, double slopeP, LiftPoint q, double slopeQ) {
     const double h = q.deg - p.deg;
     const double s = (q.mm - p.mm) / h;
-    pieces_.push_back({p.deg, q.deg, p.mm, slopeP, (3.0 * s - 2.0 * slopeP - slopeQ) / h,
-                       (slopeP + slopeQ - 2.0 * s) / (h * h)});
+    Piece piece{p.deg,
+                q.deg,
+                p.mm,
+                slopeP,
+                (3.0 * s - 2.0 * slopeP - slopeQ) / h,
+                (slopeP + slopeQ - 2.0 * s) / (h * h),
+                0.0,
+                0.0};
+    const double third = p.mm + slopeP * h / 3.0;
+    std::tie(piece.least, piece.most) =
+        std::minmax({p.mm, third, third + (slopeP + piece.c * h) * h / 3.0, piece.value(h), q.mm});
+    pieces_.push_back(piece);
 }
 
 std::optional<LiftCurve> LiftCurve::through(std::vector<LiftPoint> points) {
@@ -254,26 +265,28 @@ LiftPoint LiftCurve::top() const {
 
 std::vector<double> LiftCurve::crossings(double mm) const {
     std::vector<double> out;
-    const auto bisect = [&](const Piece& p, double lo, double hi) {
+    // Newton's steps, kept within the bracket by halving it where they would leave it.
+    const auto refine = [&](const Piece& p, double lo, double hi) {
         const bool rising = p.value(hi) > p.value(lo);
+        double x = (lo + hi) / 2.0;
         for (int i = 0; i < 60; ++i) {
-            const double mid = (lo + hi) / 2.0;
-            ((p.value(mid) < mm) == rising ? lo : hi) = mid;
+            const double off = p.value(x) - mm;
+            ((off < 0.0) == rising ? lo : hi) = x;
+            const double slope = p.slope(x);
+            double next = slope != 0.0 ? x - off / slope : lo;
+            if (!(next > lo && next < hi)) next = (lo + hi) / 2.0;
+            const double step = std::abs(next - x);
+            x = next;
+            if (step < 1e-13) break;
         }
-        out.push_back(p.start + (lo + hi) / 2.0);
+        out.push_back(p.start + x);
     };
     for (std::size_t k = 0; k < pieces_.size(); ++k) {
         const Piece& p = pieces_[k];
         const double h = p.end - p.start;
-        // A piece lies within the hull of its four control values: most are passed by at once.
+        // Most are passed by at once.
+        if (p.most < mm || p.least >= mm) continue;
         const double next = k + 1 < pieces_.size() ? pieces_[k + 1].a : points_.back().mm;
-        const double third = p.a + p.b * h / 3.0;
-        const double twoThirds = third + (p.b + p.c * h) * h / 3.0;
-        const double last = p.value(h);
-        const bool under = p.a < mm;
-        if ((third < mm) == under && (twoThirds < mm) == under && (last < mm) == under &&
-            (next < mm) == under)
-            continue;
         // Cut the piece where its slope turns, so that every part holds one crossing at most.
         std::array<double, 4> cuts{0.0, h, h, h};
         std::size_t n = 1;
@@ -293,7 +306,7 @@ std::vector<double> LiftCurve::crossings(double mm) const {
         for (std::size_t i = 0; i < n; ++i) {
             const bool below = p.value(cuts[i]) < mm;
             const bool belowNext = (i + 1 == n ? next : p.value(cuts[i + 1])) < mm;
-            if (below != belowNext) bisect(p, cuts[i], cuts[i + 1]);
+            if (below != belowNext) refine(p, cuts[i], cuts[i + 1]);
         }
     }
     return out;

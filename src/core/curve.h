@@ -51,6 +51,7 @@ private:
     /// Lift = a + b t + c t^2 + d t^3, t in degrees from the piece's start.
     struct Piece {
         double start, end, a, b, c, d;
+        double least, most; ///< it lies within these: the hull of its four control values
         double value(double t) const { return a + t * (b + t * (c + t * d)); }
         double slope(double t) const { return b + t * (2.0 * c + t * 3.0 * d); }
     };

@@ -17,6 +17,15 @@ namespace {
 constexpr ChamberPart kLabels[] = {ChamberPart::Chamber, ChamberPart::Gasket, ChamberPart::Deck,
                                    ChamberPart::Bore,    ChamberPart::Crown,  ChamberPart::Crevice};
 constexpr double kLabelWide = 130.0;
+
+CompressionState sample() {
+    CompressionState s;
+    s.bore_mm = 85.0;
+    s.stroke_mm = 80.0;
+    s.rod_mm = 140.0;
+    s.chamber = {42.0, 87.0, 1.5, 0.5, 4.0, 0.6};
+    return s;
+}
 /// Labels nearer to one another than this have name and value in one line.
 constexpr double kTwoLines = 38.0;
 double labelPitch(double height) {
@@ -38,7 +47,8 @@ void ChamberSection::setScene(const ChamberScene& scene) {
 
 double ChamberSection::shown_mm() const {
     if (dragged_mm_) return *dragged_mm_;
-    return scene_.compression ? scene_.compression->trapped_mm : scene_.state.stroke_mm * 0.8;
+    if (scene_.compression) return scene_.compression->trapped_mm;
+    return 0.8 * (scene_.state.stroke_mm > 0.0 ? scene_.state.stroke_mm : sample().stroke_mm);
 }
 
 void ChamberSection::atClosing() {
@@ -47,8 +57,9 @@ void ChamberSection::atClosing() {
 }
 
 ChamberSection::Scale ChamberSection::scale(const QSizeF& size) const {
-    const double bore = std::max(20.0, scene_.state.bore_mm);
-    const double stroke = std::max(20.0, scene_.state.stroke_mm);
+    const CompressionState s =
+        scene_.state.bore_mm > 0.0 && scene_.state.stroke_mm > 0.0 ? scene_.state : sample();
+    const double bore = s.bore_mm, stroke = s.stroke_mm;
     // Chamber above, the stroke and half a piston below; labels on the right.
     const double tall = 0.42 * bore + stroke + 0.5 * bore;
     const double mm = std::min((size.height() - 40.0) / tall, (size.width() - 150.0) / bore);
@@ -86,14 +97,10 @@ void ChamberSection::draw(QPainter& p, const QSizeF& size) const {
     const Theme& t = theme();
     const words::Style& style = look().style();
     p.setRenderHint(QPainter::Antialiasing);
-    const CompressionState& s = scene_.state;
-    if (!(s.bore_mm > 0.0) || !(s.stroke_mm > 0.0)) {
-        p.setFont(Look::font(13));
-        p.setPen(t.muted);
-        p.drawText(QRectF(20, 20, size.width() - 40, 80), Qt::TextWordWrap,
-                   QStringLiteral("Bore, stroke and rod come first, at Engine."));
-        return;
-    }
+    // Until there is something to draw, a cylinder of no engine in particular shows what is asked.
+    const bool known = scene_.state.bore_mm > 0.0 && scene_.state.stroke_mm > 0.0;
+    const CompressionState s = known ? scene_.state : sample();
+    if (!known) p.setOpacity(0.5);
     const Scale k = scale(size);
     const double wide = s.bore_mm * k.mm, right = k.left + wide;
     const double area = std::numbers::pi / 4.0 * s.bore_mm * s.bore_mm;
@@ -156,8 +163,13 @@ void ChamberSection::draw(QPainter& p, const QSizeF& size) const {
     p.drawLine(QPointF(x, crownTop), QPointF(x, k.face + deck));
     p.drawLine(QPointF(x - 6, k.face + deck), QPointF(x + 6, k.face + deck));
 
-    const auto cc = [&](double v) { return words::fixed(v, 1, style) + QStringLiteral(" cc"); };
-    const auto length = [&](double mm) { return words::liftWithUnit(mm, style); };
+    const auto cc = [&](double v) {
+        return known ? words::fixed(v, 1, style) + QStringLiteral(" cc")
+                     : QStringLiteral("not known yet");
+    };
+    const auto length = [&](double mm) {
+        return known ? words::liftWithUnit(mm, style) : QString();
+    };
     const ClearanceVolumes v =
         scene_.compression ? scene_.compression->clearance : ClearanceVolumes{};
 
@@ -165,7 +177,8 @@ void ChamberSection::draw(QPainter& p, const QSizeF& size) const {
                          const QString& value) { label(p, to, part, name, value); };
     put(ChamberPart::Chamber, QPointF(k.left + wide * 0.75, headFace - high * 0.5),
         QStringLiteral("chamber"),
-        s.chamber.chamber_cc > 0.0 ? cc(s.chamber.chamber_cc) : QStringLiteral("not known yet"));
+        scene_.state.chamber.chamber_cc > 0.0 ? cc(s.chamber.chamber_cc)
+                                              : QStringLiteral("not known yet"));
     put(ChamberPart::Gasket, QPointF(right + 8.0, headFace + gasket / 2.0),
         QStringLiteral("gasket ") + length(s.chamber.gasket_mm), cc(v.gasket));
     put(ChamberPart::Deck, QPointF(right - 3.0, k.face + deck / 2.0),

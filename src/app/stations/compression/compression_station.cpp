@@ -200,7 +200,7 @@ void CompressionStation::leave() {
 QString CompressionStation::verdict() const {
     const Engine& e = job().engine;
     if (!(e.bore_mm > 0.0 && e.stroke_mm > 0.0 && e.rod_mm > 0.0))
-        return QStringLiteral("Bore, stroke and rod come first, at Engine.");
+        return QStringLiteral("Bore, stroke and rod come first, at Engine or further down here.");
     if (!(e.chamberOf(session().cylinder()).chamber_cc > 0.0))
         return QStringLiteral("What does the chamber hold? Go down, and type its volume in cc.");
     const auto r =

@@ -712,8 +712,9 @@ StandCard SetStation::standCard() const {
     card.big = words::degrees(std::abs(deg), style());
     card.bigNote = deg >= 0.0 ? QStringLiteral("earlier") : QStringLiteral("later");
     card.advice = m.total_deg != 0.0
-                      ? words::moveShort(job().engine.drive, m, style()) + QStringLiteral(", ") +
-                            words::camTurn(job().engine, m.total_deg > 0.0)
+                      ? words::moveSteps(job().engine, m,
+                                         two() ? words::sideName(atHand()) : QString(), style())
+                            .join(QLatin1Char(' '))
                       : verdict();
     return card;
 }
