@@ -297,6 +297,28 @@ private slots:
         QVERIFY(f.cylinders.front().pair.has_value());
     }
 
+    void measuredAfterALaterMoveOfTheOtherCam() {
+        Job job = cam(4.0, -3.0);
+        job.engine.layout = Layout::TwinOverheadCam;
+        SettingChange first, second;
+        first.intake = DriveMove{};
+        first.intake->total_deg = 4.0;
+        second.number = 2;
+        second.exhaust = DriveMove{};
+        second.exhaust->total_deg = -3.0;
+        job.changes = {first, second};
+        job.runs.push_back(run(3, intakeLobe(0.0), Side::Intake, -70, 280, 2));
+        Findings f = examine(job);
+        QCOMPARE(f.changes.size(), std::size_t(2));
+        QVERIFY(f.changes[0].verdict == MoveVerdict::AsMeant);
+        QVERIFY(f.changes[1].verdict == MoveVerdict::Waiting);
+        // Had the second moved the intake as well, its reading would say nothing of the first.
+        job.changes[1].intake = DriveMove{};
+        job.changes[1].intake->total_deg = 1.0;
+        f = examine(job);
+        QVERIFY(f.changes[0].verdict == MoveVerdict::Waiting);
+    }
+
     void aDurationThatChangesIsMeasuringError() {
         Job job = moved(4.0, 4.0);
         // The lash was set in between: the later intake run opens later and closes earlier.
