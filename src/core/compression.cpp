@@ -60,7 +60,7 @@ CompressionResult compression(const CompressionState& s, double altitude_m, doub
     return out;
 }
 
-std::vector<Closing> closings(const Job& job, const LobeFigures* intake) {
+std::vector<Closing> closings(const Job& job, const LobeFigures* intake, double tdc_deg) {
     std::vector<Closing> out(4);
     for (int i = 0; i < 4; ++i)
         out[static_cast<std::size_t>(i)].school = static_cast<ClosingSchool>(i);
@@ -68,7 +68,8 @@ std::vector<Closing> closings(const Job& job, const LobeFigures* intake) {
         const HeightEvents* e = intake ? intake->events(height) : nullptr;
         if (!e || !e->closes) return;
         c.deg = toCard(Event::IntakeCloses, *e->closes).deg + more;
-        c.uncertainty_deg = e->closesUncertainty_deg;
+        if (e->closesUncertainty_deg)
+            c.uncertainty_deg = std::hypot(*e->closesUncertainty_deg, tdc_deg);
     };
     measured(out[0], {job.settings.seat_mm, Place::Valve}, 0.0);
     if (job.card && job.card->intakeAdvertised)

@@ -60,7 +60,8 @@ struct Closing {
 };
 /// All four, in the order of the enum: measured at the seat height, the maker's advertised
 /// duration round the card's centre, 1.27 mm tappet timing and 15 degrees, and one's own height.
-std::vector<Closing> closings(const Job& job, const LobeFigures* intake);
+/// `tdc_deg` is what TDC leaves uncertain: a measured closing carries it.
+std::vector<Closing> closings(const Job& job, const LobeFigures* intake, double tdc_deg = 0.0);
 
 /// The dynamic ratio by one way of calling the closing.
 struct DynamicBy {

@@ -332,7 +332,7 @@ void compressions(const Job& job, Findings& out) {
     if (!out.cylinders.empty() && out.cylinders.front().intake &&
         !out.cylinders.front().intake->outdated)
         intake = &out.cylinders.front().intake->lobe;
-    out.closings = closings(job, intake);
+    out.closings = closings(job, intake, out.tdc.uncertainty_deg());
     if (!(job.engine.chamberOf(1).chamber_cc > 0.0)) return;
     const Closing& chosen = out.closings[static_cast<std::size_t>(job.settings.closing)];
     out.compression = compression(stateOf(job, 1, chosen.deg.value_or(0.0), 0.0),

@@ -160,8 +160,7 @@ private:
             return fail(NeedFault::NoVolumes);
         need_.intake_deg = reach(stateOf(job_, 1, *closing.deg, 0.0), Quantity::Advance, wanted);
         if (!need_.intake_deg) return fail(NeedFault::OutOfReach);
-        need_.uncertainty_deg =
-            std::hypot(closing.uncertainty_deg.value_or(kLeastTold_deg), f_.tdc.uncertainty_deg());
+        need_.uncertainty_deg = closing.uncertainty_deg.value_or(kLeastTold_deg);
     }
 
     const Job& job_;

@@ -38,12 +38,14 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
     verdict_->setProperty("role", "verdict");
     big_->setObjectName(QStringLiteral("compressionBig"));
     table_->setObjectName(QStringLiteral("compressionTable"));
+    table_->setAccessibleName(QStringLiteral("Dynamic ratio by every way of calling the closing"));
     reached_->setObjectName(QStringLiteral("compressionReached"));
     caution_->setProperty("role", "quiet");
     caution_->setText(
         QStringLiteral("Knock destroys engines. Fuel limits are your own, and a rough "
                        "guide at best; cranking pressure is an estimate. The maker's "
                        "manual and a gauge have the last word."));
+    facts_->setMinimumHeight(40);
     facts_->setObjectName(QStringLiteral("compressionFacts"));
     facts_->setAccessibleName(QStringLiteral("Volumes, and how the closing is called"));
     for (QLabel* label : {verdict_, big_, reached_, caution_})
@@ -235,8 +237,12 @@ QString CompressionStation::verdict() const {
 /// The chosen closing large, the others beside it with what separates them; and the kept state.
 QList<FigureLine> CompressionStation::table() const {
     QList<FigureLine> rows;
-    for (const DynamicBy& by :
-         dynamicByClosing(job(), findings().closings, session().cylinder(), advance_deg())) {
+    const auto all =
+        dynamicByClosing(job(), findings().closings, session().cylinder(), advance_deg());
+    const auto& chosen = all[static_cast<std::size_t>(job().settings.closing)].ratio;
+    rows.append({QStringLiteral("intake closes by"), QStringLiteral("to 1"),
+                 QStringLiteral("ABDC, by"), false, true});
+    for (const DynamicBy& by : all) {
         FigureLine row;
         row.name = words::closingName(by.closing.school);
         row.strong = by.closing.school == job().settings.closing;
@@ -244,11 +250,15 @@ QList<FigureLine> CompressionStation::table() const {
         row.second = QStringLiteral("not known");
         if (by.ratio) {
             row.first = words::fixed(*by.ratio, 2, style());
-            row.second = QStringLiteral("%1 ABDC").arg(words::degrees(*by.closing.deg, style()));
+            row.second = words::degrees(*by.closing.deg, style());
         }
         if (by.uncertainty)
-            row.second += QStringLiteral(", %1%2").arg(
+            row.first += QStringLiteral(" %1%2").arg(
                 QString(QChar(0xB1)), words::fixed(std::max(0.01, *by.uncertainty), 2, style()));
+        // What separates the schools.
+        if (by.ratio && chosen && !row.strong)
+            row.second +=
+                QStringLiteral(", %1").arg(words::signedFixed(*by.ratio - *chosen, 2, style()));
         rows << row;
     }
     return rows;
@@ -301,11 +311,12 @@ QString CompressionStation::reached() const {
             const auto r = compression(stateOf(job(), n, closing_deg().value_or(0.0), 0.0),
                                        set.altitude_m, set.exponent);
             if (const auto* c = std::get_if<Compression>(&r))
-                said << QStringLiteral("cyl %1 %2")
+                said << QStringLiteral("cyl %1 %2 cc, %3")
                             .arg(n)
-                            .arg(words::fixed(c->staticRatio, 2, style()));
+                            .arg(words::fixed(c->clearance.total(), 1, style()),
+                                 words::fixed(c->staticRatio, 2, style()));
         }
-        parts << QStringLiteral("Static by cylinder: ") + said.join(QStringLiteral(", ")) +
+        parts << QStringLiteral("Clearance and static: ") + said.join(QStringLiteral("; ")) +
                      QLatin1Char('.');
     }
     return parts.join(QStringLiteral("<br>"));

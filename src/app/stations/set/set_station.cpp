@@ -69,6 +69,7 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     verdict_->setProperty("role", "verdict");
     steps_->setObjectName(QStringLiteral("setSteps"));
     outcome_->setObjectName(QStringLiteral("setOutcome"));
+    outcome_->setAccessibleName(QStringLiteral("Figures as they are and as they would be"));
     notes_->setObjectName(QStringLiteral("setNotes"));
     history_->setObjectName(QStringLiteral("setHistory"));
     without_->setObjectName(QStringLiteral("withoutMarks"));
