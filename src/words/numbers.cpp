@@ -70,6 +70,12 @@ QString degrees(double deg, const Style& style, int places) {
     return shortest(deg, places, style) + QChar(0xB0);
 }
 
+QString earlyLate(double deg, const Style& style) {
+    return QStringLiteral("%1 %2").arg(degrees(std::abs(deg), style),
+                                       deg > 0.0 ? QStringLiteral("late")
+                                                 : QStringLiteral("early"));
+}
+
 QString fromDeadCentre(CrankDeg at, const Style& style, int places) {
     const FromDeadCentre said = fromNearestDeadCentre(at);
     const QString centre =

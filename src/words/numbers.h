@@ -42,6 +42,8 @@ QString unitName(const Style& style);
 
 /// "106.0°"
 QString degrees(double deg, const Style& style, int places = 1);
+/// "2.0° late" or "1.5° early"; late positive.
+QString earlyLate(double deg, const Style& style);
 /// "27.5° before TDC", from the nearest dead centre.
 QString fromDeadCentre(lobe::CrankDeg at, const Style& style, int places = 1);
 /// "75° ATDC": the trade's short form, for lists and narrow places.
