@@ -43,6 +43,14 @@ Echo FactSheet::take(Facts& facts, const QString& text, const words::Style& styl
     return {why.isEmpty(), why};
 }
 
+Echo FactSheet::keep(Session& session, const QString& text, const words::Style& style) const {
+    Facts after = Facts::of(session.job());
+    const Echo taken = take(after, text, style);
+    if (taken.ok && !after.keepIn(session))
+        return {false, QStringLiteral("Not kept; see the message above.")};
+    return taken;
+}
+
 void FactSheet::show(const Facts& facts, const words::Style& style) {
     QList<Row> rows;
     int n = 0, current = -1;

@@ -27,6 +27,10 @@ public:
     Echo understand(const Facts& facts, const QString& text, const words::Style& style) const;
     /// Changes the facts by what was typed; an empty line changes nothing.
     Echo take(Facts& facts, const QString& text, const words::Style& style) const;
+    /// Takes what was typed into the session's job and keeps it; not ok keeps nothing.
+    Echo keep(Session& session, const QString& text, const words::Style& style) const;
+    /// On to the next field; past the last, none.
+    void next() { moveTo(last() ? -1 : at_ + 1); }
     void show(const Facts& facts, const words::Style& style);
 
 private:

@@ -152,14 +152,10 @@ Echo CompressionStation::understand(const QString& text) const {
 
 Echo CompressionStation::submit(const QString& text) {
     if (sheet_.field()) {
-        Facts after = Facts::of(job());
-        const Echo taken = sheet_.take(after, text, style());
-        if (!taken.ok) return taken;
-        if (!after.keepIn(session()))
-            return {false, QStringLiteral("Not kept; see the message above.")};
-        sheet_.moveTo(sheet_.last() ? -1 : sheet_.at() + 1);
+        const Echo kept = sheet_.keep(session(), text, style());
+        if (kept.ok) sheet_.next();
         refresh();
-        return {true, {}};
+        return kept;
     }
     const Trial t = trial(text);
     if (!t.echo.ok) return t.echo;

@@ -274,16 +274,11 @@ Echo SetStation::understand(const QString& text) const {
 
 Echo SetStation::submit(const QString& text) {
     if (sheet_.field()) {
-        Facts after = Facts::of(job());
-        const Echo taken = sheet_.take(after, text, style());
-        if (!taken.ok) return taken;
-        const int next = sheet_.last() ? -1 : sheet_.at() + 1;
-        if (!after.keepIn(session()))
-            return {false, QStringLiteral("Not kept; see the message above.")};
-        sheet_.moveTo(next);
-        if (next < 0) show(Pane::Choices);
+        const Echo kept = sheet_.keep(session(), text, style());
+        if (kept.ok) sheet_.next();
+        if (!sheet_.field()) show(Pane::Choices);
         refresh();
-        return {true, {}};
+        return kept;
     }
     if (text.trimmed().isEmpty()) {
         if (guide_ >= 0) guide(guide_ + 1);

@@ -188,13 +188,9 @@ Echo TdcStation::understand(const QString& text) const {
 
 Echo TdcStation::submit(const QString& text) {
     if (sheet_.field()) {
-        Facts after = Facts::of(job());
-        const Echo taken = sheet_.take(after, text, style());
-        if (!taken.ok) return taken;
-        if (!after.keepIn(session()))
-            return {false, QStringLiteral("Not kept; see the message above.")};
-        leave();
-        return {true, {}};
+        const Echo kept = sheet_.keep(session(), text, style());
+        if (kept.ok) leave();
+        return kept;
     }
     Typed typed = read(text);
     if (!typed.echo.ok) return typed.echo;
