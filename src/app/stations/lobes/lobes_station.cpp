@@ -221,7 +221,10 @@ std::vector<LobesStation::Comparable> LobesStation::comparables() const {
         if (r.run == here->run || !r.lobe.noseReached || !r.lobe.curve) continue;
         const bool sameCylinder = r.cylinder == here->cylinder, sameSide = r.side == here->side;
         if (sameCylinder && sameSide)
-            out.push_back({&r, false, QStringLiteral("against an earlier pass")});
+            out.push_back({&r, false,
+                           r.setting == here->setting
+                               ? QStringLiteral("against an earlier pass")
+                               : QStringLiteral("against itself before the cam was moved")});
         else if (sameSide && r.current)
             out.push_back({&r, false, QStringLiteral("against cylinder %1").arg(r.cylinder)});
         else if (sameCylinder && r.current)
@@ -255,7 +258,8 @@ static std::pair<int, Side> nextLobe(const Session& session) {
     bool through = false;
     for (const RunFindings& r : session.findings().runs)
         if (r.current && r.cylinder == session.cylinder() && r.side == other)
-            through = r.complete || (r.lobe.noseReached && r.lobe.atEventsHeight.closes);
+            through =
+                !r.outdated && (r.complete || (r.lobe.noseReached && r.lobe.atEventsHeight.closes));
     if (!through) return {session.cylinder(), other};
     for (const Task& t : session.findings().plan)
         if (t.cylinder > 0 && (t.cylinder != session.cylinder() || t.side != session.side()))
