@@ -108,6 +108,22 @@ private slots:
         QVERIFY(bench.onDisk().engine.chambers.empty());
     }
 
+    // A foot pedal may send Space for a reading; between several numbers it is a space.
+    void severalNumbersAtTheStand() {
+        Bench bench(true);
+        atCompression(bench);
+        bench.window().setAtStand(true);
+        bench.key(Qt::Key_Down);
+        bench.type(QStringLiteral("42 42.4 41.8 42.1"));
+        QCOMPARE(bench.onDisk().engine.chambers.size(), std::size_t(4));
+        QCOMPARE(bench.onDisk().engine.chambers[3].chamber_cc, 42.1);
+        bench.key(Qt::Key_Escape);
+        bench.keys(QStringLiteral("3"));
+        bench.key(Qt::Key_Space);
+        QCOMPARE(slide(bench)->value(), 3.0);
+        QVERIFY(bench.line()->text().isEmpty());
+    }
+
     void crownByThePlateMethodAndByDimensions() {
         Bench bench(true);
         atCompression(bench);

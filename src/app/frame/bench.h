@@ -12,10 +12,11 @@ namespace app {
 
 /// What the entry line asks.
 struct Prompt {
-    QString subject; ///< "cyl 1 intake, run 2"
-    QString ask;     ///< "lift at 120°"
-    QString enter;   ///< what Enter does: "log, go to 125°"
-    QString keys;    ///< the other keys that matter now
+    QString subject;      ///< "cyl 1 intake, run 2"
+    QString ask;          ///< "lift at 120°"
+    QString enter;        ///< what Enter does: "log, go to 125°"
+    QString keys;         ///< the other keys that matter now
+    bool several = false; ///< may be several words: at the stand, Space does not enter a number
 };
 
 /// How the keys were understood, or why not.

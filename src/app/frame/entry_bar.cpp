@@ -153,7 +153,7 @@ void EntryBar::setStation(Bench* station) {
 }
 
 void EntryBar::setAtStand(bool on) {
-    line_->setSpaceEnters(on);
+    atStand_ = on;
     setFixedHeight(on ? 112 : 76);
     line_->setFixedHeight(on ? 88 : 50);
     // By property, so that a change of theme keeps the size.
@@ -166,6 +166,7 @@ void EntryBar::setAtStand(bool on) {
     ask_->setStyleSheet(on ? QStringLiteral("font-size: 24px; font-weight: bold;")
                            : QStringLiteral("font-size: 15px; font-weight: bold;"));
     disk_->setVisible(!on);
+    refresh();
 }
 
 void EntryBar::refresh() {
@@ -174,6 +175,7 @@ void EntryBar::refresh() {
     ask_->setText(prompt.ask);
     enter_->setText(prompt.enter.isEmpty() ? QString() : QStringLiteral("Enter  ") + prompt.enter);
     keys_->setText(prompt.keys);
+    line_->setSpaceEnters(atStand_ && !prompt.several);
     line_->setAccessibleDescription(prompt.subject + QLatin1Char(' ') + prompt.ask);
     echo();
 }

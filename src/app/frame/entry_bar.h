@@ -67,6 +67,7 @@ private:
     int recalled_ = 0;
     QString echoLook_; ///< the echo's style sheet, set only when it changes
     QLabel *subject_, *ask_, *echo_, *enter_, *keys_, *disk_;
+    bool atStand_ = false;
 };
 
 } // namespace app

@@ -21,6 +21,7 @@ Prompt FactSheet::prompt(const QString& enter, const words::Style& style) const 
     const Field& f = *field();
     Prompt p;
     p.subject = f.subject;
+    p.several = true;
     p.ask = f.name + QLatin1Char('?');
     p.enter = enter;
     p.keys = f.asks.isEmpty()

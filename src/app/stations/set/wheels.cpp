@@ -206,13 +206,20 @@ void Wheels::draw(QPainter& p, const QSizeF& size) const {
         QRectF(4, 0, size.width() - 8, 18), Qt::AlignLeft,
         p.fontMetrics().elidedText(caption, Qt::ElideRight, static_cast<int>(size.width()) - 8));
     if (scene_.move.total_deg == 0.0) return;
+    QString text =
+        QStringLiteral("%1\n%2 at the wheel")
+            .arg(words::moveBy(scene_.move.total_deg, look().style(), 2),
+                 words::degrees(std::abs(scene_.move.total_deg) / 2.0, look().style(), 2));
+    // What a rule or a feeler shows where the wheel is turned on its hub.
+    if (const double turned = scene_.move.vernier_deg + scene_.move.slot_deg;
+        e.drive.boltRadius_mm > 0.0 && turned != 0.0)
+        text += QStringLiteral("\n%1 at the bolts")
+                    .arg(words::liftWithUnit(std::abs(boltArc_mm(e.drive.boltRadius_mm, turned)),
+                                             look().style()));
     p.setFont(Look::font(13, true));
     p.setPen(t.ink);
     p.drawText(QRectF(4, 22, size.width() * 0.5 - r - 12, 80),
-               Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
-               QStringLiteral("%1\n%2 at the wheel")
-                   .arg(words::moveBy(scene_.move.total_deg, look().style(), 2),
-                        words::degrees(std::abs(scene_.move.total_deg) / 2.0, look().style(), 2)));
+               Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, text);
 }
 
 } // namespace app
