@@ -31,7 +31,11 @@ struct Drive {
     double wheelRadius_mm = 0.0;          ///< pitch radius of the cam wheel, for a skimmed head
     double runAngle_deg = 0.0;            ///< the pulling run against the way the head comes down
 
-    bool described() const { return teeth > 0; }
+    /// Whether anything of it is known that can be changed.
+    bool described() const {
+        return teeth > 0 || vernierWheel > 0 || slot_deg > 0.0 || !bushes_deg.empty() ||
+               !crankKeyways_deg.empty();
+    }
     bool operator==(const Drive&) const = default;
 };
 

@@ -98,7 +98,11 @@ QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& c
                    .arg(wheel, camTurn(engine, m.slot_deg > 0.0), lines,
                         crankAndCam(m.slot_deg, style), arcNote(d, m.slot_deg, style));
     }
-    if (out.isEmpty()) return {QStringLiteral("Leave the drive as it stands.")};
+    if (out.isEmpty() && m.total_deg == 0.0)
+        return {QStringLiteral("Leave the drive as it stands.")};
+    if (out.isEmpty())
+        out << QStringLiteral("Turn the %1 %2 by %3; describe the drive for which tooth or hole.")
+                   .arg(wheel, camTurn(engine, m.total_deg > 0.0), crankAndCam(m.total_deg, style));
     out << QStringLiteral("The crank must not follow; directions are as seen from the drive end.");
     return out;
 }
@@ -123,7 +127,8 @@ QString moveShort(const Drive& d, const DriveMove& m, const Style& style) {
                             .arg(signedFixed(m.slot_deg / d.slotLine_deg, 1, style))
                       : QStringLiteral("slots %1").arg(signedFixed(m.slot_deg, 1, style)));
     }
-    return parts.isEmpty() ? QStringLiteral("as it stands") : parts.join(QStringLiteral(", "));
+    if (!parts.isEmpty()) return parts.join(QStringLiteral(", "));
+    return m.total_deg == 0.0 ? QStringLiteral("as it stands") : moveBy(m.total_deg, style);
 }
 
 QString targetName(TargetKind kind) {

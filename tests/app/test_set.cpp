@@ -118,6 +118,24 @@ private slots:
         QVERIFY(bench.text("echo").contains(QStringLiteral("ends at 15")));
     }
 
+    // Without a word about the drive: that the cam was moved can be kept all the same.
+    void aDriveThatIsNotDescribed() {
+        Bench bench(true);
+        open(bench, 0);
+        Engine e = bench.session().job().engine;
+        e.drive = Drive{};
+        bench.session().keep(book::SetEngine{e});
+        bench.type(QStringLiteral("2.3"));
+        QCOMPARE(slide(bench)->value(), 2.3);
+        QVERIFY2(bench.text("setSteps").contains(QStringLiteral("clockwise by 2.3° crank")),
+                 qPrintable(bench.text("setSteps")));
+        bench.type(QStringLiteral("made by eye"));
+        const SettingChange c = bench.onDisk().changes.at(0);
+        QCOMPARE(c.intake->total_deg, 2.3);
+        QCOMPARE(c.intake->changes(), 0);
+        QVERIFY(bench.text("setHistory").contains(QStringLiteral("2.3° earlier")));
+    }
+
     void undoneAndDoneAgain() {
         Bench bench(true);
         open(bench, 0);

@@ -255,8 +255,7 @@ void SetStation::refresh() {
     }
     sheet_.show(Facts::of(job()), style());
     if (sheet_.field()) show(Pane::Facts);
-    const bool described = job().engine.drive.described() || job().engine.drive.slot_deg > 0.0 ||
-                           job().engine.drive.vernierWheel > 0;
+    const bool described = job().engine.drive.described();
     // Far enough for a cam that is a tooth or two out.
     const double far = std::max(std::abs(need_deg(Side::Intake).value_or(0.0)),
                                 std::abs(need_deg(Side::Exhaust).value_or(0.0)));

@@ -148,6 +148,12 @@ const DriveMove& SetStation::moveOf(Side side) const {
 /// The best the drive can do for where a slide stands.
 DriveMove SetStation::findMove(Side side) const {
     const double deg = advance_deg(side);
+    if (!job().engine.drive.described()) {
+        // How it is done is not known; that it was done can be kept all the same.
+        DriveMove m;
+        m.total_deg = deg;
+        return m;
+    }
     const std::size_t i = static_cast<std::size_t>(std::max(0, choice_));
     if (side == atHand() && i < offered_.size() &&
         std::abs(offered_[i].move.total_deg - deg) < 1e-6)
@@ -184,8 +190,6 @@ Prompt SetStation::prompt() const {
 }
 
 SetStation::Typed SetStation::readMade(const QString& marks) const {
-    if (!job().engine.drive.described())
-        return {{false, QStringLiteral("Describe the drive first: D.")}, {}, {}, {}};
     SettingChange c;
     c.number = lastSetting(job()) + 1;
     c.marks = marks.toStdString();
