@@ -99,9 +99,13 @@ private:
         }
     }
 
+    /// A cam that was moved since keeps its durations and lifts, and what one cam has ground in;
+    /// where it stands is not known.
+    bool stands(Side side) const { return of(side) && !of(side)->outdated; }
+
     void events(const Height& height, bool againstCard) {
         for (Side side : {Side::Intake, Side::Exhaust}) {
-            const RunFindings* run = of(side);
+            const RunFindings* run = stands(side) ? of(side) : nullptr;
             const HeightEvents* e = run ? run->lobe.events(height) : nullptr;
             if (!e) continue;
             for (bool opens : {true, false}) {
@@ -121,7 +125,7 @@ private:
 
     void centre(Side side) {
         const RunFindings* run = of(side);
-        if (!run) return;
+        if (!stands(side)) return;
         const auto at = run->lobe.centre(job_.settings.school);
         if (!at) return;
         const double sign = side == Side::Intake ? 1.0 : -1.0;
@@ -133,8 +137,11 @@ private:
         add(f);
     }
 
+    bool groundIn() const { return job_.engine.layout != Layout::TwinOverheadCam; }
+
     void pair() {
-        if (!c_.pair) return;
+        const bool stand = stands(Side::Intake) && stands(Side::Exhaust);
+        if (!c_.pair || !(stand || groundIn())) return;
         Figure f = make(FigureKind::Separation, {}, {});
         f.school = job_.settings.school;
         if (c_.pair->separation) f.value = c_.pair->separation->deg;
@@ -144,6 +151,7 @@ private:
                    ex = cardShift_deg(job_, c_.exhaust->lobe);
         if (in && ex) f.cardDifference = (*in - *ex) / 2.0;
         add(f);
+        if (!stand) return;
         f = make(FigureKind::Advance, {}, {});
         f.school = job_.settings.school;
         f.value = c_.pair->advance_deg;
@@ -156,7 +164,8 @@ private:
     }
 
     void overlapAt(const Height& height) {
-        if (!c_.pair) return;
+        const bool stand = stands(Side::Intake) && stands(Side::Exhaust);
+        if (!c_.pair || !(stand || groundIn())) return;
         for (const Overlap& o : c_.pair->overlap) {
             if (o.height != height) continue;
             Figure f = make(FigureKind::Overlap, {}, height);

@@ -7,6 +7,7 @@
 
 #include <QTest>
 
+#include <algorithm>
 #include <cmath>
 
 using namespace lobe;
@@ -267,6 +268,17 @@ private slots:
             QVERIFY(x.code != Code::CamShift && x.code != Code::CardShift);
         }
         QCOMPARE(moved, 2);
+        // Durations are the cam's own, and so is one cam's separation; where it stands is not
+        // known.
+        const auto shows = [&](FigureKind kind) {
+            return std::any_of(f.figures.begin(), f.figures.end(),
+                               [&](const Figure& x) { return x.kind == kind; });
+        };
+        QVERIFY(shows(FigureKind::Duration));
+        QVERIFY(shows(FigureKind::Separation));
+        QVERIFY(!shows(FigureKind::Centre));
+        QVERIFY(!shows(FigureKind::Closes));
+        QVERIFY(!shows(FigureKind::Advance));
         // One lobe measured and the other not: no figure of the two together.
         job.runs.push_back(run(3, intakeLobe(0.0), Side::Intake, -70, 280, 1));
         f = examine(job);
