@@ -86,7 +86,7 @@ struct SettingChange {
     std::optional<double> intakeWanted_deg, exhaustWanted_deg; ///< what was to be moved
     std::string marks;                                         ///< made, keyway and hole used
     std::string note;
-    std::string photo; ///< a file, as it was given
+    std::string photo; ///< a file, its path from the book's folder
     bool operator==(const SettingChange&) const = default;
 
     const std::optional<DriveMove>& move(Side side) const {

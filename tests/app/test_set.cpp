@@ -280,7 +280,17 @@ private slots:
         QFile made(file);
         QVERIFY(made.open(QIODevice::Append));
         bench.type(QStringLiteral("photo ") + file);
-        QCOMPARE(QString::fromStdString(bench.onDisk().changes.back().photo), file);
+        // It is copied beside the book, and outlives where it came from.
+        const QString kept = QString::fromStdString(bench.onDisk().changes.back().photo);
+        QVERIFY(kept.startsWith(QStringLiteral("photos/")));
+        const QString copy =
+            QFileInfo(bench.session().book().path()).absolutePath() + QLatin1Char('/') + kept;
+        QVERIFY(QFileInfo(copy).isFile());
+        QVERIFY(copy != file);
+        // A note afterwards leaves it where it is.
+        bench.type(QStringLiteral("note seen"));
+        QCOMPARE(QString::fromStdString(bench.onDisk().changes.back().photo), kept);
+        QVERIFY(QFileInfo(copy).isFile());
     }
 };
 

@@ -9,6 +9,8 @@
 #include "words/sentences.h"
 #include "words/setting.h"
 
+#include <QDir>
+#include <QFile>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -276,6 +278,20 @@ Echo SetStation::understand(const QString& text) const {
     return read(text).echo;
 }
 
+/// Copies the photo into the folder `photos` beside the book, so that it stays with it; its path
+/// from there, or empty when it cannot be copied.
+QString SetStation::attach(const SettingChange& change) const {
+    const QDir beside = QFileInfo(session().book().path()).absoluteDir();
+    const QString from = QString::fromStdString(change.photo);
+    const QString to = QStringLiteral("photos/job-%1-change-%2-%3")
+                           .arg(job().id)
+                           .arg(change.number)
+                           .arg(QFileInfo(from).fileName());
+    if (!beside.mkpath(QStringLiteral("photos"))) return {};
+    QFile::remove(beside.filePath(to));
+    return QFile::copy(from, beside.filePath(to)) ? to : QString();
+}
+
 Echo SetStation::submit(const QString& text) {
     if (sheet_.field()) {
         const Echo kept = sheet_.keep(session(), text, style());
@@ -294,6 +310,12 @@ Echo SetStation::submit(const QString& text) {
     if (typed.change) {
         const bool fresh = typed.change->number > lastSetting(job());
         if (fresh) typed.change->time_ms = session().now();
+        if (typed.change->photo != (fresh ? std::string() : job().changes.back().photo)) {
+            const QString kept = attach(*typed.change);
+            if (kept.isEmpty())
+                return {false, QStringLiteral("The photo could not be copied beside the book.")};
+            typed.change->photo = kept.toStdString();
+        }
         if (!session().keep(book::KeepSetting{*typed.change}))
             return {false, QStringLiteral("Not kept; see the message above.")};
         if (fresh)

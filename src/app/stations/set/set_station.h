@@ -52,6 +52,7 @@ private:
     Typed readMade(const QString& marks) const;
     Typed amend(const QString& text, std::string lobe::SettingChange::*part) const;
     Typed readLevel(const QString& text) const;
+    QString attach(const lobe::SettingChange& change) const;
 
     bool two() const;
     lobe::Side atHand() const;
