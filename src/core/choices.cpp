@@ -178,13 +178,20 @@ std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, b
 std::vector<double> reachable_deg(const Drive& drive, double range) {
     std::vector<double> out{0.0};
     const double line = drive.slotLine_deg > 0.0 ? drive.slotLine_deg : 0.5;
-    everyMove(drive, 0.0, [&](const DriveMove& m) {
+    const auto take = [&](const DriveMove& m) {
         if (std::abs(m.total_deg) > range + drive.slot_deg) return;
         if (std::abs(m.total_deg) <= range) out.push_back(m.total_deg);
         for (double s = line; s <= drive.slot_deg + 1e-9; s += line)
             for (double deg : {m.total_deg - s, m.total_deg + s})
                 if (std::abs(deg) <= range) out.push_back(deg);
-    });
+    };
+    // Of very many combinations only those near an angle are gone through: near every one, then.
+    const double vernier = kTurn / verniers(drive);
+    if (combinations(drive) <= static_cast<double>(kEvery))
+        everyMove(drive, 0.0, take);
+    else
+        for (double near = -range; near <= range; near += vernier)
+            everyMove(drive, near, take);
     std::sort(out.begin(), out.end());
     out.erase(std::unique(out.begin(), out.end(),
                           [](double a, double b) { return micro(a) == micro(b); }),

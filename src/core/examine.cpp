@@ -270,7 +270,8 @@ void twist(const Job& job, const Findings& f, std::vector<Finding>& out) {
     for (std::size_t i = 1; i < f.cylinders.size(); ++i)
         for (const auto& [a, b] : {std::pair(first.intake, f.cylinders[i].intake),
                                    std::pair(first.exhaust, f.cylinders[i].exhaust)}) {
-            if (!a || !b) continue;
+            // Measured before and after the cam was moved, they differ by the move.
+            if (!a || !b || (a->setting != b->setting && (a->outdated || b->outdated))) continue;
             const auto ca = a->lobe.centre(job.settings.school),
                        cb = b->lobe.centre(job.settings.school);
             if (!ca || !cb || std::abs(cb->deg - ca->deg) <= kTwist_deg) continue;

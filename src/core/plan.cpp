@@ -42,6 +42,7 @@ void aboutLobe(const Findings& f, int cylinder, Side side, bool wanted, bool opt
     }
     if (run->outdated) {
         task.kind = TaskKind::MeasureAgain;
+        task.optional = optional || cylinder != f.cylinders.front().cylinder;
         out.push_back(task);
         return;
     }

@@ -56,7 +56,8 @@ Progress compressionProgress(const Job& job, const Findings& f) {
 
 Progress timingProgress(const Findings& f) {
     for (const Finding& x : f.all)
-        if (x.code == Code::MovedSince) return Progress::InHand;
+        if (x.code == Code::MovedSince && x.cylinder == f.cylinders.front().cylinder)
+            return Progress::InHand;
     for (const CylinderFindings& c : f.cylinders)
         if (c.pair && c.pair->separation) return Progress::Done;
     return f.cylinders.empty() ? Progress::NotBegun : Progress::InHand;
@@ -68,7 +69,8 @@ Progress setProgress(const Job& job, const Findings& f) {
         const int last = job.changes.back().number;
         bool measured = false, waiting = false;
         for (const ChangeCheck& c : f.changes) {
-            if (c.number != last) continue;
+            // The other cylinders follow the first: one cam moves them all.
+            if (c.number != last || c.cylinder != f.cylinders.front().cylinder) continue;
             if (c.verdict == MoveVerdict::Waiting)
                 waiting = true;
             else if (c.verdict != MoveVerdict::AsMeant || !c.alike)

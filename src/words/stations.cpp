@@ -97,7 +97,8 @@ static QString lobesLine(const Findings& f, const Style& style) {
 
 static QString timingLine(const Findings& f, const Style& style) {
     for (const Finding& finding : f.all)
-        if (finding.code == Code::MovedSince) return QStringLiteral("moved; measure again");
+        if (finding.code == Code::MovedSince && finding.cylinder == f.cylinders.front().cylinder)
+            return QStringLiteral("moved; measure again");
     for (const CylinderFindings& c : f.cylinders)
         if (c.explanation && !c.explanation->causes.empty())
             return causeInShort(*c.explanation, style);

@@ -162,6 +162,54 @@ private slots:
         QVERIFY(bench.text("setSteps").contains(QStringLiteral("next keyway")));
     }
 
+    // Down goes through all of them, past the one that moves nothing; the slide and the list agree.
+    void listAndSlideGoTogether() {
+        Bench bench(true);
+        open(bench, 0);
+        auto* list = bench.find<app::RowList>("setChoices");
+        for (int i = 0; i < 6; ++i) {
+            bench.key(Qt::Key_Down);
+            QVERIFY(list->row(i).marked);
+            QCOMPARE(QString::number(slide(bench)->value(), 'f', 2).remove(QLatin1Char('-')),
+                     QString(list->row(i).value)
+                         .remove(QLatin1Char('+'))
+                         .remove(QChar(0x2212))
+                         .remove(QChar(0xB0)));
+        }
+        // Moved by hand, the row that does it is marked; where none does, none.
+        bench.type(QStringLiteral("3"));
+        int marked = -1;
+        for (int i = 0; i < list->count(); ++i)
+            if (list->row(i).marked) marked = i;
+        QVERIFY(marked >= 0);
+        QVERIFY(list->row(marked).value.contains(QStringLiteral("3.00")));
+        bench.type(QStringLiteral("0"));
+        for (int i = 0; i < list->count(); ++i)
+            QVERIFY(!list->row(i).marked);
+    }
+
+    void bothThemesInchesAndASmallWindowInTheMiddle() {
+        Bench bench(true);
+        open(bench, 0);
+        bench.key(Qt::Key_Down);
+        bench.keys(QStringLiteral("1."));
+        bench.window().resize(1024, 700);
+        bench.look().setDark(true);
+        bench.look().setInches(true);
+        QApplication::processEvents();
+        // What was half typed and where the slide stood are still there.
+        QCOMPARE(bench.line()->text(), QStringLiteral("1."));
+        QCOMPARE(slide(bench)->value(), 2.0);
+        bench.line()->clear();
+        bench.type(QStringLiteral("made in the dark"));
+        // Closed in the middle of it and opened again: the change is kept, the lobes still wanted.
+        bench.restart(true);
+        open(bench, 0);
+        QCOMPARE(bench.onDisk().changes.size(), std::size_t(1));
+        QVERIFY(bench.text("setVerdict").contains(QStringLiteral("measure it again")));
+        QVERIFY(bench.text("setHistory").contains(QStringLiteral("in the dark")));
+    }
+
     void driveIsDescribedByKeyboard() {
         Bench bench;
         bench.session().newJob(QStringLiteral("new"));
@@ -237,6 +285,17 @@ private slots:
         QVERIFY(bench.text("setNotes").contains(QStringLiteral("off head and block")));
     }
 
+    void aClickOnTheEmptyListAsksForTheDrive() {
+        Bench bench;
+        bench.session().newJob(QStringLiteral("new"));
+        bench.window().go(Station::Set);
+        auto* list = bench.find<app::RowList>("setChoices");
+        QTest::mouseClick(list->viewport(), Qt::LeftButton, {},
+                          list->visualItemRect(list->item(0)).center());
+        QVERIFY2(bench.text("ask").startsWith(QStringLiteral("Teeth")),
+                 qPrintable(bench.text("ask")));
+    }
+
     void withoutMarksStepByStep() {
         Bench bench(true);
         open(bench, 0);
@@ -287,6 +346,14 @@ private slots:
             QFileInfo(bench.session().book().path()).absolutePath() + QLatin1Char('/') + kept;
         QVERIFY(QFileInfo(copy).isFile());
         QVERIFY(copy != file);
+        // Another of the same name stands beside it; taken back, the first is there still.
+        QVERIFY(made.write("more") == 4 && made.flush());
+        bench.type(QStringLiteral("photo ") + file);
+        const QString other = QString::fromStdString(bench.onDisk().changes.back().photo);
+        QVERIFY(other != kept);
+        bench.session().undo();
+        QCOMPARE(QString::fromStdString(bench.onDisk().changes.back().photo), kept);
+        QVERIFY(QFileInfo(copy).isFile());
         // A note afterwards leaves it where it is.
         bench.type(QStringLiteral("note seen"));
         QCOMPARE(QString::fromStdString(bench.onDisk().changes.back().photo), kept);

@@ -248,6 +248,11 @@ private slots:
             QVERIFY(std::abs(c.residual_deg) <= finest / 2.0 + 1e-9);
             QVERIFY(std::abs(rebuilt(d, c.move) - c.move.total_deg) < 1e-9);
         }
+        // And the slide has no gap it need not have, out to its ends.
+        const auto stops = reachable_deg(d, 5.0);
+        for (std::size_t i = 1; i < stops.size(); ++i)
+            QVERIFY(stops[i] - stops[i - 1] <= 0.1);
+        QVERIFY(stops.front() < -4.9 && stops.back() > 4.9);
     }
 
     void impossibleDrives_data() {

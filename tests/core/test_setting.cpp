@@ -331,6 +331,49 @@ private slots:
         QVERIFY(f.changes[0].verdict == MoveVerdict::Waiting);
     }
 
+    // The last cylinder was measured against twist before the move, and not since.
+    void otherCylindersFollowTheFirst() {
+        Job job = moved(4.0, 4.0);
+        job.engine.cylinders = 4;
+        LiftRun last = job.runs[0];
+        last.id = 9;
+        last.cylinder = 4;
+        job.runs.push_back(last);
+        const Findings f = examine(job);
+        for (const Finding& x : f.all)
+            QVERIFY2(x.code != Code::Twist, "the move was taken for a twisted cam");
+        QVERIFY(f.progress(Station::Set) == Progress::Done);
+        QVERIFY(f.progress(Station::Timing) == Progress::Done);
+        const auto again = std::find_if(f.plan.begin(), f.plan.end(), [](const Task& t) {
+            return t.kind == TaskKind::MeasureAgain;
+        });
+        QVERIFY(again != f.plan.end());
+        QCOMPARE(again->cylinder, 4);
+        QVERIFY(again->optional);
+        // Measured since as well, and really standing off, it is a twist.
+        job.runs.back().terms.setting = 1;
+        const Findings both = examine(job);
+        QVERIFY(std::any_of(both.all.begin(), both.all.end(),
+                            [](const Finding& x) { return x.code == Code::Twist; }));
+    }
+
+    // Changing the exhaust alone leaves intakes comparable, whenever they were measured.
+    void twistOfACamThatWasLeftAlone() {
+        Job job = cam(0.0, 0.0);
+        job.engine.layout = Layout::TwinOverheadCam;
+        job.engine.cylinders = 2;
+        SettingChange change;
+        change.exhaust = DriveMove{};
+        change.exhaust->total_deg = 3.0;
+        job.changes = {change};
+        LiftRun second = run(5, intakeLobe(3.0), Side::Intake, -70, 280, 1);
+        second.cylinder = 2;
+        job.runs.push_back(second);
+        const Findings f = examine(job);
+        QVERIFY(std::any_of(f.all.begin(), f.all.end(),
+                            [](const Finding& x) { return x.code == Code::Twist; }));
+    }
+
     void aDurationThatChangesIsMeasuringError() {
         Job job = moved(4.0, 4.0);
         // The lash was set in between: the later intake run opens later and closes earlier.

@@ -1,5 +1,7 @@
 #include "app/pictures/slide.h"
 
+#include "words/setting.h"
+
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -40,9 +42,7 @@ void Slide::setExactly(double deg) {
     const double inside = std::clamp(deg, -range_, range_);
     if (inside == value_) return;
     value_ = inside;
-    setAccessibleDescription(
-        words::degrees(std::abs(value_), look_.style(), 2) +
-        (value_ >= 0.0 ? QStringLiteral(" advanced") : QStringLiteral(" retarded")));
+    setAccessibleDescription(words::moveBy(value_, look_.style(), 2));
     update();
     emit moved(value_);
 }

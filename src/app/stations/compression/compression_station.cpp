@@ -7,6 +7,7 @@
 #include "app/style/rows.h"
 #include "core/entry.h"
 #include "words/sentences.h"
+#include "words/setting.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -139,10 +140,7 @@ CompressionStation::Trial CompressionStation::trial(const QString& text) const {
     }
     if (std::abs(value) > Slide::kRange_deg)
         return {{false, QStringLiteral("The slide ends at 15 degrees either way.")}, {}, {}};
-    return {{true, words::degrees(std::abs(value), style(), 2) +
-                       (value >= 0.0 ? QStringLiteral(" advanced") : QStringLiteral(" retarded"))},
-            value,
-            {}};
+    return {{true, words::moveBy(value, style(), 2)}, value, {}};
 }
 
 Echo CompressionStation::understand(const QString& text) const {
@@ -163,7 +161,8 @@ Echo CompressionStation::submit(const QString& text) {
     if (t.wanted) {
         Settings s = job().settings;
         s.wantedDynamic = *t.wanted;
-        if (!session().keep(book::SetSettings{s})) return {false, QStringLiteral("Not kept.")};
+        if (!session().keep(book::SetSettings{s}))
+            return {false, QStringLiteral("Not kept; see the message above.")};
     }
     return {true, {}};
 }
@@ -223,10 +222,7 @@ QString CompressionStation::verdict() const {
     return QStringLiteral(
                "The intake closes %1 after BDC%2, so %3 : 1 is what the piston squeezes.%4")
         .arg(words::degrees(c.effective_deg, style()),
-             a == 0.0 ? QString()
-                      : QStringLiteral(" with the cam %1 %2")
-                            .arg(words::degrees(std::abs(a), style()),
-                                 a > 0.0 ? QStringLiteral("earlier") : QStringLiteral("later")),
+             a == 0.0 ? QString() : QStringLiteral(" with the cam ") + words::moveBy(a, style()),
              words::fixed(c.dynamicRatio, 2, style()), fuel);
 }
 

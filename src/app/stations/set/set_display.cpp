@@ -243,6 +243,15 @@ void SetStation::follow() {
     notes_->setText(notes());
 }
 
+/// The first choice that brings the cam where its slide stands; none while it was not moved.
+void SetStation::markChoice() {
+    const double deg = advance_deg(atHand());
+    const auto at = std::find_if(offered_.begin(), offered_.end(), [deg](const Choice& c) {
+        return deg != 0.0 && std::abs(c.move.total_deg - deg) < 1e-6;
+    });
+    choice_ = at == offered_.end() ? -1 : static_cast<int>(at - offered_.begin());
+}
+
 void SetStation::refresh() {
     if (job().id != job_) {
         job_ = job().id;
@@ -285,11 +294,7 @@ void SetStation::refresh() {
                                              (slot > 0.0 && slot < least);
                                   }),
                    offered_.end());
-    choice_ = -1;
-    for (std::size_t i = 0; i < offered_.size(); ++i)
-        if (std::abs(offered_[i].move.total_deg - advance_deg(atHand())) < 1e-6 && choice_ < 0 &&
-            advance_deg(atHand()) != 0.0)
-            choice_ = static_cast<int>(i);
+    markChoice();
     listChoices();
     history_->setText(history());
     if (guide_ >= 0) guide(guide_);

@@ -109,7 +109,10 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
         connect(slides_[static_cast<int>(side)], &Slide::moved, this,
                 [this, side](double deg) { slid(side, deg); });
     connect(choices_, &RowList::chosen, this, [this](qint64 id) {
-        choose(static_cast<int>(id) - 1);
+        if (offered_.empty())
+            command(QLatin1Char('d'));
+        else
+            choose(static_cast<int>(id) - 1);
         emit promptChanged();
         emit entryWanted();
     });
@@ -182,12 +185,15 @@ Prompt SetStation::prompt() const {
         p.keys = QStringLiteral("Up, Down  another step   Esc ends");
         return p;
     }
-    p.subject = two() ? QStringLiteral("set, %1 cam").arg(words::sideName(atHand()))
-                      : QStringLiteral("set, the cam");
+    p.subject = !two()      ? QStringLiteral("set, the cam")
+                : together_ ? QStringLiteral("set, both cams")
+                            : QStringLiteral("set, %1 cam").arg(words::sideName(atHand()));
     p.ask = QStringLiteral("advance to try?");
     p.enter = QStringLiteral("move the slide there");
     p.keys = QStringLiteral("Up, Down  choose  D drive  G goal  H history  W no marks%1  made …")
-                 .arg(two() ? QStringLiteral("  T both") : QString());
+                 .arg(!two()      ? QString()
+                      : together_ ? QStringLiteral("  T one")
+                                  : QStringLiteral("  T both"));
     return p;
 }
 
@@ -283,12 +289,15 @@ Echo SetStation::understand(const QString& text) const {
 QString SetStation::attach(const SettingChange& change) const {
     const QDir beside = QFileInfo(session().book().path()).absoluteDir();
     const QString from = QString::fromStdString(change.photo);
-    const QString to = QStringLiteral("photos/job-%1-change-%2-%3")
-                           .arg(job().id)
-                           .arg(change.number)
-                           .arg(QFileInfo(from).fileName());
     if (!beside.mkpath(QStringLiteral("photos"))) return {};
-    QFile::remove(beside.filePath(to));
+    // Never over another: an undone change still points at its own.
+    QString to;
+    for (int n = 1; to.isEmpty() || beside.exists(to); ++n)
+        to = QStringLiteral("photos/job-%1-change-%2-%3-%4")
+                 .arg(job().id)
+                 .arg(change.number)
+                 .arg(n)
+                 .arg(QFileInfo(from).fileName());
     return QFile::copy(from, beside.filePath(to)) ? to : QString();
 }
 
@@ -347,9 +356,11 @@ bool SetStation::step(int direction) {
 
 void SetStation::choose(int choice) {
     if (offered_.empty()) return;
-    choice_ = std::clamp(choice, 0, static_cast<int>(offered_.size()) - 1);
+    const int row = std::clamp(choice, 0, static_cast<int>(offered_.size()) - 1);
     slides_[static_cast<int>(atHand())]->setExactly(
-        offered_[static_cast<std::size_t>(choice_)].move.total_deg);
+        offered_[static_cast<std::size_t>(row)].move.total_deg);
+    // After the slide, which marks no row where nothing is moved.
+    choice_ = row;
     listChoices();
     follow();
 }
@@ -417,6 +428,10 @@ void SetStation::slid(Side side, double deg) {
         other->setValue(other->value() + by);
         last_[1 - i] = other->value();
     }
+    // The row that brings the cam here, if one does.
+    const int before = choice_;
+    markChoice();
+    if (choice_ != before) listChoices();
     follow();
 }
 

@@ -64,6 +64,7 @@ private:
     void slid(lobe::Side side, double deg);
     /// Puts the slide of the cam at hand where a choice of the list brings it.
     void choose(int choice);
+    void markChoice();
     void guide(int step);
     QStringList guideSteps() const;
     void makeRoom();
