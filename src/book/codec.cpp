@@ -1,28 +1,14 @@
 #include "book/codec.h"
 
-#include <QJsonDocument>
+#include "book/json_parts.h"
 
-#include <array>
-#include <utility>
+#include <QJsonDocument>
 
 namespace book {
 
 using namespace lobe;
 
 namespace {
-
-/// Names of an enum's values, in the enum's order; an unknown name is the first.
-template <class E, std::size_t N> struct Names {
-    std::array<const char*, N> names;
-    QString text(E value) const {
-        return QString::fromLatin1(names[static_cast<std::size_t>(value)]);
-    }
-    E value(const QString& text) const {
-        for (std::size_t i = 0; i < N; ++i)
-            if (text == QLatin1String(names[i])) return static_cast<E>(i);
-        return static_cast<E>(0);
-    }
-};
 
 constexpr Names<Rotation, 2> kRotation{{"clockwise", "anticlockwise"}};
 constexpr Names<Layout, 2> kLayout{{"pushrod", "twin-cam"}};
@@ -40,36 +26,7 @@ constexpr Names<OffAxis, 3> kOffAxis{{"not-corrected", "on-the-part", "on-a-flat
 constexpr Names<VolumeSource, 3> kVolumes{{"poured", "dimensions", "maker"}};
 constexpr Names<ClosingSchool, 4> kClosing{
     {"seat-measured", "seat-maker", "plus-15", "own-height"}};
-constexpr Names<DriveKind, 3> kDrive{{"chain", "belt", "gears"}};
-constexpr Names<TargetKind, 6> kTarget{
-    {"card", "card-plus", "event", "separation", "dynamic", "clearance"}};
-constexpr Names<SetSchool, 3> kSetSchool{{"by-intake", "split", "all-events"}};
-constexpr Names<Event, 4> kEvent{{"ivo", "ivc", "evo", "evc"}};
 constexpr Names<CentreSchool, 4> kSchool{{"equal_drop", "events", "peak", "centroid"}};
-
-QString qt(const std::string& s) {
-    return QString::fromStdString(s);
-}
-
-void put(QJsonObject& json, const char* key, const std::optional<double>& value) {
-    if (value) json[QLatin1String(key)] = *value;
-}
-std::optional<double> maybe(const QJsonObject& json, const char* key) {
-    const QJsonValue v = json[QLatin1String(key)];
-    if (!v.isDouble()) return std::nullopt;
-    return v.toDouble();
-}
-void take(const QJsonObject& json, const char* key, double& value) {
-    value = json[QLatin1String(key)].toDouble(value);
-}
-void take(const QJsonObject& json, const char* key, std::string& value) {
-    value = json[QLatin1String(key)].toString(qt(value)).toStdString();
-}
-template <class N, class E>
-void take(const QJsonObject& json, const char* key, const N& names, E& value) {
-    const QJsonValue v = json[QLatin1String(key)];
-    if (v.isString()) value = names.value(v.toString());
-}
 
 QJsonObject toJson(const Height& h) {
     return {{"mm", h.mm}, {"at", kPlace.text(h.at)}};
@@ -80,10 +37,6 @@ Height heightFrom(const QJsonObject& json) {
     take(json, "at", kPlace, h.at);
     return h;
 }
-
-} // namespace
-
-namespace {
 
 QJsonObject toJson(const Chamber& c) {
     return {{"chamber_cc", c.chamber_cc}, {"gasket_bore_mm", c.gasketBore_mm},
@@ -124,129 +77,7 @@ CompressionState stateFrom(const QJsonObject& json) {
     return s;
 }
 
-QJsonArray numbers(const std::vector<double>& all) {
-    QJsonArray out;
-    for (double x : all)
-        out.append(x);
-    return out;
-}
-std::vector<double> numbersFrom(const QJsonValue& json) {
-    std::vector<double> out;
-    for (const QJsonValue& v : json.toArray())
-        out.push_back(v.toDouble());
-    return out;
-}
-
-QJsonObject toJson(const Drive& d) {
-    return {{"kind", kDrive.text(d.kind)},
-            {"teeth", d.teeth},
-            {"against", d.against},
-            {"keyways", d.keyways},
-            {"crank_keyways_deg", numbers(d.crankKeyways_deg)},
-            {"vernier_wheel", d.vernierWheel},
-            {"vernier_hub", d.vernierHub},
-            {"bushes_deg", numbers(d.bushes_deg)},
-            {"slot_deg", d.slot_deg},
-            {"slot_line_deg", d.slotLine_deg},
-            {"bolt_radius_mm", d.boltRadius_mm},
-            {"pulled_first", kSide.text(d.pulledFirst)},
-            {"phaser_deg", d.phaser_deg},
-            {"wheel_radius_mm", d.wheelRadius_mm},
-            {"run_angle_deg", d.runAngle_deg}};
-}
-
-Drive driveFrom(const QJsonObject& json) {
-    Drive d;
-    take(json, "kind", kDrive, d.kind);
-    d.teeth = json[QLatin1String("teeth")].toInt();
-    d.against = json[QLatin1String("against")].toBool();
-    d.keyways = json[QLatin1String("keyways")].toInt(1);
-    d.crankKeyways_deg = numbersFrom(json[QLatin1String("crank_keyways_deg")]);
-    d.vernierWheel = json[QLatin1String("vernier_wheel")].toInt();
-    d.vernierHub = json[QLatin1String("vernier_hub")].toInt();
-    d.bushes_deg = numbersFrom(json[QLatin1String("bushes_deg")]);
-    take(json, "slot_deg", d.slot_deg);
-    take(json, "slot_line_deg", d.slotLine_deg);
-    take(json, "bolt_radius_mm", d.boltRadius_mm);
-    take(json, "pulled_first", kSide, d.pulledFirst);
-    take(json, "phaser_deg", d.phaser_deg);
-    take(json, "wheel_radius_mm", d.wheelRadius_mm);
-    take(json, "run_angle_deg", d.runAngle_deg);
-    return d;
-}
-
-QJsonObject toJson(const DriveMove& m) {
-    return {{"teeth", m.teeth},
-            {"keyway", m.keyway},
-            {"crank_keyway_deg", m.crankKeyway_deg},
-            {"vernier_deg", m.vernier_deg},
-            {"bush_deg", m.bush_deg},
-            {"slot_deg", m.slot_deg},
-            {"total_deg", m.total_deg}};
-}
-
-DriveMove moveFrom(const QJsonObject& json) {
-    DriveMove m;
-    m.teeth = json[QLatin1String("teeth")].toInt();
-    m.keyway = json[QLatin1String("keyway")].toInt();
-    take(json, "crank_keyway_deg", m.crankKeyway_deg);
-    take(json, "vernier_deg", m.vernier_deg);
-    take(json, "bush_deg", m.bush_deg);
-    take(json, "slot_deg", m.slot_deg);
-    take(json, "total_deg", m.total_deg);
-    return m;
-}
-
-QJsonObject toJson(const Target& t) {
-    return {{"kind", kTarget.text(t.kind)}, {"school", kSetSchool.text(t.school)},
-            {"plus_deg", t.plus_deg},       {"event", kEvent.text(t.event)},
-            {"event_deg", t.event_deg},     {"separation_deg", t.separation_deg},
-            {"dynamic", t.dynamic},         {"clearance_mm", t.clearance_mm}};
-}
-
-Target targetFrom(const QJsonObject& json) {
-    Target t;
-    take(json, "kind", kTarget, t.kind);
-    take(json, "school", kSetSchool, t.school);
-    take(json, "plus_deg", t.plus_deg);
-    take(json, "event", kEvent, t.event);
-    take(json, "event_deg", t.event_deg);
-    take(json, "separation_deg", t.separation_deg);
-    take(json, "dynamic", t.dynamic);
-    take(json, "clearance_mm", t.clearance_mm);
-    return t;
-}
-
 } // namespace
-
-QJsonObject toJson(const SettingChange& c) {
-    QJsonObject json{{"number", c.number},
-                     {"time_ms", static_cast<qint64>(c.time_ms)},
-                     {"marks", qt(c.marks)},
-                     {"note", qt(c.note)},
-                     {"photo", qt(c.photo)}};
-    if (c.intake) json[QLatin1String("intake")] = toJson(*c.intake);
-    if (c.exhaust) json[QLatin1String("exhaust")] = toJson(*c.exhaust);
-    put(json, "intake_wanted_deg", c.intakeWanted_deg);
-    put(json, "exhaust_wanted_deg", c.exhaustWanted_deg);
-    return json;
-}
-
-SettingChange settingChangeFrom(const QJsonObject& json) {
-    SettingChange c;
-    c.number = json[QLatin1String("number")].toInt(1);
-    c.time_ms = static_cast<std::int64_t>(json[QLatin1String("time_ms")].toDouble());
-    take(json, "marks", c.marks);
-    take(json, "note", c.note);
-    take(json, "photo", c.photo);
-    if (json[QLatin1String("intake")].isObject())
-        c.intake = moveFrom(json[QLatin1String("intake")].toObject());
-    if (json[QLatin1String("exhaust")].isObject())
-        c.exhaust = moveFrom(json[QLatin1String("exhaust")].toObject());
-    c.intakeWanted_deg = maybe(json, "intake_wanted_deg");
-    c.exhaustWanted_deg = maybe(json, "exhaust_wanted_deg");
-    return c;
-}
 
 QJsonObject toJson(const Engine& e) {
     QJsonArray chambers;

@@ -16,6 +16,8 @@ QJsonObject toJson(const lobe::Card& card);
 QJsonObject toJson(const lobe::Settings& settings);
 QJsonObject toJson(const lobe::RunTerms& terms);
 QJsonObject toJson(const lobe::SettingChange& change);
+QJsonObject toJson(const lobe::Drive& drive);
+QJsonObject toJson(const lobe::Target& target);
 
 lobe::Engine engineFrom(const QJsonObject& json);
 /// The fitted card with the others under "others"; "none" stands for no fitted card.
@@ -23,6 +25,8 @@ QJsonObject toJson(const SetCards& cards);
 SetCards cardsFrom(const QJsonObject& json);
 lobe::Card cardFrom(const QJsonObject& json);
 lobe::Settings settingsFrom(const QJsonObject& json);
+lobe::Drive driveFrom(const QJsonObject& json);
+lobe::Target targetFrom(const QJsonObject& json);
 lobe::SettingChange settingChangeFrom(const QJsonObject& json);
 lobe::RunTerms termsFrom(const QJsonObject& json);
 
