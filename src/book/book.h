@@ -3,9 +3,12 @@
 // Every user action is one transaction and one row of `action`; readings are appended and struck,
 // never rewritten. Undo and redo switch an action's state and survive closing. Two books may have
 // the same file open; `changedElsewhere` tells. Nothing here computes: load a job and examine it.
+//
+// No failure of the database leaves here as an exception: each call answers with an Error.
 #pragma once
 
 #include "book/change.h"
+#include "book/trouble.h"
 #include "core/job.h"
 
 #include <QSqlDatabase>
@@ -18,32 +21,38 @@
 #include <variant>
 #include <vector>
 
-class QSqlQuery;
-
 namespace book {
 
-enum class Trouble {
-    CannotOpen,  ///< no such folder, no right to read or write
-    NotABook,    ///< some other file
-    Newer,       ///< written by a newer version: left untouched
-    Damaged,     ///< SQLite finds it broken: left untouched
-    CannotWrite, ///< the action was not kept; `detail` says what the database said
-    NoSuchJob,
-};
-
-struct Error {
-    Trouble trouble;
-    QString detail;
-};
-
-/// What went wrong with a book, with its path and what to do.
-QString sentence(const Error& error, const QString& path);
-
-template <class T> using Result = std::variant<T, Error>;
+struct Misread;
 
 struct JobSummary {
     std::int64_t id = 0;
     QString name;
+};
+
+/// The rows an action made. `id`: of the run, reading, contact or change; 0 for a fact.
+struct Made {
+    std::int64_t id = 0;
+    std::vector<std::int64_t> readings; ///< of a run that came with its readings
+};
+
+/// What undo or redo acts on.
+struct Deed {
+    QString kind; ///< "reading", "strike", "engine", …: stable words kept in the book
+    int cylinder = 0;
+    std::optional<lobe::Side> side{};
+    std::optional<lobe::Reading> reading{}; ///< added or struck; the first of an imported run
+    std::optional<lobe::Contact> contact{}; ///< added or struck
+    QString subject;                        ///< of a fact: "engine", "settings", …
+    QString field;                          ///< of a fact: the first field changed, "bore_mm"
+    int number = 0;                         ///< of a change of setting
+};
+
+/// What a job is read as.
+struct Loaded {
+    lobe::Job job;
+    /// Keys this program does not know, from a newer one: the book is not written any more.
+    QString newer;
 };
 
 class Book {
@@ -52,45 +61,97 @@ public:
     using Clock = std::function<std::int64_t()>;
     static std::int64_t systemClock();
 
-    /// Opens a book, or makes one when there is no file. Newer, foreign and damaged files are
-    /// refused before anything is written to them.
-    static Result<std::unique_ptr<Book>> open(const QString& path, Clock clock = systemClock);
+    enum class Mode {
+        MayMake,   ///< a book is made where there is none
+        MustExist, ///< a path where nothing stands is refused
+        Reading,   ///< nothing is written, not even a newer schema step; also in a read-only folder
+    };
+
+    /// Newer, foreign and damaged files are refused before anything is written to them. Where the
+    /// file cannot be written it is opened for reading only: see `readOnly`.
+    static Result<std::unique_ptr<Book>> open(const QString& path, Clock clock = systemClock,
+                                              Mode mode = Mode::MayMake);
     ~Book();
     Book(const Book&) = delete;
     Book& operator=(const Book&) = delete;
 
     QString path() const { return path_; }
+    /// Why the book is not written, empty when it is.
+    QString readOnly() const { return readOnly_; }
+    void setReadOnly(const QString& why) { readOnly_ = why; }
+
     /// The jobs, oldest first.
+    Result<std::vector<JobSummary>> listJobs() const;
+    /// The same, none when they cannot be read.
     std::vector<JobSummary> jobs() const;
     Result<std::int64_t> addJob(const QString& name);
+    /// A whole job, all of it or nothing; every part an action of its own. Ids are given anew.
+    Result<std::int64_t> addJob(const lobe::Job& job);
+    /// NotUnderstood when a value of the job means nothing to this program: it is then not opened
+    /// with something else in its place.
+    Result<Loaded> read(std::int64_t job) const;
     Result<lobe::Job> load(std::int64_t job) const;
 
-    /// Keeps one action; on return it is on disk. Returns the id of the row it made (a run,
-    /// reading, contact) or 0. Actions that were undone can no longer be redone.
-    Result<std::int64_t> record(std::int64_t job, const Change& change);
+    /// Keeps one action; on return it is on disk. Actions that were undone can no longer be
+    /// redone. `seen`: the job as whoever acts saw it; of facts and terms only what differs from it
+    /// is written, so that what another window changed meanwhile stays.
+    Result<Made> record(std::int64_t job, const Change& change, const lobe::Job* seen = nullptr);
 
-    /// What undo and redo would act on ("reading", "strike", "engine", …); empty when nothing.
+    /// What undo and redo would act on; empty when nothing, or when it cannot be read.
+    std::optional<Deed> toUndo(std::int64_t job) const;
+    std::optional<Deed> toRedo(std::int64_t job) const;
+    /// The kind of it.
     QString undoable(std::int64_t job) const;
     QString redoable(std::int64_t job) const;
+    /// False when there was nothing.
+    Result<bool> switchBack(std::int64_t job);
+    Result<bool> switchOn(std::int64_t job);
     bool undo(std::int64_t job);
     bool redo(std::int64_t job);
 
     /// Whether another window or program wrote to the file since the last call.
     bool changedElsewhere();
+    /// Whether the file is still the one that was opened: Vanished or Replaced when not.
+    std::optional<Error> gone() const;
+    /// Writes everything this book holds into a new file, also after its own was deleted; an error
+    /// when the file can no longer be read through.
+    std::optional<Error> writeCopy(const QString& path) const;
+    /// Folds the log into the file.
+    void foldLog();
 
 private:
     Book(QString path, QString connection, Clock clock);
     QSqlDatabase db() const;
-    std::optional<Error> migrate(int from);
+    std::optional<Error> begin(Mode mode, bool immutable);
+    std::optional<Error> migrate();
+    std::int64_t insertJob(const QString& name);
     std::int64_t insertAction(std::int64_t job, const char* kind);
-    bool setState(std::int64_t job, const char* from, const char* to, bool newest);
-    QString kindOf(std::int64_t job, const char* state, bool newest) const;
+    Made insert(std::int64_t job, const Change& change, const lobe::Job* seen);
+    void touch();
+    Result<bool> setState(std::int64_t job, const char* from, const char* to, bool newest);
+    std::optional<qint64> actionOf(std::int64_t job, const char* state, bool newest) const;
+    std::optional<Deed> deed(std::int64_t job, const char* state, bool newest) const;
     std::int64_t dataVersion() const;
+    void remember() const;
+
+    friend Result<std::unique_ptr<Book>> openCopy(const QString& path, Clock clock);
 
     QString path_;
     QString connection_;
     Clock clock_;
+    QString readOnly_;
+    std::shared_ptr<void> copy_; ///< keeps a private copy that is worked on, in Mode::Reading
     std::int64_t seenVersion_ = 0;
+    /// The file as it was last known to be this book's.
+    struct Print {
+        quint64 device = 0, inode = 0;
+        qint64 size = 0, changed_ns = 0;
+        bool operator==(const Print&) const = default;
+    };
+    static std::optional<Print> printOf(const QString& path);
+    mutable Print print_;
+    mutable QString identity_;
+    mutable qint64 written_ = 0; ///< as the main file alone last had it
 };
 
 /// The newest schema step this program knows.

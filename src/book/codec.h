@@ -1,46 +1,50 @@
-// Job parts as JSON, for the book's fact rows and for job folders. Unknown keys are ignored,
-// missing ones keep their default, so that a newer reader takes an older text. mm and degrees.
+// Job parts as JSON, for the book's fact rows and for job folders. mm and crank degrees.
+//
+// Reading is strict (book/json_parts.h): what is not understood is said in a Misread, and what
+// comes back then is not to be used.
 #pragma once
 
 #include "book/change.h"
+#include "book/json_parts.h"
 #include "core/job.h"
 
-#include <QJsonArray>
-#include <QJsonObject>
 #include <QString>
 
 namespace book {
 
-QJsonObject toJson(const lobe::Engine& engine);
-QJsonObject toJson(const lobe::Card& card);
-QJsonObject toJson(const lobe::Settings& settings);
-QJsonObject toJson(const lobe::RunTerms& terms);
-QJsonObject toJson(const lobe::SettingChange& change);
-QJsonObject toJson(const lobe::Drive& drive);
-QJsonObject toJson(const lobe::Target& target);
-
-lobe::Engine engineFrom(const QJsonObject& json);
+Json toJson(const lobe::Engine& engine);
+Json toJson(const lobe::Card& card);
+Json toJson(const lobe::Settings& settings);
+Json toJson(const lobe::RunTerms& terms);
+Json toJson(const lobe::SettingChange& change);
 /// The fitted card with the others under "others"; "none" stands for no fitted card.
-QJsonObject toJson(const SetCards& cards);
-SetCards cardsFrom(const QJsonObject& json);
-lobe::Card cardFrom(const QJsonObject& json);
-lobe::Settings settingsFrom(const QJsonObject& json);
-lobe::Drive driveFrom(const QJsonObject& json);
-lobe::Target targetFrom(const QJsonObject& json);
-lobe::SettingChange settingChangeFrom(const QJsonObject& json);
-lobe::RunTerms termsFrom(const QJsonObject& json);
+Json toJson(const SetCards& cards);
+
+lobe::Engine engineFrom(const Json& json, Misread& misread);
+lobe::Card cardFrom(const Json& json, Misread& misread);
+SetCards cardsFrom(const Json& json, Misread& misread);
+lobe::Settings settingsFrom(const Json& json, Misread& misread);
+lobe::SettingChange settingChangeFrom(const Json& json, Misread& misread);
+lobe::RunTerms termsFrom(const Json& json, Misread& misread);
 
 QString sideText(lobe::Side side);
-lobe::Side sideFrom(const QString& text);
 QString scaleText(lobe::WheelScale scale);
-lobe::WheelScale scaleFrom(const QString& text);
 QString methodText(lobe::TdcMethod method);
-lobe::TdcMethod methodFrom(const QString& text);
-
 QString readingOfText(lobe::ReadingOf of);
-lobe::ReadingOf readingOfFrom(const QString& text);
+QString approachText(lobe::Approach approach);
+/// Empty for a name no list holds.
+std::optional<lobe::Side> sideFrom(const QString& text);
+std::optional<lobe::WheelScale> scaleFrom(const QString& text);
+std::optional<lobe::TdcMethod> methodFrom(const QString& text);
+std::optional<lobe::ReadingOf> readingOfFrom(const QString& text);
+std::optional<lobe::Approach> approachFrom(const QString& text);
 
-QString compact(const QJsonObject& json);
-QJsonObject parsed(const QString& text);
+QString compact(const Json& json);
+/// Empty for what is no JSON.
+std::optional<Json> parsed(const QByteArray& text);
+
+/// What turns `before` into `after` as a JSON merge patch (RFC 7386): of two texts that came from
+/// the same struct, only the fields that differ. An array is one field.
+Json changed(const Json& before, const Json& after);
 
 } // namespace book

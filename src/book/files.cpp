@@ -1,13 +1,13 @@
 #include "book/files.h"
 
 #include "book/codec.h"
+#include "book/fields.h"
 #include "core/card.h"
 #include "core/entry.h"
 #include "core/examine.h"
 
 #include <QFile>
-#include <QJsonArray>
-#include <QJsonDocument>
+#include <QFileInfo>
 #include <QSaveFile>
 
 #include <algorithm>
@@ -27,7 +27,37 @@ std::variant<LiftTable, TableError, QString> readTableFile(const QString& path) 
     return std::get<LiftTable>(std::move(table));
 }
 
-QString writeTableFile(const QString& path, const Job& job, const LiftRun& run) {
+bool isOurTable(const QString& path) {
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly)) return false;
+    const QByteArray bytes = file.read(8 << 20);
+    return std::holds_alternative<LiftTable>(
+        readLiftTable({bytes.constData(), static_cast<std::size_t>(bytes.size())}));
+}
+
+QString refusesExport(const QString& path, const QString& openBook) {
+    const QFileInfo there(path);
+    if (!there.exists()) return {};
+    if (!there.isFile())
+        return QStringLiteral("that is no file that could be replaced; nothing was written");
+    const auto same = [&](const QString& other) {
+        const QFileInfo o(other);
+        return o.exists() && o.canonicalFilePath() == there.canonicalFilePath();
+    };
+    for (const char* side : {"", "-wal", "-shm"})
+        if (same(openBook + QLatin1String(side)))
+            return QStringLiteral("that is the book that is open; nothing was written");
+    QFile file(path);
+    if (!file.open(QIODevice::ReadOnly)) return file.errorString();
+    const QByteArray head = file.read(16);
+    if (head.startsWith("SQLite format 3"))
+        return QStringLiteral("a book or another database stands there; nothing was written");
+    return {};
+}
+
+QString writeTableFile(const QString& path, const Job& job, const LiftRun& run,
+                       const QString& openBook) {
+    if (const QString why = refusesExport(path, openBook); !why.isEmpty()) return why;
     auto points = livePoints(run);
     std::stable_sort(points.begin(), points.end(),
                      [](const LiftPoint& a, const LiftPoint& b) { return a.deg < b.deg; });
@@ -68,117 +98,143 @@ LiftRun runFromTable(const LiftTable& table, int cylinder, Side side, RunTerms t
 
 namespace {
 
-/// Reads one folder; throws a sentence, caught below.
+/// Reads one folder into a job; throws a sentence, caught below.
 class FolderReader {
 public:
-    FolderReader(Book& book, QString folder) : book_(book), folder_(std::move(folder)) {}
+    explicit FolderReader(QString folder) : folder_(std::move(folder)) {}
 
-    std::int64_t read() {
-        const QJsonObject json = document();
-        const QString name = json[QLatin1String("name")].toString();
-        if (name.isEmpty()) throw QStringLiteral("job.json: no name");
-        job_ = id(book_.addJob(name));
-        const Engine engine = engineFrom(json[QLatin1String("engine")].toObject());
-        keep(SetEngine{engine});
-        if (json.contains(QLatin1String("card")))
-            keep(cardsFrom(json[QLatin1String("card")].toObject()));
-        tape_mm_ = json[QLatin1String("settings")].toObject()[QLatin1String("tape_mm")].toDouble();
-        if (json.contains(QLatin1String("settings")))
-            keep(SetSettings{settingsFrom(json[QLatin1String("settings")].toObject())});
-        for (const QJsonValue& v : json[QLatin1String("changes")].toArray())
-            keep(KeepSetting{settingChangeFrom(v.toObject())});
-        for (const QJsonValue& v : json[QLatin1String("contacts")].toArray())
-            contact(v.toObject());
-        for (const QJsonValue& v : json[QLatin1String("runs")].toArray())
-            run(v.toObject(), engine);
-        return job_;
+    Job read() {
+        const Json json = document();
+        Misread misread;
+        {
+            Reader reader(json, "job", misread);
+            reader("name", job_.name);
+            for (const char* part : {"engine", "card", "settings", "changes", "contacts", "runs"})
+                reader.known(part);
+        }
+        if (job_.name.empty()) throw QStringLiteral("job.json: no name");
+        job_.engine = engineFrom(json.value("engine", Json::object()), misread);
+        if (json.contains("card")) {
+            SetCards cards = cardsFrom(json["card"], misread);
+            job_.card = std::move(cards.fitted);
+            job_.otherCards = std::move(cards.others);
+        }
+        if (json.contains("settings")) job_.settings = settingsFrom(json["settings"], misread);
+        for (const Json& change : list(json, "changes"))
+            job_.changes.push_back(settingChangeFrom(change, misread));
+        refuse(misread);
+        for (const Json& c : list(json, "contacts"))
+            contact(c);
+        for (const Json& r : list(json, "runs"))
+            run(r);
+        return std::move(job_);
     }
 
 private:
-    static std::int64_t id(const Result<std::int64_t>& result) {
-        if (const auto* e = std::get_if<Error>(&result))
-            throw QStringLiteral("the book could not be written: ") + e->detail;
-        return std::get<std::int64_t>(result);
+    /// What was typed wrong is said; nothing is taken for it.
+    static void refuse(const Misread& m) {
+        if (m.none()) return;
+        throw QStringLiteral("job.json: not understood: ") +
+            QString::fromStdString(m.wrong.empty() ? m.newer.front() : m.wrong.front());
     }
-    void keep(const Change& change) { id(book_.record(job_, change)); }
 
-    QJsonObject document() const {
+    static Json list(const Json& json, const char* key) {
+        const Json all = json.value(key, Json::array());
+        if (!all.is_array()) throw QStringLiteral("job.json: %1 is no list").arg(QLatin1String(key));
+        return all;
+    }
+
+    Json document() const {
         QFile file(folder_ + QStringLiteral("/job.json"));
         if (!file.open(QIODevice::ReadOnly))
             throw QStringLiteral("job.json: ") + file.errorString();
-        QJsonParseError error;
-        const QJsonDocument json = QJsonDocument::fromJson(file.readAll(), &error);
-        if (error.error != QJsonParseError::NoError)
-            throw QStringLiteral("job.json: ") + error.errorString();
-        return json.object();
+        const auto json = parsed(file.readAll());
+        if (!json) throw QStringLiteral("job.json: this is not JSON");
+        if (!json->is_object()) throw QStringLiteral("job.json: not an object");
+        return *json;
     }
 
-    void contact(const QJsonObject& json) {
+    void contact(const Json& json) {
         Contact c;
-        c.pass = json[QLatin1String("pass")].toInt(1);
-        c.method = methodFrom(json[QLatin1String("method")].toString());
-        c.scale = scaleFrom(json[QLatin1String("wheel")].toString());
-        c.afterTop = json[QLatin1String("after_top")].toBool();
-        if (json[QLatin1String("drop_mm")].isDouble())
-            c.drop_mm = json[QLatin1String("drop_mm")].toDouble();
-        c.typed = json[QLatin1String("typed")].toString().toStdString();
-        const auto read =
-            readWheel(c.typed, {Wheel{c.scale, tape_mm_}, c.afterTop, DeadCentre::Top});
+        Misread misread;
+        {
+            Reader reader(json, "contact", misread);
+            reader("pass", c.pass);
+            reader("method", c.method, kMethod);
+            reader("wheel", c.scale, kScale);
+            reader("after_top", c.afterTop);
+            reader("drop_mm", c.drop_mm);
+            reader("typed", c.typed);
+        }
+        refuse(misread);
+        const auto read = readWheel(
+            c.typed, {Wheel{c.scale, job_.settings.tape_mm}, c.afterTop, DeadCentre::Top});
         if (!std::holds_alternative<WheelReading>(read))
             throw QStringLiteral("job.json: contact \"%1\" is no wheel reading")
                 .arg(QString::fromStdString(c.typed));
         c.at = std::get<WheelReading>(read).at;
-        keep(AddContact{c});
+        job_.contacts.push_back(std::move(c));
     }
 
-    void run(const QJsonObject& json, const Engine& engine) {
-        const int cylinder = json[QLatin1String("cylinder")].toInt(1);
-        const Side side = sideFrom(json[QLatin1String("side")].toString());
+    void run(const Json& json) {
         LiftRun run;
-        run.cylinder = cylinder;
-        run.side = side;
-        run.terms = usualTerms(engine, side);
-        if (json.contains(QLatin1String("table"))) {
-            const QString name = json[QLatin1String("table")].toString();
-            auto table = readTableFile(folder_ + QLatin1Char('/') + name);
-            if (auto* why = std::get_if<QString>(&table)) throw name + QStringLiteral(": ") + *why;
-            if (auto* e = std::get_if<TableError>(&table))
-                throw QStringLiteral("%1, line %2: not a lift table").arg(name).arg(e->line);
-            run = runFromTable(std::get<LiftTable>(table), cylinder, side, run.terms);
+        std::string table;
+        Misread misread;
+        {
+            Reader reader(json, "run", misread);
+            reader("cylinder", run.cylinder);
+            reader("side", run.side, kSide);
+            reader("table", table);
+            for (const char* part : {"terms", "struck", "readings"})
+                reader.known(part);
         }
-        if (json.contains(QLatin1String("terms")))
-            run.terms = termsFrom(json[QLatin1String("terms")].toObject());
-        for (const QJsonValue& v : json[QLatin1String("struck")].toArray())
-            struck(v.toObject(), run);
-        for (const QJsonValue& v : json[QLatin1String("readings")].toArray())
-            run.readings.push_back(reading(v.toObject()));
-        keep(AddRun{std::move(run)});
+        refuse(misread);
+        run.terms = usualTerms(job_.engine, run.side);
+        if (!table.empty()) {
+            const QString name = QString::fromStdString(table);
+            if (name.contains(QLatin1Char('/')))
+                throw QStringLiteral("job.json: the table %1 is not in the folder").arg(name);
+            auto read = readTableFile(folder_ + QLatin1Char('/') + name);
+            if (auto* why = std::get_if<QString>(&read)) throw name + QStringLiteral(": ") + *why;
+            if (auto* e = std::get_if<TableError>(&read))
+                throw QStringLiteral("%1, line %2: not a lift table").arg(name).arg(e->line);
+            run = runFromTable(std::get<LiftTable>(read), run.cylinder, run.side, run.terms);
+        }
+        if (json.contains("terms")) run.terms = termsFrom(json["terms"], misread);
+        refuse(misread);
+        for (const Json& r : list(json, "struck")) {
+            const Reading s = reading(r, true);
+            const auto after = std::find_if(run.readings.begin(), run.readings.end(),
+                                            [&](const Reading& o) { return o.at >= s.at; });
+            run.readings.insert(after, s);
+        }
+        for (const Json& r : list(json, "readings"))
+            run.readings.push_back(reading(r, false));
+        job_.runs.push_back(std::move(run));
     }
 
-    static Reading reading(const QJsonObject& json) {
+    static Reading reading(const Json& json, bool struck) {
         Reading r;
-        r.at = {json[QLatin1String("crank_deg")].toDouble()};
-        r.lift_mm = json[QLatin1String("lift_mm")].toDouble();
-        r.typed = json[QLatin1String("typed")].toString().toStdString();
-        r.of = readingOfFrom(json[QLatin1String("of")].toString());
-        r.zero = std::max(1, json[QLatin1String("zero")].toInt(1));
-        if (json[QLatin1String("approach")].toString() == QLatin1String("backing"))
-            r.approach = Approach::BackingUp;
+        std::string reason;
+        Misread misread;
+        {
+            Reader reader(json, "reading", misread);
+            reader("crank_deg", r.at.deg);
+            reader("lift_mm", r.lift_mm);
+            reader("typed", r.typed);
+            reader("of", r.of, kReadingOf);
+            reader("zero", r.zero);
+            reader("approach", r.approach, kApproach);
+            reader("reason", reason);
+        }
+        refuse(misread);
+        r.zero = std::max(1, r.zero);
+        if (struck) r.struck = Struck{reason};
         return r;
     }
 
-    static void struck(const QJsonObject& json, LiftRun& run) {
-        Reading r = reading(json);
-        r.struck = Struck{json[QLatin1String("reason")].toString().toStdString()};
-        const auto after = std::find_if(run.readings.begin(), run.readings.end(),
-                                        [&](const Reading& o) { return o.at >= r.at; });
-        run.readings.insert(after, r);
-    }
-
-    Book& book_;
     QString folder_;
-    std::int64_t job_ = 0;
-    double tape_mm_ = 0.0;
+    Job job_;
 };
 
 } // namespace
@@ -187,14 +243,15 @@ std::variant<Card, QString> readCardFile(const QString& path) {
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly))
         return file.errorString() + QStringLiteral("; expected a card in JSON");
-    QJsonParseError error;
-    const QJsonDocument json = QJsonDocument::fromJson(file.read(1 << 20), &error);
-    if (error.error != QJsonParseError::NoError)
-        return QStringLiteral("%1 at byte %2; expected a card in JSON")
-            .arg(error.errorString())
-            .arg(error.offset);
-    if (!json.isObject()) return QStringLiteral("not an object; expected a card in JSON");
-    const Card card = cardFrom(json.object());
+    const auto json = parsed(file.read(1 << 20));
+    if (!json) return QStringLiteral("this is no JSON; expected a card in JSON");
+    if (!json->is_object()) return QStringLiteral("not an object; expected a card in JSON");
+    Misread misread;
+    const Card card = cardFrom(*json, misread);
+    if (!misread.none())
+        return QStringLiteral("not understood: %1; see docs/formats/card.md")
+            .arg(QString::fromStdString(misread.wrong.empty() ? misread.newer.front()
+                                                              : misread.wrong.front()));
     if (!(card.height.mm >= 0.01 && card.height.mm <= 20.0))
         return QStringLiteral("height %1; expected 0.01 to 20 mm").arg(card.height.mm);
     const std::pair<const char*, std::optional<double>> angles[] = {
@@ -213,7 +270,10 @@ std::variant<Card, QString> readCardFile(const QString& path) {
 
 std::variant<std::int64_t, QString> importJobFolder(Book& book, const QString& folder) {
     try {
-        return FolderReader(book, folder).read();
+        const auto made = book.addJob(FolderReader(folder).read());
+        if (const auto* e = std::get_if<Error>(&made))
+            return QStringLiteral("the book could not be written: ") + e->detail;
+        return std::get<std::int64_t>(made);
     } catch (const QString& sentence) {
         return sentence;
     }

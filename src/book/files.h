@@ -16,8 +16,15 @@ namespace book {
 /// Reads a CSV lift table. An unreadable file is a QString that says why.
 std::variant<lobe::LiftTable, lobe::TableError, QString> readTableFile(const QString& path);
 
-/// Writes the live readings of a run, whole or not at all; empty on success, else why not.
-QString writeTableFile(const QString& path, const lobe::Job& job, const lobe::LiftRun& run);
+/// Whether what stands at a path is a lift table, which an export may replace unasked.
+bool isOurTable(const QString& path);
+/// Why an export must not go there: a book, a device, a folder, the open book; empty when it may.
+QString refusesExport(const QString& path, const QString& openBook);
+
+/// Writes the readings of a run, whole or not at all; empty on success, else why not. Refuses what
+/// `refusesExport` refuses; a file that is replaced is the caller's to ask about.
+QString writeTableFile(const QString& path, const lobe::Job& job, const lobe::LiftRun& run,
+                       const QString& openBook = {});
 
 /// Adds the job of a folder to the book; its id, or a sentence that says what is wrong.
 std::variant<std::int64_t, QString> importJobFolder(Book& book, const QString& folder);

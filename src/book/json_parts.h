@@ -1,52 +1,216 @@
-// What the codecs share: names of enums, values that may be missing. Private to the book.
+// How a struct becomes JSON and is read back, from one list of its fields. Private to the book.
+//
+// Reading is strict: a value of the wrong kind, a name that no list holds and a text that is no
+// JSON are said, by where they stand, and never replaced by a default; a key that is not known is
+// said too, since a newer program may have put it there. A key that is missing keeps what the
+// struct has, so that a newer reader takes an older text.
 #pragma once
 
-#include <QJsonArray>
-#include <QJsonObject>
-#include <QString>
+#include "core/job.h"
+
+#include <nlohmann/json.hpp>
 
 #include <array>
+#include <cmath>
 #include <cstddef>
 #include <optional>
+#include <set>
 #include <string>
+#include <vector>
 
 namespace book {
 
-/// Names of an enum's values, in the enum's order; an unknown name is the first.
-template <class E, std::size_t N> struct Names {
+using Json = nlohmann::json;
+
+/// What could not be understood, by where it stands ("engine.rotation: widdershins").
+struct Misread {
+    std::vector<std::string> wrong; ///< values that mean nothing here
+    std::vector<std::string> newer; ///< keys this program does not know
+    bool none() const { return wrong.empty() && newer.empty(); }
+};
+
+/// Names of an enum's values, in the enum's order.
+template <std::size_t N> struct Names {
     std::array<const char*, N> names;
-    QString text(E value) const {
-        return QString::fromLatin1(names[static_cast<std::size_t>(value)]);
+    template <class E> const char* text(E value) const {
+        return names[static_cast<std::size_t>(value)];
     }
-    E value(const QString& text) const {
+    template <class E> std::optional<E> value(std::string_view text) const {
         for (std::size_t i = 0; i < N; ++i)
-            if (text == QLatin1String(names[i])) return static_cast<E>(i);
-        return static_cast<E>(0);
+            if (text == names[i]) return static_cast<E>(i);
+        return std::nullopt;
     }
 };
 
-inline QString qt(const std::string& s) {
-    return QString::fromStdString(s);
-}
+class Writer;
+class Reader;
 
-inline void put(QJsonObject& json, const char* key, const std::optional<double>& value) {
-    if (value) json[QLatin1String(key)] = *value;
-}
-inline std::optional<double> maybe(const QJsonObject& json, const char* key) {
-    const QJsonValue v = json[QLatin1String(key)];
-    if (!v.isDouble()) return std::nullopt;
-    return v.toDouble();
-}
-inline void take(const QJsonObject& json, const char* key, double& value) {
-    value = json[QLatin1String(key)].toDouble(value);
-}
-inline void take(const QJsonObject& json, const char* key, std::string& value) {
-    value = json[QLatin1String(key)].toString(qt(value)).toStdString();
-}
-template <class N, class E>
-inline void take(const QJsonObject& json, const char* key, const N& names, E& value) {
-    const QJsonValue v = json[QLatin1String(key)];
-    if (v.isString()) value = names.value(v.toString());
-}
+/// Writes the fields of one struct into an object.
+class Writer {
+public:
+    explicit Writer(Json& json) : json_(json) {}
+
+    void operator()(const char* key, const double& v) { json_[key] = v; }
+    void operator()(const char* key, const int& v) { json_[key] = v; }
+    void operator()(const char* key, const bool& v) { json_[key] = v; }
+    void operator()(const char* key, const std::int64_t& v) { json_[key] = v; }
+    void operator()(const char* key, const std::string& v) { json_[key] = v; }
+    void operator()(const char* key, const std::vector<double>& v) { json_[key] = v; }
+    void operator()(const char* key, const std::vector<std::string>& v) { json_[key] = v; }
+    void operator()(const char* key, const std::optional<double>& v) {
+        if (v) json_[key] = *v;
+    }
+    /// May hold values that are not known: they are null.
+    void operator()(const char* key, const std::vector<std::optional<double>>& v) {
+        Json all = Json::array();
+        for (const auto& each : v)
+            all.push_back(each ? Json(*each) : Json());
+        json_[key] = std::move(all);
+    }
+    template <class E, std::size_t N>
+    void operator()(const char* key, const E& v, const Names<N>& names) {
+        json_[key] = names.text(v);
+    }
+    template <class T> void object(const char* key, const T& v);
+    template <class T> void object(const char* key, const std::optional<T>& v) {
+        if (v) object(key, *v);
+    }
+    template <class T> void objects(const char* key, const std::vector<T>& v);
+
+private:
+    Json& json_;
+};
+
+/// Reads the fields of one struct from an object.
+class Reader {
+public:
+    Reader(const Json& json, std::string where, Misread& out)
+        : json_(json), where_(std::move(where)), out_(out) {
+        if (!json_.is_object()) out_.wrong.push_back(where_ + ": not an object");
+    }
+    ~Reader() {
+        if (json_.is_object())
+            for (const auto& [key, value] : json_.items())
+                if (!known_.count(key)) out_.newer.push_back(where_ + "." + key);
+    }
+    Reader(const Reader&) = delete;
+    Reader& operator=(const Reader&) = delete;
+
+    void operator()(const char* key, double& v) {
+        if (const Json* j = find(key)) number(*j, key, v);
+    }
+    void operator()(const char* key, int& v) { whole(key, v); }
+    void operator()(const char* key, std::int64_t& v) { whole(key, v); }
+    void operator()(const char* key, bool& v) {
+        const Json* j = find(key);
+        if (!j) return;
+        if (j->is_boolean())
+            v = j->get<bool>();
+        else
+            wrong(key, *j);
+    }
+    void operator()(const char* key, std::string& v) {
+        const Json* j = find(key);
+        if (!j) return;
+        if (j->is_string())
+            v = j->get<std::string>();
+        else
+            wrong(key, *j);
+    }
+    void operator()(const char* key, std::optional<double>& v) {
+        const Json* j = find(key);
+        if (!j) return;
+        double d = 0.0;
+        if (number(*j, key, d)) v = d;
+    }
+    void operator()(const char* key, std::vector<double>& v) {
+        each(key, v, [&](const Json& j, double& d) { return number(j, key, d); });
+    }
+    void operator()(const char* key, std::vector<std::string>& v) {
+        each(key, v, [&](const Json& j, std::string& s) {
+            if (!j.is_string()) return wrong(key, j);
+            s = j.get<std::string>();
+            return true;
+        });
+    }
+    void operator()(const char* key, std::vector<std::optional<double>>& v) {
+        each(key, v, [&](const Json& j, std::optional<double>& o) {
+            if (j.is_null()) return true;
+            double d = 0.0;
+            const bool read = number(j, key, d);
+            if (read) o = d;
+            return read;
+        });
+    }
+    template <class E, std::size_t N> void operator()(const char* key, E& v, const Names<N>& names) {
+        const Json* j = find(key);
+        if (!j) return;
+        const auto read = j->is_string() ? names.template value<E>(j->template get<std::string>())
+                                         : std::nullopt;
+        if (read)
+            v = *read;
+        else
+            wrong(key, *j);
+    }
+    template <class T> void object(const char* key, T& v);
+    template <class T> void object(const char* key, std::optional<T>& v) {
+        if (!find(key)) return;
+        v.emplace();
+        object(key, *v);
+    }
+    template <class T> void objects(const char* key, std::vector<T>& v);
+
+    /// A key that belongs here and is read elsewhere.
+    void known(const char* key) { known_.insert(key); }
+
+private:
+    /// Null counts as missing, as it was written once for a value that is not there.
+    const Json* find(const char* key) {
+        known_.insert(key);
+        if (!json_.is_object()) return nullptr;
+        const auto it = json_.find(key);
+        return it == json_.end() || it->is_null() ? nullptr : &*it;
+    }
+    bool wrong(const char* key, const Json& value) {
+        out_.wrong.push_back(where_ + "." + key + ": " +
+                             value.dump(-1, ' ', false, Json::error_handler_t::replace).substr(0, 60));
+        return false;
+    }
+    bool number(const Json& j, const char* key, double& v) {
+        if (!j.is_number() || !std::isfinite(j.get<double>())) return wrong(key, j);
+        v = j.get<double>();
+        return true;
+    }
+    template <class I> void whole(const char* key, I& v) {
+        const Json* j = find(key);
+        if (!j) return;
+        const double d = j->is_number() ? j->get<double>() : std::nan("");
+        // Within what a double holds exactly, and the type.
+        const double most = sizeof(I) > 4 ? 9007199254740992.0 : 2147483647.0;
+        if (!(std::abs(d) <= most) || d != std::floor(d)) {
+            wrong(key, *j);
+            return;
+        }
+        v = static_cast<I>(d);
+    }
+    template <class T, class Read> void each(const char* key, std::vector<T>& v, Read read) {
+        const Json* j = find(key);
+        if (!j) return;
+        if (!j->is_array()) {
+            wrong(key, *j);
+            return;
+        }
+        v.clear();
+        for (const Json& one : *j) {
+            T value{};
+            if (read(one, value)) v.push_back(std::move(value));
+        }
+    }
+
+    const Json& json_;
+    std::string where_;
+    Misread& out_;
+    std::set<std::string> known_;
+};
 
 } // namespace book

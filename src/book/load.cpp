@@ -1,7 +1,10 @@
-// Reading a job back: only rows whose action is done count; the newest fact of a subject wins.
+// Reading a job back: only rows whose action is done count; the newest fact of a subject wins, and
+// a patch changes what stood before it.
 #include "book/book.h"
 #include "book/codec.h"
 #include "book/statement.h"
+
+#include <QStringList>
 
 #include <map>
 #include <unordered_map>
@@ -16,53 +19,95 @@ class Loader {
 public:
     Loader(QSqlDatabase db, std::int64_t job) : db_(std::move(db)), id_(job) {}
 
-    std::optional<Job> load() {
+    bool load() {
         Statement exists(db_, QStringLiteral("SELECT 1 FROM job WHERE id = ?"));
-        if (!exists.run(id_).next()) return std::nullopt;
+        if (!exists.run(id_).next()) return false;
         job_.id = id_;
         facts();
-        settings();
+        changes();
         strikes();
         runs();
+        terms();
+        readings();
         contacts();
-        return std::move(job_);
+        return true;
     }
+    Job& job() { return job_; }
+    const Misread& misread() const { return misread_; }
 
 private:
+    void wrong(const QString& what) { misread_.wrong.push_back(what.toStdString()); }
+
+    template <class E>
+    E named(const QVariant& text, std::optional<E> (*read)(const QString&), const char* what) {
+        const auto value = read(text.toString());
+        if (!value)
+            wrong(QStringLiteral("%1: %2").arg(QLatin1String(what), text.toString().left(60)));
+        return value.value_or(E{});
+    }
+
+    /// A body on top of what stood: a patch changes it, else it takes its place.
+    void lay(Json& onto, const QVariant& body, bool patch, const QString& what) {
+        if (body.isNull()) {
+            onto = Json();
+            return;
+        }
+        const auto json = parsed(body.toByteArray());
+        if (!json || !json->is_object()) return wrong(what);
+        if (!patch)
+            onto = *json;
+        else if (onto.is_null())
+            onto = Json::object(), onto.merge_patch(*json);
+        else
+            onto.merge_patch(*json);
+    }
+
     void facts() {
         Statement s(db_, QStringLiteral(
-                             "SELECT fact.subject, fact.body FROM fact JOIN action ON action.id = "
-                             "fact.action_id "
+                             "SELECT fact.subject, fact.body, fact.patch FROM fact JOIN action ON "
+                             "action.id = fact.action_id "
                              "WHERE action.job_id = ? AND action.state = 'done' ORDER BY fact.id"));
         s.run(id_);
+        std::map<QString, Json> subjects;
         while (s.next()) {
-            const QString subject = s[0].toString(), body = s[1].toString();
-            if (subject == QLatin1String("name")) job_.name = body.toStdString();
-            if (subject == QLatin1String("engine")) job_.engine = engineFrom(parsed(body));
-            if (subject == QLatin1String("settings")) job_.settings = settingsFrom(parsed(body));
+            const QString subject = s[0].toString();
+            if (subject == QLatin1String("name"))
+                job_.name = s[1].toString().toStdString();
+            else
+                lay(subjects[subject], s[1], s[2].toInt() == 1, subject);
+        }
+        for (const auto& [subject, body] : subjects) {
+            if (body.is_null()) continue;
+            if (subject == QLatin1String("engine")) job_.engine = engineFrom(body, misread_);
+            if (subject == QLatin1String("settings")) job_.settings = settingsFrom(body, misread_);
             if (subject == QLatin1String("card")) {
-                const SetCards cards = s[1].isNull() ? SetCards{} : cardsFrom(parsed(body));
-                job_.card = cards.fitted;
-                job_.otherCards = cards.others;
+                SetCards cards = cardsFrom(body, misread_);
+                job_.card = std::move(cards.fitted);
+                job_.otherCards = std::move(cards.others);
             }
         }
     }
 
     /// The newest row of a number wins.
-    void settings() {
+    void changes() {
         Statement s(db_,
                     QStringLiteral(
                         "SELECT setting.number, setting.body FROM setting JOIN action ON action.id "
                         "= setting.action_id "
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY setting.id"));
         s.run(id_);
-        std::map<int, SettingChange> changes;
+        std::map<int, SettingChange> all;
         while (s.next()) {
-            SettingChange change = settingChangeFrom(parsed(s[1].toString()));
+            const auto body = parsed(s[1].toByteArray());
+            if (!body) {
+                wrong(QStringLiteral("change %1").arg(s[0].toInt()));
+                continue;
+            }
+            SettingChange change = settingChangeFrom(*body, misread_);
             change.number = s[0].toInt();
-            changes[change.number] = std::move(change);
+            all[change.number] = std::move(change);
         }
-        for (auto& [number, change] : changes)
+        for (auto& [number, change] : all)
             job_.changes.push_back(std::move(change));
     }
 
@@ -95,25 +140,32 @@ private:
                              "action.id = run.action_id "
                              "WHERE action.job_id = ? AND action.state = 'done' ORDER BY run.id"));
         s.run(id_);
-        std::unordered_map<std::int64_t, std::size_t> place;
         while (s.next()) {
             LiftRun run;
             run.id = s[0].toLongLong();
             run.cylinder = s[1].toInt();
-            run.side = sideFrom(s[2].toString());
-            place[run.id] = job_.runs.size();
+            run.side = named(s[2], sideFrom, "run.side");
+            place_[run.id] = job_.runs.size();
             job_.runs.push_back(std::move(run));
         }
+    }
+
+    void terms() {
         Statement t(db_,
                     QStringLiteral(
-                        "SELECT run_terms.run_id, run_terms.body FROM run_terms "
+                        "SELECT run_terms.run_id, run_terms.body, run_terms.patch FROM run_terms "
                         "JOIN action ON action.id = run_terms.action_id "
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY run_terms.id"));
         t.run(id_);
+        std::map<std::size_t, Json> bodies;
         while (t.next())
-            if (const auto it = place.find(t[0].toLongLong()); it != place.end())
-                job_.runs[it->second].terms = termsFrom(parsed(t[1].toString()));
+            if (const auto it = place_.find(t[0].toLongLong()); it != place_.end())
+                lay(bodies[it->second], t[1], t[2].toInt() == 1, QStringLiteral("terms of a run"));
+        for (const auto& [index, body] : bodies)
+            if (!body.is_null()) job_.runs[index].terms = termsFrom(body, misread_);
+    }
 
+    void readings() {
         Statement r(db_,
                     QStringLiteral(
                         "SELECT reading.run_id, reading.id, reading.crank_deg, reading.lift_mm, "
@@ -125,18 +177,18 @@ private:
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY reading.id"));
         r.run(id_);
         while (r.next()) {
-            const auto it = place.find(r[0].toLongLong());
-            if (it == place.end()) continue;
+            const auto it = place_.find(r[0].toLongLong());
+            if (it == place_.end()) continue;
             Reading reading;
             reading.id = r[1].toLongLong();
             reading.at = {r[2].toDouble()};
             reading.lift_mm = r[3].toDouble();
             reading.typed = r[4].toString().toStdString();
             reading.time_ms = r[5].toLongLong();
-            if (r[6].toString() == QLatin1String("backing")) reading.approach = Approach::BackingUp;
-            reading.of = readingOfFrom(r[7].toString());
+            reading.approach = named(r[6], approachFrom, "reading.approach");
+            reading.of = named(r[7], readingOfFrom, "reading.of");
             reading.zero = r[8].toInt();
-            if (!r[9].isNull()) reading.scale = scaleFrom(r[9].toString());
+            if (!r[9].isNull()) reading.scale = named(r[9], scaleFrom, "reading.scale");
             reading.struck = of(struckReadings_, reading.id);
             job_.runs[it->second].readings.push_back(std::move(reading));
         }
@@ -154,9 +206,9 @@ private:
             Contact c;
             c.id = s[0].toLongLong();
             c.pass = s[1].toInt();
-            c.method = methodFrom(s[2].toString());
+            c.method = named(s[2], methodFrom, "contact.method");
             c.afterTop = s[3].toInt() != 0;
-            c.scale = scaleFrom(s[4].toString());
+            c.scale = named(s[4], scaleFrom, "contact.scale");
             c.typed = s[5].toString().toStdString();
             c.at = {s[6].toDouble()};
             c.time_ms = s[7].toLongLong();
@@ -169,18 +221,37 @@ private:
     QSqlDatabase db_;
     qint64 id_;
     Job job_;
+    Misread misread_;
+    std::unordered_map<std::int64_t, std::size_t> place_; ///< of a run by its id
     std::unordered_map<std::int64_t, Struck> struckReadings_, struckContacts_;
 };
 
+QString joined(const std::vector<std::string>& all) {
+    QStringList said;
+    for (const std::string& each : all)
+        if (said.size() < 3) said << QString::fromStdString(each);
+    if (all.size() > 3) said << QStringLiteral("and %1 more").arg(all.size() - 3);
+    return said.join(QStringLiteral(", "));
+}
+
 } // namespace
 
-Result<Job> Book::load(std::int64_t job) const {
+Result<Loaded> Book::read(std::int64_t job) const {
     try {
-        if (auto loaded = Loader(db(), job).load()) return std::move(*loaded);
-        return Error{Trouble::NoSuchJob, QString::number(job)};
+        Loader loader(db(), job);
+        if (!loader.load()) return Error{Trouble::NoSuchJob, QString::number(job)};
+        if (!loader.misread().wrong.empty())
+            return Error{Trouble::NotUnderstood, joined(loader.misread().wrong)};
+        return Loaded{std::move(loader.job()), joined(loader.misread().newer)};
     } catch (const SqlFailure& e) {
-        return Error{Trouble::Damaged, QString::fromUtf8(e.what())};
+        return e.trouble(Trouble::Damaged);
     }
+}
+
+Result<Job> Book::load(std::int64_t job) const {
+    auto loaded = read(job);
+    if (auto* e = std::get_if<Error>(&loaded)) return std::move(*e);
+    return std::move(std::get<Loaded>(loaded).job);
 }
 
 } // namespace book

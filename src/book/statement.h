@@ -1,5 +1,8 @@
-// A prepared statement that throws on failure, for use inside a transaction that rolls back.
+// A prepared statement that throws on failure, for use inside a transaction that rolls back. Each
+// function of the book that the window calls catches SqlFailure and answers with an Error.
 #pragma once
+
+#include "book/trouble.h"
 
 #include <QSqlDatabase>
 #include <QSqlError>
@@ -12,7 +15,11 @@ namespace book {
 
 class SqlFailure : public std::runtime_error {
 public:
-    explicit SqlFailure(const QSqlError& e) : std::runtime_error(e.text().toStdString()) {}
+    explicit SqlFailure(const QSqlError& e) : std::runtime_error(e.text().toStdString()), error_(e) {}
+    Error trouble(Trouble otherwise) const { return troubleOf(error_, otherwise); }
+
+private:
+    QSqlError error_;
 };
 
 class Statement {
@@ -27,7 +34,12 @@ public:
         if (!query_.exec()) throw SqlFailure(query_.lastError());
         return *this;
     }
-    bool next() { return query_.next(); }
+    bool next() {
+        if (query_.next()) return true;
+        // A page that cannot be read ends a result early: that is no end.
+        if (query_.lastError().type() != QSqlError::NoError) throw SqlFailure(query_.lastError());
+        return false;
+    }
     QVariant operator[](int column) const { return query_.value(column); }
     qint64 id() const { return query_.lastInsertId().toLongLong(); }
 

@@ -35,6 +35,7 @@ struct LobeOptions {
 struct BookOptions {
     std::string book, table, job, side = "intake";
     int cylinder = 1;
+    bool force = false;
 };
 
 class Program {
@@ -78,6 +79,7 @@ public:
         auto* write = app.add_subcommand("export", "the newest run of a lobe as a lift table");
         write->add_option("BOOK", kept.book, "a book file")->required();
         write->add_option("FILE", kept.table, "CSV to write")->required();
+        write->add_flag("--force", kept.force, "replace a file that is no lift table");
         lobeOfBook(write, kept);
         write->callback([&] { command_ = [&] { exportTable(kept); }; });
 
@@ -350,20 +352,23 @@ private:
     static std::unique_ptr<book::Book> openBook(const QString& path) {
         if (!QFileInfo::exists(path))
             throw Refusal{QStringLiteral("%1: no such file; expected a book").arg(path)};
-        if (QFileInfo(path).size() == 0)
+        if (QFileInfo(path).isFile() && QFileInfo(path).size() == 0)
             throw Refusal{QStringLiteral("%1: the file is empty; expected a book").arg(path)};
-        auto opened = book::Book::open(path);
+        auto opened = book::Book::open(path, book::Book::systemClock, book::Book::Mode::MustExist);
         if (const auto* e = std::get_if<book::Error>(&opened))
             throw Refusal{book::sentence(*e, path)};
         return std::get<std::unique_ptr<book::Book>>(std::move(opened));
     }
 
     /// The job of that name, or the only one.
-    static Job jobOf(const book::Book& book, const std::string& wanted) {
+    static Job jobOf(book::Book& book, const std::string& wanted) {
         const QString name = QString::fromLocal8Bit(wanted.c_str());
         QStringList names;
         std::optional<std::int64_t> id;
-        const auto jobs = book.jobs();
+        const auto listed = book.listJobs();
+        if (const auto* e = std::get_if<book::Error>(&listed))
+            throw Refusal{book::sentence(*e, book.path())};
+        const auto& jobs = std::get<std::vector<book::JobSummary>>(listed);
         for (const auto& j : jobs) {
             names << QLatin1Char('"') + j.name + QLatin1Char('"');
             if (wanted.empty() ? jobs.size() == 1 : j.name == name) id = j.id;
@@ -373,10 +378,14 @@ private:
         if (!id)
             throw Refusal{QStringLiteral("%1: say which job with --job: %2")
                               .arg(book.path(), names.join(QStringLiteral(", ")))};
-        const auto job = book.load(*id);
+        auto job = book.read(*id);
         if (const auto* e = std::get_if<book::Error>(&job))
             throw Refusal{book::sentence(*e, book.path())};
-        return std::get<Job>(job);
+        auto& loaded = std::get<book::Loaded>(job);
+        if (!loaded.newer.isEmpty())
+            book.setReadOnly(QStringLiteral("a newer version wrote what this one does not know: ") +
+                             loaded.newer);
+        return std::move(loaded.job);
     }
 
     static LiftTable tableOf(const QString& path) {
@@ -423,7 +432,10 @@ private:
                               .arg(o.cylinder)
                               .arg(QString::fromStdString(o.side))};
         const QString path = QString::fromLocal8Bit(o.table.c_str());
-        const QString why = book::writeTableFile(path, job, *newest);
+        if (!o.force && QFileInfo::exists(path) &&
+            book::refusesExport(path, book->path()).isEmpty() && !book::isOurTable(path))
+            throw Refusal{path + QStringLiteral(": another file stands there; --force replaces it")};
+        const QString why = book::writeTableFile(path, job, *newest, book->path());
         if (!why.isEmpty()) throw Refusal{path + QStringLiteral(": ") + why};
         print(path + QLatin1Char('\n'));
     }

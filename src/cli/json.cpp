@@ -185,7 +185,7 @@ QJsonObject jobJson(const Job& job, const Findings& findings, const words::Style
             QJsonObject{{"station", words::stationName(s.station)},
                         {"progress", words::progressName(s.progress)},
                         {"finding", words::stationLine(s.station, job, findings, style)}});
-    for (const Figure& f : findings.figures)
+    for (const Figure& f : findings.figures())
         figures.append(QJsonObject{{"key", QString::fromStdString(f.key)},
                                    {"name", words::figureName(f)},
                                    {"basis", words::figureBasis(f, style)},

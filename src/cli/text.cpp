@@ -111,7 +111,7 @@ QString jobText(const Job& job, const Findings& findings, const words::Style& st
                    .arg(words::stationName(s.station), -12)
                    .arg(words::progressName(s.progress), -11)
                    .arg(words::stationLine(s.station, job, findings, style));
-    for (const Figure& f : findings.figures)
+    for (const Figure& f : findings.figures())
         out += QStringLiteral("  %1 %2 %3  %4\n")
                    .arg(words::figureName(f), -24)
                    .arg(words::figureValue(f, style), 8)

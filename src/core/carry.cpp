@@ -101,14 +101,20 @@ Carried carried(const LiftRun& run) {
         if (r.of != ReadingOf::Lift) continue;
         const auto part = static_cast<std::size_t>(std::max(1, r.zero) - 1);
         const auto zero = part < out.zeros.size() ? out.zeros[part] : std::nullopt;
-        CarriedReading c{&r, placed(r, terms), factor * (counted(r, terms) + zero.value_or(0.0)),
-                         usable(r) && zero};
+        CarriedReading c{r.id,
+                         placed(r, terms),
+                         factor * (counted(r, terms) + zero.value_or(0.0)),
+                         usable(r) && zero,
+                         r.at,
+                         r.lift_mm,
+                         r.zero,
+                         r.struck};
         if (usable(r) && !zero && part < loose.size()) ++loose[part];
         // A mark read again to join a later zero says nothing new.
         if (part > 0 && c.counts && !terms.zeros[part - 1])
             c.counts = std::none_of(out.readings.begin(), out.readings.end(), [&](const auto& o) {
-                return o.counts && o.reading->zero < r.zero &&
-                       std::abs(o.reading->at.deg - r.at.deg) < 1e-6;
+                return o.counts && o.zero < r.zero &&
+                       std::abs(o.readAt.deg - r.at.deg) < 1e-6;
             });
         out.readings.push_back(c);
     }
@@ -117,14 +123,14 @@ Carried carried(const LiftRun& run) {
         Finding& f = say(Code::PartLoose, Severity::Ask);
         f.count = loose[part];
         for (const CarriedReading& c : out.readings)
-            if (!f.at && c.reading->zero == static_cast<int>(part) + 1) f.at = c.at;
+            if (!f.at && c.zero == static_cast<int>(part) + 1) f.at = c.at;
     }
     if (terms.travel_mm > 0.0)
         for (const CarriedReading& c : out.readings)
-            if (c.counts && std::abs(c.reading->lift_mm) > terms.travel_mm) {
+            if (c.counts && std::abs(c.read_mm) > terms.travel_mm) {
                 Finding& f = say(Code::TravelEnds, Severity::LookAgain);
                 f.at = c.at;
-                f.mm = c.reading->lift_mm;
+                f.mm = c.read_mm;
                 f.other_mm = terms.travel_mm;
                 break;
             }

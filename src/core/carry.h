@@ -15,10 +15,14 @@
 namespace lobe {
 
 struct CarriedReading {
-    const Reading* reading = nullptr; ///< into the run
-    CrankDeg at;                      ///< on the cycle, the run's shift included
+    std::int64_t id = 0; ///< of the reading
+    CrankDeg at;         ///< on the cycle, the run's shift included
     double lift_mm = 0.0;
-    bool counts = true; ///< in the analysis: not struck, not backed up, its zero known
+    bool counts = true;   ///< in the analysis: not struck, not backed up, its zero known
+    CrankDeg readAt;      ///< as read, without the shift
+    double read_mm = 0.0; ///< what the indicator showed
+    int zero = 1;         ///< which setting of the zero it counts from
+    std::optional<Struck> struck{};
 };
 
 struct Carried {

@@ -11,14 +11,13 @@ namespace {
 /// The mean without the reading that stands farthest out, when leaving it brings the rest together.
 void settle(EventGroup& g, int repeats, double tolerance_deg) {
     if (g.readings.empty()) return;
-    std::vector<const Reading*> sorted = g.readings;
-    std::sort(sorted.begin(), sorted.end(),
-              [](const Reading* a, const Reading* b) { return a->at < b->at; });
+    std::vector<CrankDeg> sorted = g.readings;
+    std::sort(sorted.begin(), sorted.end());
     std::size_t from = 0, to = sorted.size();
-    const auto range = [&] { return sorted[to - 1]->at.deg - sorted[from]->at.deg; };
+    const auto range = [&] { return sorted[to - 1].deg - sorted[from].deg; };
     if (sorted.size() >= 3 && range() > tolerance_deg) {
-        const double withoutFirst = sorted[to - 1]->at.deg - sorted[1]->at.deg;
-        const double withoutLast = sorted[to - 2]->at.deg - sorted[0]->at.deg;
+        const double withoutFirst = sorted[to - 1].deg - sorted[1].deg;
+        const double withoutLast = sorted[to - 2].deg - sorted[0].deg;
         const bool first = withoutFirst < withoutLast;
         if (std::min(withoutFirst, withoutLast) <= tolerance_deg)
             g.odd = first ? sorted[from++] : sorted[--to];
@@ -26,7 +25,7 @@ void settle(EventGroup& g, int repeats, double tolerance_deg) {
     // Angles of one event lie close together on the cycle: no wrap to fear in the mean.
     double sum = 0.0;
     for (std::size_t i = from; i < to; ++i)
-        sum += sorted[i]->at.deg;
+        sum += sorted[i].deg;
     g.mean = CrankDeg{sum / static_cast<double>(to - from)};
     g.range_deg = range();
     g.settled = static_cast<int>(to - from) >= repeats && g.range_deg <= tolerance_deg;
@@ -38,11 +37,15 @@ std::optional<double> uncertainty_deg(const EventGroup& g, const RunTerms& terms
     if (!g.mean) return std::nullopt;
     double squares = 0.0;
     int n = 0;
-    for (const Reading* r : g.readings)
-        if (r != g.odd) {
-            squares += std::pow(r->at.deg - g.mean->deg, 2);
-            ++n;
+    bool left = false; // the odd one, once
+    for (CrankDeg at : g.readings) {
+        if (!left && g.odd && at == *g.odd) {
+            left = true;
+            continue;
         }
+        squares += std::pow(at.deg - g.mean->deg, 2);
+        ++n;
+    }
     const double wheel = 0.5 / std::sqrt(12.0);
     const double own = n > 1 ? std::sqrt(squares / (n - 1)) : terms.repeatTolerance_deg / 2.0;
     return kCoverageFactor * std::hypot(std::max(own, 0.05), wheel) / std::sqrt(n);
@@ -52,8 +55,8 @@ void judge(const Job& job, const LiftRun& run, const EventGroup& g, std::vector<
     Finding f{Code::EventOdd, Severity::LookAgain, run.side, run.cylinder};
     f.opening = g.of == ReadingOf::Opens;
     if (g.odd) {
-        f.at = g.odd->at;
-        f.deg = g.odd->at.deg - g.mean->deg;
+        f.at = g.odd;
+        f.deg = g.odd->deg - g.mean->deg;
         out.push_back(f);
     }
     // Typed on the wrong side of its dead centre: mirrored there, it would be as the card.
@@ -97,7 +100,7 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
         for (const Reading& r : run.readings) {
             if (r.struck || r.approach != Approach::Forward || r.of != of) continue;
             if (of != ReadingOf::Nose && std::abs(r.lift_mm - height.mm) > 1e-6) continue;
-            g.readings.push_back(&r);
+            g.readings.push_back(r.at);
         }
         settle(g, of == ReadingOf::Nose ? 1 : run.terms.repeats, run.terms.repeatTolerance_deg);
         if (!g.settled && !out.next) out.next = EventWanted{of, height};

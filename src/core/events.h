@@ -13,10 +13,10 @@ namespace lobe {
 struct EventGroup {
     ReadingOf of = ReadingOf::Opens;
     Height height;                        ///< not for a nose
-    std::vector<const Reading*> readings; ///< live ones, into the run
+    std::vector<CrankDeg> readings;       ///< live ones, as read, in the order taken
     std::optional<CrankDeg> mean;         ///< without the odd one
     double range_deg = 0.0;               ///< greatest less least, without the odd one
-    const Reading* odd = nullptr;         ///< the one that does not belong
+    std::optional<CrankDeg> odd{};        ///< the one that does not belong
     bool settled = false;                 ///< enough agree within the tolerance
 };
 

@@ -78,7 +78,7 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
         if (turns == 0.0 || std::abs(m.off_mm - turns * turn) > 0.08 * turn) continue;
         double read = 0.0;
         for (const CarriedReading& c : out.readings)
-            if (c.counts && std::abs(wrapCycle(c.at - m.at).deg) < 1e-6) read = c.reading->lift_mm;
+            if (c.counts && std::abs(wrapCycle(c.at - m.at).deg) < 1e-6) read = c.read_mm;
         Finding& f = say(Code::DialTurn, Severity::LookAgain);
         f.at = m.at;
         f.mm = read;
@@ -196,13 +196,14 @@ void cylinders(const Job& job, const std::map<Lobe, RunFindings*>& current, Find
     for (const auto& [key, run] : current) {
         CylinderFindings& c = byCylinder[key.first];
         c.cylinder = key.first;
-        (key.second == Side::Intake ? c.intake : c.exhaust) = run;
+        (key.second == Side::Intake ? c.intakeRun : c.exhaustRun) =
+            static_cast<std::size_t>(run - out.runs.data());
     }
     for (auto& [number, c] : byCylinder) {
+        const RunFindings *in = out.intake(c), *ex = out.exhaust(c);
         // One lobe measured since the cam was moved and the other before: no pair.
-        if (c.intake && c.exhaust && c.intake->outdated == c.exhaust->outdated)
-            c.pair =
-                analysePair(c.intake->lobe, c.exhaust->lobe, job.settings.school, Place::Valve);
+        if (in && ex && in->outdated == ex->outdated)
+            c.pair = analysePair(in->lobe, ex->lobe, job.settings.school, Place::Valve);
         out.cylinders.push_back(c);
     }
 }
@@ -210,11 +211,13 @@ void cylinders(const Job& job, const std::map<Lobe, RunFindings*>& current, Find
 /// Centres within this of the card are called "as the card": about what a wheel can show.
 constexpr double kAsCard_deg = 0.75;
 
-Explanation explained(const Job& job, const CylinderFindings& c, double tdc_deg) {
+Explanation explained(const Job& job, const Findings& f, const CylinderFindings& c,
+                      double tdc_deg) {
     ExplainRequest request;
+    const RunFindings *in = f.intake(c), *ex = f.exhaust(c);
     // What was measured before the cam was moved says nothing of where it stands.
-    request.intake = c.intake && !c.intake->outdated ? &c.intake->lobe : nullptr;
-    request.exhaust = c.exhaust && !c.exhaust->outdated ? &c.exhaust->lobe : nullptr;
+    request.intake = in && !in->outdated ? &in->lobe : nullptr;
+    request.exhaust = ex && !ex->outdated ? &ex->lobe : nullptr;
     if (job.card) request.card = *job.card;
     request.engine = job.engine;
     request.tdc_deg = tdc_deg;
@@ -226,15 +229,16 @@ Explanation explained(const Job& job, const CylinderFindings& c, double tdc_deg)
     return unknown;
 }
 
-void againstCard(const Job& job, const CylinderFindings& c, std::vector<Finding>& out) {
+void againstCard(const Job& job, const Findings& f, const CylinderFindings& c,
+                 std::vector<Finding>& out) {
     const auto say = [&](Code code, Severity severity, std::optional<Side> side, double deg) {
-        Finding f{code, severity, side, c.cylinder};
-        f.deg = deg;
-        out.push_back(f);
+        Finding said{code, severity, side, c.cylinder};
+        said.deg = deg;
+        out.push_back(said);
     };
     const auto off = [](double deg) { return std::abs(deg) > kAsCard_deg; };
     bool outdated = false;
-    for (const RunFindings* run : {c.intake, c.exhaust})
+    for (const RunFindings* run : {f.intake(c), f.exhaust(c)})
         if (run && run->outdated) {
             outdated = true;
             out.push_back({Code::MovedSince, Severity::Ask, run->side, c.cylinder});
@@ -243,14 +247,14 @@ void againstCard(const Job& job, const CylinderFindings& c, std::vector<Finding>
     if (!job.card || outdated) return;
     const bool byCentre = !c.explanation || c.explanation->causes.empty();
     const CauseKind kind = byCentre ? CauseKind::Unclear : c.explanation->causes.front().kind;
-    if (kind == CauseKind::CamTiming && c.intake && c.exhaust)
+    if (kind == CauseKind::CamTiming && c.intakeRun && c.exhaustRun)
         return say(Code::CamShift, Severity::Ask, {}, *c.explanation->causes.front().deg);
     if (kind == CauseKind::Separation)
         say(Code::SeparationOff, Severity::Ask, {}, *c.explanation->causes.front().deg);
     if (!byCentre && kind != CauseKind::AsCard && kind != CauseKind::CamTiming &&
         kind != CauseKind::Separation)
         return say(Code::CardOff, Severity::Ask, {}, 0.0);
-    for (const RunFindings* run : {c.intake, c.exhaust}) {
+    for (const RunFindings* run : {f.intake(c), f.exhaust(c)}) {
         const auto shift = run ? cardShift_deg(job, run->lobe) : std::nullopt;
         if (!shift) continue;
         if (off(*shift) && kind != CauseKind::AsCard)
@@ -268,8 +272,8 @@ void twist(const Job& job, const Findings& f, std::vector<Finding>& out) {
     if (f.cylinders.size() < 2 || f.cylinders.front().cylinder != 1) return;
     const CylinderFindings& first = f.cylinders.front();
     for (std::size_t i = 1; i < f.cylinders.size(); ++i)
-        for (const auto& [a, b] : {std::pair(first.intake, f.cylinders[i].intake),
-                                   std::pair(first.exhaust, f.cylinders[i].exhaust)}) {
+        for (const auto& [a, b] : {std::pair(f.intake(first), f.intake(f.cylinders[i])),
+                                   std::pair(f.exhaust(first), f.exhaust(f.cylinders[i]))}) {
             // Measured before and after the cam was moved, they differ by the move.
             if (!a || !b || (a->setting != b->setting && (a->outdated || b->outdated))) continue;
             const auto ca = a->lobe.centre(job.settings.school),
@@ -329,10 +333,9 @@ void tdcMoved(const Job& job, const TdcFindings& tdc, std::vector<Finding>& out)
 /// Once a volume is given: with the closing by the chosen school, or, while that is not known, for
 /// the static ratio alone, as closed at BDC.
 void compressions(const Job& job, Findings& out) {
-    const LobeFigures* intake = nullptr;
-    if (!out.cylinders.empty() && out.cylinders.front().intake &&
-        !out.cylinders.front().intake->outdated)
-        intake = &out.cylinders.front().intake->lobe;
+    const RunFindings* first =
+        out.cylinders.empty() ? nullptr : out.intake(out.cylinders.front());
+    const LobeFigures* intake = first && !first->outdated ? &first->lobe : nullptr;
     out.closings = closings(job, intake, out.tdc.uncertainty_deg());
     if (!(job.engine.chamberOf(1).chamber_cc > 0.0)) return;
     const Closing& chosen = out.closings[static_cast<std::size_t>(job.settings.closing)];
@@ -341,6 +344,25 @@ void compressions(const Job& job, Findings& out) {
 }
 
 } // namespace
+
+const RunFindings* Findings::intake(const CylinderFindings& c) const {
+    return c.intakeRun ? &runs[*c.intakeRun] : nullptr;
+}
+
+const RunFindings* Findings::exhaust(const CylinderFindings& c) const {
+    return c.exhaustRun ? &runs[*c.exhaustRun] : nullptr;
+}
+
+const CylinderFindings* Findings::cylinder(int number) const {
+    for (const CylinderFindings& c : cylinders)
+        if (c.cylinder == number) return &c;
+    return nullptr;
+}
+
+const std::vector<Figure>& Findings::figures() const {
+    static const std::vector<Figure> none;
+    return cylinders.empty() ? none : cylinders.front().figures;
+}
 
 const RunFindings* Findings::run(std::int64_t id) const {
     for (const RunFindings& r : runs)
@@ -435,12 +457,32 @@ RunTerms nextTerms(const Job& job, int cylinder, Side side) {
     return terms;
 }
 
-Findings examine(const Job& job) {
+/// What was found of a run before, where nothing it stands on has changed; else null.
+static const std::shared_ptr<const RunFindings>* taken(const Before& before, const Job& job,
+                                                const LiftRun& run) {
+    const auto& was = before.job.runs;
+    for (std::size_t i = 0; i < was.size() && i < before.findings.alone.size(); ++i) {
+        if (was[i].id != run.id) continue;
+        if (!(was[i] == run) || requestFor(before.job, was[i]) != requestFor(job, run))
+            return nullptr;
+        // The events of a run are asked for and judged by the card.
+        if (run.terms.eventsOnly && before.job.card != job.card) return nullptr;
+        return &before.findings.alone[i];
+    }
+    return nullptr;
+}
+
+Findings examine(const Job& job, const Before* before) {
     Findings out;
     out.tdc = examineTdc(job.contacts, tdcContext(job));
     out.runs.reserve(job.runs.size());
-    for (const LiftRun& run : job.runs)
-        out.runs.push_back(examineRun(job, run));
+    out.alone.reserve(job.runs.size());
+    for (const LiftRun& run : job.runs) {
+        const auto* known = before ? taken(*before, job, run) : nullptr;
+        out.alone.push_back(known ? *known
+                                  : std::make_shared<const RunFindings>(examineRun(job, run)));
+        out.runs.push_back(*out.alone.back());
+    }
     const auto current = currentRuns(job, out);
     passes(job, out);
     cylinders(job, current, out);
@@ -455,14 +497,14 @@ Findings examine(const Job& job) {
             out.all.insert(out.all.end(), run.lobe.findings.begin(), run.lobe.findings.end());
     for (CylinderFindings& c : out.cylinders) {
         if (job.card || !job.otherCards.empty())
-            c.explanation = explained(job, c, out.tdc.uncertainty_deg());
+            c.explanation = explained(job, out, c, out.tdc.uncertainty_deg());
         if (c.pair) out.all.insert(out.all.end(), c.pair->findings.begin(), c.pair->findings.end());
-        againstCard(job, c, out.all);
+        againstCard(job, out, c, out.all);
     }
     twist(job, out, out.all);
     twistCauses(out.all, out);
-    if (!out.cylinders.empty())
-        out.figures = figuresOf(job, out.cylinders.front(), out.tdc.uncertainty_deg());
+    for (CylinderFindings& c : out.cylinders)
+        c.figures = figuresOf(job, out, c);
     compressions(job, out);
     out.need = need(job, out);
     out.changes = checkChanges(job, out);

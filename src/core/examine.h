@@ -16,6 +16,7 @@
 #include "core/setting.h"
 #include "core/tdc.h"
 
+#include <memory>
 #include <optional>
 #include <vector>
 
@@ -46,9 +47,9 @@ struct RunFindings {
 
 struct CylinderFindings {
     int cylinder = 1;
-    const RunFindings* intake = nullptr; ///< into Findings::runs
-    const RunFindings* exhaust = nullptr;
+    std::optional<std::size_t> intakeRun, exhaustRun; ///< into Findings::runs
     std::optional<PairFigures> pair;
+    std::vector<Figure> figures; ///< in the order they are shown
     std::optional<Explanation> explanation; ///< against the fitted card, where there is one
 };
 
@@ -67,22 +68,35 @@ struct Findings {
     std::vector<ChangeCheck> changes;             ///< what the changes of setting did
     std::vector<StationFindings> stations;
     Station next = Station::Engine; ///< the next sensible one
-    std::vector<Figure> figures;    ///< of the first cylinder measured
     std::vector<Task> plan;         ///< what is still to be taken, in order
     std::vector<Finding> all;       ///< every finding, in the order of the route
+    /// Each run examined by itself, before the others are looked at: what the next examination of
+    /// the same job takes over.
+    std::vector<std::shared_ptr<const RunFindings>> alone;
 
-    Findings() = default;
-    Findings(Findings&&) = default;
-    Findings& operator=(Findings&&) = default;
-    // Cylinders point into runs: moving a vector keeps its elements, copying would not.
-    Findings(const Findings&) = delete;
-    Findings& operator=(const Findings&) = delete;
-
+    /// The runs of a cylinder that count; null where there is none. Into this.
+    const RunFindings* intake(const CylinderFindings& c) const;
+    const RunFindings* exhaust(const CylinderFindings& c) const;
+    const RunFindings* of(const CylinderFindings& c, Side side) const {
+        return side == Side::Intake ? intake(c) : exhaust(c);
+    }
+    /// By its number; null where nothing of it is measured.
+    const CylinderFindings* cylinder(int number) const;
+    /// Of the first cylinder measured; empty before any.
+    const std::vector<Figure>& figures() const;
     const RunFindings* run(std::int64_t id) const;
     Progress progress(Station station) const;
 };
 
-Findings examine(const Job& job);
+/// A job and what was found of it; see core/snapshot.h.
+struct Before {
+    const Job& job;
+    const Findings& findings;
+};
+
+/// With `before`, runs on which nothing has changed are not analysed again; what comes out is the
+/// same to the last bit.
+Findings examine(const Job& job, const Before* before = nullptr);
 
 /// Where the next reading of a run belongs: at the angle just struck, else one step past the last
 /// reading, else (when that was read already) one step past the farthest.

@@ -24,6 +24,7 @@ enum class FigureKind {
 struct Figure {
     std::string key; ///< stable, used for pinning: "duration.intake@1.270t"
     FigureKind kind = FigureKind::Duration;
+    int cylinder = 1; ///< whose it is
     std::optional<Side> side{};
     std::optional<Height> height{};
     std::optional<CentreSchool> school{};

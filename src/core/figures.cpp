@@ -12,8 +12,8 @@ namespace {
 /// The figures of one cylinder, in the order the slate shows them.
 class Figures {
 public:
-    Figures(const Job& job, const CylinderFindings& c, double tdc_deg, std::vector<Figure>& out)
-        : job_(job), c_(c), tdc_deg_(tdc_deg), out_(out) {}
+    Figures(const Job& job, const Findings& f, const CylinderFindings& c, std::vector<Figure>& out)
+        : job_(job), f_(f), c_(c), out_(out) {}
 
     void collect() {
         const Height main = job_.card ? job_.card->height : Height{1.27, Place::Tappet};
@@ -49,9 +49,10 @@ public:
     }
 
 private:
-    const RunFindings* of(Side side) const { return side == Side::Intake ? c_.intake : c_.exhaust; }
-    static Figure make(FigureKind kind, std::optional<Side> side, std::optional<Height> height) {
+    const RunFindings* of(Side side) const { return f_.of(c_, side); }
+    Figure make(FigureKind kind, std::optional<Side> side, std::optional<Height> height) const {
         Figure f;
+        f.cylinder = c_.cylinder;
         f.key = figureKey(kind, side, height);
         f.kind = kind;
         f.side = side;
@@ -147,8 +148,8 @@ private:
         if (c_.pair->separation) f.value = c_.pair->separation->deg;
         f.uncertainty = c_.pair->separationUncertainty_deg;
         // The separation is off by half of what the two lobes are off in opposite senses.
-        const auto in = cardShift_deg(job_, c_.intake->lobe),
-                   ex = cardShift_deg(job_, c_.exhaust->lobe);
+        const auto in = cardShift_deg(job_, of(Side::Intake)->lobe),
+                   ex = cardShift_deg(job_, of(Side::Exhaust)->lobe);
         if (in && ex) f.cardDifference = (*in - *ex) / 2.0;
         add(f);
         if (!stand) return;
@@ -179,16 +180,17 @@ private:
     }
 
     const Job& job_;
+    const Findings& f_;
     const CylinderFindings& c_;
-    double tdc_deg_; ///< what TDC leaves uncertain
+    double tdc_deg_ = f_.tdc.uncertainty_deg();
     std::vector<Figure>& out_;
 };
 
 } // namespace
 
-std::vector<Figure> figuresOf(const Job& job, const CylinderFindings& cylinder, double tdc_deg) {
+std::vector<Figure> figuresOf(const Job& job, const Findings& f, const CylinderFindings& cylinder) {
     std::vector<Figure> out;
-    Figures(job, cylinder, tdc_deg, out).collect();
+    Figures(job, f, cylinder, out).collect();
     return out;
 }
 

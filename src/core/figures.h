@@ -7,7 +7,7 @@
 
 namespace lobe {
 
-/// `tdc_deg` is what TDC leaves uncertain, crank degrees, 95 %: angles counted from TDC carry it.
-std::vector<Figure> figuresOf(const Job& job, const CylinderFindings& cylinder, double tdc_deg);
+/// Angles counted from TDC carry what TDC leaves uncertain.
+std::vector<Figure> figuresOf(const Job& job, const Findings& f, const CylinderFindings& cylinder);
 
 } // namespace lobe

@@ -23,6 +23,7 @@ struct Taken {
     Place at = Place::Tappet;
     double ratio = 1.0;
     double lash_mm = 0.0;
+    bool operator==(const Taken&) const = default;
 
     /// The lift, at the place taken, that shows when `height` is reached; not positive when the
     /// lash hides that height.
@@ -75,6 +76,8 @@ struct LobeRequest {
     double resolution_mm = 0.0;              ///< of the indicator; 0: what the lifts are written in
     bool smoothing = true;           ///< follow the noise; else the curve through all readings
     Height seat{0.15, Place::Valve}; ///< for the ramp spread
+
+    bool operator==(const LobeRequest&) const = default;
 };
 
 /// Whether the middle of the events wanders as the height rises.

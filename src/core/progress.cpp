@@ -36,13 +36,13 @@ Progress lobesProgress(const Findings& f) {
     if (f.cylinders.empty()) return Progress::NotBegun;
     bool both = false, open = false;
     for (const CylinderFindings& c : f.cylinders) {
-        for (const RunFindings* r : {c.intake, c.exhaust}) {
+        for (const RunFindings* r : {f.intake(c), f.exhaust(c)}) {
             if (!r) continue;
             if (anyLookAgain(r->lobe.findings)) return Progress::LookAgain;
             open = open || !r->lobe.noseReached;
         }
-        both = both ||
-               (c.intake && c.exhaust && c.intake->lobe.noseReached && c.exhaust->lobe.noseReached);
+        const RunFindings *in = f.intake(c), *ex = f.exhaust(c);
+        both = both || (in && ex && in->lobe.noseReached && ex->lobe.noseReached);
     }
     return both && !open ? Progress::Done : Progress::InHand;
 }

@@ -18,8 +18,8 @@ const CylinderFindings* firstOf(const Findings& f) {
     return f.cylinders.empty() ? nullptr : &f.cylinders.front();
 }
 
-const LobeFigures* lobeOf(const CylinderFindings* c, Side side) {
-    const RunFindings* run = !c ? nullptr : side == Side::Intake ? c->intake : c->exhaust;
+const LobeFigures* lobeOf(const Findings& f, const CylinderFindings* c, Side side) {
+    const RunFindings* run = c ? f.of(*c, side) : nullptr;
     // Measured before the cam was moved, it says nothing of where the cam stands.
     return run && !run->outdated ? &run->lobe : nullptr;
 }
@@ -46,8 +46,8 @@ public:
         : job_(job),
           f_(f),
           c_(firstOf(f)),
-          in_(lobeOf(c_, Side::Intake)),
-          ex_(lobeOf(c_, Side::Exhaust)),
+          in_(lobeOf(f, c_, Side::Intake)),
+          ex_(lobeOf(f, c_, Side::Exhaust)),
           two_(job.engine.layout == Layout::TwinOverheadCam) {}
 
     Need find() {
@@ -71,8 +71,8 @@ public:
             fail(NeedFault::NoClearance);
             break;
         }
-        const bool outdated =
-            c_ && ((c_->intake && c_->intake->outdated) || (c_->exhaust && c_->exhaust->outdated));
+        const RunFindings *in = c_ ? f_.intake(*c_) : nullptr, *ex = c_ ? f_.exhaust(*c_) : nullptr;
+        const bool outdated = (in && in->outdated) || (ex && ex->outdated);
         if (outdated && need_.fault && *need_.fault != NeedFault::SeparationFixed)
             need_.fault = NeedFault::MovedSince;
         return need_;
@@ -260,7 +260,7 @@ Need need(const Job& job, const Findings& findings) {
 Outcome outcome(const Job& job, const Findings& f, double intake_deg, double exhaust_deg) {
     Outcome out;
     const CylinderFindings* c = firstOf(f);
-    const LobeFigures *in = lobeOf(c, Side::Intake), *ex = lobeOf(c, Side::Exhaust);
+    const LobeFigures *in = lobeOf(f, c, Side::Intake), *ex = lobeOf(f, c, Side::Exhaust);
     const auto centreIn = in ? in->centre(job.settings.school) : std::nullopt;
     const auto centreEx = ex ? ex->centre(job.settings.school) : std::nullopt;
     if (centreIn) out.intakeCentre = centreIn->deg - intake_deg;

@@ -101,9 +101,8 @@ QString figureUncertainty(const Figure& f, const Style& style) {
 }
 
 static const RunFindings* runOf(const Figure& f, const Findings& all) {
-    if (all.cylinders.empty() || !f.side) return nullptr;
-    const CylinderFindings& c = all.cylinders.front();
-    return *f.side == Side::Intake ? c.intake : c.exhaust;
+    const CylinderFindings* c = f.side ? all.cylinder(f.cylinder) : nullptr;
+    return c ? all.of(*c, *f.side) : nullptr;
 }
 
 static QString eventPair(const Figure& f, const Findings& all, const Style& style) {
@@ -141,8 +140,8 @@ QString whereFrom(const Figure& f, const Findings& all, const Style& style) {
 
 static QString formula(const Figure& f, const Findings& all, const Style& style) {
     const RunFindings* run = runOf(f, all);
-    const PairFigures* pair = nullptr;
-    if (!all.cylinders.empty() && all.cylinders.front().pair) pair = &*all.cylinders.front().pair;
+    const CylinderFindings* own = all.cylinder(f.cylinder);
+    const PairFigures* pair = own && own->pair ? &*own->pair : nullptr;
     switch (f.kind) {
     case FigureKind::Duration:
     case FigureKind::Opens:
@@ -162,8 +161,8 @@ static QString formula(const Figure& f, const Findings& all, const Style& style)
     case FigureKind::Separation:
     case FigureKind::Advance: {
         if (!pair) return {};
-        const auto& c = all.cylinders.front();
-        const auto ic = c.intake->lobe.centre(*f.school), ec = c.exhaust->lobe.centre(*f.school);
+        const auto ic = all.intake(*own)->lobe.centre(*f.school),
+                   ec = all.exhaust(*own)->lobe.centre(*f.school);
         if (!ic || !ec) return {};
         if (f.kind == FigureKind::Separation)
             return QStringLiteral(
@@ -174,10 +173,10 @@ static QString formula(const Figure& f, const Findings& all, const Style& style)
                  degrees(*f.value, style));
     }
     case FigureKind::Overlap: {
-        if (!f.height || all.cylinders.empty()) return {};
-        const auto& c = all.cylinders.front();
-        const HeightEvents* in = c.intake ? c.intake->lobe.events(*f.height) : nullptr;
-        const HeightEvents* ex = c.exhaust ? c.exhaust->lobe.events(*f.height) : nullptr;
+        if (!f.height || !own) return {};
+        const RunFindings *intake = all.intake(*own), *exhaust = all.exhaust(*own);
+        const HeightEvents* in = intake ? intake->lobe.events(*f.height) : nullptr;
+        const HeightEvents* ex = exhaust ? exhaust->lobe.events(*f.height) : nullptr;
         if (!in || !ex || !in->opens || !ex->closes) return {};
         return QStringLiteral("Intake opens + exhaust closes = %1 + %2 = %3.")
             .arg(fixed(-in->opens->deg, 1, style), fixed(ex->closes->deg, 1, style),

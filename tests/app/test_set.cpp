@@ -37,7 +37,7 @@ void measureAgain(Bench& bench, double advanced) {
         const Job before = bench.onDisk();
         const Findings found = examine(before);
         const CylinderFindings& c = found.cylinders.front();
-        const LobeFigures& lobe = (side == Side::Intake ? c.intake : c.exhaust)->lobe;
+        const LobeFigures& lobe = found.of(c, side)->lobe;
         bench.session().select(1, side);
         bench.window().go(Station::Lobes);
         const RunTerms terms = nextTerms(before, 1, side);

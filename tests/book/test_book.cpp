@@ -21,6 +21,9 @@ std::unique_ptr<book::Book> opened(const QString& path) {
 std::int64_t id(const book::Result<std::int64_t>& r) {
     return std::get<std::int64_t>(r);
 }
+std::int64_t id(const book::Result<book::Made>& r) {
+    return std::get<book::Made>(r).id;
+}
 Job loaded(const book::Book& b, std::int64_t job) {
     return std::get<Job>(b.load(job));
 }

@@ -46,7 +46,7 @@ Job lateCam() {
 }
 
 const Figure* figure(const Findings& f, const std::string& key) {
-    for (const Figure& x : f.figures)
+    for (const Figure& x : f.figures())
         if (x.key == key) return &x;
     return nullptr;
 }
@@ -65,7 +65,7 @@ private slots:
         const Findings f = examine(Job{});
         QVERIFY(f.next == Station::Engine);
         QVERIFY(f.progress(Station::Lobes) == Progress::NotBegun);
-        QVERIFY(f.figures.empty());
+        QVERIFY(f.figures().empty());
         QVERIFY(f.all.empty());
     }
 
@@ -401,9 +401,9 @@ private slots:
         Job job = lateCam();
         job.settings.heights = {{1.27, Place::Tappet}, {0.15, Place::Valve}};
         const Findings f = examine(job);
-        for (std::size_t i = 0; i < f.figures.size(); ++i)
-            for (std::size_t j = i + 1; j < f.figures.size(); ++j)
-                QVERIFY(f.figures[i].key != f.figures[j].key);
+        for (std::size_t i = 0; i < f.figures().size(); ++i)
+            for (std::size_t j = i + 1; j < f.figures().size(); ++j)
+                QVERIFY(f.figures()[i].key != f.figures()[j].key);
     }
 };
 

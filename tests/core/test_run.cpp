@@ -81,7 +81,7 @@ private slots:
         QVERIFY(f.runs[0].lobe.misfits.empty());
         // What was read is untouched.
         const auto& c = f.runs[0].readings[30];
-        QCOMPARE(c.reading->lift_mm + at, c.lift_mm);
+        QCOMPARE(c.read_mm + at, c.lift_mm);
     }
 
     void zeroedWithoutItsLiftDoesNotCountUntilAMarkJoins() {

@@ -271,7 +271,7 @@ private slots:
         // Durations are the cam's own, and so is one cam's separation; where it stands is not
         // known.
         const auto shows = [&](FigureKind kind) {
-            return std::any_of(f.figures.begin(), f.figures.end(),
+            return std::any_of(f.figures().begin(), f.figures().end(),
                                [&](const Figure& x) { return x.kind == kind; });
         };
         QVERIFY(shows(FigureKind::Duration));

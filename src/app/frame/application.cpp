@@ -19,7 +19,10 @@ Paths Paths::standard() {
 book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path) {
     auto opened = book::Book::open(path);
     auto* made = std::get_if<std::unique_ptr<book::Book>>(&opened);
-    if (!made || !(*made)->jobs().empty()) return opened;
+    if (!made) return opened;
+    const auto there = (*made)->listJobs();
+    if (const auto* e = std::get_if<book::Error>(&there)) return *e;
+    if (!std::get<std::vector<book::JobSummary>>(there).empty()) return opened;
     for (const char* folder :
          {":/demo/skerry-four", ":/demo/marram-650", ":/demo/skerry-spare", ":/demo/skerry-two"}) {
         const auto job = book::importJobFolder(**made, QLatin1String(folder));
@@ -49,13 +52,14 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence) {
         return false;
     }
     session_ = std::make_unique<Session>(std::get<std::unique_ptr<book::Book>>(std::move(opened)));
-    session_->openAnyJob(preferences_.lastJob());
+    session_->openAnyJob(0);
     window_ = std::make_unique<MainWindow>(*session_, look_, *dialogs_, preferences_);
     QObject::connect(window_.get(), &MainWindow::demoWanted, window_.get(), [this] {
         auto demoBook = openDemo(paths_.demo());
         if (const auto* e = std::get_if<book::Error>(&demoBook))
             return window_->say(book::sentence(*e, paths_.demo()));
-        session_->useBook(std::get<std::unique_ptr<book::Book>>(std::move(demoBook)), {});
+        session_->useBook(std::get<std::unique_ptr<book::Book>>(std::move(demoBook)));
+        session_->openAnyJob(0);
     });
     return true;
 }

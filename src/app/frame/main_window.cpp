@@ -232,7 +232,7 @@ void MainWindow::begin(const lobe::Task& task) {
     session_.select(task.cylinder, task.side);
     go(lobe::Station::Lobes);
     if (!task.at) return;
-    const lobe::LiftRun* run = session_.run();
+    const auto run = session_.run();
     if (run && !run->terms.eventsOnly) lobes()->goTo({task.at->deg - run->terms.shift_deg});
 }
 
@@ -262,7 +262,7 @@ void MainWindow::importTable(const QString& path) {
 }
 
 void MainWindow::exportTable() {
-    const lobe::LiftRun* run = session_.run();
+    const auto run = session_.run();
     if (!run || run->readings.empty())
         return say(QStringLiteral("The lobe at hand has no readings to write."));
     const QString suggested =

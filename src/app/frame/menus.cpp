@@ -165,15 +165,16 @@ void Menus::openBook() {
     auto opened = book::Book::open(path);
     if (const auto* e = std::get_if<book::Error>(&opened))
         return window_.say(book::sentence(*e, path));
-    session_.useBook(std::get<std::unique_ptr<book::Book>>(std::move(opened)), {});
+    session_.useBook(std::get<std::unique_ptr<book::Book>>(std::move(opened)));
+    session_.openAnyJob(0);
 }
 
 void Menus::refresh() {
-    const QString undo = session_.undoable(), redo = session_.redoable();
-    undo_->setEnabled(!undo.isEmpty());
-    redo_->setEnabled(!redo.isEmpty());
-    undo_->setText(undo.isEmpty() ? QStringLiteral("Undo") : QStringLiteral("Undo ") + undo);
-    redo_->setText(redo.isEmpty() ? QStringLiteral("Redo") : QStringLiteral("Redo ") + redo);
+    const auto undo = session_.undoable(), redo = session_.redoable();
+    undo_->setEnabled(undo.has_value());
+    redo_->setEnabled(redo.has_value());
+    undo_->setText(undo ? QStringLiteral("Undo ") + undo->kind : QStringLiteral("Undo"));
+    redo_->setText(redo ? QStringLiteral("Redo ") + redo->kind : QStringLiteral("Redo"));
     for (QAction* a : needJob_)
         a->setEnabled(session_.hasJob());
 }

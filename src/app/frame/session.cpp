@@ -1,11 +1,20 @@
 #include "app/frame/session.h"
 
+#include "book/apply.h"
+
+#include <QFile>
+#include <QFileInfo>
+
 namespace app {
 
 using namespace lobe;
 
 Session::Session(std::unique_ptr<book::Book> book, QObject* parent)
     : QObject(parent), book_(std::move(book)) {}
+
+void Session::say(const book::Error& error) {
+    emit troubled(book::sentence(error, book_->path()));
+}
 
 void Session::select(int cylinder, Side side) {
     if (cylinder == cylinder_ && side == side_) return;
@@ -14,96 +23,167 @@ void Session::select(int cylinder, Side side) {
     emit selectionChanged();
 }
 
-const LiftRun* Session::run() const {
+Held<LiftRun> Session::run() const {
     const LiftRun* newest = nullptr;
-    for (const LiftRun& r : job_.runs)
+    for (const LiftRun& r : job().runs)
         if (r.cylinder == cylinder_ && r.side == side_) newest = &r;
     // A run taken before the cam was moved is closed: the next reading begins another.
-    if (newest && measuredBefore(job_, newest->terms.setting, side_)) return nullptr;
-    return newest;
+    if (newest && measuredBefore(job(), newest->terms.setting, side_)) return {};
+    return {snapshot_, newest};
 }
 
 bool Session::openJob(std::int64_t id) {
-    job_ = Job{};
-    job_.id = id;
-    cylinder_ = 1;
-    side_ = Side::Intake;
-    if (!reload()) {
-        job_ = Job{};
+    auto loaded = book_->read(id);
+    if (const auto* e = std::get_if<book::Error>(&loaded)) {
+        // Nothing of a book that is not understood is written, in any of its jobs.
+        if (e->trouble == book::Trouble::NotUnderstood) book_->setReadOnly(e->detail);
+        say(*e);
         return false;
     }
+    auto& [job, newer] = std::get<book::Loaded>(loaded);
+    cylinder_ = 1;
+    side_ = Side::Intake;
+    snapshot_ = examined(std::move(job));
     emit selectionChanged();
+    emit changed();
+    if (!newer.isEmpty()) {
+        book_->setReadOnly(
+            QStringLiteral("a newer version wrote what this one does not know (%1)").arg(newer));
+        say({book::Trouble::ReadOnly, book_->readOnly()});
+    }
     return true;
 }
 
 bool Session::newJob(const QString& name) {
     const auto made = book_->addJob(name);
     if (const auto* e = std::get_if<book::Error>(&made)) {
-        emit troubled(book::sentence(*e, book_->path()));
+        say(*e);
         return false;
     }
     emit kept();
     return openJob(std::get<std::int64_t>(made));
 }
 
-bool Session::openAnyJob(const QString& preferred) {
-    const auto jobs = book_->jobs();
+bool Session::openAnyJob(std::int64_t preferred) {
+    const auto listed = book_->listJobs();
+    if (const auto* e = std::get_if<book::Error>(&listed)) {
+        say(*e);
+        return false;
+    }
+    const auto& jobs = std::get<std::vector<book::JobSummary>>(listed);
     if (jobs.empty()) return false;
     for (const auto& j : jobs)
-        if (j.name == preferred) return openJob(j.id);
-    return openJob(preferred.isEmpty() ? jobs.front().id : jobs.back().id);
+        if (j.id == preferred) return openJob(j.id);
+    return openJob(jobs.back().id);
 }
 
-void Session::useBook(std::unique_ptr<book::Book> book, const QString& preferredJob) {
+void Session::useBook(std::unique_ptr<book::Book> book) {
     book_ = std::move(book);
-    job_ = Job{};
-    findings_ = Findings{};
-    if (!openAnyJob(preferredJob)) {
-        emit selectionChanged();
-        emit changed();
-    }
+    drop();
+}
+
+void Session::drop() {
+    snapshot_ = std::make_shared<const Snapshot>();
+    cylinder_ = 1;
+    side_ = Side::Intake;
+    emit selectionChanged();
+    emit changed();
 }
 
 bool Session::keep(const book::Change& change) {
-    const auto result = book_->record(job_.id, change);
+    const auto result = book_->record(job().id, change, &job());
     if (const auto* e = std::get_if<book::Error>(&result)) {
-        emit troubled(book::sentence(*e, book_->path()));
+        say(*e);
         return false;
     }
-    lastId_ = std::get<std::int64_t>(result);
+    const book::Made& made = std::get<book::Made>(result);
+    lastId_ = made.id;
     emit kept();
-    return reload();
-}
-
-bool Session::reload() {
-    auto loaded = book_->load(job_.id);
-    if (const auto* e = std::get_if<book::Error>(&loaded)) {
-        emit troubled(book::sentence(*e, book_->path()));
-        return false;
-    }
-    job_ = std::get<Job>(std::move(loaded));
-    findings_ = examine(job_);
-    emit changed();
+    // What another window wrote meanwhile stands in the book and not in this job.
+    if (book_->changedElsewhere()) return reload();
+    Job after = job();
+    book::apply(after, change, made);
+    take(std::move(after));
     return true;
 }
 
-QString Session::undoable() const {
-    return hasJob() ? book_->undoable(job_.id) : QString();
+void Session::take(Job job) {
+    snapshot_ = examined(std::move(job), snapshot_);
+    emit changed();
 }
-QString Session::redoable() const {
-    return hasJob() ? book_->redoable(job_.id) : QString();
+
+bool Session::reload() {
+    auto loaded = book_->read(job().id);
+    if (const auto* e = std::get_if<book::Error>(&loaded)) {
+        say(*e);
+        return false;
+    }
+    take(std::move(std::get<book::Loaded>(loaded).job));
+    return true;
+}
+
+std::optional<book::Deed> Session::undoable() const {
+    return hasJob() ? book_->toUndo(job().id) : std::nullopt;
+}
+std::optional<book::Deed> Session::redoable() const {
+    return hasJob() ? book_->toRedo(job().id) : std::nullopt;
+}
+
+void Session::switchState(bool back) {
+    if (!hasJob()) return;
+    const auto deed = back ? undoable() : redoable();
+    const auto done = back ? book_->switchBack(job().id) : book_->switchOn(job().id);
+    if (const auto* e = std::get_if<book::Error>(&done)) return say(*e);
+    if (!std::get<bool>(done)) return;
+    emit kept();
+    if (reload() && deed) emit undone(*deed, !back);
 }
 
 void Session::undo() {
-    if (hasJob() && book_->undo(job_.id)) reload();
+    switchState(true);
 }
 
 void Session::redo() {
-    if (hasJob() && book_->redo(job_.id)) reload();
+    switchState(false);
 }
 
 void Session::lookForChanges() {
     if (hasJob() && book_->changedElsewhere()) reload();
+}
+
+bool Session::keepAsNewBook(const QString& path) {
+    if (QFileInfo::exists(path)) {
+        emit troubled(QStringLiteral("%1 stands there already; nothing was written. Choose a name "
+                                     "that is free.")
+                          .arg(path));
+        return false;
+    }
+    const std::int64_t id = job().id;
+    // Everything, where the old file can still be read through; it may be deleted and yet be open.
+    if (!book_->writeCopy(path)) {
+        auto opened = book::Book::open(path, book::Book::systemClock, book::Book::Mode::MustExist);
+        if (auto* whole = std::get_if<std::unique_ptr<book::Book>>(&opened)) {
+            const auto same = (*whole)->load(id);
+            if (const Job* job = std::get_if<Job>(&same); job && *job == this->job()) {
+                book_ = std::move(*whole);
+                return openJob(id);
+            }
+        }
+    }
+    QFile::remove(path);
+    auto opened = book::Book::open(path);
+    if (const auto* e = std::get_if<book::Error>(&opened)) {
+        emit troubled(book::sentence(*e, path));
+        return false;
+    }
+    auto fresh = std::get<std::unique_ptr<book::Book>>(std::move(opened));
+    const auto made = fresh->addJob(job());
+    if (const auto* e = std::get_if<book::Error>(&made)) {
+        emit troubled(book::sentence(*e, path));
+        return false;
+    }
+    book_ = std::move(fresh);
+    return openJob(std::get<std::int64_t>(made));
 }
 
 } // namespace app

@@ -1,9 +1,10 @@
-// The job on the bench. Everything typed goes through keep() into the book, the job is read back
-// and examined, and changed() tells the views. Nothing flows the other way.
+// The job on the bench. Everything typed goes through keep() into the book; the job as it then
+// stands is examined and becomes the next snapshot, and changed() tells the views. Nothing flows
+// the other way.
 #pragma once
 
 #include "book/book.h"
-#include "core/examine.h"
+#include "core/snapshot.h"
 
 #include <QObject>
 #include <QString>
@@ -18,22 +19,27 @@ public:
     explicit Session(std::unique_ptr<book::Book> book, QObject* parent = nullptr);
 
     book::Book& book() { return *book_; }
-    bool hasJob() const { return job_.id != 0; }
-    const lobe::Job& job() const { return job_; }
-    const lobe::Findings& findings() const { return findings_; }
+    bool hasJob() const { return job().id != 0; }
+    /// The job and what was found of it. Whoever keeps anything of it keeps this.
+    const lobe::SnapshotPtr& snapshot() const { return snapshot_; }
+    /// Of the snapshot, for the moment: the next change has another.
+    const lobe::Job& job() const { return snapshot_->job; }
+    const lobe::Findings& findings() const { return snapshot_->findings; }
 
     /// The lobe at hand.
     int cylinder() const { return cylinder_; }
     lobe::Side side() const { return side_; }
     void select(int cylinder, lobe::Side side);
     /// The newest run of the lobe at hand; null without one taken since the cam was last moved.
-    const lobe::LiftRun* run() const;
+    lobe::Held<lobe::LiftRun> run() const;
 
     bool openJob(std::int64_t id);
     bool newJob(const QString& name);
-    /// Opens the job worked on last: the one with the newest row. False in an empty book.
-    bool openAnyJob(const QString& preferred);
-    void useBook(std::unique_ptr<book::Book> book, const QString& preferredJob);
+    /// Opens a job by its id, else the one begun last; false in an empty book, or where it cannot
+    /// be opened.
+    bool openAnyJob(std::int64_t preferred);
+    /// From now on this book; without a job until one is opened.
+    void useBook(std::unique_ptr<book::Book> book);
 
     /// Keeps one action; true when it is on disk. On failure troubled() says why.
     bool keep(const book::Change& change);
@@ -41,25 +47,33 @@ public:
     std::int64_t lastId() const { return lastId_; }
     std::int64_t now() const { return book::Book::systemClock(); }
 
-    QString undoable() const;
-    QString redoable() const;
+    std::optional<book::Deed> undoable() const;
+    std::optional<book::Deed> redoable() const;
     void undo();
     void redo();
     /// Reads the job again when another window wrote to the book.
     void lookForChanges();
+    /// Everything in hand as a new book at a path: all jobs where the old file can still be read,
+    /// else the job on the bench. Goes on in it. False when it cannot be written.
+    bool keepAsNewBook(const QString& path);
 
 signals:
     void changed();
     void selectionChanged();
     void troubled(const QString& sentence);
     void kept();
+    /// What undo took back, or redo brought again.
+    void undone(const book::Deed& deed, bool again);
 
 private:
     bool reload();
+    void take(lobe::Job job);
+    void drop();
+    void say(const book::Error& error);
+    void switchState(bool back);
 
     std::unique_ptr<book::Book> book_;
-    lobe::Job job_;
-    lobe::Findings findings_;
+    lobe::SnapshotPtr snapshot_ = std::make_shared<const lobe::Snapshot>();
     int cylinder_ = 1;
     lobe::Side side_ = lobe::Side::Intake;
     std::int64_t lastId_ = 0;

@@ -63,6 +63,7 @@ Slate::Slate(Session& session, const Look& look, QWidget* parent)
             explain(id);
     });
     connect(&look, &Look::changed, this, &Slate::refresh);
+    connect(&session, &Session::selectionChanged, this, &Slate::refresh);
     connect(list_, &QListWidget::currentRowChanged, this, [this](int row) {
         if (!choosing_ && row >= 0 && list_->hasFocus()) explain(list_->row(row).id);
     });
@@ -73,14 +74,21 @@ bool Slate::pinned(const std::string& key) const {
     return std::find(keys.begin(), keys.end(), key) != keys.end();
 }
 
-const Figure* Slate::figure(qint64 id) const {
-    const auto& figures = session_.findings().figures;
+/// Of the cylinder at hand; null where nothing of it is measured.
+Held<std::vector<Figure>> Slate::shown() const {
+    const CylinderFindings* c = session_.findings().cylinder(session_.cylinder());
+    return {session_.snapshot(), c ? &c->figures : nullptr};
+}
+
+Held<Figure> Slate::figure(qint64 id) const {
+    const auto all = shown();
     const auto i = static_cast<std::size_t>(id - 1);
-    return id >= 1 && i < figures.size() ? &figures[i] : nullptr;
+    if (!all || id < 1 || i >= all->size()) return {};
+    return {session_.snapshot(), &(*all)[i]};
 }
 
 void Slate::togglePin(qint64 id) {
-    const Figure* f = figure(id);
+    const auto f = figure(id);
     if (!f) return;
     Settings s = session_.job().settings;
     const auto it = std::find(s.pinned.begin(), s.pinned.end(), f->key);
@@ -92,7 +100,7 @@ void Slate::togglePin(qint64 id) {
 }
 
 void Slate::explain(qint64 id) {
-    const Figure* f = figure(id);
+    const auto f = figure(id);
     if (!f) return;
     emit asked(*f);
     whereFrom_->setText(
@@ -107,7 +115,8 @@ void Slate::refresh() {
                        : QString());
     QList<Row> rows;
     qint64 id = 0;
-    for (const Figure& f : session_.findings().figures) {
+    const auto figures = shown();
+    for (const Figure& f : figures ? *figures : std::vector<Figure>{}) {
         ++id;
         const bool mine = pinned(f.key);
         if (!choosing_ && (job.settings.pinned.empty() ? id > kUsual : !mine)) continue;
@@ -125,7 +134,7 @@ void Slate::refresh() {
         rows << row;
     }
     list_->setRows(rows);
-    choose_->setVisible(!session_.findings().figures.empty());
+    choose_->setVisible(figures && !figures->empty());
     if (rows.isEmpty())
         whereFrom_->setText(QStringLiteral(
             "Figures stand here as soon as the readings carry them: duration at each "

@@ -30,7 +30,8 @@ private:
     bool pinned(const std::string& key) const;
     void togglePin(qint64 id);
     void explain(qint64 id);
-    const lobe::Figure* figure(qint64 id) const;
+    lobe::Held<std::vector<lobe::Figure>> shown() const;
+    lobe::Held<lobe::Figure> figure(qint64 id) const;
 
     Session& session_;
     const Look& look_;

@@ -26,7 +26,7 @@ EventBars::EventBars(const Look& look, Dialogs& dialogs, QWidget* parent)
 void EventBars::setScene(const EventBarsScene& scene) {
     scene_ = scene;
     QStringList said;
-    for (const LobeFigures* lobe : {scene_.intake, scene_.exhaust})
+    for (const LobeFigures* lobe : {scene_.intake.get(), scene_.exhaust.get()})
         for (const Height& h : scene_.heights)
             if (const HeightEvents* e = lobe ? lobe->events(h) : nullptr; e && e->duration_deg())
                 said << QStringLiteral("%1 %2 duration %3")

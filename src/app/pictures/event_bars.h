@@ -3,16 +3,15 @@
 #pragma once
 
 #include "app/pictures/picture.h"
-#include "core/examine.h"
+#include "core/snapshot.h"
 
 #include <vector>
 
 namespace app {
 
 struct EventBarsScene {
-    const lobe::LobeFigures* intake = nullptr;
-    const lobe::LobeFigures* exhaust = nullptr;
-    const lobe::PairFigures* pair = nullptr;
+    lobe::Held<lobe::LobeFigures> intake, exhaust;
+    lobe::Held<lobe::PairFigures> pair;
     std::vector<lobe::Height> heights;
     std::optional<lobe::Card> card; ///< its events are marked at its height
 };

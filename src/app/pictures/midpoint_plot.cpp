@@ -19,7 +19,7 @@ MidpointPlot::MidpointPlot(const Look& look, Dialogs& dialogs, QWidget* parent)
 void MidpointPlot::setScene(const MidpointScene& scene) {
     scene_ = scene;
     reach_ = 2.0;
-    for (const LobeFigures* lobe : {scene_.intake, scene_.exhaust}) {
+    for (const LobeFigures* lobe : {scene_.intake.get(), scene_.exhaust.get()}) {
         const auto centre = lobe ? lobe->centre(scene_.school) : std::nullopt;
         if (!centre) continue;
         for (const HeightEvents& e : lobe->midpoints.events)
@@ -52,7 +52,7 @@ void MidpointPlot::draw(QPainter& p, const QSizeF& size) const {
     p.drawText(QRectF(0, box.bottom() - 14, 30, 16), Qt::AlignRight, QStringLiteral("base"));
     p.setPen(QPen(t.muted, 1.0, Qt::DashLine));
     p.drawLine(QPointF(box.center().x(), box.top()), QPointF(box.center().x(), box.bottom()));
-    for (const LobeFigures* lobe : {scene_.exhaust, scene_.intake})
+    for (const LobeFigures* lobe : {scene_.exhaust.get(), scene_.intake.get()})
         if (lobe) drawLobe(p, box, *lobe);
 }
 

@@ -3,13 +3,12 @@
 #pragma once
 
 #include "app/pictures/picture.h"
-#include "core/lobe.h"
+#include "core/snapshot.h"
 
 namespace app {
 
 struct MidpointScene {
-    const lobe::LobeFigures* intake = nullptr;
-    const lobe::LobeFigures* exhaust = nullptr;
+    lobe::Held<lobe::LobeFigures> intake, exhaust;
     lobe::CentreSchool school = lobe::CentreSchool::EqualDrop;
 };
 

@@ -29,6 +29,23 @@ Ring::Ring(const Look& look, Dialogs& dialogs, QWidget* parent)
     setMinimumSize(220, 250);
 }
 
+RingScene ringOf(const SnapshotPtr& snapshot, int cylinder) {
+    const Job& job = snapshot->job;
+    const Findings& f = snapshot->findings;
+    RingScene ring;
+    ring.rotation = job.engine.rotation;
+    ring.wheel = job.settings.fittedWheel();
+    ring.stroke_mm = job.engine.stroke_mm;
+    ring.rod_mm = job.engine.rod_mm;
+    ring.tickHeight = eventsHeight(job);
+    const CylinderFindings* c = f.cylinder(cylinder);
+    if (!c) return ring;
+    if (const RunFindings* run = f.intake(*c)) ring.intake = {snapshot, &run->lobe};
+    if (const RunFindings* run = f.exhaust(*c)) ring.exhaust = {snapshot, &run->lobe};
+    if (c->pair) ring.splitPoint = c->pair->splitPoint;
+    return ring;
+}
+
 void Ring::setScene(const RingScene& scene) {
     scene_ = scene;
     dragged_.reset();
@@ -53,8 +70,8 @@ QString Ring::readout() const {
             words::lift(lobe->liftAt({at->deg - scene_.later_deg(lobe->side)}, lobe->taken.at),
                         style));
     };
-    lift(scene_.intake, QStringLiteral("intake"));
-    lift(scene_.exhaust, QStringLiteral("exhaust"));
+    lift(scene_.intake.get(), QStringLiteral("intake"));
+    lift(scene_.exhaust.get(), QStringLiteral("exhaust"));
     if (scene_.rod_mm > scene_.stroke_mm / 2.0 && scene_.stroke_mm > 0.0)
         text += QStringLiteral(", piston %1 down")
                     .arg(words::lift(pistonDrop_mm(*at, scene_.stroke_mm, scene_.rod_mm), style));

@@ -5,7 +5,7 @@
 
 #include "app/pictures/picture.h"
 #include "app/pictures/tdc_sketch.h"
-#include "core/examine.h"
+#include "core/snapshot.h"
 
 #include <QPixmap>
 
@@ -13,15 +13,14 @@
 
 namespace app {
 
-/// What stands on the ring. Pointers into the session's findings: set again at every change.
+/// What stands on the ring.
 struct RingScene {
     lobe::Rotation rotation = lobe::Rotation::Clockwise;
     lobe::Wheel wheel;
-    const lobe::LobeFigures* intake = nullptr;
-    const lobe::LobeFigures* exhaust = nullptr;
+    lobe::Held<lobe::LobeFigures> intake{}, exhaust{};
     lobe::Height tickHeight{1.27, lobe::Place::Tappet}; ///< whose events are ticked off
     std::optional<lobe::CrankDeg> splitPoint;
-    const lobe::TdcPass* pass = nullptr;  ///< contacts, for the TDC station
+    lobe::Held<lobe::TdcPass> pass{};     ///< contacts, for the TDC station
     std::optional<lobe::CrankDeg> needle; ///< where the work is
     double stroke_mm = 0.0, rod_mm = 0.0;
     std::vector<lobe::CrankDeg> asked{}; ///< where a figure that is asked for stands
@@ -32,6 +31,9 @@ struct RingScene {
         return side == lobe::Side::Intake ? -intakeMoved_deg : -exhaustMoved_deg;
     }
 };
+
+/// Both lobes of a cylinder on this engine's ring, with the events of the card's height.
+RingScene ringOf(const lobe::SnapshotPtr& snapshot, int cylinder);
 
 class Ring : public Picture {
     Q_OBJECT

@@ -76,7 +76,7 @@ Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
     connect(this, &QCustomPlot::mouseDoubleClick, this, [this] { showAll(); });
     connect(this, &QCustomPlot::mousePress, this, [this](QMouseEvent* e) {
         if (const CarriedReading* r = readingAt(e->pos(), nullptr))
-            emit readingChosen(r->reading->id);
+            emit readingChosen(r->id);
     });
     connect(&look, &Look::changed, this, [this] {
         dress();
@@ -133,7 +133,7 @@ void Strip::rebuild() {
     clearItems();
     clearPlottables();
     double most = 2.0, least = -kUsual_deg, last = kUsual_deg;
-    for (const RunFindings* run : scene_.lobes)
+    for (const auto& run : scene_.lobes)
         for (const CarriedReading& r : run->readings) {
             if (r.counts) most = std::max(most, r.lift_mm);
             least = std::min(least, r.at.deg - 5.0);
@@ -143,9 +143,9 @@ void Strip::rebuild() {
     const QCPRange range(shown(-0.06 * most), shown(1.12 * most));
     for (auto side : {QCPAxis::atLeft, QCPAxis::atRight})
         chart_->axis(side)->setRange(range);
-    for (const RunFindings* pass : scene_.passes)
+    for (const auto& pass : scene_.passes)
         addCurve(pass->lobe, QPen(look_.theme().faint, 1.0));
-    for (const RunFindings* run : scene_.lobes)
+    for (const auto& run : scene_.lobes)
         addLobe(*run);
     addHeights();
     scene_.compared ? addCompared() : addLane();
@@ -254,7 +254,7 @@ void Strip::addHeights() {
     for (const Height& h : scene_.heights) {
         // The hairline stands where the height shows in the lift as taken.
         std::optional<double> threshold;
-        for (const RunFindings* run : scene_.lobes)
+        for (const auto& run : scene_.lobes)
             if (!threshold) threshold = run->lobe.taken.threshold_mm(h);
         if (!threshold || *threshold <= 0.0) continue;
         auto* line = new QCPItemStraightLine(this);
@@ -271,7 +271,7 @@ void Strip::addHeights() {
                                            : words::fixed(h.mm, 2, look_.style()));
             lastLabel = shown(*threshold);
         }
-        for (const RunFindings* run : scene_.lobes) {
+        for (const auto& run : scene_.lobes) {
             const HeightEvents* e = run->lobe.events(h);
             if (!e) continue;
             for (const auto& at : {e->opens, e->closes}) {
@@ -296,7 +296,7 @@ void Strip::addLane() {
     QCPAxis *x = lane_->axis(QCPAxis::atBottom), *y = lane_->axis(QCPAxis::atLeft);
     double most = 0.05;
     QString odd, passes = QStringLiteral("off the curve");
-    for (const RunFindings* run : scene_.lobes) {
+    for (const auto& run : scene_.lobes) {
         const auto bars = [&](const QVector<double>& xs, const QVector<double>& ys,
                               const QColor& colour, double width) {
             QCPGraph* graph = addGraph(x, y);
@@ -459,7 +459,7 @@ void Strip::addMotion() {
 const CarriedReading* Strip::readingAt(const QPoint& position, Side* side) const {
     const CarriedReading* best = nullptr;
     double nearest = 14.0;
-    for (const RunFindings* run : scene_.lobes)
+    for (const auto& run : scene_.lobes)
         for (const CarriedReading& r : run->readings) {
             const double dx =
                 chart_->axis(QCPAxis::atBottom)->coordToPixel(r.at.deg) - position.x();
@@ -481,8 +481,8 @@ void Strip::hover(QMouseEvent* event) {
     QString text = QStringLiteral("%1, %2: %3")
                        .arg(words::sideName(side), words::fromDeadCentre(r->at, look_.style()),
                             words::liftWithUnit(r->lift_mm, look_.style()));
-    if (r->reading->struck)
-        text += QStringLiteral("\nstruck: ") + QString::fromStdString(r->reading->struck->reason);
+    if (r->struck)
+        text += QStringLiteral("\nstruck: ") + QString::fromStdString(r->struck->reason);
     QToolTip::showText(event->globalPosition().toPoint(), text, this);
 }
 

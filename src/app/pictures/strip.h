@@ -6,7 +6,7 @@
 #include "app/frame/dialogs.h"
 #include "app/style/look.h"
 #include "core/compare.h"
-#include "core/examine.h"
+#include "core/snapshot.h"
 
 #include <qcustomplot.h>
 
@@ -15,10 +15,10 @@
 namespace app {
 
 struct StripScene {
-    std::vector<const lobe::RunFindings*> lobes;
-    std::vector<const lobe::RunFindings*> passes; ///< earlier passes, drawn faint
-    std::vector<double> asked;                    ///< angles of the readings a figure stands on
-    const lobe::Motion* motion = nullptr;         ///< drawn below when asked for
+    std::vector<lobe::Held<lobe::RunFindings>> lobes;
+    std::vector<lobe::Held<lobe::RunFindings>> passes; ///< earlier passes, drawn faint
+    std::vector<double> asked;        ///< angles of the readings a figure stands on
+    lobe::Held<lobe::Motion> motion;  ///< drawn below when asked for
     std::optional<lobe::LobeComparison> compared; ///< another lobe laid over, and the difference
     QString comparedName;
     std::vector<lobe::Height> heights;

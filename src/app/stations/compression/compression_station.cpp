@@ -315,18 +315,10 @@ QString CompressionStation::reached() const {
 }
 
 RingScene CompressionStation::ringScene() const {
-    RingScene ring;
-    ring.rotation = job().engine.rotation;
-    ring.wheel = job().settings.fittedWheel();
+    RingScene ring = ringOf(session().snapshot(), session().cylinder());
+    ring.splitPoint.reset();
     ring.intakeMoved_deg = ring.exhaustMoved_deg = advance_deg();
-    for (const CylinderFindings& c : findings().cylinders)
-        if (c.cylinder == session().cylinder()) {
-            ring.intake = c.intake ? &c.intake->lobe : nullptr;
-            ring.exhaust = c.exhaust ? &c.exhaust->lobe : nullptr;
-        }
     if (const auto at = closing_deg()) ring.needle = CrankDeg{180.0 + *at - advance_deg()};
-    ring.stroke_mm = job().engine.stroke_mm;
-    ring.rod_mm = job().engine.rod_mm;
     return ring;
 }
 

@@ -29,16 +29,16 @@ QString eventsSoFar(const EventsFindings& events, const RunTerms& terms,
                         .arg(agreeing)
                         .arg(words::degrees(g.range_deg, style));
         if (g.odd)
-            line += QStringLiteral(", without %1").arg(words::readingAngle(g.odd->at, style));
+            line += QStringLiteral(", without %1").arg(words::readingAngle(*g.odd, style));
         lines << line;
     }
     return lines.join(QLatin1Char('\n'));
 }
 
 std::optional<EventWanted> EventEntry::wanted() const {
-    const RunFindings* f = at_.found();
+    const auto f = at_.found();
     if (!f || !f->events) {
-        const LiftRun* run = at_.run();
+        const auto run = at_.run();
         LiftRun none;
         none.terms = at_.terms();
         return EventWanted{ReadingOf::Opens,
@@ -94,7 +94,7 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
 }
 
 bool EventEntry::turnOn(bool on) {
-    const LiftRun* run = at_.run();
+    const auto run = at_.run();
     RunTerms t = at_.terms();
     t.eventsOnly = on;
     forget();

@@ -19,9 +19,9 @@ namespace app {
 
 using namespace lobe;
 
-const Finding* LobesStation::advice() const {
-    const RunFindings* f = run_.found();
-    if (!f) return nullptr;
+Held<Finding> LobesStation::advice() const {
+    const auto f = run_.found();
+    if (!f) return {};
     // A reading that does not fit comes first: it is often the cause of the rest.
     const auto weight = [](const Finding& x) {
         const int first =
@@ -31,7 +31,7 @@ const Finding* LobesStation::advice() const {
     const Finding* best = nullptr;
     for (const Finding& x : f->lobe.findings)
         if (!best || weight(x) > weight(*best)) best = &x;
-    return best;
+    return {session().snapshot(), best};
 }
 
 static QString curveSoFar(const RunFindings& f, CentreSchool school, const words::Style& style) {
@@ -62,7 +62,7 @@ QString LobesStation::direction(const RunTerms& t) const {
 
 /// What the motion says of the valve gear.
 QString LobesStation::motionLine() const {
-    const RunFindings* f = run_.found();
+    const auto f = run_.found();
     if (!f || !f->lobe.motion)
         return QStringLiteral(
             "Velocity and acceleration need a whole lobe, to its nose and beyond. "
@@ -117,8 +117,8 @@ void LobesStation::refreshNow(const RunTerms& t) {
 
 void LobesStation::refreshTexts() {
     const RunTerms t = terms();
-    const LiftRun* run = session().run();
-    const RunFindings* f = run_.found();
+    const auto run = session().run();
+    const auto f = run_.found();
     title_->setText(QStringLiteral("Cylinder %1 %2")
                         .arg(session().cylinder())
                         .arg(words::sideName(session().side())));
@@ -150,7 +150,7 @@ void LobesStation::refreshTexts() {
                             words::liftWithUnit(last->lift_mm, style()),
                             last->struck ? QStringLiteral("  struck") : QString())
                  : QStringLiteral("no reading yet"));
-    const Finding* a = advice();
+    const auto a = advice();
     adviceHead_->setText(a ? words::severityTitle(a->severity) : QString());
     advice_->setText(
         a ? (width() < 700 ? words::shortSentence(*a, style()) : words::sentence(*a, style()))
@@ -175,8 +175,8 @@ void LobesStation::refreshTexts() {
 
 void LobesStation::refreshLog() {
     QList<Row> rows;
-    const LiftRun* run = session().run();
-    const RunFindings* f = run_.found();
+    const auto run = session().run();
+    const auto f = run_.found();
     if (run)
         for (const Reading& r : run->readings) {
             Row row;
@@ -186,14 +186,14 @@ void LobesStation::refreshLog() {
             row.value = words::lift(r.lift_mm, style());
             if (f)
                 for (const CarriedReading& c : f->readings)
-                    if (c.reading->id == r.id && std::abs(c.lift_mm - r.lift_mm) > 1e-6) {
+                    if (c.id == r.id && std::abs(c.lift_mm - r.lift_mm) > 1e-6) {
                         // What the indicator read, beside the lift it stands for.
                         row.note = QStringLiteral("read ") + row.value;
                         row.value = words::lift(c.lift_mm, style());
                     }
             if (f && !r.struck && r.of == ReadingOf::Lift)
                 for (const CarriedReading& c : f->readings)
-                    if (c.reading->id == r.id && !c.counts && r.approach == Approach::Forward)
+                    if (c.id == r.id && !c.counts && r.approach == Approach::Forward)
                         row.note = QStringLiteral("not counted");
             if (r.approach == Approach::BackingUp) row.note = QStringLiteral("backing up");
             if (r.of != ReadingOf::Lift) {
@@ -215,30 +215,14 @@ void LobesStation::refreshLog() {
     if (!log_->hasFocus()) log_->scrollToBottom();
 }
 
-const CylinderFindings* LobesStation::cylinderFindings() const {
-    for (const CylinderFindings& each : findings().cylinders)
-        if (each.cylinder == session().cylinder()) return &each;
-    return nullptr;
-}
-
 RingScene LobesStation::ringScene() const {
-    RingScene ring;
-    ring.rotation = job().engine.rotation;
-    ring.wheel = job().settings.fittedWheel();
-    ring.stroke_mm = job().engine.stroke_mm;
-    ring.rod_mm = job().engine.rod_mm;
+    RingScene ring = ringOf(session().snapshot(), session().cylinder());
     if (!eventsOnly()) ring.needle = angle();
-    if (job().card) ring.tickHeight = job().card->height;
-    if (const CylinderFindings* c = cylinderFindings()) {
-        ring.intake = c->intake ? &c->intake->lobe : nullptr;
-        ring.exhaust = c->exhaust ? &c->exhaust->lobe : nullptr;
-        if (c->pair) ring.splitPoint = c->pair->splitPoint;
-        if (asked_)
-            for (const LobeFigures* lobe : {ring.intake, ring.exhaust})
-                if (lobe)
-                    for (CrankDeg at : figureAngles(*asked_, *lobe))
-                        ring.asked.push_back(at);
-    }
+    if (asked_)
+        for (const LobeFigures* lobe : {ring.intake.get(), ring.exhaust.get()})
+            if (lobe)
+                for (CrankDeg at : figureAngles(*asked_, *lobe))
+                    ring.asked.push_back(at);
     return ring;
 }
 
@@ -246,28 +230,27 @@ void LobesStation::refreshPictures() {
     StripScene strip;
     strip.heights = job().settings.heights;
     if (!complete() && !eventsOnly()) strip.next = angle();
-    if (const CylinderFindings* c = cylinderFindings())
-        for (const RunFindings* each : {c->exhaust, c->intake})
-            if (each) strip.lobes.push_back(each);
+    const SnapshotPtr now = session().snapshot();
+    if (const CylinderFindings* c = now->findings.cylinder(session().cylinder()))
+        for (const RunFindings* each : {now->findings.exhaust(*c), now->findings.intake(*c)})
+            if (each) strip.lobes.push_back({now, each});
     if (const auto all = comparables(); compared_ > 0 && compared_ <= all.size()) {
         const Comparable& c = all[compared_ - 1];
         strip.compared = compareLobes(run_.found()->lobe, c.run->lobe, c.mirrored);
         strip.comparedName = c.name;
     }
-    if (const RunFindings* f = run_.found(); f && motion_ && f->lobe.motion)
-        strip.motion = &*f->lobe.motion;
+    if (const auto f = run_.found(); f && motion_ && f->lobe.motion)
+        strip.motion = {now, &*f->lobe.motion};
     if (asked_)
-        if (const CylinderFindings* c = cylinderFindings())
-            for (const RunFindings* each : {c->exhaust, c->intake})
-                if (each) {
-                    const auto at = sourceAngles(*asked_, each->lobe);
-                    strip.asked.insert(strip.asked.end(), at.begin(), at.end());
-                }
+        for (const auto& each : strip.lobes) {
+            const auto at = sourceAngles(*asked_, each->lobe);
+            strip.asked.insert(strip.asked.end(), at.begin(), at.end());
+        }
     // Earlier passes of the lobe at hand lie under the newest.
-    if (const RunFindings* f = run_.found(); f && f->passes)
+    if (const auto f = run_.found(); f && f->passes)
         for (const RunFindings& other : findings().runs)
             for (std::int64_t id : f->passes->runs)
-                if (other.run == id && id != f->run) strip.passes.push_back(&other);
+                if (other.run == id && id != f->run) strip.passes.push_back({now, &other});
     picture_->setCurrentWidget(sheet_.field() ? static_cast<QWidget*>(conditions_) : ring_);
     if (sheet_.field()) sheet_.show(facts(), style());
     ring_->setScene(ringScene());
@@ -276,8 +259,8 @@ void LobesStation::refreshPictures() {
 
 StandCard LobesStation::standCard() const {
     if (sheet_.field()) return Bench::standCard();
-    const RunFindings* f = run_.found();
-    const LiftRun* run = session().run();
+    const auto f = run_.found();
+    const auto run = session().run();
     StandCard card;
     card.subject = QStringLiteral("cyl %1  %2")
                        .arg(session().cylinder())
@@ -288,7 +271,7 @@ StandCard LobesStation::standCard() const {
     card.big = angle_->text();
     card.bigNote = angleSide_->text();
     if (run && !run->readings.empty()) card.last = last_->text();
-    if (const Finding* a = advice()) {
+    if (const auto a = advice()) {
         card.advice = words::shortSentence(*a, style());
         card.warn = a->severity >= Severity::LookAgain;
     }

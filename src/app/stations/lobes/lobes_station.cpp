@@ -101,7 +101,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
 
     connect(log_, &RowList::deletePressed, this, &LobesStation::askToStrike);
     connect(log_, &RowList::chosen, this, [this](qint64 id) {
-        if (const Reading* r = run_.reading(id)) goTo_ = r->at;
+        if (const auto r = run_.reading(id)) goTo_ = r->at;
         refresh();
         emit promptChanged();
     });
@@ -215,21 +215,22 @@ void LobesStation::highlight(const Figure& figure) {
 
 std::vector<LobesStation::Comparable> LobesStation::comparables() const {
     std::vector<Comparable> out;
-    const RunFindings* here = run_.found();
+    const auto here = run_.found();
     if (!here || !here->lobe.noseReached) return out;
     for (const RunFindings& r : findings().runs) {
         if (r.run == here->run || !r.lobe.noseReached || !r.lobe.curve) continue;
+        const Held<RunFindings> held{session().snapshot(), &r};
         const bool sameCylinder = r.cylinder == here->cylinder, sameSide = r.side == here->side;
         if (sameCylinder && sameSide)
-            out.push_back({&r, false,
+            out.push_back({held, false,
                            r.setting == here->setting
                                ? QStringLiteral("against an earlier pass")
                                : QStringLiteral("against itself before the cam was moved")});
         else if (sameSide && r.current)
-            out.push_back({&r, false, QStringLiteral("against cylinder %1").arg(r.cylinder)});
+            out.push_back({held, false, QStringLiteral("against cylinder %1").arg(r.cylinder)});
         else if (sameCylinder && r.current)
             out.push_back(
-                {&r, true,
+                {held, true,
                  QStringLiteral("against the %1 in a mirror").arg(words::sideName(r.side))});
     }
     return out;
@@ -242,12 +243,12 @@ void LobesStation::compareNext() {
 }
 
 bool LobesStation::again() const {
-    const RunFindings* f = run_.found();
+    const auto f = run_.found();
     return f && f->complete && !goTo_ && !f->lobe.misfits.empty();
 }
 
 bool LobesStation::complete() const {
-    const RunFindings* f = run_.found();
+    const auto f = run_.found();
     return f && f->complete && !goTo_ && f->lobe.misfits.empty();
 }
 
@@ -281,9 +282,9 @@ void LobesStation::goOnward() {
 
 CrankDeg LobesStation::angle() const {
     if (goTo_) return *goTo_;
-    const LiftRun* run = session().run();
+    const auto run = session().run();
     // A run that is through goes back to what does not fit.
-    if (const RunFindings* f = run_.found(); f && f->complete && !f->lobe.misfits.empty())
+    if (const auto f = run_.found(); f && f->complete && !f->lobe.misfits.empty())
         return {f->lobe.misfits.front().at.deg - session().run()->terms.shift_deg};
     return run ? nextAngle(*run) : terms().from;
 }
@@ -299,7 +300,7 @@ QString LobesStation::turnTo(CrankDeg at) const {
 Prompt LobesStation::prompt() const {
     Prompt p;
     int number = 1;
-    const LiftRun* run = session().run();
+    const auto run = session().run();
     for (const LiftRun& r : job().runs) {
         if (run && r.id == run->id) break;
         number += r.cylinder == session().cylinder() && r.side == session().side();
@@ -311,7 +312,7 @@ Prompt LobesStation::prompt() const {
     if (sheet_.field())
         return sheet_.prompt(QStringLiteral("keep, next condition; Esc ends"), style());
     if (striking_) {
-        const Reading* r = run_.reading(*striking_);
+        const auto r = run_.reading(*striking_);
         p.ask = QStringLiteral("why strike %1?").arg(r ? onWheel(r->at) : QString());
         p.enter = QStringLiteral("strike it (misread)");
         p.keys = QStringLiteral("Esc  leave it");
@@ -422,7 +423,7 @@ Echo LobesStation::log(const RunEntry& entry, const QString& text) {
     r.time_ms = session().now();
     r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
     overshot_ = false;
-    const LiftRun* run = session().run();
+    const auto run = session().run();
     if (run) r.zero = static_cast<int>(run->terms.zeros.size()) + 1;
     goTo_.reset();
     // A second reading at an angle replaces the first, which stays legible, struck; under a later
@@ -440,7 +441,7 @@ Echo LobesStation::log(const RunEntry& entry, const QString& text) {
 /// The indicator was set to zero again: what follows counts from there.
 bool LobesStation::zeroAgain(std::optional<double> lift_mm) {
     RunTerms t = terms();
-    const LiftRun* run = session().run();
+    const auto run = session().run();
     const int part = static_cast<int>(t.zeros.size()) + 1;
     const bool used = run && std::any_of(run->readings.begin(), run->readings.end(),
                                          [&](const Reading& r) { return r.zero == part; });
@@ -449,7 +450,7 @@ bool LobesStation::zeroAgain(std::optional<double> lift_mm) {
         t.zeros.push_back(lift_mm);
     else
         t.zeros.back() = lift_mm;
-    const Reading* last = run_.lastLive();
+    const auto last = run_.lastLive();
     const std::optional<CrankDeg> joining = last ? std::optional(last->at) : std::nullopt;
     if (!run_.keepTerms(t)) return false;
     // Without its lift, the same mark once more joins the two zeros.
@@ -459,7 +460,7 @@ bool LobesStation::zeroAgain(std::optional<double> lift_mm) {
 }
 
 bool LobesStation::averagePasses() {
-    const RunFindings* f = run_.found();
+    const auto f = run_.found();
     if (!f || !f->passes) return false;
     Settings s = job().settings;
     s.averagePasses = !s.averagePasses;
@@ -475,14 +476,14 @@ void LobesStation::skip() {
 }
 
 void LobesStation::strikeLast() {
-    const Reading* last = run_.lastLive();
+    const auto last = run_.lastLive();
     if (!last) return;
     if (!eventsOnly()) goTo_ = last->at;
     session().keep(book::StrikeReading{last->id, "struck at once"});
 }
 
 void LobesStation::askToStrike(qint64 id) {
-    const Reading* r = run_.reading(id);
+    const auto r = run_.reading(id);
     if (!r || r->struck) return;
     striking_ = id;
     emit promptChanged();

@@ -56,7 +56,7 @@ protected:
 private:
     lobe::RunTerms terms() const { return run_.terms(); }
     Facts facts() const;
-    const lobe::Finding* advice() const;
+    lobe::Held<lobe::Finding> advice() const;
     QString turnTo(lobe::CrankDeg at) const;
     QString onWheel(lobe::CrankDeg at) const;
     QString onward() const;
@@ -76,11 +76,10 @@ private:
     void refreshLog();
     void refreshPictures();
     RingScene ringScene() const;
-    const lobe::CylinderFindings* cylinderFindings() const;
 
     /// A lobe that can be laid over the one at hand.
     struct Comparable {
-        const lobe::RunFindings* run = nullptr;
+        lobe::Held<lobe::RunFindings> run;
         bool mirrored = false;
         QString name;
     };

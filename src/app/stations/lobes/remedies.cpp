@@ -14,16 +14,16 @@ const Finding* find(const std::vector<Finding>& all, Code code) {
     return nullptr;
 }
 
-const RunFindings* found(Session& session) {
-    const LiftRun* run = session.run();
-    return run ? session.findings().run(run->id) : nullptr;
+Held<RunFindings> found(Session& session) {
+    const auto run = session.run();
+    return {session.snapshot(), run ? session.findings().run(run->id) : nullptr};
 }
 
 } // namespace
 
 std::optional<CrankDeg> toReadAgain(Session& session) {
-    const LiftRun* run = session.run();
-    const RunFindings* f = found(session);
+    const auto run = session.run();
+    const auto f = found(session);
     if (!run || !f) return std::nullopt;
     if (!f->lobe.misfits.empty())
         return CrankDeg{f->lobe.misfits.front().at.deg - run->terms.shift_deg};
@@ -32,8 +32,8 @@ std::optional<CrankDeg> toReadAgain(Session& session) {
 }
 
 bool otherTurn(Session& session, bool& begins) {
-    const LiftRun* run = session.run();
-    const RunFindings* f = found(session);
+    const auto run = session.run();
+    const auto f = found(session);
     if (!run || !f) return false;
     begins = find(f->lobe.findings, Code::OtherTurn) != nullptr;
     if (!begins && !find(f->lobe.findings, Code::CentreFarOff)) return false;
@@ -43,8 +43,8 @@ bool otherTurn(Session& session, bool& begins) {
 }
 
 bool otherDialTurn(Session& session) {
-    const LiftRun* run = session.run();
-    const RunFindings* f = found(session);
+    const auto run = session.run();
+    const auto f = found(session);
     const Finding* x = f ? find(f->lobe.findings, Code::DialTurn) : nullptr;
     if (!x) return false;
     for (const Reading& r : run->readings) {
@@ -58,7 +58,8 @@ bool otherDialTurn(Session& session) {
 }
 
 bool putTopRight(Session& session) {
-    const Finding* x = find(session.findings().tdc.findings, Code::TopOther);
+    const SnapshotPtr now = session.snapshot();
+    const Finding* x = find(now->findings.tdc.findings, Code::TopOther);
     if (!x) return false;
     book::SetManyTerms change;
     for (const LiftRun& run : session.job().runs) {

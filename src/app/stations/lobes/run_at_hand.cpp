@@ -5,31 +5,31 @@ namespace app {
 using namespace lobe;
 
 RunTerms RunAtHand::terms() const {
-    const LiftRun* r = run();
+    const auto r = run();
     return r ? r->terms : nextTerms(session_.job(), session_.cylinder(), session_.side());
 }
 
-const RunFindings* RunAtHand::found() const {
-    const LiftRun* r = run();
-    return r ? session_.findings().run(r->id) : nullptr;
+Held<RunFindings> RunAtHand::found() const {
+    const auto r = run();
+    return {session_.snapshot(), r ? session_.findings().run(r->id) : nullptr};
 }
 
-const Reading* RunAtHand::reading(qint64 id) const {
-    if (const LiftRun* r = run())
+Held<Reading> RunAtHand::reading(qint64 id) const {
+    if (const auto r = run())
         for (const Reading& each : r->readings)
-            if (each.id == id) return &each;
-    return nullptr;
+            if (each.id == id) return {session_.snapshot(), &each};
+    return {};
 }
 
-const Reading* RunAtHand::lastLive() const {
-    if (const LiftRun* r = run())
+Held<Reading> RunAtHand::lastLive() const {
+    if (const auto r = run())
         for (auto it = r->readings.rbegin(); it != r->readings.rend(); ++it)
-            if (!it->struck) return &*it;
-    return nullptr;
+            if (!it->struck) return {session_.snapshot(), &*it};
+    return {};
 }
 
 bool RunAtHand::keepTerms(const RunTerms& terms) {
-    if (const LiftRun* r = run()) return session_.keep(book::SetTerms{r->id, terms});
+    if (const auto r = run()) return session_.keep(book::SetTerms{r->id, terms});
     LiftRun fresh;
     fresh.cylinder = session_.cylinder();
     fresh.side = session_.side();
@@ -38,7 +38,7 @@ bool RunAtHand::keepTerms(const RunTerms& terms) {
 }
 
 bool RunAtHand::keepReading(const Reading& reading, std::optional<std::int64_t> replaces) {
-    if (const LiftRun* r = run()) return session_.keep(book::AddReading{r->id, reading, replaces});
+    if (const auto r = run()) return session_.keep(book::AddReading{r->id, reading, replaces});
     LiftRun fresh;
     fresh.cylinder = session_.cylinder();
     fresh.side = session_.side();

@@ -10,12 +10,12 @@ class RunAtHand {
 public:
     explicit RunAtHand(Session& session) : session_(session) {}
 
-    const lobe::LiftRun* run() const { return session_.run(); }
+    lobe::Held<lobe::LiftRun> run() const { return session_.run(); }
     lobe::RunTerms terms() const;
     /// Null without a run.
-    const lobe::RunFindings* found() const;
-    const lobe::Reading* reading(qint64 id) const;
-    const lobe::Reading* lastLive() const;
+    lobe::Held<lobe::RunFindings> found() const;
+    lobe::Held<lobe::Reading> reading(qint64 id) const;
+    lobe::Held<lobe::Reading> lastLive() const;
 
     bool keepTerms(const lobe::RunTerms& terms);
     /// Appends; `replaces` is struck in the same action.

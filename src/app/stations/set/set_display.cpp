@@ -212,23 +212,17 @@ QString SetStation::history() const {
 }
 
 RingScene SetStation::ringScene() const {
-    RingScene ring;
-    ring.rotation = job().engine.rotation;
-    ring.wheel = job().settings.fittedWheel();
-    ring.tickHeight = eventsHeight(job());
+    // Of the cylinder that was measured first; the split point goes with the cam as it stands.
+    RingScene ring = ringOf(session().snapshot(), findings().cylinders.empty()
+                                                      ? 1
+                                                      : findings().cylinders.front().cylinder);
+    ring.splitPoint.reset();
     ring.intakeMoved_deg = advance_deg(Side::Intake);
     ring.exhaustMoved_deg = advance_deg(Side::Exhaust);
-    if (!findings().cylinders.empty()) {
-        const CylinderFindings& c = findings().cylinders.front();
-        ring.intake = c.intake ? &c.intake->lobe : nullptr;
-        ring.exhaust = c.exhaust ? &c.exhaust->lobe : nullptr;
-    }
     // Without marks everything turns about where the followers are level.
     if (guide_ >= 0)
         ring.needle =
             CrankDeg{guide_ < 2 || !job().card ? 0.0 : splitOfCard_deg(*job().card).value_or(0.0)};
-    ring.stroke_mm = job().engine.stroke_mm;
-    ring.rod_mm = job().engine.rod_mm;
     return ring;
 }
 

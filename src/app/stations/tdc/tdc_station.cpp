@@ -328,7 +328,7 @@ RingScene TdcStation::ringScene() const {
     scene.wheel = job().settings.fittedWheel();
     scene.stroke_mm = job().engine.stroke_mm;
     scene.rod_mm = job().engine.rod_mm;
-    if (!tdc.passes.empty()) scene.pass = &tdc.passes.back();
+    if (!tdc.passes.empty()) scene.pass = {session().snapshot(), &tdc.passes.back()};
     // Once the top is found, the question is which top; before, how it is found.
     scene.sketch = TdcSketch{method(), {}};
     if (tdc.latest() && tdc.latest()->agrees) scene.sketch->top = job().settings.top;

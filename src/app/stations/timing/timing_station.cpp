@@ -93,10 +93,8 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
     connect(&session, &Session::selectionChanged, this, &TimingStation::refresh);
 }
 
-const CylinderFindings* TimingStation::cylinder() const {
-    for (const CylinderFindings& c : findings().cylinders)
-        if (c.cylinder == session().cylinder()) return &c;
-    return nullptr;
+Held<CylinderFindings> TimingStation::cylinder() const {
+    return {session().snapshot(), findings().cylinder(session().cylinder())};
 }
 
 Prompt TimingStation::prompt() const {
@@ -170,8 +168,8 @@ void TimingStation::resizeEvent(QResizeEvent* event) {
 }
 
 QString TimingStation::verdict() const {
-    const CylinderFindings* c = cylinder();
-    if (!c || (!c->intake && !c->exhaust))
+    const auto c = cylinder();
+    if (!c || (!c->intakeRun && !c->exhaustRun))
         return QStringLiteral(
                    "No lobe of cylinder %1 is recorded yet. Go to Lobes and type the first lift.")
             .arg(session().cylinder());
@@ -252,7 +250,7 @@ QString TimingStation::figures(const CylinderFindings& c) const {
                                                      QStringLiteral(" mm") + QChar(0xB7) +
                                                      QStringLiteral("deg (valve)"));
     }
-    for (const RunFindings* run : {c.intake, c.exhaust}) {
+    for (const RunFindings* run : {findings().intake(c), findings().exhaust(c)}) {
         if (!run) continue;
         if (low()) continue;
         if (const auto spread = run->lobe.centres.spread_deg())
@@ -265,11 +263,11 @@ QString TimingStation::figures(const CylinderFindings& c) const {
     return text;
 }
 
-void TimingStation::refreshSchools(const CylinderFindings* c) {
+void TimingStation::refreshSchools(const Held<CylinderFindings>& c) {
     for (int i = 0; i < 4; ++i) {
         schools_->button(i)->setChecked(job().settings.school == kSchools[i]);
         for (int side = 0; side < 2; ++side) {
-            const RunFindings* run = !c ? nullptr : side == 0 ? c->intake : c->exhaust;
+            const RunFindings* run = c ? findings().of(*c, static_cast<Side>(side)) : nullptr;
             const auto at = run ? run->lobe.centres.by(kSchools[i]) : std::nullopt;
             const bool chosen = job().settings.school == kSchools[i];
             const auto uncertain =
@@ -294,7 +292,7 @@ void TimingStation::refreshSchools(const CylinderFindings* c) {
 }
 
 void TimingStation::refresh() {
-    const CylinderFindings* c = cylinder();
+    const auto c = cylinder();
     verdict_->setText(verdict());
     const QString more = c ? reasons(*c) : QString();
     more_->setText(more);
@@ -313,11 +311,13 @@ void TimingStation::refresh() {
     MidpointScene middle;
     middle.school = job().settings.school;
     if (c) {
-        scene.intake = middle.intake = c->intake ? &c->intake->lobe : nullptr;
-        scene.exhaust = middle.exhaust = c->exhaust ? &c->exhaust->lobe : nullptr;
-        scene.pair = c->pair ? &*c->pair : nullptr;
-        for (const RunFindings* run : {c->intake, c->exhaust}) {
+        const SnapshotPtr now = session().snapshot();
+        scene.pair = {now, c->pair ? &*c->pair : nullptr};
+        for (const RunFindings* run : {findings().intake(*c), findings().exhaust(*c)}) {
             if (!run) continue;
+            const bool intake = run->side == Side::Intake;
+            (intake ? scene.intake : scene.exhaust) = {now, &run->lobe};
+            (intake ? middle.intake : middle.exhaust) = {now, &run->lobe};
             for (const QString& said : {words::symmetrySentence(run->lobe, style()),
                                         words::smoothingLine(run->lobe, style())})
                 if (!said.isEmpty()) curve << said;

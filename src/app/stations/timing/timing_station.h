@@ -27,11 +27,11 @@ protected:
 
 private:
     bool low() const;
-    const lobe::CylinderFindings* cylinder() const;
+    lobe::Held<lobe::CylinderFindings> cylinder() const;
     /// The heights after the typed one is added or, when it stands there, taken away; or why not.
     Echo heightsAfter(const QString& text, std::vector<lobe::Height>& heights) const;
     QString verdict() const;
-    void refreshSchools(const lobe::CylinderFindings* c);
+    void refreshSchools(const lobe::Held<lobe::CylinderFindings>& c);
 
     QString reasons(const lobe::CylinderFindings& c) const;
     QString figures(const lobe::CylinderFindings& c) const;

@@ -1,0 +1,87 @@
+#include "book/apply.h"
+
+#include <algorithm>
+
+namespace book {
+
+using namespace lobe;
+
+namespace {
+
+class Applier {
+public:
+    Applier(Job& job, const Made& made) : job_(job), made_(made) {}
+
+    void operator()(const SetName& c) { job_.name = c.name; }
+    void operator()(const SetEngine& c) { job_.engine = c.engine; }
+    void operator()(const SetCards& c) {
+        job_.card = c.fitted;
+        job_.otherCards = c.others;
+    }
+    void operator()(const SetSettings& c) { job_.settings = c.settings; }
+    void operator()(const KeepSetting& c) {
+        const auto at =
+            std::lower_bound(job_.changes.begin(), job_.changes.end(), c.change.number,
+                             [](const SettingChange& o, int n) { return o.number < n; });
+        if (at != job_.changes.end() && at->number == c.change.number)
+            *at = c.change;
+        else
+            job_.changes.insert(at, c.change);
+    }
+    void operator()(const AddRun& c) {
+        LiftRun run = c.run;
+        run.id = made_.id;
+        for (std::size_t i = 0; i < run.readings.size() && i < made_.readings.size(); ++i)
+            run.readings[i].id = made_.readings[i];
+        job_.runs.push_back(std::move(run));
+    }
+    void operator()(const SetTerms& c) {
+        if (LiftRun* run = find(c.run)) run->terms = c.terms;
+    }
+    void operator()(const SetManyTerms& c) {
+        for (const SetTerms& one : c.runs)
+            (*this)(one);
+        if (c.settings) job_.settings = *c.settings;
+    }
+    void operator()(const AddReading& c) {
+        if (c.replaces) strike(*c.replaces, "read again");
+        LiftRun* run = find(c.run);
+        if (!run) return;
+        run->readings.push_back(c.reading);
+        run->readings.back().id = made_.id;
+        run->readings.back().struck.reset();
+    }
+    void operator()(const StrikeReading& c) { strike(c.reading, c.reason); }
+    void operator()(const AddContact& c) {
+        job_.contacts.push_back(c.contact);
+        job_.contacts.back().id = made_.id;
+        job_.contacts.back().struck.reset();
+    }
+    void operator()(const StrikeContact& c) {
+        for (Contact& k : job_.contacts)
+            if (k.id == c.contact) k.struck = Struck{c.reason};
+    }
+
+private:
+    LiftRun* find(std::int64_t id) {
+        for (LiftRun& r : job_.runs)
+            if (r.id == id) return &r;
+        return nullptr;
+    }
+    void strike(std::int64_t reading, const std::string& reason) {
+        for (LiftRun& run : job_.runs)
+            for (Reading& r : run.readings)
+                if (r.id == reading) r.struck = Struck{reason};
+    }
+
+    Job& job_;
+    const Made& made_;
+};
+
+} // namespace
+
+void apply(Job& job, const Change& change, const Made& made) {
+    std::visit(Applier(job, made), change);
+}
+
+} // namespace book

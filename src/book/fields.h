@@ -1,0 +1,254 @@
+// The fields of every struct the book keeps as JSON, each said once: reading, writing and the
+// formats in docs/formats follow them. `F` is a Writer or a Reader. Lengths in mm, angles in crank
+// degrees. Private to the book.
+#pragma once
+
+#include "book/change.h"
+#include "book/json_parts.h"
+#include "core/job.h"
+
+namespace book {
+
+inline constexpr Names<2> kRotation{{"clockwise", "anticlockwise"}};
+inline constexpr Names<2> kLayout{{"pushrod", "twin-cam"}};
+inline constexpr Names<6> kFollower{
+    {"solid-flat", "solid-roller", "hydraulic", "hydraulic-made-solid", "bucket", "finger"}};
+inline constexpr Names<2> kPlace{{"tappet", "valve"}};
+inline constexpr Names<2> kSide{{"intake", "exhaust"}};
+inline constexpr Names<7> kScale{
+    {"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed", "0-180-twice", "tape"}};
+inline constexpr Names<5> kMethod{{"stop", "drop", "return", "port", "peak"}};
+inline constexpr Names<4> kReadingOf{{"lift", "opens", "nose", "closes"}};
+inline constexpr Names<2> kApproach{{"forward", "backing"}};
+inline constexpr Names<3> kTop{{"not-said", "overlap", "firing"}};
+inline constexpr Names<2> kSpring{{"running", "checking"}};
+inline constexpr Names<3> kOffAxis{{"not-corrected", "on-the-part", "on-a-flat-face"}};
+inline constexpr Names<3> kVolumes{{"poured", "dimensions", "maker"}};
+inline constexpr Names<4> kClosing{{"seat-measured", "seat-maker", "plus-15", "own-height"}};
+inline constexpr Names<4> kSchool{{"equal_drop", "events", "peak", "centroid"}};
+inline constexpr Names<3> kDrive{{"chain", "belt", "gears"}};
+inline constexpr Names<6> kTarget{
+    {"card", "card-plus", "event", "separation", "dynamic", "clearance"}};
+inline constexpr Names<3> kSetSchool{{"by-intake", "split", "all-events"}};
+inline constexpr Names<4> kEvent{{"ivo", "ivc", "evo", "evc"}};
+
+/// A struct as it is or to be read into.
+template <class X, class T>
+concept Of = std::same_as<std::remove_const_t<X>, T>;
+
+void fields(auto& f, Of<lobe::Height> auto& h) {
+    f("mm", h.mm);
+    f("at", h.at, kPlace);
+}
+
+void fields(auto& f, Of<lobe::Chamber> auto& c) {
+    f("chamber_cc", c.chamber_cc);
+    f("gasket_bore_mm", c.gasketBore_mm);
+    f("gasket_mm", c.gasket_mm);
+    f("deck_mm", c.deck_mm);
+    f("crown_cc", c.crown_cc);
+    f("crevice_cc", c.crevice_cc);
+}
+
+void fields(auto& f, Of<lobe::CompressionState> auto& s) {
+    f("name", s.name);
+    f("bore_mm", s.bore_mm);
+    f("stroke_mm", s.stroke_mm);
+    f("rod_mm", s.rod_mm);
+    f("pin_offset_mm", s.pinOffset_mm);
+    f.object("chamber", s.chamber);
+    f("closing_deg", s.closing_deg);
+}
+
+void fields(auto& f, Of<lobe::Drive> auto& d) {
+    f("kind", d.kind, kDrive);
+    f("teeth", d.teeth);
+    f("against", d.against);
+    f("keyways", d.keyways);
+    f("crank_keyways_deg", d.crankKeyways_deg);
+    f("vernier_wheel", d.vernierWheel);
+    f("vernier_hub", d.vernierHub);
+    f("bushes_deg", d.bushes_deg);
+    f("slot_deg", d.slot_deg);
+    f("slot_line_deg", d.slotLine_deg);
+    f("bolt_radius_mm", d.boltRadius_mm);
+    f("pulled_first", d.pulledFirst, kSide);
+    f("phaser_deg", d.phaser_deg);
+    f("wheel_radius_mm", d.wheelRadius_mm);
+    f("run_angle_deg", d.runAngle_deg);
+}
+
+void fields(auto& f, Of<lobe::DriveMove> auto& m) {
+    f("teeth", m.teeth);
+    f("keyway", m.keyway);
+    f("crank_keyway_deg", m.crankKeyway_deg);
+    f("vernier_deg", m.vernier_deg);
+    f("bush_deg", m.bush_deg);
+    f("slot_deg", m.slot_deg);
+    f("total_deg", m.total_deg);
+}
+
+void fields(auto& f, Of<lobe::Target> auto& t) {
+    f("kind", t.kind, kTarget);
+    f("school", t.school, kSetSchool);
+    f("plus_deg", t.plus_deg);
+    f("event", t.event, kEvent);
+    f("event_deg", t.event_deg);
+    f("separation_deg", t.separation_deg);
+    f("dynamic", t.dynamic);
+    f("clearance_mm", t.clearance_mm);
+}
+
+void fields(auto& f, Of<lobe::SettingChange> auto& c) {
+    f("number", c.number);
+    f("time_ms", c.time_ms);
+    f.object("intake", c.intake);
+    f.object("exhaust", c.exhaust);
+    f("intake_wanted_deg", c.intakeWanted_deg);
+    f("exhaust_wanted_deg", c.exhaustWanted_deg);
+    f("marks", c.marks);
+    f("note", c.note);
+    f("photo", c.photo);
+}
+
+void fields(auto& f, Of<lobe::Engine> auto& e) {
+    f("name", e.name);
+    f("cylinders", e.cylinders);
+    f("bore_mm", e.bore_mm);
+    f("stroke_mm", e.stroke_mm);
+    f("rod_mm", e.rod_mm);
+    f("rotation", e.rotation, kRotation);
+    f("layout", e.layout, kLayout);
+    f("follower", e.follower, kFollower);
+    f("ratio_intake", e.ratioIntake);
+    f("ratio_exhaust", e.ratioExhaust);
+    f("pin_offset_mm", e.pinOffset_mm);
+    f("lash_intake_mm", e.lashIntake_mm);
+    f("lash_exhaust_mm", e.lashExhaust_mm);
+    f.object("chamber", e.chamber);
+    f.objects("chambers", e.chambers);
+    f("volumes", e.volumes, kVolumes);
+    f.object("drive", e.drive);
+}
+
+void fields(auto& f, Of<lobe::Card> auto& c) {
+    f("name", c.name);
+    f.object("height", c.height);
+    f("ivo", c.ivo);
+    f("ivc", c.ivc);
+    f("evo", c.evo);
+    f("evc", c.evc);
+    f("intake_centre", c.intakeCentre);
+    f("exhaust_centre", c.exhaustCentre);
+    f("separation", c.separation);
+    f("advance", c.advance);
+    f("intake_duration", c.intakeDuration);
+    f("exhaust_duration", c.exhaustDuration);
+    f("intake_advertised", c.intakeAdvertised);
+    f("exhaust_advertised", c.exhaustAdvertised);
+    f.object("advertised", c.advertised);
+    f("intake_lift_mm", c.intakeLift_mm);
+    f("exhaust_lift_mm", c.exhaustLift_mm);
+    f("lift_at", c.liftAt, kPlace);
+    f("ratio", c.ratio);
+    f("lash_intake_mm", c.lashIntake_mm);
+    f("lash_exhaust_mm", c.lashExhaust_mm);
+}
+
+void fields(auto& f, Of<lobe::FuelLimit> auto& x) {
+    f("name", x.name);
+    f("dynamic", x.dynamic);
+}
+
+void fields(auto& f, Of<lobe::Settings> auto& s) {
+    f.objects("heights", s.heights);
+    f("seat_mm", s.seat_mm);
+    f("drop_mm", s.drop_mm);
+    f("school", s.school, kSchool);
+    f("wheel", s.wheel, kScale);
+    f("tape_mm", s.tape_mm);
+    f("tdc_tolerance_deg", s.tdcTolerance_deg);
+    f("resolution_mm", s.resolution_mm);
+    f("top", s.top, kTop);
+    f("deck_mm", s.deck_mm);
+    f("factory_mark_deg", s.factoryMark_deg);
+    f("damper_mm", s.damper_mm);
+    f("zero_return_mm", s.zeroReturn_mm);
+    f("closing", s.closing, kClosing);
+    f("closing_height_mm", s.closingHeight_mm);
+    f("altitude_m", s.altitude_m);
+    f("exponent", s.exponent);
+    f("wanted_dynamic", s.wantedDynamic);
+    f.objects("fuels", s.fuels);
+    f.object("kept", s.kept);
+    f.object("target", s.target);
+    f("skim_mm", s.skim_mm);
+    f("smoothing", s.smoothing);
+    f("average_passes", s.averagePasses);
+    f("pinned", s.pinned);
+}
+
+void fields(auto& f, Of<lobe::RunTerms> auto& t) {
+    f("taken", t.taken, kPlace);
+    f("follower", t.follower, kFollower);
+    f("ratio", t.ratio);
+    f("lash_mm", t.lash_mm);
+    f("step_deg", t.step_deg);
+    f("from_deg", t.from.deg);
+    f("to_deg", t.to.deg);
+    f("source", t.source);
+    f("shift_deg", t.shift_deg);
+    f("tdc_answered", t.tdcAnswered);
+    f("events_only", t.eventsOnly);
+    f("repeats", t.repeats);
+    f("repeat_tolerance_deg", t.repeatTolerance_deg);
+    f("dial_turn_mm", t.dialTurn_mm);
+    f("spring", t.spring, kSpring);
+    f("resolution_mm", t.resolution_mm);
+    f("travel_mm", t.travel_mm);
+    f("off_axis_deg", t.offAxis_deg);
+    f("off_axis", t.offAxis, kOffAxis);
+    f("valve_lift_mm", t.valveLift_mm);
+    f("tappet_lift_mm", t.tappetLift_mm);
+    f("measured_ratio", t.measuredRatio);
+    f("counts_down", t.countsDown);
+    f("nose_lift_mm", t.noseLift_mm);
+    f("zeros_mm", t.zeros);
+    f.objects("event_heights", t.eventHeights);
+    f("setting", t.setting);
+}
+
+template <class T> void Writer::object(const char* key, const T& v) {
+    Json json = Json::object();
+    Writer inner(json);
+    fields(inner, v);
+    json_[key] = std::move(json);
+}
+
+template <class T> void Writer::objects(const char* key, const std::vector<T>& v) {
+    Json all = Json::array();
+    for (const T& each : v) {
+        Json json = Json::object();
+        Writer inner(json);
+        fields(inner, each);
+        all.push_back(std::move(json));
+    }
+    json_[key] = std::move(all);
+}
+
+template <class T> void Reader::object(const char* key, T& v) {
+    const Json* j = find(key);
+    if (!j) return;
+    Reader inner(*j, where_ + "." + key, out_);
+    fields(inner, v);
+}
+
+template <class T> void Reader::objects(const char* key, std::vector<T>& v) {
+    each(key, v, [&](const Json& j, T& one) {
+        Reader inner(j, where_ + "." + key, out_);
+        fields(inner, one);
+        return true;
+    });
+}
+
+} // namespace book

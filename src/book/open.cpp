@@ -1,0 +1,237 @@
+// Opening a book: what stands there is looked at before SQLite touches it, a new book is made whole
+// under another name before it takes its place, and older ones are carried forward step by step.
+#include "book/book.h"
+#include "book/side_file.h"
+#include "book/statement.h"
+
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QSqlDriver>
+#include <QTemporaryDir>
+#include <QUrl>
+#include <QUuid>
+
+#include <sqlite3.h>
+
+#include <fcntl.h>
+#include <stdio.h>
+#include <unistd.h>
+
+namespace book {
+
+namespace {
+
+constexpr qint32 kApplicationId = 0x414D4C42; // "AMLB"
+constexpr int kBusy_ms = 5000;
+
+QStringList schemaSteps() {
+    QStringList steps =
+        QDir(QStringLiteral(":/book")).entryList({QStringLiteral("*.sql")}, QDir::Files);
+    steps.sort();
+    return steps;
+}
+
+sqlite3* handleOf(const QSqlDatabase& db) {
+    const QVariant v = db.driver()->handle();
+    return v.isValid() && qstrcmp(v.typeName(), "sqlite3*") == 0
+               ? *static_cast<sqlite3* const*>(v.constData())
+               : nullptr;
+}
+
+/// Whether closing folds the log into the file. Off while it is not known whether the book is to be
+/// refused: refusing changes no byte.
+void foldOnClose(const QSqlDatabase& db, bool on) {
+    if (sqlite3* handle = handleOf(db))
+        sqlite3_db_config(handle, SQLITE_DBCONFIG_NO_CKPT_ON_CLOSE, on ? 0 : 1, nullptr);
+}
+
+bool writable(const QString& path) {
+    // access() asks for the rights of whoever runs this, whatever the mode bits say.
+    const QByteArray file = QFile::encodeName(path),
+                     folder = QFile::encodeName(QFileInfo(path).absolutePath());
+    return ::access(file.constData(), W_OK) == 0 && ::access(folder.constData(), W_OK) == 0;
+}
+
+/// Gives a finished file its name, unless something stands there by now.
+bool takeName(const QString& from, const QString& to) {
+    const QByteArray a = QFile::encodeName(from), b = QFile::encodeName(to);
+    if (::renameat2(AT_FDCWD, a.constData(), AT_FDCWD, b.constData(), RENAME_NOREPLACE) == 0)
+        return true;
+    // A file system that cannot say "unless": a USB stick.
+    return errno == EINVAL && !QFileInfo::exists(to) && ::rename(a.constData(), b.constData()) == 0;
+}
+
+} // namespace
+
+int schemaVersion() {
+    static const int version = static_cast<int>(schemaSteps().size());
+    return version;
+}
+
+std::optional<Error> Book::begin(Mode mode, bool immutable) {
+    QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection_);
+    if (immutable) {
+        const QUrl url = QUrl::fromLocalFile(QFileInfo(path_).absoluteFilePath());
+        db.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY;QSQLITE_OPEN_URI"));
+        db.setDatabaseName(QString::fromLatin1(url.toEncoded()) + QStringLiteral("?immutable=1"));
+    } else {
+        db.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(kBusy_ms));
+        db.setDatabaseName(path_);
+    }
+    if (!db.open()) return troubleOf(db.lastError(), Trouble::CannotOpen);
+    try {
+        foldOnClose(db, false);
+        Statement check(db, QStringLiteral("PRAGMA quick_check(1)"));
+        if (!check.run().next()) return Error{Trouble::Damaged, QStringLiteral("no answer")};
+        if (check[0].toString() != QLatin1String("ok"))
+            return Error{Trouble::Damaged, check[0].toString()};
+        if (immutable) return std::nullopt;
+        Statement(db, QStringLiteral("PRAGMA foreign_keys = ON")).run();
+        // FULL makes the log reach the disk at every commit: a power cut loses nothing typed.
+        Statement(db, QStringLiteral("PRAGMA synchronous = FULL")).run();
+        if (mode != Mode::Reading)
+            if (const auto trouble = migrate()) return trouble;
+        foldOnClose(db, true);
+    } catch (const SqlFailure& e) {
+        return e.trouble(Trouble::Damaged);
+    }
+    return std::nullopt;
+}
+
+/// Each step is one transaction, and what step is next is asked under its lock: another start may
+/// be at the same work, and a kill leaves whole steps behind it.
+std::optional<Error> Book::migrate() {
+    const QStringList steps = schemaSteps();
+    for (bool moved = false;; moved = true) {
+        {
+            Statement now(db(), QStringLiteral("PRAGMA user_version"));
+            const int reached = now.run().next() ? now[0].toInt() : 0;
+            if (reached == steps.size()) {
+                // In the file itself, where an older program looks for it.
+                if (moved) Statement(db(), QStringLiteral("PRAGMA wal_checkpoint(FULL)")).run();
+                return std::nullopt;
+            }
+        }
+        Transaction transaction(db());
+        int at = 0;
+        {
+            Statement version(db(), QStringLiteral("PRAGMA user_version"));
+            at = version.run().next() ? version[0].toInt() : 0;
+        }
+        if (at > steps.size()) return Error{Trouble::Newer, QString::number(at)};
+        if (at == steps.size()) continue;
+        QFile file(QStringLiteral(":/book/") + steps[at]);
+        if (!file.open(QIODevice::ReadOnly)) return Error{Trouble::CannotOpen, steps[at]};
+        const QStringList statements =
+            QString::fromUtf8(file.readAll()).split(QStringLiteral(";\n"));
+        for (const QString& sql : statements)
+            if (!sql.trimmed().isEmpty()) Statement(db(), sql).run();
+        Statement(db(), QStringLiteral("PRAGMA user_version = %1").arg(at + 1)).run();
+        transaction.commit();
+    }
+}
+
+/// A new book is made under a name of its own and moved into place when it is whole: a kill half
+/// way leaves no book that cannot be opened.
+static std::optional<Error> make(const QString& path) {
+    const QString folder = QFileInfo(path).absolutePath();
+    if (!QDir().mkpath(folder)) return Error{Trouble::CannotOpen, folder};
+    const QString making = path + QStringLiteral(".new-") +
+                           QUuid::createUuid().toString(QUuid::WithoutBraces).left(8);
+    const QString connection = QUuid::createUuid().toString();
+    std::optional<Error> trouble;
+    {
+        QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection);
+        db.setDatabaseName(making);
+        if (!db.open()) {
+            trouble = troubleOf(db.lastError(), Trouble::CannotOpen);
+        } else {
+            try {
+                Statement(db, QStringLiteral("PRAGMA synchronous = FULL")).run();
+                Statement(db, QStringLiteral("PRAGMA application_id = %1").arg(kApplicationId))
+                    .run();
+                Transaction whole(db);
+                const QStringList steps = schemaSteps();
+                for (const QString& step : steps) {
+                    QFile file(QStringLiteral(":/book/") + step);
+                    if (!file.open(QIODevice::ReadOnly))
+                        return Error{Trouble::CannotOpen, file.errorString()};
+                    const QStringList statements =
+                        QString::fromUtf8(file.readAll()).split(QStringLiteral(";\n"));
+                    for (const QString& sql : statements)
+                        if (!sql.trimmed().isEmpty()) Statement(db, sql).run();
+                }
+                Statement(db, QStringLiteral("PRAGMA user_version = %1").arg(steps.size())).run();
+                whole.commit();
+                Statement(db, QStringLiteral("PRAGMA journal_mode = WAL")).run();
+            } catch (const SqlFailure& e) {
+                trouble = e.trouble(Trouble::CannotOpen);
+            }
+            db.close();
+        }
+    }
+    QSqlDatabase::removeDatabase(connection);
+    // Another start that was quicker made a book that is as good.
+    if (!trouble && !takeName(making, path) && !QFileInfo::exists(path))
+        trouble = Error{Trouble::CannotOpen, path};
+    for (const char* side : {"", "-wal", "-shm", "-journal"})
+        QFile::remove(making + QLatin1String(side));
+    return trouble;
+}
+
+/// A book that cannot be written and must be read: a private copy of file and log is.
+Result<std::unique_ptr<Book>> openCopy(const QString& path, Book::Clock clock) {
+    auto folder = std::make_shared<QTemporaryDir>();
+    const QString copy = folder->filePath(QStringLiteral("book.amber"));
+    if (!folder->isValid() || !QFile::copy(path, copy))
+        return Error{Trouble::CannotOpen, folder->errorString()};
+    QFile::setPermissions(copy, QFile::ReadOwner | QFile::WriteOwner);
+    const QString log = path + QStringLiteral("-wal"), logCopy = copy + QStringLiteral("-wal");
+    if (QFileInfo::exists(log)) {
+        if (!QFile::copy(log, logCopy)) return Error{Trouble::CannotOpen, log};
+        QFile::setPermissions(logCopy, QFile::ReadOwner | QFile::WriteOwner);
+    }
+    auto opened = Book::open(copy, std::move(clock), Book::Mode::MustExist);
+    if (auto* book = std::get_if<std::unique_ptr<Book>>(&opened)) {
+        (*book)->path_ = path;
+        (*book)->copy_ = folder;
+    }
+    return opened;
+}
+
+Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock, Mode mode) {
+    if (!QFileInfo::exists(path)) {
+        if (mode != Mode::MayMake) return Error{Trouble::NoSuchFile, {}};
+        if (const auto trouble = make(path)) return *trouble;
+    }
+    if (!QFileInfo(path).isFile()) return Error{Trouble::NotABook, {}};
+    const auto header = readHeader(path);
+    if (const auto* refused = std::get_if<Error>(&header)) return *refused;
+
+    if (!writable(path) || mode == Mode::Reading) {
+        const bool plain = QFileInfo(path + QStringLiteral("-wal")).size() == 0 &&
+                           std::get<Header>(header).version == schemaVersion();
+        std::unique_ptr<Book> self(new Book(path, QUuid::createUuid().toString(), clock));
+        Result<std::unique_ptr<Book>> opened = std::move(self);
+        if (!plain)
+            opened = openCopy(path, std::move(clock));
+        else if (const auto trouble =
+                     std::get<std::unique_ptr<Book>>(opened)->begin(Mode::Reading, true))
+            return *trouble;
+        if (auto* book = std::get_if<std::unique_ptr<Book>>(&opened))
+            (*book)->readOnly_ = mode == Mode::Reading
+                                     ? QStringLiteral("it was opened to be looked at")
+                                     : QStringLiteral("the file or its folder cannot be written");
+        return opened;
+    }
+
+    putForeignLogAside(path);
+    std::unique_ptr<Book> self(new Book(path, QUuid::createUuid().toString(), std::move(clock)));
+    if (const auto trouble = self->begin(mode, false)) return *trouble;
+    self->seenVersion_ = self->dataVersion();
+    self->remember();
+    return self;
+}
+
+} // namespace book
