@@ -10,7 +10,7 @@
 namespace book {
 
 inline constexpr Names<2> kRotation{{"clockwise", "anticlockwise"}};
-inline constexpr Names<2> kLayout{{"pushrod", "twin-cam"}};
+inline constexpr Names<3> kLayout{{"pushrod", "twin-cam", "single-overhead-cam"}};
 inline constexpr Names<6> kFollower{
     {"solid-flat", "solid-roller", "hydraulic", "hydraulic-made-solid", "bucket", "finger"}};
 inline constexpr Names<2> kPlace{{"tappet", "valve"}};

@@ -82,10 +82,12 @@ std::optional<Error> Book::begin(Mode mode, bool immutable) {
     if (!db.open()) return troubleOf(db.lastError(), Trouble::CannotOpen);
     try {
         foldOnClose(db, false);
-        Statement check(db, QStringLiteral("PRAGMA quick_check(1)"));
-        if (!check.run().next()) return Error{Trouble::Damaged, QStringLiteral("no answer")};
-        if (check[0].toString() != QLatin1String("ok"))
-            return Error{Trouble::Damaged, check[0].toString()};
+        {
+            Statement check(db, QStringLiteral("PRAGMA quick_check(1)"));
+            if (!check.run().next()) return Error{Trouble::Damaged, QStringLiteral("no answer")};
+            if (check[0].toString() != QLatin1String("ok"))
+                return Error{Trouble::Damaged, check[0].toString()};
+        }
         if (immutable) return std::nullopt;
         Statement(db, QStringLiteral("PRAGMA foreign_keys = ON")).run();
         // FULL makes the log reach the disk at every commit: a power cut loses nothing typed.
@@ -104,14 +106,15 @@ std::optional<Error> Book::begin(Mode mode, bool immutable) {
 std::optional<Error> Book::migrate() {
     const QStringList steps = schemaSteps();
     for (bool moved = false;; moved = true) {
+        int reached = 0;
         {
             Statement now(db(), QStringLiteral("PRAGMA user_version"));
-            const int reached = now.run().next() ? now[0].toInt() : 0;
-            if (reached == steps.size()) {
-                // In the file itself, where an older program looks for it.
-                if (moved) Statement(db(), QStringLiteral("PRAGMA wal_checkpoint(FULL)")).run();
-                return std::nullopt;
-            }
+            reached = now.run().next() ? now[0].toInt() : 0;
+        }
+        if (reached == steps.size()) {
+            // In the file itself, where an older program looks for it.
+            if (moved) Statement(db(), QStringLiteral("PRAGMA wal_checkpoint(FULL)")).run();
+            return std::nullopt;
         }
         Transaction transaction(db());
         int at = 0;

@@ -52,9 +52,11 @@ std::optional<Error> Book::gone() const {
 
 std::optional<Error> Book::writeCopy(const QString& path) const {
     try {
-        Statement check(db(), QStringLiteral("PRAGMA quick_check(1)"));
-        if (!check.run().next() || check[0].toString() != QLatin1String("ok"))
-            return Error{Trouble::Damaged, check[0].toString()};
+        {
+            Statement check(db(), QStringLiteral("PRAGMA quick_check(1)"));
+            if (!check.run().next() || check[0].toString() != QLatin1String("ok"))
+                return Error{Trouble::Damaged, check[0].toString()};
+        }
         Statement(db(), QStringLiteral("VACUUM INTO ?")).run(path);
         return std::nullopt;
     } catch (const SqlFailure& e) {

@@ -11,7 +11,7 @@ namespace lobe {
 namespace {
 
 bool isSpace(char c) {
-    return c == ' ' || c == '\t';
+    return c == ' ' || c == '\t' || c == '\n' || c == '\r';
 }
 bool isDigit(char c) {
     return c >= '0' && c <= '9';
@@ -160,43 +160,115 @@ EntryError leftover(const Scanner& s) {
             s.column()};
 }
 
-/// The side of a dead centre, if the scanner stands on one.
-std::optional<FromDeadCentre> side(Scanner& s) {
+/// The letters the scanner stands on, as one word.
+std::string_view letters(const Scanner& s) {
+    const std::string_view rest = s.rest();
+    std::size_t n = 0;
+    while (n < rest.size() && isLetter(rest[n]))
+        ++n;
+    return rest.substr(0, n);
+}
+
+void skip(Scanner& s, std::size_t n) {
+    while (n-- > 0)
+        s.next();
+}
+
+/// A degree sign or its word, which say nothing that is not known.
+void skipDegrees(Scanner& s) {
     s.skipSpace();
-    const std::string rest = lower(trimmed(s.rest().substr(0, s.rest().find_first_of(" \t"))));
+    if (s.rest().substr(0, 2) == "\xC2\xB0") {
+        skip(s, 2);
+        s.skipSpace();
+    }
+    const std::string word = lower(letters(s));
+    if (word == "deg" || word == "degs" || word == "degree" || word == "degrees") {
+        skip(s, word.size());
+        if (s.peek() == '.') s.next();
+        s.skipSpace();
+    }
+}
+
+/// The side of a dead centre, if the scanner stands on one: a, b, ab, bb, as the trade writes it
+/// (ATDC, BBDC) or as it is said (after, before TDC).
+std::optional<FromDeadCentre> side(Scanner& s) {
+    skipDegrees(s);
+    Scanner trial = s;
+    std::string word = lower(letters(trial));
+    skip(trial, word.size());
+    if (word == "after" || word == "before") {
+        trial.skipSpace();
+        const std::string centre = lower(letters(trial));
+        const bool said = centre == "tdc" || centre == "bdc" || centre == "top" ||
+                          centre == "bottom";
+        if (said) skip(trial, centre.size());
+        const bool bottom = centre == "bdc" || centre == "bottom";
+        word = (word == "after" ? std::string("a") : std::string("b")) +
+               (bottom ? "b" : "t");
+    }
     FromDeadCentre out;
-    if (rest == "a" || rest == "at")
+    if (word == "a" || word == "at" || word == "atdc")
         out = {0.0, true, DeadCentre::Top};
-    else if (rest == "b" || rest == "bt")
+    else if (word == "b" || word == "bt" || word == "btdc")
         out = {0.0, false, DeadCentre::Top};
-    else if (rest == "ab")
+    else if (word == "ab" || word == "abdc")
         out = {0.0, true, DeadCentre::Bottom};
-    else if (rest == "bb")
+    else if (word == "bb" || word == "bbdc")
         out = {0.0, false, DeadCentre::Bottom};
     else
         return std::nullopt;
-    for (std::size_t i = 0; i < rest.size(); ++i)
-        s.next();
+    s = trial;
     return out;
 }
 
+/// A whole number and a fraction, as a rule for inches has them: 3 5/32, 3-5/32.
+std::optional<double> mixedFraction(Scanner& s) {
+    Scanner trial = s;
+    trial.skipSpace();
+    const auto whole = trial.number();
+    if (!whole || !trial.whole()) return std::nullopt;
+    const bool dash = trial.peek() == '-';
+    if (dash)
+        trial.next();
+    else if (!isSpace(trial.peek()))
+        return std::nullopt;
+    trial.skipSpace();
+    const auto over = trial.number();
+    if (!over || !trial.whole() || trial.peek() != '/') return std::nullopt;
+    trial.next();
+    const auto under = trial.number();
+    // A rule is divided in halves, and halves of those.
+    if (!under || !trial.whole() || *under < 2.0 || *under > 128.0 || *over >= *under ||
+        std::exp2(std::round(std::log2(*under))) != *under)
+        return std::nullopt;
+    s = trial;
+    return *whole + *over / *under;
+}
+
 Understood<double> lengthFrom(Scanner& s, LengthUnit shown, double most_mm) {
-    const auto read = sum(s);
-    if (const auto* e = std::get_if<EntryError>(&read)) return *e;
-    const Sum value = std::get<Sum>(read);
+    const auto fraction = mixedFraction(s);
+    Sum value{fraction.value_or(0.0), false};
+    if (!fraction) {
+        const auto read = sum(s);
+        if (const auto* e = std::get_if<EntryError>(&read)) return *e;
+        value = std::get<Sum>(read);
+    }
     s.skipSpace();
     double mm = 0.0;
     if (s.word("mm"))
         mm = value.value;
     else if (s.word("thou") || s.word("th"))
         mm = value.value / 1000.0 * kMmPerInch;
-    else if (s.word("in") || s.word("\""))
+    else if (s.word("inches") || s.word("inch") || s.word("in.") || s.word("in") ||
+             s.word("\""))
         mm = value.value * kMmPerInch;
+    else if (fraction && shown == LengthUnit::Millimetre)
+        return EntryError{EntryFault::Fraction, 0};
     else if (shown == LengthUnit::Millimetre)
         mm = value.value;
     else
         mm = value.value * kMmPerInch / (value.plainWhole ? 1000.0 : 1.0);
-    if (std::abs(mm) > most_mm) return EntryError{EntryFault::OutOfRange, 0, most_mm};
+    if (std::abs(mm) > most_mm) return EntryError{EntryFault::OutOfRange, 0, most_mm, true};
     return mm;
 }
 
@@ -207,10 +279,14 @@ CrankDeg nearLobe(CrankDeg at, Side lobeSide) {
     return {home + wrapTurn({at.deg - home}).deg};
 }
 
-Understood<double> readNumber(std::string_view text) {
+Understood<double> readNumber(std::string_view text,
+                              std::initializer_list<std::string_view> units) {
     Scanner s(trimmed(text));
     const auto read = sum(s);
     if (const auto* e = std::get_if<EntryError>(&read)) return *e;
+    skipDegrees(s);
+    for (const std::string_view unit : units)
+        if (s.word(unit)) break;
     s.skipSpace();
     if (!s.atEnd()) return leftover(s);
     return std::get<Sum>(read).value;
@@ -271,6 +347,13 @@ Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation
     const bool other = s.word("x");
     s.skipSpace();
     if (!s.atEnd()) return leftover(s);
+    // A minus on a wheel that has none: so far before its zero.
+    if (number < 0.0 && expected.wheel.scale != WheelScale::Signed && !other) {
+        const bool tape = expected.wheel.scale == WheelScale::Tape && expected.wheel.tape_mm > 0.0;
+        const double deg = tape ? 360.0 * number / expected.wheel.tape_mm : number;
+        if (deg < -180.0) return EntryError{EntryFault::OffTheScale, 0, wheelTop(expected.wheel)};
+        return WheelReading{number, CrankDeg{deg}, false, expected.wheel.scale};
+    }
     const auto at = fromWheel(number, expected.wheel, {expected.after != other, expected.centre});
     if (!at) return EntryError{EntryFault::OffTheScale, 0, wheelTop(expected.wheel)};
     return WheelReading{number, at->at, at->ambiguous && !other, expected.wheel.scale};

@@ -22,6 +22,7 @@
 #include "core/angles.h"
 #include "core/job.h"
 
+#include <initializer_list>
 #include <optional>
 #include <string>
 #include <string_view>
@@ -38,18 +39,22 @@ enum class EntryFault {
     OffTheScale,  ///< the wheel does not carry this number: `limit` holds its top
     MissingSide,  ///< a place needs its side, or @
     UnknownScale, ///< what stands before the colon is no wheel scale
+    Fraction,     ///< a fraction of inches where millimetres are shown: its unit is to be said
 };
 
 struct EntryError {
     EntryFault fault;
     int column = 0; ///< 0-based, where it went wrong
     double limit = 0.0;
+    bool isLength = false; ///< `limit` is in mm
 };
 
 template <class T> using Understood = std::variant<T, EntryError>;
 
-/// A sum or plain number, no unit.
-Understood<double> readNumber(std::string_view text);
+/// A sum or plain number; one of `units` may stand behind it and changes nothing. A degree sign or
+/// "deg" is always read over.
+Understood<double> readNumber(std::string_view text,
+                              std::initializer_list<std::string_view> units = {});
 
 enum class LengthUnit { Millimetre, Inch };
 /// Millimetres; |result| above `most_mm` is refused.

@@ -432,7 +432,7 @@ CrankDeg nextAngle(const LiftRun& run) {
 RunTerms usualTerms(const Engine& engine, Side side) {
     RunTerms terms;
     terms.follower = engine.follower;
-    terms.taken = engine.layout == Layout::TwinOverheadCam ? Place::Valve : Place::Tappet;
+    terms.taken = engine.layout == Layout::PushrodSingleCam ? Place::Tappet : Place::Valve;
     terms.ratio = engine.ratio(side);
     terms.lash_mm = engine.lash_mm(side);
     // 175 deg either side of where a lobe of its kind sits takes in any road or race ramp.

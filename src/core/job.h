@@ -16,7 +16,7 @@ namespace lobe {
 
 /// As seen from the end of the engine where the camshaft drive sits.
 enum class Rotation { Clockwise, Anticlockwise };
-enum class Layout { PushrodSingleCam, TwinOverheadCam };
+enum class Layout { PushrodSingleCam, TwinOverheadCam, SingleOverheadCam };
 enum class Follower { SolidFlat, SolidRoller, Hydraulic, HydraulicMadeSolid, Bucket, Finger };
 /// Where a lift is read, and so which lift a checking height means.
 enum class Place { Tappet, Valve };

@@ -9,10 +9,9 @@ namespace words {
 using namespace lobe;
 
 QString figureName(const Figure& f) {
-    const QString side = f.side ? sideName(*f.side) : QString();
     switch (f.kind) {
     case FigureKind::Duration:
-        return QStringLiteral("Duration, ") + side;
+        return sideTitle(*f.side) + QStringLiteral(" duration");
     case FigureKind::Opens:
         return sideTitle(*f.side) + QStringLiteral(" opens");
     case FigureKind::Closes:
@@ -28,11 +27,11 @@ QString figureName(const Figure& f) {
     case FigureKind::SplitPoint:
         return QStringLiteral("Split point");
     case FigureKind::MaxLift:
-        return QStringLiteral("Greatest lift, ") + side;
+        return sideTitle(*f.side) + QStringLiteral(" lift");
     case FigureKind::Area:
         break;
     }
-    return QStringLiteral("Lift area, ") + side;
+    return sideTitle(*f.side) + QStringLiteral(" area");
 }
 
 /// Which dead centre an event is counted from, in the usual place.
@@ -57,11 +56,12 @@ QString figureBasis(const Figure& f, const Style& style) {
     case FigureKind::Advance:
         return QStringLiteral("crank degrees, ") + school;
     case FigureKind::SplitPoint:
-        return QStringLiteral("ATDC, valve lift");
+        return f.value && *f.value < 0.0 ? QStringLiteral("BTDC, valve lift")
+                                         : QStringLiteral("ATDC, valve lift");
     case FigureKind::MaxLift:
         return QStringLiteral("as taken");
     case FigureKind::Area:
-        return QStringLiteral("mm") + QChar(0xB7) + QStringLiteral("deg, as taken");
+        return areaUnit(style) + QStringLiteral(", as taken");
     case FigureKind::Duration:
     case FigureKind::Overlap:
         break;
@@ -72,14 +72,19 @@ QString figureBasis(const Figure& f, const Style& style) {
 QString figureValue(const Figure& f, const Style& style) {
     if (!f.value) return QString(QChar(0x2013));
     if (f.kind == FigureKind::MaxLift) return lift(*f.value, style);
-    if (f.kind == FigureKind::Area) return fixed(*f.value, 0, style);
+    if (f.kind == FigureKind::Area) return area(*f.value, style);
+    // Which side of the dead centre stands beside it, as everywhere else.
+    if (f.kind == FigureKind::SplitPoint)
+        return fixed(std::abs(*f.value), 1, style) + QChar(0xB0);
     return fixed(*f.value, 1, style) + QChar(0xB0);
 }
 
 QString figureDifference(const Figure& f, const Style& style) {
     if (!f.cardDifference) return {};
     const double d = *f.cardDifference;
-    if (std::abs(d) < 0.05) return QStringLiteral("as card");
+    // Less than it is known by is no difference.
+    if (std::abs(d) < 0.05 || std::abs(d) <= f.uncertainty.value_or(0.0))
+        return QStringLiteral("as card");
     const QString size = fixed(std::abs(d), 1, style);
     // Which sign is late depends on what the figure counts from.
     double late = 0.0;
@@ -95,7 +100,7 @@ QString figureUncertainty(const Figure& f, const Style& style) {
     if (!f.uncertainty) return {};
     const double u = *f.uncertainty;
     if (f.kind == FigureKind::MaxLift) return QChar(0xB1) + lift(u, style);
-    if (f.kind == FigureKind::Area) return QChar(0xB1) + fixed(u, 0, style);
+    if (f.kind == FigureKind::Area) return QChar(0xB1) + area(u, style);
     // Never a bare zero: what is under a twentieth of a degree is said as such.
     return QChar(0xB1) + fixed(std::max(0.1, u), 1, style);
 }
@@ -190,8 +195,8 @@ static QString formula(const Figure& f, const Findings& all, const Style& style)
     case FigureKind::Area:
         break;
     }
-    return QStringLiteral(
-        "The area under the curve through the readings, in mm times crank degrees.");
+    return QStringLiteral("The area under the curve through the readings, in %1: lift times crank degrees.")
+        .arg(areaUnit(style));
 }
 
 } // namespace words

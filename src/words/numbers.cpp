@@ -62,6 +62,27 @@ QString dimension(double mm, const Style& style) {
     return style.inches() ? shortest(mm / kMmPerInch, 4, style) : shortest(mm, 3, style);
 }
 
+QString area(double mm_deg, const Style& style) {
+    return style.inches() ? fixed(mm_deg / kMmPerInch, 1, style) : fixed(mm_deg, 0, style);
+}
+
+QString areaUnit(const Style& style) {
+    return unitName(style) + QChar(0xB7) + QStringLiteral("deg");
+}
+
+QString pressureUnit(const Style& style) {
+    return style.inches() ? QStringLiteral("psi") : QStringLiteral("kPa");
+}
+
+double pressureShown(double kpa, const Style& style) {
+    constexpr double kKpaPerPsi = 6.894757;
+    return style.inches() ? kpa / kKpaPerPsi : kpa;
+}
+
+QString pressure(double kpa, const Style& style) {
+    return fixed(pressureShown(kpa, style), 0, style) + QLatin1Char(' ') + pressureUnit(style);
+}
+
 QString unitName(const Style& style) {
     return style.inches() ? QStringLiteral("in") : QStringLiteral("mm");
 }
@@ -176,8 +197,9 @@ QString followerName(Follower follower) {
 }
 
 QString layoutName(Layout layout) {
-    return layout == Layout::PushrodSingleCam ? QStringLiteral("push-rod, single cam")
-                                              : QStringLiteral("two overhead cams");
+    return layout == Layout::PushrodSingleCam  ? QStringLiteral("push-rod, single cam")
+           : layout == Layout::TwinOverheadCam ? QStringLiteral("twin overhead cam")
+                                               : QStringLiteral("one overhead cam");
 }
 
 QString rotationName(Rotation rotation) {

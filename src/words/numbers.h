@@ -39,6 +39,13 @@ QString heightAt(const lobe::Height& height, const Style& style);
 /// A dimension of the engine: at most two places in mm, three in inches.
 QString dimension(double mm, const Style& style);
 QString unitName(const Style& style);
+/// An area under lift, mm times degrees, as shown: "2613" or "102.9", without its unit.
+QString area(double mm_deg, const Style& style);
+QString areaUnit(const Style& style);
+/// A pressure: "1326 kPa" or "192 psi".
+QString pressure(double kpa, const Style& style);
+QString pressureUnit(const Style& style);
+double pressureShown(double kpa, const Style& style);
 
 /// "106.0°"
 QString degrees(double deg, const Style& style, int places = 1);

@@ -337,7 +337,11 @@ QString sentence(const EntryError& e, const Style& style) {
         return QStringLiteral("That divides by zero.");
     case EntryFault::OutOfRange:
         return QStringLiteral("That is beyond %1; check the decimal point.")
-            .arg(shortest(e.limit, 2, style));
+            .arg(e.isLength ? dimension(e.limit, style) + QLatin1Char(' ') + unitName(style)
+                            : shortest(e.limit, 2, style));
+    case EntryFault::Fraction:
+        return QStringLiteral("A fraction is of inches, and millimetres are shown: type in behind "
+                              "it, such as 3-5/32 in.");
     case EntryFault::OffTheScale:
         return QStringLiteral("This wheel's numbers end at %1. Is it the right scale?")
             .arg(shortest(e.limit, 0, style));

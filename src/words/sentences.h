@@ -42,6 +42,9 @@ QString taskTitle(const lobe::Task& task, const Style& style);
 QString taskReason(const lobe::Task& task);
 
 QString stationName(lobe::Station station);
+/// A stable word for it, for files.
+QString stationKey(lobe::Station station);
+std::optional<lobe::Station> stationOfKey(const QString& key);
 QString progressName(lobe::Progress progress);
 /// The station's finding in one line.
 QString stationLine(lobe::Station station, const lobe::Job& job, const lobe::Findings& findings,

@@ -25,6 +25,16 @@ QString stationName(Station station) {
     return QStringLiteral("Compression");
 }
 
+QString stationKey(Station station) {
+    return stationName(station).toLower();
+}
+
+std::optional<Station> stationOfKey(const QString& key) {
+    for (Station s : kStations)
+        if (stationKey(s) == key) return s;
+    return std::nullopt;
+}
+
 QString progressName(Progress progress) {
     switch (progress) {
     case Progress::NotBegun:

@@ -18,6 +18,12 @@ namespace fixture {
 class Answers : public app::Dialogs {
 public:
     QString open, save;
+    bool yes = false;
+    bool confirm(QWidget*, const QString& question) override {
+        asked = question;
+        return yes;
+    }
+    QString asked;
     QString openFile(QWidget*, const QString&, const QString&) override { return open; }
     QString saveFile(QWidget*, const QString&, const QString&, const QString&) override {
         return save;
@@ -84,7 +90,10 @@ private:
         QString sentence;
         if (!application_->start({}, demo, sentence)) qFatal("%s", qPrintable(sentence));
         window().show();
-        QApplication::setActiveWindow(&window());
+        if (QGuiApplication::platformName() == QLatin1String("offscreen"))
+            QApplication::setActiveWindow(&window());
+        else if (!QTest::qWaitForWindowActive(&window()))
+            qFatal("the window was not activated");
         line()->setFocus();
         QApplication::processEvents();
     }

@@ -29,7 +29,7 @@ private slots:
     void everyConditionIsAskedAndKept() {
         Bench bench(true);
         atFreshLobe(bench, 3);
-        bench.key(Qt::Key_C);
+        bench.type(QStringLiteral("c"));
         QVERIFY(bench.find<QWidget>("runConditions")->isVisible());
         QVERIFY(!bench.find<QWidget>("ring")->isVisible());
         const char* answers[] = {"valve", "3",     "checking", "0.30", "1,5", "10.82 7.20",
@@ -63,7 +63,7 @@ private slots:
         Bench bench(true);
         atFreshLobe(bench, 3);
         const std::size_t runs = bench.onDisk().runs.size();
-        bench.key(Qt::Key_C);
+        bench.type(QStringLiteral("c"));
         bench.type(QStringLiteral("somewhere"));
         QVERIFY2(bench.text("echo").contains(QStringLiteral("Type the number")),
                  qPrintable(bench.text("echo")));
@@ -107,11 +107,11 @@ private slots:
         const RunFindings* f = bench.session().findings().run(bench.session().run()->id);
         QVERIFY(f->passes);
         QVERIFY(std::abs(f->passes->widest.mm - 0.03) < 0.002);
-        bench.key(Qt::Key_A);
+        bench.type(QStringLiteral("a"));
         QVERIFY(bench.onDisk().settings.averagePasses);
         f = bench.session().findings().run(bench.session().run()->id);
         QVERIFY(std::abs(f->lobe.curve->at(-70.0) - 0.015) < 1e-6);
-        bench.key(Qt::Key_A);
+        bench.type(QStringLiteral("a"));
         QVERIFY(!bench.onDisk().settings.averagePasses);
     }
 
@@ -145,7 +145,7 @@ private slots:
         bench.line()->setFocus();
         QVERIFY(bench.text("ask").startsWith(QStringLiteral("opens")));
         bench.type(QStringLiteral("12b"));
-        bench.key(Qt::Key_N);
+        bench.type(QStringLiteral("n"));
         QVERIFY(bench.text("ask").startsWith(QStringLiteral("closes")));
         bench.type(QStringLiteral("360: 220"));
         const Reading r = bench.onDisk().runs.back().readings.back();
@@ -170,7 +170,7 @@ private slots:
         bench.window().go(lobe::Station::Tdc);
         QVERIFY2(bench.text("tdcVerdict").contains(QStringLiteral("it is firing TDC")),
                  qPrintable(bench.text("tdcVerdict")));
-        bench.key(Qt::Key_T);
+        bench.type(QStringLiteral("t"));
         Job job = bench.onDisk();
         QVERIFY(job.settings.top == WhichTop::Firing);
         QCOMPARE(job.runs[0].terms.shift_deg, 360.0);

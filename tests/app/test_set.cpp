@@ -215,7 +215,7 @@ private slots:
         bench.session().newJob(QStringLiteral("new"));
         bench.window().go(Station::Set);
         QVERIFY(choice(bench, 0).contains(QStringLiteral("Describe the drive")));
-        bench.keys(QStringLiteral("d"));
+        bench.type(QStringLiteral("d"));
         for (const char* typed : {"44", "belt", "against", "2", "-4 4", "14 15", "12 2", "1 2 -1",
                                   "30", "20 cam", "exhaust"})
             bench.type(QLatin1String(typed));
@@ -245,7 +245,7 @@ private slots:
         QCOMPARE(t.event_deg, 38.0);
         // An offset key by its offset and its shaft: 30 degrees of the cam, 60 of the crank.
         bench.key(Qt::Key_Escape);
-        bench.keys(QStringLiteral("d"));
+        bench.type(QStringLiteral("d"));
         for (int i = 0; i < 7; ++i)
             bench.key(Qt::Key_Down);
         QVERIFY2(bench.text("ask").startsWith(QStringLiteral("Bushes")),
@@ -255,7 +255,7 @@ private slots:
         QVERIFY(std::abs(bench.onDisk().engine.drive.bushes_deg[1] - 60.0) < 1e-9);
         // A drive that cannot be keeps what stands.
         bench.key(Qt::Key_Escape);
-        bench.keys(QStringLiteral("d"));
+        bench.type(QStringLiteral("d"));
         bench.type(QStringLiteral("5"));
         QVERIFY(bench.text("echo").contains(QStringLiteral("8 to 400")));
         QCOMPARE(bench.onDisk().engine.drive.teeth, 44);
@@ -269,7 +269,7 @@ private slots:
         QCOMPARE(slide(bench)->value(), 4.0);
         QCOMPARE(slide(bench, Side::Exhaust)->value(), 0.0);
         const QString apart = outcome(bench);
-        bench.keys(QStringLiteral("t"));
+        bench.type(QStringLiteral("t"));
         bench.type(QStringLiteral("6"));
         QCOMPARE(slide(bench)->value(), 6.0);
         QCOMPARE(slide(bench, Side::Exhaust)->value(), 2.0);
@@ -299,7 +299,7 @@ private slots:
     void withoutMarksStepByStep() {
         Bench bench(true);
         open(bench, 0);
-        bench.keys(QStringLiteral("w"));
+        bench.type(QStringLiteral("w"));
         QVERIFY(bench.find<QLabel>("withoutMarks")->isVisible());
         QVERIFY(bench.text("withoutMarks").contains(QStringLiteral("level 4° before TDC")));
         // Enter goes on from step to step; the last asks where they are level.
@@ -321,7 +321,7 @@ private slots:
     void demoShowsAWrongTurnFoundOut() {
         Bench bench(true);
         open(bench, 3);
-        bench.keys(QStringLiteral("h"));
+        bench.type(QStringLiteral("h"));
         const QString history = bench.text("setHistory");
         QVERIFY2(history.contains(QStringLiteral("the wrong way")), qPrintable(history));
         QVERIFY(history.contains(QStringLiteral("as it was meant to")));

@@ -147,7 +147,7 @@ private slots:
         const double all = strip->axisRect(0)->axis(QCPAxis::atBottom)->range().size();
         QTest::keyClick(strip, Qt::Key_Plus);
         QVERIFY(strip->axisRect(0)->axis(QCPAxis::atBottom)->range().size() < all);
-        QTest::keyClick(strip, Qt::Key_0);
+        QTest::keyClick(strip, Qt::Key_Home);
         QCOMPARE(strip->axisRect(0)->axis(QCPAxis::atBottom)->range().size(), all);
     }
 
@@ -285,6 +285,8 @@ private slots:
         auto* overlay = bench.find<QWidget>("keysOverlay");
         QVERIFY(overlay->isVisible());
         QTest::keyClick(overlay, Qt::Key_A);
+        QVERIFY(overlay->isVisible());
+        QTest::keyClick(overlay, Qt::Key_Escape);
         QVERIFY(!overlay->isVisible());
         QVERIFY(bench.line()->hasFocus());
     }

@@ -317,8 +317,8 @@ private slots:
     void tdcRefusals_data() {
         QTest::addColumn<QStringList>("arguments");
         QTest::newRow("beyond the scale") << QStringList{"--method", "stop", "190", "26"};
-        QTest::newRow("negative on a half wheel")
-            << QStringList{"--method", "stop", "--", "-31", "26"};
+        QTest::newRow("negative beyond the scale")
+            << QStringList{"--method", "stop", "--", "-191", "26"};
         QTest::newRow("word") << QStringList{"--method", "stop", "many", "26"};
         QTest::newRow("one reading") << QStringList{"--method", "stop", "31b"};
         QTest::newRow("three readings") << QStringList{"--method", "drop", "31b", "20a", "10a"};

@@ -1,10 +1,10 @@
 #include "app/frame/application.h"
 
-#include "book/files.h"
-
 #include <QDir>
-#include <QFile>
+#include <QLabel>
+#include <QPushButton>
 #include <QStandardPaths>
+#include <QVBoxLayout>
 
 namespace app {
 
@@ -14,22 +14,6 @@ Paths Paths::standard() {
     const QString config = QStandardPaths::writableLocation(QStandardPaths::GenericConfigLocation) +
                            QStringLiteral("/amber-lobe.ini");
     return {data, config};
-}
-
-book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path) {
-    auto opened = book::Book::open(path);
-    auto* made = std::get_if<std::unique_ptr<book::Book>>(&opened);
-    if (!made) return opened;
-    const auto there = (*made)->listJobs();
-    if (const auto* e = std::get_if<book::Error>(&there)) return *e;
-    if (!std::get<std::vector<book::JobSummary>>(there).empty()) return opened;
-    for (const char* folder :
-         {":/demo/skerry-four", ":/demo/marram-650", ":/demo/skerry-spare", ":/demo/skerry-two"}) {
-        const auto job = book::importJobFolder(**made, QLatin1String(folder));
-        if (const auto* why = std::get_if<QString>(&job))
-            return book::Error{book::Trouble::CannotWrite, *why};
-    }
-    return opened;
 }
 
 Application::Application(Paths paths, Dialogs* dialogs)
@@ -46,22 +30,54 @@ Application::~Application() = default;
 
 bool Application::start(const QString& bookPath, bool demo, QString& sentence) {
     const QString path = demo ? paths_.demo() : bookPath.isEmpty() ? paths_.book() : bookPath;
-    auto opened = demo ? openDemo(path) : book::Book::open(path);
+    const auto mode =
+        bookPath.isEmpty() ? book::Book::Mode::MayMake : book::Book::Mode::MustExist;
+    auto opened =
+        demo ? openDemo(path) : book::Book::open(path, book::Book::systemClock, mode);
     if (const auto* e = std::get_if<book::Error>(&opened)) {
         sentence = book::sentence(*e, path);
         return false;
     }
     session_ = std::make_unique<Session>(std::get<std::unique_ptr<book::Book>>(std::move(opened)));
-    session_->openAnyJob(0);
-    window_ = std::make_unique<MainWindow>(*session_, look_, *dialogs_, preferences_);
-    QObject::connect(window_.get(), &MainWindow::demoWanted, window_.get(), [this] {
-        auto demoBook = openDemo(paths_.demo());
-        if (const auto* e = std::get_if<book::Error>(&demoBook))
-            return window_->say(book::sentence(*e, paths_.demo()));
-        session_->useBook(std::get<std::unique_ptr<book::Book>>(std::move(demoBook)));
-        session_->openAnyJob(0);
-    });
+    books_ = std::make_unique<Books>(*session_, preferences_, paths_.book(), paths_.demo());
+    // What goes wrong while there is no window yet is said as soon as there is one.
+    QString early;
+    const auto listening = QObject::connect(session_.get(), &Session::troubled,
+                                            [&](const QString& said) { early = said; });
+    books_->resume();
+    QObject::disconnect(listening);
+    window_ = std::make_unique<MainWindow>(*session_, *books_, look_, *dialogs_, preferences_);
+    if (const QString why = session_->book().readOnly(); early.isEmpty() && !why.isEmpty())
+        early = book::sentence({book::Trouble::ReadOnly, why}, path);
+    if (!early.isEmpty()) window_->say(early);
     return true;
+}
+
+QWidget& Application::refusal(const QString& sentence) {
+    refusal_ = std::make_unique<QWidget>();
+    refusal_->setObjectName(QStringLiteral("bench"));
+    refusal_->setWindowTitle(QStringLiteral("Amber Lobe"));
+    refusal_->setAttribute(Qt::WA_StyledBackground);
+    refusal_->setStyleSheet(look_.sheet());
+    auto* said = new QLabel(sentence, refusal_.get());
+    said->setObjectName(QStringLiteral("refusal"));
+    said->setWordWrap(true);
+    said->setProperty("role", "verdict");
+    said->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    auto* close = new QPushButton(QStringLiteral("Close"), refusal_.get());
+    auto* row = new QHBoxLayout;
+    row->addStretch();
+    row->addWidget(close);
+    auto* column = new QVBoxLayout(refusal_.get());
+    column->setContentsMargins(28, 24, 28, 20);
+    column->setSpacing(18);
+    column->addWidget(said);
+    column->addStretch();
+    column->addLayout(row);
+    refusal_->resize(620, 220);
+    QObject::connect(close, &QPushButton::clicked, refusal_.get(), &QWidget::close);
+    close->setFocus();
+    return *refusal_;
 }
 
 } // namespace app

@@ -1,6 +1,7 @@
 // Puts the application together: books, look, window. main() and the tests both start here.
 #pragma once
 
+#include "app/frame/books.h"
 #include "app/frame/main_window.h"
 
 #include <QString>
@@ -18,19 +19,20 @@ struct Paths {
     QString demo() const { return data + QStringLiteral("/demo.amber"); }
 };
 
-/// Opens the demo book, built from the shipped job folders on first use.
-book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path);
-
 class Application {
 public:
     /// `dialogs` must outlive it; the standard ones when null.
     explicit Application(Paths paths, Dialogs* dialogs = nullptr);
     ~Application();
 
-    /// Opens a book and makes the window; false with a sentence when the book is refused.
+    /// Opens a book and makes the window; false with a sentence when the book is refused. A book
+    /// that is named must exist.
     bool start(const QString& bookPath, bool demo, QString& sentence);
+    /// A window that says why there is no other.
+    QWidget& refusal(const QString& sentence);
     MainWindow& window() { return *window_; }
     Session& session() { return *session_; }
+    Books& books() { return *books_; }
     Look& look() { return look_; }
 
 private:
@@ -40,7 +42,9 @@ private:
     Preferences preferences_;
     Look look_;
     std::unique_ptr<Session> session_;
+    std::unique_ptr<Books> books_;
     std::unique_ptr<MainWindow> window_;
+    std::unique_ptr<QWidget> refusal_;
 };
 
 } // namespace app

@@ -25,6 +25,12 @@ struct Echo {
     QString text;
 };
 
+/// A single letter that does something as the whole of the line.
+struct Command {
+    QChar letter;
+    QString does; ///< "overshot: how far to go back"
+};
+
 class Bench : public QWidget {
     Q_OBJECT
 public:
@@ -39,12 +45,16 @@ public:
     virtual void strikeLast() {}
     /// Up (-1) and down (+1) in the entry line; false when the station has no use for them.
     virtual bool step(int) { return false; }
-    /// A single letter in an empty line; true when it was a command here.
-    virtual bool command(QChar) { return false; }
+    /// The letters that are commands now; a letter typed into a text asked for is none.
+    virtual QList<Command> commands() const { return {}; }
+    /// One of `commands` was the whole of the line; what there is to say of it.
+    virtual Echo command(QChar) { return {}; }
     /// Esc in an empty line: leave whatever was asked in between.
     virtual void leave() {}
     /// Show the job as it is now.
     virtual void refresh() = 0;
+    /// Asks in the entry line what a task wants to know.
+    virtual void ask(const lobe::Task&) {}
     /// A figure of the slate is asked where it comes from: show its readings.
     virtual void highlight(const lobe::Figure&) {}
     /// The same work at the stand.
@@ -54,6 +64,8 @@ signals:
     void promptChanged();
     /// The next thing is typed: give the entry line the focus.
     void entryWanted();
+    /// This station is through: on to another.
+    void stationWanted(lobe::Station station);
 
 protected:
     void paintEvent(QPaintEvent* event) override;

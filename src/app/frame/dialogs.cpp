@@ -1,6 +1,7 @@
 #include "app/frame/dialogs.h"
 
 #include <QFileDialog>
+#include <QMessageBox>
 #include <QPrintDialog>
 #include <QPrinter>
 
@@ -13,6 +14,12 @@ QString Dialogs::openFile(QWidget* parent, const QString& title, const QString& 
 QString Dialogs::saveFile(QWidget* parent, const QString& title, const QString& suggested,
                           const QString& filter) {
     return QFileDialog::getSaveFileName(parent, title, suggested, filter);
+}
+
+bool Dialogs::confirm(QWidget* parent, const QString& question) {
+    return QMessageBox::question(parent, QStringLiteral("Amber Lobe"), question,
+                                 QMessageBox::Yes | QMessageBox::No,
+                                 QMessageBox::No) == QMessageBox::Yes;
 }
 
 bool Dialogs::setUpPrinter(QWidget* parent, QPrinter& printer) {

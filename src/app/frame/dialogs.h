@@ -16,6 +16,8 @@ public:
     /// A file to write, or empty when cancelled.
     virtual QString saveFile(QWidget* parent, const QString& title, const QString& suggested,
                              const QString& filter);
+    /// A question that something is lost by; true when it is to be done.
+    virtual bool confirm(QWidget* parent, const QString& question);
     /// Lets the user set up a printer; false when cancelled.
     virtual bool setUpPrinter(QWidget* parent, QPrinter& printer);
 };

@@ -1,5 +1,6 @@
 #include "app/frame/entry_bar.h"
 
+#include <QAction>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -11,14 +12,65 @@
 
 namespace app {
 
-bool EntryLine::event(QEvent* event) {
-    // Undo and redo belong to the job unless there is something half typed to take back.
-    if (event->type() == QEvent::ShortcutOverride && text().isEmpty()) {
-        auto* key = static_cast<QKeyEvent*>(event);
-        if (key->matches(QKeySequence::Undo) || key->matches(QKeySequence::Redo)) {
-            event->ignore();
-            return false;
+namespace {
+/// Room in the line for what is typed, before the echo begins; and from the edges.
+constexpr int kTyped = 150, kEdge = 14;
+constexpr int kDesk = 76, kStand = 112;
+} // namespace
+
+QString plainLine(QString text) {
+    for (QChar& c : text)
+        switch (c.unicode()) {
+        case 0x2212: // minus
+        case 0x2013: // en dash
+        case 0x2010: // hyphen
+        case 0x2011:
+            c = QLatin1Char('-');
+            break;
+        case 0x00A0: // no-break spaces, and the separators a paste brings
+        case 0x202F:
+        case 0x2009:
+        case 0x2028:
+        case 0x2029:
+        case '\t':
+        case '\r':
+        case '\n':
+            c = QLatin1Char(' ');
+            break;
+        case 0x2033: // inches
+        case 0x201D:
+        case 0x201C:
+            c = QLatin1Char('"');
+            break;
+        case 0x2044: // fraction slash
+            c = QLatin1Char('/');
+            break;
+        case 0x00D7: // times
+            c = QLatin1Char('x');
+            break;
+        case 0x00BA: // an ordinal, taken for a degree
+            c = QChar(0xB0);
+            break;
+        default:
+            break;
         }
+    return text.trimmed();
+}
+
+/// Whether the window has a shortcut on these keys. It goes first: on X11 the line has meanings of
+/// its own for Ctrl+E, U, K, D and more, which nobody at an engine looks for.
+bool EntryLine::isShortcut(const QKeyEvent& key) const {
+    const QKeySequence pressed(key.keyCombination());
+    const auto actions = window()->actions();
+    return std::any_of(actions.begin(), actions.end(), [&](const QAction* a) {
+        return a->isEnabled() && a->shortcuts().contains(pressed);
+    });
+}
+
+bool EntryLine::event(QEvent* event) {
+    if (event->type() == QEvent::ShortcutOverride && isShortcut(*static_cast<QKeyEvent*>(event))) {
+        event->ignore();
+        return false;
     }
     return QLineEdit::event(event);
 }
@@ -48,8 +100,8 @@ void EntryLine::keyPressEvent(QKeyEvent* event) {
             clear();
         return;
     case Qt::Key_Space: {
-        static const QRegularExpression number(QStringLiteral("^[-+0-9.,]*$"));
-        if (spaceEnters_ && number.match(text()).hasMatch()) {
+        static const QRegularExpression whole(QStringLiteral("^([-+0-9.,]*|[A-Za-z])$"));
+        if (spaceEnters_ && whole.match(text()).hasMatch()) {
             emit returnPressed();
             return;
         }
@@ -57,13 +109,6 @@ void EntryLine::keyPressEvent(QKeyEvent* event) {
     }
     default:
         break;
-    }
-    if (empty && event->matches(QKeySequence::Undo)) return emit undoPressed();
-    if (empty && event->matches(QKeySequence::Redo)) return emit redoPressed();
-    if (empty && event->text().size() == 1 && event->text().at(0).isLetter()) {
-        bool used = false;
-        emit letterPressed(event->text().at(0).toLower(), &used);
-        if (used) return;
     }
     QLineEdit::keyPressEvent(event);
 }
@@ -74,17 +119,21 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
       line_(new EntryLine(this)),
       subject_(new QLabel(this)),
       ask_(new QLabel(this)),
-      echo_(new QLabel(line_)),
+      echo_(new QLabel(this)),
       enter_(new QLabel(this)),
       keys_(new QLabel(this)),
       disk_(new QLabel(this)) {
     setObjectName(QStringLiteral("entryBar"));
     setAttribute(Qt::WA_StyledBackground);
-    setFixedHeight(76);
+    setFixedHeight(kDesk);
     line_->setObjectName(QStringLiteral("entry"));
     line_->setAccessibleName(QStringLiteral("Entry line"));
+    line_->setMaxLength(2000);
     echo_->setObjectName(QStringLiteral("echo"));
     ask_->setObjectName(QStringLiteral("ask"));
+    subject_->setObjectName(QStringLiteral("askSubject"));
+    enter_->setObjectName(QStringLiteral("askEnter"));
+    keys_->setObjectName(QStringLiteral("askKeys"));
     disk_->setObjectName(QStringLiteral("disk"));
     for (QLabel* quiet : {subject_, keys_, disk_})
         quiet->setProperty("quiet", true);
@@ -107,9 +156,6 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
         box->addStretch();
         return box;
     };
-    auto* inside = new QHBoxLayout(line_);
-    inside->setContentsMargins(150, 0, 14, 0);
-    inside->addWidget(echo_);
     line_->setFixedHeight(50);
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(18, 6, 18, 6);
@@ -122,6 +168,7 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
     connect(line_, &QLineEdit::returnPressed, this, &EntryBar::enter);
     connect(line_, &QLineEdit::textChanged, this, &EntryBar::echo);
     connect(line_, &EntryLine::strikePressed, this, [this] {
+        emit entering();
         if (station_) station_->strikeLast();
     });
     connect(line_, &EntryLine::stepPressed, this, [this](int direction) {
@@ -135,16 +182,11 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
         if (station_) station_->leave();
         refresh();
     });
-    connect(line_, &EntryLine::letterPressed, this, [this](QChar letter, bool* used) {
-        *used = station_ && station_->command(letter);
-        if (*used) refresh();
-    });
-    connect(line_, &EntryLine::undoPressed, this, &EntryBar::undoRequested);
-    connect(line_, &EntryLine::redoPressed, this, &EntryBar::redoRequested);
     connect(&look, &Look::changed, this, &EntryBar::refresh);
 }
 
 void EntryBar::setStation(Bench* station) {
+    if (station_ == station) return refresh();
     if (station_) disconnect(station_, nullptr, this, nullptr);
     station_ = station;
     if (station_) connect(station_, &Bench::promptChanged, this, &EntryBar::refresh);
@@ -154,7 +196,6 @@ void EntryBar::setStation(Bench* station) {
 
 void EntryBar::setAtStand(bool on) {
     atStand_ = on;
-    setFixedHeight(on ? 112 : 76);
     line_->setFixedHeight(on ? 88 : 50);
     // By property, so that a change of theme keeps the size.
     setProperty("stand", on);
@@ -177,44 +218,113 @@ void EntryBar::refresh() {
     keys_->setText(prompt.keys);
     line_->setSpaceEnters(atStand_ && !prompt.several);
     line_->setAccessibleDescription(prompt.subject + QLatin1Char(' ') + prompt.ask);
+    makeRoom();
     echo();
 }
 
+/// As high as its words need: a question is never cut.
+void EntryBar::makeRoom() {
+    if (layout()) layout()->activate();
+    const auto needed = [](const QLabel* top, const QLabel* bottom) {
+        int h = 13;
+        for (const QLabel* label : {top, bottom})
+            if (!label->text().isEmpty()) h += label->heightForWidth(label->width());
+        return h;
+    };
+    const int high = std::max({atStand_ ? kStand : kDesk, needed(subject_, ask_) + 6,
+                               needed(enter_, keys_) + 6});
+    if (high == height()) return;
+    setFixedHeight(high);
+    emit heightChanged();
+}
+
+void EntryBar::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    if (event->size().width() != event->oldSize().width()) makeRoom();
+    placeEcho();
+}
+
 void EntryBar::say(const QString& text, bool wrong) {
-    const QColor colour = wrong ? look_.theme().exhaust : look_.theme().muted;
-    const bool small = text.size() > 42;
+    echo_->setText(text);
+    echo_->setProperty("wrong", wrong);
+    placeEcho();
+}
+
+/// In the line, right of what is typed; where that leaves too little room, over the hints beside it.
+void EntryBar::placeEcho() {
+    const QString text = echo_->text();
+    echo_->setVisible(!text.isEmpty());
+    const int typed =
+        std::max(kTyped, line_->fontMetrics().horizontalAdvance(line_->text()) + 34);
+    const QRect inside = line_->geometry().adjusted(typed, 2, -kEdge, -2);
+    const auto fits = [&](int width, int height, int pixels) {
+        return width > 60 && QFontMetrics(Look::font(pixels))
+                                     .boundingRect(QRect(0, 0, width, 4000), Qt::TextWordWrap, text)
+                                     .height() <= height;
+    };
+    const bool here = fits(inside.width(), inside.height(), 12);
+    const int pixels = here && !fits(inside.width(), 24, 13) ? 12 : 13;
+    const Theme& t = look_.theme();
+    const bool wrong = echo_->property("wrong").toBool();
     const QString style =
-        QStringLiteral("color: %1; font-size: %2px;").arg(colour.name()).arg(small ? 12 : 13);
+        QStringLiteral("background: %1; color: %2; font-size: %3px;")
+            .arg(here ? QStringLiteral("transparent") : t.bar.name(),
+                 here ? (wrong ? t.exhaust : t.muted).name() : t.barText.name())
+            .arg(pixels);
     if (style != echoLook_) {
         echoLook_ = style;
         echo_->setStyleSheet(style);
-        echo_->setWordWrap(small);
     }
-    echo_->setText(text);
+    echo_->setWordWrap(true);
+    echo_->setAlignment((here ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    if (here)
+        echo_->setGeometry(inside);
+    else
+        echo_->setGeometry(line_->geometry().right() + 16, 4,
+                           width() - line_->geometry().right() - 30, height() - 8);
+    echo_->raise();
+}
+
+std::optional<Command> EntryBar::commandIn(const QString& text) const {
+    if (!station_ || text.size() != 1) return std::nullopt;
+    for (const Command& c : station_->commands())
+        if (c.letter == text.at(0).toLower()) return c;
+    return std::nullopt;
 }
 
 void EntryBar::echo() {
+    const QString text = plainLine(line_->text());
     if (!station_ || line_->text().isEmpty()) return say(QString(), false);
-    const Echo echo = station_->understand(line_->text());
+    if (const auto command = commandIn(text))
+        return say(QString(command->letter).toUpper() + QStringLiteral("  ") + command->does,
+                   false);
+    const Echo echo = station_->understand(text);
     say(echo.text, !echo.ok);
 }
 
 void EntryBar::enter() {
     if (!station_) return;
-    const Echo echo = station_->submit(line_->text());
-    if (echo.ok) {
-        if (!line_->text().isEmpty()) typed_ << line_->text();
-        recalled_ = static_cast<int>(typed_.size());
-        line_->clear();
-        refresh();
-        if (!echo.text.isEmpty()) say(echo.text, false);
-    } else {
+    emit entering();
+    const QString text = plainLine(line_->text());
+    const auto command = commandIn(text);
+    Bench* const asked = station_;
+    const Echo echo = command ? station_->command(command->letter) : station_->submit(text);
+    if (!echo.ok) {
         say(echo.text, true);
+        // Typing replaces what was refused.
+        line_->selectAll();
+        return;
     }
+    if (!text.isEmpty() && !command) typed_ << line_->text();
+    recalled_ = static_cast<int>(typed_.size());
+    if (station_ == asked) line_->clear();
+    refresh();
+    if (!echo.text.isEmpty()) say(echo.text, false);
 }
 
-void EntryBar::showTrouble(const QString& sentence) {
-    say(sentence, true);
+void EntryBar::showSaid(const QString& sentence) {
+    line_->clear();
+    say(sentence, false);
 }
 
 void EntryBar::showKept() {

@@ -9,12 +9,16 @@ class QLabel;
 
 namespace app {
 
+/// What was typed or pasted, as plain text on one line: a true minus, no-break spaces, tabs and the
+/// line ends of a spreadsheet cell become what a keyboard has.
+QString plainLine(QString text);
+
 /// The line itself: hands over the keys that mean something beside typing.
 class EntryLine : public QLineEdit {
     Q_OBJECT
 public:
     explicit EntryLine(QWidget* parent = nullptr) : QLineEdit(parent) {}
-    /// Space is Enter while the line is empty or holds nothing but a number.
+    /// Space is Enter while the line is empty or holds nothing but a number or a command.
     void setSpaceEnters(bool on) { spaceEnters_ = on; }
 
 signals:
@@ -22,15 +26,14 @@ signals:
     void stepPressed(int direction);
     void recallPressed(int direction);
     void leavePressed();
-    void letterPressed(QChar letter, bool* used);
-    void undoPressed();
-    void redoPressed();
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
     bool event(QEvent* event) override;
 
 private:
+    bool isShortcut(const QKeyEvent& key) const;
+
     bool spaceEnters_ = false;
 };
 
@@ -43,7 +46,8 @@ public:
     void setStation(Bench* station);
     /// Bigger, and Space logs a plain number as a foot pedal sends it.
     void setAtStand(bool on);
-    void showTrouble(const QString& sentence);
+    /// A sentence beside the line until something is typed.
+    void showSaid(const QString& sentence);
     /// "everything on disk, 14:32:07"
     void showKept();
     EntryLine* line() const { return line_; }
@@ -52,13 +56,22 @@ public slots:
     void refresh();
 
 signals:
-    void undoRequested();
-    void redoRequested();
+    /// Before a line or a command is given to the station.
+    void entering();
+    /// The bar needs another height.
+    void heightChanged();
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     void enter();
     void echo();
     void say(const QString& text, bool wrong);
+    void placeEcho();
+    void makeRoom();
+    /// The command that is the whole of a text, if it is one here.
+    std::optional<Command> commandIn(const QString& text) const;
 
     const Look& look_;
     Bench* station_ = nullptr;

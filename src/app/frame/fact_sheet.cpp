@@ -22,7 +22,7 @@ Prompt FactSheet::prompt(const QString& enter, const words::Style& style) const 
     Prompt p;
     p.subject = f.subject;
     p.several = true;
-    p.ask = f.name + QLatin1Char('?');
+    p.ask = f.question.isEmpty() ? f.name + QLatin1Char('?') : f.question;
     p.enter = enter;
     p.keys = f.asks.isEmpty()
                  ? QStringLiteral("%1   Up, Down  another fact").arg(words::unitName(style))

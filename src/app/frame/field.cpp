@@ -3,6 +3,8 @@
 #include "core/entry.h"
 #include "words/sentences.h"
 
+#include <cmath>
+
 namespace app {
 
 using namespace lobe;
@@ -31,7 +33,15 @@ QString outOfRange(const QString& value, const QString& name, const QString& lea
         .arg(value, name.toLower(), least, most);
 }
 
-/// Thousandths are for lifts and lash; a dimension of the engine in inches is in inches.
+/// A number between the bounds that is easily told from a slip.
+double between(double least, double most) {
+    const double middle = least > 0.0 ? std::sqrt(least * most) : (least + most) / 2.0;
+    const double ten = std::pow(10.0, std::floor(std::log10(std::max(1e-3, std::abs(middle)))));
+    return std::round(middle / ten) * ten;
+}
+
+} // namespace
+
 QString asDimension(const QString& typed, double most_mm, const Style& style) {
     const bool whole = !typed.contains(QLatin1Char('.')) && !typed.contains(QLatin1Char(','));
     const bool plain = !typed.isEmpty() && typed.back().isDigit();
@@ -39,7 +49,13 @@ QString asDimension(const QString& typed, double most_mm, const Style& style) {
                                                               : typed;
 }
 
-} // namespace
+QString refusal(const Field& field, const EntryError& error, const Style& style) {
+    const bool meaningless = error.fault == EntryFault::Empty ||
+                             error.fault == EntryFault::NotANumber ||
+                             error.fault == EntryFault::UnknownSuffix;
+    if (!meaningless || !field.example) return words::sentence(error, style);
+    return QStringLiteral("%1: type something such as %2.").arg(field.name, field.example(style));
+}
 
 Field textField(const QString& name, Part<std::string> part) {
     Field f;
@@ -58,19 +74,25 @@ Field textField(const QString& name, Part<std::string> part) {
     return f;
 }
 
-Field lengthField(const QString& name, double least, double most, Part<double> part) {
+Field lengthField(const QString& name, double least, double most, Part<double> part,
+                  double usual, bool noneIsValue) {
     Field f;
     f.name = name;
-    f.shown = [part](const Facts& facts, const Style& style) {
+    f.example = [=](const Style& style) {
+        return words::dimension(usual != 0.0 ? usual : between(least, most), style) +
+               QLatin1Char(' ') + words::unitName(style);
+    };
+    f.shown = [part, noneIsValue](const Facts& facts, const Style& style) {
         Facts copy = facts;
         const double mm = part(copy);
-        return mm != 0.0 ? words::dimension(mm, style) + QLatin1Char(' ') + words::unitName(style)
+        return mm != 0.0 || noneIsValue ? words::dimension(mm, style) + QLatin1Char(' ') + words::unitName(style)
                          : noValue();
     };
-    f.take = [=](Facts& facts, const QString& typed, const Style& style) {
+    f.take = [=, as = Field{{}, name, {}, {}, {}, {}, {}, f.example}](
+                 Facts& facts, const QString& typed, const Style& style) {
         const auto read =
             readLength(asDimension(typed.trimmed(), most, style).toStdString(), style.unit, 1e6);
-        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+        if (const auto* e = std::get_if<EntryError>(&read)) return refusal(as, *e, style);
         const double mm = std::get<double>(read);
         if (mm < least || mm > most)
             return outOfRange(words::dimension(mm, style) + QLatin1Char(' ') +
@@ -83,17 +105,21 @@ Field lengthField(const QString& name, double least, double most, Part<double> p
 }
 
 Field numberField(const QString& name, const QString& asks, double least, double most, int places,
-                  Part<double> part) {
+                  Part<double> part, double usual) {
     Field f;
     f.name = name;
     f.asks = asks;
+    f.example = [=](const Style& style) {
+        return words::shortest(usual != 0.0 ? usual : between(least, most), places, style);
+    };
     f.shown = [=](const Facts& facts, const Style& style) {
         Facts copy = facts;
         return words::shortest(part(copy), places, style);
     };
-    f.take = [=](Facts& facts, const QString& typed, const Style& style) {
-        const auto read = readNumber(typed.toStdString());
-        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+    f.take = [=, as = Field{{}, name, {}, {}, {}, {}, {}, f.example}](
+                 Facts& facts, const QString& typed, const Style& style) {
+        const auto read = readNumber(typed.toStdString(), {":1", ": 1", "to 1", "metres", "m"});
+        if (const auto* e = std::get_if<EntryError>(&read)) return refusal(as, *e, style);
         const double value = std::get<double>(read);
         if (value < least || value > most)
             return outOfRange(words::shortest(value, 3, style), name,
@@ -162,7 +188,8 @@ Field lengthsField(const QString& name, const QString& asks, std::size_t most,
 }
 
 Field choiceField(const QString& name, int count, QString (*say)(int),
-                  std::function<int(const Facts&)> get, std::function<void(Facts&, int)> set) {
+                  std::function<int(const Facts&)> get, std::function<void(Facts&, int)> set,
+                  Synonyms synonyms) {
     Field f;
     f.name = name;
     for (int i = 0; i < count; ++i)
@@ -173,12 +200,25 @@ Field choiceField(const QString& name, int count, QString (*say)(int),
         const QString key = typed.trimmed().toLower();
         bool isNumber = false;
         const int n = key.toInt(&isNumber);
-        for (int i = 0; i < count; ++i)
-            if (isNumber ? n == i + 1 : say(i).startsWith(key)) {
-                set(facts, i);
-                return QString();
+        int found = isNumber && n >= 1 && n <= count ? n - 1 : -1;
+        for (const auto& [word, value] : synonyms)
+            if (!isNumber && key == QLatin1String(word)) found = value;
+        // From the front of the whole name, else of one of its words, if of one name only.
+        for (const bool front : {true, false}) {
+            int fits = 0, last = -1;
+            for (int i = 0; i < count && found < 0 && !isNumber && !key.isEmpty(); ++i) {
+                const QString said = say(i).toLower();
+                const bool fit = said.startsWith(key) ||
+                                 (!front && (said.contains(QLatin1Char(' ') + key) ||
+                                             said.contains(QLatin1Char('-') + key)));
+                fits += fit;
+                if (fit && last < 0) last = i;
             }
-        return QStringLiteral("Type the number: %1.").arg(asks);
+            if (found < 0 && last >= 0 && (fits == 1 || front)) found = last;
+        }
+        if (found < 0) return QStringLiteral("Type the number: %1.").arg(asks);
+        set(facts, found);
+        return QString();
     };
     return f;
 }

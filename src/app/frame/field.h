@@ -36,38 +36,53 @@ struct Field {
     std::function<QString(const Facts&, const words::Style&)> shown;
     /// Changes the facts, or returns why not.
     std::function<QString(Facts&, const QString& typed, const words::Style&)> take;
-    QString subject; ///< "engine", "cam card"
+    QString subject;  ///< "engine", "cam card"
+    QString question; ///< what is asked, where it is more than the name
+    /// Something that could be typed, in the unit shown; used where what was typed is refused.
+    std::function<QString(const words::Style&)> example{};
 };
 
 template <class T> using Part = std::function<T&(Facts&)>;
 
 Field textField(const QString& name, Part<std::string> part);
-/// A length between bounds in mm; 0 is shown as a dash.
-Field lengthField(const QString& name, double least_mm, double most_mm, Part<double> part);
+/// A length between bounds in mm; 0 is shown as a dash, unless none is a value as lash has it.
+/// `usual_mm` is the example.
+Field lengthField(const QString& name, double least_mm, double most_mm, Part<double> part,
+                  double usual_mm = 0.0, bool noneIsValue = false);
+/// Units that may stand behind the number change nothing.
 Field numberField(const QString& name, const QString& asks, double least, double most, int places,
-                  Part<double> part);
+                  Part<double> part, double usual = 0.0);
 /// May be missing; "-" takes it away. Lengths in mm, else degrees.
 Field optionalField(const QString& name, const QString& asks, double least, double most,
                     bool isLength, Part<std::optional<double>> part);
 /// Several lengths, typed one after the other; "-" clears them.
 Field lengthsField(const QString& name, const QString& asks, std::size_t most,
                    Part<std::vector<lobe::Height>> part);
-/// `say` names each of the `count` values of an enum; the number or the first letters choose.
+/// Another word for one of a choice's values.
+using Synonyms = std::vector<std::pair<const char*, int>>;
+/// `say` names each of the `count` values of an enum; the number, or the first letters of one of
+/// its words where they are no other's, choose.
 Field choiceField(const QString& name, int count, QString (*say)(int),
-                  std::function<int(const Facts&)> get, std::function<void(Facts&, int)> set);
+                  std::function<int(const Facts&)> get, std::function<void(Facts&, int)> set,
+                  Synonyms synonyms = {});
+/// Whole numbers in inches are inches for what is longer than a lift, as for a bore.
+QString asDimension(const QString& typed, double most_mm, const words::Style& style);
+/// What is wrong with what was typed, in terms of what was asked.
+QString refusal(const Field& field, const lobe::EntryError& error, const words::Style& style);
 /// What stands for a fact not stated.
 QString noValue();
 
 /// A choice among an enum's values, from 0.
 template <class E>
-Field enumField(const QString& name, int count, QString (*say)(int), Part<E> part) {
+Field enumField(const QString& name, int count, QString (*say)(int), Part<E> part,
+                Synonyms synonyms = {}) {
     return choiceField(
         name, count, say,
         [part](const Facts& facts) {
             Facts copy = facts;
             return static_cast<int>(part(copy));
         },
-        [part](Facts& facts, int i) { part(facts) = static_cast<E>(i); });
+        [part](Facts& facts, int i) { part(facts) = static_cast<E>(i); }, std::move(synonyms));
 }
 
 } // namespace app

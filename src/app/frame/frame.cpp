@@ -33,7 +33,8 @@ void Frame::setAtStand(bool on) {
 }
 
 void Frame::place() {
-    const int top = parts_.top->height(), below = parts_.entry->height();
+    // Both say how high they want to be.
+    const int top = parts_.top->minimumHeight(), below = parts_.entry->minimumHeight();
     // A small window gives the bench what route and slate can spare.
     const bool small = width() < 1150;
     const int left = atStand_ ? 0 : small ? 172 : 214, right = atStand_ ? 0 : small ? 234 : 254;

@@ -1,103 +1,129 @@
 #include "app/frame/keys.h"
 
-#include <QApplication>
+#include <QAction>
 #include <QKeyEvent>
-#include <QPainter>
-#include <QPointer>
+#include <QLabel>
+#include <QScrollArea>
+#include <QScrollBar>
 
 namespace app {
 
 namespace {
-struct Key {
-    const char* keys;
-    const char* what;
-};
-constexpr Key kKeys[] = {
+
+/// What no menu has: the keys of the entry line itself.
+constexpr std::pair<const char*, const char*> kLine[] = {
     {"Enter", "log what is typed and go on"},
     {"Backspace in an empty line", "strike the last reading"},
     {"Up, Down", "another angle, another fact"},
-    {"75a   20b   40ab   30bb", "go to an angle: after, before TDC; after, before BDC"},
-    {"75a 8.512", "log a lift at that angle"},
-    {"step 2,  zero,  zero 8.5", "another step;  indicator zeroed again, where lift is 8.5"},
-    {"360: 329", "this one read on another wheel: 360, against, 180, 90, signed, twice"},
-    {"R in an empty line", "read again what does not fit"},
-    {"O,  B in an empty line", "overshot: how far to go back;  backing up: readings left out"},
-    {"T,  W in an empty line", "the crank's other turn;  the dial's other turn"},
-    {"C,  N,  A in an empty line",
-     "conditions of the run;  not now, the next;  mean of the passes"},
-    {"M,  V in an empty line", "velocity and acceleration;  lay another lobe over this one"},
-    {"D,  G,  H,  W,  T at Set", "drive;  goal;  history;  without marks;  both cams"},
-    {"made …,  note …,  photo …", "keep a change of setting;  what goes with it"},
-    {"reach 8.5;  K,  I at Compression", "what reaches a ratio;  keep to compare;  at closing"},
-    {"Ctrl+Up, Ctrl+Down", "what was typed before"},
-    {"Delete on a reading in the log", "strike it, with a reason"},
     {"Esc", "clear the line, or leave what was asked"},
-    {"Ctrl+Z, Ctrl+Shift+Z", "undo, redo: everything"},
-    {"Ctrl+1 to Ctrl+6", "Engine, TDC, Lobes, Timing, Set, Compression"},
-    {"Ctrl+E", "the other lobe of this cylinder"},
-    {"F3", "what is still to be taken"},
-    {"F2", "at the stand, at the desk"},
-    {"Ctrl+U", "millimetres, inches"},
-    {"Ctrl+L", "light, dark"},
-    {"Tab", "to the pictures and lists; arrows and Enter there"},
+    {"Ctrl+Up, Ctrl+Down", "what was typed before"},
+    {"Tab", "to the pictures and lists; arrows and Enter there; a digit leads back to the line"},
+    {"Delete on a reading in the log", "strike it, with a reason"},
     {"Space on a figure of the slate", "where does it come from?"},
-    {"F1", "this page"},
 };
+
+/// What can be typed at Lobes and at TDC beside a plain number.
+constexpr std::pair<const char*, const char*> kWords[] = {
+    {"75a   20b   40ab   30bb", "after, before TDC; after, before BDC; also 31 BTDC, 20 abdc"},
+    {"75a 8.512", "log a lift at that angle"},
+    {"step 2,  zero,  zero 8.5", "another step; indicator zeroed again, where lift is 8.5"},
+    {"360: 329", "this one read on another wheel: 360, against, 180, 90, signed, twice"},
+    {"other,  timing,  pass", "when a run is through: the other lobe, Timing, another pass"},
+    {"made …,  note …,  photo …  at Set", "keep a change of setting; what goes with it"},
+    {"reach 8.5  at Compression", "what reaches a dynamic ratio"},
+};
+
 } // namespace
 
-KeysOverlay::KeysOverlay(const Look& look, QWidget* parent) : QWidget(parent), look_(look) {
+KeysOverlay::KeysOverlay(const Look& look, QWidget* parent)
+    : Overlay(look, parent), text_(new QLabel), scroll_(new QScrollArea(this)) {
     setObjectName(QStringLiteral("keysOverlay"));
-    setFocusPolicy(Qt::StrongFocus);
-    hide();
+    text_->setObjectName(QStringLiteral("keysText"));
+    text_->setTextFormat(Qt::RichText);
+    text_->setWordWrap(true);
+    text_->setMargin(10);
+    text_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    scroll_->setObjectName(QStringLiteral("keysScroll"));
+    scroll_->setWidget(text_);
+    scroll_->setWidgetResizable(true);
+    scroll_->setFrameShape(QFrame::NoFrame);
+    scroll_->setFocusPolicy(Qt::NoFocus);
+    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
 }
 
-void KeysOverlay::open() {
-    before_ = QApplication::focusWidget();
-    setGeometry(parentWidget()->rect());
-    raise();
-    show();
-    setFocus();
+QRect KeysOverlay::box() const {
+    const int w = std::min(860, width() - 40), h = std::min(760, height() - 30);
+    return {(width() - w) / 2, (height() - h) / 2, w, h};
 }
 
-void KeysOverlay::close() {
-    hide();
-    if (before_) before_->setFocus();
+void KeysOverlay::place() {
+    scroll_->setGeometry(box().adjusted(10, 10, -10, -10));
 }
 
-void KeysOverlay::paintEvent(QPaintEvent*) {
-    QPainter p(this);
-    p.setRenderHint(QPainter::Antialiasing);
-    const Theme& t = look_.theme();
-    p.fillRect(rect(), QColor(0, 0, 0, 140));
-    const double rowHeight = std::min(27.0, (height() - 100.0) / double(std::size(kKeys))),
-                 w = std::min(820, width() - 40);
-    const double h = 70 + rowHeight * double(std::size(kKeys));
-    const QRectF box((width() - w) / 2.0, std::max(10.0, (height() - h) / 2.0), w, h);
-    p.setPen(QPen(t.amber, 2.0));
-    p.setBrush(t.plate);
-    p.drawRoundedRect(box, 12, 12);
-    p.setPen(t.ink);
-    p.setFont(Look::font(20, true));
-    p.drawText(box.adjusted(28, 16, -28, 0), Qt::AlignLeft | Qt::AlignTop, QStringLiteral("Keys"));
-    double y = box.top() + 54;
-    for (const Key& key : kKeys) {
-        p.setFont(Look::font(13, true));
-        p.setPen(t.amberText);
-        p.drawText(QRectF(box.left() + 28, y, w * 0.42, rowHeight),
-                   Qt::AlignLeft | Qt::AlignVCenter, QString::fromUtf8(key.keys));
-        p.setFont(Look::font(13));
-        p.setPen(t.ink);
-        p.drawText(QRectF(box.left() + w * 0.45, y, w * 0.53, rowHeight),
-                   Qt::AlignLeft | Qt::AlignVCenter, QString::fromUtf8(key.what));
-        y += rowHeight;
+void KeysOverlay::open(const QString& stationName, const Bench* station,
+                       const QList<QAction*>& actions) {
+    const Theme& t = look().theme();
+    QString rows;
+    const auto head = [&](const QString& title) {
+        rows += QStringLiteral("<tr><td colspan='2' style='padding-top:10px; font-size:16px;'>"
+                               "<b>%1</b></td></tr>")
+                    .arg(title);
+    };
+    const auto row = [&](const QString& keys, const QString& does) {
+        rows += QStringLiteral("<tr><td width='36%' style='color:%1; padding:2px 14px 2px 0;'><b>%2"
+                               "</b></td><td style='padding:2px 0;'>%3</td></tr>")
+                    .arg(t.amberText.name(), keys.toHtmlEscaped(), does.toHtmlEscaped());
+    };
+    const QList<Command> commands = station ? station->commands() : QList<Command>{};
+    if (!commands.isEmpty()) {
+        head(QStringLiteral("At %1 now: a letter alone, then Enter").arg(stationName));
+        for (const Command& c : commands)
+            row(QString(c.letter).toUpper(), c.does);
     }
+    head(QStringLiteral("The entry line"));
+    for (const auto& [keys, does] : kLine)
+        row(QString::fromUtf8(keys), QString::fromUtf8(does));
+    head(QStringLiteral("What it understands"));
+    for (const auto& [keys, does] : kWords)
+        row(QString::fromUtf8(keys), QString::fromUtf8(does));
+    head(QStringLiteral("Everywhere"));
+    for (const QAction* a : actions)
+        if (!a->shortcut().isEmpty())
+            row(a->shortcut().toString(QKeySequence::NativeText),
+                a->text().remove(QLatin1Char('&')).remove(QChar(0x2026)));
+    text_->setText(QStringLiteral("<table width='100%' cellspacing='0' style='font-size:13px;'>%1"
+                                  "</table>")
+                       .arg(rows));
+    scroll_->verticalScrollBar()->setValue(0);
+    show();
 }
 
-void KeysOverlay::keyPressEvent(QKeyEvent*) {
-    close();
-}
-void KeysOverlay::mousePressEvent(QMouseEvent*) {
-    close();
+void KeysOverlay::keyPressEvent(QKeyEvent* event) {
+    QScrollBar* bar = scroll_->verticalScrollBar();
+    switch (event->key()) {
+    case Qt::Key_Down:
+        bar->setValue(bar->value() + 40);
+        break;
+    case Qt::Key_Up:
+        bar->setValue(bar->value() - 40);
+        break;
+    case Qt::Key_PageDown:
+    case Qt::Key_Space:
+        bar->setValue(bar->value() + bar->pageStep());
+        break;
+    case Qt::Key_PageUp:
+        bar->setValue(bar->value() - bar->pageStep());
+        break;
+    case Qt::Key_F1:
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
+        close();
+        break;
+    default:
+        Overlay::keyPressEvent(event);
+        break;
+    }
+    event->accept();
 }
 
 } // namespace app

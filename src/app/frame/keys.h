@@ -1,27 +1,31 @@
-// The overlay that shows every key (F1). Any key or click closes it.
+// The overlay that shows every key (F1): first those of the station at hand, then the rest. It
+// scrolls.
 #pragma once
 
-#include "app/style/look.h"
+#include "app/frame/bench.h"
+#include "app/frame/overlay.h"
 
-#include <QWidget>
+class QLabel;
+class QScrollArea;
 
 namespace app {
 
-class KeysOverlay : public QWidget {
+class KeysOverlay : public Overlay {
     Q_OBJECT
 public:
     KeysOverlay(const Look& look, QWidget* parent);
-    void open();
+    /// `station` may be null. `actions`: the window's, as its menus have them.
+    void open(const QString& stationName, const Bench* station, const QList<QAction*>& actions);
 
 protected:
-    void paintEvent(QPaintEvent* event) override;
+    QRect box() const override;
+    void place() override;
     void keyPressEvent(QKeyEvent* event) override;
-    void mousePressEvent(QMouseEvent* event) override;
 
 private:
-    void close();
-    const Look& look_;
-    QWidget* before_ = nullptr; ///< had the focus
+    QString page_;
+    QLabel* text_;
+    QScrollArea* scroll_;
 };
 
 } // namespace app

@@ -1,5 +1,6 @@
 #include "app/frame/main_window.h"
 
+#include "app/frame/deeds.h"
 #include "app/frame/entry_bar.h"
 #include "app/frame/frame.h"
 #include "app/frame/keys.h"
@@ -9,6 +10,7 @@
 #include "app/frame/stand.h"
 #include "app/frame/to_take.h"
 #include "app/frame/top_bar.h"
+#include "app/frame/typing.h"
 #include "app/frame/welcome.h"
 #include "app/stations/compression/compression_station.h"
 #include "app/stations/engine/engine_station.h"
@@ -28,8 +30,9 @@
 
 namespace app {
 
-MainWindow::MainWindow(Session& session, Look& look, Dialogs& dialogs, Preferences& preferences)
-    : session_(session), look_(look), dialogs_(dialogs), preferences_(preferences) {
+MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
+                       Preferences& preferences)
+    : session_(session), books_(books), look_(look), dialogs_(dialogs), preferences_(preferences) {
     setWindowTitle(QStringLiteral("Amber Lobe"));
     setAcceptDrops(true);
     setMinimumSize(1000, 640);
@@ -37,12 +40,13 @@ MainWindow::MainWindow(Session& session, Look& look, Dialogs& dialogs, Preferenc
     dress(); // before there are widgets: each is dressed once
     build();
     connectAll();
-    refresh();
+    if (const QByteArray left = preferences_.geometry(); !left.isEmpty()) restoreGeometry(left);
+    bookOpened();
     if (preferences_.atStand()) setAtStand(true);
 }
 
 void MainWindow::build() {
-    menus_ = new Menus(*this, session_, look_, dialogs_);
+    menus_ = new Menus(*this, session_, books_, look_, dialogs_);
     top_ = new TopBar(session_, look_, menus_->bar(), this);
     route_ = new Route(session_, look_, this);
     slate_ = new Slate(session_, look_, this);
@@ -56,6 +60,7 @@ void MainWindow::build() {
     frame_ = new Frame({top_, route_, slate_, entry_, message_, stand_}, this);
     setCentralWidget(frame_);
     keys_ = new KeysOverlay(look_, this);
+    new Typing(entry_->line());
     watch_ = new QTimer(this);
     watch_->setInterval(2000);
     watch_->start();
@@ -63,8 +68,14 @@ void MainWindow::build() {
 
 void MainWindow::connectAll() {
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
-    connect(&session_, &Session::selectionChanged, top_, &TopBar::refresh);
+    connect(&session_, &Session::selectionChanged, this, [this] {
+        top_->refresh();
+        rememberPlace();
+    });
     connect(&session_, &Session::troubled, this, &MainWindow::say);
+    connect(&session_, &Session::undone, this, &MainWindow::showUndone);
+    connect(&books_, &Books::troubled, this, &MainWindow::say);
+    connect(&books_, &Books::opened, this, &MainWindow::bookOpened);
     connect(top_, &TopBar::postureWanted, this, [this] { setAtStand(!atStand()); });
     connect(this, &MainWindow::ticked, qApp, [] { QApplication::beep(); });
     connect(&session_, &Session::kept, this, [this] {
@@ -83,21 +94,23 @@ void MainWindow::connectAll() {
     });
     connect(route_, &Route::chosen, this, &MainWindow::go);
     connect(slate_, &Slate::asked, this, [this](const lobe::Figure& figure) {
-        if (frame_->bench() && frame_->bench() != welcome_)
-            static_cast<Bench*>(frame_->bench())->highlight(figure);
+        if (Bench* b = bench()) b->highlight(figure);
     });
-    connect(entry_, &EntryBar::undoRequested, &session_, &Session::undo);
-    connect(entry_, &EntryBar::redoRequested, &session_, &Session::redo);
+    connect(entry_, &EntryBar::entering, &session_, &Session::lookForChanges);
+    connect(entry_, &EntryBar::heightChanged, frame_, &Frame::place, Qt::QueuedConnection);
     connect(watch_, &QTimer::timeout, &session_, &Session::lookForChanges);
+}
+
+/// The bench of the station at hand; null at the welcome.
+Bench* MainWindow::bench() const {
+    QWidget* shown = frame_->bench();
+    return shown && shown != welcome_ ? static_cast<Bench*>(shown) : nullptr;
 }
 
 Bench* MainWindow::make(lobe::Station station) {
     switch (station) {
-    case lobe::Station::Engine: {
-        auto* engine = new EngineStation(session_, look_, dialogs_, this);
-        connect(engine, &EngineStation::finished, this, [this] { go(lobe::Station::Tdc); });
-        return engine;
-    }
+    case lobe::Station::Engine:
+        return new EngineStation(session_, look_, dialogs_, this);
     case lobe::Station::Tdc:
         return new TdcStation(session_, look_, dialogs_, this);
     case lobe::Station::Lobes:
@@ -122,6 +135,7 @@ Bench* MainWindow::benchOf(lobe::Station station) {
         if (frame_->bench() == bench && atStand()) stand_->setCard(bench->standCard());
     });
     connect(bench, &Bench::entryWanted, this, [this] { entry_->line()->setFocus(); });
+    connect(bench, &Bench::stationWanted, this, &MainWindow::go);
     return bench;
 }
 
@@ -135,6 +149,7 @@ EngineStation* MainWindow::engine() {
 
 void MainWindow::go(lobe::Station station) {
     if (!session_.hasJob()) return;
+    naming_ = false;
     Bench* target = benchOf(station);
     target->refresh();
     frame_->setBench(target);
@@ -142,34 +157,49 @@ void MainWindow::go(lobe::Station station) {
     route_->setCurrent(station);
     entry_->setStation(target);
     entry_->line()->setFocus();
-    preferences_.setLastStation(static_cast<int>(station));
+    rememberPlace();
 }
 
 lobe::Station MainWindow::station() const {
     return route_->current();
 }
 
+void MainWindow::rememberPlace() {
+    if (!session_.hasJob() || naming_) return;
+    books_.setPlace({session_.job().id, session_.cylinder(), session_.side(),
+                     words::stationKey(route_->current())});
+}
+
+/// Another book, or the first: the work goes on where it was left in it.
+void MainWindow::bookOpened() {
+    const Place place = books_.place();
+    refresh();
+    if (!session_.hasJob()) return;
+    const auto left = words::stationOfKey(place.station);
+    go(left && place.job == session_.job().id ? *left : session_.findings().next);
+}
+
+void MainWindow::nameWindow() {
+    const QString job = session_.hasJob() ? QString::fromStdString(session_.job().name) : QString();
+    QStringList parts{books_.name(), QStringLiteral("Amber Lobe")};
+    if (!job.isEmpty()) parts.prepend(job);
+    setWindowTitle(parts.join(QStringLiteral(" – ")));
+}
+
 void MainWindow::refresh() {
+    top_->setBook(books_.inDemo() ? QStringLiteral("demo") : QString());
     top_->refresh();
     route_->refresh();
     slate_->refresh();
     menus_->refresh();
-    const QString name = QString::fromStdString(session_.job().name);
-    setWindowTitle(session_.hasJob() ? name + QStringLiteral(" – Amber Lobe")
-                                     : QStringLiteral("Amber Lobe"));
+    nameWindow();
     if (!session_.hasJob()) return welcome();
-    if (name != namedJob_) preferences_.setLastJob(name);
-    namedJob_ = name;
-    if (!frame_->bench()) {
-        const int last = preferences_.lastStation();
-        return go(last >= 0 && last < static_cast<int>(std::size(lobe::kStations))
-                      ? lobe::kStations[last]
-                      : session_.findings().next);
-    }
-    if (frame_->bench() == welcome_) return go(session_.findings().next);
-    auto* bench = static_cast<Bench*>(frame_->bench());
-    bench->refresh();
-    if (atStand()) stand_->setCard(bench->standCard());
+    if (naming_) return entry_->refresh();
+    if (welcome_ && frame_->bench() == welcome_) return go(session_.findings().next);
+    Bench* shown = bench();
+    if (!shown) return;
+    shown->refresh();
+    if (atStand()) stand_->setCard(shown->standCard());
     entry_->refresh();
 }
 
@@ -177,15 +207,43 @@ void MainWindow::welcome() {
     if (!welcome_) {
         welcome_ = new Welcome(session_, look_, this);
         frame_->addBench(welcome_);
-        connect(welcome_, &Welcome::demoWanted, this, &MainWindow::demoWanted);
+        connect(welcome_, &Welcome::demoWanted, &books_, &Books::demoOrBack);
+        connect(welcome_, &Welcome::jobMade, this, [this] { engine()->askFirst(); });
         connect(welcome_, &Welcome::jobMade, this, [this] { go(lobe::Station::Engine); });
+        connect(welcome_, &Welcome::left, this, [this] {
+            if (session_.hasJob()) go(route_->current());
+        });
     }
+    if (atStand()) setAtStand(false);
     frame_->setBench(welcome_);
     entry_->setStation(welcome_);
     entry_->line()->setFocus();
 }
 
+void MainWindow::askNewJob() {
+    naming_ = true;
+    welcome();
+}
+
+void MainWindow::showUndone(const book::Deed& deed, bool again) {
+    if (deed.cylinder > 0 && deed.side) session_.select(deed.cylinder, *deed.side);
+    const auto where = deedStation(deed);
+    if (where && *where != station()) go(*where);
+    words::Style style = look_.style();
+    style.wheel = session_.job().settings.fittedWheel();
+    entry_->showSaid((again ? QStringLiteral("done again: ") : QStringLiteral("undone: ")) +
+                     deedName(deed, style));
+}
+
+void MainWindow::keepAsNewBook() {
+    const QString path = dialogs_.saveFile(this, QStringLiteral("Keep what is in hand as a new book"),
+                                           QStringLiteral("kept.amber"),
+                                           QStringLiteral("Books (*.amber)"));
+    if (!path.isEmpty()) books_.keepAsNew(path);
+}
+
 void MainWindow::dress() {
+    qApp->setPalette(look_.palette());
     qApp->setStyleSheet(look_.sheet());
 }
 
@@ -203,10 +261,10 @@ void MainWindow::say(const QString& sentence) {
 void MainWindow::setAtStand(bool on) {
     atStand_ = on;
     preferences_.setAtStand(on);
-    const bool big = on && session_.hasJob();
+    const bool big = on && session_.hasJob() && !naming_;
     top_->setAtStand(big);
     entry_->setAtStand(big);
-    if (big) stand_->setCard(static_cast<Bench*>(frame_->bench())->standCard());
+    if (big && bench()) stand_->setCard(bench()->standCard());
     frame_->setAtStand(big);
     entry_->line()->setFocus();
 }
@@ -216,7 +274,8 @@ void MainWindow::setTick(bool on) {
 }
 
 void MainWindow::showKeys() {
-    keys_->open();
+    if (toTake_ && toTake_->isOpen()) toTake_->close();
+    keys_->open(words::stationName(station()), bench(), actions());
 }
 
 void MainWindow::showToTake() {
@@ -224,11 +283,16 @@ void MainWindow::showToTake() {
         toTake_ = new ToTake(session_, look_, this);
         connect(toTake_, &ToTake::chosen, this, &MainWindow::begin);
     }
+    if (keys_->isOpen()) keys_->close();
     toTake_->open();
 }
 
 void MainWindow::begin(const lobe::Task& task) {
-    if (task.cylinder == 0) return go(lobe::Station::Tdc);
+    if (task.cylinder == 0) {
+        go(lobe::Station::Tdc);
+        benchOf(lobe::Station::Tdc)->ask(task);
+        return entry_->refresh();
+    }
     session_.select(task.cylinder, task.side);
     go(lobe::Station::Lobes);
     if (!task.at) return;
@@ -270,7 +334,12 @@ void MainWindow::exportTable() {
     const QString path = dialogs_.saveFile(this, QStringLiteral("Write lift table"), suggested,
                                            QStringLiteral("Lift tables (*.csv)"));
     if (path.isEmpty()) return;
-    const QString why = book::writeTableFile(path, session_.job(), *run);
+    const QString refused = book::refusesExport(path, session_.book().path());
+    if (refused.isEmpty() && QFileInfo::exists(path) && !book::isOurTable(path) &&
+        !dialogs_.confirm(this, QStringLiteral("%1 is no lift table. Replace it?")
+                                    .arg(QFileInfo(path).fileName())))
+        return say(QStringLiteral("%1 was left as it is.").arg(QFileInfo(path).fileName()));
+    const QString why = book::writeTableFile(path, session_.job(), *run, session_.book().path());
     say(why.isEmpty() ? QStringLiteral("%1 is written.").arg(QFileInfo(path).fileName())
                       : path + QStringLiteral(": ") + why);
 }
@@ -294,11 +363,6 @@ void MainWindow::dropEvent(QDropEvent* event) {
 void MainWindow::changeEvent(QEvent* event) {
     QMainWindow::changeEvent(event);
     if (event->type() == QEvent::ActivationChange && isActiveWindow()) session_.lookForChanges();
-}
-
-void MainWindow::resizeEvent(QResizeEvent* event) {
-    QMainWindow::resizeEvent(event);
-    keys_->setGeometry(rect());
 }
 
 } // namespace app

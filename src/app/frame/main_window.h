@@ -1,6 +1,7 @@
 // The window: route, bench, slate and entry line round one session. It only puts them together.
 #pragma once
 
+#include "app/frame/books.h"
 #include "app/frame/dialogs.h"
 #include "app/frame/preferences.h"
 #include "app/frame/session.h"
@@ -32,8 +33,9 @@ class Welcome;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    /// The session, look, dialogs and preferences outlive the window.
-    MainWindow(Session& session, Look& look, Dialogs& dialogs, Preferences& preferences);
+    /// The session, books, look, dialogs and preferences outlive the window.
+    MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
+               Preferences& preferences);
 
     void go(lobe::Station station);
     lobe::Station station() const;
@@ -41,6 +43,10 @@ public:
     LobesStation* lobes();
     EngineStation* engine();
     void showKeys();
+    /// Asks for the name of a job to begin; Esc leaves it.
+    void askNewJob();
+    /// Where to keep what is in hand when the open book is gone.
+    void keepAsNewBook();
     /// What is still to be taken; Enter goes there.
     void showToTake();
     /// Desk or stand: two postures of one window.
@@ -56,7 +62,6 @@ public:
     void exportTable();
 
 signals:
-    void demoWanted();
     /// A reading was logged and is to be heard.
     void ticked();
 
@@ -65,7 +70,6 @@ protected:
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
     void changeEvent(QEvent* event) override;
-    void resizeEvent(QResizeEvent* event) override;
 
 private:
     Bench* make(lobe::Station station);
@@ -76,8 +80,14 @@ private:
     void welcome();
     void dress();
     void begin(const lobe::Task& task);
+    void showUndone(const book::Deed& deed, bool again);
+    void bookOpened();
+    void nameWindow();
+    void rememberPlace();
+    Bench* bench() const;
 
     Session& session_;
+    Books& books_;
     Look& look_;
     Dialogs& dialogs_;
     Preferences& preferences_;
@@ -92,7 +102,7 @@ private:
     std::array<Bench*, std::size(lobe::kStations)> stations_{};
     KeysOverlay* keys_;
     ToTake* toTake_ = nullptr; ///< made when first asked for
-    QString namedJob_;         ///< what the preferences last heard
+    bool naming_ = false;      ///< the name of a new job is asked for
     bool atStand_ = false;
     Stand* stand_;
     QTimer* watch_;

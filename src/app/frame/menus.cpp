@@ -1,5 +1,7 @@
 #include "app/frame/menus.h"
 
+#include "app/frame/books.h"
+#include "app/frame/deeds.h"
 #include "app/frame/entry_bar.h"
 #include "app/frame/main_window.h"
 #include "app/stations/engine/engine_station.h"
@@ -13,10 +15,11 @@ namespace app {
 
 using namespace lobe;
 
-Menus::Menus(MainWindow& window, Session& session, Look& look, Dialogs& dialogs)
+Menus::Menus(MainWindow& window, Session& session, Books& books, Look& look, Dialogs& dialogs)
     : QObject(&window),
       window_(window),
       session_(session),
+      books_(books),
       look_(look),
       dialogs_(dialogs),
       bar_(new QMenuBar(&window)) {
@@ -29,8 +32,9 @@ Menus::Menus(MainWindow& window, Session& session, Look& look, Dialogs& dialogs)
 }
 
 QAction* Menus::add(QMenu* menu, const char* name, const QString& text, const char* keys,
-                    std::function<void()> act) {
+                    std::function<void()> act, bool leads) {
     QAction* action = menu->addAction(text);
+    action->setProperty("leads", leads);
     action->setObjectName(QLatin1String(name));
     if (*keys) action->setShortcut(QKeySequence(QLatin1String(keys)));
     connect(action, &QAction::triggered, this, std::move(act));
@@ -41,14 +45,16 @@ QAction* Menus::add(QMenu* menu, const char* name, const QString& text, const ch
 
 void Menus::jobMenu() {
     QMenu* menu = bar_->addMenu(QStringLiteral("&Job"));
-    add(menu, "newJob", QStringLiteral("New job"), "Ctrl+N", [this] {
-        if (session_.newJob(QStringLiteral("New job"))) window_.go(Station::Engine);
-    });
+    add(menu, "newJob", QStringLiteral("New job"), "Ctrl+N", [this] { window_.askNewJob(); }, true);
     jobs_ = menu->addMenu(QStringLiteral("Open job"));
     connect(jobs_, &QMenu::aboutToShow, this, &Menus::listJobs);
     add(menu, "openBook", QStringLiteral("Open book…"), "Ctrl+O", [this] { openBook(); });
-    add(menu, "openDemo", QStringLiteral("Open the demo"), "Ctrl+D",
-        [this] { emit window_.demoWanted(); });
+    add(menu, "newBook", QStringLiteral("New book…"), "", [this] { newBook(); });
+    add(menu, "keepAsNew", QStringLiteral("Keep what is in hand as a new book…"), "Ctrl+S",
+        [this] { window_.keepAsNewBook(); });
+    demo_ = add(
+        menu, "openDemo", QStringLiteral("Open the demo"), "Ctrl+D",
+        [this] { books_.demoOrBack(); }, true);
     menu->addSeparator();
     needJob_ << add(menu, "importTable", QStringLiteral("Read lift table…"), "Ctrl+I", [this] {
         const QString path =
@@ -120,14 +126,15 @@ void Menus::viewMenu() {
                                             "Ctrl+4", "Ctrl+5", "Ctrl+6"};
     for (std::size_t i = 0; i < std::size(kStations); ++i) {
         const lobe::Station s = kStations[i];
-        needJob_ << add(menu, kNames[i], words::stationName(s), kKeys[i],
-                        [this, s] { window_.go(s); });
+        needJob_ << add(
+            menu, kNames[i], words::stationName(s), kKeys[i], [this, s] { window_.go(s); }, true);
     }
     menu->addSeparator();
     add(menu, "entryLine", QStringLiteral("To the entry line"), "F6",
         [this] { window_.entryBar()->line()->setFocus(); });
-    needJob_ << add(menu, "toTakeAction", QStringLiteral("Still to be taken"), "F3",
-                    [this] { window_.showToTake(); });
+    needJob_ << add(
+        menu, "toTakeAction", QStringLiteral("Still to be taken"), "F3",
+        [this] { window_.showToTake(); }, true);
     needJob_ << add(menu, "posture", QStringLiteral("At the stand, at the desk"), "F2",
                     [this] { window_.setAtStand(!window_.atStand()); });
     QAction* tick = add(menu, "tick", QStringLiteral("Tick when a reading is logged"), "Ctrl+T",
@@ -142,7 +149,7 @@ void Menus::viewMenu() {
 
 void Menus::helpMenu() {
     QMenu* menu = bar_->addMenu(QStringLiteral("&Help"));
-    add(menu, "keys", QStringLiteral("Keys"), "F1", [this] { window_.showKeys(); });
+    add(menu, "keys", QStringLiteral("Keys"), "F1", [this] { window_.showKeys(); }, true);
 }
 
 void Menus::listJobs() {
@@ -162,19 +169,28 @@ void Menus::openBook() {
     const QString path = dialogs_.openFile(&window_, QStringLiteral("Open book"),
                                            QStringLiteral("Books (*.amber);;All files (*)"));
     if (path.isEmpty()) return;
-    auto opened = book::Book::open(path);
-    if (const auto* e = std::get_if<book::Error>(&opened))
-        return window_.say(book::sentence(*e, path));
-    session_.useBook(std::get<std::unique_ptr<book::Book>>(std::move(opened)));
-    session_.openAnyJob(0);
+    books_.open(path);
+}
+
+void Menus::newBook() {
+    const QString path =
+        dialogs_.saveFile(&window_, QStringLiteral("New book"), QStringLiteral("book.amber"),
+                          QStringLiteral("Books (*.amber)"));
+    if (!path.isEmpty()) books_.make(path);
 }
 
 void Menus::refresh() {
     const auto undo = session_.undoable(), redo = session_.redoable();
     undo_->setEnabled(undo.has_value());
     redo_->setEnabled(redo.has_value());
-    undo_->setText(undo ? QStringLiteral("Undo ") + undo->kind : QStringLiteral("Undo"));
-    redo_->setText(redo ? QStringLiteral("Redo ") + redo->kind : QStringLiteral("Redo"));
+    words::Style style = look_.style();
+    style.wheel = session_.job().settings.fittedWheel();
+    undo_->setText(undo ? QStringLiteral("Undo ") + deedShort(*undo, style)
+                        : QStringLiteral("Undo"));
+    redo_->setText(redo ? QStringLiteral("Redo ") + deedShort(*redo, style)
+                        : QStringLiteral("Redo"));
+    demo_->setText(books_.inDemo() ? QStringLiteral("Back to ") + books_.backName()
+                                   : QStringLiteral("Open the demo"));
     for (QAction* a : needJob_)
         a->setEnabled(session_.hasJob());
 }

@@ -9,6 +9,7 @@ class QMenuBar;
 
 namespace app {
 
+class Books;
 class Dialogs;
 class Look;
 class MainWindow;
@@ -17,7 +18,7 @@ class Session;
 class Menus : public QObject {
     Q_OBJECT
 public:
-    Menus(MainWindow& window, Session& session, Look& look, Dialogs& dialogs);
+    Menus(MainWindow& window, Session& session, Books& books, Look& look, Dialogs& dialogs);
 
     QMenuBar* bar() const { return bar_; }
     void refresh();
@@ -31,16 +32,19 @@ private:
     void newCard();
     void nextCard();
     void openBook();
+    void newBook();
+    /// `leads`: it goes elsewhere, so that a page over the window closes first.
     QAction* add(QMenu* menu, const char* name, const QString& text, const char* keys,
-                 std::function<void()> act);
+                 std::function<void()> act, bool leads = false);
 
     MainWindow& window_;
     Session& session_;
+    Books& books_;
     Look& look_;
     Dialogs& dialogs_;
     QMenuBar* bar_;
     QMenu* jobs_ = nullptr;
-    QAction *undo_ = nullptr, *redo_ = nullptr;
+    QAction *undo_ = nullptr, *redo_ = nullptr, *demo_ = nullptr;
     QList<QAction*> needJob_;
 };
 

@@ -1,23 +1,37 @@
 // What the window remembers between starts. The file is named by whoever makes it.
 #pragma once
 
+#include "core/angles.h"
+
+#include <QCryptographicHash>
+#include <QFileInfo>
+#include <QLocale>
 #include <QSettings>
 #include <QString>
 
 namespace app {
 
+/// Where the work was left in a book.
+struct Place {
+    qint64 job = 0;
+    int cylinder = 1;
+    lobe::Side side = lobe::Side::Intake;
+    QString station; ///< its key; empty: not known
+    bool operator==(const Place&) const = default;
+};
+
 class Preferences {
 public:
     explicit Preferences(const QString& file) : settings_(file, QSettings::IniFormat) {}
 
-    bool inches() const { return settings_.value(QStringLiteral("inches"), false).toBool(); }
+    /// Inches at first where the country has them.
+    bool inches() const {
+        const bool usual = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
+        return settings_.value(QStringLiteral("inches"), usual).toBool();
+    }
     void setInches(bool v) { settings_.setValue(QStringLiteral("inches"), v); }
     bool dark() const { return settings_.value(QStringLiteral("dark"), false).toBool(); }
     void setDark(bool v) { settings_.setValue(QStringLiteral("dark"), v); }
-    QString lastJob() const { return settings_.value(QStringLiteral("job")).toString(); }
-    void setLastJob(const QString& v) { settings_.setValue(QStringLiteral("job"), v); }
-    int lastStation() const { return settings_.value(QStringLiteral("station"), -1).toInt(); }
-    void setLastStation(int v) { settings_.setValue(QStringLiteral("station"), v); }
     bool tick() const { return settings_.value(QStringLiteral("tick"), true).toBool(); }
     void setTick(bool v) { settings_.setValue(QStringLiteral("tick"), v); }
     bool atStand() const { return settings_.value(QStringLiteral("stand"), false).toBool(); }
@@ -27,7 +41,38 @@ public:
     }
     void setGeometry(const QByteArray& v) { settings_.setValue(QStringLiteral("geometry"), v); }
 
+    Place place(const QString& book) const {
+        const QString group = groupOf(book);
+        Place p;
+        p.job = settings_.value(group + QStringLiteral("job")).toLongLong();
+        p.cylinder = std::max(1, settings_.value(group + QStringLiteral("cylinder"), 1).toInt());
+        p.side = settings_.value(group + QStringLiteral("side")).toString() ==
+                         QLatin1String("exhaust")
+                     ? lobe::Side::Exhaust
+                     : lobe::Side::Intake;
+        p.station = settings_.value(group + QStringLiteral("station")).toString();
+        return p;
+    }
+    void setPlace(const QString& book, const Place& p) {
+        if (p == place(book)) return;
+        const QString group = groupOf(book);
+        settings_.setValue(group + QStringLiteral("job"), p.job);
+        settings_.setValue(group + QStringLiteral("cylinder"), p.cylinder);
+        settings_.setValue(group + QStringLiteral("side"), p.side == lobe::Side::Exhaust
+                                                               ? QStringLiteral("exhaust")
+                                                               : QStringLiteral("intake"));
+        settings_.setValue(group + QStringLiteral("station"), p.station);
+    }
+
 private:
+    /// One place per book, whatever it is called by.
+    static QString groupOf(const QString& book) {
+        const QByteArray path = QFileInfo(book).absoluteFilePath().toUtf8();
+        return QStringLiteral("place-%1/")
+            .arg(QString::fromLatin1(
+                QCryptographicHash::hash(path, QCryptographicHash::Sha1).toHex().left(12)));
+    }
+
     QSettings settings_;
 };
 

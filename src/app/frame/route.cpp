@@ -14,6 +14,7 @@ using namespace lobe;
 namespace {
 constexpr int kCount = static_cast<int>(std::size(kStations));
 constexpr double kRow = 66.0, kTop = 12.0;
+constexpr double kTwoLines = 60.0; ///< from this height on a finding may take a second line
 } // namespace
 
 Route::Route(const Session& session, const Look& look, QWidget* parent)
@@ -52,7 +53,9 @@ QString Route::line(Station s) const {
 }
 
 QRectF Route::box(int index) const {
-    return {8.0, kTop + kRow * index, width() - 16.0, kRow - 8.0};
+    // Twelve have room in the smallest window.
+    const double row = std::min(kRow, (height() - 2.0 * kTop) / kCount);
+    return {8.0, kTop + row * index, width() - 16.0, row - std::min(8.0, row * 0.1)};
 }
 
 /// Not begun: an open ring. In hand: half filled. Done: a tick. Look again: a bang in a triangle.
@@ -106,7 +109,7 @@ void Route::paintEvent(QPaintEvent*) {
         const Station s = kStations[i];
         const QRectF b = box(i);
         if (s == current_) {
-            p.setPen(QPen(t.amber, hasFocus() ? 3.0 : 1.8));
+            p.setPen(QPen(t.amberLine, hasFocus() ? 3.0 : 1.8));
             p.setBrush(t.dial);
             p.drawRoundedRect(b, 8, 8);
             p.setBrush(Qt::NoBrush);
@@ -114,14 +117,25 @@ void Route::paintEvent(QPaintEvent*) {
         const Progress progress = session_.hasJob() ? f.progress(s) : Progress::NotBegun;
         drawMark(p, QPointF(x, b.center().y()), progress);
         const QRectF text(56, b.top(), b.right() - 60, b.height());
+        const bool two = b.height() >= kTwoLines - 8.0;
         p.setFont(Look::font(15, s == current_));
         p.setPen(t.ink);
-        p.drawText(text.adjusted(0, 8, 0, 0), Qt::AlignLeft | Qt::AlignTop, words::stationName(s));
+        const double inset = two ? 4.0 : 1.0;
+        p.drawText(text.adjusted(0, inset, 0, 0), Qt::AlignLeft | Qt::AlignTop,
+                   words::stationName(s));
         p.setFont(Look::font(12));
         p.setPen(progress == Progress::LookAgain ? t.amberText : t.muted);
-        p.drawText(text.adjusted(0, 0, 0, -8), Qt::AlignLeft | Qt::AlignBottom,
-                   QFontMetrics(p.font()).elidedText(line(s), Qt::ElideRight,
-                                                     static_cast<int>(text.width())));
+        const QFontMetrics metrics(p.font());
+        const QRectF under = text.adjusted(0, inset + 19.0, 0, 0);
+        const QString said = line(s);
+        const QRectF needed =
+            metrics.boundingRect(under.toRect(), Qt::AlignLeft | Qt::TextWordWrap, said);
+        if (two && needed.height() <= under.height() && needed.width() <= under.width())
+            p.drawText(under, static_cast<int>(Qt::AlignLeft | Qt::AlignTop) | Qt::TextWordWrap,
+                       said);
+        else
+            p.drawText(under, Qt::AlignLeft | Qt::AlignTop,
+                       metrics.elidedText(said, Qt::ElideRight, static_cast<int>(under.width())));
     }
 }
 

@@ -110,9 +110,16 @@ void Slate::explain(qint64 id) {
 
 void Slate::refresh() {
     const Job& job = session_.job();
-    card_->setText(job.card && !job.card->name.empty()
-                       ? QStringLiteral("card: ") + QString::fromStdString(job.card->name)
-                       : QString());
+    // Whose they are, where it may be another's.
+    QStringList head;
+    if (job.engine.cylinders > 1)
+        head << QStringLiteral("cyl %1").arg(session_.cylinder());
+    if (job.card && !job.card->name.empty())
+        head << QStringLiteral("card: ") + QString::fromStdString(job.card->name);
+    card_->setText(QFontMetrics(card_->font())
+                       .elidedText(head.join(QStringLiteral(", ")), Qt::ElideRight,
+                                   std::max(60, width() - 80)));
+    card_->setToolTip(head.join(QStringLiteral(", ")));
     QList<Row> rows;
     qint64 id = 0;
     const auto figures = shown();
@@ -129,13 +136,18 @@ void Slate::refresh() {
         row.note = choosing_
                        ? (mine ? QStringLiteral("on the slate") : QStringLiteral("Space: put on"))
                        : words::figureDifference(f, look_.style());
-        row.warn = choosing_ ? mine : f.cardDifference && std::abs(*f.cardDifference) > 0.75;
+        row.warn = choosing_ ? mine
+                             : f.cardDifference && std::abs(*f.cardDifference) >
+                                                       std::max(0.75, f.uncertainty.value_or(0.0));
         if (f.side) row.valueColour = look_.theme().lobe(*f.side);
         rows << row;
     }
     list_->setRows(rows);
     choose_->setVisible(figures && !figures->empty());
-    if (rows.isEmpty())
+    if (rows.isEmpty() && !session_.findings().cylinders.empty() && !shown())
+        whereFrom_->setText(QStringLiteral("Nothing of cylinder %1 is measured yet.")
+                                .arg(session_.cylinder()));
+    else if (rows.isEmpty())
         whereFrom_->setText(QStringLiteral(
             "Figures stand here as soon as the readings carry them: duration at each "
             "checking height, lobe centres, separation, overlap."));

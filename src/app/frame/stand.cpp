@@ -21,6 +21,7 @@ Stand::Stand(const Look& look, Dialogs& dialogs, QWidget* parent)
 void Stand::setCard(const StandCard& card) {
     card_ = card;
     ring_->setScene(card.ring);
+    ring_->setVisible(!card.picture);
     setAccessibleDescription(
         QStringList{card.subject, card.caption, card.big, card.bigNote, card.last, card.advice}
             .join(QLatin1Char(' '))
@@ -56,6 +57,12 @@ void Stand::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const Theme& t = look_.theme();
     p.fillRect(rect(), t.plate);
+    if (card_.picture) {
+        p.save();
+        p.translate(ring_->pos());
+        card_.picture(p, ring_->size());
+        p.restore();
+    }
     const double s = scale(), left = ring_->x() + ring_->width() + 30.0,
                  wide = width() - left - 30.0;
     double y = 18.0 * s;
@@ -90,9 +97,19 @@ void Stand::paintEvent(QPaintEvent*) {
     y += 8 * s;
     line(card_.last, 30, false, t.ink, 50);
 
-    p.setFont(Look::font(static_cast<int>(22 * s), true));
+    // Smaller type before a sentence is cut.
+    const double least = height() - y - (card_.soFar.isEmpty() ? 40.0 : 80.0) * s;
+    int size = static_cast<int>(22 * s);
+    const auto high = [&](int pixels) {
+        return QFontMetrics(Look::font(pixels, true))
+            .boundingRect(QRect(0, 0, static_cast<int>(wide), 4000), Qt::TextWordWrap, card_.advice)
+            .height();
+    };
+    while (size > 13 && high(size) > least)
+        --size;
+    p.setFont(Look::font(size, true));
     p.setPen(card_.warn ? t.amberText : t.ink);
-    const QRectF room(left, y, wide, 120 * s);
+    const QRectF room(left, y, wide, std::max(least, 60.0));
     const QRectF used =
         p.boundingRect(room, Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, card_.advice);
     p.drawText(room, Qt::TextWordWrap | Qt::AlignLeft | Qt::AlignTop, card_.advice);

@@ -7,6 +7,7 @@
 
 #include <QWidget>
 
+#include <functional>
 #include <optional>
 
 namespace app {
@@ -25,6 +26,8 @@ struct StandCard {
     QString soFar; ///< what is known already
     QString tip;   ///< how to do it
     RingScene ring;
+    /// Drawn in place of the ring, where the work has a picture of its own.
+    std::function<void(QPainter&, const QSizeF&)> picture{};
 };
 
 class Stand : public QWidget {

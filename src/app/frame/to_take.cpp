@@ -3,8 +3,6 @@
 #include "app/style/rows.h"
 #include "words/sentences.h"
 
-#include <QApplication>
-#include <QKeyEvent>
 #include <QPainter>
 
 namespace app {
@@ -12,7 +10,7 @@ namespace app {
 using namespace lobe;
 
 ToTake::ToTake(const Session& session, const Look& look, QWidget* parent)
-    : QWidget(parent), session_(session), look_(look), list_(new RowList(look, true, this)) {
+    : Overlay(look, parent), session_(session), list_(new RowList(look, true, this)) {
     setObjectName(QStringLiteral("toTake"));
     list_->setObjectName(QStringLiteral("toTakeList"));
     list_->setAccessibleName(QStringLiteral("Still to be taken"));
@@ -22,7 +20,6 @@ ToTake::ToTake(const Session& session, const Look& look, QWidget* parent)
         close();
         if (index < tasks_.size()) emit chosen(tasks_[index]);
     });
-    hide();
 }
 
 QRect ToTake::box() const {
@@ -32,11 +29,14 @@ QRect ToTake::box() const {
     return {(width() - w) / 2, (height() - h) / 2, w, h};
 }
 
+void ToTake::place() {
+    list_->setGeometry(box().adjusted(16, 52, -16, -14));
+}
+
 void ToTake::open() {
-    before_ = QApplication::focusWidget();
     tasks_ = session_.findings().plan;
     QList<Row> rows;
-    words::Style style = look_.style();
+    words::Style style = look().style();
     style.wheel = session_.job().settings.fittedWheel();
     for (const Task& task : tasks_) {
         Row row;
@@ -47,28 +47,17 @@ void ToTake::open() {
         rows << row;
     }
     list_->setRows(rows);
-    setGeometry(parentWidget()->rect());
-    list_->setGeometry(box().adjusted(16, 52, -16, -14));
-    raise();
-    show();
-    if (!tasks_.empty()) list_->setCurrentRow(0);
     list_->setVisible(!tasks_.empty());
-    tasks_.empty() ? setFocus() : list_->setFocus();
+    show();
+    if (tasks_.empty()) return;
+    list_->setCurrentRow(0);
+    list_->setFocus();
 }
 
-void ToTake::close() {
-    hide();
-    if (before_) before_->setFocus();
-}
-
-void ToTake::paintEvent(QPaintEvent*) {
+void ToTake::paintEvent(QPaintEvent* event) {
+    Overlay::paintEvent(event);
     QPainter p(this);
-    p.setRenderHint(QPainter::Antialiasing);
-    const Theme& t = look_.theme();
-    p.fillRect(rect(), QColor(0, 0, 0, 140));
-    p.setPen(QPen(t.amber, 2.0));
-    p.setBrush(t.plate);
-    p.drawRoundedRect(box(), 12, 12);
+    const Theme& t = look().theme();
     p.setPen(t.ink);
     p.setFont(Look::font(18, true));
     p.drawText(box().adjusted(24, 14, -24, 0), Qt::AlignLeft | Qt::AlignTop,
@@ -78,14 +67,6 @@ void ToTake::paintEvent(QPaintEvent*) {
     p.setPen(t.muted);
     p.drawText(box().adjusted(24, 20, -24, 0), Qt::AlignRight | Qt::AlignTop,
                QStringLiteral("Enter goes there, Esc stays"));
-}
-
-void ToTake::keyPressEvent(QKeyEvent*) {
-    close();
-}
-
-void ToTake::mousePressEvent(QMouseEvent* event) {
-    if (!box().contains(event->pos())) close();
 }
 
 } // namespace app

@@ -1,16 +1,14 @@
 // What is still to be taken, over the window (F3): the first is marked; Enter goes there.
 #pragma once
 
+#include "app/frame/overlay.h"
 #include "app/frame/session.h"
-#include "app/style/look.h"
-
-#include <QWidget>
 
 namespace app {
 
 class RowList;
 
-class ToTake : public QWidget {
+class ToTake : public Overlay {
     Q_OBJECT
 public:
     ToTake(const Session& session, const Look& look, QWidget* parent);
@@ -21,18 +19,13 @@ signals:
 
 protected:
     void paintEvent(QPaintEvent* event) override;
-    void keyPressEvent(QKeyEvent* event) override;
-    void mousePressEvent(QMouseEvent* event) override;
+    QRect box() const override;
+    void place() override;
 
 private:
-    void close();
-    QRect box() const;
-
     const Session& session_;
-    const Look& look_;
     RowList* list_;
     std::vector<lobe::Task> tasks_;
-    QWidget* before_ = nullptr; ///< had the focus
 };
 
 } // namespace app

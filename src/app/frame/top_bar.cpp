@@ -1,6 +1,7 @@
 #include "app/frame/top_bar.h"
 
 #include <QButtonGroup>
+#include <QComboBox>
 #include <QEvent>
 #include <QHBoxLayout>
 #include <QLabel>
@@ -11,6 +12,11 @@
 namespace app {
 
 using namespace lobe;
+
+namespace {
+/// More cylinders than this are chosen from a list.
+constexpr int kMostChips = 6;
+} // namespace
 
 TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     : QWidget(parent),
@@ -23,7 +29,8 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
       unit_(new QPushButton(this)),
       light_(new QPushButton(this)),
       posture_(new QPushButton(QStringLiteral("stand  F2"), this)),
-      menus_(menus) {
+      menus_(menus),
+      many_(new QComboBox(this)) {
     setObjectName(QStringLiteral("topBar"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(44);
@@ -42,6 +49,13 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     row->addWidget(job_, 1);
     cylinderRow_->setSpacing(4);
     row->addLayout(cylinderRow_);
+    many_->setObjectName(QStringLiteral("cylinderList"));
+    many_->setAccessibleName(QStringLiteral("Cylinder"));
+    many_->setFocusPolicy(Qt::TabFocus);
+    many_->hide();
+    row->addWidget(many_);
+    connect(many_, &QComboBox::activated, this,
+            [this](int index) { session_.select(index + 1, session_.side()); });
     row->addSpacing(8);
     for (Side side : {Side::Intake, Side::Exhaust}) {
         auto* button = new QPushButton(words::sideName(side), this);
@@ -78,7 +92,11 @@ void TopBar::rebuildCylinders() {
         b->hide();
         b->deleteLater();
     }
-    for (int i = 1; i <= n; ++i) {
+    many_->setVisible(n > kMostChips);
+    many_->clear();
+    for (int i = 1; n > kMostChips && i <= n; ++i)
+        many_->addItem(QStringLiteral("cyl %1 of %2").arg(i).arg(n));
+    for (int i = 1; n <= kMostChips && i <= n; ++i) {
         // The word only once: many cylinders must fit a small window.
         auto* button = new QPushButton(i == 1 ? QStringLiteral("cyl 1") : QString::number(i), this);
         button->setObjectName(QStringLiteral("cyl%1").arg(i));
@@ -109,6 +127,7 @@ void TopBar::setAtStand(bool on) {
 void TopBar::refresh() {
     rebuildCylinders();
     if (auto* b = cylinders_->button(session_.cylinder())) b->setChecked(true);
+    if (many_->count() > 0) many_->setCurrentIndex(session_.cylinder() - 1);
     sides_->button(static_cast<int>(session_.side()))->setChecked(true);
     for (QAbstractButton* b : sides_->buttons())
         b->setVisible(session_.hasJob());
@@ -124,6 +143,7 @@ void TopBar::refresh() {
 
 void TopBar::nameJob() {
     QString name = session_.hasJob() ? QString::fromStdString(session_.job().name) : QString();
+    if (!book_.isEmpty()) name = book_ + QStringLiteral(":  ") + name;
     job_->setToolTip(name);
     job_->setText(QFontMetrics(job_->font())
                       .elidedText(name, Qt::ElideRight, std::max(40, job_->width() - 4)));

@@ -8,6 +8,7 @@
 
 class QButtonGroup;
 class QHBoxLayout;
+class QComboBox;
 class QLabel;
 class QMenuBar;
 class QPushButton;
@@ -21,6 +22,8 @@ public:
 
     /// Everything that is touched at least 44 pixels high.
     void setAtStand(bool on);
+    /// Named beside the job when it is not the usual one.
+    void setBook(const QString& name) { book_ = name; }
 
 public slots:
     void refresh();
@@ -42,6 +45,8 @@ private:
     QButtonGroup *cylinders_, *sides_;
     QPushButton *unit_, *light_, *posture_;
     QMenuBar* menus_;
+    QString book_;
+    QComboBox* many_; ///< in place of a row of chips that would not fit
     int shownCylinders_ = 0;
 };
 

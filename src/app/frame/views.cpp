@@ -83,6 +83,7 @@ QStringList saveViews(Application& application, const QString& folder) {
     walk.job(3);
     window.go(lobe::Station::Set);
     walk.press(Qt::Key_H);
+    walk.press(Qt::Key_Return);
     walk.save(QStringLiteral("set-history"));
     walk.job(1);
     window.go(lobe::Station::Set);

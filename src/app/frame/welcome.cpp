@@ -47,7 +47,8 @@ Welcome::Welcome(Session& session, const Look& look, QWidget* parent)
 }
 
 /// A quiet dial in the corner: the tool this is about.
-void Welcome::paintEvent(QPaintEvent*) {
+void Welcome::paintEvent(QPaintEvent* event) {
+    Bench::paintEvent(event);
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     const Theme& t = look().theme();
@@ -76,7 +77,9 @@ Prompt Welcome::prompt() const {
     p.subject = QStringLiteral("a new job");
     p.ask = QStringLiteral("what is it called?");
     p.enter = QStringLiteral("start the job");
-    p.keys = QStringLiteral("Ctrl+D  the demo");
+    p.keys = session().hasJob() ? QStringLiteral("Esc  back to the job")
+                                : QStringLiteral("Ctrl+D  the demo");
+    p.several = true;
     return p;
 }
 

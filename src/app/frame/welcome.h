@@ -14,10 +14,12 @@ public:
     Echo understand(const QString& text) const override;
     Echo submit(const QString& text) override;
     void refresh() override {}
+    void leave() override { emit left(); }
 
 signals:
     void demoWanted();
     void jobMade();
+    void left();
 
 protected:
     void paintEvent(QPaintEvent* event) override;

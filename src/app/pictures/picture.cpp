@@ -85,7 +85,7 @@ void Picture::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::Antialiasing);
     draw(painter, size());
     if (hasFocus()) {
-        painter.setPen(QPen(theme().amber, 2.0));
+        painter.setPen(QPen(theme().amberLine, 2.0));
         painter.setBrush(Qt::NoBrush);
         painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 6, 6);
     }

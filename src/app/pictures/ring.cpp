@@ -17,6 +17,8 @@ using namespace lobe;
 
 namespace {
 constexpr double kSmall = 92.0; ///< radius in pixels under which figures do not fit
+constexpr double kSmallTicks = 130.0, kSmallLabels = 110.0;
+constexpr double kNumeralsFrom = 0.80, kNumeralsTo = 0.925; ///< where the numerals stand
 constexpr double kIntakeBase = 0.56, kExhaustBase = 0.33, kThick = 0.19;
 constexpr int kCaption = 38;
 constexpr double kSketch = 0.45; ///< radius kept for the sketch in the middle
@@ -53,6 +55,16 @@ void Ring::setScene(const RingScene& scene) {
     update();
 }
 
+/// Whether the lift at an angle is known: between the readings, or on the base circle beyond them.
+static bool measuredAt(const LobeFigures& lobe, double deg) {
+    constexpr double kOnBase_mm = 0.05;
+    const LiftCurve& c = *lobe.curve;
+    const double at = c.first() + std::fmod(std::fmod(deg - c.first(), 720.0) + 720.0, 720.0);
+    if (at <= c.last()) return true;
+    // Beyond the last reading, up to the first of the next turn of the cam.
+    return std::abs(c.at(c.last())) < kOnBase_mm && std::abs(c.at(c.first())) < kOnBase_mm;
+}
+
 std::optional<CrankDeg> Ring::needle() const {
     return dragged_ ? dragged_ : scene_.needle;
 }
@@ -65,10 +77,11 @@ QString Ring::readout() const {
     QString lifts;
     const auto lift = [&](const LobeFigures* lobe, const QString& name) {
         if (!lobe || !lobe->curve) return;
+        const double deg = at->deg - scene_.later_deg(lobe->side);
         lifts += QStringLiteral("%1%2 %3").arg(
             lifts.isEmpty() ? QStringLiteral("\n") : QStringLiteral("   "), name,
-            words::lift(lobe->liftAt({at->deg - scene_.later_deg(lobe->side)}, lobe->taken.at),
-                        style));
+            measuredAt(*lobe, deg) ? words::lift(lobe->liftAt({deg}, lobe->taken.at), style)
+                                   : QString(QChar(0x2013)));
     };
     lift(scene_.intake.get(), QStringLiteral("intake"));
     lift(scene_.exhaust.get(), QStringLiteral("exhaust"));
@@ -103,7 +116,7 @@ void Ring::draw(QPainter& p, const QSizeF& size) const {
     if (scene_.exhaust) drawTicks(p, g, *scene_.exhaust, kExhaustBase);
     if (scene_.intake) drawTicks(p, g, *scene_.intake, kIntakeBase);
     drawOverlap(p, g);
-    p.setPen(QPen(theme().amber, 3.0));
+    p.setPen(QPen(theme().amberLine, 3.0));
     for (CrankDeg at : scene_.asked)
         p.drawEllipse(g.at(at, 0.955), 7.0, 7.0);
     if (scene_.pass) drawContacts(p, g);
@@ -158,13 +171,16 @@ void Ring::drawDial(QPainter& p, const Geometry& g) const {
     for (int deg = 0; deg < 360; deg += step) {
         const bool major = deg % 30 == 0;
         p.setPen(QPen(t.ink, major ? 2.0 : 1.0));
-        p.drawLine(g.at({double(deg)}, 0.995), g.at({double(deg)}, major      ? 0.93
+        // On a small dial the ticks are short, so that the numerals stand clear of them.
+        const bool small = g.radius < kSmallTicks;
+        p.drawLine(g.at({double(deg)}, 0.995), g.at({double(deg)}, major      ? small ? 0.965 : 0.93
                                                                    : deg % 10 ? 0.97
+                                                                   : small    ? 0.98
                                                                               : 0.955));
     }
     // Labels grow with the dial, in steps, for the stand.
     const bool large = g.radius > 220.0;
-    p.setFont(Look::font(large ? 20 : 12));
+    p.setFont(Look::font(large ? 20 : g.radius < kSmallTicks ? 11 : 12));
     p.setPen(t.ink);
     // A small dial has room for the quarters only.
     const int named = g.radius < kSmall ? 90 : 30;
@@ -225,7 +241,7 @@ void Ring::drawTicks(QPainter& p, const Geometry& g, const LobeFigures& lobe, do
         at->deg += scene_.later_deg(lobe.side);
         p.setPen(QPen(theme().lobe(lobe.side), 1.6, Qt::DashLine));
         p.drawLine(g.at(*at, base - 0.02), g.at(*at, base + kThick + 0.02));
-        if (g.radius < kSmall) continue;
+        if (g.radius < kSmallLabels) continue;
         const Event event = opens ? opening(lobe.side) : closing(lobe.side);
         const QPointF label = g.at({at->deg + (opens ? -6.0 : 6.0)}, base + kThick * 0.75);
         p.drawText(QRectF(label.x() - 24, label.y() - 8, 48, 16), Qt::AlignCenter,
@@ -278,8 +294,11 @@ void Ring::drawContacts(QPainter& p, const Geometry& g) const {
     p.setFont(Look::font(13, true));
     for (const auto& contact : {pass.before(), pass.after()}) {
         if (!contact) continue;
-        p.setPen(QPen(t.amber, 3.0));
-        p.drawLine(g.at(contact->at, scene_.sketch ? kSketch : 0.30), g.at(contact->at, 0.99));
+        p.setPen(QPen(t.amberLine, 3.0));
+        // In two pieces: the numerals stay legible.
+        p.drawLine(g.at(contact->at, scene_.sketch ? kSketch : 0.30),
+                   g.at(contact->at, kNumeralsFrom));
+        p.drawLine(g.at(contact->at, kNumeralsTo), g.at(contact->at, 0.99));
         p.setBrush(t.amber);
         p.drawEllipse(g.at(contact->at, 0.99), 5.0, 5.0);
         p.setBrush(Qt::NoBrush);
@@ -293,8 +312,11 @@ void Ring::drawContacts(QPainter& p, const Geometry& g) const {
 void Ring::drawNeedle(QPainter& p, const Geometry& g) const {
     const Theme& t = theme();
     if (const auto at = needle()) {
-        p.setPen(QPen(t.amber, 3.0, Qt::SolidLine, Qt::RoundCap));
-        p.drawLine(g.at({at->deg + 180.0}, 0.08), g.at(*at, 0.985));
+        // Edged, so that it is told from the plate as well as from what it passes over.
+        for (const auto& [colour, wide] : {std::pair(t.amberLine, 4.6), std::pair(t.amber, 2.6)}) {
+            p.setPen(QPen(colour, wide, Qt::SolidLine, Qt::RoundCap));
+            p.drawLine(g.at({at->deg + 180.0}, 0.08), g.at(*at, 0.985));
+        }
     }
     p.setPen(Qt::NoPen);
     p.setBrush(t.ink);

@@ -157,7 +157,7 @@ void Strip::rebuild() {
             p->setAxes(chart_->axis(QCPAxis::atBottom), chart_->axis(QCPAxis::atLeft));
         line->point1->setCoords(scene_.next->deg, 0.0);
         line->point2->setCoords(scene_.next->deg, 1.0);
-        line->setPen(QPen(look_.theme().amber, 3.0));
+        line->setPen(QPen(look_.theme().amberLine, 3.0));
     }
     if (hasFocus()) {
         auto* frame = new QCPItemRect(this);
@@ -166,7 +166,7 @@ void Strip::rebuild() {
         frame->bottomRight->setType(QCPItemPosition::ptViewportRatio);
         frame->topLeft->setCoords(0.002, 0.005);
         frame->bottomRight->setCoords(0.998, 0.995);
-        frame->setPen(QPen(look_.theme().amber, 2.0));
+        frame->setPen(QPen(look_.theme().amberLine, 2.0));
     }
     replot(QCustomPlot::rpQueuedReplot);
 }
@@ -228,7 +228,7 @@ void Strip::addLobe(const RunFindings& run) {
                 askedX << r.at.deg;
                 askedY << shown(r.lift_mm);
             }
-    scatter(askedX, askedY, t.amber, Qt::transparent, 13.0, QCPScatterStyle::ssCircle);
+    scatter(askedX, askedY, t.amberLine, Qt::transparent, 13.0, QCPScatterStyle::ssCircle);
 
     auto* label = new QCPItemText(this);
     label->setClipAxisRect(chart_);
@@ -502,7 +502,7 @@ void Strip::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Right:
         x->moveRange(width / 10.0);
         break;
-    case Qt::Key_0:
+    case Qt::Key_Home:
         showAll();
         return;
     default:

@@ -9,6 +9,7 @@ namespace app {
 
 namespace {
 constexpr int kRow = 19, kGap = 14, kBetween = 26, kPixels = 13;
+constexpr int kName = 15, kFigure = 20; ///< rows of the strip
 } // namespace
 
 FigureTable::FigureTable(const Look& look, bool notes, QWidget* parent)
@@ -54,7 +55,14 @@ QString FigureTable::text() const {
     return rows.join(QLatin1Char('\n'));
 }
 
+void FigureTable::setStrip(bool on) {
+    strip_ = on;
+    updateGeometry();
+    update();
+}
+
 QSize FigureTable::sizeHint() const {
+    if (strip_) return {300, 2 * kName + 2 * kFigure + 4};
     int width = 0;
     qsizetype rows = 0;
     for (const auto& block : blocks_) {
@@ -64,8 +72,58 @@ QSize FigureTable::sizeHint() const {
     return {width + 4, static_cast<int>(rows) * kRow};
 }
 
+void FigureTable::paintStrip(QPainter& p) const {
+    const Theme& t = look_.theme();
+    QList<FigureLine> cells;
+    QStringList words; // lines without figures, under one another at the end
+    QString now, then;
+    for (const auto& block : blocks_)
+        for (const FigureLine& line : block) {
+            if (line.head && now.isEmpty()) {
+                now = line.first;
+                then = line.second;
+            } else if (!line.head) {
+                line.first.isEmpty() && line.second.isEmpty() ? void(words << line.name)
+                                                              : void(cells << line);
+            }
+        }
+    const int lead = cells.isEmpty() ? 0 : 36;
+    const int tail = words.isEmpty() ? 0 : cells.isEmpty() ? width() : 92;
+    const int wide = cells.isEmpty() ? 0 : (width() - lead - tail) / static_cast<int>(cells.size());
+    p.setFont(Look::font(12));
+    p.setPen(t.muted);
+    if (!cells.isEmpty()) {
+        p.drawText(QRect(2, 2 * kName, lead, kFigure), Qt::AlignLeft | Qt::AlignVCenter, now);
+        p.drawText(QRect(2, 2 * kName + kFigure, lead, kFigure), Qt::AlignLeft | Qt::AlignVCenter,
+                   then);
+    }
+    int left = lead;
+    for (const FigureLine& cell : cells) {
+        p.setFont(Look::font(11));
+        p.setPen(t.muted);
+        p.drawText(QRect(left, 0, wide - 3, 2 * kName),
+                   static_cast<int>(Qt::AlignRight | Qt::AlignBottom) | Qt::TextWordWrap,
+                   cell.name);
+        p.setPen(t.ink);
+        p.setFont(Look::font(kPixels));
+        p.drawText(QRect(left, 2 * kName, wide - 6, kFigure), Qt::AlignRight | Qt::AlignVCenter,
+                   cell.first);
+        p.setFont(Look::font(15, cell.strong));
+        p.drawText(QRect(left, 2 * kName + kFigure, wide - 6, kFigure),
+                   Qt::AlignRight | Qt::AlignVCenter, cell.second);
+        left += wide;
+    }
+    p.setFont(Look::font(12));
+    p.setPen(t.muted);
+    if (!words.isEmpty())
+        p.drawText(QRect(left + 8, 0, width() - left - 8, height()),
+                   static_cast<int>(Qt::AlignLeft | Qt::AlignVCenter) | Qt::TextWordWrap,
+                   words.join(QLatin1Char(cells.isEmpty() ? ' ' : '\n')));
+}
+
 void FigureTable::paintEvent(QPaintEvent*) {
     QPainter p(this);
+    if (strip_) return paintStrip(p);
     const Theme& t = look_.theme();
     int left = 2;
     for (const auto& block : blocks_) {

@@ -23,6 +23,8 @@ public:
     /// figure, and bold alone.
     FigureTable(const Look& look, bool notes, QWidget* parent = nullptr);
 
+    /// Side by side in one strip: each figure under its name, as it is above what it would be.
+    void setStrip(bool on);
     void setBlocks(const QList<QList<FigureLine>>& blocks);
     /// All of it, row by row, columns by tabs.
     QString text() const;
@@ -37,10 +39,12 @@ private:
         int name = 0, first = 0, second = 0;
         int width() const;
     };
+    void paintStrip(class QPainter& p) const;
     Columns columns(const QList<FigureLine>& block) const;
 
     const Look& look_;
     bool notes_;
+    bool strip_ = false;
     QList<QList<FigureLine>> blocks_;
 };
 

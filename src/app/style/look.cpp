@@ -16,9 +16,10 @@ Theme Theme::light() {
     t.dial = QColor(0xFB, 0xF8, 0xF0);
     t.ink = QColor(0x22, 0x25, 0x2A);
     t.muted = QColor(0x5A, 0x58, 0x4F);
-    t.faint = QColor(0x9A, 0x94, 0x84);
+    t.faint = QColor(0x82, 0x7C, 0x6D);
     t.amber = QColor(0xE3, 0x9A, 0x0B);
     t.amberText = QColor(0x7A, 0x4A, 0x00);
+    t.amberLine = QColor(0xA8, 0x6A, 0x00);
     t.intake = QColor(0x0B, 0x6F, 0x68);
     t.exhaust = QColor(0xA5, 0x43, 0x0F);
     t.intakeFill = QColor(0xC9, 0xDB, 0xD2);
@@ -38,9 +39,10 @@ Theme Theme::inTheDark() {
     t.dial = QColor(0x26, 0x25, 0x21);
     t.ink = QColor(0xEF, 0xE8, 0xD8);
     t.muted = QColor(0xB4, 0xAC, 0x9A);
-    t.faint = QColor(0x7C, 0x76, 0x69);
+    t.faint = QColor(0x85, 0x7F, 0x71);
     t.amber = QColor(0xE3, 0x9A, 0x0B);
     t.amberText = QColor(0xF0, 0xB9, 0x4C);
+    t.amberLine = t.amber;
     t.intake = QColor(0x5A, 0xC2, 0xB6);
     t.exhaust = QColor(0xE9, 0x94, 0x64);
     t.intakeFill = QColor(0x25, 0x45, 0x40);
@@ -108,22 +110,24 @@ QWidget#topBar QLabel[quiet="true"], QWidget#entryBar QLabel[quiet="true"] { col
 QLabel#wordmark { color: @amber; font-size: 15px; font-weight: bold; }
 QMenuBar { background: @bar; color: @barText; border: none; }
 QMenuBar::item { padding: 6px 10px; background: transparent; }
-QMenuBar::item:selected { background: @chip; border-radius: 6px; }
+QMenuBar::item:selected { background: @amber; color: #22252A; border-radius: 6px; }
 QMenu { background: @dial; color: @ink; border: 1px solid @edge; padding: 4px; }
 QMenu::item { padding: 6px 24px 6px 14px; }
-QMenu::item:selected { background: @panel; color: @ink; }
+QMenu::item:selected { background: @ink; color: @plate; }
 QMenu::item:disabled { color: @faint; }
 QMenu::separator { height: 1px; background: @edge; margin: 4px 8px; }
 QPushButton { background: @panel; border: 1px solid @edge; border-radius: 8px; padding: 7px 11px; }
 QPushButton:hover { border-color: @muted; }
-QPushButton:focus { border: 2px solid @amber; padding: 6px 10px; }
+QPushButton:focus { border: 2px solid @amberLine; padding: 6px 10px; }
 QPushButton:checked { background: @amber; color: #22252A; border-color: @amber; font-weight: bold; }
+QPushButton:checked:focus { border: 2px solid @ink; }
 QPushButton:disabled { color: @faint; }
 QPushButton#primary { background: @amber; color: #22252A; border-color: @amber; font-weight: bold; }
 QWidget#topBar QPushButton { background: @chip; color: @barText; border: 1px solid @chip;
     border-radius: 13px; padding: 4px 12px; min-height: 18px; }
 QWidget#topBar QPushButton:focus { border: 1px solid @amber; }
 QWidget#topBar QPushButton:checked { background: @amber; color: #22252A; font-weight: bold; }
+QWidget#topBar QPushButton:checked:focus { border: 2px solid @barText; padding: 3px 11px; }
 QLineEdit#entry { background: @dial; color: @ink; border: 2px solid @amber; border-radius: 8px;
     padding: 2px 12px; font-size: 26px; selection-background-color: @amber; }
 QLineEdit#entry[stand="true"] { font-size: 54px; }
@@ -136,8 +140,10 @@ QLabel[role="verdict"] { font-size: 17px; font-weight: bold; color: @amberText; 
 QLabel[role="quiet"] { color: @muted; font-size: 12px; }
 QLabel[role="head"] { color: @amberText; font-weight: bold; font-size: 13px; }
 QAbstractItemView { background: @dial; border: 1px solid @edge; border-radius: 6px;
-    selection-background-color: @panel; selection-color: @ink; outline: none; }
-QAbstractItemView:focus { border: 2px solid @amber; }
+    selection-background-color: @ink; selection-color: @plate; outline: none; }
+QAbstractItemView:focus { border: 2px solid @amberLine; }
+QComboBox:focus { border: 2px solid @amberLine; }
+QScrollArea#keysScroll, QScrollArea#keysScroll > QWidget, QScrollArea#keysScroll QLabel { background: @plate; }
 QHeaderView::section { background: @panel; color: @muted; border: none; padding: 4px 6px; font-size: 12px; }
 QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
 QScrollBar::handle:vertical { background: @edge; border-radius: 4px; min-height: 28px; }
@@ -148,13 +154,34 @@ QFrame[role="rule"] { background: @edge; max-height: 1px; min-height: 1px; borde
 )");
     const std::pair<const char*, QColor> colours[] = {
         {"@barMuted", t.barMuted}, {"@barText", t.barText}, {"@amberText", t.amberText},
-        {"@amber", t.amber},       {"@plate", t.plate},     {"@panel", t.panel},
+        {"@amberLine", t.amberLine}, {"@amber", t.amber},       {"@plate", t.plate},     {"@panel", t.panel},
         {"@edge", t.edge},         {"@dial", t.dial},       {"@ink", t.ink},
         {"@muted", t.muted},       {"@faint", t.faint},     {"@bar", t.bar},
         {"@chip", t.chip}};
     for (const auto& [name, colour] : colours)
         css.replace(QLatin1String(name), colour.name());
     return css;
+}
+
+QPalette Look::palette() const {
+    const Theme& t = theme_;
+    QPalette p(t.panel, t.plate);
+    p.setColor(QPalette::WindowText, t.ink);
+    p.setColor(QPalette::Base, t.dial);
+    p.setColor(QPalette::AlternateBase, t.panel);
+    p.setColor(QPalette::Text, t.ink);
+    p.setColor(QPalette::PlaceholderText, t.muted);
+    p.setColor(QPalette::ButtonText, t.ink);
+    p.setColor(QPalette::BrightText, t.ink);
+    p.setColor(QPalette::ToolTipBase, t.bar);
+    p.setColor(QPalette::ToolTipText, t.barText);
+    p.setColor(QPalette::Highlight, t.ink);
+    p.setColor(QPalette::HighlightedText, t.plate);
+    p.setColor(QPalette::Link, t.amberText);
+    p.setColor(QPalette::LinkVisited, t.amberText);
+    for (auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
+        p.setColor(QPalette::Disabled, role, t.faint);
+    return p;
 }
 
 static double luminance(const QColor& c) {

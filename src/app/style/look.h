@@ -8,6 +8,7 @@
 #include <QColor>
 #include <QFont>
 #include <QObject>
+#include <QPalette>
 #include <QPen>
 
 namespace app {
@@ -17,6 +18,7 @@ struct Theme {
     QColor plate, panel, edge, dial;
     QColor ink, muted, faint;
     QColor amber, amberText;
+    QColor amberLine; ///< amber where a line or a ring must be told from its ground
     QColor intake, exhaust;
     QColor intakeFill, exhaustFill;
     QColor bar, barText, barMuted, chip;
@@ -50,6 +52,8 @@ public:
     QPen lobePen(lobe::Side side, double width = 1.6) const;
     /// The application's style sheet for the present theme.
     QString sheet() const;
+    /// The same colours for what a style sheet does not reach: file dialogs, combos.
+    QPalette palette() const;
 
     /// Loads the shipped type; call once before the first widget.
     static void loadFonts();

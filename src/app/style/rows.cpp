@@ -16,7 +16,7 @@ public:
 
     QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const override {
         const Row row = index.data(kRowRole).value<Row>();
-        return {100, row.heading ? 30 : tall_ ? 54 : 28};
+        return {100, row.heading ? 30 : tall_ ? list_->rowHeight() : 28};
     }
 
     void paint(QPainter* p, const QStyleOptionViewItem& option,
@@ -36,7 +36,7 @@ public:
         if (row.marked || (option.state & QStyle::State_Selected)) {
             const bool focus = list_->hasFocus() && (option.state & QStyle::State_Selected);
             p->setPen(
-                QPen(row.marked || focus ? t.amber : t.edge, row.marked || focus ? 2.0 : 1.0));
+                QPen(row.marked || focus ? t.amberLine : t.edge, row.marked || focus ? 2.0 : 1.0));
             p->setBrush(row.marked ? t.dial : Qt::transparent);
             p->drawRoundedRect(QRectF(option.rect).adjusted(2, 1.5, -2, -1.5), 6, 6);
         }
@@ -59,17 +59,20 @@ private:
         value.setStrikeOut(row.struck);
         p->setFont(Look::font(13));
         p->setPen(row.struck ? t.muted : t.ink);
-        const int titleWidth =
-            std::min(QFontMetrics(p->font()).horizontalAdvance(row.title) + 10, r.width() * 3 / 5);
+        // The value is what the row is for: the title and the note give way to it.
+        const int valueWidth =
+            std::min(QFontMetrics(value).horizontalAdvance(row.value) + 2, r.width());
+        const int titleWidth = std::clamp(QFontMetrics(p->font()).horizontalAdvance(row.title) + 10,
+                                          0, std::max(0, r.width() - valueWidth - 8));
         p->drawText(QRect(r.left(), r.top(), titleWidth, r.height()),
                     Qt::AlignLeft | Qt::AlignVCenter,
                     QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleWidth));
         p->setFont(Look::font(12));
         p->setPen(row.warn ? t.amberText : t.muted);
         int right = r.right();
-        if (!row.note.isEmpty()) {
-            const int w =
-                std::min(QFontMetrics(p->font()).horizontalAdvance(row.note) + 4, r.width() / 2);
+        const int left = r.width() - titleWidth - valueWidth - 12;
+        if (!row.note.isEmpty() && left > 24) {
+            const int w = std::min(QFontMetrics(p->font()).horizontalAdvance(row.note) + 4, left);
             p->drawText(QRect(right - w, r.top(), w, r.height()), Qt::AlignRight | Qt::AlignVCenter,
                         QFontMetrics(p->font()).elidedText(row.note, Qt::ElideRight, w));
             right -= w + 8;
@@ -89,7 +92,8 @@ private:
             row.beside.isEmpty() ? 0
                                  : QFontMetrics(Look::font(12)).horizontalAdvance(row.beside) + 5;
         const int valueWidth = figureWidth + besideWidth;
-        const QRect left = r.adjusted(4, 5, 0, -5);
+        const int inset = list_->rowHeight() >= 50 ? 5 : 2;
+        const QRect left = r.adjusted(4, inset, 0, -inset);
         p->setFont(Look::font(13));
         p->setPen(t.ink);
         const QRect titleBox(left.left(), left.top(), left.width() - valueWidth, 20);
@@ -107,15 +111,19 @@ private:
         p->drawText(QRect(left.right() - figureWidth, left.top() - 2, figureWidth, 26),
                     Qt::AlignRight | Qt::AlignVCenter, row.value);
         p->setFont(Look::font(12));
-        const int noteWidth = QFontMetrics(p->font()).horizontalAdvance(row.note) + 4;
+        // What is under the title has its room first; the note takes what is left.
+        const int underWidth =
+            std::min(QFontMetrics(p->font()).horizontalAdvance(row.under) + 2, left.width() - 4);
+        const int noteWidth = std::clamp(QFontMetrics(p->font()).horizontalAdvance(row.note) + 4, 0,
+                                         std::max(0, left.width() - underWidth - 8));
         p->setPen(row.warn ? t.amberText : t.muted);
         p->drawText(QRect(left.right() - noteWidth, left.bottom() - 18, noteWidth, 18),
-                    Qt::AlignRight | Qt::AlignVCenter, row.note);
+                    Qt::AlignRight | Qt::AlignVCenter,
+                    QFontMetrics(p->font()).elidedText(row.note, Qt::ElideRight, noteWidth));
         p->setPen(t.muted);
-        const QRect underBox(left.left(), left.bottom() - 18, left.width() - noteWidth - 4, 18);
-        p->drawText(
-            underBox, Qt::AlignLeft | Qt::AlignVCenter,
-            QFontMetrics(p->font()).elidedText(row.under, Qt::ElideRight, underBox.width()));
+        p->drawText(QRect(left.left(), left.bottom() - 18, underWidth, 18),
+                    Qt::AlignLeft | Qt::AlignVCenter,
+                    QFontMetrics(p->font()).elidedText(row.under, Qt::ElideRight, underWidth));
         p->setPen(t.edge);
         p->drawLine(r.left() + 4, r.bottom(), r.right() - 4, r.bottom());
     }

@@ -35,6 +35,9 @@ public:
     void setCurrentId(qint64 id);
     int valuePixels() const { return valuePixels_; }
     void setValuePixels(int pixels) { valuePixels_ = pixels; }
+    /// Of a tall row; less shows more of them.
+    int rowHeight() const { return rowHeight_; }
+    void setRowHeight(int pixels) { rowHeight_ = pixels; }
 
 signals:
     void chosen(qint64 id); ///< clicked, or Enter
@@ -47,6 +50,7 @@ private:
     void setRow(int index, const Row& row);
 
     int valuePixels_;
+    int rowHeight_ = 54;
 };
 
 } // namespace app

@@ -52,10 +52,11 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
     for (QLabel* label : {verdict_, big_, reached_, caution_})
         label->setWordWrap(true);
 
+    // Section and volumes side by side, as high as eight volumes; below, what advance does beside
+    // what every way of calling the closing makes of it.
     auto* figures = new QVBoxLayout;
     figures->setSpacing(6);
     figures->addWidget(big_);
-    figures->addWidget(table_);
     figures->addWidget(facts_, 1);
     auto* upper = new QHBoxLayout;
     upper->setSpacing(12);
@@ -65,17 +66,22 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
     trial->setSpacing(0);
     trial->addWidget(curve_, 1);
     trial->addWidget(slide_);
+    auto* said = new QVBoxLayout;
+    said->setSpacing(4);
+    said->addWidget(table_);
+    said->addWidget(reached_);
+    said->addStretch();
     auto* lower = new QHBoxLayout;
-    lower->setSpacing(8);
+    lower->setSpacing(12);
     lower->addWidget(ring_, 3);
-    lower->addLayout(trial, 8);
+    lower->addLayout(trial, 7);
+    lower->addLayout(said, 6);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 10, 14, 6);
     column->setSpacing(6);
     column->addWidget(verdict_);
-    column->addLayout(upper, 6);
-    column->addLayout(lower, 4);
-    column->addWidget(reached_);
+    column->addLayout(upper, 8);
+    column->addLayout(lower, 5);
     column->addWidget(caution_);
 
     connect(slide_, &Slide::moved, this, &CompressionStation::follow);
@@ -150,8 +156,11 @@ Echo CompressionStation::understand(const QString& text) const {
 
 Echo CompressionStation::submit(const QString& text) {
     if (sheet_.field()) {
+        const int asked = missing();
+        const bool answersIt = asked >= 0 && asked == sheet_.at();
         const Echo kept = sheet_.keep(session(), text, style());
-        if (kept.ok) sheet_.next();
+        // Asked because it was missing: on to what is missing still, else to the slide.
+        if (kept.ok) answersIt ? sheet_.moveTo(missing()) : sheet_.next();
         refresh();
         return kept;
     }
@@ -173,25 +182,41 @@ bool CompressionStation::step(int direction) {
     return true;
 }
 
-bool CompressionStation::command(QChar letter) {
-    if (sheet_.field()) return false;
+QList<Command> CompressionStation::commands() const {
+    if (sheet_.field()) return {};
+    return {{QLatin1Char('i'), QStringLiteral("the piston where the intake closes")},
+            {QLatin1Char('k'), job().settings.kept
+                                   ? QStringLiteral("let go of the state kept, or keep this one")
+                                   : QStringLiteral("keep this state to compare with")}};
+}
+
+Echo CompressionStation::command(QChar letter) {
     if (letter == QLatin1Char('i')) {
         section_->atClosing();
-        return true;
+        return {true, {}};
     }
-    if (letter != QLatin1Char('k')) return false;
-    // The state as it stands under the slide; pressed again on the same, it is let go.
+    // The state as it stands under the slide; said again of the same, it is let go.
     Settings s = job().settings;
     CompressionState now = state(advance_deg());
     now.name = "kept";
     s.kept = s.kept == now ? std::nullopt : std::optional(now);
-    session().keep(book::SetSettings{s});
-    return true;
+    return {session().keep(book::SetSettings{s}), {}};
 }
 
 void CompressionStation::leave() {
+    notNow_ = true;
     sheet_.moveTo(-1);
     refresh();
+}
+
+/// The first fact without which there is no ratio; -1 when all are there.
+int CompressionStation::missing() const {
+    const Engine& e = job().engine;
+    constexpr int kChamber = 0, kBore = 6, kStroke = 7, kRod = 8;
+    if (!(e.bore_mm > 0.0)) return kBore;
+    if (!(e.stroke_mm > 0.0)) return kStroke;
+    if (!(e.rod_mm > 0.0)) return kRod;
+    return e.chamberOf(session().cylinder()).chamber_cc > 0.0 ? -1 : kChamber;
 }
 
 QString CompressionStation::verdict() const {
@@ -289,13 +314,13 @@ QString CompressionStation::reached() const {
         if (was && is)
             parts << QStringLiteral(
                          "Kept state against this: static %1 to <b>%2</b>, dynamic %3 to "
-                         "<b>%4</b>, cranking %5 to <b>%6</b> kPa.")
+                         "<b>%4</b>, cranking %5 to <b>%6</b>.")
                          .arg(words::fixed(was->staticRatio, 2, style()),
                               words::fixed(is->staticRatio, 2, style()),
                               words::fixed(was->dynamicRatio, 2, style()),
                               words::fixed(is->dynamicRatio, 2, style()),
-                              words::fixed(was->cranking_kpa, 0, style()),
-                              words::fixed(is->cranking_kpa, 0, style()));
+                              words::pressure(was->cranking_kpa, style()),
+                              words::pressure(is->cranking_kpa, style()));
     }
     if (!job().engine.chambers.empty()) {
         QStringList said;
@@ -344,12 +369,12 @@ void CompressionStation::follow() {
     verdict_->setText(verdict());
     big_->setText(
         c && now.chamber.chamber_cc > 0.0
-            ? QStringLiteral("<span style='font-size:30px; font-weight:bold;'>%1</span> dynamic "
-                             "&nbsp;&nbsp; <span style='font-size:22px;'>%2</span> static "
-                             "&nbsp;&nbsp; cranking&nbsp;about&nbsp;%3&nbsp;kPa")
+            ? QStringLiteral("<span style='font-size:28px; font-weight:bold;'>%1</span> dynamic "
+                             "&nbsp; <span style='font-size:20px;'>%2</span> static "
+                             "&nbsp; cranking&nbsp;%3")
                   .arg(known ? words::fixed(c->dynamicRatio, 2, style()) : QString(QChar(0x2013)),
                        words::fixed(c->staticRatio, 2, style()),
-                       known ? words::fixed(c->cranking_kpa, 0, style()) : QString(QChar(0x2013)))
+                       known ? words::pressure(c->cranking_kpa, style()) : QString(QChar(0x2013)))
             : QString());
     table_->setBlocks({table()});
     reached_->setText(reached());
@@ -359,18 +384,23 @@ void CompressionStation::follow() {
 void CompressionStation::refresh() {
     if (job().id != job_) {
         job_ = job().id;
+        notNow_ = false;
         const QSignalBlocker quiet(slide_);
         slide_->setValue(0.0);
         section_->atClosing();
     }
+    // What the verdict asks, the line asks.
+    if (!sheet_.field() && !notNow_ && missing() >= 0) sheet_.moveTo(missing());
     sheet_.show(Facts::of(job()), style());
     follow();
 }
 
 void CompressionStation::resizeEvent(QResizeEvent* event) {
     Bench::resizeEvent(event);
-    // In a low window section and curve say what the ring would show.
-    ring_->setVisible(event->size().height() >= 620);
+    // Where there is less room section and curve say what the ring would show.
+    ring_->setVisible(event->size().height() >= 760 && event->size().width() >= 900);
+    // Eight volumes at a glance.
+    facts_->setMinimumHeight(event->size().height() >= 640 ? 268 : 40);
 }
 
 StandCard CompressionStation::standCard() const {

@@ -26,7 +26,8 @@ public:
     Echo understand(const QString& text) const override;
     Echo submit(const QString& text) override;
     bool step(int direction) override;
-    bool command(QChar letter) override;
+    QList<Command> commands() const override;
+    Echo command(QChar letter) override;
     void leave() override;
     void refresh() override;
     StandCard standCard() const override;
@@ -61,7 +62,9 @@ private:
     RowList* facts_;
     FigureTable* table_;
     FactSheet sheet_;
+    int missing() const;
     std::int64_t job_ = 0; ///< shown last
+    bool notNow_ = false;  ///< what is missing was asked, and left
 };
 
 } // namespace app

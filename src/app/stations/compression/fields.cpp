@@ -6,6 +6,8 @@
 #include "words/sentences.h"
 
 #include <algorithm>
+#include <QRegularExpression>
+
 #include <cmath>
 
 namespace app {
@@ -28,13 +30,21 @@ QString closingChoice(int i) {
 QString readVolume(const QString& typed, const Style& style, double& cc) {
     const auto cross = typed.indexOf(QLatin1Char('x'), 0, Qt::CaseInsensitive);
     if (cross < 0) {
-        const auto read = readNumber(typed.toStdString());
-        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+        const auto read = readNumber(typed.toStdString(), {"ccm", "cc", "ml", "cm3"});
+        if (const auto* e = std::get_if<EntryError>(&read))
+            return e->fault == EntryFault::DivideByZero
+                       ? words::sentence(*e, style)
+                       : QStringLiteral("A volume in cc such as 42, or a round recess as %1.")
+                             .arg(style.inches() ? QStringLiteral("2.4x0.12")
+                                                 : QStringLiteral("60x3"));
         cc = std::get<double>(read);
         return {};
     }
-    const auto wide = readLength(typed.left(cross).toStdString(), style.unit, 300.0);
-    const auto deep = readLength(typed.mid(cross + 1).toStdString(), style.unit, 100.0);
+    // Dimensions of a recess: whole numbers in inches are inches.
+    const auto wide =
+        readLength(asDimension(typed.left(cross), 300.0, style).toStdString(), style.unit, 300.0);
+    const auto deep = readLength(asDimension(typed.mid(cross + 1), 100.0, style).toStdString(),
+                                 style.unit, 100.0);
     for (const auto* part : {&wide, &deep})
         if (const auto* e = std::get_if<EntryError>(part)) return words::sentence(*e, style);
     cc = recess_cc(std::get<double>(wide), std::get<double>(deep));
@@ -95,7 +105,12 @@ Field chamberField(const QString& name, const QString& asks, double least, doubl
     };
     f.take = [=](Facts& facts, const QString& typed, const Style& style) {
         std::vector<double> values;
-        for (const QString& each : typed.simplified().split(QLatin1Char(' '))) {
+        // A unit behind a space belongs to its number.
+        static const QRegularExpression loose(
+            QStringLiteral("\\s+(ccm?|ml|mm|in\\.?|inch|inches|thou?)(?=\\s|$)"));
+        for (const QString& each : QString(typed.simplified().toLower())
+                                       .replace(loose, QStringLiteral("\\1"))
+                                       .split(QLatin1Char(' '))) {
             double value = 0.0;
             const QString why = read(each, style, value);
             if (!why.isEmpty()) return why;

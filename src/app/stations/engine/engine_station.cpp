@@ -8,6 +8,7 @@
 
 #include <QHBoxLayout>
 #include <QLabel>
+#include <QPainter>
 
 namespace app {
 
@@ -42,6 +43,10 @@ void EngineStation::moveTo(int field) {
     emit promptChanged();
 }
 
+void EngineStation::askFirst() {
+    moveTo(0);
+}
+
 void EngineStation::askCard() {
     int n = 0;
     for (const Field& f : engineFields()) {
@@ -67,6 +72,23 @@ Prompt EngineStation::prompt() const {
     return p;
 }
 
+/// At the stand: the fact asked for, large, beside the engine's section.
+StandCard EngineStation::standCard() const {
+    const Field& f = *sheet_.field();
+    StandCard card;
+    card.subject = f.subject;
+    card.progress = QStringLiteral("%1 of %2").arg(sheet_.at() + 1).arg(engineFields().size());
+    card.caption = QStringLiteral("asked now");
+    card.big = f.name;
+    card.last = QStringLiteral("now  ") + f.shown(facts(), style());
+    card.advice = verdict_->text();
+    card.tip = f.asks;
+    card.picture = [section = section_](QPainter& p, const QSizeF& size) {
+        section->draw(p, size);
+    };
+    return card;
+}
+
 Echo EngineStation::understand(const QString& text) const {
     return sheet_.understand(facts(), text, style());
 }
@@ -78,7 +100,7 @@ Echo EngineStation::submit(const QString& text) {
     if (!after.keepIn(session()))
         return {false, QStringLiteral("Not kept; see the message above.")};
     if (sheet_.last())
-        emit finished();
+        emit stationWanted(Station::Tdc);
     else
         moveTo(sheet_.at() + 1);
     return {true, {}};

@@ -23,13 +23,12 @@ public:
     Echo submit(const QString& text) override;
     bool step(int direction) override;
     void refresh() override;
+    StandCard standCard() const override;
 
+    /// Asks the first fact: a new job.
+    void askFirst();
     /// Asks the first fact of the cam card.
     void askCard();
-
-signals:
-    /// The last fact was passed: on to the next station.
-    void finished();
 
 private:
     Facts facts() const { return Facts::of(job()); }

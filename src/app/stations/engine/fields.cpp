@@ -4,6 +4,8 @@
 #include "core/entry.h"
 #include "words/sentences.h"
 
+#include <QRegularExpression>
+
 #include <cmath>
 
 namespace app {
@@ -53,6 +55,22 @@ Field cardHeight() {
     return f;
 }
 
+/// The bore, or bore and stroke as they are said together: 90x78.
+Field bore() {
+    Field f = lengthField(
+        QStringLiteral("Bore"), 20, 250, [](Facts& f) -> double& { return f.engine.bore_mm; }, 90);
+    Field stroke = lengthField(
+        QStringLiteral("Stroke"), 20, 300, [](Facts& f) -> double& { return f.engine.stroke_mm; });
+    f.take = [bore = f.take, stroke = stroke.take](Facts& facts, const QString& typed,
+                                                   const Style& style) {
+        const QStringList two = typed.toLower().split(QLatin1Char('x'));
+        if (two.size() != 2) return bore(facts, typed, style);
+        const QString why = bore(facts, two[0], style);
+        return why.isEmpty() ? stroke(facts, two[1], style) : why;
+    };
+    return f;
+}
+
 /// Shows a dash while there is no card: showing must not make one.
 Field onCard(Field f) {
     f.subject = QStringLiteral("cam card");
@@ -71,33 +89,37 @@ void engine(std::vector<Field>& all) {
                   [](Facts& f) -> std::string& { return f.engine.name; }));
     all.back().heading = QStringLiteral("The engine");
     add(cylinders());
-    add(lengthField(QStringLiteral("Bore"), 20, 250,
-                    [](Facts& f) -> double& { return f.engine.bore_mm; }));
-    add(lengthField(QStringLiteral("Stroke"), 20, 300,
-                    [](Facts& f) -> double& { return f.engine.stroke_mm; }));
-    add(lengthField(QStringLiteral("Rod length"), 40, 500,
-                    [](Facts& f) -> double& { return f.engine.rod_mm; }));
+    add(bore());
+    add(lengthField(
+        QStringLiteral("Stroke"), 20, 300, [](Facts& f) -> double& { return f.engine.stroke_mm; },
+        78));
+    add(lengthField(
+        QStringLiteral("Rod length"), 40, 500, [](Facts& f) -> double& { return f.engine.rod_mm; },
+        142));
     add(enumField<Rotation>(
         QStringLiteral("Runs, seen from the drive end"), 2,
         [](int i) { return words::rotationName(static_cast<Rotation>(i)); },
-        [](Facts& f) -> Rotation& { return f.engine.rotation; }));
+        [](Facts& f) -> Rotation& { return f.engine.rotation; },
+        {{"cw", 0}, {"ccw", 1}, {"acw", 1}, {"counterclockwise", 1}, {"anti", 1}}));
     add(enumField<Layout>(
-        QStringLiteral("Camshafts"), 2,
+        QStringLiteral("Camshafts"), 3,
         [](int i) { return words::layoutName(static_cast<Layout>(i)); },
-        [](Facts& f) -> Layout& { return f.engine.layout; }));
+        [](Facts& f) -> Layout& { return f.engine.layout; },
+        {{"pushrod", 0}, {"ohv", 0}, {"twin", 1}, {"dohc", 1}, {"ohc", 2}, {"sohc", 2}}));
     add(enumField<Follower>(
         QStringLiteral("Follower"), 6,
         [](int i) { return words::followerName(static_cast<Follower>(i)); },
-        [](Facts& f) -> Follower& { return f.engine.follower; }));
+        [](Facts& f) -> Follower& { return f.engine.follower; },
+        {{"flat", 0}, {"roller", 1}, {"hydraulic", 2}, {"rocker", 5}}));
     const QString direct = QStringLiteral("valve over tappet, 1 for direct");
     add(numberField(QStringLiteral("Rocker ratio, intake"), direct, 0.5, 3.0, 3,
-                    [](Facts& f) -> double& { return f.engine.ratioIntake; }));
+                    [](Facts& f) -> double& { return f.engine.ratioIntake; }, 1.5));
     add(numberField(QStringLiteral("Rocker ratio, exhaust"), direct, 0.5, 3.0, 3,
-                    [](Facts& f) -> double& { return f.engine.ratioExhaust; }));
+                    [](Facts& f) -> double& { return f.engine.ratioExhaust; }, 1.5));
     add(lengthField(QStringLiteral("Lash, intake"), 0, 3,
-                    [](Facts& f) -> double& { return f.engine.lashIntake_mm; }));
+                    [](Facts& f) -> double& { return f.engine.lashIntake_mm; }, 0.3, true));
     add(lengthField(QStringLiteral("Lash, exhaust"), 0, 3,
-                    [](Facts& f) -> double& { return f.engine.lashExhaust_mm; }));
+                    [](Facts& f) -> double& { return f.engine.lashExhaust_mm; }, 0.35, true));
 }
 
 using Value = std::optional<double>;
@@ -134,24 +156,64 @@ Field cardLift(const QString& name, Side side, Part<Value> part) {
     return f;
 }
 
+/// The events of a whole card typed in one line, as cards print them: 12/40 for a lobe, or
+/// 12-40-52-4 for opening and closing of intake, then exhaust. Empty for anything else.
+std::optional<std::vector<double>> eventsInALine(const QString& typed) {
+    static const QRegularExpression line(
+        QStringLiteral("^\\s*(\\d+(?:[.,]\\d+)?)(?:\\s*[-/]\\s*(\\d+(?:[.,]\\d+)?))"
+                       "(?:\\s*[-/]\\s*(\\d+(?:[.,]\\d+)?)\\s*[-/]\\s*(\\d+(?:[.,]\\d+)?))?\\s*$"));
+    const auto match = line.match(typed);
+    if (!match.hasMatch()) return std::nullopt;
+    std::vector<double> all;
+    for (int i = 1; i <= match.lastCapturedIndex(); ++i)
+        all.push_back(match.captured(i).replace(QLatin1Char(','), QLatin1Char('.')).toDouble());
+    return all;
+}
+
+/// An event of the card; a whole line of them is understood.
+Field cardEventField(Field f, Side side) {
+    f.take = [plain = f.take, side](Facts& facts, const QString& typed, const Style& style) {
+        const auto line = eventsInALine(typed);
+        if (!line) {
+            static const QRegularExpression several(QStringLiteral("\\d\\s*[-/]\\s*\\d"));
+            if (typed.contains(several))
+                return QStringLiteral("One event, a lobe's two as 12/40, or all four as 12-40-52-4: "
+                                      "intake opens, closes, exhaust opens, closes.");
+            return plain(facts, typed, style);
+        }
+        for (double deg : *line)
+            if (deg > 150.0) return QStringLiteral("An event of a card lies within 150 degrees.");
+        Card& c = cardOf(facts);
+        const bool exhaust = line->size() == 2 && side == Side::Exhaust;
+        (exhaust ? c.evo : c.ivo) = (*line)[0];
+        (exhaust ? c.evc : c.ivc) = (*line)[1];
+        if (line->size() == 4) {
+            c.evo = (*line)[2];
+            c.evc = (*line)[3];
+        }
+        return QString();
+    };
+    return f;
+}
+
 void card(std::vector<Field>& all) {
     const auto add = [&](Field f) { all.push_back(onCard(std::move(f))); };
     add(textField(QStringLiteral("Cam"), [](Facts& f) -> std::string& { return cardOf(f).name; }));
     all.back().heading = QStringLiteral("Its cam card, if there is one");
     add(cardHeight());
     const QString minus = QStringLiteral("; minus when on the other side; - for none");
-    add(cardDegrees(
+    add(cardEventField(cardDegrees(
         QStringLiteral("Intake opens"), QStringLiteral("degrees before TDC") + minus, -90, 150,
-        [](Facts& f) -> Value& { return cardOf(f).ivo; }, &CompleteCard::ivo));
-    add(cardDegrees(
+        [](Facts& f) -> Value& { return cardOf(f).ivo; }, &CompleteCard::ivo), Side::Intake));
+    add(cardEventField(cardDegrees(
         QStringLiteral("Intake closes"), QStringLiteral("degrees after BDC") + minus, -90, 150,
-        [](Facts& f) -> Value& { return cardOf(f).ivc; }, &CompleteCard::ivc));
-    add(cardDegrees(
+        [](Facts& f) -> Value& { return cardOf(f).ivc; }, &CompleteCard::ivc), Side::Intake));
+    add(cardEventField(cardDegrees(
         QStringLiteral("Exhaust opens"), QStringLiteral("degrees before BDC") + minus, -90, 150,
-        [](Facts& f) -> Value& { return cardOf(f).evo; }, &CompleteCard::evo));
-    add(cardDegrees(
+        [](Facts& f) -> Value& { return cardOf(f).evo; }, &CompleteCard::evo), Side::Exhaust));
+    add(cardEventField(cardDegrees(
         QStringLiteral("Exhaust closes"), QStringLiteral("degrees after TDC") + minus, -90, 150,
-        [](Facts& f) -> Value& { return cardOf(f).evc; }, &CompleteCard::evc));
+        [](Facts& f) -> Value& { return cardOf(f).evc; }, &CompleteCard::evc), Side::Exhaust));
     add(cardLift(QStringLiteral("Intake lift"), Side::Intake,
                  [](Facts& f) -> Value& { return cardOf(f).intakeLift_mm; }));
     add(cardLift(QStringLiteral("Exhaust lift"), Side::Exhaust,
@@ -197,9 +259,9 @@ void card(std::vector<Field>& all) {
     };
     add(std::move(ratio));
     add(lengthField(QStringLiteral("Lash it wants, intake"), 0, 3,
-                    [](Facts& f) -> double& { return cardOf(f).lashIntake_mm; }));
+                    [](Facts& f) -> double& { return cardOf(f).lashIntake_mm; }, 0.3, true));
     add(lengthField(QStringLiteral("Lash it wants, exhaust"), 0, 3,
-                    [](Facts& f) -> double& { return cardOf(f).lashExhaust_mm; }));
+                    [](Facts& f) -> double& { return cardOf(f).lashExhaust_mm; }, 0.35, true));
 }
 
 std::vector<Field> make() {

@@ -135,7 +135,7 @@ void EngineSection::drawSection(QPainter& p, const QRectF& box) const {
         p.drawEllipse(c, 6.0, 6.0);
     p.setBrush(Qt::NoBrush);
 
-    drawValves(p, scale, QPointF(cx, deck), bore);
+    drawValves(p, scale, QPointF(cx, deck), bore, box.right());
     const double over = deck - bore * 0.72 * scale;
     dimension(p, QPointF(cx - half, over), QPointF(cx + half, over),
               stated(engine_.bore_mm, QStringLiteral("bore")), false);
@@ -147,10 +147,11 @@ void EngineSection::drawSection(QPainter& p, const QRectF& box) const {
 }
 
 /// Two valves, what opens them, and the lash where it is set.
-void EngineSection::drawValves(QPainter& p, double scale, QPointF head, double bore) const {
+void EngineSection::drawValves(QPainter& p, double scale, QPointF head, double bore,
+                               double right) const {
     const Theme& t = theme();
     const words::Style& style = look().style();
-    const bool overhead = engine_.layout == Layout::TwinOverheadCam;
+    const bool overhead = engine_.layout != Layout::PushrodSingleCam;
     for (Side side : {Side::Intake, Side::Exhaust}) {
         const double s = side == Side::Intake ? -1.0 : 1.0;
         const double tilt = overhead ? 0.22 : 0.0;
@@ -182,9 +183,14 @@ void EngineSection::drawValves(QPainter& p, double scale, QPointF head, double b
         if (lash > 0) text += QStringLiteral("\nlash ") + words::dimension(lash, style);
         if (engine_.ratio(side) != 1.0)
             text += QStringLiteral("\n%1 : 1").arg(words::shortest(engine_.ratio(side), 3, style));
-        const QRectF box(side == Side::Intake ? head.x() - bore * 0.62 * scale - 92
-                                              : head.x() + bore * 0.62 * scale,
-                         head.y() - bore * 0.62 * scale, 90, 54);
+        // Beside the valve, pushed in where the picture ends.
+        const QSizeF needed =
+            p.fontMetrics().boundingRect(QRect(0, 0, 400, 200), Qt::AlignLeft, text).size();
+        const double from = side == Side::Intake
+                                ? head.x() - bore * 0.62 * scale - needed.width() - 4
+                                : head.x() + bore * 0.62 * scale;
+        const QRectF box(std::clamp(from, 2.0, std::max(2.0, right - needed.width() - 4.0)),
+                         head.y() - bore * 0.62 * scale, needed.width() + 2, needed.height() + 4);
         p.drawText(box, side == Side::Intake ? Qt::AlignRight : Qt::AlignLeft, text);
     }
 }

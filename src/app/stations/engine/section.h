@@ -18,7 +18,8 @@ public:
 private:
     void drawPlan(QPainter& p, const QRectF& box) const;
     void drawSection(QPainter& p, const QRectF& box) const;
-    void drawValves(QPainter& p, double scale, QPointF head, double bore) const;
+    /// Labels stay left of `right`.
+    void drawValves(QPainter& p, double scale, QPointF head, double bore, double right) const;
     void dimension(QPainter& p, QPointF from, QPointF to, const QString& text, bool upright) const;
 
     lobe::Engine engine_;

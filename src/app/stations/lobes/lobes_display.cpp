@@ -211,8 +211,21 @@ void LobesStation::refreshLog() {
                     }
             rows << row;
         }
+    // The reading in question stands in view, marked; else the newest.
+    int wanted = -1;
+    const auto asked = goTo_ || again() ? std::optional(angle()) : std::nullopt;
+    for (int i = 0; i < rows.size() && run; ++i) {
+        const Reading& r = run->readings[static_cast<std::size_t>(i)];
+        const bool here = asked && r.of == ReadingOf::Lift && std::abs(r.at.deg - asked->deg) < 1e-6;
+        if (here && !r.struck) rows[i].marked = true;
+        if (here || (!asked && rows[i].warn)) wanted = i;
+    }
     log_->setRows(rows);
-    if (!log_->hasFocus()) log_->scrollToBottom();
+    if (log_->hasFocus()) return;
+    if (wanted >= 0)
+        log_->scrollToItem(log_->item(wanted), QAbstractItemView::PositionAtCenter);
+    else
+        log_->scrollToBottom();
 }
 
 RingScene LobesStation::ringScene() const {

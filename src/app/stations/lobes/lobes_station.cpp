@@ -253,31 +253,52 @@ bool LobesStation::complete() const {
 }
 
 /// The lobe to go on with: the other of this cylinder while it is not through, else the first
-/// still to be taken.
-static std::pair<int, Side> nextLobe(const Session& session) {
+/// still to be taken that was begun or must be; empty when they are through.
+static std::optional<std::pair<int, Side>> nextLobe(const Session& session) {
     const Side other = session.side() == Side::Intake ? Side::Exhaust : Side::Intake;
     bool through = false;
     for (const RunFindings& r : session.findings().runs)
         if (r.current && r.cylinder == session.cylinder() && r.side == other)
             through =
                 !r.outdated && (r.complete || (r.lobe.noseReached && r.lobe.atEventsHeight.closes));
-    if (!through) return {session.cylinder(), other};
+    if (!through) return std::pair(session.cylinder(), other);
     for (const Task& t : session.findings().plan)
-        if (t.cylinder > 0 && (t.cylinder != session.cylinder() || t.side != session.side()))
-            return {t.cylinder, t.side};
-    return {session.cylinder(), other};
+        if (t.cylinder > 0 && !t.optional &&
+            (t.cylinder != session.cylinder() || t.side != session.side()))
+            return std::pair(t.cylinder, t.side);
+    return std::nullopt;
 }
 
 QString LobesStation::onward() const {
-    const auto [cylinder, side] = nextLobe(session());
+    const auto next = nextLobe(session());
+    if (!next) return QStringLiteral("go to Timing");
+    const auto [cylinder, side] = *next;
     return cylinder == session().cylinder()
                ? QStringLiteral("go to the %1 lobe").arg(words::sideName(side))
                : QStringLiteral("go to cylinder %1 %2").arg(cylinder).arg(words::sideName(side));
 }
 
 void LobesStation::goOnward() {
-    const auto [cylinder, side] = nextLobe(session());
-    session().select(cylinder, side);
+    if (const auto next = nextLobe(session()))
+        session().select(next->first, next->second);
+    else
+        emit stationWanted(Station::Timing);
+}
+
+std::optional<Echo> LobesStation::goOn(const QString& text) {
+    const QString word = text.trimmed().toLower();
+    const Side other = session().side() == Side::Intake ? Side::Exhaust : Side::Intake;
+    if (word.isEmpty())
+        goOnward();
+    else if (word == QLatin1String("other") || word == words::sideName(other))
+        session().select(session().cylinder(), other);
+    else if (word == QLatin1String("timing"))
+        emit stationWanted(Station::Timing);
+    else if (word == QLatin1String("pass") || word == QLatin1String("another pass"))
+        newRun();
+    else
+        return std::nullopt;
+    return Echo{true, {}};
 }
 
 CrankDeg LobesStation::angle() const {
@@ -326,9 +347,10 @@ Prompt LobesStation::prompt() const {
         return p;
     }
     if (complete()) {
-        p.ask = QStringLiteral("run complete");
+        p.ask = QStringLiteral("run complete: what next?");
         p.enter = onward();
-        p.keys = QStringLiteral("or type an angle to read again: 75a");
+        p.keys = QStringLiteral("other, timing, pass; or an angle to read again: 75a");
+        p.several = true;
         return p;
     }
     p.ask = QStringLiteral("lift at %1?").arg(onWheel(angle()));
@@ -340,7 +362,12 @@ Prompt LobesStation::prompt() const {
 
 Echo LobesStation::understand(const QString& text) const {
     if (sheet_.field()) return sheet_.understand(facts(), text, style());
-    if (striking_) return {true, {}};
+    if (striking_) return {true, QStringLiteral("the reason")};
+    if (eventsOnly() ? !events_.wanted() : complete()) {
+        const QString word = text.trimmed().toLower();
+        for (const char* known : {"other", "intake", "exhaust", "timing", "pass"})
+            if (word == QLatin1String(known)) return {true, QStringLiteral("on to ") + word};
+    }
     if (eventsOnly()) {
         const auto read = events_.read(text, style());
         if (const auto* why = std::get_if<QString>(&read)) return {false, *why};
@@ -350,6 +377,9 @@ Echo LobesStation::understand(const QString& text) const {
     if (const auto* e = std::get_if<EntryError>(&read))
         return {false, words::sentence(*e, style())};
     const RunEntry& entry = std::get<RunEntry>(read);
+    if (entry.lift_mm && !entry.goTo && complete())
+        return {false, QStringLiteral("This run is through. An angle first reads it again, such as "
+                                      "75a 8.51; pass begins another pass.")};
     if (entry.step_deg)
         return {true, QStringLiteral("a step of ") + words::degrees(*entry.step_deg, style(), 2)};
     if (entry.zeroed)
@@ -386,10 +416,8 @@ Echo LobesStation::submit(const QString& text) {
             return {false, QStringLiteral("Not struck.")};
         return {true, {}};
     }
-    if (text.trimmed().isEmpty() && (eventsOnly() ? !events_.wanted() : complete())) {
-        goOnward();
-        return {true, {}};
-    }
+    if (eventsOnly() ? !events_.wanted() : complete())
+        if (const auto gone = goOn(text)) return *gone;
     if (eventsOnly()) {
         auto read = events_.read(text, style());
         if (const auto* why = std::get_if<QString>(&read)) return {false, *why};
@@ -401,6 +429,8 @@ Echo LobesStation::submit(const QString& text) {
     if (const auto* e = std::get_if<EntryError>(&read))
         return {false, words::sentence(*e, style())};
     const RunEntry& entry = std::get<RunEntry>(read);
+    // Nothing is appended past the end of a run.
+    if (entry.lift_mm && !entry.goTo && complete()) return understand(text);
     if (entry.step_deg) {
         RunTerms t = terms();
         t.step_deg = *entry.step_deg;
@@ -502,8 +532,38 @@ bool LobesStation::step(int direction) {
     return true;
 }
 
-bool LobesStation::command(QChar letter) {
-    if (striking_ || sheet_.field()) return false;
+QList<Command> LobesStation::commands() const {
+    if (striking_ || sheet_.field()) return {};
+    const auto f = run_.found();
+    const auto has = [&](Code code) {
+        return f && std::any_of(f->lobe.findings.begin(), f->lobe.findings.end(),
+                                [code](const Finding& x) { return x.code == code; });
+    };
+    QList<Command> all{
+        {QLatin1Char('r'), QStringLiteral("read again what does not fit, or the last reading")},
+        {QLatin1Char('o'), QStringLiteral("overshot: how far to go back")},
+        {QLatin1Char('b'), backing_ ? QStringLiteral("no longer backing up")
+                                    : QStringLiteral("backing up: readings are left out")},
+        {QLatin1Char('n'), QStringLiteral("not now, the next")},
+        {QLatin1Char('c'), QStringLiteral("conditions of this run")},
+        {QLatin1Char('m'), QStringLiteral("velocity and acceleration")},
+        {QLatin1Char('v'), QStringLiteral("lay another lobe over this one")}};
+    if (f && f->passes)
+        all << Command{QLatin1Char('a'), QStringLiteral("mean of the passes, or the newest")};
+    const auto& tdc = findings().tdc.findings;
+    if (has(Code::OtherTurn) || has(Code::CentreFarOff) ||
+        std::any_of(tdc.begin(), tdc.end(),
+                    [](const Finding& x) { return x.code == Code::TopOther; }))
+        all << Command{QLatin1Char('t'), QStringLiteral("the crank's other turn")};
+    if (has(Code::DialTurn))
+        all << Command{QLatin1Char('w'), QStringLiteral("the dial's other turn")};
+    return all;
+}
+
+Echo LobesStation::command(QChar letter) {
+    constexpr auto kDone = [](bool done) {
+        return done ? Echo{true, {}} : Echo{false, QStringLiteral("There is nothing to do.")};
+    };
     switch (letter.unicode()) {
     case 'r':
         if (const auto at = toReadAgain(session())) goTo_ = at;
@@ -519,20 +579,22 @@ bool LobesStation::command(QChar letter) {
         break;
     case 'c':
         askConditions(true);
-        return true;
+        return {true, {}};
     case 'a':
-        return averagePasses();
+        return kDone(averagePasses());
     case 'm':
         showMotion(!motion_);
-        return true;
+        return {true, {}};
     case 'v':
         compareNext();
-        return true;
+        return comparables().empty()
+                   ? Echo{false, QStringLiteral("There is no other lobe to lay over this one yet.")}
+                   : Echo{true, {}};
     case 't': {
         if (putTopRight(session())) break;
         bool begins = false;
         const CrankDeg here = angle();
-        if (!otherTurn(session(), begins)) return false;
+        if (!otherTurn(session(), begins)) return kDone(false);
         if (begins) {
             newRun();
             goTo_ = here;
@@ -540,20 +602,24 @@ bool LobesStation::command(QChar letter) {
         break;
     }
     case 'w':
-        return otherDialTurn(session());
+        return kDone(otherDialTurn(session()));
     default:
-        return false;
+        return kDone(false);
     }
     refresh();
     emit promptChanged();
-    return true;
+    return {true, {}};
 }
 
+/// Back to the readings, whatever was asked or shown in between.
 void LobesStation::leave() {
     striking_.reset();
     goTo_.reset();
-    overshot_ = false;
+    overshot_ = backing_ = false;
+    compared_ = 0;
+    events_.forget();
     sheet_.moveTo(-1);
+    if (motion_) showMotion(false);
     refresh();
 }
 

@@ -29,7 +29,8 @@ public:
     Echo submit(const QString& text) override;
     void strikeLast() override;
     bool step(int direction) override;
-    bool command(QChar letter) override;
+    QList<Command> commands() const override;
+    Echo command(QChar letter) override;
     void leave() override;
     void refresh() override;
     void highlight(const lobe::Figure& figure) override;
@@ -61,6 +62,8 @@ private:
     QString onWheel(lobe::CrankDeg at) const;
     QString onward() const;
     void goOnward();
+    /// What was typed at a run that is through: where to go on.
+    std::optional<Echo> goOn(const QString& text);
     bool complete() const; ///< nothing more to read in this run
     bool eventsOnly() const { return events_.on(); }
     bool zeroAgain(std::optional<double> lift_mm);

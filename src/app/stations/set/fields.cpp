@@ -5,6 +5,8 @@
 #include "words/sentences.h"
 #include "words/setting.h"
 
+#include <QRegularExpression>
+
 #include <cmath>
 
 namespace app {
@@ -41,7 +43,7 @@ template <class Change> QString changed(Facts& facts, const Change& change) {
 
 QString readNumbers(const QString& typed, const Style& style, std::vector<double>& out) {
     for (const QString& each : typed.simplified().split(QLatin1Char(' '))) {
-        const auto read = readNumber(each.toStdString());
+        const auto read = readNumber(each.toStdString(), {"teeth", "deg"});
         if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
         out.push_back(std::get<double>(read));
     }
@@ -64,8 +66,12 @@ Field countField(const QString& name, const QString& asks, int Drive::*part, int
         return n == none ? noValue() : QString::number(n);
     };
     f.take = [=](Facts& facts, const QString& typed, const Style& style) {
-        const auto read = readNumber(typed.toStdString());
-        if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+        const auto read =
+            readNumber(typed.toStdString(), {"teeth", "tooth", "t", "keyways", "holes", "z"});
+        if (const auto* e = std::get_if<EntryError>(&read))
+            return e->fault == EntryFault::DivideByZero
+                       ? words::sentence(*e, style)
+                       : QStringLiteral("%1: a whole number such as 40.").arg(name);
         const double n = std::get<double>(read);
         if (n != std::floor(n) || std::abs(n) > 1e6) return QStringLiteral("A whole number.");
         return changed(facts, [&](Drive& d) { d.*part = static_cast<int>(n); });
@@ -129,7 +135,12 @@ Field twoField(const QString& name, const QString& asks,
         if (typed.trimmed() == QLatin1String("-"))
             two = {0.0, 0.0};
         else {
-            const QString why = readNumbers(typed, style, two);
+            // As they are said: 11x12, 11/12, 11 to 12.
+            static const QRegularExpression apart(
+                QStringLiteral("\\s*(?:[x/;]|\\bto\\b)\\s*"));
+            const QString why =
+                readNumbers(QString(typed.toLower()).replace(apart, QStringLiteral(" ")), style,
+                            two);
             if (!why.isEmpty()) return why;
         }
         if (two.size() == 1) two.push_back(0.0);

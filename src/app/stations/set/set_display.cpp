@@ -125,9 +125,13 @@ QList<QList<FigureLine>> SetStation::outcomes() const {
     together.append({QStringLiteral("together"), isNow, isThen, false, true});
     row(together, QStringLiteral("separation"), now.separation, then.separation, 1);
     row(together, QStringLiteral("overlap"), now.overlap, then.overlap, 1);
-    row(together, QStringLiteral("closes, for the ratio"), now.closing_deg, then.closing_deg, 1);
+    row(together, QStringLiteral("closing for ratio"), now.closing_deg, then.closing_deg, 1);
     row(together, QStringLiteral("dynamic ratio"), now.dynamic, then.dynamic, 2);
-    row(together, QStringLiteral("cranking, kPa"), now.cranking_kpa, then.cranking_kpa, 0);
+    const auto shown = [&](const std::optional<double>& kpa) {
+        return kpa ? std::optional(words::pressureShown(*kpa, style())) : std::nullopt;
+    };
+    row(together, QStringLiteral("cranking, ") + words::pressureUnit(style()),
+        shown(now.cranking_kpa), shown(then.cranking_kpa), 0);
     if (!now.dynamic) together.append({QStringLiteral("no volumes, or no closing"), {}, {}});
     if (const double phaser = job().engine.drive.phaser_deg; phaser != 0.0) {
         const Outcome far = outcome(job(), findings(), in + phaser, ex);
@@ -297,16 +301,16 @@ void SetStation::refresh() {
 }
 
 void SetStation::makeRoom() {
-    const bool low = height() < 620;
-    // In a low window the figures say what the ring would show.
-    ring_->setVisible(!low);
-    ring_->setMinimumHeight(low || two() ? 170 : 210);
-    wheels_->setMinimumHeight(low ? 130 : 170);
-    notes_->setVisible(!low || !two());
+    const bool low = height() < 620, narrow = width() < 760;
+    // In a small window the figures say what the ring would show.
+    ring_->setVisible(!low && !narrow);
+    notes_->setVisible(!low && !narrow);
+    wheels_->setMinimumHeight(low ? 130 : 340);
+    wheels_->setMinimumWidth(narrow ? 200 : 296);
+    wheels_->setMaximumWidth(narrow ? 240 : 330);
     // Room kept for the words, so that nothing jumps under a slide that is dragged.
-    const int lines = low || two() ? 2 : 3;
-    steps_->setMinimumHeight(steps_->fontMetrics().lineSpacing() * lines);
-    notes_->setMinimumHeight(notes_->fontMetrics().lineSpacing() * lines);
+    steps_->setMinimumHeight(low ? 34 : 38);
+    layout()->activate();
 }
 
 void SetStation::resizeEvent(QResizeEvent* event) {

@@ -85,24 +85,32 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     panes_->addWidget(scrolled(history_, this));
     panes_->addWidget(scrolled(without_, this));
 
+    choices_->setRowHeight(44);
+    outcome_->setStrip(true);
+
+    // Wheel, choices and ring side by side; under them the hand's steps, the slide and one strip of
+    // figures as they are and as they would be.
+    auto* beside = new QVBoxLayout;
+    beside->setSpacing(6);
+    beside->addWidget(ring_);
+    beside->addWidget(notes_, 1);
     auto* upper = new QHBoxLayout;
     upper->setSpacing(12);
-    upper->addWidget(wheels_, 5);
-    upper->addWidget(panes_, 6);
-    auto* lower = new QHBoxLayout;
-    lower->setSpacing(12);
-    lower->addWidget(ring_, 4);
-    lower->addWidget(outcome_, 7, Qt::AlignTop);
+    upper->addWidget(wheels_, 12);
+    upper->addWidget(panes_, 13);
+    upper->addLayout(beside, 9);
+    auto* slides = new QHBoxLayout;
+    slides->setSpacing(12);
+    slides->addWidget(slides_[0]);
+    slides->addWidget(slides_[1]);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 10, 14, 6);
     column->setSpacing(6);
     column->addWidget(verdict_);
-    column->addLayout(upper, 8);
+    column->addLayout(upper, 1);
     column->addWidget(steps_);
-    column->addWidget(slides_[0]);
-    column->addWidget(slides_[1]);
-    column->addLayout(lower, 5);
-    column->addWidget(notes_);
+    column->addLayout(slides);
+    column->addWidget(outcome_);
     column->addWidget(caution_);
 
     for (Side side : {Side::Intake, Side::Exhaust})
@@ -110,7 +118,7 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
                 [this, side](double deg) { slid(side, deg); });
     connect(choices_, &RowList::chosen, this, [this](qint64 id) {
         if (offered_.empty())
-            command(QLatin1Char('d'));
+            SetStation::command(QLatin1Char('d'));
         else
             choose(static_cast<int>(id) - 1);
         emit promptChanged();
@@ -168,6 +176,24 @@ DriveMove SetStation::findMove(Side side) const {
                                                                       : best.front().move;
 }
 
+/// Where what is missing for a need is found, while nothing can be said here.
+std::optional<Station> SetStation::elsewhere() const {
+    const auto fault = findings().need.fault;
+    if (!fault) return std::nullopt;
+    switch (*fault) {
+    case NeedFault::NoLobe:
+    case NeedFault::MovedSince:
+    case NeedFault::NoEvent:
+        return Station::Lobes;
+    case NeedFault::NoCard:
+        return Station::Engine;
+    case NeedFault::NoVolumes:
+        return Station::Compression;
+    default:
+        return std::nullopt;
+    }
+}
+
 void SetStation::show(Pane pane) {
     panes_->setCurrentIndex(static_cast<int>(pane));
 }
@@ -190,6 +216,11 @@ Prompt SetStation::prompt() const {
                             : QStringLiteral("set, %1 cam").arg(words::sideName(atHand()));
     p.ask = QStringLiteral("advance to try?");
     p.enter = QStringLiteral("move the slide there");
+    if (const auto to = elsewhere()) {
+        p.ask = *to == Station::Engine ? QStringLiteral("the card first?")
+                                       : QStringLiteral("the lobes first?");
+        p.enter = QStringLiteral("go to %1").arg(words::stationName(*to));
+    }
     p.keys = QStringLiteral("Up, Down  choose  D drive  G goal  H history  W no marks%1  made …")
                  .arg(!two()      ? QString()
                       : together_ ? QStringLiteral("  T one")
@@ -311,6 +342,7 @@ Echo SetStation::submit(const QString& text) {
     }
     if (text.trimmed().isEmpty()) {
         if (guide_ >= 0) guide(guide_ + 1);
+        else if (const auto to = elsewhere()) emit stationWanted(*to);
         return {true, {}};
     }
     Typed typed = read(text);
@@ -365,31 +397,44 @@ void SetStation::choose(int choice) {
     follow();
 }
 
-bool SetStation::command(QChar letter) {
-    if (sheet_.field() || (guide_ >= 0 && letter != QLatin1Char('w'))) return false;
-    const char key = letter.toLatin1();
-    switch (key) {
+QList<Command> SetStation::commands() const {
+    if (sheet_.field()) return {};
+    QList<Command> all;
+    if (guide_ < 0)
+        all << Command{QLatin1Char('d'), QStringLiteral("describe the drive")}
+            << Command{QLatin1Char('g'), QStringLiteral("the goal: what the cam is set to")}
+            << Command{QLatin1Char('h'), QStringLiteral("history of the changes")};
+    all << Command{QLatin1Char('w'), guide_ < 0 ? QStringLiteral("setting without marks")
+                                                : QStringLiteral("back from setting without marks")};
+    if (two() && guide_ < 0)
+        all << Command{QLatin1Char('t'), together_ ? QStringLiteral("each cam alone")
+                                                   : QStringLiteral("both cams together")};
+    return all;
+}
+
+Echo SetStation::command(QChar letter) {
+    switch (letter.toLatin1()) {
     case 'd':
     case 'g':
         show(Pane::Facts);
-        sheet_.moveTo(key == 'd' ? 0 : setFields().target);
+        sheet_.moveTo(letter == QLatin1Char('d') ? 0 : setFields().target);
         refresh();
-        return true;
+        break;
     case 'h':
         show(panes_->currentIndex() == static_cast<int>(Pane::History) ? Pane::Choices
                                                                        : Pane::History);
-        return true;
+        break;
     case 'w':
         guide(guide_ >= 0 ? -1 : 0);
-        return true;
+        break;
     case 't':
-        if (!two()) return false;
         together_ = !together_;
         follow();
-        return true;
+        break;
     default:
-        return false;
+        return {false, {}};
     }
+    return {true, {}};
 }
 
 QStringList SetStation::guideSteps() const {
@@ -412,6 +457,7 @@ void SetStation::guide(int step) {
 
 void SetStation::leave() {
     guide_ = -1;
+    together_ = false;
     sheet_.moveTo(-1);
     show(Pane::Choices);
     refresh();

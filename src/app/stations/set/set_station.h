@@ -27,7 +27,8 @@ public:
     Echo understand(const QString& text) const override;
     Echo submit(const QString& text) override;
     bool step(int direction) override;
-    bool command(QChar letter) override;
+    QList<Command> commands() const override;
+    Echo command(QChar letter) override;
     void leave() override;
     void refresh() override;
     StandCard standCard() const override;
@@ -59,6 +60,7 @@ private:
     std::optional<double> need_deg(lobe::Side side) const;
     const lobe::DriveMove& moveOf(lobe::Side side) const;
     lobe::DriveMove findMove(lobe::Side side) const;
+    std::optional<lobe::Station> elsewhere() const;
     void show(Pane pane);
     void follow();
     void slid(lobe::Side side, double deg);

@@ -68,7 +68,7 @@ void Wheels::drawTeeth(QPainter& p, const Wheel& w) const {
     if (teeth == 0 || scene_.engine.drive.teeth == 0) return;
     const double to = 360.0 * teeth / n;
     mark(to, t.amber);
-    p.setPen(QPen(t.amber, 2.4));
+    p.setPen(QPen(t.amberLine, 2.4));
     drawArrow(p, w, 0.80, 0.0, to);
 }
 
@@ -91,7 +91,7 @@ void Wheels::drawHub(QPainter& p, const Wheel& w) const {
     p.drawEllipse(w.centre, 3.0, 3.0);
     p.setBrush(Qt::NoBrush);
     if (scene_.move.keyway == 0) return;
-    p.setPen(QPen(t.amber, 2.0));
+    p.setPen(QPen(t.amberLine, 2.0));
     drawArrow(p, w, 0.34, 0.0, 360.0 * scene_.move.keyway / d.keyways);
 }
 
@@ -167,7 +167,7 @@ void Wheels::drawCrank(QPainter& p, const Wheel& cam, const QPointF& centre, dou
     drawArrow(p, crank, 0.62, -60.0, 60.0);
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    p.drawText(QRectF(centre.x() + r + 6, centre.y() - 2, 150, 34), Qt::AlignLeft | Qt::AlignTop,
+    p.drawText(QRectF(centre.x() + r + 6, centre.y() - 8, 150, 34), Qt::AlignLeft | Qt::AlignTop,
                moved ? QStringLiteral("crank wheel\nkeyway %1")
                            .arg(words::signedFixed(scene_.move.crankKeyway_deg, 1, look().style()))
                      : QStringLiteral("crank wheel"));
@@ -177,10 +177,14 @@ void Wheels::draw(QPainter& p, const QSizeF& size) const {
     const Theme& t = theme();
     const Engine& e = scene_.engine;
     p.setRenderHint(QPainter::Antialiasing);
-    const double r = std::min(size.width() * 0.36, (size.height() - 30.0) * 0.355);
+    // Words above and below, the wheel as large as fits between: marks are there to be counted.
+    const QString said = moveText();
+    const double words = scene_.cam.isEmpty() ? 18.0 : 34.0, below = said.isEmpty() ? 0.0 : 17.0 * said.count(QLatin1Char('\n'));
+    const double r =
+        std::min(size.width() * 0.42, (size.height() - words - 12.0 - below * 0.4) / 2.78);
     const bool clockwise = words::camTurn(e, true) == QLatin1String("clockwise");
-    const Wheel cam{{size.width() * 0.5, 22.0 + r * 1.12}, r, clockwise ? 1 : -1};
-    const double small = r * 0.34;
+    const Wheel cam{{size.width() * 0.5, words + 2.0 + r * 1.18}, r, clockwise ? 1 : -1};
+    const double small = r * 0.24;
     const double gap = e.drive.kind == DriveKind::Gears
                            ? r * 1.05 + small
                            : size.height() - 12.0 - small - cam.centre.y();
@@ -191,7 +195,7 @@ void Wheels::draw(QPainter& p, const QSizeF& size) const {
     drawHub(p, cam);
     // Which way, outside the wheel, big enough to be followed from a distance.
     if (scene_.move.total_deg != 0.0) {
-        p.setPen(QPen(t.amber, 4.0, Qt::SolidLine, Qt::RoundCap));
+        p.setPen(QPen(t.amberLine, 4.0, Qt::SolidLine, Qt::RoundCap));
         const double to = scene_.move.total_deg > 0.0 ? 42.0 : -42.0;
         drawArrow(p, cam, 1.13, 12.0 * (to > 0.0 ? 1.0 : -1.0), to);
     }
@@ -202,10 +206,21 @@ void Wheels::draw(QPainter& p, const QSizeF& size) const {
                                 ? QStringLiteral("seen from the drive end")
                                 : QStringLiteral("%1, from the drive end; %2 is pulled first")
                                       .arg(scene_.cam, words::sideName(e.drive.pulledFirst));
-    p.drawText(
-        QRectF(4, 0, size.width() - 8, 18), Qt::AlignLeft,
-        p.fontMetrics().elidedText(caption, Qt::ElideRight, static_cast<int>(size.width()) - 8));
-    if (scene_.move.total_deg == 0.0) return;
+    p.drawText(QRectF(4, 0, size.width() - 8, words),
+               static_cast<int>(Qt::AlignLeft | Qt::AlignTop) | Qt::TextWordWrap, caption);
+    if (said.isEmpty()) return;
+    // Beside the crank wheel, where there is room for three lines.
+    p.setFont(Look::font(13, true));
+    p.setPen(t.ink);
+    const double wide = size.width() * 0.5 - small - 14.0;
+    p.drawText(QRectF(4, size.height() - 94.0, wide, 92),
+               Qt::AlignLeft | Qt::AlignBottom | Qt::TextWordWrap, said);
+}
+
+/// What the move is at the crank, at the wheel and at the bolts; empty without one.
+QString Wheels::moveText() const {
+    if (scene_.move.total_deg == 0.0) return {};
+    const Engine& e = scene_.engine;
     QString text =
         QStringLiteral("%1\n%2 at the wheel")
             .arg(words::moveBy(scene_.move.total_deg, look().style(), 2),
@@ -216,10 +231,7 @@ void Wheels::draw(QPainter& p, const QSizeF& size) const {
         text += QStringLiteral("\n%1 at the bolts")
                     .arg(words::liftWithUnit(std::abs(boltArc_mm(e.drive.boltRadius_mm, turned)),
                                              look().style()));
-    p.setFont(Look::font(13, true));
-    p.setPen(t.ink);
-    p.drawText(QRectF(4, 22, size.width() * 0.5 - r - 12, 80),
-               Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, text);
+    return text;
 }
 
 } // namespace app

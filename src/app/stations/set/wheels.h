@@ -29,6 +29,7 @@ private:
         /// A point at cam degrees on in the running direction from straight up.
         QPointF at(double cam_deg, double r) const;
     };
+    QString moveText() const;
     void drawTeeth(QPainter& p, const Wheel& w) const;
     void drawHub(QPainter& p, const Wheel& w) const;
     void drawVernier(QPainter& p, const Wheel& w) const;

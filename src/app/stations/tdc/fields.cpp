@@ -103,6 +103,7 @@ std::vector<Field> make() {
     Field top = enumField<WhichTop>(QStringLiteral("The wheel's zero is"), 3, topName,
                                     [](Facts& f) -> WhichTop& { return f.settings.top; });
     top.heading = QStringLiteral("Also here (Up, Down)");
+    top.question = QStringLiteral("overlap or firing, at the wheel's zero?");
     add(top);
     add(lengthField(QStringLiteral("Indicator resolves"), 0.0005, 0.5,
                     [](Facts& f) -> double& { return f.settings.resolution_mm; }));

@@ -126,10 +126,40 @@ int TdcStation::passAtHand() const {
     return samePass_ && !tdc.passes.empty() ? tdc.passes.back().pass : tdc.passAtHand;
 }
 
+bool TdcStation::through() const {
+    return findings().tdc.state == TdcState::Proved && !findings().tdc.nextAfterTop;
+}
+
+bool TdcStation::answerWanted() const {
+    const auto& all = findings().tdc.findings;
+    return std::any_of(all.begin(), all.end(),
+                       [](const Finding& f) { return f.code == Code::TdcMoved; });
+}
+
+void TdcStation::ask(const Task& task) {
+    sheet_.moveTo(task.kind == TaskKind::SayTop ? 0 : -1);
+    refresh();
+    emit promptChanged();
+}
+
 Prompt TdcStation::prompt() const {
     if (sheet_.field()) return sheet_.prompt(QStringLiteral("keep, back to the contacts"), style());
     Prompt p;
     const TdcFindings& tdc = findings().tdc;
+    if (answerWanted()) {
+        p.subject = QStringLiteral("TDC, runs read before it");
+        p.ask = QStringLiteral("shift them, or keep them?");
+        p.enter = QStringLiteral("does what the letter says");
+        p.keys = QStringLiteral("S  shift them   K  keep them   or another contact");
+        return p;
+    }
+    if (through()) {
+        p.subject = QStringLiteral("TDC is proved");
+        p.ask = QStringLiteral("on, or another contact?");
+        p.enter = QStringLiteral("on to %1").arg(words::stationName(Station::Lobes));
+        p.keys = QStringLiteral("a wheel number begins another pass   Down  what else belongs here");
+        return p;
+    }
     p.subject = QStringLiteral("%1, pass %2").arg(words::methodName(method())).arg(passAtHand());
     if (method() == TdcMethod::EqualDrop && drop_mm_)
         p.subject += QStringLiteral(", drop ") + words::dimension(*drop_mm_, style());
@@ -192,6 +222,10 @@ Echo TdcStation::submit(const QString& text) {
         if (kept.ok) leave();
         return kept;
     }
+    if (text.trimmed().isEmpty() && through() && !answerWanted()) {
+        emit stationWanted(Station::Lobes);
+        return {true, {}};
+    }
     Typed typed = read(text);
     if (!typed.echo.ok) return typed.echo;
     if (typed.drop_mm) {
@@ -226,11 +260,22 @@ bool TdcStation::step(int direction) {
     return true;
 }
 
-bool TdcStation::command(QChar letter) {
-    if (sheet_.field()) return false;
-    if (letter == QLatin1Char('t')) return putTopRight(session());
+QList<Command> TdcStation::commands() const {
+    if (sheet_.field()) return {};
+    QList<Command> all;
+    const auto& found = findings().tdc.findings;
+    if (std::any_of(found.begin(), found.end(),
+                    [](const Finding& f) { return f.code == Code::TopOther; }))
+        all << Command{QLatin1Char('t'), QStringLiteral("the other top: turn the runs by 360")};
+    if (answerWanted())
+        all << Command{QLatin1Char('s'), QStringLiteral("shift the runs read before TDC was found")}
+            << Command{QLatin1Char('k'), QStringLiteral("keep the runs as they were read")};
+    return all;
+}
+
+Echo TdcStation::command(QChar letter) {
+    if (letter == QLatin1Char('t')) return {putTopRight(session()), {}};
     const bool shift = letter == QLatin1Char('s');
-    if ((!shift && letter != QLatin1Char('k'))) return false;
     // TDC was found off after runs were recorded: all of them at once, one action to undo.
     book::SetManyTerms all;
     for (const LiftRun& run : job().runs)
@@ -240,12 +285,12 @@ bool TdcStation::command(QChar letter) {
             t.tdcAnswered = findings().tdc.latest()->pass;
             all.runs.push_back({run.id, t});
         }
-    if (all.runs.empty()) return false;
-    session().keep(all);
-    return true;
+    if (all.runs.empty()) return {false, QStringLiteral("There is nothing to shift.")};
+    return {session().keep(all), {}};
 }
 
 void TdcStation::leave() {
+    notNow_ = true;
     sheet_.moveTo(-1);
     refresh();
 }
@@ -364,6 +409,13 @@ StandCard TdcStation::standCard() const {
 }
 
 void TdcStation::refresh() {
+    if (job().id != job_) {
+        job_ = job().id;
+        notNow_ = false;
+    }
+    // What the verdict asks, the line asks.
+    if (through() && job().settings.top == WhichTop::NotSaid && !notNow_ && !sheet_.field())
+        sheet_.moveTo(0);
     scale_->setCurrentIndex(static_cast<int>(job().settings.wheel));
     steps_->setText(tdcSteps(method()));
     caution_->setText(tdcCaution(method()));

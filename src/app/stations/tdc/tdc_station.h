@@ -27,8 +27,10 @@ public:
     Echo submit(const QString& text) override;
     void strikeLast() override;
     bool step(int direction) override;
-    bool command(QChar letter) override;
+    QList<Command> commands() const override;
+    Echo command(QChar letter) override;
     void leave() override;
+    void ask(const lobe::Task& task) override;
     void refresh() override;
     StandCard standCard() const override;
 
@@ -41,12 +43,17 @@ private:
     Typed read(const QString& text) const;
     lobe::TdcMethod method() const;
     int passAtHand() const;
+    /// TDC is proved and what it is was said: nothing more is needed here.
+    bool through() const;
+    bool answerWanted() const; ///< runs were recorded before TDC was found off
     QString explanation() const;
     QString verdict() const;
     void refreshLists();
     RingScene ringScene() const;
 
     std::optional<double> drop_mm_;
+    std::int64_t job_ = 0;     ///< shown last
+    bool notNow_ = false;      ///< overlap or firing: asked, and left
     bool samePass_ = false; ///< another drop with the pointer untouched
 
     Ring* ring_;

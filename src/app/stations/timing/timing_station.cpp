@@ -2,6 +2,7 @@
 
 #include "app/pictures/event_bars.h"
 #include "app/pictures/midpoint_plot.h"
+#include "app/pictures/ring.h"
 #include "core/entry.h"
 #include "words/explanation.h"
 #include "words/sentences.h"
@@ -102,8 +103,30 @@ Prompt TimingStation::prompt() const {
     p.subject = QStringLiteral("checking heights");
     p.ask = QStringLiteral("height to add or drop?");
     p.enter = QStringLiteral("add it, or drop it");
+    if (const auto to = elsewhere()) {
+        p.subject = *to == Station::Lobes ? QStringLiteral("no lobe of this cylinder yet")
+                                          : QStringLiteral("no card to compare with");
+        p.ask = *to == Station::Lobes ? QStringLiteral("to the lobes?")
+                                      : QStringLiteral("the card, or a height to add?");
+        p.enter = QStringLiteral("go to %1").arg(words::stationName(*to));
+    }
     p.keys = QStringLiteral("1.27t  tappet   1.27v  valve   inch, metric   smooth");
     return p;
+}
+
+/// The greatest lift of the lobes at hand, at a place; before any, what few lobes reach half of.
+double TimingStation::highest_mm(Place at) const {
+    double most = 0.0;
+    if (const auto c = cylinder())
+        for (const RunFindings* run : {findings().intake(*c), findings().exhaust(*c)})
+            if (run && run->lobe.maxLift_mm && run->lobe.noseReached) {
+                const double ratio = run->lobe.taken.ratio > 0.0 ? run->lobe.taken.ratio : 1.0;
+                const double here = *run->lobe.maxLift_mm;
+                most = std::max(most, at == run->lobe.taken.at ? here
+                                      : at == Place::Valve     ? here * ratio
+                                                               : here / ratio);
+            }
+    return most > 0.0 ? most : 7.0;
 }
 
 Echo TimingStation::heightsAfter(const QString& text, std::vector<Height>& heights) const {
@@ -115,8 +138,16 @@ Echo TimingStation::heightsAfter(const QString& text, std::vector<Height>& heigh
     }
     const auto read = readHeight(text.toStdString(), style().unit, usual);
     if (const auto* e = std::get_if<EntryError>(&read))
-        return {false, words::sentence(*e, style())};
+        return {false, e->fault == EntryFault::OutOfRange || e->fault == EntryFault::Fraction
+                           ? words::sentence(*e, style())
+                           : QStringLiteral("A checking height such as %1, or inch, metric, smooth.")
+                                 .arg(words::height(1.27, style()))};
     const Height h = std::get<Height>(read);
+    // Nothing is checked above the nose: likelier a slip of the decimal point.
+    if (const double most = highest_mm(h.at); h.mm > most)
+        return {false, QStringLiteral("A checking height of %1 lies above the greatest lift here, "
+                                      "%2; check the decimal point.")
+                           .arg(words::height(h.mm, style()), words::height(most, style()))};
     const auto same = std::find_if(heights.begin(), heights.end(), [&](const Height& o) {
         return o.at == h.at && std::abs(o.mm - h.mm) < 0.0006;
     });
@@ -143,8 +174,22 @@ Echo TimingStation::understand(const QString& text) const {
     return heightsAfter(text, heights);
 }
 
+/// Where what the verdict asks for is typed.
+std::optional<Station> TimingStation::elsewhere() const {
+    const auto c = cylinder();
+    if (!c || (!c->intakeRun && !c->exhaustRun)) return Station::Lobes;
+    if (!job().card && job().otherCards.empty()) return Station::Engine;
+    return std::nullopt;
+}
+
 Echo TimingStation::submit(const QString& text) {
-    if (text.trimmed().isEmpty()) return {false, QStringLiteral("Type a height, such as 1.27.")};
+    if (text.trimmed().isEmpty()) {
+        const auto to = elsewhere();
+        if (to) emit stationWanted(*to);
+        return {to.has_value(), to ? QString()
+                                   : QStringLiteral("Type a height, such as %1.")
+                                         .arg(words::height(1.27, style()))};
+    }
     Settings s = job().settings;
     if (text.trimmed().toLower() == QLatin1String("smooth")) {
         s.smoothing = !s.smoothing;
@@ -246,9 +291,9 @@ QString TimingStation::figures(const CylinderFindings& c) const {
             line(QStringLiteral("Split point"), words::fromDeadCentre(*p.splitPoint, style()),
                  p.splitPointUncertainty_deg);
         if (p.overlapArea_mm_deg)
-            line(QStringLiteral("Overlap area"), words::fixed(*p.overlapArea_mm_deg, 1, style()) +
-                                                     QStringLiteral(" mm") + QChar(0xB7) +
-                                                     QStringLiteral("deg (valve)"));
+            line(QStringLiteral("Overlap area"), words::area(*p.overlapArea_mm_deg, style()) +
+                                                     QLatin1Char(' ') + words::areaUnit(style()) +
+                                                     QStringLiteral(" (valve)"));
     }
     for (const RunFindings* run : {findings().intake(c), findings().exhaust(c)}) {
         if (!run) continue;
@@ -261,6 +306,40 @@ QString TimingStation::figures(const CylinderFindings& c) const {
                  words::liftWithUnit(*run->lobe.liftAtTdc_mm, style()));
     }
     return text;
+}
+
+/// At the stand: the centres large, the durations under them, the verdict.
+StandCard TimingStation::standCard() const {
+    StandCard card;
+    card.subject = QStringLiteral("timing, cyl %1").arg(session().cylinder());
+    card.advice = verdict();
+    card.ring = ringOf(session().snapshot(), session().cylinder());
+    card.tip = QStringLiteral("F2 leads back to the desk, where all heights and reasons stand.");
+    const auto c = cylinder();
+    if (!c) {
+        card.caption = QStringLiteral("lobe centres");
+        card.big = QString(QChar(0x2013));
+        return card;
+    }
+    QStringList names, centres, durations;
+    for (Side side : {Side::Intake, Side::Exhaust}) {
+        const RunFindings* run = findings().of(*c, side);
+        if (!run) continue;
+        names << words::sideName(side);
+        const auto centre = run->lobe.centre(job().settings.school);
+        centres << (centre ? words::fixed(std::abs(centre->deg), 1, style())
+                           : QString(QChar(0x2013)));
+        const HeightEvents* e = run->lobe.events(eventsHeight(job()));
+        if (e && e->duration_deg())
+            durations << QStringLiteral("%1 %2").arg(words::sideName(side),
+                                                     words::degrees(*e->duration_deg(), style()));
+    }
+    card.caption = QStringLiteral("lobe centres, ") + names.join(QStringLiteral(" / "));
+    card.big = centres.join(QStringLiteral(" / "));
+    if (!durations.isEmpty())
+        card.last = QStringLiteral("duration %1: %2").arg(
+            words::heightAt(eventsHeight(job()), style()), durations.join(QStringLiteral(", ")));
+    return card;
 }
 
 void TimingStation::refreshSchools(const Held<CylinderFindings>& c) {

@@ -21,12 +21,15 @@ public:
     Echo understand(const QString& text) const override;
     Echo submit(const QString& text) override;
     void refresh() override;
+    StandCard standCard() const override;
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
     bool low() const;
+    double highest_mm(lobe::Place at) const;
+    std::optional<lobe::Station> elsewhere() const;
     lobe::Held<lobe::CylinderFindings> cylinder() const;
     /// The heights after the typed one is added or, when it stands there, taken away; or why not.
     Echo heightsAfter(const QString& text, std::vector<lobe::Height>& heights) const;

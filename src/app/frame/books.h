@@ -1,0 +1,50 @@
+// Which book is open: opening one, the demo and back, a new one, and what to do when the open one
+// is gone. The work goes on where it was left in each.
+#pragma once
+
+#include "app/frame/preferences.h"
+#include "app/frame/session.h"
+
+namespace app {
+
+/// Opens the demo book, built from the shipped job folders on first use.
+book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path);
+
+class Books : public QObject {
+    Q_OBJECT
+public:
+    Books(Session& session, Preferences& preferences, QString ownPath, QString demoPath);
+
+    /// Opens the job the work was left at in the open book, and selects its lobe.
+    void resume();
+    /// Where the work was left in the open book.
+    Place place() const;
+    void setPlace(const Place& place);
+
+    bool inDemo() const;
+    /// "demo", or the file's name.
+    QString name() const;
+    /// The book a step back from the demo leads to.
+    QString backName() const;
+
+    void open(const QString& path);
+    void make(const QString& path);
+    /// The demo; from the demo, the book and job that were open before.
+    void demoOrBack();
+    void keepAsNew(const QString& path);
+
+signals:
+    void troubled(const QString& sentence);
+    /// Another book is open, at the place it was left.
+    void opened();
+
+private:
+    bool use(book::Result<std::unique_ptr<book::Book>> opened, const QString& path);
+
+    Session& session_;
+    Preferences& preferences_;
+    QString ownPath_, demoPath_;
+    QString back_; ///< the book before the demo
+};
+
+} // namespace app

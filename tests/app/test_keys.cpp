@@ -1,0 +1,185 @@
+// Every shortcut the program advertises works with the entry line focused, empty or not; pages over
+// the window keep keys to themselves; digits find the entry line; letters are commands only alone.
+#include "app_fixture.h"
+
+#include "app/frame/overlay.h"
+#include "core/snapshot.h"
+
+#include <QAction>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QSignalSpy>
+
+using fixture::Bench;
+using namespace lobe;
+
+namespace {
+
+void press(QWidget* at, const QKeySequence& keys) {
+    const QKeyCombination k = keys[0];
+    QTest::keyClick(at, k.key(), k.keyboardModifiers());
+}
+
+void openJob(Bench& bench, std::size_t index) {
+    bench.session().openJob(bench.session().book().jobs()[index].id);
+}
+
+} // namespace
+
+class TestKeys : public QObject {
+    Q_OBJECT
+
+private slots:
+    void everyShortcutWorksFromTheEntryLine() {
+        Bench bench(true);
+        openJob(bench, 0);
+        // Something to undo and to redo, so that both are at hand.
+        bench.window().go(Station::Lobes);
+        bench.type(QStringLiteral("step 2"));
+        bench.type(QStringLiteral("step 5"));
+        bench.key(Qt::Key_Z, Qt::ControlModifier);
+        int tried = 0;
+        for (QAction* action : bench.window().actions()) {
+            if (action->shortcut().isEmpty() || !action->isEnabled()) continue;
+            for (const bool typed : {false, true}) {
+                // What it does is not the question, whether it is done is.
+                QAction* const a = action;
+                disconnect(a, &QAction::triggered, nullptr, nullptr);
+                QSignalSpy heard(a, &QAction::triggered);
+                bench.line()->setFocus();
+                bench.line()->setText(typed ? QStringLiteral("8.5") : QString());
+                press(bench.line(), a->shortcut());
+                QVERIFY2(heard.count() == 1,
+                         qPrintable(QStringLiteral("%1 (%2), line %3")
+                                        .arg(a->objectName(), a->shortcut().toString(),
+                                             typed ? QStringLiteral("typed in")
+                                                   : QStringLiteral("empty"))));
+                QCOMPARE(bench.line()->text(), typed ? QStringLiteral("8.5") : QString());
+                ++tried;
+            }
+        }
+        QVERIFY2(tried >= 40, qPrintable(QString::number(tried)));
+    }
+
+    // The slip that started it: the other lobe, then a lift.
+    void theOtherLobeThenALift() {
+        Bench bench;
+        bench.type(QStringLiteral("keys"));
+        bench.window().go(Station::Lobes);
+        bench.type(QStringLiteral("0"));
+        bench.key(Qt::Key_E, Qt::ControlModifier);
+        bench.type(QStringLiteral("0.01"));
+        const Job job = bench.onDisk();
+        QCOMPARE(job.runs.size(), std::size_t(2));
+        QVERIFY(job.runs[0].side == Side::Intake);
+        QVERIFY(job.runs[1].side == Side::Exhaust);
+        QCOMPARE(job.runs[1].readings[0].lift_mm, 0.01);
+    }
+
+    void pagesOverTheWindowKeepKeys_data() {
+        QTest::addColumn<int>("opens");
+        QTest::addColumn<QString>("page");
+        QTest::newRow("keys") << int(Qt::Key_F1) << QStringLiteral("keysOverlay");
+        QTest::newRow("to take") << int(Qt::Key_F3) << QStringLiteral("toTake");
+    }
+    void pagesOverTheWindowKeepKeys() {
+        QFETCH(int, opens);
+        QFETCH(QString, page);
+        Bench bench(true);
+        openJob(bench, 0);
+        bench.window().go(Station::Lobes);
+        const auto key = static_cast<Qt::Key>(opens);
+        bench.key(key);
+        auto* overlay = bench.window().findChild<app::Overlay*>(page);
+        QVERIFY(overlay && overlay->isVisible());
+        const bool dark = bench.look().dark();
+        for (const auto& [pressed, modifiers] :
+             {std::pair(Qt::Key_L, Qt::KeyboardModifiers(Qt::ControlModifier)),
+              std::pair(Qt::Key_Z, Qt::KeyboardModifiers(Qt::ControlModifier)),
+              std::pair(Qt::Key_5, Qt::KeyboardModifiers(Qt::NoModifier)),
+              std::pair(Qt::Key_Tab, Qt::KeyboardModifiers(Qt::NoModifier))})
+            bench.key(pressed, modifiers);
+        QVERIFY(overlay->isVisible());
+        QCOMPARE(bench.look().dark(), dark);
+        QVERIFY(bench.line()->text().isEmpty());
+        bench.key(Qt::Key_Escape);
+        QVERIFY(!overlay->isVisible());
+        QVERIFY(bench.line()->hasFocus());
+        // What leads elsewhere closes the page and goes there.
+        bench.key(key);
+        QVERIFY(overlay->isVisible());
+        bench.key(Qt::Key_4, Qt::ControlModifier);
+        QVERIFY(!overlay->isVisible());
+        QVERIFY(bench.window().station() == Station::Timing);
+        // And the two do not lie over one another.
+        bench.key(Qt::Key_F1);
+        bench.key(Qt::Key_F3);
+        int open = 0;
+        for (auto* each : bench.window().findChildren<app::Overlay*>())
+            open += each->isVisible();
+        QCOMPARE(open, 1);
+    }
+
+    void aDigitFindsTheEntryLine() {
+        Bench bench(true);
+        openJob(bench, 0);
+        bench.window().go(Station::Set);
+        for (const char* name : {"setChoices", "slideIntake", "wheels", "slateFigures", "route"}) {
+            bench.line()->clear();
+            auto* w = bench.find<QWidget>(name);
+            w->setFocus();
+            QTest::keyClick(w, Qt::Key_3);
+            QVERIFY2(bench.line()->hasFocus(), name);
+            QCOMPARE(bench.line()->text(), QStringLiteral("3"));
+        }
+    }
+
+    void lettersAreCommandsOnlyAlone() {
+        Bench bench;
+        bench.type(QStringLiteral("letters"));
+        bench.window().go(Station::Lobes);
+        bench.type(QStringLiteral("0"));
+        const QString asked = bench.text("ask");
+        // A word that begins with a command's letter does nothing of it.
+        for (const char* word : {"note", "nan", "cyl", "backwards", "over"}) {
+            bench.keys(QLatin1String(word));
+            QCOMPARE(bench.text("ask"), asked);
+            QCOMPARE(bench.line()->text(), QLatin1String(word));
+            bench.key(Qt::Key_Return);
+            QCOMPARE(bench.text("ask"), asked);
+            // What was refused is selected: typing replaces it.
+            QCOMPARE(bench.line()->selectedText(), QLatin1String(word));
+            bench.key(Qt::Key_Escape);
+        }
+        bench.keys(QStringLiteral("n"));
+        QVERIFY(bench.text("echo").contains(QStringLiteral("not now")));
+        QCOMPARE(bench.text("ask"), asked);
+        bench.key(Qt::Key_Return);
+        QVERIFY(bench.text("ask") != asked);
+        // Esc takes a command back.
+        bench.key(Qt::Key_Escape);
+        QCOMPARE(bench.text("ask"), asked);
+    }
+
+    void refusedTextIsReplacedByTyping() {
+        Bench bench;
+        bench.type(QStringLiteral("again"));
+        bench.window().go(Station::Lobes);
+        bench.type(QStringLiteral("8.5.1"));
+        bench.type(QStringLiteral("0.02"));
+        QCOMPARE(bench.onDisk().runs[0].readings[0].lift_mm, 0.02);
+    }
+
+    // What a spreadsheet or another program puts on the clipboard.
+    void pastedCellsAreUnderstood() {
+        for (const QChar odd : {QChar('\n'), QChar('\t'), QChar(0xA0), QChar(0x202F)})
+            QCOMPARE(app::plainLine(QStringLiteral("8.5") + odd), QStringLiteral("8.5"));
+        QCOMPARE(app::plainLine(QString(QChar(0x2212)) + QStringLiteral("10")),
+                 QStringLiteral("-10"));
+        QCOMPARE(app::plainLine(QStringLiteral("90") + QChar(0xD7) + QStringLiteral("78")),
+                 QStringLiteral("90x78"));
+    }
+};
+
+QTEST_MAIN(TestKeys)
+#include "test_keys.moc"
