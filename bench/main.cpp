@@ -142,14 +142,10 @@ void examineSpeed() {
                 baseline);
 }
 
-void enterToPainted() {
-    QTemporaryDir dir;
-    app::Application application({dir.path(), dir.filePath(QStringLiteral("p.ini"))});
-    QString sentence;
-    if (!application.start({}, true, sentence)) return;
-    application.window().show();
-    application.session().openJob(application.session().book().jobs()[0].id);
-    application.session().select(2, Side::Intake);
+/// Takes a whole lobe of the job at hand through the entry line; milliseconds from each Enter to the
+/// painted window, with the reading on disk.
+std::vector<double> enters(app::Application& application, int cylinder) {
+    application.session().select(cylinder, Side::Intake);
     application.window().go(lobe::Station::Lobes);
     QApplication::processEvents();
     auto* line = application.window().entryBar()->line();
@@ -163,6 +159,18 @@ void enterToPainted() {
         QApplication::processEvents();
         ms.push_back(static_cast<double>(t.nsecsElapsed()) / 1e6);
     }
+    return ms;
+}
+
+void enterToPainted() {
+    QTemporaryDir dir;
+    app::Application application({dir.path(), dir.filePath(QStringLiteral("p.ini"))});
+    QString sentence;
+    if (!application.start({}, true, sentence)) return;
+    application.window().show();
+    app::Session& session = application.session();
+    session.openJob(session.book().jobs()[0].id);
+    const double plain = median(enters(application, 2));
     // Baseline: a bare commit of as many bytes to the same disk.
     QFile bare(dir.filePath(QStringLiteral("bare")));
     bare.open(QIODevice::WriteOnly | QIODevice::Unbuffered);
@@ -172,7 +180,26 @@ void enterToPainted() {
     });
     std::printf("Enter        to painted with the reading on disk: %.1f ms median (under 16), bare "
                 "commit %.2f ms\n",
-                median(ms), commit);
+                plain, commit);
+    // The same after a thousand edited facts, and with forty-eight runs in the job.
+    for (int i = 0; i < 1000; ++i) {
+        Settings s = session.job().settings;
+        s.altitude_m = i;
+        const Job seen = session.job();
+        session.book().record(seen.id, book::SetSettings{s}, &seen);
+    }
+    session.lookForChanges();
+    session.openJob(session.job().id);
+    const double edited = median(enters(application, 3));
+    std::printf("Enter        after 1000 edited facts: %.1f ms, %.2f times\n", edited,
+                edited / plain);
+    const Job eight = eightLobes();
+    for (int i = 0; i < 48; ++i)
+        session.book().record(session.job().id, book::AddRun{eight.runs[static_cast<std::size_t>(i % 8)]});
+    session.openJob(session.job().id);
+    const double many = median(enters(application, 4));
+    std::printf("Enter        with 48 more runs of 2 deg: %.1f ms, %.2f times\n", many,
+                many / plain);
 }
 
 /// A hundred thousand combinations, ranked; the baseline sorts as many numbers.

@@ -97,6 +97,11 @@ QByteArray pageInLog(const QByteArray& log, quint32 page) {
 
 Result<Header> readHeader(const QString& path) {
     Header out;
+    // The version of a step that is in the log and not yet in the file; and what the file is, where a
+    // kill stopped the log being folded in half way.
+    const QByteArray first = pageInLog(bytesOf(logOf(path)), 1);
+    const bool inLog = first.size() >= 100 && first.startsWith("SQLite format 3") &&
+                       qFromBigEndian<qint32>(first.constData() + 68) == kApplicationId;
     {
         // By SQLite, which knows what else of this process has the file open: closing a descriptor
         // of our own would let go of its locks.
@@ -111,12 +116,10 @@ Result<Header> readHeader(const QString& path) {
             out.version = number("user_version");
         } catch (const SqlFailure& e) {
             const Error said = e.trouble(Trouble::NotABook);
-            return said.trouble == Trouble::Damaged ? Error{Trouble::NotABook, {}} : said;
+            if (said.trouble != Trouble::Damaged || !inLog) return said.trouble == Trouble::Damaged ? Error{Trouble::NotABook, {}} : said;
         }
     }
-    // The version of a step that is in the log and not yet in the file.
-    if (const QByteArray first = pageInLog(bytesOf(logOf(path)), 1); first.size() >= 100)
-        out.version = qFromBigEndian<qint32>(first.constData() + 60);
+    if (inLog) out.version = qFromBigEndian<qint32>(first.constData() + 60);
     if (out.version < 0) return Error{Trouble::NotABook, {}};
     if (out.version > schemaVersion()) return Error{Trouble::Newer, QString::number(out.version)};
     return out;

@@ -54,13 +54,13 @@ QString sentence(const Error& e, const QString& path) {
             .arg(path, e.detail);
     case Trouble::Vanished:
         return QStringLiteral("%1 is no longer there: it was moved or deleted. What is typed now is "
-                              "not on disk. Ctrl+S keeps what is in hand as a new book.")
+                              "not on disk. Ctrl+Shift+S keeps what is in hand as a new book.")
             .arg(path);
     case Trouble::Replaced:
         break;
     }
     return QStringLiteral("%1 was replaced by another file while it was open. What is typed now is "
-                          "not on disk. Ctrl+S keeps what is in hand as a new book.")
+                          "not on disk. Ctrl+Shift+S keeps what is in hand as a new book.")
         .arg(path);
 }
 

@@ -6,6 +6,7 @@
 
 #include <QFile>
 #include <QFileInfo>
+#include <QThread>
 
 #include <sys/stat.h>
 
@@ -38,7 +39,12 @@ std::optional<Error> Book::gone() const {
     if (now->size < print_.size) return Error{Trouble::Replaced, {}};
     // Something was written into the file: the log folded in, here or by another window, or another
     // file copied over it. The book's own name and a count that never falls tell.
-    const auto own = identityInFile(path_);
+    auto own = identityInFile(path_);
+    // Another window may be at it this moment: what cannot be read is looked at again.
+    for (int wait = 0; !own && wait < 10; ++wait) {
+        QThread::msleep(30);
+        own = identityInFile(path_);
+    }
     if (own && own->name == identity_ && own->written >= written_) {
         written_ = own->written;
         print_ = *now;

@@ -24,11 +24,10 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
             request.heights.push_back(h);
     };
     want({job.settings.seat_mm, Place::Valve});
+    // The height events are called at without a card, on both lobes, since they are shown in pairs.
+    want({1.27, Place::Tappet});
     // For the dynamic compression.
-    if (run.side == Side::Intake) {
-        want({1.27, Place::Tappet});
-        want({job.settings.closingHeight_mm, Place::Valve});
-    }
+    if (run.side == Side::Intake) want({job.settings.closingHeight_mm, Place::Valve});
     if (job.card) {
         request.eventsHeight = job.card->height;
         want(job.card->height);

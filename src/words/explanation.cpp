@@ -47,7 +47,7 @@ QString plusMinus(double value, const Style& style) {
 
 QString shiftOnTop(const Cause& c, const Style& style) {
     if (!c.shift_deg || std::abs(*c.shift_deg) < 0.5) return {};
-    return QStringLiteral(" On top of that the cam is %1.").arg(late(*c.shift_deg, style));
+    return QStringLiteral(" Beside that the cam as a whole is %1.").arg(late(*c.shift_deg, style));
 }
 
 QString substitutionText(const Cause& c, const Style& style) {
@@ -120,7 +120,7 @@ QString causeSentence(const Cause& c, const Style& style) {
                                     : QStringLiteral("on both "
                                                      "lobes");
         return QStringLiteral("The indicator read %1 too %2 %3: its zero, or the height events "
-                              "were called at. The centre has not moved.%4")
+                              "were called at. The centre between the events stays where it is.%4")
             .arg(liftWithUnit(std::abs(*c.mm), style),
                  *c.mm > 0.0 ? QStringLiteral("high") : QStringLiteral("low"), lobe,
                  shiftOnTop(c, style));
@@ -182,7 +182,8 @@ QString causeSentence(const Cause& c, const Style& style) {
 QString causeEvidence(const Cause& c, const Explanation& x, const Style& style) {
     switch (c.kind) {
     case CauseKind::AsCard:
-        return QStringLiteral("No event is off by more than %1, and %2 cannot be told from none.")
+        return QStringLiteral("No event is off by more than %1, and less than %2 does not show on this "
+                              "wheel.")
             .arg(degrees(worstDifference(x), style), plusMinus(x.measurable_deg, style));
     case CauseKind::CamTiming:
         return x.events.size() > 2

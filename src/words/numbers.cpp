@@ -101,7 +101,7 @@ QString fromDeadCentre(CrankDeg at, const Style& style, int places) {
     const FromDeadCentre said = fromNearestDeadCentre(at);
     const QString centre =
         said.centre == DeadCentre::Top ? QStringLiteral("TDC") : QStringLiteral("BDC");
-    if (said.deg < 0.5 * std::pow(10.0, -places)) return QStringLiteral("at ") + centre;
+    if (said.deg < 0.5 * std::pow(10.0, -places)) return centre;
     return QStringLiteral("%1 %2 %3")
         .arg(degrees(said.deg, style, places),
              said.after ? QStringLiteral("after") : QStringLiteral("before"), centre);

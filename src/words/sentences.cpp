@@ -127,8 +127,8 @@ QString sentence(const Finding& f, const Style& style) {
             .arg(f.count)
             .arg(liftWithUnit(*f.mm, style), readingAngle(*f.at, style));
     case Code::PassesDiffer:
-        return QStringLiteral("%1: %2 passes lie up to %3 apart, at %4: more than measuring "
-                              "leaves. Something moved between them; read once more.")
+        return QStringLiteral("%1: %2 passes lie up to %3 apart, at %4: more than a wheel and an "
+                              "indicator explain. Something moved between them; read once more.")
             .arg(who)
             .arg(f.count)
             .arg(liftWithUnit(*f.mm, style), readingAngle(*f.at, style));
@@ -141,10 +141,10 @@ QString sentence(const Finding& f, const Style& style) {
     case Code::TopOther:
         return *f.deg != 0.0
                    ? QStringLiteral("You said the wheel's zero is overlap, but the lobes stand "
-                                    "360° from there: it is firing TDC. Press T to put that right.")
+                                    "360° from there: it is firing TDC. Type T to put that right.")
                    : QStringLiteral("You said the wheel's zero is firing TDC, but the lobes are "
                                     "recorded as from overlap. If the crank was turned once since, "
-                                    "press T to say overlap.");
+                                    "type T to say overlap.");
     case Code::BaseNotZero:
         return QStringLiteral(
                    "%1: the base circle reads %2, not zero. Low checking heights are off by "
@@ -174,19 +174,24 @@ QString sentence(const Finding& f, const Style& style) {
                    "the events trustworthy.")
             .arg(who, degrees(*f.deg, style));
     case Code::BackedUp:
-        return QStringLiteral("%1: %2 taken while backing up left out: they carry the drive's "
-                              "slack. Come up to "
-                              "those marks again the way the engine runs.")
-            .arg(who, f.count == 1 ? QStringLiteral("1 reading is")
-                                   : QStringLiteral("%1 readings are").arg(f.count));
+        return f.count == 1
+                   ? QStringLiteral("%1: 1 reading was taken while backing up and is left out: it "
+                                    "carries the drive's slack. Come up to that mark again the way "
+                                    "the engine runs.")
+                         .arg(who)
+                   : QStringLiteral("%1: %2 readings were taken while backing up and are left out: "
+                                    "they carry the drive's slack. Come up to those marks again "
+                                    "the way the engine runs.")
+                         .arg(who)
+                         .arg(f.count);
     case Code::OtherTurn:
         return QStringLiteral("%1: nothing lifts up to %2, where this lobe is long open. The crank "
                               "is on its other turn: "
-                              "turn it once round, 360°, and press T.")
+                              "turn it once round, 360°, and type T.")
             .arg(who, readingAngle(*f.at, style));
     case Code::DialTurn:
         return QStringLiteral("%1: %2 at %3 is one turn of the dial off: %4 fits its neighbours. "
-                              "Press W to take that.")
+                              "Type W to take that.")
             .arg(who, liftWithUnit(*f.mm, style), readingAngle(*f.at, style),
                  liftWithUnit(*f.other_mm, style));
     case Code::EventsOnly:
@@ -204,12 +209,12 @@ QString sentence(const Finding& f, const Style& style) {
                               "centre? Strike it and type it with its side.")
             .arg(who, flank, fromDeadCentre(*f.at, style), fromDeadCentre({*f.other_deg}, style));
     case Code::Twist:
-        return QStringLiteral("%1: the lobe centre stands %2 against cylinder 1: more than "
-                              "measuring leaves. A twisted or "
+        return QStringLiteral("%1: the lobe centre stands %2 against cylinder 1, more than a wheel "
+                              "explains. A twisted or "
                               "bent cam, or this cylinder's TDC; prove that first.")
             .arg(who, earlyLate(*f.deg, style));
     case Code::TdcMoved:
-        return QStringLiteral("TDC was found %1° off after %2 recorded. Press S to shift those "
+        return QStringLiteral("TDC was found %1° off after %2 recorded. Type S to shift those "
                               "readings by %1°, or K to keep "
                               "them as they are, marked.")
             .arg(signedFixed(*f.deg, 2, style), f.count == 1
@@ -228,9 +233,9 @@ QString sentence(const Finding& f, const Style& style) {
             .arg(degrees(*f.deg, style, 2), degrees(*f.other_deg, style, 2));
     case Code::TdcDwell:
         return QStringLiteral(
-                   "At the top the piston hardly moves: within what the indicator resolves, TDC "
-                   "hides ±%1 wide. This is a first approximation; prove it with a stop or "
-                   "an equal drop.")
+                   "At the top the piston hardly moves: the indicator reads the same for %1 either "
+                   "side of TDC. This is a first approximation; prove it with a stop or an equal "
+                   "drop.")
             .arg(degrees(*f.deg, style, 1));
     case Code::TdcDrift:
         return QStringLiteral(

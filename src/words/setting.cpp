@@ -249,8 +249,13 @@ QString needSentence(const Job& job, const Need& n, const Style& style) {
     const double most =
         std::max(std::abs(n.intake_deg.value_or(0.0)), std::abs(n.exhaust_deg.value_or(0.0)));
     const QString pm = QString(QChar(0xB1)) + degrees(n.uncertainty_deg, style);
+    if (most < kShown_deg)
+        return QStringLiteral("%1, known to %2: leave it.")
+            .arg(parts.size() == 2 ? QStringLiteral("Both cams stand right")
+                                   : parts.front().left(1).toUpper() + parts.front().mid(1),
+                 pm);
     if (most <= n.uncertainty_deg)
-        return said + QStringLiteral(": less than the known %1, so leave it.").arg(pm);
+        return said + QStringLiteral(": less than it is known by (%1), so leave it.").arg(pm);
     return said +
            QStringLiteral(" for %1, known to %2.").arg(targetName(job.settings.target.kind), pm);
 }

@@ -176,7 +176,7 @@ private slots:
         QCOMPARE(job.runs[0].terms.shift_deg, 360.0);
         QVERIFY(std::abs(bench.session().findings().runs[0].lobe.centres.equalDrop->deg - 106.0) <
                 0.3);
-        QVERIFY(!bench.text("tdcVerdict").contains(QStringLiteral("Press T")));
+        QVERIFY(!bench.text("tdcVerdict").contains(QStringLiteral("Type T")));
         // One step there, one step back.
         bench.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(bench.onDisk().settings.top == WhichTop::Overlap);

@@ -160,7 +160,7 @@ private slots:
         const auto truth = closed::power(106.0, 147.0, 7.2, 1.78);
         for (double deg = -70.0; deg <= 280.0; deg += 5.0)
             bench.type(QString::number(truth.at(deg) + (deg == 80.0 ? 1.0 : 0.0), 'f', 2));
-        QVERIFY2(bench.text("advice").contains(QStringLiteral("Press W")),
+        QVERIFY2(bench.text("advice").contains(QStringLiteral("Type W")),
                  qPrintable(bench.text("advice")));
         bench.type(QStringLiteral("w"));
         const LiftRun run = bench.onDisk().runs.back();
@@ -176,7 +176,7 @@ private slots:
         const std::size_t before = bench.session().job().runs.size();
         for (double deg = -70.0; deg <= 60.0; deg += 5.0)
             bench.type(QStringLiteral("0"));
-        QVERIFY2(bench.text("advice").contains(QStringLiteral("press T")),
+        QVERIFY2(bench.text("advice").contains(QStringLiteral("type T")),
                  qPrintable(bench.text("advice")));
         bench.type(QStringLiteral("t"));
         const Job job = bench.onDisk();
@@ -193,15 +193,17 @@ private slots:
         bench.window().go(lobe::Station::Tdc);
         bench.type(QStringLiteral("26"));
         bench.type(QStringLiteral("30"));
-        QVERIFY2(bench.text("tdcVerdict").contains(QStringLiteral("Press S")),
+        QVERIFY2(bench.text("tdcVerdict").contains(QStringLiteral("Type S")),
                  qPrintable(bench.text("tdcVerdict")));
         bench.type(QStringLiteral("s"));
         QCOMPARE(bench.onDisk().runs[0].terms.shift_deg, -2.0);
-        QVERIFY(!bench.text("tdcVerdict").contains(QStringLiteral("Press S")));
+        QVERIFY(!bench.text("tdcVerdict").contains(QStringLiteral("Type S")));
         bench.key(Qt::Key_Z, Qt::ControlModifier);
         bench.type(QStringLiteral("k"));
         QCOMPARE(bench.onDisk().runs[0].terms.shift_deg, 0.0);
-        QVERIFY(!bench.text("tdcVerdict").contains(QStringLiteral("Press S")));
+        QVERIFY2(!bench.text("tdcVerdict").contains(QStringLiteral("Type S")),
+                 qPrintable(bench.line()->text() + bench.text("echo") + bench.text("ask") +
+                            QString::number(bench.onDisk().runs[0].terms.tdcAnswered)));
     }
 
     // A cam by its events, one closing typed on the wrong side, put right, all by keyboard.

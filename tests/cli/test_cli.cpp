@@ -3,6 +3,7 @@
 
 #include "book/files.h"
 
+#include <QDir>
 #include <QFile>
 #include <QJsonArray>
 #include <QJsonDocument>
@@ -10,6 +11,9 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
+
+#include <sys/stat.h>
+#include <unistd.h>
 
 using namespace lobe;
 
@@ -530,6 +534,70 @@ private slots:
         QVERIFY2(r.err.contains(says), qPrintable(r.err));
         QVERIFY(ran({"set", "--teeth", "40"}).code != 0);
         QVERIFY(ran({"set", "--need", "500", "--teeth", "40"}).err.contains("--need"));
+    }
+
+    // What an export may not replace, and what it asks for.
+    void exportReplacesNoBook() {
+        const QString path = dir_.filePath(QStringLiteral("kept.amber"));
+        {
+            auto opened = book::Book::open(path);
+            auto& b = *std::get<std::unique_ptr<book::Book>>(opened);
+            QVERIFY(std::holds_alternative<std::int64_t>(
+                book::importJobFolder(b, QStringLiteral(DEMO_DIR "/skerry-four"))));
+        }
+        const auto bytes = [](const QString& of) {
+            QFile f(of);
+            f.open(QIODevice::ReadOnly);
+            return f.readAll();
+        };
+        const QByteArray before = bytes(path);
+        const QString link = dir_.filePath(QStringLiteral("link.csv"));
+        QVERIFY(QFile::link(path, link));
+        for (const QString& to : {path, link, QStringLiteral("/dev/null")})
+            for (const bool force : {false, true}) {
+                QStringList arguments{"export", path, to, "--side", "intake"};
+                if (force) arguments << "--force";
+                const Ran r = ran(arguments);
+                QCOMPARE(r.code, 1);
+                QVERIFY2(r.err.contains(QStringLiteral("nothing was written")), qPrintable(r.err));
+                QCOMPARE(bytes(path), before);
+            }
+        const QString notes = file(QStringLiteral("notes.csv"), "shopping list");
+        Ran r = ran({"export", path, notes, "--side", "intake"});
+        QCOMPARE(r.code, 1);
+        QVERIFY2(r.err.contains(QStringLiteral("--force")), qPrintable(r.err));
+        QCOMPARE(bytes(notes), QByteArray("shopping list"));
+        QCOMPARE(ran({"export", path, notes, "--side", "intake", "--force"}).code, 0);
+        // Over a table of ours without being asked.
+        QCOMPARE(ran({"export", path, notes, "--side", "intake"}).code, 0);
+    }
+
+    // As somebody who may read the folder and not write it.
+    void examineReadsABookInAReadOnlyFolder() {
+        QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("b.amber")),
+                      cli = dir.filePath(QStringLiteral("cli"));
+        {
+            auto opened = book::Book::open(path);
+            auto& b = *std::get<std::unique_ptr<book::Book>>(opened);
+            QVERIFY(std::holds_alternative<std::int64_t>(
+                book::importJobFolder(b, QStringLiteral(DEMO_DIR "/skerry-four"))));
+        }
+        QVERIFY(QFile::copy(QStringLiteral(BIN_DIR "/amber-lobe-cli"), cli));
+        QVERIFY(::chmod(QFile::encodeName(path).constData(), 0444) == 0);
+        QVERIFY(::chmod(QFile::encodeName(dir.path()).constData(), 0555) == 0);
+        QProcess p;
+        p.setChildProcessModifier([] {
+            if (::geteuid() == 0 && (::setgid(65534) != 0 || ::setuid(65534) != 0)) ::_exit(77);
+        });
+        p.setWorkingDirectory(QStringLiteral("/"));
+        p.start(cli, {QStringLiteral("examine"), path, QStringLiteral("--json")});
+        QVERIFY(p.waitForFinished(60000));
+        const QByteArray err = p.readAllStandardError();
+        QVERIFY2(p.exitCode() == 0, err.constData());
+        QVERIFY(p.readAllStandardOutput().contains("\"figures\""));
+        QCOMPARE(dir.path().isEmpty() ? 0 : QDir(dir.path()).entryList(QDir::Files).size(), 2);
+        ::chmod(QFile::encodeName(dir.path()).constData(), 0755);
     }
 };
 

@@ -27,7 +27,7 @@ private slots:
         row(Code::PassesDiffer, {"3 passes", "0.060 mm", "moved between them"});
         row(Code::PassesMean, {"mean of 3 passes"});
         row(Code::MovedSince, {"Intake 2", "moved since", "Measure it again"});
-        row(Code::TopOther, {"overlap", "firing TDC", "Press T"});
+        row(Code::TopOther, {"overlap", "firing TDC", "Type T"});
     }
     void sentences() {
         QFETCH(int, code);
@@ -46,7 +46,7 @@ private slots:
     void firingSaidAndRecordedFromOverlap() {
         Finding f{Code::TopOther, Severity::LookAgain};
         f.deg = 0.0;
-        QVERIFY(words::sentence(f, {}).contains(QStringLiteral("press T to say overlap")));
+        QVERIFY(words::sentence(f, {}).contains(QStringLiteral("type T to say overlap")));
     }
 
     void tasks() {
@@ -56,7 +56,7 @@ private slots:
         QVERIFY(words::taskReason(t).contains(QStringLiteral("twisted")));
         t.kind = TaskKind::Finish;
         t.left = 12;
-        QVERIFY(words::taskTitle(t, {}).contains(QStringLiteral("12 readings")));
+        QVERIFY(words::taskTitle(t, {}).contains(QStringLiteral("12 more readings")));
         t.kind = TaskKind::ReadAgain;
         t.at = CrankDeg{-20.0};
         QVERIFY(words::taskTitle(t, {}).contains(QStringLiteral("20° before TDC again")));

@@ -46,7 +46,7 @@ private slots:
         const words::Style s;
         QCOMPARE(words::fromDeadCentre({-27.5}, s), QStringLiteral("27.5° before TDC"));
         QCOMPARE(words::fromDeadCentre({251.0}, s), QStringLiteral("71° after BDC"));
-        QCOMPARE(words::fromDeadCentre({0.0}, s), QStringLiteral("at TDC"));
+        QCOMPARE(words::fromDeadCentre({0.0}, s), QStringLiteral("TDC"));
         QCOMPARE(words::abbreviated({-232.0}, s), QStringLiteral("52° BBDC"));
         QCOMPARE(words::onWheel({120.0}, Wheel{WheelScale::Half180}, s),
                  QStringLiteral("120° after TDC"));

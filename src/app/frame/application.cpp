@@ -44,9 +44,10 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence) {
     QString early;
     const auto listening = QObject::connect(session_.get(), &Session::troubled,
                                             [&](const QString& said) { early = said; });
-    books_->resume();
+    const Place left = books_->resume();
     QObject::disconnect(listening);
-    window_ = std::make_unique<MainWindow>(*session_, *books_, look_, *dialogs_, preferences_);
+    window_ = std::make_unique<MainWindow>(*session_, *books_, look_, *dialogs_, preferences_,
+                                           left);
     if (const QString why = session_->book().readOnly(); early.isEmpty() && !why.isEmpty())
         early = book::sentence({book::Trouble::ReadOnly, why}, path);
     if (!early.isEmpty()) window_->say(early);

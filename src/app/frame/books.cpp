@@ -28,10 +28,13 @@ Books::Books(Session& session, Preferences& preferences, QString ownPath, QStrin
       ownPath_(std::move(ownPath)),
       demoPath_(std::move(demoPath)) {}
 
-void Books::resume() {
+Place Books::resume() {
+    // Before a job is open: from then on the window writes down where it is.
     const Place p = place();
-    if (!session_.openAnyJob(p.job) || session_.job().id != p.job) return;
-    if (p.cylinder <= session_.job().engine.cylinders) session_.select(p.cylinder, p.side);
+    if (session_.openAnyJob(p.job) && session_.job().id == p.job &&
+        p.cylinder <= session_.job().engine.cylinders)
+        session_.select(p.cylinder, p.side);
+    return p;
 }
 
 Place Books::place() const {
@@ -61,8 +64,8 @@ bool Books::use(book::Result<std::unique_ptr<book::Book>> opened, const QString&
         return false;
     }
     session_.useBook(std::get<std::unique_ptr<book::Book>>(std::move(opened)));
-    resume();
-    emit this->opened();
+    const Place left = resume();
+    emit this->opened(left);
     if (const QString why = session_.book().readOnly(); !why.isEmpty())
         emit troubled(book::sentence({book::Trouble::ReadOnly, why}, path));
     return true;
@@ -95,9 +98,8 @@ void Books::demoOrBack() {
 void Books::keepAsNew(const QString& path) {
     const Place p = place();
     if (!session_.keepAsNewBook(path)) return;
-    setPlace({session_.job().id, p.cylinder, p.side, p.station});
     session_.select(p.cylinder, p.side);
-    emit opened();
+    emit opened({session_.job().id, p.cylinder, p.side, p.station});
     emit troubled(QStringLiteral("%1 holds what was in hand; the work goes on in it.").arg(path));
 }
 

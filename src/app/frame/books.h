@@ -15,8 +15,8 @@ class Books : public QObject {
 public:
     Books(Session& session, Preferences& preferences, QString ownPath, QString demoPath);
 
-    /// Opens the job the work was left at in the open book, and selects its lobe.
-    void resume();
+    /// Opens the job the work was left at in the open book, and selects its lobe; where that was.
+    Place resume();
     /// Where the work was left in the open book.
     Place place() const;
     void setPlace(const Place& place);
@@ -36,7 +36,7 @@ public:
 signals:
     void troubled(const QString& sentence);
     /// Another book is open, at the place it was left.
-    void opened();
+    void opened(const Place& left);
 
 private:
     bool use(book::Result<std::unique_ptr<book::Book>> opened, const QString& path);

@@ -92,10 +92,11 @@ std::optional<Station> deedStation(const book::Deed& d) {
             if (d.field == QLatin1String(name)) return true;
         return false;
     };
+    if (d.kind == QLatin1String("shift")) return Station::Tdc;
     if (d.reading || d.subject == QLatin1String("terms") || d.kind == QLatin1String("import") ||
         d.kind == QLatin1String("run"))
         return Station::Lobes;
-    if (d.contact || d.kind == QLatin1String("shift")) return Station::Tdc;
+    if (d.contact) return Station::Tdc;
     if (d.kind == QLatin1String("cam setting")) return Station::Set;
     if (d.subject == QLatin1String("engine")) {
         if (field({"drive"})) return Station::Set;

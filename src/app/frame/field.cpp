@@ -104,6 +104,21 @@ Field lengthField(const QString& name, double least, double most, Part<double> p
     return f;
 }
 
+Field boreField() {
+    Field f = lengthField(
+        QStringLiteral("Bore"), 20, 250, [](Facts& f) -> double& { return f.engine.bore_mm; }, 90);
+    Field stroke = lengthField(
+        QStringLiteral("Stroke"), 20, 300, [](Facts& f) -> double& { return f.engine.stroke_mm; });
+    f.take = [bore = f.take, stroke = stroke.take](Facts& facts, const QString& typed,
+                                                   const Style& style) {
+        const QStringList two = typed.toLower().split(QLatin1Char('x'));
+        if (two.size() != 2) return bore(facts, typed, style);
+        const QString why = bore(facts, two[0], style);
+        return why.isEmpty() ? stroke(facts, two[1], style) : why;
+    };
+    return f;
+}
+
 Field numberField(const QString& name, const QString& asks, double least, double most, int places,
                   Part<double> part, double usual) {
     Field f;

@@ -58,6 +58,8 @@ Field optionalField(const QString& name, const QString& asks, double least, doub
 /// Several lengths, typed one after the other; "-" clears them.
 Field lengthsField(const QString& name, const QString& asks, std::size_t most,
                    Part<std::vector<lobe::Height>> part);
+/// The bore, or bore and stroke as they are said together: 90x78.
+Field boreField();
 /// Another word for one of a choice's values.
 using Synonyms = std::vector<std::pair<const char*, int>>;
 /// `say` names each of the `count` values of an enum; the number, or the first letters of one of

@@ -31,7 +31,7 @@
 namespace app {
 
 MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
-                       Preferences& preferences)
+                       Preferences& preferences, const Place& left)
     : session_(session), books_(books), look_(look), dialogs_(dialogs), preferences_(preferences) {
     setWindowTitle(QStringLiteral("Amber Lobe"));
     setAcceptDrops(true);
@@ -40,8 +40,8 @@ MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dial
     dress(); // before there are widgets: each is dressed once
     build();
     connectAll();
-    if (const QByteArray left = preferences_.geometry(); !left.isEmpty()) restoreGeometry(left);
-    bookOpened();
+    if (const QByteArray shape = preferences_.geometry(); !shape.isEmpty()) restoreGeometry(shape);
+    bookOpened(left);
     if (preferences_.atStand()) setAtStand(true);
 }
 
@@ -171,12 +171,11 @@ void MainWindow::rememberPlace() {
 }
 
 /// Another book, or the first: the work goes on where it was left in it.
-void MainWindow::bookOpened() {
-    const Place place = books_.place();
+void MainWindow::bookOpened(const Place& left) {
     refresh();
     if (!session_.hasJob()) return;
-    const auto left = words::stationOfKey(place.station);
-    go(left && place.job == session_.job().id ? *left : session_.findings().next);
+    const auto station = words::stationOfKey(left.station);
+    go(station && left.job == session_.job().id ? *station : session_.findings().next);
 }
 
 void MainWindow::nameWindow() {

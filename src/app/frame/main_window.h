@@ -33,9 +33,10 @@ class Welcome;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    /// The session, books, look, dialogs and preferences outlive the window.
+    /// The session, books, look, dialogs and preferences outlive the window, which begins where the
+    /// work was left.
     MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
-               Preferences& preferences);
+               Preferences& preferences, const Place& left);
 
     void go(lobe::Station station);
     lobe::Station station() const;
@@ -81,7 +82,7 @@ private:
     void dress();
     void begin(const lobe::Task& task);
     void showUndone(const book::Deed& deed, bool again);
-    void bookOpened();
+    void bookOpened(const Place& left);
     void nameWindow();
     void rememberPlace();
     Bench* bench() const;

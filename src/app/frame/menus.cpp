@@ -50,7 +50,7 @@ void Menus::jobMenu() {
     connect(jobs_, &QMenu::aboutToShow, this, &Menus::listJobs);
     add(menu, "openBook", QStringLiteral("Open book…"), "Ctrl+O", [this] { openBook(); });
     add(menu, "newBook", QStringLiteral("New book…"), "", [this] { newBook(); });
-    add(menu, "keepAsNew", QStringLiteral("Keep what is in hand as a new book…"), "Ctrl+S",
+    add(menu, "keepAsNew", QStringLiteral("Keep what is in hand as a new book…"), "Ctrl+Shift+S",
         [this] { window_.keepAsNewBook(); });
     demo_ = add(
         menu, "openDemo", QStringLiteral("Open the demo"), "Ctrl+D",
@@ -154,7 +154,10 @@ void Menus::helpMenu() {
 
 void Menus::listJobs() {
     jobs_->clear();
-    for (const auto& job : session_.book().jobs()) {
+    const auto listed = session_.book().listJobs();
+    if (const auto* e = std::get_if<book::Error>(&listed))
+        return window_.say(book::sentence(*e, session_.book().path()));
+    for (const auto& job : std::get<std::vector<book::JobSummary>>(listed)) {
         QAction* action = jobs_->addAction(job.name);
         action->setCheckable(true);
         action->setChecked(job.id == session_.job().id);

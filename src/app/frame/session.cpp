@@ -83,7 +83,7 @@ void Session::useBook(std::unique_ptr<book::Book> book) {
 }
 
 void Session::drop() {
-    snapshot_ = std::make_shared<const Snapshot>();
+    snapshot_ = examined({});
     cylinder_ = 1;
     side_ = Side::Intake;
     emit selectionChanged();

@@ -73,7 +73,7 @@ private:
     void switchState(bool back);
 
     std::unique_ptr<book::Book> book_;
-    lobe::SnapshotPtr snapshot_ = std::make_shared<const lobe::Snapshot>();
+    lobe::SnapshotPtr snapshot_ = lobe::examined({}); ///< never null; of no job at first
     int cylinder_ = 1;
     lobe::Side side_ = lobe::Side::Intake;
     std::int64_t lastId_ = 0;

@@ -68,6 +68,8 @@ QStringList saveViews(Application& application, const QString& folder) {
     MainWindow& window = application.window();
     Walk walk(application, folder);
     window.resize(1280, 800);
+    window.askNewJob();
+    walk.save(QStringLiteral("welcome"));
     walk.job(0);
     window.go(lobe::Station::Engine);
     walk.save(QStringLiteral("engine"));
@@ -102,6 +104,11 @@ QStringList saveViews(Application& application, const QString& folder) {
     application.session().select(2, lobe::Side::Intake);
     window.go(lobe::Station::Lobes);
     walk.save(QStringLiteral("lobes-half-way"));
+    walk.job(0);
+    window.go(lobe::Station::Timing);
+    window.setAtStand(true);
+    walk.save(QStringLiteral("stand-timing"));
+    window.setAtStand(false);
     walk.job(2);
     window.go(lobe::Station::Tdc);
     window.setAtStand(true);

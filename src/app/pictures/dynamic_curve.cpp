@@ -53,14 +53,20 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
     p.drawRect(box);
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    p.drawText(QRectF(kLeft, 0, box.width(), kTop), Qt::AlignLeft | Qt::AlignVCenter,
-               scene_.rough
-                   ? QStringLiteral("dynamic ratio against advance; fuel limits a rough guide")
-                   : QStringLiteral("dynamic ratio against advance, crank degrees"));
+    QString title = scene_.rough
+                        ? QStringLiteral("dynamic ratio against advance; fuel limits a rough guide")
+                        : QStringLiteral("dynamic ratio against advance, crank degrees");
+    if (p.fontMetrics().horizontalAdvance(title) > box.width())
+        title = scene_.rough ? QStringLiteral("dynamic by advance; fuels a rough guide")
+                             : QStringLiteral("dynamic by advance");
+    if (p.fontMetrics().horizontalAdvance(title) > box.width())
+        title = QStringLiteral("dynamic by advance");
+    p.drawText(QRectF(kLeft, 0, box.width(), kTop), Qt::AlignLeft | Qt::AlignVCenter, title);
     p.save();
     p.setClipRect(box);
     QColor band = t.exhaustFill;
     band.setAlpha(90);
+    double named = -100.0; // where the last name stands
     for (const FuelLimit& f : scene_.fuels) {
         if (f.dynamic > most_) continue;
         p.setPen(Qt::NoPen);
@@ -69,6 +75,10 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
         p.setPen(QPen(t.exhaust, 1.0, Qt::DashLine));
         p.drawLine(QPointF(box.left(), y(f.dynamic)), QPointF(box.right(), y(f.dynamic)));
         p.setPen(t.exhaust);
+        // Where the line is in the picture, and clear of the one before.
+        const double at = y(f.dynamic) + 1.0;
+        if (at < box.top() || at + 16.0 > box.bottom() || std::abs(at - named) < 16.0) continue;
+        named = at;
         p.drawText(QRectF(box.left() + 6, y(f.dynamic) + 1, box.width() - 12, 16),
                    Qt::AlignLeft | Qt::AlignVCenter,
                    QString::fromStdString(f.name) + QStringLiteral(", up to ") +
@@ -85,10 +95,10 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
     line(scene_.kept, QPen(t.muted, 1.6, Qt::DashLine));
     line(scene_.curve, QPen(t.ink, 2.2));
     if (scene_.wanted > 0.0) {
-        p.setPen(QPen(t.amber, 2.0, Qt::DotLine));
+        p.setPen(QPen(t.amberLine, 2.0, Qt::DotLine));
         p.drawLine(QPointF(box.left(), y(scene_.wanted)), QPointF(box.right(), y(scene_.wanted)));
     }
-    p.setPen(QPen(t.amber, 3.0));
+    p.setPen(QPen(t.amberLine, 3.0));
     p.drawLine(QPointF(x(scene_.advance_deg), box.top()),
                QPointF(x(scene_.advance_deg), box.bottom()));
     p.restore();

@@ -1,5 +1,7 @@
 #include "app/pictures/picture.h"
 
+#include "book/files.h"
+
 #include <QAction>
 #include <QApplication>
 #include <QClipboard>
@@ -12,6 +14,8 @@
 namespace app {
 
 QString savePicture(const QString& path, const QSize& size, const DrawFunction& draw) {
+    // A picture never goes over a book or a device.
+    if (const QString why = book::refusesExport(path, {}); !why.isEmpty()) return why;
     QSaveFile file(path);
     if (!file.open(QIODevice::WriteOnly)) return file.errorString();
     if (path.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive)) {

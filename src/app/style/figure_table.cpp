@@ -55,14 +55,15 @@ QString FigureTable::text() const {
     return rows.join(QLatin1Char('\n'));
 }
 
-void FigureTable::setStrip(bool on) {
-    strip_ = on;
+void FigureTable::setStrip(int rows) {
+    if (rows == strip_) return;
+    strip_ = rows;
     updateGeometry();
     update();
 }
 
 QSize FigureTable::sizeHint() const {
-    if (strip_) return {300, 2 * kName + 2 * kFigure + 4};
+    if (strip_ > 0) return {300, strip_ * (2 * kName + 2 * kFigure + 4)};
     int width = 0;
     qsizetype rows = 0;
     for (const auto& block : blocks_) {
@@ -87,43 +88,52 @@ void FigureTable::paintStrip(QPainter& p) const {
                                                               : void(cells << line);
             }
         }
-    const int lead = cells.isEmpty() ? 0 : 36;
-    const int tail = words.isEmpty() ? 0 : cells.isEmpty() ? width() : 92;
-    const int wide = cells.isEmpty() ? 0 : (width() - lead - tail) / static_cast<int>(cells.size());
-    p.setFont(Look::font(12));
-    p.setPen(t.muted);
-    if (!cells.isEmpty()) {
-        p.drawText(QRect(2, 2 * kName, lead, kFigure), Qt::AlignLeft | Qt::AlignVCenter, now);
-        p.drawText(QRect(2, 2 * kName + kFigure, lead, kFigure), Qt::AlignLeft | Qt::AlignVCenter,
-                   then);
+    if (cells.isEmpty()) {
+        p.setFont(Look::font(13));
+        p.setPen(t.ink);
+        p.drawText(rect(), static_cast<int>(Qt::AlignLeft | Qt::AlignTop) | Qt::TextWordWrap,
+                   words.join(QLatin1Char(' ')));
+        return;
     }
-    int left = lead;
-    for (const FigureLine& cell : cells) {
+    constexpr int kLead = 36, kTail = 92, kHigh = 2 * kName + 2 * kFigure + 4;
+    const int tail = words.isEmpty() ? 0 : kTail;
+    const int each = (static_cast<int>(cells.size()) + strip_ - 1) / strip_;
+    const int wide = (width() - kLead - tail) / each;
+    for (int i = 0; i < cells.size(); ++i) {
+        const FigureLine& cell = cells[i];
+        const int left = kLead + (i % each) * wide, top = (i / each) * kHigh;
+        if (i % each == 0) {
+            p.setFont(Look::font(12));
+            p.setPen(t.muted);
+            p.drawText(QRect(2, top + 2 * kName, kLead, kFigure), Qt::AlignLeft | Qt::AlignVCenter,
+                       now);
+            p.drawText(QRect(2, top + 2 * kName + kFigure, kLead, kFigure),
+                       Qt::AlignLeft | Qt::AlignVCenter, then);
+        }
         p.setFont(Look::font(11));
         p.setPen(t.muted);
-        p.drawText(QRect(left, 0, wide - 3, 2 * kName),
+        p.drawText(QRect(left, top, wide - 3, 2 * kName),
                    static_cast<int>(Qt::AlignRight | Qt::AlignBottom) | Qt::TextWordWrap,
                    cell.name);
         p.setPen(t.ink);
         p.setFont(Look::font(kPixels));
-        p.drawText(QRect(left, 2 * kName, wide - 6, kFigure), Qt::AlignRight | Qt::AlignVCenter,
-                   cell.first);
+        p.drawText(QRect(left, top + 2 * kName, wide - 6, kFigure),
+                   Qt::AlignRight | Qt::AlignVCenter, cell.first);
         p.setFont(Look::font(15, cell.strong));
-        p.drawText(QRect(left, 2 * kName + kFigure, wide - 6, kFigure),
+        p.drawText(QRect(left, top + 2 * kName + kFigure, wide - 6, kFigure),
                    Qt::AlignRight | Qt::AlignVCenter, cell.second);
-        left += wide;
     }
+    if (words.isEmpty()) return;
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    if (!words.isEmpty())
-        p.drawText(QRect(left + 8, 0, width() - left - 8, height()),
-                   static_cast<int>(Qt::AlignLeft | Qt::AlignVCenter) | Qt::TextWordWrap,
-                   words.join(QLatin1Char(cells.isEmpty() ? ' ' : '\n')));
+    p.drawText(QRect(width() - tail + 8, 0, tail - 8, height()),
+               static_cast<int>(Qt::AlignLeft | Qt::AlignVCenter) | Qt::TextWordWrap,
+               words.join(QLatin1Char('\n')));
 }
 
 void FigureTable::paintEvent(QPaintEvent*) {
     QPainter p(this);
-    if (strip_) return paintStrip(p);
+    if (strip_ > 0) return paintStrip(p);
     const Theme& t = look_.theme();
     int left = 2;
     for (const auto& block : blocks_) {

@@ -23,8 +23,8 @@ public:
     /// figure, and bold alone.
     FigureTable(const Look& look, bool notes, QWidget* parent = nullptr);
 
-    /// Side by side in one strip: each figure under its name, as it is above what it would be.
-    void setStrip(bool on);
+    /// Side by side in a strip of so many rows: each figure under its name, as it is above what it would be.
+    void setStrip(int rows);
     void setBlocks(const QList<QList<FigureLine>>& blocks);
     /// All of it, row by row, columns by tabs.
     QString text() const;
@@ -44,7 +44,7 @@ private:
 
     const Look& look_;
     bool notes_;
-    bool strip_ = false;
+    int strip_ = 0; ///< its rows; 0: a table
     QList<QList<FigureLine>> blocks_;
 };
 

@@ -51,7 +51,14 @@ double ChamberSection::shown_mm() const {
     return 0.8 * (scene_.state.stroke_mm > 0.0 ? scene_.state.stroke_mm : sample().stroke_mm);
 }
 
+void ChamberSection::back() {
+    if (before_mm_) dragged_mm_ = before_mm_;
+    before_mm_.reset();
+    update();
+}
+
 void ChamberSection::atClosing() {
+    before_mm_ = dragged_mm_;
     dragged_mm_.reset();
     update();
 }

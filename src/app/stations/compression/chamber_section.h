@@ -25,6 +25,8 @@ public:
     /// How far down the piston is shown, mm: where the intake closes unless it was dragged.
     double shown_mm() const;
     void atClosing();
+    /// Where it stood before `atClosing`.
+    void back();
     QSize sizeHint() const override { return {300, 420}; }
 
 signals:
@@ -47,7 +49,7 @@ private:
     double labelY(ChamberPart part, double height) const;
 
     ChamberScene scene_;
-    std::optional<double> dragged_mm_;
+    std::optional<double> dragged_mm_, before_mm_;
 };
 
 } // namespace app

@@ -206,6 +206,7 @@ Echo CompressionStation::command(QChar letter) {
 void CompressionStation::leave() {
     notNow_ = true;
     sheet_.moveTo(-1);
+    section_->back();
     refresh();
 }
 
@@ -301,11 +302,18 @@ QString CompressionStation::reached() const {
                 : length               ? words::liftWithUnit(*value, style())
                                        : words::fixed(*value, 1, style()) + QStringLiteral(" cc"));
         }
-        parts << QStringLiteral(
-                     "<b>%1 : 1</b> is reached by any one of these, all else as shown: %2.")
-                     .arg(words::fixed(set.wantedDynamic, 2, style()),
-                          ways.isEmpty() ? QStringLiteral("nothing within reason")
-                                         : ways.join(QStringLiteral(", ")));
+        const QString wanted = words::fixed(set.wantedDynamic, 2, style());
+        parts << (ways.isEmpty()
+                      ? QStringLiteral("<b>%1 : 1</b> cannot be reached by advance, chamber, "
+                                       "gasket, deck or crown alone.")
+                            .arg(wanted)
+                  : ways.size() == 1
+                      ? QStringLiteral("<b>%1 : 1</b> is reached by this alone, all else as shown: "
+                                       "%2.")
+                            .arg(wanted, ways.front())
+                      : QStringLiteral("<b>%1 : 1</b> is reached by any one of these, all else as "
+                                       "shown: %2.")
+                            .arg(wanted, ways.join(QStringLiteral(", "))));
     }
     if (known && set.kept) {
         const auto a = compression(*set.kept, set.altitude_m, set.exponent);

@@ -236,8 +236,7 @@ std::vector<Field> make() {
     add(crown());
     add(chamberField(QStringLiteral("Crevice above the ring"), QStringLiteral("cc"), 0.0, 20.0,
                      &Chamber::crevice_cc, true));
-    add(lengthField(QStringLiteral("Bore"), 20, 250,
-                    [](F f) -> double& { return f.engine.bore_mm; }));
+    add(boreField());
     add(lengthField(QStringLiteral("Stroke"), 20, 300,
                     [](F f) -> double& { return f.engine.stroke_mm; }));
     add(lengthField(QStringLiteral("Rod, centre to centre"), 30, 500,

@@ -128,9 +128,12 @@ void EngineStation::refresh() {
                       .arg(QString::fromStdString(job().card->name),
                            job().otherCards.empty()
                                ? QString()
-                               : QStringLiteral(" (%1 more cards at hand, Ctrl+Shift+K fits "
-                                                "the next)")
-                                     .arg(job().otherCards.size()),
+                               : (job().otherCards.size() == 1
+                                      ? QStringLiteral(" (1 more card at hand, Ctrl+Shift+K fits "
+                                                       "it)")
+                                      : QStringLiteral(" (%1 more cards at hand, Ctrl+Shift+K fits "
+                                                       "the next)")
+                                            .arg(job().otherCards.size())),
                            words::stationName(findings().next));
     if (job().card)
         for (const CardContradiction& c : complete(*job().card).contradictions)

@@ -55,22 +55,6 @@ Field cardHeight() {
     return f;
 }
 
-/// The bore, or bore and stroke as they are said together: 90x78.
-Field bore() {
-    Field f = lengthField(
-        QStringLiteral("Bore"), 20, 250, [](Facts& f) -> double& { return f.engine.bore_mm; }, 90);
-    Field stroke = lengthField(
-        QStringLiteral("Stroke"), 20, 300, [](Facts& f) -> double& { return f.engine.stroke_mm; });
-    f.take = [bore = f.take, stroke = stroke.take](Facts& facts, const QString& typed,
-                                                   const Style& style) {
-        const QStringList two = typed.toLower().split(QLatin1Char('x'));
-        if (two.size() != 2) return bore(facts, typed, style);
-        const QString why = bore(facts, two[0], style);
-        return why.isEmpty() ? stroke(facts, two[1], style) : why;
-    };
-    return f;
-}
-
 /// Shows a dash while there is no card: showing must not make one.
 Field onCard(Field f) {
     f.subject = QStringLiteral("cam card");
@@ -89,7 +73,7 @@ void engine(std::vector<Field>& all) {
                   [](Facts& f) -> std::string& { return f.engine.name; }));
     all.back().heading = QStringLiteral("The engine");
     add(cylinders());
-    add(bore());
+    add(boreField());
     add(lengthField(
         QStringLiteral("Stroke"), 20, 300, [](Facts& f) -> double& { return f.engine.stroke_mm; },
         78));

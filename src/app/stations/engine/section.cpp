@@ -59,7 +59,9 @@ void EngineSection::drawPlan(QPainter& p, const QRectF& box) const {
         const QPointF c(left + 6 + pitch * (i + 0.5), box.top() + 31);
         p.setPen(QPen(t.ink, 1.6));
         p.drawEllipse(c, pitch * 0.4, pitch * 0.4);
-        p.setFont(Look::font(13, true));
+        // Many cylinders: every other one is named.
+        if (pitch < 20.0 && i % 2) continue;
+        p.setFont(Look::font(pitch < 26.0 ? 11 : 13, true));
         p.drawText(QRectF(c.x() - 16, c.y() - 10, 32, 20), Qt::AlignCenter, QString::number(i + 1));
     }
     p.setBrush(Qt::NoBrush);

@@ -308,6 +308,7 @@ void SetStation::makeRoom() {
     wheels_->setMinimumHeight(low ? 130 : 340);
     wheels_->setMinimumWidth(narrow ? 200 : 296);
     wheels_->setMaximumWidth(narrow ? 240 : 330);
+    outcome_->setStrip(narrow ? 2 : 1);
     // Room kept for the words, so that nothing jumps under a slide that is dragged.
     steps_->setMinimumHeight(low ? 34 : 38);
     layout()->activate();

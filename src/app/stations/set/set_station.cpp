@@ -86,7 +86,7 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     panes_->addWidget(scrolled(without_, this));
 
     choices_->setRowHeight(44);
-    outcome_->setStrip(true);
+    outcome_->setStrip(1);
 
     // Wheel, choices and ring side by side; under them the hand's steps, the slide and one strip of
     // figures as they are and as they would be.

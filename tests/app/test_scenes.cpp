@@ -1,0 +1,188 @@
+// Which side of a picture is which: rings for either rotation, bars, strip and slide, looked at by
+// their colours and their coordinates.
+#include "app_fixture.h"
+#include "support/text_recorder.h"
+
+#include "app/pictures/event_bars.h"
+#include "app/pictures/ring.h"
+#include "app/pictures/slide.h"
+#include "app/pictures/strip.h"
+
+#include <QSignalSpy>
+
+using fixture::Bench;
+using namespace lobe;
+
+namespace {
+
+template <class P> QImage drawn(const P& picture, const QSize& size) {
+    QImage image(size, QImage::Format_RGB32);
+    image.fill(Qt::white);
+    QPainter p(&image);
+    picture.draw(p, size);
+    return image;
+}
+
+/// Pixels of a colour left and right of the middle.
+std::pair<int, int> sides(const QImage& image, const QColor& colour) {
+    int left = 0, right = 0;
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x)
+            if (image.pixel(x, y) == colour.rgb()) ++(x < image.width() / 2 ? left : right);
+    return {left, right};
+}
+
+SnapshotPtr demo(Bench& bench) {
+    bench.session().openJob(bench.session().book().jobs()[0].id);
+    return bench.session().snapshot();
+}
+
+} // namespace
+
+class TestScenes : public QObject {
+    Q_OBJECT
+
+private slots:
+    void theRingRunsTheEnginesWay() {
+        Bench bench(true);
+        const SnapshotPtr now = demo(bench);
+        app::Ring ring(bench.look(), bench.answers());
+        for (const bool clockwise : {true, false}) {
+            app::RingScene scene = app::ringOf(now, 1);
+            scene.rotation = clockwise ? Rotation::Clockwise : Rotation::Anticlockwise;
+            ring.setScene(scene);
+            const QImage image = drawn(ring, {400, 440});
+            const auto in = sides(image, bench.look().theme().intakeFill),
+                       ex = sides(image, bench.look().theme().exhaustFill);
+            // The intake's nose stands 106 after TDC: right of it on an engine that runs clockwise.
+            QVERIFY(clockwise ? in.second > 2 * in.first : in.first > 2 * in.second);
+            QVERIFY(clockwise ? ex.first > 2 * ex.second : ex.second > 2 * ex.first);
+        }
+    }
+
+    void theRingTakesEachLobeFromItsOwnSide() {
+        Bench bench(true);
+        const SnapshotPtr now = demo(bench);
+        const app::RingScene scene = app::ringOf(now, 1);
+        QVERIFY(scene.intake->side == Side::Intake);
+        QVERIFY(scene.exhaust->side == Side::Exhaust);
+        app::Ring ring(bench.look(), bench.answers());
+        app::RingScene at = scene;
+        at.needle = CrankDeg{106.0};
+        ring.setScene(at);
+        // At the intake's nose: its lift, and none of the exhaust.
+        const QString said = ring.readout();
+        QVERIFY2(said.contains(QStringLiteral("exhaust 0.000")), qPrintable(said));
+        QVERIFY2(!said.contains(QStringLiteral("intake 0.000")), qPrintable(said));
+    }
+
+    void aLiftNotMeasuredYetIsNoZero() {
+        Bench bench;
+        bench.type(QStringLiteral("half"));
+        bench.window().go(Station::Lobes);
+        bench.type(QStringLiteral("step 5"));
+        for (int i = 0; i <= 34; ++i) {
+            const double d = -70.0 + 5.0 * i;
+            bench.type(QString::number(d < -20 ? 0.0 : 4.0 * (1.0 - std::cos((d + 20.0) / 60.0)),
+                                       'f', 2));
+        }
+        app::Ring ring(bench.look(), bench.answers());
+        app::RingScene scene = app::ringOf(bench.session().snapshot(), 1);
+        QVERIFY(scene.intake && scene.intake->curve);
+        scene.needle = CrankDeg{200.0};
+        ring.setScene(scene);
+        QVERIFY2(ring.readout().contains(QStringLiteral("intake ") + QChar(0x2013)),
+                 qPrintable(ring.readout()));
+        scene.needle = CrankDeg{50.0};
+        ring.setScene(scene);
+        QVERIFY(!ring.readout().contains(QChar(0x2013)));
+    }
+
+    void barsStandWhereTheirEventsAre() {
+        Bench bench(true);
+        const SnapshotPtr now = demo(bench);
+        const CylinderFindings& c = now->findings.cylinders.front();
+        app::EventBars bars(bench.look(), bench.answers());
+        app::EventBarsScene scene;
+        scene.heights = {now->job.card->height};
+        scene.intake = {now, &now->findings.intake(c)->lobe};
+        scene.exhaust = {now, &now->findings.exhaust(c)->lobe};
+        bars.setScene(scene);
+        const QSize size(800, 300);
+        const QImage image = drawn(bars, size);
+        const auto in = sides(image, bench.look().theme().intakeFill),
+                   ex = sides(image, bench.look().theme().exhaustFill);
+        QVERIFY(in.second > 2 * in.first);
+        QVERIFY(ex.first > 2 * ex.second);
+        // Each event's number at its own end of its bar.
+        support::TextRecorder recorder(size);
+        QPainter p(&recorder);
+        bars.draw(p, size);
+        p.end();
+        const auto at = [&](const QString& text) {
+            for (const auto& each : recorder.texts())
+                if (each.text == text) return each.box.center().x();
+            return -1.0;
+        };
+        const HeightEvents* e = scene.intake->events(scene.heights[0]);
+        const QString opens = words::fixed(-e->opens->deg, 1, {}),
+                      closes = words::fixed(e->closes->deg - 180.0, 1, {});
+        QVERIFY2(at(opens) > 0 && at(closes) > at(opens) + 100, qPrintable(opens + closes));
+    }
+
+    void theStripRunsFromLeftToRight() {
+        Bench bench(true);
+        demo(bench);
+        bench.window().go(Station::Lobes);
+        QApplication::processEvents();
+        auto* strip = bench.find<app::Strip>("strip");
+        const QCPAxis* x = strip->axisRect(0)->axis(QCPAxis::atBottom);
+        QVERIFY(x->coordToPixel(105.0) > x->coordToPixel(-110.0));
+        // The solid line of the intake has its greatest lift after TDC, the dashed one before.
+        bool solid = false, dashed = false;
+        for (int i = 0; i < strip->graphCount(); ++i) {
+            const QCPGraph* g = strip->graph(i);
+            if (g->lineStyle() != QCPGraph::lsLine || g->dataCount() < 50) continue;
+            double most = 0.0, at = 0.0;
+            for (const QCPGraphData& d : *g->data())
+                if (d.value > most) {
+                    most = d.value;
+                    at = d.key;
+                }
+            if (g->pen().color() == bench.look().theme().intake) {
+                QVERIFY(at > 90.0 && at < 120.0);
+                QVERIFY(g->pen().style() == Qt::SolidLine);
+                solid = true;
+            }
+            if (g->pen().color() == bench.look().theme().exhaust) {
+                QVERIFY(at < -90.0 && at > -130.0);
+                QVERIFY(g->pen().style() != Qt::SolidLine);
+                dashed = true;
+            }
+        }
+        QVERIFY(solid && dashed);
+    }
+
+    void earlyIsRightOnTheSlide() {
+        Bench bench;
+        app::Slide slide(bench.look());
+        slide.resize(500, 60);
+        slide.show();
+        QTest::mouseClick(&slide, Qt::LeftButton, {}, QPoint(430, 20));
+        QVERIFY2(slide.value() > 5.0, qPrintable(QString::number(slide.value())));
+        QTest::mouseClick(&slide, Qt::LeftButton, {}, QPoint(90, 20));
+        QVERIFY(slide.value() < -5.0);
+        QTest::keyClick(&slide, Qt::Key_Right);
+        support::TextRecorder recorder(slide.size());
+        slide.render(&recorder, {}, {}, QWidget::RenderFlags());
+        double early = -1.0, late = -1.0;
+        for (const auto& each : recorder.texts()) {
+            if (each.text.contains(QStringLiteral("early"))) early = each.box.center().x();
+            if (each.text.contains(QStringLiteral("late"))) late = each.box.center().x();
+        }
+        QVERIFY(late > 0.0 && early > late);
+    }
+};
+
+QTEST_MAIN(TestScenes)
+#include "test_scenes.moc"

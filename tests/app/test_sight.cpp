@@ -1,0 +1,325 @@
+// What is seen: every view has its own ground, nothing painted is cut or runs into other text, and
+// what must be told apart is far enough apart, in both themes and units, empty and full.
+#include "app_fixture.h"
+#include "support/text_recorder.h"
+
+#include "app/pictures/picture.h"
+#include "app/frame/overlay.h"
+#include "words/sentences.h"
+
+#include <QAbstractButton>
+#include <QLineEdit>
+#include <QMenuBar>
+
+using fixture::Bench;
+using namespace lobe;
+
+namespace {
+
+void openJob(Bench& bench, std::size_t index) {
+    bench.session().openJob(bench.session().book().jobs()[index].id);
+    QApplication::processEvents();
+}
+
+/// A job with everything long: names, cylinders.
+void longJob(Bench& bench) {
+    bench.session().newJob(QString(60, QLatin1Char('W')));
+    Engine e;
+    e.name = std::string(60, 'M');
+    e.cylinders = 16;
+    e.bore_mm = 101.125;
+    e.stroke_mm = 101.125;
+    e.rod_mm = 171.125;
+    e.ratioIntake = e.ratioExhaust = 1.625;
+    e.lashIntake_mm = 0.457;
+    e.lashExhaust_mm = 0.508;
+    bench.session().keep(book::SetEngine{e});
+    Card c;
+    c.name = std::string(60, 'W');
+    c.ivo = 12;
+    c.ivc = 40;
+    c.evo = 52;
+    c.evc = 4;
+    bench.session().keep(book::SetCards{c});
+}
+
+QRgb groundOf(const QImage& image, const QRect& area) {
+    QHash<QRgb, int> counts;
+    for (int y = area.top(); y < area.bottom(); y += 3)
+        for (int x = area.left(); x < area.right(); x += 3)
+            ++counts[image.pixel(x, y)];
+    QRgb most = 0;
+    for (auto it = counts.begin(); it != counts.end(); ++it)
+        if (it.value() > counts.value(most)) most = it.key();
+    return most;
+}
+
+/// Words that are painted over one another or past the edge of what they are painted on.
+QStringList collisions(const QList<support::PaintedText>& texts, const QSizeF& size) {
+    QStringList out;
+    const QRectF room = QRectF(QPointF(), size).adjusted(-1, -1, 1, 1);
+    for (qsizetype i = 0; i < texts.size(); ++i) {
+        if (!room.contains(texts[i].box))
+            out << QStringLiteral("\"%1\" past the edge").arg(texts[i].text);
+        for (qsizetype j = i + 1; j < texts.size(); ++j)
+            if (texts[i].box.adjusted(1, 1, -1, -1).intersects(texts[j].box.adjusted(1, 1, -1, -1)))
+                out << QStringLiteral("\"%1\" over \"%2\"").arg(texts[i].text, texts[j].text);
+    }
+    return out;
+}
+
+/// What is wrong with what a window shows at the moment.
+QStringList faults(Bench& bench) {
+    QStringList out;
+    for (QWidget* w : bench.window().findChildren<QWidget*>()) {
+        if (!w->isVisible() || w->visibleRegion().isEmpty()) continue;
+        const QString name = w->objectName().isEmpty()
+                                 ? QString::fromLatin1(w->metaObject()->className())
+                                 : w->objectName();
+        if (auto* label = qobject_cast<QLabel*>(w); label && !label->text().isEmpty()) {
+            const int needed = label->wordWrap() ? label->heightForWidth(label->width())
+                                                 : label->sizeHint().height();
+            // A label in a scroll area has all the room it needs.
+            const bool scrolls = label->parentWidget() &&
+                                 label->parentWidget()->objectName() ==
+                                     QLatin1String("qt_scrollarea_viewport");
+            if (!scrolls && label->height() + 2 < needed)
+                out << QStringLiteral("%1 is %2 high and needs %3: %4")
+                           .arg(name)
+                           .arg(label->height())
+                           .arg(needed)
+                           .arg(label->text().left(60));
+            if (!label->wordWrap() && label->width() + 2 < label->sizeHint().width() &&
+                label->objectName() != QLatin1String("jobName"))
+                out << QStringLiteral("%1 is too narrow for %2").arg(name, label->text().left(60));
+        }
+        if (auto* button = qobject_cast<QAbstractButton*>(w);
+            button && !button->text().isEmpty() &&
+            button->width() < button->fontMetrics().horizontalAdvance(button->text()))
+            out << QStringLiteral("button %1 is too narrow for %2").arg(name, button->text());
+        if (auto* picture = qobject_cast<app::Picture*>(w)) {
+            support::TextRecorder recorder(picture->size());
+            QPainter p(&recorder);
+            picture->draw(p, picture->size());
+            p.end();
+            for (const QString& fault : collisions(recorder.texts(), picture->size()))
+                out << QStringLiteral("%1: %2").arg(name, fault);
+        } else if (name == QLatin1String("route") || name == QLatin1String("stand") ||
+                   name == QLatin1String("setOutcome") || name == QLatin1String("compressionTable")) {
+            support::TextRecorder recorder(w->size());
+            w->render(&recorder, {}, {}, QWidget::RenderFlags());
+            for (const QString& fault : collisions(recorder.texts(), w->size()))
+                out << QStringLiteral("%1: %2").arg(name, fault);
+        }
+    }
+    return out;
+}
+
+} // namespace
+
+class TestSight : public QObject {
+    Q_OBJECT
+
+private slots:
+    void everyViewHasItsOwnGround_data() {
+        QTest::addColumn<bool>("full");
+        QTest::addColumn<bool>("dark");
+        for (const bool full : {false, true})
+            for (const bool dark : {false, true})
+                QTest::addRow("%s %s", full ? "full" : "empty", dark ? "dark" : "light")
+                    << full << dark;
+    }
+    void everyViewHasItsOwnGround() {
+        QFETCH(bool, full);
+        QFETCH(bool, dark);
+        Bench bench(full);
+        bench.look().setDark(dark);
+        const QRgb plate = bench.look().theme().plate.rgb(), panel = bench.look().theme().panel.rgb(),
+                   bar = bench.look().theme().bar.rgb(), dial = bench.look().theme().dial.rgb();
+        const auto check = [&](const QString& what, const QString& widget) {
+            QApplication::processEvents();
+            auto* w = bench.find<QWidget>(qPrintable(widget));
+            QVERIFY2(w->isVisible(), qPrintable(what));
+            const QImage image = bench.window().grab().toImage().convertToFormat(QImage::Format_RGB32);
+            const QRgb ground =
+                groundOf(image, QRect(w->mapTo(&bench.window(), QPoint()), w->size()));
+            QVERIFY2(ground == plate || ground == dial,
+                     qPrintable(what + QLatin1Char(' ') + QString::number(ground, 16)));
+            for (const auto& [name, colour] :
+                 {std::pair("route", panel), std::pair("slate", panel), std::pair("topBar", bar),
+                  std::pair("entryBar", bar)}) {
+                auto* part = bench.find<QWidget>(name);
+                if (!part->isVisible()) continue;
+                const QRgb own =
+                    groundOf(image, QRect(part->mapTo(&bench.window(), QPoint()), part->size()));
+                QVERIFY2(own == colour || own == dial, name);
+            }
+        };
+        if (!full) {
+            check(QStringLiteral("welcome"), QStringLiteral("welcome"));
+            bench.type(QStringLiteral("a new job"));
+        } else {
+            openJob(bench, 0);
+        }
+        for (Station s : kStations) {
+            bench.window().go(s);
+            check(words::stationName(s), words::stationKey(s) + QStringLiteral("Station"));
+        }
+        bench.window().setAtStand(true);
+        check(QStringLiteral("stand"), QStringLiteral("stand"));
+    }
+
+    // The figures of WCAG: text 4.5 to 1, graphics and focus 3 to 1.
+    void whatMustBeToldApartIs() {
+        for (const bool dark : {false, true}) {
+            const app::Theme t = dark ? app::Theme::inTheDark() : app::Theme::light();
+            app::Look look;
+            look.setDark(dark);
+            const QPalette p = look.palette();
+            struct Pair {
+                const char* what;
+                QColor front, back;
+                double least;
+            };
+            const QColor onAmber(0x22, 0x25, 0x2A);
+            QList<Pair> pairs{
+                {"checked button", onAmber, t.amber, 4.5},
+                {"checked button in the bar with focus", t.barText, t.bar, 3.0},
+                {"checked button with focus", t.ink, t.plate, 3.0},
+                {"menu item highlighted", t.plate, t.ink, 4.5},
+                {"menu title highlighted", onAmber, t.amber, 4.5},
+                {"menu title's ground", t.amber, t.bar, 3.0},
+                {"highlight in a menu", t.ink, t.dial, 3.0},
+                {"bar", t.barText, t.bar, 4.5},
+                {"quiet in the bar", t.barMuted, t.bar, 4.5},
+                {"chip", t.barText, t.chip, 4.5},
+                {"focus in the bar", t.amber, t.bar, 3.0},
+                {"tool tip", p.color(QPalette::ToolTipText), p.color(QPalette::ToolTipBase), 4.5},
+                {"dialog", p.color(QPalette::WindowText), p.color(QPalette::Window), 4.5},
+                {"dialog's list", p.color(QPalette::Text), p.color(QPalette::Base), 4.5},
+                {"dialog's other row", p.color(QPalette::Text), p.color(QPalette::AlternateBase), 4.5},
+                {"dialog's button", p.color(QPalette::ButtonText), p.color(QPalette::Button), 4.5},
+                {"selected", p.color(QPalette::HighlightedText), p.color(QPalette::Highlight), 4.5},
+                {"selection", p.color(QPalette::Highlight), p.color(QPalette::Base), 3.0},
+                {"placeholder", p.color(QPalette::PlaceholderText), p.color(QPalette::Base), 4.5},
+                {"link", p.color(QPalette::Link), p.color(QPalette::Window), 4.5}};
+            for (const QColor& ground : {t.plate, t.panel, t.dial}) {
+                pairs << Pair{"ink", t.ink, ground, 4.5} << Pair{"muted", t.muted, ground, 4.5}
+                      << Pair{"amber text", t.amberText, ground, 4.5}
+                      << Pair{"intake", t.intake, ground, 4.5}
+                      << Pair{"exhaust", t.exhaust, ground, 4.5}
+                      << Pair{"faint mark", t.faint, ground, 3.0}
+                      << Pair{"focus", t.amberLine, ground, 3.0};
+            }
+            for (const Pair& each : pairs)
+                QVERIFY2(app::contrast(each.front, each.back) >= each.least,
+                         qPrintable(QStringLiteral("%1, %2: %3")
+                                        .arg(QLatin1String(each.what),
+                                             dark ? QStringLiteral("dark") : QStringLiteral("light"))
+                                        .arg(app::contrast(each.front, each.back))));
+            // The sheet names no colour of its own that is not among these.
+            QVERIFY(!look.sheet().contains(QLatin1Char('@')));
+        }
+    }
+
+    void nothingIsCutOrCollides_data() {
+        QTest::addColumn<int>("job");
+        QTest::addColumn<bool>("inches");
+        QTest::addColumn<QSize>("size");
+        for (int job : {-2, -1, 0, 1, 2, 3})
+            for (const bool inches : {false, true})
+                for (const QSize size : {QSize(1024, 700), QSize(1280, 800)})
+                    QTest::addRow("job %d %s %d", job, inches ? "in" : "mm", size.width())
+                        << job << inches << size;
+    }
+    void nothingIsCutOrCollides() {
+        QFETCH(int, job);
+        QFETCH(bool, inches);
+        QFETCH(QSize, size);
+        Bench bench(job >= 0);
+        bench.look().setInches(inches);
+        bench.window().resize(size);
+        QTRY_COMPARE(bench.window().size(), size);
+        if (job >= 0)
+            openJob(bench, static_cast<std::size_t>(job));
+        else if (job == -1)
+            bench.session().newJob(QStringLiteral("empty"));
+        else
+            longJob(bench);
+        for (Station s : kStations)
+            for (Side side : {Side::Intake, Side::Exhaust}) {
+                bench.session().select(bench.session().job().engine.cylinders > 4 ? 16 : 1, side);
+                bench.window().go(s);
+                QApplication::processEvents();
+                const QStringList wrong = faults(bench);
+                QVERIFY2(wrong.isEmpty(),
+                         qPrintable(words::stationName(s) + QStringLiteral(": ") +
+                                    wrong.join(QStringLiteral("; "))));
+            }
+    }
+
+    void nothingIsCutAtTheStand() {
+        for (const QSize size : {QSize(1024, 700), QSize(1280, 800)}) {
+            Bench bench(true);
+            bench.window().resize(size);
+            QTRY_COMPARE(bench.window().size(), size);
+            for (std::size_t job : {0u, 1u, 2u, 3u}) {
+                openJob(bench, job);
+                for (Station s : kStations) {
+                    bench.window().go(s);
+                    bench.window().setAtStand(true);
+                    QApplication::processEvents();
+                    const QStringList wrong = faults(bench);
+                    QVERIFY2(wrong.isEmpty(),
+                             qPrintable(words::stationName(s) + QStringLiteral(": ") +
+                                        wrong.join(QStringLiteral("; "))));
+                    bench.window().setAtStand(false);
+                }
+            }
+        }
+    }
+
+    void theKeysPageFitsAndBeginsWithTheStation() {
+        Bench bench(true);
+        bench.window().resize(1024, 700);
+        openJob(bench, 0);
+        bench.window().go(Station::Lobes);
+        bench.key(Qt::Key_F1);
+        auto* page = bench.find<QLabel>("keysText");
+        QVERIFY(page->text().indexOf(QStringLiteral("At Lobes now")) <
+                page->text().indexOf(QStringLiteral("Everywhere")));
+        QVERIFY(page->text().contains(QStringLiteral("overshot")));
+        auto* overlay = bench.find<QWidget>("keysOverlay");
+        auto* scroll = bench.find<QWidget>("keysScroll");
+        QVERIFY(overlay->rect().contains(scroll->geometry()));
+    }
+
+    void roomWhereTheWorkIs() {
+        Bench bench(true);
+        bench.window().resize(1280, 800);
+        QTRY_COMPARE(bench.window().size(), QSize(1280, 800));
+        openJob(bench, 0);
+        bench.window().go(Station::Set);
+        QApplication::processEvents();
+        const auto inView = [&](const char* name) {
+            auto* list = bench.find<app::RowList>(name);
+            int whole = 0;
+            for (int i = 0; i < list->count(); ++i)
+                whole += !list->row(i).heading &&
+                         list->viewport()->rect().contains(list->visualItemRect(list->item(i)));
+            return whole;
+        };
+        QVERIFY2(inView("setChoices") >= 8, qPrintable(QString::number(inView("setChoices"))));
+        // The wheel itself, by its teeth: twice 0.42 of the picture's width.
+        auto* wheels = bench.find<QWidget>("wheels");
+        QVERIFY2(0.84 * wheels->width() >= 240.0 && wheels->height() >= 340,
+                 qPrintable(QString::number(wheels->width())));
+        bench.window().go(Station::Compression);
+        QApplication::processEvents();
+        QVERIFY2(inView("compressionFacts") >= 8,
+                 qPrintable(QString::number(inView("compressionFacts"))));
+    }
+};
+
+QTEST_MAIN(TestSight)
+#include "test_sight.moc"

@@ -1,0 +1,82 @@
+// How the program starts: help without a display, a book that is named and not there, one that
+// cannot be opened.
+#include "app_fixture.h"
+
+#include <QLabel>
+#include <QProcess>
+
+class TestStart : public QObject {
+    Q_OBJECT
+
+    static int run(const QStringList& arguments, const QString& platform, QString* said) {
+        QProcess p;
+        QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
+        env.remove(QStringLiteral("DISPLAY"));
+        env.remove(QStringLiteral("WAYLAND_DISPLAY"));
+        env.insert(QStringLiteral("QT_QPA_PLATFORM"), platform);
+        p.setProcessEnvironment(env);
+        p.start(QStringLiteral(BIN_DIR "/amber-lobe"), arguments);
+        if (!p.waitForFinished(60000)) return -1;
+        *said = QString::fromUtf8(p.readAllStandardOutput() + p.readAllStandardError());
+        return p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -2;
+    }
+
+private slots:
+    void helpNeedsNoDisplay() {
+        QString said;
+        QCOMPARE(run({QStringLiteral("--help")}, QStringLiteral("xcb"), &said), 0);
+        QVERIFY2(said.contains(QStringLiteral("--demo")), qPrintable(said));
+        QCOMPARE(run({QStringLiteral("--version")}, QStringLiteral("xcb"), &said), 0);
+        QVERIFY2(said.contains(QStringLiteral("0.1.0")), qPrintable(said));
+    }
+
+    void aPathThatIsNotThereIsRefusedAndMakesNothing() {
+        QTemporaryDir dir;
+        const QString book = dir.filePath(QStringLiteral("no/such/book.amber"));
+        QString said;
+        QCOMPARE(run({QStringLiteral("--data"), dir.filePath(QStringLiteral("data")), book},
+                     QStringLiteral("offscreen"), &said),
+                 1);
+        QVERIFY2(said.contains(QStringLiteral("There is no book at")), qPrintable(said));
+        QVERIFY(!QFileInfo::exists(book));
+        QVERIFY(!QFileInfo::exists(dir.filePath(QStringLiteral("no"))));
+    }
+
+    void aBookThatCannotBeOpenedIsSaidInAWindow() {
+        QTemporaryDir dir;
+        const QString path = dir.filePath(QStringLiteral("notes.amber"));
+        QFile f(path);
+        QVERIFY(f.open(QIODevice::WriteOnly));
+        f.write("not a book");
+        f.close();
+        app::Application application({dir.path(), dir.filePath(QStringLiteral("p.ini"))});
+        QString sentence;
+        QVERIFY(!application.start(path, false, sentence));
+        QWidget& window = application.refusal(sentence);
+        window.show();
+        QTRY_VERIFY(window.isVisible());
+        QVERIFY(window.findChild<QLabel*>(QStringLiteral("refusal"))
+                    ->text()
+                    .contains(QStringLiteral("is not a book")));
+        const QImage image = window.grab().toImage();
+        QCOMPARE(image.pixelColor(3, 3), application.look().theme().plate);
+    }
+
+    void inchesAreFirstWhereTheCountryHasThem() {
+        QTemporaryDir dir;
+        const QLocale before;
+        for (const auto& [locale, inches] :
+             {std::pair(QLocale(QLocale::English, QLocale::UnitedStates), true),
+              std::pair(QLocale(QLocale::German, QLocale::Germany), false)}) {
+            QLocale::setDefault(locale);
+            app::Preferences p(dir.filePath(QString::number(inches)));
+            QCOMPARE(p.inches(), inches);
+            p.setInches(!inches);
+            QCOMPARE(p.inches(), !inches);
+        }
+        QLocale::setDefault(before);
+    }
+};
+
+QTEST_MAIN(TestStart)
+#include "test_start.moc"

@@ -1,0 +1,201 @@
+// Against closed forms and arithmetic by hand, where a slip would look plausible: which side a value
+// is read from, a factor of two, a mirror left out, a lash or a bore forgotten.
+#include "core/compare.h"
+#include "core/compression.h"
+#include "core/examine.h"
+#include "core/geometry.h"
+#include "core/snapshot.h"
+
+#include "support/closed_lobes.h"
+
+#include <QTest>
+
+#include <cmath>
+#include <numbers>
+
+using namespace lobe;
+
+namespace {
+
+LobeFigures analysed(const closed::Lobe& lobe, Side side, double noise = 0.0) {
+    std::vector<LiftPoint> points;
+    for (int i = 0; i <= 140; ++i) {
+        const double d = lobe.centre - 175.0 + 2.5 * i;
+        points.push_back({d, lobe.at(d) + noise * std::sin(i * 12.9898) * 1.4});
+    }
+    LobeRequest request;
+    request.side = side;
+    request.cylinder = 1;
+    request.heights = {{1.27, Place::Tappet}};
+    request.eventsHeight = {1.27, Place::Tappet};
+    return analyseLobe(points, request);
+}
+
+/// A lobe that opens over 150 degrees and closes over 120.
+closed::Lobe leaning(double centre, bool mirrored) {
+    const double open = mirrored ? 120.0 : 150.0, close = mirrored ? 150.0 : 120.0;
+    return {"leaning",
+            centre,
+            8.0,
+            [=](double d) {
+                const double u = std::abs(d) / (d < 0.0 ? open : close);
+                return u >= 1.0 ? 0.0 : 0.5 * (1.0 + std::cos(std::numbers::pi * u));
+            },
+            open,
+            close};
+}
+
+} // namespace
+
+class TestCoreFaults : public QObject {
+    Q_OBJECT
+
+private slots:
+    void theSidesOfAnEngineAreItsOwn() {
+        Engine e;
+        e.ratioIntake = 1.5;
+        e.ratioExhaust = 1.7;
+        e.lashIntake_mm = 0.30;
+        e.lashExhaust_mm = 0.40;
+        QCOMPARE(usualTerms(e, Side::Intake).ratio, 1.5);
+        QCOMPARE(usualTerms(e, Side::Exhaust).ratio, 1.7);
+        QCOMPARE(usualTerms(e, Side::Intake).lash_mm, 0.30);
+        QCOMPARE(usualTerms(e, Side::Exhaust).lash_mm, 0.40);
+    }
+
+    void lashIsTakenOffAtTheValve() {
+        // Valve lift = ratio x tappet lift - lash: 1 mm at the valve shows at (1 + 0.3) / 1.5.
+        const Taken tappet{Place::Tappet, 1.5, 0.3};
+        QVERIFY(std::abs(tappet.threshold_mm({1.0, Place::Valve}) - 1.3 / 1.5) < 1e-12);
+        QCOMPARE(tappet.threshold_mm({1.0, Place::Tappet}), 1.0);
+        QVERIFY(std::abs(tappet.liftAt(Place::Valve, 6.0) - 8.7) < 1e-12);
+        QCOMPARE(tappet.liftAt(Place::Valve, 0.1), 0.0);
+    }
+
+    void theGasketHasItsOwnBore() {
+        CompressionState s{"", 90.0, 78.0, 142.0};
+        s.chamber.chamber_cc = 42.0;
+        s.chamber.gasket_mm = 1.1;
+        s.chamber.gasketBore_mm = 92.0;
+        s.closing_deg = 60.0;
+        const auto made = std::get<Compression>(compression(s, 0.0, 1.25));
+        const double swept = std::numbers::pi / 4.0 * 9.0 * 9.0 * 7.8;
+        const double gasket = std::numbers::pi / 4.0 * 9.2 * 9.2 * 0.11;
+        QVERIFY(std::abs(made.staticRatio - (swept + 42.0 + gasket) / (42.0 + gasket)) < 1e-9);
+        s.chamber.gasketBore_mm = 0.0;
+        const double own = std::numbers::pi / 4.0 * 9.0 * 9.0 * 0.11;
+        QVERIFY(std::abs(std::get<Compression>(compression(s, 0.0, 1.25)).staticRatio -
+                         (swept + 42.0 + own) / (42.0 + own)) < 1e-9);
+    }
+
+    // Separation and advance are half a sum and half a difference: so is what they leave uncertain.
+    void theDoubtOfAPairIsHalfOfBoth() {
+        const LobeFigures in = analysed(closed::raisedCosine(105.0, 140.0, 9.0), Side::Intake, 0.01),
+                          ex = analysed(closed::raisedCosine(-110.0, 140.0, 8.0), Side::Exhaust,
+                                        0.01);
+        const PairFigures p = analysePair(in, ex, CentreSchool::EqualDrop, Place::Tappet);
+        const double iu = *in.centreUncertainty_deg(CentreSchool::EqualDrop),
+                     eu = *ex.centreUncertainty_deg(CentreSchool::EqualDrop);
+        QVERIFY(iu > 0.0 && eu > 0.0 && iu != eu);
+        QVERIFY(std::abs(*p.separationUncertainty_deg - std::sqrt(iu * iu + eu * eu) / 2.0) < 1e-12);
+        QVERIFY(std::abs(*p.advanceUncertainty_deg - std::sqrt(iu * iu + eu * eu) / 2.0) < 1e-12);
+        const double opens = *in.heights[0].opensUncertainty_deg,
+                     closes = *ex.heights[0].closesUncertainty_deg;
+        QVERIFY(std::abs(*p.overlap[0].uncertainty_deg -
+                         std::sqrt(opens * opens + closes * closes)) < 1e-12);
+    }
+
+    // A leaning lobe and its mirror image are one lobe in the mirror and two without it.
+    void theMirrorTurnsTheOtherRound() {
+        const LobeFigures in = analysed(leaning(105.0, false), Side::Intake),
+                          ex = analysed(leaning(-110.0, true), Side::Exhaust);
+        const auto mirrored = compareLobes(in, ex, true);
+        QVERIFY(mirrored);
+        QVERIFY2(std::abs(mirrored->widest.mm) < 0.05, qPrintable(QString::number(mirrored->widest.mm)));
+        const LobeFigures twin = analysed(leaning(105.0, true), Side::Intake);
+        const auto plain = compareLobes(in, twin, false);
+        QVERIFY(plain && std::abs(plain->widest.mm) > 0.5);
+    }
+
+    // L = 4.5 (1 + cos(pi d / 140)): the fastest is 4.5 pi / 140 a crank degree, twice that a cam
+    // degree; the face a flat tappet needs is twice the velocity a cam radian.
+    void velocityIsPerCamDegree() {
+        const LobeFigures f = analysed(closed::raisedCosine(105.0, 140.0, 9.0), Side::Intake);
+        QVERIFY(f.motion.has_value());
+        const double crank = 4.5 * std::numbers::pi / 140.0;
+        QVERIFY2(std::abs(f.motion->fastest - 2.0 * crank) < 0.002,
+                 qPrintable(QString::number(f.motion->fastest)));
+        QVERIFY(std::abs(f.motion->flatTappet_mm - 2.0 * 2.0 * crank * 180.0 / std::numbers::pi) <
+                0.15);
+    }
+
+    // What was found of runs that did not change is taken over, and is the same to the last bit.
+    void examinedAgainIsTheSame() {
+        Job job;
+        job.id = 1;
+        for (int n = 1; n <= 3; ++n)
+            for (Side side : {Side::Intake, Side::Exhaust}) {
+                LiftRun run;
+                run.id = n * 10 + int(side);
+                run.cylinder = n;
+                run.side = side;
+                run.terms = usualTerms(job.engine, side);
+                const auto lobe =
+                    closed::raisedCosine(side == Side::Intake ? 105.0 : -110.0, 140.0, 8.0 + n);
+                for (double d = run.terms.from.deg; d <= run.terms.to.deg; d += 5.0) {
+                    Reading r;
+                    r.id = std::int64_t(run.id * 1000 + std::int64_t(run.readings.size()));
+                    r.at = {d};
+                    r.lift_mm = std::round(lobe.at(d) * 100.0) / 100.0;
+                    run.readings.push_back(r);
+                }
+                job.runs.push_back(run);
+            }
+        const SnapshotPtr before = examined(job);
+        const auto same = [](const Findings& a, const Findings& b) {
+            if (a.runs.size() != b.runs.size() || a.all.size() != b.all.size()) return false;
+            for (std::size_t i = 0; i < a.runs.size(); ++i) {
+                const LobeFigures &x = a.runs[i].lobe, &y = b.runs[i].lobe;
+                if (x.maxLift_mm != y.maxLift_mm || x.centres.equalDrop != y.centres.equalDrop ||
+                    x.area_mm_deg != y.area_mm_deg || x.findings.size() != y.findings.size())
+                    return false;
+            }
+            for (std::size_t i = 0; i < a.figures().size(); ++i)
+                if (a.figures()[i].value != b.figures()[i].value) return false;
+            return true;
+        };
+        Job after = job;
+        after.runs[2].readings[30].lift_mm += 0.2;
+        QVERIFY(same(examined(after, before)->findings, examine(after)));
+        QVERIFY(examined(after, before)->findings.alone[0] == before->findings.alone[0]);
+        QVERIFY(examined(after, before)->findings.alone[2] != before->findings.alone[2]);
+        // A setting that every run stands on is not taken over.
+        after = job;
+        after.settings.drop_mm = 2.5;
+        QVERIFY(same(examined(after, before)->findings, examine(after)));
+        QVERIFY(examined(after, before)->findings.alone[0] != before->findings.alone[0]);
+        after = job;
+        after.card = Card{"card", {1.0, Place::Valve}};
+        QVERIFY(same(examined(after, before)->findings, examine(after)));
+        after = job;
+        after.runs.erase(after.runs.begin());
+        QVERIFY(same(examined(after, before)->findings, examine(after)));
+    }
+
+    // Whoever holds a part holds the whole: it outlives the session's own hold.
+    void aHeldPartOutlivesTheSnapshot() {
+        Job job;
+        job.id = 1;
+        job.runs.resize(1);
+        job.runs[0].id = 7;
+        SnapshotPtr now = examined(job);
+        const Held<LiftRun> run{now, &now->job.runs[0]};
+        std::weak_ptr<const Snapshot> alive = now;
+        now = examined(job, now);
+        QVERIFY(!alive.expired());
+        QCOMPARE(run->id, std::int64_t(7));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestCoreFaults)
+#include "test_faults.moc"
