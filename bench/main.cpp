@@ -142,8 +142,8 @@ void examineSpeed() {
                 baseline);
 }
 
-/// Takes a whole lobe of the job at hand through the entry line; milliseconds from each Enter to the
-/// painted window, with the reading on disk.
+/// Takes a whole lobe of the job at hand through the entry line; milliseconds from each Enter to
+/// the painted window, with the reading on disk.
 std::vector<double> enters(app::Application& application, int cylinder) {
     application.session().select(cylinder, Side::Intake);
     application.window().go(lobe::Station::Lobes);
@@ -195,7 +195,8 @@ void enterToPainted() {
                 edited / plain);
     const Job eight = eightLobes();
     for (int i = 0; i < 48; ++i)
-        session.book().record(session.job().id, book::AddRun{eight.runs[static_cast<std::size_t>(i % 8)]});
+        session.book().record(session.job().id,
+                              book::AddRun{eight.runs[static_cast<std::size_t>(i % 8)]});
     session.openJob(session.job().id);
     const double many = median(enters(application, 4));
     std::printf("Enter        with 48 more runs of 2 deg: %.1f ms, %.2f times\n", many,

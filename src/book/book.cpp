@@ -128,9 +128,7 @@ public:
     RowWriter(QSqlDatabase db, std::int64_t action, const Job* seen)
         : db_(std::move(db)), action_(action), seen_(seen) {}
 
-    Made operator()(const SetName& c) {
-        return row("name", QString::fromStdString(c.name), false);
-    }
+    Made operator()(const SetName& c) { return row("name", QString::fromStdString(c.name), false); }
     Made operator()(const SetEngine& c) {
         return fact("engine", toJson(c.engine), seen_ ? toJson(seen_->engine) : Json());
     }
@@ -184,8 +182,8 @@ public:
         Statement s(db_, QStringLiteral("INSERT INTO contact(action_id, pass, method, after_top, "
                                         "scale, drop_mm, typed, wheel_deg, at_ms) "
                                         "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)"));
-        return {s.run(action_, k.pass, methodText(k.method), k.afterTop ? 1 : 0,
-                      scaleText(k.scale), k.drop_mm ? QVariant(*k.drop_mm) : QVariant(),
+        return {s.run(action_, k.pass, methodText(k.method), k.afterTop ? 1 : 0, scaleText(k.scale),
+                      k.drop_mm ? QVariant(*k.drop_mm) : QVariant(),
                       QString::fromStdString(k.typed), k.at.deg, qint64(k.time_ms))
                     .id(),
                 {}};
@@ -240,9 +238,7 @@ struct KindOf {
     const char* operator()(const SetSettings&) const { return "settings"; }
     const char* operator()(const KeepSetting&) const { return "cam setting"; }
     const char* operator()(const AddRun& c) const {
-        return c.run.readings.empty()       ? "run"
-               : c.run.readings.size() == 1 ? "reading"
-                                            : "import";
+        return c.run.readings.empty() ? "run" : c.run.readings.size() == 1 ? "reading" : "import";
     }
     const char* operator()(const SetManyTerms&) const { return "shift"; }
     const char* operator()(const SetTerms&) const { return "run terms"; }

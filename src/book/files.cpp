@@ -140,7 +140,8 @@ private:
 
     static Json list(const Json& json, const char* key) {
         const Json all = json.value(key, Json::array());
-        if (!all.is_array()) throw QStringLiteral("job.json: %1 is no list").arg(QLatin1String(key));
+        if (!all.is_array())
+            throw QStringLiteral("job.json: %1 is no list").arg(QLatin1String(key));
         return all;
     }
 

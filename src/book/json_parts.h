@@ -142,11 +142,12 @@ public:
             return read;
         });
     }
-    template <class E, std::size_t N> void operator()(const char* key, E& v, const Names<N>& names) {
+    template <class E, std::size_t N>
+    void operator()(const char* key, E& v, const Names<N>& names) {
         const Json* j = find(key);
         if (!j) return;
-        const auto read = j->is_string() ? names.template value<E>(j->template get<std::string>())
-                                         : std::nullopt;
+        const auto read =
+            j->is_string() ? names.template value<E>(j->template get<std::string>()) : std::nullopt;
         if (read)
             v = *read;
         else
@@ -172,8 +173,9 @@ private:
         return it == json_.end() || it->is_null() ? nullptr : &*it;
     }
     bool wrong(const char* key, const Json& value) {
-        out_.wrong.push_back(where_ + "." + key + ": " +
-                             value.dump(-1, ' ', false, Json::error_handler_t::replace).substr(0, 60));
+        out_.wrong.push_back(
+            where_ + "." + key + ": " +
+            value.dump(-1, ' ', false, Json::error_handler_t::replace).substr(0, 60));
         return false;
     }
     bool number(const Json& j, const char* key, double& v) {

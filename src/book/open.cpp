@@ -140,8 +140,8 @@ std::optional<Error> Book::migrate() {
 static std::optional<Error> make(const QString& path) {
     const QString folder = QFileInfo(path).absolutePath();
     if (!QDir().mkpath(folder)) return Error{Trouble::CannotOpen, folder};
-    const QString making = path + QStringLiteral(".new-") +
-                           QUuid::createUuid().toString(QUuid::WithoutBraces).left(8);
+    const QString making =
+        path + QStringLiteral(".new-") + QUuid::createUuid().toString(QUuid::WithoutBraces).left(8);
     const QString connection = QUuid::createUuid().toString();
     std::optional<Error> trouble;
     {

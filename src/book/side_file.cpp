@@ -5,9 +5,9 @@
 
 #include <QFile>
 #include <QFileInfo>
+#include <QtEndian>
 #include <QUrl>
 #include <QUuid>
-#include <QtEndian>
 
 namespace book {
 
@@ -97,8 +97,8 @@ QByteArray pageInLog(const QByteArray& log, quint32 page) {
 
 Result<Header> readHeader(const QString& path) {
     Header out;
-    // The version of a step that is in the log and not yet in the file; and what the file is, where a
-    // kill stopped the log being folded in half way.
+    // The version of a step that is in the log and not yet in the file; and what the file is, where
+    // a kill stopped the log being folded in half way.
     const QByteArray first = pageInLog(bytesOf(logOf(path)), 1);
     const bool inLog = first.size() >= 100 && first.startsWith("SQLite format 3") &&
                        qFromBigEndian<qint32>(first.constData() + 68) == kApplicationId;
@@ -116,7 +116,8 @@ Result<Header> readHeader(const QString& path) {
             out.version = number("user_version");
         } catch (const SqlFailure& e) {
             const Error said = e.trouble(Trouble::NotABook);
-            if (said.trouble != Trouble::Damaged || !inLog) return said.trouble == Trouble::Damaged ? Error{Trouble::NotABook, {}} : said;
+            if (said.trouble != Trouble::Damaged || !inLog)
+                return said.trouble == Trouble::Damaged ? Error{Trouble::NotABook, {}} : said;
         }
     }
     if (inLog) out.version = qFromBigEndian<qint32>(first.constData() + 60);
@@ -146,8 +147,9 @@ QString putForeignLogAside(const QString& path) {
         const MainFile file(path);
         if (!file.open()) return {};
         try {
-            Statement root(file.db(), QStringLiteral("SELECT rootpage FROM sqlite_master WHERE name "
-                                                     "= 'identity' AND type = 'table'"));
+            Statement root(file.db(),
+                           QStringLiteral("SELECT rootpage FROM sqlite_master WHERE name "
+                                          "= 'identity' AND type = 'table'"));
             if (root.run().next()) page = root[0].toUInt();
             if (page == 0) return {};
             Statement own(file.db(), QStringLiteral("SELECT name FROM identity"));

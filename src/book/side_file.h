@@ -2,7 +2,8 @@
 // it is a book, of which version, and whether the log is this book's own. Reads only.
 //
 // The log's layout is described in "The WAL-Mode File Format" of SQLite's documentation
-// (www.sqlite.org/walformat.html): only frames up to the last commit whose checksums are right count.
+// (www.sqlite.org/walformat.html): only frames up to the last commit whose checksums are right
+// count.
 #pragma once
 
 #include "book/trouble.h"

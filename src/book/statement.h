@@ -15,7 +15,8 @@ namespace book {
 
 class SqlFailure : public std::runtime_error {
 public:
-    explicit SqlFailure(const QSqlError& e) : std::runtime_error(e.text().toStdString()), error_(e) {}
+    explicit SqlFailure(const QSqlError& e)
+        : std::runtime_error(e.text().toStdString()), error_(e) {}
     Error trouble(Trouble otherwise) const { return troubleOf(error_, otherwise); }
 
 private:

@@ -9,19 +9,22 @@ namespace book {
 QString sentence(const Error& e, const QString& path) {
     switch (e.trouble) {
     case Trouble::NoSuchFile:
-        return QStringLiteral("There is no book at %1, and none was made. Check the path; a new book "
-                              "is begun under Job.")
+        return QStringLiteral(
+                   "There is no book at %1, and none was made. Check the path; a new book "
+                   "is begun under Job.")
             .arg(path);
     case Trouble::CannotOpen:
         return QStringLiteral(
                    "%1 cannot be opened (%2). Check the folder and the right to read there.")
             .arg(path, e.detail);
     case Trouble::ReadOnlyPlace:
-        return QStringLiteral("%1 cannot be written: the file or its folder is read-only. Copy it to "
-                              "a folder of yours, or change the rights.")
+        return QStringLiteral(
+                   "%1 cannot be written: the file or its folder is read-only. Copy it to "
+                   "a folder of yours, or change the rights.")
             .arg(path);
     case Trouble::DiskFull:
-        return QStringLiteral("The disk of %1 is full. Nothing was changed; make room and try again.")
+        return QStringLiteral(
+                   "The disk of %1 is full. Nothing was changed; make room and try again.")
             .arg(path);
     case Trouble::DiskFails:
         return QStringLiteral("The disk of %1 does not answer as it should (%2). Nothing was "
@@ -53,8 +56,9 @@ QString sentence(const Error& e, const QString& path) {
         return QStringLiteral("%1 is open for reading only: %2. Nothing was logged.")
             .arg(path, e.detail);
     case Trouble::Vanished:
-        return QStringLiteral("%1 is no longer there: it was moved or deleted. What is typed now is "
-                              "not on disk. Ctrl+Shift+S keeps what is in hand as a new book.")
+        return QStringLiteral(
+                   "%1 is no longer there: it was moved or deleted. What is typed now is "
+                   "not on disk. Ctrl+Shift+S keeps what is in hand as a new book.")
             .arg(path);
     case Trouble::Replaced:
         break;

@@ -434,7 +434,8 @@ private:
         const QString path = QString::fromLocal8Bit(o.table.c_str());
         if (!o.force && QFileInfo::exists(path) &&
             book::refusesExport(path, book->path()).isEmpty() && !book::isOurTable(path))
-            throw Refusal{path + QStringLiteral(": another file stands there; --force replaces it")};
+            throw Refusal{path +
+                          QStringLiteral(": another file stands there; --force replaces it")};
         const QString why = book::writeTableFile(path, job, *newest, book->path());
         if (!why.isEmpty()) throw Refusal{path + QStringLiteral(": ") + why};
         print(path + QLatin1Char('\n'));

@@ -113,8 +113,7 @@ Carried carried(const LiftRun& run) {
         // A mark read again to join a later zero says nothing new.
         if (part > 0 && c.counts && !terms.zeros[part - 1])
             c.counts = std::none_of(out.readings.begin(), out.readings.end(), [&](const auto& o) {
-                return o.counts && o.zero < r.zero &&
-                       std::abs(o.readAt.deg - r.at.deg) < 1e-6;
+                return o.counts && o.zero < r.zero && std::abs(o.readAt.deg - r.at.deg) < 1e-6;
             });
         out.readings.push_back(c);
     }

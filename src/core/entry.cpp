@@ -199,12 +199,11 @@ std::optional<FromDeadCentre> side(Scanner& s) {
     if (word == "after" || word == "before") {
         trial.skipSpace();
         const std::string centre = lower(letters(trial));
-        const bool said = centre == "tdc" || centre == "bdc" || centre == "top" ||
-                          centre == "bottom";
+        const bool said =
+            centre == "tdc" || centre == "bdc" || centre == "top" || centre == "bottom";
         if (said) skip(trial, centre.size());
         const bool bottom = centre == "bdc" || centre == "bottom";
-        word = (word == "after" ? std::string("a") : std::string("b")) +
-               (bottom ? "b" : "t");
+        word = (word == "after" ? std::string("a") : std::string("b")) + (bottom ? "b" : "t");
     }
     FromDeadCentre out;
     if (word == "a" || word == "at" || word == "atdc")
@@ -259,8 +258,7 @@ Understood<double> lengthFrom(Scanner& s, LengthUnit shown, double most_mm) {
         mm = value.value;
     else if (s.word("thou") || s.word("th"))
         mm = value.value / 1000.0 * kMmPerInch;
-    else if (s.word("inches") || s.word("inch") || s.word("in.") || s.word("in") ||
-             s.word("\""))
+    else if (s.word("inches") || s.word("inch") || s.word("in.") || s.word("in") || s.word("\""))
         mm = value.value * kMmPerInch;
     else if (fraction && shown == LengthUnit::Millimetre)
         return EntryError{EntryFault::Fraction, 0};

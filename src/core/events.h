@@ -12,12 +12,12 @@ namespace lobe {
 /// Repeated readings of one event.
 struct EventGroup {
     ReadingOf of = ReadingOf::Opens;
-    Height height;                        ///< not for a nose
-    std::vector<CrankDeg> readings;       ///< live ones, as read, in the order taken
-    std::optional<CrankDeg> mean;         ///< without the odd one
-    double range_deg = 0.0;               ///< greatest less least, without the odd one
-    std::optional<CrankDeg> odd{};        ///< the one that does not belong
-    bool settled = false;                 ///< enough agree within the tolerance
+    Height height;                  ///< not for a nose
+    std::vector<CrankDeg> readings; ///< live ones, as read, in the order taken
+    std::optional<CrankDeg> mean;   ///< without the odd one
+    double range_deg = 0.0;         ///< greatest less least, without the odd one
+    std::optional<CrankDeg> odd{};  ///< the one that does not belong
+    bool settled = false;           ///< enough agree within the tolerance
 };
 
 /// The event wanted next: opening and closing at each height, then the nose.

@@ -332,8 +332,7 @@ void tdcMoved(const Job& job, const TdcFindings& tdc, std::vector<Finding>& out)
 /// Once a volume is given: with the closing by the chosen school, or, while that is not known, for
 /// the static ratio alone, as closed at BDC.
 void compressions(const Job& job, Findings& out) {
-    const RunFindings* first =
-        out.cylinders.empty() ? nullptr : out.intake(out.cylinders.front());
+    const RunFindings* first = out.cylinders.empty() ? nullptr : out.intake(out.cylinders.front());
     const LobeFigures* intake = first && !first->outdated ? &first->lobe : nullptr;
     out.closings = closings(job, intake, out.tdc.uncertainty_deg());
     if (!(job.engine.chamberOf(1).chamber_cc > 0.0)) return;
@@ -458,7 +457,7 @@ RunTerms nextTerms(const Job& job, int cylinder, Side side) {
 
 /// What was found of a run before, where nothing it stands on has changed; else null.
 static const std::shared_ptr<const RunFindings>* taken(const Before& before, const Job& job,
-                                                const LiftRun& run) {
+                                                       const LiftRun& run) {
     const auto& was = before.job.runs;
     for (std::size_t i = 0; i < was.size() && i < before.findings.alone.size(); ++i) {
         if (was[i].id != run.id) continue;

@@ -49,7 +49,7 @@ struct CylinderFindings {
     int cylinder = 1;
     std::optional<std::size_t> intakeRun, exhaustRun; ///< into Findings::runs
     std::optional<PairFigures> pair;
-    std::vector<Figure> figures; ///< in the order they are shown
+    std::vector<Figure> figures;            ///< in the order they are shown
     std::optional<Explanation> explanation; ///< against the fitted card, where there is one
 };
 

@@ -182,8 +182,9 @@ QString causeSentence(const Cause& c, const Style& style) {
 QString causeEvidence(const Cause& c, const Explanation& x, const Style& style) {
     switch (c.kind) {
     case CauseKind::AsCard:
-        return QStringLiteral("No event is off by more than %1, and less than %2 does not show on this "
-                              "wheel.")
+        return QStringLiteral(
+                   "No event is off by more than %1, and less than %2 does not show on this "
+                   "wheel.")
             .arg(degrees(worstDifference(x), style), plusMinus(x.measurable_deg, style));
     case CauseKind::CamTiming:
         return x.events.size() > 2

@@ -74,8 +74,7 @@ QString figureValue(const Figure& f, const Style& style) {
     if (f.kind == FigureKind::MaxLift) return lift(*f.value, style);
     if (f.kind == FigureKind::Area) return area(*f.value, style);
     // Which side of the dead centre stands beside it, as everywhere else.
-    if (f.kind == FigureKind::SplitPoint)
-        return fixed(std::abs(*f.value), 1, style) + QChar(0xB0);
+    if (f.kind == FigureKind::SplitPoint) return fixed(std::abs(*f.value), 1, style) + QChar(0xB0);
     return fixed(*f.value, 1, style) + QChar(0xB0);
 }
 
@@ -195,7 +194,8 @@ static QString formula(const Figure& f, const Findings& all, const Style& style)
     case FigureKind::Area:
         break;
     }
-    return QStringLiteral("The area under the curve through the readings, in %1: lift times crank degrees.")
+    return QStringLiteral(
+               "The area under the curve through the readings, in %1: lift times crank degrees.")
         .arg(areaUnit(style));
 }
 

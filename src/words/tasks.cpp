@@ -20,9 +20,10 @@ QString taskTitle(const Task& task, const Style& style) {
     case TaskKind::TakeLobe:
         return who + QStringLiteral(": the whole lobe");
     case TaskKind::Finish:
-        return task.left == 1  ? who + QStringLiteral(": about 1 more reading")
-               : task.left > 1 ? QStringLiteral("%1: about %2 more readings").arg(who).arg(task.left)
-                             : who + QStringLiteral(": the rest of it");
+        return task.left == 1 ? who + QStringLiteral(": about 1 more reading")
+               : task.left > 1
+                   ? QStringLiteral("%1: about %2 more readings").arg(who).arg(task.left)
+                   : who + QStringLiteral(": the rest of it");
     case TaskKind::MeasureAgain:
         return who + QStringLiteral(": measure again");
     case TaskKind::ReadAgain:

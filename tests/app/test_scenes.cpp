@@ -83,8 +83,8 @@ private slots:
         bench.type(QStringLiteral("step 5"));
         for (int i = 0; i <= 34; ++i) {
             const double d = -70.0 + 5.0 * i;
-            bench.type(QString::number(d < -20 ? 0.0 : 4.0 * (1.0 - std::cos((d + 20.0) / 60.0)),
-                                       'f', 2));
+            bench.type(
+                QString::number(d < -20 ? 0.0 : 4.0 * (1.0 - std::cos((d + 20.0) / 60.0)), 'f', 2));
         }
         app::Ring ring(bench.look(), bench.answers());
         app::RingScene scene = app::ringOf(bench.session().snapshot(), 1);
@@ -161,6 +161,29 @@ private slots:
             }
         }
         QVERIFY(solid && dashed);
+    }
+
+    // Pictures that are out of sight hold what they draw: the job changes elsewhere, then the theme.
+    void aPictureOutlivesWhatItShows() {
+        Bench bench(true);
+        demo(bench);
+        for (const Station s : {Station::Lobes, Station::Timing, Station::Set, Station::Tdc})
+            bench.window().go(s);
+        bench.window().go(Station::Lobes);
+        bench.window().go(Station::Timing);
+        bench.type(QStringLiteral("0.9"));
+        bench.key(Qt::Key_L, Qt::ControlModifier);
+        bench.window().go(Station::Lobes);
+        bench.window().go(Station::Tdc);
+        bench.type(QStringLiteral("31"));
+        bench.key(Qt::Key_L, Qt::ControlModifier);
+        bench.key(Qt::Key_U, Qt::ControlModifier);
+        bench.session().openJob(bench.session().book().jobs()[1].id);
+        bench.key(Qt::Key_L, Qt::ControlModifier);
+        for (const Station s : {Station::Lobes, Station::Timing, Station::Set, Station::Tdc}) {
+            bench.window().go(s);
+            bench.window().grab();
+        }
     }
 
     void earlyIsRightOnTheSlide() {

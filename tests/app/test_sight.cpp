@@ -3,8 +3,8 @@
 #include "app_fixture.h"
 #include "support/text_recorder.h"
 
-#include "app/pictures/picture.h"
 #include "app/frame/overlay.h"
+#include "app/pictures/picture.h"
 #include "words/sentences.h"
 
 #include <QAbstractButton>
@@ -68,9 +68,29 @@ QStringList collisions(const QList<support::PaintedText>& texts, const QSizeF& s
     return out;
 }
 
+/// Parts of a bench that lie over one another.
+QStringList overlaps(const QWidget* bench) {
+    QStringList out;
+    const auto children = bench->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly);
+    for (qsizetype i = 0; i < children.size(); ++i)
+        for (qsizetype j = i + 1; j < children.size(); ++j) {
+            const QWidget *a = children[i], *b = children[j];
+            if (a->isVisible() && b->isVisible() && a->geometry().intersects(b->geometry()))
+                out << QStringLiteral("%1 lies over %2 by %3")
+                           .arg(a->objectName(), b->objectName())
+                           .arg(a->geometry().intersected(b->geometry()).height());
+        }
+    return out;
+}
+
 /// What is wrong with what a window shows at the moment.
 QStringList faults(Bench& bench) {
     QStringList out;
+    for (Station s : kStations)
+        if (auto* w = bench.window().findChild<QWidget*>(words::stationKey(s) +
+                                                         QStringLiteral("Station"));
+            w && w->isVisible())
+            out << overlaps(w);
     for (QWidget* w : bench.window().findChildren<QWidget*>()) {
         if (!w->isVisible() || w->visibleRegion().isEmpty()) continue;
         const QString name = w->objectName().isEmpty()
@@ -80,9 +100,9 @@ QStringList faults(Bench& bench) {
             const int needed = label->wordWrap() ? label->heightForWidth(label->width())
                                                  : label->sizeHint().height();
             // A label in a scroll area has all the room it needs.
-            const bool scrolls = label->parentWidget() &&
-                                 label->parentWidget()->objectName() ==
-                                     QLatin1String("qt_scrollarea_viewport");
+            const bool scrolls =
+                label->parentWidget() &&
+                label->parentWidget()->objectName() == QLatin1String("qt_scrollarea_viewport");
             if (!scrolls && label->height() + 2 < needed)
                 out << QStringLiteral("%1 is %2 high and needs %3: %4")
                            .arg(name)
@@ -105,7 +125,8 @@ QStringList faults(Bench& bench) {
             for (const QString& fault : collisions(recorder.texts(), picture->size()))
                 out << QStringLiteral("%1: %2").arg(name, fault);
         } else if (name == QLatin1String("route") || name == QLatin1String("stand") ||
-                   name == QLatin1String("setOutcome") || name == QLatin1String("compressionTable")) {
+                   name == QLatin1String("setOutcome") ||
+                   name == QLatin1String("compressionTable")) {
             support::TextRecorder recorder(w->size());
             w->render(&recorder, {}, {}, QWidget::RenderFlags());
             for (const QString& fault : collisions(recorder.texts(), w->size()))
@@ -134,13 +155,15 @@ private slots:
         QFETCH(bool, dark);
         Bench bench(full);
         bench.look().setDark(dark);
-        const QRgb plate = bench.look().theme().plate.rgb(), panel = bench.look().theme().panel.rgb(),
-                   bar = bench.look().theme().bar.rgb(), dial = bench.look().theme().dial.rgb();
+        const QRgb plate = bench.look().theme().plate.rgb(),
+                   panel = bench.look().theme().panel.rgb(), bar = bench.look().theme().bar.rgb(),
+                   dial = bench.look().theme().dial.rgb();
         const auto check = [&](const QString& what, const QString& widget) {
             QApplication::processEvents();
             auto* w = bench.find<QWidget>(qPrintable(widget));
             QVERIFY2(w->isVisible(), qPrintable(what));
-            const QImage image = bench.window().grab().toImage().convertToFormat(QImage::Format_RGB32);
+            const QImage image =
+                bench.window().grab().toImage().convertToFormat(QImage::Format_RGB32);
             const QRgb ground =
                 groundOf(image, QRect(w->mapTo(&bench.window(), QPoint()), w->size()));
             QVERIFY2(ground == plate || ground == dial,
@@ -197,7 +220,8 @@ private slots:
                 {"tool tip", p.color(QPalette::ToolTipText), p.color(QPalette::ToolTipBase), 4.5},
                 {"dialog", p.color(QPalette::WindowText), p.color(QPalette::Window), 4.5},
                 {"dialog's list", p.color(QPalette::Text), p.color(QPalette::Base), 4.5},
-                {"dialog's other row", p.color(QPalette::Text), p.color(QPalette::AlternateBase), 4.5},
+                {"dialog's other row", p.color(QPalette::Text), p.color(QPalette::AlternateBase),
+                 4.5},
                 {"dialog's button", p.color(QPalette::ButtonText), p.color(QPalette::Button), 4.5},
                 {"selected", p.color(QPalette::HighlightedText), p.color(QPalette::Highlight), 4.5},
                 {"selection", p.color(QPalette::Highlight), p.color(QPalette::Base), 3.0},
@@ -212,11 +236,12 @@ private slots:
                       << Pair{"focus", t.amberLine, ground, 3.0};
             }
             for (const Pair& each : pairs)
-                QVERIFY2(app::contrast(each.front, each.back) >= each.least,
-                         qPrintable(QStringLiteral("%1, %2: %3")
-                                        .arg(QLatin1String(each.what),
-                                             dark ? QStringLiteral("dark") : QStringLiteral("light"))
-                                        .arg(app::contrast(each.front, each.back))));
+                QVERIFY2(
+                    app::contrast(each.front, each.back) >= each.least,
+                    qPrintable(QStringLiteral("%1, %2: %3")
+                                   .arg(QLatin1String(each.what),
+                                        dark ? QStringLiteral("dark") : QStringLiteral("light"))
+                                   .arg(app::contrast(each.front, each.back))));
             // The sheet names no colour of its own that is not among these.
             QVERIFY(!look.sheet().contains(QLatin1Char('@')));
         }
@@ -252,9 +277,8 @@ private slots:
                 bench.window().go(s);
                 QApplication::processEvents();
                 const QStringList wrong = faults(bench);
-                QVERIFY2(wrong.isEmpty(),
-                         qPrintable(words::stationName(s) + QStringLiteral(": ") +
-                                    wrong.join(QStringLiteral("; "))));
+                QVERIFY2(wrong.isEmpty(), qPrintable(words::stationName(s) + QStringLiteral(": ") +
+                                                     wrong.join(QStringLiteral("; "))));
             }
     }
 

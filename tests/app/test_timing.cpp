@@ -62,7 +62,8 @@ private slots:
         bench.window().go(lobe::Station::Timing);
         QVERIFY2(bench.text("timingVerdict").contains(QStringLiteral("too high on the exhaust")),
                  qPrintable(bench.text("timingVerdict")));
-        QVERIFY(bench.text("timingVerdict").contains(QStringLiteral("centre between the events stays where it is")));
+        QVERIFY(bench.text("timingVerdict")
+                    .contains(QStringLiteral("centre between the events stays where it is")));
     }
 
     void schoolIsRememberedAndPrinted() {
@@ -191,7 +192,9 @@ private slots:
         auto* strip = static_cast<app::Strip*>(bench.find<QWidget>("strip"));
         const int before = strip->axisRectCount();
         bench.type(QStringLiteral("m"));
-        QVERIFY(!bench.find<QWidget>("lobesStation")->findChild<QWidget*>(QStringLiteral("ring"))->isVisible());
+        QVERIFY(!bench.find<QWidget>("lobesStation")
+                     ->findChild<QWidget*>(QStringLiteral("ring"))
+                     ->isVisible());
         QCOMPARE(strip->axisRectCount(), before + 1);
         bench.type(QStringLiteral("v"));
         const auto said = [&](const QString& part) {
@@ -205,7 +208,9 @@ private slots:
         bench.type(QStringLiteral("v"));
         QVERIFY(!said(QStringLiteral("in a mirror")));
         bench.type(QStringLiteral("m"));
-        QVERIFY(bench.find<QWidget>("lobesStation")->findChild<QWidget*>(QStringLiteral("ring"))->isVisible());
+        QVERIFY(bench.find<QWidget>("lobesStation")
+                    ->findChild<QWidget*>(QStringLiteral("ring"))
+                    ->isVisible());
         QCOMPARE(strip->axisRectCount(), before);
     }
 };

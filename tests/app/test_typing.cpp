@@ -1,5 +1,6 @@
 // What is typed goes where the line says, is understood as people say it, and is asked for in the
-// order the headline asks; undo says and shows what it took back; the work goes on where it was left.
+// order the headline asks; undo says and shows what it took back; the work goes on where it was
+// left.
 #include "app_fixture.h"
 
 #include "app/frame/to_take.h"
@@ -249,7 +250,10 @@ private slots:
         row("Intake opens", "12-40-52", "");
         row("Intake opens", "12 deg", "12 - - -");
         row("Intake opens", "12°", "12 - - -");
-        row("Intake opens", "\xE2\x88\x92" "3", "-3 - - -");
+        row("Intake opens",
+            "\xE2\x88\x92"
+            "3",
+            "-3 - - -");
         row("Intake opens", "-3", "-3 - - -");
     }
     void whatPeopleSay() {
@@ -327,7 +331,7 @@ private slots:
         for (const char* said : {"11x12", "11/12", "11 to 12", "11 12"}) {
             while (!bench.text("ask").startsWith(QStringLiteral("Vernier")))
                 bench.key(bench.text("ask").startsWith(QStringLiteral("Slots")) ? Qt::Key_Up
-                                                                               : Qt::Key_Down);
+                                                                                : Qt::Key_Down);
             bench.type(QLatin1String(said));
             const Drive d = bench.onDisk().engine.drive;
             QVERIFY2(d.vernierWheel == 11 && d.vernierHub == 12, said);
@@ -336,7 +340,7 @@ private slots:
         bench.window().go(Station::Compression);
         while (!bench.text("ask").startsWith(QStringLiteral("Chamber")))
             bench.key(bench.text("ask").startsWith(QStringLiteral("Bore")) ? Qt::Key_Up
-                                                                          : Qt::Key_Up);
+                                                                           : Qt::Key_Up);
         bench.type(QStringLiteral("42cc"));
         QCOMPARE(bench.onDisk().engine.chamber.chamber_cc, 42.0);
     }

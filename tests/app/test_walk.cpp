@@ -54,12 +54,14 @@ private:
 
     void line() {
         static const QStringList kLines{
-            "8.512", "0.31",  "31",   "26.5a",    "75a",     "75a 8.51", "20b",     "step 2",
-            "zero",  "made x", "note x", "0.9",   "1.27v",   "inch",     "metric",  "smooth",
-            "reach 8.5", "drop 3", "42",  "90x78", "11x12",   "1 2 -1",   "ivc 62",  "12/40",
-            "12-40-52-4", "pushrod", "cw", "roller", "overlap", "firing", "other",  "timing",
-            "pass",  "",       "-",    "1e9",     "nonsense", "0",       "-5",      "level 4",
-            "r", "o", "b", "n", "c", "a", "m", "v", "t", "w", "d", "g", "h", "i", "k", "s"};
+            "8.512",   "0.31",     "31",        "26.5a",      "75a",     "75a 8.51", "20b",
+            "step 2",  "zero",     "made x",    "note x",     "0.9",     "1.27v",    "inch",
+            "metric",  "smooth",   "reach 8.5", "drop 3",     "42",      "90x78",    "11x12",
+            "1 2 -1",  "ivc 62",   "12/40",     "12-40-52-4", "pushrod", "cw",       "roller",
+            "overlap", "firing",   "other",     "timing",     "pass",    "",         "-",
+            "1e9",     "nonsense", "0",         "-5",         "level 4", "r",        "o",
+            "b",       "n",        "c",         "a",          "m",       "v",        "t",
+            "w",       "d",        "g",         "h",          "i",       "k",        "s"};
         const QString text = oneOf(kLines);
         note(QStringLiteral("line \"%1\"").arg(text));
         bench_.line()->setFocus();
@@ -74,28 +76,38 @@ private:
     }
     void shortcut() {
         static const QList<std::pair<Qt::Key, Qt::KeyboardModifiers>> kKeys{
-            {Qt::Key_1, Qt::ControlModifier}, {Qt::Key_2, Qt::ControlModifier},
-            {Qt::Key_3, Qt::ControlModifier}, {Qt::Key_4, Qt::ControlModifier},
-            {Qt::Key_5, Qt::ControlModifier}, {Qt::Key_6, Qt::ControlModifier},
-            {Qt::Key_L, Qt::ControlModifier}, {Qt::Key_U, Qt::ControlModifier},
-            {Qt::Key_E, Qt::ControlModifier}, {Qt::Key_Z, Qt::ControlModifier},
+            {Qt::Key_1, Qt::ControlModifier},
+            {Qt::Key_2, Qt::ControlModifier},
+            {Qt::Key_3, Qt::ControlModifier},
+            {Qt::Key_4, Qt::ControlModifier},
+            {Qt::Key_5, Qt::ControlModifier},
+            {Qt::Key_6, Qt::ControlModifier},
+            {Qt::Key_L, Qt::ControlModifier},
+            {Qt::Key_U, Qt::ControlModifier},
+            {Qt::Key_E, Qt::ControlModifier},
+            {Qt::Key_Z, Qt::ControlModifier},
             {Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier},
-            {Qt::Key_N, Qt::ControlModifier}, {Qt::Key_D, Qt::ControlModifier},
-            {Qt::Key_R, Qt::ControlModifier}, {Qt::Key_K, Qt::ControlModifier},
+            {Qt::Key_N, Qt::ControlModifier},
+            {Qt::Key_D, Qt::ControlModifier},
+            {Qt::Key_R, Qt::ControlModifier},
+            {Qt::Key_K, Qt::ControlModifier},
             {Qt::Key_K, Qt::ControlModifier | Qt::ShiftModifier},
             {Qt::Key_N, Qt::ControlModifier | Qt::ShiftModifier},
-            {Qt::Key_S, Qt::ControlModifier}, {Qt::Key_I, Qt::ControlModifier},
-            {Qt::Key_F1, Qt::NoModifier},     {Qt::Key_F2, Qt::NoModifier},
-            {Qt::Key_F3, Qt::NoModifier},     {Qt::Key_F6, Qt::NoModifier}};
+            {Qt::Key_S, Qt::ControlModifier},
+            {Qt::Key_I, Qt::ControlModifier},
+            {Qt::Key_F1, Qt::NoModifier},
+            {Qt::Key_F2, Qt::NoModifier},
+            {Qt::Key_F3, Qt::NoModifier},
+            {Qt::Key_F6, Qt::NoModifier}};
         const auto [key, modifiers] = oneOf(kKeys);
         note(QKeySequence(QKeyCombination(modifiers, key)).toString());
         press(key, modifiers);
     }
     void key() {
-        static const QList<Qt::Key> kKeys{Qt::Key_Up,     Qt::Key_Down,  Qt::Key_Left, Qt::Key_Right,
-                                          Qt::Key_Return, Qt::Key_Tab,   Qt::Key_Escape,
-                                          Qt::Key_Space,  Qt::Key_Delete, Qt::Key_Backspace,
-                                          Qt::Key_Plus,   Qt::Key_7,     Qt::Key_Home};
+        static const QList<Qt::Key> kKeys{
+            Qt::Key_Up,   Qt::Key_Down,   Qt::Key_Left,  Qt::Key_Right,  Qt::Key_Return,
+            Qt::Key_Tab,  Qt::Key_Escape, Qt::Key_Space, Qt::Key_Delete, Qt::Key_Backspace,
+            Qt::Key_Plus, Qt::Key_7,      Qt::Key_Home};
         const Qt::Key key = oneOf(kKeys);
         note(QKeySequence(key).toString());
         press(key, Qt::NoModifier);
@@ -165,8 +177,8 @@ private:
     void job() {
         const auto jobs = bench_.session().book().jobs();
         if (jobs.empty()) return;
-        const auto& job = jobs[static_cast<std::size_t>(
-            random_.bounded(static_cast<int>(jobs.size())))];
+        const auto& job =
+            jobs[static_cast<std::size_t>(random_.bounded(static_cast<int>(jobs.size())))];
         note(QStringLiteral("job %1").arg(job.name));
         bench_.session().openJob(job.id);
     }
@@ -219,10 +231,10 @@ private slots:
             if (i % 50 != 49 || !bench.session().hasJob()) continue;
             // What is shown is what is on disk.
             if (!(bench.onDisk() == bench.session().job()))
-                QFAIL(qPrintable(QStringLiteral("seed %1: the window and the disk differ after\n%2")
-                                     .arg(seed)
-                                     .arg(walk.steps().mid(walk.steps().size() - 50).join(
-                                         QLatin1Char('\n')))));
+                QFAIL(qPrintable(
+                    QStringLiteral("seed %1: the window and the disk differ after\n%2")
+                        .arg(seed)
+                        .arg(walk.steps().mid(walk.steps().size() - 50).join(QLatin1Char('\n')))));
             bench.window().grab();
         }
     }

@@ -54,7 +54,8 @@ Trouble trouble(const QString& path, Book::Mode mode = Book::Mode::MustExist) {
 
 void sql(const QString& path, const QStringList& statements) {
     {
-        QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
+        QSqlDatabase db =
+            QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
         db.setDatabaseName(path);
         QVERIFY(db.open());
         for (const QString& s : statements) {
@@ -335,7 +336,8 @@ private slots:
         QCOMPARE(int(lost->trouble), int(how < 2 ? Trouble::Vanished : Trouble::Replaced));
         const auto kept = b->record(job, book::AddReading{run, {}});
         QVERIFY(std::holds_alternative<book::Error>(kept));
-        QVERIFY(book::sentence(std::get<book::Error>(kept), file).contains(QStringLiteral("Ctrl+Shift+S")));
+        QVERIFY(book::sentence(std::get<book::Error>(kept), file)
+                    .contains(QStringLiteral("Ctrl+Shift+S")));
         // A file that was deleted or moved can still be read through.
         if (how < 3) {
             const QString copy = folder + QStringLiteral("/copy.amber");
@@ -371,7 +373,8 @@ private slots:
         QVERIFY(std::holds_alternative<book::Error>(b->listJobs()));
         QVERIFY(b->jobs().empty());
         b->toUndo(job);
-        sql(file, {QStringLiteral("PRAGMA foreign_keys = OFF"), QStringLiteral("DROP TABLE action")});
+        sql(file,
+            {QStringLiteral("PRAGMA foreign_keys = OFF"), QStringLiteral("DROP TABLE action")});
         QVERIFY(!b->toUndo(job));
         QVERIFY(std::holds_alternative<book::Error>(b->switchBack(job)));
         QVERIFY(!b->undo(job));
@@ -475,8 +478,9 @@ private slots:
             e.bore_mm = 90.0;
             id(b->record(job, book::SetEngine{e}));
         }
-        sql(file, {QStringLiteral("UPDATE fact SET body = '{\"bore_mm\":90.0,\"turbo\":true}' WHERE "
-                                  "subject = 'engine'")});
+        sql(file,
+            {QStringLiteral("UPDATE fact SET body = '{\"bore_mm\":90.0,\"turbo\":true}' WHERE "
+                            "subject = 'engine'")});
         auto b = opened(file);
         const auto read = b->read(job);
         QCOMPARE(std::get<book::Loaded>(read).job.engine.bore_mm, 90.0);
@@ -526,9 +530,8 @@ private slots:
         for (int step = 0; step < 200; ++step) {
             book::Change change = book::SetName{std::to_string(step)};
             const auto anyRun = [&]() -> const LiftRun* {
-                return here.runs.empty()
-                           ? nullptr
-                           : &here.runs[random.bounded(quint32(here.runs.size()))];
+                return here.runs.empty() ? nullptr
+                                         : &here.runs[random.bounded(quint32(here.runs.size()))];
             };
             const LiftRun* run = anyRun();
             switch (random.bounded(9)) {
@@ -583,8 +586,10 @@ private slots:
                 if (run) {
                     RunTerms t = run->terms;
                     t.lash_mm = 0.01 * random.bounded(40);
-                    if (random.bounded(2)) t.noseLift_mm = 7.0;
-                    else t.noseLift_mm.reset();
+                    if (random.bounded(2))
+                        t.noseLift_mm = 7.0;
+                    else
+                        t.noseLift_mm.reset();
                     change = book::SetTerms{run->id, t};
                 }
                 break;

@@ -1,5 +1,5 @@
-// Against closed forms and arithmetic by hand, where a slip would look plausible: which side a value
-// is read from, a factor of two, a mirror left out, a lash or a bore forgotten.
+// Against closed forms and arithmetic by hand, where a slip would look plausible: which side a
+// value is read from, a factor of two, a mirror left out, a lash or a bore forgotten.
 #include "core/compare.h"
 #include "core/compression.h"
 #include "core/examine.h"
@@ -90,14 +90,16 @@ private slots:
 
     // Separation and advance are half a sum and half a difference: so is what they leave uncertain.
     void theDoubtOfAPairIsHalfOfBoth() {
-        const LobeFigures in = analysed(closed::raisedCosine(105.0, 140.0, 9.0), Side::Intake, 0.01),
+        const LobeFigures in =
+                              analysed(closed::raisedCosine(105.0, 140.0, 9.0), Side::Intake, 0.01),
                           ex = analysed(closed::raisedCosine(-110.0, 140.0, 8.0), Side::Exhaust,
                                         0.01);
         const PairFigures p = analysePair(in, ex, CentreSchool::EqualDrop, Place::Tappet);
         const double iu = *in.centreUncertainty_deg(CentreSchool::EqualDrop),
                      eu = *ex.centreUncertainty_deg(CentreSchool::EqualDrop);
         QVERIFY(iu > 0.0 && eu > 0.0 && iu != eu);
-        QVERIFY(std::abs(*p.separationUncertainty_deg - std::sqrt(iu * iu + eu * eu) / 2.0) < 1e-12);
+        QVERIFY(std::abs(*p.separationUncertainty_deg - std::sqrt(iu * iu + eu * eu) / 2.0) <
+                1e-12);
         QVERIFY(std::abs(*p.advanceUncertainty_deg - std::sqrt(iu * iu + eu * eu) / 2.0) < 1e-12);
         const double opens = *in.heights[0].opensUncertainty_deg,
                      closes = *ex.heights[0].closesUncertainty_deg;
@@ -111,7 +113,8 @@ private slots:
                           ex = analysed(leaning(-110.0, true), Side::Exhaust);
         const auto mirrored = compareLobes(in, ex, true);
         QVERIFY(mirrored);
-        QVERIFY2(std::abs(mirrored->widest.mm) < 0.05, qPrintable(QString::number(mirrored->widest.mm)));
+        QVERIFY2(std::abs(mirrored->widest.mm) < 0.05,
+                 qPrintable(QString::number(mirrored->widest.mm)));
         const LobeFigures twin = analysed(leaning(105.0, true), Side::Intake);
         const auto plain = compareLobes(in, twin, false);
         QVERIFY(plain && std::abs(plain->widest.mm) > 0.5);

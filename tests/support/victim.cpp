@@ -23,8 +23,7 @@ int main(int argc, char** argv) {
         r.at = {double(i)};
         r.lift_mm = i;
         if (std::holds_alternative<book::Made>(book.record(
-                std::get<std::int64_t>(job),
-                book::AddReading{std::get<book::Made>(run).id, r}))) {
+                std::get<std::int64_t>(job), book::AddReading{std::get<book::Made>(run).id, r}))) {
             std::printf("%d\n", i);
             std::fflush(stdout);
         }

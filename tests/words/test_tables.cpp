@@ -176,10 +176,12 @@ private slots:
         Task task{TaskKind::Finish, 1, Side::Exhaust};
         task.left = 1;
         QTest::newRow("one more reading")
-            << words::taskTitle(task, {}) << QStringLiteral("Cylinder 1 exhaust: about 1 more reading");
+            << words::taskTitle(task, {})
+            << QStringLiteral("Cylinder 1 exhaust: about 1 more reading");
         task.left = 7;
         QTest::newRow("more readings")
-            << words::taskTitle(task, {}) << QStringLiteral("Cylinder 1 exhaust: about 7 more readings");
+            << words::taskTitle(task, {})
+            << QStringLiteral("Cylinder 1 exhaust: about 7 more readings");
     }
     void sentences() {
         QFETCH(QString, said);
@@ -192,11 +194,13 @@ private slots:
         Need n;
         n.uncertainty_deg = 0.2;
         n.intake_deg = 2.0;
-        QCOMPARE(words::needSentence(job, n, {}),
-                 QStringLiteral("The cam must come 2° earlier for the card's centre, known to ±0.2°."));
+        QCOMPARE(
+            words::needSentence(job, n, {}),
+            QStringLiteral("The cam must come 2° earlier for the card's centre, known to ±0.2°."));
         n.intake_deg = -2.0;
-        QCOMPARE(words::needSentence(job, n, {}),
-                 QStringLiteral("The cam must come 2° later for the card's centre, known to ±0.2°."));
+        QCOMPARE(
+            words::needSentence(job, n, {}),
+            QStringLiteral("The cam must come 2° later for the card's centre, known to ±0.2°."));
         n.intake_deg = 0.0;
         QCOMPARE(words::needSentence(job, n, {}),
                  QStringLiteral("The cam stands right, known to ±0.2°: leave it."));
@@ -211,7 +215,8 @@ private slots:
         Job job = twoLobes();
         job.runs[1].readings.resize(20);
         const QString line = words::stationLine(Station::Lobes, job, examine(job), {});
-        QVERIFY2(line.contains(QStringLiteral("exhaust")) && !line.contains(QStringLiteral("intake")),
+        QVERIFY2(line.contains(QStringLiteral("exhaust")) &&
+                     !line.contains(QStringLiteral("intake")),
                  qPrintable(line));
         job = twoLobes();
         job.runs[0].readings[40].lift_mm += 0.2; // at 130 after TDC

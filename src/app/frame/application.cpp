@@ -30,10 +30,8 @@ Application::~Application() = default;
 
 bool Application::start(const QString& bookPath, bool demo, QString& sentence) {
     const QString path = demo ? paths_.demo() : bookPath.isEmpty() ? paths_.book() : bookPath;
-    const auto mode =
-        bookPath.isEmpty() ? book::Book::Mode::MayMake : book::Book::Mode::MustExist;
-    auto opened =
-        demo ? openDemo(path) : book::Book::open(path, book::Book::systemClock, mode);
+    const auto mode = bookPath.isEmpty() ? book::Book::Mode::MayMake : book::Book::Mode::MustExist;
+    auto opened = demo ? openDemo(path) : book::Book::open(path, book::Book::systemClock, mode);
     if (const auto* e = std::get_if<book::Error>(&opened)) {
         sentence = book::sentence(*e, path);
         return false;
@@ -46,8 +44,8 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence) {
                                             [&](const QString& said) { early = said; });
     const Place left = books_->resume();
     QObject::disconnect(listening);
-    window_ = std::make_unique<MainWindow>(*session_, *books_, look_, *dialogs_, preferences_,
-                                           left);
+    window_ =
+        std::make_unique<MainWindow>(*session_, *books_, look_, *dialogs_, preferences_, left);
     if (const QString why = session_->book().readOnly(); early.isEmpty() && !why.isEmpty())
         early = book::sentence({book::Trouble::ReadOnly, why}, path);
     if (!early.isEmpty()) window_->say(early);

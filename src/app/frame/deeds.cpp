@@ -60,8 +60,7 @@ QString deedName(const book::Deed& d, const words::Style& style) {
         return QStringLiteral("contact %1 of pass %2")
             .arg(QString::fromStdString(d.contact->typed))
             .arg(d.contact->pass);
-    if (d.kind == QLatin1String("import"))
-        return QStringLiteral("%1 lift table").arg(lobeName(d));
+    if (d.kind == QLatin1String("import")) return QStringLiteral("%1 lift table").arg(lobeName(d));
     if (d.kind == QLatin1String("run")) return QStringLiteral("new %1 run").arg(lobeName(d));
     if (d.kind == QLatin1String("run terms"))
         return d.field.isEmpty()
@@ -80,9 +79,8 @@ QString deedName(const book::Deed& d, const words::Style& style) {
 QString deedShort(const book::Deed& d, const words::Style& style) {
     if (d.reading && d.kind == QLatin1String("reading"))
         return QStringLiteral("reading %1")
-            .arg(style.wheel
-                     ? words::degrees(wheelNumber(d.reading->at, *style.wheel), style)
-                     : words::degrees(d.reading->at.deg, style));
+            .arg(style.wheel ? words::degrees(wheelNumber(d.reading->at, *style.wheel), style)
+                             : words::degrees(d.reading->at.deg, style));
     return deedName(d, style);
 }
 

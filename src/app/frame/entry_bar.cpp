@@ -231,8 +231,8 @@ void EntryBar::makeRoom() {
             if (!label->text().isEmpty()) h += label->heightForWidth(label->width());
         return h;
     };
-    const int high = std::max({atStand_ ? kStand : kDesk, needed(subject_, ask_) + 6,
-                               needed(enter_, keys_) + 6});
+    const int high = std::max(
+        {atStand_ ? kStand : kDesk, needed(subject_, ask_) + 6, needed(enter_, keys_) + 6});
     if (high == height()) return;
     setFixedHeight(high);
     emit heightChanged();
@@ -250,12 +250,12 @@ void EntryBar::say(const QString& text, bool wrong) {
     placeEcho();
 }
 
-/// In the line, right of what is typed; where that leaves too little room, over the hints beside it.
+/// In the line, right of what is typed; where that leaves too little room, over the hints beside
+/// it.
 void EntryBar::placeEcho() {
     const QString text = echo_->text();
     echo_->setVisible(!text.isEmpty());
-    const int typed =
-        std::max(kTyped, line_->fontMetrics().horizontalAdvance(line_->text()) + 34);
+    const int typed = std::max(kTyped, line_->fontMetrics().horizontalAdvance(line_->text()) + 34);
     const QRect inside = line_->geometry().adjusted(typed, 2, -kEdge, -2);
     const auto fits = [&](int width, int height, int pixels) {
         return width > 60 && QFontMetrics(Look::font(pixels))
@@ -266,11 +266,10 @@ void EntryBar::placeEcho() {
     const int pixels = here && !fits(inside.width(), 24, 13) ? 12 : 13;
     const Theme& t = look_.theme();
     const bool wrong = echo_->property("wrong").toBool();
-    const QString style =
-        QStringLiteral("background: %1; color: %2; font-size: %3px;")
-            .arg(here ? QStringLiteral("transparent") : t.bar.name(),
-                 here ? (wrong ? t.exhaust : t.muted).name() : t.barText.name())
-            .arg(pixels);
+    const QString style = QStringLiteral("background: %1; color: %2; font-size: %3px;")
+                              .arg(here ? QStringLiteral("transparent") : t.bar.name(),
+                                   here ? (wrong ? t.exhaust : t.muted).name() : t.barText.name())
+                              .arg(pixels);
     if (style != echoLook_) {
         echoLook_ = style;
         echo_->setStyleSheet(style);

@@ -74,8 +74,8 @@ Field textField(const QString& name, Part<std::string> part) {
     return f;
 }
 
-Field lengthField(const QString& name, double least, double most, Part<double> part,
-                  double usual, bool noneIsValue) {
+Field lengthField(const QString& name, double least, double most, Part<double> part, double usual,
+                  bool noneIsValue) {
     Field f;
     f.name = name;
     f.example = [=](const Style& style) {
@@ -85,8 +85,9 @@ Field lengthField(const QString& name, double least, double most, Part<double> p
     f.shown = [part, noneIsValue](const Facts& facts, const Style& style) {
         Facts copy = facts;
         const double mm = part(copy);
-        return mm != 0.0 || noneIsValue ? words::dimension(mm, style) + QLatin1Char(' ') + words::unitName(style)
-                         : noValue();
+        return mm != 0.0 || noneIsValue
+                   ? words::dimension(mm, style) + QLatin1Char(' ') + words::unitName(style)
+                   : noValue();
     };
     f.take = [=, as = Field{{}, name, {}, {}, {}, {}, {}, f.example}](
                  Facts& facts, const QString& typed, const Style& style) {
@@ -107,8 +108,8 @@ Field lengthField(const QString& name, double least, double most, Part<double> p
 Field boreField() {
     Field f = lengthField(
         QStringLiteral("Bore"), 20, 250, [](Facts& f) -> double& { return f.engine.bore_mm; }, 90);
-    Field stroke = lengthField(
-        QStringLiteral("Stroke"), 20, 300, [](Facts& f) -> double& { return f.engine.stroke_mm; });
+    Field stroke = lengthField(QStringLiteral("Stroke"), 20, 300,
+                               [](Facts& f) -> double& { return f.engine.stroke_mm; });
     f.take = [bore = f.take, stroke = stroke.take](Facts& facts, const QString& typed,
                                                    const Style& style) {
         const QStringList two = typed.toLower().split(QLatin1Char('x'));
@@ -223,9 +224,9 @@ Field choiceField(const QString& name, int count, QString (*say)(int),
             int fits = 0, last = -1;
             for (int i = 0; i < count && found < 0 && !isNumber && !key.isEmpty(); ++i) {
                 const QString said = say(i).toLower();
-                const bool fit = said.startsWith(key) ||
-                                 (!front && (said.contains(QLatin1Char(' ') + key) ||
-                                             said.contains(QLatin1Char('-') + key)));
+                const bool fit =
+                    said.startsWith(key) || (!front && (said.contains(QLatin1Char(' ') + key) ||
+                                                        said.contains(QLatin1Char('-') + key)));
                 fits += fit;
                 if (fit && last < 0) last = i;
             }

@@ -235,9 +235,9 @@ void MainWindow::showUndone(const book::Deed& deed, bool again) {
 }
 
 void MainWindow::keepAsNewBook() {
-    const QString path = dialogs_.saveFile(this, QStringLiteral("Keep what is in hand as a new book"),
-                                           QStringLiteral("kept.amber"),
-                                           QStringLiteral("Books (*.amber)"));
+    const QString path =
+        dialogs_.saveFile(this, QStringLiteral("Keep what is in hand as a new book"),
+                          QStringLiteral("kept.amber"), QStringLiteral("Books (*.amber)"));
     if (!path.isEmpty()) books_.keepAsNew(path);
 }
 
@@ -335,8 +335,9 @@ void MainWindow::exportTable() {
     if (path.isEmpty()) return;
     const QString refused = book::refusesExport(path, session_.book().path());
     if (refused.isEmpty() && QFileInfo::exists(path) && !book::isOurTable(path) &&
-        !dialogs_.confirm(this, QStringLiteral("%1 is no lift table. Replace it?")
-                                    .arg(QFileInfo(path).fileName())))
+        !dialogs_.confirm(
+            this,
+            QStringLiteral("%1 is no lift table. Replace it?").arg(QFileInfo(path).fileName())))
         return say(QStringLiteral("%1 was left as it is.").arg(QFileInfo(path).fileName()));
     const QString why = book::writeTableFile(path, session_.job(), *run, session_.book().path());
     say(why.isEmpty() ? QStringLiteral("%1 is written.").arg(QFileInfo(path).fileName())

@@ -45,7 +45,8 @@ QAction* Menus::add(QMenu* menu, const char* name, const QString& text, const ch
 
 void Menus::jobMenu() {
     QMenu* menu = bar_->addMenu(QStringLiteral("&Job"));
-    add(menu, "newJob", QStringLiteral("New job"), "Ctrl+N", [this] { window_.askNewJob(); }, true);
+    add(
+        menu, "newJob", QStringLiteral("New job"), "Ctrl+N", [this] { window_.askNewJob(); }, true);
     jobs_ = menu->addMenu(QStringLiteral("Open job"));
     connect(jobs_, &QMenu::aboutToShow, this, &Menus::listJobs);
     add(menu, "openBook", QStringLiteral("Open book…"), "Ctrl+O", [this] { openBook(); });
@@ -149,7 +150,8 @@ void Menus::viewMenu() {
 
 void Menus::helpMenu() {
     QMenu* menu = bar_->addMenu(QStringLiteral("&Help"));
-    add(menu, "keys", QStringLiteral("Keys"), "F1", [this] { window_.showKeys(); }, true);
+    add(
+        menu, "keys", QStringLiteral("Keys"), "F1", [this] { window_.showKeys(); }, true);
 }
 
 void Menus::listJobs() {

@@ -46,10 +46,10 @@ public:
         Place p;
         p.job = settings_.value(group + QStringLiteral("job")).toLongLong();
         p.cylinder = std::max(1, settings_.value(group + QStringLiteral("cylinder"), 1).toInt());
-        p.side = settings_.value(group + QStringLiteral("side")).toString() ==
-                         QLatin1String("exhaust")
-                     ? lobe::Side::Exhaust
-                     : lobe::Side::Intake;
+        p.side =
+            settings_.value(group + QStringLiteral("side")).toString() == QLatin1String("exhaust")
+                ? lobe::Side::Exhaust
+                : lobe::Side::Intake;
         p.station = settings_.value(group + QStringLiteral("station")).toString();
         return p;
     }

@@ -112,8 +112,7 @@ void Slate::refresh() {
     const Job& job = session_.job();
     // Whose they are, where it may be another's.
     QStringList head;
-    if (job.engine.cylinders > 1)
-        head << QStringLiteral("cyl %1").arg(session_.cylinder());
+    if (job.engine.cylinders > 1) head << QStringLiteral("cyl %1").arg(session_.cylinder());
     if (job.card && !job.card->name.empty())
         head << QStringLiteral("card: ") + QString::fromStdString(job.card->name);
     card_->setText(QFontMetrics(card_->font())
@@ -145,8 +144,8 @@ void Slate::refresh() {
     list_->setRows(rows);
     choose_->setVisible(figures && !figures->empty());
     if (rows.isEmpty() && !session_.findings().cylinders.empty() && !shown())
-        whereFrom_->setText(QStringLiteral("Nothing of cylinder %1 is measured yet.")
-                                .arg(session_.cylinder()));
+        whereFrom_->setText(
+            QStringLiteral("Nothing of cylinder %1 is measured yet.").arg(session_.cylinder()));
     else if (rows.isEmpty())
         whereFrom_->setText(QStringLiteral(
             "Figures stand here as soon as the readings carry them: duration at each "

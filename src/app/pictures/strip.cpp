@@ -75,8 +75,7 @@ Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
     connect(this, &QCustomPlot::mouseMove, this, &Strip::hover);
     connect(this, &QCustomPlot::mouseDoubleClick, this, [this] { showAll(); });
     connect(this, &QCustomPlot::mousePress, this, [this](QMouseEvent* e) {
-        if (const CarriedReading* r = readingAt(e->pos(), nullptr))
-            emit readingChosen(r->id);
+        if (const CarriedReading* r = readingAt(e->pos(), nullptr)) emit readingChosen(r->id);
     });
     connect(&look, &Look::changed, this, [this] {
         dress();
@@ -481,8 +480,7 @@ void Strip::hover(QMouseEvent* event) {
     QString text = QStringLiteral("%1, %2: %3")
                        .arg(words::sideName(side), words::fromDeadCentre(r->at, look_.style()),
                             words::liftWithUnit(r->lift_mm, look_.style()));
-    if (r->struck)
-        text += QStringLiteral("\nstruck: ") + QString::fromStdString(r->struck->reason);
+    if (r->struck) text += QStringLiteral("\nstruck: ") + QString::fromStdString(r->struck->reason);
     QToolTip::showText(event->globalPosition().toPoint(), text, this);
 }
 

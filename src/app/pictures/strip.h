@@ -17,8 +17,8 @@ namespace app {
 struct StripScene {
     std::vector<lobe::Held<lobe::RunFindings>> lobes;
     std::vector<lobe::Held<lobe::RunFindings>> passes; ///< earlier passes, drawn faint
-    std::vector<double> asked;        ///< angles of the readings a figure stands on
-    lobe::Held<lobe::Motion> motion;  ///< drawn below when asked for
+    std::vector<double> asked;                    ///< angles of the readings a figure stands on
+    lobe::Held<lobe::Motion> motion;              ///< drawn below when asked for
     std::optional<lobe::LobeComparison> compared; ///< another lobe laid over, and the difference
     QString comparedName;
     std::vector<lobe::Height> heights;

@@ -23,7 +23,8 @@ public:
     /// figure, and bold alone.
     FigureTable(const Look& look, bool notes, QWidget* parent = nullptr);
 
-    /// Side by side in a strip of so many rows: each figure under its name, as it is above what it would be.
+    /// Side by side in a strip of so many rows: each figure under its name, as it is above what it
+    /// would be.
     void setStrip(int rows);
     void setBlocks(const QList<QList<FigureLine>>& blocks);
     /// All of it, row by row, columns by tabs.

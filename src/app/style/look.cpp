@@ -152,12 +152,20 @@ QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
 QToolTip { background: @bar; color: @barText; border: 1px solid @amber; padding: 4px; }
 QFrame[role="rule"] { background: @edge; max-height: 1px; min-height: 1px; border: none; }
 )");
-    const std::pair<const char*, QColor> colours[] = {
-        {"@barMuted", t.barMuted}, {"@barText", t.barText}, {"@amberText", t.amberText},
-        {"@amberLine", t.amberLine}, {"@amber", t.amber},       {"@plate", t.plate},     {"@panel", t.panel},
-        {"@edge", t.edge},         {"@dial", t.dial},       {"@ink", t.ink},
-        {"@muted", t.muted},       {"@faint", t.faint},     {"@bar", t.bar},
-        {"@chip", t.chip}};
+    const std::pair<const char*, QColor> colours[] = {{"@barMuted", t.barMuted},
+                                                      {"@barText", t.barText},
+                                                      {"@amberText", t.amberText},
+                                                      {"@amberLine", t.amberLine},
+                                                      {"@amber", t.amber},
+                                                      {"@plate", t.plate},
+                                                      {"@panel", t.panel},
+                                                      {"@edge", t.edge},
+                                                      {"@dial", t.dial},
+                                                      {"@ink", t.ink},
+                                                      {"@muted", t.muted},
+                                                      {"@faint", t.faint},
+                                                      {"@bar", t.bar},
+                                                      {"@chip", t.chip}};
     for (const auto& [name, colour] : colours)
         css.replace(QLatin1String(name), colour.name());
     return css;

@@ -77,8 +77,8 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
     lower->addLayout(trial, 7);
     lower->addLayout(said, 6);
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(14, 10, 14, 6);
-    column->setSpacing(6);
+    column->setContentsMargins(14, 8, 14, 5);
+    column->setSpacing(5);
     column->addWidget(verdict_);
     column->addLayout(upper, 8);
     column->addLayout(lower, 5);
@@ -408,7 +408,7 @@ void CompressionStation::resizeEvent(QResizeEvent* event) {
     // Where there is less room section and curve say what the ring would show.
     ring_->setVisible(event->size().height() >= 760 && event->size().width() >= 900);
     // Eight volumes at a glance.
-    facts_->setMinimumHeight(event->size().height() >= 640 ? 268 : 40);
+    facts_->setMinimumHeight(event->size().height() >= 640 ? 257 : 40);
 }
 
 StandCard CompressionStation::standCard() const {

@@ -26,11 +26,11 @@ EngineStation::EngineStation(Session& session, const Look& look, Dialogs& dialog
     verdict_->setProperty("role", "verdict");
     verdict_->setWordWrap(true);
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(20, 14, 20, 10);
+    column->setContentsMargins(16, 14, 16, 10);
     column->addWidget(verdict_);
     auto* row = new QHBoxLayout;
     row->setSpacing(14);
-    list_->setMinimumWidth(300);
+    list_->setMinimumWidth(280);
     row->addWidget(list_, 5);
     row->addWidget(section_, 4);
     column->addLayout(row, 1);

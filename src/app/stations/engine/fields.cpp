@@ -96,14 +96,18 @@ void engine(std::vector<Field>& all) {
         [](Facts& f) -> Follower& { return f.engine.follower; },
         {{"flat", 0}, {"roller", 1}, {"hydraulic", 2}, {"rocker", 5}}));
     const QString direct = QStringLiteral("valve over tappet, 1 for direct");
-    add(numberField(QStringLiteral("Rocker ratio, intake"), direct, 0.5, 3.0, 3,
-                    [](Facts& f) -> double& { return f.engine.ratioIntake; }, 1.5));
-    add(numberField(QStringLiteral("Rocker ratio, exhaust"), direct, 0.5, 3.0, 3,
-                    [](Facts& f) -> double& { return f.engine.ratioExhaust; }, 1.5));
-    add(lengthField(QStringLiteral("Lash, intake"), 0, 3,
-                    [](Facts& f) -> double& { return f.engine.lashIntake_mm; }, 0.3, true));
-    add(lengthField(QStringLiteral("Lash, exhaust"), 0, 3,
-                    [](Facts& f) -> double& { return f.engine.lashExhaust_mm; }, 0.35, true));
+    add(numberField(
+        QStringLiteral("Rocker ratio, intake"), direct, 0.5, 3.0, 3,
+        [](Facts& f) -> double& { return f.engine.ratioIntake; }, 1.5));
+    add(numberField(
+        QStringLiteral("Rocker ratio, exhaust"), direct, 0.5, 3.0, 3,
+        [](Facts& f) -> double& { return f.engine.ratioExhaust; }, 1.5));
+    add(lengthField(
+        QStringLiteral("Lash, intake"), 0, 3,
+        [](Facts& f) -> double& { return f.engine.lashIntake_mm; }, 0.3, true));
+    add(lengthField(
+        QStringLiteral("Lash, exhaust"), 0, 3,
+        [](Facts& f) -> double& { return f.engine.lashExhaust_mm; }, 0.35, true));
 }
 
 using Value = std::optional<double>;
@@ -161,8 +165,9 @@ Field cardEventField(Field f, Side side) {
         if (!line) {
             static const QRegularExpression several(QStringLiteral("\\d\\s*[-/]\\s*\\d"));
             if (typed.contains(several))
-                return QStringLiteral("One event, a lobe's two as 12/40, or all four as 12-40-52-4: "
-                                      "intake opens, closes, exhaust opens, closes.");
+                return QStringLiteral(
+                    "One event, a lobe's two as 12/40, or all four as 12-40-52-4: "
+                    "intake opens, closes, exhaust opens, closes.");
             return plain(facts, typed, style);
         }
         for (double deg : *line)
@@ -187,17 +192,25 @@ void card(std::vector<Field>& all) {
     add(cardHeight());
     const QString minus = QStringLiteral("; minus when on the other side; - for none");
     add(cardEventField(cardDegrees(
-        QStringLiteral("Intake opens"), QStringLiteral("degrees before TDC") + minus, -90, 150,
-        [](Facts& f) -> Value& { return cardOf(f).ivo; }, &CompleteCard::ivo), Side::Intake));
+                           QStringLiteral("Intake opens"),
+                           QStringLiteral("degrees before TDC") + minus, -90, 150,
+                           [](Facts& f) -> Value& { return cardOf(f).ivo; }, &CompleteCard::ivo),
+                       Side::Intake));
     add(cardEventField(cardDegrees(
-        QStringLiteral("Intake closes"), QStringLiteral("degrees after BDC") + minus, -90, 150,
-        [](Facts& f) -> Value& { return cardOf(f).ivc; }, &CompleteCard::ivc), Side::Intake));
+                           QStringLiteral("Intake closes"),
+                           QStringLiteral("degrees after BDC") + minus, -90, 150,
+                           [](Facts& f) -> Value& { return cardOf(f).ivc; }, &CompleteCard::ivc),
+                       Side::Intake));
     add(cardEventField(cardDegrees(
-        QStringLiteral("Exhaust opens"), QStringLiteral("degrees before BDC") + minus, -90, 150,
-        [](Facts& f) -> Value& { return cardOf(f).evo; }, &CompleteCard::evo), Side::Exhaust));
+                           QStringLiteral("Exhaust opens"),
+                           QStringLiteral("degrees before BDC") + minus, -90, 150,
+                           [](Facts& f) -> Value& { return cardOf(f).evo; }, &CompleteCard::evo),
+                       Side::Exhaust));
     add(cardEventField(cardDegrees(
-        QStringLiteral("Exhaust closes"), QStringLiteral("degrees after TDC") + minus, -90, 150,
-        [](Facts& f) -> Value& { return cardOf(f).evc; }, &CompleteCard::evc), Side::Exhaust));
+                           QStringLiteral("Exhaust closes"),
+                           QStringLiteral("degrees after TDC") + minus, -90, 150,
+                           [](Facts& f) -> Value& { return cardOf(f).evc; }, &CompleteCard::evc),
+                       Side::Exhaust));
     add(cardLift(QStringLiteral("Intake lift"), Side::Intake,
                  [](Facts& f) -> Value& { return cardOf(f).intakeLift_mm; }));
     add(cardLift(QStringLiteral("Exhaust lift"), Side::Exhaust,
@@ -242,10 +255,12 @@ void card(std::vector<Field>& all) {
                                                : noValue();
     };
     add(std::move(ratio));
-    add(lengthField(QStringLiteral("Lash it wants, intake"), 0, 3,
-                    [](Facts& f) -> double& { return cardOf(f).lashIntake_mm; }, 0.3, true));
-    add(lengthField(QStringLiteral("Lash it wants, exhaust"), 0, 3,
-                    [](Facts& f) -> double& { return cardOf(f).lashExhaust_mm; }, 0.35, true));
+    add(lengthField(
+        QStringLiteral("Lash it wants, intake"), 0, 3,
+        [](Facts& f) -> double& { return cardOf(f).lashIntake_mm; }, 0.3, true));
+    add(lengthField(
+        QStringLiteral("Lash it wants, exhaust"), 0, 3,
+        [](Facts& f) -> double& { return cardOf(f).lashExhaust_mm; }, 0.35, true));
 }
 
 std::vector<Field> make() {

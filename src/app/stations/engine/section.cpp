@@ -14,7 +14,7 @@ EngineSection::EngineSection(const Look& look, Dialogs& dialogs, QWidget* parent
     : Picture(look, dialogs, QStringLiteral("engine"), parent) {
     setObjectName(QStringLiteral("engineSection"));
     setAccessibleName(QStringLiteral("Section of the engine"));
-    setMinimumSize(280, 320);
+    setMinimumSize(250, 320);
 }
 
 void EngineSection::setEngine(const Engine& engine) {
@@ -68,7 +68,7 @@ void EngineSection::drawPlan(QPainter& p, const QRectF& box) const {
 }
 
 void EngineSection::dimension(QPainter& p, QPointF from, QPointF to, const QString& text,
-                              bool upright) const {
+                              bool upright, double right) const {
     const Theme& t = theme();
     p.setPen(QPen(t.muted, 1.0));
     p.drawLine(from, to);
@@ -78,9 +78,12 @@ void EngineSection::dimension(QPainter& p, QPointF from, QPointF to, const QStri
     p.setFont(Look::font(13, true));
     p.setPen(t.ink);
     const QPointF middle = (from + to) / 2.0;
+    // Beside the line, pushed over it where the picture ends.
+    const double wide = p.fontMetrics().horizontalAdvance(text);
     if (upright)
-        p.drawText(QRectF(middle.x() + 8, middle.y() - 11, 110, 22),
-                   Qt::AlignLeft | Qt::AlignVCenter, text);
+        p.drawText(
+            QRectF(std::min(middle.x() + 8, right - wide - 2), middle.y() - 11, wide + 2, 22),
+            Qt::AlignLeft | Qt::AlignVCenter, text);
     else
         p.drawText(QRectF(middle.x() - 60, middle.y() - 22, 120, 20), Qt::AlignCenter, text);
 }
@@ -140,12 +143,12 @@ void EngineSection::drawSection(QPainter& p, const QRectF& box) const {
     drawValves(p, scale, QPointF(cx, deck), bore, box.right());
     const double over = deck - bore * 0.72 * scale;
     dimension(p, QPointF(cx - half, over), QPointF(cx + half, over),
-              stated(engine_.bore_mm, QStringLiteral("bore")), false);
+              stated(engine_.bore_mm, QStringLiteral("bore")), false, box.right());
     const double side = cx + std::max(half, r * scale + 14) + 16;
     dimension(p, QPointF(side, crankY - r * scale), QPointF(side, crankY + r * scale),
-              stated(engine_.stroke_mm, QStringLiteral("stroke")), true);
+              stated(engine_.stroke_mm, QStringLiteral("stroke")), true, box.right());
     dimension(p, QPointF(side, small.y()), QPointF(side, crankY - r * scale - 8),
-              stated(engine_.rod_mm, QStringLiteral("rod")), true);
+              stated(engine_.rod_mm, QStringLiteral("rod")), true, box.right());
 }
 
 /// Two valves, what opens them, and the lash where it is set.

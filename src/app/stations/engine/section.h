@@ -20,7 +20,9 @@ private:
     void drawSection(QPainter& p, const QRectF& box) const;
     /// Labels stay left of `right`.
     void drawValves(QPainter& p, double scale, QPointF head, double bore, double right) const;
-    void dimension(QPainter& p, QPointF from, QPointF to, const QString& text, bool upright) const;
+    /// Its text stays left of `right`.
+    void dimension(QPainter& p, QPointF from, QPointF to, const QString& text, bool upright,
+                   double right) const;
 
     lobe::Engine engine_;
 };

@@ -28,8 +28,7 @@ QString eventsSoFar(const EventsFindings& events, const RunTerms& terms,
             line += QStringLiteral(", mean of %1, range %2")
                         .arg(agreeing)
                         .arg(words::degrees(g.range_deg, style));
-        if (g.odd)
-            line += QStringLiteral(", without %1").arg(words::readingAngle(*g.odd, style));
+        if (g.odd) line += QStringLiteral(", without %1").arg(words::readingAngle(*g.odd, style));
         lines << line;
     }
     return lines.join(QLatin1Char('\n'));

@@ -216,7 +216,8 @@ void LobesStation::refreshLog() {
     const auto asked = goTo_ || again() ? std::optional(angle()) : std::nullopt;
     for (int i = 0; i < rows.size() && run; ++i) {
         const Reading& r = run->readings[static_cast<std::size_t>(i)];
-        const bool here = asked && r.of == ReadingOf::Lift && std::abs(r.at.deg - asked->deg) < 1e-6;
+        const bool here =
+            asked && r.of == ReadingOf::Lift && std::abs(r.at.deg - asked->deg) < 1e-6;
         if (here && !r.struck) rows[i].marked = true;
         if (here || (!asked && rows[i].warn)) wanted = i;
     }

@@ -136,11 +136,9 @@ Field twoField(const QString& name, const QString& asks,
             two = {0.0, 0.0};
         else {
             // As they are said: 11x12, 11/12, 11 to 12.
-            static const QRegularExpression apart(
-                QStringLiteral("\\s*(?:[x/;]|\\bto\\b)\\s*"));
-            const QString why =
-                readNumbers(QString(typed.toLower()).replace(apart, QStringLiteral(" ")), style,
-                            two);
+            static const QRegularExpression apart(QStringLiteral("\\s*(?:[x/;]|\\bto\\b)\\s*"));
+            const QString why = readNumbers(
+                QString(typed.toLower()).replace(apart, QStringLiteral(" ")), style, two);
             if (!why.isEmpty()) return why;
         }
         if (two.size() == 1) two.push_back(0.0);

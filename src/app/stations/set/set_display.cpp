@@ -54,8 +54,7 @@ void SetStation::listChoices() {
             notes << QStringLiteral("centre ") + words::fixed(*out.intakeCentre, 1, style());
         if (side == Side::Exhaust && out.exhaustCentre)
             notes << QStringLiteral("centre ") + words::fixed(*out.exhaustCentre, 1, style());
-        if (out.dynamic)
-            notes << QStringLiteral("dynamic ") + words::fixed(*out.dynamic, 2, style());
+        if (out.dynamic) notes << words::fixed(*out.dynamic, 2, style()) + QStringLiteral(" : 1");
         row.note = notes.join(QStringLiteral(", "));
         row.marked = n - 1 == choice_;
         rows << row;
@@ -217,9 +216,9 @@ QString SetStation::history() const {
 
 RingScene SetStation::ringScene() const {
     // Of the cylinder that was measured first; the split point goes with the cam as it stands.
-    RingScene ring = ringOf(session().snapshot(), findings().cylinders.empty()
-                                                      ? 1
-                                                      : findings().cylinders.front().cylinder);
+    RingScene ring =
+        ringOf(session().snapshot(),
+               findings().cylinders.empty() ? 1 : findings().cylinders.front().cylinder);
     ring.splitPoint.reset();
     ring.intakeMoved_deg = advance_deg(Side::Intake);
     ring.exhaustMoved_deg = advance_deg(Side::Exhaust);

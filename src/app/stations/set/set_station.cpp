@@ -341,8 +341,10 @@ Echo SetStation::submit(const QString& text) {
         return kept;
     }
     if (text.trimmed().isEmpty()) {
-        if (guide_ >= 0) guide(guide_ + 1);
-        else if (const auto to = elsewhere()) emit stationWanted(*to);
+        if (guide_ >= 0)
+            guide(guide_ + 1);
+        else if (const auto to = elsewhere())
+            emit stationWanted(*to);
         return {true, {}};
     }
     Typed typed = read(text);
@@ -404,8 +406,9 @@ QList<Command> SetStation::commands() const {
         all << Command{QLatin1Char('d'), QStringLiteral("describe the drive")}
             << Command{QLatin1Char('g'), QStringLiteral("the goal: what the cam is set to")}
             << Command{QLatin1Char('h'), QStringLiteral("history of the changes")};
-    all << Command{QLatin1Char('w'), guide_ < 0 ? QStringLiteral("setting without marks")
-                                                : QStringLiteral("back from setting without marks")};
+    all << Command{QLatin1Char('w'), guide_ < 0
+                                         ? QStringLiteral("setting without marks")
+                                         : QStringLiteral("back from setting without marks")};
     if (two() && guide_ < 0)
         all << Command{QLatin1Char('t'), together_ ? QStringLiteral("each cam alone")
                                                    : QStringLiteral("both cams together")};

@@ -157,7 +157,8 @@ Prompt TdcStation::prompt() const {
         p.subject = QStringLiteral("TDC is proved");
         p.ask = QStringLiteral("on, or another contact?");
         p.enter = QStringLiteral("on to %1").arg(words::stationName(Station::Lobes));
-        p.keys = QStringLiteral("a wheel number begins another pass   Down  what else belongs here");
+        p.keys =
+            QStringLiteral("a wheel number begins another pass   Down  what else belongs here");
         return p;
     }
     p.subject = QStringLiteral("%1, pass %2").arg(words::methodName(method())).arg(passAtHand());

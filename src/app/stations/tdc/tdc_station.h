@@ -52,8 +52,8 @@ private:
     RingScene ringScene() const;
 
     std::optional<double> drop_mm_;
-    std::int64_t job_ = 0;     ///< shown last
-    bool notNow_ = false;      ///< overlap or firing: asked, and left
+    std::int64_t job_ = 0;  ///< shown last
+    bool notNow_ = false;   ///< overlap or firing: asked, and left
     bool samePass_ = false; ///< another drop with the pointer untouched
 
     Ring* ring_;

@@ -138,10 +138,11 @@ Echo TimingStation::heightsAfter(const QString& text, std::vector<Height>& heigh
     }
     const auto read = readHeight(text.toStdString(), style().unit, usual);
     if (const auto* e = std::get_if<EntryError>(&read))
-        return {false, e->fault == EntryFault::OutOfRange || e->fault == EntryFault::Fraction
-                           ? words::sentence(*e, style())
-                           : QStringLiteral("A checking height such as %1, or inch, metric, smooth.")
-                                 .arg(words::height(1.27, style()))};
+        return {false,
+                e->fault == EntryFault::OutOfRange || e->fault == EntryFault::Fraction
+                    ? words::sentence(*e, style())
+                    : QStringLiteral("A checking height such as %1, or inch, metric, smooth.")
+                          .arg(words::height(1.27, style()))};
     const Height h = std::get<Height>(read);
     // Nothing is checked above the nose: likelier a slip of the decimal point.
     if (const double most = highest_mm(h.at); h.mm > most)
@@ -186,9 +187,10 @@ Echo TimingStation::submit(const QString& text) {
     if (text.trimmed().isEmpty()) {
         const auto to = elsewhere();
         if (to) emit stationWanted(*to);
-        return {to.has_value(), to ? QString()
-                                   : QStringLiteral("Type a height, such as %1.")
-                                         .arg(words::height(1.27, style()))};
+        return {
+            to.has_value(),
+            to ? QString()
+               : QStringLiteral("Type a height, such as %1.").arg(words::height(1.27, style()))};
     }
     Settings s = job().settings;
     if (text.trimmed().toLower() == QLatin1String("smooth")) {
@@ -337,8 +339,9 @@ StandCard TimingStation::standCard() const {
     card.caption = QStringLiteral("lobe centres, ") + names.join(QStringLiteral(" / "));
     card.big = centres.join(QStringLiteral(" / "));
     if (!durations.isEmpty())
-        card.last = QStringLiteral("duration %1: %2").arg(
-            words::heightAt(eventsHeight(job()), style()), durations.join(QStringLiteral(", ")));
+        card.last = QStringLiteral("duration %1: %2")
+                        .arg(words::heightAt(eventsHeight(job()), style()),
+                             durations.join(QStringLiteral(", ")));
     return card;
 }
 
