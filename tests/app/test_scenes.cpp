@@ -163,7 +163,8 @@ private slots:
         QVERIFY(solid && dashed);
     }
 
-    // Pictures that are out of sight hold what they draw: the job changes elsewhere, then the theme.
+    // Pictures that are out of sight hold what they draw: the job changes elsewhere, then the
+    // theme.
     void aPictureOutlivesWhatItShows() {
         Bench bench(true);
         demo(bench);

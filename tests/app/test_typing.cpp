@@ -234,6 +234,8 @@ private slots:
         row("Bore", "4", "101.6 0", true);
         row("Rocker ratio, intake", "1.5:1", "1.5");
         row("Rocker ratio, intake", "1.5 to 1", "1.5");
+        row("Rocker ratio, exhaust", "1.7", "1.7");
+        row("Lash, exhaust", "0.4", "0.4");
         row("Rocker ratio, intake", "many", "");
         row("Runs", "cw", "cw");
         row("Runs", "ccw", "ccw");
@@ -281,7 +283,12 @@ private slots:
         };
         QString is;
         if (fact == QLatin1String("Bore")) is = n(e.bore_mm) + QLatin1Char(' ') + n(e.stroke_mm);
-        if (fact.startsWith(QLatin1String("Rocker"))) is = n(e.ratioIntake);
+        if (fact == QLatin1String("Rocker ratio, intake")) is = n(e.ratioIntake);
+        // The exhaust's own, and the intake's left alone.
+        if (fact == QLatin1String("Rocker ratio, exhaust") && e.ratioIntake == 1.0)
+            is = n(e.ratioExhaust);
+        if (fact == QLatin1String("Lash, exhaust") && e.lashIntake_mm == 0.0)
+            is = n(e.lashExhaust_mm);
         if (fact == QLatin1String("Runs"))
             is = e.rotation == Rotation::Clockwise ? QStringLiteral("cw") : QStringLiteral("ccw");
         if (fact == QLatin1String("Camshafts"))

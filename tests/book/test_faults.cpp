@@ -100,6 +100,11 @@ class TestFaults : public QObject {
     Q_OBJECT
     QTemporaryDir dir_;
     QString path(const char* name) const { return dir_.filePath(QLatin1String(name)); }
+    static Card named(const char* name) {
+        Card c;
+        c.name = name;
+        return c;
+    }
     /// An empty folder for one trial.
     QString fresh() {
         const QString folder = path("trial");
@@ -547,15 +552,15 @@ private slots:
                 if (cards.fitted && random.bounded(2))
                     cards.fitted.reset();
                 else
-                    cards.fitted = Card{"card", {1.0, Place::Valve}};
-                if (random.bounded(2)) cards.others.push_back(Card{"other"});
+                    cards.fitted = named("card");
+                if (random.bounded(2)) cards.others.push_back(named("other"));
                 change = cards;
                 break;
             }
             case 2: {
                 Settings s = here.settings;
                 s.heights = {{0.1 * (1 + random.bounded(9)), Place::Valve}};
-                if (random.bounded(2)) s.kept = CompressionState{"kept", 90, 78, 142};
+                if (random.bounded(2)) s.kept = CompressionState{"kept", 90, 78, 142, 0, {}, 60};
                 if (random.bounded(3) == 0) s.kept.reset();
                 change = book::SetSettings{s};
                 break;
@@ -563,7 +568,7 @@ private slots:
             case 3: {
                 LiftRun fresh;
                 fresh.cylinder = 1 + random.bounded(4);
-                fresh.readings.resize(random.bounded(4));
+                fresh.readings.resize(random.bounded(4u));
                 if (!fresh.readings.empty()) fresh.readings[0].struck = Struck{"came struck"};
                 change = book::AddRun{fresh};
                 break;

@@ -73,7 +73,10 @@ private slots:
     }
 
     void theGasketHasItsOwnBore() {
-        CompressionState s{"", 90.0, 78.0, 142.0};
+        CompressionState s;
+        s.bore_mm = 90.0;
+        s.stroke_mm = 78.0;
+        s.rod_mm = 142.0;
         s.chamber.chamber_cc = 42.0;
         s.chamber.gasket_mm = 1.1;
         s.chamber.gasketBore_mm = 92.0;
@@ -178,7 +181,8 @@ private slots:
         QVERIFY(same(examined(after, before)->findings, examine(after)));
         QVERIFY(examined(after, before)->findings.alone[0] != before->findings.alone[0]);
         after = job;
-        after.card = Card{"card", {1.0, Place::Valve}};
+        after.card = Card{};
+        after.card->height = {1.0, Place::Valve};
         QVERIFY(same(examined(after, before)->findings, examine(after)));
         after = job;
         after.runs.erase(after.runs.begin());

@@ -107,9 +107,9 @@ Field lengthField(const QString& name, double least, double most, Part<double> p
 
 Field boreField() {
     Field f = lengthField(
-        QStringLiteral("Bore"), 20, 250, [](Facts& f) -> double& { return f.engine.bore_mm; }, 90);
+        QStringLiteral("Bore"), 20, 250, [](Facts& x) -> double& { return x.engine.bore_mm; }, 90);
     Field stroke = lengthField(QStringLiteral("Stroke"), 20, 300,
-                               [](Facts& f) -> double& { return f.engine.stroke_mm; });
+                               [](Facts& x) -> double& { return x.engine.stroke_mm; });
     f.take = [bore = f.take, stroke = stroke.take](Facts& facts, const QString& typed,
                                                    const Style& style) {
         const QStringList two = typed.toLower().split(QLatin1Char('x'));

@@ -9,6 +9,7 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
+#include <QTemporaryDir>
 
 namespace app {
 
@@ -68,8 +69,13 @@ QStringList saveViews(Application& application, const QString& folder) {
     MainWindow& window = application.window();
     Walk walk(application, folder);
     window.resize(1280, 800);
-    window.askNewJob();
-    walk.save(QStringLiteral("welcome"));
+    {
+        // The very first screen: a book with nothing in it.
+        QTemporaryDir empty;
+        application.books().make(empty.filePath(QStringLiteral("book.amber")));
+        walk.save(QStringLiteral("welcome"));
+        application.books().demoOrBack();
+    }
     walk.job(0);
     window.go(lobe::Station::Engine);
     walk.save(QStringLiteral("engine"));

@@ -180,7 +180,8 @@ void Wheels::draw(QPainter& p, const QSizeF& size) const {
     // Words above and below, the wheel as large as fits between: marks are there to be counted.
     const QString said = moveText();
     const double words = scene_.cam.isEmpty() ? 18.0 : 34.0,
-                 below = said.isEmpty() ? 0.0 : 17.0 * said.count(QLatin1Char('\n'));
+                 below = said.isEmpty() ? 0.0
+                                        : 17.0 * static_cast<double>(said.count(QLatin1Char('\n')));
     const double r =
         std::min(size.width() * 0.42, (size.height() - words - 12.0 - below * 0.4) / 2.78);
     const bool clockwise = words::camTurn(e, true) == QLatin1String("clockwise");
