@@ -133,6 +133,7 @@ private:
     std::optional<Deed> deed(std::int64_t job, const char* state, bool newest) const;
     std::int64_t dataVersion() const;
     void remember() const;
+    bool namedOnDisk() const;
 
     friend Result<std::unique_ptr<Book>> openCopy(const QString& path, Clock clock);
 
@@ -151,6 +152,8 @@ private:
     static std::optional<Print> printOf(const QString& path);
     mutable Print print_;
     mutable QString identity_;
+    mutable qint64 identityPage_ = 0;
+    mutable int pageSize_ = 0;
     mutable qint64 written_ = 0; ///< as the main file alone last had it
 };
 

@@ -2,17 +2,15 @@
 // under another name before it takes its place, and older ones are carried forward step by step.
 #include "book/book.h"
 #include "book/side_file.h"
+#include "book/sqlite_handle.h"
 #include "book/statement.h"
 
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
-#include <QSqlDriver>
 #include <QTemporaryDir>
 #include <QUrl>
 #include <QUuid>
-
-#include <sqlite3.h>
 
 #include <fcntl.h>
 #include <stdio.h>
@@ -30,13 +28,6 @@ QStringList schemaSteps() {
         QDir(QStringLiteral(":/book")).entryList({QStringLiteral("*.sql")}, QDir::Files);
     steps.sort();
     return steps;
-}
-
-sqlite3* handleOf(const QSqlDatabase& db) {
-    const QVariant v = db.driver()->handle();
-    return v.isValid() && qstrcmp(v.typeName(), "sqlite3*") == 0
-               ? *static_cast<sqlite3* const*>(v.constData())
-               : nullptr;
 }
 
 /// Whether closing folds the log into the file. Off while it is not known whether the book is to be

@@ -2,6 +2,7 @@
 // saved when it is not.
 #include "book/book.h"
 #include "book/side_file.h"
+#include "book/sqlite_handle.h"
 #include "book/statement.h"
 
 #include <QFile>
@@ -22,10 +23,33 @@ std::optional<Book::Print> Book::printOf(const QString& path) {
 
 void Book::remember() const {
     if (const auto now = printOf(path_)) print_ = *now;
-    if (const auto own = identityInFile(path_)) {
-        identity_ = own->name;
-        written_ = own->written;
+    try {
+        Statement name(db(), QStringLiteral("SELECT name FROM identity"));
+        if (name.run().next()) identity_ = name[0].toString();
+        Statement root(db(), QStringLiteral("SELECT rootpage FROM sqlite_master WHERE name = "
+                                            "'identity' AND type = 'table'"));
+        if (root.run().next()) identityPage_ = root[0].toLongLong();
+        Statement size(db(), QStringLiteral("PRAGMA page_size"));
+        if (size.run().next()) pageSize_ = size[0].toInt();
+    } catch (const SqlFailure&) {
+        identity_.clear(); // then only what the file system says is judged
     }
+    if (const auto own = identityInFile(path_)) written_ = own->written;
+}
+
+/// Whether the file as it is on disk has this book's name where it was, read past SQLite's own
+/// memory of it. A log folded in half way leaves a file SQLite would not read alone.
+bool Book::namedOnDisk() const {
+    sqlite3_file* file = nullptr;
+    sqlite3* handle = handleOf(db());
+    if (!handle ||
+        sqlite3_file_control(handle, "main", SQLITE_FCNTL_FILE_POINTER, &file) != SQLITE_OK ||
+        !file || !file->pMethods)
+        return false;
+    QByteArray page(pageSize_, '\0');
+    return file->pMethods->xRead(file, page.data(), pageSize_, (identityPage_ - 1) * pageSize_) ==
+               SQLITE_OK &&
+           page.contains(identity_.toLatin1());
 }
 
 std::optional<Error> Book::gone() const {
@@ -41,16 +65,17 @@ std::optional<Error> Book::gone() const {
     // file copied over it. The book's own name and a count that never falls tell.
     auto own = identityInFile(path_);
     // Another window may be at it this moment: what cannot be read is looked at again.
-    for (int wait = 0; !own && wait < 10; ++wait) {
-        QThread::msleep(30);
+    for (int wait = 0; !own && wait < 3; ++wait) {
+        QThread::msleep(20);
         own = identityInFile(path_);
     }
-    if (own && own->name == identity_ && own->written >= written_) {
-        written_ = own->written;
+    const bool ours = own ? own->name == identity_ && own->written >= written_ : namedOnDisk();
+    if (ours || identity_.isEmpty()) {
+        if (own) written_ = own->written;
         print_ = *now;
         return std::nullopt;
     }
-    // Another window may be at it this moment: only a file that stands still is judged.
+    // Only a file that stands still is judged.
     const auto later = printOf(path_);
     if (!later || *later != *now) return gone();
     return Error{Trouble::Replaced, {}};

@@ -343,37 +343,6 @@ void compressions(const Job& job, Findings& out) {
 
 } // namespace
 
-const RunFindings* Findings::intake(const CylinderFindings& c) const {
-    return c.intakeRun ? &runs[*c.intakeRun] : nullptr;
-}
-
-const RunFindings* Findings::exhaust(const CylinderFindings& c) const {
-    return c.exhaustRun ? &runs[*c.exhaustRun] : nullptr;
-}
-
-const CylinderFindings* Findings::cylinder(int number) const {
-    for (const CylinderFindings& c : cylinders)
-        if (c.cylinder == number) return &c;
-    return nullptr;
-}
-
-const std::vector<Figure>& Findings::figures() const {
-    static const std::vector<Figure> none;
-    return cylinders.empty() ? none : cylinders.front().figures;
-}
-
-const RunFindings* Findings::run(std::int64_t id) const {
-    for (const RunFindings& r : runs)
-        if (r.run == id) return &r;
-    return nullptr;
-}
-
-Progress Findings::progress(Station station) const {
-    for (const StationFindings& s : stations)
-        if (s.station == station) return s.progress;
-    return Progress::NotBegun;
-}
-
 CrankDeg placed(const Reading& reading, const RunTerms& terms) {
     return {reading.at.deg + terms.shift_deg};
 }

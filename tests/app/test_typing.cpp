@@ -164,6 +164,18 @@ private slots:
         QCOMPARE(bench.onDisk().engine.stroke_mm, 78.0);
     }
 
+    // What an empty job was asked for is not asked of the next.
+    void anotherJobIsAskedItsOwn() {
+        Bench bench(true);
+        bench.session().newJob(QStringLiteral("empty"));
+        bench.window().go(Station::Compression);
+        QVERIFY(bench.text("ask").startsWith(QStringLiteral("Bore")));
+        openJob(bench, 0);
+        bench.window().go(Station::Compression);
+        QVERIFY2(bench.text("ask").startsWith(QStringLiteral("advance to try")),
+                 qPrintable(bench.text("ask")));
+    }
+
     void aTaskOfTheListIsAsked() {
         Bench bench;
         bench.type(QStringLiteral("tasks"));

@@ -66,7 +66,6 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
     p.setClipRect(box);
     QColor band = t.exhaustFill;
     band.setAlpha(90);
-    double named = -100.0; // where the last name stands
     for (const FuelLimit& f : scene_.fuels) {
         if (f.dynamic > most_) continue;
         p.setPen(Qt::NoPen);
@@ -74,15 +73,6 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
         p.drawRect(QRectF(box.left(), box.top(), box.width(), y(f.dynamic) - box.top()));
         p.setPen(QPen(t.exhaust, 1.0, Qt::DashLine));
         p.drawLine(QPointF(box.left(), y(f.dynamic)), QPointF(box.right(), y(f.dynamic)));
-        p.setPen(t.exhaust);
-        // Where the line is in the picture, and clear of the one before.
-        const double at = y(f.dynamic) + 1.0;
-        if (at < box.top() || at + 16.0 > box.bottom() || std::abs(at - named) < 16.0) continue;
-        named = at;
-        p.drawText(QRectF(box.left() + 6, y(f.dynamic) + 1, box.width() - 12, 16),
-                   Qt::AlignLeft | Qt::AlignVCenter,
-                   QString::fromStdString(f.name) + QStringLiteral(", up to ") +
-                       words::fixed(f.dynamic, 1, style));
     }
     const auto line = [&](const std::vector<AdvancePoint>& curve, const QPen& pen) {
         QPolygonF points;
@@ -102,6 +92,24 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
     p.drawLine(QPointF(x(scene_.advance_deg), box.top()),
                QPointF(x(scene_.advance_deg), box.bottom()));
     p.restore();
+    // The names over it all, each on a ground of its own.
+    double named = -100.0; // where the last one stands
+    for (const FuelLimit& f : scene_.fuels) {
+        const double at = y(f.dynamic) + 1.0;
+        if (f.dynamic > most_ || at < box.top() || at + 16.0 > box.bottom() ||
+            std::abs(at - named) < 16.0)
+            continue;
+        named = at;
+        const QString said = QString::fromStdString(f.name) + QStringLiteral(", up to ") +
+                             words::fixed(f.dynamic, 1, style);
+        const double wide =
+            std::min<double>(p.fontMetrics().horizontalAdvance(said) + 6.0, box.width() - 8.0);
+        const QRectF ground(box.left() + 3, at, wide, 16);
+        p.fillRect(ground, t.dial);
+        p.setPen(t.exhaust);
+        p.drawText(ground.adjusted(3, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter,
+                   p.fontMetrics().elidedText(said, Qt::ElideRight, static_cast<int>(wide) - 3));
+    }
     p.setPen(t.muted);
     for (double r = std::ceil(least_); r <= most_; r += 1.0)
         p.drawText(QRectF(0, y(r) - 9, kLeft - 6, 18), Qt::AlignRight | Qt::AlignVCenter,

@@ -302,7 +302,12 @@ void Ring::drawContacts(QPainter& p, const Geometry& g) const {
         p.setBrush(t.amber);
         p.drawEllipse(g.at(contact->at, 0.99), 5.0, 5.0);
         p.setBrush(Qt::NoBrush);
-        const QPointF label = g.at({contact->at.deg + (contact->afterTop ? 9.0 : -9.0)}, 0.66);
+        // Clear of its own line, however it was typed.
+        const double half =
+            p.fontMetrics().horizontalAdvance(QString::fromStdString(contact->typed)) / 2.0 + 7.0;
+        const double aside = std::max(9.0, half / (0.66 * g.radius) * 180.0 / std::numbers::pi);
+        const QPointF label =
+            g.at({contact->at.deg + (contact->afterTop ? aside : -aside)}, 0.66);
         p.setPen(t.ink);
         p.drawText(QRectF(label.x() - 50, label.y() - 10, 100, 20), Qt::AlignCenter,
                    QString::fromStdString(contact->typed));

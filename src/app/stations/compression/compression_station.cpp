@@ -393,6 +393,7 @@ void CompressionStation::refresh() {
     if (job().id != job_) {
         job_ = job().id;
         notNow_ = false;
+        sheet_.moveTo(-1); // what was asked was of another job
         const QSignalBlocker quiet(slide_);
         slide_->setValue(0.0);
         section_->atClosing();

@@ -413,6 +413,7 @@ void TdcStation::refresh() {
     if (job().id != job_) {
         job_ = job().id;
         notNow_ = false;
+        sheet_.moveTo(-1); // what was asked was of another job
     }
     // What the verdict asks, the line asks.
     if (through() && job().settings.top == WhichTop::NotSaid && !notNow_ && !sheet_.field())

@@ -1,0 +1,102 @@
+// The letters of the Lobes station: what each does, and Esc, which takes them back.
+#include "app/stations/lobes/lobes_station.h"
+#include "app/stations/lobes/remedies.h"
+
+#include <algorithm>
+
+namespace app {
+
+using namespace lobe;
+
+QList<Command> LobesStation::commands() const {
+    if (striking_ || sheet_.field()) return {};
+    const auto f = run_.found();
+    const auto has = [&](Code code) {
+        return f && std::any_of(f->lobe.findings.begin(), f->lobe.findings.end(),
+                                [code](const Finding& x) { return x.code == code; });
+    };
+    QList<Command> all{
+        {QLatin1Char('r'), QStringLiteral("read again what does not fit, or the last reading")},
+        {QLatin1Char('o'), QStringLiteral("overshot: how far to go back")},
+        {QLatin1Char('b'), backing_ ? QStringLiteral("no longer backing up")
+                                    : QStringLiteral("backing up: readings are left out")},
+        {QLatin1Char('n'), QStringLiteral("not now, the next")},
+        {QLatin1Char('c'), QStringLiteral("conditions of this run")},
+        {QLatin1Char('m'), QStringLiteral("velocity and acceleration")},
+        {QLatin1Char('v'), QStringLiteral("lay another lobe over this one")}};
+    if (f && f->passes)
+        all << Command{QLatin1Char('a'), QStringLiteral("mean of the passes, or the newest")};
+    const auto& tdc = findings().tdc.findings;
+    if (has(Code::OtherTurn) || has(Code::CentreFarOff) ||
+        std::any_of(tdc.begin(), tdc.end(),
+                    [](const Finding& x) { return x.code == Code::TopOther; }))
+        all << Command{QLatin1Char('t'), QStringLiteral("the crank's other turn")};
+    if (has(Code::DialTurn))
+        all << Command{QLatin1Char('w'), QStringLiteral("the dial's other turn")};
+    return all;
+}
+
+Echo LobesStation::command(QChar letter) {
+    constexpr auto kDone = [](bool done) {
+        return done ? Echo{true, {}} : Echo{false, QStringLiteral("There is nothing to do.")};
+    };
+    switch (letter.unicode()) {
+    case 'r':
+        if (const auto at = toReadAgain(session())) goTo_ = at;
+        break;
+    case 'b':
+        backing_ = !backing_;
+        break;
+    case 'o':
+        overshot_ = !overshot_;
+        break;
+    case 'n':
+        skip();
+        break;
+    case 'c':
+        askConditions(true);
+        return {true, {}};
+    case 'a':
+        return kDone(averagePasses());
+    case 'm':
+        showMotion(!motion_);
+        return {true, {}};
+    case 'v':
+        compareNext();
+        return comparables().empty()
+                   ? Echo{false, QStringLiteral("There is no other lobe to lay over this one yet.")}
+                   : Echo{true, {}};
+    case 't': {
+        if (putTopRight(session())) break;
+        bool begins = false;
+        const CrankDeg here = angle();
+        if (!otherTurn(session(), begins)) return kDone(false);
+        if (begins) {
+            newRun();
+            goTo_ = here;
+        }
+        break;
+    }
+    case 'w':
+        return kDone(otherDialTurn(session()));
+    default:
+        return kDone(false);
+    }
+    refresh();
+    emit promptChanged();
+    return {true, {}};
+}
+
+/// Back to the readings, whatever was asked or shown in between.
+void LobesStation::leave() {
+    striking_.reset();
+    goTo_.reset();
+    overshot_ = backing_ = false;
+    compared_ = 0;
+    events_.forget();
+    sheet_.moveTo(-1);
+    if (motion_) showMotion(false);
+    refresh();
+}
+
+} // namespace app
