@@ -306,8 +306,7 @@ void Ring::drawContacts(QPainter& p, const Geometry& g) const {
         const double half =
             p.fontMetrics().horizontalAdvance(QString::fromStdString(contact->typed)) / 2.0 + 7.0;
         const double aside = std::max(9.0, half / (0.66 * g.radius) * 180.0 / std::numbers::pi);
-        const QPointF label =
-            g.at({contact->at.deg + (contact->afterTop ? aside : -aside)}, 0.66);
+        const QPointF label = g.at({contact->at.deg + (contact->afterTop ? aside : -aside)}, 0.66);
         p.setPen(t.ink);
         p.drawText(QRectF(label.x() - 50, label.y() - 10, 100, 20), Qt::AlignCenter,
                    QString::fromStdString(contact->typed));
