@@ -52,18 +52,35 @@ double Band::logDeterminant() const {
     return sum;
 }
 
-double Band::inverseForm(const double* x, int count, int first) const {
-    // With A = L L', the form is the square of L^-1 x: forward substitution only.
-    std::vector<double> y(static_cast<std::size_t>(size_), 0.0);
-    double squares = 0.0;
-    for (int i = first; i < size_; ++i) {
-        double sum = i < first + count ? x[i - first] : 0.0;
-        for (int k = std::max(first, i - width_); k < i; ++k)
-            sum -= at(i, k) * y[static_cast<std::size_t>(k)];
-        y[static_cast<std::size_t>(i)] = sum / at(i, i);
-        squares += y[static_cast<std::size_t>(i)] * y[static_cast<std::size_t>(i)];
+Band Band::inverse() const {
+    Band z(size_, width_);
+    const auto of = [&](int i, int j) { return i >= j ? z.at(i, j) : z.at(j, i); };
+    for (int i = size_ - 1; i >= 0; --i) {
+        const int end = std::min(size_ - 1, i + width_);
+        const double pivot = at(i, i);
+        for (int j = end; j > i; --j) {
+            double sum = 0.0;
+            for (int k = i + 1; k <= end; ++k)
+                sum += at(k, i) * of(k, j);
+            z.at(j, i) = -sum / pivot;
+        }
+        double sum = 0.0;
+        for (int k = i + 1; k <= end; ++k)
+            sum += at(k, i) * z.at(k, i);
+        z.at(i, i) = (1.0 / pivot - sum) / pivot;
     }
-    return squares;
+    return z;
+}
+
+double Band::form(const double* x, int count, int first) const {
+    double sum = 0.0;
+    for (int i = 0; i < count; ++i) {
+        double row = 0.5 * x[i] * at(first + i, first + i);
+        for (int j = 0; j < i; ++j)
+            row += x[j] * at(first + i, first + j);
+        sum += 2.0 * x[i] * row;
+    }
+    return sum;
 }
 
 } // namespace lobe

@@ -30,8 +30,12 @@ public:
     /// After factorize: the solution, and the logarithm of the determinant.
     std::vector<double> solve(std::vector<double> right) const;
     double logDeterminant() const;
-    /// After factorize: x' A^-1 x for x that is zero but from `first` on.
-    double inverseForm(const double* x, int count, int first) const;
+    /// After factorize: A^-1 within the band, by Takahashi's recursion: all that quadratic forms of
+    /// neighbours need.
+    Band inverse() const;
+    /// Of a band of values: x' (*this) x for x that is zero but for `count` from `first` on; count
+    /// at most width + 1.
+    double form(const double* x, int count, int first) const;
 
 private:
     int size_, width_;

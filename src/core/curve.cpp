@@ -182,11 +182,12 @@ std::optional<LiftCurve> LiftCurve::through(std::vector<LiftPoint> points) {
     return curve;
 }
 
-LiftCurve LiftCurve::with(std::vector<LiftPoint> points, const std::vector<double>& slopes) {
+LiftCurve LiftCurve::with(const std::vector<Node>& nodes) {
     LiftCurve curve;
-    curve.points_ = std::move(points);
-    for (std::size_t i = 0; i + 1 < curve.points_.size(); ++i)
-        curve.addHermite(curve.points_[i], slopes[i], curve.points_[i + 1], slopes[i + 1]);
+    for (const Node& n : nodes)
+        curve.points_.push_back(n.point);
+    for (std::size_t i = 0; i + 1 < nodes.size(); ++i)
+        curve.addHermite(nodes[i].point, nodes[i].after, nodes[i + 1].point, nodes[i + 1].before);
     return curve;
 }
 
@@ -222,13 +223,18 @@ double LiftCurve::area(double from, double to) const {
     return sum;
 }
 
-double LiftCurve::moment() const {
+double LiftCurve::moment(double from, double to) const {
     double sum = 0.0;
     for (const Piece& p : pieces_) {
-        const double t = p.end - p.start;
-        const double m0 = t * (p.a + t * (p.b / 2 + t * (p.c / 3 + t * p.d / 4)));
-        const double m1 = t * t * (p.a / 2 + t * (p.b / 3 + t * (p.c / 4 + t * p.d / 5)));
-        sum += m0 * p.start + m1;
+        const double lo = std::max(from, p.start) - p.start;
+        const double hi = std::min(to, p.end) - p.start;
+        if (hi <= lo) continue;
+        const auto integral = [&p](double t) {
+            const double m0 = t * (p.a + t * (p.b / 2 + t * (p.c / 3 + t * p.d / 4)));
+            const double m1 = t * t * (p.a / 2 + t * (p.b / 3 + t * (p.c / 4 + t * p.d / 5)));
+            return m0 * p.start + m1;
+        };
+        sum += integral(hi) - integral(lo);
     }
     return sum;
 }

@@ -26,9 +26,13 @@ class LiftCurve {
 public:
     /// Needs at least two points, strictly rising in angle; otherwise empty.
     static std::optional<LiftCurve> through(std::vector<LiftPoint> points);
-    /// The piecewise cubic with these slopes (mm per degree) at the points; as many as points, two
-    /// or more, strictly rising.
-    static LiftCurve with(std::vector<LiftPoint> points, const std::vector<double>& slopes);
+    /// A point and the slopes (mm per degree) on either side of it; they differ at a corner.
+    struct Node {
+        LiftPoint point;
+        double before = 0.0, after = 0.0;
+    };
+    /// The piecewise cubic through two or more nodes, strictly rising in angle.
+    static LiftCurve with(const std::vector<Node>& nodes);
 
     double first() const { return points_.front().deg; }
     double last() const { return points_.back().deg; }
@@ -40,8 +44,8 @@ public:
     double slopeAt(double deg) const;
     /// Area between two angles in mm deg, exact for the piecewise cubic, over the readings only.
     double area(double from, double to) const;
-    /// First moment of the lift, mm deg^2, over the whole curve.
-    double moment() const;
+    /// First moment of the lift between two angles, mm deg^2.
+    double moment(double from, double to) const;
     /// The greatest lift and where it stands; on a flat top the middle of the flat.
     LiftPoint top() const;
     /// Every angle at which the curve passes the height, ascending.

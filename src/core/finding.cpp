@@ -44,6 +44,8 @@ const char* codeName(Code code) {
         return "top_other";
     case Code::Misfit:
         return "misfit";
+    case Code::AreaOfPart:
+        return "area_of_part";
     case Code::ZeroReturn:
         return "zero_return";
     case Code::BaseNotZero:

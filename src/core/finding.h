@@ -22,7 +22,8 @@ enum class Code {
     HeightAboveNose, ///< mm = height, other_mm = max lift
     HeightUnderLash, ///< mm = height: hidden by the lash as the lift was taken
     NoisyCrossings,  ///< mm = height, count = crossings on that flank
-    Misfit,          ///< at = angle, mm = reading less its neighbours' curve
+    Misfit,          ///< at = angle, mm = reading less the curve of all others; it does not count
+    AreaOfPart,      ///< opening; mm = lift at that end, other_mm = area set for the rest, mm deg
     ZeroReturn,      ///< mm = last base reading less the first; nothing tells why
     ZeroBleeding,    ///< mm; a live hydraulic follower gave way
     ZeroSlipped,     ///< mm; at = where the readings jump by as much

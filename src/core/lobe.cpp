@@ -1,7 +1,7 @@
 #include "core/lobe.h"
 
 #include "core/doubt.h"
-#include "core/misfit.h"
+#include "core/fair.h"
 #include "core/zero_return.h"
 
 #include <algorithm>
@@ -81,17 +81,18 @@ public:
         out_.atEventsHeight = eventsAt(request_.eventsHeight, false);
         if (curve_.first() <= 0.0 && curve_.last() >= 0.0) out_.liftAtTdc_mm = curve_.at(0.0);
         if (out_.noseReached) {
-            out_.area_mm_deg = std::max(0.0, curve_.area(curve_.first(), curve_.last()));
             centres();
-            out_.areaUncertainty_mm_deg = doubt_.area_mm_deg(points_);
+            area();
             halves();
             midpointLine();
-            out_.baseRunOut_mm = lobe::baseRunOut_mm(points_);
+            // Less than this is how the readings scatter.
+            if (const auto runOut = lobe::baseRunOut_mm(points_);
+                runOut && *runOut > std::max(0.01, 5.5 * out_.scatter_mm))
+                out_.baseRunOut_mm = runOut;
             base();
             place();
         }
-        out_.misfits = misfits(points_);
-        out_.standoffs = standoffs(points_);
+        out_.standoffs = standoffs(out_.points);
         for (const Misfit& m : out_.misfits) {
             Finding f = say(Code::Misfit, Severity::LookAgain);
             f.at = m.at;
@@ -195,34 +196,67 @@ private:
                 2.0;
         }
         c.eventsUncertainty_deg = out_.atEventsHeight.midpointUncertainty_deg();
-        c.peakUncertainty_deg = doubt_.nose_deg(nose_.deg);
-        centroid();
-        if (c.centroid && out_.area_mm_deg)
-            c.centroidUncertainty_deg = doubt_.centroid_deg(points_, c.centroid->deg);
+        // Half a hundredth of the lift under the nose, and no less than shows.
+        const double little = std::max(0.02 * nose_.mm, 6.0 * out_.scatter_mm);
+        const auto up = flank(nose_.mm - little, true, count),
+                   down = flank(nose_.mm - little, false, count);
+        c.peakUncertainty_deg =
+            doubt_.nose_deg(nose_.deg, up && down ? (up->deg + down->deg) / 2.0 : nose_.deg);
     }
 
-    // Of the lift area: all of it when both ends come down to the base circle, else of the part
-    // above the higher end, so that a flank cut short does not pull the centre.
-    void centroid() {
-        const double level = std::max(points_.front().mm, points_.back().mm);
-        if (level <= kNearBase_mm) {
-            const double area = curve_.area(curve_.first(), curve_.last());
-            if (area > 0.0) out_.centres.centroid = CrankDeg{curve_.moment() / area};
-            return;
-        }
+    /// What lies beyond an end of the readings that is not down on the base circle, from the lift
+    /// and the slope there.
+    struct Beyond {
+        double area = 0.0, moment = 0.0, doubt = 0.0;
+    };
+    Beyond beyond(bool front) const {
+        const LiftPoint end = front ? points_.front() : points_.back();
+        const double way = front ? 1.0 : -1.0;
+        // Over a few degrees, since the last reading alone scatters.
+        constexpr double kReach_deg = 4.0;
+        const double lift = curve_.at(end.deg + way * kReach_deg / 2.0);
+        const double slope =
+            (curve_.at(end.deg + way * kReach_deg) - curve_.at(end.deg)) / kReach_deg;
+        constexpr double kFlat = 0.004; // mm per degree: a base circle beside zero, not a flank
+        if (lift < std::max(0.03, 4.0 * out_.scatter_mm) || slope < kFlat) return {};
+        const double here = std::max(0.0, lift - slope * kReach_deg / 2.0);
+        // A straight flank leaves a triangle, one that bends like a parabola a third more, like a cubic half more.
+        const double triangle = here * here / (2.0 * slope);
+        constexpr double kShare = 1.3, kEither = 0.5;
+        const double area = kShare * triangle, at = end.deg - way * here / (2.5 * slope);
+        return {area, area * at, kEither * triangle};
+    }
+
+    /// Over the stretch that is lifted, with what the run does not show.
+    void area() {
+        const double foot = std::max(0.02, 3.0 * out_.scatter_mm);
+        constexpr double kRamp_deg = 15.0;
         int count = 0;
-        const auto from = flank(level * 1.0001, true, count);
-        const auto to = flank(level * 1.0001, false, count);
-        if (!from || !to) return;
-        constexpr int kSlices = 2000;
-        const double h = (to->deg - from->deg) / kSlices;
-        double area = 0.0, moment = 0.0;
-        for (int i = 0; i < kSlices; ++i) {
-            const double x = from->deg + (i + 0.5) * h, lift = curve_.at(x) - level;
-            area += lift;
-            moment += lift * x;
+        double from = curve_.first(), to = curve_.last();
+        if (const auto x = flank(foot, true, count)) from = std::max(from, x->deg - kRamp_deg);
+        if (const auto x = flank(foot, false, count)) to = std::min(to, x->deg + kRamp_deg);
+        const Beyond front = beyond(true), back = beyond(false);
+        const double all = curve_.area(from, to) + front.area + back.area;
+        out_.area_mm_deg = std::max(0.0, all);
+        const double missing = std::hypot(front.doubt, back.doubt);
+        out_.areaUncertainty_mm_deg = std::hypot(doubt_.area_mm_deg(from, to), missing);
+        if (all > 0.0) {
+            const double centroid =
+                (curve_.moment(from, to) + front.moment + back.moment) / all;
+            out_.centres.centroid = CrankDeg{centroid};
+            out_.centres.centroidUncertainty_deg = std::hypot(
+                doubt_.centroid_deg(from, to, centroid, all),
+                std::hypot(front.doubt * (centroid - from), back.doubt * (to - centroid)) / all);
         }
-        if (area > 0.0) out_.centres.centroid = CrankDeg{moment / area};
+        for (bool first : {true, false}) {
+            const Beyond& part = first ? front : back;
+            if (part.area <= 0.0) continue;
+            Finding f = say(Code::AreaOfPart, Severity::Note);
+            f.opening = first;
+            f.mm = curve_.at(first ? curve_.first() : curve_.last());
+            f.other_mm = part.area;
+            add(f);
+        }
     }
 
     void halves() {
@@ -258,20 +292,28 @@ private:
     }
 
     void base() {
-        const double start = points_.front().mm, end = points_.back().mm;
-        if (std::abs(start) > kNearBase_mm || std::abs(end) > kNearBase_mm) return;
-        if (std::abs(end - start) > request_.zeroReturn_mm) {
-            const ZeroReturn zero =
-                judgeZeroReturn(points_, request_.follower == Follower::Hydraulic);
+        if (std::abs(points_.front().mm) > kNearBase_mm || std::abs(points_.back().mm) > kNearBase_mm)
+            return;
+        const BaseEnds ends = baseEnds(points_);
+        // Against what the readings' own scatter would show once in a hundred runs or two.
+        const auto counts = [&](double mm, double share) {
+            constexpr double kDeviations = 2.7;
+            return std::abs(mm) > std::max(request_.zeroReturn_mm,
+                                           kDeviations * out_.scatter_mm * std::sqrt(share));
+        };
+        const double start = ends.front_mm, end = ends.back_mm, drift = end - start;
+        if (counts(drift, 1.0 / ends.frontCount + 1.0 / ends.backCount)) {
+            const ZeroReturn zero = judgeZeroReturn(
+                points_, drift, request_.follower == Follower::Hydraulic, out_.scatter_mm);
             Finding f = say(zero.code, Severity::LookAgain);
-            f.mm = end - start;
+            f.mm = drift;
             f.at = zero.at;
             f.other_mm = zero.runOut_mm;
             add(f);
-        } else if (std::abs(start) > request_.zeroReturn_mm &&
-                   std::abs(end) > request_.zeroReturn_mm) {
+        } else if (counts(start, 1.0 / ends.frontCount) && counts(end, 1.0 / ends.backCount)) {
             Finding f = say(Code::BaseNotZero, Severity::Ask);
-            f.mm = (start + end) / 2.0;
+            f.mm = (start * ends.frontCount + end * ends.backCount) /
+                   (ends.frontCount + ends.backCount);
             add(f);
         }
     }
@@ -310,40 +352,49 @@ private:
     LiftPoint nose_;
 };
 
-/// With more scatter than this the readings are smoothed, mm: rounding to 0.01 alone makes 0.003.
-constexpr double kNoisy_mm = 0.0045;
-
-/// The smoothed curve as a piecewise cubic of one-degree pieces.
+/// The smoothed curve as a piecewise cubic of one-degree pieces, cut at its corners.
 LiftCurve sampled(const SmoothCurve& smooth) {
-    const int n = std::max(2, static_cast<int>((smooth.last() - smooth.first()) / 1.0));
-    std::vector<LiftPoint> points;
-    std::vector<double> slopes;
-    for (int i = 0; i <= n; ++i) {
-        const double deg = smooth.first() + (smooth.last() - smooth.first()) * i / n;
-        points.push_back({deg, smooth.at(deg)});
-        slopes.push_back(smooth.at(deg, 1));
+    const int n = std::max(2, static_cast<int>(smooth.last() - smooth.first()));
+    std::vector<double> at;
+    for (int i = 0; i <= n; ++i)
+        at.push_back(smooth.first() + (smooth.last() - smooth.first()) * i / n);
+    constexpr double kApart = 1e-3;
+    for (double corner : smooth.corners()) {
+        std::erase_if(at, [&](double deg) {
+            return std::abs(deg - corner) < 10.0 * kApart && deg != at.front() && deg != at.back();
+        });
+        at.push_back(corner);
     }
-    return LiftCurve::with(std::move(points), slopes);
+    std::sort(at.begin(), at.end());
+    std::vector<LiftCurve::Node> nodes;
+    for (double deg : at) {
+        const double slope = smooth.at(deg, 1);
+        nodes.push_back({{deg, smooth.at(deg)}, slope, slope});
+        for (double corner : smooth.corners())
+            if (deg == corner) {
+                nodes.back().before = smooth.at(deg - kApart, 1);
+                nodes.back().after = smooth.at(deg + kApart, 1);
+            }
+    }
+    return LiftCurve::with(nodes);
 }
 
-/// What the readings' scatter asks for: a smoothed curve in place of the one through them all.
-void smooth(const LobeRequest& request, LobeFigures& out) {
+/// The curve the readings ask for: without those that stand off, and smoothed as much as their
+/// scatter asks; through all the rest of them where the user wants no smoothing.
+void draw(const LobeRequest& request, LobeFigures& out) {
     const double least = std::max(request.resolution_mm, rounding_mm(out.points)) / std::sqrt(12.0);
-    // One slip is not noise: what does not fit its neighbours is named elsewhere, and neither
-    // counts as scatter nor bends the smoothed curve.
-    std::vector<LiftPoint> fair = out.points;
-    for (const Misfit& m : misfits(out.points))
-        std::erase_if(fair, [&](const LiftPoint& p) { return std::abs(p.deg - m.at.deg) < 1e-6; });
-    const double scatter = scatter_mm(fair);
-    out.scatter_mm = std::max(scatter, least);
-    auto curve = SmoothCurve::through(fair, std::max(least, 1e-5));
-    if (!curve) return;
-    out.smooth = std::make_shared<const SmoothCurve>(std::move(*curve));
-    // Judged by two measures that fail differently.
-    out.smoothed = request.smoothing && scatter > kNoisy_mm && out.smooth->lift_mm() > kNoisy_mm;
-    if (!out.smoothed) return;
-    out.scatter_mm = out.smooth->lift_mm();
-    out.curve = sampled(*out.smooth);
+    const bool lash = out.taken.at == Place::Valve && out.taken.lash_mm > 0.0;
+    FairReadings fair = fairReadings(out.points, request.right, std::max(least, 1e-5), lash);
+    out.misfits = fair.odd;
+    out.rounding_mm = least * std::sqrt(12.0);
+    out.scatter_mm = least;
+    out.fair = std::move(fair.points);
+    if (fair.curve) {
+        out.smooth = std::make_shared<const SmoothCurve>(std::move(*fair.curve));
+        out.scatter_mm = out.smooth->lift_mm();
+        out.smoothed = request.smoothing;
+    }
+    out.curve = out.smoothed ? sampled(*out.smooth) : *LiftCurve::through(out.fair);
 }
 
 } // namespace
@@ -457,8 +508,8 @@ LobeFigures analyseLobe(const std::vector<LiftPoint>& readings, const LobeReques
         refuse(Code::FlatTable, 0, high->mm - low->mm);
         return out;
     }
-    smooth(request, out);
-    Analysis(out.points, request, out).run();
+    draw(request, out);
+    Analysis(out.fair, request, out).run();
     if (out.smooth && out.noseReached)
         out.motion =
             motionOf(*out.smooth, out.taken.at == Place::Valve ? 1.0 / out.taken.ratio : 1.0);

@@ -75,6 +75,7 @@ struct LobeRequest {
     Follower follower = Follower::SolidFlat; ///< a live hydraulic one bleeds down
     double resolution_mm = 0.0;              ///< of the indicator; 0: what the lifts are written in
     bool smoothing = true;           ///< follow the noise; else the curve through all readings
+    std::vector<double> right;       ///< angles whose readings count, whatever they stand off by
     Height seat{0.15, Place::Valve}; ///< for the ramp spread
 
     bool operator==(const LobeRequest&) const = default;
@@ -100,16 +101,18 @@ struct LobeFigures {
     double drop_mm = 0.0; ///< used for the equal-drop centre
     HeightEvents atEventsHeight;
     std::vector<HeightEvents> heights;
-    std::optional<double> area_mm_deg;  ///< under the lift as taken
+    std::optional<double> area_mm_deg;  ///< under the lift as taken; see Code::AreaOfPart
     std::optional<double> liftAtTdc_mm; ///< as taken
     std::vector<Misfit> misfits;
     std::vector<Misfit> standoffs; ///< of every inner reading, for the lane under the strip
     std::vector<Finding> findings;
 
     std::vector<LiftPoint> points;             ///< the readings, laid round the lobe
+    std::vector<LiftPoint> fair;               ///< those the curve is drawn through
     std::shared_ptr<const SmoothCurve> smooth; ///< for velocity and what is uncertain
     bool smoothed = false;                     ///< the curve is the smoothed one
-    double scatter_mm = 0.0;                   ///< of a reading
+    double scatter_mm = 0.0;                   ///< of a reading, without the wheel's part
+    double rounding_mm = 0.0;                  ///< what the readings are rounded to; 0: to nothing
     std::optional<double> maxLiftUncertainty_mm, areaUncertainty_mm_deg;
     std::optional<double> halfOpening_deg,
         halfClosing_deg;                  ///< of the events' height, to the centre

@@ -81,6 +81,10 @@ std::vector<Misfit> misfits(std::vector<LiftPoint> p) {
     return out;
 }
 
+double mayMiss_mm(const std::vector<LiftPoint>& points, std::size_t at) {
+    return at < 2 || at + 2 >= points.size() ? 0.0 : local(points, at).mayMiss;
+}
+
 std::vector<Misfit> standoffs(const std::vector<LiftPoint>& points) {
     std::vector<Misfit> out;
     for (std::size_t i = 2; i + 2 < points.size(); ++i)

@@ -13,6 +13,10 @@ namespace lobe {
 /// the bend of the curve nearby. Points rise strictly in angle; result ascending in angle.
 std::vector<Misfit> misfits(std::vector<LiftPoint> points);
 
+/// What a curve through wide steps may miss at a reading, mm: a share of the bend of its
+/// neighbours, all of it where lift leaves the base circle. 0 at the two readings at either end.
+double mayMiss_mm(const std::vector<LiftPoint>& points, std::size_t at);
+
 /// How far every inner reading stands from its neighbours' cubic, for drawing; nothing judged.
 std::vector<Misfit> standoffs(const std::vector<LiftPoint>& points);
 

@@ -65,16 +65,32 @@ std::optional<CrankDeg> jump(const Points& points, double drift) {
 
 } // namespace
 
-ZeroReturn judgeZeroReturn(const Points& points, bool bleeds) {
+BaseEnds baseEnds(const Points& points) {
+    BaseEnds out{points.front().mm, points.back().mm};
+    for (bool front : {true, false}) {
+        const Points rest = resting(points, front);
+        if (rest.size() < 2) continue;
+        double sum = 0.0;
+        for (const LiftPoint& p : rest)
+            sum += p.mm;
+        const int n = static_cast<int>(rest.size());
+        (front ? out.front_mm : out.back_mm) = sum / n;
+        (front ? out.frontCount : out.backCount) = n;
+    }
+    return out;
+}
+
+ZeroReturn judgeZeroReturn(const Points& points, double drift, bool bleeds, double scatter_mm) {
     ZeroReturn out;
     if (points.size() < 2) return out;
-    const double drift = points.back().mm - points.front().mm;
+    // A dozen readings of an even base circle lie within some five deviations.
+    const double least = std::max(0.015, 5.5 * scatter_mm);
     const Points before = resting(points, true), after = resting(points, false);
     if (before.size() >= 3 && after.size() >= 3) {
         const auto [low1, high1] = bounds(before);
         const auto [low2, high2] = bounds(after);
         const double uneven = std::max(high1 - low1, high2 - low2);
-        if (uneven >= 0.6 * std::abs(drift) && uneven >= 0.015) {
+        if (uneven >= 0.6 * std::abs(drift) && uneven >= least) {
             out.code = Code::ZeroRunOut;
             out.runOut_mm = std::max(high1, high2) - std::min(low1, low2);
             return out;

@@ -19,9 +19,18 @@ struct ZeroReturn {
     std::optional<double> runOut_mm; ///< greatest less least on the base circle
 };
 
-/// Points strictly rising in angle, both ends on the base circle, mm. `bleeds` when the follower
-/// is hydraulic and live.
-ZeroReturn judgeZeroReturn(const std::vector<LiftPoint>& points, bool bleeds);
+/// What the base circle reads at either end: the mean of the readings that rest on it, or the
+/// outermost one where none does for sure.
+struct BaseEnds {
+    double front_mm = 0.0, back_mm = 0.0;
+    int frontCount = 1, backCount = 1;
+};
+BaseEnds baseEnds(const std::vector<LiftPoint>& points);
+
+/// Points strictly rising in angle, both ends on the base circle, mm; `drift` from the front to the
+/// back. `bleeds` when the follower is hydraulic and live; `scatter_mm` of a reading.
+ZeroReturn judgeZeroReturn(const std::vector<LiftPoint>& points, double drift, bool bleeds,
+                           double scatter_mm);
 
 /// Greatest less least lift while the follower rests on the base circle, mm; empty with fewer than
 /// four readings there.

@@ -71,6 +71,13 @@ QString sentence(const Finding& f, const Style& style) {
                             : QStringLiteral("Their mean is used. Read that stretch again."));
     case Code::Misfit:
         return misfit(f, style);
+    case Code::AreaOfPart:
+        return QStringLiteral("%1: the run %2 at %3 of lift, above the base circle. The area and its "
+                              "centroid reckon the missing part as about %4; their ± allows for "
+                              "it.")
+            .arg(who, f.opening ? QStringLiteral("begins") : QStringLiteral("ends"),
+                 liftWithUnit(*f.mm, style),
+                 area(*f.other_mm, style) + QLatin1Char(' ') + areaUnit(style));
     case Code::ZeroReturn:
         return QStringLiteral(
                    "%1: the indicator came home to %2 instead of where it began. A slipped "

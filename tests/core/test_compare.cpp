@@ -56,14 +56,19 @@ private slots:
 
     void readingsOfAnEvent() {
         const auto lobe = closed::power(105.0, 140.0, 8.0);
-        const auto f = figures(lobe, Side::Intake, -70, 280);
+        auto f = figures(lobe, Side::Intake, -70, 280);
         Figure figure;
         figure.kind = FigureKind::Opens;
         figure.side = Side::Intake;
         figure.height = Height{1.27, Place::Tappet};
+        // Under the smoothed curve all readings that carry the event, twenty degrees either side.
+        const double event = lobe.event(1.27, true);
+        for (double at : sourceAngles(figure, f))
+            QVERIFY(std::abs(at - event) <= 20.0);
+        QCOMPARE(sourceAngles(figure, f).size(), std::size_t(8));
+        f.smoothed = false;
         const auto at = sourceAngles(figure, f);
         QCOMPARE(at.size(), std::size_t(4));
-        const double event = lobe.event(1.27, true);
         QVERIFY(at[1] <= event && event <= at[2]);
         QCOMPARE(figureAngles(figure, f).size(), std::size_t(1));
         figure.kind = FigureKind::Duration;

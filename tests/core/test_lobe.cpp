@@ -45,7 +45,7 @@ private slots:
         QVERIFY(*f.centres.spread_deg() < 0.1);
         const double duration = lobe.event(1.27, false) - lobe.event(1.27, true);
         QVERIFY(std::abs(*f.heights[0].duration_deg() - duration) < 0.1);
-        QVERIFY(std::abs(*f.liftAtTdc_mm - lobe.at(0.0)) < 1e-9);
+        QVERIFY(std::abs(*f.liftAtTdc_mm - lobe.at(0.0)) < 1e-3);
     }
 
     void centresPartOnAnAsymmetricLobe() {
@@ -194,7 +194,9 @@ private slots:
     void repeatedAngleIsAveragedAndSaid() {
         auto points = sampled(closed::power(105, 147, 7.2), -70, 280);
         points.push_back({points[20].deg, points[20].mm + 0.02});
-        const auto f = analyseLobe(points, intake());
+        LobeRequest r = intake();
+        r.smoothing = false;
+        const auto f = analyseLobe(points, r);
         QCOMPARE(count(f, Code::RepeatedAngle), 1);
         QVERIFY(std::abs(f.curve->at(points[20].deg) - points[20].mm - 0.01) < 1e-9);
     }

@@ -57,6 +57,11 @@ std::vector<LiftPoint> dial(double drift, double from, double to) {
     return p;
 }
 
+/// From what the ends read, without scatter.
+ZeroReturn judged(const std::vector<LiftPoint>& points, bool bleeds) {
+    return judgeZeroReturn(points, points.back().mm - points.front().mm, bleeds, 0.0);
+}
+
 } // namespace
 
 class TestRun : public QObject {
@@ -199,25 +204,25 @@ private slots:
     void slippedBase() {
         QFETCH(double, at);
         QFETCH(double, drift);
-        const ZeroReturn z = judgeZeroReturn(dial(drift, at - 0.1, at), false);
+        const ZeroReturn z = judged(dial(drift, at - 0.1, at), false);
         QCOMPARE(z.code, Code::ZeroSlipped);
         QVERIFY2(std::abs(z.at->deg - at) <= 5.0, qPrintable(QString::number(z.at->deg)));
     }
 
     void bledDownLittleByLittle() {
         const auto points = dial(-0.08, 0.0, 215.0);
-        QCOMPARE(judgeZeroReturn(points, true).code, Code::ZeroBleeding);
+        QCOMPARE(judged(points, true).code, Code::ZeroBleeding);
         // The same with a solid follower is not told apart, and says so.
-        QCOMPARE(judgeZeroReturn(points, false).code, Code::ZeroReturn);
+        QCOMPARE(judged(points, false).code, Code::ZeroReturn);
         // A follower does not bleed upwards.
-        QCOMPARE(judgeZeroReturn(dial(0.08, 0.0, 215.0), true).code, Code::ZeroReturn);
+        QCOMPARE(judged(dial(0.08, 0.0, 215.0), true).code, Code::ZeroReturn);
     }
 
     void unevenBaseCircle() {
         std::vector<LiftPoint> points;
         for (double d = -180.0; d <= 400.0; d += 5.0)
             points.push_back({d, kLobe.at(d) + 0.03 * std::sin(d * 3.14159 / 360.0)});
-        const ZeroReturn z = judgeZeroReturn(points, false);
+        const ZeroReturn z = judged(points, false);
         QCOMPARE(z.code, Code::ZeroRunOut);
         QVERIFY(*z.runOut_mm > 0.02 && *z.runOut_mm < 0.07);
     }
@@ -235,7 +240,10 @@ private slots:
         LiftRun a = wholeRun(1), b = wholeRun(2), c = wholeRun(3);
         for (Reading& r : b.readings)
             r.lift_mm += 0.02;
-        c.readings[35].lift_mm += 0.04; // 105 degrees
+        // A bump over three readings at 105 degrees; a reading alone would be named and left out.
+        c.readings[34].lift_mm += 0.03;
+        c.readings[35].lift_mm += 0.04;
+        c.readings[36].lift_mm += 0.03;
         Job job = jobOf({a, b, c});
         Findings f = examine(job);
         QVERIFY(!f.runs[0].passes);
@@ -243,7 +251,7 @@ private slots:
         QVERIFY(passes);
         QCOMPARE(passes->runs.size(), std::size_t(3));
         QCOMPARE(passes->widest.deg, 105.0);
-        QVERIFY(std::abs(passes->widest.mm - 0.04) < 0.005);
+        QVERIFY(std::abs(passes->widest.mm - 0.04) < 0.01);
         QVERIFY(find(f.all, Code::PassesAgree));
         // Their mean, on request: 0.02 on one of three is a third of it.
         job.settings.averagePasses = true;

@@ -67,11 +67,15 @@ private slots:
     void scatterIsFound() {
         for (const auto& lobe : lobes()) {
             double sum = 0.0;
-            for (unsigned seed = 1; seed <= 20; ++seed)
-                sum += scatter_mm(noisy(lobe, seed, 0.0127, 0.0, 2.0));
-            QVERIFY2(std::abs(sum / 20.0 - 0.0127) < 0.002, qPrintable(QString::number(sum / 20)));
+            double wheel = 0.0;
+            for (unsigned seed = 1; seed <= 20; ++seed) {
+                const auto s = SmoothCurve::through(noisy(lobe, seed, 0.0127, 0.2, 2.0), 1e-4);
+                sum += s->lift_mm();
+                wheel += s->wheel_deg();
+            }
+            QVERIFY2(std::abs(sum / 20.0 - 0.0127) < 0.0015, qPrintable(QString::number(sum / 20)));
+            QVERIFY2(std::abs(wheel / 20.0 - 0.2) < 0.03, qPrintable(QString::number(wheel / 20)));
         }
-        QCOMPARE(scatter_mm({{0, 0}, {1, 1}}), 0.0);
     }
 
     void roundingIsFound() {
@@ -138,17 +142,24 @@ private slots:
                      qPrintable(QStringLiteral("%1: %2 of %3").arg(i).arg(counts[i]).arg(n)));
     }
 
-    // Read to a hundredth and no other scatter: the curve goes through the readings, and what is
-    // stated still covers.
-    void quietReadingsAreNotSmoothed() {
+    // Read to a hundredth and no other scatter, smoothed or not: what is stated still covers.
+    void quietReadings_data() {
+        QTest::addColumn<bool>("smoothing");
+        QTest::newRow("smoothed") << true;
+        QTest::newRow("through all readings") << false;
+    }
+    void quietReadings() {
+        QFETCH(bool, smoothing);
         int n = 0, in = 0;
         for (const auto& lobe : lobes())
             for (double phase : {0.0, 0.7, 1.9, 3.3}) {
                 std::vector<LiftPoint> p;
                 for (double d = -70.0 + phase; d <= 280.0; d += 5.0)
                     p.push_back({d, std::round(lobe.at(d) * 100.0) / 100.0});
-                const auto f = analyseLobe(p, request());
-                QVERIFY(!f.smoothed);
+                LobeRequest r = request();
+                r.smoothing = smoothing;
+                const auto f = analyseLobe(p, r);
+                QCOMPARE(f.smoothed, smoothing);
                 for (const HeightEvents& e : f.heights)
                     for (bool opening : {true, false}) {
                         const double off =

@@ -1,0 +1,48 @@
+// The quintic B-splines on even knots.
+#pragma once
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <cstddef>
+
+namespace lobe {
+
+struct SplineBasis {
+    static constexpr int kDegree = 5, kSpan = kDegree + 1;
+    using Row = std::array<double, kSpan>;
+
+    double from = 0.0, knot = 1.0;
+    int count = 0; ///< splines
+
+    /// The six that are not zero at an angle, or their derivative of an order; `first` is the
+    /// lowest one's index.
+    Row at(double deg, int order, int& first) const {
+        const double u = (deg - from) / knot;
+        const int cell = std::clamp(static_cast<int>(std::floor(u)), 0, count - kSpan);
+        first = cell;
+        const double t = u - cell;
+        // Cox and de Boor on unit knots; derivatives as differences of lower degree.
+        Row b{};
+        b[0] = 1.0;
+        const int degree = kDegree - order;
+        for (int d = 1; d <= degree; ++d)
+            for (int i = d; i >= 0; --i) {
+                const double left =
+                    i > 0 ? (t + d - i) / d * b[static_cast<std::size_t>(i - 1)] : 0.0;
+                const double right =
+                    i < d ? (1.0 - t + i) / d * b[static_cast<std::size_t>(i)] : 0.0;
+                b[static_cast<std::size_t>(i)] = left + right;
+            }
+        for (int k = 0; k < order; ++k) {
+            for (int i = degree + k + 1; i >= 0; --i) {
+                const double left = i > 0 ? b[static_cast<std::size_t>(i - 1)] : 0.0;
+                const double right = i <= degree + k ? b[static_cast<std::size_t>(i)] : 0.0;
+                b[static_cast<std::size_t>(i)] = (left - right) / knot;
+            }
+        }
+        return b;
+    }
+};
+
+} // namespace lobe
