@@ -129,9 +129,19 @@ struct SmoothCurve::Fit {
         }
         return std::sqrt(squares);
     }
+    /// Slope as the wheel's error meets it: beside a corner the reading may be from its far side.
+    double slope(double deg) const {
+        constexpr double kWithin_deg = 0.6;
+        double steepest = std::abs(value(deg, 1));
+        for (const Corner& c : corners)
+            if (std::abs(deg - c.deg) < kWithin_deg)
+                steepest = std::max(
+                    steepest,
+                    std::abs(value(c.deg + (c.opening ? kWithin_deg : -kWithin_deg), 1)));
+        return steepest;
+    }
     double readingVariance(double deg) const {
-        const double slope = value(deg, 1);
-        return scale + slope * slope * wheel_deg * wheel_deg;
+        return scale + std::pow(slope(deg) * wheel_deg, 2);
     }
 };
 
@@ -529,7 +539,7 @@ std::optional<SmoothCurve> SmoothCurve::through(const std::vector<LiftPoint>& po
                 std::min(0.95, fit->variance(points[i].deg, 0) * fit->weights[i]);
             squared.push_back(std::pow(points[i].mm - fit->value(points[i].deg, 0), 2) /
                               (1.0 - leverage));
-            slopes.push_back(fit->value(points[i].deg, 1));
+            slopes.push_back(fit->slope(points[i].deg));
         }
         std::tie(lift, wheel) = parts(squared, slopes, least);
         Vector weights;

@@ -156,7 +156,7 @@ private slots:
             for (const auto& lobe : lobes(valve))
                 for (unsigned seed = 1; seed <= 25; ++seed)
                     accused.add(!analyseLobe(measured::take(lobe, {step, 0.002, wheel, 0.01,
-                                                                   unsigned(accused.n) * 389 +
+                                                                   unsigned(accused.n) * 7919 +
                                                                        seed}),
                                              requestOf(valve))
                                      .misfits.empty());
