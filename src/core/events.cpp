@@ -1,6 +1,7 @@
 #include "core/events.h"
 
 #include "core/card.h"
+#include "core/wheel.h"
 
 #include <algorithm>
 #include <cmath>
@@ -31,24 +32,59 @@ void settle(EventGroup& g, int repeats, double tolerance_deg) {
     g.settled = static_cast<int>(to - from) >= repeats && g.range_deg <= tolerance_deg;
 }
 
-/// From the repeats: the standard deviation of their mean, with that of a wheel read to half a
-/// degree; one reading alone is taken to scatter as its tolerance allows.
-std::optional<double> uncertainty_deg(const EventGroup& g, const RunTerms& terms) {
-    if (!g.mean) return std::nullopt;
-    double squares = 0.0;
-    int n = 0;
-    bool left = false; // the odd one, once
-    for (CrankDeg at : g.readings) {
-        if (!left && g.odd && at == *g.odd) {
-            left = true;
-            continue;
+/// How the wheel of a run was read and how its repeats scatter, over all its events together.
+struct Scatter {
+    double step_deg = 1.0;  ///< what it was read to
+    double own_deg = 0.0;   ///< standard deviation of one reading, its rounding not counted
+    double student = 1.96;  ///< deviations that make 95 %, with as many readings as told it
+};
+
+/// Student's 97.5 % quantile by degrees of freedom.
+double student(int freedom) {
+    static constexpr double kQuantile[] = {12.71, 4.303, 3.182, 2.776, 2.571,
+                                           2.447, 2.365, 2.306, 2.262, 2.228};
+    if (freedom < 1) return kQuantile[0];
+    if (freedom <= 10) return kQuantile[freedom - 1];
+    return 1.96 * (1.0 + 1.2 / freedom + 1.3 / (double(freedom) * freedom));
+}
+
+Scatter scatterOf(const LiftRun& run, const std::vector<EventGroup>& groups) {
+    Scatter out;
+    std::vector<std::string> typed;
+    std::vector<double> angles;
+    for (const Reading& r : run.readings)
+        if (!r.struck && r.of != ReadingOf::Lift) {
+            typed.push_back(r.typed);
+            angles.push_back(r.at.deg);
         }
-        squares += std::pow(at.deg - g.mean->deg, 2);
-        ++n;
+    out.step_deg = readTo_deg(angles, typed);
+    double squares = 0.0;
+    int freedom = 0;
+    for (const EventGroup& g : groups) {
+        if (!g.mean || g.readings.size() < 2) continue;
+        for (CrankDeg at : g.readings)
+            if (!(g.odd && at == *g.odd)) squares += std::pow(at.deg - g.mean->deg, 2);
+        freedom += static_cast<int>(g.readings.size()) - 1 - (g.odd ? 1 : 0);
     }
-    const double wheel = 0.5 / std::sqrt(12.0);
-    const double own = n > 1 ? std::sqrt(squares / (n - 1)) : terms.repeatTolerance_deg / 2.0;
-    return kCoverageFactor * std::hypot(std::max(own, 0.05), wheel) / std::sqrt(n);
+    // With few repeats a usual scatter stands in for what they cannot tell: as four readings would.
+    constexpr double kUsual_deg = 0.2;
+    constexpr int kAsGoodAs = 4;
+    const double variance =
+        (squares + kAsGoodAs * kUsual_deg * kUsual_deg) / (freedom + kAsGoodAs);
+    // Rounding is in the scatter too, unless all repeats were rounded alike.
+    out.own_deg = std::sqrt(variance);
+    out.student = student(freedom + kAsGoodAs);
+    return out;
+}
+
+/// 95 %: the mean of repeats that scatter, and the rounding they have in common, which no number of
+/// repeats takes away.
+std::optional<double> uncertainty_deg(const EventGroup& g, const Scatter& wheel) {
+    if (!g.mean) return std::nullopt;
+    const double n = static_cast<double>(g.readings.size()) - (g.odd ? 1.0 : 0.0);
+    constexpr double kSetting_deg = 0.05; // the wheel and its pointer, for all readings alike
+    return std::hypot(wheel.student * wheel.own_deg / std::sqrt(n),
+                      kCoverageFactor * std::hypot(wheel.step_deg / std::sqrt(12.0), kSetting_deg));
 }
 
 void judge(const Job& job, const LiftRun& run, const EventGroup& g, std::vector<Finding>& out) {
@@ -112,6 +148,7 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
     }
     group(ReadingOf::Nose, {});
 
+    const Scatter wheel = scatterOf(run, out.groups);
     LobeFigures& lobe = out.lobe;
     lobe.side = run.side;
     lobe.taken = request.taken;
@@ -121,8 +158,8 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
     };
     for (std::size_t i = 0; i + 1 < out.groups.size(); i += 2) {
         HeightEvents e{out.groups[i].height, shifted(out.groups[i]), shifted(out.groups[i + 1])};
-        e.opensUncertainty_deg = uncertainty_deg(out.groups[i], run.terms);
-        e.closesUncertainty_deg = uncertainty_deg(out.groups[i + 1], run.terms);
+        e.opensUncertainty_deg = uncertainty_deg(out.groups[i], wheel);
+        e.closesUncertainty_deg = uncertainty_deg(out.groups[i + 1], wheel);
         lobe.noseReached = lobe.noseReached || (e.opens && e.closes);
         if (e.height == request.eventsHeight || i == 0) lobe.atEventsHeight = e;
         lobe.heights.push_back(e);

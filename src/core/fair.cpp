@@ -10,7 +10,7 @@ namespace {
 constexpr double kFloor_mm = 0.025;
 constexpr std::size_t kMost = 12;
 /// Of faultless runs, the share in which a reading may be named.
-constexpr double kFalse = 0.008;
+constexpr double kFalse = 0.015;
 
 /// The deviate that a normal one exceeds, either way, with a small probability: the rational
 /// approximation 26.2.23 of Abramowitz and Stegun.
@@ -38,8 +38,13 @@ public:
             takeOut(*worst);
         }
         readmit();
-        for (const LiftPoint& p : taken_)
-            out_.odd.push_back({CrankDeg{p.deg}, p.mm - out_.curve->at(p.deg)});
+        const std::vector<LiftPoint> named = taken_;
+        for (const LiftPoint& p : named) {
+            const auto instead = couldBe(p);
+            out_.odd.push_back({CrankDeg{p.deg}, 0.0, instead});
+        }
+        for (std::size_t i = 0; i < named.size(); ++i)
+            out_.odd[i].off_mm = named[i].mm - out_.curve->at(named[i].deg);
         std::sort(out_.odd.begin(), out_.odd.end(),
                   [](const Misfit& a, const Misfit& b) { return a.at < b.at; });
         return std::move(out_);
@@ -90,6 +95,32 @@ private:
     void takeOut(std::size_t i) {
         taken_.push_back(out_.points[i]);
         out_.points.erase(out_.points.begin() + static_cast<std::ptrdiff_t>(i));
+    }
+
+    /// The neighbour that could be the slip just as well: without it instead, all is fair too. It
+    /// is taken out as well, so that the doubt there is that of neither.
+    std::optional<CrankDeg> couldBe(const LiftPoint& odd) {
+        if (!out_.curve) return std::nullopt;
+        const auto at = std::lower_bound(
+            out_.points.begin(), out_.points.end(), odd,
+            [](const LiftPoint& a, const LiftPoint& b) { return a.deg < b.deg; });
+        const auto i = static_cast<std::size_t>(at - out_.points.begin());
+        for (const std::size_t k : {i - 1, i}) {
+            if (k >= out_.points.size() || isRight(out_.points[k].deg)) continue;
+            std::vector<LiftPoint> other = out_.points;
+            const LiftPoint neighbour = other[k];
+            other[k] = odd;
+            const auto curve = SmoothCurve::through(other, least_, lash_);
+            if (!curve) continue;
+            const auto standings = curve->standings();
+            if (std::any_of(standings.begin(), standings.end(),
+                            [&](const SmoothCurve::Standing& s) { return off(s); }))
+                continue;
+            out_.points.erase(out_.points.begin() + static_cast<std::ptrdiff_t>(k));
+            refit();
+            return CrankDeg{neighbour.deg};
+        }
+        return std::nullopt;
     }
 
     /// What no longer stands off once the worse ones are out was misled by them.

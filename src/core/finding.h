@@ -76,7 +76,7 @@ struct Finding {
     Severity severity = Severity::Note;
     std::optional<Side> side{};
     int cylinder = 0; ///< 0: the job as a whole
-    std::optional<CrankDeg> at{};
+    std::optional<CrankDeg> at{}, orAt{};
     std::optional<double> mm{};
     std::optional<double> other_mm{};
     std::optional<double> deg{};

@@ -97,6 +97,7 @@ public:
             Finding f = say(Code::Misfit, Severity::LookAgain);
             f.at = m.at;
             f.mm = m.off_mm;
+            f.orAt = m.orAt;
             add(f);
         }
         steps();

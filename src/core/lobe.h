@@ -61,7 +61,9 @@ struct Centres {
 /// A reading that does not fit its neighbours.
 struct Misfit {
     CrankDeg at;
-    double off_mm = 0.0; ///< reading less the neighbours' curve, signed
+    double off_mm = 0.0; ///< reading less the curve of the others, signed
+    /// A neighbour that could be the slip as well; neither counts then.
+    std::optional<CrankDeg> orAt{};
 };
 
 struct LobeRequest {

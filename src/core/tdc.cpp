@@ -1,6 +1,7 @@
 #include "core/tdc.h"
 
 #include "core/geometry.h"
+#include "core/wheel.h"
 
 #include <algorithm>
 #include <cmath>
@@ -12,6 +13,8 @@ namespace {
 
 /// A stop or a drop this far from the top is hardly meant; a port may well be.
 constexpr double kLikelySpan_deg = 75.0;
+/// Setting the wheel and its pointer, one standard deviation.
+constexpr double kSetting_deg = 0.05;
 /// A half-span this far from the expected one means the drop, the stop or a reading is wrong.
 constexpr double kSpanOff_deg = 2.0;
 
@@ -55,30 +58,51 @@ private:
         pass_.agrees = 2.0 * std::abs(*pass_.correction_deg) <= context_.tolerance_deg;
     }
 
+    /// Half-width, 95 %, of the middle of two contacts: each read on the wheel to what its digits
+    /// say and set to within a twentieth, and found by the indicator where it is used.
+    double doubt_deg(double slope) const {
+        std::vector<double> angles;
+        std::vector<std::string> typed;
+        for (const TdcPair& p : pass_.pairs)
+            for (const auto& c : {p.before, p.after})
+                if (c) {
+                    angles.push_back(c->at.deg);
+                    typed.push_back(c->typed);
+                }
+        double square = std::pow(readTo_deg(angles, typed), 2) / 12.0 + kSetting_deg * kSetting_deg;
+        if (context_.resolution_mm && usesIndicator(pass_.method) && slope > 0.0)
+            square += std::pow(*context_.resolution_mm / slope, 2) / 12.0;
+        return 1.96 * std::sqrt(square / 2.0);
+    }
+
     void examine(TdcPair& pair) const {
         if (!pair.before || !pair.after) return;
         const Midpoint mid = midpointOf(pair.before->at, pair.after->at);
         pair.midpoint_deg = mid.midpoint_deg;
         pair.halfSpan_deg = mid.halfSpan_deg;
         pair.swapped = mid.swapped && pass_.method != TdcMethod::ThereAndBack;
+        pair.uncertainty_deg = doubt_deg(0.0);
         if (!path_) return;
         if (pair.drop_mm) pair.expectedHalfSpan_deg = path_->halfSpan_deg(*pair.drop_mm);
         if (context_.pinOffset_mm != 0.0)
             if (const auto drop = path_->dropOfHalfSpan_mm(*pair.halfSpan_deg))
                 pair.drift_deg = path_->midpoint_deg(*drop);
         const double slope = std::abs(path_->slope_mm_per_deg(*pair.halfSpan_deg));
-        if (context_.resolution_mm && usesIndicator(pass_.method) && slope > 0.0)
-            pair.uncertainty_deg = *context_.resolution_mm / slope;
+        pair.uncertainty_deg = doubt_deg(slope);
     }
 
-    /// Least squares of midpoint on drop. A drift that shows above what the readings carry is
-    /// followed to no drop; else the midpoints are averaged, each weighted by its own precision.
+    /// Least squares of midpoint on drop, carried to no drop. A pin offset or a rocking piston moves
+    /// the midpoint by some hundredths of a degree per mm, so that much is what the slope may be
+    /// before the readings speak: with few of them the midpoints are all but averaged, and what the
+    /// carrying adds is in the doubt.
     void severalDrops() {
-        double sw = 0, swx = 0, swy = 0, swxx = 0, swxy = 0;
+        // Of the slope: 0.1 deg per mm, one deviation.
+        constexpr double kSlope = 0.1;
+        double sw = 0, swx = 0, swy = 0, swxx = 1.0 / (kSlope * kSlope), swxy = 0;
         for (const TdcPair& p : pass_.pairs) {
             const double y = *p.midpoint_deg - p.drift_deg.value_or(0.0);
             const double x = p.drop_mm.value_or(0.0);
-            const double sigma = std::max(p.uncertainty_deg.value_or(0.1), 1e-3);
+            const double sigma = std::max(p.uncertainty_deg.value_or(0.2) / 1.96, 1e-3);
             const double w = 1.0 / (sigma * sigma);
             sw += w;
             swx += w * x;
@@ -86,14 +110,10 @@ private:
             swxx += w * x * x;
             swxy += w * x * y;
         }
-        pass_.correction_deg = swy / sw;
-        const double spread = sw * swxx - swx * swx;
-        if (spread <= 1e-12) return;
-        const double slope = (sw * swxy - swx * swy) / spread;
-        pass_.drift_deg_per_mm = slope;
-        const double slopeSigma = std::sqrt(sw / spread);
-        if (std::abs(slope) > 2.0 * slopeSigma) pass_.correction_deg = (swy - slope * swx) / sw;
-        pass_.uncertainty_deg = std::sqrt(1.0 / sw);
+        const double determinant = sw * swxx - swx * swx;
+        pass_.drift_deg_per_mm = (sw * swxy - swx * swy) / determinant;
+        pass_.correction_deg = (swxx * swy - swx * swxy) / determinant;
+        pass_.uncertainty_deg = 1.96 * std::sqrt(swxx / determinant);
     }
 
     TdcPass& pass_;
@@ -212,10 +232,12 @@ std::optional<double> meanDeck_mm(const Settings& s) {
 
 double TdcFindings::uncertainty_deg() const {
     const TdcPass* pass = latest();
-    if (!pass || !pass->agrees) return 0.0;
+    if (!pass) return 0.0;
     constexpr double kLeast_deg = 0.1;
-    return std::max(kLeast_deg,
-                    std::hypot(*pass->correction_deg, pass->uncertainty_deg.value_or(0.0)));
+    // The pointer was left where it stood: by what it is off, every angle is, and beyond that by
+    // what the pass itself leaves (a known offset and a scatter: 1.645 deviations beyond it).
+    const double off = std::abs(*pass->correction_deg), own = pass->uncertainty_deg.value_or(0.0);
+    return std::max({kLeast_deg, std::hypot(off, own), off + 0.84 * own});
 }
 
 } // namespace lobe

@@ -29,7 +29,7 @@ struct TdcPair {
     std::optional<double> midpoint_deg, halfSpan_deg;
     std::optional<double> expectedHalfSpan_deg; ///< with stroke, rod and drop
     std::optional<double> drift_deg;            ///< midpoint less true top, from the pin offset
-    std::optional<double> uncertainty_deg;      ///< resolution / slope at the contact
+    std::optional<double> uncertainty_deg;      ///< 95 %: wheel and indicator of both contacts
     bool swapped = false; ///< taken after-the-top first: the roles were exchanged
 };
 

@@ -1,5 +1,7 @@
 #include "core/wheel.h"
 
+#include <algorithm>
+#include <cctype>
 #include <cmath>
 
 namespace lobe {
@@ -73,6 +75,27 @@ double wheelNumber(CrankDeg at, const Wheel& wheel) {
         break;
     }
     return std::abs(turn) <= 90.0 ? std::abs(turn) : 180.0 - std::abs(turn);
+}
+
+double readTo_deg(const std::vector<double>& angles, const std::vector<std::string>& typed) {
+    std::size_t decimals = 0;
+    for (const std::string& t : typed) {
+        const std::size_t point = t.find_first_of(".,");
+        if (point == std::string::npos) continue;
+        std::size_t end = point + 1;
+        while (end < t.size() && std::isdigit(static_cast<unsigned char>(t[end])))
+            ++end;
+        decimals = std::max(decimals, end - point - 1);
+    }
+    const auto all = [&](double step) {
+        return std::all_of(angles.begin(), angles.end(), [&](double deg) {
+            return std::abs(deg / step - std::round(deg / step)) * step < 1e-6;
+        });
+    };
+    if (decimals == 0 && all(1.0)) return 1.0;
+    if (decimals <= 1 && all(0.5)) return 0.5;
+    if (decimals == 2 && all(0.25)) return 0.25;
+    return decimals <= 1 && all(0.1) ? 0.1 : 0.01;
 }
 
 } // namespace lobe

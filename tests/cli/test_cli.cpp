@@ -296,7 +296,9 @@ private slots:
         QVERIFY2(r.code == 0, qPrintable(r.err));
         QVERIFY(std::abs(r.json()["correction"].toDouble() - correction) < 1e-9);
         QVERIFY(std::abs(r.json()["half_span"].toDouble() - halfSpan) < 1e-9);
-        QVERIFY(r.json()["uncertainty"].isNull());
+        // At least what the wheel's digits leave of two contacts: whole degrees 0.41, tenths 0.08.
+        const double u = r.json()["uncertainty"].toDouble();
+        QVERIFY2(u > 0.07 && u < 0.42, qPrintable(QString::number(u)));
         QVERIFY(r.json()["findings"].isArray());
         QCOMPARE(ran(QStringList{"tdc"} + arguments).code, 0);
     }
@@ -307,7 +309,7 @@ private slots:
         const QJsonObject j = r.json();
         QVERIFY(j["expected_half_span"].toDouble() > 15.0 &&
                 j["expected_half_span"].toDouble() < 25.0);
-        QVERIFY(j["uncertainty"].toDouble() > 0.01 && j["uncertainty"].toDouble() < 0.1);
+        QVERIFY(j["uncertainty"].toDouble() > 0.2 && j["uncertainty"].toDouble() < 0.35);
         const Ran peak = ran({"tdc", "--method", "peak", "--stroke", "78", "--rod", "142",
                               "--resolution", "0.01", "2a", "--json"});
         QVERIFY(std::abs(peak.json()["correction"].toDouble() - 2.0) < 1e-9);

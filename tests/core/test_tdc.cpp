@@ -4,6 +4,8 @@
 
 #include <QTest>
 
+#include <random>
+
 using namespace lobe;
 
 namespace {
@@ -164,19 +166,101 @@ private slots:
         QVERIFY(has(f, Code::TdcSpanOff));
     }
 
+    // By hand: each contact is rounded to a whole degree (1/12) and set to a twentieth (0.0025); the
+    // middle of two has half of their sum's deviation. 1.96 sqrt(2 x 0.0858) / 2 = 0.406. A typed
+    // ".0" says halves: 1.96 sqrt(2 x 0.0233) / 2 = 0.212.
+    void whatTheWheelLeaves() {
+        Contact a = contact(1, false, -29.0), b = contact(1, true, 28.0);
+        a.typed = "29b";
+        b.typed = "28a";
+        auto f = examineTdc({a, b}, {});
+        QVERIFY(std::abs(*f.latest()->uncertainty_deg - 0.406) < 0.001);
+        a.typed = "29.0b";
+        b.typed = "28.0a";
+        f = examineTdc({a, b}, {});
+        QVERIFY(std::abs(*f.latest()->uncertainty_deg - 0.212) < 0.001);
+    }
+
     void aDeeperDropIsMorePrecise() {
         TdcContext c;
         c.stroke_mm = 78;
         c.rod_mm = 142;
-        c.resolution_mm = 0.01;
+        c.resolution_mm = 0.05;
         const auto uncertainty = [&](double deg) {
             Contact a = contact(1, false, -deg), b = contact(1, true, deg);
             a.method = b.method = TdcMethod::EqualDrop;
+            a.typed = b.typed = "10.00";
             return *examineTdc({a, b}, c).latest()->uncertainty_deg;
         };
-        QVERIFY(uncertainty(40.0) < uncertainty(10.0) / 3.0);
-        const double slope = PistonPath::of(78, 142)->slope_mm_per_deg(20.0);
-        QVERIFY(std::abs(uncertainty(20.0) - 0.01 / slope) < 1e-12);
+        QVERIFY(uncertainty(40.03) < uncertainty(5.03) / 2.0);
+        // 0.05 / sqrt(12) over the slope, beside the wheel's own 0.0029 and 0.05, of two contacts.
+        const double slope = PistonPath::of(78, 142)->slope_mm_per_deg(5.03);
+        const double one = std::hypot(0.05 / std::sqrt(12.0) / slope,
+                                      std::hypot(0.01 / std::sqrt(12.0), 0.05));
+        QVERIFY(std::abs(uncertainty(5.03) - 1.96 * one / std::sqrt(2.0)) < 1e-4);
+    }
+
+    // A piston that rocks, or a pin offset nobody stated, moves the middle; the wheel is read to
+    // whole or half degrees, the indicator to a hundredth. However the top was found, what is
+    // stated covers where it truly is.
+    void statedUncertaintyCovers_data() {
+        QTest::addColumn<int>("method");
+        QTest::addColumn<double>("wheel");
+        QTest::addColumn<int>("drops");
+        for (double wheel : {1.0, 0.5, 0.1}) {
+            QTest::addRow("stop, wheel to %g", wheel) << int(TdcMethod::PositiveStop) << wheel << 1;
+            QTest::addRow("drop, wheel to %g", wheel) << int(TdcMethod::EqualDrop) << wheel << 1;
+            QTest::addRow("three drops, wheel to %g", wheel)
+                << int(TdcMethod::EqualDrop) << wheel << 3;
+            QTest::addRow("there and back, wheel to %g", wheel)
+                << int(TdcMethod::ThereAndBack) << wheel << 1;
+            QTest::addRow("port, wheel to %g", wheel) << int(TdcMethod::SymmetricPort) << wheel << 1;
+        }
+    }
+    void statedUncertaintyCovers() {
+        QFETCH(int, method);
+        QFETCH(double, wheel);
+        QFETCH(int, drops);
+        std::mt19937 random(static_cast<unsigned>(method * 7 + drops));
+        std::normal_distribution<double> n(0.0, 1.0);
+        std::uniform_real_distribution<double> u(0.0, 1.0);
+        TdcContext c;
+        c.stroke_mm = 78;
+        c.rod_mm = 142;
+        c.resolution_mm = 0.01;
+        int in = 0;
+        constexpr int kTimes = 400;
+        for (int i = 0; i < kTimes; ++i) {
+            const double truth = 3.0 * (u(random) - 0.5);
+            // Several drops bear a pin offset that nobody stated.
+            const auto path = PistonPath::of(78, 142, drops > 1 ? 1.5 * u(random) : 0.0);
+            std::vector<Contact> all;
+            for (int k = 0; k < drops; ++k) {
+                const double drop = 1.0 + 3.0 * k + 2.0 * u(random);
+                for (bool after : {false, true}) {
+                    const double depth = drop + 0.01 * (u(random) - 0.5);
+                    double at = truth + *path->angleAt_deg(depth, after) + 0.05 * n(random);
+                    at = wheel * std::round(at / wheel);
+                    Contact x = contact(1, after, at);
+                    x.method = static_cast<TdcMethod>(method);
+                    if (drops > 1) x.drop_mm = 1.0 + 3.0 * k;
+                    x.typed = QString::number(at, 'f', wheel == 1.0 ? 0 : 1).toStdString();
+                    all.push_back(x);
+                }
+            }
+            const auto f = examineTdc(all, c);
+            in += std::abs(*f.latest()->correction_deg - truth) <= *f.latest()->uncertainty_deg;
+        }
+        QVERIFY2(in >= 0.9 * kTimes, qPrintable(QString::number(in)));
+    }
+
+    // Left on the wheel as it stood, a pointer that is off by 1.2 puts every angle off by that.
+    void aPointerLeftOffIsInTheDoubt() {
+        Contact a = contact(1, false, -27.6), b = contact(1, true, 30.0);
+        const auto f = examineTdc({a, b}, {});
+        QVERIFY(std::abs(*f.latest()->correction_deg - 1.2) < 1e-9);
+        QVERIFY(f.uncertainty_deg() >= 1.2 && f.uncertainty_deg() < 1.4);
+        QCOMPARE(examineTdc({}, {}).uncertainty_deg(), 0.0);
     }
 
     // The contacts a pin offset makes, put back to the true top.
