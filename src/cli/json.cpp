@@ -105,6 +105,11 @@ QJsonObject pairJson(const LobeFigures& intake, const LobeFigures& exhaust, cons
             {"findings", findingsJson(pair.findings, style)}};
 }
 
+static QString schoolKey(CentreSchool school) {
+    static constexpr const char* kKeys[] = {"equal_drop", "events", "peak", "centroid"};
+    return QLatin1String(kKeys[static_cast<std::size_t>(school)]);
+}
+
 QJsonObject explanationJson(const Explanation& x, bool tdcProved, const words::Style& style) {
     QJsonArray events, causes, contradictions;
     for (const EventAgainstCard& e : x.events)
@@ -112,13 +117,16 @@ QJsonObject explanationJson(const Explanation& x, bool tdcProved, const words::S
                                   {"measured", toCard(e.event, {e.measured_deg}).deg},
                                   {"card", toCard(e.event, {e.card_deg}).deg},
                                   {"late", e.difference_deg()},
+                                  {"derived", e.derived},
                                   {"uncertainty", e.uncertainty_deg}});
     for (const Cause& c : x.causes) {
         QJsonObject json{{"cause", words::causeCode(c.kind)},
                          {"degrees", value(c.deg)},
                          {"other_degrees", value(c.other_deg)},
                          {"mm", value(c.mm)},
+                         {"factor", value(c.factor)},
                          {"shift", value(c.shift_deg)},
+                         {"misfit", c.misfit},
                          {"message", words::causeSentence(c, style)},
                          {"evidence", words::causeEvidence(c, x, style)},
                          {"next", words::causeNext(c, tdcProved, style)}};
@@ -131,7 +139,18 @@ QJsonObject explanationJson(const Explanation& x, bool tdcProved, const words::S
     }
     for (const CardContradiction& c : x.contradictions)
         contradictions.append(words::contradiction(c, style));
+    QJsonArray lifts;
+    for (const LiftAgainstCard& l : x.lifts)
+        lifts.append(QJsonObject{{"side", words::sideName(l.side)},
+                                 {"measured", l.measured_mm},
+                                 {"card", l.card_mm},
+                                 {"card_gross", l.gross_mm},
+                                 {"difference", l.difference_mm()},
+                                 {"uncertainty", l.uncertainty_mm}});
     return {{"summary", words::paragraph(x, tdcProved, style)},
+            {"lifts", lifts},
+            {"base_true", x.baseTrue},
+            {"school", x.school ? QJsonValue(schoolKey(*x.school)) : QJsonValue()},
             {"measurable", x.measurable_deg},
             {"events", events},
             {"causes", causes},

@@ -87,7 +87,9 @@ std::optional<double> uncertainty_deg(const EventGroup& g, const Scatter& wheel)
                       kCoverageFactor * std::hypot(wheel.step_deg / std::sqrt(12.0), kSetting_deg));
 }
 
-void judge(const Job& job, const LiftRun& run, const EventGroup& g, std::vector<Finding>& out) {
+/// `other` is the lobe's other event at the same height: a timing both have is no slip of one.
+void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventGroup* other,
+           std::vector<Finding>& out) {
     Finding f{Code::EventOdd, Severity::LookAgain, run.side, run.cylinder};
     f.opening = g.of == ReadingOf::Opens;
     if (g.odd) {
@@ -102,9 +104,16 @@ void judge(const Job& job, const LiftRun& run, const EventGroup& g, std::vector<
     if (!promised) return;
     const double said = toCard(event, *g.mean).deg;
     const CrankDeg mirrored = fromCard(event, {-said});
+    // Judged against the timing of the other event, once that is known: a cam that is early as a
+    // whole may well open on the other side.
+    if (!other || !other->mean) return;
+    const auto theirs =
+        cardEvent(*job.card, other->of == ReadingOf::Opens ? opening(run.side) : closing(run.side));
+    if (!theirs) return;
+    const double timing = other->mean->deg - theirs->deg;
     constexpr double kFits_deg = 3.0;
-    if (std::abs(g.mean->deg - promised->deg) <= kFits_deg ||
-        std::abs(mirrored.deg - promised->deg) > kFits_deg)
+    if (std::abs(g.mean->deg - promised->deg - timing) <= 2.0 * kFits_deg ||
+        std::abs(mirrored.deg - promised->deg - timing) > kFits_deg)
         return;
     f.code = Code::EventSide;
     f.at = g.mean;
@@ -168,8 +177,10 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
     lobe.centres.eventsUncertainty_deg = lobe.atEventsHeight.midpointUncertainty_deg();
     lobe.maxLiftAt = shifted(out.groups.back());
     lobe.centres.peak = lobe.maxLiftAt;
-    for (const EventGroup& g : out.groups)
-        judge(job, run, g, lobe.findings);
+    for (std::size_t i = 0; i < out.groups.size(); ++i) {
+        const bool nose = out.groups[i].of == ReadingOf::Nose;
+        judge(job, run, out.groups[i], nose ? nullptr : &out.groups[i ^ 1], lobe.findings);
+    }
     if (lobe.noseReached)
         lobe.findings.push_back({Code::EventsOnly, Severity::Note, run.side, run.cylinder});
     return out;

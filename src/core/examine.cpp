@@ -221,11 +221,40 @@ Explanation explained(const Job& job, const Findings& f, const CylinderFindings&
     request.engine = job.engine;
     request.tdc_deg = tdc_deg;
     request.otherCards = job.otherCards;
+    for (const RunFindings* run : {in, ex})
+        for (const LiftRun& r : job.runs)
+            if (run && r.id == run->run && r.terms.taken == Place::Valve &&
+                r.terms.spring == Spring::Running)
+                request.runningSpring = true;
     if (job.card) return explain(request);
     // No card came with the cam: only which one it looks like.
     Explanation unknown;
     unknown.looksLike = likeliestCard(request);
     return unknown;
+}
+
+/// The explanation of a cylinder found before, where nothing it stands on has changed: the same
+/// runs (what was found of them is shared), card, engine and TDC.
+std::optional<Explanation> explainedBefore(const Before& before, const Job& job, const Findings& f,
+                                           const CylinderFindings& c) {
+    const Findings& was = before.findings;
+    const CylinderFindings* then = was.cylinder(c.cylinder);
+    if (!then || !then->explanation || before.job.card != job.card ||
+        before.job.otherCards != job.otherCards || !(before.job.engine == job.engine) ||
+        was.tdc.uncertainty_deg() != f.tdc.uncertainty_deg())
+        return std::nullopt;
+    const auto same = [&](const std::optional<std::size_t>& now,
+                          const std::optional<std::size_t>& old) {
+        if (!now || !old) return !now && !old;
+        const RunFindings &a = f.runs[*now], &b = was.runs[*old];
+        return f.alone[*now] == was.alone[*old] && a.outdated == b.outdated && !a.passes && !b.passes;
+    };
+    if (!same(c.intakeRun, then->intakeRun) || !same(c.exhaustRun, then->exhaustRun))
+        return std::nullopt;
+    Explanation out = *then->explanation;
+    // Twist is said anew of every examination.
+    std::erase_if(out.causes, [](const Cause& x) { return x.kind == CauseKind::Twist; });
+    return out;
 }
 
 void againstCard(const Job& job, const Findings& f, const CylinderFindings& c,
@@ -242,21 +271,30 @@ void againstCard(const Job& job, const Findings& f, const CylinderFindings& c,
             outdated = true;
             out.push_back({Code::MovedSince, Severity::Ask, run->side, c.cylinder});
         }
-    // A card without events has its centres only.
     if (!job.card || outdated) return;
-    const bool byCentre = !c.explanation || c.explanation->causes.empty();
-    const CauseKind kind = byCentre ? CauseKind::Unclear : c.explanation->causes.front().kind;
-    if (kind == CauseKind::CamTiming && c.intakeRun && c.exhaustRun)
-        return say(Code::CamShift, Severity::Ask, {}, *c.explanation->causes.front().deg);
-    if (kind == CauseKind::Separation)
-        say(Code::SeparationOff, Severity::Ask, {}, *c.explanation->causes.front().deg);
-    if (!byCentre && kind != CauseKind::AsCard && kind != CauseKind::CamTiming &&
-        kind != CauseKind::Separation)
+    const bool nothing = !c.explanation || c.explanation->causes.empty();
+    const CauseKind kind = nothing ? CauseKind::Unclear : c.explanation->causes.front().kind;
+    const Cause* first = nothing ? nullptr : &c.explanation->causes.front();
+    if (kind == CauseKind::CamTiming && !first->side && !first->other_deg && c.intakeRun &&
+        c.exhaustRun)
+        return say(Code::CamShift, Severity::Ask, {}, *first->deg);
+    if (kind == CauseKind::Separation) say(Code::SeparationOff, Severity::Ask, {}, *first->deg);
+    // A lobe of another length keeps its centre: that is judged below.
+    if (!nothing && kind != CauseKind::AsCard && kind != CauseKind::CamTiming &&
+        kind != CauseKind::Separation && kind != CauseKind::LobeLength)
         return say(Code::CardOff, Severity::Ask, {}, 0.0);
     for (const RunFindings* run : {f.intake(c), f.exhaust(c)}) {
-        const auto shift = run ? cardShift_deg(job, run->lobe) : std::nullopt;
+        if (!run) continue;
+        // As the explanation compared it, in the school the card means.
+        const auto& told = run->side == Side::Intake ? c.explanation->intakeShift_deg
+                                                     : c.explanation->exhaustShift_deg;
+        const auto shift = told && !nothing ? told : cardShift_deg(job, run->lobe);
         if (!shift) continue;
-        if (off(*shift) && kind != CauseKind::AsCard)
+        const bool moved = kind == CauseKind::Separation || kind == CauseKind::CamTiming || nothing ||
+                           (kind == CauseKind::LobeLength && first->shift_deg);
+        const bool here = !first || !first->side || kind != CauseKind::CamTiming ||
+                          *first->side == run->side;
+        if (off(*shift) && moved && here)
             say(Code::CardShift, Severity::Ask, run->side, *shift);
         else
             say(Code::AsCard, Severity::Note, run->side, *shift);
@@ -463,8 +501,11 @@ Findings examine(const Job& job, const Before* before) {
         if (run.current)
             out.all.insert(out.all.end(), run.lobe.findings.begin(), run.lobe.findings.end());
     for (CylinderFindings& c : out.cylinders) {
-        if (job.card || !job.otherCards.empty())
-            c.explanation = explained(job, out, c, out.tdc.uncertainty_deg());
+        if (job.card || !job.otherCards.empty()) {
+            if (before) c.explanation = explainedBefore(*before, job, out, c);
+            if (!c.explanation)
+                c.explanation = explained(job, out, c, out.tdc.uncertainty_deg());
+        }
         if (c.pair) out.all.insert(out.all.end(), c.pair->findings.begin(), c.pair->findings.end());
         againstCard(job, out, c, out.all);
     }

@@ -177,8 +177,7 @@ private:
                                   {one(Amount::Lash, side, usual::kLash)}));
         }
         const Height& h = r_.card.height;
-        const LobeFigures* any = r_.intake ? r_.intake : r_.exhaust;
-        if (std::abs(any->taken.ratio - 1.0) > 0.02) {
+        if (std::abs(any()->taken.ratio - 1.0) > 0.02) {
             Hypothesis other = of(CauseKind::Reference, price::kReference);
             other.height = Height{h.mm, h.at == Place::Tappet ? Place::Valve : Place::Tappet};
             withTiming(std::move(other));
@@ -283,6 +282,7 @@ private:
         Cause c;
         c.kind = h.kind;
         c.misfit = t.judged.cost;
+        c.twoShafts = out_.twoShafts;
         c.event = h.event;
         c.substitution = h.substitution;
         c.shift_deg = amount(t, Amount::Late);
@@ -312,6 +312,8 @@ private:
         case CauseKind::LiftScale:
             c.factor = amount(t, Amount::Scale, {}, true);
             c.side = sideOf(t, Amount::Scale);
+            c.ratio = (c.side ? evidence_.of(*c.side).lobe : any())->taken.ratio;
+            c.runningSpring = r_.runningSpring;
             break;
         case CauseKind::LobeLength: {
             const auto alike = amount(t, Amount::Longer);
@@ -320,6 +322,7 @@ private:
                 c.deg = alike ? alike : amount(t, Amount::Longer, Side::Intake);
             if (alike || !c.side || *c.side == Side::Exhaust)
                 c.other_deg = alike ? alike : amount(t, Amount::Longer, Side::Exhaust);
+            expected(c);
             break;
         }
         case CauseKind::WrongCam:
@@ -352,6 +355,18 @@ private:
         return c;
     }
 
+    /// With the card's centre kept, half of what the lobe is longer by comes on the opening.
+    void expected(Cause& c) const {
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            const auto& longer = side == Side::Intake ? c.deg : c.other_deg;
+            const auto card = evidence_.promised(opening(side));
+            if (!longer || !card || c.expect) continue;
+            c.expect = opening(side);
+            c.expect_deg = toCard(opening(side), {*card}).deg + *longer / 2.0;
+        }
+    }
+    const LobeFigures* any() const { return r_.intake ? r_.intake : r_.exhaust; }
+
     double otherTop() const {
         for (const EventAgainstCard& e : out_.events) {
             const auto is = evidence_.measured(e.event);
@@ -362,8 +377,7 @@ private:
 
     /// Lash that fits less the lash the conditions say; the whole of it where that is as likely.
     double lashThatFits(double tooMuch, std::optional<Side> side, const Tried& t) const {
-        const LobeFigures* f = side ? evidence_.of(*side).lobe
-                                    : (r_.intake ? r_.intake : r_.exhaust);
+        const LobeFigures* f = side ? evidence_.of(*side).lobe : any();
         const double more = -tooMuch, told = f->taken.lash_mm;
         const double doubtful = std::max(0.03, doubt(t, Amount::Lash).value_or(0.0));
         if (told > 0.0 && std::abs(more + told) < doubtful) return -told;

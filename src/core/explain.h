@@ -73,6 +73,12 @@ struct Cause {
     std::optional<double> uncertainty_deg{}; ///< of deg, 95 %
     std::optional<double> shift_deg{};       ///< timing that comes on top, late positive
     int cylinder = 0;
+    // What the words need beside it.
+    bool twoShafts = false;          ///< each cam on its own
+    double ratio = 0.0;              ///< of a lift scale: the rocker ratio that was typed
+    bool runningSpring = false;      ///< of a lift scale: the valve gear may have given way
+    std::optional<Event> expect{};   ///< of a lobe length: the opening that keeps the centre
+    std::optional<double> expect_deg{}; ///< where to look for it, card notation
 };
 
 /// Says that the data must first be settled: nothing is to be moved on such events.
@@ -102,6 +108,7 @@ struct ExplainRequest {
     Engine engine;
     double tdc_deg = 0.0; ///< what TDC leaves uncertain, 95 %
     std::vector<Card> otherCards;
+    bool runningSpring = false; ///< lift was taken at the valve under the running spring
 };
 
 /// Events are taken at the card's height, wherever that is meant; empty without any.

@@ -116,12 +116,20 @@ private:
                 Figure f = make(opens ? FigureKind::Opens : FigureKind::Closes, side, height);
                 f.value = toCard(event, *at).deg;
                 f.uncertainty = withTdc(opens ? e->opensUncertainty_deg : e->closesUncertainty_deg);
-                if (againstCard && job_.card)
+                // An event the card never stated is derived, and no difference from it is shown.
+                if (againstCard && job_.card && states(event))
                     if (const auto card = cardEvent(*job_.card, event))
                         f.cardDifference = *f.value - toCard(event, *card).deg;
                 add(f);
             }
         }
+    }
+
+    bool states(Event event) const {
+        if (!c_.explanation) return true;
+        for (const EventAgainstCard& e : c_.explanation->events)
+            if (e.event == event) return !e.derived;
+        return true;
     }
 
     void centre(Side side) {
@@ -134,7 +142,11 @@ private:
         f.school = job_.settings.school;
         f.value = sign * at->deg;
         f.uncertainty = withTdc(run->lobe.centreUncertainty_deg(job_.settings.school));
-        if (const auto shift = cardShift_deg(job_, run->lobe)) f.cardDifference = sign * *shift;
+        // A card that means its centre by another school is compared there, not here.
+        const bool elsewhere = c_.explanation && c_.explanation->school &&
+                               *c_.explanation->school != job_.settings.school;
+        if (const auto shift = cardShift_deg(job_, run->lobe); shift && !elsewhere)
+            f.cardDifference = sign * *shift;
         add(f);
     }
 

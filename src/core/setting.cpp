@@ -71,6 +71,10 @@ public:
             fail(NeedFault::NoClearance);
             break;
         }
+        if (!settled()) {
+            need_ = {};
+            need_.fault = NeedFault::SettleFirst;
+        }
         const RunFindings *in = c_ ? f_.intake(*c_) : nullptr, *ex = c_ ? f_.exhaust(*c_) : nullptr;
         const bool outdated = (in && in->outdated) || (ex && ex->outdated);
         if (outdated && need_.fault && *need_.fault != NeedFault::SeparationFixed)
@@ -81,18 +85,32 @@ public:
 private:
     void fail(NeedFault fault) { need_.fault = fault; }
 
+    /// Whether what is measured can be what it is taken for at all: no cam is moved by what no cam
+    /// ever stands off by.
+    bool settled() const {
+        constexpr double kMost_deg = 60.0;
+        for (const auto& deg : {need_.intake_deg, need_.exhaust_deg})
+            if (deg && std::abs(*deg) > kMost_deg) return false;
+        return !c_ || !c_->explanation || c_->explanation->causes.empty() ||
+               !isGross(c_->explanation->causes.front().kind);
+    }
+
     void card(double plus) {
         if (!in_ && !ex_) return fail(NeedFault::NoLobe);
         if (!job_.card) return fail(NeedFault::NoCard);
-        const auto in = in_ ? cardShift_deg(job_, *in_) : std::nullopt;
-        const auto ex = ex_ ? cardShift_deg(job_, *ex_) : std::nullopt;
+        const auto in = shift(in_), ex = shift(ex_);
         if (in) need_.byIntake_deg = *in + plus;
         if (in && ex) need_.split_deg = (*in + *ex) / 2.0 + plus;
         if (c_->explanation && !c_->explanation->events.empty()) {
-            double sum = 0.0;
-            for (const EventAgainstCard& e : c_->explanation->events)
-                sum += e.difference_deg();
-            need_.allEvents_deg = sum / static_cast<double>(c_->explanation->events.size()) + plus;
+            // Events that the card never stated are no evidence, unless there is nothing else.
+            double sum[2] = {0.0, 0.0};
+            int n[2] = {0, 0};
+            for (const EventAgainstCard& e : c_->explanation->events) {
+                sum[e.derived] += e.difference_deg();
+                ++n[e.derived];
+            }
+            const int which = n[0] > 0 ? 0 : 1;
+            need_.allEvents_deg = sum[which] / n[which] + plus;
         }
         for (const LobeFigures* lobe : {in_, ex_})
             if (lobe)
@@ -117,6 +135,17 @@ private:
         }
         const bool both = job_.settings.target.school == SetSchool::SplitDifference;
         if (!need_.intake_deg) fail(!in_ || (both && !ex_) ? NeedFault::NoLobe : NeedFault::NoCard);
+    }
+
+    /// As the explanation compared it, in the school the card's centre fits best.
+    std::optional<double> shift(const LobeFigures* lobe) const {
+        if (!lobe) return std::nullopt;
+        if (c_->explanation && c_->explanation->school) {
+            const auto& told = lobe->side == Side::Intake ? c_->explanation->intakeShift_deg
+                                                          : c_->explanation->exhaustShift_deg;
+            if (told) return told;
+        }
+        return cardShift_deg(job_, *lobe);
     }
 
     void event() {

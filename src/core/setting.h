@@ -28,6 +28,7 @@ enum class NeedFault {
     SeparationFixed, ///< one cam: its separation is ground in
     MovedSince,      ///< not measured since the cam was last moved
     NoClearance,     ///< clearances were not measured
+    SettleFirst,     ///< lobes exchanged, wheel reversed, another top, cam degrees: no move from that
 };
 
 /// What is to be moved. One cam: in `intake_deg`, for both lobes.

@@ -73,7 +73,7 @@ QString substitutionText(const Cause& c, const Style& style) {
 double worstDifference(const Explanation& x) {
     double worst = 0.0;
     for (const EventAgainstCard& e : x.events)
-        worst = std::max(worst, std::abs(e.difference_deg()));
+        if (!e.derived) worst = std::max(worst, std::abs(e.difference_deg()));
     return worst;
 }
 
@@ -97,7 +97,8 @@ const char* causeCode(CauseKind kind) {
     static constexpr const char* kNames[] = {
         "as_card",   "cam_timing", "indicator_zero", "checking_height", "reference",
         "lash",      "separation", "one_event",      "lobes_swapped",   "cam_degrees",
-        "wrong_cam", "twist",      "unclear"};
+        "wrong_cam", "twist",      "unclear",        "lobe_length",     "lift_scale",
+        "drive_slack", "wheel_reversed", "other_top"};
     return kNames[static_cast<std::size_t>(kind)];
 }
 
@@ -107,14 +108,78 @@ const char* substitutionCode(Substitution substitution) {
     return kNames[static_cast<std::size_t>(substitution)];
 }
 
+/// The angle at which an indicator that follows a point on the part shows less by a factor, and one
+/// on a flat face more: cos, or 1 / cos.
+static double askew_deg(double factor) {
+    return std::acos(std::min(factor, 1.0 / factor)) * 180.0 / 3.14159265358979;
+}
+
+static QString timingSentence(const Cause& c, const Style& style) {
+    if (c.twoShafts && c.other_deg) {
+        return QStringLiteral("The intake cam is %1 and the exhaust cam %2 against the card: each "
+                              "cam's own timing.")
+            .arg(late(*c.deg, style), late(*c.other_deg, style));
+    }
+    if (c.twoShafts && c.side)
+        return *c.side == Side::Exhaust
+                   ? QStringLiteral("The intake stands right; the exhaust cam is %1.")
+                         .arg(late(*c.deg, style))
+                   : QStringLiteral("The exhaust stands right; the intake cam is %1.")
+                         .arg(late(*c.deg, style));
+    const QString pm =
+        c.uncertainty_deg ? QStringLiteral(", ") + plusMinus(*c.uncertainty_deg, style) : QString();
+    return c.twoShafts
+               ? QStringLiteral("Both cams are %1 against the card, alike%2: the TDC pointer, or "
+                                "both cams.")
+                     .arg(late(*c.deg, style), pm)
+               : QStringLiteral("The cam is %1 against its card%2: timing, or the TDC pointer, not "
+                                "the cam.")
+                     .arg(late(*c.deg, style), pm);
+}
+
+static QString lengthSentence(const Cause& c, const Style& style) {
+    const auto by = [&](double deg) {
+        return degrees(std::abs(deg), style) +
+               (deg > 0.0 ? QStringLiteral(" longer") : QStringLiteral(" shorter"));
+    };
+    QString what;
+    if (c.deg && c.other_deg && std::abs(*c.deg - *c.other_deg) < 0.05)
+        what = QStringLiteral("Both lobes are %1 than printed").arg(by(*c.deg));
+    else if (c.deg && c.other_deg)
+        what = QStringLiteral("The intake lobe is %1, the exhaust lobe %2 than printed")
+                   .arg(by(*c.deg), by(*c.other_deg));
+    else
+        what = QStringLiteral("The %1 lobe is %2 than printed")
+                   .arg(sideName(c.side.value_or(Side::Intake)), by(c.deg ? *c.deg : *c.other_deg));
+    return what + (c.shift_deg && std::abs(*c.shift_deg) >= 0.5
+                       ? QLatin1Char('.') + shiftOnTop(c, style)
+                       : QStringLiteral(", centres as card."));
+}
+
+static QString scaleSentence(const Cause& c, const Style& style) {
+    const QString lobe = c.side ? QStringLiteral("All %1 lifts").arg(sideName(*c.side))
+                                : QStringLiteral("All lifts");
+    QStringList how;
+    if (std::abs(c.ratio - 1.0) > 0.01)
+        how << QStringLiteral("a rocker ratio like %1 in place of %2")
+                   .arg(fixed(c.ratio * *c.factor, 2, style), shortest(c.ratio, 3, style));
+    how << QStringLiteral("an indicator %1 askew").arg(degrees(askew_deg(*c.factor), style, 0));
+    if (c.runningSpring && *c.factor < 1.0)
+        how << QStringLiteral("valve gear that gives under the running spring");
+    const QString last = how.takeLast();
+    return QStringLiteral("%1 read %2 % too %3, low down and at the nose alike: %4.%5")
+        .arg(lobe, fixed(100.0 * std::abs(*c.factor - 1.0), 1, style),
+             *c.factor > 1.0 ? QStringLiteral("high") : QStringLiteral("low"),
+             how.isEmpty() ? last : how.join(QStringLiteral(", ")) + QStringLiteral(", or ") + last,
+             shiftOnTop(c, style));
+}
+
 QString causeSentence(const Cause& c, const Style& style) {
     switch (c.kind) {
     case CauseKind::AsCard:
         return QStringLiteral("The cam is as its card, within what you can measure.");
     case CauseKind::CamTiming:
-        return QStringLiteral("The cam is %1 against its card: timing, or the TDC pointer, not "
-                              "the cam.")
-            .arg(late(*c.deg, style));
+        return timingSentence(c, style);
     case CauseKind::IndicatorZero: {
         const QString lobe = c.side ? QStringLiteral("on the %1").arg(sideName(*c.side))
                                     : QStringLiteral("on both "
@@ -134,12 +199,11 @@ QString causeSentence(const Cause& c, const Style& style) {
                               "the events fit the card.%1")
             .arg(shiftOnTop(c, style));
     case CauseKind::Lash:
-        return *c.mm > 0.0
-                   ? QStringLiteral("With %1 of lash left out of the reckoning the events fit the "
-                                    "card.%2")
-                         .arg(liftWithUnit(*c.mm, style), shiftOnTop(c, style))
-                   : QStringLiteral("With %1 more of lash reckoned in the events fit the card.%2")
-                         .arg(liftWithUnit(-*c.mm, style), shiftOnTop(c, style));
+        return QStringLiteral("With %1 %2 lash than the conditions say%3 the events fit the card.%4")
+            .arg(liftWithUnit(std::abs(*c.mm), style),
+                 *c.mm > 0.0 ? QStringLiteral("more") : QStringLiteral("less"),
+                 c.side ? QStringLiteral(", on the %1,").arg(sideName(*c.side)) : QString(),
+                 shiftOnTop(c, style));
     case CauseKind::Separation:
         return QStringLiteral("The two lobes stand %1 cam degrees %2 than the card says: "
                               "separation, not timing.%3")
@@ -153,9 +217,26 @@ QString causeSentence(const Cause& c, const Style& style) {
                  how.isEmpty() ? QString() : QStringLiteral("; ") + how, shiftOnTop(c, style));
     }
     case CauseKind::LobesSwapped:
-        return QStringLiteral("Intake and exhaust were exchanged: each fits the other's card.");
+        return QStringLiteral("Intake and exhaust were exchanged: each fits the other's card.%1")
+            .arg(shiftOnTop(c, style));
+    case CauseKind::WheelReversed:
+        return QStringLiteral("The wheel was read against the engine's rotation: turned round, "
+                              "every event fits.%1")
+            .arg(shiftOnTop(c, style));
+    case CauseKind::OtherTop:
+        return QStringLiteral("The angles are counted round firing TDC instead of overlap: 360° "
+                              "%1, every event fits.%2")
+            .arg(*c.deg > 0.0 ? QStringLiteral("back") : QStringLiteral("on"), shiftOnTop(c, style));
     case CauseKind::CamDegrees:
         return QStringLiteral("The angles are cam degrees: doubled, they fit the card.");
+    case CauseKind::LobeLength:
+        return lengthSentence(c, style);
+    case CauseKind::LiftScale:
+        return scaleSentence(c, style);
+    case CauseKind::DriveSlack:
+        return QStringLiteral("Both lobes open as they should and close %1 late: slack in the "
+                              "drive, or a reading that depends on the way the crank was turned.")
+            .arg(degrees(std::abs(*c.deg), style));
     case CauseKind::WrongCam: {
         QStringList parts;
         if (c.deg && std::abs(*c.deg) >= 0.5)
@@ -179,25 +260,63 @@ QString causeSentence(const Cause& c, const Style& style) {
     return QStringLiteral("The events do not fit the card, and nothing simple explains how.");
 }
 
+static QString schoolText(CentreSchool school) {
+    switch (school) {
+    case CentreSchool::EqualDrop:
+        return QStringLiteral("by an equal drop");
+    case CentreSchool::Peak:
+        return QStringLiteral("at the nose");
+    case CentreSchool::Centroid:
+        return QStringLiteral("as the centroid of lift");
+    case CentreSchool::Events:
+        break;
+    }
+    return QStringLiteral("as the middle of the events");
+}
+
 QString causeEvidence(const Cause& c, const Explanation& x, const Style& style) {
+    const QString within =
+        QStringLiteral("Reckoned that way, what is left is within what you can measure.");
     switch (c.kind) {
-    case CauseKind::AsCard:
-        return QStringLiteral(
-                   "No event is off by more than %1, and less than %2 does not show on this "
-                   "wheel.")
+    case CauseKind::AsCard: {
+        if (x.school)
+            return QStringLiteral("The lobes are not symmetric, and the card means its centre %1.")
+                .arg(schoolText(*x.school));
+        if (worstDifference(x) == 0.0)
+            return QStringLiteral("What the card states, durations and centres, is what was "
+                                  "measured; less than %1 does not show on this wheel.")
+                .arg(plusMinus(x.measurable_deg, style));
+        return QStringLiteral("No event is off by more than %1, and less than %2 does not show on "
+                              "this wheel.")
             .arg(degrees(worstDifference(x), style), plusMinus(x.measurable_deg, style));
+    }
     case CauseKind::CamTiming:
+        if (c.twoShafts && (c.side || c.other_deg))
+            return QStringLiteral("On each cam opening and closing moved alike and no duration "
+                                  "changed.");
         return x.events.size() > 2
                    ? QStringLiteral("All events moved alike and no duration changed.")
                    : QStringLiteral("Opening and closing moved alike.");
     case CauseKind::IndicatorZero:
-        return QStringLiteral("Opening and closing moved opposite ways, as a change of height "
-                              "does at these slopes.");
+        return x.baseTrue ? QStringLiteral("Opening and closing moved opposite ways.")
+                          : QStringLiteral("Opening and closing moved opposite ways, as a change "
+                                           "of height does at these slopes.");
     case CauseKind::CheckingHeight:
     case CauseKind::Reference:
     case CauseKind::Lash:
-        return QStringLiteral("Read off the same curve that way, what is left is within %1.")
-            .arg(plusMinus(x.measurable_deg, style));
+        return x.baseTrue ? QStringLiteral("The base circle reads zero, so it is not the "
+                                           "indicator's zero. ") +
+                                within
+                          : within;
+    case CauseKind::LobeLength:
+        return x.baseTrue ? QStringLiteral("The base circle reads zero and the middle of the events "
+                                           "is where the card has it.")
+                          : QStringLiteral("The middle of the events is where the card has it.");
+    case CauseKind::LiftScale:
+        return QStringLiteral("Greatest lift and events are off by one and the same factor.");
+    case CauseKind::DriveSlack:
+        return QStringLiteral("The openings are as the card on both lobes, the closings late "
+                              "alike.");
     case CauseKind::Separation:
         return QStringLiteral("The intake moved %1, the exhaust %2.")
             .arg(late(x.intakeShift_deg.value_or(0.0), style),
@@ -206,9 +325,11 @@ QString causeEvidence(const Cause& c, const Explanation& x, const Style& style) 
         return QStringLiteral("The other events fit without it.");
     case CauseKind::LobesSwapped:
     case CauseKind::CamDegrees:
-        return QStringLiteral("Every event fits that way.");
+    case CauseKind::WheelReversed:
+    case CauseKind::OtherTop:
+        return QStringLiteral("Every event fits that way, and none as it was recorded.");
     case CauseKind::WrongCam:
-        return QStringLiteral("No shift, zero, height or lash brings it to the card.");
+        return QStringLiteral("No shift, zero, height, factor or lash brings it to the card.");
     case CauseKind::Twist:
         return QStringLiteral("Both lobe centres were read the same way on both cylinders.");
     case CauseKind::Unclear:
@@ -217,19 +338,42 @@ QString causeEvidence(const Cause& c, const Explanation& x, const Style& style) 
     return QStringLiteral("What every simple cause leaves is more than measuring does.");
 }
 
+static QString moveText(double late_deg, const Style& style) {
+    return (late_deg > 0.0 ? QStringLiteral("advance") : QStringLiteral("retard")) +
+           QStringLiteral(" %1 by %2 crank degrees").arg(QStringLiteral("%1"),
+                                                        fixed(std::abs(late_deg), 1, style));
+}
+
+static QString timingNext(const Cause& c, bool tdcProved, const Style& style) {
+    const QString prove =
+        tdcProved ? QStringLiteral("TDC is proved: ") : QStringLiteral("Prove TDC first; if it "
+                                                                       "stands, ");
+    if (c.twoShafts && c.other_deg)
+        return prove + moveText(*c.deg, style).arg(QStringLiteral("the intake cam")) +
+               QStringLiteral(" and ") +
+               moveText(*c.other_deg, style).arg(QStringLiteral("the exhaust cam")) +
+               QLatin1Char('.');
+    if (c.twoShafts && c.side)
+        // The other cam stands right on the same wheel: it is not the pointer.
+        return QStringLiteral("The other cam proves the pointer: ") +
+               moveText(*c.deg, style).arg(QStringLiteral("the %1 cam").arg(sideName(*c.side))) +
+               (*c.side == Side::Exhaust
+                    ? QStringLiteral(". That moves exhaust opening, overlap and how near the "
+                                     "exhaust valve comes to the piston.")
+                    : QStringLiteral("."));
+    if (c.twoShafts)
+        return prove + QStringLiteral("move each cam: both want to come %1 by %2.")
+                           .arg(*c.deg > 0.0 ? QStringLiteral("earlier") : QStringLiteral("later"),
+                                degrees(std::abs(*c.deg), style));
+    return prove + moveText(*c.deg, style).arg(QStringLiteral("the cam")) + QLatin1Char('.');
+}
+
 QString causeNext(const Cause& c, bool tdcProved, const Style& style) {
     switch (c.kind) {
     case CauseKind::AsCard:
         return QStringLiteral("Nothing to do.");
     case CauseKind::CamTiming:
-        return tdcProved
-                   ? QStringLiteral("TDC is proved: %1 the cam by %2 crank degrees.")
-                         .arg(*c.deg > 0.0 ? QStringLiteral("advance") : QStringLiteral("retard"),
-                              fixed(std::abs(*c.deg), 1, style))
-                   : QStringLiteral("Prove TDC first; if it stands, %1 the cam by %2 crank "
-                                    "degrees.")
-                         .arg(*c.deg > 0.0 ? QStringLiteral("advance") : QStringLiteral("retard"),
-                              fixed(std::abs(*c.deg), 1, style));
+        return timingNext(c, tdcProved, style);
     case CauseKind::IndicatorZero:
         return QStringLiteral("Set the indicator to zero on the base circle and read both flanks "
                               "again near that height.");
@@ -240,6 +384,17 @@ QString causeNext(const Cause& c, bool tdcProved, const Style& style) {
     case CauseKind::Lash:
         return QStringLiteral("Check how lash was set when lift was taken, and set it so in the "
                               "conditions.");
+    case CauseKind::LobeLength:
+        return c.expect ? QStringLiteral("Keep the centre; the %1 to expect is then %2 %3.")
+                              .arg(eventName(*c.expect), fixed(*c.expect_deg, 1, style),
+                                   reference(*c.expect))
+                        : QStringLiteral("Keep the centre.");
+    case CauseKind::LiftScale:
+        return QStringLiteral("Measure the ratio from two lifts at one angle, and see that the "
+                              "indicator stands in line with the part it follows.");
+    case CauseKind::DriveSlack:
+        return QStringLiteral("Read both closings again coming up the same way, with the chain or "
+                              "belt loaded on the same side.");
     case CauseKind::Separation:
         return QStringLiteral("On one shaft it cannot be set: set by the intake (%1 by %2), or "
                               "split the difference (%3 by %4). Read both runs again before "
@@ -252,9 +407,16 @@ QString causeNext(const Cause& c, bool tdcProved, const Style& style) {
     case CauseKind::OneEvent:
         return QStringLiteral("Read that event again before anything is moved.");
     case CauseKind::LobesSwapped:
-        return QStringLiteral("See which lobe the indicator stood on, and record it there.");
+        return QStringLiteral("See which lobe the indicator stood on, and record it there. Move "
+                              "nothing before.");
+    case CauseKind::WheelReversed:
+        return QStringLiteral("See which way the wheel's numbers run as the engine turns, and set "
+                              "its scale so. Move nothing before.");
+    case CauseKind::OtherTop:
+        return QStringLiteral("Say at TDC which top the wheel's zero is. Move nothing before.");
     case CauseKind::CamDegrees:
-        return QStringLiteral("Read the wheel on the crank, or double the angles.");
+        return QStringLiteral("Read the wheel on the crank, or double the angles. Move nothing "
+                              "before.");
     case CauseKind::WrongCam:
         return QStringLiteral("Check the number on the cam against the card, and the ratio and "
                               "lash in the conditions.");
@@ -266,6 +428,26 @@ QString causeNext(const Cause& c, bool tdcProved, const Style& style) {
     return QStringLiteral("Take the events again, each until three agree.");
 }
 
+/// The reading that would tell two causes apart.
+static QString toTell(const Cause& a, const Cause& b) {
+    const auto either = [&](CauseKind kind) { return a.kind == kind || b.kind == kind; };
+    if (either(CauseKind::OneEvent))
+        return QStringLiteral("Reading that event once more, coming up forwards, tells.");
+    if (either(CauseKind::LiftScale))
+        return QStringLiteral("The greatest lift, and the ratio of two lifts at one angle, tell.");
+    if (either(CauseKind::IndicatorZero))
+        return QStringLiteral("What the indicator reads well on the base circle tells.");
+    if (either(CauseKind::Lash))
+        return QStringLiteral("The same event with the lash taken out tells.");
+    if (either(CauseKind::DriveSlack))
+        return QStringLiteral("Both closings again, coming up the same way, tell.");
+    if (either(CauseKind::CheckingHeight) || either(CauseKind::Reference))
+        return QStringLiteral("The events at a second height tell.");
+    if (either(CauseKind::WheelReversed) || either(CauseKind::LobesSwapped))
+        return QStringLiteral("One look at which valve moves, as the crank is turned on, tells.");
+    return QStringLiteral("Proving TDC once more, and the events again, tell.");
+}
+
 QString paragraph(const Explanation& x, bool tdcProved, const Style& style) {
     if (x.causes.empty()) return {};
     const Cause& first = x.causes.front();
@@ -273,7 +455,8 @@ QString paragraph(const Explanation& x, bool tdcProved, const Style& style) {
     if (first.kind != CauseKind::AsCard)
         text += QLatin1Char(' ') + causeNext(first, tdcProved, style);
     if (x.causes.size() > 1)
-        text += QStringLiteral(" It may also be this: ") + causeSentence(x.causes[1], style);
+        text += QStringLiteral(" It may also be this: ") + causeSentence(x.causes[1], style) +
+                QLatin1Char(' ') + toTell(first, x.causes[1]);
     for (const CardContradiction& c : x.contradictions)
         text += QLatin1Char(' ') + contradiction(c, style);
     return text;
@@ -286,6 +469,9 @@ QString causeInShort(const Explanation& x, const Style& style) {
     case CauseKind::AsCard:
         return QStringLiteral("as the card");
     case CauseKind::CamTiming:
+        if (c.twoShafts && c.side) return sideName(*c.side) + QLatin1Char(' ') + late(*c.deg, style);
+        if (c.twoShafts && c.other_deg)
+            return QStringLiteral("in %1, ex %2").arg(late(*c.deg, style), late(*c.other_deg, style));
         return QStringLiteral("cam ") + late(*c.deg, style);
     case CauseKind::IndicatorZero:
         return QStringLiteral("indicator zero?");
@@ -303,6 +489,16 @@ QString causeInShort(const Explanation& x, const Style& style) {
         return QStringLiteral("lobes exchanged?");
     case CauseKind::CamDegrees:
         return QStringLiteral("cam degrees?");
+    case CauseKind::WheelReversed:
+        return QStringLiteral("wheel reversed?");
+    case CauseKind::OtherTop:
+        return QStringLiteral("the other top?");
+    case CauseKind::LobeLength:
+        return QStringLiteral("lobe length");
+    case CauseKind::LiftScale:
+        return QStringLiteral("ratio or askew?");
+    case CauseKind::DriveSlack:
+        return QStringLiteral("slack?");
     case CauseKind::WrongCam:
         return QStringLiteral("another cam?");
     case CauseKind::Twist:
@@ -322,8 +518,17 @@ QStringList eventLines(const Explanation& x, const Style& style) {
                      .arg(eventCode(e.event),
                           fixed(toCard(e.event, {e.measured_deg}).deg, 1, style),
                           reference(e.event), shortest(toCard(e.event, {e.card_deg}).deg, 1, style),
-                          off, plusMinus(e.uncertainty_deg, style));
+                          e.derived ? QStringLiteral("derived, not judged") : off,
+                          plusMinus(e.uncertainty_deg, style));
     }
+    for (const LiftAgainstCard& l : x.lifts)
+        lines << QStringLiteral("%1 greatest lift %2, card %3%4: %5 %6, ±%7")
+                     .arg(sideTitle(l.side), lift(l.measured_mm, style), lift(l.card_mm, style),
+                          std::abs(l.gross_mm - l.card_mm) > 0.005
+                              ? QStringLiteral(" (%1 before lash)").arg(lift(l.gross_mm, style))
+                              : QString(),
+                          signedLift(l.difference_mm(), style), unitName(style),
+                          lift(l.uncertainty_mm, style));
     return lines;
 }
 

@@ -202,6 +202,10 @@ QString sentence(NeedFault fault) {
         return QStringLiteral(
             "The cam was moved: measure it again, and this says what the move did "
             "and what is left.");
+    case NeedFault::SettleFirst:
+        return QStringLiteral("Settle first what was measured: these numbers cannot be a cam that "
+                              "stands off by that much. See Timing for what was exchanged or "
+                              "turned; nothing is to be moved before.");
     case NeedFault::NoClearance:
         break;
     }
@@ -338,6 +342,16 @@ QString adviceOnMove(double advance) {
                               "brings the intake valve nearer the piston.");
     return QStringLiteral("Later usually gives low speed away for high, as the intake closes later "
                           "and less is trapped. It brings the exhaust valve nearer the piston.");
+}
+
+QString adviceOnExhaust(double advance) {
+    if (std::abs(advance) < kShown_deg) return {};
+    if (advance > 0.0)
+        return QStringLiteral("The exhaust earlier opens sooner, which gives away some of the "
+                              "stroke, and leaves less overlap. Its valve stays farther from the "
+                              "piston as it shuts.");
+    return QStringLiteral("The exhaust later opens later, which keeps more of the stroke, and gives "
+                          "more overlap. It brings the exhaust valve nearer the piston.");
 }
 
 QString adviceOnSeparation(double wider) {

@@ -44,6 +44,8 @@ QString sentence(const lobe::ChangeCheck& check, const Style& style);
 /// What moving a cam earlier or later usually does, and narrowing or widening: reasons, never a
 /// promise. Two sentences.
 QString adviceOnMove(double advance_deg);
+/// Of an exhaust cam moved alone: its opening, the overlap and its valve.
+QString adviceOnExhaust(double advance_deg);
 QString adviceOnSeparation(double wider_deg);
 /// The cautions of the station, once.
 QString setCaution();

@@ -309,7 +309,7 @@ private slots:
         const QJsonObject j = r.json();
         QVERIFY(j["expected_half_span"].toDouble() > 15.0 &&
                 j["expected_half_span"].toDouble() < 25.0);
-        QVERIFY(j["uncertainty"].toDouble() > 0.2 && j["uncertainty"].toDouble() < 0.35);
+        QVERIFY(j["uncertainty"].toDouble() > 0.07 && j["uncertainty"].toDouble() < 0.15);
         const Ran peak = ran({"tdc", "--method", "peak", "--stroke", "78", "--rod", "142",
                               "--resolution", "0.01", "2a", "--json"});
         QVERIFY(std::abs(peak.json()["correction"].toDouble() - 2.0) < 1e-9);

@@ -146,8 +146,8 @@ QList<QList<FigureLine>> SetStation::outcomes() const {
 QString SetStation::notes() const {
     QStringList all;
     const double in = advance_deg(Side::Intake), ex = advance_deg(Side::Exhaust);
-    const double mean = two() && in == 0.0 ? ex : in;
-    all << words::adviceOnMove(mean);
+    all << words::adviceOnMove(in);
+    if (two() && in == 0.0) all << words::adviceOnExhaust(ex);
     // Advance of the exhaust against the intake widens.
     if (two()) all << words::adviceOnSeparation((ex - in) / 2.0);
     if (const auto skim = skimShift_deg(job().settings.skim_mm, job().engine.drive.wheelRadius_mm,
