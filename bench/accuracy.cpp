@@ -1,8 +1,8 @@
 // ./run bench: how good the figures of a lobe are and whether their stated doubt is true, counted
 // over made-up lobes with known truth. Per condition it prints the root mean square error of events
-// over that of the best smoothing spline anybody could have (true noise known, smoothing chosen with
-// the truth in hand), how often the truth lay within the stated doubt, and how often a faultless
-// run was accused or a slip found.
+// over that of the best smoothing spline anybody could have (true noise known, smoothing chosen
+// with the truth in hand), how often the truth lay within the stated doubt, and how often a
+// faultless run was accused or a slip found.
 #include "core/lobe.h"
 #include "support/closed_lobes.h"
 #include "support/measured_lobe.h"
@@ -34,9 +34,9 @@ struct Count {
 };
 
 std::vector<closed::Lobe> tappets() {
-    return {closed::power(105.3, 147.0, 7.2, 1.78), closed::power(105.3, 135.0, 8.0, 2.0),
-            closed::power(105.3, 140.0, 9.0, 3.0),  closed::raisedCosine(105.3, 140.0, 9.0),
-            closed::poly345(105.3, 140.0, 8.0),     closed::cycloidal(105.3, 135.0, 8.5),
+    return {closed::power(105.3, 147.0, 7.2, 1.78),      closed::power(105.3, 135.0, 8.0, 2.0),
+            closed::power(105.3, 140.0, 9.0, 3.0),       closed::raisedCosine(105.3, 140.0, 9.0),
+            closed::poly345(105.3, 140.0, 8.0),          closed::cycloidal(105.3, 135.0, 8.5),
             closed::asymmetric(103.7, 127.0, 147.0, 9.5)};
 }
 std::vector<closed::Lobe> valves() {
@@ -79,7 +79,8 @@ void figures(const LobeFigures& f, const closed::Lobe& lobe, Table& t) {
     centre("centroid", c.centroid, c.centroidUncertainty_deg, measured::centroid(lobe));
     t["area"].add(f.area_mm_deg.value_or(-99.0) - lobe.area(),
                   f.areaUncertainty_mm_deg.value_or(0.0));
-    t["lift"].add(f.maxLift_mm.value_or(-99.0) - lobe.lift_mm, f.maxLiftUncertainty_mm.value_or(0.0));
+    t["lift"].add(f.maxLift_mm.value_or(-99.0) - lobe.lift_mm,
+                  f.maxLiftUncertainty_mm.value_or(0.0));
 }
 
 /// Error of the events over the best spline's, at 0.5 and 1.27 mm.
@@ -104,9 +105,11 @@ void condition(const char* title, const std::vector<closed::Lobe>& lobes, Place 
         std::printf(" %5.2f", ours[name].rms() / best.rms(i));
     }
     std::printf("  |");
-    for (const char* name : {"0.15", "0.50", "1.27", "5.00", "drop", "peak", "centroid", "area", "lift"})
+    for (const char* name :
+         {"0.15", "0.50", "1.27", "5.00", "drop", "peak", "centroid", "area", "lift"})
         std::printf(" %3.0f(%.2f)", ours[name].covered(),
-                    std::sqrt(ours[name].stated / ours[name].n) / std::max(1e-9, ours[name].rms()) / 1.96);
+                    std::sqrt(ours[name].stated / ours[name].n) / std::max(1e-9, ours[name].rms()) /
+                        1.96);
     std::printf("  | %4.1f\n", 100.0 * accused / runs);
     std::fflush(stdout);
 }
@@ -116,7 +119,8 @@ void slips(const char* title, Place place, measured::Way way, int seeds) {
         const char* name;
         double mm;
     };
-    for (const Slip& s : {Slip{"0.05", 0.05}, Slip{"0.10", 0.10}, Slip{"turn", 1.0}, Slip{"sign", 0.0}}) {
+    for (const Slip& s :
+         {Slip{"0.05", 0.05}, Slip{"0.10", 0.10}, Slip{"turn", 1.0}, Slip{"sign", 0.0}}) {
         Count near;
         int found = 0, runs = 0, falsely = 0;
         double error = 0.0;
@@ -151,10 +155,11 @@ void slips(const char* title, Place place, measured::Way way, int seeds) {
                         error = std::max(error, std::abs(off));
                     }
             }
-        std::printf("%-22s slip %s: found %5.1f %%, others accused %4.1f %%, events near it covered "
-                    "%5.1f %% of %d, rms %.3f, worst %.2f\n",
-                    title, s.name, 100.0 * found / runs, 100.0 * falsely / runs, near.covered(),
-                    near.n, near.rms(), error);
+        std::printf(
+            "%-22s slip %s: found %5.1f %%, others accused %4.1f %%, events near it covered "
+            "%5.1f %% of %d, rms %.3f, worst %.2f\n",
+            title, s.name, 100.0 * found / runs, 100.0 * falsely / runs, near.covered(), near.n,
+            near.rms(), error);
     }
     std::fflush(stdout);
 }
@@ -177,8 +182,8 @@ int main(int argc, char** argv) {
                     for (double dial : {0.0, 0.01}) {
                         if (noise == 0.0 && dial == 0.0) continue;
                         char title[64];
-                        std::snprintf(title, sizeof title, "%2.0f n%.3f w%.1f d%.3f", step, noise, wheel,
-                                      dial);
+                        std::snprintf(title, sizeof title, "%2.0f n%.3f w%.1f d%.3f", step, noise,
+                                      wheel, dial);
                         condition(title, lobes, place, {step, noise, wheel, dial, 0}, seeds);
                     }
                 }

@@ -44,7 +44,7 @@ public:
         if (c.settings) job_.settings = *c.settings;
     }
     void operator()(const AddReading& c) {
-        if (c.replaces) strike(*c.replaces, "read again");
+        if (c.replaces) strike(*c.replaces, lobe::kReadAgain);
         LiftRun* run = find(c.run);
         if (!run) return;
         run->readings.push_back(c.reading);

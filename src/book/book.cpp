@@ -173,7 +173,7 @@ public:
         return {};
     }
     Made operator()(const AddReading& c) {
-        if (c.replaces) strike(*c.replaces, {}, "read again");
+        if (c.replaces) strike(*c.replaces, {}, lobe::kReadAgain);
         return {reading(c.run, c.reading), {}};
     }
     Made operator()(const StrikeReading& c) { return strike(c.reading, {}, c.reason); }

@@ -18,7 +18,7 @@ inline constexpr Names<2> kSide{{"intake", "exhaust"}};
 inline constexpr Names<7> kScale{
     {"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed", "0-180-twice", "tape"}};
 inline constexpr Names<5> kMethod{{"stop", "drop", "return", "port", "peak"}};
-inline constexpr Names<4> kReadingOf{{"lift", "opens", "nose", "closes"}};
+inline constexpr Names<5> kReadingOf{{"lift", "opens", "nose", "closes", "home"}};
 inline constexpr Names<2> kApproach{{"forward", "backing"}};
 inline constexpr Names<3> kTop{{"not-said", "overlap", "firing"}};
 inline constexpr Names<2> kSpring{{"running", "checking"}};
@@ -27,8 +27,8 @@ inline constexpr Names<3> kVolumes{{"poured", "dimensions", "maker"}};
 inline constexpr Names<4> kClosing{{"seat-measured", "seat-maker", "plus-15", "own-height"}};
 inline constexpr Names<4> kSchool{{"equal_drop", "events", "peak", "centroid"}};
 inline constexpr Names<3> kDrive{{"chain", "belt", "gears"}};
-inline constexpr Names<6> kTarget{
-    {"card", "card-plus", "event", "separation", "dynamic", "clearance"}};
+inline constexpr Names<7> kTarget{
+    {"card", "card-plus", "event", "separation", "dynamic", "clearance", "centres"}};
 inline constexpr Names<3> kSetSchool{{"by-intake", "split", "all-events"}};
 inline constexpr Names<4> kEvent{{"ivo", "ivc", "evo", "evc"}};
 
@@ -76,6 +76,7 @@ void fields(auto& f, Of<lobe::Drive> auto& d) {
     f("phaser_deg", d.phaser_deg);
     f("wheel_radius_mm", d.wheelRadius_mm);
     f("run_angle_deg", d.runAngle_deg);
+    f("marks", d.marks);
 }
 
 void fields(auto& f, Of<lobe::DriveMove> auto& m) {
@@ -92,6 +93,9 @@ void fields(auto& f, Of<lobe::Target> auto& t) {
     f("kind", t.kind, kTarget);
     f("school", t.school, kSetSchool);
     f("plus_deg", t.plus_deg);
+    f("plus_exhaust_deg", t.plusExhaust_deg);
+    f("intake_centre", t.intakeCentre);
+    f("exhaust_centre", t.exhaustCentre);
     f("event", t.event, kEvent);
     f("event_deg", t.event_deg);
     f("separation_deg", t.separation_deg);
@@ -129,6 +133,8 @@ void fields(auto& f, Of<lobe::Engine> auto& e) {
     f.objects("chambers", e.chambers);
     f("volumes", e.volumes, kVolumes);
     f.object("drive", e.drive);
+    f("firing_order", e.firingOrder);
+    f("firing_gaps_deg", e.firingGaps_deg);
 }
 
 void fields(auto& f, Of<lobe::Card> auto& c) {
@@ -200,6 +206,10 @@ void fields(auto& f, Of<lobe::RunTerms> auto& t) {
     f("shift_deg", t.shift_deg);
     f("tdc_answered", t.tdcAnswered);
     f("events_only", t.eventsOnly);
+    f("one_turn", t.oneTurn);
+    f("from_nose", t.fromNose);
+    f("right_deg", t.right_deg);
+    f("wheel_of_first", t.wheelOfFirst);
     f("repeats", t.repeats);
     f("repeat_tolerance_deg", t.repeatTolerance_deg);
     f("dial_turn_mm", t.dialTurn_mm);

@@ -60,6 +60,7 @@ public:
     void operator()(const char* key, const std::optional<double>& v) {
         if (v) json_[key] = *v;
     }
+    void operator()(const char* key, const std::vector<int>& v) { json_[key] = v; }
     /// May hold values that are not known: they are null.
     void operator()(const char* key, const std::vector<std::optional<double>>& v) {
         Json all = Json::array();
@@ -125,6 +126,15 @@ public:
     }
     void operator()(const char* key, std::vector<double>& v) {
         each(key, v, [&](const Json& j, double& d) { return number(j, key, d); });
+    }
+    void operator()(const char* key, std::vector<int>& v) {
+        each(key, v, [&](const Json& j, int& i) {
+            double d = 0.0;
+            if (!number(j, key, d)) return false;
+            if (d != std::floor(d) || std::abs(d) > 1e6) return wrong(key, j);
+            i = static_cast<int>(d);
+            return true;
+        });
     }
     void operator()(const char* key, std::vector<std::string>& v) {
         each(key, v, [&](const Json& j, std::string& s) {

@@ -28,7 +28,7 @@ struct LobeOptions {
     std::vector<double> heights;
     bool inches = false, json = false;
     std::string card;
-    double resolution = 0.0;
+    std::string resolution, layout = "pushrod";
     bool raw = false;
 };
 
@@ -128,7 +128,12 @@ private:
         command->add_option("--card", o.card, "JSON file of the cam's card, to compare with");
         command->add_option(
             "--resolution", o.resolution,
-            "what the indicator resolves, mm; by default what lifts are written in");
+            "what the indicator resolves, such as 0.01mm or 0.0005in; by default what lifts are "
+            "written in");
+        command
+            ->add_option("--layout", o.layout,
+                         "one shaft or two, for what is said against the card")
+            ->check(CLI::IsMember({"pushrod", "twin-cam", "single-overhead-cam"}));
         command->add_flag("--no-smoothing", o.raw, "the curve through every reading");
         command->add_flag("--json", o.json, "print JSON");
     }
@@ -149,6 +154,26 @@ private:
 
     static Place place(const std::string& text) {
         return text == "valve" ? Place::Valve : Place::Tappet;
+    }
+
+    /// A bare number is mm; where the rest of the line is inches it must say which.
+    static double resolution_mm(const LobeOptions& o) {
+        QString text = QString::fromStdString(o.resolution).trimmed();
+        if (text.isEmpty()) return 0.0;
+        double unit = 1.0;
+        const bool in = text.endsWith(QLatin1String("in")), mm = text.endsWith(QLatin1String("mm"));
+        if (in) unit = kMmPerInch;
+        if (in || mm) text.chop(2);
+        if (o.inches && !in && !mm)
+            throw Refusal{QStringLiteral("--resolution %1 with --in: say which unit, such as "
+                                         "0.0005in or 0.01mm")
+                              .arg(text)};
+        bool ok = false;
+        const double value = text.toDouble(&ok) * unit;
+        if (!ok || !(value >= 0.0 && value <= 1.0))
+            throw Refusal{QStringLiteral("--resolution %1: expected 0 to 1 mm")
+                              .arg(QString::fromStdString(o.resolution))};
+        return value;
     }
 
     LobeRequest request(const LobeOptions& o, Side side) const {
@@ -173,9 +198,7 @@ private:
         }
         r.eventsHeight = {1.27, at};
         r.smoothing = !o.raw;
-        if (!(o.resolution >= 0.0 && o.resolution <= 1.0))
-            throw Refusal{QStringLiteral("--resolution %1: expected 0 to 1 mm").arg(o.resolution)};
-        r.resolution_mm = o.resolution * unit;
+        r.resolution_mm = resolution_mm(o);
         return r;
     }
 
@@ -203,6 +226,8 @@ private:
         Engine engine;
         engine.ratioIntake = engine.ratioExhaust = o.ratio;
         engine.lashIntake_mm = engine.lashExhaust_mm = o.lash * (o.inches ? kMmPerInch : 1.0);
+        if (o.layout == "twin-cam") engine.layout = Layout::TwinOverheadCam;
+        if (o.layout == "single-overhead-cam") engine.layout = Layout::SingleOverheadCam;
         return explain({in, ex, card, engine, 0.0, {}});
     }
 
@@ -288,17 +313,17 @@ private:
         auto* command = app.add_subcommand(
             "set", "what the drive can do about a wanted move; crank degrees, positive advances");
         command->add_option("--need", o.need, "the wanted move")->required();
-        command->add_option("--teeth", o.teeth, "of the cam wheel");
+        auto* teeth = command->add_option("--teeth", o.teeth, "of the cam wheel");
         command->add_option("--keyways", o.keyways, "of the cam wheel, evenly spaced");
-        command
-            ->add_option("--crank-offsets", o.crankOffsets, "of the crank wheel's keyways: D,D,...")
-            ->delimiter(',');
+        command->add_option("--crank-offsets", o.crankOffsets,
+                            "of the crank wheel's keyways: D,D,...");
         command->add_option("--vernier", o.vernier, "holes in wheel and hub, N1:N2");
-        command->add_option("--bushes", o.bushes, "offset bushes or keys: D,D,...")->delimiter(',');
+        command->add_option("--bushes", o.bushes, "offset bushes or keys: D,D,...");
         command->add_option("--slot", o.slot, "slotted wheel, RANGE:LINE; 12:2 is 12 either way");
         command->add_option("--most", o.most, "how many choices to print (10)");
         command->add_flag("--json", o.json, "print JSON");
-        command->callback([this, &o] {
+        command->callback([this, &o, teeth] {
+            o.teethGiven = teeth->count() > 0;
             command_ = [this, &o] {
                 const SetPrinted printed = runSet(o);
                 if (o.json)

@@ -36,6 +36,24 @@ std::pair<double, double> twoNumbers(const char* option, const std::string& text
     return {*a, *b};
 }
 
+/// "1,2,-1": every part a number.
+std::vector<double> listOf(const char* option, const std::string& text) {
+    std::vector<double> out;
+    if (text.empty()) return out;
+    std::string_view rest = text;
+    for (;;) {
+        const auto cut = rest.find(',');
+        const auto one = number(rest.substr(0, cut));
+        if (!one)
+            throw Refusal{QStringLiteral("%1 %2: expected numbers with a comma between, none left "
+                                         "out, such as 1,2,-1")
+                              .arg(QLatin1String(option), QString::fromStdString(text))};
+        out.push_back(*one);
+        if (cut == std::string_view::npos) return out;
+        rest.remove_prefix(cut + 1);
+    }
+}
+
 const char* optionOf(DriveFault fault) {
     switch (fault) {
     case DriveFault::Teeth:
@@ -62,8 +80,8 @@ SetPrinted runSet(const SetOptions& o) {
     Drive d;
     d.teeth = o.teeth;
     d.keyways = o.keyways;
-    d.crankKeyways_deg = o.crankOffsets;
-    d.bushes_deg = o.bushes;
+    d.crankKeyways_deg = listOf("--crank-offsets", o.crankOffsets);
+    d.bushes_deg = listOf("--bushes", o.bushes);
     if (!o.vernier.empty()) {
         const auto [n1, n2] = twoNumbers("--vernier", o.vernier);
         if (n1 != std::floor(n1) || n2 != std::floor(n2) || std::abs(n1) > 1e6 ||
@@ -80,6 +98,11 @@ SetPrinted runSet(const SetOptions& o) {
         if (!(d.slot_deg > 0.0))
             throw Refusal{QStringLiteral("--slot: ") + words::sentence(DriveFault::Slot)};
     }
+    if (o.teethGiven && o.teeth == 0)
+        throw Refusal{QStringLiteral("--teeth 0: ") + words::sentence(DriveFault::Teeth)};
+    if (!d.described())
+        throw Refusal{QStringLiteral("nothing of the drive is described; expected --teeth, "
+                                     "--vernier, --slot, --bushes or --crank-offsets")};
     if (const auto fault = faultOf(d))
         throw Refusal{QLatin1String(optionOf(*fault)) + QStringLiteral(": ") +
                       words::sentence(*fault)};

@@ -12,9 +12,10 @@ namespace cli {
 struct SetOptions {
     double need = 0.0; ///< crank degrees, positive advances
     int teeth = 0, keyways = 1;
-    std::vector<double> crankOffsets, bushes; ///< crank degrees, positive advances
-    std::string vernier;                      ///< "N1:N2", wheel holes to hub holes
-    std::string slot;                         ///< "RANGE:LINE", crank degrees
+    bool teethGiven = false;
+    std::string crankOffsets, bushes; ///< "D,D,...", crank degrees, positive advances
+    std::string vernier;              ///< "N1:N2", wheel holes to hub holes
+    std::string slot;                 ///< "RANGE:LINE", crank degrees
     int most = 10;
     bool json = false;
 };

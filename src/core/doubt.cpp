@@ -46,8 +46,8 @@ double Doubt::sharedRounding_mm() const {
     if (!(q > 0.0)) return 0.0;
     const double whole = q / std::sqrt(12.0);
     const double square = figures_.scatter_mm * figures_.scatter_mm - whole * whole;
-    return whole * std::exp(-2.0 * std::numbers::pi * std::numbers::pi * std::max(0.0, square) /
-                            (q * q));
+    return whole *
+           std::exp(-2.0 * std::numbers::pi * std::numbers::pi * std::max(0.0, square) / (q * q));
 }
 
 double Doubt::lift_mm(double deg) const {
@@ -102,8 +102,7 @@ double Doubt::nose_deg(double deg, double middle) const {
 }
 
 /// Of a sum of weight x lift over the readings between two angles, each with its share of width.
-template <class Weight>
-double Doubt::sum(double from, double to, const Weight& weight) const {
+template <class Weight> double Doubt::sum(double from, double to, const Weight& weight) const {
     const auto& p = figures_.fair;
     double squares = 0.0, shared = 0.0;
     for (std::size_t i = 1; i + 1 < p.size(); ++i) {

@@ -1,11 +1,11 @@
 // How far the figures of a lobe can be trusted, from the scatter of its readings.
 //
 // The deviation of an event is that of lift there over the slope there: the posterior's of the
-// smoothed curve, a tenth wider for the choice of the smoothing itself, or a reading's own where the
-// curve goes through all of them. To it come what the curve between the readings may be off by (what
-// another curve through the same readings makes of it, beyond their scatter), what readings that
-// are suspicious but not clearly wrong may have moved, and the rounding that readings on a flat have
-// in common. Each was calibrated by counting (bench/accuracy.cpp).
+// smoothed curve, a tenth wider for the choice of the smoothing itself, or a reading's own where
+// the curve goes through all of them. To it come what the curve between the readings may be off by
+// (what another curve through the same readings makes of it, beyond their scatter), what readings
+// that are suspicious but not clearly wrong may have moved, and the rounding that readings on a
+// flat have in common. Each was calibrated by counting (bench/accuracy.cpp).
 #pragma once
 
 #include "core/lobe.h"

@@ -30,6 +30,9 @@ struct Drive {
     double phaser_deg = 0.0;              ///< what a phaser adds beyond its park; positive advances
     double wheelRadius_mm = 0.0;          ///< pitch radius of the cam wheel, for a skimmed head
     double runAngle_deg = 0.0;            ///< the pulling run against the way the head comes down
+    /// The builder's own names of the cam wheel's keyways, dots or holes, in the running direction
+    /// from the one in use; may be shorter.
+    std::vector<std::string> marks;
 
     /// Whether anything of it is known that can be changed.
     bool described() const {
@@ -61,6 +64,7 @@ enum class TargetKind {
     Separation, ///< two cams: the separation
     Dynamic,    ///< a dynamic compression
     Clearance,  ///< a least clearance of valve and piston
+    Centres,    ///< wanted lobe centres, card or none
 };
 
 /// How a cam whose separation is not the target's is set.
@@ -69,7 +73,9 @@ enum class SetSchool { ByIntake, SplitDifference, AllEvents };
 struct Target {
     TargetKind kind = TargetKind::CardCentre;
     SetSchool school = SetSchool::ByIntake;
-    double plus_deg = 0.0; ///< earlier than the card, crank degrees
+    double plus_deg = 0.0; ///< earlier than the card, crank degrees; of two cams the intake
+    std::optional<double> plusExhaust_deg;             ///< of two cams; empty: as the intake
+    std::optional<double> intakeCentre, exhaustCentre; ///< wanted: deg after, before TDC
     Event event = Event::IntakeCloses;
     double event_deg = 0.0;      ///< in card notation, at the card's height
     double separation_deg = 0.0; ///< cam degrees

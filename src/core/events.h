@@ -1,4 +1,9 @@
-// A lobe taken by its events: opening, nose and closing angles, each read until it agrees.
+// A lobe taken by its events: opening, nose and closing angles, each read until it agrees, or all
+// of them in one forward turn; or its centre alone, by the angles at which lift is a drop under the
+// nose on either side.
+//
+// What cannot be is asked about at the reading that made it, and no figure is made of it: a closing
+// before its opening, a duration no cam has, a centre where none sits, a nose outside its events.
 #pragma once
 
 #include "core/job.h"
@@ -20,7 +25,7 @@ struct EventGroup {
     bool settled = false;           ///< enough agree within the tolerance
 };
 
-/// The event wanted next: opening and closing at each height, then the nose.
+/// The event wanted next.
 struct EventWanted {
     ReadingOf of = ReadingOf::Opens;
     Height height;
@@ -33,7 +38,7 @@ struct EventsFindings {
 };
 
 /// The heights at which the events of a run are taken: its own, else the card's, else 1.27 mm where
-/// the run is taken.
+/// the run is taken; from the nose, the drops under it.
 std::vector<Height> eventHeights(const Job& job, const LiftRun& run);
 
 EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeRequest& request);

@@ -166,10 +166,9 @@ void Evidence::state(Side side) {
     }
     const auto lift = cardLiftHere_mm(c, side, asTaken(f, true), f.taken.at);
     if (lift && f.maxLift_mm && f.noseReached)
-        statements_.push_back(
-            {Kind::Lift, side, *lift,
-             std::hypot(f.maxLiftUncertainty_mm.value_or(0.02) / kCoverageFactor,
-                        std::max(0.02, 0.006 * *lift))});
+        statements_.push_back({Kind::Lift, side, *lift,
+                               std::hypot(f.maxLiftUncertainty_mm.value_or(0.02) / kCoverageFactor,
+                                          std::max(0.02, 0.006 * *lift))});
 }
 
 void Evidence::stateBase(Side side) {
@@ -256,7 +255,8 @@ Evidence::Angles Evidence::angles(Side side, const Hypothesis& h, const Undoing&
     const Height& height = h.height ? *h.height : r_.card.height;
     out.opens = crossing(m, height, true, u);
     out.closes = crossing(m, height, false, u);
-    if (h.event && sideOf(*h.event) == side) (opens(*h.event) ? out.opens : out.closes) = h.instead_deg;
+    if (h.event && sideOf(*h.event) == side)
+        (opens(*h.event) ? out.opens : out.closes) = h.instead_deg;
     if (school == CentreSchool::Events || f->eventsOnly) {
         if (out.opens && out.closes) out.centre = (*out.opens + *out.closes) / 2.0;
     } else {
@@ -479,7 +479,8 @@ double Evidence::costOfAnything() const {
     for (const Statement& s : statements_) {
         const auto r = residual(s, none, undone(none, {}, {}, CentreSchool::Events));
         if (!r) continue;
-        const double wide = (s.kind == Kind::Lift || s.kind == Kind::Base ? 0.5 : 15.0) / s.deviation;
+        const double wide =
+            (s.kind == Kind::Lift || s.kind == Kind::Base ? 0.5 : 15.0) / s.deviation;
         sum += *r * *r / (1.0 + wide * wide) + std::log(1.0 + wide * wide);
     }
     return sum;
@@ -495,11 +496,10 @@ std::vector<EventAgainstCard> Evidence::events() const {
         const HeightEvents* at = f.events(r_.card.height);
         if (!at) at = &f.atEventsHeight;
         const auto& u = opens(e) ? at->opensUncertainty_deg : at->closesUncertainty_deg;
-        x.uncertainty_deg =
-            std::sqrt(std::pow(u.value_or(1.0), 2) +
-                      kCoverageFactor * kCoverageFactor *
-                          (kWheel_deg * kWheel_deg + kGrinding_deg * kGrinding_deg +
-                           cardStep_ * cardStep_ / 12.0));
+        x.uncertainty_deg = std::sqrt(std::pow(u.value_or(1.0), 2) +
+                                      kCoverageFactor * kCoverageFactor *
+                                          (kWheel_deg * kWheel_deg + kGrinding_deg * kGrinding_deg +
+                                           cardStep_ * cardStep_ / 12.0));
         out.push_back(x);
     }
     return out;
@@ -511,8 +511,8 @@ std::vector<LiftAgainstCard> Evidence::lifts() const {
         if (s.kind != Kind::Lift) continue;
         const LobeFigures& f = *of(s.side).lobe;
         const auto gross = cardLiftHere_mm(r_.card, s.side, asTaken(f, false), f.taken.at);
-        out.push_back({s.side, *f.maxLift_mm, s.card, gross.value_or(s.card),
-                       kCoverageFactor * s.deviation});
+        out.push_back(
+            {s.side, *f.maxLift_mm, s.card, gross.value_or(s.card), kCoverageFactor * s.deviation});
     }
     return out;
 }
@@ -527,7 +527,8 @@ std::optional<double> Evidence::late(Side side, CentreSchool school) const {
                2.0;
     for (const Statement& s : statements_)
         if (s.side == side && s.kind == Kind::Centre)
-            if (const auto r = residual(s, none, undone(none, {}, {}, school))) return *r * s.deviation;
+            if (const auto r = residual(s, none, undone(none, {}, {}, school)))
+                return *r * s.deviation;
     for (Event e : {o, c})
         if (states(e)) return near(*measured(e), *promised(e)) - *promised(e);
     return std::nullopt;

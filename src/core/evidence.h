@@ -28,8 +28,8 @@ enum class Recorded { AsTheyAre, Swapped, SwappedNumbers, Reversed, OtherTop, Ca
 /// An amount a hypothesis is free in, with the deviation it usually has.
 struct Amount {
     enum What { Late, Zero, Scale, Lash, Longer, Slack, Odd } what = Late;
-    std::optional<Side> side{}; ///< of one lobe; both without
-    double usual = 1.0;         ///< degrees or mm; of a scale, its natural logarithm
+    std::optional<Side> side{};   ///< of one lobe; both without
+    double usual = 1.0;           ///< degrees or mm; of a scale, its natural logarithm
     std::optional<Event> event{}; ///< of Odd
 };
 
@@ -46,8 +46,8 @@ struct Hypothesis {
 };
 
 struct Judged {
-    double cost = 1e9;       ///< -2 log evidence
-    double left = 1e9;       ///< weighted squares of what it leaves of the statements
+    double cost = 1e9;        ///< -2 log evidence
+    double left = 1e9;        ///< weighted squares of what it leaves of the statements
     std::vector<double> size; ///< of the amounts, in their own unit (a scale as a factor)
     std::vector<double> deviation;
     CentreSchool school = CentreSchool::Events;
@@ -63,7 +63,7 @@ struct Flank {
 /// One lobe's share of the evidence.
 struct Measured {
     const LobeFigures* lobe = nullptr;
-    Flank opening{}, closing{}; ///< empty without a curve
+    Flank opening{}, closing{};      ///< empty without a curve
     std::optional<double> base_mm{}; ///< what its base circle reads, where it was recorded
     double baseDeviation_mm = 0.0;
     bool baseOff() const;

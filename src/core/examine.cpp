@@ -11,6 +11,27 @@
 namespace lobe {
 namespace {
 
+/// A reading counts whatever it stands off by where the builder says so, or has read it again and
+/// found the same.
+std::vector<double> rightAngles(const LiftRun& run) {
+    std::vector<double> out;
+    constexpr double kSame_mm = 0.03;
+    const auto add = [&](CrankDeg at) { out.push_back(at.deg + run.terms.shift_deg); };
+    for (double deg : run.terms.right_deg)
+        add({deg});
+    for (const Reading& r : run.readings) {
+        if (r.struck || r.of != ReadingOf::Lift) continue;
+        for (const Reading& o : run.readings)
+            if (o.struck && o.of == ReadingOf::Lift && o.zero == r.zero &&
+                std::abs(o.at.deg - r.at.deg) < 1e-6 &&
+                std::abs(o.lift_mm - r.lift_mm) <= kSame_mm && o.struck->reason == kReadAgain) {
+                add(r.at);
+                break;
+            }
+    }
+    return out;
+}
+
 LobeRequest requestFor(const Job& job, const LiftRun& run) {
     LobeRequest request;
     request.side = run.side;
@@ -38,8 +59,14 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
     // What the lifts are written in says more than a default nobody chose.
     request.resolution_mm = run.terms.resolution_mm;
     request.smoothing = job.settings.smoothing;
+    request.right = rightAngles(run);
     request.seat = {job.settings.seat_mm, Place::Valve};
     return request;
+}
+
+int liveReadings(const LiftRun& run) {
+    return static_cast<int>(std::count_if(run.readings.begin(), run.readings.end(),
+                                          [](const Reading& r) { return !r.struck; }));
 }
 
 /// What the run says beside its lobe.
@@ -48,6 +75,19 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
         out.lobe.findings.push_back({code, severity, run.side, run.cylinder});
         return out.lobe.findings.back();
     };
+    // Where the run begins, a lobe of its kind is on its base circle.
+    for (const CarriedReading& c : out.readings) {
+        if (!c.counts) continue;
+        const double centre = run.side == Side::Intake ? 105.0 : -110.0;
+        constexpr double kOff_deg = 150.0, kMost_mm = 3.0;
+        const double away = std::abs(wrapCycle(c.at - CrankDeg{centre}).deg);
+        if (away > kOff_deg && std::abs(c.lift_mm) > kMost_mm && liveReadings(run) < 4) {
+            Finding& f = say(Code::FirstLiftUnlikely, Severity::LookAgain);
+            f.at = c.at;
+            f.mm = c.lift_mm;
+        }
+        break;
+    }
     int backed = 0, live = 0;
     double highest = 0.0;
     CrankDeg last;
@@ -247,7 +287,8 @@ std::optional<Explanation> explainedBefore(const Before& before, const Job& job,
                           const std::optional<std::size_t>& old) {
         if (!now || !old) return !now && !old;
         const RunFindings &a = f.runs[*now], &b = was.runs[*old];
-        return f.alone[*now] == was.alone[*old] && a.outdated == b.outdated && !a.passes && !b.passes;
+        return f.alone[*now] == was.alone[*old] && a.outdated == b.outdated && !a.passes &&
+               !b.passes;
     };
     if (!same(c.intakeRun, then->intakeRun) || !same(c.exhaustRun, then->exhaustRun))
         return std::nullopt;
@@ -290,10 +331,10 @@ void againstCard(const Job& job, const Findings& f, const CylinderFindings& c,
                                                      : c.explanation->exhaustShift_deg;
         const auto shift = told && !nothing ? told : cardShift_deg(job, run->lobe);
         if (!shift) continue;
-        const bool moved = kind == CauseKind::Separation || kind == CauseKind::CamTiming || nothing ||
-                           (kind == CauseKind::LobeLength && first->shift_deg);
-        const bool here = !first || !first->side || kind != CauseKind::CamTiming ||
-                          *first->side == run->side;
+        const bool moved = kind == CauseKind::Separation || kind == CauseKind::CamTiming ||
+                           nothing || (kind == CauseKind::LobeLength && first->shift_deg);
+        const bool here =
+            !first || !first->side || kind != CauseKind::CamTiming || *first->side == run->side;
         if (off(*shift) && moved && here)
             say(Code::CardShift, Severity::Ask, run->side, *shift);
         else
@@ -315,9 +356,24 @@ void twist(const Job& job, const Findings& f, std::vector<Finding>& out) {
             if (!a || !b || (a->setting != b->setting && (a->outdated || b->outdated))) continue;
             const auto ca = a->lobe.centre(job.settings.school),
                        cb = b->lobe.centre(job.settings.school);
-            if (!ca || !cb || std::abs(cb->deg - ca->deg) <= kTwist_deg) continue;
-            Finding finding{Code::Twist, Severity::LookAgain, b->side, b->cylinder};
-            finding.deg = cb->deg - ca->deg;
+            if (!ca || !cb) continue;
+            const int cylinder = b->cylinder;
+            double off = wrapCycle(*cb - *ca).deg;
+            // Far off, the wheel was not set for this cylinder: its own TDC must be known.
+            constexpr double kOwnWheel_deg = 25.0;
+            if (std::abs(off) > kOwnWheel_deg) {
+                const auto behind = job.engine.behindFirst_deg(cylinder);
+                if (behind) off = wrapCycle({off - *behind}).deg;
+                if (!behind || std::abs(off) > kOwnWheel_deg) {
+                    Finding unknown{Code::CylinderTdcUnknown, Severity::Ask, b->side, cylinder};
+                    unknown.deg = wrapCycle(*cb - *ca).deg;
+                    out.push_back(unknown);
+                    continue;
+                }
+            }
+            if (std::abs(off) <= kTwist_deg) continue;
+            Finding finding{Code::Twist, Severity::LookAgain, b->side, cylinder};
+            finding.deg = off;
             out.push_back(finding);
         }
 }
@@ -456,8 +512,11 @@ RunTerms nextTerms(const Job& job, int cylinder, Side side) {
     for (const LiftRun& r : job.runs)
         if (r.cylinder == cylinder && r.side == side) terms = r.terms;
     terms.source.clear();
-    terms.shift_deg = 0.0;
+    // Another cylinder on the wheel of the first stays turned by as much.
+    terms.shift_deg =
+        terms.wheelOfFirst ? -job.engine.behindFirst_deg(cylinder).value_or(0.0) : 0.0;
     terms.zeros.clear();
+    terms.right_deg.clear();
     terms.setting = lastSetting(job);
     return terms;
 }
@@ -503,8 +562,7 @@ Findings examine(const Job& job, const Before* before) {
     for (CylinderFindings& c : out.cylinders) {
         if (job.card || !job.otherCards.empty()) {
             if (before) c.explanation = explainedBefore(*before, job, out, c);
-            if (!c.explanation)
-                c.explanation = explained(job, out, c, out.tdc.uncertainty_deg());
+            if (!c.explanation) c.explanation = explained(job, out, c, out.tdc.uncertainty_deg());
         }
         if (c.pair) out.all.insert(out.all.end(), c.pair->findings.begin(), c.pair->findings.end());
         againstCard(job, out, c, out.all);

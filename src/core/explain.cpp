@@ -1,5 +1,6 @@
 #include "core/explain.h"
 
+#include "core/choices.h"
 #include "core/evidence.h"
 
 #include <algorithm>
@@ -92,7 +93,9 @@ private:
         return h;
     }
     static Amount both(Amount::What what, double usual) { return {what, {}, usual, {}}; }
-    static Amount one(Amount::What what, Side side, double usual) { return {what, side, usual, {}}; }
+    static Amount one(Amount::What what, Side side, double usual) {
+        return {what, side, usual, {}};
+    }
 
     bool has(Side side) const { return evidence_.of(side).lobe; }
 
@@ -108,8 +111,8 @@ private:
         for (Event e : kEvents)
             if (evidence_.states(e)) oneEvent(e);
         if (evidence_.both() && out_.events.size() == 4)
-            consider(of(CauseKind::DriveSlack, price::kSlack,
-                        {both(Amount::Slack, usual::kSlack)}));
+            consider(
+                of(CauseKind::DriveSlack, price::kSlack, {both(Amount::Slack, usual::kSlack)}));
     }
 
     void timing() {
@@ -157,8 +160,8 @@ private:
     void lifts() {
         // A zero that no base circle was recorded for is one of the alternatives.
         if (!zeroOff_) {
-            withTiming(of(CauseKind::IndicatorZero, price::kZero,
-                          {both(Amount::Zero, usual::kZero)}));
+            withTiming(
+                of(CauseKind::IndicatorZero, price::kZero, {both(Amount::Zero, usual::kZero)}));
             if (evidence_.both())
                 for (Side side : {Side::Intake, Side::Exhaust})
                     withTiming(of(CauseKind::IndicatorZero, price::kOneZero,
@@ -192,8 +195,8 @@ private:
 
     void lengths() {
         if (evidence_.both())
-            withTiming(of(CauseKind::LobeLength, price::kLength,
-                          {both(Amount::Longer, usual::kLonger)}));
+            withTiming(
+                of(CauseKind::LobeLength, price::kLength, {both(Amount::Longer, usual::kLonger)}));
         for (Side side : {Side::Intake, Side::Exhaust})
             if (has(side))
                 withTiming(of(CauseKind::LobeLength, price::kOwnLength,
@@ -261,7 +264,8 @@ private:
         return out;
     }
     static std::optional<double> doubt(const Tried& t, Amount::What what) {
-        for (std::size_t i = 0; i < t.hypothesis.amounts.size() && i < t.judged.deviation.size(); ++i)
+        for (std::size_t i = 0; i < t.hypothesis.amounts.size() && i < t.judged.deviation.size();
+             ++i)
             if (t.hypothesis.amounts[i].what == what)
                 return kCoverageFactor * t.judged.deviation[i];
         return std::nullopt;
@@ -295,6 +299,10 @@ private:
             if (in && ex) c.other_deg = ex;
             c.uncertainty_deg = doubt(t, Amount::Late);
             c.shift_deg.reset();
+            if (!c.other_deg) {
+                c.teeth = asTeeth(r_.engine.drive, *c.deg, c.uncertainty_deg.value_or(0.5));
+                c.tooth_deg = tooth_deg(r_.engine.drive);
+            }
             break;
         case CauseKind::Separation:
             c.deg = (*in - *ex) / 2.0;
@@ -341,10 +349,9 @@ private:
         case CauseKind::OneEvent:
             c.deg = evidence_.measured(*h.event);
             if (h.substitution != Substitution::None)
-                c.other_deg = h.instead_deg +
-                              (h.substitution == Substitution::OtherEvent
-                                   ? c.shift_deg.value_or(0.0)
-                                   : 0.0);
+                c.other_deg =
+                    h.instead_deg +
+                    (h.substitution == Substitution::OtherEvent ? c.shift_deg.value_or(0.0) : 0.0);
             break;
         case CauseKind::OtherTop:
             c.deg = otherTop();
@@ -385,9 +392,8 @@ private:
     }
 
     void conclude() {
-        std::sort(tried_.begin(), tried_.end(), [](const Tried& a, const Tried& b) {
-            return a.judged.cost < b.judged.cost;
-        });
+        std::sort(tried_.begin(), tried_.end(),
+                  [](const Tried& a, const Tried& b) { return a.judged.cost < b.judged.cost; });
         const Tried& best = tried_.front();
         const double anything = evidence_.costOfAnything() + price::kOtherCam;
         if (evidence_.of(Side::Intake).lobe || evidence_.of(Side::Exhaust).lobe)
@@ -400,7 +406,8 @@ private:
         if (zeroOff_) zeroFirst(best);
         for (const Tried& t : tried_) {
             if (out_.causes.size() >= 4 || t.judged.cost > best.judged.cost + kToldApart) break;
-            if (zeroOff_ && t.hypothesis.kind == CauseKind::AsCard && !out_.causes.empty()) continue;
+            if (zeroOff_ && t.hypothesis.kind == CauseKind::AsCard && !out_.causes.empty())
+                continue;
             const Cause c = causeOf(t);
             // One line for one kind: the better of with and without timing.
             const bool said =

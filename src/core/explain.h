@@ -1,8 +1,8 @@
 // Why a measured cam is not as its card, or that it is, within what was measured.
 //
 // Each cause is a hypothesis: what must have happened that the cam is as its card and the readings
-// as they are. Its amounts (a shift, a part of a lift, a factor) are fitted, and it is judged by how
-// likely the readings are under it, all its amounts allowed for (the evidence, by Laplace's
+// as they are. Its amounts (a shift, a part of a lift, a factor) are fitted, and it is judged by
+// how likely the readings are under it, all its amounts allowed for (the evidence, by Laplace's
 // approximation: MacKay, Neural Computation 4, 1992, p. 415). A cause that needs more amounts, or
 // greater ones, explains less. What the readings do not tell apart is said together.
 //
@@ -39,10 +39,10 @@ struct LiftAgainstCard {
 };
 
 enum class CauseKind {
-    AsCard,         ///< nothing stands off by more than it is uncertain
-    CamTiming,      ///< deg: late by this, with `side` that cam alone; without, other_deg: exhaust's
-                    ///< own on two shafts, else all alike: or the TDC pointer
-    IndicatorZero,  ///< mm: lift read too high by this; opening and closing opposite
+    AsCard,        ///< nothing stands off by more than it is uncertain
+    CamTiming,     ///< deg: late by this, with `side` that cam alone; without, other_deg: exhaust's
+                   ///< own on two shafts, else all alike: or the TDC pointer
+    IndicatorZero, ///< mm: lift read too high by this; opening and closing opposite
     CheckingHeight, ///< mm: the height that would make the durations those of the card
     Reference,      ///< the height is meant at the other place, valve or tappet
     Lash,           ///< mm: lash that fits the card less the lash the conditions say
@@ -65,7 +65,7 @@ enum class Substitution { None, OtherSide, Supplement, TenDegrees, OtherEvent, C
 
 struct Cause {
     CauseKind kind = CauseKind::AsCard;
-    double misfit = 0.0; ///< -2 log of its evidence, the least of all is 0
+    double misfit = 0.0;        ///< -2 log of its evidence, the least of all is 0
     std::optional<Side> side{}; ///< a lobe alone
     std::optional<Event> event{};
     Substitution substitution = Substitution::None;
@@ -74,10 +74,12 @@ struct Cause {
     std::optional<double> shift_deg{};       ///< timing that comes on top, late positive
     int cylinder = 0;
     // What the words need beside it.
-    bool twoShafts = false;          ///< each cam on its own
-    double ratio = 0.0;              ///< of a lift scale: the rocker ratio that was typed
-    bool runningSpring = false;      ///< of a lift scale: the valve gear may have given way
-    std::optional<Event> expect{};   ///< of a lobe length: the opening that keeps the centre
+    bool twoShafts = false;             ///< each cam on its own
+    std::optional<int> teeth{};         ///< of a timing: as teeth of this drive, 0 where it is none
+    double tooth_deg = 0.0;             ///< one tooth, crank degrees
+    double ratio = 0.0;                 ///< of a lift scale: the rocker ratio that was typed
+    bool runningSpring = false;         ///< of a lift scale: the valve gear may have given way
+    std::optional<Event> expect{};      ///< of a lobe length: the opening that keeps the centre
     std::optional<double> expect_deg{}; ///< where to look for it, card notation
 };
 

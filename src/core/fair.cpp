@@ -7,7 +7,7 @@ namespace lobe {
 namespace {
 
 /// Nothing under this is worth going back for.
-constexpr double kFloor_mm = 0.025;
+constexpr double kFloor_mm = 0.025, kWideFloor_mm = 0.06;
 constexpr std::size_t kMost = 12;
 /// Of faultless runs, the share in which a reading may be named.
 constexpr double kFalse = 0.015;
@@ -67,7 +67,7 @@ private:
     }
     bool isRight(double deg) const {
         return std::any_of(right_.begin(), right_.end(),
-                           [&](double r) { return std::abs(r - deg) < 1e-6; });
+                           [&](double r) { return std::abs(wrapCycle({r - deg}).deg) < 1e-6; });
     }
 
     std::optional<std::size_t> farthest() const {
@@ -77,7 +77,9 @@ private:
         for (std::size_t i = 0; i < standings.size(); ++i) {
             if (!off(standings[i]) || isRight(out_.points[i].deg)) continue;
             // Left out of wide steps, a reading leaves a gap that no curve can bridge.
-            if (wide(i) && std::abs(standings[i].off_mm) <= mayMiss_mm(out_.points, i)) continue;
+            if (wide(i) && std::abs(standings[i].off_mm) <=
+                               std::max(kWideFloor_mm, mayMiss_mm(out_.points, i)))
+                continue;
             const double d = std::abs(standings[i].off_mm) / standings[i].deviation_mm;
             if (d <= most) continue;
             most = d;
@@ -101,9 +103,9 @@ private:
     /// is taken out as well, so that the doubt there is that of neither.
     std::optional<CrankDeg> couldBe(const LiftPoint& odd) {
         if (!out_.curve) return std::nullopt;
-        const auto at = std::lower_bound(
-            out_.points.begin(), out_.points.end(), odd,
-            [](const LiftPoint& a, const LiftPoint& b) { return a.deg < b.deg; });
+        const auto at =
+            std::lower_bound(out_.points.begin(), out_.points.end(), odd,
+                             [](const LiftPoint& a, const LiftPoint& b) { return a.deg < b.deg; });
         const auto i = static_cast<std::size_t>(at - out_.points.begin());
         for (const std::size_t k : {i - 1, i}) {
             if (k >= out_.points.size() || isRight(out_.points[k].deg)) continue;
@@ -156,8 +158,9 @@ FairReadings fairReadings(const std::vector<LiftPoint>& points, const std::vecto
     out.points = points;
     out.odd = misfits(points);
     std::erase_if(out.odd, [&](const Misfit& m) {
-        return std::any_of(right.begin(), right.end(),
-                           [&](double r) { return std::abs(r - m.at.deg) < 1e-6; });
+        return std::any_of(right.begin(), right.end(), [&](double r) {
+            return std::abs(wrapCycle({r - m.at.deg}).deg) < 1e-6;
+        });
     });
     for (const Misfit& m : out.odd)
         std::erase_if(out.points,

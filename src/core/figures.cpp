@@ -33,6 +33,14 @@ public:
             events(h, false);
             overlapAt(h);
         }
+        // What a run took its events at is shown, listed or not.
+        for (Side side : {Side::Intake, Side::Exhaust})
+            if (const RunFindings* run = of(side); run && run->lobe.eventsOnly)
+                for (const HeightEvents& e : run->lobe.heights) {
+                    durations(e.height, false);
+                    events(e.height, false);
+                    overlapAt(e.height);
+                }
         overlapAt(main);
         for (Side side : {Side::Intake, Side::Exhaust}) {
             const RunFindings* run = of(side);
@@ -59,9 +67,36 @@ private:
         f.height = height;
         return f;
     }
+    /// No figure leaves what a cam can be: beyond it stands a finding instead.
+    static bool possible(const Figure& f) {
+        const double v = *f.value;
+        switch (f.kind) {
+        case FigureKind::Duration:
+            return v > 0.0 && v <= 360.0;
+        case FigureKind::Centre:
+            return v >= 60.0 && v <= 160.0;
+        case FigureKind::Separation:
+            return v >= 60.0 && v <= 160.0;
+        case FigureKind::Advance:
+            return std::abs(v) <= 60.0;
+        case FigureKind::Overlap:
+            return v >= -250.0 && v <= 250.0;
+        case FigureKind::Opens:
+        case FigureKind::Closes:
+            return v >= -110.0 && v <= 160.0;
+        case FigureKind::SplitPoint:
+            return std::abs(v) <= 90.0;
+        case FigureKind::MaxLift:
+            return v > 0.0 && v <= 40.0;
+        case FigureKind::Area:
+            return v >= 0.0;
+        }
+        return true;
+    }
     void add(Figure f) {
         const auto same = [&](const Figure& o) { return o.key == f.key; };
-        if (f.value && std::none_of(out_.begin(), out_.end(), same)) out_.push_back(std::move(f));
+        if (f.value && possible(f) && std::none_of(out_.begin(), out_.end(), same))
+            out_.push_back(std::move(f));
     }
 
     /// Angles counted from TDC carry its uncertainty; differences of angles do not.
@@ -139,7 +174,12 @@ private:
         if (!at) return;
         const double sign = side == Side::Intake ? 1.0 : -1.0;
         Figure f = make(FigureKind::Centre, side, {});
-        f.school = job_.settings.school;
+        // Named after what made it: events alone have no equal drop, a centre by two readings does.
+        f.school = run->lobe.had(job_.settings.school);
+        if (*f.school == CentreSchool::EqualDrop && run->lobe.eventsOnly)
+            f.height = Height{run->lobe.drop_mm, run->lobe.taken.at};
+        else if (*f.school == CentreSchool::Events && run->lobe.eventsOnly)
+            f.height = run->lobe.atEventsHeight.height;
         f.value = sign * at->deg;
         f.uncertainty = withTdc(run->lobe.centreUncertainty_deg(job_.settings.school));
         // A card that means its centre by another school is compared there, not here.

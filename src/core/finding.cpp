@@ -68,10 +68,30 @@ const char* codeName(Code code) {
         return "dial_turn";
     case Code::EventsOnly:
         return "events_only";
+    case Code::CentreOnly:
+        return "centre_only";
+    case Code::DurationUnlikely:
+        return "duration_unlikely";
+    case Code::CentreUnlikely:
+        return "centre_unlikely";
+    case Code::NoseUnlikely:
+        return "nose_unlikely";
+    case Code::FirstLiftUnlikely:
+        return "first_lift_unlikely";
+    case Code::CardHeightNear:
+        return "card_height_near";
+    case Code::TdcStopShallow:
+        return "tdc_stop_shallow";
+    case Code::TdcMethodsApart:
+        return "tdc_methods_apart";
+    case Code::TdcOtherScale:
+        return "tdc_other_scale";
     case Code::EventOdd:
         return "event_odd";
     case Code::EventSide:
         return "event_side";
+    case Code::CylinderTdcUnknown:
+        return "cylinder_tdc_unknown";
     case Code::Twist:
         return "twist";
     case Code::TdcMoved:

@@ -50,7 +50,10 @@ struct Engine {
     Chamber chamber;               ///< of every cylinder but those in `chambers`
     std::vector<Chamber> chambers; ///< by cylinder from 1, where they differ; may be shorter
     VolumeSource volumes = VolumeSource::Poured;
-    Drive drive; ///< of the cam, or of each of two
+    Drive drive;                  ///< of the cam, or of each of two
+    std::vector<int> firingOrder; ///< every cylinder once, from 1; empty: not known
+    /// Crank degrees from each firing to the next, in the firing order, 720 in all; empty: even.
+    std::vector<double> firingGaps_deg;
 
     const Chamber& chamberOf(int cylinder) const {
         const auto i = static_cast<std::size_t>(cylinder - 1);
@@ -60,6 +63,9 @@ struct Engine {
     double lash_mm(Side side) const {
         return side == Side::Intake ? lashIntake_mm : lashExhaust_mm;
     }
+    /// Crank degrees by which a cylinder's cycle follows that of cylinder 1, 0 up to 720; empty
+    /// where the firing order does not say.
+    std::optional<double> behindFirst_deg(int cylinder) const;
     bool operator==(const Engine&) const = default;
 };
 
@@ -114,6 +120,9 @@ enum class TdcMethod { PositiveStop, EqualDrop, ThereAndBack, SymmetricPort, Hig
 /// neither does.
 enum class WhichTop { NotSaid, Overlap, Firing };
 
+/// The reason of a reading that the same angle read once more took the place of.
+inline constexpr const char* kReadAgain = "read again";
+
 /// A reading that was taken back stays in the record with the reason.
 struct Struck {
     std::string reason;
@@ -140,8 +149,8 @@ struct Contact {
 enum class Approach { Forward, BackingUp };
 
 /// What a reading is of: a lift at an angle, or, where only events are taken, the angle at which
-/// lift passes a height or stands highest.
-enum class ReadingOf { Lift, Opens, Nose, Closes };
+/// lift passes a height or stands highest; and, back on the base circle, what the indicator reads.
+enum class ReadingOf { Lift, Opens, Nose, Closes, Home };
 
 /// One lift reading.
 struct Reading {
@@ -151,8 +160,10 @@ struct Reading {
     std::string typed;
     std::int64_t time_ms = 0; ///< since the epoch; 0 for an imported reading
     Approach approach = Approach::Forward;
-    ReadingOf of = ReadingOf::Lift; ///< an event's height is in lift_mm; a nose has none
-    int zero = 1;                   ///< which setting of the indicator's zero it belongs to, from 1
+    /// An event's height is in lift_mm (a drop under the nose where the run is taken from there); a
+    /// nose's greatest lift, 0 where it was not read; for Home what the indicator reads.
+    ReadingOf of = ReadingOf::Lift;
+    int zero = 1; ///< which setting of the indicator's zero it belongs to, from 1
     std::optional<WheelScale> scale{}; ///< of an event: the scale its angle was read on
     std::optional<Struck> struck;
     bool operator==(const Reading&) const = default;
@@ -177,7 +188,16 @@ struct RunTerms {
     double shift_deg = 0.0;  ///< added to every angle: a wheel found wrong afterwards, or a turn
     int tdcAnswered = 0;     ///< the last TDC pass this run was shifted for, or kept against
     bool eventsOnly = false; ///< opening, nose and closing angles instead of a whole curve
-    int repeats = 3;         ///< readings of an event that must agree
+    /// Of events: all in one forward turn, opening at every height from low to high, the nose with
+    /// its lift, closing from high to low, and back to zero; else each until it agrees.
+    bool oneTurn = false;
+    /// Of events: the indicator is set to zero at the nose, and heights are drops under it: the
+    /// centre by two readings.
+    bool fromNose = false;
+    std::vector<double> right_deg; ///< angles whose readings the builder says are right
+    /// The wheel still stands as it was set for cylinder 1: `shift_deg` carries the angles over.
+    bool wheelOfFirst = false;
+    int repeats = 3;                  ///< readings of an event that must agree
     double repeatTolerance_deg = 0.5; ///< within this
     double dialTurn_mm = 1.0;         ///< what one turn of the dial is worth
     Spring spring = Spring::Running;
@@ -192,7 +212,7 @@ struct RunTerms {
     /// The indicator set to zero again in the run: the lift it stood at, from the second setting
     /// on; empty when that is not known.
     std::vector<std::optional<double>> zeros;
-    std::vector<Height> eventHeights; ///< empty: the card's, or 1.27 mm
+    std::vector<Height> eventHeights; ///< empty: the card's, or 1.27 mm; from the nose, drops
     int setting = 0; ///< taken after this change of the cam's setting; 0: as it was found
 
     /// Valve lift over tappet lift of the two lifts measured; empty without both.

@@ -221,7 +221,8 @@ private:
         constexpr double kFlat = 0.004; // mm per degree: a base circle beside zero, not a flank
         if (lift < std::max(0.03, 4.0 * out_.scatter_mm) || slope < kFlat) return {};
         const double here = std::max(0.0, lift - slope * kReach_deg / 2.0);
-        // A straight flank leaves a triangle, one that bends like a parabola a third more, like a cubic half more.
+        // A straight flank leaves a triangle, one that bends like a parabola a third more, like a
+        // cubic half more.
         const double triangle = here * here / (2.0 * slope);
         constexpr double kShare = 1.3, kEither = 0.5;
         const double area = kShare * triangle, at = end.deg - way * here / (2.5 * slope);
@@ -242,8 +243,7 @@ private:
         const double missing = std::hypot(front.doubt, back.doubt);
         out_.areaUncertainty_mm_deg = std::hypot(doubt_.area_mm_deg(from, to), missing);
         if (all > 0.0) {
-            const double centroid =
-                (curve_.moment(from, to) + front.moment + back.moment) / all;
+            const double centroid = (curve_.moment(from, to) + front.moment + back.moment) / all;
             out_.centres.centroid = CrankDeg{centroid};
             out_.centres.centroidUncertainty_deg = std::hypot(
                 doubt_.centroid_deg(from, to, centroid, all),
@@ -293,7 +293,8 @@ private:
     }
 
     void base() {
-        if (std::abs(points_.front().mm) > kNearBase_mm || std::abs(points_.back().mm) > kNearBase_mm)
+        if (std::abs(points_.front().mm) > kNearBase_mm ||
+            std::abs(points_.back().mm) > kNearBase_mm)
             return;
         const BaseEnds ends = baseEnds(points_);
         // Against what the readings' own scatter would show once in a hundred runs or two.

@@ -125,12 +125,18 @@ struct LobeFigures {
 
     bool eventsOnly = false; ///< made from event readings: no curve, no lift, no area
 
-    /// The lobe centre by a school; events alone know only the middle of the events.
-    std::optional<CrankDeg> centre(CentreSchool school) const {
-        return eventsOnly ? centres.events : centres.by(school);
+    /// The school that can be had: events alone know the middle of the events, or of a drop, or
+    /// the nose; a whole curve knows all.
+    CentreSchool had(CentreSchool school) const {
+        if (!eventsOnly || centres.by(school)) return school;
+        for (CentreSchool s : {CentreSchool::Events, CentreSchool::EqualDrop, CentreSchool::Peak})
+            if (centres.by(s)) return s;
+        return school;
     }
+    /// The lobe centre by a school, or by the one that can be had.
+    std::optional<CrankDeg> centre(CentreSchool school) const { return centres.by(had(school)); }
     std::optional<double> centreUncertainty_deg(CentreSchool school) const {
-        return eventsOnly ? centres.eventsUncertainty_deg : centres.uncertaintyBy_deg(school);
+        return centres.uncertaintyBy_deg(had(school));
     }
     /// Valve or tappet lift at an angle; zero outside the readings.
     double liftAt(CrankDeg at, Place place) const;

@@ -4,35 +4,46 @@
 #include <cmath>
 
 namespace lobe {
+namespace {
+
+/// What a pass reads at an angle: its own reading there, else its curve.
+double liftAt(const LobeFigures& lobe, double deg) {
+    const auto near = std::lower_bound(lobe.fair.begin(), lobe.fair.end(), deg - 1e-6,
+                                       [](const LiftPoint& p, double at) { return p.deg < at; });
+    return near != lobe.fair.end() && std::abs(near->deg - deg) < 1e-6 ? near->mm
+                                                                       : lobe.curve->at(deg);
+}
+
+} // namespace
 
 std::optional<PassesFindings> comparePasses(const std::vector<Pass>& passes) {
     if (passes.empty() || !passes.back().lobe->curve) return std::nullopt;
     const LobeFigures& newest = *passes.back().lobe;
     PassesFindings out;
-    std::vector<const LiftCurve*> curves;
+    std::vector<const LobeFigures*> lobes;
     for (const Pass& p : passes) {
         if (!p.lobe->curve || !p.lobe->noseReached || p.lobe->taken.at != newest.taken.at) continue;
-        curves.push_back(&*p.lobe->curve);
+        lobes.push_back(p.lobe);
         out.runs.push_back(p.run);
     }
-    if (curves.size() < 2) return std::nullopt;
+    if (lobes.size() < 2) return std::nullopt;
     double squares = 0.0;
     int count = 0;
-    for (const LiftPoint& point : newest.points) {
+    for (const LiftPoint& point : newest.fair) {
         double least = 1e9, most = -1e9, sum = 0.0;
-        const bool covered = std::all_of(curves.begin(), curves.end(), [&](const LiftCurve* c) {
-            return point.deg >= c->first() - 1e-9 && point.deg <= c->last() + 1e-9;
+        const bool covered = std::all_of(lobes.begin(), lobes.end(), [&](const LobeFigures* l) {
+            return point.deg >= l->curve->first() - 1e-9 && point.deg <= l->curve->last() + 1e-9;
         });
         if (!covered) continue;
-        for (const LiftCurve* c : curves) {
-            const double mm = c->at(point.deg);
+        for (const LobeFigures* l : lobes) {
+            const double mm = liftAt(*l, point.deg);
             least = std::min(least, mm);
             most = std::max(most, mm);
             sum += mm;
         }
-        const double mean = sum / static_cast<double>(curves.size());
-        for (const LiftCurve* c : curves) {
-            squares += std::pow(c->at(point.deg) - mean, 2);
+        const double mean = sum / static_cast<double>(lobes.size());
+        for (const LobeFigures* l : lobes) {
+            squares += std::pow(liftAt(*l, point.deg) - mean, 2);
             ++count;
         }
         out.spread.push_back({point.deg, most - least});

@@ -61,6 +61,23 @@ void aboutLobe(const Findings& f, int cylinder, Side side, bool wanted, bool opt
     out.push_back(task);
 }
 
+/// A pointer knocked in between puts everything off after it, and only the contacts show it.
+void contactAgain(const Job& job, const Findings& f, std::vector<Task>& out) {
+    if (f.tdc.state != TdcState::Proved) return;
+    for (const Task& t : out)
+        if (!t.optional) return;
+    std::int64_t contact = 0, reading = 0;
+    for (const Contact& c : job.contacts)
+        contact = std::max(contact, c.time_ms);
+    for (const LiftRun& run : job.runs)
+        for (const Reading& r : run.readings)
+            reading = std::max(reading, r.time_ms);
+    if (reading == 0 || contact >= reading) return;
+    Task task{TaskKind::ContactAgain};
+    task.optional = true;
+    out.push_back(task);
+}
+
 } // namespace
 
 std::vector<Task> plan(const Job& job, const Findings& f) {
@@ -79,6 +96,7 @@ std::vector<Task> plan(const Job& job, const Findings& f) {
         if (n != 1 && n != last) cylinder(n, false);
     // One cam is as long as the engine: its far end is worth a look.
     if (last > 1) cylinder(last, !begun.count(last));
+    contactAgain(job, f, out);
     return out;
 }
 

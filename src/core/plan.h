@@ -20,6 +20,7 @@ enum class TaskKind {
     Finish,       ///< a run begun and not through
     MeasureAgain, ///< a lobe measured before the cam was moved
     ReadAgain,    ///< `at`: a reading that does not fit
+    ContactAgain, ///< all is taken: does the pointer still stand where it was proved?
 };
 
 struct Task {

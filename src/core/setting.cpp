@@ -1,6 +1,7 @@
 #include "core/setting.h"
 
 #include "core/card.h"
+#include "core/choices.h"
 #include "core/compression.h"
 #include "core/examine.h"
 
@@ -57,6 +58,9 @@ public:
             break;
         case TargetKind::CardPlus:
             card(job_.settings.target.plus_deg);
+            break;
+        case TargetKind::Centres:
+            centres();
             break;
         case TargetKind::EventAt:
             event();
@@ -117,8 +121,11 @@ private:
                 need_.uncertainty_deg =
                     std::max(need_.uncertainty_deg, centreUncertainty(job_, f_, *lobe));
         if (two_) {
+            const Target& t = job_.settings.target;
+            const double plusExhaust =
+                t.kind == TargetKind::CardPlus ? t.plusExhaust_deg.value_or(plus) : plus;
             if (in) need_.intake_deg = *in + plus;
-            if (ex) need_.exhaust_deg = *ex + plus;
+            if (ex) need_.exhaust_deg = *ex + plusExhaust;
             if (!in && !ex) fail(NeedFault::NoCard);
             return;
         }
@@ -148,6 +155,32 @@ private:
         return cardShift_deg(job_, *lobe);
     }
 
+    /// A centre that is wanted, card or none; on one shaft the intake's, else the exhaust's.
+    void centres() {
+        const Target& t = job_.settings.target;
+        if (!in_ && !ex_) return fail(NeedFault::NoLobe);
+        const auto later = [&](const LobeFigures* lobe,
+                               const std::optional<double>& wanted) -> std::optional<double> {
+            const auto is = lobe ? lobe->centre(job_.settings.school) : std::nullopt;
+            if (!is || !wanted) return std::nullopt;
+            const double sign = lobe->side == Side::Intake ? 1.0 : -1.0;
+            need_.uncertainty_deg =
+                std::max(need_.uncertainty_deg, centreUncertainty(job_, f_, *lobe));
+            return wrapCycle({is->deg - sign * *wanted}).deg;
+        };
+        const auto in = later(in_, t.intakeCentre), ex = later(ex_, t.exhaustCentre);
+        if (!in && !ex) return fail(NeedFault::NoEvent);
+        if (two_) {
+            need_.intake_deg = in;
+            need_.exhaust_deg = ex;
+            return;
+        }
+        need_.byIntake_deg = in;
+        if (in && ex) need_.split_deg = (*in + *ex) / 2.0;
+        const bool split = t.school != SetSchool::ByIntake && need_.split_deg;
+        need_.intake_deg = split ? need_.split_deg : in ? in : ex;
+    }
+
     void event() {
         const Target& t = job_.settings.target;
         const Side side = sideOf(t.event);
@@ -162,6 +195,17 @@ private:
         const auto own =
             t.event == opening(side) ? e->opensUncertainty_deg : e->closesUncertainty_deg;
         need_.uncertainty_deg = std::hypot(own.value_or(kLeastTold_deg), f_.tdc.uncertainty_deg());
+        // On a lobe of another length than printed, the event alone carries the centre off.
+        const auto centre = lobe->centre(job_.settings.school);
+        const double sign = side == Side::Intake ? 1.0 : -1.0;
+        if (centre) need_.centreLeft_deg = sign * (centre->deg - wrapCycle({later}).deg);
+        const auto longer = c_->explanation ? side == Side::Intake
+                                                  ? c_->explanation->intakeDuration_deg
+                                                  : c_->explanation->exhaustDuration_deg
+                                            : std::nullopt;
+        const auto promised = job_.card ? cardEvent(*job_.card, t.event) : std::nullopt;
+        if (longer && promised && std::abs(*longer) > 1.0)
+            need_.keepsCentre_deg = toCard(t.event, *promised).deg + *longer / 2.0;
     }
 
     void separation() {
@@ -264,6 +308,16 @@ void compare(const Job& job, const RunFindings& before, const RunFindings& after
     const double told = std::max(check.uncertainty_deg, kLeastTold_deg);
     check.alike = check.error_deg <= told;
     check.verdict = verdictOf(check.meant_deg, *check.moved_deg, told);
+    if (check.verdict == MoveVerdict::AsMeant || !job.engine.drive.described() ||
+        faultOf(job.engine.drive))
+        return;
+    // A slot can make anything, and explains nothing.
+    Drive drive = job.engine.drive;
+    drive.slot_deg = 0.0;
+    const auto near = choices(drive, *check.moved_deg, 1);
+    if (!near.empty() && near.front().move.changes() > 0 &&
+        std::abs(near.front().residual_deg) <= std::max(told, 1.0))
+        check.instead = near.front().move;
 }
 
 } // namespace

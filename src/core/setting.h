@@ -28,7 +28,7 @@ enum class NeedFault {
     SeparationFixed, ///< one cam: its separation is ground in
     MovedSince,      ///< not measured since the cam was last moved
     NoClearance,     ///< clearances were not measured
-    SettleFirst,     ///< lobes exchanged, wheel reversed, another top, cam degrees: no move from that
+    SettleFirst, ///< lobes exchanged, wheel reversed, another top, cam degrees: no move from that
 };
 
 /// What is to be moved. One cam: in `intake_deg`, for both lobes.
@@ -38,6 +38,9 @@ struct Need {
     std::optional<NeedFault> fault;
     /// By each way of setting a cam with the wrong separation, where the target is the card's.
     std::optional<double> byIntake_deg, split_deg, allEvents_deg;
+    /// Of an event as the target: the centre it leaves (after or before TDC), and, on a lobe of
+    /// another length than printed, the event that keeps the card's centre, card notation.
+    std::optional<double> centreLeft_deg, keepsCentre_deg;
 };
 
 /// Of the first cylinder measured.
@@ -94,6 +97,8 @@ struct ChangeCheck {
     double error_deg = 0.0;       ///< what disagreed: the greatest departure from the mean move
     double uncertainty_deg = 0.0; ///< of the move
     bool alike = true;            ///< events moved alike and no duration changed, within that
+    /// Where it came out other than meant: what of this drive makes the move that was observed.
+    std::optional<DriveMove> instead;
 };
 
 /// Every lobe a change moved that was measured before it, cylinder by cylinder.

@@ -64,9 +64,9 @@ struct SmoothCurve::Fit {
     Band inverse{0, kDegree}; ///< of B'WB + lambda P, within its band
     std::vector<Corner> corners;
     std::vector<double> cornersAt;
-    Eigen::VectorXd jumps;          ///< sizes of the corners' columns
-    std::vector<Vector> reach;      ///< (B'WB + lambda P)^-1 B'W k, per column, steps included
-    Eigen::MatrixXd jumpsInverse;   ///< of the columns' Schur complement, steps included
+    Eigen::VectorXd jumps;        ///< sizes of the corners' columns
+    std::vector<Vector> reach;    ///< (B'WB + lambda P)^-1 B'W k, per column, steps included
+    Eigen::MatrixXd jumpsInverse; ///< of the columns' Schur complement, steps included
 
     /// Readings that stand off by two deviations or more, without which the curve would be another.
     struct Suspect {
@@ -136,13 +136,10 @@ struct SmoothCurve::Fit {
         for (const Corner& c : corners)
             if (std::abs(deg - c.deg) < kWithin_deg)
                 steepest = std::max(
-                    steepest,
-                    std::abs(value(c.deg + (c.opening ? kWithin_deg : -kWithin_deg), 1)));
+                    steepest, std::abs(value(c.deg + (c.opening ? kWithin_deg : -kWithin_deg), 1)));
         return steepest;
     }
-    double readingVariance(double deg) const {
-        return scale + std::pow(slope(deg) * wheel_deg, 2);
-    }
+    double readingVariance(double deg) const { return scale + std::pow(slope(deg) * wheel_deg, 2); }
 };
 
 namespace {
@@ -298,7 +295,8 @@ public:
     double penalised() const { return std::max(1e-30, squares_ - explained_); }
     /// What is left of the readings to tell their scatter by.
     double left() const {
-        return static_cast<double>(points_.size()) - kPenalty - static_cast<double>(columns_.size());
+        return static_cast<double>(points_.size()) - kPenalty -
+               static_cast<double>(columns_.size());
     }
 
     void into(SmoothCurve::Fit& fit) const;
@@ -378,8 +376,9 @@ void Fitting::into(SmoothCurve::Fit& fit) const {
     Eigen::MatrixXd schur(m, m);
     for (Eigen::Index i = 0; i < m; ++i)
         for (Eigen::Index j = 0; j < m; ++j)
-            schur(i, j) = dot(columns[static_cast<std::size_t>(i)], columns[static_cast<std::size_t>(j)]) -
-                          plain(fit.reach[static_cast<std::size_t>(i)], crossed[static_cast<std::size_t>(j)]);
+            schur(i, j) =
+                dot(columns[static_cast<std::size_t>(i)], columns[static_cast<std::size_t>(j)]) -
+                plain(fit.reach[static_cast<std::size_t>(i)], crossed[static_cast<std::size_t>(j)]);
     schur.diagonal().array() += 1e-9 * schur.diagonal().maxCoeff();
     fit.jumpsInverse = schur.inverse();
 }
@@ -462,9 +461,13 @@ public:
 
     std::optional<Corner> find(bool opening, double scale, double scatter, bool lash) const {
         // Outwards from the nose to where lift is no more told from none.
-        const double foot = std::max(0.02, 4.0 * scatter);
         std::size_t i = nose_;
         const std::size_t end = opening ? 0 : points_.size() - 1;
+        // From what the outermost readings rest at: the indicator may stand beside zero.
+        double base = 0.0;
+        for (std::size_t k = 0; k < 3; ++k)
+            base += points_[opening ? k : end - k].mm / 3.0;
+        const double foot = base + std::max(0.02, 4.0 * scatter);
         // Two in a row, so that a slip on the flank is not taken for the foot.
         const auto rests = [&](std::size_t k) {
             const std::size_t beyond = opening ? k - 1 : k + 1;
@@ -554,7 +557,8 @@ std::optional<SmoothCurve> SmoothCurve::through(const std::vector<LiftPoint>& po
         std::vector<Corner> corners;
         const double scale = std::max(lift, fitting.penalised() / fitting.left());
         for (bool opening : {true, false})
-            if (const auto c = search.find(opening, scale, std::sqrt(lift), lash)) corners.push_back(*c);
+            if (const auto c = search.find(opening, scale, std::sqrt(lift), lash))
+                corners.push_back(*c);
         if (corners.empty()) continue;
         fitting.setCorners(corners);
         lambda = fitting.choose();
@@ -613,8 +617,8 @@ std::vector<SmoothCurve::Standing> SmoothCurve::standings() const {
         const double own = fit_->scale / fit_->weights[i];
         const double leverage = std::min(0.95, fit_->variance(p.deg, 0) / own);
         // What the others say there is off from it by its residual over what it does not hold.
-        out.push_back({(p.mm - fit_->value(p.deg, 0)) / (1.0 - leverage),
-                       std::sqrt(own / (1.0 - leverage))});
+        out.push_back(
+            {(p.mm - fit_->value(p.deg, 0)) / (1.0 - leverage), std::sqrt(own / (1.0 - leverage))});
     }
     return out;
 }

@@ -5,6 +5,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdlib>
 #include <map>
 #include <numbers>
 
@@ -91,10 +92,10 @@ private:
         pair.uncertainty_deg = doubt_deg(slope);
     }
 
-    /// Least squares of midpoint on drop, carried to no drop. A pin offset or a rocking piston moves
-    /// the midpoint by some hundredths of a degree per mm, so that much is what the slope may be
-    /// before the readings speak: with few of them the midpoints are all but averaged, and what the
-    /// carrying adds is in the doubt.
+    /// Least squares of midpoint on drop, carried to no drop. A pin offset or a rocking piston
+    /// moves the midpoint by some hundredths of a degree per mm, so that much is what the slope may
+    /// be before the readings speak: with few of them the midpoints are all but averaged, and what
+    /// the carrying adds is in the doubt.
     void severalDrops() {
         // Of the slope: 0.1 deg per mm, one deviation.
         constexpr double kSlope = 0.1;
@@ -130,6 +131,50 @@ void addContact(TdcPass& pass, const Contact& c) {
     (c.afterTop ? pair.after : pair.before) = c;
 }
 
+/// Contacts that make nonsense on one kind of gauge may make sense on the other: one counts up both
+/// ways from its zero, one runs on through 180 and begins again.
+void otherScale(const TdcPass& pass, std::vector<Finding>& out) {
+    const auto likely = [](double half) { return half >= 2.0 && half <= kLikelySpan_deg; };
+    if (pass.method == TdcMethod::SymmetricPort || !pass.halfSpan_deg || likely(*pass.halfSpan_deg))
+        return;
+    for (const TdcPair& p : pass.pairs) {
+        if (!p.before || !p.after) continue;
+        const double a = std::strtod(p.before->typed.c_str(), nullptr),
+                     b = std::strtod(p.after->typed.c_str(), nullptr);
+        for (const Midpoint& m : {midpointOf({-a}, {b}), midpointOf({a - 180.0}, {b})}) {
+            if (m.swapped || !likely(m.halfSpan_deg) ||
+                std::abs(m.halfSpan_deg - *p.halfSpan_deg) < 1.0)
+                continue;
+            Finding f{Code::TdcOtherScale, Severity::LookAgain};
+            f.deg = *p.halfSpan_deg;
+            f.other_deg = m.halfSpan_deg;
+            f.at = CrankDeg{m.midpoint_deg};
+            out.push_back(f);
+            return;
+        }
+    }
+}
+
+/// Two methods one after the other on the same pointer, or on one moved to where the first said.
+void methods(const TdcPass& done, TdcFindings& out) {
+    const TdcPass* before = nullptr;
+    for (const TdcPass& p : out.passes)
+        if (p.pass < done.pass && p.correction_deg) before = &p;
+    if (!before || before->method == done.method || before->method == TdcMethod::HighestReading ||
+        done.method == TdcMethod::HighestReading)
+        return;
+    const double expected = before->agrees ? *before->correction_deg : 0.0;
+    const double apart = *done.correction_deg - expected;
+    const double doubt =
+        std::hypot(before->uncertainty_deg.value_or(0.1), done.uncertainty_deg.value_or(0.1));
+    constexpr double kLeast_deg = 0.3;
+    if (std::abs(apart) <= std::max(kLeast_deg, doubt)) return;
+    Finding f{Code::TdcMethodsApart, Severity::LookAgain};
+    f.deg = apart;
+    f.other_deg = doubt;
+    out.findings.push_back(f);
+}
+
 void judge(TdcFindings& out, const TdcPass& done) {
     const auto say = [&](Code code, Severity severity, double deg) -> Finding& {
         Finding f{code, severity};
@@ -149,6 +194,12 @@ void judge(TdcFindings& out, const TdcPass& done) {
             std::abs(*p.expectedHalfSpan_deg - *p.halfSpan_deg) > kSpanOff_deg)
             say(Code::TdcSpanOff, Severity::LookAgain, *p.halfSpan_deg).other_deg =
                 p.expectedHalfSpan_deg;
+    otherScale(done, out.findings);
+    constexpr double kShallow_deg = 10.0;
+    if (done.method == TdcMethod::PositiveStop && done.halfSpan_deg && *done.halfSpan_deg >= 2.0 &&
+        *done.halfSpan_deg < kShallow_deg)
+        say(Code::TdcStopShallow, Severity::Ask, *done.halfSpan_deg);
+    methods(done, out);
     if (const auto drift = done.pairs.back().drift_deg; drift && std::abs(*drift) >= 0.005)
         say(Code::TdcDrift, Severity::Note, *drift);
     const double apart = 2.0 * std::abs(*done.correction_deg);

@@ -34,9 +34,9 @@ double wheelNumber(CrankDeg at, const Wheel& wheel);
 /// The greatest number on the scale.
 double wheelTop(const Wheel& wheel);
 
-/// What a wheel was read to, degrees: 1, 0.5, 0.25, 0.1 or 0.01, from the digits that were typed and
-/// the angles themselves: a typed ".0" says halves at least. Without typed digits (empty strings) the
-/// angles tell alone. 1 without readings.
+/// What a wheel was read to, degrees: 1, 0.5, 0.25, 0.1 or 0.01, from the digits that were typed
+/// and the angles themselves: a typed ".0" says halves at least. Without typed digits (empty
+/// strings) the angles tell alone. 1 without readings.
 double readTo_deg(const std::vector<double>& angles, const std::vector<std::string>& typed);
 
 } // namespace lobe

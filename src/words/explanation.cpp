@@ -95,9 +95,9 @@ QString eventCode(Event e) {
 
 const char* causeCode(CauseKind kind) {
     static constexpr const char* kNames[] = {
-        "as_card",   "cam_timing", "indicator_zero", "checking_height", "reference",
-        "lash",      "separation", "one_event",      "lobes_swapped",   "cam_degrees",
-        "wrong_cam", "twist",      "unclear",        "lobe_length",     "lift_scale",
+        "as_card",     "cam_timing",     "indicator_zero", "checking_height", "reference",
+        "lash",        "separation",     "one_event",      "lobes_swapped",   "cam_degrees",
+        "wrong_cam",   "twist",          "unclear",        "lobe_length",     "lift_scale",
         "drive_slack", "wheel_reversed", "other_top"};
     return kNames[static_cast<std::size_t>(kind)];
 }
@@ -199,7 +199,8 @@ QString causeSentence(const Cause& c, const Style& style) {
                               "the events fit the card.%1")
             .arg(shiftOnTop(c, style));
     case CauseKind::Lash:
-        return QStringLiteral("With %1 %2 lash than the conditions say%3 the events fit the card.%4")
+        return QStringLiteral(
+                   "With %1 %2 lash than the conditions say%3 the events fit the card.%4")
             .arg(liftWithUnit(std::abs(*c.mm), style),
                  *c.mm > 0.0 ? QStringLiteral("more") : QStringLiteral("less"),
                  c.side ? QStringLiteral(", on the %1,").arg(sideName(*c.side)) : QString(),
@@ -226,7 +227,8 @@ QString causeSentence(const Cause& c, const Style& style) {
     case CauseKind::OtherTop:
         return QStringLiteral("The angles are counted round firing TDC instead of overlap: 360° "
                               "%1, every event fits.%2")
-            .arg(*c.deg > 0.0 ? QStringLiteral("back") : QStringLiteral("on"), shiftOnTop(c, style));
+            .arg(*c.deg > 0.0 ? QStringLiteral("back") : QStringLiteral("on"),
+                 shiftOnTop(c, style));
     case CauseKind::CamDegrees:
         return QStringLiteral("The angles are cam degrees: doubled, they fit the card.");
     case CauseKind::LobeLength:
@@ -309,9 +311,10 @@ QString causeEvidence(const Cause& c, const Explanation& x, const Style& style) 
                                 within
                           : within;
     case CauseKind::LobeLength:
-        return x.baseTrue ? QStringLiteral("The base circle reads zero and the middle of the events "
-                                           "is where the card has it.")
-                          : QStringLiteral("The middle of the events is where the card has it.");
+        return x.baseTrue
+                   ? QStringLiteral("The base circle reads zero and the middle of the events "
+                                    "is where the card has it.")
+                   : QStringLiteral("The middle of the events is where the card has it.");
     case CauseKind::LiftScale:
         return QStringLiteral("Greatest lift and events are off by one and the same factor.");
     case CauseKind::DriveSlack:
@@ -340,14 +343,14 @@ QString causeEvidence(const Cause& c, const Explanation& x, const Style& style) 
 
 static QString moveText(double late_deg, const Style& style) {
     return (late_deg > 0.0 ? QStringLiteral("advance") : QStringLiteral("retard")) +
-           QStringLiteral(" %1 by %2 crank degrees").arg(QStringLiteral("%1"),
-                                                        fixed(std::abs(late_deg), 1, style));
+           QStringLiteral(" %1 by %2 crank degrees")
+               .arg(QStringLiteral("%1"), fixed(std::abs(late_deg), 1, style));
 }
 
 static QString timingNext(const Cause& c, bool tdcProved, const Style& style) {
-    const QString prove =
-        tdcProved ? QStringLiteral("TDC is proved: ") : QStringLiteral("Prove TDC first; if it "
-                                                                       "stands, ");
+    const QString prove = tdcProved ? QStringLiteral("TDC is proved: ")
+                                    : QStringLiteral("Prove TDC first; if it "
+                                                     "stands, ");
     if (c.twoShafts && c.other_deg)
         return prove + moveText(*c.deg, style).arg(QStringLiteral("the intake cam")) +
                QStringLiteral(" and ") +
@@ -368,12 +371,27 @@ static QString timingNext(const Cause& c, bool tdcProved, const Style& style) {
     return prove + moveText(*c.deg, style).arg(QStringLiteral("the cam")) + QLatin1Char('.');
 }
 
+/// Whether it is a tooth of this drive, in crank and cam degrees.
+static QString toothText(const Cause& c, const Style& style) {
+    if (!c.teeth) return {};
+    const QString one =
+        QStringLiteral("%1 crank, %2 cam degrees")
+            .arg(shortest(c.tooth_deg, 1, style), shortest(c.tooth_deg / 2.0, 1, style));
+    if (*c.teeth == 0)
+        return QStringLiteral(" It is no whole tooth of this drive (one is %1).").arg(one);
+    return std::abs(*c.teeth) == 1
+               ? QStringLiteral(" That is one tooth of this drive (%1).").arg(one)
+               : QStringLiteral(" That is %1 teeth of this drive (one is %2).")
+                     .arg(std::abs(*c.teeth))
+                     .arg(one);
+}
+
 QString causeNext(const Cause& c, bool tdcProved, const Style& style) {
     switch (c.kind) {
     case CauseKind::AsCard:
         return QStringLiteral("Nothing to do.");
     case CauseKind::CamTiming:
-        return timingNext(c, tdcProved, style);
+        return timingNext(c, tdcProved, style) + toothText(c, style);
     case CauseKind::IndicatorZero:
         return QStringLiteral("Set the indicator to zero on the base circle and read both flanks "
                               "again near that height.");
@@ -469,9 +487,11 @@ QString causeInShort(const Explanation& x, const Style& style) {
     case CauseKind::AsCard:
         return QStringLiteral("as the card");
     case CauseKind::CamTiming:
-        if (c.twoShafts && c.side) return sideName(*c.side) + QLatin1Char(' ') + late(*c.deg, style);
+        if (c.twoShafts && c.side)
+            return sideName(*c.side) + QLatin1Char(' ') + late(*c.deg, style);
         if (c.twoShafts && c.other_deg)
-            return QStringLiteral("in %1, ex %2").arg(late(*c.deg, style), late(*c.other_deg, style));
+            return QStringLiteral("in %1, ex %2")
+                .arg(late(*c.deg, style), late(*c.other_deg, style));
         return QStringLiteral("cam ") + late(*c.deg, style);
     case CauseKind::IndicatorZero:
         return QStringLiteral("indicator zero?");

@@ -50,7 +50,7 @@ QString figureBasis(const Figure& f, const Style& style) {
         return reference(f) + QStringLiteral(", ") + at;
     case FigureKind::Centre:
         return (*f.side == Side::Intake ? QStringLiteral("ATDC, ") : QStringLiteral("BTDC, ")) +
-               school;
+               (f.height ? school + QLatin1Char(' ') + height(f.height->mm, style) : school);
     case FigureKind::Separation:
         return QStringLiteral("cam degrees, ") + school;
     case FigureKind::Advance:
@@ -157,6 +157,15 @@ static QString formula(const Figure& f, const Findings& all, const Style& style)
         const auto shown = [&](const std::optional<CrankDeg>& at) {
             return at ? degrees(std::abs(at->deg), style) : QString(QChar(0x2013));
         };
+        if (run->lobe.eventsOnly)
+            return *f.school == CentreSchool::EqualDrop
+                       ? QStringLiteral("Midway between the two readings %1 below the nose.")
+                             .arg(height(run->lobe.drop_mm, style))
+                   : *f.school == CentreSchool::Events
+                       ? QStringLiteral("Midway between opening and closing at %1; without a curve "
+                                        "there is no other school.")
+                             .arg(height(run->lobe.atEventsHeight.height.mm, style))
+                       : QStringLiteral("Where the lift was read highest.");
         return QStringLiteral("Four schools: equal drop %1 below the nose %2, middle of events %3, "
                               "highest lift %4, centroid of the area %5. The slate shows %6.")
             .arg(height(run->lobe.drop_mm, style), shown(c.equalDrop), shown(c.events),

@@ -21,10 +21,32 @@ QString lobeName(const Finding& f) {
 
 QString misfit(const Finding& f, const Style& style) {
     const bool under = *f.mm < 0.0;
-    return QStringLiteral("%1: the reading at %2 sits %3 %4 its neighbours. Go back well past it, "
-                          "come up to %2 again and read it once more.")
-        .arg(lobeName(f), readingAngle(*f.at, style), liftWithUnit(std::abs(*f.mm), style),
-             under ? QStringLiteral("under") : QStringLiteral("over"));
+    const QString off = QStringLiteral("%1 %2 its neighbours")
+                            .arg(liftWithUnit(std::abs(*f.mm), style),
+                                 under ? QStringLiteral("under") : QStringLiteral("over"));
+    if (f.orAt)
+        return QStringLiteral(
+                   "%1: the reading at %2 sits %3, or the one at %4 is the odd one: they "
+                   "are not told apart, and neither counts. Go back well past both and "
+                   "read them once more.")
+            .arg(lobeName(f), readingAngle(*f.at, style), off, readingAngle(*f.orAt, style));
+    return QStringLiteral(
+               "%1: the reading at %2 sits %3, and does not count. Go back well past it, "
+               "come up to %2 again and read it once more; if it reads the same, it "
+               "counts.")
+        .arg(lobeName(f), readingAngle(*f.at, style), off);
+}
+
+/// What the reading would have to be, and how to type it.
+QString wouldDo(const Finding& f, const Style& style) {
+    if (!f.other_deg)
+        return QStringLiteral("Strike it and read it again; no figure is made of it.");
+    const FromDeadCentre said = fromNearestDeadCentre({*f.other_deg});
+    const QString side = (said.after ? QStringLiteral("a") : QStringLiteral("b")) +
+                         (said.centre == DeadCentre::Top ? QString() : QStringLiteral("b"));
+    return QStringLiteral(
+               "%1 would do: strike it and type %2%3. No figure is made of it until then.")
+        .arg(fromDeadCentre({*f.other_deg}, style), shortest(said.deg, 2, style), side);
 }
 
 } // namespace
@@ -72,9 +94,10 @@ QString sentence(const Finding& f, const Style& style) {
     case Code::Misfit:
         return misfit(f, style);
     case Code::AreaOfPart:
-        return QStringLiteral("%1: the run %2 at %3 of lift, above the base circle. The area and its "
-                              "centroid reckon the missing part as about %4; their ± allows for "
-                              "it.")
+        return QStringLiteral(
+                   "%1: the run %2 at %3 of lift, above the base circle. The area and its "
+                   "centroid reckon the missing part as about %4; their ± allows for "
+                   "it.")
             .arg(who, f.opening ? QStringLiteral("begins") : QStringLiteral("ends"),
                  liftWithUnit(*f.mm, style),
                  area(*f.other_mm, style) + QLatin1Char(' ') + areaUnit(style));
@@ -206,6 +229,61 @@ QString sentence(const Finding& f, const Style& style) {
                               "events stand; lift, area "
                               "and the other schools need a whole curve.")
             .arg(who);
+    case Code::CentreOnly:
+        return QStringLiteral(
+                   "%1: taken by its centre. Where the lobe stands is known; its events, "
+                   "lift and area need more.")
+            .arg(who);
+    case Code::DurationUnlikely:
+        return QStringLiteral("%1 %2 at %3: %4 makes a duration of %5, and no cam has that. %6")
+            .arg(who, flank, height(*f.mm, style), fromDeadCentre(*f.at, style),
+                 degrees(*f.deg, style), wouldDo(f, style));
+    case Code::CentreUnlikely:
+        return QStringLiteral("%1 %2 at %3: %4 puts the lobe centre at %5, where none sits. %6")
+            .arg(who, flank, height(*f.mm, style), fromDeadCentre(*f.at, style),
+                 degrees(*f.deg, style), wouldDo(f, style));
+    case Code::NoseUnlikely:
+        return QStringLiteral("%1: a nose at %2 lies %3 from the middle of its events; on any cam "
+                              "it is near it. It does not count. Strike it and read it again.")
+            .arg(who, fromDeadCentre(*f.at, style), degrees(std::abs(*f.deg), style));
+    case Code::FirstLiftUnlikely:
+        return QStringLiteral(
+                   "%1: %2 at %3, where the base circle belongs. Is the indicator set to "
+                   "zero there, and the figure in the right unit? Strike it if not.")
+            .arg(who, liftWithUnit(*f.mm, style), readingAngle(*f.at, style));
+    case Code::CardHeightNear:
+        return QStringLiteral(
+                   "%1: events taken at %2, and the card's are at %3: near, but not the "
+                   "same (1 mm is not 0.040 in). They are not compared; take them at the "
+                   "card's height, or set the card's.")
+            .arg(who, height(*f.mm, style) + QStringLiteral(" (%1 mm)").arg(fixed(*f.mm, 3, style)),
+                 height(*f.other_mm, style) +
+                     QStringLiteral(" (%1 mm)").arg(fixed(*f.other_mm, 3, style)));
+    case Code::CylinderTdcUnknown:
+        return QStringLiteral("%1: this lobe stands %2 from cylinder 1's on the same wheel, as "
+                              "another cylinder does. This cylinder's TDC is not known: give the "
+                              "firing order at Engine, or set the wheel for it.")
+            .arg(who, degrees(std::abs(*f.deg), style));
+    case Code::TdcStopShallow:
+        return QStringLiteral("The stop meets the piston only %1 from the top, where the piston "
+                              "hardly moves and rocks in its bore. Screw the stop deeper and take "
+                              "both contacts again.")
+            .arg(degrees(*f.deg, style));
+    case Code::TdcMethodsApart:
+        return QStringLiteral(
+                   "Two methods lie %1 apart, more than they are known by (%2): a piston "
+                   "that rocks under the stop or the indicator, or a stop that gave way. "
+                   "Take the first once more.")
+            .arg(degrees(std::abs(*f.deg), style),
+                 QString(QChar(0xB1)) + degrees(*f.other_deg, style));
+    case Code::TdcOtherScale:
+        return QStringLiteral(
+                   "Contacts %1 either side of the top are hardly meant. On a gauge that "
+                   "counts the other way (up both ways from zero, or on through 180) "
+                   "they are %2 either side, and the pointer off by %3: choose that "
+                   "scale if it is the one fitted.")
+            .arg(degrees(*f.deg, style), degrees(*f.other_deg, style),
+                 signedFixed(f.at->deg, 2, style) + QChar(0xB0));
     case Code::EventOdd:
         return QStringLiteral("%1 %2: the reading at %3 stands %4 from the others. Strike it, or "
                               "read it again.")
@@ -318,6 +396,13 @@ QString shortSentence(const Finding& f, const Style& style) {
                  liftWithUnit(std::abs(*f.mm), style),
                  *f.mm < 0.0 ? QStringLiteral("under") : QStringLiteral("over"));
     return sentence(f, style);
+}
+
+QString liveFollowerWarning() {
+    return QStringLiteral(
+        "A live hydraulic follower gives way under the running spring, and lift is "
+        "lost while it is read: make the follower solid, or fit a checking spring, "
+        "before the first reading. The maker's manual says how to press it out.");
 }
 
 QString severityTitle(Severity severity) {

@@ -12,6 +12,8 @@ namespace words {
 
 QString sentence(const lobe::Finding& finding, const Style& style);
 /// The same, short enough for the stand.
+/// Before the first reading with a live hydraulic follower and the running spring.
+QString liveFollowerWarning();
 QString shortSentence(const lobe::Finding& finding, const Style& style);
 /// "Look again", "Still to do", "Note".
 QString severityTitle(lobe::Severity severity);

@@ -50,6 +50,14 @@ QString moveBy(double deg, const Style& style, int places) {
            (deg >= 0.0 ? QStringLiteral(" earlier") : QStringLiteral(" later"));
 }
 
+/// ", marked B": the builder's own name of a keyway counted from the one in use.
+static QString markText(const Drive& d, int keyway) {
+    const int n = std::max(1, d.keyways);
+    const auto i = static_cast<std::size_t>(((keyway % n) + n) % n);
+    return i < d.marks.size() ? QStringLiteral(", marked ") + QString::fromStdString(d.marks[i])
+                              : QString();
+}
+
 QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& cam,
                       const Style& style) {
     const Drive& d = engine.drive;
@@ -66,9 +74,11 @@ QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& c
         out << QStringLiteral("%1 off: turn the cam in it %2 to the %3.")
                    .arg(QString(wheel).replace(0, 1, wheel.at(0).toUpper()),
                         camTurn(engine, m.keyway > 0),
-                        std::abs(m.keyway) == 1 ? QStringLiteral("next keyway")
-                                                : QStringLiteral("keyway %1 on from the one in use")
-                                                      .arg(std::abs(m.keyway)));
+                        (std::abs(m.keyway) == 1
+                             ? QStringLiteral("next keyway")
+                             : QStringLiteral("keyway %1 on from the one in use")
+                                   .arg(std::abs(m.keyway))) +
+                            markText(d, m.keyway));
     if (m.teeth != 0)
         out << QStringLiteral("Turn the %1 %2 %3, %4; that is %5.")
                    .arg(wheel, plural(std::abs(m.teeth), "tooth", "teeth"),
@@ -143,6 +153,8 @@ QString targetName(TargetKind kind) {
         return QStringLiteral("a separation");
     case TargetKind::Dynamic:
         return QStringLiteral("a dynamic compression");
+    case TargetKind::Centres:
+        return QStringLiteral("a wanted centre");
     case TargetKind::Clearance:
         break;
     }
@@ -228,6 +240,18 @@ QString sentence(DriveFault fault) {
     return QStringLiteral("Up to 12 offsets, each under 180 degrees.");
 }
 
+/// An event as the target leaves a centre, and on a lobe of another length not the card's.
+static QString centreOfEvent(const Job& job, const Need& n, const Style& style) {
+    if (!n.centreLeft_deg) return {};
+    QString text =
+        QStringLiteral(" It leaves the lobe centre at %1.").arg(degrees(*n.centreLeft_deg, style));
+    if (n.keepsCentre_deg)
+        text +=
+            QStringLiteral(" This lobe is not as long as printed: %1 %2 keeps the card's centre.")
+                .arg(eventName(job.settings.target.event), degrees(*n.keepsCentre_deg, style));
+    return text;
+}
+
 QString needSentence(const Job& job, const Need& n, const Style& style) {
     if (n.fault) return sentence(*n.fault);
     const auto one = [&](const QString& who, double deg) {
@@ -261,7 +285,8 @@ QString needSentence(const Job& job, const Need& n, const Style& style) {
     if (most <= n.uncertainty_deg)
         return said + QStringLiteral(": less than it is known by (%1), so leave it.").arg(pm);
     return said +
-           QStringLiteral(" for %1, known to %2.").arg(targetName(job.settings.target.kind), pm);
+           QStringLiteral(" for %1, known to %2.").arg(targetName(job.settings.target.kind), pm) +
+           centreOfEvent(job, n, style);
 }
 
 QString residualNote(double residual, double uncertainty, const Style& style) {
@@ -272,13 +297,37 @@ QString residualNote(double residual, double uncertainty, const Style& style) {
     return left;
 }
 
+/// "14 later: that is the 4 degree keyway and one tooth back."
+static QString insteadText(const ChangeCheck& c, const Style& style) {
+    if (!c.instead || !c.moved_deg) return {};
+    QStringList parts;
+    const DriveMove& m = *c.instead;
+    const auto on = [](int n) { return n > 0 ? QStringLiteral(" on") : QStringLiteral(" back"); };
+    if (m.teeth != 0)
+        parts << (std::abs(m.teeth) == 1 ? QStringLiteral("one tooth")
+                                         : QStringLiteral("%1 teeth").arg(std::abs(m.teeth))) +
+                     on(m.teeth);
+    if (m.keyway != 0)
+        parts << QStringLiteral("%1 keyway%2")
+                         .arg(std::abs(m.keyway))
+                         .arg(std::abs(m.keyway) == 1 ? QString() : QStringLiteral("s")) +
+                     on(m.keyway);
+    if (m.crankKeyway_deg != 0.0)
+        parts << QStringLiteral("the %1 crank keyway").arg(degrees(m.crankKeyway_deg, style));
+    if (m.vernier_deg != 0.0)
+        parts << QStringLiteral("%1 of the vernier").arg(degrees(m.vernier_deg, style));
+    if (m.bush_deg != 0.0) parts << QStringLiteral("the %1 bush").arg(degrees(m.bush_deg, style));
+    return QStringLiteral(" %1: on this drive that is %2.")
+        .arg(moveBy(*c.moved_deg, style), parts.join(QStringLiteral(" and ")));
+}
+
 QString sentence(const ChangeCheck& c, const Style& style) {
     const QString who = sideTitle(c.side) + QStringLiteral(", cylinder %1: ").arg(c.cylinder);
     const QString meant = moveBy(c.meant_deg, style);
     if (c.verdict == MoveVerdict::Waiting || !c.moved_deg)
         return who + QStringLiteral("measure it again; it was to come %1.").arg(meant);
     const QString moved = moveBy(*c.moved_deg, style);
-    const QString error =
+    QString error =
         c.events.size() < 2 ? QString()
         : c.alike
             ? QStringLiteral(" Both events moved alike, within %1: that is how well you measure.")
@@ -286,6 +335,7 @@ QString sentence(const ChangeCheck& c, const Style& style) {
             : QStringLiteral(" But its events did not move alike, by %1, and no setting changes a "
                              "duration: measure again before you believe it.")
                   .arg(degrees(std::abs(c.durationChange_deg), style));
+    if (c.verdict != MoveVerdict::AsMeant) error.prepend(insteadText(c, style));
     switch (c.verdict) {
     case MoveVerdict::AsMeant:
         return who + QStringLiteral("it came %1, as it was meant to.").arg(moved) + error;
@@ -350,8 +400,9 @@ QString adviceOnExhaust(double advance) {
         return QStringLiteral("The exhaust earlier opens sooner, which gives away some of the "
                               "stroke, and leaves less overlap. Its valve stays farther from the "
                               "piston as it shuts.");
-    return QStringLiteral("The exhaust later opens later, which keeps more of the stroke, and gives "
-                          "more overlap. It brings the exhaust valve nearer the piston.");
+    return QStringLiteral(
+        "The exhaust later opens later, which keeps more of the stroke, and gives "
+        "more overlap. It brings the exhaust valve nearer the piston.");
 }
 
 QString adviceOnSeparation(double wider) {

@@ -26,6 +26,8 @@ QString taskTitle(const Task& task, const Style& style) {
                    : who + QStringLiteral(": the rest of it");
     case TaskKind::MeasureAgain:
         return who + QStringLiteral(": measure again");
+    case TaskKind::ContactAgain:
+        return QStringLiteral("One TDC contact once more");
     case TaskKind::ReadAgain:
         break;
     }
@@ -49,6 +51,8 @@ QString taskReason(const Task& task) {
         return QStringLiteral("begun and not through");
     case TaskKind::MeasureAgain:
         return QStringLiteral("the cam was moved since");
+    case TaskKind::ContactAgain:
+        return QStringLiteral("a pointer knocked in between shows only there");
     case TaskKind::ReadAgain:
         break;
     }

@@ -33,7 +33,7 @@ private slots:
               "0.30",        "0.35", "Drumlin 276", "1.27t", "12",  "40", "52", "4", "7.2", "7.05"})
             bench.type(QLatin1String(fact));
         // What follows from these is shown as such, and passed by.
-        for (int i = 0; i < 14; ++i)
+        for (int i = 0; i < 15; ++i)
             bench.type(QString());
         QTRY_VERIFY(bench.find<QWidget>("tdcStation")->isVisible());
         Job job = bench.onDisk();

@@ -351,14 +351,17 @@ private slots:
         e.volumes = VolumeSource::Maker;
         id(b->record(job, book::SetEngine{e}));
         Settings s;
-        s.target = {TargetKind::EventAt,
-                    SetSchool::AllEvents,
-                    2.0,
-                    Event::ExhaustOpens,
-                    52.0,
-                    109.0,
-                    8.5,
-                    1.2};
+        s.target.kind = TargetKind::EventAt;
+        s.target.school = SetSchool::AllEvents;
+        s.target.plus_deg = 2.0;
+        s.target.plusExhaust_deg = -1.0;
+        s.target.intakeCentre = 104.5;
+        s.target.exhaustCentre = 107.0;
+        s.target.event = Event::ExhaustOpens;
+        s.target.event_deg = 52.0;
+        s.target.separation_deg = 109.0;
+        s.target.dynamic = 8.5;
+        s.target.clearance_mm = 1.2;
         s.skim_mm = 0.4;
         s.closing = ClosingSchool::OwnHeight;
         s.closingHeight_mm = 0.8;

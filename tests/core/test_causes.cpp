@@ -28,7 +28,8 @@ struct Case {
 
     template <class U>
     static closed::Lobe make(double centre, double half, double lift, bool asymmetric, const U& u) {
-        if (asymmetric) return closed::asymmetric(centre, half - u(4.0, 8.0), half + u(6.0, 12.0), lift);
+        if (asymmetric)
+            return closed::asymmetric(centre, half - u(4.0, 8.0), half + u(6.0, 12.0), lift);
         switch (static_cast<int>(u(0.0, 3.999))) {
         case 0:
             return closed::power(centre, half, lift, u(1.8, 2.6));
@@ -62,8 +63,9 @@ struct Case {
         const double h = tappetHeight(cardLash);
         const auto whole = [&](double x) { return step * std::round(x / step); };
         const auto centre = [&](const closed::Lobe& l) {
-            return nose ? l.centre
-                        : (l.event(l.lift_mm - 1.27, true) + l.event(l.lift_mm - 1.27, false)) / 2.0;
+            return nose
+                       ? l.centre
+                       : (l.event(l.lift_mm - 1.27, true) + l.event(l.lift_mm - 1.27, false)) / 2.0;
         };
         card.height = height;
         card.intakeDuration = whole(in.event(h, false) - in.event(h, true));
@@ -86,8 +88,10 @@ struct Case {
             double at = d - shift + wheel * n(random);
             if (slack > 0.0 && d > lobe.centre) at -= slack;
             double mm = lobe.at(at);
-            if (valve) mm = std::max(0.0, 1.5 * mm * scale - realLash);
-            else mm *= scale;
+            if (valve)
+                mm = std::max(0.0, 1.5 * mm * scale - realLash);
+            else
+                mm *= scale;
             mm += zero + scatter * n(random);
             points.push_back({record(d), std::round(mm * 100.0) / 100.0});
         }
@@ -214,7 +218,8 @@ private slots:
             const Explanation said = x.explained();
             c.add(said, kind(CauseKind::AsCard));
             if (asymmetric && card == 1 && said.school)
-                QVERIFY(*said.school == CentreSchool::Peak || *said.school == CentreSchool::EqualDrop);
+                QVERIFY(*said.school == CentreSchool::Peak ||
+                        *said.school == CentreSchool::EqualDrop);
             // Events that the card never stated are shown, and called derived.
             if (card > 0)
                 for (const EventAgainstCard& e : said.events)
@@ -244,9 +249,7 @@ private slots:
     }
     void wheelReadAgainstRotation() {
         Counted c = count([](Case& x, unsigned) { x.record = [](double d) { return -d; }; },
-                          [](const Cause& x) {
-                              return x.kind == CauseKind::WheelReversed;
-                          });
+                          [](const Cause& x) { return x.kind == CauseKind::WheelReversed; });
         MOSTLY(c);
     }
     void roundFiring() {
@@ -317,7 +320,8 @@ private slots:
                         x.intakeLate = x.exhaustLate = late;
                     },
                     [&](const Cause& x) {
-                        return x.kind == CauseKind::IndicatorZero && std::abs(*x.mm - zero) < 0.03 &&
+                        return x.kind == CauseKind::IndicatorZero &&
+                               std::abs(*x.mm - zero) < 0.03 &&
                                std::abs(x.shift_deg.value_or(0.0) - late) < 0.8;
                     });
                 QVERIFY2(c.right >= 0.9 * c.n, c.told());
@@ -353,7 +357,8 @@ private slots:
         }
     }
     void oneFactorOnLift() {
-        // Valve lift at 1.44 where 1.50 was typed; an indicator 13 degrees askew; a soft valve gear.
+        // Valve lift at 1.44 where 1.50 was typed; an indicator 13 degrees askew; a soft valve
+        // gear.
         for (double factor : {0.96, 0.974, 1.05}) {
             Counted c = count(
                 [factor](Case& x, unsigned) {
@@ -442,8 +447,8 @@ private slots:
             const auto at = [&](Event e, double card) {
                 return fromCard(e, {card}).deg - 11.0 + n(x.random);
             };
-            const double typed = -toCard(Event::ExhaustCloses,
-                                         {at(Event::ExhaustCloses, *x.card.evc)}).deg;
+            const double typed =
+                -toCard(Event::ExhaustCloses, {at(Event::ExhaustCloses, *x.card.evc)}).deg;
             const auto i = eventsOf(Side::Intake, at(Event::IntakeOpens, *x.card.ivo),
                                     at(Event::IntakeCloses, *x.card.ivc), x.height);
             const auto e = eventsOf(Side::Exhaust, at(Event::ExhaustOpens, *x.card.evo),

@@ -155,11 +155,11 @@ private slots:
         for (bool valve : {false, true})
             for (const auto& lobe : lobes(valve))
                 for (unsigned seed = 1; seed <= 25; ++seed)
-                    accused.add(!analyseLobe(measured::take(lobe, {step, 0.002, wheel, 0.01,
-                                                                   unsigned(accused.n) * 7919 +
-                                                                       seed}),
-                                             requestOf(valve))
-                                     .misfits.empty());
+                    accused.add(
+                        !analyseLobe(measured::take(lobe, {step, 0.002, wheel, 0.01,
+                                                           unsigned(accused.n) * 7919 + seed}),
+                                     requestOf(valve))
+                             .misfits.empty());
         QVERIFY2(accused.share() <= 0.03, accused.told("accused"));
     }
 
@@ -183,8 +183,8 @@ private slots:
         Count found, beside;
         for (const auto& lobe : lobes(false))
             for (unsigned seed = 1; seed <= 16; ++seed) {
-                auto points = measured::take(
-                    lobe, {step, 0.002, wheel, 0.01, unsigned(found.n) * 911 + 7});
+                auto points =
+                    measured::take(lobe, {step, 0.002, wheel, 0.01, unsigned(found.n) * 911 + 7});
                 std::vector<double> events;
                 if (seed % 2)
                     for (double mm : {0.15, 0.5, 1.27, 5.0})
@@ -312,8 +312,8 @@ private slots:
                         way.from = -165.0;
                         way.to = 165.0;
                         const auto f = analyseLobe(measured::take(lobe, way), requestOf(false));
-                        accused.add(std::any_of(
-                            f.findings.begin(), f.findings.end(), [](const Finding& x) {
+                        accused.add(
+                            std::any_of(f.findings.begin(), f.findings.end(), [](const Finding& x) {
                                 return x.code == Code::ZeroReturn || x.code == Code::ZeroSlipped ||
                                        x.code == Code::ZeroRunOut || x.code == Code::BaseNotZero;
                             }));

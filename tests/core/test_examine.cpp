@@ -387,12 +387,24 @@ private slots:
         }
         job.runs = {r};
         Findings f = examine(job);
+        // Alone it may as well be a cam that is eight early.
+        QVERIFY(!has(f, Code::EventSide));
+        Reading opens;
+        opens.of = ReadingOf::Opens;
+        opens.lift_mm = 1.27;
+        opens.at = *cardEvent(*job.card, Event::ExhaustOpens);
+        job.runs[0].readings.push_back(opens);
+        // The other event eight early as well: timing, and no event is accused.
+        job.runs[0].readings.back().at.deg -= 8.0;
+        QVERIFY(!has(examine(job), Code::EventSide));
+        job.runs[0].readings.back().at.deg += 8.0;
+        f = examine(job);
         const auto it = std::find_if(f.all.begin(), f.all.end(),
                                      [](const Finding& x) { return x.code == Code::EventSide; });
         QVERIFY(it != f.all.end());
         QVERIFY(std::abs(*it->other_deg - 4.0) < 1e-9);
         for (Reading& x : job.runs[0].readings)
-            x.at.deg = -x.at.deg;
+            if (x.of == ReadingOf::Closes) x.at.deg = -x.at.deg;
         f = examine(job);
         QVERIFY(!has(f, Code::EventSide));
     }

@@ -166,8 +166,9 @@ private slots:
         QVERIFY(has(f, Code::TdcSpanOff));
     }
 
-    // By hand: each contact is rounded to a whole degree (1/12) and set to a twentieth (0.0025); the
-    // middle of two has half of their sum's deviation. 1.96 sqrt(2 x 0.0858) / 2 = 0.406. A typed
+    // By hand: each contact is rounded to a whole degree (1/12) and set to a twentieth (0.0025);
+    // the middle of two has half of their sum's deviation. 1.96 sqrt(2 x 0.0858) / 2 = 0.406. A
+    // typed
     // ".0" says halves: 1.96 sqrt(2 x 0.0233) / 2 = 0.212.
     void whatTheWheelLeaves() {
         Contact a = contact(1, false, -29.0), b = contact(1, true, 28.0);
@@ -195,8 +196,8 @@ private slots:
         QVERIFY(uncertainty(40.03) < uncertainty(5.03) / 2.0);
         // 0.05 / sqrt(12) over the slope, beside the wheel's own 0.0029 and 0.05, of two contacts.
         const double slope = PistonPath::of(78, 142)->slope_mm_per_deg(5.03);
-        const double one = std::hypot(0.05 / std::sqrt(12.0) / slope,
-                                      std::hypot(0.01 / std::sqrt(12.0), 0.05));
+        const double one =
+            std::hypot(0.05 / std::sqrt(12.0) / slope, std::hypot(0.01 / std::sqrt(12.0), 0.05));
         QVERIFY(std::abs(uncertainty(5.03) - 1.96 * one / std::sqrt(2.0)) < 1e-4);
     }
 
@@ -214,7 +215,8 @@ private slots:
                 << int(TdcMethod::EqualDrop) << wheel << 3;
             QTest::addRow("there and back, wheel to %g", wheel)
                 << int(TdcMethod::ThereAndBack) << wheel << 1;
-            QTest::addRow("port, wheel to %g", wheel) << int(TdcMethod::SymmetricPort) << wheel << 1;
+            QTest::addRow("port, wheel to %g", wheel)
+                << int(TdcMethod::SymmetricPort) << wheel << 1;
         }
     }
     void statedUncertaintyCovers() {

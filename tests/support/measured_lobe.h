@@ -10,10 +10,10 @@
 namespace measured {
 
 struct Way {
-    double step = 5.0;   ///< degrees
-    double noise = 0.0;  ///< standard deviation of the indicator, mm
-    double wheel = 0.0;  ///< standard deviation of the wheel, degrees
-    double dial = 0.0;   ///< what the dial is read to, mm; 0: exactly
+    double step = 5.0;  ///< degrees
+    double noise = 0.0; ///< standard deviation of the indicator, mm
+    double wheel = 0.0; ///< standard deviation of the wheel, degrees
+    double dial = 0.0;  ///< what the dial is read to, mm; 0: exactly
     unsigned seed = 1;
     double from = -178.0, to = 178.0; ///< of the centre, degrees
 };

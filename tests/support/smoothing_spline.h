@@ -92,7 +92,8 @@ private:
 class Best {
 public:
     explicit Best(std::vector<double> heights)
-        : heights_(std::move(heights)), squares_(heights_.size(), std::vector<double>(kLambdas, 0.0)) {}
+        : heights_(std::move(heights)),
+          squares_(heights_.size(), std::vector<double>(kLambdas, 0.0)) {}
 
     void add(const std::vector<lobe::LiftPoint>& points, const closed::Lobe& lobe, const Way& way) {
         std::vector<double> weights;

@@ -20,9 +20,10 @@ struct Facts {
     std::vector<lobe::Card> otherCards;
     lobe::Settings settings;
     lobe::RunTerms terms{}; ///< of the run at hand, where a station asks for them
+    int cylinder = 1;       ///< that run's
 
     static Facts of(const lobe::Job& job) {
-        return {job.name, job.engine, job.card, job.otherCards, job.settings, {}};
+        return {job.name, job.engine, job.card, job.otherCards, job.settings, {}, 1};
     }
     /// Keeps whatever differs from the session's job, one action for each part; run terms are the
     /// station's to keep.

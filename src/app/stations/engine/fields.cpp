@@ -6,6 +6,7 @@
 
 #include <QRegularExpression>
 
+#include <algorithm>
 #include <cmath>
 
 namespace app {
@@ -33,6 +34,68 @@ Field cylinders() {
         if (!ok || n < 1 || n > 16)
             return QStringLiteral("Type a whole number of cylinders, 1 to 16.");
         facts.engine.cylinders = n;
+        return QString();
+    };
+    return f;
+}
+
+/// "1 3 4 2", and, where it fires oddly, the gaps behind a slash: "1 2 / 270 450".
+Field firingOrder() {
+    Field f;
+    f.name = QStringLiteral("Firing order");
+    f.asks = QStringLiteral(
+        "every cylinder once: 1 3 4 2; odd firing with its gaps: 1 2 / 270 450; - for "
+        "none");
+    f.shown = [](const Facts& facts, const Style&) {
+        if (facts.engine.firingOrder.empty()) return noValue();
+        QStringList all, gaps;
+        for (int c : facts.engine.firingOrder)
+            all << QString::number(c);
+        for (double deg : facts.engine.firingGaps_deg)
+            gaps << QString::number(deg);
+        return all.join(QLatin1Char(' ')) +
+               (gaps.isEmpty() ? QString() : QStringLiteral(" / ") + gaps.join(QLatin1Char(' ')));
+    };
+    f.take = [](Facts& facts, const QString& typed, const Style& style) {
+        Engine& e = facts.engine;
+        if (typed.trimmed() == QLatin1String("-")) {
+            e.firingOrder.clear();
+            e.firingGaps_deg.clear();
+            return QString();
+        }
+        const QString wrong =
+            QStringLiteral("Every cylinder of the %1 once, in the order they fire, "
+                           "such as 1 3 4 2.")
+                .arg(e.cylinders);
+        QString line = typed.simplified();
+        line.replace(QLatin1Char('-'), QLatin1Char(' '));
+        line.replace(QLatin1Char(','), QLatin1Char(' '));
+        std::vector<int> order;
+        for (const QString& each :
+             line.section(QLatin1Char('/'), 0, 0).simplified().split(QLatin1Char(' '))) {
+            bool ok = false;
+            const int c = each.toInt(&ok);
+            if (!ok || c < 1 || c > e.cylinders ||
+                std::find(order.begin(), order.end(), c) != order.end())
+                return wrong;
+            order.push_back(c);
+        }
+        if (static_cast<int>(order.size()) != e.cylinders) return wrong;
+        std::vector<double> gaps;
+        double sum = 0.0;
+        if (line.contains(QLatin1Char('/')))
+            for (const QString& each :
+                 line.section(QLatin1Char('/'), 1).simplified().split(QLatin1Char(' '))) {
+                const auto deg = readNumber(each.toStdString());
+                if (const auto* error = std::get_if<EntryError>(&deg))
+                    return words::sentence(*error, style);
+                gaps.push_back(std::get<double>(deg));
+                sum += gaps.back();
+            }
+        if (!gaps.empty() && (gaps.size() != order.size() || std::abs(sum - 720.0) > 0.01))
+            return QStringLiteral("As many gaps as cylinders, 720 degrees in all.");
+        e.firingOrder = order;
+        e.firingGaps_deg = gaps;
         return QString();
     };
     return f;
@@ -267,6 +330,10 @@ std::vector<Field> make() {
     std::vector<Field> all;
     engine(all);
     card(all);
+    // Only for measuring more cylinders on one setting of the wheel.
+    all.push_back(firingOrder());
+    all.back().heading = QStringLiteral("Other cylinders");
+    all.back().subject = QStringLiteral("engine");
     // Last, so that the first thing asked is the engine itself.
     all.push_back(
         textField(QStringLiteral("Job"), [](Facts& f) -> std::string& { return f.name; }));

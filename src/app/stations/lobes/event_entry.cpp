@@ -7,7 +7,11 @@ namespace app {
 
 using namespace lobe;
 
-QString eventName(ReadingOf of) {
+QString eventName(ReadingOf of, bool fromNose) {
+    if (of == ReadingOf::Home) return QStringLiteral("back to zero");
+    if (fromNose)
+        return of == ReadingOf::Opens ? QStringLiteral("before the nose")
+                                      : QStringLiteral("after the nose");
     return of == ReadingOf::Opens    ? QStringLiteral("opens")
            : of == ReadingOf::Closes ? QStringLiteral("closes")
                                      : QStringLiteral("highest");
@@ -17,8 +21,8 @@ QString eventsSoFar(const EventsFindings& events, const RunTerms& terms,
                     const words::Style& style) {
     QStringList lines;
     for (const EventGroup& g : events.groups) {
-        if (!g.mean) continue;
-        QString line = eventName(g.of);
+        if (!g.mean || g.of == ReadingOf::Home) continue;
+        QString line = eventName(g.of, terms.fromNose);
         if (g.of != ReadingOf::Nose && events.groups.size() > 3)
             line += QStringLiteral(" at ") + words::height(g.height.mm, style);
         line +=
@@ -30,6 +34,17 @@ QString eventsSoFar(const EventsFindings& events, const RunTerms& terms,
                         .arg(words::degrees(g.range_deg, style));
         if (g.odd) line += QStringLiteral(", without %1").arg(words::readingAngle(*g.odd, style));
         lines << line;
+    }
+    const LobeFigures& lobe = events.lobe;
+    if (terms.fromNose && lobe.centres.equalDrop) {
+        lines << QStringLiteral("centre %1%2%3")
+                     .arg(words::degrees(std::abs(lobe.centres.equalDrop->deg), style),
+                          QString(QChar(0xB1)),
+                          words::degrees(lobe.centres.equalDropUncertainty_deg.value_or(0.0),
+                                         style));
+        if (lobe.midpoints.symmetry == Symmetry::Asymmetric)
+            lines << QStringLiteral("leans %1 from the shallowest drop to the deepest")
+                         .arg(words::degrees(std::abs(lobe.midpoints.skew_deg), style));
     }
     return lines.join(QLatin1Char('\n'));
 }
@@ -60,12 +75,27 @@ Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& s
         p.enter = onward;
         return p;
     }
-    const UsualSide usual = usualSide(session_.side(), w->of);
-    p.ask = w->of == ReadingOf::Nose
-                ? QStringLiteral("highest: wheel?")
-                : QStringLiteral("%1 at %2: wheel?")
-                      .arg(eventName(w->of), words::height(w->height.mm, style));
-    p.enter = QStringLiteral("log; %1 that agree settle it").arg(at_.terms().repeats);
+    const RunTerms t = at_.terms();
+    const UsualSide usual = sideOf(w->of);
+    if (w->of == ReadingOf::Home) {
+        p.ask = QStringLiteral("back on the base circle: indicator?");
+        p.enter = QStringLiteral("log what it reads there");
+        p.keys = QStringLiteral("0 when it came home   N not now   Back strike");
+        return p;
+    }
+    if (w->of == ReadingOf::Nose)
+        p.ask = t.oneTurn ? QStringLiteral("highest: wheel and lift?")
+                          : QStringLiteral("highest: wheel?");
+    else if (t.fromNose)
+        p.ask = QStringLiteral("%1 under, %2: wheel?")
+                    .arg(words::height(w->height.mm, style), eventName(w->of, true));
+    else
+        p.ask = QStringLiteral("%1 at %2: wheel?")
+                    .arg(eventName(w->of), words::height(w->height.mm, style));
+    p.enter = t.fromNose && w->of == ReadingOf::Closes
+                  ? QStringLiteral("log; go back well past it, then come up to it")
+              : t.oneTurn ? QStringLiteral("log, go on turning")
+                          : QStringLiteral("log; %1 that agree settle it").arg(t.repeats);
     p.keys =
         QStringLiteral("expects %1 %2; b, a, bb, ab, x say otherwise   N not now   Back strike")
             .arg(usual.after ? QStringLiteral("after") : QStringLiteral("before"),
@@ -77,25 +107,54 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
                                                 const words::Style& style) const {
     const auto w = wanted();
     if (!w) return QStringLiteral("All events are settled. Strike one to read it again.");
-    const UsualSide usual = usualSide(session_.side(), w->of);
-    const auto read = readWheel(text.toStdString(),
+    Reading r;
+    r.of = w->of;
+    r.typed = text.trimmed().toStdString();
+    r.time_ms = session_.now();
+    if (w->of == ReadingOf::Home) {
+        const auto lift = readLength(text.toStdString(), style.unit, kMostLift_mm);
+        if (const auto* e = std::get_if<EntryError>(&lift)) return words::sentence(*e, style);
+        r.lift_mm = std::get<double>(lift);
+        const auto run = at_.run();
+        if (run && !run->readings.empty()) r.at = run->readings.back().at;
+        return r;
+    }
+    QString wheel = text.simplified();
+    if (w->of == ReadingOf::Nose && wheel.contains(QLatin1Char(' '))) {
+        // "105a 8.51": the wheel, then the greatest lift.
+        const auto lift =
+            readLength(wheel.section(QLatin1Char(' '), -1).toStdString(), style.unit, kMostLift_mm);
+        if (const auto* e = std::get_if<EntryError>(&lift)) return words::sentence(*e, style);
+        r.lift_mm = std::get<double>(lift);
+        wheel = wheel.section(QLatin1Char(' '), 0, -2);
+    }
+    const UsualSide usual = sideOf(w->of);
+    const auto read = readWheel(wheel.toStdString(),
                                 {session_.job().settings.fittedWheel(), usual.after, usual.centre});
     if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
     const WheelReading& on = std::get<WheelReading>(read);
-    Reading r;
     r.at = nearLobe(on.at, session_.side());
-    r.of = w->of;
-    r.lift_mm = w->of == ReadingOf::Nose ? 0.0 : w->height.mm;
-    r.typed = text.trimmed().toStdString();
+    if (w->of != ReadingOf::Nose) r.lift_mm = w->height.mm;
     r.scale = on.scale;
-    r.time_ms = session_.now();
     return r;
 }
 
-bool EventEntry::turnOn(bool on) {
+/// A drop under the nose lies beside the nose, on its side of TDC; an event where events lie.
+UsualSide EventEntry::sideOf(ReadingOf of) const {
+    if (at_.terms().fromNose) return {session_.side() == Side::Intake, DeadCentre::Top};
+    return usualSide(session_.side(), of);
+}
+
+bool EventEntry::turnOn(bool on, bool fromNose) {
     const auto run = at_.run();
     RunTerms t = at_.terms();
+    if (fromNose != t.fromNose) {
+        t.eventHeights.clear();
+        // Two readings make the centre; events are read until they agree.
+        t.repeats = fromNose ? 1 : RunTerms{}.repeats;
+    }
     t.eventsOnly = on;
+    t.fromNose = on && fromNose;
     forget();
     if (run && run->readings.empty()) return at_.keepTerms(t);
     return at_.begin(t);

@@ -9,8 +9,8 @@
 
 namespace app {
 
-/// "opens", "closes", "highest".
-QString eventName(lobe::ReadingOf of);
+/// "opens", "closes", "highest", "back to zero"; from the nose "before the nose", "after the nose".
+QString eventName(lobe::ReadingOf of, bool fromNose = false);
 
 /// Each event begun: its mean, its range and whether enough of them agree.
 QString eventsSoFar(const lobe::EventsFindings& events, const lobe::RunTerms& terms,
@@ -33,10 +33,12 @@ public:
     Prompt prompt(Prompt begun, const QString& onward, const words::Style& style) const;
     /// The reading as typed, or why not.
     std::variant<lobe::Reading, QString> read(const QString& text, const words::Style& style) const;
-    /// A run is of one kind: a curve and its events stay apart.
-    bool turnOn(bool on);
+    /// A run is of one kind: a curve, its events, and its centre from the nose stay apart.
+    bool turnOn(bool on, bool fromNose = false);
 
 private:
+    lobe::UsualSide sideOf(lobe::ReadingOf of) const;
+
     Session& session_;
     RunAtHand at_;
     std::set<EventKey> skipped_;

@@ -26,6 +26,15 @@ QString countChoice(int i) {
     return i == 0 ? QStringLiteral("up from the base circle")
                   : QStringLiteral("down from the nose");
 }
+QString wayChoice(int i) {
+    return i == 0   ? QStringLiteral("each until it agrees")
+           : i == 1 ? QStringLiteral("all in one forward turn")
+                    : QStringLiteral("centre by two readings");
+}
+QString wheelChoice(int i) {
+    return i == 0 ? QStringLiteral("set for this cylinder")
+                  : QStringLiteral("still set for cylinder 1");
+}
 QString offAxisChoice(int i) {
     return i == 0   ? QStringLiteral("not corrected")
            : i == 1 ? QStringLiteral("follows a point on the part")
@@ -127,6 +136,28 @@ std::vector<Field> make() {
         [](Facts& f, int i) { f.terms.repeats = i + 1; }));
     add(numberField(QStringLiteral("Agree within"), QStringLiteral("degrees"), 0.05, 5.0, 2,
                     [](Facts& f) -> double& { return f.terms.repeatTolerance_deg; }));
+    add(choiceField(
+        QStringLiteral("Events are taken"), 3, wayChoice,
+        [](const Facts& f) { return f.terms.fromNose  ? 2
+                                    : f.terms.oneTurn ? 1
+                                                      : 0; },
+        [](Facts& f, int i) {
+            // Heights from the base circle are no drops under the nose.
+            if ((i == 2) != f.terms.fromNose) f.terms.eventHeights.clear();
+            f.terms.oneTurn = i == 1;
+            f.terms.fromNose = i == 2;
+        }));
+    add(choiceField(
+            QStringLiteral("The wheel is"), 2, wheelChoice,
+            [](const Facts& f) { return f.terms.wheelOfFirst ? 1 : 0; },
+            [](Facts& f, int i) {
+                const auto behind = f.engine.behindFirst_deg(f.cylinder);
+                const bool on = i == 1 && behind.has_value();
+                if (on != f.terms.wheelOfFirst)
+                    f.terms.shift_deg += on ? -*behind : behind.value_or(0.0);
+                f.terms.wheelOfFirst = on;
+            }),
+        "Another cylinder");
     return all;
 }
 

@@ -31,6 +31,8 @@ QList<Command> LobesStation::commands() const {
         std::any_of(tdc.begin(), tdc.end(),
                     [](const Finding& x) { return x.code == Code::TopOther; }))
         all << Command{QLatin1Char('t'), QStringLiteral("the crank's other turn")};
+    if (has(Code::Misfit))
+        all << Command{QLatin1Char('k'), QStringLiteral("keep what stands off: it is right")};
     if (has(Code::DialTurn))
         all << Command{QLatin1Char('w'), QStringLiteral("the dial's other turn")};
     return all;
@@ -77,6 +79,8 @@ Echo LobesStation::command(QChar letter) {
         }
         break;
     }
+    case 'k':
+        return kDone(sayRight(session()));
     case 'w':
         return kDone(otherDialTurn(session()));
     default:

@@ -34,6 +34,31 @@ Held<Finding> LobesStation::advice() const {
     return {session().snapshot(), best};
 }
 
+/// A live hydraulic follower under the running spring gives way while it is read.
+static bool live(const RunTerms& t) {
+    return t.follower == Follower::Hydraulic && t.spring == Spring::Running;
+}
+
+/// Where this cylinder's own top stands on a wheel that was left as it was set for cylinder 1.
+QString LobesStation::wheelOfFirst() const {
+    const int cylinder = session().cylinder();
+    if (cylinder == 1) return {};
+    const auto behind = job().engine.behindFirst_deg(cylinder);
+    if (!behind)
+        return QStringLiteral(
+            "Set the wheel for this cylinder. Left as it stands for cylinder 1 it "
+            "needs the firing order (Engine), since this cylinder's TDC is not "
+            "known.");
+    const QString at = onWheel({*behind});
+    return terms().wheelOfFirst
+               ? QStringLiteral("The wheel stands as set for cylinder 1: this cylinder's overlap "
+                                "TDC is at %1 on it, %2 later in the cycle.")
+                     .arg(at, words::degrees(*behind, style(), 0))
+               : QStringLiteral("Set the wheel for this cylinder, or leave it and say so in the "
+                                "conditions: its overlap TDC is then at %1.")
+                     .arg(at);
+}
+
 static QString curveSoFar(const RunFindings& f, CentreSchool school, const words::Style& style) {
     QString text = QStringLiteral("%1 of about %2 readings").arg(f.live).arg(f.planned);
     const auto centre = f.lobe.centre(school);
@@ -51,6 +76,18 @@ QString LobesStation::direction(const RunTerms& t) const {
     if (backing_)
         return QStringLiteral("Backing up: readings are marked and left out of the curve, since "
                               "they carry the drive's slack. B ends it.");
+    if (t.fromNose)
+        return QStringLiteral(
+                   "Set the indicator to zero where it reads highest. Then to the drop on "
+                   "either side of the nose: go back well past it and come up to it, %1, "
+                   "seen from the drive end. Half the duration is not the centre.")
+            .arg(words::rotationName(job().engine.rotation));
+    if (t.eventsOnly && t.oneTurn)
+        return QStringLiteral(
+                   "One forward turn, %1, seen from the drive end: opening at each "
+                   "height from low to high, the nose with its lift, closing from high to "
+                   "low, and back to zero. An overshoot starts again.")
+            .arg(words::rotationName(job().engine.rotation));
     if (t.eventsOnly)
         return QStringLiteral("Turn %1, seen from the drive end, to where the indicator reads the "
                               "height; always from the same side. An overshoot starts again.")
@@ -107,11 +144,23 @@ void LobesStation::refreshNow(const RunTerms& t) {
     angleSide_->setText(complete() || plain ? QString() : side);
     if (t.eventsOnly) {
         const auto wanted = events_.wanted();
-        turnToLabel_->setText(QStringLiteral("events only"));
-        angle_->setText(wanted ? eventName(wanted->of) : QStringLiteral("done"));
-        angleSide_->setText(wanted && wanted->of != ReadingOf::Nose
-                                ? QStringLiteral("at ") + words::height(wanted->height.mm, style())
-                                : QString());
+        turnToLabel_->setText(t.fromNose
+                                  ? QStringLiteral("zero at the nose; centre by two readings")
+                              : t.oneTurn ? QStringLiteral("all in one forward turn")
+                                          : QStringLiteral("events only"));
+        const bool flank =
+            wanted && (wanted->of == ReadingOf::Opens || wanted->of == ReadingOf::Closes);
+        // Beside the nose the drop is the large figure: what the indicator is to read.
+        if (t.fromNose && wanted) {
+            angle_->setText(
+                words::height(wanted->height.mm, style()).section(QLatin1Char(' '), 0, 0));
+            angleSide_->setText(QStringLiteral("under, ") + eventName(wanted->of, true));
+        } else {
+            angle_->setText(wanted ? eventName(wanted->of) : QStringLiteral("done"));
+            angleSide_->setText(flank ? QStringLiteral("at ") +
+                                            words::height(wanted->height.mm, style())
+                                      : QString());
+        }
     }
 }
 
@@ -130,7 +179,8 @@ void LobesStation::refreshTexts() {
         b->setChecked(std::abs(t.step_deg - steps_->id(b)) < 1e-9);
     steps_->setExclusive(true);
     places_->button(static_cast<int>(t.taken))->setChecked(true);
-    eventsChip_->setChecked(t.eventsOnly);
+    eventsChip_->setChecked(t.eventsOnly && !t.fromNose);
+    centreChip_->setChecked(t.fromNose);
     conditionsChip_->setChecked(sheet_.field() != nullptr);
     newRun_->setVisible(run && !run->readings.empty());
 
@@ -140,7 +190,7 @@ void LobesStation::refreshTexts() {
     const Reading* last = run && !run->readings.empty() ? &run->readings.back() : nullptr;
     if (last && last->of != ReadingOf::Lift)
         last_->setText(QStringLiteral("last  %1 %2%3")
-                           .arg(eventName(last->of),
+                           .arg(eventName(last->of, t.fromNose),
                                 words::onWheel(last->at, job().settings.fittedWheel(), style()),
                                 last->struck ? QStringLiteral("  struck") : QString()));
     else
@@ -155,8 +205,11 @@ void LobesStation::refreshTexts() {
     advice_->setText(
         a ? (width() < 700 ? words::shortSentence(*a, style()) : words::sentence(*a, style()))
         : f && f->live ? QStringLiteral("Every reading fits its neighbours.")
-                       : QStringLiteral("Set the indicator to zero on the base circle, turn to "
-                                        "the angle above and type the lift."));
+        : live(t)      ? words::liveFollowerWarning()
+        : wheelOfFirst().isEmpty()
+            ? QStringLiteral("Set the indicator to zero on the base circle, turn to "
+                             "the angle above and type the lift.")
+            : wheelOfFirst());
     QString progress;
     if (f && f->events)
         progress = eventsSoFar(*f->events, t, style());

@@ -38,6 +38,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
       places_(new QButtonGroup(this)),
       newRun_(new QPushButton(QStringLiteral("new run"), this)),
       eventsChip_(new QPushButton(QStringLiteral("events"), this)),
+      centreChip_(new QPushButton(QStringLiteral("centre"), this)),
       conditionsChip_(new QPushButton(QStringLiteral("conditions"), this)),
       upper_(new QWidget(this)),
       picture_(new QStackedWidget(this)),
@@ -142,8 +143,9 @@ void LobesStation::buildHeader(QHBoxLayout* row) {
         chip(steps_, step, QString::number(step) + QChar(0xB0), QStringLiteral("step%1").arg(step));
     row->addSpacing(10);
     eventsChip_->setObjectName(QStringLiteral("eventsOnly"));
+    centreChip_->setObjectName(QStringLiteral("centreByTwo"));
     conditionsChip_->setObjectName(QStringLiteral("conditions"));
-    for (QPushButton* b : {eventsChip_, conditionsChip_}) {
+    for (QPushButton* b : {eventsChip_, centreChip_, conditionsChip_}) {
         b->setCheckable(true);
         b->setFocusPolicy(Qt::TabFocus);
         row->addWidget(b);
@@ -151,6 +153,10 @@ void LobesStation::buildHeader(QHBoxLayout* row) {
     connect(eventsChip_, &QPushButton::clicked, this, [this](bool on) {
         goTo_.reset();
         events_.turnOn(on);
+    });
+    connect(centreChip_, &QPushButton::clicked, this, [this](bool on) {
+        goTo_.reset();
+        events_.turnOn(on, on);
     });
     connect(conditionsChip_, &QPushButton::clicked, this, &LobesStation::askConditions);
     newRun_->setObjectName(QStringLiteral("newRun"));
@@ -173,13 +179,15 @@ void LobesStation::resizeEvent(QResizeEvent* event) {
     log_->setFixedWidth(width() < 700 ? 150 : 184);
     // The rarer steps give way; "step 1" in the entry line reaches them all.
     for (int step : {1, 10})
-        steps_->button(step)->setVisible(width() >= 700);
-    refreshTexts(); // a narrow bench says less
+        steps_->button(step)->setVisible(width() >= 760);
+    centreChip_->setVisible(width() >= 760); // the word reaches it: centre
+    refreshTexts();                          // a narrow bench says less
 }
 
 Facts LobesStation::facts() const {
     Facts f = Facts::of(job());
     f.terms = terms();
+    f.cylinder = session().cylinder();
     return f;
 }
 
@@ -360,9 +368,21 @@ Prompt LobesStation::prompt() const {
     return p;
 }
 
+/// "curve", "events" and "centre" in the entry line choose how the lobe is taken.
+std::optional<LobesStation::Way> LobesStation::wayOf(const QString& text) {
+    const QString word = text.trimmed().toLower();
+    if (word == QLatin1String("curve")) return Way{false, false, QStringLiteral("the whole curve")};
+    if (word == QLatin1String("events"))
+        return Way{true, false, QStringLiteral("its events alone")};
+    if (word == QLatin1String("centre"))
+        return Way{true, true, QStringLiteral("its centre by two readings")};
+    return std::nullopt;
+}
+
 Echo LobesStation::understand(const QString& text) const {
     if (sheet_.field()) return sheet_.understand(facts(), text, style());
     if (striking_) return {true, QStringLiteral("the reason")};
+    if (const auto way = wayOf(text)) return {true, QStringLiteral("take ") + way->said};
     if (eventsOnly() ? !events_.wanted() : complete()) {
         const QString word = text.trimmed().toLower();
         for (const char* known : {"other", "intake", "exhaust", "timing", "pass"})
@@ -415,6 +435,10 @@ Echo LobesStation::submit(const QString& text) {
         if (!session().keep(book::StrikeReading{id, reason.toStdString()}))
             return {false, QStringLiteral("Not struck.")};
         return {true, {}};
+    }
+    if (const auto way = wayOf(text)) {
+        goTo_.reset();
+        return {events_.turnOn(way->events, way->fromNose), {}};
     }
     if (eventsOnly() ? !events_.wanted() : complete())
         if (const auto gone = goOn(text)) return *gone;

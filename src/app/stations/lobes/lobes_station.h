@@ -75,6 +75,12 @@ private:
     void refreshTexts();
     void refreshNow(const lobe::RunTerms& terms);
     QString direction(const lobe::RunTerms& terms) const;
+    QString wheelOfFirst() const;
+    struct Way {
+        bool events = false, fromNose = false;
+        QString said;
+    };
+    static std::optional<Way> wayOf(const QString& text);
     QString motionLine() const;
     void refreshLog();
     void refreshPictures();
@@ -101,7 +107,7 @@ private:
     QLabel *title_, *direction_, *turnToLabel_, *angle_, *angleSide_, *last_, *adviceHead_,
         *advice_, *progress_;
     QButtonGroup *steps_, *places_;
-    QPushButton *newRun_, *eventsChip_, *conditionsChip_;
+    QPushButton *newRun_, *eventsChip_, *centreChip_, *conditionsChip_;
     QWidget* upper_;          ///< ring, what is asked now, and log
     QStackedWidget* picture_; ///< the ring, or the conditions
     Ring* ring_;

@@ -57,6 +57,15 @@ bool otherDialTurn(Session& session) {
     return false;
 }
 
+bool sayRight(Session& session) {
+    const auto run = session.run();
+    const auto f = found(session);
+    if (!run || !f || f->lobe.misfits.empty()) return false;
+    RunTerms t = run->terms;
+    t.right_deg.push_back(f->lobe.misfits.front().at.deg - t.shift_deg);
+    return session.keep(book::SetTerms{run->id, t});
+}
+
 bool putTopRight(Session& session) {
     const SnapshotPtr now = session.snapshot();
     const Finding* x = find(now->findings.tdc.findings, Code::TopOther);

@@ -16,6 +16,9 @@ bool otherTurn(Session& session, bool& begins);
 /// Takes the neighbouring turn of the dial for the reading that is one turn off.
 bool otherDialTurn(Session& session);
 
+/// What stands off most counts from now on: the builder says it is right.
+bool sayRight(Session& session);
+
 /// Overlap was said for firing, or firing for overlap: says it right and turns the runs, in one
 /// action.
 bool putTopRight(Session& session);

@@ -55,6 +55,7 @@ bool RunAtHand::begin(RunTerms terms) {
     fresh.terms.source.clear();
     fresh.terms.shift_deg = 0.0;
     fresh.terms.zeros.clear();
+    fresh.terms.right_deg.clear();
     fresh.terms.setting = lastSetting(session_.job());
     return session_.keep(book::AddRun{fresh});
 }

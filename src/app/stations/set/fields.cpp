@@ -205,6 +205,75 @@ Field eventField() {
     return f;
 }
 
+/// "intake 104.5 exhaust 107": a wanted centre per cam, card or none.
+Field centresField() {
+    Field f;
+    f.name = QStringLiteral("Wanted centres");
+    f.asks = QStringLiteral("of one cam or both: intake 104.5 exhaust 107; - for none");
+    f.shown = [](const Facts& facts, const Style& style) {
+        const Target& t = facts.settings.target;
+        QStringList parts;
+        if (t.intakeCentre)
+            parts << QStringLiteral("intake ") + words::degrees(*t.intakeCentre, style);
+        if (t.exhaustCentre)
+            parts << QStringLiteral("exhaust ") + words::degrees(*t.exhaustCentre, style);
+        return parts.isEmpty() ? noValue() : parts.join(QStringLiteral(", "));
+    };
+    f.take = [](Facts& facts, const QString& typed, const Style& style) {
+        Target& t = facts.settings.target;
+        if (typed.trimmed() == QLatin1String("-")) {
+            t.intakeCentre.reset();
+            t.exhaustCentre.reset();
+            return QString();
+        }
+        QString line = typed.simplified().toLower();
+        line.replace(QLatin1Char(','), QLatin1Char(' '));
+        const QStringList parts = line.simplified().split(QLatin1Char(' '));
+        if (parts.size() % 2 != 0)
+            return QStringLiteral("Which cam, and its centre, such as intake 104.5 exhaust 107.");
+        for (qsizetype i = 0; i < parts.size(); i += 2) {
+            const bool in = QStringLiteral("intake").startsWith(parts[i]),
+                       ex = QStringLiteral("exhaust").startsWith(parts[i]);
+            if (!in && !ex)
+                return QStringLiteral(
+                    "Which cam, and its centre, such as intake 104.5 exhaust 107.");
+            const auto read = readNumber(parts[i + 1].toStdString());
+            if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
+            const double deg = std::get<double>(read);
+            if (deg < 60.0 || deg > 160.0)
+                return QStringLiteral("A lobe centre lies 60 to 160 crank degrees from TDC.");
+            (in ? t.intakeCentre : t.exhaustCentre) = deg;
+        }
+        t.kind = TargetKind::Centres;
+        return QString();
+    };
+    return f;
+}
+
+/// The builder's own names of the keyways, dots or holes.
+Field marksField() {
+    Field f;
+    f.name = QStringLiteral("Names of the keyways");
+    f.asks =
+        QStringLiteral("dots or letters, from the one in use in the running direction: A B C; - "
+                       "for none");
+    f.shown = [](const Facts& facts, const Style&) {
+        QStringList all;
+        for (const std::string& m : facts.engine.drive.marks)
+            all << QString::fromStdString(m);
+        return all.isEmpty() ? noValue() : all.join(QLatin1Char(' '));
+    };
+    f.take = [](Facts& facts, const QString& typed, const Style&) {
+        Drive& d = facts.engine.drive;
+        d.marks.clear();
+        if (typed.trimmed() == QLatin1String("-")) return QString();
+        for (const QString& each : typed.simplified().split(QLatin1Char(' ')))
+            d.marks.push_back(each.left(24).toStdString());
+        return QString();
+    };
+    return f;
+}
+
 /// A number of the target that chooses its kind as well.
 Field aimField(const QString& name, const QString& asks, double least, double most, int places,
                TargetKind kind, double Target::*part) {
@@ -284,13 +353,17 @@ SetFields make() {
     add(enumField<Side>(QStringLiteral("The crank pulls first"), 2, firstChoice,
                         [](F f) -> Side& { return f.engine.drive.pulledFirst; }));
     target = static_cast<int>(all.size());
-    add(enumField<TargetKind>(QStringLiteral("Set it to"), 6, targetChoice,
+    add(enumField<TargetKind>(QStringLiteral("Set it to"), 7, targetChoice,
                               [](F f) -> TargetKind& { return f.settings.target.kind; }),
         "Target");
     add(enumField<SetSchool>(QStringLiteral("By the school"), 3, schoolChoice,
                              [](F f) -> SetSchool& { return f.settings.target.school; }));
     add(aimField(QStringLiteral("Earlier than the card"), QStringLiteral("crank degrees"), -30, 30,
                  1, TargetKind::CardPlus, &Target::plus_deg));
+    Field plusExhaust = optionalField(
+        QStringLiteral("Exhaust earlier than the card"),
+        QStringLiteral("two cams; crank degrees, - for as the intake"), -30, 30, false,
+        [](F f) -> std::optional<double>& { return f.settings.target.plusExhaust_deg; });
     add(eventField());
     add(aimField(QStringLiteral("Separation"), QStringLiteral("cam degrees; two cams"), 80, 140, 1,
                  TargetKind::Separation, &Target::separation_deg));
@@ -299,6 +372,9 @@ SetFields make() {
     Field clearance = lengthField(QStringLiteral("Least clearance"), 0, 10,
                                   [](F f) -> double& { return f.settings.target.clearance_mm; });
     add(clearance);
+    add(centresField());
+    add(plusExhaust);
+    add(marksField());
     add(lengthField(QStringLiteral("Taken off head and block"), -5, 10,
                     [](F f) -> double& { return f.settings.skim_mm; }),
         "Skimmed head, overhead cam");

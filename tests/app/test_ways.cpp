@@ -1,0 +1,158 @@
+// The ways of taking a lobe beside its whole curve, through the real window: its centre by two
+// readings, its events in one turn; a slip answered where it was typed; what stands off said right.
+#include "app_fixture.h"
+#include "support/closed_lobes.h"
+
+using fixture::Bench;
+using namespace lobe;
+
+namespace {
+
+void atFreshLobe(Bench& bench, int cylinder, Side side = Side::Intake) {
+    bench.session().openJob(bench.session().book().jobs()[0].id);
+    bench.session().select(cylinder, side);
+    bench.window().go(lobe::Station::Lobes);
+}
+
+LiftRun lastRun(Bench& bench) {
+    return bench.onDisk().runs.back();
+}
+
+} // namespace
+
+class TestWays : public QObject {
+    Q_OBJECT
+private slots:
+    // 66 and 148 after TDC at a drop of 1.27: the centre is 107.
+    void centreByTwoReadings() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        bench.type(QStringLiteral("centre"));
+        QVERIFY(bench.text("ask").contains(QStringLiteral("before the nose")));
+        bench.type(QStringLiteral("66"));
+        QVERIFY(bench.text("ask").contains(QStringLiteral("after the nose")));
+        bench.type(QStringLiteral("148"));
+        LiftRun run = lastRun(bench);
+        QVERIFY(run.terms.eventsOnly && run.terms.fromNose);
+        QCOMPARE(run.readings.size(), std::size_t(2));
+        QCOMPARE(run.readings[0].at.deg, 66.0);
+        QCOMPARE(run.readings[1].at.deg, 148.0);
+        QCOMPARE(run.readings[1].lift_mm, 1.27);
+        const RunFindings* f = bench.session().findings().run(run.id);
+        QCOMPARE(f->lobe.centre(CentreSchool::EqualDrop)->deg, 107.0);
+        // Back to the curve: another run.
+        bench.type(QStringLiteral("curve"));
+        bench.type(QStringLiteral("0.01"));
+        run = lastRun(bench);
+        QVERIFY(!run.terms.eventsOnly && !run.terms.fromNose);
+    }
+
+    void eventsInOneTurn() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        bench.type(QStringLiteral("events"));
+        RunTerms t = lastRun(bench).terms;
+        t.oneTurn = true;
+        t.repeats = 1;
+        t.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
+        bench.session().keep(book::SetTerms{lastRun(bench).id, t});
+        const std::pair<const char*, const char*> turn[] = {
+            {"opens at 0.5", "30"},   {"opens at 1.27", "10"}, {"highest", "106a 7.21"},
+            {"closes at 1.27", "42"}, {"closes at 0.5", "62"}, {"base circle", "0"}};
+        for (const auto& [asked, typed] : turn) {
+            QVERIFY2(bench.text("ask").contains(QLatin1String(asked)),
+                     qPrintable(bench.text("ask")));
+            // On a wheel that counts 0-180-0 a closing after BDC says so.
+            bench.type(QLatin1String(asked).startsWith(QLatin1String("closes"))
+                           ? QLatin1String(typed) + QStringLiteral("ab")
+                           : QString::fromLatin1(typed));
+        }
+        const LiftRun run = lastRun(bench);
+        QCOMPARE(run.readings.size(), std::size_t(6));
+        QVERIFY(run.readings[2].of == ReadingOf::Nose);
+        QCOMPARE(run.readings[2].lift_mm, 7.21);
+        QCOMPARE(run.readings[3].at.deg, 222.0);
+        QVERIFY(run.readings[5].of == ReadingOf::Home);
+        const RunFindings* f = bench.session().findings().run(run.id);
+        QVERIFY(f->complete);
+        QCOMPARE(f->lobe.heights.size(), std::size_t(2));
+        QCOMPARE(*f->lobe.maxLift_mm, 7.21);
+    }
+
+    // A closing before TDC: said at once, with what to type; no duration is shown of it.
+    void nonsenseIsAnsweredWhereItWasTyped() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        bench.type(QStringLiteral("events"));
+        RunTerms t = lastRun(bench).terms;
+        t.repeats = 1;
+        bench.session().keep(book::SetTerms{lastRun(bench).id, t});
+        bench.type(QStringLiteral("22.3"));
+        bench.type(QStringLiteral("58b"));
+        QVERIFY2(bench.text("advice").contains(QStringLiteral("58ab")),
+                 qPrintable(bench.text("advice")));
+        const RunFindings* f = bench.session().findings().run(lastRun(bench).id);
+        QVERIFY(!f->lobe.atEventsHeight.duration_deg());
+        // Struck, and typed as offered.
+        bench.key(Qt::Key_Backspace);
+        bench.type(QStringLiteral("58ab"));
+        f = bench.session().findings().run(lastRun(bench).id);
+        QVERIFY(std::abs(*f->lobe.atEventsHeight.duration_deg() - 260.3) < 1e-9);
+        QVERIFY(!bench.text("advice").contains(QStringLiteral("no cam")));
+    }
+
+    // What stands off does not count, until K says that it is right; undone with the rest.
+    void whatStandsOffIsSaidRight() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        const auto lobe = closed::power(106.0, 147.0, 7.2, 2.0);
+        for (double d = -70.0; d <= 280.0; d += 5.0)
+            bench.type(QString::number(lobe.at(d) + (d == 60.0 ? 0.12 : 0.0), 'f', 2));
+        LiftRun run = lastRun(bench);
+        QVERIFY2(bench.text("advice").contains(QStringLiteral("does not count")),
+                 qPrintable(bench.text("advice")));
+        const auto* before = bench.session().findings().run(run.id);
+        QVERIFY(std::abs(before->lobe.curve->at(60.0) - lobe.at(60.0)) < 0.02);
+        bench.type(QStringLiteral("k"));
+        run = lastRun(bench);
+        QCOMPARE(run.terms.right_deg, std::vector<double>{60.0});
+        QVERIFY(bench.session().findings().run(run.id)->lobe.misfits.empty());
+        bench.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(lastRun(bench).terms.right_deg.empty());
+    }
+
+    // Said before the first reading: lift is lost while it is read.
+    void aLiveFollowerIsWarnedOf() {
+        Bench bench(true);
+        bench.session().openJob(bench.session().book().jobs()[0].id);
+        Engine e = bench.session().job().engine;
+        e.follower = Follower::Hydraulic;
+        bench.session().keep(book::SetEngine{e});
+        bench.session().select(3, Side::Intake);
+        bench.window().go(lobe::Station::Lobes);
+        QVERIFY2(bench.text("advice").contains(QStringLiteral("checking spring")),
+                 qPrintable(bench.text("advice")));
+    }
+
+    // A wanted centre with no card; the firing order typed as it is said.
+    void wantedCentresAndFiringOrder() {
+        Bench bench;
+        bench.session().newJob(QStringLiteral("new"));
+        Settings s = bench.session().job().settings;
+        s.target.kind = TargetKind::Centres;
+        s.target.intakeCentre = 104.5;
+        bench.session().keep(book::SetSettings{s});
+        QCOMPARE(*bench.onDisk().settings.target.intakeCentre, 104.5);
+        Engine e = bench.session().job().engine;
+        e.firingOrder = {1, 3, 4, 2};
+        bench.session().keep(book::SetEngine{e});
+        QCOMPARE(bench.onDisk().engine.firingOrder, (std::vector<int>{1, 3, 4, 2}));
+        bench.session().select(3, Side::Intake);
+        bench.window().go(lobe::Station::Lobes);
+        QVERIFY2(bench.text("advice").contains(QStringLiteral("at BDC")),
+                 qPrintable(bench.text("advice")));
+    }
+};
+
+QTEST_MAIN(TestWays)
+#include "test_ways.moc"

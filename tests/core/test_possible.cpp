@@ -1,0 +1,394 @@
+// Readings that cannot be: asked about at the reading that made it, and no figure made of it.
+// Events in one turn, the centre by two readings, another cylinder on an unmoved wheel, what a move
+// that came out otherwise was, and wanted centres. Numbers by hand.
+#include "core/choices.h"
+#include "core/examine.h"
+#include "support/measured_lobe.h"
+
+#include <QTest>
+
+#include <random>
+
+using namespace lobe;
+
+namespace {
+
+Reading taken(ReadingOf of, double deg, double mm = 1.27) {
+    Reading r;
+    r.of = of;
+    r.at = {deg};
+    r.lift_mm = mm;
+    return r;
+}
+
+LiftRun events(Side side, std::vector<Reading> readings, int repeats = 1) {
+    LiftRun run;
+    run.id = side == Side::Intake ? 1 : 2;
+    run.side = side;
+    run.terms.eventsOnly = true;
+    run.terms.repeats = repeats;
+    run.readings = std::move(readings);
+    return run;
+}
+
+LiftRun curve(int cylinder, Side side, double turned = 0.0) {
+    LiftRun run;
+    run.id = cylinder * 2 + (side == Side::Intake ? 0 : 1);
+    run.cylinder = cylinder;
+    run.side = side;
+    const auto lobe = side == Side::Intake ? closed::power(106, 147, 7.2, 2.2)
+                                           : closed::power(-112, 150, 7.0, 2.2);
+    for (double d = lobe.centre - 175.0; d <= lobe.centre + 175.0; d += 5.0) {
+        Reading r;
+        r.at = {wrapCycle({d + turned}).deg};
+        r.lift_mm = std::round(lobe.at(d) * 100.0) / 100.0;
+        run.readings.push_back(r);
+    }
+    return run;
+}
+
+const Finding* find(const Findings& f, Code code) {
+    for (const Finding& x : f.all)
+        if (x.code == code) return &x;
+    return nullptr;
+}
+
+const Figure* figure(const Findings& f, const char* key) {
+    for (const Figure& x : f.figures())
+        if (x.key == key) return &x;
+    return nullptr;
+}
+
+} // namespace
+
+class TestPossible : public QObject {
+    Q_OBJECT
+private slots:
+    // 58 typed for a closing 58 after BDC, on a 0-180-0 wheel that shows 122 there, and taken as 58
+    // before TDC: a duration of -35.7 by hand, and 58 after BDC (238) would do.
+    void aClosingBeforeItsOpening() {
+        Job job;
+        job.runs = {events(Side::Intake,
+                           {taken(ReadingOf::Opens, -22.3), taken(ReadingOf::Closes, -58.0)})};
+        const Findings f = examine(job);
+        const Finding* x = find(f, Code::DurationUnlikely);
+        QVERIFY(x);
+        QVERIFY(std::abs(*x->deg + 35.7) < 1e-9);
+        QVERIFY(!x->opening);
+        QCOMPARE(*x->other_deg, 238.0);
+        QVERIFY(!f.runs[0].lobe.centre(CentreSchool::Events));
+        for (const Figure& figure : f.figures())
+            QVERIFY(figure.kind != FigureKind::Duration && figure.kind != FigureKind::Centre);
+    }
+
+    void aCentreWhereNoneSits() {
+        Job job;
+        // Opens 100 after TDC, closes 300: 200 long, and centred at 200.
+        job.runs = {events(Side::Intake,
+                           {taken(ReadingOf::Closes, 300.0), taken(ReadingOf::Opens, 100.0)})};
+        const Findings f = examine(job);
+        const Finding* x = find(f, Code::CentreUnlikely);
+        QVERIFY(x && x->opening);
+        QVERIFY(std::abs(*x->deg - 200.0) < 1e-9);
+        QVERIFY(!figure(f, "centre.intake"));
+    }
+
+    void aNoseOutsideItsEvents() {
+        Job job;
+        job.runs = {
+            events(Side::Intake, {taken(ReadingOf::Opens, -10.0), taken(ReadingOf::Closes, 222.0),
+                                  taken(ReadingOf::Nose, 253.0, 0.0)})};
+        const Findings f = examine(job);
+        const Finding* x = find(f, Code::NoseUnlikely);
+        QVERIFY(x);
+        QVERIFY(std::abs(*x->deg - 147.0) < 1e-9);
+        QVERIFY(!f.runs[0].lobe.centres.peak);
+        QVERIFY(f.runs[0].lobe.centres.spread_deg().value_or(0.0) < 1.0);
+    }
+
+    void aFirstLiftWhereTheBaseBelongs() {
+        Job job;
+        LiftRun run;
+        run.id = 1;
+        Reading r;
+        r.at = {-70.0};
+        r.lift_mm = 22.0;
+        run.readings = {r};
+        job.runs = {run};
+        const Findings f = examine(job);
+        const Finding* x = find(f, Code::FirstLiftUnlikely);
+        QVERIFY(x && *x->mm == 22.0 && x->at->deg == -70.0);
+        job.runs[0].readings[0].lift_mm = 0.02;
+        QVERIFY(!find(examine(job), Code::FirstLiftUnlikely));
+    }
+
+    // Whatever is typed, no figure leaves what a cam can be.
+    void noFigureLeavesItsRange() {
+        std::mt19937 random(20261126);
+        const auto u = [&](double a, double b) {
+            return std::uniform_real_distribution<double>(a, b)(random);
+        };
+        int shown = 0;
+        for (int times = 0; times < 400; ++times) {
+            Job job;
+            for (Side side : {Side::Intake, Side::Exhaust}) {
+                if (times % 2) {
+                    job.runs.push_back(
+                        events(side, {taken(ReadingOf::Opens, u(-360, 360)),
+                                      taken(ReadingOf::Closes, u(-360, 360)),
+                                      taken(ReadingOf::Nose, u(-360, 360), u(0, 12))}));
+                    continue;
+                }
+                const double home = (side == Side::Intake ? 106.0 : -110.0) + u(-250, 250);
+                const auto lobe = closed::power(home, u(60, 170), u(1, 12), u(1.6, 3));
+                LiftRun run;
+                run.id = side == Side::Intake ? 1 : 2;
+                run.side = side;
+                for (const LiftPoint& p :
+                     measured::take(lobe, {5.0, 0.01, 0.1, 0.01, unsigned(times)})) {
+                    Reading r;
+                    r.at = {p.deg};
+                    r.lift_mm = random() % 40 ? p.mm : u(-20, 20);
+                    run.readings.push_back(r);
+                }
+                job.runs.push_back(run);
+            }
+            const Findings all = examine(job);
+            for (const Figure& f : all.figures()) {
+                const double v = *f.value;
+                ++shown;
+                switch (f.kind) {
+                case FigureKind::Duration:
+                    QVERIFY2(v > 0.0 && v <= 360.0, f.key.c_str());
+                    break;
+                case FigureKind::Centre:
+                case FigureKind::Separation:
+                    QVERIFY2(v >= 60.0 && v <= 160.0, f.key.c_str());
+                    break;
+                case FigureKind::Opens:
+                case FigureKind::Closes:
+                    QVERIFY2(v >= -110.0 && v <= 160.0, f.key.c_str());
+                    break;
+                case FigureKind::Overlap:
+                    QVERIFY2(std::abs(v) <= 250.0, f.key.c_str());
+                    break;
+                case FigureKind::MaxLift:
+                    QVERIFY2(v > 0.0 && v <= 40.0, f.key.c_str());
+                    break;
+                default:
+                    break;
+                }
+            }
+        }
+        QVERIFY(shown > 500);
+    }
+
+    // Low to high, the nose with its lift, high to low, back to zero; then round again.
+    void eventsInOneTurn() {
+        LiftRun run = events(Side::Intake, {}, 2);
+        run.terms.oneTurn = true;
+        run.terms.eventHeights = {{1.27, Place::Tappet}, {0.5, Place::Tappet}};
+        Job job;
+        job.runs = {run};
+        const auto wanted = [&] { return examine(job).runs[0].events->next; };
+        const auto add = [&](ReadingOf of, double deg, double mm) {
+            job.runs[0].readings.push_back(taken(of, deg, mm));
+        };
+        const std::vector<std::tuple<ReadingOf, double, double>> turn = {
+            {ReadingOf::Opens, -30.0, 0.5},  {ReadingOf::Opens, -10.0, 1.27},
+            {ReadingOf::Nose, 106.0, 7.21},  {ReadingOf::Closes, 222.0, 1.27},
+            {ReadingOf::Closes, 242.0, 0.5}, {ReadingOf::Home, 290.0, 0.03}};
+        for (const auto& [of, deg, mm] : turn) {
+            const auto w = wanted();
+            QVERIFY(w && w->of == of);
+            if (of == ReadingOf::Opens || of == ReadingOf::Closes) QCOMPARE(w->height.mm, mm);
+            add(of, deg, mm);
+        }
+        // A second turn asks the events once more, in the same order.
+        QVERIFY(wanted()->of == ReadingOf::Opens);
+        QCOMPARE(wanted()->height.mm, 0.5);
+        const Findings f = examine(job);
+        QCOMPARE(*f.runs[0].lobe.maxLift_mm, 7.21);
+        QVERIFY(find(f, Code::ZeroReturn));
+        QVERIFY(std::abs(*find(f, Code::ZeroReturn)->mm - 0.03) < 1e-9);
+        // The heights of the run are shown, listed among the settings or not.
+        job.settings.heights = {{2.0, Place::Tappet}};
+        const Findings shown = examine(job);
+        int durations = 0;
+        for (const Figure& x : shown.figures())
+            durations += x.kind == FigureKind::Duration;
+        QCOMPARE(durations, 2);
+    }
+
+    void nearlyTheCardsHeightIsSaid() {
+        Job job;
+        job.card = Card{};
+        job.card->height = {1.0, Place::Tappet};
+        job.card->ivo = 20.0;
+        LiftRun run = events(Side::Intake, {taken(ReadingOf::Opens, -20.0, 1.016)});
+        run.terms.eventHeights = {{1.016, Place::Tappet}};
+        job.runs = {run};
+        const Findings f = examine(job);
+        const Finding* x = find(f, Code::CardHeightNear);
+        QVERIFY(x && *x->mm == 1.016 && *x->other_mm == 1.0);
+    }
+
+    // Zero at the nose; 1.27 under it at 66 and 148: the centre is 107, by hand. 3 mm under it at
+    // 40 and 178: 109, so it leans by 2.
+    void centreByTwoReadings() {
+        LiftRun run = events(Side::Intake, {taken(ReadingOf::Opens, 66.0, 1.27),
+                                            taken(ReadingOf::Closes, 148.0, 1.27)});
+        run.terms.fromNose = true;
+        Job job;
+        job.runs = {run};
+        Findings f = examine(job);
+        QCOMPARE(f.runs[0].lobe.centre(CentreSchool::Events)->deg, 107.0);
+        const Figure* centre = figure(f, "centre.intake");
+        QVERIFY(centre && std::abs(*centre->value - 107.0) < 1e-9);
+        QVERIFY(centre->school == CentreSchool::EqualDrop);
+        QVERIFY(*centre->uncertainty > 0.3 && *centre->uncertainty < 1.2);
+        QVERIFY(!figure(f, "duration.intake@1270t"));
+        QVERIFY(find(f, Code::CentreOnly));
+        // It sets the cam against a wanted centre.
+        job.settings.target.kind = TargetKind::Centres;
+        job.settings.target.intakeCentre = 104.5;
+        QCOMPARE(*examine(job).need.intake_deg, 2.5);
+        job.runs[0].terms.eventHeights = {{1.27, Place::Tappet}, {3.0, Place::Tappet}};
+        for (int i = 0; i < 4; ++i) {
+            job.runs[0].readings.push_back(taken(ReadingOf::Opens, 40.0, 3.0));
+            job.runs[0].readings.push_back(taken(ReadingOf::Closes, 178.0, 3.0));
+            job.runs[0].readings.push_back(taken(ReadingOf::Opens, 66.0, 1.27));
+            job.runs[0].readings.push_back(taken(ReadingOf::Closes, 148.0, 1.27));
+        }
+        f = examine(job);
+        QCOMPARE(f.runs[0].lobe.centre(CentreSchool::EqualDrop)->deg, 107.0);
+        QCOMPARE(f.runs[0].lobe.midpoints.skew_deg, 2.0);
+    }
+
+    // Firing order 1 3 4 2, even: 3 is 180 behind, 4 360, 2 540. A V twin that fires 270, 450.
+    void cylindersBehindTheFirst() {
+        Engine e;
+        QVERIFY(!e.behindFirst_deg(3));
+        e.firingOrder = {1, 3, 4, 2};
+        QCOMPARE(*e.behindFirst_deg(1), 0.0);
+        QCOMPARE(*e.behindFirst_deg(3), 180.0);
+        QCOMPARE(*e.behindFirst_deg(4), 360.0);
+        QCOMPARE(*e.behindFirst_deg(2), 540.0);
+        e.firingOrder = {2, 1};
+        e.firingGaps_deg = {450.0, 270.0};
+        QCOMPARE(*e.behindFirst_deg(2), 270.0);
+    }
+
+    void twistIsJudgedFromTheWheelAsItStands() {
+        Job job;
+        job.engine.cylinders = 4;
+        job.runs = {curve(1, Side::Intake), curve(3, Side::Intake, 180.0)};
+        Findings f = examine(job);
+        // Another cylinder's zero is not taken for twist.
+        QVERIFY(!find(f, Code::Twist));
+        QVERIFY(find(f, Code::CylinderTdcUnknown));
+        job.engine.firingOrder = {1, 3, 4, 2};
+        f = examine(job);
+        QVERIFY(!find(f, Code::CylinderTdcUnknown));
+        QVERIFY(!find(f, Code::Twist));
+        job.runs[1] = curve(3, Side::Intake, 184.0);
+        f = examine(job);
+        QVERIFY(find(f, Code::Twist));
+        QVERIFY(std::abs(*find(f, Code::Twist)->deg - 4.0) < 0.2);
+    }
+
+    // Wanted 4 earlier by a 4 degree crank keyway on a wheel of 40 teeth (18 crank degrees a
+    // tooth); it came 14 later: the keyway, and one tooth back.
+    void whatCameOutInsteadIsNamed() {
+        Drive d;
+        d.teeth = 40;
+        d.crankKeyways_deg = {4.0};
+        const auto near = choices(d, -14.0, 1);
+        QCOMPARE(near[0].move.teeth, -1);
+        QCOMPARE(near[0].move.crankKeyway_deg, 4.0);
+        QCOMPARE(*asTeeth(d, 18.2, 0.4), 1);
+        QCOMPARE(*asTeeth(d, -36.0, 0.4), -2);
+        QCOMPARE(*asTeeth(d, 12.0, 0.4), 0);
+        QVERIFY(!asTeeth(d, 12.0, 9.5));
+        QVERIFY(!asTeeth(Drive{}, 12.0, 0.4));
+    }
+
+    // 217 degrees off is no cam that is to be moved.
+    void nothingIsMovedOnWhatCannotBe() {
+        Job job;
+        job.card = Card{};
+        const auto i = closed::power(106, 147, 7.2, 2.2), e = closed::power(-112, 150, 7.0, 2.2);
+        job.card->ivo = std::round(toCard(Event::IntakeOpens, {i.event(1.27, true)}).deg);
+        job.card->ivc = std::round(toCard(Event::IntakeCloses, {i.event(1.27, false)}).deg);
+        job.card->evo = std::round(toCard(Event::ExhaustOpens, {e.event(1.27, true)}).deg);
+        job.card->evc = std::round(toCard(Event::ExhaustCloses, {e.event(1.27, false)}).deg);
+        LiftRun in = curve(1, Side::Intake), ex = curve(1, Side::Exhaust);
+        std::swap(in.readings, ex.readings);
+        job.runs = {in, ex};
+        const Findings f = examine(job);
+        QVERIFY(!f.need.intake_deg && !f.need.exhaust_deg);
+        QVERIFY(f.need.fault == NeedFault::SettleFirst);
+        QCOMPARE(f.cylinders[0].explanation->causes.front().kind, CauseKind::LobesSwapped);
+    }
+
+    void targetsPerCam() {
+        Job job;
+        job.engine.layout = Layout::TwinOverheadCam;
+        job.runs = {curve(1, Side::Intake), curve(1, Side::Exhaust)};
+        job.settings.target.kind = TargetKind::Centres;
+        job.settings.target.intakeCentre = 104.0;
+        job.settings.target.exhaustCentre = 107.0;
+        Need n = examine(job).need;
+        // Measured 106 after and 112 before: two late, and an exhaust five early.
+        QVERIFY(std::abs(*n.intake_deg - 2.0) < 0.1);
+        QVERIFY(std::abs(*n.exhaust_deg + 5.0) < 0.1);
+        job.card = Card{};
+        job.card->intakeCentre = 106.0;
+        job.card->exhaustCentre = 112.0;
+        job.settings.target.kind = TargetKind::CardPlus;
+        job.settings.target.plus_deg = 3.0;
+        job.settings.target.plusExhaust_deg = -2.0;
+        n = examine(job).need;
+        QVERIFY(std::abs(*n.intake_deg - 3.0) < 0.1);
+        QVERIFY(std::abs(*n.exhaust_deg + 2.0) < 0.1);
+    }
+
+    void aReadingReadAgainTheSameIsRight() {
+        Job job;
+        job.runs = {curve(1, Side::Intake)};
+        auto& readings = job.runs[0].readings;
+        readings[25].lift_mm += 0.2;
+        QCOMPARE(examine(job).runs[0].lobe.misfits.size(), std::size_t(1));
+        Reading again = readings[25];
+        again.lift_mm -= 0.01;
+        readings[25].struck = Struck{kReadAgain};
+        readings.push_back(again);
+        QVERIFY(examine(job).runs[0].lobe.misfits.empty());
+        readings[25].struck = Struck{"misread"};
+        QCOMPARE(examine(job).runs[0].lobe.misfits.size(), std::size_t(1));
+        job.runs[0].terms.right_deg = {again.at.deg};
+        QVERIFY(examine(job).runs[0].lobe.misfits.empty());
+    }
+
+    // 30 before and 30 after on a gauge that counts up both ways, taken for one that runs on:
+    // offered.
+    void theOtherGaugeIsOffered() {
+        const auto contact = [](double at, const char* typed, bool after) {
+            Contact c;
+            c.at = {at};
+            c.typed = typed;
+            c.afterTop = after;
+            c.scale = WheelScale::Twice180;
+            return c;
+        };
+        const auto f = examineTdc({contact(-150.0, "30", false), contact(28.0, "28", true)}, {});
+        const auto x = std::find_if(f.findings.begin(), f.findings.end(),
+                                    [](const Finding& y) { return y.code == Code::TdcOtherScale; });
+        QVERIFY(x != f.findings.end());
+        QCOMPARE(*x->other_deg, 29.0);
+        QCOMPARE(x->at->deg, -1.0);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestPossible)
+#include "test_possible.moc"
