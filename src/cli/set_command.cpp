@@ -100,12 +100,12 @@ SetPrinted runSet(const SetOptions& o) {
     }
     if (o.teethGiven && o.teeth == 0)
         throw Refusal{QStringLiteral("--teeth 0: ") + words::sentence(DriveFault::Teeth)};
-    if (!d.described())
-        throw Refusal{QStringLiteral("nothing of the drive is described; expected --teeth, "
-                                     "--vernier, --slot, --bushes or --crank-offsets")};
     if (const auto fault = faultOf(d))
         throw Refusal{QLatin1String(optionOf(*fault)) + QStringLiteral(": ") +
                       words::sentence(*fault)};
+    if (!d.described())
+        throw Refusal{QStringLiteral("nothing of the drive is described; expected --teeth, "
+                                     "--vernier, --slot, --bushes or --crank-offsets")};
     const auto all = choices(d, o.need, static_cast<std::size_t>(o.most));
     const words::Style style;
     QJsonArray list;

@@ -39,7 +39,10 @@ public:
                 std::vector<CardContradiction>& out) {
         constexpr double kApart_deg = 1.05;
         const auto check = [&](CardDoubt what, double said, double follows) {
-            if (std::abs(said - follows) > kApart_deg) out.push_back({what, said, follows});
+            if (std::abs(said - follows) <= kApart_deg) return;
+            const bool centre = what == CardDoubt::IntakeCentre || what == CardDoubt::ExhaustCentre;
+            const bool half = centre && duration_ && std::abs(said - duration_->value / 2.0) < 0.6;
+            out.push_back({what, said, follows, half});
         };
         if (top_ && bottom_) {
             const double d = top_->value + 180.0 + bottom_->value;

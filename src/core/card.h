@@ -26,6 +26,7 @@ enum class CardDoubt {
 struct CardContradiction {
     CardDoubt what = CardDoubt::Separation;
     double printed = 0.0, follows = 0.0; ///< as printed; as the rest of the card has it
+    bool half = false; ///< a printed centre that is half the duration, and so no centre
 };
 
 /// A card with everything that follows from it. Durations in crank degrees, centres in degrees

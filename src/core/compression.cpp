@@ -122,6 +122,9 @@ CompressionState stateOf(const Job& job, int cylinder, double closing_deg, doubl
             closing_deg - advance_deg};
 }
 
+/// Piston to head, mm, that is not gone under; and what gaskets there are.
+static constexpr double kSquish_mm = 0.6, kThinnest_mm = 0.3, kThickest_mm = 4.0;
+
 std::optional<double> reach(const CompressionState& state, Quantity quantity, double wanted) {
     const auto with = [&](double value) {
         CompressionState s = state;
@@ -152,23 +155,26 @@ std::optional<double> reach(const CompressionState& state, Quantity quantity, do
         lo = state.closing_deg - 150.0;
         hi = state.closing_deg;
         break;
+    // Only what can be there: a piston clear of the head, a gasket that is sold, a chamber that is
+    // still this head's, a dome that fits into it.
     case Quantity::Chamber:
-        lo = 0.5;
-        hi = 2000.0;
+        lo = std::max(1.0, 0.4 * state.chamber.chamber_cc);
+        hi = 2.5 * state.chamber.chamber_cc;
         break;
     case Quantity::Gasket:
-        lo = 0.02;
-        hi = 10.0;
+        lo = std::max(kThinnest_mm, kSquish_mm - state.chamber.deck_mm);
+        hi = kThickest_mm;
         break;
     case Quantity::Deck:
-        lo = -10.0;
-        hi = 20.0;
+        lo = kSquish_mm - state.chamber.gasket_mm;
+        hi = 0.1 * state.stroke_mm;
         break;
     case Quantity::Crown:
-        lo = -500.0;
-        hi = 500.0;
+        lo = -0.8 * state.chamber.chamber_cc;
+        hi = 0.2 * area_mm2(state.bore_mm) * state.bore_mm / kMm3PerCc;
         break;
     }
+    if (!(lo < hi)) return std::nullopt;
     const bool rises = quantity == Quantity::Advance;
     // A volume that is gone counts as a ratio beyond any.
     const auto over = [&](double value) {

@@ -336,6 +336,9 @@ Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation
         const double deg = tape ? 360.0 * number / expected.wheel.tape_mm : number;
         if (deg < 0.0 || deg > 180.0)
             return EntryError{EntryFault::OutOfRange, 0, tape ? wheelTop(expected.wheel) : 180.0};
+        // A quadrant's numbers end at 90, whatever side is said.
+        if (expected.wheel.scale == WheelScale::Quarter90 && deg > wheelTop(expected.wheel))
+            return EntryError{EntryFault::OffTheScale, 0, wheelTop(expected.wheel)};
         FromDeadCentre from = *said;
         from.deg = deg;
         return WheelReading{number, wrapTurn(resolve(from, Side::Intake)), false,

@@ -196,7 +196,7 @@ private:
         const bool stand = stands(Side::Intake) && stands(Side::Exhaust);
         if (!c_.pair || !(stand || groundIn())) return;
         Figure f = make(FigureKind::Separation, {}, {});
-        f.school = job_.settings.school;
+        f.school = c_.pair->school;
         if (c_.pair->separation) f.value = c_.pair->separation->deg;
         f.uncertainty = c_.pair->separationUncertainty_deg;
         // The separation is off by half of what the two lobes are off in opposite senses.
@@ -206,7 +206,7 @@ private:
         add(f);
         if (!stand) return;
         f = make(FigureKind::Advance, {}, {});
-        f.school = job_.settings.school;
+        f.school = c_.pair->school;
         f.value = c_.pair->advance_deg;
         f.uncertainty = withTdc(c_.pair->advanceUncertainty_deg);
         add(f);

@@ -35,6 +35,14 @@ std::optional<CrankDeg> splitPoint(const LobeFigures& in, const LobeFigures& ex,
 PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, CentreSchool school,
                         Place place) {
     PairFigures out;
+    // Like with like: where one lobe has its events alone, the middle of the events of both.
+    for (CentreSchool s :
+         {school, CentreSchool::Events, CentreSchool::EqualDrop, CentreSchool::Peak})
+        if (intake.centres.by(s) && exhaust.centres.by(s)) {
+            school = s;
+            break;
+        }
+    out.school = school;
     const auto ic = intake.centre(school), ec = exhaust.centre(school);
     if (ic && ec) {
         // ECL is in degrees before TDC, so its cycle angle carries the other sign.

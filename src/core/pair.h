@@ -15,7 +15,8 @@ struct Overlap {
 };
 
 struct PairFigures {
-    std::optional<CamDeg> separation;         ///< (ICL + ECL) / 2, cam degrees
+    CentreSchool school = CentreSchool::EqualDrop; ///< the one both centres can be had by
+    std::optional<CamDeg> separation;              ///< (ICL + ECL) / 2, cam degrees
     std::optional<double> advance_deg;        ///< LSA - ICL, crank degrees, positive when early
     std::optional<CrankDeg> splitPoint;       ///< where both valves have the same lift, near TDC
     std::vector<Overlap> overlap;             ///< at each height both lobes were asked for

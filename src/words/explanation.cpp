@@ -575,6 +575,11 @@ QString contradiction(const CardContradiction& c, const Style& style) {
                               "longer than the one higher up, %2.")
             .arg(degrees(c.printed, style), degrees(c.follows, style));
     }
+    if (c.half)
+        return QStringLiteral(
+                   "Half the duration, %1, is no %2: the opening is to be taken off it, which "
+                   "makes %3.")
+            .arg(degrees(c.printed, style), what, degrees(c.follows, style));
     return QStringLiteral("The card contradicts itself: it prints %1 %2, but the rest of it makes "
                           "%3.")
         .arg(what, degrees(c.printed, style), degrees(c.follows, style));

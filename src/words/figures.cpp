@@ -50,7 +50,10 @@ QString figureBasis(const Figure& f, const Style& style) {
         return reference(f) + QStringLiteral(", ") + at;
     case FigureKind::Centre:
         return (*f.side == Side::Intake ? QStringLiteral("ATDC, ") : QStringLiteral("BTDC, ")) +
-               (f.height ? school + QLatin1Char(' ') + height(f.height->mm, style) : school);
+               (!f.height ? school
+                : *f.school == CentreSchool::EqualDrop
+                    ? QStringLiteral("drop ") + height(f.height->mm, style)
+                    : QStringLiteral("events ") + height(f.height->mm, style));
     case FigureKind::Separation:
         return QStringLiteral("cam degrees, ") + school;
     case FigureKind::Advance:

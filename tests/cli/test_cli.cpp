@@ -601,6 +601,35 @@ private slots:
         QCOMPARE(dir.path().isEmpty() ? 0 : QDir(dir.path()).entryList(QDir::Files).size(), 2);
         ::chmod(QFile::encodeName(dir.path()).constData(), 0755);
     }
+
+    // What cannot be is refused with a sentence, and nothing is printed.
+    void refusedWithASentence_data() {
+        QTest::addColumn<QStringList>("arguments");
+        QTest::addColumn<QString>("says");
+        QTest::newRow("no teeth") << QStringList{"set", "--need", "5", "--teeth", "0"}
+                                  << "8 to 400";
+        QTest::newRow("no drive") << QStringList{"set", "--need", "5"} << "nothing of the drive";
+        QTest::newRow("a bush left out")
+            << QStringList{"set", "--need", "5", "--bushes", "1,,3"} << "none left out";
+        QTest::newRow("quadrant over 90")
+            << QStringList{"tdc", "--method", "stop", "--wheel", "0-90-0-90", "95b", "40a"} << "90";
+        QTest::newRow("which unit") << QStringList{"lobe",
+                                                   "--side",
+                                                   "intake",
+                                                   "--resolution",
+                                                   "0.01",
+                                                   "--in",
+                                                   DEMO_DIR "/skerry-four/intake-1.csv"}
+                                    << "which unit";
+    }
+    void refusedWithASentence() {
+        QFETCH(QStringList, arguments);
+        QFETCH(QString, says);
+        const Ran r = ran(arguments);
+        QVERIFY(r.code != 0);
+        QVERIFY2(r.err.contains(says), qPrintable(r.err));
+        QVERIFY(r.out.isEmpty());
+    }
 };
 
 QTEST_GUILESS_MAIN(TestCli)

@@ -146,6 +146,20 @@ private slots:
         QVERIFY(std::abs(*cardLiftHere_mm(c, Side::Intake, e, Place::Valve) - 11.22) < 1e-9);
         QVERIFY(!cardLiftHere_mm(c, Side::Exhaust, e, Place::Valve));
     }
+
+    // 12 before and 40 after make 232: a centre of 104 by hand, and 116 is half the duration.
+    void halfTheDurationIsNoCentre() {
+        Card c;
+        c.ivo = 12.0;
+        c.ivc = 40.0;
+        c.intakeCentre = 116.0;
+        const auto said = complete(c).contradictions;
+        QCOMPARE(said.size(), std::size_t(1));
+        QVERIFY(said[0].half);
+        QCOMPARE(said[0].follows, 104.0);
+        c.intakeCentre = 110.0;
+        QVERIFY(!complete(c).contradictions[0].half);
+    }
 };
 
 QTEST_APPLESS_MAIN(TestCard)

@@ -177,6 +177,23 @@ private slots:
         QVERIFY(!reach(state(), Quantity::Chamber, 0.9));
     }
 
+    // Nothing is proposed that is not physically there: the piston stays clear of the head, gaskets
+    // and chambers are such as there are.
+    void onlyWhatCanBeThere() {
+        const CompressionState s = state();
+        for (double wanted = 4.0; wanted < 30.0; wanted += 0.25) {
+            if (const auto deck = reach(s, Quantity::Deck, wanted))
+                QVERIFY(*deck + s.chamber.gasket_mm >= 0.6 - 1e-6 && *deck <= 0.1 * s.stroke_mm);
+            if (const auto gasket = reach(s, Quantity::Gasket, wanted))
+                QVERIFY(*gasket >= 0.3 && *gasket + s.chamber.deck_mm >= 0.6 - 1e-6 &&
+                        *gasket <= 4.0);
+            if (const auto chamber = reach(s, Quantity::Chamber, wanted))
+                QVERIFY(*chamber >= 0.4 * s.chamber.chamber_cc);
+            if (const auto crown = reach(s, Quantity::Crown, wanted))
+                QVERIFY(*crown > -s.chamber.chamber_cc);
+        }
+    }
+
     void impossibleIsRefusedByName_data() {
         QTest::addColumn<int>("fault");
         for (int f = 0; f < 5; ++f)

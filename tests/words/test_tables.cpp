@@ -151,13 +151,59 @@ private slots:
                               "the engine runs.");
         QTest::newRow("misfit at TDC")
             << of(Code::Misfit, 0, 0, 0.0)
-            << QStringLiteral("Intake 1: the reading at TDC sits 0.105 mm under its neighbours. Go "
-                              "back well past it, come up to TDC again and read it once more.");
+            << QStringLiteral("Intake 1: the reading at TDC sits 0.105 mm under its neighbours, "
+                              "and does not count. Go back well past it, come up to TDC again and "
+                              "read it once more; if it reads the same, it counts.");
         QTest::newRow("misfit after TDC")
             << of(Code::Misfit, 0, 0, 75.0)
-            << QStringLiteral("Intake 1: the reading at 75° after TDC sits 0.105 mm under its "
-                              "neighbours. Go back well past it, come up to 75° after TDC again "
-                              "and read it once more.");
+            << QStringLiteral(
+                   "Intake 1: the reading at 75° after TDC sits 0.105 mm under its "
+                   "neighbours, and does not count. Go back well past it, come up to 75° "
+                   "after TDC again and read it once more; if it reads the same, it "
+                   "counts.");
+        {
+            Finding f{Code::DurationUnlikely, Severity::LookAgain, Side::Intake, 1};
+            f.opening = false;
+            f.at = CrankDeg{-58.0};
+            f.mm = 1.27;
+            f.deg = -35.7;
+            f.other_deg = 238.0;
+            QTest::newRow("a closing before its opening")
+                << words::sentence(f, {})
+                << QStringLiteral("Intake 1 closing at 1.27 mm: 58° before TDC makes a duration of "
+                                  "−35.7°, and no cam has that. 58° after BDC would do: strike it "
+                                  "and type 58ab. No figure is made of it until then.");
+        }
+        Cause cause;
+        cause.kind = CauseKind::CamTiming;
+        cause.twoShafts = true;
+        cause.side = Side::Exhaust;
+        cause.deg = 7.0;
+        QTest::newRow("the exhaust cam alone")
+            << words::causeSentence(cause, {}) + QLatin1Char(' ') +
+                   words::causeNext(cause, false, {})
+            << QStringLiteral("The intake stands right; the exhaust cam is 7° late. The other cam "
+                              "proves the pointer: advance the exhaust cam by 7.0 crank degrees. "
+                              "That moves exhaust opening, overlap and how near the exhaust valve "
+                              "comes to the piston.");
+        cause = Cause{};
+        cause.kind = CauseKind::LobeLength;
+        cause.deg = cause.other_deg = -3.0;
+        cause.expect = Event::IntakeOpens;
+        cause.expect_deg = 16.5;
+        QTest::newRow("lobes shorter than printed")
+            << words::causeSentence(cause, {}) + QLatin1Char(' ') +
+                   words::causeNext(cause, false, {})
+            << QStringLiteral("Both lobes are 3° shorter than printed, centres as card. Keep the "
+                              "centre; the intake opening to expect is then 16.5 BTDC.");
+        cause = Cause{};
+        cause.kind = CauseKind::LiftScale;
+        cause.factor = 0.96;
+        cause.ratio = 1.5;
+        QTest::newRow("one factor on lift")
+            << words::causeSentence(cause, {})
+            << QStringLiteral("All lifts read 4.0 % too low, low down and at the nose alike: a "
+                              "rocker ratio like 1.44 in place of 1.5, or an indicator 16° askew.");
         QTest::newRow("late is advanced")
             << of(Code::CamShift, 0, 2.0, 0)
             << QStringLiteral("The cam is 2° late against its card, both lobes alike: that is "

@@ -179,7 +179,7 @@ void LobesStation::resizeEvent(QResizeEvent* event) {
     log_->setFixedWidth(width() < 700 ? 150 : 184);
     // The rarer steps give way; "step 1" in the entry line reaches them all.
     for (int step : {1, 10})
-        steps_->button(step)->setVisible(width() >= 760);
+        steps_->button(step)->setVisible(width() >= 900);
     centreChip_->setVisible(width() >= 760); // the word reaches it: centre
     refreshTexts();                          // a narrow bench says less
 }

@@ -389,6 +389,17 @@ void TimingStation::refresh() {
     events_->setVisible(!lines.isEmpty() && !low());
     EventBarsScene scene;
     scene.heights = job().settings.heights;
+    // What a run took its events at is shown as well, listed or not.
+    for (const RunFindings* run :
+         {c ? findings().intake(*c) : nullptr, c ? findings().exhaust(*c) : nullptr})
+        if (run && run->lobe.eventsOnly)
+            for (const HeightEvents& e : run->lobe.heights)
+                if (scene.heights.size() < 10 &&
+                    std::find(scene.heights.begin(), scene.heights.end(), e.height) ==
+                        scene.heights.end())
+                    scene.heights.push_back(e.height);
+    std::sort(scene.heights.begin(), scene.heights.end(),
+              [](const Height& a, const Height& b) { return a.mm < b.mm; });
     scene.card = job().card;
     MidpointScene middle;
     middle.school = job().settings.school;
