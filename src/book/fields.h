@@ -18,7 +18,7 @@ inline constexpr Names<2> kSide{{"intake", "exhaust"}};
 inline constexpr Names<7> kScale{
     {"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed", "0-180-twice", "tape"}};
 inline constexpr Names<5> kMethod{{"stop", "drop", "return", "port", "peak"}};
-inline constexpr Names<5> kReadingOf{{"lift", "opens", "nose", "closes", "home"}};
+inline constexpr Names<4> kReadingOf{{"lift", "opens", "nose", "closes"}};
 inline constexpr Names<2> kApproach{{"forward", "backing"}};
 inline constexpr Names<3> kTop{{"not-said", "overlap", "firing"}};
 inline constexpr Names<2> kSpring{{"running", "checking"}};

@@ -153,7 +153,7 @@ std::vector<EventGroup> grouped(const Job& job, const LiftRun& run) {
             if (atHeight && std::abs(r.lift_mm - height.mm) > 1e-6) continue;
             g.readings.push_back(r.at);
         }
-        settle(g, of == ReadingOf::Nose || of == ReadingOf::Home ? 1 : run.terms.repeats,
+        settle(g, of == ReadingOf::Nose || of == ReadingOf::Lift ? 1 : run.terms.repeats,
                run.terms.repeatTolerance_deg);
         groups.push_back(std::move(g));
     };
@@ -173,7 +173,7 @@ std::vector<EventGroup> grouped(const Job& job, const LiftRun& run) {
     add(ReadingOf::Nose, {});
     for (auto h = heights.rbegin(); h != heights.rend(); ++h)
         add(ReadingOf::Closes, *h);
-    add(ReadingOf::Home, {});
+    add(ReadingOf::Lift, {});
     return groups;
 }
 
@@ -312,7 +312,7 @@ void noseAndHome(const Job& job, const LiftRun& run, LobeFigures& lobe) {
             sum += r.lift_mm;
             ++n;
         }
-        if (r.of == ReadingOf::Home) home = r.lift_mm;
+        if (r.of == ReadingOf::Lift) home = r.lift_mm;
     }
     if (n > 0) {
         lobe.maxLift_mm = sum / n;

@@ -149,8 +149,9 @@ struct Contact {
 enum class Approach { Forward, BackingUp };
 
 /// What a reading is of: a lift at an angle, or, where only events are taken, the angle at which
-/// lift passes a height or stands highest; and, back on the base circle, what the indicator reads.
-enum class ReadingOf { Lift, Opens, Nose, Closes, Home };
+/// lift passes a height or stands highest. A lift in a run of events is what the indicator reads
+/// back on the base circle.
+enum class ReadingOf { Lift, Opens, Nose, Closes };
 
 /// One lift reading.
 struct Reading {
@@ -161,7 +162,7 @@ struct Reading {
     std::int64_t time_ms = 0; ///< since the epoch; 0 for an imported reading
     Approach approach = Approach::Forward;
     /// An event's height is in lift_mm (a drop under the nose where the run is taken from there); a
-    /// nose's greatest lift, 0 where it was not read; for Home what the indicator reads.
+    /// nose's greatest lift, 0 where it was not read.
     ReadingOf of = ReadingOf::Lift;
     int zero = 1; ///< which setting of the indicator's zero it belongs to, from 1
     std::optional<WheelScale> scale{}; ///< of an event: the scale its angle was read on

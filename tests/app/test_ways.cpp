@@ -72,7 +72,7 @@ private slots:
         QVERIFY(run.readings[2].of == ReadingOf::Nose);
         QCOMPARE(run.readings[2].lift_mm, 7.21);
         QCOMPARE(run.readings[3].at.deg, 222.0);
-        QVERIFY(run.readings[5].of == ReadingOf::Home);
+        QVERIFY(run.readings[5].of == ReadingOf::Lift);
         const RunFindings* f = bench.session().findings().run(run.id);
         QVERIFY(f->complete);
         QCOMPARE(f->lobe.heights.size(), std::size_t(2));

@@ -197,7 +197,7 @@ private slots:
         const std::vector<std::tuple<ReadingOf, double, double>> turn = {
             {ReadingOf::Opens, -30.0, 0.5},  {ReadingOf::Opens, -10.0, 1.27},
             {ReadingOf::Nose, 106.0, 7.21},  {ReadingOf::Closes, 222.0, 1.27},
-            {ReadingOf::Closes, 242.0, 0.5}, {ReadingOf::Home, 290.0, 0.03}};
+            {ReadingOf::Closes, 242.0, 0.5}, {ReadingOf::Lift, 290.0, 0.03}};
         for (const auto& [of, deg, mm] : turn) {
             const auto w = wanted();
             QVERIFY(w && w->of == of);

@@ -50,6 +50,14 @@ public:
         QApplication::sendEvent(line, &event);
     }
 
+    /// A line typed and sent.
+    void type(const QString& text) {
+        auto* line = app_.window().findChild<QLineEdit*>(QStringLiteral("entry"));
+        line->setText(text);
+        press(Qt::Key_Return);
+        settle();
+    }
+
     QStringList written() const { return written_; }
 
 private:
@@ -140,6 +148,13 @@ QStringList saveViews(Application& application, const QString& folder) {
     window.go(lobe::Station::Timing);
     walk.save(QStringLiteral("timing-dark"));
     application.look().setDark(false);
+    // Last, since it begins a run: a centre by two readings, with a third drop to see the lean.
+    walk.job(0);
+    application.session().select(3, lobe::Side::Intake);
+    window.go(lobe::Station::Lobes);
+    for (const char* typed : {"centre", "65.5", "147.5"})
+        walk.type(QLatin1String(typed));
+    walk.save(QStringLiteral("centre"));
     return walk.written();
 }
 

@@ -8,7 +8,7 @@ namespace app {
 using namespace lobe;
 
 QString eventName(ReadingOf of, bool fromNose) {
-    if (of == ReadingOf::Home) return QStringLiteral("back to zero");
+    if (of == ReadingOf::Lift) return QStringLiteral("back to zero");
     if (fromNose)
         return of == ReadingOf::Opens ? QStringLiteral("before the nose")
                                       : QStringLiteral("after the nose");
@@ -21,7 +21,7 @@ QString eventsSoFar(const EventsFindings& events, const RunTerms& terms,
                     const words::Style& style) {
     QStringList lines;
     for (const EventGroup& g : events.groups) {
-        if (!g.mean || g.of == ReadingOf::Home) continue;
+        if (!g.mean || g.of == ReadingOf::Lift) continue;
         QString line = eventName(g.of, terms.fromNose);
         if (g.of != ReadingOf::Nose && events.groups.size() > 3)
             line += QStringLiteral(" at ") + words::height(g.height.mm, style);
@@ -77,7 +77,7 @@ Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& s
     }
     const RunTerms t = at_.terms();
     const UsualSide usual = sideOf(w->of);
-    if (w->of == ReadingOf::Home) {
+    if (w->of == ReadingOf::Lift) {
         p.ask = QStringLiteral("back on the base circle: indicator?");
         p.enter = QStringLiteral("log what it reads there");
         p.keys = QStringLiteral("0 when it came home   N not now   Back strike");
@@ -111,7 +111,7 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
     r.of = w->of;
     r.typed = text.trimmed().toStdString();
     r.time_ms = session_.now();
-    if (w->of == ReadingOf::Home) {
+    if (w->of == ReadingOf::Lift) {
         const auto lift = readLength(text.toStdString(), style.unit, kMostLift_mm);
         if (const auto* e = std::get_if<EntryError>(&lift)) return words::sentence(*e, style);
         r.lift_mm = std::get<double>(lift);
