@@ -279,11 +279,42 @@ bool moves(const Job& job, const SettingChange& change, Side side) {
     return side == Side::Intake ? change.intake.has_value() : change.exhaust.has_value();
 }
 
+/// What of this drive makes the move that was observed, where it was not the one that was meant.
+void nameInstead(const Job& job, double told, ChangeCheck& check) {
+    if (check.verdict == MoveVerdict::AsMeant || !job.engine.drive.described() ||
+        faultOf(job.engine.drive))
+        return;
+    // A slot can make anything, and explains nothing.
+    Drive drive = job.engine.drive;
+    drive.slot_deg = 0.0;
+    const auto near = choices(drive, *check.moved_deg, 1);
+    if (!near.empty() && near.front().move.changes() > 0 &&
+        std::abs(near.front().residual_deg) <= std::max(told, 1.0))
+        check.instead = near.front().move;
+}
+
+/// Where there are no events on both sides of the move, the centre tells what it did.
+void compareCentres(const Job& job, const RunFindings& before, const RunFindings& after,
+                    ChangeCheck& check) {
+    for (CentreSchool s : {job.settings.school, CentreSchool::EqualDrop, CentreSchool::Events}) {
+        const auto was = before.lobe.centres.by(s), is = after.lobe.centres.by(s);
+        if (!was || !is) continue;
+        check.moved_deg = was->deg - is->deg;
+        check.uncertainty_deg = std::hypot(before.lobe.centres.uncertaintyBy_deg(s).value_or(0.5),
+                                           after.lobe.centres.uncertaintyBy_deg(s).value_or(0.5));
+        const double told = std::max(check.uncertainty_deg, kLeastTold_deg);
+        check.verdict = verdictOf(check.meant_deg, *check.moved_deg, told);
+        nameInstead(job, told, check);
+        return;
+    }
+}
+
 void compare(const Job& job, const RunFindings& before, const RunFindings& after,
              ChangeCheck& check) {
     const Height height = eventsHeight(job);
     const HeightEvents *was = before.lobe.events(height), *is = after.lobe.events(height);
-    if (!was || !is) return;
+    if (!was || !is || !was->midpoint() || !is->midpoint())
+        return compareCentres(job, before, after, check);
     double sum = 0.0, squares = 0.0;
     const auto add = [&](Event event, const std::optional<CrankDeg>& a,
                          const std::optional<CrankDeg>& b, const std::optional<double>& ua,
@@ -308,16 +339,7 @@ void compare(const Job& job, const RunFindings& before, const RunFindings& after
     const double told = std::max(check.uncertainty_deg, kLeastTold_deg);
     check.alike = check.error_deg <= told;
     check.verdict = verdictOf(check.meant_deg, *check.moved_deg, told);
-    if (check.verdict == MoveVerdict::AsMeant || !job.engine.drive.described() ||
-        faultOf(job.engine.drive))
-        return;
-    // A slot can make anything, and explains nothing.
-    Drive drive = job.engine.drive;
-    drive.slot_deg = 0.0;
-    const auto near = choices(drive, *check.moved_deg, 1);
-    if (!near.empty() && near.front().move.changes() > 0 &&
-        std::abs(near.front().residual_deg) <= std::max(told, 1.0))
-        check.instead = near.front().move;
+    nameInstead(job, told, check);
 }
 
 } // namespace

@@ -443,7 +443,9 @@ std::pair<double, double> parts(const Vector& squared, const Vector& slopes, dou
             l = std::max(least, p / a);
         }
         lift = l;
-        wheel = o;
+        // No wheel is read worse than that; a slip on the flank must not pass for one that is.
+        constexpr double kWorst_deg = 0.35;
+        wheel = std::min(o, kWorst_deg * kWorst_deg);
     }
     return {lift, wheel};
 }
@@ -481,12 +483,21 @@ public:
         const double way = opening ? 1.0 : -1.0;
         const std::size_t inner = opening ? i + 1 : i - 1;
         const double step = std::abs(points_[inner].deg - points_[i].deg);
+        // Lift leaves the seat no faster than it rises anywhere farther up the flank.
+        double steepest = 0.0;
+        for (std::size_t k = inner; k != nose_;) {
+            const std::size_t next = opening ? k + 1 : k - 1;
+            if (k != inner)
+                steepest = std::max(steepest, std::abs((points_[next].mm - points_[k].mm) /
+                                                       (points_[next].deg - points_[k].deg)));
+            k = next;
+        }
         Corner best{points_[i].deg, opening};
         double most = 0.0;
         const auto attempt = [&](double deg) {
             double slope = 0.0;
             const double g = fitting_.gain({deg, opening}, slope);
-            if (g <= most || slope <= 0.0) return;
+            if (g <= most || slope <= 0.0 || slope > 1.1 * steepest) return;
             most = g;
             best.deg = deg;
         };

@@ -207,6 +207,24 @@ private slots:
         QVERIFY2(beside.share() >= 0.88, beside.told("covered beside it"));
     }
 
+    // On a steep flank behind lash, and a wheel set to two tenths: the slip does not pass for a
+    // wheel that is off by degrees.
+    void aTurnOfTheDialOnASteepFlank() {
+        Count found;
+        for (const auto& lobe : lobes(true))
+            for (unsigned seed = 1; seed <= 12; ++seed) {
+                auto points =
+                    measured::take(lobe, {5.0, 0.002, 0.2, 0.01, unsigned(found.n) * 631 + seed});
+                const std::size_t at = measured::slip(points, 1.0, seed);
+                const auto f = analyseLobe(points, requestOf(true));
+                QVERIFY(f.smooth->wheel_deg() < 0.5);
+                found.add(std::any_of(f.misfits.begin(), f.misfits.end(), [&](const Misfit& m) {
+                    return std::abs(m.at.deg - points[at].deg) < 1e-6;
+                }));
+            }
+        QVERIFY2(found.share() >= 0.9, found.told("found"));
+    }
+
     // What the builder says is right counts, and bends the curve as it should.
     void whatIsSaidToBeRightCounts() {
         const auto lobe = closed::power(105.3, 140.0, 9.0, 3.0);

@@ -265,6 +265,37 @@ private slots:
         QCOMPARE(f.runs[0].lobe.midpoints.skew_deg, 2.0);
     }
 
+    // Centre 107 before a move of 4 earlier, 103 after: as it was meant. And 14 later on a drive
+    // with a 4 degree keyway and teeth of 18: the keyway, and one tooth back.
+    void theHistoryIsJudgedByCentresToo() {
+        const auto run = [](std::int64_t id, double centre, int setting) {
+            LiftRun r = events(Side::Intake, {taken(ReadingOf::Opens, centre - 41.0, 1.27),
+                                              taken(ReadingOf::Closes, centre + 41.0, 1.27)});
+            r.id = id;
+            r.terms.fromNose = true;
+            r.terms.setting = setting;
+            return r;
+        };
+        Job job;
+        job.engine.drive.teeth = 40;
+        job.engine.drive.crankKeyways_deg = {4.0};
+        SettingChange change;
+        change.intake = DriveMove{};
+        change.intake->total_deg = 4.0;
+        job.changes = {change};
+        job.runs = {run(1, 107.0, 0), run(2, 103.0, 1)};
+        Findings f = examine(job);
+        QVERIFY(f.changes[0].verdict == MoveVerdict::AsMeant);
+        QCOMPARE(*f.changes[0].moved_deg, 4.0);
+        QVERIFY(!f.changes[0].instead);
+        job.runs[1] = run(2, 121.0, 1);
+        f = examine(job);
+        QVERIFY(f.changes[0].verdict != MoveVerdict::AsMeant);
+        QVERIFY(f.changes[0].instead);
+        QCOMPARE(f.changes[0].instead->teeth, -1);
+        QCOMPARE(f.changes[0].instead->crankKeyway_deg, 4.0);
+    }
+
     // Firing order 1 3 4 2, even: 3 is 180 behind, 4 360, 2 540. A V twin that fires 270, 450.
     void cylindersBehindTheFirst() {
         Engine e;

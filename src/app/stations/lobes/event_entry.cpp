@@ -37,7 +37,7 @@ QString eventsSoFar(const EventsFindings& events, const RunTerms& terms,
     }
     const LobeFigures& lobe = events.lobe;
     if (terms.fromNose && lobe.centres.equalDrop) {
-        lines << QStringLiteral("centre %1%2%3")
+        lines << QStringLiteral("centre %1 %2%3")
                      .arg(words::degrees(std::abs(lobe.centres.equalDrop->deg), style),
                           QString(QChar(0xB1)),
                           words::degrees(lobe.centres.equalDropUncertainty_deg.value_or(0.0),
@@ -71,7 +71,8 @@ void EventEntry::skip() {
 Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& style) const {
     const auto w = wanted();
     if (!w) {
-        p.ask = QStringLiteral("events complete");
+        p.ask = at_.terms().fromNose ? QStringLiteral("centre taken")
+                                     : QStringLiteral("events complete");
         p.enter = onward;
         return p;
     }

@@ -251,7 +251,10 @@ void LobesStation::refreshLog() {
             if (r.approach == Approach::BackingUp) row.note = QStringLiteral("backing up");
             if (r.of != ReadingOf::Lift) {
                 row.value = row.title;
-                row.title = eventName(r.of);
+                // Beside the nose the list has little room: before, after.
+                row.title = run->terms.fromNose
+                                ? eventName(r.of, true).section(QLatin1Char(' '), 0, 0)
+                                : eventName(r.of);
             }
             row.struck = r.struck.has_value();
             if (r.struck)
