@@ -479,7 +479,7 @@ public:
             opening ? --i : ++i;
         // Three readings of base circle at least, to tell a corner by.
         const std::size_t rest = opening ? i : points_.size() - 1 - i;
-        if (points_[i].mm > foot || rest < 2) return std::nullopt;
+        if (points_[i].mm > foot || rest < 2 || i == nose_) return std::nullopt;
         const double way = opening ? 1.0 : -1.0;
         const std::size_t inner = opening ? i + 1 : i - 1;
         const double step = std::abs(points_[inner].deg - points_[i].deg);
