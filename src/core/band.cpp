@@ -29,13 +29,18 @@ bool Band::factorize() {
     return true;
 }
 
-std::vector<double> Band::solve(std::vector<double> x) const {
+std::vector<double> Band::forward(std::vector<double> x) const {
     for (int i = 0; i < size_; ++i) {
         double sum = x[static_cast<std::size_t>(i)];
         for (int k = std::max(0, i - width_); k < i; ++k)
             sum -= at(i, k) * x[static_cast<std::size_t>(k)];
         x[static_cast<std::size_t>(i)] = sum / at(i, i);
     }
+    return x;
+}
+
+std::vector<double> Band::solve(std::vector<double> right) const {
+    std::vector<double> x = forward(std::move(right));
     for (int i = size_ - 1; i >= 0; --i) {
         double sum = x[static_cast<std::size_t>(i)];
         for (int k = i + 1; k <= std::min(size_ - 1, i + width_); ++k)
@@ -46,10 +51,16 @@ std::vector<double> Band::solve(std::vector<double> x) const {
 }
 
 double Band::logDeterminant() const {
-    double sum = 0.0;
-    for (int i = 0; i < size_; ++i)
-        sum += 2.0 * std::log(at(i, i));
-    return sum;
+    // A logarithm for every sixteen: none of them is near the ends of a double.
+    double sum = 0.0, product = 1.0;
+    for (int i = 0; i < size_; ++i) {
+        product *= at(i, i);
+        if (i % 16 == 15) {
+            sum += std::log(product);
+            product = 1.0;
+        }
+    }
+    return 2.0 * (sum + std::log(product));
 }
 
 Band Band::inverse() const {

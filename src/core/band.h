@@ -29,6 +29,8 @@ public:
     bool factorize();
     /// After factorize: the solution, and the logarithm of the determinant.
     std::vector<double> solve(std::vector<double> right) const;
+    /// After factorize: L^-1 x, whose square is x' A^-1 x.
+    std::vector<double> forward(std::vector<double> x) const;
     double logDeterminant() const;
     /// After factorize: A^-1 within the band, by Takahashi's recursion: all that quadratic forms of
     /// neighbours need.

@@ -15,6 +15,9 @@ constexpr double kSmoothingChoice = 1.1;
 
 Doubt::Doubt(const LobeFigures& figures) : figures_(figures), nose_(figures.curve->top().deg) {
     if (figures.smoothed) {
+        const auto& p = figures.fair;
+        constexpr double kDense_deg = 3.0;
+        dense_ = p.back().deg - p.front().deg < kDense_deg * static_cast<double>(p.size() - 1);
         other_ = LiftCurve::through(figures.fair);
         return;
     }
@@ -54,15 +57,19 @@ double Doubt::lift_mm(double deg) const {
     return std::hypot(deviations() * deviation_mm(deg), kCoverageFactor * sharedRounding_mm());
 }
 
-double Doubt::otherwise_deg(CrankDeg at, double mm, bool opening) const {
-    if (!other_) return 0.0;
-    if (mm != otherAt_mm_) {
+const std::vector<double>& Doubt::otherCrossings(double mm) const {
+    if (other_ && mm != otherAt_mm_) {
         // Both flanks of a height are asked one after the other.
         otherAt_mm_ = mm;
         otherCrossings_ = other_->crossings(mm);
     }
+    return otherCrossings_;
+}
+
+double Doubt::otherwise_deg(CrankDeg at, double mm, bool opening) const {
+    if (dense_) return 0.0;
     double nearest = 1e9;
-    for (double x : otherCrossings_)
+    for (double x : otherCrossings(mm))
         if ((x <= nose_) == opening && std::abs(x - at.deg) < std::abs(nearest - at.deg))
             nearest = x;
     return nearest < 1e8 ? std::abs(nearest - at.deg) : 0.0;

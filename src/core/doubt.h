@@ -18,6 +18,9 @@ public:
     /// `figures` outlives it and has its curve.
     explicit Doubt(const LobeFigures& figures);
 
+    /// Angles at which another curve through the same readings passes a height: all of them beside
+    /// a smoothed one, else every second; empty without it.
+    const std::vector<double>& otherCrossings(double mm) const;
     double lift_mm(double deg) const;
     /// Of the angle at which the curve passes `mm`, on the opening or the closing flank.
     double crossing_deg(CrankDeg at, double mm, bool opening) const;
@@ -40,6 +43,7 @@ private:
     double nose_; ///< angle of greatest lift
     /// Another curve through the readings: all of them beside a smoothed one, else every second.
     std::optional<LiftCurve> other_;
+    bool dense_ = false; ///< so many readings that every curve between them is the same
     mutable double otherAt_mm_ = -1.0;
     mutable std::vector<double> otherCrossings_;
 };

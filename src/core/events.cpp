@@ -197,7 +197,7 @@ const EventGroup* find(const std::vector<EventGroup>& groups, ReadingOf of, cons
 /// From low events to high ones, what no cam does.
 class Possible {
 public:
-    Possible(const LiftRun& run, const EventsFindings& out) : run_(run), out_(out) {}
+    explicit Possible(const LiftRun& run) : run_(run) {}
 
     /// Takes from the events what cannot be, and says so of the reading that made it.
     void judge(HeightEvents& e, std::vector<Finding>& findings) const {
@@ -261,7 +261,6 @@ private:
     }
 
     const LiftRun& run_;
-    const EventsFindings& out_;
 };
 
 /// The centre from drops under the nose: the lobe's, and how the middle leans as the drop grows.
@@ -350,7 +349,7 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
         return g && g->mean ? std::optional(CrankDeg{g->mean->deg + run.terms.shift_deg})
                             : std::nullopt;
     };
-    const Possible possible(run, out);
+    const Possible possible(run);
     for (const Height& h : eventHeights(job, run)) {
         const EventGroup *opens = find(out.groups, ReadingOf::Opens, h),
                          *closes = find(out.groups, ReadingOf::Closes, h);

@@ -90,11 +90,6 @@ void Evidence::tables() const {
     }
 }
 
-double Evidence::acceptable(int freedom) {
-    static constexpr double k99[] = {1.0, 6.63, 9.21, 11.34, 13.28, 15.09, 16.81, 18.48, 20.09};
-    return k99[std::clamp(freedom, 0, 8)];
-}
-
 Evidence::Evidence(const ExplainRequest& request) : r_(request), card_(complete(request.card)) {
     in_.lobe = request.intake;
     ex_.lobe = request.exhaust;

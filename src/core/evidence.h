@@ -89,8 +89,6 @@ public:
     /// On the cycle, by the lobe's own measuring; empty where it was not.
     std::optional<double> measured(Event e) const;
     std::optional<double> promised(Event e) const;
-    /// Upper bound of chi squared at 99 %, by degrees of freedom.
-    static double acceptable(int freedom);
 
     /// Measured less card: the lobe's own centre, in the school given, and its duration; of what
     /// the card states.

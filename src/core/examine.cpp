@@ -19,16 +19,18 @@ std::vector<double> rightAngles(const LiftRun& run) {
     const auto add = [&](CrankDeg at) { out.push_back(at.deg + run.terms.shift_deg); };
     for (double deg : run.terms.right_deg)
         add({deg});
-    for (const Reading& r : run.readings) {
-        if (r.struck || r.of != ReadingOf::Lift) continue;
-        for (const Reading& o : run.readings)
-            if (o.struck && o.of == ReadingOf::Lift && o.zero == r.zero &&
-                std::abs(o.at.deg - r.at.deg) < 1e-6 &&
-                std::abs(o.lift_mm - r.lift_mm) <= kSame_mm && o.struck->reason == kReadAgain) {
-                add(r.at);
-                break;
-            }
-    }
+    std::vector<const Reading*> again;
+    for (const Reading& o : run.readings)
+        if (o.struck && o.of == ReadingOf::Lift && o.struck->reason == kReadAgain)
+            again.push_back(&o);
+    if (again.empty()) return out;
+    for (const Reading& r : run.readings)
+        if (!r.struck && r.of == ReadingOf::Lift &&
+            std::any_of(again.begin(), again.end(), [&](const Reading* o) {
+                return o->zero == r.zero && std::abs(o->at.deg - r.at.deg) < 1e-6 &&
+                       std::abs(o->lift_mm - r.lift_mm) <= kSame_mm;
+            }))
+            add(r.at);
     return out;
 }
 

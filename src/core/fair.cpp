@@ -9,8 +9,10 @@ namespace {
 /// Nothing under this is worth going back for.
 constexpr double kFloor_mm = 0.025, kWideFloor_mm = 0.06;
 constexpr std::size_t kMost = 12;
+/// Fewer are judged by their neighbours alone.
+constexpr std::size_t kBearsCurve = 12;
 /// Of faultless runs, the share in which a reading may be named.
-constexpr double kFalse = 0.015;
+constexpr double kFalse = 0.012;
 
 /// The deviate that a normal one exceeds, either way, with a small probability: the rational
 /// approximation 26.2.23 of Abramowitz and Stegun.
@@ -32,10 +34,10 @@ public:
     }
 
     FairReadings run() {
-        while (refit() && taken_.size() < kMost) {
+        if (!refit()) return std::move(out_);
+        while (taken_.size() < kMost) {
             const auto worst = farthest();
-            if (!worst) break;
-            takeOut(*worst);
+            if (!worst || !takeOut(*worst)) break;
         }
         readmit();
         const std::vector<LiftPoint> named = taken_;
@@ -51,9 +53,12 @@ public:
     }
 
 private:
+    /// The curve through what is left; where there is none, the last one stays and false comes.
     bool refit() {
-        out_.curve = SmoothCurve::through(out_.points, least_, lash_);
-        return out_.curve.has_value();
+        auto curve = SmoothCurve::through(out_.points, least_, lash_);
+        if (!curve) return false;
+        out_.curve = std::move(curve);
+        return true;
     }
 
     /// In deviations, the scatter told without the reading itself.
@@ -94,15 +99,21 @@ private:
                out_.points[i + 1].deg - out_.points[i - 1].deg > 2.0 * kWide_deg;
     }
 
-    void takeOut(std::size_t i) {
-        taken_.push_back(out_.points[i]);
+    /// False, and nothing taken, where the rest bears no curve of its own.
+    bool takeOut(std::size_t i) {
+        const LiftPoint odd = out_.points[i];
         out_.points.erase(out_.points.begin() + static_cast<std::ptrdiff_t>(i));
+        if (refit()) {
+            taken_.push_back(odd);
+            return true;
+        }
+        out_.points.insert(out_.points.begin() + static_cast<std::ptrdiff_t>(i), odd);
+        return false;
     }
 
     /// The neighbour that could be the slip just as well: without it instead, all is fair too. It
     /// is taken out as well, so that the doubt there is that of neither.
     std::optional<CrankDeg> couldBe(const LiftPoint& odd) {
-        if (!out_.curve) return std::nullopt;
         const auto at =
             std::lower_bound(out_.points.begin(), out_.points.end(), odd,
                              [](const LiftPoint& a, const LiftPoint& b) { return a.deg < b.deg; });
@@ -119,7 +130,8 @@ private:
                             [&](const SmoothCurve::Standing& s) { return off(s); }))
                 continue;
             out_.points.erase(out_.points.begin() + static_cast<std::ptrdiff_t>(k));
-            refit();
+            if (!refit())
+                out_.points.insert(out_.points.begin() + static_cast<std::ptrdiff_t>(k), neighbour);
             return CrankDeg{neighbour.deg};
         }
         return std::nullopt;
@@ -127,7 +139,7 @@ private:
 
     /// What no longer stands off once the worse ones are out was misled by them.
     void readmit() {
-        if (taken_.size() < 2 || !out_.curve) return;
+        if (taken_.size() < 2) return;
         bool any = false;
         for (std::size_t i = taken_.size(); i-- > 0;) {
             if (off(out_.curve->standing(taken_[i]))) continue;
@@ -153,7 +165,7 @@ private:
 
 FairReadings fairReadings(const std::vector<LiftPoint>& points, const std::vector<double>& right,
                           double least_mm, bool lash) {
-    if (points.size() >= 12) return Fairness(points, right, least_mm, lash).run();
+    if (points.size() >= kBearsCurve) return Fairness(points, right, least_mm, lash).run();
     FairReadings out;
     out.points = points;
     out.odd = misfits(points);

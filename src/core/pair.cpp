@@ -90,7 +90,7 @@ PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, C
             if (rate > 1e-6)
                 out.splitPointUncertainty_deg = std::hypot(lift(intake), lift(exhaust)) / rate;
         }
-        constexpr double kSlice = 0.1;
+        constexpr double kSlice = 0.25;
         const int n = static_cast<int>((to - from) / kSlice) + 1;
         const double h = (to - from) / n;
         double area = 0.0;

@@ -24,7 +24,7 @@ namespace lobe {
 
 class SmoothCurve {
 public:
-    /// Needs twelve points strictly rising in angle; otherwise empty. `least_mm` is the smallest
+    /// Needs nine points strictly rising in angle; otherwise empty. `least_mm` is the smallest
     /// standard deviation a reading can have, such as that of its rounding. With `lash` lift was
     /// taken behind one, and a corner is likely.
     static std::optional<SmoothCurve> through(const std::vector<LiftPoint>& points, double least_mm,

@@ -226,6 +226,31 @@ private slots:
     }
 
     // What the builder says is right counts, and bends the curve as it should.
+    /// The twelfth reading is the first that can be judged so: without the odd one eleven are left.
+    void theFewestReadingsKeepTheirCurve() {
+        const auto lobe = closed::power(105.3, 147.0, 7.2, 1.78);
+        int named = 0;
+        for (std::size_t n = 12; n < 16; ++n)
+            for (std::size_t slip = 0; slip < n; ++slip) {
+                std::vector<LiftPoint> points;
+                for (std::size_t i = 0; i < n; ++i) {
+                    const double deg = -20.0 + 5.0 * static_cast<double>(i);
+                    points.push_back({deg, std::round(lobe.at(deg) * 100.0) / 100.0});
+                }
+                points[slip].mm += 1.0;
+                const auto fair = fairReadings(points, {}, 0.003, false);
+                QVERIFY(fair.curve);
+                for (const Misfit& m : fair.odd)
+                    if (m.at.deg == points[slip].deg) {
+                        ++named;
+                        QVERIFY2(m.off_mm > 0.3 && m.off_mm < 1.7,
+                                 qPrintable(QString::number(m.off_mm)));
+                    }
+                QVERIFY(fair.points.size() + fair.odd.size() <= n);
+            }
+        QVERIFY2(named >= 40, qPrintable(QString::number(named)));
+    }
+
     void whatIsSaidToBeRightCounts() {
         const auto lobe = closed::power(105.3, 140.0, 9.0, 3.0);
         auto points = measured::take(lobe, {5.0, 0.0, 0.0, 0.01, 4});
