@@ -78,7 +78,10 @@ double Doubt::otherwise_deg(CrankDeg at, double mm, bool opening) const {
 double Doubt::crossing_deg(CrankDeg at, double mm, bool opening) const {
     const double slope = std::max(1e-9, std::abs(figures_.curve->slopeAt(at.deg)));
     const double suspect = figures_.smooth ? figures_.smooth->suspicion_mm(at.deg) : 0.0;
-    const double read = std::hypot(deviations() * deviation_mm(at.deg), suspect) / slope;
+    // A suspected slip either is one or is not: where it is, the crossing is off by what it pulls,
+    // one way, and scatters about that (1.65 of 1.96 deviations are 95 % to one side).
+    const double own = deviations() * deviation_mm(at.deg);
+    const double read = std::max(own, suspect + 0.84 * own) / slope;
     const double otherwise = otherwise_deg(at, mm, opening);
     // A curve through every second reading errs eight times as much and more (its error is of
     // fourth order); one through all of them scatters as they do, and what is beyond that is the

@@ -1,5 +1,6 @@
 #include "core/examine.h"
 
+#include "core/at_once.h"
 #include "core/card.h"
 #include "core/figures.h"
 #include "core/progress.h"
@@ -541,14 +542,22 @@ static const std::shared_ptr<const RunFindings>* taken(const Before& before, con
 Findings examine(const Job& job, const Before* before) {
     Findings out;
     out.tdc = examineTdc(job.contacts, tdcContext(job));
-    out.runs.reserve(job.runs.size());
-    out.alone.reserve(job.runs.size());
-    for (const LiftRun& run : job.runs) {
-        const auto* known = before ? taken(*before, job, run) : nullptr;
-        out.alone.push_back(known ? *known
-                                  : std::make_shared<const RunFindings>(examineRun(job, run)));
-        out.runs.push_back(*out.alone.back());
+    out.alone.resize(job.runs.size());
+    std::vector<std::size_t> fresh;
+    for (std::size_t i = 0; i < job.runs.size(); ++i) {
+        const auto* known = before ? taken(*before, job, job.runs[i]) : nullptr;
+        if (known)
+            out.alone[i] = *known;
+        else
+            fresh.push_back(i);
     }
+    atOnce(fresh.size(), [&](std::size_t k) {
+        out.alone[fresh[k]] =
+            std::make_shared<const RunFindings>(examineRun(job, job.runs[fresh[k]]));
+    });
+    out.runs.reserve(job.runs.size());
+    for (const auto& run : out.alone)
+        out.runs.push_back(*run);
     const auto current = currentRuns(job, out);
     passes(job, out);
     cylinders(job, current, out);

@@ -175,7 +175,7 @@ void take(const SplineFit& from, SmoothCurve::Fit& fit) {
 
 /// Readings that stand off, but not clearly, and what they pull; the scale is known.
 void suspect(const SplineFit& from, SmoothCurve::Fit& fit) {
-    constexpr double kFrom = 1.5, kWholly = 2.3; // deviations
+    constexpr double kFrom = 1.3, kWholly = 1.8; // deviations
     for (std::size_t i = 0; i < fit.points.size(); ++i) {
         const double own = fit.scale / fit.weights[i], leverage = fit.leverage(i);
         fit.freedom += leverage;
