@@ -135,6 +135,9 @@ void fields(auto& f, Of<lobe::Engine> auto& e) {
     f.object("drive", e.drive);
     f("firing_order", e.firingOrder);
     f("firing_gaps_deg", e.firingGaps_deg);
+    f("throws_deg", e.throws_deg);
+    f("bank_angle_deg", e.bankAngle_deg);
+    f("second_bank", e.secondBank);
 }
 
 void fields(auto& f, Of<lobe::Card> auto& c) {
@@ -207,6 +210,7 @@ void fields(auto& f, Of<lobe::RunTerms> auto& t) {
     f("tdc_answered", t.tdcAnswered);
     f("events_only", t.eventsOnly);
     f("one_turn", t.oneTurn);
+    f("both_valves", t.bothValves);
     f("from_nose", t.fromNose);
     f("right_deg", t.right_deg);
     f("wheel_of_first", t.wheelOfFirst);

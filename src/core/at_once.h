@@ -12,8 +12,7 @@ namespace lobe {
 
 /// Calls `work(i)` once for every i under `count`, in any order and from several threads, and
 /// returns when all are done; what the calls share they may only read; `work` must not throw.
-template <typename Work>
-void atOnce(std::size_t count, const Work& work) {
+template <typename Work> void atOnce(std::size_t count, const Work& work) {
     const std::size_t hands = std::min<std::size_t>(count, std::thread::hardware_concurrency());
     std::atomic<std::size_t> next{0};
     const auto run = [&] {

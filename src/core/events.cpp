@@ -138,10 +138,7 @@ UsualSide usualSide(Side side, ReadingOf of) {
     return opens ? UsualSide{false, DeadCentre::Bottom} : UsualSide{true, DeadCentre::Top};
 }
 
-namespace {
-
-/// Groups in the order they are asked, the readings of each in it.
-std::vector<EventGroup> grouped(const Job& job, const LiftRun& run) {
+std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {
     std::vector<EventGroup> groups;
     const auto add = [&](ReadingOf of, Height height) {
         EventGroup g;
@@ -177,16 +174,18 @@ std::vector<EventGroup> grouped(const Job& job, const LiftRun& run) {
     return groups;
 }
 
-/// In one turn, and either side of the nose, the events come as the crank brings them: the first
-/// with the fewest readings. Else each until it is settled.
-std::optional<EventWanted> nextOf(const std::vector<EventGroup>& groups, bool oneTurn) {
+std::optional<EventWanted> nextEvent(const std::vector<EventGroup>& groups, const RunTerms& terms,
+                                     const std::function<bool(const EventWanted&)>& leftOut) {
+    const bool asBrought = terms.oneTurn || terms.fromNose;
     const EventGroup* next = nullptr;
     for (const EventGroup& g : groups) {
-        if (g.settled) continue;
-        if (!next || (oneTurn && g.readings.size() < next->readings.size())) next = &g;
+        if (g.settled || (leftOut && leftOut({g.of, g.height}))) continue;
+        if (!next || (asBrought && g.readings.size() < next->readings.size())) next = &g;
     }
     return next ? std::optional(EventWanted{next->of, next->height}) : std::nullopt;
 }
+
+namespace {
 
 const EventGroup* find(const std::vector<EventGroup>& groups, ReadingOf of, const Height& height) {
     for (const EventGroup& g : groups)
@@ -329,8 +328,8 @@ void noseAndHome(const Job& job, const LiftRun& run, LobeFigures& lobe) {
 
 EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeRequest& request) {
     EventsFindings out;
-    out.groups = grouped(job, run);
-    out.next = nextOf(out.groups, run.terms.oneTurn || run.terms.fromNose);
+    out.groups = eventGroups(job, run);
+    out.next = nextEvent(out.groups, run.terms);
 
     const Scatter scatter = scatterOf(run, out.groups);
     LobeFigures& lobe = out.lobe;

@@ -9,6 +9,7 @@
 #include "core/job.h"
 #include "core/lobe.h"
 
+#include <functional>
 #include <optional>
 #include <vector>
 
@@ -40,6 +41,15 @@ struct EventsFindings {
 /// The heights at which the events of a run are taken: its own, else the card's, else 1.27 mm where
 /// the run is taken; from the nose, the drops under it.
 std::vector<Height> eventHeights(const Job& job, const LiftRun& run);
+
+/// The events of a run in the order they are asked, the readings of each in it.
+std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run);
+
+/// The event to read next of those not left out: in one turn, and either side of the nose, as the
+/// crank brings them, the first with the fewest readings; else each until it is settled. Empty when
+/// all are settled.
+std::optional<EventWanted> nextEvent(const std::vector<EventGroup>& groups, const RunTerms& terms,
+                                     const std::function<bool(const EventWanted&)>& leftOut = {});
 
 EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeRequest& request);
 

@@ -510,14 +510,16 @@ int lastSetting(const Job& job) {
     return job.changes.empty() ? 0 : job.changes.back().number;
 }
 
+double wheelShift_deg(const Job& job, int cylinder, const RunTerms& terms) {
+    return terms.wheelOfFirst ? -job.engine.behindFirst_deg(cylinder).value_or(0.0) : 0.0;
+}
+
 RunTerms nextTerms(const Job& job, int cylinder, Side side) {
     RunTerms terms = usualTerms(job.engine, side);
     for (const LiftRun& r : job.runs)
         if (r.cylinder == cylinder && r.side == side) terms = r.terms;
     terms.source.clear();
-    // Another cylinder on the wheel of the first stays turned by as much.
-    terms.shift_deg =
-        terms.wheelOfFirst ? -job.engine.behindFirst_deg(cylinder).value_or(0.0) : 0.0;
+    terms.shift_deg = wheelShift_deg(job, cylinder, terms);
     terms.zeros.clear();
     terms.right_deg.clear();
     terms.setting = lastSetting(job);

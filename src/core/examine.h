@@ -107,6 +107,9 @@ RunTerms usualTerms(const Engine& engine, Side side);
 
 /// The last change of the cam's setting; 0 as it was found.
 int lastSetting(const Job& job);
+/// What a run's angles are shifted by from the start: on the wheel of cylinder 1 another cylinder
+/// stands turned by as much as it is behind.
+double wheelShift_deg(const Job& job, int cylinder, const RunTerms& terms);
 /// The terms of a new run: those of the lobe's last one without what was its alone, else the usual
 /// ones; at the present setting of the cam.
 RunTerms nextTerms(const Job& job, int cylinder, Side side);

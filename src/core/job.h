@@ -54,6 +54,12 @@ struct Engine {
     std::vector<int> firingOrder; ///< every cylinder once, from 1; empty: not known
     /// Crank degrees from each firing to the next, in the firing order, 720 in all; empty: even.
     std::vector<double> firingGaps_deg;
+    /// By cylinder from 1: how far its crank pin is behind that of cylinder 1 in the running
+    /// direction, 0 up to 360; empty: not said.
+    std::vector<double> throws_deg;
+    double bankAngle_deg = 0.0; ///< between the banks of a V; 180 flat, 0 in line
+    /// The cylinders of the bank that the crank, turning, comes to second; with the bank angle.
+    std::vector<int> secondBank;
 
     const Chamber& chamberOf(int cylinder) const {
         const auto i = static_cast<std::size_t>(cylinder - 1);
@@ -66,6 +72,9 @@ struct Engine {
     /// Crank degrees by which a cylinder's cycle follows that of cylinder 1, 0 up to 720; empty
     /// where the firing order does not say.
     std::optional<double> behindFirst_deg(int cylinder) const;
+    /// From each firing to the next in the firing order, 720 in all: as given, else from throws and
+    /// banks, else even; empty where the order is not known or its throws cannot fire so.
+    std::vector<double> gaps_deg() const;
     bool operator==(const Engine&) const = default;
 };
 
@@ -192,6 +201,7 @@ struct RunTerms {
     /// Of events: all in one forward turn, opening at every height from low to high, the nose with
     /// its lift, closing from high to low, and back to zero; else each until it agrees.
     bool oneTurn = false;
+    bool bothValves = false; ///< in that turn the cylinder's other lobe too, an indicator on each
     /// Of events: the indicator is set to zero at the nose, and heights are drops under it: the
     /// centre by two readings.
     bool fromNose = false;

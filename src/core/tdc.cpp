@@ -236,6 +236,22 @@ Midpoint midpointOf(CrankDeg before, CrankDeg after) {
     return {wrapTurn({before.deg + span / 2.0}).deg, span / 2.0, swapped};
 }
 
+std::optional<Contact> onOtherGauge(const TdcFindings& found) {
+    const TdcPass* pass = found.latest();
+    for (const Finding& f : found.findings) {
+        if (f.code != Code::TdcOtherScale || !pass) continue;
+        for (const TdcPair& p : pass->pairs) {
+            if (!p.before || !p.after || p.halfSpan_deg != f.deg) continue;
+            Contact c = *p.before;
+            c.id = 0;
+            c.time_ms = 0;
+            c.at = {f.at->deg - *f.other_deg};
+            return c;
+        }
+    }
+    return std::nullopt;
+}
+
 TdcFindings examineTdc(const std::vector<Contact>& contacts, const TdcContext& context) {
     TdcFindings out;
     std::map<int, TdcPass> passes;

@@ -72,6 +72,10 @@ struct Midpoint {
 };
 Midpoint midpointOf(CrankDeg before, CrankDeg after);
 
+/// Where the latest pass has a finding TdcOtherScale: the contact that takes the place of its first
+/// one as the other gauge shows it; without id and time. Empty without that finding.
+std::optional<Contact> onOtherGauge(const TdcFindings& found);
+
 TdcFindings examineTdc(const std::vector<Contact>& contacts, const TdcContext& context);
 
 /// The factory mark against true TDC: the wheel angle at which it says TDC. Positive means it says

@@ -280,8 +280,8 @@ QString sentence(const Finding& f, const Style& style) {
         return QStringLiteral(
                    "Contacts %1 either side of the top are hardly meant. On a gauge that "
                    "counts the other way (up both ways from zero, or on through 180) "
-                   "they are %2 either side, and the pointer off by %3: choose that "
-                   "scale if it is the one fitted.")
+                   "they are %2 either side, and the pointer off by %3: type G "
+                   "if it is the one fitted, and choose its scale for what follows.")
             .arg(degrees(*f.deg, style), degrees(*f.other_deg, style),
                  signedFixed(f.at->deg, 2, style) + QChar(0xB0));
     case Code::EventOdd:

@@ -79,6 +79,69 @@ private slots:
         QCOMPARE(*f->lobe.maxLift_mm, 7.21);
     }
 
+    // Two indicators: the line goes from lobe to lobe as the crank brings their events, and back.
+    void bothValvesInOneTurn() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        bench.type(QStringLiteral("events"));
+        bench.type(QStringLiteral("c"));
+        // Up to the heights; then repeats, tolerance and the way; the wheel is left.
+        for (int i = 0; i < 14; ++i)
+            bench.type(QString());
+        for (const char* said : {"1.27", "1", "", "4", ""})
+            bench.type(QLatin1String(said));
+        const auto typed = [&](const char* asked, const char* says) {
+            QVERIFY2(bench.text("ask").contains(QLatin1String(asked)),
+                     qPrintable(bench.text("ask")));
+            bench.type(QLatin1String(says));
+        };
+        typed("exhaust opens at 1.27", "45bb");
+        typed("exhaust highest", "108b 7.0");
+        typed("intake opens at 1.27", "8");
+        typed("exhaust closes at 1.27", "10");
+        // A slip: struck where it was typed, though the line is at the other lobe by now.
+        bench.key(Qt::Key_Backspace);
+        typed("exhaust closes at 1.27", "9");
+        typed("exhaust back on the base", "0");
+        typed("intake highest", "106a 7.21");
+        typed("intake closes at 1.27", "42ab");
+        typed("intake back on the base", "0.01");
+        std::vector<LiftRun> runs;
+        for (const LiftRun& r : bench.onDisk().runs)
+            if (r.cylinder == 3 && r.terms.bothValves) runs.push_back(r);
+        QCOMPARE(runs.size(), std::size_t(2));
+        for (const LiftRun& r : runs) {
+            const bool exhaust = r.side == Side::Exhaust;
+            QCOMPARE(r.readings.size(), std::size_t(exhaust ? 5 : 4));
+            for (const Reading& each : r.readings)
+                if (each.of == ReadingOf::Closes && !each.struck)
+                    QCOMPARE(each.at.deg, exhaust ? 9.0 : 222.0);
+        }
+    }
+
+    // Typed as an engine of that kind is said; then where cylinder 2 stands on the wheel of 1.
+    void aVTwinByItsThrowsAndBanks() {
+        Bench bench;
+        bench.session().newJob(QStringLiteral("twin"));
+        Engine e = bench.session().job().engine;
+        e.cylinders = 2;
+        bench.session().keep(book::SetEngine{e});
+        bench.window().go(lobe::Station::Engine);
+        const auto field = [&](const char* name, const char* says) {
+            for (int i = 0; i < 99 && !bench.text("ask").startsWith(QLatin1String(name)); ++i)
+                bench.key(Qt::Key_Down);
+            QVERIFY2(bench.text("ask").startsWith(QLatin1String(name)),
+                     qPrintable(bench.text("ask")));
+            bench.type(QLatin1String(says));
+        };
+        field("Firing order", "1 2");
+        field("Crank throws", "0 0");
+        field("Bank angle", "45");
+        field("Bank the crank comes to second", "2");
+        const Engine kept = bench.onDisk().engine;
+        QCOMPARE(*kept.behindFirst_deg(2), 405.0);
+    }
+
     // A closing before TDC: said at once, with what to type; no duration is shown of it.
     void nonsenseIsAnsweredWhereItWasTyped() {
         Bench bench(true);

@@ -3,6 +3,7 @@
 // that came out otherwise was, and wanted centres. Numbers by hand.
 #include "core/choices.h"
 #include "core/examine.h"
+#include "core/one_turn.h"
 #include "support/measured_lobe.h"
 
 #include <QTest>
@@ -220,6 +221,54 @@ private slots:
         QCOMPARE(durations, 2);
     }
 
+    // Both valves in one turn: the exhaust opens, its nose; about overlap the two between one
+    // another, as they come on the wheel; the exhaust home; then the intake alone. Then once more.
+    void bothValvesInOneTurn() {
+        Job job;
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            LiftRun run = events(side, {}, 2);
+            run.terms.oneTurn = run.terms.bothValves = true;
+            run.terms.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
+            job.runs.push_back(run);
+        }
+        const std::vector<std::tuple<Side, ReadingOf, double, double>> turn = {
+            {Side::Exhaust, ReadingOf::Opens, -230.0, 0.5},
+            {Side::Exhaust, ReadingOf::Opens, -215.0, 1.27},
+            {Side::Exhaust, ReadingOf::Nose, -108.0, 7.0},
+            {Side::Intake, ReadingOf::Opens, -20.0, 0.5},
+            {Side::Intake, ReadingOf::Opens, -5.0, 1.27},
+            {Side::Exhaust, ReadingOf::Closes, -1.0, 1.27},
+            {Side::Exhaust, ReadingOf::Closes, 14.0, 0.5},
+            {Side::Exhaust, ReadingOf::Lift, 60.0, 0.0},
+            {Side::Intake, ReadingOf::Nose, 106.0, 7.2},
+            {Side::Intake, ReadingOf::Closes, 217.0, 1.27},
+            {Side::Intake, ReadingOf::Closes, 232.0, 0.5},
+            {Side::Intake, ReadingOf::Lift, 280.0, 0.0}};
+        const auto next = [&] { return nextInTurn(job, job.runs[0], job.runs[1]); };
+        for (int round = 0; round < 2; ++round)
+            for (const auto& [side, of, deg, mm] : turn) {
+                // The nose and home are read once.
+                if (round > 0 && (of == ReadingOf::Nose || of == ReadingOf::Lift)) continue;
+                const auto w = next();
+                QVERIFY(w);
+                QVERIFY2(w->side == side && w->wanted.of == of, qPrintable(QString::number(deg)));
+                if (of == ReadingOf::Opens || of == ReadingOf::Closes)
+                    QCOMPARE(w->wanted.height.mm, mm);
+                job.runs[side == Side::Intake ? 0 : 1].readings.push_back(taken(of, deg, mm));
+            }
+        QVERIFY(!next());
+        // A card that parts the lobes by more: both closings of the exhaust come first.
+        job.runs[0].readings.clear();
+        job.runs[1].readings.resize(3);
+        job.card = Card{};
+        job.card->height = {1.27, Place::Tappet};
+        job.card->ivo = -20.0;
+        job.card->ivc = 60.0;
+        job.card->evo = 60.0;
+        job.card->evc = -20.0;
+        QVERIFY(next()->side == Side::Exhaust && next()->wanted.of == ReadingOf::Closes);
+    }
+
     void nearlyTheCardsHeightIsSaid() {
         Job job;
         job.card = Card{};
@@ -308,6 +357,32 @@ private slots:
         e.firingOrder = {2, 1};
         e.firingGaps_deg = {450.0, 270.0};
         QCOMPARE(*e.behindFirst_deg(2), 270.0);
+    }
+
+    // Flat-plane four; a V twin of 45 on one pin, 405 and 315; a cross-plane V eight of 90, even.
+    void throwsAndBanksSayTheGaps() {
+        Engine four;
+        four.firingOrder = {1, 3, 4, 2};
+        four.throws_deg = {0, 180, 180, 0};
+        QCOMPARE(four.gaps_deg(), (std::vector<double>{180, 180, 180, 180}));
+        QCOMPARE(*four.behindFirst_deg(2), 540.0);
+        four.firingOrder = {1, 2, 3, 4}; // 2 and 3 rise together: not one after the other
+        QVERIFY(four.gaps_deg().empty());
+        QVERIFY(!four.behindFirst_deg(2));
+        Engine twin;
+        twin.firingOrder = {1, 2};
+        twin.throws_deg = {0, 0};
+        twin.bankAngle_deg = 45;
+        twin.secondBank = {2};
+        QCOMPARE(twin.gaps_deg(), (std::vector<double>{405, 315}));
+        QCOMPARE(*twin.behindFirst_deg(2), 405.0);
+        Engine eight;
+        eight.firingOrder = {1, 8, 4, 3, 6, 5, 7, 2};
+        eight.throws_deg = {0, 0, 270, 270, 90, 90, 180, 180};
+        eight.bankAngle_deg = 90;
+        eight.secondBank = {1, 3, 5, 7};
+        QCOMPARE(eight.gaps_deg(), std::vector<double>(8, 90.0));
+        QCOMPARE(*eight.behindFirst_deg(7), 540.0);
     }
 
     void twistIsJudgedFromTheWheelAsItStands() {
@@ -418,6 +493,14 @@ private slots:
         QVERIFY(x != f.findings.end());
         QCOMPARE(*x->other_deg, 29.0);
         QCOMPARE(x->at->deg, -1.0);
+        // Taken so, the half-span is what was offered.
+        const auto instead = onOtherGauge(f);
+        QVERIFY(instead && !instead->afterTop);
+        const auto so =
+            examineTdc({contact(-150.0, "30", false), contact(28.0, "28", true), *instead}, {});
+        QCOMPARE(*so.latest()->halfSpan_deg, 29.0);
+        QCOMPARE(*so.latest()->correction_deg, -1.0);
+        QVERIFY(!onOtherGauge(so));
     }
 };
 

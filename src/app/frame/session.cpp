@@ -23,12 +23,12 @@ void Session::select(int cylinder, Side side) {
     emit selectionChanged();
 }
 
-Held<LiftRun> Session::run() const {
+Held<LiftRun> Session::run(int cylinder, Side side) const {
     const LiftRun* newest = nullptr;
     for (const LiftRun& r : job().runs)
-        if (r.cylinder == cylinder_ && r.side == side_) newest = &r;
+        if (r.cylinder == cylinder && r.side == side) newest = &r;
     // A run taken before the cam was moved is closed: the next reading begins another.
-    if (newest && measuredBefore(job(), newest->terms.setting, side_)) return {};
+    if (newest && measuredBefore(job(), newest->terms.setting, side)) return {};
     return {snapshot_, newest};
 }
 

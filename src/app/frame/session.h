@@ -31,7 +31,9 @@ public:
     lobe::Side side() const { return side_; }
     void select(int cylinder, lobe::Side side);
     /// The newest run of the lobe at hand; null without one taken since the cam was last moved.
-    lobe::Held<lobe::LiftRun> run() const;
+    lobe::Held<lobe::LiftRun> run() const { return run(cylinder_, side_); }
+    /// The same of any lobe.
+    lobe::Held<lobe::LiftRun> run(int cylinder, lobe::Side side) const;
 
     bool openJob(std::int64_t id);
     bool newJob(const QString& name);

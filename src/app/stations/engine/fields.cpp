@@ -40,6 +40,26 @@ Field cylinders() {
 }
 
 /// "1 3 4 2", and, where it fires oddly, the gaps behind a slash: "1 2 / 270 450".
+QString orderOf(const Engine& engine) {
+    QStringList all;
+    for (int c : engine.firingOrder)
+        all << QString::number(c);
+    return all.join(QLatin1Char(' '));
+}
+
+/// Changes the engine, unless order, throws and banks would then contradict one another: the
+/// sentence that says so.
+template <typename Change> QString keptIfItFires(Facts& facts, const Change& change) {
+    Engine then = facts.engine;
+    change(then);
+    if (!then.firingOrder.empty() && then.firingGaps_deg.empty() && then.gaps_deg().empty())
+        return QStringLiteral("With these throws and banks the cylinders cannot fire in the order "
+                              "%1 within two turns. Check which pin is behind which.")
+            .arg(orderOf(then));
+    facts.engine = then;
+    return {};
+}
+
 Field firingOrder() {
     Field f;
     f.name = QStringLiteral("Firing order");
@@ -48,12 +68,11 @@ Field firingOrder() {
         "none");
     f.shown = [](const Facts& facts, const Style&) {
         if (facts.engine.firingOrder.empty()) return noValue();
-        QStringList all, gaps;
-        for (int c : facts.engine.firingOrder)
-            all << QString::number(c);
-        for (double deg : facts.engine.firingGaps_deg)
-            gaps << QString::number(deg);
-        return all.join(QLatin1Char(' ')) +
+        QStringList gaps;
+        if (!facts.engine.firingGaps_deg.empty() || !facts.engine.throws_deg.empty())
+            for (double deg : facts.engine.gaps_deg())
+                gaps << QString::number(deg);
+        return orderOf(facts.engine) +
                (gaps.isEmpty() ? QString() : QStringLiteral(" / ") + gaps.join(QLatin1Char(' ')));
     };
     f.take = [](Facts& facts, const QString& typed, const Style& style) {
@@ -94,9 +113,75 @@ Field firingOrder() {
             }
         if (!gaps.empty() && (gaps.size() != order.size() || std::abs(sum - 720.0) > 0.01))
             return QStringLiteral("As many gaps as cylinders, 720 degrees in all.");
-        e.firingOrder = order;
-        e.firingGaps_deg = gaps;
-        return QString();
+        return keptIfItFires(facts, [&](Engine& engine) {
+            engine.firingOrder = order;
+            engine.firingGaps_deg = gaps;
+            // Gaps that are given say what throws and banks would.
+            if (!gaps.empty()) engine.throws_deg.clear();
+        });
+    };
+    return f;
+}
+
+Field throws() {
+    Field f;
+    f.name = QStringLiteral("Crank throws");
+    f.asks = QStringLiteral("each pin behind that of cylinder 1, in the running direction: 0 180 "
+                            "180 0; - for even firing");
+    f.shown = [](const Facts& facts, const Style&) {
+        QStringList all;
+        for (double deg : facts.engine.throws_deg)
+            all << QString::number(deg);
+        return all.isEmpty() ? noValue() : all.join(QLatin1Char(' '));
+    };
+    f.take = [](Facts& facts, const QString& typed, const Style& style) {
+        std::vector<double> all;
+        if (typed.trimmed() != QLatin1String("-"))
+            for (const QString& each : typed.simplified().split(QLatin1Char(' '))) {
+                const auto deg = readNumber(each.toStdString());
+                if (const auto* error = std::get_if<EntryError>(&deg))
+                    return words::sentence(*error, style);
+                all.push_back(std::get<double>(deg));
+            }
+        const bool fit = all.empty() ||
+                         (static_cast<int>(all.size()) == facts.engine.cylinders &&
+                          all.front() == 0.0 && std::all_of(all.begin(), all.end(), [](double deg) {
+                              return deg >= 0.0 && deg < 360.0;
+                          }));
+        if (!fit)
+            return QStringLiteral("One angle for each of the %1 cylinders, 0 up to 360, that of "
+                                  "cylinder 1 being 0.")
+                .arg(facts.engine.cylinders);
+        return keptIfItFires(facts, [&](Engine& engine) {
+            engine.throws_deg = all;
+            if (!all.empty()) engine.firingGaps_deg.clear();
+        });
+    };
+    return f;
+}
+
+Field secondBank() {
+    Field f;
+    f.name = QStringLiteral("Bank the crank comes to second");
+    f.asks = QStringLiteral("its cylinders: 2 4; - for an engine in line");
+    f.shown = [](const Facts& facts, const Style&) {
+        QStringList all;
+        for (int c : facts.engine.secondBank)
+            all << QString::number(c);
+        return all.isEmpty() ? noValue() : all.join(QLatin1Char(' '));
+    };
+    f.take = [](Facts& facts, const QString& typed, const Style&) {
+        std::vector<int> all;
+        if (typed.trimmed() != QLatin1String("-"))
+            for (const QString& each : typed.simplified().split(QLatin1Char(' '))) {
+                bool ok = false;
+                const int c = each.toInt(&ok);
+                if (!ok || c < 1 || c > facts.engine.cylinders)
+                    return QStringLiteral("Cylinders by their numbers, 1 to %1.")
+                        .arg(facts.engine.cylinders);
+                all.push_back(c);
+            }
+        return keptIfItFires(facts, [&](Engine& engine) { engine.secondBank = all; });
     };
     return f;
 }
@@ -334,6 +419,14 @@ std::vector<Field> make() {
     all.push_back(firingOrder());
     all.back().heading = QStringLiteral("Other cylinders");
     all.back().subject = QStringLiteral("engine");
+    for (Field f :
+         {throws(),
+          numberField(QStringLiteral("Bank angle"), QStringLiteral("of a V; 180 flat, 0 in line"),
+                      0.0, 180.0, 1, [](Facts& x) -> double& { return x.engine.bankAngle_deg; }),
+          secondBank()}) {
+        f.subject = QStringLiteral("engine");
+        all.push_back(f);
+    }
     // Last, so that the first thing asked is the engine itself.
     all.push_back(
         textField(QStringLiteral("Job"), [](Facts& f) -> std::string& { return f.name; }));

@@ -1,6 +1,7 @@
 #include "app/stations/lobes/event_entry.h"
 
 #include "core/entry.h"
+#include "core/one_turn.h"
 #include "words/sentences.h"
 
 namespace app {
@@ -58,14 +59,73 @@ std::optional<EventWanted> EventEntry::wanted() const {
         return EventWanted{ReadingOf::Opens,
                            eventHeights(session_.job(), run ? *run : none).front()};
     }
-    for (const EventGroup& g : f->events->groups)
-        if (!g.settled && !skipped_.count({g.of, g.height.mm})) return EventWanted{g.of, g.height};
-    return f->events->next;
+    const Side side = session_.side();
+    const auto next = nextEvent(f->events->groups, at_.terms(),
+                                [&](const EventWanted& e) { return leftOut(side, e); });
+    return next ? next : f->events->next;
+}
+
+bool EventEntry::leftOut(Side side, const EventWanted& event) const {
+    return skipped_.count({side, event.of, event.height.mm}) > 0;
 }
 
 void EventEntry::skip() {
-    const auto w = wanted();
-    if (w) skipped_.insert({w->of, w->height.mm});
+    if (const auto w = wanted()) skipped_.insert({session_.side(), w->of, w->height.mm});
+    follow();
+}
+
+/// Whether a run belongs to a turn of both valves.
+static bool ofBoth(const RunTerms& t) {
+    return t.eventsOnly && t.oneTurn && t.bothValves && !t.fromNose;
+}
+
+bool EventEntry::both() const {
+    return ofBoth(at_.terms());
+}
+
+LiftRun EventEntry::runOfTurn(Side side) const {
+    if (const auto run = session_.run(session_.cylinder(), side); run && ofBoth(run->terms))
+        return *run;
+    LiftRun fresh;
+    fresh.cylinder = session_.cylinder();
+    fresh.side = side;
+    const RunTerms here = at_.terms();
+    RunTerms& t = fresh.terms;
+    t = nextTerms(session_.job(), fresh.cylinder, side);
+    t.eventsOnly = t.oneTurn = t.bothValves = true;
+    t.fromNose = false;
+    t.eventHeights = here.eventHeights;
+    t.repeats = here.repeats;
+    t.repeatTolerance_deg = here.repeatTolerance_deg;
+    return fresh;
+}
+
+void EventEntry::follow() {
+    if (!both()) return;
+    const auto next =
+        nextInTurn(session_.job(), runOfTurn(Side::Intake), runOfTurn(Side::Exhaust),
+                   [this](Side side, const EventWanted& event) { return leftOut(side, event); });
+    if (!next || next->side == session_.side()) return;
+    const LiftRun there = runOfTurn(next->side);
+    session_.select(there.cylinder, there.side);
+    if (there.id != 0) return;
+    const auto run = at_.run();
+    if (run && run->readings.empty())
+        at_.keepTerms(there.terms);
+    else
+        at_.begin(there.terms);
+}
+
+void EventEntry::backToLast() {
+    if (!both()) return;
+    const auto last = [this](Side side) {
+        std::int64_t id = 0;
+        for (const Reading& r : runOfTurn(side).readings)
+            if (!r.struck) id = std::max(id, r.id);
+        return id;
+    };
+    const Side other = session_.side() == Side::Intake ? Side::Exhaust : Side::Intake;
+    if (last(other) > last(session_.side())) session_.select(session_.cylinder(), other);
 }
 
 Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& style) const {
@@ -78,21 +138,23 @@ Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& s
     }
     const RunTerms t = at_.terms();
     const UsualSide usual = sideOf(w->of);
+    // With both valves the lobe changes from line to line: the question names it.
+    const QString who = both() ? words::sideName(session_.side()) + QLatin1Char(' ') : QString();
     if (w->of == ReadingOf::Lift) {
-        p.ask = QStringLiteral("back on the base circle: indicator?");
+        p.ask = who + QStringLiteral("back on the base circle: indicator?");
         p.enter = QStringLiteral("log what it reads there");
         p.keys = QStringLiteral("0 when it came home   N not now   Back strike");
         return p;
     }
     if (w->of == ReadingOf::Nose)
-        p.ask = t.oneTurn ? QStringLiteral("highest: wheel and lift?")
-                          : QStringLiteral("highest: wheel?");
+        p.ask = who + (t.oneTurn ? QStringLiteral("highest: wheel and lift?")
+                                 : QStringLiteral("highest: wheel?"));
     else if (t.fromNose)
         p.ask = QStringLiteral("%1 under, %2: wheel?")
                     .arg(words::height(w->height.mm, style), eventName(w->of, true));
     else
-        p.ask = QStringLiteral("%1 at %2: wheel?")
-                    .arg(eventName(w->of), words::height(w->height.mm, style));
+        p.ask = who + QStringLiteral("%1 at %2: wheel?")
+                          .arg(eventName(w->of), words::height(w->height.mm, style));
     p.enter = t.fromNose && w->of == ReadingOf::Closes
                   ? QStringLiteral("log; go back well past it, then come up to it")
               : t.oneTurn ? QStringLiteral("log, go on turning")
@@ -101,6 +163,7 @@ Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& s
         QStringLiteral("expects %1 %2; b, a, bb, ab, x say otherwise   N not now   Back strike")
             .arg(usual.after ? QStringLiteral("after") : QStringLiteral("before"),
                  usual.centre == DeadCentre::Top ? QStringLiteral("TDC") : QStringLiteral("BDC"));
+    if (both()) p.keys = QStringLiteral("Ctrl+E when the other valve is first   ") + p.keys;
     return p;
 }
 

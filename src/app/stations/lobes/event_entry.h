@@ -5,6 +5,7 @@
 #include "app/stations/lobes/run_at_hand.h"
 
 #include <set>
+#include <tuple>
 #include <variant>
 
 namespace app {
@@ -16,19 +17,25 @@ QString eventName(lobe::ReadingOf of, bool fromNose = false);
 QString eventsSoFar(const lobe::EventsFindings& events, const lobe::RunTerms& terms,
                     const words::Style& style);
 
-/// One event of a run, for what was skipped.
-using EventKey = std::pair<lobe::ReadingOf, double>;
+/// One event of one side, for what was skipped.
+using EventKey = std::tuple<lobe::Side, lobe::ReadingOf, double>;
 
 class EventEntry {
 public:
     explicit EventEntry(Session& session) : session_(session), at_(session) {}
 
     bool on() const { return at_.terms().eventsOnly; }
+    /// Both valves of the cylinder in one turn, an indicator on each.
+    bool both() const;
     /// The event asked for: the first not settled and not skipped; empty when all are settled.
     std::optional<lobe::EventWanted> wanted() const;
     /// Leaves the event asked for until the others are settled.
     void skip();
     void forget() { skipped_.clear(); }
+    /// With both valves in one turn: goes to the lobe whose event the crank brings next.
+    void follow();
+    /// And to the lobe that was read last.
+    void backToLast();
 
     Prompt prompt(Prompt begun, const QString& onward, const words::Style& style) const;
     /// The reading as typed, or why not.
@@ -38,6 +45,9 @@ public:
 
 private:
     lobe::UsualSide sideOf(lobe::ReadingOf of) const;
+    bool leftOut(lobe::Side side, const lobe::EventWanted& event) const;
+    /// A side's run in the turn of both: its own, else one as it would begin.
+    lobe::LiftRun runOfTurn(lobe::Side side) const;
 
     Session& session_;
     RunAtHand at_;

@@ -29,7 +29,8 @@ QString countChoice(int i) {
 QString wayChoice(int i) {
     return i == 0   ? QStringLiteral("each until it agrees")
            : i == 1 ? QStringLiteral("all in one forward turn")
-                    : QStringLiteral("centre by two readings");
+           : i == 2 ? QStringLiteral("centre by two readings")
+                    : QStringLiteral("both valves in one turn, two indicators");
 }
 QString wheelChoice(int i) {
     return i == 0 ? QStringLiteral("set for this cylinder")
@@ -137,14 +138,16 @@ std::vector<Field> make() {
     add(numberField(QStringLiteral("Agree within"), QStringLiteral("degrees"), 0.05, 5.0, 2,
                     [](Facts& f) -> double& { return f.terms.repeatTolerance_deg; }));
     add(choiceField(
-        QStringLiteral("Events are taken"), 3, wayChoice,
-        [](const Facts& f) { return f.terms.fromNose  ? 2
-                                    : f.terms.oneTurn ? 1
-                                                      : 0; },
+        QStringLiteral("Events are taken"), 4, wayChoice,
+        [](const Facts& f) {
+            const RunTerms& t = f.terms;
+            return t.fromNose ? 2 : t.oneTurn ? (t.bothValves ? 3 : 1) : 0;
+        },
         [](Facts& f, int i) {
             // Heights from the base circle are no drops under the nose.
             if ((i == 2) != f.terms.fromNose) f.terms.eventHeights.clear();
-            f.terms.oneTurn = i == 1;
+            f.terms.oneTurn = i == 1 || i == 3;
+            f.terms.bothValves = i == 3;
             f.terms.fromNose = i == 2;
         }));
     add(choiceField(

@@ -3,6 +3,7 @@
 #include "app/pictures/strip.h"
 #include "app/stations/lobes/lobes_station.h"
 #include "app/style/rows.h"
+#include "core/card.h"
 #include "core/sources.h"
 #include "core/wheel.h"
 #include "words/explanation.h"
@@ -39,6 +40,17 @@ static bool live(const RunTerms& t) {
     return t.follower == Follower::Hydraulic && t.spring == Spring::Running;
 }
 
+/// What the card promises of this lobe, as a wheel shows it that is behind by some degrees.
+QString LobesStation::cardOnWheel(double behind_deg) const {
+    if (!job().card) return {};
+    const Side side = session().side();
+    const auto opens = cardEvent(*job().card, opening(side)),
+               closes = cardEvent(*job().card, closing(side));
+    if (!opens || !closes) return {};
+    return QStringLiteral(" By the card it opens at %1 and closes at %2 there.")
+        .arg(onWheel({opens->deg + behind_deg}), onWheel({closes->deg + behind_deg}));
+}
+
 /// Where this cylinder's own top stands on a wheel that was left as it was set for cylinder 1.
 QString LobesStation::wheelOfFirst() const {
     const int cylinder = session().cylinder();
@@ -50,10 +62,11 @@ QString LobesStation::wheelOfFirst() const {
             "needs the firing order (Engine), since this cylinder's TDC is not "
             "known.");
     const QString at = onWheel({*behind});
+    const QString card = cardOnWheel(*behind);
     return terms().wheelOfFirst
                ? QStringLiteral("The wheel stands as set for cylinder 1: this cylinder's overlap "
-                                "TDC is at %1 on it, %2 later in the cycle.")
-                     .arg(at, words::degrees(*behind, style(), 0))
+                                "TDC is at %1 on it, %2 later in the cycle.%3")
+                     .arg(at, words::degrees(*behind, style(), 0), card)
                : QStringLiteral("Set the wheel for this cylinder, or leave it and say so in the "
                                 "conditions: its overlap TDC is then at %1.")
                      .arg(at);
@@ -81,6 +94,12 @@ QString LobesStation::direction(const RunTerms& t) const {
                    "Set the indicator to zero where it reads highest. Then to the drop on "
                    "either side of the nose: go back well past it and come up to it, %1, "
                    "seen from the drive end. Half the duration is not the centre.")
+            .arg(words::rotationName(job().engine.rotation));
+    if (events_.both())
+        return QStringLiteral(
+                   "Both valves in one forward turn, %1, seen from the drive end, from ahead of "
+                   "the exhaust's opening, an indicator on each: whichever stands at its height "
+                   "first is read. An overshoot starts again.")
             .arg(words::rotationName(job().engine.rotation));
     if (t.eventsOnly && t.oneTurn)
         return QStringLiteral(
@@ -146,6 +165,8 @@ void LobesStation::refreshNow(const RunTerms& t) {
         const auto wanted = events_.wanted();
         turnToLabel_->setText(t.fromNose
                                   ? QStringLiteral("zero at the nose; centre by two readings")
+                              : events_.both() ? words::sideName(session().side()) +
+                                                     QStringLiteral(", both in one forward turn")
                               : t.oneTurn ? QStringLiteral("all in one forward turn")
                                           : QStringLiteral("events only"));
         const bool flank =

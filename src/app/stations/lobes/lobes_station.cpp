@@ -117,7 +117,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     connect(&session, &Session::selectionChanged, this, [this] {
         goTo_.reset();
         striking_.reset();
-        events_.forget();
+        if (!events_.both()) events_.forget();
         compared_ = 0;
         sheet_.moveTo(-1);
         refresh();
@@ -423,7 +423,9 @@ Echo LobesStation::submit(const QString& text) {
         if (!taken.ok) return taken;
         if (after.terms != terms() && !run_.keepTerms(after.terms))
             return {false, QStringLiteral("Not kept; see the message above.")};
-        sheet_.moveTo(sheet_.last() ? -1 : sheet_.at() + 1);
+        const bool through = sheet_.last();
+        sheet_.moveTo(through ? -1 : sheet_.at() + 1);
+        if (through) events_.follow();
         refresh();
         return {true, {}};
     }
@@ -447,7 +449,9 @@ Echo LobesStation::submit(const QString& text) {
         if (const auto* why = std::get_if<QString>(&read)) return {false, *why};
         Reading& r = std::get<Reading>(read);
         r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
-        return {run_.keepReading(r, {}), {}};
+        if (!run_.keepReading(r, {})) return {false, {}};
+        events_.follow();
+        return {true, {}};
     }
     const auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
     if (const auto* e = std::get_if<EntryError>(&read))
@@ -530,6 +534,7 @@ void LobesStation::skip() {
 }
 
 void LobesStation::strikeLast() {
+    events_.backToLast();
     const auto last = run_.lastLive();
     if (!last) return;
     if (!eventsOnly()) goTo_ = last->at;

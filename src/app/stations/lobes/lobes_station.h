@@ -76,6 +76,7 @@ private:
     void refreshNow(const lobe::RunTerms& terms);
     QString direction(const lobe::RunTerms& terms) const;
     QString wheelOfFirst() const;
+    QString cardOnWheel(double behind_deg) const;
     struct Way {
         bool events = false, fromNose = false;
         QString said;

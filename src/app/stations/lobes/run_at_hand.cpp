@@ -53,7 +53,7 @@ bool RunAtHand::begin(RunTerms terms) {
     fresh.side = session_.side();
     fresh.terms = std::move(terms);
     fresh.terms.source.clear();
-    fresh.terms.shift_deg = 0.0;
+    fresh.terms.shift_deg = wheelShift_deg(session_.job(), fresh.cylinder, fresh.terms);
     fresh.terms.zeros.clear();
     fresh.terms.right_deg.clear();
     fresh.terms.setting = lastSetting(session_.job());

@@ -268,6 +268,9 @@ QList<Command> TdcStation::commands() const {
     if (std::any_of(found.begin(), found.end(),
                     [](const Finding& f) { return f.code == Code::TopOther; }))
         all << Command{QLatin1Char('t'), QStringLiteral("the other top: turn the runs by 360")};
+    if (onOtherGauge(findings().tdc))
+        all << Command{QLatin1Char('g'),
+                       QStringLiteral("the gauge counts the other way: take it so")};
     if (answerWanted())
         all << Command{QLatin1Char('s'), QStringLiteral("shift the runs read before TDC was found")}
             << Command{QLatin1Char('k'), QStringLiteral("keep the runs as they were read")};
@@ -276,6 +279,12 @@ QList<Command> TdcStation::commands() const {
 
 Echo TdcStation::command(QChar letter) {
     if (letter == QLatin1Char('t')) return {putTopRight(session()), {}};
+    if (letter == QLatin1Char('g')) {
+        auto contact = onOtherGauge(findings().tdc);
+        if (!contact) return {false, QStringLiteral("There is nothing to do.")};
+        contact->time_ms = session().now();
+        return {session().keep(book::AddContact{*contact}), {}};
+    }
     const bool shift = letter == QLatin1Char('s');
     // TDC was found off after runs were recorded: all of them at once, one action to undo.
     book::SetManyTerms all;
