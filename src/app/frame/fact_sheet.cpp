@@ -17,6 +17,13 @@ void FactSheet::moveTo(int field) {
     at_ = std::clamp(field, always_ ? 0 : -1, static_cast<int>(fields_.size()) - 1);
 }
 
+int FactSheet::onward() const {
+    std::size_t next = static_cast<std::size_t>(at_ + 1);
+    while (next < fields_.size() && fields_[next].seldom)
+        ++next;
+    return static_cast<int>(next);
+}
+
 Prompt FactSheet::prompt(const QString& enter, const words::Style& style) const {
     const Field& f = *field();
     Prompt p;

@@ -17,7 +17,9 @@ public:
     /// The field asked for, or null.
     const Field* field() const;
     int at() const { return at_; }
-    bool last() const { return at_ + 1 == static_cast<int>(fields_.size()); }
+    /// The field asked after this one, passing by those seldom needed; their count at the end.
+    int onward() const;
+    bool last() const { return onward() == static_cast<int>(fields_.size()); }
     /// -1 asks for none, unless one is always asked.
     void moveTo(int field);
     void step(int by) { moveTo(at_ + by); }
@@ -30,7 +32,7 @@ public:
     /// Takes what was typed into the session's job and keeps it; not ok keeps nothing.
     Echo keep(Session& session, const QString& text, const words::Style& style) const;
     /// On to the next field; past the last, none.
-    void next() { moveTo(last() ? -1 : at_ + 1); }
+    void next() { moveTo(last() ? -1 : onward()); }
     void show(const Facts& facts, const words::Style& style);
 
 private:

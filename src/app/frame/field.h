@@ -41,6 +41,7 @@ struct Field {
     QString question; ///< what is asked, where it is more than the name
     /// Something that could be typed, in the unit shown; used where what was typed is refused.
     std::function<QString(const words::Style&)> example{};
+    bool seldom = false; ///< passed by, going from field to field; chosen with Up and Down
 };
 
 template <class T> using Part = std::function<T&(Facts&)>;

@@ -61,7 +61,7 @@ bool EngineStation::step(int direction) {
 }
 
 Prompt EngineStation::prompt() const {
-    const auto next = static_cast<std::size_t>(sheet_.at()) + 1;
+    const auto next = static_cast<std::size_t>(sheet_.onward());
     Prompt p = sheet_.prompt(
         sheet_.last() ? QStringLiteral("keep, go to TDC")
                       : QStringLiteral("keep, go to %1").arg(engineFields()[next].name.toLower()),
@@ -102,7 +102,7 @@ Echo EngineStation::submit(const QString& text) {
     if (sheet_.last())
         emit stationWanted(Station::Tdc);
     else
-        moveTo(sheet_.at() + 1);
+        moveTo(sheet_.onward());
     return {true, {}};
 }
 

@@ -425,6 +425,7 @@ std::vector<Field> make() {
                       0.0, 180.0, 1, [](Facts& x) -> double& { return x.engine.bankAngle_deg; }),
           secondBank()}) {
         f.subject = QStringLiteral("engine");
+        f.seldom = true; // of engines that do not fire evenly
         all.push_back(f);
     }
     // Last, so that the first thing asked is the engine itself.

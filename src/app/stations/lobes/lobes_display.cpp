@@ -72,6 +72,20 @@ QString LobesStation::wheelOfFirst() const {
                      .arg(at);
 }
 
+/// What to do before the first reading.
+static QString firstStep(const RunTerms& t) {
+    if (!t.eventsOnly)
+        return QStringLiteral("Set the indicator to zero on the base circle, turn to the angle "
+                              "above and type the lift.");
+    if (t.fromNose)
+        return QStringLiteral("Set the indicator to zero at the nose, go back well past the drop, "
+                              "come up to it and type what the wheel shows.");
+    return QStringLiteral("Set %1 to zero on the base circle, turn until the height is reached and "
+                          "type what the wheel shows.")
+        .arg(t.oneTurn && t.bothValves ? QStringLiteral("both indicators")
+                                       : QStringLiteral("the indicator"));
+}
+
 static QString curveSoFar(const RunFindings& f, CentreSchool school, const words::Style& style) {
     QString text = QStringLiteral("%1 of about %2 readings").arg(f.live).arg(f.planned);
     const auto centre = f.lobe.centre(school);
@@ -225,12 +239,10 @@ void LobesStation::refreshTexts() {
     adviceHead_->setText(a ? words::severityTitle(a->severity) : QString());
     advice_->setText(
         a ? (width() < 700 ? words::shortSentence(*a, style()) : words::sentence(*a, style()))
-        : f && f->live ? QStringLiteral("Every reading fits its neighbours.")
-        : live(t)      ? words::liveFollowerWarning()
-        : wheelOfFirst().isEmpty()
-            ? QStringLiteral("Set the indicator to zero on the base circle, turn to "
-                             "the angle above and type the lift.")
-            : wheelOfFirst());
+        : f && f->live             ? QStringLiteral("Every reading fits its neighbours.")
+        : live(t)                  ? words::liveFollowerWarning()
+        : wheelOfFirst().isEmpty() ? firstStep(t)
+                                   : wheelOfFirst());
     QString progress;
     if (f && f->events)
         progress = eventsSoFar(*f->events, t, style());

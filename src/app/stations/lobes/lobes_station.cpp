@@ -424,7 +424,7 @@ Echo LobesStation::submit(const QString& text) {
         if (after.terms != terms() && !run_.keepTerms(after.terms))
             return {false, QStringLiteral("Not kept; see the message above.")};
         const bool through = sheet_.last();
-        sheet_.moveTo(through ? -1 : sheet_.at() + 1);
+        sheet_.next();
         if (through) events_.follow();
         refresh();
         return {true, {}};
