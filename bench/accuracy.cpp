@@ -3,7 +3,7 @@
 // over that of the best smoothing spline anybody could have (true noise known, smoothing chosen
 // with the truth in hand), how often the truth lay within the stated doubt, and how often a
 // faultless run was accused or a slip found.
-#include "core/lobe.h"
+#include "core/lobe/lobe.h"
 #include "support/closed_lobes.h"
 #include "support/measured_lobe.h"
 #include "support/smoothing_spline.h"

@@ -3,8 +3,8 @@
 #include "app/frame/entry_bar.h"
 #include "app/pictures/slide.h"
 #include "app/stations/lobes/lobes_station.h"
-#include "core/choices.h"
-#include "core/examine.h"
+#include "core/drive/choices.h"
+#include "core/examine/examine.h"
 #include "support/closed_lobes.h"
 
 #include <QApplication>
@@ -147,7 +147,7 @@ void examineSpeed() {
 /// the painted window, with the reading on disk.
 std::vector<double> enters(app::Application& application, int cylinder) {
     application.session().select(cylinder, Side::Intake);
-    application.window().go(lobe::Station::Lobes);
+    application.window().go(stations::lobes);
     // A run of its own: one that is through takes no more.
     if (application.session().run()) application.window().lobes()->newRun();
     QApplication::processEvents();
@@ -249,8 +249,8 @@ void slideToPainted() {
     application.window().show();
     application.session().openJob(application.session().book().jobs()[0].id);
     for (const auto& [station, name] :
-         {std::pair(lobe::Station::Compression, "slide"), {lobe::Station::Set, "slideIntake"}}) {
-        application.window().go(station);
+         {std::pair(&stations::compression, "slide"), {&stations::set, "slideIntake"}}) {
+        application.window().go(*station);
         QApplication::processEvents();
         auto* slide = application.window().findChild<app::Slide*>(QLatin1String(name));
         std::vector<double> ms;
@@ -265,7 +265,7 @@ void slideToPainted() {
         const double repaint = medianOf(20, [&] { application.window().repaint(); });
         std::printf("slide        at %s, to painted: %.1f ms median (under 16.7 for 60 a second), "
                     "whole window repainted %.1f ms\n",
-                    station == lobe::Station::Set ? "Set" : "Compression", median(ms), repaint);
+                    *station == stations::set ? "Set" : "Compression", median(ms), repaint);
     }
 }
 

@@ -1,13 +1,19 @@
-# A layer is one static library made of every source below its folder. It links what is named
+# A layer is one static library made of every source below its folder, or of those named. It links what is named
 # after BELOW, and nothing else: that is the whole of the layering rule, enforced by the linker
 # and by include paths (each layer's headers are found as "core/…", "book/…" and so on).
 include(${CMAKE_CURRENT_LIST_DIR}/Warnings.cmake)
 
 function(amber_layer name)
-    cmake_parse_arguments(ARG "MOC" "" "BELOW;LINK" ${ARGN})
-    file(GLOB_RECURSE sources CONFIGURE_DEPENDS
-        ${CMAKE_CURRENT_SOURCE_DIR}/*.cpp ${CMAKE_CURRENT_SOURCE_DIR}/*.h)
-    list(FILTER sources EXCLUDE REGEX "/main\\.cpp$")
+    cmake_parse_arguments(ARG "MOC" "" "BELOW;LINK;SOURCES" ${ARGN})
+    if(ARG_SOURCES)
+        set(sources ${ARG_SOURCES})
+    else()
+        file(GLOB_RECURSE sources CONFIGURE_DEPENDS
+            ${CMAKE_CURRENT_SOURCE_DIR}/*.cpp ${CMAKE_CURRENT_SOURCE_DIR}/*.h)
+        # The descriptions of the stations are a layer of their own.
+        list(FILTER sources EXCLUDE REGEX
+            "/main\\.cpp$|/stations/[a-z]+/station\\.cpp$|/stations/list\\.cpp$")
+    endif()
     add_library(amber_${name} STATIC ${sources})
     target_include_directories(amber_${name} PUBLIC ${PROJECT_BINARY_DIR}/include-${name})
     # One include root per layer, so that a layer can see only what it links.

@@ -9,7 +9,7 @@
 
 #include "book/change.h"
 #include "book/trouble.h"
-#include "core/job.h"
+#include "core/job/job.h"
 
 #include <QSqlDatabase>
 #include <QString>

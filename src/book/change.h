@@ -1,7 +1,7 @@
 // One user action on a job, as a value. The book keeps each as one transaction.
 #pragma once
 
-#include "core/job.h"
+#include "core/job/job.h"
 
 #include <optional>
 #include <string>

@@ -6,7 +6,7 @@
 
 #include "book/change.h"
 #include "book/json_parts.h"
-#include "core/job.h"
+#include "core/job/job.h"
 
 #include <QString>
 

@@ -2,9 +2,9 @@
 
 #include "book/codec.h"
 #include "book/fields.h"
-#include "core/card.h"
-#include "core/entry.h"
-#include "core/examine.h"
+#include "core/examine/examine.h"
+#include "core/job/card.h"
+#include "core/job/entry.h"
 
 #include <QFile>
 #include <QFileInfo>

@@ -5,7 +5,7 @@
 #pragma once
 
 #include "book/book.h"
-#include "core/lift_table.h"
+#include "core/lobe/lift_table.h"
 
 #include <QString>
 

@@ -6,7 +6,7 @@
 // struct has, so that a newer reader takes an older text.
 #pragma once
 
-#include "core/job.h"
+#include "core/job/job.h"
 
 #include <nlohmann/json.hpp>
 

@@ -1,5 +1,6 @@
 #include "cli/json.h"
 
+#include "stations/list.h"
 #include "words/explanation.h"
 #include "words/sentences.h"
 #include "words/setting.h"
@@ -198,12 +199,11 @@ QJsonValue compressionJson(const Job& job, const Findings& findings) {
 } // namespace
 
 QJsonObject jobJson(const Job& job, const Findings& findings, const words::Style& style) {
-    QJsonArray stations, figures;
-    for (const StationFindings& s : findings.stations)
-        stations.append(
-            QJsonObject{{"station", words::stationName(s.station)},
-                        {"progress", words::progressName(s.progress)},
-                        {"finding", words::stationLine(s.station, job, findings, style)}});
+    QJsonArray route, figures;
+    for (const stations::Station* s : stations::of(job))
+        route.append(QJsonObject{{"station", s->name()},
+                                 {"progress", words::progressName(s->progress(job, findings))},
+                                 {"finding", s->line(job, findings, style)}});
     for (const Figure& f : findings.figures())
         figures.append(QJsonObject{{"key", QString::fromStdString(f.key)},
                                    {"name", words::figureName(f)},
@@ -226,7 +226,7 @@ QJsonObject jobJson(const Job& job, const Findings& findings, const words::Style
             {"set", needJson(job, findings.need, style)},
             {"changes", changes},
             {"compression", compressionJson(job, findings)},
-            {"stations", stations},
+            {"stations", route},
             {"figures", figures},
             {"explanations", explanations},
             {"findings", findingsJson(findings.all, style)}};

@@ -2,7 +2,7 @@
 // not known is null.
 #pragma once
 
-#include "core/examine.h"
+#include "core/examine/examine.h"
 #include "words/numbers.h"
 
 #include <QJsonArray>

@@ -2,8 +2,8 @@
 
 #include "cli/json.h"
 #include "cli/refusal.h"
-#include "core/entry.h"
-#include "core/geometry.h"
+#include "core/angle/geometry.h"
+#include "core/job/entry.h"
 #include "words/sentences.h"
 
 namespace cli {

@@ -1,7 +1,7 @@
 // amber-lobe-cli tdc: true TDC from readings typed as on the wheel.
 #pragma once
 
-#include "core/tdc.h"
+#include "core/tdc/tdc.h"
 
 #include <QJsonObject>
 #include <QString>

@@ -1,5 +1,6 @@
 #include "cli/text.h"
 
+#include "stations/list.h"
 #include "words/explanation.h"
 #include "words/sentences.h"
 #include "words/setting.h"
@@ -106,11 +107,11 @@ QString explanationText(const Explanation& x, bool tdcProved, const words::Style
 
 QString jobText(const Job& job, const Findings& findings, const words::Style& style) {
     QString out = QString::fromStdString(job.name) + QLatin1Char('\n');
-    for (const StationFindings& s : findings.stations)
+    for (const stations::Station* s : stations::of(job))
         out += QStringLiteral("  %1 %2 %3\n")
-                   .arg(words::stationName(s.station), -12)
-                   .arg(words::progressName(s.progress), -11)
-                   .arg(words::stationLine(s.station, job, findings, style));
+                   .arg(s->name(), -12)
+                   .arg(words::progressName(s->progress(job, findings)), -11)
+                   .arg(s->line(job, findings, style));
     for (const Figure& f : findings.figures())
         out += QStringLiteral("  %1 %2 %3  %4\n")
                    .arg(words::figureName(f), -24)

@@ -1,7 +1,7 @@
 // Results as text for people.
 #pragma once
 
-#include "core/examine.h"
+#include "core/examine/examine.h"
 #include "words/numbers.h"
 
 #include <QString>

@@ -1,7 +1,7 @@
 // The explanation in words: one paragraph a builder would say, and the numbers under it.
 #pragma once
 
-#include "core/explain.h"
+#include "core/timing/explain.h"
 #include "words/numbers.h"
 
 #include <QString>

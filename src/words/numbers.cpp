@@ -1,6 +1,6 @@
 #include "words/numbers.h"
 
-#include "core/wheel.h"
+#include "core/angle/wheel.h"
 
 #include <cmath>
 

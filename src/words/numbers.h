@@ -2,9 +2,9 @@
 // number of places and a locale. Nothing here computes a result.
 #pragma once
 
-#include "core/angles.h"
-#include "core/entry.h"
-#include "core/job.h"
+#include "core/angle/angles.h"
+#include "core/job/entry.h"
+#include "core/job/job.h"
 
 #include <QLocale>
 #include <QString>

@@ -2,7 +2,7 @@
 
 #include "words/setting.h"
 
-#include "core/wheel.h"
+#include "core/angle/wheel.h"
 #include "words/explanation.h"
 
 #include <cmath>

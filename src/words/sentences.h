@@ -1,9 +1,10 @@
 // Findings, faults and figures in words: a sentence with its number, its reason and the next step.
 #pragma once
 
-#include "core/compression.h"
-#include "core/examine.h"
-#include "core/lift_table.h"
+#include "core/compression/compression.h"
+#include "core/examine/examine.h"
+#include "core/examine/progress.h"
+#include "core/lobe/lift_table.h"
 #include "words/numbers.h"
 
 #include <QString>
@@ -43,15 +44,7 @@ QString whereFrom(const lobe::Figure& figure, const lobe::Findings& findings, co
 QString taskTitle(const lobe::Task& task, const Style& style);
 QString taskReason(const lobe::Task& task);
 
-QString stationName(lobe::Station station);
-/// A stable word for it, for files.
-QString stationKey(lobe::Station station);
-std::optional<lobe::Station> stationOfKey(const QString& key);
 QString progressName(lobe::Progress progress);
-/// The station's finding in one line.
-QString stationLine(lobe::Station station, const lobe::Job& job, const lobe::Findings& findings,
-                    const Style& style);
-
 /// What to do with the pointer: how far and which way, and what both contacts must then read.
 QString tdcInstruction(const lobe::TdcFindings& tdc, const lobe::Wheel& wheel, const Style& style);
 

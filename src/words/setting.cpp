@@ -1,7 +1,7 @@
 #include "words/setting.h"
 
-#include "core/card.h"
-#include "core/examine.h"
+#include "core/examine/examine.h"
+#include "core/job/card.h"
 
 #include <cmath>
 

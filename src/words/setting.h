@@ -4,8 +4,8 @@
 // with or against them; moves are crank degrees, positive advances.
 #pragma once
 
-#include "core/choices.h"
-#include "core/setting.h"
+#include "core/drive/choices.h"
+#include "core/setting/setting.h"
 #include "words/numbers.h"
 
 #include <QString>

@@ -13,7 +13,7 @@ namespace {
 
 Bench& atCompression(Bench& bench) {
     bench.session().openJob(bench.session().book().jobs()[0].id);
-    bench.window().go(Station::Compression);
+    bench.window().go(stations::compression);
     return bench;
 }
 
@@ -62,7 +62,7 @@ private slots:
         Engine e;
         e.cylinders = 4;
         QVERIFY(bench.session().keep(book::SetEngine{e}));
-        bench.window().go(Station::Compression);
+        bench.window().go(stations::compression);
         QVERIFY(bench.text("compressionVerdict").contains(QStringLiteral("Bore")));
         // What is missing is asked without going down to it: the bore first, then the chamber.
         for (const char* typed : {"90", "78", "142", "42"})
@@ -260,7 +260,8 @@ private slots:
         bench.session().keep(book::SetEngine{e});
         const QString verdict = bench.text("compressionVerdict");
         QVERIFY2(verdict.contains(QStringLiteral("clearance volume")), qPrintable(verdict));
-        QVERIFY(bench.session().findings().progress(Station::Compression) == Progress::LookAgain);
+        QVERIFY(stations::compression.progress(bench.session().job(), bench.session().findings()) ==
+                Progress::LookAgain);
     }
 
     void pistonIsDraggedAndComesBack() {

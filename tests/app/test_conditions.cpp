@@ -18,7 +18,7 @@ QString two(double mm) {
 void atFreshLobe(Bench& bench, int cylinder) {
     bench.session().openJob(bench.session().book().jobs()[0].id);
     bench.session().select(cylinder, Side::Intake);
-    bench.window().go(lobe::Station::Lobes);
+    bench.window().go(stations::lobes);
 }
 
 } // namespace
@@ -119,7 +119,7 @@ private slots:
     void stillToTakeLeadsThere() {
         Bench bench(true);
         bench.session().openJob(bench.session().book().jobs()[0].id);
-        bench.window().go(lobe::Station::Engine);
+        bench.window().go(stations::engine);
         bench.key(Qt::Key_F3);
         auto* list = static_cast<app::RowList*>(bench.find<QWidget>("toTakeList"));
         QVERIFY(list->isVisible());
@@ -130,7 +130,7 @@ private slots:
         QVERIFY2(list->row(1).title.contains(QStringLiteral("75")), qPrintable(list->row(1).title));
         bench.key(Qt::Key_Down);
         bench.key(Qt::Key_Return);
-        QVERIFY(bench.window().station() == lobe::Station::Lobes);
+        QVERIFY(bench.window().station() == stations::lobes);
         QCOMPARE(bench.text("turnTo"), QStringLiteral("75°"));
         QVERIFY(bench.line()->hasFocus());
         bench.key(Qt::Key_F3);
@@ -162,13 +162,13 @@ private slots:
     void theWrongTopIsPutRightInOneKey() {
         Bench bench(true);
         bench.session().newJob(QStringLiteral("top"));
-        bench.window().go(lobe::Station::Tdc);
+        bench.window().go(stations::tdc);
         bench.key(Qt::Key_Down);
         bench.type(QStringLiteral("2")); // overlap, so he says
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         for (double d = -70.0; d <= 280.0; d += 10.0)
             bench.type(QStringLiteral("@%1 %2").arg(d + 360.0).arg(two(kLobe.at(d))));
-        bench.window().go(lobe::Station::Tdc);
+        bench.window().go(stations::tdc);
         QVERIFY2(bench.text("tdcVerdict").contains(QStringLiteral("it is firing TDC")),
                  qPrintable(bench.text("tdcVerdict")));
         bench.type(QStringLiteral("t"));

@@ -3,7 +3,7 @@
 #include "app_fixture.h"
 
 #include "app/frame/overlay.h"
-#include "core/snapshot.h"
+#include "core/examine/snapshot.h"
 
 #include <QAction>
 #include <QLineEdit>
@@ -34,7 +34,7 @@ private slots:
         Bench bench(true);
         openJob(bench, 0);
         // Something to undo and to redo, so that both are at hand.
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("step 2"));
         bench.type(QStringLiteral("step 5"));
         bench.key(Qt::Key_Z, Qt::ControlModifier);
@@ -65,7 +65,7 @@ private slots:
     void theOtherLobeThenALift() {
         Bench bench;
         bench.type(QStringLiteral("keys"));
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("0"));
         bench.key(Qt::Key_E, Qt::ControlModifier);
         bench.type(QStringLiteral("0.01"));
@@ -87,7 +87,7 @@ private slots:
         QFETCH(QString, page);
         Bench bench(true);
         openJob(bench, 0);
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         const auto key = static_cast<Qt::Key>(opens);
         bench.key(key);
         auto* overlay = bench.window().findChild<app::Overlay*>(page);
@@ -110,7 +110,7 @@ private slots:
         QVERIFY(overlay->isVisible());
         bench.key(Qt::Key_4, Qt::ControlModifier);
         QVERIFY(!overlay->isVisible());
-        QVERIFY(bench.window().station() == Station::Timing);
+        QVERIFY(bench.window().station() == stations::timing);
         // And the two do not lie over one another.
         bench.key(Qt::Key_F1);
         bench.key(Qt::Key_F3);
@@ -123,7 +123,7 @@ private slots:
     void aDigitFindsTheEntryLine() {
         Bench bench(true);
         openJob(bench, 0);
-        bench.window().go(Station::Set);
+        bench.window().go(stations::set);
         for (const char* name : {"setChoices", "slideIntake", "wheels", "slateFigures", "route"}) {
             bench.line()->clear();
             auto* w = bench.find<QWidget>(name);
@@ -137,7 +137,7 @@ private slots:
     void lettersAreCommandsOnlyAlone() {
         Bench bench;
         bench.type(QStringLiteral("letters"));
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("0"));
         const QString asked = bench.text("ask");
         // A word that begins with a command's letter does nothing of it.
@@ -164,7 +164,7 @@ private slots:
     void refusedTextIsReplacedByTyping() {
         Bench bench;
         bench.type(QStringLiteral("again"));
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("8.5.1"));
         bench.type(QStringLiteral("0.02"));
         QCOMPARE(bench.onDisk().runs[0].readings[0].lift_mm, 0.02);

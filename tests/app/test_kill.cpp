@@ -20,7 +20,7 @@ int typeForEver(const QString& folder) {
     application.window().show();
     application.session().openJob(application.session().book().jobs()[0].id);
     application.session().select(4, Side::Exhaust);
-    application.window().go(lobe::Station::Lobes);
+    application.window().go(stations::lobes);
     auto* line = application.window().entryBar()->line();
     QTextStream out(stdout);
     for (int i = 0; i < 100000; ++i) {

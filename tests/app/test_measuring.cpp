@@ -70,7 +70,7 @@ private slots:
     void aWholeRunWithAMistake() {
         Bench bench(true);
         bench.session().openJob(bench.session().book().jobs()[0].id);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.session().select(2, Side::Intake);
         const auto truth = closed::power(106.0, 147.0, 7.2, 1.78);
         const auto lift = [&](double deg) { return QString::number(truth.at(deg), 'f', 2); };
@@ -108,7 +108,7 @@ private slots:
     void strikeUndoRedoUnitsCloseReopen() {
         Bench bench(true);
         bench.session().openJob(bench.session().book().jobs()[0].id);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.session().select(3, Side::Exhaust);
         for (const char* lift : {"0", "0.05", "0.2"})
             bench.type(QLatin1String(lift));
@@ -151,7 +151,7 @@ private slots:
     void badTypingLosesNothing() {
         Bench bench(true);
         bench.session().select(3, Side::Intake);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         const std::size_t runs = bench.session().job().runs.size();
         for (const char* wrong : {"eight", "873", "1.2.3", "75q"}) {
             bench.type(QLatin1String(wrong));
@@ -166,7 +166,7 @@ private slots:
     void echoSaysHowTheKeysAreUnderstood() {
         Bench bench(true);
         bench.session().select(3, Side::Intake);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.keys(QStringLiteral("8,73"));
         QCOMPARE(bench.text("echo"), QStringLiteral("reads as 8.730 mm"));
         bench.key(Qt::Key_Escape);
@@ -177,7 +177,7 @@ private slots:
     void anyAngleAnyStep() {
         Bench bench(true);
         bench.session().select(4, Side::Intake);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("40b"));
         QCOMPARE(bench.text("turnTo"), QStringLiteral("40°"));
         bench.type(QStringLiteral("0.1"));
@@ -201,7 +201,7 @@ private slots:
         Bench bench(true);
         bench.session().openJob(bench.session().book().jobs()[0].id);
         bench.session().select(1, Side::Exhaust);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         auto* log = bench.find<app::RowList>("readingLog");
         log->setFocus();
         log->setCurrentRow(12);
@@ -222,7 +222,7 @@ private slots:
 
     void otherWindowsReadingsAppear() {
         Bench bench(true);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         auto opened = book::Book::open(bench.session().book().path());
         auto& other = *std::get<std::unique_ptr<book::Book>>(opened);
         LiftRun run;

@@ -79,7 +79,7 @@ private slots:
     void aLiftNotMeasuredYetIsNoZero() {
         Bench bench;
         bench.type(QStringLiteral("half"));
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("step 5"));
         for (int i = 0; i <= 34; ++i) {
             const double d = -70.0 + 5.0 * i;
@@ -133,7 +133,7 @@ private slots:
     void theStripRunsFromLeftToRight() {
         Bench bench(true);
         demo(bench);
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         QApplication::processEvents();
         auto* strip = bench.find<app::Strip>("strip");
         const QCPAxis* x = strip->axisRect(0)->axis(QCPAxis::atBottom);
@@ -168,21 +168,22 @@ private slots:
     void aPictureOutlivesWhatItShows() {
         Bench bench(true);
         demo(bench);
-        for (const Station s : {Station::Lobes, Station::Timing, Station::Set, Station::Tdc})
-            bench.window().go(s);
-        bench.window().go(Station::Lobes);
-        bench.window().go(Station::Timing);
+        for (const auto* s : {&stations::lobes, &stations::timing, &stations::set, &stations::tdc})
+            bench.window().go(*s);
+        bench.window().go(stations::lobes);
+        bench.window().go(stations::timing);
         bench.type(QStringLiteral("0.9"));
         bench.key(Qt::Key_L, Qt::ControlModifier);
-        bench.window().go(Station::Lobes);
-        bench.window().go(Station::Tdc);
+        bench.window().go(stations::lobes);
+        bench.window().go(stations::tdc);
         bench.type(QStringLiteral("31"));
         bench.key(Qt::Key_L, Qt::ControlModifier);
         bench.key(Qt::Key_U, Qt::ControlModifier);
         bench.session().openJob(bench.session().book().jobs()[1].id);
         bench.key(Qt::Key_L, Qt::ControlModifier);
-        for (const Station s : {Station::Lobes, Station::Timing, Station::Set, Station::Tdc}) {
-            bench.window().go(s);
+        for (const auto* s :
+             {&stations::lobes, &stations::timing, &stations::set, &stations::tdc}) {
+            bench.window().go(*s);
             bench.window().grab();
         }
     }

@@ -14,7 +14,7 @@ namespace {
 
 void open(Bench& bench, std::size_t job) {
     bench.session().openJob(bench.session().book().jobs()[job].id);
-    bench.window().go(Station::Set);
+    bench.window().go(stations::set);
 }
 
 app::Slide* slide(Bench& bench, Side side = Side::Intake) {
@@ -39,13 +39,13 @@ void measureAgain(Bench& bench, double advanced) {
         const CylinderFindings& c = found.cylinders.front();
         const LobeFigures& lobe = found.of(c, side)->lobe;
         bench.session().select(1, side);
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         const RunTerms terms = nextTerms(before, 1, side);
         for (double d = terms.from.deg; d <= terms.to.deg + 1e-9; d += terms.step_deg)
             bench.type(QString::number(lobe.liftAt({d + advanced}, terms.taken), 'f', 2));
     }
     bench.session().select(1, Side::Intake);
-    bench.window().go(Station::Set);
+    bench.window().go(stations::set);
 }
 
 } // namespace
@@ -87,7 +87,8 @@ private slots:
         QVERIFY2(bench.text("setVerdict").contains(QStringLiteral("leave it")) ||
                      bench.text("setVerdict").contains(QStringLiteral("stands right")),
                  qPrintable(bench.text("setVerdict")));
-        QVERIFY(bench.session().findings().progress(Station::Set) == Progress::Done);
+        QVERIFY(stations::set.progress(bench.session().job(), bench.session().findings()) ==
+                Progress::Done);
     }
 
     void turnedTheWrongWayIsSaid() {
@@ -99,7 +100,8 @@ private slots:
         const QString history = bench.text("setHistory");
         QVERIFY2(history.contains(QStringLiteral("the wrong way, 2° later instead of 2° earlier")),
                  qPrintable(history));
-        QVERIFY(bench.session().findings().progress(Station::Set) == Progress::LookAgain);
+        QVERIFY(stations::set.progress(bench.session().job(), bench.session().findings()) ==
+                Progress::LookAgain);
         QVERIFY(bench.text("setVerdict").contains(QStringLiteral("4° earlier")));
     }
 
@@ -213,7 +215,7 @@ private slots:
     void driveIsDescribedByKeyboard() {
         Bench bench;
         bench.session().newJob(QStringLiteral("new"));
-        bench.window().go(Station::Set);
+        bench.window().go(stations::set);
         QVERIFY(choice(bench, 0).contains(QStringLiteral("Describe the drive")));
         bench.type(QStringLiteral("d"));
         for (const char* typed : {"44", "belt", "against", "2", "-4 4", "14 15", "12 2", "1 2 -1",
@@ -288,7 +290,7 @@ private slots:
     void aClickOnTheEmptyListAsksForTheDrive() {
         Bench bench;
         bench.session().newJob(QStringLiteral("new"));
-        bench.window().go(Station::Set);
+        bench.window().go(stations::set);
         auto* list = bench.find<app::RowList>("setChoices");
         QTest::mouseClick(list->viewport(), Qt::LeftButton, {},
                           list->visualItemRect(list->item(0)).center());
@@ -326,7 +328,8 @@ private slots:
         QVERIFY2(history.contains(QStringLiteral("the wrong way")), qPrintable(history));
         QVERIFY(history.contains(QStringLiteral("as it was meant to")));
         QVERIFY(history.contains(QStringLiteral("second stripe of paint")));
-        QVERIFY(bench.session().findings().progress(Station::Set) == Progress::Done);
+        QVERIFY(stations::set.progress(bench.session().job(), bench.session().findings()) ==
+                Progress::Done);
     }
 
     void photoThatIsNotThere() {

@@ -86,9 +86,8 @@ QStringList overlaps(const QWidget* bench) {
 /// What is wrong with what a window shows at the moment.
 QStringList faults(Bench& bench) {
     QStringList out;
-    for (Station s : kStations)
-        if (auto* w = bench.window().findChild<QWidget*>(words::stationKey(s) +
-                                                         QStringLiteral("Station"));
+    for (const stations::Station* s : stations::all())
+        if (auto* w = bench.window().findChild<QWidget*>(s->id() + QStringLiteral("Station"));
             w && w->isVisible())
             out << overlaps(w);
     for (QWidget* w : bench.window().findChildren<QWidget*>()) {
@@ -184,9 +183,9 @@ private slots:
         } else {
             openJob(bench, 0);
         }
-        for (Station s : kStations) {
-            bench.window().go(s);
-            check(words::stationName(s), words::stationKey(s) + QStringLiteral("Station"));
+        for (const stations::Station* s : stations::all()) {
+            bench.window().go(*s);
+            check(s->name(), s->id() + QStringLiteral("Station"));
         }
         bench.window().setAtStand(true);
         check(QStringLiteral("stand"), QStringLiteral("stand"));
@@ -271,13 +270,13 @@ private slots:
             bench.session().newJob(QStringLiteral("empty"));
         else
             longJob(bench);
-        for (Station s : kStations)
+        for (const stations::Station* s : stations::all())
             for (Side side : {Side::Intake, Side::Exhaust}) {
                 bench.session().select(bench.session().job().engine.cylinders > 4 ? 16 : 1, side);
-                bench.window().go(s);
+                bench.window().go(*s);
                 QApplication::processEvents();
                 const QStringList wrong = faults(bench);
-                QVERIFY2(wrong.isEmpty(), qPrintable(words::stationName(s) + QStringLiteral(": ") +
+                QVERIFY2(wrong.isEmpty(), qPrintable(s->name() + QStringLiteral(": ") +
                                                      wrong.join(QStringLiteral("; "))));
             }
     }
@@ -289,14 +288,13 @@ private slots:
             QTRY_COMPARE(bench.window().size(), size);
             for (std::size_t job : {0u, 1u, 2u, 3u}) {
                 openJob(bench, job);
-                for (Station s : kStations) {
-                    bench.window().go(s);
+                for (const stations::Station* s : stations::all()) {
+                    bench.window().go(*s);
                     bench.window().setAtStand(true);
                     QApplication::processEvents();
                     const QStringList wrong = faults(bench);
-                    QVERIFY2(wrong.isEmpty(),
-                             qPrintable(words::stationName(s) + QStringLiteral(": ") +
-                                        wrong.join(QStringLiteral("; "))));
+                    QVERIFY2(wrong.isEmpty(), qPrintable(s->name() + QStringLiteral(": ") +
+                                                         wrong.join(QStringLiteral("; "))));
                     bench.window().setAtStand(false);
                 }
             }
@@ -307,7 +305,7 @@ private slots:
         Bench bench(true);
         bench.window().resize(1024, 700);
         openJob(bench, 0);
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.key(Qt::Key_F1);
         auto* page = bench.find<QLabel>("keysText");
         QVERIFY(page->text().indexOf(QStringLiteral("At Lobes now")) <
@@ -323,7 +321,7 @@ private slots:
         bench.window().resize(1280, 800);
         QTRY_COMPARE(bench.window().size(), QSize(1280, 800));
         openJob(bench, 0);
-        bench.window().go(Station::Set);
+        bench.window().go(stations::set);
         QApplication::processEvents();
         const auto inView = [&](const char* name) {
             auto* list = bench.find<app::RowList>(name);
@@ -338,7 +336,7 @@ private slots:
         auto* wheels = bench.find<QWidget>("wheels");
         QVERIFY2(0.84 * wheels->width() >= 240.0 && wheels->height() >= 340,
                  qPrintable(QString::number(wheels->width())));
-        bench.window().go(Station::Compression);
+        bench.window().go(stations::compression);
         QApplication::processEvents();
         QVERIFY2(inView("compressionFacts") >= 8,
                  qPrintable(QString::number(inView("compressionFacts"))));

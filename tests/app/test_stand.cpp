@@ -16,7 +16,7 @@ class TestStand : public QObject {
 private slots:
     void oneKeyThereAndBack() {
         Bench bench(true);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         auto* stand = bench.find<QWidget>("stand");
         QVERIFY(!stand->isVisible());
         bench.key(Qt::Key_F2);
@@ -34,7 +34,7 @@ private slots:
     void figuresAndTargetsAreBig() {
         Bench bench(true);
         bench.window().resize(1280, 800);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.key(Qt::Key_F2);
         QApplication::processEvents();
         auto* stand = static_cast<app::Stand*>(bench.find<QWidget>("stand"));
@@ -53,7 +53,7 @@ private slots:
     void aWholeTdcByKeyboard() {
         Bench bench(true);
         bench.session().newJob(QStringLiteral("stand job"));
-        bench.window().go(lobe::Station::Tdc);
+        bench.window().go(stations::tdc);
         bench.key(Qt::Key_F2);
         bench.type(QStringLiteral("31"));
         // Overshot into the wrong reading: struck, typed again with the other side.
@@ -78,7 +78,7 @@ private slots:
     void everyMethodAndScaleIsKept() {
         Bench bench(true);
         bench.session().newJob(QStringLiteral("methods"));
-        bench.window().go(lobe::Station::Tdc);
+        bench.window().go(stations::tdc);
         bench.click("method1");
         bench.line()->setFocus();
         bench.type(QStringLiteral("drop 3"));
@@ -111,7 +111,7 @@ private slots:
     void aPedalSendsSpaceAndLoggingIsHeard() {
         Bench bench(true);
         bench.session().select(3, Side::Intake);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.key(Qt::Key_F2);
         QSignalSpy heard(&bench.window(), &app::MainWindow::ticked);
         bench.keys(QStringLiteral("0.02"));
@@ -132,7 +132,7 @@ private slots:
     void overshootAndBackingUp() {
         Bench bench(true);
         bench.session().select(4, Side::Intake);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.key(Qt::Key_F2);
         bench.type(QStringLiteral("50a 3.9"));
         bench.type(QStringLiteral("o"));
@@ -156,7 +156,7 @@ private slots:
     void theOtherTurnOfTheDialInOneKey() {
         Bench bench(true);
         bench.session().select(3, Side::Intake);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         const auto truth = closed::power(106.0, 147.0, 7.2, 1.78);
         for (double deg = -70.0; deg <= 280.0; deg += 5.0)
             bench.type(QString::number(truth.at(deg) + (deg == 80.0 ? 1.0 : 0.0), 'f', 2));
@@ -172,7 +172,7 @@ private slots:
     void threeSixtyOutInOneKey() {
         Bench bench(true);
         bench.session().select(2, Side::Intake);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         const std::size_t before = bench.session().job().runs.size();
         for (double deg = -70.0; deg <= 60.0; deg += 5.0)
             bench.type(QStringLiteral("0"));
@@ -188,9 +188,9 @@ private slots:
     void shiftOrKeepWhenTdcWasOff() {
         Bench bench(true);
         bench.session().newJob(QStringLiteral("late tdc"));
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("0a 1.9"));
-        bench.window().go(lobe::Station::Tdc);
+        bench.window().go(stations::tdc);
         bench.type(QStringLiteral("26"));
         bench.type(QStringLiteral("30"));
         QVERIFY2(bench.text("tdcVerdict").contains(QStringLiteral("Type S")),
@@ -211,7 +211,7 @@ private slots:
         Bench bench(true);
         bench.session().openJob(bench.session().book().jobs()[0].id);
         bench.session().select(3, Side::Exhaust);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.key(Qt::Key_F2);
         static_cast<QPushButton*>(bench.find<QWidget>("eventsOnly"))->click();
         bench.line()->setFocus();
@@ -249,7 +249,7 @@ private slots:
     void earlierLinesComeBack() {
         Bench bench(true);
         bench.session().select(3, Side::Intake);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("0.01"));
         bench.type(QStringLiteral("0.02"));
         bench.key(Qt::Key_Up, Qt::ControlModifier);

@@ -31,7 +31,7 @@ private slots:
     void aLateCamIsExplained() {
         Bench bench(true);
         openJob(bench, 0);
-        bench.window().go(lobe::Station::Timing);
+        bench.window().go(stations::timing);
         QVERIFY2(bench.text("timingVerdict").contains(QStringLiteral("2° late against its card")),
                  qPrintable(bench.text("timingVerdict")));
         const QString reasons = bench.text("timingReasons");
@@ -44,7 +44,7 @@ private slots:
     void anIndicatorBesideZeroIsNotTiming() {
         Bench bench(true);
         bench.session().newJob(QStringLiteral("zero"));
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         closed::Lobe in = closed::power(105.0, 140.0, 7.6, 2.2);
         closed::Lobe ex = closed::power(-111.0, 142.0, 7.4, 2.2);
         typeLobe(bench, in);
@@ -59,7 +59,7 @@ private slots:
         card.evo = std::round(-180.0 - ex.event(1.27, true));
         card.evc = std::round(ex.event(1.27, false));
         bench.session().keep(book::SetCards{card});
-        bench.window().go(lobe::Station::Timing);
+        bench.window().go(stations::timing);
         QVERIFY2(bench.text("timingVerdict").contains(QStringLiteral("too high on the exhaust")),
                  qPrintable(bench.text("timingVerdict")));
         QVERIFY(bench.text("timingVerdict")
@@ -69,7 +69,7 @@ private slots:
     void schoolIsRememberedAndPrinted() {
         Bench bench(true);
         openJob(bench, 0);
-        bench.window().go(lobe::Station::Timing);
+        bench.window().go(stations::timing);
         bench.click("school3");
         QVERIFY(bench.onDisk().settings.school == CentreSchool::Centroid);
         bench.restart(true);
@@ -86,7 +86,7 @@ private slots:
     void heightsAndSmoothingByTheEntryLine() {
         Bench bench(true);
         openJob(bench, 0);
-        bench.window().go(lobe::Station::Timing);
+        bench.window().go(stations::timing);
         bench.type(QStringLiteral("inch"));
         QVERIFY(std::abs(bench.onDisk().settings.heights[2].mm - 1.27) < 1e-9);
         bench.type(QStringLiteral("3t"));
@@ -103,7 +103,7 @@ private slots:
     void cardsComeAndGo() {
         Bench bench(true);
         openJob(bench, 0);
-        bench.window().go(lobe::Station::Engine);
+        bench.window().go(stations::engine);
         bench.key(Qt::Key_K, Qt::ControlModifier);
         // The new card is asked for at once; the old one is at hand.
         QVERIFY2(bench.text("ask").startsWith(QStringLiteral("Cam")),
@@ -150,7 +150,7 @@ private slots:
         wrong.evo = 75;
         wrong.evc = 28;
         bench.session().keep(book::SetCards{wrong, {right}});
-        bench.window().go(lobe::Station::Timing);
+        bench.window().go(stations::timing);
         QVERIFY2(bench.text("timingVerdict").contains(QStringLiteral("hardly the cam")),
                  qPrintable(bench.text("timingVerdict")));
         QVERIFY2(bench.text("timingReasons").contains(QStringLiteral("looks like the Drumlin 276")),
@@ -161,7 +161,7 @@ private slots:
     void anUnknownCamIsRecognised() {
         Bench bench(true);
         openJob(bench, 0);
-        bench.window().go(lobe::Station::Timing);
+        bench.window().go(stations::timing);
         bench.key(Qt::Key_K, Qt::ControlModifier | Qt::AltModifier);
         QVERIFY(!bench.onDisk().card);
         QVERIFY2(bench.text("timingVerdict").contains(QStringLiteral("looks like the Drumlin 276")),
@@ -175,7 +175,7 @@ private slots:
     void whereFromShowsItsReadings() {
         Bench bench(true);
         openJob(bench, 0);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         auto* slate = static_cast<app::RowList*>(bench.find<QWidget>("slateFigures"));
         slate->setFocus();
         slate->setCurrentRow(0);
@@ -188,7 +188,7 @@ private slots:
     void motionAndComparedLobes() {
         Bench bench(true);
         openJob(bench, 0);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         auto* strip = static_cast<app::Strip*>(bench.find<QWidget>("strip"));
         const int before = strip->axisRectCount();
         bench.type(QStringLiteral("m"));

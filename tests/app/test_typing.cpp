@@ -4,7 +4,7 @@
 #include "app_fixture.h"
 
 #include "app/frame/to_take.h"
-#include "core/snapshot.h"
+#include "core/examine/snapshot.h"
 
 #include <QAction>
 #include <QListWidget>
@@ -35,7 +35,7 @@ void takeLobe(Bench& bench) {
 
 /// Asks the engine station for a fact by its name and types it; the echo when it was refused.
 QString typeFact(Bench& bench, const QString& fact, const QString& typed) {
-    bench.window().go(Station::Engine);
+    bench.window().go(stations::engine);
     for (int i = 0; i < 60 && !bench.text("ask").startsWith(fact); ++i)
         bench.key(Qt::Key_Up);
     for (int i = 0; i < 60 && !bench.text("ask").startsWith(fact); ++i)
@@ -70,7 +70,7 @@ private slots:
         bench.key(Qt::Key_N, Qt::ControlModifier);
         bench.type(QStringLiteral("second"));
         QCOMPARE(bench.session().book().jobs()[1].name, QStringLiteral("second"));
-        QVERIFY(bench.window().station() == Station::Engine);
+        QVERIFY(bench.window().station() == stations::engine);
         QVERIFY2(bench.text("ask").startsWith(QStringLiteral("Engine")),
                  qPrintable(bench.text("ask")));
         QVERIFY(bench.window().windowTitle().contains(QStringLiteral("second")));
@@ -81,7 +81,7 @@ private slots:
         bench.type(QStringLiteral("mine"));
         bench.type(QStringLiteral("Skerry Four"));
         QVERIFY(bench.window().windowTitle().contains(QStringLiteral("book")));
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.key(Qt::Key_E, Qt::ControlModifier);
         bench.key(Qt::Key_D, Qt::ControlModifier);
         QVERIFY(bench.window().windowTitle().contains(QStringLiteral("demo")));
@@ -89,7 +89,7 @@ private slots:
         QVERIFY(bench.find<QAction>("openDemo")->text().startsWith(QStringLiteral("Back to")));
         bench.key(Qt::Key_D, Qt::ControlModifier);
         QCOMPARE(QString::fromStdString(bench.session().job().name), QStringLiteral("mine"));
-        QVERIFY(bench.window().station() == Station::Lobes);
+        QVERIFY(bench.window().station() == stations::lobes);
         QVERIFY(bench.session().side() == Side::Exhaust);
     }
 
@@ -97,7 +97,7 @@ private slots:
         Bench bench(true);
         openJob(bench, 1);
         bench.session().select(2, Side::Exhaust);
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("0.01"));
         const QString asked = bench.text("ask");
         const auto job = bench.session().job().id;
@@ -107,13 +107,13 @@ private slots:
         QCOMPARE(bench.session().job().id, job);
         QCOMPARE(bench.session().cylinder(), 2);
         QVERIFY(bench.session().side() == Side::Exhaust);
-        QVERIFY(bench.window().station() == Station::Lobes);
+        QVERIFY(bench.window().station() == stations::lobes);
         QCOMPARE(bench.text("ask"), asked);
         QTRY_COMPARE(bench.window().size(), QSize(1111, 777));
         // By its id: two jobs of one name are two jobs.
         bench.session().newJob(QString::fromStdString(bench.session().job().name));
         const auto twin = bench.session().job().id;
-        bench.window().go(Station::Engine);
+        bench.window().go(stations::engine);
         bench.restart(true);
         QCOMPARE(bench.session().job().id, twin);
     }
@@ -121,7 +121,7 @@ private slots:
     void aRunThatIsThroughTakesNoMore() {
         Bench bench;
         bench.type(QStringLiteral("whole"));
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         takeLobe(bench);
         QVERIFY2(bench.text("ask").contains(QStringLiteral("what next")),
                  qPrintable(bench.text("ask")));
@@ -139,9 +139,9 @@ private slots:
         QVERIFY2(bench.text("askEnter").contains(QStringLiteral("Timing")),
                  qPrintable(bench.text("askEnter")));
         bench.key(Qt::Key_Return);
-        QVERIFY(bench.window().station() == Station::Timing);
+        QVERIFY(bench.window().station() == stations::timing);
         // Another pass, by its word.
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("pass"));
         QCOMPARE(bench.onDisk().runs.size(), std::size_t(3));
     }
@@ -149,7 +149,7 @@ private slots:
     void theLineAsksWhatTheHeadlineAsks() {
         Bench bench;
         bench.type(QStringLiteral("asked"));
-        bench.window().go(Station::Tdc);
+        bench.window().go(stations::tdc);
         for (const char* contact : {"30", "30", "30", "30"})
             bench.type(QLatin1String(contact));
         QVERIFY(bench.text("tdcVerdict").contains(QStringLiteral("overlap or firing")));
@@ -158,7 +158,7 @@ private slots:
         bench.type(QStringLiteral("3"));
         QCOMPARE(bench.onDisk().contacts.size(), contacts);
         QVERIFY(bench.onDisk().settings.top == WhichTop::Firing);
-        bench.window().go(Station::Compression);
+        bench.window().go(stations::compression);
         QVERIFY(bench.text("ask").startsWith(QStringLiteral("Bore")));
         bench.type(QStringLiteral("90x78"));
         QCOMPARE(bench.onDisk().engine.stroke_mm, 78.0);
@@ -168,10 +168,10 @@ private slots:
     void anotherJobIsAskedItsOwn() {
         Bench bench(true);
         bench.session().newJob(QStringLiteral("empty"));
-        bench.window().go(Station::Compression);
+        bench.window().go(stations::compression);
         QVERIFY(bench.text("ask").startsWith(QStringLiteral("Bore")));
         openJob(bench, 0);
-        bench.window().go(Station::Compression);
+        bench.window().go(stations::compression);
         QVERIFY2(bench.text("ask").startsWith(QStringLiteral("advance to try")),
                  qPrintable(bench.text("ask")));
     }
@@ -179,12 +179,12 @@ private slots:
     void aTaskOfTheListIsAsked() {
         Bench bench;
         bench.type(QStringLiteral("tasks"));
-        bench.window().go(Station::Tdc);
+        bench.window().go(stations::tdc);
         for (const char* contact : {"30", "30", "30", "30"})
             bench.type(QLatin1String(contact));
         bench.key(Qt::Key_Escape);
         QVERIFY(!bench.text("ask").contains(QStringLiteral("overlap")));
-        bench.window().go(Station::Timing);
+        bench.window().go(stations::timing);
         bench.key(Qt::Key_F3);
         auto* list = bench.find<app::RowList>("toTakeList");
         int row = -1;
@@ -193,7 +193,7 @@ private slots:
         QVERIFY(row >= 0);
         list->setCurrentRow(row);
         QTest::keyClick(list, Qt::Key_Return);
-        QVERIFY(bench.window().station() == Station::Tdc);
+        QVERIFY(bench.window().station() == stations::tdc);
         QVERIFY(bench.text("ask").contains(QStringLiteral("overlap or firing")));
         bench.type(QStringLiteral("overlap"));
         QVERIFY(bench.onDisk().settings.top == WhichTop::Overlap);
@@ -202,14 +202,14 @@ private slots:
     void undoSaysAndShowsWhatItTookBack() {
         Bench bench;
         bench.type(QStringLiteral("undo"));
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("75a 5.5"));
         QVERIFY2(bench.find<QAction>("undo")->text().contains(QStringLiteral("reading 75")),
                  qPrintable(bench.find<QAction>("undo")->text()));
         bench.key(Qt::Key_E, Qt::ControlModifier);
-        bench.window().go(Station::Engine);
+        bench.window().go(stations::engine);
         bench.key(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(bench.window().station() == Station::Lobes);
+        QVERIFY(bench.window().station() == stations::lobes);
         QVERIFY(bench.session().side() == Side::Intake);
         QCOMPARE(bench.text("echo"), QStringLiteral("undone: intake reading at 75° after TDC"));
         bench.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
@@ -217,9 +217,9 @@ private slots:
         QCOMPARE(bench.onDisk().runs[0].readings.size(), std::size_t(1));
         // A fact, by its name; at its station.
         typeFact(bench, QStringLiteral("Bore"), QStringLiteral("90"));
-        bench.window().go(Station::Timing);
+        bench.window().go(stations::timing);
         bench.key(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(bench.window().station() == Station::Engine);
+        QVERIFY(bench.window().station() == stations::engine);
         QCOMPARE(bench.text("echo"), QStringLiteral("undone: bore"));
     }
 
@@ -334,7 +334,7 @@ private slots:
         QFETCH(double, deg);
         Bench bench;
         bench.type(QStringLiteral("contacts"));
-        bench.window().go(Station::Tdc);
+        bench.window().go(stations::tdc);
         bench.type(typed);
         QCOMPARE(bench.onDisk().contacts.size(), std::size_t(1));
         QCOMPARE(bench.onDisk().contacts[0].at.deg, deg);
@@ -343,7 +343,7 @@ private slots:
     void countsOfTheDriveAsTheyAreSaid() {
         Bench bench;
         bench.type(QStringLiteral("drive"));
-        bench.window().go(Station::Set);
+        bench.window().go(stations::set);
         bench.type(QStringLiteral("d"));
         bench.type(QStringLiteral("40 teeth"));
         QCOMPARE(bench.onDisk().engine.drive.teeth, 40);
@@ -356,7 +356,7 @@ private slots:
             QVERIFY2(d.vernierWheel == 11 && d.vernierHub == 12, said);
         }
         bench.key(Qt::Key_Escape);
-        bench.window().go(Station::Compression);
+        bench.window().go(stations::compression);
         while (!bench.text("ask").startsWith(QStringLiteral("Chamber")))
             bench.key(bench.text("ask").startsWith(QStringLiteral("Bore")) ? Qt::Key_Up
                                                                            : Qt::Key_Up);
@@ -368,19 +368,19 @@ private slots:
         Bench bench;
         bench.type(QStringLiteral("inches"));
         bench.look().setInches(true);
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.keys(QStringLiteral("8.73"));
         QVERIFY2(bench.text("echo").contains(QStringLiteral("1.1811 in")),
                  qPrintable(bench.text("echo")));
         bench.key(Qt::Key_Escape);
-        bench.window().go(Station::Compression);
+        bench.window().go(stations::compression);
         for (int i = 0; i < 20 && !bench.text("ask").startsWith(QStringLiteral("Crown")); ++i)
             bench.key(Qt::Key_Up);
         bench.type(QStringLiteral("60x3"));
         QCOMPARE(bench.onDisk().engine.chamber.crown_cc, 0.0);
         bench.key(Qt::Key_Escape);
         // No lash is a value, and not a dash.
-        bench.window().go(Station::Engine);
+        bench.window().go(stations::engine);
         auto* facts = bench.find<app::RowList>("engineFacts");
         for (int i = 0; i < facts->count(); ++i)
             if (facts->row(i).title.startsWith(QStringLiteral("Lash, ")))
@@ -390,7 +390,7 @@ private slots:
     void aHeightAboveTheNoseIsRefused() {
         Bench bench(true);
         openJob(bench, 0);
-        bench.window().go(Station::Timing);
+        bench.window().go(stations::timing);
         for (const bool inches : {false, true}) {
             bench.look().setInches(inches);
             const auto before = bench.onDisk().settings.heights.size();
@@ -418,7 +418,7 @@ private slots:
     void aLockedOrVanishedBookKeepsWhatWasTyped() {
         Bench bench;
         bench.type(QStringLiteral("vanish"));
-        bench.window().go(Station::Lobes);
+        bench.window().go(stations::lobes);
         bench.type(QStringLiteral("0.01"));
         const QString path = bench.session().book().path();
         QVERIFY(QFile::remove(path));
@@ -428,7 +428,7 @@ private slots:
         bench.answers().save = bench.paths().data + QStringLiteral("/kept.amber");
         bench.key(Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
         QVERIFY(bench.session().book().path().endsWith(QStringLiteral("kept.amber")));
-        QVERIFY(bench.window().station() == Station::Lobes);
+        QVERIFY(bench.window().station() == stations::lobes);
         bench.line()->setFocus();
         bench.line()->selectAll();
         bench.type(QStringLiteral("0.02"));

@@ -11,7 +11,7 @@ namespace {
 void atFreshLobe(Bench& bench, int cylinder, Side side = Side::Intake) {
     bench.session().openJob(bench.session().book().jobs()[0].id);
     bench.session().select(cylinder, side);
-    bench.window().go(lobe::Station::Lobes);
+    bench.window().go(stations::lobes);
 }
 
 LiftRun lastRun(Bench& bench) {
@@ -126,18 +126,23 @@ private slots:
         Engine e = bench.session().job().engine;
         e.cylinders = 2;
         bench.session().keep(book::SetEngine{e});
-        bench.window().go(lobe::Station::Engine);
+        bench.window().go(stations::engine);
         const auto field = [&](const char* name, const char* says) {
-            for (int i = 0; i < 99 && !bench.text("ask").startsWith(QLatin1String(name)); ++i)
-                bench.key(Qt::Key_Down);
+            for (const Qt::Key way : {Qt::Key_Down, Qt::Key_Up})
+                for (int i = 0; i < 99 && !bench.text("ask").startsWith(QLatin1String(name)); ++i)
+                    bench.key(way);
             QVERIFY2(bench.text("ask").startsWith(QLatin1String(name)),
                      qPrintable(bench.text("ask")));
             bench.type(QLatin1String(says));
         };
         field("Firing order", "1 2");
+        // Few need them: passed by after the order, and then asked one after the other.
+        QVERIFY(bench.text("ask").startsWith(QStringLiteral("Job")));
         field("Crank throws", "0 0");
-        field("Bank angle", "45");
-        field("Bank the crank comes to second", "2");
+        QVERIFY(bench.text("ask").startsWith(QStringLiteral("Bank angle")));
+        bench.type(QStringLiteral("45"));
+        QVERIFY(bench.text("ask").startsWith(QStringLiteral("Bank the crank")));
+        bench.type(QStringLiteral("2"));
         const Engine kept = bench.onDisk().engine;
         QCOMPARE(*kept.behindFirst_deg(2), 405.0);
     }
@@ -192,7 +197,7 @@ private slots:
         e.follower = Follower::Hydraulic;
         bench.session().keep(book::SetEngine{e});
         bench.session().select(3, Side::Intake);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         QVERIFY2(bench.text("advice").contains(QStringLiteral("checking spring")),
                  qPrintable(bench.text("advice")));
     }
@@ -211,7 +216,7 @@ private slots:
         bench.session().keep(book::SetEngine{e});
         QCOMPARE(bench.onDisk().engine.firingOrder, (std::vector<int>{1, 3, 4, 2}));
         bench.session().select(3, Side::Intake);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         QVERIFY2(bench.text("advice").contains(QStringLiteral("at BDC")),
                  qPrintable(bench.text("advice")));
     }

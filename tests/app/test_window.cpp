@@ -34,10 +34,11 @@ private slots:
     void demoHasSomethingToFind() {
         Bench bench(true);
         bench.session().openJob(bench.session().book().jobs()[0].id);
-        bench.window().go(lobe::Station::Timing);
+        bench.window().go(stations::timing);
         QVERIFY2(bench.text("timingVerdict").contains(QStringLiteral("2° late")),
                  qPrintable(bench.text("timingVerdict")));
-        QVERIFY(bench.session().findings().progress(lobe::Station::Lobes) == Progress::LookAgain);
+        QVERIFY(stations::lobes.progress(bench.session().job(), bench.session().findings()) ==
+                Progress::LookAgain);
     }
 
     void tablesByMenuDropAndBack() {
@@ -90,7 +91,7 @@ private slots:
 
     void heightsAreEdited() {
         Bench bench(true);
-        bench.window().go(lobe::Station::Timing);
+        bench.window().go(stations::timing);
         const std::size_t before = bench.onDisk().settings.heights.size();
         bench.type(QStringLiteral("3.3v"));
         QCOMPARE(bench.onDisk().settings.heights.size(), before + 1);
@@ -125,7 +126,7 @@ private slots:
     void needleReadsBothLiftsByKeyAndMouse() {
         Bench bench(true);
         bench.session().openJob(bench.session().book().jobs()[0].id);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         app::Ring* ring = nullptr;
         for (auto* r : bench.window().findChildren<app::Ring*>())
             if (r->isVisible()) ring = r;
@@ -142,7 +143,7 @@ private slots:
 
     void stripZoomsByKey() {
         Bench bench(true);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         auto* strip = bench.find<app::Strip>("strip");
         const double all = strip->axisRect(0)->axis(QCPAxis::atBottom)->range().size();
         QTest::keyClick(strip, Qt::Key_Plus);
@@ -153,7 +154,7 @@ private slots:
 
     void picturesAreSaved() {
         Bench bench(true);
-        bench.window().go(lobe::Station::Lobes);
+        bench.window().go(stations::lobes);
         QTemporaryDir dir;
         for (const char* name : {"strip", "ring"}) {
             QWidget* w = nullptr;
@@ -237,15 +238,15 @@ private slots:
                 bench.look().setInches(inches);
                 for (Side side : {Side::Intake, Side::Exhaust}) {
                     bench.session().select(1, side);
-                    for (lobe::Station s : kStations) {
-                        bench.window().go(s);
+                    for (const stations::Station* s : stations::all()) {
+                        bench.window().go(*s);
                         QApplication::processEvents();
                         isWhole(bench, size);
                         if (QTest::currentTestFailed())
                             QFAIL(qPrintable(
                                 QStringLiteral("%1, station %2, %3, %4")
                                     .arg(job.name)
-                                    .arg(static_cast<int>(s))
+                                    .arg(s->id())
                                     .arg(words::sideName(side),
                                          inches ? QStringLiteral("in") : QStringLiteral("mm"))));
                     }

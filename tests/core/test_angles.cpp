@@ -1,6 +1,6 @@
 // Card notation, wheels and dead centres.
-#include "core/angles.h"
-#include "core/wheel.h"
+#include "core/angle/angles.h"
+#include "core/angle/wheel.h"
 
 #include <QTest>
 

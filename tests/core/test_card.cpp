@@ -1,5 +1,5 @@
 // Cards as cards come: what follows from what is printed, and what does not go together.
-#include "core/card.h"
+#include "core/job/card.h"
 
 #include <QTest>
 

@@ -1,7 +1,7 @@
 // The causes of a cam that is not as its card, counted: for every class many made-up cams, measured
 // as people measure, with the one thing wrong that the class is named after. What is said first is
 // right in nine of ten; what is healthy is left in peace; what is said alone is true.
-#include "core/examine.h"
+#include "core/examine/examine.h"
 #include "support/closed_lobes.h"
 
 #include <QTest>

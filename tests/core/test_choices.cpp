@@ -1,5 +1,5 @@
 // What a drive can do, against every combination gone through by brute force.
-#include "core/choices.h"
+#include "core/drive/choices.h"
 
 #include <QTest>
 

@@ -1,6 +1,6 @@
 // Lobes over one another, and the readings a figure stands on.
-#include "core/compare.h"
-#include "core/sources.h"
+#include "core/examine/sources.h"
+#include "core/lobe/compare.h"
 #include "support/closed_lobes.h"
 
 #include <QTest>

@@ -1,5 +1,5 @@
 // The curve against closed-form lobes.
-#include "core/curve.h"
+#include "core/curve/curve.h"
 #include "support/closed_lobes.h"
 
 #include <QTest>

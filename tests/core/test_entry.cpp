@@ -1,5 +1,5 @@
 // What a builder types, and what is refused.
-#include "core/entry.h"
+#include "core/job/entry.h"
 
 #include <QTest>
 

@@ -1,6 +1,7 @@
 // A whole job through the front door.
-#include "core/card.h"
-#include "core/examine.h"
+#include "core/examine/examine.h"
+#include "core/examine/progress.h"
+#include "core/job/card.h"
 #include "support/closed_lobes.h"
 
 #include <QTest>
@@ -63,8 +64,8 @@ class TestExamine : public QObject {
 private slots:
     void emptyJob() {
         const Findings f = examine(Job{});
-        QVERIFY(f.next == Station::Engine);
-        QVERIFY(f.progress(Station::Lobes) == Progress::NotBegun);
+        QVERIFY(engineProgress({}) == Progress::NotBegun);
+        QVERIFY(lobesProgress(f) == Progress::NotBegun);
         QVERIFY(f.figures().empty());
         QVERIFY(f.all.empty());
     }
@@ -117,14 +118,15 @@ private slots:
         c.at = {-31};
         job.contacts.push_back(c);
         QVERIFY(!has(examine(job), Code::TdcNotTaken));
-        QVERIFY(examine(job).next == Station::Tdc);
+        QVERIFY(engineProgress(job.engine) == Progress::Done);
+        QVERIFY(tdcProgress(examine(job).tdc) == Progress::InHand);
     }
 
     void misfitSendsBackToLobes() {
         Job job = lateCam();
         job.runs[0].readings[29].lift_mm -= 0.1;
         const Findings f = examine(job);
-        QVERIFY(f.progress(Station::Lobes) == Progress::LookAgain);
+        QVERIFY(lobesProgress(f) == Progress::LookAgain);
         QVERIFY(has(f, Code::Misfit));
         job.runs[0].readings[29].struck = Struck{"misread"};
         QVERIFY(!has(examine(job), Code::Misfit));
@@ -203,7 +205,7 @@ private slots:
     void impossibleRodIsNotedOnTheRoute() {
         Job job = lateCam();
         job.engine.rod_mm = 30;
-        QVERIFY(examine(job).progress(Station::Engine) == Progress::LookAgain);
+        QVERIFY(engineProgress(job.engine) == Progress::LookAgain);
     }
 
     void readingsTakenBackingUpAreLeftOutAndCounted() {

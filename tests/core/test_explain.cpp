@@ -1,7 +1,7 @@
 // Constructed cams against their cards: each cause alone, pairs of causes, nothing wrong, and too
 // noisy to tell. The truth is a closed form; what is measured is its lift with scatter, rounded as
 // an indicator is read. The seeds of the second half were drawn after the rules were written.
-#include "core/explain.h"
+#include "core/timing/explain.h"
 #include "support/closed_lobes.h"
 
 #include <QTest>

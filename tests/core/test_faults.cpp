@@ -1,10 +1,10 @@
 // Against closed forms and arithmetic by hand, where a slip would look plausible: which side a
 // value is read from, a factor of two, a mirror left out, a lash or a bore forgotten.
-#include "core/compare.h"
-#include "core/compression.h"
-#include "core/examine.h"
-#include "core/geometry.h"
-#include "core/snapshot.h"
+#include "core/angle/geometry.h"
+#include "core/compression/compression.h"
+#include "core/examine/examine.h"
+#include "core/examine/snapshot.h"
+#include "core/lobe/compare.h"
 
 #include "support/closed_lobes.h"
 

@@ -1,5 +1,5 @@
 // The slider-crank against a rod and crank drawn point by point.
-#include "core/geometry.h"
+#include "core/angle/geometry.h"
 
 #include <QTest>
 

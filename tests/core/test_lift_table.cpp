@@ -1,5 +1,5 @@
 // CSV lift tables: every accepted form, every refusal with its line.
-#include "core/lift_table.h"
+#include "core/lobe/lift_table.h"
 
 #include <QTest>
 

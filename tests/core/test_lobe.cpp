@@ -1,5 +1,5 @@
 // One lobe: heights, references, centres, base circle, places.
-#include "core/lobe.h"
+#include "core/lobe/lobe.h"
 #include "support/closed_lobes.h"
 
 #include <QTest>

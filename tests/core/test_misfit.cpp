@@ -1,5 +1,5 @@
 // Readings that do not fit: found by name, and never where there is none.
-#include "core/misfit.h"
+#include "core/lobe/misfit.h"
 #include "support/closed_lobes.h"
 
 #include <QTest>

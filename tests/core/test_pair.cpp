@@ -1,5 +1,5 @@
 // Two lobes together, against their closed forms.
-#include "core/pair.h"
+#include "core/timing/pair.h"
 #include "support/closed_lobes.h"
 
 #include <QTest>

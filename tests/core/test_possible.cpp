@@ -1,9 +1,9 @@
 // Readings that cannot be: asked about at the reading that made it, and no figure made of it.
 // Events in one turn, the centre by two readings, another cylinder on an unmoved wheel, what a move
 // that came out otherwise was, and wanted centres. Numbers by hand.
-#include "core/choices.h"
-#include "core/examine.h"
-#include "core/one_turn.h"
+#include "core/drive/choices.h"
+#include "core/examine/examine.h"
+#include "core/lobe/one_turn.h"
 #include "support/measured_lobe.h"
 
 #include <QTest>
@@ -269,6 +269,36 @@ private slots:
         QVERIFY(next()->side == Side::Exhaust && next()->wanted.of == ReadingOf::Closes);
     }
 
+    // Opens 70 and closes 140 after TDC: centred like a cam, and no cam is 70 long at 1.27 mm. At 5
+    // mm a lobe may be.
+    void aDurationNoCamHas() {
+        for (const double mm : {1.27, 5.0}) {
+            Job job;
+            LiftRun run = events(Side::Intake, {taken(ReadingOf::Opens, 70.0, mm),
+                                                taken(ReadingOf::Closes, 140.0, mm)});
+            run.terms.eventHeights = {{mm, Place::Tappet}};
+            job.runs = {run};
+            const Findings f = examine(job);
+            QCOMPARE(find(f, Code::DurationUnlikely) != nullptr, mm < 2.0);
+        }
+    }
+
+    // An opening 11 after TDC where the card has 11 before: a cam that is late opens there, so
+    // nothing is said of it until the closing is known.
+    void oneEventAloneIsNotAccusedOfItsSide() {
+        Job job;
+        job.card = Card{};
+        job.card->height = {1.27, Place::Tappet};
+        job.card->ivo = 11.0;
+        job.card->ivc = 40.0;
+        job.runs = {events(Side::Intake, {taken(ReadingOf::Opens, 11.0)})};
+        QVERIFY(!find(examine(job), Code::EventSide));
+        job.runs[0].readings.push_back(taken(ReadingOf::Closes, 220.0)); // as the card
+        QVERIFY(find(examine(job), Code::EventSide));
+        job.runs[0].readings[1].at = {242.0}; // 22 late, as the opening is
+        QVERIFY(!find(examine(job), Code::EventSide));
+    }
+
     void nearlyTheCardsHeightIsSaid() {
         Job job;
         job.card = Card{};
@@ -343,6 +373,10 @@ private slots:
         QVERIFY(f.changes[0].instead);
         QCOMPARE(f.changes[0].instead->teeth, -1);
         QCOMPARE(f.changes[0].instead->crankKeyway_deg, 4.0);
+        // A slot makes any move, and explains none: this one is 9 off every keyway and tooth.
+        job.engine.drive.slot_deg = 20.0;
+        job.runs[1] = run(2, 116.0, 1);
+        QVERIFY(!examine(job).changes[0].instead);
     }
 
     // Firing order 1 3 4 2, even: 3 is 180 behind, 4 360, 2 540. A V twin that fires 270, 450.

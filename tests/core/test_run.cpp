@@ -1,8 +1,8 @@
 // What stands between the indicator's dial and lift: zeros, counting down, askew indicators,
 // drift and its causes, several passes, and what is still to be taken.
-#include "core/carry.h"
-#include "core/examine.h"
-#include "core/zero_return.h"
+#include "core/examine/examine.h"
+#include "core/lobe/carry.h"
+#include "core/lobe/zero_return.h"
 #include "support/closed_lobes.h"
 
 #include <QTest>

@@ -1,8 +1,10 @@
 // Setting the cam: what is to be moved by every target and school, what a move makes of the
 // figures, and what was measured after it. The cams are closed-form lobes moved by known amounts.
-#include "core/choices.h"
-#include "core/compression.h"
-#include "core/examine.h"
+#include "core/compression/compression.h"
+#include "core/drive/choices.h"
+#include "core/examine/examine.h"
+#include "core/examine/need.h"
+#include "core/examine/progress.h"
 #include "support/closed_lobes.h"
 
 #include <QTest>
@@ -238,10 +240,10 @@ private slots:
             QVERIFY(c.alike);
             QCOMPARE(c.events.size(), std::size_t(2));
         }
-        QVERIFY(f.progress(Station::Set) == (verdict != static_cast<int>(MoveVerdict::AsMeant)
-                                                 ? Progress::LookAgain
-                                             : moved == 4.0 ? Progress::Done
-                                                            : f.progress(Station::Set)));
+        QVERIFY(settingProgress(::moved(meant, moved), f) ==
+                (verdict != static_cast<int>(MoveVerdict::AsMeant) ? Progress::LookAgain
+                 : moved == 4.0                                    ? Progress::Done
+                                : settingProgress(::moved(meant, moved), f)));
     }
 
     void waitsToBeMeasured() {
@@ -253,14 +255,14 @@ private slots:
         Findings f = examine(job);
         QCOMPARE(f.changes.size(), std::size_t(2));
         QVERIFY(f.changes[0].verdict == MoveVerdict::Waiting);
-        QVERIFY(f.progress(Station::Set) == Progress::InHand);
+        QVERIFY(settingProgress(job, f) == Progress::InHand);
         int again = 0;
         for (const Task& t : f.plan)
             again += t.kind == TaskKind::MeasureAgain;
         QCOMPARE(again, 2);
         // Nothing is said of where it stands until then.
         QVERIFY(f.need.fault == NeedFault::MovedSince);
-        QVERIFY(f.progress(Station::Timing) == Progress::InHand);
+        QVERIFY(timingProgress(f) == Progress::InHand);
         QVERIFY(!f.closings[0].deg);
         int moved = 0;
         for (const Finding& x : f.all) {
@@ -284,11 +286,11 @@ private slots:
         f = examine(job);
         QVERIFY(!f.cylinders.front().pair);
         QVERIFY(near(f.need.intake_deg, 0.0));
-        QVERIFY(f.progress(Station::Set) == Progress::InHand);
+        QVERIFY(settingProgress(job, f) == Progress::InHand);
         job.runs.push_back(run(4, exhaustLobe(0.0), Side::Exhaust, -285, 65, 1));
         f = examine(job);
         QVERIFY(f.cylinders.front().pair.has_value());
-        QVERIFY(f.progress(Station::Set) == Progress::Done);
+        QVERIFY(settingProgress(job, f) == Progress::Done);
     }
 
     void twoCamsAreJudgedEachOnItsOwn() {
@@ -342,8 +344,8 @@ private slots:
         const Findings f = examine(job);
         for (const Finding& x : f.all)
             QVERIFY2(x.code != Code::Twist, "the move was taken for a twisted cam");
-        QVERIFY(f.progress(Station::Set) == Progress::Done);
-        QVERIFY(f.progress(Station::Timing) == Progress::Done);
+        QVERIFY(settingProgress(job, f) == Progress::Done);
+        QVERIFY(timingProgress(f) == Progress::Done);
         const auto again = std::find_if(f.plan.begin(), f.plan.end(), [](const Task& t) {
             return t.kind == TaskKind::MeasureAgain;
         });
@@ -385,7 +387,7 @@ private slots:
         QVERIFY(!c.alike);
         QVERIFY(c.error_deg > 1.0);
         QVERIFY(near(c.moved_deg, 4.0, 0.3));
-        QVERIFY(f.progress(Station::Set) == Progress::LookAgain);
+        QVERIFY(settingProgress(job, f) == Progress::LookAgain);
     }
 
     void readingsBeforeAMoveAreNotAveragedWithThoseAfter() {

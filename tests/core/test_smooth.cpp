@@ -1,6 +1,6 @@
 // The smoothed curve, what it leaves uncertain, and what is derived from it, against closed forms.
-#include "core/examine.h"
-#include "core/smooth.h"
+#include "core/curve/smooth.h"
+#include "core/examine/examine.h"
 #include "support/closed_lobes.h"
 
 #include <QTest>

@@ -1,6 +1,6 @@
 // True TDC from two contacts, with the slips that belong to it.
-#include "core/geometry.h"
-#include "core/tdc.h"
+#include "core/angle/geometry.h"
+#include "core/tdc/tdc.h"
 
 #include <QTest>
 

@@ -2,7 +2,7 @@
 // the dial's rounding; one reading spoilt on purpose. For tests and the accuracy bench.
 #pragma once
 
-#include "core/curve.h"
+#include "core/curve/curve.h"
 #include "support/closed_lobes.h"
 
 #include <random>

@@ -3,7 +3,7 @@
 // with the truth in hand.
 #pragma once
 
-#include "core/curve.h"
+#include "core/curve/curve.h"
 #include "support/closed_lobes.h"
 #include "support/measured_lobe.h"
 

@@ -1,5 +1,6 @@
 // What the slate, the route and the sentences say, as tables made by hand.
-#include "core/examine.h"
+#include "core/examine/examine.h"
+#include "stations/list.h"
 #include "words/explanation.h"
 #include "words/sentences.h"
 #include "words/setting.h"
@@ -256,17 +257,28 @@ private slots:
                  QStringLiteral("Both cams stand right, known to ±0.2°: leave it."));
     }
 
+    // By hand: 42 cc head, 91 mm gasket bore of 1.1, deck 0.35, crown 3.5, crevice 0.6 make 55.5 cc
+    // under 496.2 swept: 9.9 to 1; nothing is closed without a lobe.
+    void theRouteTellsStaticFromDynamic() {
+        Job job;
+        job.engine.bore_mm = 90.0;
+        job.engine.stroke_mm = 78.0;
+        job.engine.rod_mm = 142.0;
+        job.engine.chamber = {42.0, 91.0, 1.1, 0.35, 3.5, 0.6};
+        QCOMPARE(stations::compression.line(job, examine(job), {}), QStringLiteral("static 9.9"));
+    }
+
     // The route names the lobe it means.
     void stationLinesNameTheirLobe() {
         Job job = twoLobes();
         job.runs[1].readings.resize(20);
-        const QString line = words::stationLine(Station::Lobes, job, examine(job), {});
+        const QString line = stations::lobes.line(job, examine(job), {});
         QVERIFY2(line.contains(QStringLiteral("exhaust")) &&
                      !line.contains(QStringLiteral("intake")),
                  qPrintable(line));
         job = twoLobes();
         job.runs[0].readings[40].lift_mm += 0.2; // at 130 after TDC
-        const QString again = words::stationLine(Station::Lobes, job, examine(job), {});
+        const QString again = stations::lobes.line(job, examine(job), {});
         QVERIFY2(again.contains(QStringLiteral("intake 50° BBDC")), qPrintable(again));
     }
 

@@ -4,6 +4,7 @@
 #include "app/frame/session.h"
 #include "app/frame/stand.h"
 #include "app/style/look.h"
+#include "stations/list.h"
 
 #include <QString>
 #include <QWidget>
@@ -65,7 +66,7 @@ signals:
     /// The next thing is typed: give the entry line the focus.
     void entryWanted();
     /// This station is through: on to another.
-    void stationWanted(lobe::Station station);
+    void stationWanted(const stations::Station* station);
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -1,6 +1,6 @@
 #include "app/frame/deeds.h"
 
-#include "core/wheel.h"
+#include "core/angle/wheel.h"
 
 namespace app {
 
@@ -84,33 +84,20 @@ QString deedShort(const book::Deed& d, const words::Style& style) {
     return deedName(d, style);
 }
 
-std::optional<Station> deedStation(const book::Deed& d) {
-    const auto field = [&](std::initializer_list<const char*> names) {
-        for (const char* name : names)
-            if (d.field == QLatin1String(name)) return true;
-        return false;
-    };
-    if (d.kind == QLatin1String("shift")) return Station::Tdc;
-    if (d.reading || d.subject == QLatin1String("terms") || d.kind == QLatin1String("import") ||
-        d.kind == QLatin1String("run"))
-        return Station::Lobes;
-    if (d.contact) return Station::Tdc;
-    if (d.kind == QLatin1String("cam setting")) return Station::Set;
-    if (d.subject == QLatin1String("engine")) {
-        if (field({"drive"})) return Station::Set;
-        if (field({"chamber", "chambers", "volumes"})) return Station::Compression;
-        return Station::Engine;
-    }
-    if (d.subject != QLatin1String("settings")) return Station::Engine;
-    if (field({"pinned"})) return std::nullopt;
-    if (field({"target", "skim_mm"})) return Station::Set;
-    if (field({"closing", "closing_height_mm", "altitude_m", "exponent", "wanted_dynamic", "fuels",
-               "kept"}))
-        return Station::Compression;
-    if (field({"wheel", "tape_mm", "tdc_tolerance_deg", "resolution_mm", "top", "deck_mm",
-               "factory_mark_deg", "damper_mm"}))
-        return Station::Tdc;
-    return field({"average_passes"}) ? Station::Lobes : Station::Timing;
+const stations::Station* deedStation(const book::Deed& d) {
+    const bool inRun = d.reading || d.subject == QLatin1String("terms") ||
+                       d.kind == QLatin1String("import") || d.kind == QLatin1String("run");
+    if (d.subject == QLatin1String("settings") && d.field == QLatin1String("pinned"))
+        return nullptr; // figures of the slate, which is everywhere
+    const QString part =
+        d.kind == QLatin1String("shift")         ? d.kind
+        : inRun                                  ? QStringLiteral("run")
+        : d.contact                              ? QStringLiteral("contact")
+        : d.kind == QLatin1String("cam setting") ? d.kind
+        : d.subject == QLatin1String("engine") || d.subject == QLatin1String("settings")
+            ? d.subject + QLatin1Char('.') + d.field
+            : QStringLiteral("engine"); // the card and the job's name
+    return stations::owner(part);
 }
 
 } // namespace app

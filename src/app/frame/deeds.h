@@ -2,7 +2,8 @@
 #pragma once
 
 #include "book/book.h"
-#include "core/examine.h"
+#include "core/examine/examine.h"
+#include "stations/list.h"
 #include "words/numbers.h"
 
 #include <QString>
@@ -16,6 +17,6 @@ QString deedName(const book::Deed& deed, const words::Style& style);
 /// Short enough for a menu: "reading 75°".
 QString deedShort(const book::Deed& deed, const words::Style& style);
 /// Where it shows; empty for what shows everywhere, as a pin on the slate.
-std::optional<lobe::Station> deedStation(const book::Deed& deed);
+const stations::Station* deedStation(const book::Deed& deed);
 
 } // namespace app

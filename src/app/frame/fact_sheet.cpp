@@ -19,7 +19,9 @@ void FactSheet::moveTo(int field) {
 
 int FactSheet::onward() const {
     std::size_t next = static_cast<std::size_t>(at_ + 1);
-    while (next < fields_.size() && fields_[next].seldom)
+    // Whoever chose one of them is asked those beside it too.
+    const bool among = field() && field()->seldom;
+    while (!among && next < fields_.size() && fields_[next].seldom)
         ++next;
     return static_cast<int>(next);
 }

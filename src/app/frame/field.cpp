@@ -1,6 +1,6 @@
 #include "app/frame/field.h"
 
-#include "core/entry.h"
+#include "core/job/entry.h"
 #include "words/sentences.h"
 
 #include <cmath>

@@ -22,17 +22,6 @@ constexpr std::pair<const char*, const char*> kLine[] = {
     {"Space on a figure of the slate", "where does it come from?"},
 };
 
-/// What can be typed at Lobes and at TDC beside a plain number.
-constexpr std::pair<const char*, const char*> kWords[] = {
-    {"75a   20b   40ab   30bb", "after, before TDC; after, before BDC; also 31 BTDC, 20 abdc"},
-    {"75a 8.512", "log a lift at that angle"},
-    {"step 2,  zero,  zero 8.5", "another step; indicator zeroed again, where lift is 8.5"},
-    {"360: 329", "this one read on another wheel: 360, against, 180, 90, signed, twice"},
-    {"other,  timing,  pass", "when a run is through: the other lobe, Timing, another pass"},
-    {"made …,  note …,  photo …  at Set", "keep a change of setting; what goes with it"},
-    {"reach 8.5  at Compression", "what reaches a dynamic ratio"},
-};
-
 } // namespace
 
 KeysOverlay::KeysOverlay(const Look& look, QWidget* parent)
@@ -84,8 +73,9 @@ void KeysOverlay::open(const QString& stationName, const Bench* station,
     for (const auto& [keys, does] : kLine)
         row(QString::fromUtf8(keys), QString::fromUtf8(does));
     head(QStringLiteral("What it understands"));
-    for (const auto& [keys, does] : kWords)
-        row(QString::fromUtf8(keys), QString::fromUtf8(does));
+    for (const stations::Station* s : stations::all())
+        for (const stations::Typed& each : s->typed)
+            row(QString::fromUtf8(each.typed), QString::fromUtf8(each.meaning));
     head(QStringLiteral("Everywhere"));
     for (const QAction* a : actions)
         if (!a->shortcut().isEmpty())

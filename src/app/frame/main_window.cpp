@@ -12,12 +12,9 @@
 #include "app/frame/top_bar.h"
 #include "app/frame/typing.h"
 #include "app/frame/welcome.h"
-#include "app/stations/compression/compression_station.h"
+#include "app/stations/benches.h"
 #include "app/stations/engine/engine_station.h"
 #include "app/stations/lobes/lobes_station.h"
-#include "app/stations/set/set_station.h"
-#include "app/stations/tdc/tdc_station.h"
-#include "app/stations/timing/timing_station.h"
 #include "book/files.h"
 #include "words/sentences.h"
 
@@ -92,7 +89,7 @@ void MainWindow::connectAll() {
         preferences_.setInches(look_.inches());
         refresh();
     });
-    connect(route_, &Route::chosen, this, &MainWindow::go);
+    connect(route_, &Route::chosen, this, [this](const stations::Station* to) { go(*to); });
     connect(slate_, &Slate::asked, this, [this](const lobe::Figure& figure) {
         if (Bench* b = bench()) b->highlight(figure);
     });
@@ -107,47 +104,29 @@ Bench* MainWindow::bench() const {
     return shown && shown != welcome_ ? static_cast<Bench*>(shown) : nullptr;
 }
 
-Bench* MainWindow::make(lobe::Station station) {
-    switch (station) {
-    case lobe::Station::Engine:
-        return new EngineStation(session_, look_, dialogs_, this);
-    case lobe::Station::Tdc:
-        return new TdcStation(session_, look_, dialogs_, this);
-    case lobe::Station::Lobes:
-        return new LobesStation(session_, look_, dialogs_, this);
-    case lobe::Station::Timing:
-        return new TimingStation(session_, look_, dialogs_, this);
-    case lobe::Station::Set:
-        return new SetStation(session_, look_, dialogs_, this);
-    case lobe::Station::Compression:
-        break;
-    }
-    return new CompressionStation(session_, look_, dialogs_, this);
-}
-
-Bench* MainWindow::benchOf(lobe::Station station) {
+Bench* MainWindow::benchOf(const stations::Station& station) {
     // Made when first visited: the window is up sooner, and most visits use two or three.
-    Bench*& bench = stations_[static_cast<std::size_t>(station)];
+    Bench*& bench = benches_[&station];
     if (bench) return bench;
-    bench = make(station);
+    bench = benchKind(station).make(session_, look_, dialogs_, this);
     frame_->addBench(bench);
     connect(bench, &Bench::promptChanged, this, [this, bench] {
         if (frame_->bench() == bench && atStand()) stand_->setCard(bench->standCard());
     });
     connect(bench, &Bench::entryWanted, this, [this] { entry_->line()->setFocus(); });
-    connect(bench, &Bench::stationWanted, this, &MainWindow::go);
+    connect(bench, &Bench::stationWanted, this, [this](const stations::Station* to) { go(*to); });
     return bench;
 }
 
 LobesStation* MainWindow::lobes() {
-    return static_cast<LobesStation*>(benchOf(lobe::Station::Lobes));
+    return static_cast<LobesStation*>(benchOf(stations::lobes));
 }
 
 EngineStation* MainWindow::engine() {
-    return static_cast<EngineStation*>(benchOf(lobe::Station::Engine));
+    return static_cast<EngineStation*>(benchOf(stations::engine));
 }
 
-void MainWindow::go(lobe::Station station) {
+void MainWindow::go(const stations::Station& station) {
     if (!session_.hasJob()) return;
     naming_ = false;
     Bench* target = benchOf(station);
@@ -160,22 +139,29 @@ void MainWindow::go(lobe::Station station) {
     rememberPlace();
 }
 
-lobe::Station MainWindow::station() const {
+void MainWindow::goOn() {
+    go(stations::next(session_.job(), session_.findings()));
+}
+
+const stations::Station& MainWindow::station() const {
     return route_->current();
 }
 
 void MainWindow::rememberPlace() {
     if (!session_.hasJob() || naming_) return;
-    books_.setPlace({session_.job().id, session_.cylinder(), session_.side(),
-                     words::stationKey(route_->current())});
+    books_.setPlace(
+        {session_.job().id, session_.cylinder(), session_.side(), route_->current().id()});
 }
 
 /// Another book, or the first: the work goes on where it was left in it.
 void MainWindow::bookOpened(const Place& left) {
     refresh();
     if (!session_.hasJob()) return;
-    const auto station = words::stationOfKey(left.station);
-    go(station && left.job == session_.job().id ? *station : session_.findings().next);
+    const auto* station = stations::byKey(left.station);
+    if (station && left.job == session_.job().id)
+        go(*station);
+    else
+        goOn();
 }
 
 void MainWindow::nameWindow() {
@@ -194,7 +180,7 @@ void MainWindow::refresh() {
     nameWindow();
     if (!session_.hasJob()) return welcome();
     if (naming_) return entry_->refresh();
-    if (welcome_ && frame_->bench() == welcome_) return go(session_.findings().next);
+    if (welcome_ && frame_->bench() == welcome_) return goOn();
     Bench* shown = bench();
     if (!shown) return;
     shown->refresh();
@@ -208,7 +194,7 @@ void MainWindow::welcome() {
         frame_->addBench(welcome_);
         connect(welcome_, &Welcome::demoWanted, &books_, &Books::demoOrBack);
         connect(welcome_, &Welcome::jobMade, this, [this] { engine()->askFirst(); });
-        connect(welcome_, &Welcome::jobMade, this, [this] { go(lobe::Station::Engine); });
+        connect(welcome_, &Welcome::jobMade, this, [this] { go(stations::engine); });
         connect(welcome_, &Welcome::left, this, [this] {
             if (session_.hasJob()) go(route_->current());
         });
@@ -226,8 +212,8 @@ void MainWindow::askNewJob() {
 
 void MainWindow::showUndone(const book::Deed& deed, bool again) {
     if (deed.cylinder > 0 && deed.side) session_.select(deed.cylinder, *deed.side);
-    const auto where = deedStation(deed);
-    if (where && *where != station()) go(*where);
+    const auto* where = deedStation(deed);
+    if (where && !(*where == station())) go(*where);
     words::Style style = look_.style();
     style.wheel = session_.job().settings.fittedWheel();
     entry_->showSaid((again ? QStringLiteral("done again: ") : QStringLiteral("undone: ")) +
@@ -274,7 +260,7 @@ void MainWindow::setTick(bool on) {
 
 void MainWindow::showKeys() {
     if (toTake_ && toTake_->isOpen()) toTake_->close();
-    keys_->open(words::stationName(station()), bench(), actions());
+    keys_->open(station().name(), bench(), actions());
 }
 
 void MainWindow::showToTake() {
@@ -287,16 +273,12 @@ void MainWindow::showToTake() {
 }
 
 void MainWindow::begin(const lobe::Task& task) {
-    if (task.cylinder == 0) {
-        go(lobe::Station::Tdc);
-        benchOf(lobe::Station::Tdc)->ask(task);
+    for (const stations::Station* s : stations::all()) {
+        if (!s->takes || !s->takes(task)) continue;
+        go(*s);
+        benchOf(*s)->ask(task);
         return entry_->refresh();
     }
-    session_.select(task.cylinder, task.side);
-    go(lobe::Station::Lobes);
-    if (!task.at) return;
-    const auto run = session_.run();
-    if (run && !run->terms.eventsOnly) lobes()->goTo({task.at->deg - run->terms.shift_deg});
 }
 
 void MainWindow::importTable(const QString& path) {
@@ -315,7 +297,7 @@ void MainWindow::importTable(const QString& path) {
                                         session_.side(), terms);
     const auto count = run.readings.size();
     if (!session_.keep(book::AddRun{run})) return;
-    go(lobe::Station::Lobes);
+    go(stations::lobes);
     say(QStringLiteral(
             "%1: %2 readings are now a run of cylinder %3 %4, taken at the %5. Undo takes it away.")
             .arg(name)

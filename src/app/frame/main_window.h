@@ -6,10 +6,11 @@
 #include "app/frame/preferences.h"
 #include "app/frame/session.h"
 #include "app/style/look.h"
+#include "stations/list.h"
 
 #include <QMainWindow>
 
-#include <array>
+#include <map>
 
 class QLabel;
 class QTimer;
@@ -38,8 +39,10 @@ public:
     MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
                Preferences& preferences, const Place& left);
 
-    void go(lobe::Station station);
-    lobe::Station station() const;
+    void go(const stations::Station& station);
+    /// To where the work goes on.
+    void goOn();
+    const stations::Station& station() const;
     EntryBar* entryBar() const { return entry_; }
     LobesStation* lobes();
     EngineStation* engine();
@@ -73,8 +76,7 @@ protected:
     void changeEvent(QEvent* event) override;
 
 private:
-    Bench* make(lobe::Station station);
-    Bench* benchOf(lobe::Station station);
+    Bench* benchOf(const stations::Station& station);
     void build();
     void connectAll();
     void refresh();
@@ -100,7 +102,7 @@ private:
     Frame* frame_;
     QLabel* message_;
     Welcome* welcome_ = nullptr;
-    std::array<Bench*, std::size(lobe::kStations)> stations_{};
+    std::map<const stations::Station*, Bench*> benches_;
     KeysOverlay* keys_;
     ToTake* toTake_ = nullptr; ///< made when first asked for
     bool naming_ = false;      ///< the name of a new job is asked for

@@ -75,7 +75,7 @@ void Menus::editMenu() {
     redo_ = add(menu, "redo", QStringLiteral("Redo"), "Ctrl+Shift+Z", [this] { session_.redo(); });
     menu->addSeparator();
     needJob_ << add(menu, "newRunAction", QStringLiteral("New run of this lobe"), "Ctrl+R", [this] {
-        window_.go(Station::Lobes);
+        window_.go(stations::lobes);
         window_.lobes()->newRun();
     });
     needJob_ << add(menu, "newCard", QStringLiteral("Another cam card"), "Ctrl+K",
@@ -103,7 +103,7 @@ void Menus::newCard() {
     cards.fitted->name = "New card";
     if (session_.job().card) cards.others.insert(cards.others.begin(), *session_.job().card);
     if (!session_.keep(cards)) return;
-    window_.go(Station::Engine);
+    window_.go(stations::engine);
     window_.engine()->askCard();
 }
 
@@ -119,16 +119,22 @@ void Menus::nextCard() {
     session_.keep(cards);
 }
 
+/// Ctrl with the place on the route: 1 to 9, 0 for the tenth; then with Shift from 1 again.
+static QByteArray keysOf(std::size_t place) {
+    const QByteArray digit = QByteArray::number(static_cast<int>(place + 1) % 10);
+    return (place < 10 ? "Ctrl+" : "Ctrl+Shift+") + digit;
+}
+
 void Menus::viewMenu() {
     QMenu* menu = bar_->addMenu(QStringLiteral("&View"));
-    static constexpr const char* kNames[] = {"goEngine", "goTdc", "goLobes",
-                                             "goTiming", "goSet", "goCompression"};
-    static constexpr const char* kKeys[] = {"Ctrl+1", "Ctrl+2", "Ctrl+3",
-                                            "Ctrl+4", "Ctrl+5", "Ctrl+6"};
-    for (std::size_t i = 0; i < std::size(kStations); ++i) {
-        const lobe::Station s = kStations[i];
+    const auto& all = stations::all();
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        const stations::Station* s = all[i];
+        QString name = s->id();
+        name[0] = name[0].toUpper();
         needJob_ << add(
-            menu, kNames[i], words::stationName(s), kKeys[i], [this, s] { window_.go(s); }, true);
+            menu, ("go" + name.toLatin1()).constData(), s->name(), keysOf(i).constData(),
+            [this, s] { window_.go(*s); }, true);
     }
     menu->addSeparator();
     add(menu, "entryLine", QStringLiteral("To the entry line"), "F6",
@@ -164,7 +170,7 @@ void Menus::listJobs() {
         action->setCheckable(true);
         action->setChecked(job.id == session_.job().id);
         connect(action, &QAction::triggered, this, [this, id = job.id] {
-            if (session_.openJob(id)) window_.go(session_.findings().next);
+            if (session_.openJob(id)) window_.goOn();
         });
     }
     if (jobs_->isEmpty()) jobs_->addAction(QStringLiteral("no job yet"))->setEnabled(false);

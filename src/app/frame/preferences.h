@@ -1,7 +1,7 @@
 // What the window remembers between starts. The file is named by whoever makes it.
 #pragma once
 
-#include "core/angles.h"
+#include "core/angle/angles.h"
 
 #include <QCryptographicHash>
 #include <QFileInfo>

@@ -7,12 +7,13 @@
 #include <QPainter>
 #include <QPainterPath>
 
+#include <algorithm>
+
 namespace app {
 
 using namespace lobe;
 
 namespace {
-constexpr int kCount = static_cast<int>(std::size(kStations));
 constexpr double kRow = 66.0, kTop = 12.0;
 constexpr double kTwoLines = 60.0; ///< from this height on a finding may take a second line
 } // namespace
@@ -26,35 +27,43 @@ Route::Route(const Session& session, const Look& look, QWidget* parent)
     connect(&look, &Look::changed, this, qOverload<>(&QWidget::update));
 }
 
-void Route::setCurrent(Station station) {
-    current_ = station;
+void Route::setCurrent(const stations::Station& station) {
+    current_ = &station;
     refresh();
+}
+
+std::vector<const stations::Station*> Route::shown() const {
+    return stations::of(session_.job());
 }
 
 void Route::refresh() {
     QStringList said;
-    for (Station s : kStations)
+    for (const stations::Station* s : shown())
         said << QStringLiteral("%1, %2, %3")
-                    .arg(words::stationName(s),
-                         words::progressName(session_.findings().progress(s)), line(s));
-    const QString all = said.join(QStringLiteral("; ")) + words::stationName(current_);
-    if (all == shown_) return;
-    shown_ = all;
+                    .arg(s->name(),
+                         words::progressName(s->progress(session_.job(), session_.findings())),
+                         line(*s));
+    const QString all = said.join(QStringLiteral("; ")) + current_->id();
+    if (all == painted_) return;
+    painted_ = all;
     setAccessibleDescription(said.join(QStringLiteral("; ")));
     update();
 }
 
-QString Route::line(Station s) const {
+QString Route::line(const stations::Station& s) const {
     if (!session_.hasJob()) return {};
+    const Job& job = session_.job();
     const Findings& f = session_.findings();
-    const QString line = words::stationLine(s, session_.job(), f, look_.style());
-    const bool next = s == f.next && s != current_ && f.progress(s) != Progress::LookAgain;
+    const QString line = s.line(job, f, look_.style());
+    const bool next = s == stations::next(job, f) && !(s == *current_) &&
+                      s.progress(job, f) != Progress::LookAgain;
     return next ? QStringLiteral("next: ") + line : line;
 }
 
 QRectF Route::box(int index) const {
     // Twelve have room in the smallest window.
-    const double row = std::min(kRow, (height() - 2.0 * kTop) / kCount);
+    const double row =
+        std::min(kRow, (height() - 2.0 * kTop) / static_cast<double>(shown().size()));
     return {8.0, kTop + row * index, width() - 16.0, row - std::min(8.0, row * 0.1)};
 }
 
@@ -103,26 +112,29 @@ void Route::paintEvent(QPaintEvent*) {
     p.drawLine(width() - 1, 0, width() - 1, height());
     const double x = 34.0;
     p.setPen(QPen(t.edge, 3.0));
-    p.drawLine(QPointF(x, box(0).center().y()), QPointF(x, box(kCount - 1).center().y()));
-    const Findings& f = session_.findings();
-    for (int i = 0; i < kCount; ++i) {
-        const Station s = kStations[i];
-        const QRectF b = box(i);
-        if (s == current_) {
+    const auto all = shown();
+    p.drawLine(QPointF(x, box(0).center().y()),
+               QPointF(x, box(static_cast<int>(all.size()) - 1).center().y()));
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        const stations::Station& s = *all[i];
+        const QRectF b = box(static_cast<int>(i));
+        const bool here = s == *current_;
+        if (here) {
             p.setPen(QPen(t.amberLine, hasFocus() ? 3.0 : 1.8));
             p.setBrush(t.dial);
             p.drawRoundedRect(b, 8, 8);
             p.setBrush(Qt::NoBrush);
         }
-        const Progress progress = session_.hasJob() ? f.progress(s) : Progress::NotBegun;
+        const Progress progress = session_.hasJob()
+                                      ? s.progress(session_.job(), session_.findings())
+                                      : Progress::NotBegun;
         drawMark(p, QPointF(x, b.center().y()), progress);
         const QRectF text(56, b.top(), b.right() - 60, b.height());
         const bool two = b.height() >= kTwoLines - 8.0;
-        p.setFont(Look::font(15, s == current_));
+        p.setFont(Look::font(15, here));
         p.setPen(t.ink);
         const double inset = two ? 4.0 : 1.0;
-        p.drawText(text.adjusted(0, inset, 0, 0), Qt::AlignLeft | Qt::AlignTop,
-                   words::stationName(s));
+        p.drawText(text.adjusted(0, inset, 0, 0), Qt::AlignLeft | Qt::AlignTop, s.name());
         p.setFont(Look::font(12));
         p.setPen(progress == Progress::LookAgain ? t.amberText : t.muted);
         const QFontMetrics metrics(p.font());
@@ -140,13 +152,16 @@ void Route::paintEvent(QPaintEvent*) {
 }
 
 void Route::mousePressEvent(QMouseEvent* event) {
-    for (int i = 0; i < kCount; ++i)
-        if (box(i).contains(event->position())) emit chosen(kStations[i]);
+    const auto all = shown();
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (box(static_cast<int>(i)).contains(event->position())) emit chosen(all[i]);
 }
 
 void Route::move(int by) {
-    const int to = std::clamp(static_cast<int>(current_) + by, 0, kCount - 1);
-    emit chosen(kStations[to]);
+    const auto all = shown();
+    const auto here = std::find(all.begin(), all.end(), current_) - all.begin();
+    const auto to = std::clamp<std::ptrdiff_t>(here + by, 0, std::ssize(all) - 1);
+    emit chosen(all[static_cast<std::size_t>(to)]);
     setFocus();
 }
 

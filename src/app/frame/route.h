@@ -3,6 +3,7 @@
 
 #include "app/frame/session.h"
 #include "app/style/look.h"
+#include "stations/list.h"
 
 #include <QWidget>
 
@@ -13,15 +14,15 @@ class Route : public QWidget {
 public:
     Route(const Session& session, const Look& look, QWidget* parent = nullptr);
 
-    lobe::Station current() const { return current_; }
-    void setCurrent(lobe::Station station);
+    const stations::Station& current() const { return *current_; }
+    void setCurrent(const stations::Station& station);
     QSize sizeHint() const override { return {214, 300}; }
 
 public slots:
     void refresh();
 
 signals:
-    void chosen(lobe::Station station);
+    void chosen(const stations::Station* station);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -32,12 +33,14 @@ private:
     QRectF box(int index) const;
     void drawMark(class QPainter& p, QPointF centre, lobe::Progress progress) const;
     void move(int by);
-    QString line(lobe::Station station) const;
+    QString line(const stations::Station& station) const;
+    /// Those the job at hand needs.
+    std::vector<const stations::Station*> shown() const;
 
     const Session& session_;
     const Look& look_;
-    lobe::Station current_ = lobe::Station::Engine;
-    QString shown_; ///< what is painted now, so that nothing is painted twice
+    const stations::Station* current_ = &stations::engine;
+    QString painted_; ///< what is painted now, so that nothing is painted twice
 };
 
 } // namespace app

@@ -4,7 +4,7 @@
 #pragma once
 
 #include "book/book.h"
-#include "core/snapshot.h"
+#include "core/examine/snapshot.h"
 
 #include <QObject>
 #include <QString>

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/pictures/picture.h"
-#include "core/compression.h"
+#include "core/compression/compression.h"
 
 namespace app {
 

@@ -1,6 +1,6 @@
 #include "app/pictures/event_bars.h"
 
-#include "core/card.h"
+#include "core/job/card.h"
 
 #include <QPainter>
 #include <QTextOption>

@@ -1,7 +1,7 @@
 #include "app/pictures/ring.h"
 
-#include "core/geometry.h"
-#include "core/wheel.h"
+#include "core/angle/geometry.h"
+#include "core/angle/wheel.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>

@@ -5,7 +5,7 @@
 
 #include "app/pictures/picture.h"
 #include "app/pictures/tdc_sketch.h"
-#include "core/snapshot.h"
+#include "core/examine/snapshot.h"
 
 #include <QPixmap>
 

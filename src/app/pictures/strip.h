@@ -5,8 +5,8 @@
 
 #include "app/frame/dialogs.h"
 #include "app/style/look.h"
-#include "core/compare.h"
-#include "core/snapshot.h"
+#include "core/examine/snapshot.h"
+#include "core/lobe/compare.h"
 
 #include <qcustomplot.h>
 

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/style/look.h"
-#include "core/job.h"
+#include "core/job/job.h"
 
 #include <QRectF>
 

@@ -2,7 +2,7 @@
 // start and passed to every widget; a change of theme or unit is announced by changed().
 #pragma once
 
-#include "core/angles.h"
+#include "core/angle/angles.h"
 #include "words/numbers.h"
 
 #include <QColor>

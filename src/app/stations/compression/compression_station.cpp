@@ -5,7 +5,7 @@
 #include "app/pictures/slide.h"
 #include "app/stations/compression/fields.h"
 #include "app/style/rows.h"
-#include "core/entry.h"
+#include "core/job/entry.h"
 #include "words/sentences.h"
 #include "words/setting.h"
 

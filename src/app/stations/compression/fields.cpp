@@ -1,8 +1,8 @@
 #include "app/stations/compression/fields.h"
 
-#include "core/compression.h"
-#include "core/entry.h"
-#include "core/tdc.h"
+#include "core/compression/compression.h"
+#include "core/job/entry.h"
+#include "core/tdc/tdc.h"
 #include "words/sentences.h"
 
 #include <algorithm>

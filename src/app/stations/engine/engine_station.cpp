@@ -2,7 +2,7 @@
 
 #include "app/stations/engine/section.h"
 #include "app/style/rows.h"
-#include "core/card.h"
+#include "core/job/card.h"
 #include "words/explanation.h"
 #include "words/sentences.h"
 
@@ -100,7 +100,7 @@ Echo EngineStation::submit(const QString& text) {
     if (!after.keepIn(session()))
         return {false, QStringLiteral("Not kept; see the message above.")};
     if (sheet_.last())
-        emit stationWanted(Station::Tdc);
+        emit stationWanted(&stations::tdc);
     else
         moveTo(sheet_.onward());
     return {true, {}};
@@ -122,7 +122,7 @@ void EngineStation::refresh() {
     else if (!job().card)
         verdict = QStringLiteral(
                       "The engine is described. Add the cam's card if it came with one. Next: %1.")
-                      .arg(words::stationName(findings().next));
+                      .arg(stations::next(job(), findings()).name());
     else
         verdict = QStringLiteral("The engine is described, and its cam should be %1%2. Next: %3.")
                       .arg(QString::fromStdString(job().card->name),
@@ -134,7 +134,7 @@ void EngineStation::refresh() {
                                       : QStringLiteral(" (%1 more cards at hand, Ctrl+Shift+K fits "
                                                        "the next)")
                                             .arg(job().otherCards.size())),
-                           words::stationName(findings().next));
+                           stations::next(job(), findings()).name());
     if (job().card)
         for (const CardContradiction& c : complete(*job().card).contradictions)
             verdict = words::contradiction(c, style());

@@ -1,7 +1,7 @@
 #include "app/stations/engine/fields.h"
 
-#include "core/card.h"
-#include "core/entry.h"
+#include "core/job/card.h"
+#include "core/job/entry.h"
 #include "words/sentences.h"
 
 #include <QRegularExpression>

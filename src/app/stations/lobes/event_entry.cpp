@@ -1,7 +1,7 @@
 #include "app/stations/lobes/event_entry.h"
 
-#include "core/entry.h"
-#include "core/one_turn.h"
+#include "core/job/entry.h"
+#include "core/lobe/one_turn.h"
 #include "words/sentences.h"
 
 namespace app {

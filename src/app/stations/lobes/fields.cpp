@@ -1,6 +1,6 @@
 #include "app/stations/lobes/fields.h"
 
-#include "core/entry.h"
+#include "core/job/entry.h"
 #include "words/sentences.h"
 
 namespace app {

@@ -3,9 +3,9 @@
 #include "app/pictures/strip.h"
 #include "app/stations/lobes/lobes_station.h"
 #include "app/style/rows.h"
-#include "core/card.h"
-#include "core/sources.h"
-#include "core/wheel.h"
+#include "core/angle/wheel.h"
+#include "core/examine/sources.h"
+#include "core/job/card.h"
 #include "words/explanation.h"
 #include "words/sentences.h"
 

@@ -5,8 +5,8 @@
 #include "app/stations/lobes/fields.h"
 #include "app/stations/lobes/remedies.h"
 #include "app/style/rows.h"
-#include "core/entry.h"
-#include "core/wheel.h"
+#include "core/angle/wheel.h"
+#include "core/job/entry.h"
 #include "words/sentences.h"
 
 #include <QButtonGroup>
@@ -209,6 +209,12 @@ void LobesStation::goTo(CrankDeg at) {
     emit promptChanged();
 }
 
+void LobesStation::ask(const Task& task) {
+    session().select(task.cylinder, task.side);
+    const auto run = session().run();
+    if (task.at && run && !run->terms.eventsOnly) goTo({task.at->deg - run->terms.shift_deg});
+}
+
 void LobesStation::showMotion(bool on) {
     motion_ = on;
     upper_->setVisible(!on);
@@ -290,7 +296,7 @@ void LobesStation::goOnward() {
     if (const auto next = nextLobe(session()))
         session().select(next->first, next->second);
     else
-        emit stationWanted(Station::Timing);
+        emit stationWanted(&stations::timing);
 }
 
 std::optional<Echo> LobesStation::goOn(const QString& text) {
@@ -301,7 +307,7 @@ std::optional<Echo> LobesStation::goOn(const QString& text) {
     else if (word == QLatin1String("other") || word == words::sideName(other))
         session().select(session().cylinder(), other);
     else if (word == QLatin1String("timing"))
-        emit stationWanted(Station::Timing);
+        emit stationWanted(&stations::timing);
     else if (word == QLatin1String("pass") || word == QLatin1String("another pass"))
         newRun();
     else

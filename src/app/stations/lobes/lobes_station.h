@@ -33,6 +33,7 @@ public:
     Echo command(QChar letter) override;
     void leave() override;
     void refresh() override;
+    void ask(const lobe::Task& task) override;
     void highlight(const lobe::Figure& figure) override;
     StandCard standCard() const override;
 

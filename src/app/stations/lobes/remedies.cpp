@@ -1,5 +1,7 @@
 #include "app/stations/lobes/remedies.h"
 
+#include "core/examine/cross_checks.h"
+
 #include <cmath>
 
 namespace app {

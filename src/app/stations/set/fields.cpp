@@ -1,7 +1,7 @@
 #include "app/stations/set/fields.h"
 
-#include "core/choices.h"
-#include "core/entry.h"
+#include "core/drive/choices.h"
+#include "core/job/entry.h"
 #include "words/sentences.h"
 #include "words/setting.h"
 

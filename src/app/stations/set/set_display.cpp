@@ -5,6 +5,7 @@
 #include "app/stations/set/set_station.h"
 #include "app/stations/set/wheels.h"
 #include "app/style/rows.h"
+#include "core/examine/need.h"
 #include "words/sentences.h"
 #include "words/setting.h"
 

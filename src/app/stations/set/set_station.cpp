@@ -5,7 +5,7 @@
 #include "app/stations/set/fields.h"
 #include "app/stations/set/wheels.h"
 #include "app/style/rows.h"
-#include "core/entry.h"
+#include "core/job/entry.h"
 #include "words/sentences.h"
 #include "words/setting.h"
 
@@ -177,20 +177,20 @@ DriveMove SetStation::findMove(Side side) const {
 }
 
 /// Where what is missing for a need is found, while nothing can be said here.
-std::optional<Station> SetStation::elsewhere() const {
+const stations::Station* SetStation::elsewhere() const {
     const auto fault = findings().need.fault;
-    if (!fault) return std::nullopt;
+    if (!fault) return nullptr;
     switch (*fault) {
     case NeedFault::NoLobe:
     case NeedFault::MovedSince:
     case NeedFault::NoEvent:
-        return Station::Lobes;
+        return &stations::lobes;
     case NeedFault::NoCard:
-        return Station::Engine;
+        return &stations::engine;
     case NeedFault::NoVolumes:
-        return Station::Compression;
+        return &stations::compression;
     default:
-        return std::nullopt;
+        return nullptr;
     }
 }
 
@@ -216,10 +216,10 @@ Prompt SetStation::prompt() const {
                             : QStringLiteral("set, %1 cam").arg(words::sideName(atHand()));
     p.ask = QStringLiteral("advance to try?");
     p.enter = QStringLiteral("move the slide there");
-    if (const auto to = elsewhere()) {
-        p.ask = *to == Station::Engine ? QStringLiteral("the card first?")
-                                       : QStringLiteral("the lobes first?");
-        p.enter = QStringLiteral("go to %1").arg(words::stationName(*to));
+    if (const auto* to = elsewhere()) {
+        p.ask = *to == stations::engine ? QStringLiteral("the card first?")
+                                        : QStringLiteral("the lobes first?");
+        p.enter = QStringLiteral("go to %1").arg(to->name());
     }
     p.keys = QStringLiteral("Up, Down  choose  D drive  G goal  H history  W no marks%1  made …")
                  .arg(!two()      ? QString()
@@ -343,8 +343,8 @@ Echo SetStation::submit(const QString& text) {
     if (text.trimmed().isEmpty()) {
         if (guide_ >= 0)
             guide(guide_ + 1);
-        else if (const auto to = elsewhere())
-            emit stationWanted(*to);
+        else if (const auto* to = elsewhere())
+            emit stationWanted(to);
         return {true, {}};
     }
     Typed typed = read(text);

@@ -5,7 +5,7 @@
 
 #include "app/frame/fact_sheet.h"
 #include "app/style/figure_table.h"
-#include "core/choices.h"
+#include "core/drive/choices.h"
 
 class QLabel;
 class QStackedWidget;
@@ -60,7 +60,7 @@ private:
     std::optional<double> need_deg(lobe::Side side) const;
     const lobe::DriveMove& moveOf(lobe::Side side) const;
     lobe::DriveMove findMove(lobe::Side side) const;
-    std::optional<lobe::Station> elsewhere() const;
+    const stations::Station* elsewhere() const;
     void show(Pane pane);
     void follow();
     void slid(lobe::Side side, double deg);

@@ -1,7 +1,7 @@
 #include "app/stations/tdc/fields.h"
 
-#include "core/entry.h"
-#include "core/tdc.h"
+#include "core/job/entry.h"
+#include "core/tdc/tdc.h"
 #include "words/sentences.h"
 
 #include <algorithm>

@@ -5,7 +5,7 @@
 #include "app/stations/tdc/fields.h"
 #include "app/stations/tdc/methods.h"
 #include "app/style/rows.h"
-#include "core/entry.h"
+#include "core/job/entry.h"
 #include "words/sentences.h"
 
 #include <QButtonGroup>
@@ -156,7 +156,7 @@ Prompt TdcStation::prompt() const {
     if (through()) {
         p.subject = QStringLiteral("TDC is proved");
         p.ask = QStringLiteral("on, or another contact?");
-        p.enter = QStringLiteral("on to %1").arg(words::stationName(Station::Lobes));
+        p.enter = QStringLiteral("on to %1").arg(stations::lobes.name());
         p.keys =
             QStringLiteral("a wheel number begins another pass   Down  what else belongs here");
         return p;
@@ -224,7 +224,7 @@ Echo TdcStation::submit(const QString& text) {
         return kept;
     }
     if (text.trimmed().isEmpty() && through() && !answerWanted()) {
-        emit stationWanted(Station::Lobes);
+        emit stationWanted(&stations::lobes);
         return {true, {}};
     }
     Typed typed = read(text);

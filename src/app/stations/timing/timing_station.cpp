@@ -3,7 +3,7 @@
 #include "app/pictures/event_bars.h"
 #include "app/pictures/midpoint_plot.h"
 #include "app/pictures/ring.h"
-#include "core/entry.h"
+#include "core/job/entry.h"
 #include "words/explanation.h"
 #include "words/sentences.h"
 
@@ -103,12 +103,12 @@ Prompt TimingStation::prompt() const {
     p.subject = QStringLiteral("checking heights");
     p.ask = QStringLiteral("height to add or drop?");
     p.enter = QStringLiteral("add it, or drop it");
-    if (const auto to = elsewhere()) {
-        p.subject = *to == Station::Lobes ? QStringLiteral("no lobe of this cylinder yet")
-                                          : QStringLiteral("no card to compare with");
-        p.ask = *to == Station::Lobes ? QStringLiteral("to the lobes?")
-                                      : QStringLiteral("the card, or a height to add?");
-        p.enter = QStringLiteral("go to %1").arg(words::stationName(*to));
+    if (const auto* to = elsewhere()) {
+        p.subject = *to == stations::lobes ? QStringLiteral("no lobe of this cylinder yet")
+                                           : QStringLiteral("no card to compare with");
+        p.ask = *to == stations::lobes ? QStringLiteral("to the lobes?")
+                                       : QStringLiteral("the card, or a height to add?");
+        p.enter = QStringLiteral("go to %1").arg(to->name());
     }
     p.keys = QStringLiteral("1.27t  tappet   1.27v  valve   inch, metric   smooth");
     return p;
@@ -176,19 +176,19 @@ Echo TimingStation::understand(const QString& text) const {
 }
 
 /// Where what the verdict asks for is typed.
-std::optional<Station> TimingStation::elsewhere() const {
+const stations::Station* TimingStation::elsewhere() const {
     const auto c = cylinder();
-    if (!c || (!c->intakeRun && !c->exhaustRun)) return Station::Lobes;
-    if (!job().card && job().otherCards.empty()) return Station::Engine;
-    return std::nullopt;
+    if (!c || (!c->intakeRun && !c->exhaustRun)) return &stations::lobes;
+    if (!job().card && job().otherCards.empty()) return &stations::engine;
+    return nullptr;
 }
 
 Echo TimingStation::submit(const QString& text) {
     if (text.trimmed().isEmpty()) {
-        const auto to = elsewhere();
-        if (to) emit stationWanted(*to);
+        const auto* to = elsewhere();
+        if (to) emit stationWanted(to);
         return {
-            to.has_value(),
+            to != nullptr,
             to ? QString()
                : QStringLiteral("Type a height, such as %1.").arg(words::height(1.27, style()))};
     }

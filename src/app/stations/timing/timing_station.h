@@ -29,7 +29,7 @@ protected:
 private:
     bool low() const;
     double highest_mm(lobe::Place at) const;
-    std::optional<lobe::Station> elsewhere() const;
+    const stations::Station* elsewhere() const;
     lobe::Held<lobe::CylinderFindings> cylinder() const;
     /// The heights after the typed one is added or, when it stands there, taken away; or why not.
     Echo heightsAfter(const QString& text, std::vector<lobe::Height>& heights) const;

@@ -1,0 +1,46 @@
+#include "stations/list.h"
+#include "words/sentences.h"
+
+namespace stations {
+
+using namespace lobe;
+using namespace words;
+
+namespace {
+
+QString line(const Job& job, const Findings& f, const Style& style) {
+    if (!f.compression) return QStringLiteral("no volumes yet");
+    const auto* c = std::get_if<Compression>(&*f.compression);
+    if (!c) return QStringLiteral("cannot be: look again");
+    const QString fixedRatio = QStringLiteral("static ") + fixed(c->staticRatio, 1, style);
+    if (!f.closings[static_cast<std::size_t>(job.settings.closing)].deg) return fixedRatio;
+    return QStringLiteral("dynamic %1, %2").arg(fixed(c->dynamicRatio, 1, style), fixedRatio);
+}
+
+constexpr const char* kOwns[] = {"engine.chamber",
+                                 "engine.chambers",
+                                 "engine.volumes",
+                                 "settings.closing",
+                                 "settings.closing_height_mm",
+                                 "settings.altitude_m",
+                                 "settings.exponent",
+                                 "settings.wanted_dynamic",
+                                 "settings.fuels",
+                                 "settings.kept"};
+
+constexpr Typed kTyped[] = {
+    {"reach 8.5  at Compression", "what reaches a dynamic ratio"},
+};
+
+} // namespace
+
+const Station compression{
+    .key = "compression",
+    .name = [] { return QStringLiteral("Compression"); },
+    .progress = [](const Job& job, const Findings& f) { return compressionProgress(job, f); },
+    .line = line,
+    .owns = kOwns,
+    .typed = kTyped,
+};
+
+} // namespace stations

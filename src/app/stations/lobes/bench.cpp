@@ -1,0 +1,42 @@
+#include "app/frame/main_window.h"
+#include "app/frame/views.h"
+#include "app/stations/benches.h"
+#include "app/stations/lobes/lobes_station.h"
+
+namespace app {
+
+const BenchKind benches::lobes{
+    .make = [](Session& session, const Look& look, Dialogs& dialogs, QWidget* parent) -> Bench* {
+        return new LobesStation(session, look, dialogs, parent);
+    },
+    .pictures =
+        [](ViewWalk& walk) {
+            walk.go(0, stations::lobes);
+            walk.save(QStringLiteral("lobes"));
+            walk.go(1, stations::lobes, 2);
+            walk.saveAtStand(QStringLiteral("stand"));
+            walk.go(1, stations::lobes, 2);
+            walk.save(QStringLiteral("lobes-half-way"));
+            walk.go(2, stations::lobes, 1, lobe::Side::Exhaust);
+            walk.save(QStringLiteral("events"));
+            walk.go(2, stations::lobes);
+            LobesStation& lobes = *walk.window().lobes();
+            lobes.askConditions(true);
+            walk.save(QStringLiteral("conditions"));
+            lobes.askConditions(false);
+            walk.go(0, stations::lobes);
+            lobes.showMotion(true);
+            lobes.compareNext();
+            walk.save(QStringLiteral("motion"));
+            lobes.showMotion(false);
+            // A centre by two readings, the third drop still to come; then taken back.
+            walk.go(0, stations::lobes, 3);
+            for (const char* typed : {"centre", "65.5", "147.5"})
+                walk.type(QLatin1String(typed));
+            walk.save(QStringLiteral("centre"));
+            for (int i = 0; i < 3; ++i)
+                walk.session().undo();
+        },
+};
+
+} // namespace app

@@ -1,0 +1,59 @@
+#include "stations/list.h"
+#include "words/sentences.h"
+#include "words/setting.h"
+
+namespace stations {
+
+using namespace lobe;
+using namespace words;
+
+namespace {
+
+QString line(const Job& job, const Findings& f, const Style& style) {
+    if (!job.changes.empty()) {
+        const int last = job.changes.back().number;
+        for (const ChangeCheck& c : f.changes) {
+            if (c.number != last) continue;
+            if (c.verdict == MoveVerdict::Waiting) return QStringLiteral("moved; measure again");
+            if (c.verdict != MoveVerdict::AsMeant)
+                return QStringLiteral("the move was not as meant");
+            return QStringLiteral("moved %1").arg(moveBy(*c.moved_deg, style));
+        }
+    }
+    const Need& n = f.need;
+    if (!n.intake_deg && !n.exhaust_deg) return QStringLiteral("nothing to set yet");
+    const double most =
+        std::max(std::abs(n.intake_deg.value_or(0.0)), std::abs(n.exhaust_deg.value_or(0.0)));
+    if (most <= n.uncertainty_deg) return QStringLiteral("stands as wanted");
+    if (n.intake_deg && n.exhaust_deg)
+        return QStringLiteral("in %1, ex %2 crank")
+            .arg(signedFixed(*n.intake_deg, 1, style), signedFixed(*n.exhaust_deg, 1, style));
+    QStringList said;
+    for (const auto& [deg, name] :
+         {std::pair(n.intake_deg, "intake "), {n.exhaust_deg, "exhaust "}})
+        if (deg)
+            said << (job.engine.layout == Layout::TwinOverheadCam ? QLatin1String(name)
+                                                                  : QLatin1String()) +
+                        moveBy(*deg, style);
+    return said.join(QStringLiteral(", "));
+}
+
+constexpr const char* kOwns[] = {"cam setting", "engine.drive", "settings.target",
+                                 "settings.skim_mm"};
+
+constexpr Typed kTyped[] = {
+    {"made …,  note …,  photo …  at Set", "keep a change of setting; what goes with it"},
+};
+
+} // namespace
+
+const Station set{
+    .key = "set",
+    .name = [] { return QStringLiteral("Set"); },
+    .progress = [](const Job& job, const Findings& f) { return settingProgress(job, f); },
+    .line = line,
+    .owns = kOwns,
+    .typed = kTyped,
+};
+
+} // namespace stations

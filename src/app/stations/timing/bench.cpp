@@ -1,0 +1,22 @@
+#include "app/frame/views.h"
+#include "app/stations/benches.h"
+#include "app/stations/timing/timing_station.h"
+
+namespace app {
+
+const BenchKind benches::timing{
+    .make = [](Session& session, const Look& look, Dialogs& dialogs, QWidget* parent) -> Bench* {
+        return new TimingStation(session, look, dialogs, parent);
+    },
+    .pictures =
+        [](ViewWalk& walk) {
+            walk.go(0, stations::timing);
+            walk.save(QStringLiteral("timing"));
+            walk.saveAtStand(QStringLiteral("stand-timing"));
+            walk.look().setDark(true);
+            walk.save(QStringLiteral("timing-dark"));
+            walk.look().setDark(false);
+        },
+};
+
+} // namespace app

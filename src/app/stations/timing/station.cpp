@@ -1,0 +1,42 @@
+#include "stations/list.h"
+#include "words/explanation.h"
+#include "words/sentences.h"
+
+namespace stations {
+
+using namespace lobe;
+using namespace words;
+
+namespace {
+
+QString line(const Findings& f, const Style& style) {
+    for (const Finding& finding : f.all)
+        if (finding.code == Code::MovedSince && finding.cylinder == f.cylinders.front().cylinder)
+            return QStringLiteral("moved; measure again");
+    for (const CylinderFindings& c : f.cylinders)
+        if (c.explanation && !c.explanation->causes.empty())
+            return causeInShort(*c.explanation, style);
+    for (const Finding& finding : f.all)
+        if (finding.code == Code::CardShift)
+            return QStringLiteral("%1 %2").arg(sideName(*finding.side),
+                                               earlyLate(*finding.deg, style));
+    for (const CylinderFindings& c : f.cylinders)
+        if (c.pair && c.pair->separation)
+            return QStringLiteral("separation %1").arg(degrees(c.pair->separation->deg, style));
+    return f.cylinders.empty() ? QStringLiteral("waiting for lobes")
+                               : QStringLiteral("waiting for the other lobe");
+}
+
+constexpr const char* kOwns[] = {"settings"};
+
+} // namespace
+
+const Station timing{
+    .key = "timing",
+    .name = [] { return QStringLiteral("Timing"); },
+    .progress = [](const Job&, const Findings& f) { return timingProgress(f); },
+    .line = [](const Job&, const Findings& f, const Style& style) { return line(f, style); },
+    .owns = kOwns,
+};
+
+} // namespace stations

@@ -1,0 +1,237 @@
+#include "core/drive/choices.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+#include <numeric>
+#include <unordered_set>
+
+namespace lobe {
+namespace {
+
+constexpr double kTurn = 720.0; ///< crank degrees of a turn of the cam
+constexpr std::size_t kEvery = 400000;
+
+/// A choice with what it is ranked by.
+struct Ranked {
+    Choice choice;
+    std::int64_t left = 0; ///< |residual| in millionths of a degree
+    int changes = 0;
+    double size = 0.0; ///< of all its moves together
+
+    bool operator<(const Ranked& o) const {
+        if (left != o.left) return left < o.left;
+        if (changes != o.changes) return changes < o.changes;
+        if (size != o.size) return size < o.size;
+        // The same either way: the one that advances first, so that the order is always the same.
+        return choice.move.total_deg > o.choice.move.total_deg;
+    }
+};
+
+int verniers(const Drive& d) {
+    return d.vernierWheel > 0 && d.vernierHub > 0 ? std::lcm(d.vernierWheel, d.vernierHub) : 1;
+}
+
+/// As it stands, and every listed offset.
+std::vector<double> withNone(const std::vector<double>& listed) {
+    std::vector<double> all{0.0};
+    for (double deg : listed)
+        if (std::find(all.begin(), all.end(), deg) == all.end()) all.push_back(deg);
+    return all;
+}
+
+std::int64_t micro(double deg) {
+    return std::llround(deg * 1e6);
+}
+
+/// Goes through the combinations and hands each to `take`, slots left alone. Every combination
+/// once: of those that differ by whole turns of the cam, the one within half a turn.
+template <class Take> void everyMove(const Drive& d, double near_deg, const Take& take) {
+    const std::vector<double> bushes = withNone(d.bushes_deg),
+                              cranks = withNone(d.crankKeyways_deg);
+    const int holes = verniers(d), low = -(holes - 1) / 2, high = holes / 2;
+    const double vernier = kTurn / holes, tooth = tooth_deg(d);
+    const bool all = combinations(d) <= static_cast<double>(kEvery);
+    DriveMove m;
+    const auto alongTeeth = [&](double rest, const auto& then) {
+        m.teeth = 0;
+        if (tooth <= 0.0) return then(rest);
+        const int first = static_cast<int>(std::floor((-360.0 - rest) / tooth + 1e-9)) + 1;
+        for (m.teeth = first; m.teeth < first + d.teeth; ++m.teeth)
+            then(rest + m.teeth * tooth);
+    };
+    const auto give = [&](double total) {
+        m.total_deg = total;
+        take(m);
+    };
+    for (double bush : bushes)
+        for (double crank : cranks)
+            for (int k = -(d.keyways - 1) / 2; k <= d.keyways / 2; ++k) {
+                m.bush_deg = bush;
+                m.crankKeyway_deg = crank;
+                m.keyway = k;
+                const double base = bush + crank + k * kTurn / d.keyways;
+                if (all) {
+                    for (int v = low; v <= high; ++v) {
+                        m.vernier_deg = v * vernier;
+                        alongTeeth(base + m.vernier_deg, give);
+                    }
+                    continue;
+                }
+                // Where there are very many, only those near the need along the vernier.
+                alongTeeth(base, [&](double rest) {
+                    const int mid = static_cast<int>(std::lround((near_deg - rest) / vernier));
+                    for (int v = std::max(low, mid - 1); v <= std::min(high, mid + 1); ++v) {
+                        m.vernier_deg = v * vernier;
+                        give(rest + m.vernier_deg);
+                    }
+                });
+            }
+}
+
+} // namespace
+
+double tooth_deg(const Drive& d) {
+    return d.teeth > 0 ? kTurn / d.teeth : 0.0;
+}
+
+double finest_deg(const Drive& d) {
+    // Steps 720/a and 720/b together step by 720/lcm(a, b).
+    const std::int64_t wheel = std::lcm<std::int64_t>(std::max(1, d.teeth), d.keyways);
+    return kTurn / static_cast<double>(std::lcm<std::int64_t>(wheel, verniers(d)));
+}
+
+std::optional<DriveFault> faultOf(const Drive& d) {
+    if (d.teeth != 0 && (d.teeth < 8 || d.teeth > 400)) return DriveFault::Teeth;
+    if (d.keyways < 1 || d.keyways > 12) return DriveFault::Keyways;
+    const bool none = d.vernierWheel == 0 && d.vernierHub == 0;
+    if (!none && (std::min(d.vernierWheel, d.vernierHub) < 2 ||
+                  std::max(d.vernierWheel, d.vernierHub) > 120))
+        return DriveFault::Vernier;
+    if (!(d.slot_deg >= 0.0 && d.slot_deg < 180.0) || !(d.slotLine_deg >= 0.0) ||
+        d.slotLine_deg > d.slot_deg)
+        return DriveFault::Slot;
+    for (const auto* list : {&d.bushes_deg, &d.crankKeyways_deg}) {
+        if (list->size() > 12) return DriveFault::Listed;
+        for (double deg : *list)
+            if (!(std::abs(deg) < 180.0)) return DriveFault::Listed;
+    }
+    return std::nullopt;
+}
+
+double combinations(const Drive& d) {
+    return static_cast<double>(std::max(1, d.teeth)) * d.keyways *
+           static_cast<double>(withNone(d.crankKeyways_deg).size()) *
+           static_cast<double>(withNone(d.bushes_deg).size()) * verniers(d);
+}
+
+std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, bool distinct) {
+    std::vector<Ranked> all;
+    all.reserve(std::min<std::size_t>(kEvery, static_cast<std::size_t>(combinations(drive))) *
+                (drive.slot_deg > 0.0 ? 2 : 1));
+    const double tooth = tooth_deg(drive);
+    const auto add = [&](const DriveMove& m) {
+        Ranked r;
+        r.choice.move = m;
+        r.choice.residual_deg = need - m.total_deg;
+        r.left = std::abs(micro(r.choice.residual_deg));
+        r.changes = m.changes();
+        r.size = std::abs(m.teeth) * tooth + std::abs(m.keyway) * kTurn / drive.keyways +
+                 std::abs(m.crankKeyway_deg) + std::abs(m.vernier_deg) + std::abs(m.bush_deg) +
+                 std::abs(m.slot_deg);
+        all.push_back(r);
+    };
+    everyMove(drive, need, [&](const DriveMove& m) {
+        add(m);
+        if (!(drive.slot_deg > 0.0)) return;
+        DriveMove slotted = m;
+        slotted.slot_deg = std::clamp(need - m.total_deg, -drive.slot_deg, drive.slot_deg);
+        if (micro(slotted.slot_deg) == 0) return;
+        slotted.total_deg += slotted.slot_deg;
+        add(slotted);
+    });
+    const auto sortFirst = [&](std::size_t n) {
+        n = std::min(n, all.size());
+        std::partial_sort(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(n), all.end());
+        return n;
+    };
+    std::vector<Choice> out;
+    if (!distinct) {
+        const std::size_t n = sortFirst(most);
+        for (std::size_t i = 0; i < n; ++i)
+            out.push_back(all[i].choice);
+        return out;
+    }
+    // Many combinations move the cam alike: of each, the first in the order. As much of the order
+    // is made as that takes.
+    for (std::size_t n = 8 * most;; n *= 8) {
+        out.clear();
+        std::unordered_set<std::int64_t> seen;
+        const std::size_t sorted = sortFirst(n);
+        for (std::size_t i = 0; i < sorted && out.size() < most; ++i)
+            if (seen.insert(micro(all[i].choice.move.total_deg)).second)
+                out.push_back(all[i].choice);
+        if (out.size() == most || sorted == all.size()) return out;
+    }
+}
+
+std::vector<double> reachable_deg(const Drive& drive, double range) {
+    std::vector<double> out{0.0};
+    const double line = drive.slotLine_deg > 0.0 ? drive.slotLine_deg : 0.5;
+    const auto take = [&](const DriveMove& m) {
+        if (std::abs(m.total_deg) > range + drive.slot_deg) return;
+        if (std::abs(m.total_deg) <= range) out.push_back(m.total_deg);
+        for (double s = line; s <= drive.slot_deg + 1e-9; s += line)
+            for (double deg : {m.total_deg - s, m.total_deg + s})
+                if (std::abs(deg) <= range) out.push_back(deg);
+    };
+    // Of very many combinations only those near an angle are gone through: near every one, then.
+    const double vernier = kTurn / verniers(drive);
+    if (combinations(drive) <= static_cast<double>(kEvery))
+        everyMove(drive, 0.0, take);
+    else
+        for (double near = -range; near <= range; near += vernier)
+            everyMove(drive, near, take);
+    std::sort(out.begin(), out.end());
+    out.erase(std::unique(out.begin(), out.end(),
+                          [](double a, double b) { return micro(a) == micro(b); }),
+              out.end());
+    return out;
+}
+
+VernierHoles vernierHoles(const Drive& d, double vernier_deg) {
+    VernierHoles best;
+    if (!(d.vernierWheel > 0 && d.vernierHub > 0)) return best;
+    double least = 1e9;
+    for (int i = 0; i < d.vernierWheel; ++i)
+        for (int j = 0; j < d.vernierHub; ++j) {
+            const double deg = kTurn * i / d.vernierWheel - kTurn * j / d.vernierHub;
+            const double off = std::abs(std::remainder(deg - vernier_deg, kTurn));
+            // The least off; of the same, the nearest hole, either way round.
+            const double cost = off * 1e3 + std::min(i, d.vernierWheel - i) * 1e-3;
+            if (cost >= least - 1e-9) continue;
+            least = cost;
+            best = {i, j};
+        }
+    return best;
+}
+
+std::optional<double> offsetKey_deg(double offset_mm, double shaftRadius_mm) {
+    if (!(shaftRadius_mm > 0.0) || std::abs(offset_mm) >= shaftRadius_mm) return std::nullopt;
+    return std::asin(offset_mm / shaftRadius_mm) * 180.0 / std::numbers::pi;
+}
+
+double boltArc_mm(double radius_mm, double move_deg) {
+    return radius_mm * move_deg / 2.0 * std::numbers::pi / 180.0;
+}
+
+std::optional<int> asTeeth(const Drive& drive, double difference_deg, double doubt_deg) {
+    const double tooth = tooth_deg(drive);
+    if (!(tooth > 0.0) || doubt_deg >= tooth / 2.0) return std::nullopt;
+    const double teeth = std::round(difference_deg / tooth);
+    return std::abs(difference_deg - teeth * tooth) <= std::max(doubt_deg, 0.3)
+               ? static_cast<int>(teeth)
+               : 0;
+}
+
+} // namespace lobe

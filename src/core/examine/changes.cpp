@@ -1,0 +1,131 @@
+#include "core/examine/changes.h"
+
+#include "core/drive/choices.h"
+#include "core/job/card.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lobe {
+namespace {
+
+MoveVerdict verdictOf(double meant, double moved, double told) {
+    const struct {
+        double factor;
+        MoveVerdict verdict;
+    } kinds[] = {{1.0, MoveVerdict::AsMeant},       {0.0, MoveVerdict::NotMoved},
+                 {-1.0, MoveVerdict::WrongWay},     {0.5, MoveVerdict::Half},
+                 {2.0, MoveVerdict::Twice},         {-0.5, MoveVerdict::WrongWayHalf},
+                 {-2.0, MoveVerdict::WrongWayTwice}};
+    if (std::abs(moved - meant) <= told) return MoveVerdict::AsMeant;
+    MoveVerdict best = MoveVerdict::Other;
+    double least = told;
+    for (const auto& k : kinds) {
+        const double off = std::abs(moved - k.factor * meant);
+        if (off > least) continue;
+        least = off;
+        best = k.verdict;
+    }
+    return best;
+}
+
+/// The run of a lobe that counts for a setting: the newest with readings taken at it.
+const RunFindings* runAt(const Findings& f, int cylinder, Side side, int least, int most) {
+    const RunFindings* found = nullptr;
+    for (const RunFindings& r : f.runs)
+        if (r.cylinder == cylinder && r.side == side && r.live > 0 && r.setting >= least &&
+            r.setting <= most && (!found || r.setting >= found->setting))
+            found = &r;
+    return found;
+}
+
+/// What of this drive makes the move that was observed, where it was not the one that was meant.
+void nameInstead(const Job& job, double told, ChangeCheck& check) {
+    if (check.verdict == MoveVerdict::AsMeant || !job.engine.drive.described() ||
+        faultOf(job.engine.drive))
+        return;
+    // A slot can make anything, and explains nothing.
+    Drive drive = job.engine.drive;
+    drive.slot_deg = 0.0;
+    const auto near = choices(drive, *check.moved_deg, 1);
+    if (!near.empty() && near.front().move.changes() > 0 &&
+        std::abs(near.front().residual_deg) <= std::max(told, 1.0))
+        check.instead = near.front().move;
+}
+
+/// Where there are no events on both sides of the move, the centre tells what it did.
+void compareCentres(const Job& job, const RunFindings& before, const RunFindings& after,
+                    ChangeCheck& check) {
+    for (CentreSchool s : {job.settings.school, CentreSchool::EqualDrop, CentreSchool::Events}) {
+        const auto was = before.lobe.centres.by(s), is = after.lobe.centres.by(s);
+        if (!was || !is) continue;
+        check.moved_deg = was->deg - is->deg;
+        check.uncertainty_deg = std::hypot(before.lobe.centres.uncertaintyBy_deg(s).value_or(0.5),
+                                           after.lobe.centres.uncertaintyBy_deg(s).value_or(0.5));
+        const double told = std::max(check.uncertainty_deg, kLeastTold_deg);
+        check.verdict = verdictOf(check.meant_deg, *check.moved_deg, told);
+        nameInstead(job, told, check);
+        return;
+    }
+}
+
+void compare(const Job& job, const RunFindings& before, const RunFindings& after,
+             ChangeCheck& check) {
+    const Height height = eventsHeight(job);
+    const HeightEvents *was = before.lobe.events(height), *is = after.lobe.events(height);
+    if (!was || !is || !was->midpoint() || !is->midpoint())
+        return compareCentres(job, before, after, check);
+    double sum = 0.0, squares = 0.0;
+    const auto add = [&](Event event, const std::optional<CrankDeg>& a,
+                         const std::optional<CrankDeg>& b, const std::optional<double>& ua,
+                         const std::optional<double>& ub) {
+        if (!a || !b) return;
+        check.events.push_back({event, a->deg, b->deg});
+        sum += check.events.back().moved_deg();
+        squares += std::pow(ua.value_or(0.5), 2.0) + std::pow(ub.value_or(0.5), 2.0);
+    };
+    add(opening(check.side), was->opens, is->opens, was->opensUncertainty_deg,
+        is->opensUncertainty_deg);
+    add(closing(check.side), was->closes, is->closes, was->closesUncertainty_deg,
+        is->closesUncertainty_deg);
+    if (check.events.empty()) return;
+    const double n = static_cast<double>(check.events.size());
+    check.moved_deg = sum / n;
+    check.uncertainty_deg = std::sqrt(squares) / n;
+    for (const MovedEvent& e : check.events)
+        check.error_deg = std::max(check.error_deg, std::abs(e.moved_deg() - *check.moved_deg));
+    if (check.events.size() == 2)
+        check.durationChange_deg = check.events[0].moved_deg() - check.events[1].moved_deg();
+    const double told = std::max(check.uncertainty_deg, kLeastTold_deg);
+    check.alike = check.error_deg <= told;
+    check.verdict = verdictOf(check.meant_deg, *check.moved_deg, told);
+    nameInstead(job, told, check);
+}
+
+} // namespace
+
+std::vector<ChangeCheck> checkChanges(const Job& job, const Findings& f) {
+    std::vector<ChangeCheck> out;
+    for (const SettingChange& change : job.changes)
+        for (int cylinder = 1; cylinder <= std::max(1, job.engine.cylinders); ++cylinder)
+            for (Side side : {Side::Intake, Side::Exhaust}) {
+                if (!moves(job, change, side)) continue;
+                const RunFindings* before = runAt(f, cylinder, side, 0, change.number - 1);
+                if (!before) continue;
+                ChangeCheck check;
+                check.number = change.number;
+                check.side = side;
+                check.cylinder = cylinder;
+                if (const auto& move = change.move(side)) check.meant_deg = move->total_deg;
+                // Measured at this setting, or at a later one that left this cam alone.
+                int last = change.number;
+                for (const SettingChange& later : job.changes)
+                    if (later.number == last + 1 && !moves(job, later, side)) last = later.number;
+                if (const RunFindings* after = runAt(f, cylinder, side, change.number, last))
+                    compare(job, *before, *after, check);
+                out.push_back(std::move(check));
+            }
+    return out;
+}
+
+} // namespace lobe

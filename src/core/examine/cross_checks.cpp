@@ -1,0 +1,154 @@
+#include "core/examine/cross_checks.h"
+
+#include "core/job/card.h"
+#include "core/setting/setting.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lobe {
+namespace {
+
+/// Centres within this of the card are called "as the card": about what a wheel can show.
+constexpr double kAsCard_deg = 0.75;
+
+/// Centres of the same lobe on two cylinders differ by more than this only when something is bent,
+/// or a TDC is wrong.
+constexpr double kTwist_deg = 1.5;
+
+} // namespace
+
+void againstCard(const Job& job, const Findings& f, const CylinderFindings& c,
+                 std::vector<Finding>& out) {
+    const auto say = [&](Code code, Severity severity, std::optional<Side> side, double deg) {
+        Finding said{code, severity, side, c.cylinder};
+        said.deg = deg;
+        out.push_back(said);
+    };
+    const auto off = [](double deg) { return std::abs(deg) > kAsCard_deg; };
+    bool outdated = false;
+    for (const RunFindings* run : {f.intake(c), f.exhaust(c)})
+        if (run && run->outdated) {
+            outdated = true;
+            out.push_back({Code::MovedSince, Severity::Ask, run->side, c.cylinder});
+        }
+    if (!job.card || outdated) return;
+    const bool nothing = !c.explanation || c.explanation->causes.empty();
+    const CauseKind kind = nothing ? CauseKind::Unclear : c.explanation->causes.front().kind;
+    const Cause* first = nothing ? nullptr : &c.explanation->causes.front();
+    if (kind == CauseKind::CamTiming && !first->side && !first->other_deg && c.intakeRun &&
+        c.exhaustRun)
+        return say(Code::CamShift, Severity::Ask, {}, *first->deg);
+    if (kind == CauseKind::Separation) say(Code::SeparationOff, Severity::Ask, {}, *first->deg);
+    // A lobe of another length keeps its centre: that is judged below.
+    if (!nothing && kind != CauseKind::AsCard && kind != CauseKind::CamTiming &&
+        kind != CauseKind::Separation && kind != CauseKind::LobeLength)
+        return say(Code::CardOff, Severity::Ask, {}, 0.0);
+    for (const RunFindings* run : {f.intake(c), f.exhaust(c)}) {
+        if (!run) continue;
+        // As the explanation compared it, in the school the card means.
+        const auto& told = run->side == Side::Intake ? c.explanation->intakeShift_deg
+                                                     : c.explanation->exhaustShift_deg;
+        const auto shift = told && !nothing ? told : cardShift_deg(job, run->lobe);
+        if (!shift) continue;
+        const bool moved = kind == CauseKind::Separation || kind == CauseKind::CamTiming ||
+                           nothing || (kind == CauseKind::LobeLength && first->shift_deg);
+        const bool here =
+            !first || !first->side || kind != CauseKind::CamTiming || *first->side == run->side;
+        if (off(*shift) && moved && here)
+            say(Code::CardShift, Severity::Ask, run->side, *shift);
+        else
+            say(Code::AsCard, Severity::Note, run->side, *shift);
+    }
+}
+
+void twist(const Job& job, const Findings& f, std::vector<Finding>& out) {
+    if (f.cylinders.size() < 2 || f.cylinders.front().cylinder != 1) return;
+    const CylinderFindings& first = f.cylinders.front();
+    for (std::size_t i = 1; i < f.cylinders.size(); ++i)
+        for (const auto& [a, b] : {std::pair(f.intake(first), f.intake(f.cylinders[i])),
+                                   std::pair(f.exhaust(first), f.exhaust(f.cylinders[i]))}) {
+            // Measured before and after the cam was moved, they differ by the move.
+            if (!a || !b || (a->setting != b->setting && (a->outdated || b->outdated))) continue;
+            const auto ca = a->lobe.centre(job.settings.school),
+                       cb = b->lobe.centre(job.settings.school);
+            if (!ca || !cb) continue;
+            const int cylinder = b->cylinder;
+            double off = wrapCycle(*cb - *ca).deg;
+            // Far off, the wheel was not set for this cylinder: its own TDC must be known.
+            constexpr double kOwnWheel_deg = 25.0;
+            if (std::abs(off) > kOwnWheel_deg) {
+                const auto behind = job.engine.behindFirst_deg(cylinder);
+                if (behind) off = wrapCycle({off - *behind}).deg;
+                if (!behind || std::abs(off) > kOwnWheel_deg) {
+                    Finding unknown{Code::CylinderTdcUnknown, Severity::Ask, b->side, cylinder};
+                    unknown.deg = wrapCycle(*cb - *ca).deg;
+                    out.push_back(unknown);
+                    continue;
+                }
+            }
+            if (std::abs(off) <= kTwist_deg) continue;
+            Finding finding{Code::Twist, Severity::LookAgain, b->side, cylinder};
+            finding.deg = off;
+            out.push_back(finding);
+        }
+}
+
+/// A cylinder that stands off cylinder 1 is a cause of its own, before timing: timing is the same
+/// for all.
+void twistCauses(const std::vector<Finding>& all, Findings& f) {
+    for (const Finding& x : all) {
+        if (x.code != Code::Twist) continue;
+        for (CylinderFindings& c : f.cylinders) {
+            if (!c.explanation || (c.cylinder != x.cylinder && c.cylinder != 1)) continue;
+            auto& causes = c.explanation->causes;
+            if (std::any_of(causes.begin(), causes.end(), [&](const Cause& o) {
+                    return o.kind == CauseKind::Twist && o.cylinder == x.cylinder;
+                }))
+                continue;
+            Cause cause;
+            cause.kind = CauseKind::Twist;
+            cause.cylinder = x.cylinder;
+            cause.deg = x.deg;
+            // At cylinder 1 it stands beside what is first there.
+            causes.insert(c.cylinder == 1 ? causes.end() : causes.begin(), cause);
+        }
+    }
+}
+
+/// Overlap or firing was said; the lobes tell which it is.
+void topAgainstLobes(const Job& job, const Findings& f, std::vector<Finding>& out) {
+    Finding finding{Code::TopOther, Severity::LookAgain};
+    for (std::size_t i = 0; i < f.runs.size(); ++i) {
+        const RunFindings& run = f.runs[i]; // in the job's order
+        const auto turn = run.current ? otherTop_deg(job, job.runs[i], run.lobe) : std::nullopt;
+        if (!turn) continue;
+        finding.deg = *turn;
+        ++finding.count;
+    }
+    if (finding.count > 0) out.push_back(finding);
+}
+
+void tdcMoved(const Job& job, const TdcFindings& tdc, std::vector<Finding>& out) {
+    Finding f{Code::TdcMoved, Severity::LookAgain};
+    for (const LiftRun& run : job.runs)
+        if (const auto shift = pendingShift_deg(run, tdc)) {
+            f.deg = *shift;
+            ++f.count;
+        }
+    if (f.count > 0) out.push_back(f);
+}
+
+std::optional<double> otherTop_deg(const Job& job, const LiftRun& run, const LobeFigures& lobe) {
+    const auto centre = lobe.centre(job.settings.school);
+    if (job.settings.top == WhichTop::NotSaid || !centre || lobe.eventsOnly) return std::nullopt;
+    const double usual = lobe.side == Side::Intake ? 105.0 : -110.0;
+    const auto other = [&](double deg) { return std::abs(wrapCycle({deg - usual}).deg) > 270.0; };
+    if (job.settings.top == WhichTop::Overlap && other(centre->deg)) return 360.0;
+    // As it was counted at the wheel, before any shift.
+    if (job.settings.top == WhichTop::Firing && !other(centre->deg - run.terms.shift_deg))
+        return 0.0;
+    return std::nullopt;
+}
+
+} // namespace lobe

@@ -1,0 +1,231 @@
+#include "core/examine/examine.h"
+
+#include "core/angle/at_once.h"
+#include "core/examine/changes.h"
+#include "core/examine/cross_checks.h"
+#include "core/examine/examine_run.h"
+#include "core/examine/figures.h"
+#include "core/examine/need.h"
+#include "core/job/card.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+
+namespace lobe {
+namespace {
+
+/// The same drift in two passes is in the cam and not in the stand.
+void drifts(const std::vector<RunFindings*>& passes, RunFindings& newest) {
+    const auto find = [](RunFindings& run) -> Finding* {
+        for (Finding& f : run.lobe.findings)
+            if (f.code == Code::ZeroReturn || f.code == Code::ZeroSlipped) return &f;
+        return nullptr;
+    };
+    Finding* here = find(newest);
+    if (!here) return;
+    for (RunFindings* other : passes) {
+        const Finding* there = other == &newest ? nullptr : find(*other);
+        if (!there || std::abs(*there->mm - *here->mm) > 0.01) continue;
+        here->code = Code::ZeroRunOut;
+        here->other_mm = std::abs(*here->mm);
+        return;
+    }
+}
+
+/// Several passes of a lobe beside one another, and their mean in place of the newest if asked.
+void passes(const Job& job, Findings& out) {
+    for (RunFindings& newest : out.runs) {
+        if (!newest.current || newest.events) continue;
+        std::vector<RunFindings*> runs;
+        std::vector<Pass> passes;
+        for (RunFindings& r : out.runs)
+            // What was read before the cam was moved is another cam's.
+            if (r.cylinder == newest.cylinder && r.side == newest.side && !r.events &&
+                r.setting == newest.setting && r.lobe.noseReached) {
+                runs.push_back(&r);
+                passes.push_back({r.run, &r.lobe});
+            }
+        if (passes.empty() || passes.back().lobe != &newest.lobe) continue;
+        newest.passes = comparePasses(passes);
+        if (!newest.passes) continue;
+        drifts(runs, newest);
+        const PassesFindings& p = *newest.passes;
+        const bool mean = job.settings.averagePasses;
+        Finding f{p.widest.mm > kPassesApart_mm ? Code::PassesDiffer : Code::PassesAgree,
+                  p.widest.mm > kPassesApart_mm ? Severity::LookAgain : Severity::Note, newest.side,
+                  newest.cylinder};
+        f.at = CrankDeg{p.widest.deg};
+        f.mm = p.widest.mm;
+        f.count = static_cast<int>(p.runs.size());
+        if (mean) {
+            const LiftRun* run = nullptr;
+            for (const LiftRun& r : job.runs)
+                if (r.id == newest.run) run = &r;
+            newest.lobe = analyseLobe(p.mean, requestFor(job, *run));
+            newest.lobe.findings.push_back(
+                {Code::PassesMean, Severity::Note, newest.side, newest.cylinder});
+            newest.lobe.findings.back().count = f.count;
+        }
+        newest.lobe.findings.push_back(f);
+    }
+}
+
+using Lobe = std::pair<int, Side>;
+
+std::map<Lobe, RunFindings*> currentRuns(const Job& job, Findings& out) {
+    std::map<Lobe, RunFindings*> current;
+    for (RunFindings& r : out.runs)
+        if (r.live > 0) current[{r.cylinder, r.side}] = &r;
+    for (auto& [key, run] : current) {
+        run->current = true;
+        run->outdated = measuredBefore(job, run->setting, run->side);
+    }
+    return current;
+}
+
+void cylinders(const Job& job, const std::map<Lobe, RunFindings*>& current, Findings& out) {
+    std::map<int, CylinderFindings> byCylinder;
+    for (const auto& [key, run] : current) {
+        CylinderFindings& c = byCylinder[key.first];
+        c.cylinder = key.first;
+        (key.second == Side::Intake ? c.intakeRun : c.exhaustRun) =
+            static_cast<std::size_t>(run - out.runs.data());
+    }
+    for (auto& [number, c] : byCylinder) {
+        const RunFindings *in = out.intake(c), *ex = out.exhaust(c);
+        // One lobe measured since the cam was moved and the other before: no pair.
+        if (in && ex && in->outdated == ex->outdated)
+            c.pair = analysePair(in->lobe, ex->lobe, job.settings.school, Place::Valve);
+        out.cylinders.push_back(c);
+    }
+}
+
+Explanation explained(const Job& job, const Findings& f, const CylinderFindings& c,
+                      double tdc_deg) {
+    ExplainRequest request;
+    const RunFindings *in = f.intake(c), *ex = f.exhaust(c);
+    // What was measured before the cam was moved says nothing of where it stands.
+    request.intake = in && !in->outdated ? &in->lobe : nullptr;
+    request.exhaust = ex && !ex->outdated ? &ex->lobe : nullptr;
+    if (job.card) request.card = *job.card;
+    request.engine = job.engine;
+    request.tdc_deg = tdc_deg;
+    request.otherCards = job.otherCards;
+    for (const RunFindings* run : {in, ex})
+        for (const LiftRun& r : job.runs)
+            if (run && r.id == run->run && r.terms.taken == Place::Valve &&
+                r.terms.spring == Spring::Running)
+                request.runningSpring = true;
+    if (job.card) return explain(request);
+    // No card came with the cam: only which one it looks like.
+    Explanation unknown;
+    unknown.looksLike = likeliestCard(request);
+    return unknown;
+}
+
+/// The explanation of a cylinder found before, where nothing it stands on has changed: the same
+/// runs (what was found of them is shared), card, engine and TDC.
+std::optional<Explanation> explainedBefore(const Before& before, const Job& job, const Findings& f,
+                                           const CylinderFindings& c) {
+    const Findings& was = before.findings;
+    const CylinderFindings* then = was.cylinder(c.cylinder);
+    if (!then || !then->explanation || before.job.card != job.card ||
+        before.job.otherCards != job.otherCards || !(before.job.engine == job.engine) ||
+        was.tdc.uncertainty_deg() != f.tdc.uncertainty_deg())
+        return std::nullopt;
+    const auto same = [&](const std::optional<std::size_t>& now,
+                          const std::optional<std::size_t>& old) {
+        if (!now || !old) return !now && !old;
+        const RunFindings &a = f.runs[*now], &b = was.runs[*old];
+        return f.alone[*now] == was.alone[*old] && a.outdated == b.outdated && !a.passes &&
+               !b.passes;
+    };
+    if (!same(c.intakeRun, then->intakeRun) || !same(c.exhaustRun, then->exhaustRun))
+        return std::nullopt;
+    Explanation out = *then->explanation;
+    // Twist is said anew of every examination.
+    std::erase_if(out.causes, [](const Cause& x) { return x.kind == CauseKind::Twist; });
+    return out;
+}
+
+/// Once a volume is given: with the closing by the chosen school, or, while that is not known, for
+/// the static ratio alone, as closed at BDC.
+void compressions(const Job& job, Findings& out) {
+    const RunFindings* first = out.cylinders.empty() ? nullptr : out.intake(out.cylinders.front());
+    const LobeFigures* intake = first && !first->outdated ? &first->lobe : nullptr;
+    out.closings = closings(job, intake, out.tdc.uncertainty_deg());
+    if (!(job.engine.chamberOf(1).chamber_cc > 0.0)) return;
+    const Closing& chosen = out.closings[static_cast<std::size_t>(job.settings.closing)];
+    out.compression = compression(stateOf(job, 1, chosen.deg.value_or(0.0), 0.0),
+                                  job.settings.altitude_m, job.settings.exponent);
+}
+
+} // namespace
+
+/// What was found of a run before, where nothing it stands on has changed; else null.
+static const std::shared_ptr<const RunFindings>* taken(const Before& before, const Job& job,
+                                                       const LiftRun& run) {
+    const auto& was = before.job.runs;
+    for (std::size_t i = 0; i < was.size() && i < before.findings.alone.size(); ++i) {
+        if (was[i].id != run.id) continue;
+        if (!(was[i] == run) || requestFor(before.job, was[i]) != requestFor(job, run))
+            return nullptr;
+        // The events of a run are asked for and judged by the card.
+        if (run.terms.eventsOnly && before.job.card != job.card) return nullptr;
+        return &before.findings.alone[i];
+    }
+    return nullptr;
+}
+
+Findings examine(const Job& job, const Before* before) {
+    Findings out;
+    out.tdc = examineTdc(job.contacts, tdcContext(job));
+    out.alone.resize(job.runs.size());
+    std::vector<std::size_t> fresh;
+    for (std::size_t i = 0; i < job.runs.size(); ++i) {
+        const auto* known = before ? taken(*before, job, job.runs[i]) : nullptr;
+        if (known)
+            out.alone[i] = *known;
+        else
+            fresh.push_back(i);
+    }
+    atOnce(fresh.size(), [&](std::size_t k) {
+        out.alone[fresh[k]] =
+            std::make_shared<const RunFindings>(examineRun(job, job.runs[fresh[k]]));
+    });
+    out.runs.reserve(job.runs.size());
+    for (const auto& run : out.alone)
+        out.runs.push_back(*run);
+    const auto current = currentRuns(job, out);
+    passes(job, out);
+    cylinders(job, current, out);
+
+    tdcMoved(job, out.tdc, out.tdc.findings);
+    topAgainstLobes(job, out, out.tdc.findings);
+    out.all = out.tdc.findings;
+    if (!out.cylinders.empty() && out.tdc.state == TdcState::NotBegun)
+        out.all.push_back({Code::TdcNotTaken, Severity::Ask});
+    for (const RunFindings& run : out.runs)
+        if (run.current)
+            out.all.insert(out.all.end(), run.lobe.findings.begin(), run.lobe.findings.end());
+    for (CylinderFindings& c : out.cylinders) {
+        if (job.card || !job.otherCards.empty()) {
+            if (before) c.explanation = explainedBefore(*before, job, out, c);
+            if (!c.explanation) c.explanation = explained(job, out, c, out.tdc.uncertainty_deg());
+        }
+        if (c.pair) out.all.insert(out.all.end(), c.pair->findings.begin(), c.pair->findings.end());
+        againstCard(job, out, c, out.all);
+    }
+    twist(job, out, out.all);
+    twistCauses(out.all, out);
+    for (CylinderFindings& c : out.cylinders)
+        c.figures = figuresOf(job, out, c);
+    compressions(job, out);
+    out.need = need(job, out);
+    out.changes = checkChanges(job, out);
+    out.plan = plan(job, out);
+    return out;
+}
+
+} // namespace lobe

@@ -1,0 +1,75 @@
+// Everything that can be said about a job.
+#pragma once
+
+#include "core/compression/compression.h"
+#include "core/examine/figure.h"
+#include "core/examine/plan.h"
+#include "core/job/job.h"
+#include "core/lobe/carry.h"
+#include "core/lobe/events.h"
+#include "core/lobe/lobe.h"
+#include "core/lobe/passes.h"
+#include "core/setting/setting.h"
+#include "core/tdc/tdc.h"
+#include "core/timing/explain.h"
+#include "core/timing/pair.h"
+
+#include <memory>
+#include <optional>
+#include <vector>
+
+namespace lobe {
+
+struct RunFindings {
+    std::int64_t run = 0;
+    int cylinder = 1;
+    Side side = Side::Intake;
+    int setting = 0;       ///< taken after this change of the cam's setting
+    bool outdated = false; ///< current, and the cam was moved since
+    bool current = false;  ///< the last run of this lobe that has readings: the one that counts
+    int live = 0, struck = 0;
+    int planned = 0;       ///< readings from `from` to `to` at the step
+    CrankDeg next;         ///< where the next reading is wanted
+    bool complete = false; ///< the last planned angle has been read
+    LobeFigures lobe;
+    std::vector<CarriedReading> readings; ///< every lift reading as lift; into the job
+    std::optional<PassesFindings> passes; ///< of the current run, when there are several
+    std::optional<EventsFindings> events; ///< when only events are taken; `lobe` holds its figures
+};
+
+struct CylinderFindings {
+    int cylinder = 1;
+    std::optional<std::size_t> intakeRun, exhaustRun; ///< into Findings::runs
+    std::optional<PairFigures> pair;
+    std::vector<Figure> figures;            ///< in the order they are shown
+    std::optional<Explanation> explanation; ///< against the fitted card, where there is one
+};
+
+struct Findings {
+    TdcFindings tdc;
+    std::vector<RunFindings> runs; ///< in the job's order
+    std::vector<CylinderFindings> cylinders;
+    std::vector<Closing> closings; ///< of the first cylinder's intake valve, by school
+    std::optional<CompressionResult> compression; ///< by the chosen school, as the cam stands
+    Need need;                                    ///< what is to be moved for the target
+    std::vector<ChangeCheck> changes;             ///< what the changes of setting did
+    std::vector<Task> plan;                       ///< what is still to be taken, in order
+    std::vector<Finding> all;                     ///< every finding, in the order of the route
+    /// Each run examined by itself, before the others are looked at: what the next examination of
+    /// the same job takes over.
+    std::vector<std::shared_ptr<const RunFindings>> alone;
+
+    /// The runs of a cylinder that count; null where there is none. Into this.
+    const RunFindings* intake(const CylinderFindings& c) const;
+    const RunFindings* exhaust(const CylinderFindings& c) const;
+    const RunFindings* of(const CylinderFindings& c, Side side) const {
+        return side == Side::Intake ? intake(c) : exhaust(c);
+    }
+    /// By its number; null where nothing of it is measured.
+    const CylinderFindings* cylinder(int number) const;
+    /// Of the first cylinder measured; empty before any.
+    const std::vector<Figure>& figures() const;
+    const RunFindings* run(std::int64_t id) const;
+};
+
+} // namespace lobe

@@ -1,0 +1,94 @@
+#include "core/examine/progress.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lobe {
+namespace {
+
+bool anyLookAgain(const std::vector<Finding>& findings) {
+    return std::any_of(findings.begin(), findings.end(),
+                       [](const Finding& f) { return f.severity >= Severity::LookAgain; });
+}
+
+} // namespace
+
+Progress engineProgress(const Engine& e) {
+    const int known = (e.bore_mm > 0.0) + (e.stroke_mm > 0.0) + (e.rod_mm > 0.0);
+    if (known == 0 && e.name.empty()) return Progress::NotBegun;
+    if (e.rod_mm > 0.0 && e.rod_mm <= e.stroke_mm / 2.0) return Progress::LookAgain;
+    return known == 3 ? Progress::Done : Progress::InHand;
+}
+
+Progress tdcProgress(const TdcFindings& tdc) {
+    if (anyLookAgain(tdc.findings)) return Progress::LookAgain;
+    switch (tdc.state) {
+    case TdcState::NotBegun:
+        return Progress::NotBegun;
+    case TdcState::Proved:
+        return Progress::Done;
+    case TdcState::InHand:
+    case TdcState::Set:
+        break;
+    }
+    return Progress::InHand;
+}
+
+Progress lobesProgress(const Findings& f) {
+    if (f.cylinders.empty()) return Progress::NotBegun;
+    bool both = false, open = false;
+    for (const CylinderFindings& c : f.cylinders) {
+        for (const RunFindings* r : {f.intake(c), f.exhaust(c)}) {
+            if (!r) continue;
+            if (anyLookAgain(r->lobe.findings)) return Progress::LookAgain;
+            open = open || !r->lobe.noseReached;
+        }
+        const RunFindings *in = f.intake(c), *ex = f.exhaust(c);
+        both = both || (in && ex && in->lobe.noseReached && ex->lobe.noseReached);
+    }
+    return both && !open ? Progress::Done : Progress::InHand;
+}
+
+Progress compressionProgress(const Job& job, const Findings& f) {
+    if (!f.compression) return Progress::NotBegun;
+    if (std::holds_alternative<CompressionError>(*f.compression)) return Progress::LookAgain;
+    return f.closings[static_cast<std::size_t>(job.settings.closing)].deg ? Progress::Done
+                                                                          : Progress::InHand;
+}
+
+Progress timingProgress(const Findings& f) {
+    for (const Finding& x : f.all)
+        if (x.code == Code::MovedSince && x.cylinder == f.cylinders.front().cylinder)
+            return Progress::InHand;
+    for (const CylinderFindings& c : f.cylinders)
+        if (c.pair && c.pair->separation) return Progress::Done;
+    return f.cylinders.empty() ? Progress::NotBegun : Progress::InHand;
+}
+
+Progress settingProgress(const Job& job, const Findings& f) {
+    if (!job.changes.empty()) {
+        const int last = job.changes.back().number;
+        bool measured = false, waiting = false;
+        for (const ChangeCheck& c : f.changes) {
+            // The other cylinders follow the first: one cam moves them all.
+            if (c.number != last || c.cylinder != f.cylinders.front().cylinder) continue;
+            if (c.verdict == MoveVerdict::Waiting)
+                waiting = true;
+            else if (c.verdict != MoveVerdict::AsMeant || !c.alike)
+                return Progress::LookAgain;
+            else
+                measured = true;
+        }
+        if (!measured || waiting) return Progress::InHand;
+    }
+    const Need& n = f.need;
+    if (!n.intake_deg && !n.exhaust_deg)
+        return job.engine.drive.described() ? Progress::InHand : Progress::NotBegun;
+    const double most =
+        std::max(std::abs(n.intake_deg.value_or(0.0)), std::abs(n.exhaust_deg.value_or(0.0)));
+    if (most <= std::max(n.uncertainty_deg, kWorthMoving_deg)) return Progress::Done;
+    return job.engine.drive.described() || !job.changes.empty() ? Progress::InHand
+                                                                : Progress::NotBegun;
+}
+
+} // namespace lobe

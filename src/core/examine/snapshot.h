@@ -1,0 +1,40 @@
+// A job and what was found of it, immutable and shared. Whoever shows or draws a part of it holds
+// that part, and with it the whole snapshot: no change of the job can take it from under a picture.
+#pragma once
+
+#include "core/examine/examine.h"
+
+#include <memory>
+
+namespace lobe {
+
+struct Snapshot {
+    Job job;
+    Findings findings;
+};
+
+using SnapshotPtr = std::shared_ptr<const Snapshot>;
+
+/// Examines a job. What the snapshot before it found of the runs that have not changed is taken
+/// over, so that one more reading costs one run and not all of them.
+SnapshotPtr examined(Job job, const SnapshotPtr& before = {});
+
+/// A part of a snapshot that keeps the snapshot; null when there is no such part.
+template <class T> class Held {
+public:
+    Held() = default;
+    /// `part` lies in `whole`.
+    Held(const SnapshotPtr& whole, const T* part)
+        : part_(part ? std::shared_ptr<const T>(whole, part) : nullptr) {}
+
+    explicit operator bool() const { return part_ != nullptr; }
+    const T& operator*() const { return *part_; }
+    const T* operator->() const { return part_.get(); }
+    const T* get() const { return part_.get(); }
+    bool operator==(const Held&) const = default;
+
+private:
+    std::shared_ptr<const T> part_;
+};
+
+} // namespace lobe

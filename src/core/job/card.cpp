@@ -1,0 +1,197 @@
+#include "core/job/card.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lobe {
+namespace {
+
+using Figure = std::optional<CardFigure>;
+
+Figure printed(const std::optional<double>& v) {
+    return v ? Figure(CardFigure{*v, false}) : std::nullopt;
+}
+Figure derived(double v) {
+    return CardFigure{v, true};
+}
+
+/// One lobe of a card. On the intake, "early" is the opening before TDC and "late" the closing
+/// after BDC; on the exhaust the event by the top is the closing. `top` is the event next to TDC,
+/// `bottom` the one next to BDC: duration = top + 180 + bottom, centre = duration / 2 - top.
+class Lobe {
+public:
+    Lobe(std::optional<double> top, std::optional<double> bottom, std::optional<double> duration,
+         std::optional<double> centre)
+        : top_(printed(top)),
+          bottom_(printed(bottom)),
+          duration_(printed(duration)),
+          centre_(printed(centre)) {}
+
+    /// What separation and advance make of the centre, where nothing better is known.
+    void hint(std::optional<double> centre) {
+        if (!centre) return;
+        hinted_ = centre;
+        if (!centre_ && !(top_ && bottom_) && !(duration_ && (top_ || bottom_)))
+            centre_ = derived(*centre);
+    }
+
+    void derive(CardDoubt durationDoubt, CardDoubt centreDoubt,
+                std::vector<CardContradiction>& out) {
+        constexpr double kApart_deg = 1.05;
+        const auto check = [&](CardDoubt what, double said, double follows) {
+            if (std::abs(said - follows) <= kApart_deg) return;
+            const bool centre = what == CardDoubt::IntakeCentre || what == CardDoubt::ExhaustCentre;
+            const bool half = centre && duration_ && std::abs(said - duration_->value / 2.0) < 0.6;
+            out.push_back({what, said, follows, half});
+        };
+        if (top_ && bottom_) {
+            const double d = top_->value + 180.0 + bottom_->value;
+            if (duration_) check(durationDoubt, duration_->value, d);
+            duration_ = derived(d);
+            const double c = d / 2.0 - top_->value;
+            if (centre_) check(centreDoubt, centre_->value, c);
+            centre_ = derived(c);
+        } else if (duration_) {
+            if (!top_ && bottom_) top_ = derived(duration_->value - 180.0 - bottom_->value);
+            if (!bottom_ && top_) bottom_ = derived(duration_->value - 180.0 - top_->value);
+            if (top_) {
+                const double c = duration_->value / 2.0 - top_->value;
+                if (centre_) check(centreDoubt, centre_->value, c);
+                centre_ = derived(c);
+            } else if (centre_) {
+                top_ = derived(duration_->value / 2.0 - centre_->value);
+                bottom_ = derived(duration_->value / 2.0 + centre_->value - 180.0);
+            }
+        } else if (centre_ && (top_ || bottom_)) {
+            // One event and the centre: the other is its mirror.
+            const double half =
+                top_ ? centre_->value + top_->value : 180.0 + bottom_->value - centre_->value;
+            duration_ = derived(2.0 * half);
+            if (!top_) top_ = derived(half - centre_->value);
+            if (!bottom_) bottom_ = derived(half + centre_->value - 180.0);
+        }
+        if (hinted_ && centre_) check(centreDoubt, *hinted_, centre_->value);
+    }
+
+    Figure top_, bottom_, duration_, centre_;
+
+private:
+    std::optional<double> hinted_;
+};
+
+} // namespace
+
+CompleteCard complete(const Card& card) {
+    CompleteCard out;
+    Lobe in(card.ivo, card.ivc, card.intakeDuration, card.intakeCentre);
+    Lobe ex(card.evc, card.evo, card.exhaustDuration, card.exhaustCentre);
+    if (card.separation) {
+        const double s = *card.separation;
+        // From the other centre where it is known, else from the ground-in advance.
+        if (card.intakeCentre && !card.exhaustCentre)
+            ex.hint(2.0 * s - *card.intakeCentre);
+        else if (card.exhaustCentre && !card.intakeCentre)
+            in.hint(2.0 * s - *card.exhaustCentre);
+        else if (!card.intakeCentre) {
+            in.hint(card.advance || !(in.top_ && in.bottom_)
+                        ? std::optional(s - card.advance.value_or(0.0))
+                        : std::nullopt);
+            ex.hint(card.advance || !(ex.top_ && ex.bottom_)
+                        ? std::optional(s + card.advance.value_or(0.0))
+                        : std::nullopt);
+        }
+    }
+    in.derive(CardDoubt::IntakeDuration, CardDoubt::IntakeCentre, out.contradictions);
+    ex.derive(CardDoubt::ExhaustDuration, CardDoubt::ExhaustCentre, out.contradictions);
+    out.ivo = in.top_;
+    out.ivc = in.bottom_;
+    out.evc = ex.top_;
+    out.evo = ex.bottom_;
+    out.intakeDuration = in.duration_;
+    out.exhaustDuration = ex.duration_;
+    out.intakeCentre = in.centre_;
+    out.exhaustCentre = ex.centre_;
+    out.separation = printed(card.separation);
+    if (in.centre_ && ex.centre_) {
+        const double s = (in.centre_->value + ex.centre_->value) / 2.0;
+        if (out.separation && std::abs(out.separation->value - s) > 0.8)
+            out.contradictions.push_back({CardDoubt::Separation, out.separation->value, s});
+        if (!out.separation) out.separation = derived(s);
+    }
+    out.advance = printed(card.advance);
+    if (!out.advance && out.separation && in.centre_)
+        out.advance = derived(out.separation->value - in.centre_->value);
+    for (const auto& [advertised, duration] :
+         {std::pair(card.intakeAdvertised, out.intakeDuration),
+          std::pair(card.exhaustAdvertised, out.exhaustDuration)})
+        if (advertised && duration && card.advertised.at == card.height.at &&
+            card.advertised.mm < card.height.mm && *advertised <= duration->value)
+            out.contradictions.push_back({CardDoubt::Advertised, *advertised, duration->value});
+    return out;
+}
+
+std::optional<double> cardLiftHere_mm(const Card& card, Side side, const Engine& engine,
+                                      Place place) {
+    const bool intake = side == Side::Intake;
+    const auto& lift = intake ? card.intakeLift_mm : card.exhaustLift_mm;
+    if (!lift) return std::nullopt;
+    double tappet = *lift;
+    if (card.liftAt == Place::Valve) {
+        // A card's valve lift is printed without lash: tappet lift times the ratio it assumes.
+        const double ratio = card.ratio.value_or(engine.ratio(side));
+        if (!(ratio > 0.0)) return std::nullopt;
+        tappet = *lift / ratio;
+    }
+    if (place == Place::Tappet) return tappet;
+    return std::max(0.0, tappet * engine.ratio(side) - engine.lash_mm(side));
+}
+
+std::optional<double> cardDuration_deg(const Card& card, Side side) {
+    const CompleteCard c = complete(card);
+    const auto& d = side == Side::Intake ? c.intakeDuration : c.exhaustDuration;
+    return d ? std::optional(d->value) : std::nullopt;
+}
+
+std::optional<double> cardCentre_deg(const Card& card, Side side) {
+    const CompleteCard c = complete(card);
+    const auto& centre = side == Side::Intake ? c.intakeCentre : c.exhaustCentre;
+    return centre ? std::optional(centre->value) : std::nullopt;
+}
+
+std::optional<CamDeg> cardSeparation(const Card& card) {
+    const CompleteCard c = complete(card);
+    return c.separation ? std::optional(CamDeg{c.separation->value}) : std::nullopt;
+}
+
+bool cardCentreByEvents(const Card& card, Side side) {
+    return side == Side::Intake ? card.ivo && card.ivc : card.evo && card.evc;
+}
+
+std::optional<CrankDeg> cardEvent(const Card& card, Event event) {
+    const CompleteCard c = complete(card);
+    std::optional<CardFigure> said;
+    switch (event) {
+    case Event::IntakeOpens:
+        said = c.ivo;
+        break;
+    case Event::IntakeCloses:
+        said = c.ivc;
+        break;
+    case Event::ExhaustOpens:
+        said = c.evo;
+        break;
+    case Event::ExhaustCloses:
+        said = c.evc;
+        break;
+    }
+    if (!said) return std::nullopt;
+    return fromCard(event, {said->value});
+}
+
+std::optional<CrankDeg> cardCentre(const Card& card, Side side) {
+    const auto centre = cardCentre_deg(card, side);
+    if (!centre) return std::nullopt;
+    return CrankDeg{side == Side::Intake ? *centre : -*centre};
+}
+
+} // namespace lobe

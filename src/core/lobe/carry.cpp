@@ -1,0 +1,146 @@
+#include "core/lobe/carry.h"
+
+#include "core/lobe/run.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace lobe {
+namespace {
+
+bool usable(const Reading& r) {
+    return r.of == ReadingOf::Lift && !r.struck && r.approach == Approach::Forward;
+}
+
+double counted(const Reading& r, const RunTerms& terms) {
+    // At the nose 0, below it less: some dials print those numbers without their sign.
+    return terms.countsDown ? -std::abs(r.lift_mm) : r.lift_mm;
+}
+
+/// The lift at zero number `part` (from 1), from marks read under it and under a zero already
+/// joined.
+std::optional<double> joined(const LiftRun& run, int part,
+                             const std::vector<std::optional<double>>& zeros) {
+    double sum = 0.0;
+    int marks = 0;
+    for (const Reading& a : run.readings) {
+        if (!usable(a) || a.zero != part) continue;
+        for (const Reading& b : run.readings) {
+            if (!usable(b) || b.zero >= part || std::abs(a.at.deg - b.at.deg) > 1e-6) continue;
+            const auto& zero = zeros[static_cast<std::size_t>(b.zero - 1)];
+            if (!zero) continue;
+            sum += counted(b, run.terms) + *zero - counted(a, run.terms);
+            ++marks;
+        }
+    }
+    if (marks == 0) return std::nullopt;
+    return sum / marks;
+}
+
+/// How far under the nose the base circle lies, from the flat at either end of the run; with no
+/// flat the lowest reading stands for it.
+struct Depth {
+    double mm = 0.0;
+    bool onBase = false;
+};
+Depth depthBelowNose(std::vector<CarriedReading> readings) {
+    std::erase_if(readings, [](const CarriedReading& r) { return !r.counts; });
+    if (readings.empty()) return {};
+    std::sort(readings.begin(), readings.end(),
+              [](const auto& a, const auto& b) { return a.at < b.at; });
+    Depth out;
+    out.mm = -std::min_element(readings.begin(), readings.end(), [](const auto& a, const auto& b) {
+                  return a.lift_mm < b.lift_mm;
+              })->lift_mm;
+    const auto flat = [&](auto begin) {
+        constexpr double kFlat_mm = 0.03;
+        double sum = 0.0;
+        int n = 0;
+        for (auto it = begin; n < 3; ++it, ++n) {
+            if (std::abs(it->lift_mm + out.mm) > kFlat_mm) return false;
+            sum += it->lift_mm;
+        }
+        out.mm = -sum / n;
+        return true;
+    };
+    if (readings.size() >= 7) out.onBase = flat(readings.begin()) || flat(readings.rbegin());
+    return out;
+}
+
+} // namespace
+
+double offAxisFactor(const RunTerms& terms) {
+    const double cosine = std::cos(terms.offAxis_deg * std::numbers::pi / 180.0);
+    switch (terms.offAxis) {
+    case OffAxis::NotCorrected:
+        break;
+    case OffAxis::OnThePart:
+        return 1.0 / cosine;
+    case OffAxis::OnAFlatFace:
+        return cosine;
+    }
+    return 1.0;
+}
+
+Carried carried(const LiftRun& run) {
+    const RunTerms& terms = run.terms;
+    Carried out;
+    out.zeros.push_back(0.0);
+    for (std::size_t i = 0; i < terms.zeros.size(); ++i)
+        out.zeros.push_back(terms.zeros[i] ? terms.zeros[i]
+                                           : joined(run, static_cast<int>(i) + 2, out.zeros));
+
+    const auto say = [&](Code code, Severity severity) -> Finding& {
+        out.findings.push_back({code, severity, run.side, run.cylinder});
+        return out.findings.back();
+    };
+    const double factor = offAxisFactor(terms);
+    std::vector<int> loose(out.zeros.size(), 0);
+    for (const Reading& r : run.readings) {
+        if (r.of != ReadingOf::Lift) continue;
+        const auto part = static_cast<std::size_t>(std::max(1, r.zero) - 1);
+        const auto zero = part < out.zeros.size() ? out.zeros[part] : std::nullopt;
+        CarriedReading c{r.id,
+                         placed(r, terms),
+                         factor * (counted(r, terms) + zero.value_or(0.0)),
+                         usable(r) && zero,
+                         r.at,
+                         r.lift_mm,
+                         r.zero,
+                         r.struck};
+        if (usable(r) && !zero && part < loose.size()) ++loose[part];
+        // A mark read again to join a later zero says nothing new.
+        if (part > 0 && c.counts && !terms.zeros[part - 1])
+            c.counts = std::none_of(out.readings.begin(), out.readings.end(), [&](const auto& o) {
+                return o.counts && o.zero < r.zero && std::abs(o.readAt.deg - r.at.deg) < 1e-6;
+            });
+        out.readings.push_back(c);
+    }
+    for (std::size_t part = 1; part < loose.size(); ++part) {
+        if (loose[part] == 0) continue;
+        Finding& f = say(Code::PartLoose, Severity::Ask);
+        f.count = loose[part];
+        for (const CarriedReading& c : out.readings)
+            if (!f.at && c.zero == static_cast<int>(part) + 1) f.at = c.at;
+    }
+    if (terms.travel_mm > 0.0)
+        for (const CarriedReading& c : out.readings)
+            if (c.counts && std::abs(c.read_mm) > terms.travel_mm) {
+                Finding& f = say(Code::TravelEnds, Severity::LookAgain);
+                f.at = c.at;
+                f.mm = c.read_mm;
+                f.other_mm = terms.travel_mm;
+                break;
+            }
+    if (terms.countsDown) {
+        const Depth depth =
+            terms.noseLift_mm ? Depth{*terms.noseLift_mm, true} : depthBelowNose(out.readings);
+        for (CarriedReading& c : out.readings)
+            c.lift_mm += depth.mm;
+        if (!depth.onBase && out.readings.size() >= 7) say(Code::NoseUnknown, Severity::LookAgain);
+    }
+    return out;
+}
+
+} // namespace lobe

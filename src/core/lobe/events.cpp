@@ -1,0 +1,398 @@
+#include "core/lobe/events.h"
+
+#include "core/angle/wheel.h"
+#include "core/job/card.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lobe {
+namespace {
+
+/// The mean without the reading that stands farthest out, when leaving it brings the rest together.
+void settle(EventGroup& g, int repeats, double tolerance_deg) {
+    if (g.readings.empty()) return;
+    std::vector<CrankDeg> sorted = g.readings;
+    std::sort(sorted.begin(), sorted.end());
+    std::size_t from = 0, to = sorted.size();
+    const auto range = [&] { return sorted[to - 1].deg - sorted[from].deg; };
+    if (sorted.size() >= 3 && range() > tolerance_deg) {
+        const double withoutFirst = sorted[to - 1].deg - sorted[1].deg;
+        const double withoutLast = sorted[to - 2].deg - sorted[0].deg;
+        const bool first = withoutFirst < withoutLast;
+        if (std::min(withoutFirst, withoutLast) <= tolerance_deg)
+            g.odd = first ? sorted[from++] : sorted[--to];
+    }
+    // Angles of one event lie close together on the cycle: no wrap to fear in the mean.
+    double sum = 0.0;
+    for (std::size_t i = from; i < to; ++i)
+        sum += sorted[i].deg;
+    g.mean = CrankDeg{sum / static_cast<double>(to - from)};
+    g.range_deg = range();
+    g.settled = static_cast<int>(to - from) >= repeats && g.range_deg <= tolerance_deg;
+}
+
+/// How the wheel of a run was read and how its repeats scatter, over all its events together.
+struct Scatter {
+    double step_deg = 1.0; ///< what it was read to
+    double own_deg = 0.0;  ///< standard deviation of one reading, its rounding not counted
+    double student = 1.96; ///< deviations that make 95 %, with as many readings as told it
+};
+
+/// Student's 97.5 % quantile by degrees of freedom.
+double student(int freedom) {
+    static constexpr double kQuantile[] = {12.71, 4.303, 3.182, 2.776, 2.571,
+                                           2.447, 2.365, 2.306, 2.262, 2.228};
+    if (freedom < 1) return kQuantile[0];
+    if (freedom <= 10) return kQuantile[freedom - 1];
+    return 1.96 * (1.0 + 1.2 / freedom + 1.3 / (double(freedom) * freedom));
+}
+
+Scatter scatterOf(const LiftRun& run, const std::vector<EventGroup>& groups) {
+    Scatter out;
+    std::vector<std::string> typed;
+    std::vector<double> angles;
+    for (const Reading& r : run.readings)
+        if (!r.struck && r.of != ReadingOf::Lift) {
+            typed.push_back(r.typed);
+            angles.push_back(r.at.deg);
+        }
+    out.step_deg = readTo_deg(angles, typed);
+    double squares = 0.0;
+    int freedom = 0;
+    for (const EventGroup& g : groups) {
+        if (!g.mean || g.readings.size() < 2) continue;
+        for (CrankDeg at : g.readings)
+            if (!(g.odd && at == *g.odd)) squares += std::pow(at.deg - g.mean->deg, 2);
+        freedom += static_cast<int>(g.readings.size()) - 1 - (g.odd ? 1 : 0);
+    }
+    // With few repeats a usual scatter stands in for what they cannot tell: as four readings would.
+    constexpr double kUsual_deg = 0.2;
+    constexpr int kAsGoodAs = 4;
+    const double variance = (squares + kAsGoodAs * kUsual_deg * kUsual_deg) / (freedom + kAsGoodAs);
+    // Rounding is in the scatter too, unless all repeats were rounded alike.
+    out.own_deg = std::sqrt(variance);
+    out.student = student(freedom + kAsGoodAs);
+    return out;
+}
+
+/// 95 %: the mean of repeats that scatter, and the rounding they have in common, which no number of
+/// repeats takes away.
+std::optional<double> uncertainty_deg(const EventGroup& g, const Scatter& wheel) {
+    if (!g.mean) return std::nullopt;
+    const double n = static_cast<double>(g.readings.size()) - (g.odd ? 1.0 : 0.0);
+    constexpr double kSetting_deg = 0.05; // the wheel and its pointer, for all readings alike
+    return std::hypot(wheel.student * wheel.own_deg / std::sqrt(n),
+                      kCoverageFactor * std::hypot(wheel.step_deg / std::sqrt(12.0), kSetting_deg));
+}
+
+/// `other` is the lobe's other event at the same height: a timing both have is no slip of one.
+void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventGroup* other,
+           std::vector<Finding>& out) {
+    Finding f{Code::EventOdd, Severity::LookAgain, run.side, run.cylinder};
+    f.opening = g.of == ReadingOf::Opens;
+    if (g.odd) {
+        f.at = g.odd;
+        f.deg = g.odd->deg - g.mean->deg;
+        out.push_back(f);
+    }
+    // Typed on the wrong side of its dead centre: mirrored there, it would be as the card.
+    if (g.of == ReadingOf::Nose || run.terms.fromNose || !g.mean || !job.card ||
+        job.card->height != g.height)
+        return;
+    const Event event = f.opening ? opening(run.side) : closing(run.side);
+    const auto promised = cardEvent(*job.card, event);
+    if (!promised) return;
+    const double said = toCard(event, *g.mean).deg;
+    const CrankDeg mirrored = fromCard(event, {-said});
+    // Judged against the timing of the other event, once that is known: a cam that is early as a
+    // whole may well open on the other side.
+    if (!other || !other->mean) return;
+    const auto theirs =
+        cardEvent(*job.card, other->of == ReadingOf::Opens ? opening(run.side) : closing(run.side));
+    if (!theirs) return;
+    const double timing = other->mean->deg - theirs->deg;
+    constexpr double kFits_deg = 3.0;
+    if (std::abs(g.mean->deg - promised->deg - timing) <= 2.0 * kFits_deg ||
+        std::abs(mirrored.deg - promised->deg - timing) > kFits_deg)
+        return;
+    f.code = Code::EventSide;
+    f.at = g.mean;
+    f.other_deg = mirrored.deg;
+    out.push_back(f);
+}
+
+} // namespace
+
+std::vector<Height> eventHeights(const Job& job, const LiftRun& run) {
+    if (!run.terms.eventHeights.empty()) return run.terms.eventHeights;
+    if (run.terms.fromNose) return {{job.settings.drop_mm, run.terms.taken}};
+    return {job.card ? job.card->height : Height{1.27, run.terms.taken}};
+}
+
+UsualSide usualSide(Side side, ReadingOf of) {
+    if (of == ReadingOf::Nose) return {side == Side::Intake, DeadCentre::Top};
+    const bool opens = of == ReadingOf::Opens;
+    if (side == Side::Intake)
+        return opens ? UsualSide{false, DeadCentre::Top} : UsualSide{true, DeadCentre::Bottom};
+    return opens ? UsualSide{false, DeadCentre::Bottom} : UsualSide{true, DeadCentre::Top};
+}
+
+std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {
+    std::vector<EventGroup> groups;
+    const auto add = [&](ReadingOf of, Height height) {
+        EventGroup g;
+        g.of = of;
+        g.height = height;
+        for (const Reading& r : run.readings) {
+            if (r.struck || r.approach != Approach::Forward || r.of != of) continue;
+            const bool atHeight = of == ReadingOf::Opens || of == ReadingOf::Closes;
+            if (atHeight && std::abs(r.lift_mm - height.mm) > 1e-6) continue;
+            g.readings.push_back(r.at);
+        }
+        settle(g, of == ReadingOf::Nose || of == ReadingOf::Lift ? 1 : run.terms.repeats,
+               run.terms.repeatTolerance_deg);
+        groups.push_back(std::move(g));
+    };
+    std::vector<Height> heights = eventHeights(job, run);
+    if (!run.terms.oneTurn || run.terms.fromNose) {
+        for (const Height& h : heights) {
+            add(ReadingOf::Opens, h);
+            add(ReadingOf::Closes, h);
+        }
+        if (!run.terms.fromNose) add(ReadingOf::Nose, {});
+        return groups;
+    }
+    std::sort(heights.begin(), heights.end(),
+              [](const Height& a, const Height& b) { return a.mm < b.mm; });
+    for (const Height& h : heights)
+        add(ReadingOf::Opens, h);
+    add(ReadingOf::Nose, {});
+    for (auto h = heights.rbegin(); h != heights.rend(); ++h)
+        add(ReadingOf::Closes, *h);
+    add(ReadingOf::Lift, {});
+    return groups;
+}
+
+std::optional<EventWanted> nextEvent(const std::vector<EventGroup>& groups, const RunTerms& terms,
+                                     const std::function<bool(const EventWanted&)>& leftOut) {
+    const bool asBrought = terms.oneTurn || terms.fromNose;
+    const EventGroup* next = nullptr;
+    for (const EventGroup& g : groups) {
+        if (g.settled || (leftOut && leftOut({g.of, g.height}))) continue;
+        if (!next || (asBrought && g.readings.size() < next->readings.size())) next = &g;
+    }
+    return next ? std::optional(EventWanted{next->of, next->height}) : std::nullopt;
+}
+
+namespace {
+
+const EventGroup* find(const std::vector<EventGroup>& groups, ReadingOf of, const Height& height) {
+    for (const EventGroup& g : groups)
+        if (g.of == of && g.height == height) return &g;
+    return nullptr;
+}
+
+/// From low events to high ones, what no cam does.
+class Possible {
+public:
+    explicit Possible(const LiftRun& run) : run_(run) {}
+
+    /// Takes from the events what cannot be, and says so of the reading that made it.
+    void judge(HeightEvents& e, std::vector<Finding>& findings) const {
+        if (!e.opens || !e.closes) return;
+        const double duration = e.closes->deg - e.opens->deg;
+        const double centre = middle(e.opens->deg, e.closes->deg);
+        // High up on a lobe the events lie close together.
+        const double least = e.height.mm <= 1.6 ? 100.0 : 20.0;
+        const bool length = duration >= least && duration <= 360.0;
+        if (length && centre >= 60.0 && centre <= 160.0) return;
+        // The reading taken last made it.
+        const bool opening =
+            lastOf(ReadingOf::Opens, e.height) > lastOf(ReadingOf::Closes, e.height);
+        Finding f{length ? Code::CentreUnlikely : Code::DurationUnlikely, Severity::LookAgain,
+                  run_.side, run_.cylinder};
+        f.opening = opening;
+        f.at = opening ? e.opens : e.closes;
+        f.mm = e.height.mm;
+        f.deg = length ? centre : duration;
+        f.other_deg = sensible(opening, opening ? e.opens->deg : e.closes->deg,
+                               opening ? e.closes->deg : e.opens->deg, least);
+        findings.push_back(f);
+        (opening ? e.opens : e.closes).reset();
+        (opening ? e.opensUncertainty_deg : e.closesUncertainty_deg).reset();
+    }
+
+    /// The centre in degrees after TDC on the intake, before it on the exhaust.
+    double middle(double opens, double closes) const {
+        return (run_.side == Side::Intake ? 0.5 : -0.5) * (opens + closes);
+    }
+
+private:
+    std::int64_t lastOf(ReadingOf of, const Height& height) const {
+        std::int64_t last = -1;
+        for (std::size_t i = 0; i < run_.readings.size(); ++i) {
+            const Reading& r = run_.readings[i];
+            if (!r.struck && r.of == of && std::abs(r.lift_mm - height.mm) < 1e-6)
+                last = static_cast<std::int64_t>(i);
+        }
+        return last;
+    }
+
+    /// The same number about the other dead centre or its other side, where that makes a cam.
+    std::optional<double> sensible(bool opening, double at, double other, double least) const {
+        const double bottom = run_.side == Side::Intake ? 180.0 : -180.0;
+        std::optional<double> best;
+        double closest = 1e9;
+        for (double would : {-at, bottom + at, bottom - at, at - bottom, 2.0 * bottom - at,
+                             at + 360.0, at - 360.0}) {
+            const double opens = opening ? would : other, closes = opening ? other : would;
+            const double duration = closes - opens, centre = middle(opens, closes);
+            if (duration < std::max(160.0, least) || duration > 330.0 || centre < 85.0 ||
+                centre > 130.0)
+                continue;
+            const double off = std::abs(centre - 108.0);
+            if (off >= closest) continue;
+            closest = off;
+            best = would;
+        }
+        return best;
+    }
+
+    const LiftRun& run_;
+};
+
+/// The centre from drops under the nose: the lobe's, and how the middle leans as the drop grows.
+void fromNose(const Job& job, const std::vector<EventGroup>& groups, const Scatter& scatter,
+              double shift_deg, LobeFigures& lobe) {
+    std::vector<HeightEvents> drops;
+    for (const EventGroup& g : groups) {
+        if (g.of != ReadingOf::Opens || !g.mean) continue;
+        const EventGroup* fall = find(groups, ReadingOf::Closes, g.height);
+        if (!fall || !fall->mean || fall->mean->deg <= g.mean->deg) continue;
+        drops.push_back({g.height, CrankDeg{g.mean->deg + shift_deg},
+                         CrankDeg{fall->mean->deg + shift_deg}, uncertainty_deg(g, scatter),
+                         uncertainty_deg(*fall, scatter)});
+    }
+    if (drops.empty()) return;
+    std::sort(drops.begin(), drops.end(), [](const HeightEvents& a, const HeightEvents& b) {
+        return a.height.mm < b.height.mm;
+    });
+    const auto chosen =
+        std::min_element(drops.begin(), drops.end(), [&](const auto& a, const auto& b) {
+            return std::abs(a.height.mm - job.settings.drop_mm) <
+                   std::abs(b.height.mm - job.settings.drop_mm);
+        });
+    lobe.noseReached = true;
+    lobe.drop_mm = chosen->height.mm;
+    lobe.centres.equalDrop = chosen->midpoint();
+    lobe.centres.equalDropUncertainty_deg = chosen->midpointUncertainty_deg();
+    MidpointLine& line = lobe.midpoints;
+    if (drops.size() > 1) {
+        const HeightEvents &shallow = drops.front(), &deep = drops.back();
+        line.skew_deg = deep.midpoint()->deg - shallow.midpoint()->deg;
+        line.skewUncertainty_deg =
+            std::hypot(*deep.midpointUncertainty_deg(), *shallow.midpointUncertainty_deg());
+        line.symmetry = std::abs(line.skew_deg) > line.skewUncertainty_deg ? Symmetry::Asymmetric
+                                                                           : Symmetry::Symmetric;
+    }
+    line.events = std::move(drops);
+}
+
+/// The greatest lift, and whether the indicator came home, of a run taken in one turn.
+void noseAndHome(const Job& job, const LiftRun& run, LobeFigures& lobe) {
+    double sum = 0.0;
+    int n = 0;
+    std::optional<double> home;
+    for (const Reading& r : run.readings) {
+        if (r.struck || r.approach != Approach::Forward) continue;
+        if (r.of == ReadingOf::Nose && r.lift_mm > 0.0) {
+            sum += r.lift_mm;
+            ++n;
+        }
+        if (r.of == ReadingOf::Lift) home = r.lift_mm;
+    }
+    if (n > 0) {
+        lobe.maxLift_mm = sum / n;
+        const double step = std::max(0.01, run.terms.resolution_mm);
+        lobe.maxLiftUncertainty_mm = kCoverageFactor * step / std::sqrt(12.0) + 0.01;
+    }
+    if (home && std::abs(*home) > job.settings.zeroReturn_mm) {
+        Finding f{Code::ZeroReturn, Severity::LookAgain, run.side, run.cylinder};
+        f.mm = home;
+        lobe.findings.push_back(f);
+    }
+}
+
+} // namespace
+
+EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeRequest& request) {
+    EventsFindings out;
+    out.groups = eventGroups(job, run);
+    out.next = nextEvent(out.groups, run.terms);
+
+    const Scatter scatter = scatterOf(run, out.groups);
+    LobeFigures& lobe = out.lobe;
+    lobe.side = run.side;
+    lobe.taken = request.taken;
+    lobe.eventsOnly = true;
+    if (run.terms.fromNose) {
+        fromNose(job, out.groups, scatter, run.terms.shift_deg, lobe);
+        for (const EventGroup& g : out.groups)
+            judge(job, run, g, nullptr, lobe.findings);
+        if (lobe.noseReached)
+            lobe.findings.push_back({Code::CentreOnly, Severity::Note, run.side, run.cylinder});
+        return out;
+    }
+    const auto shifted = [&](const EventGroup* g) {
+        return g && g->mean ? std::optional(CrankDeg{g->mean->deg + run.terms.shift_deg})
+                            : std::nullopt;
+    };
+    const Possible possible(run);
+    for (const Height& h : eventHeights(job, run)) {
+        const EventGroup *opens = find(out.groups, ReadingOf::Opens, h),
+                         *closes = find(out.groups, ReadingOf::Closes, h);
+        HeightEvents e{h, shifted(opens), shifted(closes)};
+        e.opensUncertainty_deg = uncertainty_deg(*opens, scatter);
+        e.closesUncertainty_deg = uncertainty_deg(*closes, scatter);
+        possible.judge(e, lobe.findings);
+        lobe.noseReached = lobe.noseReached || (e.opens && e.closes);
+        if (h == request.eventsHeight || lobe.heights.empty()) lobe.atEventsHeight = e;
+        lobe.heights.push_back(e);
+        // Taken at nearly the card's height: 1 mm is not 0.040 in.
+        if (job.card && h != job.card->height && h.at == job.card->height.at &&
+            std::abs(h.mm - job.card->height.mm) < 0.06) {
+            Finding f{Code::CardHeightNear, Severity::LookAgain, run.side, run.cylinder};
+            f.mm = h.mm;
+            f.other_mm = job.card->height.mm;
+            lobe.findings.push_back(f);
+        }
+    }
+    lobe.centres.events = lobe.atEventsHeight.midpoint();
+    lobe.centres.eventsUncertainty_deg = lobe.atEventsHeight.midpointUncertainty_deg();
+    const EventGroup* nose = find(out.groups, ReadingOf::Nose, {});
+    lobe.maxLiftAt = shifted(nose);
+    // The nose lies between the events, near their middle on any cam.
+    constexpr double kLean_deg = 25.0;
+    if (lobe.maxLiftAt && lobe.centres.events &&
+        std::abs(lobe.maxLiftAt->deg - lobe.centres.events->deg) > kLean_deg) {
+        Finding f{Code::NoseUnlikely, Severity::LookAgain, run.side, run.cylinder};
+        f.at = lobe.maxLiftAt;
+        f.deg = lobe.maxLiftAt->deg - lobe.centres.events->deg;
+        lobe.findings.push_back(f);
+        lobe.maxLiftAt.reset();
+    }
+    lobe.centres.peak = lobe.maxLiftAt;
+    if (nose && nose->mean) lobe.centres.peakUncertainty_deg = uncertainty_deg(*nose, scatter);
+    noseAndHome(job, run, lobe);
+    for (const EventGroup& g : out.groups) {
+        const bool flank = g.of == ReadingOf::Opens || g.of == ReadingOf::Closes;
+        const auto other = g.of == ReadingOf::Opens ? ReadingOf::Closes : ReadingOf::Opens;
+        judge(job, run, g, flank ? find(out.groups, other, g.height) : nullptr, lobe.findings);
+    }
+    if (lobe.noseReached)
+        lobe.findings.push_back({Code::EventsOnly, Severity::Note, run.side, run.cylinder});
+    return out;
+}
+
+} // namespace lobe

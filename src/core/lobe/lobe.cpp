@@ -1,0 +1,521 @@
+#include "core/lobe/lobe.h"
+
+#include "core/lobe/doubt.h"
+#include "core/lobe/fair.h"
+#include "core/lobe/zero_return.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lobe {
+namespace {
+
+double typicalCentre(Side side) {
+    return side == Side::Intake ? 105.0 : -110.0;
+}
+
+/// A reading at or under this is on the base circle or its ramp, mm as taken.
+constexpr double kNearBase_mm = 0.15;
+
+/// Lays the readings on one stretch of the cycle round the lobe's nose, ascending, repeats
+/// averaged, the nose within (-360, 360].
+std::vector<LiftPoint> laidOut(const std::vector<LiftPoint>& readings, Side side, int cylinder,
+                               std::vector<Finding>& findings) {
+    const auto nose =
+        std::max_element(readings.begin(), readings.end(),
+                         [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; });
+    if (nose == readings.end()) return {};
+    const double home = wrapCycle({nose->deg}).deg;
+    std::vector<LiftPoint> p;
+    for (const LiftPoint& r : readings)
+        p.push_back({home + wrapCycle({r.deg - nose->deg}).deg, r.mm});
+    std::stable_sort(p.begin(), p.end(),
+                     [](const LiftPoint& a, const LiftPoint& b) { return a.deg < b.deg; });
+
+    std::vector<LiftPoint> out;
+    for (std::size_t i = 0; i < p.size();) {
+        std::size_t j = i;
+        double total = 0.0;
+        for (; j < p.size() && p[j].deg - p[i].deg < 1e-6; ++j)
+            total += p[j].mm;
+        const int count = static_cast<int>(j - i);
+        out.push_back({p[i].deg, total / count});
+        if (count > 1) {
+            Finding f{Code::RepeatedAngle, Severity::Note, side, cylinder};
+            f.at = CrankDeg{p[i].deg};
+            f.count = count;
+            findings.push_back(f);
+        }
+        i = j;
+    }
+    return out;
+}
+
+class Analysis {
+public:
+    Analysis(const std::vector<LiftPoint>& points, const LobeRequest& request, LobeFigures& out)
+        : curve_(*out.curve), points_(points), request_(request), out_(out), doubt_(out) {}
+
+    void run() {
+        const LiftPoint top = curve_.top();
+        nose_ = top;
+        out_.maxLift_mm = top.mm;
+        out_.maxLiftAt = CrankDeg{top.deg};
+        out_.maxLiftUncertainty_mm = doubt_.lift_mm(top.deg);
+        // The nose is behind us once lift has fallen clearly from the greatest reading.
+        const auto high =
+            std::max_element(points_.begin(), points_.end(),
+                             [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; });
+        out_.noseReached = high != points_.begin() && high + 1 != points_.end() &&
+                           points_.back().mm < top.mm - kNearBase_mm &&
+                           points_.front().mm < top.mm - kNearBase_mm;
+        if (!out_.noseReached) {
+            Finding f = say(Code::NoseNotReached, Severity::Ask);
+            f.at = CrankDeg{high->deg};
+            add(f);
+        }
+        for (const Height& h : request_.heights)
+            out_.heights.push_back(eventsAt(h, true));
+        out_.atEventsHeight = eventsAt(request_.eventsHeight, false);
+        if (curve_.first() <= 0.0 && curve_.last() >= 0.0) out_.liftAtTdc_mm = curve_.at(0.0);
+        if (out_.noseReached) {
+            centres();
+            area();
+            halves();
+            midpointLine();
+            // Less than this is how the readings scatter.
+            if (const auto runOut = lobe::baseRunOut_mm(points_);
+                runOut && *runOut > std::max(0.01, 5.5 * out_.scatter_mm))
+                out_.baseRunOut_mm = runOut;
+            base();
+            place();
+        }
+        out_.standoffs = standoffs(out_.points);
+        for (const Misfit& m : out_.misfits) {
+            Finding f = say(Code::Misfit, Severity::LookAgain);
+            f.at = m.at;
+            f.mm = m.off_mm;
+            f.orAt = m.orAt;
+            add(f);
+        }
+        steps();
+    }
+
+private:
+    Finding say(Code code, Severity severity) const {
+        return Finding{code, severity, request_.side, request_.cylinder};
+    }
+    void add(const Finding& f) { out_.findings.push_back(f); }
+
+    /// The crossings of one flank, as one angle; empty when there is none.
+    std::optional<CrankDeg> flank(const std::vector<double>& crossings, bool opening,
+                                  int& count) const {
+        double sum = 0.0;
+        count = 0;
+        for (double x : crossings) {
+            if ((x <= nose_.deg) != opening) continue;
+            sum += x;
+            ++count;
+        }
+        if (count == 0) return std::nullopt;
+        return CrankDeg{sum / count};
+    }
+    std::optional<CrankDeg> flank(double threshold, bool opening, int& count) const {
+        return flank(curve_.crossings(threshold), opening, count);
+    }
+
+    /// How often the readings as they are, not smoothed, pass a height on a flank.
+    int crossingsOf(double threshold, bool opening) const {
+        const auto& all = doubt_.otherCrossings(threshold);
+        return static_cast<int>(std::count_if(
+            all.begin(), all.end(), [&](double x) { return (x <= nose_.deg) == opening; }));
+    }
+
+    HeightEvents eventsAt(const Height& height, bool report) {
+        HeightEvents events{height, {}, {}};
+        const auto refuse = [&](Code code, Severity severity, bool opening) {
+            if (!report) return;
+            Finding f = say(code, severity);
+            f.mm = height.mm;
+            f.other_mm = nose_.mm;
+            f.opening = opening;
+            add(f);
+        };
+        const double threshold = out_.taken.threshold_mm(height);
+        if (threshold <= 0.0) {
+            refuse(Code::HeightUnderLash, Severity::Note, true);
+            return events;
+        }
+        if (threshold >= nose_.mm) {
+            if (out_.noseReached) refuse(Code::HeightAboveNose, Severity::Note, true);
+            return events;
+        }
+        const auto crossings = curve_.crossings(threshold);
+        for (bool opening : {true, false}) {
+            int count = 0;
+            const auto at = flank(crossings, opening, count);
+            (opening ? events.opens : events.closes) = at;
+            if (at)
+                (opening ? events.opensUncertainty_deg : events.closesUncertainty_deg) =
+                    doubt_.crossing_deg(*at, threshold, opening);
+            if (!at && (opening || out_.noseReached))
+                refuse(Code::FlankMissing, Severity::Ask, opening);
+            if (out_.smoothed && report) count = crossingsOf(threshold, opening);
+            if (count > 1 && report) {
+                Finding f =
+                    say(Code::NoisyCrossings, out_.smoothed ? Severity::Note : Severity::LookAgain);
+                f.mm = height.mm;
+                f.count = count;
+                f.opening = opening;
+                f.at = at;
+                add(f);
+            }
+        }
+        return events;
+    }
+
+    void centres() {
+        out_.centres.peak = CrankDeg{nose_.deg};
+        out_.centres.events = out_.atEventsHeight.midpoint();
+        double drop = request_.drop_mm;
+        if (drop > nose_.mm / 2.0) {
+            drop = nose_.mm / 4.0;
+            Finding f = say(Code::DropShortened, Severity::Note);
+            f.mm = drop;
+            add(f);
+        }
+        out_.drop_mm = drop;
+        int count = 0;
+        const auto rise = flank(nose_.mm - drop, true, count);
+        const auto fall = flank(nose_.mm - drop, false, count);
+        Centres& c = out_.centres;
+        if (rise && fall) {
+            c.equalDrop = CrankDeg{(rise->deg + fall->deg) / 2.0};
+            c.equalDropUncertainty_deg =
+                std::hypot(doubt_.crossing_deg(*rise, nose_.mm - drop, true),
+                           doubt_.crossing_deg(*fall, nose_.mm - drop, false)) /
+                2.0;
+        }
+        c.eventsUncertainty_deg = out_.atEventsHeight.midpointUncertainty_deg();
+        // Half a hundredth of the lift under the nose, and no less than shows.
+        const double little = std::max(0.02 * nose_.mm, 6.0 * out_.scatter_mm);
+        const auto up = flank(nose_.mm - little, true, count),
+                   down = flank(nose_.mm - little, false, count);
+        c.peakUncertainty_deg =
+            doubt_.nose_deg(nose_.deg, up && down ? (up->deg + down->deg) / 2.0 : nose_.deg);
+    }
+
+    /// What lies beyond an end of the readings that is not down on the base circle, from the lift
+    /// and the slope there.
+    struct Beyond {
+        double area = 0.0, moment = 0.0, doubt = 0.0;
+    };
+    Beyond beyond(bool front) const {
+        const LiftPoint end = front ? points_.front() : points_.back();
+        const double way = front ? 1.0 : -1.0;
+        // Over a few degrees, since the last reading alone scatters.
+        constexpr double kReach_deg = 4.0;
+        const double lift = curve_.at(end.deg + way * kReach_deg / 2.0);
+        const double slope =
+            (curve_.at(end.deg + way * kReach_deg) - curve_.at(end.deg)) / kReach_deg;
+        constexpr double kFlat = 0.004; // mm per degree: a base circle beside zero, not a flank
+        if (lift < std::max(0.03, 4.0 * out_.scatter_mm) || slope < kFlat) return {};
+        const double here = std::max(0.0, lift - slope * kReach_deg / 2.0);
+        // A straight flank leaves a triangle, one that bends like a parabola a third more, like a
+        // cubic half more.
+        const double triangle = here * here / (2.0 * slope);
+        constexpr double kShare = 1.3, kEither = 0.5;
+        const double area = kShare * triangle, at = end.deg - way * here / (2.5 * slope);
+        return {area, area * at, kEither * triangle};
+    }
+
+    /// Over the stretch that is lifted, with what the run does not show.
+    void area() {
+        const double foot = std::max(0.02, 3.0 * out_.scatter_mm);
+        constexpr double kRamp_deg = 15.0;
+        int count = 0;
+        double from = curve_.first(), to = curve_.last();
+        if (const auto x = flank(foot, true, count)) from = std::max(from, x->deg - kRamp_deg);
+        if (const auto x = flank(foot, false, count)) to = std::min(to, x->deg + kRamp_deg);
+        const Beyond front = beyond(true), back = beyond(false);
+        const double all = curve_.area(from, to) + front.area + back.area;
+        out_.area_mm_deg = std::max(0.0, all);
+        const double missing = std::hypot(front.doubt, back.doubt);
+        out_.areaUncertainty_mm_deg = std::hypot(doubt_.area_mm_deg(from, to), missing);
+        if (all > 0.0) {
+            const double centroid = (curve_.moment(from, to) + front.moment + back.moment) / all;
+            out_.centres.centroid = CrankDeg{centroid};
+            out_.centres.centroidUncertainty_deg = std::hypot(
+                doubt_.centroid_deg(from, to, centroid, all),
+                std::hypot(front.doubt * (centroid - from), back.doubt * (to - centroid)) / all);
+        }
+        for (bool first : {true, false}) {
+            const Beyond& part = first ? front : back;
+            if (part.area <= 0.0) continue;
+            Finding f = say(Code::AreaOfPart, Severity::Note);
+            f.opening = first;
+            f.mm = curve_.at(first ? curve_.first() : curve_.last());
+            f.other_mm = part.area;
+            add(f);
+        }
+    }
+
+    void halves() {
+        const auto centre = out_.centres.equalDrop;
+        const HeightEvents& e = out_.atEventsHeight;
+        if (centre && e.opens) out_.halfOpening_deg = centre->deg - e.opens->deg;
+        if (centre && e.closes) out_.halfClosing_deg = e.closes->deg - centre->deg;
+        const auto low = eventsAt(request_.seat, false).duration_deg();
+        const auto high = eventsAt({1.27, request_.eventsHeight.at}, false).duration_deg();
+        if (low && high) out_.rampSpread_deg = *low - *high;
+    }
+
+    /// The middle of the events from low on the lobe to near the nose, and whether it wanders by
+    /// more than it is uncertain.
+    void midpointLine() {
+        MidpointLine& line = out_.midpoints;
+        constexpr int kSteps = 16;
+        for (int i = 1; i < kSteps; ++i)
+            line.events.push_back(eventsAt({nose_.mm * i / kSteps, out_.taken.at}, false));
+        const HeightEvents low = eventsAt({0.20 * nose_.mm, out_.taken.at}, false);
+        const HeightEvents high = eventsAt({0.85 * nose_.mm, out_.taken.at}, false);
+        const auto a = low.midpoint(), b = high.midpoint();
+        if (!a || !b) return;
+        line.skew_deg = a->deg - b->deg;
+        line.skewUncertainty_deg =
+            std::hypot(*low.midpointUncertainty_deg(), *high.midpointUncertainty_deg());
+        // A wheel is set to its mark within a tenth of a degree or so: less is no asymmetry.
+        constexpr double kLeast_deg = 0.2;
+        line.symmetry = std::abs(line.skew_deg) > std::max(kLeast_deg, line.skewUncertainty_deg)
+                            ? Symmetry::Asymmetric
+                        : line.skewUncertainty_deg > 1.5 ? Symmetry::Noisy
+                                                         : Symmetry::Symmetric;
+    }
+
+    void base() {
+        if (std::abs(points_.front().mm) > kNearBase_mm ||
+            std::abs(points_.back().mm) > kNearBase_mm)
+            return;
+        const BaseEnds ends = baseEnds(points_);
+        // Against what the readings' own scatter would show once in a hundred runs or two.
+        const auto counts = [&](double mm, double share) {
+            constexpr double kDeviations = 2.7;
+            return std::abs(mm) > std::max(request_.zeroReturn_mm,
+                                           kDeviations * out_.scatter_mm * std::sqrt(share));
+        };
+        const double start = ends.front_mm, end = ends.back_mm, drift = end - start;
+        if (counts(drift, 1.0 / ends.frontCount + 1.0 / ends.backCount)) {
+            const ZeroReturn zero = judgeZeroReturn(
+                points_, drift, request_.follower == Follower::Hydraulic, out_.scatter_mm);
+            Finding f = say(zero.code, Severity::LookAgain);
+            f.mm = drift;
+            f.at = zero.at;
+            f.other_mm = zero.runOut_mm;
+            add(f);
+        } else if (counts(start, 1.0 / ends.frontCount) && counts(end, 1.0 / ends.backCount)) {
+            Finding f = say(Code::BaseNotZero, Severity::Ask);
+            f.mm = (start * ends.frontCount + end * ends.backCount) /
+                   (ends.frontCount + ends.backCount);
+            add(f);
+        }
+    }
+
+    /// Is the lobe where a lobe of its kind sits?
+    void place() {
+        const auto centre = out_.centres.equalDrop ? out_.centres.equalDrop : out_.centres.peak;
+        const Side other = request_.side == Side::Intake ? Side::Exhaust : Side::Intake;
+        const auto away = [&](double from) {
+            return std::abs(wrapCycle({centre->deg - from}).deg);
+        };
+        Finding f = say(Code::CentreFarOff, Severity::LookAgain);
+        f.at = centre;
+        if (away(typicalCentre(request_.side)) <= 70.0) return;
+        if (away(typicalCentre(other)) < 60.0) f.code = Code::SidesSwapped;
+        add(f);
+    }
+
+    void steps() {
+        double widest = 0.0;
+        for (std::size_t i = 1; i < points_.size(); ++i)
+            if (points_[i].mm > kNearBase_mm || points_[i - 1].mm > kNearBase_mm)
+                widest = std::max(widest, points_[i].deg - points_[i - 1].deg);
+        if (widest <= 10.5) return;
+        Finding f = say(Code::WideStep, Severity::Note);
+        f.deg = widest;
+        add(f);
+    }
+
+    const LiftCurve& curve_;
+    const std::vector<LiftPoint>& points_;
+    const LobeRequest& request_;
+    LobeFigures& out_;
+    Doubt doubt_;
+    LiftPoint nose_;
+};
+
+/// The smoothed curve as a piecewise cubic of two-degree pieces (which a quintic on four-degree
+/// knots leaves by less than a tenth of a micrometre), cut at its corners.
+LiftCurve sampled(const SmoothCurve& smooth) {
+    const int n = std::max(2, static_cast<int>((smooth.last() - smooth.first()) / 2.0));
+    std::vector<double> at;
+    for (int i = 0; i <= n; ++i)
+        at.push_back(smooth.first() + (smooth.last() - smooth.first()) * i / n);
+    constexpr double kApart = 1e-3;
+    for (double corner : smooth.corners()) {
+        std::erase_if(at, [&](double deg) {
+            return std::abs(deg - corner) < 10.0 * kApart && deg != at.front() && deg != at.back();
+        });
+        at.push_back(corner);
+    }
+    std::sort(at.begin(), at.end());
+    std::vector<LiftCurve::Node> nodes;
+    for (double deg : at) {
+        const double slope = smooth.at(deg, 1);
+        nodes.push_back({{deg, smooth.at(deg)}, slope, slope});
+        for (double corner : smooth.corners())
+            if (deg == corner) {
+                nodes.back().before = smooth.at(deg - kApart, 1);
+                nodes.back().after = smooth.at(deg + kApart, 1);
+            }
+    }
+    return LiftCurve::with(nodes);
+}
+
+/// The curve the readings ask for: without those that stand off, and smoothed as much as their
+/// scatter asks; through all the rest of them where the user wants no smoothing.
+void draw(const LobeRequest& request, LobeFigures& out) {
+    const double least = std::max(request.resolution_mm, rounding_mm(out.points)) / std::sqrt(12.0);
+    const bool lash = out.taken.at == Place::Valve && out.taken.lash_mm > 0.0;
+    FairReadings fair = fairReadings(out.points, request.right, std::max(least, 1e-5), lash);
+    out.misfits = fair.odd;
+    out.rounding_mm = least * std::sqrt(12.0);
+    out.scatter_mm = least;
+    out.fair = std::move(fair.points);
+    if (fair.curve) {
+        out.smooth = std::make_shared<const SmoothCurve>(std::move(*fair.curve));
+        out.scatter_mm = out.smooth->lift_mm();
+        out.smoothed = request.smoothing;
+    }
+    out.curve = out.smoothed ? sampled(*out.smooth) : *LiftCurve::through(out.fair);
+}
+
+} // namespace
+
+double Taken::threshold_mm(Height height) const {
+    if (height.at == at) return height.mm;
+    return at == Place::Tappet ? (height.mm + lash_mm) / ratio : ratio * height.mm - lash_mm;
+}
+
+double Taken::liftAt(Place place, double taken_mm) const {
+    if (place == at) return taken_mm;
+    if (place == Place::Valve) return std::max(0.0, ratio * taken_mm - lash_mm);
+    return taken_mm > 0.0 ? (taken_mm + lash_mm) / ratio : 0.0;
+}
+
+std::optional<double> HeightEvents::duration_deg() const {
+    if (!opens || !closes) return std::nullopt;
+    return closes->deg - opens->deg;
+}
+
+std::optional<CrankDeg> HeightEvents::midpoint() const {
+    if (!opens || !closes) return std::nullopt;
+    return CrankDeg{(opens->deg + closes->deg) / 2.0};
+}
+
+std::optional<double> HeightEvents::durationUncertainty_deg() const {
+    if (!opensUncertainty_deg || !closesUncertainty_deg) return std::nullopt;
+    return std::hypot(*opensUncertainty_deg, *closesUncertainty_deg);
+}
+
+std::optional<double> HeightEvents::midpointUncertainty_deg() const {
+    const auto both = durationUncertainty_deg();
+    if (!both) return std::nullopt;
+    return *both / 2.0;
+}
+
+std::optional<double> Centres::uncertaintyBy_deg(CentreSchool school) const {
+    switch (school) {
+    case CentreSchool::EqualDrop:
+        return equalDropUncertainty_deg;
+    case CentreSchool::Events:
+        return eventsUncertainty_deg;
+    case CentreSchool::Peak:
+        return peakUncertainty_deg;
+    case CentreSchool::Centroid:
+        break;
+    }
+    return centroidUncertainty_deg;
+}
+
+std::optional<CrankDeg> Centres::by(CentreSchool school) const {
+    switch (school) {
+    case CentreSchool::EqualDrop:
+        return equalDrop;
+    case CentreSchool::Events:
+        return events;
+    case CentreSchool::Peak:
+        return peak;
+    case CentreSchool::Centroid:
+        break;
+    }
+    return centroid;
+}
+
+std::optional<double> Centres::spread_deg() const {
+    double least = 1e9, most = -1e9;
+    int known = 0;
+    for (const auto& c : {equalDrop, events, peak, centroid}) {
+        if (!c) continue;
+        ++known;
+        least = std::min(least, c->deg);
+        most = std::max(most, c->deg);
+    }
+    if (known < 2) return std::nullopt;
+    return most - least;
+}
+
+double LobeFigures::liftAt(CrankDeg at, Place place) const {
+    if (!curve || at.deg < curve->first() || at.deg > curve->last()) return 0.0;
+    return taken.liftAt(place, std::max(0.0, curve->at(at.deg)));
+}
+
+const HeightEvents* LobeFigures::events(const Height& height) const {
+    for (const HeightEvents& e : heights)
+        if (e.height == height) return &e;
+    return nullptr;
+}
+
+LobeFigures analyseLobe(const std::vector<LiftPoint>& readings, const LobeRequest& request) {
+    LobeFigures out;
+    out.side = request.side;
+    out.taken = request.taken;
+    if (!(out.taken.ratio > 0.0)) out.taken.ratio = 1.0;
+    const auto points = laidOut(readings, request.side, request.cylinder, out.findings);
+    out.points = points;
+    out.curve = LiftCurve::through(points);
+
+    const auto refuse = [&](Code code, int count, double mm) {
+        Finding f{code, Severity::Ask, request.side, request.cylinder};
+        f.count = count;
+        f.mm = mm;
+        out.findings.push_back(f);
+    };
+    if (points.size() < static_cast<std::size_t>(kFewestReadings)) {
+        refuse(Code::TooFewReadings, kFewestReadings, 0.0);
+        return out;
+    }
+    const auto byLift = [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; };
+    const auto [low, high] = std::minmax_element(points.begin(), points.end(), byLift);
+    if (high->mm - low->mm < kLeastLift_mm) {
+        refuse(Code::FlatTable, 0, high->mm - low->mm);
+        return out;
+    }
+    draw(request, out);
+    Analysis(out.fair, request, out).run();
+    if (out.smooth && out.noseReached)
+        out.motion =
+            motionOf(*out.smooth, out.taken.at == Place::Valve ? 1.0 / out.taken.ratio : 1.0);
+    return out;
+}
+
+} // namespace lobe

@@ -1,0 +1,25 @@
+#include "core/lobe/motion.h"
+
+#include <cmath>
+#include <numbers>
+
+namespace lobe {
+
+Motion motionOf(const SmoothCurve& curve, double toTappet) {
+    Motion out;
+    for (double deg = curve.first(); deg <= curve.last(); deg += 2.0) {
+        // A cam degree is two crank degrees.
+        const MotionPoint p{deg, curve.at(deg), 2.0 * curve.at(deg, 1), 4.0 * curve.at(deg, 2),
+                            8.0 * curve.at(deg, 3)};
+        if (std::abs(p.velocity) > out.fastest) {
+            out.fastest = std::abs(p.velocity);
+            out.fastestAt = {deg};
+        }
+        out.points.push_back(p);
+    }
+    out.fastestUncertainty = 1.96 * 2.0 * curve.deviation(out.fastestAt.deg, 1);
+    out.flatTappet_mm = 2.0 * out.fastest * toTappet * 180.0 / std::numbers::pi;
+    return out;
+}
+
+} // namespace lobe

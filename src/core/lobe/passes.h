@@ -1,0 +1,32 @@
+// Several passes of one lobe: how far they lie apart along the curve, and their mean.
+#pragma once
+
+#include "core/lobe/lobe.h"
+
+#include <cstdint>
+#include <vector>
+
+namespace lobe {
+
+struct Pass {
+    std::int64_t run = 0;
+    const LobeFigures* lobe = nullptr; ///< with a curve that has its nose
+};
+
+/// Spread: greatest less least lift of the passes at an angle, mm.
+struct PassesFindings {
+    std::vector<std::int64_t> runs; ///< oldest first; two or more
+    std::vector<LiftPoint> spread;  ///< at the angles of the newest pass that all passes cover
+    std::vector<LiftPoint> mean;    ///< their mean lift there
+    LiftPoint widest;
+    double rms_mm = 0.0; ///< root mean square of each pass about the mean
+};
+
+/// Passes taken at different places are not comparable: only those at the newest one's place
+/// count. Empty with fewer than two.
+std::optional<PassesFindings> comparePasses(const std::vector<Pass>& passes);
+
+/// More spread than this is no longer measuring error: half a degree on a flank makes 0.06 mm.
+constexpr double kPassesApart_mm = 0.10;
+
+} // namespace lobe

@@ -1,0 +1,59 @@
+#include "core/setting/setting.h"
+
+#include "core/job/card.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace lobe {
+Height eventsHeight(const Job& job) {
+    return job.card ? job.card->height : Height{1.27, Place::Tappet};
+}
+
+std::optional<double> cardShift_deg(const Job& job, const LobeFigures& lobe) {
+    if (!job.card) return std::nullopt;
+    const auto promised = cardCentre(*job.card, lobe.side);
+    const bool byEvents = cardCentreByEvents(*job.card, lobe.side);
+    const auto measured =
+        byEvents ? lobe.atEventsHeight.midpoint() : lobe.centre(job.settings.school);
+    if (!promised || !measured) return std::nullopt;
+    return measured->deg - promised->deg;
+}
+
+bool moves(const Job& job, const SettingChange& change, Side side) {
+    if (job.engine.layout != Layout::TwinOverheadCam) return change.intake || change.exhaust;
+    return side == Side::Intake ? change.intake.has_value() : change.exhaust.has_value();
+}
+
+bool measuredBefore(const Job& job, int setting, Side side) {
+    return std::any_of(job.changes.begin(), job.changes.end(), [&](const SettingChange& c) {
+        return c.number > setting && moves(job, c, side);
+    });
+}
+
+std::optional<double> splitOfCard_deg(const Card& card) {
+    const CompleteCard c = complete(card);
+    if (!c.ivo || !c.evc) return std::nullopt;
+    return (c.evc->value - c.ivo->value) / 2.0;
+}
+
+LevelCheck checkLevel(double level_deg, double split_deg, double tooth) {
+    LevelCheck out;
+    out.late_deg = level_deg - split_deg;
+    out.left_deg = out.late_deg;
+    if (tooth <= 0.0) return out;
+    out.teeth = static_cast<int>(std::lround(out.late_deg / tooth));
+    out.left_deg = out.late_deg - out.teeth * tooth;
+    out.rightTooth = out.teeth == 0;
+    return out;
+}
+
+std::optional<double> skimShift_deg(double skim_mm, double wheelRadius_mm, double runAngle_deg) {
+    if (!(wheelRadius_mm > 0.0)) return std::nullopt;
+    const double shorter =
+        skim_mm * std::cos(runAngle_deg * std::numbers::pi / 180.0) / wheelRadius_mm;
+    return -2.0 * shorter * 180.0 / std::numbers::pi;
+}
+
+} // namespace lobe

@@ -1,0 +1,326 @@
+#include "core/tdc/tdc.h"
+
+#include "core/angle/geometry.h"
+#include "core/angle/wheel.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdlib>
+#include <map>
+#include <numbers>
+
+namespace lobe {
+namespace {
+
+/// A stop or a drop this far from the top is hardly meant; a port may well be.
+constexpr double kLikelySpan_deg = 75.0;
+/// Setting the wheel and its pointer, one standard deviation.
+constexpr double kSetting_deg = 0.05;
+/// A half-span this far from the expected one means the drop, the stop or a reading is wrong.
+constexpr double kSpanOff_deg = 2.0;
+
+bool usesIndicator(TdcMethod m) {
+    return m == TdcMethod::EqualDrop || m == TdcMethod::ThereAndBack ||
+           m == TdcMethod::HighestReading;
+}
+
+class PassExaminer {
+public:
+    PassExaminer(TdcPass& pass, const TdcContext& context)
+        : pass_(pass),
+          context_(context),
+          path_(PistonPath::of(context.stroke_mm, context.rod_mm, context.pinOffset_mm)) {}
+
+    void run() {
+        if (pass_.method == TdcMethod::HighestReading) return highest();
+        for (TdcPair& pair : pass_.pairs)
+            examine(pair);
+        if (std::any_of(pass_.pairs.begin(), pass_.pairs.end(),
+                        [](const TdcPair& p) { return !p.midpoint_deg; }))
+            return;
+        const TdcPair& last = pass_.pairs.back();
+        pass_.halfSpan_deg = last.halfSpan_deg;
+        pass_.expectedHalfSpan_deg = last.expectedHalfSpan_deg;
+        pass_.uncertainty_deg = last.uncertainty_deg;
+        pass_.correction_deg = *last.midpoint_deg - last.drift_deg.value_or(0.0);
+        if (pass_.pairs.size() > 1) severalDrops();
+        pass_.correction_deg = wrapTurn({*pass_.correction_deg}).deg;
+        pass_.agrees = 2.0 * std::abs(*pass_.correction_deg) <= context_.tolerance_deg;
+    }
+
+private:
+    /// One reading at the greatest height: the piston dwells there.
+    void highest() {
+        const auto& only = pass_.pairs.back().before;
+        if (!only) return;
+        pass_.correction_deg = only->at.deg;
+        if (path_ && context_.resolution_mm)
+            pass_.uncertainty_deg = path_->dwell_deg(*context_.resolution_mm);
+        pass_.agrees = 2.0 * std::abs(*pass_.correction_deg) <= context_.tolerance_deg;
+    }
+
+    /// Half-width, 95 %, of the middle of two contacts: each read on the wheel to what its digits
+    /// say and set to within a twentieth, and found by the indicator where it is used.
+    double doubt_deg(double slope) const {
+        std::vector<double> angles;
+        std::vector<std::string> typed;
+        for (const TdcPair& p : pass_.pairs)
+            for (const auto& c : {p.before, p.after})
+                if (c) {
+                    angles.push_back(c->at.deg);
+                    typed.push_back(c->typed);
+                }
+        double square = std::pow(readTo_deg(angles, typed), 2) / 12.0 + kSetting_deg * kSetting_deg;
+        if (context_.resolution_mm && usesIndicator(pass_.method) && slope > 0.0)
+            square += std::pow(*context_.resolution_mm / slope, 2) / 12.0;
+        return 1.96 * std::sqrt(square / 2.0);
+    }
+
+    void examine(TdcPair& pair) const {
+        if (!pair.before || !pair.after) return;
+        const Midpoint mid = midpointOf(pair.before->at, pair.after->at);
+        pair.midpoint_deg = mid.midpoint_deg;
+        pair.halfSpan_deg = mid.halfSpan_deg;
+        pair.swapped = mid.swapped && pass_.method != TdcMethod::ThereAndBack;
+        pair.uncertainty_deg = doubt_deg(0.0);
+        if (!path_) return;
+        if (pair.drop_mm) pair.expectedHalfSpan_deg = path_->halfSpan_deg(*pair.drop_mm);
+        if (context_.pinOffset_mm != 0.0)
+            if (const auto drop = path_->dropOfHalfSpan_mm(*pair.halfSpan_deg))
+                pair.drift_deg = path_->midpoint_deg(*drop);
+        const double slope = std::abs(path_->slope_mm_per_deg(*pair.halfSpan_deg));
+        pair.uncertainty_deg = doubt_deg(slope);
+    }
+
+    /// Least squares of midpoint on drop, carried to no drop. A pin offset or a rocking piston
+    /// moves the midpoint by some hundredths of a degree per mm, so that much is what the slope may
+    /// be before the readings speak: with few of them the midpoints are all but averaged, and what
+    /// the carrying adds is in the doubt.
+    void severalDrops() {
+        // Of the slope: 0.1 deg per mm, one deviation.
+        constexpr double kSlope = 0.1;
+        double sw = 0, swx = 0, swy = 0, swxx = 1.0 / (kSlope * kSlope), swxy = 0;
+        for (const TdcPair& p : pass_.pairs) {
+            const double y = *p.midpoint_deg - p.drift_deg.value_or(0.0);
+            const double x = p.drop_mm.value_or(0.0);
+            const double sigma = std::max(p.uncertainty_deg.value_or(0.2) / 1.96, 1e-3);
+            const double w = 1.0 / (sigma * sigma);
+            sw += w;
+            swx += w * x;
+            swy += w * y;
+            swxx += w * x * x;
+            swxy += w * x * y;
+        }
+        const double determinant = sw * swxx - swx * swx;
+        pass_.drift_deg_per_mm = (sw * swxy - swx * swy) / determinant;
+        pass_.correction_deg = (swxx * swy - swx * swxy) / determinant;
+        pass_.uncertainty_deg = 1.96 * std::sqrt(swxx / determinant);
+    }
+
+    TdcPass& pass_;
+    const TdcContext& context_;
+    std::optional<PistonPath> path_;
+};
+
+void addContact(TdcPass& pass, const Contact& c) {
+    pass.method = c.method;
+    const auto same = std::find_if(pass.pairs.begin(), pass.pairs.end(),
+                                   [&](const TdcPair& p) { return p.drop_mm == c.drop_mm; });
+    TdcPair& pair = same != pass.pairs.end() ? *same : pass.pairs.emplace_back();
+    pair.drop_mm = c.drop_mm;
+    (c.afterTop ? pair.after : pair.before) = c;
+}
+
+/// Contacts that make nonsense on one kind of gauge may make sense on the other: one counts up both
+/// ways from its zero, one runs on through 180 and begins again.
+void otherScale(const TdcPass& pass, std::vector<Finding>& out) {
+    const auto likely = [](double half) { return half >= 2.0 && half <= kLikelySpan_deg; };
+    if (pass.method == TdcMethod::SymmetricPort || !pass.halfSpan_deg || likely(*pass.halfSpan_deg))
+        return;
+    for (const TdcPair& p : pass.pairs) {
+        if (!p.before || !p.after) continue;
+        const double a = std::strtod(p.before->typed.c_str(), nullptr),
+                     b = std::strtod(p.after->typed.c_str(), nullptr);
+        for (const Midpoint& m : {midpointOf({-a}, {b}), midpointOf({a - 180.0}, {b})}) {
+            if (m.swapped || !likely(m.halfSpan_deg) ||
+                std::abs(m.halfSpan_deg - *p.halfSpan_deg) < 1.0)
+                continue;
+            Finding f{Code::TdcOtherScale, Severity::LookAgain};
+            f.deg = *p.halfSpan_deg;
+            f.other_deg = m.halfSpan_deg;
+            f.at = CrankDeg{m.midpoint_deg};
+            out.push_back(f);
+            return;
+        }
+    }
+}
+
+/// Two methods one after the other on the same pointer, or on one moved to where the first said.
+void methods(const TdcPass& done, TdcFindings& out) {
+    const TdcPass* before = nullptr;
+    for (const TdcPass& p : out.passes)
+        if (p.pass < done.pass && p.correction_deg) before = &p;
+    if (!before || before->method == done.method || before->method == TdcMethod::HighestReading ||
+        done.method == TdcMethod::HighestReading)
+        return;
+    const double expected = before->agrees ? *before->correction_deg : 0.0;
+    const double apart = *done.correction_deg - expected;
+    const double doubt =
+        std::hypot(before->uncertainty_deg.value_or(0.1), done.uncertainty_deg.value_or(0.1));
+    constexpr double kLeast_deg = 0.3;
+    if (std::abs(apart) <= std::max(kLeast_deg, doubt)) return;
+    Finding f{Code::TdcMethodsApart, Severity::LookAgain};
+    f.deg = apart;
+    f.other_deg = doubt;
+    out.findings.push_back(f);
+}
+
+void judge(TdcFindings& out, const TdcPass& done) {
+    const auto say = [&](Code code, Severity severity, double deg) -> Finding& {
+        Finding f{code, severity};
+        f.deg = deg;
+        out.findings.push_back(f);
+        return out.findings.back();
+    };
+    const bool peak = done.method == TdcMethod::HighestReading;
+    if (peak && done.uncertainty_deg) say(Code::TdcDwell, Severity::Note, *done.uncertainty_deg);
+    for (const TdcPair& p : done.pairs)
+        if (p.swapped) say(Code::TdcContactsSwapped, Severity::Note, *p.halfSpan_deg);
+    if (done.halfSpan_deg && done.method != TdcMethod::SymmetricPort &&
+        (*done.halfSpan_deg > kLikelySpan_deg || *done.halfSpan_deg < 2.0))
+        say(Code::TdcSpanUnlikely, Severity::LookAgain, *done.halfSpan_deg);
+    for (const TdcPair& p : done.pairs)
+        if (p.expectedHalfSpan_deg &&
+            std::abs(*p.expectedHalfSpan_deg - *p.halfSpan_deg) > kSpanOff_deg)
+            say(Code::TdcSpanOff, Severity::LookAgain, *p.halfSpan_deg).other_deg =
+                p.expectedHalfSpan_deg;
+    otherScale(done, out.findings);
+    constexpr double kShallow_deg = 10.0;
+    if (done.method == TdcMethod::PositiveStop && done.halfSpan_deg && *done.halfSpan_deg >= 2.0 &&
+        *done.halfSpan_deg < kShallow_deg)
+        say(Code::TdcStopShallow, Severity::Ask, *done.halfSpan_deg);
+    methods(done, out);
+    if (const auto drift = done.pairs.back().drift_deg; drift && std::abs(*drift) >= 0.005)
+        say(Code::TdcDrift, Severity::Note, *drift);
+    const double apart = 2.0 * std::abs(*done.correction_deg);
+    if (out.state == TdcState::Proved)
+        say(Code::TdcProved, Severity::Note, apart);
+    else if (!done.agrees)
+        say(Code::TdcPointerOff, Severity::Ask, *done.correction_deg);
+    else
+        say(Code::TdcNotProved, Severity::Ask, apart);
+}
+
+} // namespace
+
+TdcContext tdcContext(const Job& job) {
+    return {job.engine.stroke_mm, job.engine.rod_mm, job.engine.pinOffset_mm,
+            job.settings.resolution_mm, job.settings.tdcTolerance_deg};
+}
+
+const TdcPass* TdcFindings::latest() const {
+    for (auto it = passes.rbegin(); it != passes.rend(); ++it)
+        if (it->correction_deg) return &*it;
+    return nullptr;
+}
+
+Midpoint midpointOf(CrankDeg before, CrankDeg after) {
+    double span = std::fmod(after.deg - before.deg, 360.0);
+    if (span < 0.0) span += 360.0;
+    // More than half a turn from "before" forward to "after": they were taken the other way round.
+    const bool swapped = span > 180.0;
+    if (swapped) {
+        span = 360.0 - span;
+        std::swap(before, after);
+    }
+    return {wrapTurn({before.deg + span / 2.0}).deg, span / 2.0, swapped};
+}
+
+std::optional<Contact> onOtherGauge(const TdcFindings& found) {
+    const TdcPass* pass = found.latest();
+    for (const Finding& f : found.findings) {
+        if (f.code != Code::TdcOtherScale || !pass) continue;
+        for (const TdcPair& p : pass->pairs) {
+            if (!p.before || !p.after || p.halfSpan_deg != f.deg) continue;
+            Contact c = *p.before;
+            c.id = 0;
+            c.time_ms = 0;
+            c.at = {f.at->deg - *f.other_deg};
+            return c;
+        }
+    }
+    return std::nullopt;
+}
+
+std::optional<double> pendingShift_deg(const LiftRun& run, const TdcFindings& tdc) {
+    std::int64_t last = 0;
+    for (const Reading& r : run.readings)
+        last = std::max(last, r.time_ms);
+    if (last == 0) return std::nullopt; // imported: taken who knows when
+    double shift = 0.0;
+    for (const TdcPass& pass : tdc.passes) {
+        if (!pass.correction_deg || pass.agrees || pass.pass <= run.terms.tdcAnswered) continue;
+        const auto& seal = pass.after() ? pass.after() : pass.before();
+        // The wheel read w where the crank stood at w less the correction.
+        if (seal->time_ms > last) shift -= *pass.correction_deg;
+    }
+    if (shift == 0.0) return std::nullopt;
+    return shift;
+}
+
+TdcFindings examineTdc(const std::vector<Contact>& contacts, const TdcContext& context) {
+    TdcFindings out;
+    std::map<int, TdcPass> passes;
+    for (const Contact& c : contacts) {
+        if (c.struck) continue;
+        TdcPass& pass = passes[c.pass];
+        pass.pass = c.pass;
+        addContact(pass, c);
+    }
+    for (auto& [number, pass] : passes) {
+        PassExaminer(pass, context).run();
+        out.passes.push_back(pass);
+    }
+    if (out.passes.empty()) return out;
+
+    const TdcPass& last = out.passes.back();
+    out.passAtHand = last.correction_deg ? last.pass + 1 : last.pass;
+    out.nextAfterTop = !last.correction_deg && last.before().has_value();
+    const TdcPass* done = out.latest();
+    if (!done) {
+        out.state = TdcState::InHand;
+        return out;
+    }
+    // One pass sets; a later one that agrees proves. The dwell at the top proves nothing.
+    const bool first = done == &out.passes.front();
+    const bool firm = done->method != TdcMethod::HighestReading;
+    out.state = done->agrees && !first && firm ? TdcState::Proved : TdcState::Set;
+    judge(out, *done);
+    return out;
+}
+
+std::optional<MarkError> factoryMarkError(const Settings& s) {
+    if (!s.factoryMark_deg) return std::nullopt;
+    return MarkError{*s.factoryMark_deg,
+                     std::numbers::pi * s.damper_mm * *s.factoryMark_deg / 360.0};
+}
+
+std::optional<double> meanDeck_mm(const Settings& s) {
+    if (s.deck_mm.empty()) return std::nullopt;
+    double sum = 0.0;
+    for (double mm : s.deck_mm)
+        sum += mm;
+    return sum / static_cast<double>(s.deck_mm.size());
+}
+
+double TdcFindings::uncertainty_deg() const {
+    const TdcPass* pass = latest();
+    if (!pass) return 0.0;
+    constexpr double kLeast_deg = 0.1;
+    // The pointer was left where it stood: by what it is off, every angle is, and beyond that by
+    // what the pass itself leaves (a known offset and a scatter: 1.645 deviations beyond it).
+    const double off = std::abs(*pass->correction_deg), own = pass->uncertainty_deg.value_or(0.0);
+    return std::max({kLeast_deg, std::hypot(off, own), off + 0.84 * own});
+}
+
+} // namespace lobe

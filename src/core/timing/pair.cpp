@@ -1,0 +1,108 @@
+#include "core/timing/pair.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace lobe {
+namespace {
+
+/// Both lifts must be at least this for a split point to mean anything, mm.
+constexpr double kLifted_mm = 0.01;
+
+/// The crossing of the two lifts nearest TDC, by stepping and bisecting.
+std::optional<CrankDeg> splitPoint(const LobeFigures& in, const LobeFigures& ex, Place place,
+                                   double from, double to) {
+    const auto difference = [&](double deg) {
+        return in.liftAt({deg}, place) - ex.liftAt({deg}, place);
+    };
+    std::optional<CrankDeg> best;
+    constexpr double kStep = 0.5;
+    for (double x = from; x < to; x += kStep) {
+        double lo = x, hi = std::min(x + kStep, to);
+        if (!(difference(lo) <= 0.0 && difference(hi) > 0.0)) continue;
+        for (int i = 0; i < 50; ++i) {
+            const double mid = (lo + hi) / 2.0;
+            (difference(mid) <= 0.0 ? lo : hi) = mid;
+        }
+        if (in.liftAt({lo}, place) < kLifted_mm) continue;
+        if (!best || std::abs(lo) < std::abs(best->deg)) best = CrankDeg{lo};
+    }
+    return best;
+}
+
+} // namespace
+
+PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, CentreSchool school,
+                        Place place) {
+    PairFigures out;
+    // Like with like: where one lobe has its events alone, the middle of the events of both.
+    for (CentreSchool s :
+         {school, CentreSchool::Events, CentreSchool::EqualDrop, CentreSchool::Peak})
+        if (intake.centres.by(s) && exhaust.centres.by(s)) {
+            school = s;
+            break;
+        }
+    out.school = school;
+    const auto ic = intake.centre(school), ec = exhaust.centre(school);
+    if (ic && ec) {
+        // ECL is in degrees before TDC, so its cycle angle carries the other sign.
+        out.separation = CamDeg{(ic->deg - ec->deg) / 2.0};
+        out.advance_deg = out.separation->deg - ic->deg;
+        const auto iu = intake.centreUncertainty_deg(school),
+                   eu = exhaust.centreUncertainty_deg(school);
+        // Separation and advance are both half of a sum or difference of the two centres.
+        if (iu && eu)
+            out.separationUncertainty_deg = out.advanceUncertainty_deg = std::hypot(*iu, *eu) / 2.0;
+    }
+    for (const HeightEvents& e : intake.heights) {
+        Overlap o{e.height, {}};
+        const HeightEvents* x = exhaust.events(e.height);
+        if (x && e.opens && x->closes) o.degrees = x->closes->deg - e.opens->deg;
+        if (x && e.opensUncertainty_deg && x->closesUncertainty_deg)
+            o.uncertainty_deg = std::hypot(*e.opensUncertainty_deg, *x->closesUncertainty_deg);
+        out.overlap.push_back(o);
+    }
+    // Without curves, ramps that mirror each other put the split point midway between the events.
+    if (intake.eventsOnly || exhaust.eventsOnly) {
+        for (const HeightEvents& e : intake.heights) {
+            const HeightEvents* x = exhaust.events(e.height);
+            if (!out.splitPoint && x && e.opens && x->closes)
+                out.splitPoint = CrankDeg{(x->closes->deg + e.opens->deg) / 2.0};
+        }
+        return out;
+    }
+    if (!intake.curve || !exhaust.curve || !intake.maxLiftAt || !exhaust.maxLiftAt) return out;
+
+    const double from = std::max(exhaust.maxLiftAt->deg, intake.curve->first());
+    const double to = std::min(intake.maxLiftAt->deg, exhaust.curve->last());
+    if (from < to) {
+        out.splitPoint = splitPoint(intake, exhaust, place, from, to);
+        if (out.splitPoint) {
+            // Two lifts that are each uncertain, over the rate at which they part.
+            const auto lift = [&](const LobeFigures& f) {
+                return f.taken.liftAt(place, kCoverageFactor * f.scatter_mm);
+            };
+            const auto parting = [&](double deg) {
+                return intake.liftAt({deg}, place) - exhaust.liftAt({deg}, place);
+            };
+            const double rate =
+                (parting(out.splitPoint->deg + 1.0) - parting(out.splitPoint->deg - 1.0)) / 2.0;
+            if (rate > 1e-6)
+                out.splitPointUncertainty_deg = std::hypot(lift(intake), lift(exhaust)) / rate;
+        }
+        constexpr double kSlice = 0.25;
+        const int n = static_cast<int>((to - from) / kSlice) + 1;
+        const double h = (to - from) / n;
+        double area = 0.0;
+        for (int i = 0; i < n; ++i) {
+            const CrankDeg at{from + (i + 0.5) * h};
+            area += std::min(intake.liftAt(at, place), exhaust.liftAt(at, place)) * h;
+        }
+        out.overlapArea_mm_deg = area;
+    }
+    if (!out.splitPoint && ic && ec)
+        out.findings.push_back({Code::SplitPointMissing, Severity::Note});
+    return out;
+}
+
+} // namespace lobe

@@ -1,0 +1,33 @@
+// The two lobes of a cylinder together: overlap, separation, advance and split point.
+#pragma once
+
+#include "core/lobe/lobe.h"
+
+#include <optional>
+#include <vector>
+
+namespace lobe {
+
+struct Overlap {
+    Height height;
+    std::optional<double> degrees; ///< IVO + EVC at that height; may be negative
+    std::optional<double> uncertainty_deg{};
+};
+
+struct PairFigures {
+    CentreSchool school = CentreSchool::EqualDrop; ///< the one both centres can be had by
+    std::optional<CamDeg> separation;              ///< (ICL + ECL) / 2, cam degrees
+    std::optional<double> advance_deg;        ///< LSA - ICL, crank degrees, positive when early
+    std::optional<CrankDeg> splitPoint;       ///< where both valves have the same lift, near TDC
+    std::vector<Overlap> overlap;             ///< at each height both lobes were asked for
+    std::optional<double> overlapArea_mm_deg; ///< under the smaller of the two lifts
+    std::optional<double> separationUncertainty_deg, advanceUncertainty_deg,
+        splitPointUncertainty_deg; ///< cam degrees, crank degrees, crank degrees; 95 %
+    std::vector<Finding> findings;
+};
+
+/// `place` says which lift the split point and the overlap area are of.
+PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, CentreSchool school,
+                        Place place);
+
+} // namespace lobe

@@ -1,0 +1,25 @@
+#include "app/stations/benches.h"
+#include "app/thirteenth/tally.h"
+
+namespace app {
+
+const BenchKind benches::tally{
+    .make = [](Session& session, const Look& look, Dialogs&, QWidget* parent) -> Bench* {
+        return new fixture::TallyStation(session, look, parent);
+    },
+};
+
+#define SPARE(station)                                                                             \
+    const BenchKind benches::station {                                                             \
+        .make = [](Session& session, const Look& look, Dialogs&, QWidget* parent) -> Bench* {      \
+            return new fixture::TallyStation(session, look, parent);                               \
+        },                                                                                         \
+    }
+SPARE(spare1);
+SPARE(spare2);
+SPARE(spare3);
+SPARE(spare4);
+SPARE(spare5);
+SPARE(spare6);
+
+} // namespace app

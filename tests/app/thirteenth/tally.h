@@ -1,0 +1,34 @@
+// A station as another developer would add one: it counts the checking heights of the job, and a
+// number typed there adds one.
+#pragma once
+
+#include "app/frame/bench.h"
+
+namespace fixture {
+
+inline constexpr stations::Typed kTallyTyped[] = {{"a height  at Tally", "one more"}};
+
+inline int tallied(const lobe::Job& job) {
+    return static_cast<int>(job.settings.heights.size());
+}
+
+class TallyStation : public app::Bench {
+public:
+    using Bench::Bench;
+    app::Prompt prompt() const override {
+        app::Prompt p;
+        p.subject = QStringLiteral("tally");
+        p.ask = QStringLiteral("one more height?");
+        p.enter = QStringLiteral("count it");
+        return p;
+    }
+    app::Echo understand(const QString& text) const override { return {true, text}; }
+    app::Echo submit(const QString& text) override {
+        lobe::Settings s = job().settings;
+        s.heights.push_back({text.toDouble(), lobe::Place::Valve});
+        return {session().keep(book::SetSettings{s}), {}};
+    }
+    void refresh() override { setObjectName(QStringLiteral("tallyStation")); }
+};
+
+} // namespace fixture
