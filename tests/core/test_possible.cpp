@@ -504,6 +504,10 @@ private slots:
         readings[25].struck = Struck{kReadAgain};
         readings.push_back(again);
         QVERIFY(examine(job).runs[0].lobe.misfits.empty());
+        // Read again and a tenth nearer, it is still off, and not the same.
+        readings.back().lift_mm -= 0.1;
+        QCOMPARE(examine(job).runs[0].lobe.misfits.size(), std::size_t(1));
+        readings.back().lift_mm += 0.1;
         readings[25].struck = Struck{"misread"};
         QCOMPARE(examine(job).runs[0].lobe.misfits.size(), std::size_t(1));
         job.runs[0].terms.right_deg = {again.at.deg};

@@ -1,5 +1,7 @@
 #include "core/angle/geometry.h"
 
+#include "core/angle/root.h"
+
 #include <cmath>
 #include <numbers>
 
@@ -47,14 +49,11 @@ double PistonPath::slope_mm_per_deg(double fromTop_deg) const {
 
 std::optional<double> PistonPath::angleAt_deg(double drop, bool after) const {
     // From the top to the bottom on the chosen side the drop only grows.
-    double lo = 0.0, hi = bottom_deg_ - top_deg_;
+    const double lo = 0.0;
+    double hi = bottom_deg_ - top_deg_;
     if (!after) hi -= 360.0;
     if (drop < 0.0 || drop > drop_mm(hi)) return std::nullopt;
-    for (int i = 0; i < 70; ++i) {
-        const double mid = (lo + hi) / 2.0;
-        (drop_mm(mid) < drop ? lo : hi) = mid;
-    }
-    return (lo + hi) / 2.0;
+    return rootBetween([&](double deg) { return drop_mm(deg) - drop; }, lo, hi);
 }
 
 std::optional<double> PistonPath::halfSpan_deg(double drop) const {
@@ -71,13 +70,8 @@ std::optional<double> PistonPath::midpoint_deg(double drop) const {
 
 std::optional<double> PistonPath::dropOfHalfSpan_mm(double halfSpan) const {
     if (halfSpan <= 0.0 || halfSpan >= 180.0) return std::nullopt;
-    double lo = 0.0, hi = drop_mm(bottom_deg_ - top_deg_);
-    for (int i = 0; i < 60; ++i) {
-        const double mid = (lo + hi) / 2.0;
-        const auto span = halfSpan_deg(mid);
-        (span && *span < halfSpan ? lo : hi) = mid;
-    }
-    return (lo + hi) / 2.0;
+    return rootBetween([&](double drop) { return halfSpan_deg(drop).value_or(180.0) - halfSpan; },
+                       0.0, drop_mm(bottom_deg_ - top_deg_));
 }
 
 double PistonPath::dwell_deg(double resolution_mm) const {

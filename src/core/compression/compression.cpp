@@ -1,5 +1,8 @@
 #include "core/compression/compression.h"
 
+#include "core/angle/root.h"
+#include "core/angle/usual.h"
+
 #include "core/angle/geometry.h"
 #include "core/job/card.h"
 
@@ -75,7 +78,7 @@ std::vector<Closing> closings(const Job& job, const LobeFigures* intake, double 
     if (job.card && job.card->intakeAdvertised)
         if (const auto centre = cardCentre_deg(*job.card, Side::Intake))
             out[1].deg = *job.card->intakeAdvertised / 2.0 + *centre - 180.0;
-    measured(out[2], {1.27, Place::Tappet}, 15.0);
+    measured(out[2], {kUsualHeight_mm, Place::Tappet}, 15.0);
     measured(out[3], {job.settings.closingHeight_mm, Place::Valve}, 0.0);
     return out;
 }
@@ -147,7 +150,7 @@ std::optional<double> reach(const CompressionState& state, Quantity quantity, do
         }
         return dynamicOf(s);
     };
-    // Advance raises the ratio, every volume lowers it: one crossing in each range, bisected.
+    // Advance raises the ratio, every volume lowers it: one crossing in each range.
     double lo = 0.0, hi = 0.0;
     switch (quantity) {
     case Quantity::Advance:
@@ -175,18 +178,10 @@ std::optional<double> reach(const CompressionState& state, Quantity quantity, do
         break;
     }
     if (!(lo < hi)) return std::nullopt;
-    const bool rises = quantity == Quantity::Advance;
-    // A volume that is gone counts as a ratio beyond any.
-    const auto over = [&](double value) {
-        const auto d = with(value);
-        return !d || *d > wanted;
-    };
-    if (over(lo) == over(hi)) return std::nullopt;
-    for (int i = 0; i < 80; ++i) {
-        const double mid = (lo + hi) / 2.0;
-        (over(mid) == rises ? hi : lo) = mid;
-    }
-    const double value = (lo + hi) / 2.0;
+    // A volume that is gone counts as a ratio far beyond.
+    const auto beyond = [&](double value) { return with(value).value_or(10.0 * wanted) - wanted; };
+    if ((beyond(lo) > 0.0) == (beyond(hi) > 0.0)) return std::nullopt;
+    const double value = rootBetween(beyond, lo, hi);
     const auto reached = with(value);
     if (!reached || std::abs(*reached - wanted) > 1e-6 * wanted) return std::nullopt;
     return value;

@@ -1,5 +1,7 @@
 #include "core/curve/curve.h"
 
+#include "core/angle/root.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -271,21 +273,10 @@ LiftPoint LiftCurve::top() const {
 
 std::vector<double> LiftCurve::crossings(double mm) const {
     std::vector<double> out;
-    // Newton's steps, kept within the bracket by halving it where they would leave it.
     const auto refine = [&](const Piece& p, double lo, double hi) {
-        const bool rising = p.value(hi) > p.value(lo);
-        double x = (lo + hi) / 2.0;
-        for (int i = 0; i < 60; ++i) {
-            const double off = p.value(x) - mm;
-            ((off < 0.0) == rising ? lo : hi) = x;
-            const double slope = p.slope(x);
-            double next = slope != 0.0 ? x - off / slope : lo;
-            if (!(next > lo && next < hi)) next = (lo + hi) / 2.0;
-            const double step = std::abs(next - x);
-            x = next;
-            if (step < 1e-13) break;
-        }
-        out.push_back(p.start + x);
+        const double x = rootBetween([&](double at) { return p.value(at) - mm; }, lo, hi);
+        // Met at the very end, the piece itself may miss it by its last bit.
+        out.push_back(p.start + (std::isnan(x) ? hi : x));
     };
     for (std::size_t k = 0; k < pieces_.size(); ++k) {
         const Piece& p = pieces_[k];

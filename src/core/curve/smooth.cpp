@@ -1,5 +1,7 @@
 #include "core/curve/smooth.h"
 
+#include "core/angle/statistics.h"
+
 #include "core/curve/corner_search.h"
 #include "core/curve/scatter.h"
 #include "core/curve/spline_fit.h"
@@ -28,8 +30,8 @@ struct SmoothCurve::Fit {
     double last = 0.0;
     std::vector<LiftPoint> points;
     Vector weights;
-    double scale = 1.0;   ///< variance of a reading of unit weight
-    double freedom = 0.0; ///< trace of the hat matrix
+    double scale = 1.0;                           ///< variance of a reading of unit weight
+    double freedom = 0.0, deviationsFor95 = 1.96; ///< trace of the hat matrix
     double wheel_deg = 0.0;
 
     Vector coefficients;
@@ -264,6 +266,8 @@ std::optional<SmoothCurve> SmoothCurve::through(const std::vector<LiftPoint>& po
     for (const Corner& c : fit->corners)
         fit->cornersAt.push_back(c.deg);
     suspect(fitting, *fit);
+    fit->deviationsFor95 =
+        student95(std::max(3.0, static_cast<double>(points.size()) - fit->freedom));
     return SmoothCurve(std::move(fit));
 }
 
@@ -298,9 +302,7 @@ double SmoothCurve::freedom() const {
     return fit_->freedom;
 }
 double SmoothCurve::deviationsFor95() const {
-    // Student's quantile by its first term in 1 / nu: a thousandth off from six degrees on.
-    const double nu = std::max(3.0, static_cast<double>(fit_->points.size()) - fit_->freedom);
-    return 1.96 * (1.0 + 1.2 / nu + 1.3 / (nu * nu));
+    return fit_->deviationsFor95;
 }
 
 std::vector<SmoothCurve::Standing> SmoothCurve::standings() const {

@@ -1,5 +1,6 @@
 #include "core/examine/cross_checks.h"
 
+#include "core/angle/usual.h"
 #include "core/job/card.h"
 #include "core/setting/setting.h"
 
@@ -142,7 +143,7 @@ void tdcMoved(const Job& job, const TdcFindings& tdc, std::vector<Finding>& out)
 std::optional<double> otherTop_deg(const Job& job, const LiftRun& run, const LobeFigures& lobe) {
     const auto centre = lobe.centre(job.settings.school);
     if (job.settings.top == WhichTop::NotSaid || !centre || lobe.eventsOnly) return std::nullopt;
-    const double usual = lobe.side == Side::Intake ? 105.0 : -110.0;
+    const double usual = usualCentre_deg(lobe.side);
     const auto other = [&](double deg) { return std::abs(wrapCycle({deg - usual}).deg) > 270.0; };
     if (job.settings.top == WhichTop::Overlap && other(centre->deg)) return 360.0;
     // As it was counted at the wheel, before any shift.

@@ -1,5 +1,6 @@
 #include "core/examine/examine_run.h"
 
+#include "core/angle/usual.h"
 #include "core/lobe/run.h"
 
 #include <algorithm>
@@ -47,7 +48,7 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
     };
     want({job.settings.seat_mm, Place::Valve});
     // The height events are called at without a card, on both lobes, since they are shown in pairs.
-    want({1.27, Place::Tappet});
+    want({kUsualHeight_mm, Place::Tappet});
     // For the dynamic compression.
     if (run.side == Side::Intake) want({job.settings.closingHeight_mm, Place::Valve});
     if (job.card) {
@@ -81,7 +82,7 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
     // Where the run begins, a lobe of its kind is on its base circle.
     for (const CarriedReading& c : out.readings) {
         if (!c.counts) continue;
-        const double centre = run.side == Side::Intake ? 105.0 : -110.0;
+        const double centre = usualCentre_deg(run.side);
         constexpr double kOff_deg = 150.0, kMost_mm = 3.0;
         const double away = std::abs(wrapCycle(c.at - CrankDeg{centre}).deg);
         if (away > kOff_deg && std::abs(c.lift_mm) > kMost_mm && liveReadings(run) < 4) {

@@ -16,7 +16,7 @@ public:
         : job_(job), f_(f), c_(c), out_(out) {}
 
     void collect() {
-        const Height main = job_.card ? job_.card->height : Height{1.27, Place::Tappet};
+        const Height main = eventsHeight(job_);
         const Height seat{job_.settings.seat_mm, Place::Valve};
         durations(main, true);
         for (Side side : {Side::Intake, Side::Exhaust})
@@ -72,13 +72,12 @@ private:
         const double v = *f.value;
         switch (f.kind) {
         case FigureKind::Duration:
-            return v > 0.0 && v <= 360.0;
+            return v > 0.0 && v <= kMostDuration_deg;
         case FigureKind::Centre:
-            return v >= 60.0 && v <= 160.0;
         case FigureKind::Separation:
-            return v >= 60.0 && v <= 160.0;
+            return v >= kLeastCentre_deg && v <= kMostCentre_deg;
         case FigureKind::Advance:
-            return std::abs(v) <= 60.0;
+            return std::abs(v) <= kMostOff_deg;
         case FigureKind::Overlap:
             return v >= -250.0 && v <= 250.0;
         case FigureKind::Opens:

@@ -86,9 +86,8 @@ private:
     /// Whether what is measured can be what it is taken for at all: no cam is moved by what no cam
     /// ever stands off by.
     bool settled() const {
-        constexpr double kMost_deg = 60.0;
         for (const auto& deg : {need_.intake_deg, need_.exhaust_deg})
-            if (deg && std::abs(*deg) > kMost_deg) return false;
+            if (deg && std::abs(*deg) > kMostOff_deg) return false;
         return !c_ || !c_->explanation || c_->explanation->causes.empty() ||
                !isGross(c_->explanation->causes.front().kind);
     }

@@ -1,5 +1,6 @@
 #include "core/job/entry.h"
 
+#include "core/angle/usual.h"
 #include "core/angle/wheel.h"
 
 #include <algorithm>
@@ -273,7 +274,7 @@ Understood<double> lengthFrom(Scanner& s, LengthUnit shown, double most_mm) {
 } // namespace
 
 CrankDeg nearLobe(CrankDeg at, Side lobeSide) {
-    const double home = lobeSide == Side::Intake ? 105.0 : -110.0;
+    const double home = usualCentre_deg(lobeSide);
     return {home + wrapTurn({at.deg - home}).deg};
 }
 

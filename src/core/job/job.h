@@ -5,6 +5,7 @@
 #pragma once
 
 #include "core/angle/angles.h"
+#include "core/angle/usual.h"
 #include "core/angle/wheel.h"
 #include "core/job/drive.h"
 
@@ -95,12 +96,12 @@ std::vector<Height> inchHeights(Place at);
 /// what can be derived.
 struct Card {
     std::string name;
-    Height height{1.27, Place::Tappet};       ///< at which the events and durations are stated
-    std::optional<double> ivo, ivc, evo, evc; ///< card notation, degrees
-    std::optional<double> intakeCentre;       ///< deg after TDC
-    std::optional<double> exhaustCentre;      ///< deg before TDC
-    std::optional<double> separation;         ///< cam degrees
-    std::optional<double> advance;            ///< ground in, crank degrees, positive early
+    Height height{kUsualHeight_mm, Place::Tappet}; ///< at which the events and durations are stated
+    std::optional<double> ivo, ivc, evo, evc;      ///< card notation, degrees
+    std::optional<double> intakeCentre;            ///< deg after TDC
+    std::optional<double> exhaustCentre;           ///< deg before TDC
+    std::optional<double> separation;              ///< cam degrees
+    std::optional<double> advance;                 ///< ground in, crank degrees, positive early
     std::optional<double> intakeDuration, exhaustDuration;     ///< at `height`, crank degrees
     std::optional<double> intakeAdvertised, exhaustAdvertised; ///< at `advertised`
     Height advertised{0.1524, Place::Tappet};
@@ -258,7 +259,7 @@ struct CompressionState {
 struct Settings {
     std::vector<Height> heights = metricHeights(Place::Tappet); ///< ascending
     double seat_mm = 0.15;                                      ///< "just open", at the valve
-    double drop_mm = 1.27;                                      ///< for the equal-drop centre
+    double drop_mm = kUsualHeight_mm;                           ///< for the equal-drop centre
     CentreSchool school = CentreSchool::EqualDrop;
     WheelScale wheel = WheelScale::Half180;
     double tape_mm = 0.0; ///< circumference, for a tape

@@ -1,5 +1,7 @@
 #include "core/lobe/events.h"
 
+#include "core/angle/statistics.h"
+#include "core/angle/usual.h"
 #include "core/angle/wheel.h"
 #include "core/job/card.h"
 
@@ -39,15 +41,6 @@ struct Scatter {
     double student = 1.96; ///< deviations that make 95 %, with as many readings as told it
 };
 
-/// Student's 97.5 % quantile by degrees of freedom.
-double student(int freedom) {
-    static constexpr double kQuantile[] = {12.71, 4.303, 3.182, 2.776, 2.571,
-                                           2.447, 2.365, 2.306, 2.262, 2.228};
-    if (freedom < 1) return kQuantile[0];
-    if (freedom <= 10) return kQuantile[freedom - 1];
-    return 1.96 * (1.0 + 1.2 / freedom + 1.3 / (double(freedom) * freedom));
-}
-
 Scatter scatterOf(const LiftRun& run, const std::vector<EventGroup>& groups) {
     Scatter out;
     std::vector<std::string> typed;
@@ -72,7 +65,7 @@ Scatter scatterOf(const LiftRun& run, const std::vector<EventGroup>& groups) {
     const double variance = (squares + kAsGoodAs * kUsual_deg * kUsual_deg) / (freedom + kAsGoodAs);
     // Rounding is in the scatter too, unless all repeats were rounded alike.
     out.own_deg = std::sqrt(variance);
-    out.student = student(freedom + kAsGoodAs);
+    out.student = student95(freedom + kAsGoodAs);
     return out;
 }
 
@@ -127,7 +120,7 @@ void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventG
 std::vector<Height> eventHeights(const Job& job, const LiftRun& run) {
     if (!run.terms.eventHeights.empty()) return run.terms.eventHeights;
     if (run.terms.fromNose) return {{job.settings.drop_mm, run.terms.taken}};
-    return {job.card ? job.card->height : Height{1.27, run.terms.taken}};
+    return {job.card ? job.card->height : Height{kUsualHeight_mm, run.terms.taken}};
 }
 
 UsualSide usualSide(Side side, ReadingOf of) {
@@ -204,9 +197,10 @@ public:
         const double duration = e.closes->deg - e.opens->deg;
         const double centre = middle(e.opens->deg, e.closes->deg);
         // High up on a lobe the events lie close together.
-        const double least = e.height.mm <= 1.6 ? 100.0 : 20.0;
-        const bool length = duration >= least && duration <= 360.0;
-        if (length && centre >= 60.0 && centre <= 160.0) return;
+        const double least =
+            e.height.mm <= kLowHeight_mm ? kLeastDuration_deg : kLeastDurationHigh_deg;
+        const bool length = duration >= least && duration <= kMostDuration_deg;
+        if (length && centre >= kLeastCentre_deg && centre <= kMostCentre_deg) return;
         // The reading taken last made it.
         const bool opening =
             lastOf(ReadingOf::Opens, e.height) > lastOf(ReadingOf::Closes, e.height);

@@ -1,5 +1,7 @@
 #include "core/lobe/fair.h"
 
+#include "core/angle/statistics.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -14,14 +16,6 @@ constexpr std::size_t kBearsCurve = 12;
 /// Of faultless runs, the share in which a reading may be named.
 constexpr double kFalse = 0.012;
 
-/// The deviate that a normal one exceeds, either way, with a small probability: the rational
-/// approximation 26.2.23 of Abramowitz and Stegun.
-double exceededBy(double probability) {
-    const double t = std::sqrt(-2.0 * std::log(probability / 2.0));
-    return t - (2.515517 + 0.802853 * t + 0.010328 * t * t) /
-                   (1.0 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t * t * t);
-}
-
 class Fairness {
 public:
     Fairness(const std::vector<LiftPoint>& points, const std::vector<double>& right, double least,
@@ -29,7 +23,7 @@ public:
         : right_(right),
           least_(least),
           lash_(lash),
-          limit_(exceededBy(kFalse / static_cast<double>(points.size()))) {
+          limit_(normalExceeded(kFalse / static_cast<double>(points.size()))) {
         out_.points = points;
     }
 

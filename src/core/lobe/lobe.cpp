@@ -1,5 +1,6 @@
 #include "core/lobe/lobe.h"
 
+#include "core/angle/usual.h"
 #include "core/lobe/doubt.h"
 #include "core/lobe/fair.h"
 #include "core/lobe/zero_return.h"
@@ -11,7 +12,7 @@ namespace lobe {
 namespace {
 
 double typicalCentre(Side side) {
-    return side == Side::Intake ? 105.0 : -110.0;
+    return usualCentre_deg(side);
 }
 
 /// A reading at or under this is on the base circle or its ramp, mm as taken.
@@ -266,7 +267,8 @@ private:
         if (centre && e.opens) out_.halfOpening_deg = centre->deg - e.opens->deg;
         if (centre && e.closes) out_.halfClosing_deg = e.closes->deg - centre->deg;
         const auto low = eventsAt(request_.seat, false).duration_deg();
-        const auto high = eventsAt({1.27, request_.eventsHeight.at}, false).duration_deg();
+        const auto high =
+            eventsAt({kUsualHeight_mm, request_.eventsHeight.at}, false).duration_deg();
         if (low && high) out_.rampSpread_deg = *low - *high;
     }
 

@@ -71,8 +71,8 @@ struct LobeRequest {
     int cylinder = 0;
     Taken taken;
     std::vector<Height> heights;
-    Height eventsHeight{1.27, Place::Tappet}; ///< for the midpoint-of-events centre
-    double drop_mm = 1.27;                    ///< for the equal-drop centre
+    Height eventsHeight{kUsualHeight_mm, Place::Tappet}; ///< for the midpoint-of-events centre
+    double drop_mm = kUsualHeight_mm;                    ///< for the equal-drop centre
     double zeroReturn_mm = 0.02;
     Follower follower = Follower::SolidFlat; ///< a live hydraulic one bleeds down
     double resolution_mm = 0.0;              ///< of the indicator; 0: what the lifts are written in

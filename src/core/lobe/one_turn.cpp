@@ -1,5 +1,6 @@
 #include "core/lobe/one_turn.h"
 
+#include "core/angle/usual.h"
 #include "core/job/card.h"
 
 #include <algorithm>
@@ -17,7 +18,7 @@ public:
     Expected(const Job& job, const LiftRun& run, const std::vector<EventGroup>& groups)
         : groups_(groups) {
         const Side side = run.side;
-        centre_ = side == Side::Intake ? 105.0 : -110.0;
+        centre_ = usualCentre_deg(side);
         if (job.card) {
             if (const auto c = cardCentre(*job.card, side)) centre_ = c->deg;
             if (const auto mm = cardLiftHere_mm(*job.card, side, job.engine, run.terms.taken))
@@ -65,7 +66,7 @@ private:
     }
 
     const std::vector<EventGroup>& groups_;
-    double centre_, lift_mm_ = 9.0, half_ = 140.0;
+    double centre_, lift_mm_ = kUsualLift_mm, half_ = kUsualHalf_deg;
 };
 
 } // namespace

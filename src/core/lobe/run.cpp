@@ -1,5 +1,7 @@
 #include "core/lobe/run.h"
 
+#include "core/angle/usual.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -37,9 +39,9 @@ RunTerms usualTerms(const Engine& engine, Side side) {
     terms.ratio = engine.ratio(side);
     terms.lash_mm = engine.lash_mm(side);
     // 175 deg either side of where a lobe of its kind sits takes in any road or race ramp.
-    const double centre = side == Side::Intake ? 105.0 : -110.0;
-    terms.from = {centre - 175.0};
-    terms.to = {centre + 175.0};
+    const double centre = usualCentre_deg(side);
+    terms.from = {centre - kLobeReach_deg};
+    terms.to = {centre + kLobeReach_deg};
     return terms;
 }
 

@@ -8,7 +8,7 @@
 
 namespace lobe {
 Height eventsHeight(const Job& job) {
-    return job.card ? job.card->height : Height{1.27, Place::Tappet};
+    return job.card ? job.card->height : Height{kUsualHeight_mm, Place::Tappet};
 }
 
 std::optional<double> cardShift_deg(const Job& job, const LobeFigures& lobe) {

@@ -1,5 +1,6 @@
 #include "core/timing/evidence.h"
 
+#include "core/angle/usual.h"
 #include "core/angle/wheel.h"
 #include "core/lobe/zero_return.h"
 
@@ -275,7 +276,7 @@ Evidence::Angles Evidence::angles(Side side, const Hypothesis& h, const Undoing&
         each([](double x) { return -x; });
         break;
     case Recorded::OtherTop: {
-        const double home = side == Side::Intake ? 105.0 : -110.0;
+        const double home = usualCentre_deg(side);
         const double middle = out.centre.value_or(out.opens.value_or(out.closes.value_or(home)));
         const double turn = middle > home ? -360.0 : 360.0;
         each([&](double x) { return x + turn; });

@@ -1,5 +1,7 @@
 #include "core/timing/pair.h"
 
+#include "core/angle/root.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -9,7 +11,7 @@ namespace {
 /// Both lifts must be at least this for a split point to mean anything, mm.
 constexpr double kLifted_mm = 0.01;
 
-/// The crossing of the two lifts nearest TDC, by stepping and bisecting.
+/// The crossing of the two lifts nearest TDC, by stepping.
 std::optional<CrankDeg> splitPoint(const LobeFigures& in, const LobeFigures& ex, Place place,
                                    double from, double to) {
     const auto difference = [&](double deg) {
@@ -18,14 +20,11 @@ std::optional<CrankDeg> splitPoint(const LobeFigures& in, const LobeFigures& ex,
     std::optional<CrankDeg> best;
     constexpr double kStep = 0.5;
     for (double x = from; x < to; x += kStep) {
-        double lo = x, hi = std::min(x + kStep, to);
-        if (!(difference(lo) <= 0.0 && difference(hi) > 0.0)) continue;
-        for (int i = 0; i < 50; ++i) {
-            const double mid = (lo + hi) / 2.0;
-            (difference(mid) <= 0.0 ? lo : hi) = mid;
-        }
-        if (in.liftAt({lo}, place) < kLifted_mm) continue;
-        if (!best || std::abs(lo) < std::abs(best->deg)) best = CrankDeg{lo};
+        const double next = std::min(x + kStep, to);
+        if (!(difference(x) <= 0.0 && difference(next) > 0.0)) continue;
+        const double at = rootBetween(difference, x, next);
+        if (in.liftAt({at}, place) < kLifted_mm) continue;
+        if (!best || std::abs(at) < std::abs(best->deg)) best = CrankDeg{at};
     }
     return best;
 }

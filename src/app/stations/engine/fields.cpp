@@ -191,7 +191,7 @@ Field cardHeight() {
     f.name = QStringLiteral("Checking height");
     f.asks = QStringLiteral("height, then t at the tappet or v at the valve");
     f.shown = [](const Facts& facts, const Style& style) {
-        const Height h = facts.card ? facts.card->height : Height{1.27, Place::Tappet};
+        const Height h = facts.card ? facts.card->height : Card{}.height;
         return words::height(h.mm, style) + QStringLiteral(", ") + words::placeName(h.at);
     };
     f.take = [](Facts& facts, const QString& typed, const Style& style) {

@@ -148,10 +148,10 @@ QString LobesStation::motionLine() const {
                 ? QStringLiteral("; measure the one fitted.")
                 : QStringLiteral(" (fitted here: %1).").arg(words::followerName(terms().follower));
     if (f->lobe.rampSpread_deg)
-        text +=
-            QStringLiteral(" Ramp spread %1 (seat %2 to %3).")
-                .arg(words::degrees(*f->lobe.rampSpread_deg, style()),
-                     words::height(job().settings.seat_mm, style()), words::height(1.27, style()));
+        text += QStringLiteral(" Ramp spread %1 (seat %2 to %3).")
+                    .arg(words::degrees(*f->lobe.rampSpread_deg, style()),
+                         words::height(job().settings.seat_mm, style()),
+                         words::height(kUsualHeight_mm, style()));
     if (f->lobe.halfOpening_deg && f->lobe.halfClosing_deg)
         text += QStringLiteral(" Halves %1 opening, %2 closing.")
                     .arg(words::degrees(*f->lobe.halfOpening_deg, style()),
@@ -379,7 +379,7 @@ StandCard LobesStation::standCard() const {
         card.warn = a->severity >= Severity::LookAgain;
     }
     if (f) {
-        const Height main = job().card ? job().card->height : Height{1.27, Place::Tappet};
+        const Height main = eventsHeight(job());
         const HeightEvents* e = f->lobe.events(main);
         if (e && e->opens)
             card.soFar = QStringLiteral("opens %1 at %2")

@@ -142,7 +142,7 @@ Echo TimingStation::heightsAfter(const QString& text, std::vector<Height>& heigh
                 e->fault == EntryFault::OutOfRange || e->fault == EntryFault::Fraction
                     ? words::sentence(*e, style())
                     : QStringLiteral("A checking height such as %1, or inch, metric, smooth.")
-                          .arg(words::height(1.27, style()))};
+                          .arg(words::height(kUsualHeight_mm, style()))};
     const Height h = std::get<Height>(read);
     // Nothing is checked above the nose: likelier a slip of the decimal point.
     if (const double most = highest_mm(h.at); h.mm > most)
@@ -187,10 +187,9 @@ Echo TimingStation::submit(const QString& text) {
     if (text.trimmed().isEmpty()) {
         const auto* to = elsewhere();
         if (to) emit stationWanted(to);
-        return {
-            to != nullptr,
-            to ? QString()
-               : QStringLiteral("Type a height, such as %1.").arg(words::height(1.27, style()))};
+        return {to != nullptr, to ? QString()
+                                  : QStringLiteral("Type a height, such as %1.")
+                                        .arg(words::height(kUsualHeight_mm, style()))};
     }
     Settings s = job().settings;
     if (text.trimmed().toLower() == QLatin1String("smooth")) {
