@@ -72,6 +72,9 @@ public:
     static Result<std::unique_ptr<Book>> open(const QString& path, Clock clock = systemClock,
                                               Mode mode = Mode::MayMake);
     ~Book();
+    /// By its own clock.
+    std::int64_t now() const { return clock_(); }
+    const Clock& clock() const { return clock_; }
     Book(const Book&) = delete;
     Book& operator=(const Book&) = delete;
 

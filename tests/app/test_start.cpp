@@ -62,6 +62,33 @@ private slots:
         QCOMPARE(image.pixelColor(3, 3), application.look().theme().plate);
     }
 
+    // Every time is that of the clock that was handed in: on the corner, and in the book.
+    void theClockComesFromOutside() {
+        QTemporaryDir dir;
+        fixture::Answers answers;
+        std::int64_t now = 1'700'000'000'000; // 14 November 2023, 22:13:20 UTC
+        app::Application application({dir.path(), dir.filePath(QStringLiteral("p.ini"))}, &answers,
+                                     [&] { return now; });
+        QString sentence;
+        QVERIFY(application.start({}, true, sentence));
+        application.window().show();
+        application.window().go(stations::tdc);
+        now += 5000;
+        auto* line = application.window().findChild<QLineEdit*>(QStringLiteral("entry"));
+        QTest::keyClicks(line, QStringLiteral("31"));
+        QTest::keyClick(line, Qt::Key_Return);
+        const lobe::Job& job = application.session().job();
+        QCOMPARE(job.contacts.back().time_ms, now);
+        QVERIFY(application.window()
+                    .findChild<QLabel*>(QStringLiteral("disk"))
+                    ->text()
+                    .endsWith(QStringLiteral("22:13:25")));
+        // A book opened later keeps the same time.
+        application.books().make(dir.filePath(QStringLiteral("other.amber")));
+        application.session().newJob(QStringLiteral("later"));
+        QCOMPARE(application.session().now(), now);
+    }
+
     void inchesAreFirstWhereTheCountryHasThem() {
         QTemporaryDir dir;
         const QLocale before;

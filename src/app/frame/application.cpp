@@ -16,9 +16,10 @@ Paths Paths::standard() {
     return {data, config};
 }
 
-Application::Application(Paths paths, Dialogs* dialogs)
+Application::Application(Paths paths, Dialogs* dialogs, book::Book::Clock clock)
     : paths_(std::move(paths)),
       dialogs_(dialogs ? dialogs : &standardDialogs_),
+      clock_(std::move(clock)),
       preferences_(paths_.preferences) {
     Look::loadFonts();
     look_.setDark(preferences_.dark());
@@ -31,7 +32,7 @@ Application::~Application() = default;
 bool Application::start(const QString& bookPath, bool demo, QString& sentence) {
     const QString path = demo ? paths_.demo() : bookPath.isEmpty() ? paths_.book() : bookPath;
     const auto mode = bookPath.isEmpty() ? book::Book::Mode::MayMake : book::Book::Mode::MustExist;
-    auto opened = demo ? openDemo(path) : book::Book::open(path, book::Book::systemClock, mode);
+    auto opened = demo ? openDemo(path, clock_) : book::Book::open(path, clock_, mode);
     if (const auto* e = std::get_if<book::Error>(&opened)) {
         sentence = book::sentence(*e, path);
         return false;

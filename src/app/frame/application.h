@@ -21,8 +21,9 @@ struct Paths {
 
 class Application {
 public:
-    /// `dialogs` must outlive it; the standard ones when null.
-    explicit Application(Paths paths, Dialogs* dialogs = nullptr);
+    /// `dialogs` must outlive it; the standard ones when null. All times are of `clock`.
+    explicit Application(Paths paths, Dialogs* dialogs = nullptr,
+                         book::Book::Clock clock = book::Book::systemClock);
     ~Application();
 
     /// Opens a book and makes the window; false with a sentence when the book is refused. A book
@@ -39,6 +40,7 @@ private:
     Paths paths_;
     Dialogs standardDialogs_;
     Dialogs* dialogs_;
+    book::Book::Clock clock_;
     Preferences preferences_;
     Look look_;
     std::unique_ptr<Session> session_;

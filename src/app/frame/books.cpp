@@ -6,8 +6,9 @@
 
 namespace app {
 
-book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path) {
-    auto opened = book::Book::open(path);
+book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path,
+                                                   const book::Book::Clock& clock) {
+    auto opened = book::Book::open(path, clock);
     auto* made = std::get_if<std::unique_ptr<book::Book>>(&opened);
     if (!made) return opened;
     const auto there = (*made)->listJobs();
@@ -72,7 +73,7 @@ bool Books::use(book::Result<std::unique_ptr<book::Book>> opened, const QString&
 }
 
 void Books::open(const QString& path) {
-    use(book::Book::open(path, book::Book::systemClock, book::Book::Mode::MustExist), path);
+    use(book::Book::open(path, session_.book().clock(), book::Book::Mode::MustExist), path);
 }
 
 void Books::make(const QString& path) {
@@ -82,7 +83,7 @@ void Books::make(const QString& path) {
                           .arg(path));
         return;
     }
-    use(book::Book::open(path), path);
+    use(book::Book::open(path, session_.book().clock()), path);
 }
 
 void Books::demoOrBack() {
@@ -92,7 +93,7 @@ void Books::demoOrBack() {
         return;
     }
     back_ = session_.book().path();
-    use(openDemo(demoPath_), demoPath_);
+    use(openDemo(demoPath_, session_.book().clock()), demoPath_);
 }
 
 void Books::keepAsNew(const QString& path) {

@@ -8,7 +8,8 @@
 namespace app {
 
 /// Opens the demo book, built from the shipped job folders on first use.
-book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path);
+book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path,
+                                                   const book::Book::Clock& clock);
 
 class Books : public QObject {
     Q_OBJECT

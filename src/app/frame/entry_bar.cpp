@@ -326,9 +326,9 @@ void EntryBar::showSaid(const QString& sentence) {
     say(sentence, false);
 }
 
-void EntryBar::showKept() {
-    disk_->setText(QStringLiteral("everything on disk\n%1")
-                       .arg(QTime::currentTime().toString(QStringLiteral("HH:mm:ss"))));
+void EntryBar::showKept(const QTime& at) {
+    disk_->setText(
+        QStringLiteral("everything on disk\n%1").arg(at.toString(QStringLiteral("HH:mm:ss"))));
 }
 
 } // namespace app

@@ -49,7 +49,7 @@ public:
     /// A sentence beside the line until something is typed.
     void showSaid(const QString& sentence);
     /// "everything on disk, 14:32:07"
-    void showKept();
+    void showKept(const QTime& at);
     EntryLine* line() const { return line_; }
 
 public slots:

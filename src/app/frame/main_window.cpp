@@ -19,6 +19,7 @@
 #include "words/sentences.h"
 
 #include <QApplication>
+#include <QDateTime>
 #include <QDragEnterEvent>
 #include <QFileInfo>
 #include <QLabel>
@@ -81,7 +82,7 @@ void MainWindow::connectAll() {
             message_->hide();
             frame_->place();
         }
-        entry_->showKept();
+        entry_->showKept(QDateTime::fromMSecsSinceEpoch(session_.now()).time());
     });
     connect(&look_, &Look::changed, this, [this] {
         dress();

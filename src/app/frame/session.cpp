@@ -161,7 +161,7 @@ bool Session::keepAsNewBook(const QString& path) {
     const std::int64_t id = job().id;
     // Everything, where the old file can still be read through; it may be deleted and yet be open.
     if (!book_->writeCopy(path)) {
-        auto opened = book::Book::open(path, book::Book::systemClock, book::Book::Mode::MustExist);
+        auto opened = book::Book::open(path, book_->clock(), book::Book::Mode::MustExist);
         if (auto* whole = std::get_if<std::unique_ptr<book::Book>>(&opened)) {
             const auto same = (*whole)->load(id);
             if (const Job* job = std::get_if<Job>(&same); job && *job == this->job()) {
@@ -171,7 +171,7 @@ bool Session::keepAsNewBook(const QString& path) {
         }
     }
     QFile::remove(path);
-    auto opened = book::Book::open(path);
+    auto opened = book::Book::open(path, book_->clock());
     if (const auto* e = std::get_if<book::Error>(&opened)) {
         emit troubled(book::sentence(*e, path));
         return false;

@@ -47,7 +47,7 @@ public:
     bool keep(const book::Change& change);
     /// The id of the row the last keep() made.
     std::int64_t lastId() const { return lastId_; }
-    std::int64_t now() const { return book::Book::systemClock(); }
+    std::int64_t now() const { return book_->now(); }
 
     std::optional<book::Deed> undoable() const;
     std::optional<book::Deed> redoable() const;
