@@ -98,6 +98,9 @@ LiftRun runFromTable(const LiftTable& table, int cylinder, Side side, RunTerms t
 
 namespace {
 
+/// The newest form of a job folder; what has no number is of the first.
+constexpr int kFormat = 1;
+
 /// Reads one folder into a job; throws a sentence, caught below.
 class FolderReader {
 public:
@@ -106,12 +109,18 @@ public:
     Job read() {
         const Json json = document();
         Misread misread;
+        int format = kFormat;
         {
             Reader reader(json, "job", misread);
+            reader("format", format);
             reader("name", job_.name);
             for (const char* part : {"engine", "card", "settings", "changes", "contacts", "runs"})
                 reader.known(part);
         }
+        if (format > kFormat)
+            throw QStringLiteral("job.json: written in format %1; this program reads up to %2")
+                .arg(format)
+                .arg(kFormat);
         if (job_.name.empty()) throw QStringLiteral("job.json: no name");
         job_.engine = engineFrom(json.value("engine", Json::object()), misread);
         if (json.contains("card")) {

@@ -442,6 +442,8 @@ private slots:
         fails(R"({"name":"x","runs":[{"side":"intake","table":"../../etc/passwd"}]})",
               QStringLiteral("not in the folder"));
         fails(QByteArray(100000, '['), QStringLiteral("JSON"));
+        // Of a newer program: the number is said, and not the key nobody knows yet.
+        fails(R"({"format":2,"name":"x","springs":[]})", QStringLiteral("format 2"));
     }
 
     void exportsNeverReplaceABook() {

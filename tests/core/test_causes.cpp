@@ -228,6 +228,17 @@ private slots:
         SILENT(c);
     }
 
+    // A card that prints its events and, beside them, a duration that does not follow from them:
+    // the events are what is compared, once.
+    void aMisprintedDurationBesideEventsIsNoCause() {
+        Counted c = count(
+            [](Case& x, unsigned) {
+                x.card.intakeDuration = *cardDuration_deg(x.card, Side::Intake) + 8.0;
+            },
+            kind(CauseKind::AsCard));
+        SILENT(c);
+    }
+
     void healthyEventsReadToWholeDegrees() {
         Counted c;
         for (unsigned seed = 1; seed <= 3 * kTimes; ++seed) {

@@ -232,6 +232,25 @@ private slots:
         }
     }
 
+    // Where the flanks lean, wide steps draw the top their way: the doubt of the nose knows.
+    void theNoseOfALeaningLobe() {
+        for (double step : {1.0, 5.0})
+            for (double noise : {0.002, 0.01}) {
+                Count nose;
+                for (const auto& [opening, closing] :
+                     {std::pair(130.0, 160.0), {125.0, 150.0}, {158.0, 132.0}})
+                    for (unsigned seed = 1; seed <= 30; ++seed) {
+                        const auto lobe = closed::asymmetric(105.3, opening, closing, 8.4);
+                        const auto f = analyseLobe(
+                            measured::take(lobe, {step, noise, 0.05, 0.01, seed * 7919u}),
+                            requestOf(false));
+                        nose.add(f.centres.peak && std::abs(f.centres.peak->deg - lobe.centre) <=
+                                                       f.centres.peakUncertainty_deg.value_or(0.0));
+                    }
+                QVERIFY2(nose.share() >= 0.9, nose.told("covered at the nose"));
+            }
+    }
+
     // On a steep flank behind lash, and a wheel set to two tenths: the slip does not pass for a
     // wheel that is off by degrees.
     void aTurnOfTheDialOnASteepFlank() {

@@ -106,9 +106,11 @@ double Doubt::nose_deg(double deg, double middle) const {
     }
     const double rounding = sharedRounding_mm();
     const double flat = rounding > 0.0 ? std::sqrt(2.0 * rounding / bend) / 2.0 : 0.0;
-    // Where the flanks lean, the bend changes at the nose, and the top is drawn that way.
-    const double lean = 0.6 * std::abs(middle - deg);
-    return std::min(kMost_deg, std::hypot(std::hypot(own, flat), lean));
+    // Where the flanks lean, the bend changes at the nose, and a smooth curve draws the top that
+    // way: the factors were counted on lobes whose halves are of different length.
+    constexpr double kLean = 1.5, kOwn = 1.2;
+    const double lean = kLean * std::abs(middle - deg);
+    return std::min(kMost_deg, std::hypot(std::hypot(kOwn * own, flat), lean));
 }
 
 /// Of a sum of weight x lift over the readings between two angles, each with its share of width.

@@ -110,7 +110,8 @@ Prompt TimingStation::prompt() const {
                                        : QStringLiteral("the card, or a height to add?");
         p.enter = QStringLiteral("go to %1").arg(to->name());
     }
-    p.keys = QStringLiteral("1.27t  tappet   1.27v  valve   inch, metric   smooth");
+    const QString usual = words::height(kUsualHeight_mm, style()).section(QLatin1Char(' '), 0, 0);
+    p.keys = QStringLiteral("%1t  tappet   %1v  valve   inch, metric   smooth").arg(usual);
     return p;
 }
 
