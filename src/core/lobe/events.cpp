@@ -4,6 +4,7 @@
 #include "core/angle/usual.h"
 #include "core/angle/wheel.h"
 #include "core/job/card.h"
+#include "core/lobe/possible.h"
 
 #include <algorithm>
 #include <cmath>
@@ -186,76 +187,6 @@ const EventGroup* find(const std::vector<EventGroup>& groups, ReadingOf of, cons
     return nullptr;
 }
 
-/// From low events to high ones, what no cam does.
-class Possible {
-public:
-    explicit Possible(const LiftRun& run) : run_(run) {}
-
-    /// Takes from the events what cannot be, and says so of the reading that made it.
-    void judge(HeightEvents& e, std::vector<Finding>& findings) const {
-        if (!e.opens || !e.closes) return;
-        const double duration = e.closes->deg - e.opens->deg;
-        const double centre = middle(e.opens->deg, e.closes->deg);
-        // High up on a lobe the events lie close together.
-        const double least =
-            e.height.mm <= kLowHeight_mm ? kLeastDuration_deg : kLeastDurationHigh_deg;
-        const bool length = duration >= least && duration <= kMostDuration_deg;
-        if (length && centre >= kLeastCentre_deg && centre <= kMostCentre_deg) return;
-        // The reading taken last made it.
-        const bool opening =
-            lastOf(ReadingOf::Opens, e.height) > lastOf(ReadingOf::Closes, e.height);
-        Finding f{length ? Code::CentreUnlikely : Code::DurationUnlikely, Severity::LookAgain,
-                  run_.side, run_.cylinder};
-        f.opening = opening;
-        f.at = opening ? e.opens : e.closes;
-        f.mm = e.height.mm;
-        f.deg = length ? centre : duration;
-        f.other_deg = sensible(opening, opening ? e.opens->deg : e.closes->deg,
-                               opening ? e.closes->deg : e.opens->deg, least);
-        findings.push_back(f);
-        (opening ? e.opens : e.closes).reset();
-        (opening ? e.opensUncertainty_deg : e.closesUncertainty_deg).reset();
-    }
-
-    /// The centre in degrees after TDC on the intake, before it on the exhaust.
-    double middle(double opens, double closes) const {
-        return (run_.side == Side::Intake ? 0.5 : -0.5) * (opens + closes);
-    }
-
-private:
-    std::int64_t lastOf(ReadingOf of, const Height& height) const {
-        std::int64_t last = -1;
-        for (std::size_t i = 0; i < run_.readings.size(); ++i) {
-            const Reading& r = run_.readings[i];
-            if (!r.struck && r.of == of && std::abs(r.lift_mm - height.mm) < 1e-6)
-                last = static_cast<std::int64_t>(i);
-        }
-        return last;
-    }
-
-    /// The same number about the other dead centre or its other side, where that makes a cam.
-    std::optional<double> sensible(bool opening, double at, double other, double least) const {
-        const double bottom = run_.side == Side::Intake ? 180.0 : -180.0;
-        std::optional<double> best;
-        double closest = 1e9;
-        for (double would : {-at, bottom + at, bottom - at, at - bottom, 2.0 * bottom - at,
-                             at + 360.0, at - 360.0}) {
-            const double opens = opening ? would : other, closes = opening ? other : would;
-            const double duration = closes - opens, centre = middle(opens, closes);
-            if (duration < std::max(160.0, least) || duration > 330.0 || centre < 85.0 ||
-                centre > 130.0)
-                continue;
-            const double off = std::abs(centre - 108.0);
-            if (off >= closest) continue;
-            closest = off;
-            best = would;
-        }
-        return best;
-    }
-
-    const LiftRun& run_;
-};
-
 /// The centre from drops under the nose: the lobe's, and how the middle leans as the drop grows.
 void fromNose(const Job& job, const std::vector<EventGroup>& groups, const Scatter& scatter,
               double shift_deg, LobeFigures& lobe) {
@@ -342,14 +273,13 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
         return g && g->mean ? std::optional(CrankDeg{g->mean->deg + run.terms.shift_deg})
                             : std::nullopt;
     };
-    const Possible possible(run);
     for (const Height& h : eventHeights(job, run)) {
         const EventGroup *opens = find(out.groups, ReadingOf::Opens, h),
                          *closes = find(out.groups, ReadingOf::Closes, h);
         HeightEvents e{h, shifted(opens), shifted(closes)};
         e.opensUncertainty_deg = uncertainty_deg(*opens, scatter);
         e.closesUncertainty_deg = uncertainty_deg(*closes, scatter);
-        possible.judge(e, lobe.findings);
+        takeOutImpossible(run, e, lobe.findings);
         lobe.noseReached = lobe.noseReached || (e.opens && e.closes);
         if (h == request.eventsHeight || lobe.heights.empty()) lobe.atEventsHeight = e;
         lobe.heights.push_back(e);

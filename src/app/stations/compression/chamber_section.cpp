@@ -100,112 +100,143 @@ void ChamberSection::label(QPainter& p, const QPointF& to, ChamberPart part, con
     p.drawText(QRectF(x, y, 124.0, 17.0), Qt::AlignLeft | Qt::AlignTop, value);
 }
 
-void ChamberSection::draw(QPainter& p, const QSizeF& size) const {
-    const Theme& t = theme();
-    const words::Style& style = look().style();
-    p.setRenderHint(QPainter::Antialiasing);
-    // Until there is something to draw, a cylinder of no engine in particular shows what is asked.
-    const bool known = scene_.state.bore_mm > 0.0 && scene_.state.stroke_mm > 0.0;
-    const CompressionState s = known ? scene_.state : sample();
-    if (!known) p.setOpacity(0.5);
-    const Scale k = scale(size);
-    const double wide = s.bore_mm * k.mm, right = k.left + wide;
-    const double area = std::numbers::pi / 4.0 * s.bore_mm * s.bore_mm;
-    const double gasket = s.chamber.gasket_mm * k.mm;
-    const double deck = s.chamber.deck_mm * k.mm;
-    const double down = shown_mm() * k.mm;
-    const double crownTop = k.face + deck + down;
+/// Where everything stands, in pixels, but for the state itself.
+struct ChamberSection::Outline {
+    CompressionState state;
+    bool known; ///< else a cylinder of no engine in particular
+    double left, right, face, mm;
+    double headFace, gasket, deck, crownTop;
+    double high; ///< of the chamber, drawn as a dome of its own volume
+    double tall; ///< of the piston
+    double rise; ///< of its crown: a dish down, a dome up
+    double wide() const { return right - left; }
+};
 
-    // The chamber as a dome of its own volume: a paraboloid holds half its cylinder.
-    const double high =
-        std::clamp(2.0 * s.chamber.chamber_cc * 1000.0 / area, 0.0, 0.42 * s.bore_mm) * k.mm;
-    const double headFace = k.face - gasket;
+ChamberSection::Outline ChamberSection::outline(const QSizeF& size) const {
+    Outline o{};
+    o.known = scene_.state.bore_mm > 0.0 && scene_.state.stroke_mm > 0.0;
+    o.state = o.known ? scene_.state : sample();
+    const CompressionState& s = o.state;
+    const Scale k = scale(size);
+    const double area = std::numbers::pi / 4.0 * s.bore_mm * s.bore_mm;
+    o.left = k.left;
+    o.right = k.left + s.bore_mm * k.mm;
+    o.face = k.face;
+    o.mm = k.mm;
+    o.gasket = s.chamber.gasket_mm * k.mm;
+    o.deck = s.chamber.deck_mm * k.mm;
+    o.headFace = k.face - o.gasket;
+    o.crownTop = k.face + o.deck + shown_mm() * k.mm;
+    // A paraboloid holds half its cylinder.
+    o.high = std::clamp(2.0 * s.chamber.chamber_cc * 1000.0 / area, 0.0, 0.42 * s.bore_mm) * k.mm;
+    o.tall = 0.45 * s.bore_mm * k.mm;
+    o.rise = 1.5 * s.chamber.crown_cc * 1000.0 / area * k.mm;
+    return o;
+}
+
+void ChamberSection::draw(QPainter& p, const QSizeF& size) const {
+    p.setRenderHint(QPainter::Antialiasing);
+    const Outline o = outline(size);
+    // Until there is something to draw, what is asked is shown on a sample.
+    if (!o.known) p.setOpacity(0.5);
+    drawHead(p, o);
+    drawPiston(p, o);
+    drawLabels(p, o);
+    if (!scene_.compression) return;
+    p.setFont(Look::font(12));
+    p.setPen(theme().muted);
+    const words::Style& style = look().style();
+    p.drawText(QRectF(4, size.height() - 18, size.width() - 8, 18), Qt::AlignLeft,
+               QStringLiteral("piston %1 down%2: %3 : 1")
+                   .arg(words::dimension(shown_mm(), style),
+                        dragged_mm_ ? QString() : QStringLiteral(" at closing"),
+                        words::fixed(ratioWithPiston(o.state, shown_mm()), 2, style)));
+}
+
+/// The charge, the chamber over it, the gasket either side and the walls.
+void ChamberSection::drawHead(QPainter& p, const Outline& o) const {
+    const Theme& t = theme();
+    const CompressionState& s = o.state;
     QPolygonF dome;
     for (int i = 0; i <= 40; ++i) {
         const double u = -1.0 + i / 20.0;
-        dome << QPointF(k.left + wide * (u + 1.0) / 2.0, headFace - high * (1.0 - u * u));
+        dome << QPointF(o.left + o.wide() * (u + 1.0) / 2.0, o.headFace - o.high * (1.0 - u * u));
     }
-    // The charge: everything above the crown.
     QColor charge = t.amber;
     charge.setAlpha(50);
     p.setPen(Qt::NoPen);
     p.setBrush(charge);
     QPolygonF above = dome;
-    above << QPointF(right, crownTop) << QPointF(k.left, crownTop);
+    above << QPointF(o.right, o.crownTop) << QPointF(o.left, o.crownTop);
     p.drawPolygon(above);
-    // Head, gasket, walls.
     p.setPen(QPen(t.ink, 2.0));
     p.setBrush(Qt::NoBrush);
     p.drawPolyline(dome);
     const double gasketBore =
-        (s.chamber.gasketBore_mm > 0.0 ? s.chamber.gasketBore_mm : s.bore_mm) * k.mm;
-    const double edge = (gasketBore - wide) / 2.0;
+        (s.chamber.gasketBore_mm > 0.0 ? s.chamber.gasketBore_mm : s.bore_mm) * o.mm;
+    const double edge = (gasketBore - o.wide()) / 2.0;
+    const QSizeF bead(std::max(2.0, 12.0 - edge), std::max(2.0, o.gasket));
     p.setPen(Qt::NoPen);
     p.setBrush(t.muted);
-    p.drawRect(QRectF(k.left - 12.0, headFace, std::max(2.0, 12.0 - edge), std::max(2.0, gasket)));
-    p.drawRect(QRectF(right + edge, headFace, std::max(2.0, 12.0 - edge), std::max(2.0, gasket)));
-    const double bottom = k.face + (s.stroke_mm + 0.5 * s.bore_mm) * k.mm;
+    p.drawRect(QRectF(QPointF(o.left - 12.0, o.headFace), bead));
+    p.drawRect(QRectF(QPointF(o.right + edge, o.headFace), bead));
+    const double bottom = o.face + (s.stroke_mm + 0.5 * s.bore_mm) * o.mm;
     p.setPen(QPen(t.ink, 2.0));
-    for (double wall : {k.left, right})
-        p.drawLine(QPointF(wall, k.face), QPointF(wall, bottom));
-    // The piston, its dish or dome, its first ring.
-    const double tall = 0.45 * s.bore_mm * k.mm;
-    const double rise = 1.5 * s.chamber.crown_cc * 1000.0 / area * k.mm;
+    for (double wall : {o.left, o.right})
+        p.drawLine(QPointF(wall, o.face), QPointF(wall, bottom));
+}
+
+/// The piston, its dish or dome, its first rings, and the way up that is left to it.
+void ChamberSection::drawPiston(QPainter& p, const Outline& o) const {
+    const Theme& t = theme();
     p.setPen(QPen(t.ink, 1.8));
     p.setBrush(t.panel);
     QPolygonF piston;
     for (int i = 0; i <= 30; ++i) {
         const double u = -1.0 + i / 15.0;
-        piston << QPointF(k.left + 1.5 + (wide - 3.0) * (u + 1.0) / 2.0,
-                          crownTop + rise * (1.0 - u * u));
+        piston << QPointF(o.left + 1.5 + (o.wide() - 3.0) * (u + 1.0) / 2.0,
+                          o.crownTop + o.rise * (1.0 - u * u));
     }
-    piston << QPointF(right - 1.5, crownTop + tall) << QPointF(k.left + 1.5, crownTop + tall);
+    piston << QPointF(o.right - 1.5, o.crownTop + o.tall)
+           << QPointF(o.left + 1.5, o.crownTop + o.tall);
     p.drawPolygon(piston);
     for (double y : {0.16, 0.26})
-        p.drawLine(QPointF(k.left + 1.5, crownTop + tall * y),
-                   QPointF(right - 1.5, crownTop + tall * y));
-    // The way up that is left: an amber measure from the closing to the top.
+        p.drawLine(QPointF(o.left + 1.5, o.crownTop + o.tall * y),
+                   QPointF(o.right - 1.5, o.crownTop + o.tall * y));
+    // An amber measure from the closing to the top.
     p.setPen(QPen(t.amber, 3.0));
-    const double x = k.left + wide * 0.12;
-    p.drawLine(QPointF(x, crownTop), QPointF(x, k.face + deck));
-    p.drawLine(QPointF(x - 6, k.face + deck), QPointF(x + 6, k.face + deck));
+    const double x = o.left + o.wide() * 0.12, top = o.face + o.deck;
+    p.drawLine(QPointF(x, o.crownTop), QPointF(x, top));
+    p.drawLine(QPointF(x - 6, top), QPointF(x + 6, top));
+}
 
+void ChamberSection::drawLabels(QPainter& p, const Outline& o) const {
+    const words::Style& style = look().style();
+    const Chamber& c = o.state.chamber;
     const auto cc = [&](double v) {
-        return known ? words::fixed(v, 1, style) + QStringLiteral(" cc")
-                     : QStringLiteral("not known yet");
+        return o.known ? words::fixed(v, 1, style) + QStringLiteral(" cc")
+                       : QStringLiteral("not known yet");
     };
     const auto length = [&](double mm) {
-        return known ? words::liftWithUnit(mm, style) : QString();
+        return o.known ? words::liftWithUnit(mm, style) : QString();
     };
     const ClearanceVolumes v =
         scene_.compression ? scene_.compression->clearance : ClearanceVolumes{};
-
-    const auto put = [&](ChamberPart part, const QPointF& to, const QString& name,
-                         const QString& value) { label(p, to, part, name, value); };
-    put(ChamberPart::Chamber, QPointF(k.left + wide * 0.75, headFace - high * 0.5),
-        QStringLiteral("chamber"),
-        scene_.state.chamber.chamber_cc > 0.0 ? cc(s.chamber.chamber_cc)
-                                              : QStringLiteral("not known yet"));
-    put(ChamberPart::Gasket, QPointF(right + 8.0, headFace + gasket / 2.0),
-        QStringLiteral("gasket ") + length(s.chamber.gasket_mm), cc(v.gasket));
-    put(ChamberPart::Deck, QPointF(right - 3.0, k.face + deck / 2.0),
-        QStringLiteral("deck ") + length(s.chamber.deck_mm), cc(v.deck));
-    put(ChamberPart::Bore, QPointF(right - 10.0, (k.face + crownTop) / 2.0),
-        QStringLiteral("swept"), scene_.compression ? cc(scene_.compression->swept_cc) : QString());
-    put(ChamberPart::Crown, QPointF(k.left + wide * 0.7, crownTop + rise * 0.8),
-        s.chamber.crown_cc < 0.0 ? QStringLiteral("dome") : QStringLiteral("dish"),
-        cc(s.chamber.crown_cc));
-    put(ChamberPart::Crevice, QPointF(right - 2.0, crownTop + tall * 0.1),
-        QStringLiteral("crevice"), cc(s.chamber.crevice_cc));
-    if (scene_.compression) {
-        p.setFont(Look::font(12));
-        p.setPen(t.muted);
-        p.drawText(QRectF(4, size.height() - 18, size.width() - 8, 18), Qt::AlignLeft,
-                   QStringLiteral("piston %1 down%2: %3 : 1")
-                       .arg(words::dimension(shown_mm(), style),
-                            dragged_mm_ ? QString() : QStringLiteral(" at closing"),
-                            words::fixed(ratioWithPiston(s, shown_mm()), 2, style)));
-    }
+    label(p, QPointF(o.left + o.wide() * 0.75, o.headFace - o.high * 0.5), ChamberPart::Chamber,
+          QStringLiteral("chamber"),
+          scene_.state.chamber.chamber_cc > 0.0 ? cc(c.chamber_cc)
+                                                : QStringLiteral("not known yet"));
+    label(p, QPointF(o.right + 8.0, o.headFace + o.gasket / 2.0), ChamberPart::Gasket,
+          QStringLiteral("gasket ") + length(c.gasket_mm), cc(v.gasket));
+    label(p, QPointF(o.right - 3.0, o.face + o.deck / 2.0), ChamberPart::Deck,
+          QStringLiteral("deck ") + length(c.deck_mm), cc(v.deck));
+    label(p, QPointF(o.right - 10.0, (o.face + o.crownTop) / 2.0), ChamberPart::Bore,
+          QStringLiteral("swept"),
+          scene_.compression ? cc(scene_.compression->swept_cc) : QString());
+    label(p, QPointF(o.left + o.wide() * 0.7, o.crownTop + o.rise * 0.8), ChamberPart::Crown,
+          c.crown_cc < 0.0 ? QStringLiteral("dome") : QStringLiteral("dish"), cc(c.crown_cc));
+    label(p, QPointF(o.right - 2.0, o.crownTop + o.tall * 0.1), ChamberPart::Crevice,
+          QStringLiteral("crevice"), cc(c.crevice_cc));
 }
 
 std::optional<ChamberPart> ChamberSection::partAt(const QPointF& at) const {

@@ -42,6 +42,11 @@ private:
         double left, face, mm; ///< pixels: bore's left wall, block face, and per mm
     };
     Scale scale(const QSizeF& size) const;
+    struct Outline;
+    Outline outline(const QSizeF& size) const;
+    void drawHead(QPainter& p, const Outline& o) const;
+    void drawPiston(QPainter& p, const Outline& o) const;
+    void drawLabels(QPainter& p, const Outline& o) const;
     std::optional<ChamberPart> partAt(const QPointF& at) const;
     void drag(double y);
     void label(QPainter& p, const QPointF& to, ChamberPart part, const QString& name,
