@@ -12,7 +12,6 @@
 #include <CLI/CLI.hpp>
 
 #include <QFileInfo>
-#include <QJsonDocument>
 
 #include <cmath>
 
@@ -139,9 +138,7 @@ private:
     }
 
     void print(const QString& text) const { std::fputs(text.toUtf8().constData(), out_); }
-    void print(const QJsonObject& json) const {
-        std::fputs(QJsonDocument(json).toJson(QJsonDocument::Indented).constData(), out_);
-    }
+    void print(const Json& json) const { std::fputs((json.dump(4) + "\n").c_str(), out_); }
     void complain(const QString& line) const {
         std::fputs((line.simplified() + QLatin1Char('\n')).toUtf8().constData(), err_);
     }
@@ -254,7 +251,7 @@ private:
         std::optional<Explanation> x;
         if (card) x = against(*card, intake ? &figures : nullptr, intake ? nullptr : &figures, o);
         if (o.json) {
-            QJsonObject json = lobeJson(figures, r.heights, style);
+            Json json = lobeJson(figures, r.heights, style);
             if (x) json["explanation"] = explanationJson(*x, false, style);
             print(json);
         } else {
@@ -274,7 +271,7 @@ private:
         std::optional<Explanation> x;
         if (card) x = against(*card, &intake, &exhaust, o);
         if (o.json) {
-            QJsonObject json = pairJson(intake, exhaust, pair, r.heights, style);
+            Json json = pairJson(intake, exhaust, pair, r.heights, style);
             if (x) json["explanation"] = explanationJson(*x, false, style);
             print(json);
         } else {

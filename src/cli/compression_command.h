@@ -1,7 +1,8 @@
 // amber-lobe-cli compression: static and dynamic ratio from the dimensions and the closing.
 #pragma once
 
-#include <QJsonObject>
+#include "cli/json.h"
+
 #include <QString>
 
 namespace cli {
@@ -16,7 +17,7 @@ struct CompressionOptions {
 };
 
 struct CompressionPrinted {
-    QJsonObject json;
+    Json json;
     QString text;
 };
 

@@ -11,11 +11,11 @@ using namespace lobe;
 
 namespace {
 
-QJsonValue value(const std::optional<double>& v) {
-    return v ? QJsonValue(*v) : QJsonValue();
+Json value(const std::optional<double>& v) {
+    return v ? Json(*v) : Json();
 }
-QJsonValue value(const std::optional<CrankDeg>& v) {
-    return v ? QJsonValue(v->deg) : QJsonValue();
+Json value(const std::optional<CrankDeg>& v) {
+    return v ? Json(v->deg) : Json();
 }
 
 QString reference(const Height& h) {
@@ -24,74 +24,73 @@ QString reference(const Height& h) {
 
 } // namespace
 
-QJsonArray findingsJson(const std::vector<Finding>& findings, const words::Style& style) {
-    QJsonArray out;
+Json findingsJson(const std::vector<Finding>& findings, const words::Style& style) {
+    Json out = Json::array();
     for (const Finding& f : findings)
-        out.append(QJsonObject{{"code", codeName(f.code)},
-                               {"severity", severityName(f.severity)},
-                               {"message", words::sentence(f, style)}});
+        out.push_back(Json{{"code", codeName(f.code)},
+                           {"severity", severityName(f.severity)},
+                           {"message", words::sentence(f, style)}});
     return out;
 }
 
-QJsonObject lobeJson(const LobeFigures& f, const std::vector<Height>& heights,
-                     const words::Style& style) {
-    QJsonArray events;
+Json lobeJson(const LobeFigures& f, const std::vector<Height>& heights, const words::Style& style) {
+    Json events = Json::array();
     for (const Height& h : heights) {
         const HeightEvents* e = f.events(h);
         if (!e) continue;
-        events.append(QJsonObject{
-            {"height", h.mm},
-            {"reference", reference(h)},
-            {"opens", value(e->opens)},
-            {"closes", value(e->closes)},
-            {"duration", value(e->duration_deg())},
-            {"midpoint", value(e->midpoint())},
-            {"uncertainty", QJsonObject{{"opens", value(e->opensUncertainty_deg)},
-                                        {"closes", value(e->closesUncertainty_deg)},
-                                        {"duration", value(e->durationUncertainty_deg())},
-                                        {"midpoint", value(e->midpointUncertainty_deg())}}}});
+        events.push_back(
+            Json{{"height", h.mm},
+                 {"reference", reference(h)},
+                 {"opens", value(e->opens)},
+                 {"closes", value(e->closes)},
+                 {"duration", value(e->duration_deg())},
+                 {"midpoint", value(e->midpoint())},
+                 {"uncertainty", Json{{"opens", value(e->opensUncertainty_deg)},
+                                      {"closes", value(e->closesUncertainty_deg)},
+                                      {"duration", value(e->durationUncertainty_deg())},
+                                      {"midpoint", value(e->midpointUncertainty_deg())}}}});
     }
     const Centres& c = f.centres;
-    return {{"side", words::sideName(f.side)},
-            {"taken", words::placeName(f.taken.at)},
-            {"max_lift", value(f.maxLift_mm)},
-            {"max_lift_at", value(f.maxLiftAt)},
-            {"centres", QJsonObject{{"equal_drop", value(c.equalDrop)},
-                                    {"events", value(c.events)},
-                                    {"peak", value(c.peak)},
-                                    {"centroid", value(c.centroid)}}},
-            {"heights", events},
-            {"area", value(f.area_mm_deg)},
-            {"lift_at_tdc", value(f.liftAtTdc_mm)},
-            {"half_opening", value(f.halfOpening_deg)},
-            {"half_closing", value(f.halfClosing_deg)},
-            {"ramp_spread", value(f.rampSpread_deg)},
-            {"base_run_out", value(f.baseRunOut_mm)},
-            {"flat_tappet_diameter", f.motion ? QJsonValue(f.motion->flatTappet_mm) : QJsonValue()},
-            {"greatest_velocity", f.motion ? QJsonValue(f.motion->fastest) : QJsonValue()},
-            {"smoothed", f.smoothed},
-            {"scatter", f.scatter_mm},
-            {"coverage", kCoverage},
-            {"uncertainty",
-             QJsonObject{{"max_lift", value(f.maxLiftUncertainty_mm)},
-                         {"max_lift_at", value(c.peakUncertainty_deg)},
-                         {"area", value(f.areaUncertainty_mm_deg)},
-                         {"centres", QJsonObject{{"equal_drop", value(c.equalDropUncertainty_deg)},
-                                                 {"events", value(c.eventsUncertainty_deg)},
-                                                 {"peak", value(c.peakUncertainty_deg)},
-                                                 {"centroid", value(c.centroidUncertainty_deg)}}}}},
-            {"findings", findingsJson(f.findings, style)}};
+    return {
+        {"side", words::sideName(f.side)},
+        {"taken", words::placeName(f.taken.at)},
+        {"max_lift", value(f.maxLift_mm)},
+        {"max_lift_at", value(f.maxLiftAt)},
+        {"centres", Json{{"equal_drop", value(c.equalDrop)},
+                         {"events", value(c.events)},
+                         {"peak", value(c.peak)},
+                         {"centroid", value(c.centroid)}}},
+        {"heights", events},
+        {"area", value(f.area_mm_deg)},
+        {"lift_at_tdc", value(f.liftAtTdc_mm)},
+        {"half_opening", value(f.halfOpening_deg)},
+        {"half_closing", value(f.halfClosing_deg)},
+        {"ramp_spread", value(f.rampSpread_deg)},
+        {"base_run_out", value(f.baseRunOut_mm)},
+        {"flat_tappet_diameter", f.motion ? Json(f.motion->flatTappet_mm) : Json()},
+        {"greatest_velocity", f.motion ? Json(f.motion->fastest) : Json()},
+        {"smoothed", f.smoothed},
+        {"scatter", f.scatter_mm},
+        {"coverage", kCoverage},
+        {"uncertainty", Json{{"max_lift", value(f.maxLiftUncertainty_mm)},
+                             {"max_lift_at", value(c.peakUncertainty_deg)},
+                             {"area", value(f.areaUncertainty_mm_deg)},
+                             {"centres", Json{{"equal_drop", value(c.equalDropUncertainty_deg)},
+                                              {"events", value(c.eventsUncertainty_deg)},
+                                              {"peak", value(c.peakUncertainty_deg)},
+                                              {"centroid", value(c.centroidUncertainty_deg)}}}}},
+        {"findings", findingsJson(f.findings, style)}};
 }
 
-QJsonObject pairJson(const LobeFigures& intake, const LobeFigures& exhaust, const PairFigures& pair,
-                     const std::vector<Height>& heights, const words::Style& style) {
-    QJsonArray overlap;
+Json pairJson(const LobeFigures& intake, const LobeFigures& exhaust, const PairFigures& pair,
+              const std::vector<Height>& heights, const words::Style& style) {
+    Json overlap = Json::array();
     for (const Overlap& o : pair.overlap)
-        overlap.append(QJsonObject{{"height", o.height.mm},
-                                   {"reference", reference(o.height)},
-                                   {"degrees", value(o.degrees)},
-                                   {"uncertainty", value(o.uncertainty_deg)}});
-    const auto separation = pair.separation ? QJsonValue(pair.separation->deg) : QJsonValue();
+        overlap.push_back(Json{{"height", o.height.mm},
+                               {"reference", reference(o.height)},
+                               {"degrees", value(o.degrees)},
+                               {"uncertainty", value(o.uncertainty_deg)}});
+    const auto separation = pair.separation ? Json(pair.separation->deg) : Json();
     return {{"intake", lobeJson(intake, heights, style)},
             {"exhaust", lobeJson(exhaust, heights, style)},
             {"separation", separation},
@@ -100,9 +99,9 @@ QJsonObject pairJson(const LobeFigures& intake, const LobeFigures& exhaust, cons
             {"overlap", overlap},
             {"overlap_area", value(pair.overlapArea_mm_deg)},
             {"coverage", kCoverage},
-            {"uncertainty", QJsonObject{{"separation", value(pair.separationUncertainty_deg)},
-                                        {"advance", value(pair.advanceUncertainty_deg)},
-                                        {"split_point", value(pair.splitPointUncertainty_deg)}}},
+            {"uncertainty", Json{{"separation", value(pair.separationUncertainty_deg)},
+                                 {"advance", value(pair.advanceUncertainty_deg)},
+                                 {"split_point", value(pair.splitPointUncertainty_deg)}}},
             {"findings", findingsJson(pair.findings, style)}};
 }
 
@@ -111,47 +110,47 @@ static QString schoolKey(CentreSchool school) {
     return QLatin1String(kKeys[static_cast<std::size_t>(school)]);
 }
 
-QJsonObject explanationJson(const Explanation& x, bool tdcProved, const words::Style& style) {
-    QJsonArray events, causes, contradictions;
+Json explanationJson(const Explanation& x, bool tdcProved, const words::Style& style) {
+    Json events = Json::array(), causes = Json::array(), contradictions = Json::array();
     for (const EventAgainstCard& e : x.events)
-        events.append(QJsonObject{{"event", words::eventCode(e.event)},
-                                  {"measured", toCard(e.event, {e.measured_deg}).deg},
-                                  {"card", toCard(e.event, {e.card_deg}).deg},
-                                  {"late", e.difference_deg()},
-                                  {"derived", e.derived},
-                                  {"uncertainty", e.uncertainty_deg}});
+        events.push_back(Json{{"event", words::eventCode(e.event)},
+                              {"measured", toCard(e.event, {e.measured_deg}).deg},
+                              {"card", toCard(e.event, {e.card_deg}).deg},
+                              {"late", e.difference_deg()},
+                              {"derived", e.derived},
+                              {"uncertainty", e.uncertainty_deg}});
     for (const Cause& c : x.causes) {
-        QJsonObject json{{"cause", words::causeCode(c.kind)},
-                         {"degrees", value(c.deg)},
-                         {"other_degrees", value(c.other_deg)},
-                         {"mm", value(c.mm)},
-                         {"factor", value(c.factor)},
-                         {"shift", value(c.shift_deg)},
-                         {"misfit", c.misfit},
-                         {"message", words::causeSentence(c, style)},
-                         {"evidence", words::causeEvidence(c, x, style)},
-                         {"next", words::causeNext(c, tdcProved, style)}};
+        Json json{{"cause", words::causeCode(c.kind)},
+                  {"degrees", value(c.deg)},
+                  {"other_degrees", value(c.other_deg)},
+                  {"mm", value(c.mm)},
+                  {"factor", value(c.factor)},
+                  {"shift", value(c.shift_deg)},
+                  {"misfit", c.misfit},
+                  {"message", words::causeSentence(c, style)},
+                  {"evidence", words::causeEvidence(c, x, style)},
+                  {"next", words::causeNext(c, tdcProved, style)}};
         if (c.side) json["side"] = words::sideName(*c.side);
         if (c.event) json["event"] = words::eventCode(*c.event);
         if (c.substitution != Substitution::None)
             json["substitution"] = words::substitutionCode(c.substitution);
         if (c.cylinder > 0) json["cylinder"] = c.cylinder;
-        causes.append(json);
+        causes.push_back(json);
     }
     for (const CardContradiction& c : x.contradictions)
-        contradictions.append(words::contradiction(c, style));
-    QJsonArray lifts;
+        contradictions.push_back(words::contradiction(c, style));
+    Json lifts = Json::array();
     for (const LiftAgainstCard& l : x.lifts)
-        lifts.append(QJsonObject{{"side", words::sideName(l.side)},
-                                 {"measured", l.measured_mm},
-                                 {"card", l.card_mm},
-                                 {"card_gross", l.gross_mm},
-                                 {"difference", l.difference_mm()},
-                                 {"uncertainty", l.uncertainty_mm}});
+        lifts.push_back(Json{{"side", words::sideName(l.side)},
+                             {"measured", l.measured_mm},
+                             {"card", l.card_mm},
+                             {"card_gross", l.gross_mm},
+                             {"difference", l.difference_mm()},
+                             {"uncertainty", l.uncertainty_mm}});
     return {{"summary", words::paragraph(x, tdcProved, style)},
             {"lifts", lifts},
             {"base_true", x.baseTrue},
-            {"school", x.school ? QJsonValue(schoolKey(*x.school)) : QJsonValue()},
+            {"school", x.school ? Json(schoolKey(*x.school)) : Json()},
             {"measurable", x.measurable_deg},
             {"events", events},
             {"causes", causes},
@@ -160,14 +159,14 @@ QJsonObject explanationJson(const Explanation& x, bool tdcProved, const words::S
 
 namespace {
 
-QJsonObject needJson(const Job& job, const Need& need, const words::Style& style) {
+Json needJson(const Job& job, const Need& need, const words::Style& style) {
     return {{"intake", value(need.intake_deg)},
             {"exhaust", value(need.exhaust_deg)},
             {"uncertainty", need.uncertainty_deg},
             {"sentence", words::needSentence(job, need, style)}};
 }
 
-QJsonObject changeJson(const ChangeCheck& c, const words::Style& style) {
+Json changeJson(const ChangeCheck& c, const words::Style& style) {
     return {{"number", c.number},
             {"side", words::sideName(c.side)},
             {"cylinder", c.cylinder},
@@ -179,49 +178,49 @@ QJsonObject changeJson(const ChangeCheck& c, const words::Style& style) {
 }
 
 /// Null without volumes, or where they cannot be; the dynamic ratio by every closing that is known.
-QJsonValue compressionJson(const Job& job, const Findings& findings) {
+Json compressionJson(const Job& job, const Findings& findings) {
     const auto* c =
         findings.compression ? std::get_if<Compression>(&*findings.compression) : nullptr;
     if (!c) return {};
     static constexpr const char* kKeys[] = {"seat_measured", "seat_maker", "plus_15", "own_height"};
-    QJsonObject dynamic;
+    Json dynamic = Json::object();
     for (const DynamicBy& by : dynamicByClosing(job, findings.closings, 1, 0.0))
-        dynamic[QLatin1String(kKeys[static_cast<int>(by.closing.school)])] =
-            QJsonObject{{"ivc", value(by.closing.deg)},
-                        {"dynamic", value(by.ratio)},
-                        {"uncertainty", value(by.uncertainty)}};
-    return QJsonObject{{"static", c->staticRatio},
-                       {"swept_cc", c->swept_cc},
-                       {"clearance_cc", c->clearance.total()},
-                       {"dynamic", dynamic}};
+        dynamic[kKeys[static_cast<int>(by.closing.school)]] =
+            Json{{"ivc", value(by.closing.deg)},
+                 {"dynamic", value(by.ratio)},
+                 {"uncertainty", value(by.uncertainty)}};
+    return Json{{"static", c->staticRatio},
+                {"swept_cc", c->swept_cc},
+                {"clearance_cc", c->clearance.total()},
+                {"dynamic", dynamic}};
 }
 
 } // namespace
 
-QJsonObject jobJson(const Job& job, const Findings& findings, const words::Style& style) {
-    QJsonArray route, figures;
+Json jobJson(const Job& job, const Findings& findings, const words::Style& style) {
+    Json route = Json::array(), figures = Json::array();
     for (const stations::Station* s : stations::of(job))
-        route.append(QJsonObject{{"station", s->name()},
-                                 {"progress", words::progressName(s->progress(job, findings))},
-                                 {"finding", s->line(job, findings, style)}});
+        route.push_back(Json{{"station", s->name()},
+                             {"progress", words::progressName(s->progress(job, findings))},
+                             {"finding", s->line(job, findings, style)}});
     for (const Figure& f : findings.figures())
-        figures.append(QJsonObject{{"key", QString::fromStdString(f.key)},
-                                   {"name", words::figureName(f)},
-                                   {"basis", words::figureBasis(f, style)},
-                                   {"value", value(f.value)},
-                                   {"uncertainty", value(f.uncertainty)},
-                                   {"card_difference", value(f.cardDifference)}});
-    QJsonArray explanations;
+        figures.push_back(Json{{"key", QString::fromStdString(f.key)},
+                               {"name", words::figureName(f)},
+                               {"basis", words::figureBasis(f, style)},
+                               {"value", value(f.value)},
+                               {"uncertainty", value(f.uncertainty)},
+                               {"card_difference", value(f.cardDifference)}});
+    Json explanations = Json::array();
     for (const CylinderFindings& c : findings.cylinders)
         if (c.explanation && !c.explanation->causes.empty()) {
-            QJsonObject json =
+            Json json =
                 explanationJson(*c.explanation, findings.tdc.state == TdcState::Proved, style);
             json["cylinder"] = c.cylinder;
-            explanations.append(json);
+            explanations.push_back(json);
         }
-    QJsonArray changes;
+    Json changes = Json::array();
     for (const ChangeCheck& c : findings.changes)
-        changes.append(changeJson(c, style));
+        changes.push_back(changeJson(c, style));
     return {{"job", QString::fromStdString(job.name)},
             {"set", needJson(job, findings.need, style)},
             {"changes", changes},

@@ -5,20 +5,27 @@
 #include "core/examine/examine.h"
 #include "words/numbers.h"
 
-#include <QJsonArray>
-#include <QJsonObject>
+#include <QString>
+
+#include <nlohmann/json.hpp>
+
+/// Qt's strings as JSON has them, UTF-8.
+template <> struct nlohmann::adl_serializer<QString> {
+    static void to_json(json& to, const QString& from) { to = from.toStdString(); }
+};
 
 namespace cli {
 
-QJsonObject lobeJson(const lobe::LobeFigures& figures, const std::vector<lobe::Height>& heights,
+using Json = nlohmann::json;
+
+Json lobeJson(const lobe::LobeFigures& figures, const std::vector<lobe::Height>& heights,
+              const words::Style& style);
+Json findingsJson(const std::vector<lobe::Finding>& findings, const words::Style& style);
+Json pairJson(const lobe::LobeFigures& intake, const lobe::LobeFigures& exhaust,
+              const lobe::PairFigures& pair, const std::vector<lobe::Height>& heights,
+              const words::Style& style);
+Json explanationJson(const lobe::Explanation& explanation, bool tdcProved,
                      const words::Style& style);
-QJsonArray findingsJson(const std::vector<lobe::Finding>& findings, const words::Style& style);
-QJsonObject pairJson(const lobe::LobeFigures& intake, const lobe::LobeFigures& exhaust,
-                     const lobe::PairFigures& pair, const std::vector<lobe::Height>& heights,
-                     const words::Style& style);
-QJsonObject explanationJson(const lobe::Explanation& explanation, bool tdcProved,
-                            const words::Style& style);
-QJsonObject jobJson(const lobe::Job& job, const lobe::Findings& findings,
-                    const words::Style& style);
+Json jobJson(const lobe::Job& job, const lobe::Findings& findings, const words::Style& style);
 
 } // namespace cli

@@ -3,8 +3,6 @@
 #include "cli/refusal.h"
 #include "words/setting.h"
 
-#include <QJsonArray>
-
 #include <charconv>
 #include <cmath>
 #include <utility>
@@ -108,20 +106,20 @@ SetPrinted runSet(const SetOptions& o) {
                                      "--vernier, --slot, --bushes or --crank-offsets")};
     const auto all = choices(d, o.need, static_cast<std::size_t>(o.most));
     const words::Style style;
-    QJsonArray list;
+    Json list = Json::array();
     QString text = QStringLiteral("To move the cam %1 (%2 combinations)\n")
                        .arg(words::moveBy(o.need, style, 2))
                        .arg(combinations(d), 0, 'f', 0);
     for (const Choice& c : all) {
-        list.append(QJsonObject{{"move", c.move.total_deg},
-                                {"residual", c.residual_deg},
-                                {"teeth", c.move.teeth},
-                                {"keyway", c.move.keyway},
-                                {"crank_offset", c.move.crankKeyway_deg},
-                                {"vernier", c.move.vernier_deg},
-                                {"bush", c.move.bush_deg},
-                                {"slot", c.move.slot_deg},
-                                {"changes", c.move.changes()}});
+        list.push_back(Json{{"move", c.move.total_deg},
+                            {"residual", c.residual_deg},
+                            {"teeth", c.move.teeth},
+                            {"keyway", c.move.keyway},
+                            {"crank_offset", c.move.crankKeyway_deg},
+                            {"vernier", c.move.vernier_deg},
+                            {"bush", c.move.bush_deg},
+                            {"slot", c.move.slot_deg},
+                            {"changes", c.move.changes()}});
         text += QStringLiteral("  %1  leaves %2  %3\n")
                     .arg(words::signedFixed(c.move.total_deg, 2, style), 8)
                     .arg(words::signedFixed(c.residual_deg, 2, style), 7)

@@ -1,7 +1,8 @@
 // amber-lobe-cli set: what the drive can do about a wanted move.
 #pragma once
 
-#include <QJsonObject>
+#include "cli/json.h"
+
 #include <QString>
 
 #include <string>
@@ -21,7 +22,7 @@ struct SetOptions {
 };
 
 struct SetPrinted {
-    QJsonObject json;
+    Json json;
     QString text;
 };
 

@@ -69,8 +69,8 @@ Contact contactOf(const TdcOptions& o, const std::string& typed, bool after) {
     return c;
 }
 
-QJsonValue value(const std::optional<double>& v) {
-    return v ? QJsonValue(*v) : QJsonValue();
+Json value(const std::optional<double>& v) {
+    return v ? Json(*v) : Json();
 }
 
 /// A port's whole duration in one reading: half of it is what both edges must read.
@@ -83,11 +83,11 @@ TdcResult halfDuration(const TdcOptions& o) {
                           .arg(QString::fromStdString(o.readings[0]))};
     Finding f{Code::TdcHalfDuration, Severity::Ask};
     f.deg = *duration / 2.0;
-    return {QJsonObject{{"correction", QJsonValue()},
-                        {"half_span", *f.deg},
-                        {"expected_half_span", QJsonValue()},
-                        {"uncertainty", QJsonValue()},
-                        {"findings", findingsJson({f}, {})}},
+    return {Json{{"correction", Json()},
+                 {"half_span", *f.deg},
+                 {"expected_half_span", Json()},
+                 {"uncertainty", Json()},
+                 {"findings", findingsJson({f}, {})}},
             words::sentence(f, {}) + QLatin1Char('\n')};
 }
 
@@ -138,13 +138,13 @@ TdcResult runTdc(const TdcOptions& o) {
     if (o.resolution > 0.0) context.resolution_mm = o.resolution;
     const TdcFindings tdc = examineTdc(contacts, context);
     const TdcPass& pass = *tdc.latest();
-    return {QJsonObject{{"correction", value(pass.correction_deg)},
-                        {"half_span", value(pass.halfSpan_deg)},
-                        {"expected_half_span", value(pass.expectedHalfSpan_deg)},
-                        {"midpoint", value(pass.pairs.back().midpoint_deg)},
-                        {"drift", value(pass.pairs.back().drift_deg)},
-                        {"uncertainty", value(pass.uncertainty_deg)},
-                        {"findings", findingsJson(tdc.findings, {})}},
+    return {Json{{"correction", value(pass.correction_deg)},
+                 {"half_span", value(pass.halfSpan_deg)},
+                 {"expected_half_span", value(pass.expectedHalfSpan_deg)},
+                 {"midpoint", value(pass.pairs.back().midpoint_deg)},
+                 {"drift", value(pass.pairs.back().drift_deg)},
+                 {"uncertainty", value(pass.uncertainty_deg)},
+                 {"findings", findingsJson(tdc.findings, {})}},
             textOf(tdc, pass, Wheel{scaleOf(o.wheel)})};
 }
 

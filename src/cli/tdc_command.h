@@ -1,9 +1,10 @@
 // amber-lobe-cli tdc: true TDC from readings typed as on the wheel.
 #pragma once
 
+#include "cli/json.h"
+
 #include "core/tdc/tdc.h"
 
-#include <QJsonObject>
 #include <QString>
 
 #include <string>
@@ -20,7 +21,7 @@ struct TdcOptions {
 };
 
 struct TdcResult {
-    QJsonObject json;
+    Json json;
     QString text;
 };
 
