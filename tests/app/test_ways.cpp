@@ -1,6 +1,8 @@
 // The ways of taking a lobe beside its whole curve, through the real window: its centre by two
 // readings, its events in one turn; a slip answered where it was typed; what stands off said right.
 #include "app_fixture.h"
+
+#include "app/stations/lobes/lobes_station.h"
 #include "support/closed_lobes.h"
 
 using fixture::Bench;
@@ -97,6 +99,12 @@ private slots:
         };
         typed("exhaust opens at 1.27", "45bb");
         typed("exhaust highest", "108b 7.0");
+        // The line is at the intake by now; what was typed last is still said, with its lobe.
+        QVERIFY2(bench.text("lastReading").contains(QStringLiteral("exhaust highest")),
+                 qPrintable(bench.text("lastReading")));
+        const app::StandCard card = bench.window().lobes()->standCard();
+        QVERIFY(card.last.contains(QStringLiteral("exhaust highest")));
+        QVERIFY2(!card.tip.contains(QStringLiteral("Back past")), qPrintable(card.tip));
         typed("intake opens at 1.27", "8");
         typed("exhaust closes at 1.27", "10");
         // A slip: struck where it was typed, though the line is at the other lobe by now.

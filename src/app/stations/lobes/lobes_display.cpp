@@ -199,6 +199,36 @@ void LobesStation::refreshNow(const RunTerms& t) {
     }
 }
 
+/// What was typed last, in words; with both valves in one turn at whichever lobe. Empty before any.
+QString LobesStation::lastReading() const {
+    std::vector<Side> sides{session().side()};
+    if (events_.both()) sides = {Side::Intake, Side::Exhaust};
+    const Reading* last = nullptr;
+    Side of = session().side();
+    bool fromNose = false;
+    for (Side side : sides) {
+        const auto run = session().run(session().cylinder(), side);
+        if (!run || run->readings.empty()) continue;
+        const Reading& r = run->readings.back();
+        if (last && r.id < last->id) continue;
+        last = &r;
+        of = side;
+        fromNose = run->terms.fromNose;
+    }
+    if (!last) return {};
+    const QString struck = last->struck ? QStringLiteral("  struck") : QString();
+    const QString who = events_.both() ? words::sideName(of) + QLatin1Char(' ') : QString();
+    const Wheel wheel = job().settings.fittedWheel();
+    if (last->of != ReadingOf::Lift)
+        return QStringLiteral("last  %1%2 %3%4")
+            .arg(who, eventName(last->of, fromNose), words::onWheel(last->at, wheel, style()),
+                 struck);
+    return QStringLiteral("last  %1%2  %3%4")
+        .arg(who,
+             eventsOnly() ? eventName(last->of) : words::onWheel(last->at, wheel, style(), true),
+             words::liftWithUnit(last->lift_mm, style()), struck);
+}
+
 void LobesStation::refreshTexts() {
     const RunTerms t = terms();
     const auto run = session().run();
@@ -222,19 +252,8 @@ void LobesStation::refreshTexts() {
     refreshNow(t);
     for (QAbstractButton* b : steps_->buttons())
         b->setEnabled(!t.eventsOnly);
-    const Reading* last = run && !run->readings.empty() ? &run->readings.back() : nullptr;
-    if (last && last->of != ReadingOf::Lift)
-        last_->setText(QStringLiteral("last  %1 %2%3")
-                           .arg(eventName(last->of, t.fromNose),
-                                words::onWheel(last->at, job().settings.fittedWheel(), style()),
-                                last->struck ? QStringLiteral("  struck") : QString()));
-    else
-        last_->setText(
-            last ? QStringLiteral("last  %1  %2%3")
-                       .arg(words::onWheel(last->at, job().settings.fittedWheel(), style(), true),
-                            words::liftWithUnit(last->lift_mm, style()),
-                            last->struck ? QStringLiteral("  struck") : QString())
-                 : QStringLiteral("no reading yet"));
+    const QString last = lastReading();
+    last_->setText(last.isEmpty() ? QStringLiteral("no reading yet") : last);
     const auto a = advice();
     adviceHead_->setText(a ? words::severityTitle(a->severity) : QString());
     advice_->setText(
@@ -373,7 +392,7 @@ StandCard LobesStation::standCard() const {
     card.caption = turnToLabel_->text();
     card.big = angle_->text();
     card.bigNote = angleSide_->text();
-    if (run && !run->readings.empty()) card.last = last_->text();
+    card.last = lastReading();
     if (const auto a = advice()) {
         card.advice = words::shortSentence(*a, style());
         card.warn = a->severity >= Severity::LookAgain;
@@ -390,8 +409,8 @@ StandCard LobesStation::standCard() const {
                 QStringLiteral("    centre %1").arg(words::degrees(std::abs(centre->deg), style()));
     }
     card.tip =
-        overshot_ || backing_
-            ? direction_->text()
+        overshot_ || backing_ || eventsOnly()
+            ? direction(terms())
             : QStringLiteral("Turn %1, seen from the drive end, up to each mark. Overshot? Back "
                              "past %2, then up again.")
                   .arg(words::rotationName(job().engine.rotation), onWheel({angle().deg - 20.0}));

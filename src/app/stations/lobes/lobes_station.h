@@ -76,6 +76,7 @@ private:
     void refreshTexts();
     void refreshNow(const lobe::RunTerms& terms);
     QString direction(const lobe::RunTerms& terms) const;
+    QString lastReading() const;
     QString wheelOfFirst() const;
     QString cardOnWheel(double behind_deg) const;
     struct Way {
