@@ -155,6 +155,65 @@ private slots:
         QCOMPARE(*kept.behindFirst_deg(2), 405.0);
     }
 
+    // A gauge that counts up both ways, taken for one that runs on: one key takes it as it is.
+    void theOtherGaugeByOneKey() {
+        Bench bench;
+        bench.session().newJob(QStringLiteral("gauge"));
+        Settings s = bench.session().job().settings;
+        s.wheel = WheelScale::Twice180;
+        bench.session().keep(book::SetSettings{s});
+        bench.window().go(stations::tdc);
+        bench.type(QStringLiteral("30"));
+        bench.type(QStringLiteral("28"));
+        QCOMPARE(*bench.session().findings().tdc.latest()->halfSpan_deg, 1.0);
+        QVERIFY2(bench.text("tdcVerdict").contains(QStringLiteral("type G")),
+                 qPrintable(bench.text("tdcVerdict")));
+        bench.type(QStringLiteral("g"));
+        const TdcFindings& tdc = bench.session().findings().tdc;
+        QCOMPARE(*tdc.latest()->halfSpan_deg, 29.0);
+        QCOMPARE(*tdc.latest()->correction_deg, -1.0);
+        QVERIFY(bench.text("tdcVerdict").contains(QStringLiteral("Move the pointer 1°")));
+        QCOMPARE(bench.onDisk().contacts.size(), std::size_t(3));
+        // Nothing is offered any more, and undo takes it back.
+        bench.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(*bench.session().findings().tdc.latest()->halfSpan_deg, 1.0);
+    }
+
+    // Stopped near the top: said before the pointer is moved by it.
+    void aStopThatIsTooShallowIsSaid() {
+        Bench bench;
+        bench.session().newJob(QStringLiteral("stop"));
+        bench.window().go(stations::tdc);
+        bench.type(QStringLiteral("8"));
+        bench.type(QStringLiteral("6"));
+        QVERIFY2(bench.text("tdcVerdict").contains(QStringLiteral("Screw the stop deeper")),
+                 qPrintable(bench.text("tdcVerdict")));
+    }
+
+    // Cylinder 3 on the wheel as it was set for 1, and nothing said of throws or order.
+    void aCylinderWhoseTopIsNotKnown() {
+        Bench bench(true);
+        bench.session().openJob(bench.session().book().jobs()[0].id);
+        LiftRun run;
+        run.cylinder = 3;
+        run.terms = usualTerms(bench.session().job().engine, Side::Intake);
+        const auto lobe = closed::power(106.0 + 180.0, 147.0, 7.2, 2.0);
+        for (double d = 116.0; d <= 456.0; d += 5.0) {
+            Reading r;
+            r.at = {d};
+            r.lift_mm = std::round(lobe.at(d) * 100.0) / 100.0;
+            run.readings.push_back(r);
+        }
+        bench.session().keep(book::AddRun{run});
+        bench.session().select(3, Side::Intake);
+        for (const auto* station : {&stations::lobes, &stations::timing}) {
+            bench.window().go(*station);
+            const QString said =
+                bench.text(*station == stations::lobes ? "advice" : "timingVerdict");
+            QVERIFY2(said.contains(QStringLiteral("TDC is not known")), qPrintable(said));
+        }
+    }
+
     // A closing before TDC: said at once, with what to type; no duration is shown of it.
     void nonsenseIsAnsweredWhereItWasTyped() {
         Bench bench(true);

@@ -186,6 +186,8 @@ void judge(TdcFindings& out, const TdcPass& done) {
     if (peak && done.uncertainty_deg) say(Code::TdcDwell, Severity::Note, *done.uncertainty_deg);
     for (const TdcPair& p : done.pairs)
         if (p.swapped) say(Code::TdcContactsSwapped, Severity::Note, *p.halfSpan_deg);
+    // With what would make sense of them before that they make none.
+    otherScale(done, out.findings);
     if (done.halfSpan_deg && done.method != TdcMethod::SymmetricPort &&
         (*done.halfSpan_deg > kLikelySpan_deg || *done.halfSpan_deg < 2.0))
         say(Code::TdcSpanUnlikely, Severity::LookAgain, *done.halfSpan_deg);
@@ -194,7 +196,6 @@ void judge(TdcFindings& out, const TdcPass& done) {
             std::abs(*p.expectedHalfSpan_deg - *p.halfSpan_deg) > kSpanOff_deg)
             say(Code::TdcSpanOff, Severity::LookAgain, *p.halfSpan_deg).other_deg =
                 p.expectedHalfSpan_deg;
-    otherScale(done, out.findings);
     constexpr double kShallow_deg = 10.0;
     if (done.method == TdcMethod::PositiveStop && done.halfSpan_deg && *done.halfSpan_deg >= 2.0 &&
         *done.halfSpan_deg < kShallow_deg)

@@ -32,6 +32,13 @@ Held<Finding> LobesStation::advice() const {
     const Finding* best = nullptr;
     for (const Finding& x : f->lobe.findings)
         if (!best || weight(x) > weight(*best)) best = &x;
+    // A lobe of a cylinder whose top is not known stands nowhere yet.
+    if (!best || best->code == Code::CentreFarOff || best->code == Code::SidesSwapped ||
+        best->severity < Severity::LookAgain)
+        for (const Finding& x : findings().all)
+            if (x.code == Code::CylinderTdcUnknown && x.cylinder == f->cylinder &&
+                x.side == f->side)
+                best = &x;
     return {session().snapshot(), best};
 }
 

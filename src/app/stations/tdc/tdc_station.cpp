@@ -335,6 +335,9 @@ QString TdcStation::verdict() const {
     // What looks wrong comes before what to do about the rest.
     for (const Finding& f : tdc.findings)
         if (f.severity >= Severity::LookAgain) return words::sentence(f, style());
+    // A stop that meets the piston near its top sets no pointer to the degree.
+    for (const Finding& f : tdc.findings)
+        if (f.code == Code::TdcStopShallow) return words::sentence(f, style());
     const QString move = words::tdcInstruction(tdc, job().settings.fittedWheel(), style());
     if (!move.isEmpty()) return move;
     if (!tdc.findings.empty()) {

@@ -220,7 +220,9 @@ QString TimingStation::verdict() const {
         return QStringLiteral(
                    "No lobe of cylinder %1 is recorded yet. Go to Lobes and type the first lift.")
             .arg(session().cylinder());
-    for (Code code : {Code::MovedSince, Code::SidesSwapped, Code::CentreFarOff})
+    // Before where a lobe stands: whether its own top is known at all.
+    for (Code code :
+         {Code::MovedSince, Code::CylinderTdcUnknown, Code::SidesSwapped, Code::CentreFarOff})
         for (const Finding& f : findings().all)
             if (f.code == code && f.cylinder == c->cylinder) return words::sentence(f, style());
     if (c->explanation && !c->explanation->causes.empty())
