@@ -127,6 +127,29 @@ private slots:
         }
     }
 
+    // On the wheel as it stands for cylinder 1 the other lobe of the turn is turned by as much.
+    void bothValvesOnTheWheelOfTheFirst() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        Engine e = bench.session().job().engine;
+        e.firingOrder = {1, 3, 4, 2};
+        bench.session().keep(book::SetEngine{e});
+        bench.type(QStringLiteral("events"));
+        RunTerms t = lastRun(bench).terms;
+        t.oneTurn = t.bothValves = t.wheelOfFirst = true;
+        t.shift_deg = -180.0;
+        t.repeats = 1;
+        t.taken = Place::Valve;
+        t.eventHeights = {{1.27, Place::Valve}};
+        bench.session().keep(book::SetTerms{lastRun(bench).id, t});
+        bench.type(QStringLiteral("8"));
+        // The exhaust had no run of this kind yet: it begins one under the same conditions.
+        const RunTerms other = lastRun(bench).terms;
+        QVERIFY(lastRun(bench).side == Side::Exhaust);
+        QVERIFY(other.wheelOfFirst && other.bothValves && other.taken == Place::Valve);
+        QCOMPARE(other.shift_deg, -180.0);
+    }
+
     // Typed as an engine of that kind is said; then where cylinder 2 stands on the wheel of 1.
     void aVTwinByItsThrowsAndBanks() {
         Bench bench;

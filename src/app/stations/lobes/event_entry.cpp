@@ -94,6 +94,10 @@ LiftRun EventEntry::runOfTurn(Side side) const {
     t = nextTerms(session_.job(), fresh.cylinder, side);
     t.eventsOnly = t.oneTurn = t.bothValves = true;
     t.fromNose = false;
+    // What holds for the turn holds for both: where lift is taken, the heights there, the wheel.
+    t.taken = here.taken;
+    t.wheelOfFirst = here.wheelOfFirst;
+    t.shift_deg = wheelShift_deg(session_.job(), fresh.cylinder, t);
     t.eventHeights = here.eventHeights;
     t.repeats = here.repeats;
     t.repeatTolerance_deg = here.repeatTolerance_deg;
