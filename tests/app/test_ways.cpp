@@ -150,6 +150,42 @@ private slots:
         QCOMPARE(other.shift_deg, -180.0);
     }
 
+    // Cylinder 3 is 180 behind: what opens 14 before its TDC shows 166 after the wheel's, and what
+    // closes 40 after its BDC shows 40 after it. A curve is asked where the lobe stands there.
+    void eventsAndCurveOnTheWheelOfTheFirst() {
+        Bench bench(true);
+        atFreshLobe(bench, 3);
+        Engine e = bench.session().job().engine;
+        e.firingOrder = {1, 3, 4, 2};
+        bench.session().keep(book::SetEngine{e});
+        bench.type(QStringLiteral("c"));
+        for (int i = 0; i < 18; ++i)
+            bench.type(QString());
+        bench.type(QStringLiteral("2"));
+        RunTerms t = lastRun(bench).terms;
+        QVERIFY(t.wheelOfFirst);
+        QCOMPARE(t.shift_deg, -180.0);
+        QCOMPARE(t.from.deg, 110.0); // 70 before TDC
+        QVERIFY2(bench.text("ask").contains(QStringLiteral("110° after TDC")),
+                 qPrintable(bench.text("ask")));
+        bench.type(QStringLiteral("75b 7.2")); // 105 after its own top
+        const RunFindings* f = bench.session().findings().run(lastRun(bench).id);
+        QCOMPARE(f->readings.back().at.deg, 105.0);
+        bench.type(QStringLiteral("events"));
+        t = lastRun(bench).terms;
+        QVERIFY(t.wheelOfFirst);
+        QCOMPARE(t.shift_deg, -180.0);
+        t.repeats = 1;
+        t.eventHeights = {{1.27, Place::Tappet}};
+        bench.session().keep(book::SetTerms{lastRun(bench).id, t});
+        bench.type(QStringLiteral("166a"));
+        bench.type(QStringLiteral("40a"));
+        f = bench.session().findings().run(lastRun(bench).id);
+        QCOMPARE(f->lobe.atEventsHeight.opens->deg, -14.0);
+        QVERIFY(f->lobe.atEventsHeight.closes);
+        QCOMPARE(f->lobe.atEventsHeight.closes->deg, 220.0);
+    }
+
     // Typed as an engine of that kind is said; then where cylinder 2 stands on the wheel of 1.
     void aVTwinByItsThrowsAndBanks() {
         Bench bench;

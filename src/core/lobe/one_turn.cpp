@@ -16,7 +16,7 @@ namespace {
 class Expected {
 public:
     Expected(const Job& job, const LiftRun& run, const std::vector<EventGroup>& groups)
-        : groups_(groups) {
+        : groups_(groups), shift_deg_(run.terms.shift_deg) {
         const Side side = run.side;
         centre_ = usualCentre_deg(side);
         if (job.card) {
@@ -29,13 +29,13 @@ public:
         }
         // What has been read says better where the lobe stands.
         for (const EventGroup& g : groups)
-            if (g.of == ReadingOf::Opens && g.mean) centre_ = g.mean->deg + half(g.height.mm);
+            if (g.of == ReadingOf::Opens && g.mean) centre_ = placed(g) + half(g.height.mm);
         if (const EventGroup* nose = find(ReadingOf::Nose, {}); nose && nose->mean)
-            centre_ = nose->mean->deg;
+            centre_ = placed(*nose);
     }
 
     double at(const EventGroup& g) const {
-        if (g.mean && g.of != ReadingOf::Lift) return g.mean->deg;
+        if (g.mean && g.of != ReadingOf::Lift) return placed(g);
         switch (g.of) {
         case ReadingOf::Opens:
             return centre_ - half(g.height.mm);
@@ -43,7 +43,7 @@ public:
             return centre_;
         case ReadingOf::Closes: {
             const EventGroup* opens = find(ReadingOf::Opens, g.height);
-            return opens && opens->mean ? 2.0 * centre_ - opens->mean->deg
+            return opens && opens->mean ? 2.0 * centre_ - placed(*opens)
                                         : centre_ + half(g.height.mm);
         }
         case ReadingOf::Lift:
@@ -55,6 +55,8 @@ public:
 private:
     static constexpr double kHome_deg = 25.0; // well on the base circle
 
+    /// On the cycle, whatever the wheel was set for.
+    double placed(const EventGroup& g) const { return g.mean->deg + shift_deg_; }
     double half(double mm) const {
         const double share = std::clamp(2.0 * mm / lift_mm_ - 1.0, -1.0, 1.0);
         return half_ * std::acos(share) / std::numbers::pi;
@@ -66,6 +68,7 @@ private:
     }
 
     const std::vector<EventGroup>& groups_;
+    double shift_deg_;
     double centre_, lift_mm_ = kUsualLift_mm, half_ = kUsualHalf_deg;
 };
 

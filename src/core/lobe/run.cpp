@@ -50,7 +50,8 @@ int lastSetting(const Job& job) {
 }
 
 double wheelShift_deg(const Job& job, int cylinder, const RunTerms& terms) {
-    return terms.wheelOfFirst ? -job.engine.behindFirst_deg(cylinder).value_or(0.0) : 0.0;
+    const double behind = job.engine.behindFirst_deg(cylinder).value_or(0.0);
+    return terms.wheelOfFirst ? -wrapCycle({behind}).deg : 0.0;
 }
 
 RunTerms nextTerms(const Job& job, int cylinder, Side side) {

@@ -201,7 +201,7 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
                                 {session_.job().settings.fittedWheel(), usual.after, usual.centre});
     if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
     const WheelReading& on = std::get<WheelReading>(read);
-    r.at = nearLobe(on.at, session_.side());
+    r.at = at_.nearLobe(on.at);
     if (w->of != ReadingOf::Nose) r.lift_mm = w->height.mm;
     r.scale = on.scale;
     return r;

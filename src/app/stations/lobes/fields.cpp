@@ -156,9 +156,14 @@ std::vector<Field> make() {
             [](Facts& f, int i) {
                 const auto behind = f.engine.behindFirst_deg(f.cylinder);
                 const bool on = i == 1 && behind.has_value();
-                if (on != f.terms.wheelOfFirst)
-                    f.terms.shift_deg += on ? -*behind : behind.value_or(0.0);
-                f.terms.wheelOfFirst = on;
+                RunTerms& t = f.terms;
+                if (on == t.wheelOfFirst) return;
+                t.wheelOfFirst = on;
+                // The lobe stands on that wheel where this cylinder is behind the first.
+                const double by = (on ? 1.0 : -1.0) * wrapCycle({behind.value_or(0.0)}).deg;
+                t.shift_deg -= by;
+                t.from.deg += by;
+                t.to.deg += by;
             }),
         "Another cylinder");
     return all;

@@ -374,6 +374,15 @@ Prompt LobesStation::prompt() const {
     return p;
 }
 
+Understood<RunEntry> LobesStation::readEntry(const QString& text) const {
+    auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
+    // An angle of the cycle, @290, is meant as it is typed.
+    auto* entry = std::get_if<RunEntry>(&read);
+    if (entry && entry->goTo && !text.trimmed().startsWith(QLatin1Char('@')))
+        entry->goTo = run_.nearLobe(*entry->goTo);
+    return read;
+}
+
 /// "curve", "events" and "centre" in the entry line choose how the lobe is taken.
 std::optional<LobesStation::Way> LobesStation::wayOf(const QString& text) {
     const QString word = text.trimmed().toLower();
@@ -399,7 +408,7 @@ Echo LobesStation::understand(const QString& text) const {
         if (const auto* why = std::get_if<QString>(&read)) return {false, *why};
         return {true, words::fromDeadCentre(std::get<Reading>(read).at, style(), 2)};
     }
-    const auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
+    const auto read = readEntry(text);
     if (const auto* e = std::get_if<EntryError>(&read))
         return {false, words::sentence(*e, style())};
     const RunEntry& entry = std::get<RunEntry>(read);
@@ -459,7 +468,7 @@ Echo LobesStation::submit(const QString& text) {
         events_.follow();
         return {true, {}};
     }
-    const auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
+    const auto read = readEntry(text);
     if (const auto* e = std::get_if<EntryError>(&read))
         return {false, words::sentence(*e, style())};
     const RunEntry& entry = std::get<RunEntry>(read);

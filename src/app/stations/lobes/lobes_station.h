@@ -3,6 +3,7 @@
 
 #include "app/frame/fact_sheet.h"
 #include "app/stations/lobes/event_entry.h"
+#include "core/job/entry.h"
 
 #include <optional>
 
@@ -71,6 +72,8 @@ private:
     bool averagePasses();
     void skip();
     bool again() const; ///< through, but something does not fit
+    /// What was typed, an angle in the turn the lobe stands in.
+    lobe::Understood<lobe::RunEntry> readEntry(const QString& text) const;
     Echo log(const lobe::RunEntry& entry, const QString& text);
     void buildHeader(QHBoxLayout* row);
     void refreshTexts();

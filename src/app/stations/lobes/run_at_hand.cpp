@@ -1,5 +1,7 @@
 #include "app/stations/lobes/run_at_hand.h"
 
+#include "core/job/entry.h"
+
 namespace app {
 
 using namespace lobe;
@@ -26,6 +28,11 @@ Held<Reading> RunAtHand::lastLive() const {
         for (auto it = r->readings.rbegin(); it != r->readings.rend(); ++it)
             if (!it->struck) return {session_.snapshot(), &*it};
     return {};
+}
+
+CrankDeg RunAtHand::nearLobe(CrankDeg onWheel) const {
+    const double shift = terms().wheelOfFirst ? terms().shift_deg : 0.0;
+    return {lobe::nearLobe({onWheel.deg + shift}, session_.side()).deg - shift};
 }
 
 bool RunAtHand::keepTerms(const RunTerms& terms) {

@@ -17,6 +17,9 @@ public:
     lobe::Held<lobe::Reading> reading(qint64 id) const;
     lobe::Held<lobe::Reading> lastLive() const;
 
+    /// A wheel's angle in the turn of the cycle in which this lobe stands on the wheel as it is.
+    lobe::CrankDeg nearLobe(lobe::CrankDeg onWheel) const;
+
     bool keepTerms(const lobe::RunTerms& terms);
     /// Appends; `replaces` is struck in the same action.
     bool keepReading(const lobe::Reading& reading, std::optional<std::int64_t> replaces);
