@@ -54,7 +54,8 @@ template <typename Change> QString keptIfItFires(Facts& facts, const Change& cha
     change(then);
     if (!then.firingOrder.empty() && then.firingGaps_deg.empty() && then.gaps_deg().empty())
         return QStringLiteral("With these throws and banks the cylinders cannot fire in the order "
-                              "%1 within two turns. Check which pin is behind which.")
+                              "%1 within two turns. Check which pin is behind which, and of a "
+                              "V its bank angle and second bank.")
             .arg(orderOf(then));
     facts.engine = then;
     return {};
@@ -419,11 +420,11 @@ std::vector<Field> make() {
     all.push_back(firingOrder());
     all.back().heading = QStringLiteral("Other cylinders");
     all.back().subject = QStringLiteral("engine");
+    // Banks before throws: a V's throws fire in its order only with its banks.
     for (Field f :
-         {throws(),
-          numberField(QStringLiteral("Bank angle"), QStringLiteral("of a V; 180 flat, 0 in line"),
+         {numberField(QStringLiteral("Bank angle"), QStringLiteral("of a V; 180 flat, 0 in line"),
                       0.0, 180.0, 1, [](Facts& x) -> double& { return x.engine.bankAngle_deg; }),
-          secondBank()}) {
+          secondBank(), throws()}) {
         f.subject = QStringLiteral("engine");
         f.seldom = true; // of engines that do not fire evenly
         all.push_back(f);
