@@ -84,7 +84,7 @@ private slots:
     // Two indicators: the line goes from lobe to lobe as the crank brings their events, and back.
     void bothValvesInOneTurn() {
         Bench bench(true);
-        atFreshLobe(bench, 3);
+        atFreshLobe(bench, 3, Side::Exhaust);
         bench.type(QStringLiteral("events"));
         bench.type(QStringLiteral("c"));
         // Up to the heights; then repeats, tolerance and the way; the wheel is left.
@@ -98,6 +98,11 @@ private slots:
             bench.type(QLatin1String(says));
         };
         typed("exhaust opens at 1.27", "45bb");
+        typed("exhaust highest", "108b 7.0");
+        // One undo takes one reading, and from another station too.
+        bench.window().go(stations::timing);
+        bench.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(bench.window().station() == stations::lobes);
         typed("exhaust highest", "108b 7.0");
         // The line is at the intake by now; what was typed last is still said, with its lobe.
         QVERIFY2(bench.text("lastReading").contains(QStringLiteral("exhaust highest")),

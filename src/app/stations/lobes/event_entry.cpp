@@ -106,18 +106,14 @@ LiftRun EventEntry::runOfTurn(Side side) const {
 
 void EventEntry::follow() {
     if (!both()) return;
+    // Both runs from the start: a reading that is undone later takes no run with it.
+    for (const Side side : {Side::Intake, Side::Exhaust})
+        if (const LiftRun there = runOfTurn(side); there.id == 0)
+            session_.keep(book::AddRun{there});
     const auto next =
         nextInTurn(session_.job(), runOfTurn(Side::Intake), runOfTurn(Side::Exhaust),
                    [this](Side side, const EventWanted& event) { return leftOut(side, event); });
-    if (!next || next->side == session_.side()) return;
-    const LiftRun there = runOfTurn(next->side);
-    session_.select(there.cylinder, there.side);
-    if (there.id != 0) return;
-    const auto run = at_.run();
-    if (run && run->readings.empty())
-        at_.keepTerms(there.terms);
-    else
-        at_.begin(there.terms);
+    if (next) session_.select(session_.cylinder(), next->side);
 }
 
 void EventEntry::backToLast() {
