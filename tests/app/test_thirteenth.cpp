@@ -54,6 +54,9 @@ private slots:
         QVERIFY(!bench.find<QWidget>("route")->accessibleDescription().contains(
             QStringLiteral("Tally")));
         QCOMPARE(stations::of(bench.session().job()).size(), std::size_t(12));
+        // Its key leads to where the work goes on.
+        bench.key(Qt::Key_3, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(!(bench.window().station() == stations::tally));
     }
 
     // In the smallest usual window every one can be read and hit.

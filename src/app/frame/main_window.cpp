@@ -26,6 +26,8 @@
 #include <QMimeData>
 #include <QTimer>
 
+#include <algorithm>
+
 namespace app {
 
 MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
@@ -129,6 +131,9 @@ EngineStation* MainWindow::engine() {
 
 void MainWindow::go(const stations::Station& station) {
     if (!session_.hasJob()) return;
+    // By a key, or as the place that was left: where this job has nothing to do, it goes on.
+    const auto needed = stations::of(session_.job());
+    if (std::find(needed.begin(), needed.end(), &station) == needed.end()) return goOn();
     naming_ = false;
     Bench* target = benchOf(station);
     target->refresh();
