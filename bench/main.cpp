@@ -186,10 +186,10 @@ void enterToPainted() {
                 plain, commit);
     // The same after a thousand edited facts, and with forty-eight runs in the job.
     for (int i = 0; i < 1000; ++i) {
-        Settings s = session.job().settings;
-        s.altitude_m = i;
+        Stated s = session.job();
+        s.reckoning.altitude_m = i;
         const Job seen = session.job();
-        session.book().record(seen.id, book::SetSettings{s}, &seen);
+        session.book().record(seen.id, book::SetStated{s}, &seen);
     }
     session.lookForChanges();
     session.openJob(session.job().id);

@@ -18,11 +18,10 @@ public:
         job_.card = c.fitted;
         job_.otherCards = c.others;
     }
-    void operator()(const SetSettings& c) { job_.settings = c.settings; }
-    void operator()(const KeepSetting& c) {
-        const auto at =
-            std::lower_bound(job_.changes.begin(), job_.changes.end(), c.change.number,
-                             [](const SettingChange& o, int n) { return o.number < n; });
+    void operator()(const SetStated& c) { static_cast<Stated&>(job_) = c.stated; }
+    void operator()(const KeepMove& c) {
+        const auto at = std::lower_bound(job_.changes.begin(), job_.changes.end(), c.change.number,
+                                         [](const CamMove& o, int n) { return o.number < n; });
         if (at != job_.changes.end() && at->number == c.change.number)
             *at = c.change;
         else
@@ -35,13 +34,13 @@ public:
             run.readings[i].id = made_.readings[i];
         job_.runs.push_back(std::move(run));
     }
-    void operator()(const SetTerms& c) {
-        if (LiftRun* run = find(c.run)) run->terms = c.terms;
+    void operator()(const SetConditions& c) {
+        if (LiftRun* run = find(c.run)) run->conditions = c.conditions;
     }
-    void operator()(const SetManyTerms& c) {
-        for (const SetTerms& one : c.runs)
+    void operator()(const SetManyConditions& c) {
+        for (const SetConditions& one : c.runs)
             (*this)(one);
-        if (c.settings) job_.settings = *c.settings;
+        if (c.stated) static_cast<Stated&>(job_) = *c.stated;
     }
     void operator()(const AddReading& c) {
         if (c.replaces) strike(*c.replaces, lobe::kReadAgain);

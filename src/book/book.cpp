@@ -85,9 +85,9 @@ Result<std::int64_t> Book::addJob(const Job& job) {
         insert(id, SetEngine{job.engine}, nullptr);
         if (job.card || !job.otherCards.empty())
             insert(id, SetCards{job.card, job.otherCards}, nullptr);
-        insert(id, SetSettings{job.settings}, nullptr);
-        for (const SettingChange& c : job.changes)
-            insert(id, KeepSetting{c}, nullptr);
+        insert(id, SetStated{job}, nullptr);
+        for (const CamMove& c : job.changes)
+            insert(id, KeepMove{c}, nullptr);
         for (const Contact& c : job.contacts) {
             const Made made = insert(id, AddContact{c}, nullptr);
             if (c.struck) insert(id, StrikeContact{made.id, c.struck->reason}, nullptr);
@@ -136,11 +136,12 @@ public:
         return fact("card", toJson(c),
                     seen_ ? toJson(SetCards{seen_->card, seen_->otherCards}) : Json());
     }
-    Made operator()(const SetSettings& c) {
-        return fact("settings", toJson(c.settings), seen_ ? toJson(seen_->settings) : Json());
+    Made operator()(const SetStated& c) {
+        return fact("settings", toJson(c.stated),
+                    seen_ ? toJson(static_cast<const lobe::Stated&>(*seen_)) : Json());
     }
 
-    Made operator()(const KeepSetting& c) {
+    Made operator()(const KeepMove& c) {
         Statement s(
             db_, QStringLiteral("INSERT INTO setting(action_id, number, body) VALUES (?, ?, ?)"));
         s.run(action_, c.change.number, compact(toJson(c.change)));
@@ -152,24 +153,25 @@ public:
                     QStringLiteral("INSERT INTO run(action_id, cylinder, side) VALUES (?, ?, ?)"));
         Made made;
         made.id = s.run(action_, c.run.cylinder, sideText(c.run.side)).id();
-        terms(made.id, toJson(c.run.terms), false);
+        conditions(made.id, toJson(c.run.conditions), false);
         for (const Reading& r : c.run.readings) {
             made.readings.push_back(reading(made.id, r));
             if (r.struck) strike(made.readings.back(), {}, r.struck->reason);
         }
         return made;
     }
-    Made operator()(const SetTerms& c) {
-        const Json after = toJson(c.terms);
+    Made operator()(const SetConditions& c) {
+        const Json after = toJson(c.conditions);
         if (seen_)
             for (const LiftRun& run : seen_->runs)
-                if (run.id == c.run) return terms(c.run, changed(toJson(run.terms), after), true);
-        return terms(c.run, after, false);
+                if (run.id == c.run)
+                    return conditions(c.run, changed(toJson(run.conditions), after), true);
+        return conditions(c.run, after, false);
     }
-    Made operator()(const SetManyTerms& c) {
-        for (const SetTerms& one : c.runs)
+    Made operator()(const SetManyConditions& c) {
+        for (const SetConditions& one : c.runs)
             (*this)(one);
-        if (c.settings) (*this)(SetSettings{*c.settings});
+        if (c.stated) (*this)(SetStated{*c.stated});
         return {};
     }
     Made operator()(const AddReading& c) {
@@ -201,7 +203,7 @@ private:
         s.run(action_, QLatin1String(subject), body, patch ? 1 : 0);
         return {};
     }
-    Made terms(qint64 run, const Json& body, bool patch) {
+    Made conditions(qint64 run, const Json& body, bool patch) {
         Statement s(db_, QStringLiteral("INSERT INTO run_terms(action_id, run_id, body, patch) "
                                         "VALUES (?, ?, ?, ?)"));
         s.run(action_, run, compact(body), patch ? 1 : 0);
@@ -235,13 +237,13 @@ struct KindOf {
     const char* operator()(const SetName&) const { return "name"; }
     const char* operator()(const SetEngine&) const { return "engine"; }
     const char* operator()(const SetCards&) const { return "card"; }
-    const char* operator()(const SetSettings&) const { return "settings"; }
-    const char* operator()(const KeepSetting&) const { return "cam setting"; }
+    const char* operator()(const SetStated&) const { return "settings"; }
+    const char* operator()(const KeepMove&) const { return "cam setting"; }
     const char* operator()(const AddRun& c) const {
         return c.run.readings.empty() ? "run" : c.run.readings.size() == 1 ? "reading" : "import";
     }
-    const char* operator()(const SetManyTerms&) const { return "shift"; }
-    const char* operator()(const SetTerms&) const { return "run terms"; }
+    const char* operator()(const SetManyConditions&) const { return "shift"; }
+    const char* operator()(const SetConditions&) const { return "run terms"; }
     const char* operator()(const AddReading&) const { return "reading"; }
     const char* operator()(const StrikeReading&) const { return "strike"; }
     const char* operator()(const AddContact&) const { return "contact"; }

@@ -96,8 +96,8 @@ public:
     Result<lobe::Job> load(std::int64_t job) const;
 
     /// Keeps one action; on return it is on disk. Actions that were undone can no longer be
-    /// redone. `seen`: the job as whoever acts saw it; of facts and terms only what differs from it
-    /// is written, so that what another window changed meanwhile stays.
+    /// redone. `seen`: the job as whoever acts saw it; of facts and conditions only what differs
+    /// from it is written, so that what another window changed meanwhile stays.
     Result<Made> record(std::int64_t job, const Change& change, const lobe::Job* seen = nullptr);
 
     /// What undo and redo would act on; empty when nothing, or when it cannot be read.

@@ -22,24 +22,25 @@ struct SetCards {
     std::vector<lobe::Card> others{};
 };
 /// A change of the cam's setting, or what goes with one of that number, said anew.
-struct KeepSetting {
-    lobe::SettingChange change;
+struct KeepMove {
+    lobe::CamMove change;
 };
-struct SetSettings {
-    lobe::Settings settings;
+struct SetStated {
+    lobe::Stated stated;
 };
 /// A new run, with its readings when it is imported. Ids are given by the book.
 struct AddRun {
     lobe::LiftRun run;
 };
-struct SetTerms {
+struct SetConditions {
     std::int64_t run = 0;
-    lobe::RunTerms terms;
+    lobe::RunConditions conditions;
 };
-/// Several runs at once, as when TDC is found to have been off; with settings that go with it.
-struct SetManyTerms {
-    std::vector<SetTerms> runs;
-    std::optional<lobe::Settings> settings{};
+/// Several runs at once, as when TDC is found to have been off; with what is stated and goes with
+/// it.
+struct SetManyConditions {
+    std::vector<SetConditions> runs;
+    std::optional<lobe::Stated> stated{};
 };
 /// A reading; with `replaces`, that one is struck in the same action.
 struct AddReading {
@@ -60,7 +61,7 @@ struct StrikeContact {
 };
 
 using Change =
-    std::variant<SetName, SetEngine, SetCards, SetSettings, KeepSetting, AddRun, SetTerms,
-                 SetManyTerms, AddReading, StrikeReading, AddContact, StrikeContact>;
+    std::variant<SetName, SetEngine, SetCards, SetStated, KeepMove, AddRun, SetConditions,
+                 SetManyConditions, AddReading, StrikeReading, AddContact, StrikeContact>;
 
 } // namespace book

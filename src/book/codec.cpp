@@ -30,13 +30,13 @@ Json toJson(const Engine& e) {
 Json toJson(const Card& c) {
     return written(c);
 }
-Json toJson(const Settings& s) {
+Json toJson(const Stated& s) {
     return written(s);
 }
-Json toJson(const RunTerms& t) {
+Json toJson(const RunConditions& t) {
     return written(t);
 }
-Json toJson(const SettingChange& c) {
+Json toJson(const CamMove& c) {
     return written(c);
 }
 
@@ -53,16 +53,16 @@ Engine engineFrom(const Json& json, Misread& misread) {
     return read<Engine>(json, "engine", misread);
 }
 
-Settings settingsFrom(const Json& json, Misread& misread) {
-    return read<Settings>(json, "settings", misread);
+Stated statedFrom(const Json& json, Misread& misread) {
+    return read<Stated>(json, "settings", misread);
 }
 
-SettingChange settingChangeFrom(const Json& json, Misread& misread) {
-    return read<SettingChange>(json, "change", misread);
+CamMove camMoveFrom(const Json& json, Misread& misread) {
+    return read<CamMove>(json, "change", misread);
 }
 
-RunTerms termsFrom(const Json& json, Misread& misread) {
-    return read<RunTerms>(json, "terms", misread);
+RunConditions conditionsFrom(const Json& json, Misread& misread) {
+    return read<RunConditions>(json, "terms", misread);
 }
 
 namespace {

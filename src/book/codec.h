@@ -14,18 +14,18 @@ namespace book {
 
 Json toJson(const lobe::Engine& engine);
 Json toJson(const lobe::Card& card);
-Json toJson(const lobe::Settings& settings);
-Json toJson(const lobe::RunTerms& terms);
-Json toJson(const lobe::SettingChange& change);
+Json toJson(const lobe::Stated& stated);
+Json toJson(const lobe::RunConditions& conditions);
+Json toJson(const lobe::CamMove& change);
 /// The fitted card with the others under "others"; "none" stands for no fitted card.
 Json toJson(const SetCards& cards);
 
 lobe::Engine engineFrom(const Json& json, Misread& misread);
 lobe::Card cardFrom(const Json& json, Misread& misread);
 SetCards cardsFrom(const Json& json, Misread& misread);
-lobe::Settings settingsFrom(const Json& json, Misread& misread);
-lobe::SettingChange settingChangeFrom(const Json& json, Misread& misread);
-lobe::RunTerms termsFrom(const Json& json, Misread& misread);
+lobe::Stated statedFrom(const Json& json, Misread& misread);
+lobe::CamMove camMoveFrom(const Json& json, Misread& misread);
+lobe::RunConditions conditionsFrom(const Json& json, Misread& misread);
 
 QString sideText(lobe::Side side);
 QString scaleText(lobe::WheelScale scale);

@@ -94,8 +94,8 @@ void fields(auto& f, Of<lobe::Target> auto& t) {
     f("school", t.school, kSetSchool);
     f("plus_deg", t.plus_deg);
     f("plus_exhaust_deg", t.plusExhaust_deg);
-    f("intake_centre", t.intakeCentre);
-    f("exhaust_centre", t.exhaustCentre);
+    f("intake_centre", t.centre.intake);
+    f("exhaust_centre", t.centre.exhaust);
     f("event", t.event, kEvent);
     f("event_deg", t.event_deg);
     f("separation_deg", t.separation_deg);
@@ -103,13 +103,13 @@ void fields(auto& f, Of<lobe::Target> auto& t) {
     f("clearance_mm", t.clearance_mm);
 }
 
-void fields(auto& f, Of<lobe::SettingChange> auto& c) {
+void fields(auto& f, Of<lobe::CamMove> auto& c) {
     f("number", c.number);
     f("time_ms", c.time_ms);
-    f.object("intake", c.intake);
-    f.object("exhaust", c.exhaust);
-    f("intake_wanted_deg", c.intakeWanted_deg);
-    f("exhaust_wanted_deg", c.exhaustWanted_deg);
+    f.object("intake", c.made.intake);
+    f.object("exhaust", c.made.exhaust);
+    f("intake_wanted_deg", c.wanted_deg.intake);
+    f("exhaust_wanted_deg", c.wanted_deg.exhaust);
     f("marks", c.marks);
     f("note", c.note);
     f("photo", c.photo);
@@ -124,11 +124,11 @@ void fields(auto& f, Of<lobe::Engine> auto& e) {
     f("rotation", e.rotation, kRotation);
     f("layout", e.layout, kLayout);
     f("follower", e.follower, kFollower);
-    f("ratio_intake", e.ratioIntake);
-    f("ratio_exhaust", e.ratioExhaust);
+    f("ratio_intake", e.ratio.intake);
+    f("ratio_exhaust", e.ratio.exhaust);
     f("pin_offset_mm", e.pinOffset_mm);
-    f("lash_intake_mm", e.lashIntake_mm);
-    f("lash_exhaust_mm", e.lashExhaust_mm);
+    f("lash_intake_mm", e.lash_mm.intake);
+    f("lash_exhaust_mm", e.lash_mm.exhaust);
     f.object("chamber", e.chamber);
     f.objects("chambers", e.chambers);
     f("volumes", e.volumes, kVolumes);
@@ -143,25 +143,25 @@ void fields(auto& f, Of<lobe::Engine> auto& e) {
 void fields(auto& f, Of<lobe::Card> auto& c) {
     f("name", c.name);
     f.object("height", c.height);
-    f("ivo", c.ivo);
-    f("ivc", c.ivc);
-    f("evo", c.evo);
-    f("evc", c.evc);
-    f("intake_centre", c.intakeCentre);
-    f("exhaust_centre", c.exhaustCentre);
+    f("ivo", c.events.ivo);
+    f("ivc", c.events.ivc);
+    f("evo", c.events.evo);
+    f("evc", c.events.evc);
+    f("intake_centre", c.centre.intake);
+    f("exhaust_centre", c.centre.exhaust);
     f("separation", c.separation);
     f("advance", c.advance);
-    f("intake_duration", c.intakeDuration);
-    f("exhaust_duration", c.exhaustDuration);
-    f("intake_advertised", c.intakeAdvertised);
-    f("exhaust_advertised", c.exhaustAdvertised);
+    f("intake_duration", c.duration.intake);
+    f("exhaust_duration", c.duration.exhaust);
+    f("intake_advertised", c.advertisedDuration.intake);
+    f("exhaust_advertised", c.advertisedDuration.exhaust);
     f.object("advertised", c.advertised);
-    f("intake_lift_mm", c.intakeLift_mm);
-    f("exhaust_lift_mm", c.exhaustLift_mm);
+    f("intake_lift_mm", c.lift_mm.intake);
+    f("exhaust_lift_mm", c.lift_mm.exhaust);
     f("lift_at", c.liftAt, kPlace);
     f("ratio", c.ratio);
-    f("lash_intake_mm", c.lashIntake_mm);
-    f("lash_exhaust_mm", c.lashExhaust_mm);
+    f("lash_intake_mm", c.lash_mm.intake);
+    f("lash_exhaust_mm", c.lash_mm.exhaust);
 }
 
 void fields(auto& f, Of<lobe::FuelLimit> auto& x) {
@@ -169,35 +169,35 @@ void fields(auto& f, Of<lobe::FuelLimit> auto& x) {
     f("dynamic", x.dynamic);
 }
 
-void fields(auto& f, Of<lobe::Settings> auto& s) {
-    f.objects("heights", s.heights);
-    f("seat_mm", s.seat_mm);
-    f("drop_mm", s.drop_mm);
-    f("school", s.school, kSchool);
-    f("wheel", s.wheel, kScale);
-    f("tape_mm", s.tape_mm);
-    f("tdc_tolerance_deg", s.tdcTolerance_deg);
-    f("resolution_mm", s.resolution_mm);
-    f("top", s.top, kTop);
-    f("deck_mm", s.deck_mm);
-    f("factory_mark_deg", s.factoryMark_deg);
-    f("damper_mm", s.damper_mm);
-    f("zero_return_mm", s.zeroReturn_mm);
-    f("closing", s.closing, kClosing);
-    f("closing_height_mm", s.closingHeight_mm);
-    f("altitude_m", s.altitude_m);
-    f("exponent", s.exponent);
-    f("wanted_dynamic", s.wantedDynamic);
-    f.objects("fuels", s.fuels);
-    f.object("kept", s.kept);
-    f.object("target", s.target);
-    f("skim_mm", s.skim_mm);
-    f("smoothing", s.smoothing);
-    f("average_passes", s.averagePasses);
+void fields(auto& f, Of<lobe::Stated> auto& s) {
+    f.objects("heights", s.reckoning.heights);
+    f("seat_mm", s.reckoning.seat_mm);
+    f("drop_mm", s.reckoning.drop_mm);
+    f("school", s.reckoning.school, kSchool);
+    f("wheel", s.fitted.scale, kScale);
+    f("tape_mm", s.fitted.tape_mm);
+    f("tdc_tolerance_deg", s.reckoning.tdcTolerance_deg);
+    f("resolution_mm", s.fitted.resolution_mm);
+    f("top", s.fitted.top, kTop);
+    f("deck_mm", s.fitted.deck_mm);
+    f("factory_mark_deg", s.fitted.factoryMark_deg);
+    f("damper_mm", s.fitted.damper_mm);
+    f("zero_return_mm", s.reckoning.zeroReturn_mm);
+    f("closing", s.reckoning.closing, kClosing);
+    f("closing_height_mm", s.reckoning.closingHeight_mm);
+    f("altitude_m", s.reckoning.altitude_m);
+    f("exponent", s.reckoning.exponent);
+    f("wanted_dynamic", s.trial.wantedDynamic);
+    f.objects("fuels", s.reckoning.fuels);
+    f.object("kept", s.trial.kept);
+    f.object("target", s.trial.target);
+    f("skim_mm", s.trial.skim_mm);
+    f("smoothing", s.reckoning.smoothing);
+    f("average_passes", s.reckoning.averagePasses);
     f("pinned", s.pinned);
 }
 
-void fields(auto& f, Of<lobe::RunTerms> auto& t) {
+void fields(auto& f, Of<lobe::RunConditions> auto& t) {
     f("taken", t.taken, kPlace);
     f("follower", t.follower, kFollower);
     f("ratio", t.ratio);
@@ -229,7 +229,7 @@ void fields(auto& f, Of<lobe::RunTerms> auto& t) {
     f("nose_lift_mm", t.noseLift_mm);
     f("zeros_mm", t.zeros);
     f.objects("event_heights", t.eventHeights);
-    f("setting", t.setting);
+    f("setting", t.afterMove);
 }
 
 template <class T> void Writer::object(const char* key, const T& v) {

@@ -64,7 +64,7 @@ QString writeTableFile(const QString& path, const Job& job, const LiftRun& run,
     const std::vector<std::string> notes = {
         job.name,
         "cylinder " + std::to_string(run.cylinder) + " " + sideText(run.side).toStdString() +
-            ", lift at the " + (run.terms.taken == Place::Tappet ? "tappet" : "valve"),
+            ", lift at the " + (run.conditions.taken == Place::Tappet ? "tappet" : "valve"),
         "crank degrees with 0 at TDC on overlap",
     };
     QSaveFile file(path);
@@ -73,7 +73,7 @@ QString writeTableFile(const QString& path, const Job& job, const LiftRun& run,
     return file.commit() ? QString() : file.errorString();
 }
 
-LiftRun runFromTable(const LiftTable& table, int cylinder, Side side, RunTerms terms) {
+LiftRun runFromTable(const LiftTable& table, int cylinder, Side side, RunConditions conditions) {
     LiftRun run;
     run.cylinder = cylinder;
     run.side = side;
@@ -89,10 +89,10 @@ LiftRun runFromTable(const LiftTable& table, int cylinder, Side side, RunTerms t
         if (const double d = std::abs(p.deg - before); d > 1e-9) step = std::min(step, d);
         before = p.deg;
     }
-    terms.from = {least};
-    terms.to = {most};
-    if (step < 1e8) terms.step_deg = step;
-    run.terms = std::move(terms);
+    conditions.from = {least};
+    conditions.to = {most};
+    if (step < 1e8) conditions.step_deg = step;
+    run.conditions = std::move(conditions);
     return run;
 }
 
@@ -128,9 +128,10 @@ public:
             job_.card = std::move(cards.fitted);
             job_.otherCards = std::move(cards.others);
         }
-        if (json.contains("settings")) job_.settings = settingsFrom(json["settings"], misread);
+        if (json.contains("settings"))
+            static_cast<Stated&>(job_) = statedFrom(json["settings"], misread);
         for (const Json& change : list(json, "changes"))
-            job_.changes.push_back(settingChangeFrom(change, misread));
+            job_.changes.push_back(camMoveFrom(change, misread));
         refuse(misread);
         for (const Json& c : list(json, "contacts"))
             contact(c);
@@ -178,7 +179,7 @@ private:
         }
         refuse(misread);
         const auto read = readWheel(
-            c.typed, {Wheel{c.scale, job_.settings.tape_mm}, c.afterTop, DeadCentre::Top});
+            c.typed, {DegreeWheel{c.scale, job_.fitted.tape_mm}, c.afterTop, DeadCentre::Top});
         if (!std::holds_alternative<WheelReading>(read))
             throw QStringLiteral("job.json: contact \"%1\" is no wheel reading")
                 .arg(QString::fromStdString(c.typed));
@@ -199,7 +200,7 @@ private:
                 reader.known(part);
         }
         refuse(misread);
-        run.terms = usualTerms(job_.engine, run.side);
+        run.conditions = usualConditions(job_.engine, run.side);
         if (!table.empty()) {
             const QString name = QString::fromStdString(table);
             if (name.contains(QLatin1Char('/')))
@@ -208,9 +209,9 @@ private:
             if (auto* why = std::get_if<QString>(&read)) throw name + QStringLiteral(": ") + *why;
             if (auto* e = std::get_if<TableError>(&read))
                 throw QStringLiteral("%1, line %2: not a lift table").arg(name).arg(e->line);
-            run = runFromTable(std::get<LiftTable>(read), run.cylinder, run.side, run.terms);
+            run = runFromTable(std::get<LiftTable>(read), run.cylinder, run.side, run.conditions);
         }
-        if (json.contains("terms")) run.terms = termsFrom(json["terms"], misread);
+        if (json.contains("terms")) run.conditions = conditionsFrom(json["terms"], misread);
         refuse(misread);
         for (const Json& r : list(json, "struck")) {
             const Reading s = reading(r, true);
@@ -264,15 +265,17 @@ std::variant<Card, QString> readCardFile(const QString& path) {
                                                               : misread.wrong.front()));
     if (!(card.height.mm >= 0.01 && card.height.mm <= 20.0))
         return QStringLiteral("height %1; expected 0.01 to 20 mm").arg(card.height.mm);
-    const std::pair<const char*, std::optional<double>> angles[] = {
-        {"ivo", card.ivo}, {"ivc", card.ivc}, {"evo", card.evo}, {"evc", card.evc}};
+    const std::pair<const char*, std::optional<double>> angles[] = {{"ivo", card.events.ivo},
+                                                                    {"ivc", card.events.ivc},
+                                                                    {"evo", card.events.evo},
+                                                                    {"evc", card.events.evc}};
     for (const auto& [name, value] : angles)
         if (value && !(*value >= -180.0 && *value <= 180.0))
             return QStringLiteral("%1 %2; expected degrees in card notation, -180 to 180")
                 .arg(QLatin1String(name))
                 .arg(*value);
     const CompleteCard whole = complete(card);
-    if (!whole.ivo && !whole.ivc && !whole.evo && !whole.evc)
+    if (!whole.events.ivo && !whole.events.ivc && !whole.events.evo && !whole.events.evc)
         return QStringLiteral("no event follows from it; expected ivo, ivc, evo, evc, or durations "
                               "with centres or a separation");
     return card;

@@ -29,9 +29,9 @@ QString writeTableFile(const QString& path, const lobe::Job& job, const lobe::Li
 /// Adds the job of a folder to the book; its id, or a sentence that says what is wrong.
 std::variant<std::int64_t, QString> importJobFolder(Book& book, const QString& folder);
 
-/// A run from a table, ready to be added: terms as given, readings without typed text.
+/// A run from a table, ready to be added: conditions as given, readings without typed text.
 lobe::LiftRun runFromTable(const lobe::LiftTable& table, int cylinder, lobe::Side side,
-                           lobe::RunTerms terms);
+                           lobe::RunConditions conditions);
 
 /// A card in a JSON file of its own (docs/formats/card.md), or why it cannot be used.
 std::variant<lobe::Card, QString> readCardFile(const QString& path);

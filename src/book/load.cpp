@@ -27,7 +27,7 @@ public:
         changes();
         strikes();
         runs();
-        terms();
+        conditions();
         readings();
         contacts();
         return true;
@@ -79,7 +79,8 @@ private:
         for (const auto& [subject, body] : subjects) {
             if (body.is_null()) continue;
             if (subject == QLatin1String("engine")) job_.engine = engineFrom(body, misread_);
-            if (subject == QLatin1String("settings")) job_.settings = settingsFrom(body, misread_);
+            if (subject == QLatin1String("settings"))
+                static_cast<Stated&>(job_) = statedFrom(body, misread_);
             if (subject == QLatin1String("card")) {
                 SetCards cards = cardsFrom(body, misread_);
                 job_.card = std::move(cards.fitted);
@@ -96,14 +97,14 @@ private:
                         "= setting.action_id "
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY setting.id"));
         s.run(id_);
-        std::map<int, SettingChange> all;
+        std::map<int, CamMove> all;
         while (s.next()) {
             const auto body = parsed(s[1].toByteArray());
             if (!body) {
                 wrong(QStringLiteral("change %1").arg(s[0].toInt()));
                 continue;
             }
-            SettingChange change = settingChangeFrom(*body, misread_);
+            CamMove change = camMoveFrom(*body, misread_);
             change.number = s[0].toInt();
             all[change.number] = std::move(change);
         }
@@ -150,7 +151,7 @@ private:
         }
     }
 
-    void terms() {
+    void conditions() {
         Statement t(db_,
                     QStringLiteral(
                         "SELECT run_terms.run_id, run_terms.body, run_terms.patch FROM run_terms "
@@ -162,7 +163,7 @@ private:
             if (const auto it = place_.find(t[0].toLongLong()); it != place_.end())
                 lay(bodies[it->second], t[1], t[2].toInt() == 1, QStringLiteral("terms of a run"));
         for (const auto& [index, body] : bodies)
-            if (!body.is_null()) job_.runs[index].terms = termsFrom(body, misread_);
+            if (!body.is_null()) job_.runs[index].conditions = conditionsFrom(body, misread_);
     }
 
     void readings() {

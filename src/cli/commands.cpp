@@ -221,8 +221,8 @@ private:
     static Explanation against(const Card& card, const LobeFigures* in, const LobeFigures* ex,
                                const LobeOptions& o) {
         Engine engine;
-        engine.ratioIntake = engine.ratioExhaust = o.ratio;
-        engine.lashIntake_mm = engine.lashExhaust_mm = o.lash * (o.inches ? kMmPerInch : 1.0);
+        engine.ratio.intake = engine.ratio.exhaust = o.ratio;
+        engine.lash_mm.intake = engine.lash_mm.exhaust = o.lash * (o.inches ? kMmPerInch : 1.0);
         if (o.layout == "twin-cam") engine.layout = Layout::TwinOverheadCam;
         if (o.layout == "single-overhead-cam") engine.layout = Layout::SingleOverheadCam;
         return explain({in, ex, card, engine, 0.0, {}});
@@ -428,11 +428,11 @@ private:
                               .arg(job.engine.cylinders)};
         const QString path = QString::fromLocal8Bit(o.table.c_str());
         const LiftTable table = tableOf(path);
-        RunTerms terms = usualTerms(job.engine, side(o.side));
-        terms.setting = lastSetting(job);
-        terms.source = QFileInfo(path).fileName().toStdString();
+        RunConditions conditions = usualConditions(job.engine, side(o.side));
+        conditions.afterMove = lastMove(job);
+        conditions.source = QFileInfo(path).fileName().toStdString();
         const auto kept = book->record(
-            job.id, book::AddRun{book::runFromTable(table, o.cylinder, side(o.side), terms)});
+            job.id, book::AddRun{book::runFromTable(table, o.cylinder, side(o.side), conditions)});
         if (const auto* e = std::get_if<book::Error>(&kept))
             throw Refusal{book::sentence(*e, book->path())};
         print(QStringLiteral("%1 readings are a new run of cylinder %2 %3 in %4\n")

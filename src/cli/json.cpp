@@ -160,13 +160,13 @@ Json explanationJson(const Explanation& x, bool tdcProved, const words::Style& s
 namespace {
 
 Json needJson(const Job& job, const Need& need, const words::Style& style) {
-    return {{"intake", value(need.intake_deg)},
-            {"exhaust", value(need.exhaust_deg)},
+    return {{"intake", value(need.move_deg.intake)},
+            {"exhaust", value(need.move_deg.exhaust)},
             {"uncertainty", need.uncertainty_deg},
             {"sentence", words::needSentence(job, need, style)}};
 }
 
-Json changeJson(const ChangeCheck& c, const words::Style& style) {
+Json changeJson(const MoveCheck& c, const words::Style& style) {
     return {{"number", c.number},
             {"side", words::sideName(c.side)},
             {"cylinder", c.cylinder},
@@ -219,7 +219,7 @@ Json jobJson(const Job& job, const Findings& findings, const words::Style& style
             explanations.push_back(json);
         }
     Json changes = Json::array();
-    for (const ChangeCheck& c : findings.changes)
+    for (const MoveCheck& c : findings.changes)
         changes.push_back(changeJson(c, style));
     return {{"job", QString::fromStdString(job.name)},
             {"set", needJson(job, findings.need, style)},

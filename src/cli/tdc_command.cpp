@@ -58,7 +58,7 @@ Contact contactOf(const TdcOptions& o, const std::string& typed, bool after) {
     c.scale = scaleOf(o.wheel);
     c.typed = typed;
     if (o.drop > 0.0) c.drop_mm = o.drop;
-    const auto read = readWheel(typed, {Wheel{c.scale}, after, DeadCentre::Top});
+    const auto read = readWheel(typed, {DegreeWheel{c.scale}, after, DeadCentre::Top});
     if (const auto* e = std::get_if<EntryError>(&read))
         throw Refusal{
             QStringLiteral(
@@ -91,7 +91,7 @@ TdcResult halfDuration(const TdcOptions& o) {
             words::sentence(f, {}) + QLatin1Char('\n')};
 }
 
-QString textOf(const TdcFindings& tdc, const TdcPass& pass, const Wheel& wheel) {
+QString textOf(const TdcFindings& tdc, const TdcPass& pass, const DegreeWheel& wheel) {
     const words::Style style;
     QString out = QStringLiteral("true TDC stands at %1° on the wheel\n")
                       .arg(words::signedFixed(*pass.correction_deg, 2, style));
@@ -145,7 +145,7 @@ TdcResult runTdc(const TdcOptions& o) {
                  {"drift", value(pass.pairs.back().drift_deg)},
                  {"uncertainty", value(pass.uncertainty_deg)},
                  {"findings", findingsJson(tdc.findings, {})}},
-            textOf(tdc, pass, Wheel{scaleOf(o.wheel)})};
+            textOf(tdc, pass, DegreeWheel{scaleOf(o.wheel)})};
 }
 
 } // namespace cli

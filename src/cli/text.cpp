@@ -123,7 +123,7 @@ QString jobText(const Job& job, const Findings& findings, const words::Style& st
                    explanationText(*c.explanation, findings.tdc.state == TdcState::Proved, style);
     const QString need = words::needSentence(job, findings.need, style);
     if (!findings.need.fault && !need.isEmpty()) out += need + QLatin1Char('\n');
-    for (const ChangeCheck& c : findings.changes)
+    for (const MoveCheck& c : findings.changes)
         out += QStringLiteral("Change %1. %2\n").arg(c.number).arg(words::sentence(c, style));
     return out + findingLines(findings.all, style);
 }

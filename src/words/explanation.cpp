@@ -181,22 +181,22 @@ QStringList eventLines(const Explanation& x, const Style& style) {
 QString contradiction(const CardContradiction& c, const Style& style) {
     QString what;
     switch (c.what) {
-    case CardDoubt::IntakeDuration:
+    case CardConflict::IntakeDuration:
         what = QStringLiteral("intake duration");
         break;
-    case CardDoubt::ExhaustDuration:
+    case CardConflict::ExhaustDuration:
         what = QStringLiteral("exhaust duration");
         break;
-    case CardDoubt::IntakeCentre:
+    case CardConflict::IntakeCentre:
         what = QStringLiteral("intake centre");
         break;
-    case CardDoubt::ExhaustCentre:
+    case CardConflict::ExhaustCentre:
         what = QStringLiteral("exhaust centre");
         break;
-    case CardDoubt::Separation:
+    case CardConflict::Separation:
         what = QStringLiteral("separation");
         break;
-    case CardDoubt::Advertised:
+    case CardConflict::Advertised:
         return QStringLiteral("The card contradicts itself: its advertised duration, %1, is no "
                               "longer than the one higher up, %2.")
             .arg(degrees(c.printed, style), degrees(c.follows, style));

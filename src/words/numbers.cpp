@@ -116,7 +116,7 @@ QString abbreviated(CrankDeg at, const Style& style, int places) {
            (said.after ? QLatin1Char('A') : QLatin1Char('B')) + centre;
 }
 
-QString onWheel(CrankDeg at, const Wheel& wheel, const Style& style, bool brief) {
+QString onWheel(CrankDeg at, const DegreeWheel& wheel, const Style& style, bool brief) {
     const double number = wheelNumber(at, wheel);
     const double turn = wrapTurn(at).deg;
     switch (wheel.scale) {

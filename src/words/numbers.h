@@ -16,7 +16,7 @@ namespace words {
 struct Style {
     lobe::LengthUnit unit = lobe::LengthUnit::Millimetre;
     QLocale locale = QLocale::c();
-    std::optional<lobe::Wheel> wheel{}; ///< at the engine: angles as its wheel shows them
+    std::optional<lobe::DegreeWheel> wheel{}; ///< at the engine: angles as its wheel shows them
 
     bool inches() const { return unit == lobe::LengthUnit::Inch; }
 };
@@ -57,7 +57,7 @@ QString fromDeadCentre(lobe::CrankDeg at, const Style& style, int places = 1);
 QString abbreviated(lobe::CrankDeg at, const Style& style, int places = 1);
 /// As the wheel shows it: "100°" on a full wheel, "100° after TDC" on a half wheel, signed, or from
 /// the nearest dead centre on a quarter wheel. `brief` uses ATDC and its like.
-QString onWheel(lobe::CrankDeg at, const lobe::Wheel& wheel, const Style& style,
+QString onWheel(lobe::CrankDeg at, const lobe::DegreeWheel& wheel, const Style& style,
                 bool brief = false);
 /// An angle to go to or to look at: on the wheel when the style has one, else from the nearest
 /// dead centre.

@@ -135,7 +135,7 @@ QString sentence(const TableError& e, const QString& fileName) {
     return {};
 }
 
-QString tdcInstruction(const TdcFindings& tdc, const Wheel& wheel, const Style& style) {
+QString tdcInstruction(const TdcFindings& tdc, const DegreeWheel& wheel, const Style& style) {
     const TdcPass* pass = tdc.latest();
     if (!pass || pass->agrees) return {};
     const double off = *pass->correction_deg;

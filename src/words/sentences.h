@@ -46,6 +46,7 @@ QString taskReason(const lobe::Task& task);
 
 QString progressName(lobe::Progress progress);
 /// What to do with the pointer: how far and which way, and what both contacts must then read.
-QString tdcInstruction(const lobe::TdcFindings& tdc, const lobe::Wheel& wheel, const Style& style);
+QString tdcInstruction(const lobe::TdcFindings& tdc, const lobe::DegreeWheel& wheel,
+                       const Style& style);
 
 } // namespace words

@@ -248,7 +248,7 @@ static QString centreOfEvent(const Job& job, const Need& n, const Style& style) 
     if (n.keepsCentre_deg)
         text +=
             QStringLiteral(" This lobe is not as long as printed: %1 %2 keeps the card's centre.")
-                .arg(eventName(job.settings.target.event), degrees(*n.keepsCentre_deg, style));
+                .arg(eventName(job.trial.target.event), degrees(*n.keepsCentre_deg, style));
     return text;
 }
 
@@ -260,22 +260,22 @@ QString needSentence(const Job& job, const Need& n, const Style& style) {
     };
     QStringList parts;
     const bool two = job.engine.layout == Layout::TwinOverheadCam;
-    if (n.intake_deg)
+    if (n.move_deg.intake)
         parts << one(two ? QStringLiteral("the intake cam") : QStringLiteral("the cam"),
-                     *n.intake_deg);
-    if (n.exhaust_deg) parts << one(QStringLiteral("the exhaust cam"), *n.exhaust_deg);
+                     *n.move_deg.intake);
+    if (n.move_deg.exhaust) parts << one(QStringLiteral("the exhaust cam"), *n.move_deg.exhaust);
     if (parts.isEmpty()) return {};
     QString said = parts.join(QStringLiteral(", "));
     if (parts.size() == 2) {
         const auto each = [&](double deg) {
             return std::abs(deg) < kShown_deg ? QStringLiteral("right") : moveBy(deg, style);
         };
-        said =
-            QStringLiteral("intake %1, exhaust %2").arg(each(*n.intake_deg), each(*n.exhaust_deg));
+        said = QStringLiteral("intake %1, exhaust %2")
+                   .arg(each(*n.move_deg.intake), each(*n.move_deg.exhaust));
     }
     said.replace(0, 1, said.at(0).toUpper());
-    const double most =
-        std::max(std::abs(n.intake_deg.value_or(0.0)), std::abs(n.exhaust_deg.value_or(0.0)));
+    const double most = std::max(std::abs(n.move_deg.intake.value_or(0.0)),
+                                 std::abs(n.move_deg.exhaust.value_or(0.0)));
     const QString pm = QString(QChar(0xB1)) + degrees(n.uncertainty_deg, style);
     if (most < kShown_deg)
         return QStringLiteral("%1, known to %2: leave it.")
@@ -285,7 +285,7 @@ QString needSentence(const Job& job, const Need& n, const Style& style) {
     if (most <= n.uncertainty_deg)
         return said + QStringLiteral(": less than it is known by (%1), so leave it.").arg(pm);
     return said +
-           QStringLiteral(" for %1, known to %2.").arg(targetName(job.settings.target.kind), pm) +
+           QStringLiteral(" for %1, known to %2.").arg(targetName(job.trial.target.kind), pm) +
            centreOfEvent(job, n, style);
 }
 
@@ -298,7 +298,7 @@ QString residualNote(double residual, double uncertainty, const Style& style) {
 }
 
 /// "14 later: that is the 4 degree keyway and one tooth back."
-static QString insteadText(const ChangeCheck& c, const Style& style) {
+static QString insteadText(const MoveCheck& c, const Style& style) {
     if (!c.instead || !c.moved_deg) return {};
     QStringList parts;
     const DriveMove& m = *c.instead;
@@ -321,7 +321,7 @@ static QString insteadText(const ChangeCheck& c, const Style& style) {
         .arg(moveBy(*c.moved_deg, style), parts.join(QStringLiteral(" and ")));
 }
 
-QString sentence(const ChangeCheck& c, const Style& style) {
+QString sentence(const MoveCheck& c, const Style& style) {
     const QString who = sideTitle(c.side) + QStringLiteral(", cylinder %1: ").arg(c.cylinder);
     const QString meant = moveBy(c.meant_deg, style);
     if (c.verdict == MoveVerdict::Waiting || !c.moved_deg)

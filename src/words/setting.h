@@ -39,7 +39,7 @@ QString driveName(lobe::DriveKind kind);
 QString eventName(lobe::Event event);
 
 /// Whether a change did what it was meant to, and what to do next.
-QString sentence(const lobe::ChangeCheck& check, const Style& style);
+QString sentence(const lobe::MoveCheck& check, const Style& style);
 
 /// What moving a cam earlier or later usually does, and narrowing or widening: reasons, never a
 /// promise. Two sentences.

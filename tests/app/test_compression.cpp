@@ -152,14 +152,14 @@ private slots:
         atCompression(bench);
         for (int i = 0; i < 4; ++i)
             bench.key(Qt::Key_Down);
-        Settings s = bench.session().job().settings;
-        s.deck_mm.clear();
-        bench.session().keep(book::SetSettings{s});
+        Stated s = bench.session().job();
+        s.fitted.deck_mm.clear();
+        bench.session().keep(book::SetStated{s});
         bench.type(QStringLiteral("tdc"));
         QVERIFY(bench.text("echo").contains(QStringLiteral("No deck was measured")));
         bench.line()->clear();
-        s.deck_mm = {0.30, 0.36};
-        bench.session().keep(book::SetSettings{s});
+        s.fitted.deck_mm = {0.30, 0.36};
+        bench.session().keep(book::SetStated{s});
         bench.type(QStringLiteral("tdc"));
         QVERIFY(std::abs(bench.onDisk().engine.chamber.deck_mm - 0.33) < 1e-9);
     }
@@ -196,7 +196,7 @@ private slots:
         Bench bench(true);
         atCompression(bench);
         bench.type(QStringLiteral("reach 8.5"));
-        QCOMPARE(bench.onDisk().settings.wantedDynamic, 8.5);
+        QCOMPARE(bench.onDisk().trial.wantedDynamic, 8.5);
         const QString said = bench.text("compressionReached");
         const double closing = *bench.session().findings().closings[0].deg;
         const CompressionState now = stateOf(bench.session().job(), 1, closing, 0.0);
@@ -215,7 +215,7 @@ private slots:
         Bench bench(true);
         atCompression(bench);
         bench.type(QStringLiteral("k"));
-        const auto kept = bench.onDisk().settings.kept;
+        const auto kept = bench.onDisk().trial.kept;
         QVERIFY(kept.has_value());
         const Compression before = of(*kept);
         bench.key(Qt::Key_Down);
@@ -229,7 +229,7 @@ private slots:
         // The same state once more lets it go.
         bench.type(QStringLiteral("k"));
         bench.type(QStringLiteral("k"));
-        QVERIFY(!bench.onDisk().settings.kept);
+        QVERIFY(!bench.onDisk().trial.kept);
     }
 
     void fuelsAreTheUsers() {
@@ -240,7 +240,7 @@ private slots:
             bench.key(Qt::Key_Down);
         bench.type(QStringLiteral("methanol 11.5"));
         const auto has = [&](const char* name) {
-            for (const FuelLimit& f : bench.onDisk().settings.fuels)
+            for (const FuelLimit& f : bench.onDisk().reckoning.fuels)
                 if (f.name == name) return f.dynamic;
             return 0.0;
         };

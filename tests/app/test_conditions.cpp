@@ -41,7 +41,7 @@ private slots:
         QVERIFY(!bench.find<QWidget>("runConditions")->isVisible());
         QVERIFY2(bench.text("ask").startsWith(QStringLiteral("lift at")),
                  qPrintable(bench.text("ask")));
-        const RunTerms t = bench.onDisk().runs.back().terms;
+        const RunConditions t = bench.onDisk().runs.back().conditions;
         QVERIFY(t.taken == Place::Valve);
         QVERIFY(t.follower == Follower::Hydraulic);
         QVERIFY(t.spring == Spring::Checking);
@@ -109,11 +109,11 @@ private slots:
         QVERIFY(f->passes);
         QVERIFY(std::abs(f->passes->widest.mm - 0.03) < 0.002);
         bench.type(QStringLiteral("a"));
-        QVERIFY(bench.onDisk().settings.averagePasses);
+        QVERIFY(bench.onDisk().reckoning.averagePasses);
         f = bench.session().findings().run(bench.session().run()->id);
         QVERIFY(std::abs(f->lobe.curve->at(-70.0) - 0.015) < 2e-3);
         bench.type(QStringLiteral("a"));
-        QVERIFY(!bench.onDisk().settings.averagePasses);
+        QVERIFY(!bench.onDisk().reckoning.averagePasses);
     }
 
     void stillToTakeLeadsThere() {
@@ -173,14 +173,14 @@ private slots:
                  qPrintable(bench.text("tdcVerdict")));
         bench.type(QStringLiteral("t"));
         Job job = bench.onDisk();
-        QVERIFY(job.settings.top == WhichTop::Firing);
-        QCOMPARE(job.runs[0].terms.shift_deg, 360.0);
+        QVERIFY(job.fitted.top == WhichTop::Firing);
+        QCOMPARE(job.runs[0].conditions.shift_deg, 360.0);
         QVERIFY(std::abs(bench.session().findings().runs[0].lobe.centres.equalDrop->deg - 106.0) <
                 0.3);
         QVERIFY(!bench.text("tdcVerdict").contains(QStringLiteral("Type T")));
         // One step there, one step back.
         bench.key(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(bench.onDisk().settings.top == WhichTop::Overlap);
+        QVERIFY(bench.onDisk().fitted.top == WhichTop::Overlap);
     }
 };
 

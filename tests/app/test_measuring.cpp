@@ -39,10 +39,10 @@ private slots:
         Job job = bench.onDisk();
         QCOMPARE(job.engine.rod_mm, 142.0);
         QVERIFY(job.engine.rotation == Rotation::Anticlockwise);
-        QCOMPARE(job.engine.ratioExhaust, 1.5);
-        QCOMPARE(job.engine.lashIntake_mm, 0.30);
-        QCOMPARE(*job.card->evo, 52.0);
-        QVERIFY(!job.card->intakeCentre);
+        QCOMPARE(job.engine.ratio.exhaust, 1.5);
+        QCOMPARE(job.engine.lash_mm.intake, 0.30);
+        QCOMPARE(*job.card->events.evo, 52.0);
+        QVERIFY(!job.card->centre.intake);
         // Two contacts as read; the instruction; a second pass.
         bench.type(QStringLiteral("31"));
         bench.type(QStringLiteral("26.5"));
@@ -64,7 +64,7 @@ private slots:
         QCOMPARE(job.runs[0].readings[3].at.deg, -55.0);
         QCOMPARE(job.runs[0].readings[3].lift_mm, 0.02);
         QCOMPARE(QString::fromStdString(job.runs[0].readings[3].typed), QStringLiteral("0,02"));
-        QCOMPARE(job.runs[0].terms.lash_mm, 0.30);
+        QCOMPARE(job.runs[0].conditions.lash_mm, 0.30);
     }
 
     void aWholeRunWithAMistake() {

@@ -40,9 +40,10 @@ void measureAgain(Bench& bench, double advanced) {
         const LobeFigures& lobe = found.of(c, side)->lobe;
         bench.session().select(1, side);
         bench.window().go(stations::lobes);
-        const RunTerms terms = nextTerms(before, 1, side);
-        for (double d = terms.from.deg; d <= terms.to.deg + 1e-9; d += terms.step_deg)
-            bench.type(QString::number(lobe.liftAt({d + advanced}, terms.taken), 'f', 2));
+        const RunConditions conditions = nextConditions(before, 1, side);
+        for (double d = conditions.from.deg; d <= conditions.to.deg + 1e-9;
+             d += conditions.step_deg)
+            bench.type(QString::number(lobe.liftAt({d + advanced}, conditions.taken), 'f', 2));
     }
     bench.session().select(1, Side::Intake);
     bench.window().go(stations::set);
@@ -67,10 +68,10 @@ private slots:
         bench.type(QStringLiteral("made paint on the bush, keyway 1"));
         Job job = bench.onDisk();
         QCOMPARE(job.changes.size(), std::size_t(1));
-        QCOMPARE(job.changes[0].intake->bush_deg, 2.0);
+        QCOMPARE(job.changes[0].made.intake->bush_deg, 2.0);
         QCOMPARE(job.changes[0].marks, std::string("paint on the bush, keyway 1"));
         QVERIFY(job.changes[0].time_ms > 0);
-        QVERIFY(std::abs(*job.changes[0].intakeWanted_deg - 2.0) < 0.2);
+        QVERIFY(std::abs(*job.changes[0].wanted_deg.intake - 2.0) < 0.2);
         QVERIFY(bench.text("setHistory").contains(QStringLiteral("measure it again")));
         QCOMPARE(slide(bench)->value(), 0.0);
         bench.type(QStringLiteral("note looked through the plug hole"));
@@ -80,8 +81,8 @@ private slots:
         job = bench.onDisk();
         // The old readings stay with the cam as it was found.
         QCOMPARE(job.runs.size(), std::size_t(4));
-        QCOMPARE(job.runs[0].terms.setting, 0);
-        QCOMPARE(job.runs[2].terms.setting, 1);
+        QCOMPARE(job.runs[0].conditions.afterMove, 0);
+        QCOMPARE(job.runs[2].conditions.afterMove, 1);
         QVERIFY2(bench.text("setHistory").contains(QStringLiteral("as it was meant to")),
                  qPrintable(bench.text("setHistory")));
         QVERIFY2(bench.text("setVerdict").contains(QStringLiteral("leave it")) ||
@@ -132,9 +133,9 @@ private slots:
         QVERIFY2(bench.text("setSteps").contains(QStringLiteral("clockwise by 2.3° crank")),
                  qPrintable(bench.text("setSteps")));
         bench.type(QStringLiteral("made by eye"));
-        const SettingChange c = bench.onDisk().changes.at(0);
-        QCOMPARE(c.intake->total_deg, 2.3);
-        QCOMPARE(c.intake->changes(), 0);
+        const CamMove c = bench.onDisk().changes.at(0);
+        QCOMPARE(c.made.intake->total_deg, 2.3);
+        QCOMPARE(c.made.intake->changes(), 0);
         QVERIFY(bench.text("setHistory").contains(QStringLiteral("2.3° earlier")));
     }
 
@@ -241,7 +242,7 @@ private slots:
         bench.key(Qt::Key_Down);
         bench.key(Qt::Key_Down);
         bench.type(QStringLiteral("ivc 38"));
-        const Target t = bench.onDisk().settings.target;
+        const Target t = bench.onDisk().trial.target;
         QVERIFY(t.kind == TargetKind::EventAt);
         QVERIFY(t.event == Event::IntakeCloses);
         QCOMPARE(t.event_deg, 38.0);
@@ -281,9 +282,9 @@ private slots:
         QVERIFY(steps.indexOf(QStringLiteral("exhaust cam wheel")) <
                 steps.indexOf(QStringLiteral("intake cam wheel")));
         bench.type(QStringLiteral("made both"));
-        const SettingChange c = bench.onDisk().changes.at(0);
-        QCOMPARE(c.intake->slot_deg, 6.0);
-        QCOMPARE(c.exhaust->slot_deg, 2.0);
+        const CamMove c = bench.onDisk().changes.at(0);
+        QCOMPARE(c.made.intake->slot_deg, 6.0);
+        QCOMPARE(c.made.exhaust->slot_deg, 2.0);
         QVERIFY(bench.text("setNotes").contains(QStringLiteral("off head and block")));
     }
 

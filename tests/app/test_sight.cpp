@@ -30,16 +30,16 @@ void longJob(Bench& bench) {
     e.bore_mm = 101.125;
     e.stroke_mm = 101.125;
     e.rod_mm = 171.125;
-    e.ratioIntake = e.ratioExhaust = 1.625;
-    e.lashIntake_mm = 0.457;
-    e.lashExhaust_mm = 0.508;
+    e.ratio.intake = e.ratio.exhaust = 1.625;
+    e.lash_mm.intake = 0.457;
+    e.lash_mm.exhaust = 0.508;
     bench.session().keep(book::SetEngine{e});
     Card c;
     c.name = std::string(60, 'W');
-    c.ivo = 12;
-    c.ivc = 40;
-    c.evo = 52;
-    c.evc = 4;
+    c.events.ivo = 12;
+    c.events.ivc = 40;
+    c.events.evo = 52;
+    c.events.evc = 4;
     bench.session().keep(book::SetCards{c});
 }
 

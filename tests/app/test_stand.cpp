@@ -70,7 +70,7 @@ private slots:
         // Which top: the line asks what the verdict asks.
         QVERIFY(bench.text("ask").contains(QStringLiteral("overlap or firing")));
         bench.type(QStringLiteral("overlap"));
-        QVERIFY(bench.onDisk().settings.top == WhichTop::Overlap);
+        QVERIFY(bench.onDisk().fitted.top == WhichTop::Overlap);
         QCOMPARE(bench.onDisk().contacts.size(), std::size_t(5));
         QVERIFY(bench.text("ask").contains(QStringLiteral("another contact")));
     }
@@ -181,7 +181,7 @@ private slots:
         bench.type(QStringLiteral("t"));
         const Job job = bench.onDisk();
         QCOMPARE(job.runs.size(), before + 2);
-        QCOMPARE(job.runs[before].terms.shift_deg, 360.0);
+        QCOMPARE(job.runs[before].conditions.shift_deg, 360.0);
         QCOMPARE(bench.text("turnTo"), QStringLiteral("65°"));
     }
 
@@ -196,14 +196,14 @@ private slots:
         QVERIFY2(bench.text("tdcVerdict").contains(QStringLiteral("Type S")),
                  qPrintable(bench.text("tdcVerdict")));
         bench.type(QStringLiteral("s"));
-        QCOMPARE(bench.onDisk().runs[0].terms.shift_deg, -2.0);
+        QCOMPARE(bench.onDisk().runs[0].conditions.shift_deg, -2.0);
         QVERIFY(!bench.text("tdcVerdict").contains(QStringLiteral("Type S")));
         bench.key(Qt::Key_Z, Qt::ControlModifier);
         bench.type(QStringLiteral("k"));
-        QCOMPARE(bench.onDisk().runs[0].terms.shift_deg, 0.0);
+        QCOMPARE(bench.onDisk().runs[0].conditions.shift_deg, 0.0);
         QVERIFY2(!bench.text("tdcVerdict").contains(QStringLiteral("Type S")),
                  qPrintable(bench.line()->text() + bench.text("echo") + bench.text("ask") +
-                            QString::number(bench.onDisk().runs[0].terms.tdcAnswered)));
+                            QString::number(bench.onDisk().runs[0].conditions.tdcAnswered)));
     }
 
     // A cam by its events, one closing typed on the wrong side, put right, all by keyboard.
@@ -231,7 +231,7 @@ private slots:
         bench.type(QStringLiteral("112b"));
         const Job job = bench.onDisk();
         const LiftRun& run = job.runs.back();
-        QVERIFY(run.terms.eventsOnly);
+        QVERIFY(run.conditions.eventsOnly);
         QCOMPARE(run.readings.size(), std::size_t(10));
         QVERIFY(run.readings[6].of == ReadingOf::Closes);
         QCOMPARE(run.readings[6].at.deg, 4.0);

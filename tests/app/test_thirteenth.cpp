@@ -32,18 +32,18 @@ private slots:
         Bench bench;
         bench.type(QStringLiteral("counted"));
         QTRY_VERIFY(bench.session().hasJob());
-        const auto before = bench.onDisk().settings.heights.size();
+        const auto before = bench.onDisk().reckoning.heights.size();
         bench.key(Qt::Key_3, Qt::ControlModifier | Qt::ShiftModifier);
         QVERIFY(bench.find<QWidget>("tallyStation")->isVisible());
         QVERIFY(bench.text("ask").contains(QStringLiteral("one more height")));
         bench.type(QStringLiteral("0.75"));
-        QCOMPARE(bench.onDisk().settings.heights.size(), before + 1);
+        QCOMPARE(bench.onDisk().reckoning.heights.size(), before + 1);
         // The place is kept by its word.
         bench.restart();
         QVERIFY(bench.window().station() == stations::tally);
         // What it changed is undone from anywhere, and shown where settings are.
         bench.key(Qt::Key_Z, Qt::ControlModifier);
-        QCOMPARE(bench.onDisk().settings.heights.size(), before);
+        QCOMPARE(bench.onDisk().reckoning.heights.size(), before);
         QVERIFY(bench.window().station() == stations::timing);
     }
 

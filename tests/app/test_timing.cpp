@@ -54,10 +54,10 @@ private slots:
                 QStringLiteral("@%1 %2").arg(d).arg(QString::number(ex.at(d) + 0.14, 'f', 2)));
         Card card;
         card.name = "Esker try";
-        card.ivo = std::round(-in.event(1.27, true));
-        card.ivc = std::round(in.event(1.27, false) - 180.0);
-        card.evo = std::round(-180.0 - ex.event(1.27, true));
-        card.evc = std::round(ex.event(1.27, false));
+        card.events.ivo = std::round(-in.event(1.27, true));
+        card.events.ivc = std::round(in.event(1.27, false) - 180.0);
+        card.events.evo = std::round(-180.0 - ex.event(1.27, true));
+        card.events.evc = std::round(ex.event(1.27, false));
         bench.session().keep(book::SetCards{card});
         bench.window().go(stations::timing);
         QVERIFY2(bench.text("timingVerdict").contains(QStringLiteral("too high on the exhaust")),
@@ -71,9 +71,9 @@ private slots:
         openJob(bench, 0);
         bench.window().go(stations::timing);
         bench.click("school3");
-        QVERIFY(bench.onDisk().settings.school == CentreSchool::Centroid);
+        QVERIFY(bench.onDisk().reckoning.school == CentreSchool::Centroid);
         bench.restart(true);
-        QVERIFY(bench.session().job().settings.school == CentreSchool::Centroid);
+        QVERIFY(bench.session().job().reckoning.school == CentreSchool::Centroid);
         auto* slate = static_cast<app::RowList*>(bench.find<QWidget>("slateFigures"));
         bool said = false;
         for (int i = 0; i < slate->count(); ++i)
@@ -88,15 +88,15 @@ private slots:
         openJob(bench, 0);
         bench.window().go(stations::timing);
         bench.type(QStringLiteral("inch"));
-        QVERIFY(std::abs(bench.onDisk().settings.heights[2].mm - 1.27) < 1e-9);
+        QVERIFY(std::abs(bench.onDisk().reckoning.heights[2].mm - 1.27) < 1e-9);
         bench.type(QStringLiteral("3t"));
-        QCOMPARE(bench.onDisk().settings.heights.size(), std::size_t(6));
+        QCOMPARE(bench.onDisk().reckoning.heights.size(), std::size_t(6));
         bench.type(QStringLiteral("smooth"));
-        QVERIFY(!bench.onDisk().settings.smoothing);
+        QVERIFY(!bench.onDisk().reckoning.smoothing);
         QVERIFY2(!bench.text("timingCurve").contains(QStringLiteral("smoothed")),
                  qPrintable(bench.text("timingCurve")));
         bench.type(QStringLiteral("smooth"));
-        QVERIFY(bench.onDisk().settings.smoothing);
+        QVERIFY(bench.onDisk().reckoning.smoothing);
         QVERIFY(bench.text("timingCurve").contains(QStringLiteral("smoothed, since readings")));
     }
 
@@ -144,11 +144,11 @@ private slots:
         const Card right = *bench.session().job().card;
         Card wrong = right;
         wrong.name = "Esker hot";
-        wrong.ivo = 30;
-        wrong.ivc = 66;
-        wrong.intakeLift_mm = 8.6;
-        wrong.evo = 75;
-        wrong.evc = 28;
+        wrong.events.ivo = 30;
+        wrong.events.ivc = 66;
+        wrong.lift_mm.intake = 8.6;
+        wrong.events.evo = 75;
+        wrong.events.evc = 28;
         bench.session().keep(book::SetCards{wrong, {right}});
         bench.window().go(stations::timing);
         QVERIFY2(bench.text("timingVerdict").contains(QStringLiteral("hardly the cam")),
@@ -167,7 +167,7 @@ private slots:
         QVERIFY2(bench.text("timingVerdict").contains(QStringLiteral("looks like the Drumlin 276")),
                  qPrintable(bench.text("timingVerdict")));
         Card other = bench.session().job().otherCards[0];
-        other.ivc = 70;
+        other.events.ivc = 70;
         bench.session().keep(book::SetCards{{}, {other}});
         QVERIFY(bench.text("timingVerdict").contains(QStringLiteral("none of those at hand")));
     }

@@ -23,7 +23,7 @@ void openJob(Bench& bench, std::size_t index) {
 
 /// A whole run of the lobe at hand: a cosine on a flat base circle.
 void takeLobe(Bench& bench) {
-    const RunTerms t = usualTerms(bench.session().job().engine, bench.session().side());
+    const RunConditions t = usualConditions(bench.session().job().engine, bench.session().side());
     const double centre = (t.from.deg + t.to.deg) / 2.0;
     bench.type(QStringLiteral("step 10"));
     for (double d = t.from.deg; d <= t.to.deg + 1e-9; d += 10.0) {
@@ -157,7 +157,7 @@ private slots:
         const auto contacts = bench.onDisk().contacts.size();
         bench.type(QStringLiteral("3"));
         QCOMPARE(bench.onDisk().contacts.size(), contacts);
-        QVERIFY(bench.onDisk().settings.top == WhichTop::Firing);
+        QVERIFY(bench.onDisk().fitted.top == WhichTop::Firing);
         bench.window().go(stations::compression);
         QVERIFY(bench.text("ask").startsWith(QStringLiteral("Bore")));
         bench.type(QStringLiteral("90x78"));
@@ -196,7 +196,7 @@ private slots:
         QVERIFY(bench.window().station() == stations::tdc);
         QVERIFY(bench.text("ask").contains(QStringLiteral("overlap or firing")));
         bench.type(QStringLiteral("overlap"));
-        QVERIFY(bench.onDisk().settings.top == WhichTop::Overlap);
+        QVERIFY(bench.onDisk().fitted.top == WhichTop::Overlap);
     }
 
     void undoSaysAndShowsWhatItTookBack() {
@@ -295,12 +295,12 @@ private slots:
         };
         QString is;
         if (fact == QLatin1String("Bore")) is = n(e.bore_mm) + QLatin1Char(' ') + n(e.stroke_mm);
-        if (fact == QLatin1String("Rocker ratio, intake")) is = n(e.ratioIntake);
+        if (fact == QLatin1String("Rocker ratio, intake")) is = n(e.ratio.intake);
         // The exhaust's own, and the intake's left alone.
-        if (fact == QLatin1String("Rocker ratio, exhaust") && e.ratioIntake == 1.0)
-            is = n(e.ratioExhaust);
-        if (fact == QLatin1String("Lash, exhaust") && e.lashIntake_mm == 0.0)
-            is = n(e.lashExhaust_mm);
+        if (fact == QLatin1String("Rocker ratio, exhaust") && e.ratio.intake == 1.0)
+            is = n(e.ratio.exhaust);
+        if (fact == QLatin1String("Lash, exhaust") && e.lash_mm.intake == 0.0)
+            is = n(e.lash_mm.exhaust);
         if (fact == QLatin1String("Runs"))
             is = e.rotation == Rotation::Clockwise ? QStringLiteral("cw") : QStringLiteral("ccw");
         if (fact == QLatin1String("Camshafts"))
@@ -312,7 +312,8 @@ private slots:
                  : e.follower == Follower::SolidRoller ? QStringLiteral("roller")
                                                        : QStringLiteral("hydraulic");
         if (fact.endsWith(QLatin1String("opens")))
-            is = QStringList{o(job.card->ivo), o(job.card->ivc), o(job.card->evo), o(job.card->evc)}
+            is = QStringList{o(job.card->events.ivo), o(job.card->events.ivc),
+                             o(job.card->events.evo), o(job.card->events.evc)}
                      .join(QLatin1Char(' '));
         QCOMPARE(is, value);
     }
@@ -393,9 +394,9 @@ private slots:
         bench.window().go(stations::timing);
         for (const bool inches : {false, true}) {
             bench.look().setInches(inches);
-            const auto before = bench.onDisk().settings.heights.size();
+            const auto before = bench.onDisk().reckoning.heights.size();
             bench.type(QStringLiteral("325"));
-            QCOMPARE(bench.onDisk().settings.heights.size(), before);
+            QCOMPARE(bench.onDisk().reckoning.heights.size(), before);
             QVERIFY(bench.line()->hasSelectedText());
             bench.key(Qt::Key_Escape);
         }
@@ -441,16 +442,16 @@ private slots:
         auto other = book::Book::open(bench.session().book().path());
         auto& b = *std::get<std::unique_ptr<book::Book>>(other);
         const Job seen = bench.session().job();
-        Settings s = seen.settings;
-        s.school = CentreSchool::Centroid;
-        b.record(seen.id, book::SetSettings{s}, &seen);
+        Stated s = seen;
+        s.reckoning.school = CentreSchool::Centroid;
+        b.record(seen.id, book::SetStated{s}, &seen);
         // This window has not looked yet, and pins a figure.
-        Settings pinned = bench.session().job().settings;
+        Stated pinned = bench.session().job();
         pinned.pinned = {"advance"};
-        bench.session().keep(book::SetSettings{pinned});
-        QVERIFY(bench.onDisk().settings.school == CentreSchool::Centroid);
-        QVERIFY(bench.session().job().settings.school == CentreSchool::Centroid);
-        QCOMPARE(bench.onDisk().settings.pinned, (std::vector<std::string>{"advance"}));
+        bench.session().keep(book::SetStated{pinned});
+        QVERIFY(bench.onDisk().reckoning.school == CentreSchool::Centroid);
+        QVERIFY(bench.session().job().reckoning.school == CentreSchool::Centroid);
+        QCOMPARE(bench.onDisk().pinned, (std::vector<std::string>{"advance"}));
     }
 
     void aBookThatIsNotUnderstoodIsNotWritten() {

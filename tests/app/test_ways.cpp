@@ -35,7 +35,7 @@ private slots:
         QVERIFY(bench.text("ask").contains(QStringLiteral("after the nose")));
         bench.type(QStringLiteral("148"));
         LiftRun run = lastRun(bench);
-        QVERIFY(run.terms.eventsOnly && run.terms.fromNose);
+        QVERIFY(run.conditions.eventsOnly && run.conditions.fromNose);
         QCOMPARE(run.readings.size(), std::size_t(2));
         QCOMPARE(run.readings[0].at.deg, 66.0);
         QCOMPARE(run.readings[1].at.deg, 148.0);
@@ -46,18 +46,18 @@ private slots:
         bench.type(QStringLiteral("curve"));
         bench.type(QStringLiteral("0.01"));
         run = lastRun(bench);
-        QVERIFY(!run.terms.eventsOnly && !run.terms.fromNose);
+        QVERIFY(!run.conditions.eventsOnly && !run.conditions.fromNose);
     }
 
     void eventsInOneTurn() {
         Bench bench(true);
         atFreshLobe(bench, 3);
         bench.type(QStringLiteral("events"));
-        RunTerms t = lastRun(bench).terms;
+        RunConditions t = lastRun(bench).conditions;
         t.oneTurn = true;
         t.repeats = 1;
         t.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
-        bench.session().keep(book::SetTerms{lastRun(bench).id, t});
+        bench.session().keep(book::SetConditions{lastRun(bench).id, t});
         const std::pair<const char*, const char*> turn[] = {
             {"opens at 0.5", "30"},   {"opens at 1.27", "10"}, {"highest", "106a 7.21"},
             {"closes at 1.27", "42"}, {"closes at 0.5", "62"}, {"base circle", "0"}};
@@ -123,7 +123,7 @@ private slots:
         typed("intake back on the base", "0.01");
         std::vector<LiftRun> runs;
         for (const LiftRun& r : bench.onDisk().runs)
-            if (r.cylinder == 3 && r.terms.bothValves) runs.push_back(r);
+            if (r.cylinder == 3 && r.conditions.bothValves) runs.push_back(r);
         QCOMPARE(runs.size(), std::size_t(2));
         for (const LiftRun& r : runs) {
             const bool exhaust = r.side == Side::Exhaust;
@@ -142,16 +142,16 @@ private slots:
         e.firingOrder = {1, 3, 4, 2};
         bench.session().keep(book::SetEngine{e});
         bench.type(QStringLiteral("events"));
-        RunTerms t = lastRun(bench).terms;
+        RunConditions t = lastRun(bench).conditions;
         t.oneTurn = t.bothValves = t.wheelOfFirst = true;
         t.shift_deg = -180.0;
         t.repeats = 1;
         t.taken = Place::Valve;
         t.eventHeights = {{1.27, Place::Valve}};
-        bench.session().keep(book::SetTerms{lastRun(bench).id, t});
+        bench.session().keep(book::SetConditions{lastRun(bench).id, t});
         bench.type(QStringLiteral("8"));
         // The exhaust had no run of this kind yet: it begins one under the same conditions.
-        const RunTerms other = lastRun(bench).terms;
+        const RunConditions other = lastRun(bench).conditions;
         QVERIFY(lastRun(bench).side == Side::Exhaust);
         QVERIFY(other.wheelOfFirst && other.bothValves && other.taken == Place::Valve);
         QCOMPARE(other.shift_deg, -180.0);
@@ -169,7 +169,7 @@ private slots:
         for (int i = 0; i < 18; ++i)
             bench.type(QString());
         bench.type(QStringLiteral("2"));
-        RunTerms t = lastRun(bench).terms;
+        RunConditions t = lastRun(bench).conditions;
         QVERIFY(t.wheelOfFirst);
         QCOMPARE(t.shift_deg, -180.0);
         QCOMPARE(t.from.deg, 110.0); // 70 before TDC
@@ -179,12 +179,12 @@ private slots:
         const RunFindings* f = bench.session().findings().run(lastRun(bench).id);
         QCOMPARE(f->readings.back().at.deg, 105.0);
         bench.type(QStringLiteral("events"));
-        t = lastRun(bench).terms;
+        t = lastRun(bench).conditions;
         QVERIFY(t.wheelOfFirst);
         QCOMPARE(t.shift_deg, -180.0);
         t.repeats = 1;
         t.eventHeights = {{1.27, Place::Tappet}};
-        bench.session().keep(book::SetTerms{lastRun(bench).id, t});
+        bench.session().keep(book::SetConditions{lastRun(bench).id, t});
         bench.type(QStringLiteral("166a"));
         bench.type(QStringLiteral("40a"));
         f = bench.session().findings().run(lastRun(bench).id);
@@ -239,9 +239,9 @@ private slots:
     void theOtherGaugeByOneKey() {
         Bench bench;
         bench.session().newJob(QStringLiteral("gauge"));
-        Settings s = bench.session().job().settings;
-        s.wheel = WheelScale::Twice180;
-        bench.session().keep(book::SetSettings{s});
+        Stated s = bench.session().job();
+        s.fitted.scale = WheelScale::Twice180;
+        bench.session().keep(book::SetStated{s});
         bench.window().go(stations::tdc);
         bench.type(QStringLiteral("30"));
         bench.type(QStringLiteral("28"));
@@ -276,7 +276,7 @@ private slots:
         bench.session().openJob(bench.session().book().jobs()[0].id);
         LiftRun run;
         run.cylinder = 3;
-        run.terms = usualTerms(bench.session().job().engine, Side::Intake);
+        run.conditions = usualConditions(bench.session().job().engine, Side::Intake);
         const auto lobe = closed::power(106.0 + 180.0, 147.0, 7.2, 2.0);
         for (double d = 116.0; d <= 456.0; d += 5.0) {
             Reading r;
@@ -299,9 +299,9 @@ private slots:
         Bench bench(true);
         atFreshLobe(bench, 3);
         bench.type(QStringLiteral("events"));
-        RunTerms t = lastRun(bench).terms;
+        RunConditions t = lastRun(bench).conditions;
         t.repeats = 1;
-        bench.session().keep(book::SetTerms{lastRun(bench).id, t});
+        bench.session().keep(book::SetConditions{lastRun(bench).id, t});
         bench.type(QStringLiteral("22.3"));
         bench.type(QStringLiteral("58b"));
         QVERIFY2(bench.text("advice").contains(QStringLiteral("58ab")),
@@ -330,10 +330,10 @@ private slots:
         QVERIFY(std::abs(before->lobe.curve->at(60.0) - lobe.at(60.0)) < 0.02);
         bench.type(QStringLiteral("k"));
         run = lastRun(bench);
-        QCOMPARE(run.terms.right_deg, std::vector<double>{60.0});
+        QCOMPARE(run.conditions.right_deg, std::vector<double>{60.0});
         QVERIFY(bench.session().findings().run(run.id)->lobe.misfits.empty());
         bench.key(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(lastRun(bench).terms.right_deg.empty());
+        QVERIFY(lastRun(bench).conditions.right_deg.empty());
     }
 
     // Said before the first reading: lift is lost while it is read.
@@ -353,11 +353,11 @@ private slots:
     void wantedCentresAndFiringOrder() {
         Bench bench;
         bench.session().newJob(QStringLiteral("new"));
-        Settings s = bench.session().job().settings;
-        s.target.kind = TargetKind::Centres;
-        s.target.intakeCentre = 104.5;
-        bench.session().keep(book::SetSettings{s});
-        QCOMPARE(*bench.onDisk().settings.target.intakeCentre, 104.5);
+        Stated s = bench.session().job();
+        s.trial.target.kind = TargetKind::Centres;
+        s.trial.target.centre.intake = 104.5;
+        bench.session().keep(book::SetStated{s});
+        QCOMPARE(*bench.onDisk().trial.target.centre.intake, 104.5);
         Engine e = bench.session().job().engine;
         e.firingOrder = {1, 3, 4, 2};
         bench.session().keep(book::SetEngine{e});

@@ -92,18 +92,18 @@ private slots:
     void heightsAreEdited() {
         Bench bench(true);
         bench.window().go(stations::timing);
-        const std::size_t before = bench.onDisk().settings.heights.size();
+        const std::size_t before = bench.onDisk().reckoning.heights.size();
         bench.type(QStringLiteral("3.3v"));
-        QCOMPARE(bench.onDisk().settings.heights.size(), before + 1);
+        QCOMPARE(bench.onDisk().reckoning.heights.size(), before + 1);
         bench.type(QStringLiteral("3.3v"));
-        QCOMPARE(bench.onDisk().settings.heights.size(), before);
+        QCOMPARE(bench.onDisk().reckoning.heights.size(), before);
         bench.type(QStringLiteral("metric"));
-        QCOMPARE(bench.onDisk().settings.heights[0].mm, 0.10);
+        QCOMPARE(bench.onDisk().reckoning.heights[0].mm, 0.10);
         bench.type(QStringLiteral("none"));
         QCOMPARE(bench.line()->text(), QStringLiteral("none"));
         bench.key(Qt::Key_Escape);
         bench.click("school3");
-        QVERIFY(bench.onDisk().settings.school == CentreSchool::Centroid);
+        QVERIFY(bench.onDisk().reckoning.school == CentreSchool::Centroid);
     }
 
     void slateExplainsAndPins() {
@@ -118,7 +118,7 @@ private slots:
         slate->setFocus();
         slate->setCurrentRow(4);
         bench.key(Qt::Key_Space);
-        QCOMPARE(bench.onDisk().settings.pinned.size(), std::size_t(1));
+        QCOMPARE(bench.onDisk().pinned.size(), std::size_t(1));
         bench.click("chooseFigures");
         QCOMPARE(slate->count(), 1);
     }

@@ -94,7 +94,7 @@ private slots:
             auto b = opened(file);
             job = id(b->addJob(QStringLiteral("x")));
             id(b->record(job, book::SetEngine{}));
-            id(b->record(job, book::SetSettings{}));
+            id(b->record(job, book::SetStated{}));
             id(b->record(job, book::AddRun{LiftRun{}}));
             id(b->record(job, book::AddContact{Contact{}}));
         }
@@ -132,31 +132,31 @@ private slots:
         const auto job = id(a->addJob(QStringLiteral("x")));
         auto b = opened(file);
         const Job seen = std::get<Job>(a->load(job));
-        Settings school = seen.settings, pin = seen.settings;
-        school.school = CentreSchool::Centroid;
+        Stated school = seen, pin = seen;
+        school.reckoning.school = CentreSchool::Centroid;
         pin.pinned = {"advance"};
-        id(a->record(job, book::SetSettings{school}, &seen));
-        id(b->record(job, book::SetSettings{pin}, &seen));
+        id(a->record(job, book::SetStated{school}, &seen));
+        id(b->record(job, book::SetStated{pin}, &seen));
         Engine bore = seen.engine, teeth = seen.engine;
         bore.bore_mm = 90.0;
         teeth.drive.teeth = 44;
         id(a->record(job, book::SetEngine{bore}, &seen));
         id(b->record(job, book::SetEngine{teeth}, &seen));
         const Job both = std::get<Job>(b->load(job));
-        QVERIFY(both.settings.school == CentreSchool::Centroid);
-        QCOMPARE(both.settings.pinned, (std::vector<std::string>{"advance"}));
+        QVERIFY(both.reckoning.school == CentreSchool::Centroid);
+        QCOMPARE(both.pinned, (std::vector<std::string>{"advance"}));
         QCOMPARE(both.engine.bore_mm, 90.0);
         QCOMPARE(both.engine.drive.teeth, 44);
         // What was taken away is away, and comes back by undo.
         Job now = both;
-        now.settings.factoryMark_deg = 2.5;
-        id(a->record(job, book::SetSettings{now.settings}, &both));
+        now.fitted.factoryMark_deg = 2.5;
+        id(a->record(job, book::SetStated{now}, &both));
         const Job marked = std::get<Job>(a->load(job));
-        QCOMPARE(*marked.settings.factoryMark_deg, 2.5);
-        id(a->record(job, book::SetSettings{both.settings}, &marked));
-        QVERIFY(!std::get<Job>(a->load(job)).settings.factoryMark_deg);
+        QCOMPARE(*marked.fitted.factoryMark_deg, 2.5);
+        id(a->record(job, book::SetStated{both}, &marked));
+        QVERIFY(!std::get<Job>(a->load(job)).fitted.factoryMark_deg);
         QVERIFY(a->undo(job));
-        QCOMPARE(*std::get<Job>(a->load(job)).settings.factoryMark_deg, 2.5);
+        QCOMPARE(*std::get<Job>(a->load(job)).fitted.factoryMark_deg, 2.5);
     }
 
     // A change carried out in memory is what reading it back shows.
@@ -192,11 +192,12 @@ private slots:
                 break;
             }
             case 2: {
-                Settings s = here.settings;
-                s.heights = {{0.1 * (1 + random.bounded(9)), Place::Valve}};
-                if (random.bounded(2)) s.kept = CompressionState{"kept", 90, 78, 142, 0, {}, 60};
-                if (random.bounded(3) == 0) s.kept.reset();
-                change = book::SetSettings{s};
+                Stated s = here;
+                s.reckoning.heights = {{0.1 * (1 + random.bounded(9)), Place::Valve}};
+                if (random.bounded(2))
+                    s.trial.kept = CompressionState{"kept", 90, 78, 142, 0, {}, 60};
+                if (random.bounded(3) == 0) s.trial.kept.reset();
+                change = book::SetStated{s};
                 break;
             }
             case 3: {
@@ -223,20 +224,20 @@ private slots:
                 break;
             case 7:
                 if (run) {
-                    RunTerms t = run->terms;
+                    RunConditions t = run->conditions;
                     t.lash_mm = 0.01 * random.bounded(40);
                     if (random.bounded(2))
                         t.noseLift_mm = 7.0;
                     else
                         t.noseLift_mm.reset();
-                    change = book::SetTerms{run->id, t};
+                    change = book::SetConditions{run->id, t};
                 }
                 break;
             default: {
-                SettingChange c;
+                CamMove c;
                 c.number = 1 + random.bounded(3);
                 c.marks = std::to_string(step);
-                change = book::KeepSetting{c};
+                change = book::KeepMove{c};
             }
             }
             const auto made = b->record(job, change, &here);

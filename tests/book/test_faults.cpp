@@ -174,7 +174,7 @@ private slots:
             }
             if (step >= 5) {
                 QCOMPARE(job.changes.size(), std::size_t(1));
-                QCOMPARE(job.changes[0].intake->teeth, 1);
+                QCOMPARE(job.changes[0].made.intake->teeth, 1);
             }
             // And goes on being written.
             QVERIFY(std::holds_alternative<book::Made>(b->record(job.id, book::SetName{"on"})));

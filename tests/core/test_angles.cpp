@@ -74,7 +74,7 @@ private slots:
     // Every whole degree, shown on the wheel and read back with the right hint, is itself.
     void wheelsBothWays() {
         QFETCH(int, scale);
-        const Wheel s{static_cast<WheelScale>(scale), 523.6};
+        const DegreeWheel s{static_cast<WheelScale>(scale), 523.6};
         for (int deg = -179; deg <= 180; ++deg) {
             const double number = wheelNumber({double(deg)}, s);
             QVERIFY(number <= wheelTop(s));
@@ -88,17 +88,18 @@ private slots:
     }
 
     void wheelRefusesWhatItDoesNotCarry() {
-        QVERIFY(!fromWheel(361.0, Wheel{WheelScale::Full360With}, {}));
-        QVERIFY(!fromWheel(181.0, Wheel{WheelScale::Half180}, {}));
-        QVERIFY(!fromWheel(91.0, Wheel{WheelScale::Quarter90}, {}));
-        QVERIFY(!fromWheel(-1.0, Wheel{WheelScale::Half180}, {}));
-        QVERIFY(!fromWheel(-181.0, Wheel{WheelScale::Signed}, {}));
-        QVERIFY(fromWheel(-170.0, Wheel{WheelScale::Signed}, {}));
+        QVERIFY(!fromWheel(361.0, DegreeWheel{WheelScale::Full360With}, {}));
+        QVERIFY(!fromWheel(181.0, DegreeWheel{WheelScale::Half180}, {}));
+        QVERIFY(!fromWheel(91.0, DegreeWheel{WheelScale::Quarter90}, {}));
+        QVERIFY(!fromWheel(-1.0, DegreeWheel{WheelScale::Half180}, {}));
+        QVERIFY(!fromWheel(-181.0, DegreeWheel{WheelScale::Signed}, {}));
+        QVERIFY(fromWheel(-170.0, DegreeWheel{WheelScale::Signed}, {}));
     }
 
     void ambiguityIsTold() {
-        QVERIFY(fromWheel(31.0, Wheel{WheelScale::Half180}, {false, DeadCentre::Top})->ambiguous);
-        QVERIFY(!fromWheel(329.0, Wheel{WheelScale::Full360With}, {})->ambiguous);
+        QVERIFY(
+            fromWheel(31.0, DegreeWheel{WheelScale::Half180}, {false, DeadCentre::Top})->ambiguous);
+        QVERIFY(!fromWheel(329.0, DegreeWheel{WheelScale::Full360With}, {})->ambiguous);
     }
 };
 

@@ -22,7 +22,7 @@ struct Case {
         };
         in = make(u(100.0, 112.0), u(134.0, 150.0), u(7.0, 8.6), asymmetric, u);
         ex = make(-u(104.0, 116.0), u(134.0, 150.0), u(7.0, 8.6), asymmetric, u);
-        engine.ratioIntake = engine.ratioExhaust = 1.5;
+        engine.ratio.intake = engine.ratio.exhaust = 1.5;
         height = {1.27, Place::Tappet};
     }
 
@@ -52,10 +52,10 @@ struct Case {
         };
         const double h = tappetHeight(cardLash);
         card.height = height;
-        card.ivo = whole(Event::IntakeOpens, in.event(h, true));
-        card.ivc = whole(Event::IntakeCloses, in.event(h, false));
-        card.evo = whole(Event::ExhaustOpens, ex.event(h, true));
-        card.evc = whole(Event::ExhaustCloses, ex.event(h, false));
+        card.events.ivo = whole(Event::IntakeOpens, in.event(h, true));
+        card.events.ivc = whole(Event::IntakeCloses, in.event(h, false));
+        card.events.evo = whole(Event::ExhaustOpens, ex.event(h, true));
+        card.events.evc = whole(Event::ExhaustCloses, ex.event(h, false));
         lifts();
     }
     /// Centres at the nose, or by an equal drop.
@@ -68,15 +68,15 @@ struct Case {
                        : (l.event(l.lift_mm - 1.27, true) + l.event(l.lift_mm - 1.27, false)) / 2.0;
         };
         card.height = height;
-        card.intakeDuration = whole(in.event(h, false) - in.event(h, true));
-        card.exhaustDuration = whole(ex.event(h, false) - ex.event(h, true));
-        card.intakeCentre = whole(centre(in));
-        card.exhaustCentre = whole(-centre(ex));
+        card.duration.intake = whole(in.event(h, false) - in.event(h, true));
+        card.duration.exhaust = whole(ex.event(h, false) - ex.event(h, true));
+        card.centre.intake = whole(centre(in));
+        card.centre.exhaust = whole(-centre(ex));
         lifts();
     }
     void lifts() {
-        card.intakeLift_mm = std::round(in.lift_mm * 100.0) / 100.0;
-        card.exhaustLift_mm = std::round(ex.lift_mm * 100.0) / 100.0;
+        card.lift_mm.intake = std::round(in.lift_mm * 100.0) / 100.0;
+        card.lift_mm.exhaust = std::round(ex.lift_mm * 100.0) / 100.0;
     }
 
     LobeFigures measure(const closed::Lobe& lobe, Side side) {
@@ -233,7 +233,7 @@ private slots:
     void aMisprintedDurationBesideEventsIsNoCause() {
         Counted c = count(
             [](Case& x, unsigned) {
-                x.card.intakeDuration = *cardDuration_deg(x.card, Side::Intake) + 8.0;
+                x.card.duration.intake = *cardDuration_deg(x.card, Side::Intake) + 8.0;
             },
             kind(CauseKind::AsCard));
         SILENT(c);
@@ -345,8 +345,8 @@ private slots:
                 x.zero = 0.15;
                 x.from = -110.0;
                 x.to = 110.0;
-                x.card.intakeLift_mm.reset();
-                x.card.exhaustLift_mm.reset();
+                x.card.lift_mm.intake.reset();
+                x.card.lift_mm.exhaust.reset();
             },
             kind(CauseKind::IndicatorZero));
         QVERIFY2(c.among >= 0.9 * c.n, c.told());
@@ -356,10 +356,10 @@ private slots:
         for (double off : {-3.0, 4.0}) {
             Counted c = count(
                 [off](Case& x, unsigned) {
-                    *x.card.ivo -= off / 2.0;
-                    *x.card.ivc -= off / 2.0;
-                    *x.card.evo -= off / 2.0;
-                    *x.card.evc -= off / 2.0;
+                    *x.card.events.ivo -= off / 2.0;
+                    *x.card.events.ivc -= off / 2.0;
+                    *x.card.events.evo -= off / 2.0;
+                    *x.card.events.evc -= off / 2.0;
                 },
                 [off](const Cause& x) {
                     return x.kind == CauseKind::LobeLength && std::abs(*x.deg - off) < 1.0;
@@ -416,16 +416,17 @@ private slots:
         for (unsigned seed = 1; seed <= kTimes; ++seed) {
             Case x(seed * 17);
             x.cardOfEvents();
-            x.card.ivo = 4.0 + seed % 3; // eight early: four to six before, or after, is -4..-2
-            x.card.evc = 4.0 + seed % 2;
+            x.card.events.ivo =
+                4.0 + seed % 3; // eight early: four to six before, or after, is -4..-2
+            x.card.events.evc = 4.0 + seed % 2;
             std::normal_distribution<double> n(0.0, 0.2);
             const auto at = [&](Event e, double card) {
                 return fromCard(e, {card}).deg + (seed % 2 ? 8.0 : -8.0) + n(x.random);
             };
-            const auto i = eventsOf(Side::Intake, at(Event::IntakeOpens, *x.card.ivo),
-                                    at(Event::IntakeCloses, *x.card.ivc), x.height);
-            const auto e = eventsOf(Side::Exhaust, at(Event::ExhaustOpens, *x.card.evo),
-                                    at(Event::ExhaustCloses, *x.card.evc), x.height);
+            const auto i = eventsOf(Side::Intake, at(Event::IntakeOpens, *x.card.events.ivo),
+                                    at(Event::IntakeCloses, *x.card.events.ivc), x.height);
+            const auto e = eventsOf(Side::Exhaust, at(Event::ExhaustOpens, *x.card.events.evo),
+                                    at(Event::ExhaustCloses, *x.card.events.evc), x.height);
             const Explanation said = explain({&i, &e, x.card, x.engine, 0.3, {}});
             c.add(said, kind(CauseKind::CamTiming));
             QVERIFY(said.causes.front().kind != CauseKind::OneEvent);
@@ -438,10 +439,10 @@ private slots:
         const auto at = [](Event e, const std::optional<double>& card, double late) {
             return fromCard(e, {*card}).deg + late;
         };
-        const auto i = eventsOf(Side::Intake, at(Event::IntakeOpens, x.card.ivo, 7.0),
-                                at(Event::IntakeCloses, x.card.ivc, 8.0), x.height);
-        const auto e = eventsOf(Side::Exhaust, at(Event::ExhaustOpens, x.card.evo, 8.0),
-                                at(Event::ExhaustCloses, x.card.evc, 9.0), x.height);
+        const auto i = eventsOf(Side::Intake, at(Event::IntakeOpens, x.card.events.ivo, 7.0),
+                                at(Event::IntakeCloses, x.card.events.ivc, 8.0), x.height);
+        const auto e = eventsOf(Side::Exhaust, at(Event::ExhaustOpens, x.card.events.evo, 8.0),
+                                at(Event::ExhaustCloses, x.card.events.evc, 9.0), x.height);
         const Explanation said = explain({&i, &e, x.card, x.engine, 0.3, {}});
         QCOMPARE(said.causes.front().kind, CauseKind::CamTiming);
         QVERIFY(std::abs(*said.causes.front().deg - 8.0) < 0.2);
@@ -453,16 +454,16 @@ private slots:
         for (unsigned seed = 1; seed <= kTimes; ++seed) {
             Case x(seed * 23);
             x.cardOfEvents();
-            x.card.evc = 20.0 + seed % 5;
+            x.card.events.evc = 20.0 + seed % 5;
             std::normal_distribution<double> n(0.0, 0.2);
             const auto at = [&](Event e, double card) {
                 return fromCard(e, {card}).deg - 11.0 + n(x.random);
             };
             const double typed =
-                -toCard(Event::ExhaustCloses, {at(Event::ExhaustCloses, *x.card.evc)}).deg;
-            const auto i = eventsOf(Side::Intake, at(Event::IntakeOpens, *x.card.ivo),
-                                    at(Event::IntakeCloses, *x.card.ivc), x.height);
-            const auto e = eventsOf(Side::Exhaust, at(Event::ExhaustOpens, *x.card.evo),
+                -toCard(Event::ExhaustCloses, {at(Event::ExhaustCloses, *x.card.events.evc)}).deg;
+            const auto i = eventsOf(Side::Intake, at(Event::IntakeOpens, *x.card.events.ivo),
+                                    at(Event::IntakeCloses, *x.card.events.ivc), x.height);
+            const auto e = eventsOf(Side::Exhaust, at(Event::ExhaustOpens, *x.card.events.evo),
                                     fromCard(Event::ExhaustCloses, {typed}).deg, x.height);
             c.add(explain({&i, &e, x.card, x.engine, 0.3, {}}), [](const Cause& y) {
                 return y.kind == CauseKind::OneEvent && y.event == Event::ExhaustCloses &&

@@ -228,8 +228,8 @@ private slots:
     void closingsBySchool() {
         Job job;
         Card card;
-        card.intakeAdvertised = 276.0;
-        card.intakeCentre = 106.0;
+        card.advertisedDuration.intake = 276.0;
+        card.centre.intake = 106.0;
         job.card = card;
         LobeFigures intake;
         const auto at = [&](Height h, double closes) {
@@ -237,9 +237,9 @@ private slots:
             e.closesUncertainty_deg = 0.4;
             intake.heights.push_back(e);
         };
-        at({job.settings.seat_mm, Place::Valve}, 246.0);
+        at({job.reckoning.seat_mm, Place::Valve}, 246.0);
         at({1.27, Place::Tappet}, 222.0);
-        at({job.settings.closingHeight_mm, Place::Valve}, 230.0);
+        at({job.reckoning.closingHeight_mm, Place::Valve}, 230.0);
         const auto all = closings(job, &intake);
         QCOMPARE(*all[0].deg, 66.0);
         QCOMPARE(*all[0].uncertainty_deg, 0.4);

@@ -130,14 +130,15 @@ private slots:
         QFETCH(bool, assumed);
         const auto read =
             readWheel(text.toStdString(),
-                      {Wheel{static_cast<WheelScale>(scale), 400.0}, after, DeadCentre::Top});
+                      {DegreeWheel{static_cast<WheelScale>(scale), 400.0}, after, DeadCentre::Top});
         QVERIFY(std::holds_alternative<WheelReading>(read));
         QCOMPARE(std::get<WheelReading>(read).at.deg, deg);
         QCOMPARE(std::get<WheelReading>(read).assumed, assumed);
     }
 
     void wheelRefusals() {
-        const auto off = readWheel("190", {Wheel{WheelScale::Half180}, true, DeadCentre::Top});
+        const auto off =
+            readWheel("190", {DegreeWheel{WheelScale::Half180}, true, DeadCentre::Top});
         QVERIFY(std::get<EntryError>(off).fault == EntryFault::OffTheScale);
         QCOMPARE(std::get<EntryError>(off).limit, 180.0);
         QVERIFY(std::holds_alternative<EntryError>(readWheel("31q", {})));
@@ -225,7 +226,7 @@ private slots:
         QFETCH(QString, typed);
         QFETCH(double, at);
         QFETCH(int, scale);
-        const Wheel fitted{WheelScale::Half180, 1000.0};
+        const DegreeWheel fitted{WheelScale::Half180, 1000.0};
         const auto read = readWheel(typed.toStdString(), {fitted, true, DeadCentre::Top});
         QVERIFY(std::holds_alternative<WheelReading>(read));
         QVERIFY(std::abs(std::get<WheelReading>(read).at.deg - at) < 1e-9);
@@ -234,13 +235,12 @@ private slots:
 
     void unknownScalesAreRefused() {
         for (const char* typed : {"moon: 3", ": 3", "tape: 3"}) {
-            const auto read = readWheel(typed, {Wheel{}, true, DeadCentre::Top});
+            const auto read = readWheel(typed, {DegreeWheel{}, true, DeadCentre::Top});
             QVERIFY2(std::holds_alternative<EntryError>(read), typed);
             QVERIFY(std::get<EntryError>(read).fault == EntryFault::UnknownScale);
         }
-        QVERIFY(
-            std::get<EntryError>(readWheel("360: 361", {Wheel{}, true, DeadCentre::Top})).fault ==
-            EntryFault::OffTheScale);
+        QVERIFY(std::get<EntryError>(readWheel("360: 361", {DegreeWheel{}, true, DeadCentre::Top}))
+                    .fault == EntryFault::OffTheScale);
     }
 
     void zeroInARun() {

@@ -16,8 +16,8 @@ LiftRun run(std::int64_t id, const closed::Lobe& lobe, Side side, double from, d
     LiftRun r;
     r.id = id;
     r.side = side;
-    r.terms.from = {from};
-    r.terms.to = {to};
+    r.conditions.from = {from};
+    r.conditions.to = {to};
     for (double d = from; d <= to; d += 5.0) {
         Reading reading;
         reading.id = id * 1000 + static_cast<std::int64_t>(r.readings.size());
@@ -36,10 +36,10 @@ Job lateCam() {
     job.engine.stroke_mm = 78;
     job.engine.rod_mm = 142;
     Card card;
-    card.ivo = 12;
-    card.ivc = 40;
-    card.evo = 52;
-    card.evc = 4;
+    card.events.ivo = 12;
+    card.events.ivc = 40;
+    card.events.evo = 52;
+    card.events.evc = 4;
     job.card = card;
     job.runs = {run(1, closed::power(106, 147, 7.2, 1.78), Side::Intake, -70, 280),
                 run(2, closed::power(-112, 150, 7.0, 1.78), Side::Exhaust, -285, 65)};
@@ -92,10 +92,10 @@ private slots:
 
     void asCardIsSaidWithinTheWheel() {
         Job job = lateCam();
-        job.card->ivo = 10;
-        job.card->ivc = 42;
-        job.card->evo = 50;
-        job.card->evc = 6;
+        job.card->events.ivo = 10;
+        job.card->events.ivc = 42;
+        job.card->events.evo = 50;
+        job.card->events.evc = 6;
         const Findings f = examine(job);
         QVERIFY(!has(f, Code::CardShift));
         QVERIFY(!has(f, Code::CamShift));
@@ -104,8 +104,8 @@ private slots:
 
     void lobesThatDisagreeAreSeparation() {
         Job job = lateCam();
-        job.card->evo = 56; // exhaust centre now promised at 116, four wider than it is
-        job.card->evc = 0;
+        job.card->events.evo = 56; // exhaust centre now promised at 116, four wider than it is
+        job.card->events.evc = 0;
         const Findings f = examine(job);
         QVERIFY(!has(f, Code::CamShift));
         QVERIFY(has(f, Code::SeparationOff));
@@ -146,8 +146,8 @@ private slots:
 
     void nextAngleFollowsTheHand() {
         LiftRun r;
-        r.terms.from = {-70};
-        r.terms.step_deg = 5;
+        r.conditions.from = {-70};
+        r.conditions.step_deg = 5;
         QCOMPARE(nextAngle(r).deg, -70.0);
         const auto add = [&](double deg) {
             Reading x;
@@ -178,8 +178,8 @@ private slots:
         QCOMPARE(*cardCentre_deg(*job.card, Side::Exhaust), 114.0);
         QCOMPARE(cardSeparation(*job.card)->deg, 109.0);
         Card late; // an intake that opens after TDC
-        late.ivo = -4;
-        late.ivc = 36;
+        late.events.ivo = -4;
+        late.events.ivc = 36;
         QCOMPARE(*cardDuration_deg(late, Side::Intake), 212.0);
         QCOMPARE(*cardCentre_deg(late, Side::Intake), 110.0);
         QVERIFY(!cardCentre_deg(late, Side::Exhaust));
@@ -192,11 +192,11 @@ private slots:
         Job job;
         job.runs = {run(1, lobe, Side::Intake, -70, 300)};
         Card card;
-        card.ivo = -lobe.event(1.27, true);
-        card.ivc = lobe.event(1.27, false) - 180.0;
+        card.events.ivo = -lobe.event(1.27, true);
+        card.events.ivc = lobe.event(1.27, false) - 180.0;
         job.card = card;
         for (auto school : {CentreSchool::EqualDrop, CentreSchool::Peak, CentreSchool::Centroid}) {
-            job.settings.school = school;
+            job.reckoning.school = school;
             QVERIFY(!has(examine(job), Code::CardShift));
             QVERIFY(has(examine(job), Code::AsCard));
         }
@@ -224,10 +224,10 @@ private slots:
         for (Side side : {Side::Intake, Side::Exhaust}) {
             Job job;
             LiftRun r = run(1, closed::power(900, 10, 7.0), side, 0, -1);
-            r.terms = usualTerms(job.engine, side);
+            r.conditions = usualConditions(job.engine, side);
             for (int i = 0; i < 26; ++i) {
                 Reading x;
-                x.at = {r.terms.from.deg + 5.0 * i};
+                x.at = {r.conditions.from.deg + 5.0 * i};
                 r.readings.push_back(x);
             }
             job.runs = {r};
@@ -243,7 +243,7 @@ private slots:
         Job job;
         job.runs = {run(1, closed::power(-254, 147, 7.2), Side::Intake, -425, -80)};
         QVERIFY(has(examine(job), Code::CentreFarOff));
-        job.runs[0].terms.shift_deg = 360.0;
+        job.runs[0].conditions.shift_deg = 360.0;
         const Findings f = examine(job);
         QVERIFY(!has(f, Code::CentreFarOff));
         QVERIFY(std::abs(f.runs[0].lobe.centres.equalDrop->deg - 106.0) < 0.05);
@@ -264,7 +264,7 @@ private slots:
         slip.lift_mm = right + 0.5;
         QVERIFY(!has(examine(job), Code::DialTurn));
         // An inch dial turns at 0.1 in.
-        job.runs[0].terms.dialTurn_mm = 2.54;
+        job.runs[0].conditions.dialTurn_mm = 2.54;
         slip.lift_mm = right - 2.54;
         QVERIFY(has(examine(job), Code::DialTurn));
     }
@@ -313,15 +313,15 @@ private slots:
         QVERIFY(has(f, Code::TdcMoved));
         // Shifted, the late cam is as its card; kept, it is not asked again.
         for (LiftRun& r : job.runs) {
-            r.terms.shift_deg = *pendingShift_deg(r, f.tdc);
-            r.terms.tdcAnswered = 2;
+            r.conditions.shift_deg = *pendingShift_deg(r, f.tdc);
+            r.conditions.tdcAnswered = 2;
         }
         f = examine(job);
         QVERIFY(!has(f, Code::TdcMoved));
         QVERIFY(has(f, Code::AsCard));
         // Readings taken after the pass are on the moved pointer: nothing to ask.
         for (LiftRun& r : job.runs) {
-            r.terms = {};
+            r.conditions = {};
             for (Reading& x : r.readings)
                 x.time_ms = 5000;
         }
@@ -334,7 +334,7 @@ private slots:
         LiftRun r;
         r.id = 9;
         r.side = Side::Intake;
-        r.terms.eventsOnly = true;
+        r.conditions.eventsOnly = true;
         const auto add = [&](ReadingOf of, double deg) {
             Reading x;
             x.id = static_cast<std::int64_t>(r.readings.size()) + 1;
@@ -379,7 +379,7 @@ private slots:
         job.runs.clear();
         LiftRun r;
         r.side = Side::Exhaust;
-        r.terms.eventsOnly = true;
+        r.conditions.eventsOnly = true;
         for (double d : {-4.0, -4.1, -3.9}) {
             Reading x;
             x.at = {d};
@@ -413,7 +413,7 @@ private slots:
 
     void figuresAreUnique() {
         Job job = lateCam();
-        job.settings.heights = {{1.27, Place::Tappet}, {0.15, Place::Valve}};
+        job.reckoning.heights = {{1.27, Place::Tappet}, {0.15, Place::Valve}};
         const Findings f = examine(job);
         for (std::size_t i = 0; i < f.figures().size(); ++i)
             for (std::size_t j = i + 1; j < f.figures().size(); ++j)

@@ -20,14 +20,14 @@ struct Bench {
                            6.8 + 1.5 * u(random), 1.7 + 0.8 * u(random));
         ex = closed::power(-116.0 + 10.0 * u(random), 138.0 + 14.0 * u(random),
                            6.8 + 1.5 * u(random), 1.7 + 0.8 * u(random));
-        engine.ratioIntake = engine.ratioExhaust = ratio;
+        engine.ratio.intake = engine.ratio.exhaust = ratio;
         card.height = {1.27, Place::Tappet};
-        card.ivo = whole(Event::IntakeOpens, in.event(1.27, true));
-        card.ivc = whole(Event::IntakeCloses, in.event(1.27, false));
-        card.evo = whole(Event::ExhaustOpens, ex.event(1.27, true));
-        card.evc = whole(Event::ExhaustCloses, ex.event(1.27, false));
-        card.intakeLift_mm = std::round(in.lift_mm * 100.0) / 100.0;
-        card.exhaustLift_mm = std::round(ex.lift_mm * 100.0) / 100.0;
+        card.events.ivo = whole(Event::IntakeOpens, in.event(1.27, true));
+        card.events.ivc = whole(Event::IntakeCloses, in.event(1.27, false));
+        card.events.evo = whole(Event::ExhaustOpens, ex.event(1.27, true));
+        card.events.evc = whole(Event::ExhaustCloses, ex.event(1.27, false));
+        card.lift_mm.intake = std::round(in.lift_mm * 100.0) / 100.0;
+        card.lift_mm.exhaust = std::round(ex.lift_mm * 100.0) / 100.0;
     }
 
     static double whole(Event e, double at) { return std::round(toCard(e, {at}).deg); }
@@ -212,10 +212,10 @@ private slots:
         QFETCH(unsigned, seed);
         Bench b(seed);
         const double at = 1.27 / b.ratio;
-        b.card.ivo = Bench::whole(Event::IntakeOpens, b.in.event(at, true));
-        b.card.ivc = Bench::whole(Event::IntakeCloses, b.in.event(at, false));
-        b.card.evo = Bench::whole(Event::ExhaustOpens, b.ex.event(at, true));
-        b.card.evc = Bench::whole(Event::ExhaustCloses, b.ex.event(at, false));
+        b.card.events.ivo = Bench::whole(Event::IntakeOpens, b.in.event(at, true));
+        b.card.events.ivc = Bench::whole(Event::IntakeCloses, b.in.event(at, false));
+        b.card.events.evo = Bench::whole(Event::ExhaustOpens, b.ex.event(at, true));
+        b.card.events.evc = Bench::whole(Event::ExhaustCloses, b.ex.event(at, false));
         const Explanation x = b.explained();
         FIRST(x, CauseKind::Reference);
     }
@@ -226,11 +226,11 @@ private slots:
         QFETCH(unsigned, seed);
         Bench b(seed);
         b.ratio = 1.0;
-        b.engine.ratioIntake = b.engine.ratioExhaust = 1.0;
-        b.card.ivo = Bench::whole(Event::IntakeOpens, b.in.event(0.5, true));
-        b.card.ivc = Bench::whole(Event::IntakeCloses, b.in.event(0.5, false));
-        b.card.evo = Bench::whole(Event::ExhaustOpens, b.ex.event(0.5, true));
-        b.card.evc = Bench::whole(Event::ExhaustCloses, b.ex.event(0.5, false));
+        b.engine.ratio.intake = b.engine.ratio.exhaust = 1.0;
+        b.card.events.ivo = Bench::whole(Event::IntakeOpens, b.in.event(0.5, true));
+        b.card.events.ivc = Bench::whole(Event::IntakeCloses, b.in.event(0.5, false));
+        b.card.events.evo = Bench::whole(Event::ExhaustOpens, b.ex.event(0.5, true));
+        b.card.events.evc = Bench::whole(Event::ExhaustCloses, b.ex.event(0.5, false));
         const Explanation x = b.explained();
         FIRST(x, CauseKind::CheckingHeight);
         NEAR(*x.causes.front().mm, 0.5, 0.02);
@@ -257,10 +257,10 @@ private slots:
         b.others = {b.card};
         b.card = other.card;
         // Make sure that the two cards differ as cams do.
-        b.card.ivc = *b.card.ivc + 14.0;
-        b.card.evo = *b.card.evo + 11.0;
-        b.card.intakeLift_mm = b.in.lift_mm + 0.9;
-        b.card.exhaustLift_mm = b.ex.lift_mm + 0.8;
+        b.card.events.ivc = *b.card.events.ivc + 14.0;
+        b.card.events.evo = *b.card.events.evo + 11.0;
+        b.card.lift_mm.intake = b.in.lift_mm + 0.9;
+        b.card.lift_mm.exhaust = b.ex.lift_mm + 0.8;
         const Explanation x = b.explained();
         FIRST(x, CauseKind::WrongCam);
         QVERIFY(x.looksLike);
@@ -296,7 +296,7 @@ private slots:
         QFETCH(unsigned, seed);
         Typed t(seed);
         // Made big enough to be seen: a card that opens 14 before TDC.
-        t.bench.card.ivo = 14.0;
+        t.bench.card.events.ivo = 14.0;
         t.io = Typed::back(Event::IntakeOpens, -14.0);
         const Explanation x = t.explained();
         FIRST(x, CauseKind::OneEvent);
@@ -309,7 +309,7 @@ private slots:
     void wrongSideOnTopOfTiming() {
         QFETCH(unsigned, seed);
         Typed t(seed);
-        t.bench.card.evc = 12.0;
+        t.bench.card.events.evc = 12.0;
         t.io += 3.0;
         t.ic += 3.0;
         t.eo += 3.0;
@@ -354,7 +354,7 @@ private slots:
         const auto& c = t.bench.card;
         double slip = 5.0;
         const auto taken = [&](double said) {
-            for (double other : {*c.ivo, *c.evo, *c.evc})
+            for (double other : {*c.events.ivo, *c.events.evo, *c.events.evc})
                 if (std::abs(said - other) < 1.6) return true;
             return false;
         };
@@ -372,10 +372,10 @@ private slots:
         QFETCH(unsigned, seed);
         Typed t(seed);
         // A card whose lobes differ by more than what is measured.
-        t.bench.card.ivo = 10.0;
-        t.bench.card.ivc = 42.0;
-        t.bench.card.evo = 55.0;
-        t.bench.card.evc = 22.0;
+        t.bench.card.events.ivo = 10.0;
+        t.bench.card.events.ivc = 42.0;
+        t.bench.card.events.evo = 55.0;
+        t.bench.card.events.evc = 22.0;
         t.io = Typed::back(Event::IntakeOpens, 55.0);
         t.ic = Typed::back(Event::IntakeCloses, 22.0);
         t.eo = Typed::back(Event::ExhaustOpens, 10.0);
@@ -411,7 +411,7 @@ private slots:
 
     void contradictionsOfTheCardAreSaid() {
         Bench b(6);
-        b.card.intakeDuration = 270.0;
+        b.card.duration.intake = 270.0;
         b.card.separation = 120.0;
         const Explanation x = b.explained();
         QCOMPARE(x.contradictions.size(), std::size_t(2));

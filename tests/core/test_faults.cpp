@@ -53,14 +53,14 @@ class TestCoreFaults : public QObject {
 private slots:
     void theSidesOfAnEngineAreItsOwn() {
         Engine e;
-        e.ratioIntake = 1.5;
-        e.ratioExhaust = 1.7;
-        e.lashIntake_mm = 0.30;
-        e.lashExhaust_mm = 0.40;
-        QCOMPARE(usualTerms(e, Side::Intake).ratio, 1.5);
-        QCOMPARE(usualTerms(e, Side::Exhaust).ratio, 1.7);
-        QCOMPARE(usualTerms(e, Side::Intake).lash_mm, 0.30);
-        QCOMPARE(usualTerms(e, Side::Exhaust).lash_mm, 0.40);
+        e.ratio.intake = 1.5;
+        e.ratio.exhaust = 1.7;
+        e.lash_mm.intake = 0.30;
+        e.lash_mm.exhaust = 0.40;
+        QCOMPARE(usualConditions(e, Side::Intake).ratio, 1.5);
+        QCOMPARE(usualConditions(e, Side::Exhaust).ratio, 1.7);
+        QCOMPARE(usualConditions(e, Side::Intake).lash_mm, 0.30);
+        QCOMPARE(usualConditions(e, Side::Exhaust).lash_mm, 0.40);
     }
 
     void lashIsTakenOffAtTheValve() {
@@ -145,10 +145,10 @@ private slots:
                 run.id = n * 10 + int(side);
                 run.cylinder = n;
                 run.side = side;
-                run.terms = usualTerms(job.engine, side);
+                run.conditions = usualConditions(job.engine, side);
                 const auto lobe =
                     closed::raisedCosine(side == Side::Intake ? 105.0 : -110.0, 140.0, 8.0 + n);
-                for (double d = run.terms.from.deg; d <= run.terms.to.deg; d += 5.0) {
+                for (double d = run.conditions.from.deg; d <= run.conditions.to.deg; d += 5.0) {
                     Reading r;
                     r.id = std::int64_t(run.id * 1000 + std::int64_t(run.readings.size()));
                     r.at = {d};
@@ -177,7 +177,7 @@ private slots:
         QVERIFY(examined(after, before)->findings.alone[2] != before->findings.alone[2]);
         // A setting that every run stands on is not taken over.
         after = job;
-        after.settings.drop_mm = 2.5;
+        after.reckoning.drop_mm = 2.5;
         QVERIFY(same(examined(after, before)->findings, examine(after)));
         QVERIFY(examined(after, before)->findings.alone[0] != before->findings.alone[0]);
         after = job;

@@ -26,8 +26,8 @@ LiftRun events(Side side, std::vector<Reading> readings, int repeats = 1) {
     LiftRun run;
     run.id = side == Side::Intake ? 1 : 2;
     run.side = side;
-    run.terms.eventsOnly = true;
-    run.terms.repeats = repeats;
+    run.conditions.eventsOnly = true;
+    run.conditions.repeats = repeats;
     run.readings = std::move(readings);
     return run;
 }
@@ -187,8 +187,8 @@ private slots:
     // Low to high, the nose with its lift, high to low, back to zero; then round again.
     void eventsInOneTurn() {
         LiftRun run = events(Side::Intake, {}, 2);
-        run.terms.oneTurn = true;
-        run.terms.eventHeights = {{1.27, Place::Tappet}, {0.5, Place::Tappet}};
+        run.conditions.oneTurn = true;
+        run.conditions.eventHeights = {{1.27, Place::Tappet}, {0.5, Place::Tappet}};
         Job job;
         job.runs = {run};
         const auto wanted = [&] { return examine(job).runs[0].events->next; };
@@ -213,7 +213,7 @@ private slots:
         QVERIFY(find(f, Code::ZeroReturn));
         QVERIFY(std::abs(*find(f, Code::ZeroReturn)->mm - 0.03) < 1e-9);
         // The heights of the run are shown, listed among the settings or not.
-        job.settings.heights = {{2.0, Place::Tappet}};
+        job.reckoning.heights = {{2.0, Place::Tappet}};
         const Findings shown = examine(job);
         int durations = 0;
         for (const Figure& x : shown.figures())
@@ -227,8 +227,8 @@ private slots:
         Job job;
         for (Side side : {Side::Intake, Side::Exhaust}) {
             LiftRun run = events(side, {}, 2);
-            run.terms.oneTurn = run.terms.bothValves = true;
-            run.terms.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
+            run.conditions.oneTurn = run.conditions.bothValves = true;
+            run.conditions.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
             job.runs.push_back(run);
         }
         const std::vector<std::tuple<Side, ReadingOf, double, double>> turn = {
@@ -262,10 +262,10 @@ private slots:
         job.runs[1].readings.resize(3);
         job.card = Card{};
         job.card->height = {1.27, Place::Tappet};
-        job.card->ivo = -20.0;
-        job.card->ivc = 60.0;
-        job.card->evo = 60.0;
-        job.card->evc = -20.0;
+        job.card->events.ivo = -20.0;
+        job.card->events.ivc = 60.0;
+        job.card->events.evo = 60.0;
+        job.card->events.evc = -20.0;
         QVERIFY(next()->side == Side::Exhaust && next()->wanted.of == ReadingOf::Closes);
     }
 
@@ -276,7 +276,7 @@ private slots:
             Job job;
             LiftRun run = events(Side::Intake, {taken(ReadingOf::Opens, 70.0, mm),
                                                 taken(ReadingOf::Closes, 140.0, mm)});
-            run.terms.eventHeights = {{mm, Place::Tappet}};
+            run.conditions.eventHeights = {{mm, Place::Tappet}};
             job.runs = {run};
             const Findings f = examine(job);
             QCOMPARE(find(f, Code::DurationUnlikely) != nullptr, mm < 2.0);
@@ -289,8 +289,8 @@ private slots:
         Job job;
         job.card = Card{};
         job.card->height = {1.27, Place::Tappet};
-        job.card->ivo = 11.0;
-        job.card->ivc = 40.0;
+        job.card->events.ivo = 11.0;
+        job.card->events.ivc = 40.0;
         job.runs = {events(Side::Intake, {taken(ReadingOf::Opens, 11.0)})};
         QVERIFY(!find(examine(job), Code::EventSide));
         job.runs[0].readings.push_back(taken(ReadingOf::Closes, 220.0)); // as the card
@@ -303,9 +303,9 @@ private slots:
         Job job;
         job.card = Card{};
         job.card->height = {1.0, Place::Tappet};
-        job.card->ivo = 20.0;
+        job.card->events.ivo = 20.0;
         LiftRun run = events(Side::Intake, {taken(ReadingOf::Opens, -20.0, 1.016)});
-        run.terms.eventHeights = {{1.016, Place::Tappet}};
+        run.conditions.eventHeights = {{1.016, Place::Tappet}};
         job.runs = {run};
         const Findings f = examine(job);
         const Finding* x = find(f, Code::CardHeightNear);
@@ -317,7 +317,7 @@ private slots:
     void centreByTwoReadings() {
         LiftRun run = events(Side::Intake, {taken(ReadingOf::Opens, 66.0, 1.27),
                                             taken(ReadingOf::Closes, 148.0, 1.27)});
-        run.terms.fromNose = true;
+        run.conditions.fromNose = true;
         Job job;
         job.runs = {run};
         Findings f = examine(job);
@@ -329,10 +329,10 @@ private slots:
         QVERIFY(!figure(f, "duration.intake@1270t"));
         QVERIFY(find(f, Code::CentreOnly));
         // It sets the cam against a wanted centre.
-        job.settings.target.kind = TargetKind::Centres;
-        job.settings.target.intakeCentre = 104.5;
-        QCOMPARE(*examine(job).need.intake_deg, 2.5);
-        job.runs[0].terms.eventHeights = {{1.27, Place::Tappet}, {3.0, Place::Tappet}};
+        job.trial.target.kind = TargetKind::Centres;
+        job.trial.target.centre.intake = 104.5;
+        QCOMPARE(*examine(job).need.move_deg.intake, 2.5);
+        job.runs[0].conditions.eventHeights = {{1.27, Place::Tappet}, {3.0, Place::Tappet}};
         for (int i = 0; i < 4; ++i) {
             job.runs[0].readings.push_back(taken(ReadingOf::Opens, 40.0, 3.0));
             job.runs[0].readings.push_back(taken(ReadingOf::Closes, 178.0, 3.0));
@@ -351,16 +351,16 @@ private slots:
             LiftRun r = events(Side::Intake, {taken(ReadingOf::Opens, centre - 41.0, 1.27),
                                               taken(ReadingOf::Closes, centre + 41.0, 1.27)});
             r.id = id;
-            r.terms.fromNose = true;
-            r.terms.setting = setting;
+            r.conditions.fromNose = true;
+            r.conditions.afterMove = setting;
             return r;
         };
         Job job;
         job.engine.drive.teeth = 40;
         job.engine.drive.crankKeyways_deg = {4.0};
-        SettingChange change;
-        change.intake = DriveMove{};
-        change.intake->total_deg = 4.0;
+        CamMove change;
+        change.made.intake = DriveMove{};
+        change.made.intake->total_deg = 4.0;
         job.changes = {change};
         job.runs = {run(1, 107.0, 0), run(2, 103.0, 1)};
         Findings f = examine(job);
@@ -458,15 +458,15 @@ private slots:
         Job job;
         job.card = Card{};
         const auto i = closed::power(106, 147, 7.2, 2.2), e = closed::power(-112, 150, 7.0, 2.2);
-        job.card->ivo = std::round(toCard(Event::IntakeOpens, {i.event(1.27, true)}).deg);
-        job.card->ivc = std::round(toCard(Event::IntakeCloses, {i.event(1.27, false)}).deg);
-        job.card->evo = std::round(toCard(Event::ExhaustOpens, {e.event(1.27, true)}).deg);
-        job.card->evc = std::round(toCard(Event::ExhaustCloses, {e.event(1.27, false)}).deg);
+        job.card->events.ivo = std::round(toCard(Event::IntakeOpens, {i.event(1.27, true)}).deg);
+        job.card->events.ivc = std::round(toCard(Event::IntakeCloses, {i.event(1.27, false)}).deg);
+        job.card->events.evo = std::round(toCard(Event::ExhaustOpens, {e.event(1.27, true)}).deg);
+        job.card->events.evc = std::round(toCard(Event::ExhaustCloses, {e.event(1.27, false)}).deg);
         LiftRun in = curve(1, Side::Intake), ex = curve(1, Side::Exhaust);
         std::swap(in.readings, ex.readings);
         job.runs = {in, ex};
         const Findings f = examine(job);
-        QVERIFY(!f.need.intake_deg && !f.need.exhaust_deg);
+        QVERIFY(!f.need.move_deg.intake && !f.need.move_deg.exhaust);
         QVERIFY(f.need.fault == NeedFault::SettleFirst);
         QCOMPARE(f.cylinders[0].explanation->causes.front().kind, CauseKind::LobesSwapped);
     }
@@ -475,22 +475,22 @@ private slots:
         Job job;
         job.engine.layout = Layout::TwinOverheadCam;
         job.runs = {curve(1, Side::Intake), curve(1, Side::Exhaust)};
-        job.settings.target.kind = TargetKind::Centres;
-        job.settings.target.intakeCentre = 104.0;
-        job.settings.target.exhaustCentre = 107.0;
+        job.trial.target.kind = TargetKind::Centres;
+        job.trial.target.centre.intake = 104.0;
+        job.trial.target.centre.exhaust = 107.0;
         Need n = examine(job).need;
         // Measured 106 after and 112 before: two late, and an exhaust five early.
-        QVERIFY(std::abs(*n.intake_deg - 2.0) < 0.1);
-        QVERIFY(std::abs(*n.exhaust_deg + 5.0) < 0.1);
+        QVERIFY(std::abs(*n.move_deg.intake - 2.0) < 0.1);
+        QVERIFY(std::abs(*n.move_deg.exhaust + 5.0) < 0.1);
         job.card = Card{};
-        job.card->intakeCentre = 106.0;
-        job.card->exhaustCentre = 112.0;
-        job.settings.target.kind = TargetKind::CardPlus;
-        job.settings.target.plus_deg = 3.0;
-        job.settings.target.plusExhaust_deg = -2.0;
+        job.card->centre.intake = 106.0;
+        job.card->centre.exhaust = 112.0;
+        job.trial.target.kind = TargetKind::CardPlus;
+        job.trial.target.plus_deg = 3.0;
+        job.trial.target.plusExhaust_deg = -2.0;
         n = examine(job).need;
-        QVERIFY(std::abs(*n.intake_deg - 3.0) < 0.1);
-        QVERIFY(std::abs(*n.exhaust_deg + 2.0) < 0.1);
+        QVERIFY(std::abs(*n.move_deg.intake - 3.0) < 0.1);
+        QVERIFY(std::abs(*n.move_deg.exhaust + 2.0) < 0.1);
     }
 
     void aReadingReadAgainTheSameIsRight() {
@@ -510,7 +510,7 @@ private slots:
         readings.back().lift_mm += 0.1;
         readings[25].struck = Struck{"misread"};
         QCOMPARE(examine(job).runs[0].lobe.misfits.size(), std::size_t(1));
-        job.runs[0].terms.right_deg = {again.at.deg};
+        job.runs[0].conditions.right_deg = {again.at.deg};
         QVERIFY(examine(job).runs[0].lobe.misfits.empty());
     }
 

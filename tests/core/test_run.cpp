@@ -1,7 +1,7 @@
 // What stands between the indicator's dial and lift: zeros, counting down, askew indicators,
 // drift and its causes, several passes, and what is still to be taken.
 #include "core/examine/examine.h"
-#include "core/lobe/carry.h"
+#include "core/lobe/indicator.h"
 #include "core/lobe/zero_return.h"
 #include "support/closed_lobes.h"
 
@@ -28,8 +28,8 @@ Reading read(double deg, double mm, int zero = 1) {
 LiftRun wholeRun(std::int64_t id = 1) {
     LiftRun run;
     run.id = id;
-    run.terms.from = {-70.0};
-    run.terms.to = {280.0};
+    run.conditions.from = {-70.0};
+    run.conditions.to = {280.0};
     for (double d = -70.0; d <= 280.0; d += 5.0)
         run.readings.push_back(read(d, kLobe.at(d)));
     return run;
@@ -76,7 +76,7 @@ private slots:
                 r.zero = 2;
                 r.lift_mm -= at;
             }
-        run.terms.zeros = {at};
+        run.conditions.zeros = {at};
         for (Reading& r : run.readings)
             if (r.at.deg >= 175.0) r.zero = 1;
         const Job job = jobOf({run}); // readings are pointed into
@@ -93,10 +93,10 @@ private slots:
         LiftRun run;
         for (double d = -70.0; d <= 60.0; d += 5.0)
             run.readings.push_back(read(d, kLobe.at(d)));
-        run.terms.zeros = {std::nullopt};
+        run.conditions.zeros = {std::nullopt};
         for (double d = 65.0; d <= 100.0; d += 5.0)
             run.readings.push_back(read(d, kLobe.at(d) - 3.3, 2));
-        Carried c = carried(run);
+        IndicatorReadings c = readIndicator(run);
         QVERIFY(!c.zeros[1]);
         const Finding* loose = find(c.findings, Code::PartLoose);
         QVERIFY(loose);
@@ -105,7 +105,7 @@ private slots:
         QCOMPARE(livePoints(run).size(), std::size_t(27));
         // 60 once more, under the new zero: the two join, and all of it counts.
         run.readings.push_back(read(60.0, kLobe.at(60.0) - 3.3, 2));
-        c = carried(run);
+        c = readIndicator(run);
         QVERIFY(std::abs(*c.zeros[1] - 3.3) < 0.011);
         QVERIFY(!find(c.findings, Code::PartLoose));
         const auto points = livePoints(run);
@@ -113,15 +113,15 @@ private slots:
         QVERIFY(std::abs(points.back().mm - kLobe.at(100.0)) < 0.02);
         // A struck joint joins nothing.
         run.readings.back().struck = Struck{"misread"};
-        QVERIFY(!carried(run).zeros[1]);
+        QVERIFY(!readIndicator(run).zeros[1]);
     }
 
     void thirdZeroJoinsThroughTheSecond() {
         LiftRun run;
-        run.terms.zeros = {2.0, std::nullopt};
+        run.conditions.zeros = {2.0, std::nullopt};
         run.readings = {read(0, 0.0), read(10, 2.0), read(20, 1.0, 2), read(20, 0.0, 3),
                         read(30, 1.5, 3)};
-        const Carried c = carried(run);
+        const IndicatorReadings c = readIndicator(run);
         QCOMPARE(*c.zeros[2], 3.0);
         QCOMPARE(c.readings.back().lift_mm, 4.5);
     }
@@ -134,7 +134,7 @@ private slots:
     void countingDownFromTheNose() {
         QFETCH(bool, minus);
         LiftRun run = wholeRun();
-        run.terms.countsDown = true;
+        run.conditions.countsDown = true;
         for (Reading& r : run.readings)
             r.lift_mm = (minus ? 1.0 : -1.0) * (r.lift_mm - 7.2);
         const Findings f = examine(jobOf({run}));
@@ -145,12 +145,12 @@ private slots:
 
     void countingDownWithoutABaseCircle() {
         LiftRun run;
-        run.terms.countsDown = true;
+        run.conditions.countsDown = true;
         for (double d = 60.0; d <= 150.0; d += 5.0)
             run.readings.push_back(read(d, kLobe.at(d) - 7.2));
-        QVERIFY(find(carried(run).findings, Code::NoseUnknown));
-        run.terms.noseLift_mm = 7.2;
-        const Carried c = carried(run);
+        QVERIFY(find(readIndicator(run).findings, Code::NoseUnknown));
+        run.conditions.noseLift_mm = 7.2;
+        const IndicatorReadings c = readIndicator(run);
         QVERIFY(!find(c.findings, Code::NoseUnknown));
         QVERIFY(std::abs(c.readings.front().lift_mm - kLobe.at(60.0)) < 0.011);
     }
@@ -159,36 +159,36 @@ private slots:
     void askewIndicatorIsCorrectedOnlyWhenAsked() {
         LiftRun run;
         run.readings = {read(100, 7.0)};
-        run.terms.offAxis_deg = 15.0;
-        QCOMPARE(carried(run).readings[0].lift_mm, 7.0);
-        run.terms.offAxis = OffAxis::OnThePart;
-        QVERIFY(std::abs(carried(run).readings[0].lift_mm - 7.2469) < 1e-3);
-        run.terms.offAxis = OffAxis::OnAFlatFace;
-        QVERIFY(std::abs(carried(run).readings[0].lift_mm - 6.7615) < 1e-3);
+        run.conditions.offAxis_deg = 15.0;
+        QCOMPARE(readIndicator(run).readings[0].lift_mm, 7.0);
+        run.conditions.offAxis = OffAxis::OnThePart;
+        QVERIFY(std::abs(readIndicator(run).readings[0].lift_mm - 7.2469) < 1e-3);
+        run.conditions.offAxis = OffAxis::OnAFlatFace;
+        QVERIFY(std::abs(readIndicator(run).readings[0].lift_mm - 6.7615) < 1e-3);
     }
 
     void beyondTheIndicatorsTravel() {
         LiftRun run = wholeRun();
-        run.terms.travel_mm = 5.0;
-        const Carried c = carried(run);
+        run.conditions.travel_mm = 5.0;
+        const IndicatorReadings c = readIndicator(run);
         const Finding* f = find(c.findings, Code::TravelEnds);
         QVERIFY(f);
         QVERIFY(*f->mm > 5.0);
-        run.terms.travel_mm = 10.0;
-        QVERIFY(!find(carried(run).findings, Code::TravelEnds));
+        run.conditions.travel_mm = 10.0;
+        QVERIFY(!find(readIndicator(run).findings, Code::TravelEnds));
     }
 
     void twoLiftsMakeTheRatio() {
         LiftRun run = wholeRun();
-        run.terms.ratio = 1.5;
-        run.terms.valveLift_mm = 10.5;
-        run.terms.tappetLift_mm = 7.2;
+        run.conditions.ratio = 1.5;
+        run.conditions.valveLift_mm = 10.5;
+        run.conditions.tappetLift_mm = 7.2;
         Findings f = examine(jobOf({run}));
         const Finding* said = find(f.all, Code::RatioMeasured);
         QVERIFY(said);
         QVERIFY(std::abs(*said->mm - 1.45833) < 1e-4);
         QCOMPARE(f.runs[0].lobe.taken.ratio, 1.5);
-        run.terms.measuredRatio = true;
+        run.conditions.measuredRatio = true;
         f = examine(jobOf({run}));
         QVERIFY(std::abs(f.runs[0].lobe.taken.ratio - 1.45833) < 1e-4);
     }
@@ -254,7 +254,7 @@ private slots:
         QVERIFY(std::abs(passes->widest.mm - 0.04) < 0.01);
         QVERIFY(find(f.all, Code::PassesAgree));
         // Their mean, on request: 0.02 on one of three is a third of it.
-        job.settings.averagePasses = true;
+        job.reckoning.averagePasses = true;
         f = examine(job);
         QVERIFY(find(f.all, Code::PassesMean));
         const double base = f.runs[2].lobe.curve->at(-70.0);
@@ -267,14 +267,14 @@ private slots:
 
     void passesAtDifferentPlacesAreNotMixed() {
         LiftRun a = wholeRun(1), b = wholeRun(2);
-        a.terms.taken = Place::Valve;
+        a.conditions.taken = Place::Valve;
         QVERIFY(!examine(jobOf({a, b})).runs[1].passes);
     }
 
     void theTopThatWasSaidAgainstTheLobes() {
         Job job = jobOf({wholeRun()});
         QVERIFY(!find(examine(job).all, Code::TopOther));
-        job.settings.top = WhichTop::Overlap;
+        job.fitted.top = WhichTop::Overlap;
         QVERIFY(!find(examine(job).all, Code::TopOther));
         // Counted from firing: the lobe comes 360 later.
         for (Reading& r : job.runs[0].readings)
@@ -282,15 +282,15 @@ private slots:
         Findings f = examine(job);
         QCOMPARE(*find(f.all, Code::TopOther)->deg, 360.0);
         // Said right and turned, nothing contradicts.
-        job.settings.top = WhichTop::Firing;
-        job.runs[0].terms.shift_deg = 360.0;
+        job.fitted.top = WhichTop::Firing;
+        job.runs[0].conditions.shift_deg = 360.0;
         f = examine(job);
         QVERIFY(!find(f.all, Code::TopOther));
         QVERIFY(!find(f.all, Code::CentreFarOff));
         QVERIFY(std::abs(f.runs[0].lobe.centres.equalDrop->deg - 106.0) < 0.15);
         // Firing said, and yet recorded as from overlap.
         job = jobOf({wholeRun()});
-        job.settings.top = WhichTop::Firing;
+        job.fitted.top = WhichTop::Firing;
         QCOMPARE(*find(examine(job).all, Code::TopOther)->deg, 0.0);
     }
 
@@ -314,7 +314,7 @@ private slots:
         }
         QCOMPARE(kinds(job).front(), K::ProveTdc);
         QCOMPARE(kinds(job)[1], K::SayTop);
-        job.settings.top = WhichTop::Overlap;
+        job.fitted.top = WhichTop::Overlap;
         LiftRun run = wholeRun();
         run.readings.resize(20);
         job.runs = {run};
@@ -336,9 +336,9 @@ private slots:
 
     void eventsAtSeveralHeights() {
         LiftRun run;
-        run.terms.eventsOnly = true;
-        run.terms.repeats = 1;
-        run.terms.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
+        run.conditions.eventsOnly = true;
+        run.conditions.repeats = 1;
+        run.conditions.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
         const auto event = [&](ReadingOf of, double deg, double mm) {
             Reading r = read(deg, mm);
             r.of = of;

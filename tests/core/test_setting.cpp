@@ -21,9 +21,9 @@ LiftRun run(std::int64_t id, const closed::Lobe& lobe, Side side, double from, d
     LiftRun r;
     r.id = id;
     r.side = side;
-    r.terms.from = {from};
-    r.terms.to = {to};
-    r.terms.setting = setting;
+    r.conditions.from = {from};
+    r.conditions.to = {to};
+    r.conditions.afterMove = setting;
     for (double d = from; d <= to; d += 5.0) {
         Reading reading;
         reading.id = id * 1000 + static_cast<std::int64_t>(r.readings.size());
@@ -51,8 +51,8 @@ Job cam(double intakeLate, double exhaustLate) {
     job.engine.chamber.chamber_cc = 42.0;
     job.engine.drive.teeth = 40;
     Card card;
-    card.intakeCentre = 104;
-    card.exhaustCentre = 114;
+    card.centre.intake = 104;
+    card.centre.exhaust = 114;
     job.card = card;
     job.runs = {run(1, intakeLobe(intakeLate), Side::Intake, -70, 280),
                 run(2, exhaustLobe(exhaustLate), Side::Exhaust, -285, 65)};
@@ -62,9 +62,9 @@ Job cam(double intakeLate, double exhaustLate) {
 /// The cam moved by so much (advance) after a change that was meant to move it by `meant`.
 Job moved(double meant, double by) {
     Job job = cam(4.0, 4.0);
-    SettingChange change;
-    change.intake = DriveMove{};
-    change.intake->total_deg = meant;
+    CamMove change;
+    change.made.intake = DriveMove{};
+    change.made.intake->total_deg = meant;
     job.changes = {change};
     job.runs.push_back(run(3, intakeLobe(4.0 - by), Side::Intake, -70, 280, 1));
     job.runs.push_back(run(4, exhaustLobe(4.0 - by), Side::Exhaust, -285, 65, 1));
@@ -86,34 +86,34 @@ private slots:
         // The intake 3 late, the exhaust 1 late: by intake 3, halfway 2.
         Job job = cam(3.0, 1.0);
         Findings f = examine(job);
-        QVERIFY(near(f.need.intake_deg, 3.0));
-        QVERIFY(!f.need.exhaust_deg);
-        job.settings.target.school = SetSchool::SplitDifference;
+        QVERIFY(near(f.need.move_deg.intake, 3.0));
+        QVERIFY(!f.need.move_deg.exhaust);
+        job.trial.target.school = SetSchool::SplitDifference;
         f = examine(job);
-        QVERIFY(near(f.need.intake_deg, 2.0));
+        QVERIFY(near(f.need.move_deg.intake, 2.0));
         QVERIFY(near(f.need.byIntake_deg, 3.0));
         QVERIFY(near(f.need.split_deg, 2.0));
         // All events needs a card with events.
-        job.settings.target.school = SetSchool::AllEvents;
+        job.trial.target.school = SetSchool::AllEvents;
         QVERIFY(examine(job).need.fault == NeedFault::NoCard);
         const auto ivo = toCard(Event::IntakeOpens, {intakeLobe(0).event(1.27, true)}).deg;
         const auto ivc = toCard(Event::IntakeCloses, {intakeLobe(0).event(1.27, false)}).deg;
         const auto evo = toCard(Event::ExhaustOpens, {exhaustLobe(0).event(1.27, true)}).deg;
         const auto evc = toCard(Event::ExhaustCloses, {exhaustLobe(0).event(1.27, false)}).deg;
-        job.card->ivo = ivo;
-        job.card->ivc = ivc;
-        job.card->evo = evo;
-        job.card->evc = evc;
-        QVERIFY(near(examine(job).need.intake_deg, 2.0));
+        job.card->events.ivo = ivo;
+        job.card->events.ivc = ivc;
+        job.card->events.evo = evo;
+        job.card->events.evc = evc;
+        QVERIFY(near(examine(job).need.move_deg.intake, 2.0));
     }
 
     void earlierThanTheCard() {
         Job job = cam(3.0, 3.0);
-        job.settings.target.kind = TargetKind::CardPlus;
-        job.settings.target.plus_deg = 2.0;
-        QVERIFY(near(examine(job).need.intake_deg, 5.0));
-        job.settings.target.plus_deg = -4.0;
-        QVERIFY(near(examine(job).need.intake_deg, -1.0));
+        job.trial.target.kind = TargetKind::CardPlus;
+        job.trial.target.plus_deg = 2.0;
+        QVERIFY(near(examine(job).need.move_deg.intake, 5.0));
+        job.trial.target.plus_deg = -4.0;
+        QVERIFY(near(examine(job).need.move_deg.intake, -1.0));
     }
 
     void anEventAtItsPlace_data() {
@@ -128,64 +128,64 @@ private slots:
         const bool intake = event < 2, opens = event % 2 == 0;
         const double at =
             intake ? intakeLobe(0).event(1.27, opens) : exhaustLobe(0).event(1.27, opens);
-        job.settings.target.kind = TargetKind::EventAt;
-        job.settings.target.event = which;
+        job.trial.target.kind = TargetKind::EventAt;
+        job.trial.target.event = which;
         // Wanted 5 degrees earlier than it is; one cam moves both lobes.
-        job.settings.target.event_deg = toCard(which, {at - 5.0}).deg;
-        QVERIFY(near(examine(job).need.intake_deg, 5.0));
+        job.trial.target.event_deg = toCard(which, {at - 5.0}).deg;
+        QVERIFY(near(examine(job).need.move_deg.intake, 5.0));
         job.engine.layout = Layout::TwinOverheadCam;
         const Need need = examine(job).need;
-        QVERIFY(near(intake ? need.intake_deg : need.exhaust_deg, 5.0));
-        QVERIFY(!(intake ? need.exhaust_deg : need.intake_deg));
+        QVERIFY(near(intake ? need.move_deg.intake : need.move_deg.exhaust, 5.0));
+        QVERIFY(!(intake ? need.move_deg.exhaust : need.move_deg.intake));
     }
 
     void separationOfTwoCams() {
         Job job = cam(0.0, 0.0);
-        job.settings.target.kind = TargetKind::Separation;
-        job.settings.target.separation_deg = 112.0;
+        job.trial.target.kind = TargetKind::Separation;
+        job.trial.target.separation_deg = 112.0;
         QVERIFY(examine(job).need.fault == NeedFault::SeparationFixed);
         job.engine.layout = Layout::TwinOverheadCam;
         // 109 is to be 112: the exhaust 6 crank degrees earlier, or 3 and the intake 3 later.
         Findings f = examine(job);
-        QVERIFY(near(f.need.intake_deg, 0.0));
-        QVERIFY(near(f.need.exhaust_deg, 6.0));
-        Outcome out = outcome(job, f, *f.need.intake_deg, *f.need.exhaust_deg);
+        QVERIFY(near(f.need.move_deg.intake, 0.0));
+        QVERIFY(near(f.need.move_deg.exhaust, 6.0));
+        Outcome out = outcome(job, f, *f.need.move_deg.intake, *f.need.move_deg.exhaust);
         QVERIFY(near(out.separation, 112.0));
-        QVERIFY(near(out.intakeCentre, 104.0));
-        job.settings.target.school = SetSchool::SplitDifference;
+        QVERIFY(near(out.centre.intake, 104.0));
+        job.trial.target.school = SetSchool::SplitDifference;
         f = examine(job);
-        QVERIFY(near(f.need.intake_deg, -3.0));
-        QVERIFY(near(f.need.exhaust_deg, 3.0));
-        out = outcome(job, f, *f.need.intake_deg, *f.need.exhaust_deg);
+        QVERIFY(near(f.need.move_deg.intake, -3.0));
+        QVERIFY(near(f.need.move_deg.exhaust, 3.0));
+        out = outcome(job, f, *f.need.move_deg.intake, *f.need.move_deg.exhaust);
         QVERIFY(near(out.separation, 112.0));
-        QVERIFY(near(out.intakeCentre, 107.0));
-        QVERIFY(near(out.exhaustCentre, 117.0));
+        QVERIFY(near(out.centre.intake, 107.0));
+        QVERIFY(near(out.centre.exhaust, 117.0));
     }
 
     void dynamicCompression() {
         Job job = cam(4.0, 4.0);
-        job.settings.target.kind = TargetKind::Dynamic;
+        job.trial.target.kind = TargetKind::Dynamic;
         QVERIFY(examine(job).need.fault == NeedFault::NoVolumes);
-        job.settings.target.dynamic = 30.0;
+        job.trial.target.dynamic = 30.0;
         QVERIFY(examine(job).need.fault == NeedFault::OutOfReach);
         const Outcome now = outcome(job, examine(job), 0.0, 0.0);
-        job.settings.target.dynamic = *now.dynamic + 0.2;
+        job.trial.target.dynamic = *now.dynamic + 0.2;
         const Findings f = examine(job);
-        QVERIFY(f.need.intake_deg && *f.need.intake_deg > 0.5);
-        QVERIFY(near(outcome(job, f, *f.need.intake_deg, *f.need.intake_deg).dynamic,
-                     job.settings.target.dynamic, 1e-6));
+        QVERIFY(f.need.move_deg.intake && *f.need.move_deg.intake > 0.5);
+        QVERIFY(near(outcome(job, f, *f.need.move_deg.intake, *f.need.move_deg.intake).dynamic,
+                     job.trial.target.dynamic, 1e-6));
     }
 
     void whatIsMissingIsSaid() {
         Job job = cam(0.0, 0.0);
-        job.settings.target.kind = TargetKind::Clearance;
+        job.trial.target.kind = TargetKind::Clearance;
         QVERIFY(examine(job).need.fault == NeedFault::NoClearance);
-        job.settings.target.kind = TargetKind::CardCentre;
+        job.trial.target.kind = TargetKind::CardCentre;
         job.card.reset();
         QVERIFY(examine(job).need.fault == NeedFault::NoCard);
         job.runs.clear();
         QVERIFY(examine(job).need.fault == NeedFault::NoLobe);
-        job.settings.target.kind = TargetKind::EventAt;
+        job.trial.target.kind = TargetKind::EventAt;
         QVERIFY(examine(job).need.fault == NeedFault::NoLobe);
     }
 
@@ -193,18 +193,18 @@ private slots:
         const Job job = cam(4.0, 4.0);
         const Findings f = examine(job);
         const Outcome now = outcome(job, f, 0.0, 0.0), then = outcome(job, f, 3.0, 3.0);
-        QVERIFY(near(then.intakeCentre, *now.intakeCentre - 3.0, 1e-9));
-        QVERIFY(near(then.exhaustCentre, *now.exhaustCentre + 3.0, 1e-9));
+        QVERIFY(near(then.centre.intake, *now.centre.intake - 3.0, 1e-9));
+        QVERIFY(near(then.centre.exhaust, *now.centre.exhaust + 3.0, 1e-9));
         QVERIFY(near(then.separation, *now.separation, 1e-9));
-        QVERIFY(near(then.ivo, *now.ivo + 3.0, 1e-9));
-        QVERIFY(near(then.ivc, *now.ivc - 3.0, 1e-9));
-        QVERIFY(near(then.evo, *now.evo + 3.0, 1e-9));
-        QVERIFY(near(then.evc, *now.evc - 3.0, 1e-9));
+        QVERIFY(near(then.events.ivo, *now.events.ivo + 3.0, 1e-9));
+        QVERIFY(near(then.events.ivc, *now.events.ivc - 3.0, 1e-9));
+        QVERIFY(near(then.events.evo, *now.events.evo + 3.0, 1e-9));
+        QVERIFY(near(then.events.evc, *now.events.evc - 3.0, 1e-9));
         QVERIFY(near(then.overlap, *now.overlap, 1e-9));
         QVERIFY(near(then.closing_deg, *now.closing_deg - 3.0, 1e-9));
         QVERIFY(*then.dynamic > *now.dynamic + 0.05);
         // Against the truth: the very lobe, moved.
-        QVERIFY(near(then.ivc,
+        QVERIFY(near(then.events.ivc,
                      toCard(Event::IntakeCloses, {intakeLobe(1.0).event(1.27, false)}).deg, 0.05));
         // Cams apart: the overlap grows with the intake's advance alone.
         QVERIFY(near(outcome(job, f, 3.0, 0.0).overlap, *now.overlap + 3.0, 1e-9));
@@ -234,7 +234,7 @@ private slots:
         QFETCH(int, verdict);
         const Findings f = examine(::moved(meant, moved));
         QCOMPARE(f.changes.size(), std::size_t(2));
-        for (const ChangeCheck& c : f.changes) {
+        for (const MoveCheck& c : f.changes) {
             QCOMPARE(static_cast<int>(c.verdict), verdict);
             QVERIFY(near(c.moved_deg, moved));
             QVERIFY(c.alike);
@@ -248,9 +248,9 @@ private slots:
 
     void waitsToBeMeasured() {
         Job job = cam(4.0, 4.0);
-        SettingChange change;
-        change.intake = DriveMove{};
-        change.intake->total_deg = 4.0;
+        CamMove change;
+        change.made.intake = DriveMove{};
+        change.made.intake->total_deg = 4.0;
         job.changes = {change};
         Findings f = examine(job);
         QCOMPARE(f.changes.size(), std::size_t(2));
@@ -285,7 +285,7 @@ private slots:
         job.runs.push_back(run(3, intakeLobe(0.0), Side::Intake, -70, 280, 1));
         f = examine(job);
         QVERIFY(!f.cylinders.front().pair);
-        QVERIFY(near(f.need.intake_deg, 0.0));
+        QVERIFY(near(f.need.move_deg.intake, 0.0));
         QVERIFY(settingProgress(job, f) == Progress::InHand);
         job.runs.push_back(run(4, exhaustLobe(0.0), Side::Exhaust, -285, 65, 1));
         f = examine(job);
@@ -296,9 +296,9 @@ private slots:
     void twoCamsAreJudgedEachOnItsOwn() {
         Job job = cam(4.0, 0.0);
         job.engine.layout = Layout::TwinOverheadCam;
-        SettingChange change;
-        change.intake = DriveMove{};
-        change.intake->total_deg = 4.0;
+        CamMove change;
+        change.made.intake = DriveMove{};
+        change.made.intake->total_deg = 4.0;
         job.changes = {change};
         // The exhaust was not moved: its old run still counts.
         QVERIFY(measuredBefore(job, 0, Side::Intake));
@@ -314,12 +314,12 @@ private slots:
     void measuredAfterALaterMoveOfTheOtherCam() {
         Job job = cam(4.0, -3.0);
         job.engine.layout = Layout::TwinOverheadCam;
-        SettingChange first, second;
-        first.intake = DriveMove{};
-        first.intake->total_deg = 4.0;
+        CamMove first, second;
+        first.made.intake = DriveMove{};
+        first.made.intake->total_deg = 4.0;
         second.number = 2;
-        second.exhaust = DriveMove{};
-        second.exhaust->total_deg = -3.0;
+        second.made.exhaust = DriveMove{};
+        second.made.exhaust->total_deg = -3.0;
         job.changes = {first, second};
         job.runs.push_back(run(3, intakeLobe(0.0), Side::Intake, -70, 280, 2));
         Findings f = examine(job);
@@ -327,8 +327,8 @@ private slots:
         QVERIFY(f.changes[0].verdict == MoveVerdict::AsMeant);
         QVERIFY(f.changes[1].verdict == MoveVerdict::Waiting);
         // Had the second moved the intake as well, its reading would say nothing of the first.
-        job.changes[1].intake = DriveMove{};
-        job.changes[1].intake->total_deg = 1.0;
+        job.changes[1].made.intake = DriveMove{};
+        job.changes[1].made.intake->total_deg = 1.0;
         f = examine(job);
         QVERIFY(f.changes[0].verdict == MoveVerdict::Waiting);
     }
@@ -353,7 +353,7 @@ private slots:
         QCOMPARE(again->cylinder, 4);
         QVERIFY(again->optional);
         // Measured since as well, and really standing off, it is a twist.
-        job.runs.back().terms.setting = 1;
+        job.runs.back().conditions.afterMove = 1;
         const Findings both = examine(job);
         QVERIFY(std::any_of(both.all.begin(), both.all.end(),
                             [](const Finding& x) { return x.code == Code::Twist; }));
@@ -364,9 +364,9 @@ private slots:
         Job job = cam(0.0, 0.0);
         job.engine.layout = Layout::TwinOverheadCam;
         job.engine.cylinders = 2;
-        SettingChange change;
-        change.exhaust = DriveMove{};
-        change.exhaust->total_deg = 3.0;
+        CamMove change;
+        change.made.exhaust = DriveMove{};
+        change.made.exhaust->total_deg = 3.0;
         job.changes = {change};
         LiftRun second = run(5, intakeLobe(3.0), Side::Intake, -70, 280, 1);
         second.cylinder = 2;
@@ -382,7 +382,7 @@ private slots:
         for (Reading& r : job.runs[2].readings)
             r.lift_mm = std::max(0.0, r.lift_mm - 0.25);
         const Findings f = examine(job);
-        const ChangeCheck& c = f.changes.front();
+        const MoveCheck& c = f.changes.front();
         QVERIFY(c.side == Side::Intake);
         QVERIFY(!c.alike);
         QVERIFY(c.error_deg > 1.0);
@@ -392,9 +392,9 @@ private slots:
 
     void readingsBeforeAMoveAreNotAveragedWithThoseAfter() {
         Job job = moved(4.0, 4.0);
-        job.settings.averagePasses = true;
+        job.reckoning.averagePasses = true;
         const Findings f = examine(job);
-        QVERIFY(near(f.need.intake_deg, 0.0));
+        QVERIFY(near(f.need.move_deg.intake, 0.0));
     }
 
     void levelFollowers() {
@@ -409,10 +409,10 @@ private slots:
         c = checkLevel(-11.5, -2.0, 18.0);
         QCOMPARE(c.teeth, -1);
         Card card;
-        card.ivo = 12;
-        card.evc = 4;
-        card.ivc = 40;
-        card.evo = 52;
+        card.events.ivo = 12;
+        card.events.evc = 4;
+        card.events.ivc = 40;
+        card.events.evo = 52;
         QCOMPARE(*splitOfCard_deg(card), -4.0);
         QVERIFY(!splitOfCard_deg(Card{}));
     }
@@ -422,8 +422,8 @@ private slots:
         const auto in = closed::power(104, 147, 7.2, 1.78),
                    ex = closed::power(-110, 147, 7.2, 1.78);
         Card card;
-        card.ivo = toCard(Event::IntakeOpens, {in.event(1.27, true)}).deg;
-        card.evc = toCard(Event::ExhaustCloses, {ex.event(1.27, false)}).deg;
+        card.events.ivo = toCard(Event::IntakeOpens, {in.event(1.27, true)}).deg;
+        card.events.evc = toCard(Event::ExhaustCloses, {ex.event(1.27, false)}).deg;
         double lo = -40.0, hi = 40.0;
         for (int i = 0; i < 60; ++i) {
             const double mid = (lo + hi) / 2.0;

@@ -1,5 +1,6 @@
 // True TDC from two contacts, with the slips that belong to it.
 #include "core/angle/geometry.h"
+#include "core/job/reckoning.h"
 #include "core/tdc/tdc.h"
 
 #include <QTest>
@@ -304,7 +305,7 @@ private slots:
     }
 
     void factoryMark() {
-        Settings s;
+        Fitted s;
         QVERIFY(!factoryMarkError(s));
         s.factoryMark_deg = -2.5;
         s.damper_mm = 160.0;

@@ -99,16 +99,16 @@ private slots:
     void needIsSaid() {
         Job job;
         Need n;
-        n.intake_deg = 4.0;
+        n.move_deg.intake = 4.0;
         n.uncertainty_deg = 0.4;
         QCOMPARE(words::needSentence(job, n, {}),
                  QStringLiteral("The cam must come 4° earlier for the card's centre, known to "
                                 "±0.4°."));
-        n.intake_deg = -0.3;
+        n.move_deg.intake = -0.3;
         QVERIFY(words::needSentence(job, n, {}).contains(QStringLiteral("so leave it")));
         job.engine.layout = Layout::TwinOverheadCam;
-        n.intake_deg = -3.0;
-        n.exhaust_deg = 2.0;
+        n.move_deg.intake = -3.0;
+        n.move_deg.exhaust = 2.0;
         const QString two = words::needSentence(job, n, {});
         QVERIFY2(two.startsWith(QStringLiteral("Intake 3° later, exhaust 2° earlier for")),
                  qPrintable(two));
@@ -151,7 +151,7 @@ private slots:
         QFETCH(int, verdict);
         QFETCH(double, moved);
         QFETCH(QString, says);
-        ChangeCheck c;
+        MoveCheck c;
         c.meant_deg = 4.0;
         c.verdict = static_cast<MoveVerdict>(verdict);
         if (c.verdict != MoveVerdict::Waiting) c.moved_deg = moved;
@@ -176,10 +176,10 @@ private slots:
         Job job;
         job.engine.drive.teeth = 40;
         Card card;
-        card.ivo = 12;
-        card.ivc = 40;
-        card.evo = 52;
-        card.evc = 4;
+        card.events.ivo = 12;
+        card.events.ivc = 40;
+        card.events.evo = 52;
+        card.events.evc = 4;
         job.card = card;
         const QString all = words::withoutMarks(job, {}).join(QLatin1Char(' '));
         QVERIFY2(all.contains(QStringLiteral("level 4° before TDC")), qPrintable(all));

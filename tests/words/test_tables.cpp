@@ -17,9 +17,9 @@ LiftRun runOf(std::int64_t id, Side side, const closed::Lobe& lobe) {
     LiftRun run;
     run.id = id;
     run.side = side;
-    run.terms = usualTerms(Engine{}, side);
-    run.terms.ratio = side == Side::Intake ? 1.5 : 1.6;
-    for (double d = run.terms.from.deg; d <= run.terms.to.deg + 1e-9; d += 5.0) {
+    run.conditions = usualConditions(Engine{}, side);
+    run.conditions.ratio = side == Side::Intake ? 1.5 : 1.6;
+    for (double d = run.conditions.from.deg; d <= run.conditions.to.deg + 1e-9; d += 5.0) {
         Reading r;
         r.id = id * 1000 + std::int64_t(run.readings.size());
         r.at = {d};
@@ -240,18 +240,18 @@ private slots:
         Job job;
         Need n;
         n.uncertainty_deg = 0.2;
-        n.intake_deg = 2.0;
+        n.move_deg.intake = 2.0;
         QCOMPARE(
             words::needSentence(job, n, {}),
             QStringLiteral("The cam must come 2° earlier for the card's centre, known to ±0.2°."));
-        n.intake_deg = -2.0;
+        n.move_deg.intake = -2.0;
         QCOMPARE(
             words::needSentence(job, n, {}),
             QStringLiteral("The cam must come 2° later for the card's centre, known to ±0.2°."));
-        n.intake_deg = 0.0;
+        n.move_deg.intake = 0.0;
         QCOMPARE(words::needSentence(job, n, {}),
                  QStringLiteral("The cam stands right, known to ±0.2°: leave it."));
-        n.exhaust_deg = 0.0;
+        n.move_deg.exhaust = 0.0;
         job.engine.layout = Layout::TwinOverheadCam;
         QCOMPARE(words::needSentence(job, n, {}),
                  QStringLiteral("Both cams stand right, known to ±0.2°: leave it."));

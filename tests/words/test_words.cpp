@@ -48,15 +48,15 @@ private slots:
         QCOMPARE(words::fromDeadCentre({251.0}, s), QStringLiteral("71° after BDC"));
         QCOMPARE(words::fromDeadCentre({0.0}, s), QStringLiteral("TDC"));
         QCOMPARE(words::abbreviated({-232.0}, s), QStringLiteral("52° BBDC"));
-        QCOMPARE(words::onWheel({120.0}, Wheel{WheelScale::Half180}, s),
+        QCOMPARE(words::onWheel({120.0}, DegreeWheel{WheelScale::Half180}, s),
                  QStringLiteral("120° after TDC"));
-        QCOMPARE(words::onWheel({-200.0}, Wheel{WheelScale::Half180}, s, true),
+        QCOMPARE(words::onWheel({-200.0}, DegreeWheel{WheelScale::Half180}, s, true),
                  QStringLiteral("160° ATDC"));
-        QCOMPARE(words::onWheel({-200.0}, Wheel{WheelScale::Full360With}, s),
+        QCOMPARE(words::onWheel({-200.0}, DegreeWheel{WheelScale::Full360With}, s),
                  QStringLiteral("160°"));
-        QCOMPARE(words::onWheel({-20.0}, Wheel{WheelScale::Full360Against}, s),
+        QCOMPARE(words::onWheel({-20.0}, DegreeWheel{WheelScale::Full360Against}, s),
                  QStringLiteral("20°"));
-        QCOMPARE(words::onWheel({120.0}, Wheel{WheelScale::Quarter90}, s),
+        QCOMPARE(words::onWheel({120.0}, DegreeWheel{WheelScale::Quarter90}, s),
                  QStringLiteral("60° before BDC"));
     }
 
@@ -64,26 +64,26 @@ private slots:
     // soon, so the pointer goes along with the rotation.
     void pointerInstruction() {
         const QString with =
-            words::tdcInstruction(tdcOf(-26.5, 31.0), Wheel{WheelScale::Half180}, {});
+            words::tdcInstruction(tdcOf(-26.5, 31.0), DegreeWheel{WheelScale::Half180}, {});
         QVERIFY2(with.startsWith(QStringLiteral("Move the pointer 2.25° with rotation")),
                  qPrintable(with));
         QVERIFY(with.contains(QStringLiteral("as far against rotation")));
         QVERIFY(with.contains(QStringLiteral("both contacts must then read 28.75")));
         const QString against =
-            words::tdcInstruction(tdcOf(-31.0, 26.5), Wheel{WheelScale::Half180}, {});
+            words::tdcInstruction(tdcOf(-31.0, 26.5), DegreeWheel{WheelScale::Half180}, {});
         QVERIFY(against.startsWith(QStringLiteral("Move the pointer 2.25° against rotation")));
         const QString full =
-            words::tdcInstruction(tdcOf(-31.0, 26.5), Wheel{WheelScale::Full360With}, {});
+            words::tdcInstruction(tdcOf(-31.0, 26.5), DegreeWheel{WheelScale::Full360With}, {});
         QVERIFY(full.contains(QStringLiteral("must then read 331.25 and 28.75")));
-        QVERIFY(
-            words::tdcInstruction(tdcOf(-28.7, 28.8), Wheel{WheelScale::Half180}, {}).isEmpty());
+        QVERIFY(words::tdcInstruction(tdcOf(-28.7, 28.8), DegreeWheel{WheelScale::Half180}, {})
+                    .isEmpty());
     }
 
     // Whatever the wheel, following the instruction makes both contacts agree: turned numerically.
     void instructionIsRight() {
         for (double off : {-7.0, -2.25, 3.5}) {
             const TdcFindings f = tdcOf(off - 28.0, off + 28.0);
-            const bool with = words::tdcInstruction(f, Wheel{WheelScale::Half180}, {})
+            const bool with = words::tdcInstruction(f, DegreeWheel{WheelScale::Half180}, {})
                                   .contains(QStringLiteral("with rotation (or"));
             // Pointer moved with rotation by x: every reading falls by x.
             const double moved = with ? std::abs(off) : -std::abs(off);

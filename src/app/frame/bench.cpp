@@ -23,7 +23,7 @@ StandCard Bench::standCard() const {
     card.big = p.ask;
     card.tip = p.keys;
     card.ring.rotation = job().engine.rotation;
-    card.ring.wheel = job().settings.fittedWheel();
+    card.ring.wheel = job().fitted.degreeWheel();
     return card;
 }
 

@@ -77,7 +77,7 @@ protected:
     /// Numbers as the user wants them, angles as the job's wheel shows them.
     words::Style style() const {
         words::Style s = look_.style();
-        s.wheel = job().settings.fittedWheel();
+        s.wheel = job().fitted.degreeWheel();
         return s;
     }
 

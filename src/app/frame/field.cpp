@@ -21,7 +21,8 @@ bool Facts::keepIn(Session& session) const {
     if ((card != before.card || otherCards != before.otherCards) &&
         !session.keep(book::SetCards{card, otherCards}))
         return false;
-    if (settings != before.settings && !session.keep(book::SetSettings{settings})) return false;
+    if (static_cast<const Stated&>(*this) != before && !session.keep(book::SetStated{*this}))
+        return false;
     return true;
 }
 
@@ -191,7 +192,8 @@ Field lengthsField(const QString& name, const QString& asks, std::size_t most,
         std::vector<Height> heights;
         if (typed.trimmed() != QLatin1String("-"))
             for (const QString& each : typed.simplified().split(QLatin1Char(' '))) {
-                const auto read = readHeight(each.toStdString(), style.unit, facts.terms.taken);
+                const auto read =
+                    readHeight(each.toStdString(), style.unit, facts.conditions.taken);
                 if (const auto* e = std::get_if<EntryError>(&read))
                     return words::sentence(*e, style);
                 heights.push_back(std::get<Height>(read));

@@ -13,20 +13,19 @@
 namespace app {
 
 /// The parts of a job that are stated and not measured.
-struct Facts {
+struct Facts : lobe::Stated {
     std::string name;
     lobe::Engine engine;
     std::optional<lobe::Card> card;
     std::vector<lobe::Card> otherCards;
-    lobe::Settings settings;
-    lobe::RunTerms terms{}; ///< of the run at hand, where a station asks for them
-    int cylinder = 1;       ///< that run's
+    lobe::RunConditions conditions{}; ///< of the run at hand, where a station asks for them
+    int cylinder = 1;                 ///< that run's
 
     static Facts of(const lobe::Job& job) {
-        return {job.name, job.engine, job.card, job.otherCards, job.settings, {}, 1};
+        return {job, job.name, job.engine, job.card, job.otherCards, {}, 1};
     }
-    /// Keeps whatever differs from the session's job, one action for each part; run terms are the
-    /// station's to keep.
+    /// Keeps whatever differs from the session's job, one action for each part; run conditions are
+    /// the station's to keep.
     bool keepIn(Session& session) const;
 };
 

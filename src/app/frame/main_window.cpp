@@ -221,7 +221,7 @@ void MainWindow::showUndone(const book::Deed& deed, bool again) {
     const auto* where = deedStation(deed);
     if (where && !(*where == station())) go(*where);
     words::Style style = look_.style();
-    style.wheel = session_.job().settings.fittedWheel();
+    style.wheel = session_.job().fitted.degreeWheel();
     entry_->showSaid((again ? QStringLiteral("done again: ") : QStringLiteral("undone: ")) +
                      deedName(deed, style));
 }
@@ -296,11 +296,11 @@ void MainWindow::importTable(const QString& path) {
         return say(name + QStringLiteral(": ") + *why);
     if (const auto* e = std::get_if<lobe::TableError>(&table))
         return say(words::sentence(*e, name));
-    lobe::RunTerms terms = lobe::usualTerms(session_.job().engine, session_.side());
-    terms.source = name.toStdString();
-    terms.setting = lobe::lastSetting(session_.job());
+    lobe::RunConditions conditions = lobe::usualConditions(session_.job().engine, session_.side());
+    conditions.source = name.toStdString();
+    conditions.afterMove = lobe::lastMove(session_.job());
     const auto run = book::runFromTable(std::get<lobe::LiftTable>(table), session_.cylinder(),
-                                        session_.side(), terms);
+                                        session_.side(), conditions);
     const auto count = run.readings.size();
     if (!session_.keep(book::AddRun{run})) return;
     go(stations::lobes);
@@ -309,7 +309,7 @@ void MainWindow::importTable(const QString& path) {
             .arg(name)
             .arg(count)
             .arg(session_.cylinder())
-            .arg(words::sideName(session_.side()), words::placeName(terms.taken)));
+            .arg(words::sideName(session_.side()), words::placeName(conditions.taken)));
 }
 
 void MainWindow::exportTable() {

@@ -195,7 +195,7 @@ void Menus::refresh() {
     undo_->setEnabled(undo.has_value());
     redo_->setEnabled(redo.has_value());
     words::Style style = look_.style();
-    style.wheel = session_.job().settings.fittedWheel();
+    style.wheel = session_.job().fitted.degreeWheel();
     undo_->setText(undo ? QStringLiteral("Undo ") + deedShort(*undo, style)
                         : QStringLiteral("Undo"));
     redo_->setText(redo ? QStringLiteral("Redo ") + deedShort(*redo, style)

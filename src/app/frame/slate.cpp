@@ -70,7 +70,7 @@ Slate::Slate(Session& session, const Look& look, QWidget* parent)
 }
 
 bool Slate::pinned(const std::string& key) const {
-    const auto& keys = session_.job().settings.pinned;
+    const auto& keys = session_.job().pinned;
     return std::find(keys.begin(), keys.end(), key) != keys.end();
 }
 
@@ -90,13 +90,13 @@ Held<Figure> Slate::figure(qint64 id) const {
 void Slate::togglePin(qint64 id) {
     const auto f = figure(id);
     if (!f) return;
-    Settings s = session_.job().settings;
+    Stated s = session_.job();
     const auto it = std::find(s.pinned.begin(), s.pinned.end(), f->key);
     if (it == s.pinned.end())
         s.pinned.push_back(f->key);
     else
         s.pinned.erase(it);
-    session_.keep(book::SetSettings{s});
+    session_.keep(book::SetStated{s});
 }
 
 void Slate::explain(qint64 id) {
@@ -125,7 +125,7 @@ void Slate::refresh() {
     for (const Figure& f : figures ? *figures : std::vector<Figure>{}) {
         ++id;
         const bool mine = pinned(f.key);
-        if (!choosing_ && (job.settings.pinned.empty() ? id > kUsual : !mine)) continue;
+        if (!choosing_ && (job.pinned.empty() ? id > kUsual : !mine)) continue;
         Row row;
         row.id = id;
         row.title = words::figureName(f);

@@ -37,7 +37,7 @@ void ToTake::open() {
     tasks_ = session_.findings().plan;
     QList<Row> rows;
     words::Style style = look().style();
-    style.wheel = session_.job().settings.fittedWheel();
+    style.wheel = session_.job().fitted.degreeWheel();
     for (const Task& task : tasks_) {
         Row row;
         row.id = rows.size() + 1;

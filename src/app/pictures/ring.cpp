@@ -36,7 +36,7 @@ RingScene ringOf(const SnapshotPtr& snapshot, int cylinder) {
     const Findings& f = snapshot->findings;
     RingScene ring;
     ring.rotation = job.engine.rotation;
-    ring.wheel = job.settings.fittedWheel();
+    ring.wheel = job.fitted.degreeWheel();
     ring.stroke_mm = job.engine.stroke_mm;
     ring.rod_mm = job.engine.rod_mm;
     ring.tickHeight = eventsHeight(job);

@@ -16,7 +16,7 @@ namespace app {
 /// What stands on the ring.
 struct RingScene {
     lobe::Rotation rotation = lobe::Rotation::Clockwise;
-    lobe::Wheel wheel;
+    lobe::DegreeWheel wheel;
     lobe::Held<lobe::LobeFigures> intake{}, exhaust{};
     lobe::Height tickHeight{1.27, lobe::Place::Tappet}; ///< whose events are ticked off
     std::optional<lobe::CrankDeg> splitPoint;

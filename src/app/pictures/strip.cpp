@@ -75,7 +75,7 @@ Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
     connect(this, &QCustomPlot::mouseMove, this, &Strip::hover);
     connect(this, &QCustomPlot::mouseDoubleClick, this, [this] { showAll(); });
     connect(this, &QCustomPlot::mousePress, this, [this](QMouseEvent* e) {
-        if (const CarriedReading* r = readingAt(e->pos(), nullptr)) emit readingChosen(r->id);
+        if (const LiftReading* r = readingAt(e->pos(), nullptr)) emit readingChosen(r->id);
     });
     connect(&look, &Look::changed, this, [this] {
         dress();
@@ -133,7 +133,7 @@ void Strip::rebuild() {
     clearPlottables();
     double most = 2.0, least = -kUsual_deg, last = kUsual_deg;
     for (const auto& run : scene_.lobes)
-        for (const CarriedReading& r : run->readings) {
+        for (const LiftReading& r : run->readings) {
             if (r.counts) most = std::max(most, r.lift_mm);
             least = std::min(least, r.at.deg - 5.0);
             last = std::max(last, r.at.deg + 5.0);
@@ -200,7 +200,7 @@ void Strip::addLobe(const RunFindings& run) {
         dots->setScatterStyle(QCPScatterStyle(form, QPen(pen, 1.4), QBrush(fill), size));
     };
     QVector<double> xs, ys, struckX, struckY, oddX, oddY;
-    for (const CarriedReading& r : run.readings) {
+    for (const LiftReading& r : run.readings) {
         (r.counts ? xs : struckX) << r.at.deg;
         (r.counts ? ys : struckY) << shown(r.lift_mm);
         if (!r.counts) continue;
@@ -221,7 +221,7 @@ void Strip::addLobe(const RunFindings& run) {
     scatter(struckX, struckY, t.faint, Qt::transparent, 7.0, QCPScatterStyle::ssCross);
     scatter(oddX, oddY, colour, t.amber, 9.0, shape);
     QVector<double> askedX, askedY;
-    for (const CarriedReading& r : run.readings)
+    for (const LiftReading& r : run.readings)
         for (double deg : scene_.asked)
             if (r.counts && std::abs(wrapCycle({r.at.deg - deg}).deg) < 1e-6) {
                 askedX << r.at.deg;
@@ -455,11 +455,11 @@ void Strip::addMotion() {
     }
 }
 
-const CarriedReading* Strip::readingAt(const QPoint& position, Side* side) const {
-    const CarriedReading* best = nullptr;
+const LiftReading* Strip::readingAt(const QPoint& position, Side* side) const {
+    const LiftReading* best = nullptr;
     double nearest = 14.0;
     for (const auto& run : scene_.lobes)
-        for (const CarriedReading& r : run->readings) {
+        for (const LiftReading& r : run->readings) {
             const double dx =
                 chart_->axis(QCPAxis::atBottom)->coordToPixel(r.at.deg) - position.x();
             const double dy =
@@ -475,7 +475,7 @@ const CarriedReading* Strip::readingAt(const QPoint& position, Side* side) const
 
 void Strip::hover(QMouseEvent* event) {
     Side side = Side::Intake;
-    const CarriedReading* r = readingAt(event->pos(), &side);
+    const LiftReading* r = readingAt(event->pos(), &side);
     if (!r) return QToolTip::hideText();
     QString text = QStringLiteral("%1, %2: %3")
                        .arg(words::sideName(side), words::fromDeadCentre(r->at, look_.style()),

@@ -54,7 +54,7 @@ private:
     void addMotion();
     QCPItemText* laneLabel(QCPAxisRect* rect, const QString& text, bool strong);
     /// The reading nearest to a position within reach of the hand, or null.
-    const lobe::CarriedReading* readingAt(const QPoint& position, lobe::Side* side) const;
+    const lobe::LiftReading* readingAt(const QPoint& position, lobe::Side* side) const;
     void hover(QMouseEvent* event);
     double shown(double mm) const;
 

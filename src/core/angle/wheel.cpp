@@ -6,7 +6,7 @@
 
 namespace lobe {
 
-double wheelTop(const Wheel& wheel) {
+double wheelTop(const DegreeWheel& wheel) {
     switch (wheel.scale) {
     case WheelScale::Full360With:
     case WheelScale::Full360Against:
@@ -23,7 +23,8 @@ double wheelTop(const Wheel& wheel) {
     return 180.0;
 }
 
-std::optional<WheelAngle> fromWheel(double number, const Wheel& wheel, const WheelHint& hint) {
+std::optional<WheelAngle> fromWheel(double number, const DegreeWheel& wheel,
+                                    const WheelHint& hint) {
     const double least = wheel.scale == WheelScale::Signed ? -180.0 : 0.0;
     if (!(number >= least && number <= wheelTop(wheel))) return std::nullopt;
     const bool top = hint.centre == DeadCentre::Top;
@@ -56,7 +57,7 @@ std::optional<WheelAngle> fromWheel(double number, const Wheel& wheel, const Whe
     return WheelAngle{wrapTurn({base + (hint.after ? number : -number)}), true};
 }
 
-double wheelNumber(CrankDeg at, const Wheel& wheel) {
+double wheelNumber(CrankDeg at, const DegreeWheel& wheel) {
     const double turn = wrapTurn(at).deg;
     switch (wheel.scale) {
     case WheelScale::Full360With:

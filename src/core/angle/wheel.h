@@ -19,7 +19,7 @@ namespace lobe {
 enum class WheelScale { Full360With, Full360Against, Half180, Quarter90, Signed, Twice180, Tape };
 
 /// A wheel as it is fitted: how it is numbered and, for a tape, its circumference.
-struct Wheel {
+struct DegreeWheel {
     WheelScale scale = WheelScale::Half180;
     double tape_mm = 0.0; ///< circumference the tape lies on
 };
@@ -37,13 +37,13 @@ struct WheelAngle {
     CrankDeg at;
     bool ambiguous = false;
 };
-std::optional<WheelAngle> fromWheel(double number, const Wheel& wheel, const WheelHint& hint);
+std::optional<WheelAngle> fromWheel(double number, const DegreeWheel& wheel, const WheelHint& hint);
 
 /// The number to look for on the wheel when the crank stands at this angle of the cycle.
-double wheelNumber(CrankDeg at, const Wheel& wheel);
+double wheelNumber(CrankDeg at, const DegreeWheel& wheel);
 
 /// The greatest number on the scale.
-double wheelTop(const Wheel& wheel);
+double wheelTop(const DegreeWheel& wheel);
 
 /// What a wheel was read to, degrees: 1, 0.5, 0.25, 0.1 or 0.01, from the digits that were typed
 /// and the angles themselves: a typed ".0" says halves at least. Without typed digits (empty

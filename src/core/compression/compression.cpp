@@ -2,6 +2,7 @@
 
 #include "core/angle/root.h"
 #include "core/angle/usual.h"
+#include "core/job/job.h"
 
 #include "core/angle/geometry.h"
 #include "core/job/card.h"
@@ -74,12 +75,12 @@ std::vector<Closing> closings(const Job& job, const LobeFigures* intake, double 
         if (e->closesUncertainty_deg)
             c.uncertainty_deg = std::hypot(*e->closesUncertainty_deg, tdc_deg);
     };
-    measured(out[0], {job.settings.seat_mm, Place::Valve}, 0.0);
-    if (job.card && job.card->intakeAdvertised)
+    measured(out[0], {job.reckoning.seat_mm, Place::Valve}, 0.0);
+    if (job.card && job.card->advertisedDuration.intake)
         if (const auto centre = cardCentre_deg(*job.card, Side::Intake))
-            out[1].deg = *job.card->intakeAdvertised / 2.0 + *centre - 180.0;
+            out[1].deg = *job.card->advertisedDuration.intake / 2.0 + *centre - 180.0;
     measured(out[2], {kUsualHeight_mm, Place::Tappet}, 15.0);
-    measured(out[3], {job.settings.closingHeight_mm, Place::Valve}, 0.0);
+    measured(out[3], {job.reckoning.closingHeight_mm, Place::Valve}, 0.0);
     return out;
 }
 

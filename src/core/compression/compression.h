@@ -6,7 +6,8 @@
 // pressures kPa, closing in crank degrees after BDC.
 #pragma once
 
-#include "core/job/job.h"
+#include "core/job/engine.h"
+#include "core/job/reckoning.h"
 #include "core/lobe/lobe.h"
 
 #include <optional>
@@ -14,6 +15,8 @@
 #include <vector>
 
 namespace lobe {
+
+struct Job;
 
 /// What stands in the way of a ratio.
 enum class CompressionFault {

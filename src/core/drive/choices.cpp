@@ -225,11 +225,11 @@ double boltArc_mm(double radius_mm, double move_deg) {
     return radius_mm * move_deg / 2.0 * std::numbers::pi / 180.0;
 }
 
-std::optional<int> asTeeth(const Drive& drive, double difference_deg, double doubt_deg) {
+std::optional<int> asTeeth(const Drive& drive, double difference_deg, double uncertainty_deg) {
     const double tooth = tooth_deg(drive);
-    if (!(tooth > 0.0) || doubt_deg >= tooth / 2.0) return std::nullopt;
+    if (!(tooth > 0.0) || uncertainty_deg >= tooth / 2.0) return std::nullopt;
     const double teeth = std::round(difference_deg / tooth);
-    return std::abs(difference_deg - teeth * tooth) <= std::max(doubt_deg, 0.3)
+    return std::abs(difference_deg - teeth * tooth) <= std::max(uncertainty_deg, 0.3)
                ? static_cast<int>(teeth)
                : 0;
 }

@@ -45,7 +45,7 @@ std::vector<double> reachable_deg(const Drive& drive, double range_deg);
 
 /// A difference as teeth of this drive's cam wheel, where it is a whole number of them to within a
 /// doubt; 0 where it is none, empty where teeth are not known or the doubt is half a tooth.
-std::optional<int> asTeeth(const Drive& drive, double difference_deg, double doubt_deg);
+std::optional<int> asTeeth(const Drive& drive, double difference_deg, double uncertainty_deg);
 
 /// One tooth of the cam wheel in crank degrees; 0 where teeth are not known.
 double tooth_deg(const Drive& drive);

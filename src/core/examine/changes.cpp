@@ -33,14 +33,14 @@ MoveVerdict verdictOf(double meant, double moved, double told) {
 const RunFindings* runAt(const Findings& f, int cylinder, Side side, int least, int most) {
     const RunFindings* found = nullptr;
     for (const RunFindings& r : f.runs)
-        if (r.cylinder == cylinder && r.side == side && r.live > 0 && r.setting >= least &&
-            r.setting <= most && (!found || r.setting >= found->setting))
+        if (r.cylinder == cylinder && r.side == side && r.live > 0 && r.afterMove >= least &&
+            r.afterMove <= most && (!found || r.afterMove >= found->afterMove))
             found = &r;
     return found;
 }
 
 /// What of this drive makes the move that was observed, where it was not the one that was meant.
-void nameInstead(const Job& job, double told, ChangeCheck& check) {
+void nameInstead(const Job& job, double told, MoveCheck& check) {
     if (check.verdict == MoveVerdict::AsMeant || !job.engine.drive.described() ||
         faultOf(job.engine.drive))
         return;
@@ -55,8 +55,8 @@ void nameInstead(const Job& job, double told, ChangeCheck& check) {
 
 /// Where there are no events on both sides of the move, the centre tells what it did.
 void compareCentres(const Job& job, const RunFindings& before, const RunFindings& after,
-                    ChangeCheck& check) {
-    for (CentreSchool s : {job.settings.school, CentreSchool::EqualDrop, CentreSchool::Events}) {
+                    MoveCheck& check) {
+    for (CentreSchool s : {job.reckoning.school, CentreSchool::EqualDrop, CentreSchool::Events}) {
         const auto was = before.lobe.centres.by(s), is = after.lobe.centres.by(s);
         if (!was || !is) continue;
         check.moved_deg = was->deg - is->deg;
@@ -70,7 +70,7 @@ void compareCentres(const Job& job, const RunFindings& before, const RunFindings
 }
 
 void compare(const Job& job, const RunFindings& before, const RunFindings& after,
-             ChangeCheck& check) {
+             MoveCheck& check) {
     const Height height = eventsHeight(job);
     const HeightEvents *was = before.lobe.events(height), *is = after.lobe.events(height);
     if (!was || !is || !was->midpoint() || !is->midpoint())
@@ -104,22 +104,22 @@ void compare(const Job& job, const RunFindings& before, const RunFindings& after
 
 } // namespace
 
-std::vector<ChangeCheck> checkChanges(const Job& job, const Findings& f) {
-    std::vector<ChangeCheck> out;
-    for (const SettingChange& change : job.changes)
+std::vector<MoveCheck> checkChanges(const Job& job, const Findings& f) {
+    std::vector<MoveCheck> out;
+    for (const CamMove& change : job.changes)
         for (int cylinder = 1; cylinder <= std::max(1, job.engine.cylinders); ++cylinder)
             for (Side side : {Side::Intake, Side::Exhaust}) {
                 if (!moves(job, change, side)) continue;
                 const RunFindings* before = runAt(f, cylinder, side, 0, change.number - 1);
                 if (!before) continue;
-                ChangeCheck check;
+                MoveCheck check;
                 check.number = change.number;
                 check.side = side;
                 check.cylinder = cylinder;
                 if (const auto& move = change.move(side)) check.meant_deg = move->total_deg;
                 // Measured at this setting, or at a later one that left this cam alone.
                 int last = change.number;
-                for (const SettingChange& later : job.changes)
+                for (const CamMove& later : job.changes)
                     if (later.number == last + 1 && !moves(job, later, side)) last = later.number;
                 if (const RunFindings* after = runAt(f, cylinder, side, change.number, last))
                     compare(job, *before, *after, check);

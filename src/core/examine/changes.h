@@ -6,6 +6,6 @@
 namespace lobe {
 
 /// Every lobe a change moved that was measured before it, cylinder by cylinder.
-std::vector<ChangeCheck> checkChanges(const Job& job, const Findings& findings);
+std::vector<MoveCheck> checkChanges(const Job& job, const Findings& findings);
 
 } // namespace lobe

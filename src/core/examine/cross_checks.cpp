@@ -37,8 +37,8 @@ void againstCard(const Job& job, const Findings& f, const CylinderFindings& c,
     const bool nothing = !c.explanation || c.explanation->causes.empty();
     const CauseKind kind = nothing ? CauseKind::Unclear : c.explanation->causes.front().kind;
     const Cause* first = nothing ? nullptr : &c.explanation->causes.front();
-    if (kind == CauseKind::CamTiming && !first->side && !first->other_deg && c.intakeRun &&
-        c.exhaustRun)
+    if (kind == CauseKind::CamTiming && !first->side && !first->other_deg && c.run.intake &&
+        c.run.exhaust)
         return say(Code::CamShift, Severity::Ask, {}, *first->deg);
     if (kind == CauseKind::Separation) say(Code::SeparationOff, Severity::Ask, {}, *first->deg);
     // A lobe of another length keeps its centre: that is judged below.
@@ -70,9 +70,10 @@ void twist(const Job& job, const Findings& f, std::vector<Finding>& out) {
         for (const auto& [a, b] : {std::pair(f.intake(first), f.intake(f.cylinders[i])),
                                    std::pair(f.exhaust(first), f.exhaust(f.cylinders[i]))}) {
             // Measured before and after the cam was moved, they differ by the move.
-            if (!a || !b || (a->setting != b->setting && (a->outdated || b->outdated))) continue;
-            const auto ca = a->lobe.centre(job.settings.school),
-                       cb = b->lobe.centre(job.settings.school);
+            if (!a || !b || (a->afterMove != b->afterMove && (a->outdated || b->outdated)))
+                continue;
+            const auto ca = a->lobe.centre(job.reckoning.school),
+                       cb = b->lobe.centre(job.reckoning.school);
             if (!ca || !cb) continue;
             const int cylinder = b->cylinder;
             double off = wrapCycle(*cb - *ca).deg;
@@ -141,13 +142,13 @@ void tdcMoved(const Job& job, const TdcFindings& tdc, std::vector<Finding>& out)
 }
 
 std::optional<double> otherTop_deg(const Job& job, const LiftRun& run, const LobeFigures& lobe) {
-    const auto centre = lobe.centre(job.settings.school);
-    if (job.settings.top == WhichTop::NotSaid || !centre || lobe.eventsOnly) return std::nullopt;
+    const auto centre = lobe.centre(job.reckoning.school);
+    if (job.fitted.top == WhichTop::NotSaid || !centre || lobe.eventsOnly) return std::nullopt;
     const double usual = usualCentre_deg(lobe.side);
     const auto other = [&](double deg) { return std::abs(wrapCycle({deg - usual}).deg) > 270.0; };
-    if (job.settings.top == WhichTop::Overlap && other(centre->deg)) return 360.0;
+    if (job.fitted.top == WhichTop::Overlap && other(centre->deg)) return 360.0;
     // As it was counted at the wheel, before any shift.
-    if (job.settings.top == WhichTop::Firing && !other(centre->deg - run.terms.shift_deg))
+    if (job.fitted.top == WhichTop::Firing && !other(centre->deg - run.conditions.shift_deg))
         return 0.0;
     return std::nullopt;
 }

@@ -42,7 +42,7 @@ void passes(const Job& job, Findings& out) {
         for (RunFindings& r : out.runs)
             // What was read before the cam was moved is another cam's.
             if (r.cylinder == newest.cylinder && r.side == newest.side && !r.events &&
-                r.setting == newest.setting && r.lobe.noseReached) {
+                r.afterMove == newest.afterMove && r.lobe.noseReached) {
                 runs.push_back(&r);
                 passes.push_back({r.run, &r.lobe});
             }
@@ -51,7 +51,7 @@ void passes(const Job& job, Findings& out) {
         if (!newest.passes) continue;
         drifts(runs, newest);
         const PassesFindings& p = *newest.passes;
-        const bool mean = job.settings.averagePasses;
+        const bool mean = job.reckoning.averagePasses;
         Finding f{p.widest.mm > kPassesApart_mm ? Code::PassesDiffer : Code::PassesAgree,
                   p.widest.mm > kPassesApart_mm ? Severity::LookAgain : Severity::Note, newest.side,
                   newest.cylinder};
@@ -79,7 +79,7 @@ std::map<Lobe, RunFindings*> currentRuns(const Job& job, Findings& out) {
         if (r.live > 0) current[{r.cylinder, r.side}] = &r;
     for (auto& [key, run] : current) {
         run->current = true;
-        run->outdated = measuredBefore(job, run->setting, run->side);
+        run->outdated = measuredBefore(job, run->afterMove, run->side);
     }
     return current;
 }
@@ -89,14 +89,13 @@ void cylinders(const Job& job, const std::map<Lobe, RunFindings*>& current, Find
     for (const auto& [key, run] : current) {
         CylinderFindings& c = byCylinder[key.first];
         c.cylinder = key.first;
-        (key.second == Side::Intake ? c.intakeRun : c.exhaustRun) =
-            static_cast<std::size_t>(run - out.runs.data());
+        c.run[key.second] = static_cast<std::size_t>(run - out.runs.data());
     }
     for (auto& [number, c] : byCylinder) {
         const RunFindings *in = out.intake(c), *ex = out.exhaust(c);
         // One lobe measured since the cam was moved and the other before: no pair.
         if (in && ex && in->outdated == ex->outdated)
-            c.pair = analysePair(in->lobe, ex->lobe, job.settings.school, Place::Valve);
+            c.pair = analysePair(in->lobe, ex->lobe, job.reckoning.school, Place::Valve);
         out.cylinders.push_back(c);
     }
 }
@@ -114,8 +113,8 @@ Explanation explained(const Job& job, const Findings& f, const CylinderFindings&
     request.otherCards = job.otherCards;
     for (const RunFindings* run : {in, ex})
         for (const LiftRun& r : job.runs)
-            if (run && r.id == run->run && r.terms.taken == Place::Valve &&
-                r.terms.spring == Spring::Running)
+            if (run && r.id == run->run && r.conditions.taken == Place::Valve &&
+                r.conditions.spring == Spring::Running)
                 request.runningSpring = true;
     if (job.card) return explain(request);
     // No card came with the cam: only which one it looks like.
@@ -141,7 +140,7 @@ std::optional<Explanation> explainedBefore(const Before& before, const Job& job,
         return f.alone[*now] == was.alone[*old] && a.outdated == b.outdated && !a.passes &&
                !b.passes;
     };
-    if (!same(c.intakeRun, then->intakeRun) || !same(c.exhaustRun, then->exhaustRun))
+    if (!same(c.run.intake, then->run.intake) || !same(c.run.exhaust, then->run.exhaust))
         return std::nullopt;
     Explanation out = *then->explanation;
     // Twist is said anew of every examination.
@@ -156,9 +155,9 @@ void compressions(const Job& job, Findings& out) {
     const LobeFigures* intake = first && !first->outdated ? &first->lobe : nullptr;
     out.closings = closings(job, intake, out.tdc.uncertainty_deg());
     if (!(job.engine.chamberOf(1).chamber_cc > 0.0)) return;
-    const Closing& chosen = out.closings[static_cast<std::size_t>(job.settings.closing)];
+    const Closing& chosen = out.closings[static_cast<std::size_t>(job.reckoning.closing)];
     out.compression = compression(stateOf(job, 1, chosen.deg.value_or(0.0), 0.0),
-                                  job.settings.altitude_m, job.settings.exponent);
+                                  job.reckoning.altitude_m, job.reckoning.exponent);
 }
 
 } // namespace
@@ -172,7 +171,7 @@ static const std::shared_ptr<const RunFindings>* taken(const Before& before, con
         if (!(was[i] == run) || requestFor(before.job, was[i]) != requestFor(job, run))
             return nullptr;
         // The events of a run are asked for and judged by the card.
-        if (run.terms.eventsOnly && before.job.card != job.card) return nullptr;
+        if (run.conditions.eventsOnly && before.job.card != job.card) return nullptr;
         return &before.findings.alone[i];
     }
     return nullptr;

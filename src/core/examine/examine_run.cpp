@@ -14,8 +14,8 @@ namespace {
 std::vector<double> rightAngles(const LiftRun& run) {
     std::vector<double> out;
     constexpr double kSame_mm = 0.03;
-    const auto add = [&](CrankDeg at) { out.push_back(at.deg + run.terms.shift_deg); };
-    for (double deg : run.terms.right_deg)
+    const auto add = [&](CrankDeg at) { out.push_back(at.deg + run.conditions.shift_deg); };
+    for (double deg : run.conditions.right_deg)
         add({deg});
     std::vector<const Reading*> again;
     for (const Reading& o : run.readings)
@@ -38,31 +38,32 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
     LobeRequest request;
     request.side = run.side;
     request.cylinder = run.cylinder;
-    request.taken = {run.terms.taken, run.terms.ratioUsed(), run.terms.lash_mm};
-    request.follower = run.terms.follower;
-    request.heights = job.settings.heights;
+    request.taken = {run.conditions.taken, run.conditions.ratioUsed(), run.conditions.lash_mm};
+    request.follower = run.conditions.follower;
+    request.heights = job.reckoning.heights;
     // The seat height and the card's own height are always wanted.
     const auto want = [&](const Height& h) {
         if (std::find(request.heights.begin(), request.heights.end(), h) == request.heights.end())
             request.heights.push_back(h);
     };
-    want({job.settings.seat_mm, Place::Valve});
+    want({job.reckoning.seat_mm, Place::Valve});
     // The height events are called at without a card, on both lobes, since they are shown in pairs.
     want({kUsualHeight_mm, Place::Tappet});
     // For the dynamic compression.
-    if (run.side == Side::Intake) want({job.settings.closingHeight_mm, Place::Valve});
+    if (run.side == Side::Intake) want({job.reckoning.closingHeight_mm, Place::Valve});
     if (job.card) {
         request.eventsHeight = job.card->height;
         want(job.card->height);
-        if (job.card->intakeAdvertised || job.card->exhaustAdvertised) want(job.card->advertised);
+        if (job.card->advertisedDuration.intake || job.card->advertisedDuration.exhaust)
+            want(job.card->advertised);
     }
-    request.drop_mm = job.settings.drop_mm;
-    request.zeroReturn_mm = job.settings.zeroReturn_mm;
+    request.drop_mm = job.reckoning.drop_mm;
+    request.zeroReturn_mm = job.reckoning.zeroReturn_mm;
     // What the lifts are written in says more than a default nobody chose.
-    request.resolution_mm = run.terms.resolution_mm;
-    request.smoothing = job.settings.smoothing;
+    request.resolution_mm = run.conditions.resolution_mm;
+    request.smoothing = job.reckoning.smoothing;
     request.right = rightAngles(run);
-    request.seat = {job.settings.seat_mm, Place::Valve};
+    request.seat = {job.reckoning.seat_mm, Place::Valve};
     return request;
 }
 
@@ -80,7 +81,7 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
         return out.lobe.findings.back();
     };
     // Where the run begins, a lobe of its kind is on its base circle.
-    for (const CarriedReading& c : out.readings) {
+    for (const LiftReading& c : out.readings) {
         if (!c.counts) continue;
         const double centre = usualCentre_deg(run.side);
         constexpr double kOff_deg = 150.0, kMost_mm = 3.0;
@@ -101,14 +102,14 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
         backed += r.approach == Approach::BackingUp;
         last = r.at;
     }
-    for (const CarriedReading& c : out.readings)
+    for (const LiftReading& c : out.readings)
         if (c.counts) highest = std::max(highest, std::abs(c.lift_mm));
     if (backed > 0) say(Code::BackedUp, Severity::Note).count = backed;
-    if (const auto ratio = run.terms.ratioOfLifts();
-        ratio && std::abs(*ratio / run.terms.ratio - 1.0) > 0.005) {
+    if (const auto ratio = run.conditions.ratioOfLifts();
+        ratio && std::abs(*ratio / run.conditions.ratio - 1.0) > 0.005) {
         Finding& f = say(Code::RatioMeasured, Severity::Note);
         f.mm = *ratio;
-        f.other_mm = run.terms.ratio;
+        f.other_mm = run.conditions.ratio;
     }
     // By these angles any cam has its valve well open.
     const double open = run.side == Side::Intake ? 45.0 : -165.0;
@@ -116,11 +117,11 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
         say(Code::OtherTurn, Severity::LookAgain).at = last;
     // A misfit by whole turns of the dial was read in the wrong turn.
     for (const Misfit& m : out.lobe.misfits) {
-        const double turn = run.terms.dialTurn_mm;
+        const double turn = run.conditions.dialTurn_mm;
         const double turns = turn > 0.0 ? std::round(m.off_mm / turn) : 0.0;
         if (turns == 0.0 || std::abs(m.off_mm - turns * turn) > 0.08 * turn) continue;
         double read = 0.0;
-        for (const CarriedReading& c : out.readings)
+        for (const LiftReading& c : out.readings)
             if (c.counts && std::abs(wrapCycle(c.at - m.at).deg) < 1e-6) read = c.read_mm;
         Finding& f = say(Code::DialTurn, Severity::LookAgain);
         f.at = m.at;
@@ -136,23 +137,24 @@ RunFindings examineRun(const Job& job, const LiftRun& run) {
     out.run = run.id;
     out.cylinder = run.cylinder;
     out.side = run.side;
-    out.setting = run.terms.setting;
+    out.afterMove = run.conditions.afterMove;
     for (const Reading& r : run.readings)
         ++(r.struck ? out.struck : out.live);
-    if (run.terms.eventsOnly) {
+    if (run.conditions.eventsOnly) {
         out.events = examineEvents(job, run, requestFor(job, run));
         out.lobe = out.events->lobe;
         out.complete = !out.events->next;
-        out.planned = static_cast<int>(out.events->groups.size() - 1) * run.terms.repeats + 1;
+        out.planned = static_cast<int>(out.events->groups.size() - 1) * run.conditions.repeats + 1;
         return out;
     }
-    const double step = run.terms.step_deg;
+    const double step = run.conditions.step_deg;
     if (step > 0.0)
-        out.planned =
-            static_cast<int>(std::lround((run.terms.to.deg - run.terms.from.deg) / step)) + 1;
+        out.planned = static_cast<int>(
+                          std::lround((run.conditions.to.deg - run.conditions.from.deg) / step)) +
+                      1;
     out.next = nextAngle(run);
-    out.complete = out.live > 0 && out.next.deg > run.terms.to.deg + step * 0.01;
-    Carried lifts = carried(run);
+    out.complete = out.live > 0 && out.next.deg > run.conditions.to.deg + step * 0.01;
+    IndicatorReadings lifts = readIndicator(run);
     out.readings = std::move(lifts.readings);
     out.lobe = analyseLobe(countedPoints(out.readings), requestFor(job, run));
     out.lobe.findings.insert(out.lobe.findings.end(), lifts.findings.begin(), lifts.findings.end());

@@ -1,7 +1,9 @@
 // A figure of the slate: one number with its height, school and difference from the card.
 #pragma once
 
-#include "core/job/job.h"
+#include "core/angle/angles.h"
+#include "core/job/height.h"
+#include "core/job/school.h"
 
 #include <optional>
 #include <string>

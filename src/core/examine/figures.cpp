@@ -17,7 +17,7 @@ public:
 
     void collect() {
         const Height main = eventsHeight(job_);
-        const Height seat{job_.settings.seat_mm, Place::Valve};
+        const Height seat{job_.reckoning.seat_mm, Place::Valve};
         durations(main, true);
         for (Side side : {Side::Intake, Side::Exhaust})
             centre(side);
@@ -27,7 +27,7 @@ public:
         events(seat, false);
         durations(seat, false);
         if (job_.card) advertised(job_.card->advertised);
-        for (const Height& h : job_.settings.heights) {
+        for (const Height& h : job_.reckoning.heights) {
             if (h == main || h == seat) continue;
             durations(h, false);
             events(h, false);
@@ -121,8 +121,7 @@ private:
     /// The durations a maker advertises, at the height it means.
     void advertised(const Height& height) {
         for (Side side : {Side::Intake, Side::Exhaust}) {
-            const auto& said =
-                side == Side::Intake ? job_.card->intakeAdvertised : job_.card->exhaustAdvertised;
+            const auto& said = job_.card->advertisedDuration[side];
             const RunFindings* run = of(side);
             const HeightEvents* e = run && said ? run->lobe.events(height) : nullptr;
             if (!e || !e->duration_deg()) continue;
@@ -169,21 +168,21 @@ private:
     void centre(Side side) {
         const RunFindings* run = of(side);
         if (!stands(side)) return;
-        const auto at = run->lobe.centre(job_.settings.school);
+        const auto at = run->lobe.centre(job_.reckoning.school);
         if (!at) return;
         const double sign = side == Side::Intake ? 1.0 : -1.0;
         Figure f = make(FigureKind::Centre, side, {});
         // Named after what made it: events alone have no equal drop, a centre by two readings does.
-        f.school = run->lobe.had(job_.settings.school);
+        f.school = run->lobe.had(job_.reckoning.school);
         if (*f.school == CentreSchool::EqualDrop && run->lobe.eventsOnly)
             f.height = Height{run->lobe.drop_mm, run->lobe.taken.at};
         else if (*f.school == CentreSchool::Events && run->lobe.eventsOnly)
             f.height = run->lobe.atEventsHeight.height;
         f.value = sign * at->deg;
-        f.uncertainty = withTdc(run->lobe.centreUncertainty_deg(job_.settings.school));
+        f.uncertainty = withTdc(run->lobe.centreUncertainty_deg(job_.reckoning.school));
         // A card that means its centre by another school is compared there, not here.
         const bool elsewhere = c_.explanation && c_.explanation->school &&
-                               *c_.explanation->school != job_.settings.school;
+                               *c_.explanation->school != job_.reckoning.school;
         if (const auto shift = cardShift_deg(job_, run->lobe); shift && !elsewhere)
             f.cardDifference = sign * *shift;
         add(f);
@@ -223,9 +222,9 @@ private:
             Figure f = make(FigureKind::Overlap, {}, height);
             f.value = o.degrees;
             f.uncertainty = o.uncertainty_deg;
-            if (job_.card && job_.card->height == height && f.value && job_.card->ivo &&
-                job_.card->evc)
-                f.cardDifference = *f.value - (*job_.card->ivo + *job_.card->evc);
+            if (job_.card && job_.card->height == height && f.value && job_.card->events.ivo &&
+                job_.card->events.evc)
+                f.cardDifference = *f.value - (*job_.card->events.ivo + *job_.card->events.evc);
             add(f);
         }
     }

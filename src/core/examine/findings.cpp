@@ -4,11 +4,11 @@
 namespace lobe {
 
 const RunFindings* Findings::intake(const CylinderFindings& c) const {
-    return c.intakeRun ? &runs[*c.intakeRun] : nullptr;
+    return c.run.intake ? &runs[*c.run.intake] : nullptr;
 }
 
 const RunFindings* Findings::exhaust(const CylinderFindings& c) const {
-    return c.exhaustRun ? &runs[*c.exhaustRun] : nullptr;
+    return c.run.exhaust ? &runs[*c.run.exhaust] : nullptr;
 }
 
 const CylinderFindings* Findings::cylinder(int number) const {

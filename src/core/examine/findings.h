@@ -5,8 +5,8 @@
 #include "core/examine/figure.h"
 #include "core/examine/plan.h"
 #include "core/job/job.h"
-#include "core/lobe/carry.h"
 #include "core/lobe/events.h"
+#include "core/lobe/indicator.h"
 #include "core/lobe/lobe.h"
 #include "core/lobe/passes.h"
 #include "core/setting/setting.h"
@@ -24,7 +24,7 @@ struct RunFindings {
     std::int64_t run = 0;
     int cylinder = 1;
     Side side = Side::Intake;
-    int setting = 0;       ///< taken after this change of the cam's setting
+    int afterMove = 0;     ///< taken after this move of the cam
     bool outdated = false; ///< current, and the cam was moved since
     bool current = false;  ///< the last run of this lobe that has readings: the one that counts
     int live = 0, struck = 0;
@@ -32,14 +32,14 @@ struct RunFindings {
     CrankDeg next;         ///< where the next reading is wanted
     bool complete = false; ///< the last planned angle has been read
     LobeFigures lobe;
-    std::vector<CarriedReading> readings; ///< every lift reading as lift; into the job
+    std::vector<LiftReading> readings;    ///< every lift reading as lift; into the job
     std::optional<PassesFindings> passes; ///< of the current run, when there are several
     std::optional<EventsFindings> events; ///< when only events are taken; `lobe` holds its figures
 };
 
 struct CylinderFindings {
     int cylinder = 1;
-    std::optional<std::size_t> intakeRun, exhaustRun; ///< into Findings::runs
+    PerSide<std::optional<std::size_t>> run; ///< into Findings::runs
     std::optional<PairFigures> pair;
     std::vector<Figure> figures;            ///< in the order they are shown
     std::optional<Explanation> explanation; ///< against the fitted card, where there is one
@@ -52,7 +52,7 @@ struct Findings {
     std::vector<Closing> closings; ///< of the first cylinder's intake valve, by school
     std::optional<CompressionResult> compression; ///< by the chosen school, as the cam stands
     Need need;                                    ///< what is to be moved for the target
-    std::vector<ChangeCheck> changes;             ///< what the changes of setting did
+    std::vector<MoveCheck> changes;               ///< what the changes of setting did
     std::vector<Task> plan;                       ///< what is still to be taken, in order
     std::vector<Finding> all;                     ///< every finding, in the order of the route
     /// Each run examined by itself, before the others are looked at: what the next examination of

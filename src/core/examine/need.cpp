@@ -31,7 +31,7 @@ Side sideOf(Event event) {
 }
 
 double centreUncertainty(const Job& job, const Findings& f, const LobeFigures& lobe) {
-    const auto own = lobe.centreUncertainty_deg(job.settings.school);
+    const auto own = lobe.centreUncertainty_deg(job.reckoning.school);
     return std::hypot(own.value_or(kLeastTold_deg), f.tdc.uncertainty_deg());
 }
 
@@ -46,12 +46,12 @@ public:
           two_(job.engine.layout == Layout::TwinOverheadCam) {}
 
     Need find() {
-        switch (job_.settings.target.kind) {
+        switch (job_.trial.target.kind) {
         case TargetKind::CardCentre:
             card(0.0);
             break;
         case TargetKind::CardPlus:
-            card(job_.settings.target.plus_deg);
+            card(job_.trial.target.plus_deg);
             break;
         case TargetKind::Centres:
             centres();
@@ -86,7 +86,7 @@ private:
     /// Whether what is measured can be what it is taken for at all: no cam is moved by what no cam
     /// ever stands off by.
     bool settled() const {
-        for (const auto& deg : {need_.intake_deg, need_.exhaust_deg})
+        for (const auto& deg : {need_.move_deg.intake, need_.move_deg.exhaust})
             if (deg && std::abs(*deg) > kMostOff_deg) return false;
         return !c_ || !c_->explanation || c_->explanation->causes.empty() ||
                !isGross(c_->explanation->causes.front().kind);
@@ -114,27 +114,28 @@ private:
                 need_.uncertainty_deg =
                     std::max(need_.uncertainty_deg, centreUncertainty(job_, f_, *lobe));
         if (two_) {
-            const Target& t = job_.settings.target;
+            const Target& t = job_.trial.target;
             const double plusExhaust =
                 t.kind == TargetKind::CardPlus ? t.plusExhaust_deg.value_or(plus) : plus;
-            if (in) need_.intake_deg = *in + plus;
-            if (ex) need_.exhaust_deg = *ex + plusExhaust;
+            if (in) need_.move_deg.intake = *in + plus;
+            if (ex) need_.move_deg.exhaust = *ex + plusExhaust;
             if (!in && !ex) fail(NeedFault::NoCard);
             return;
         }
-        switch (job_.settings.target.school) {
+        switch (job_.trial.target.school) {
         case SetSchool::ByIntake:
-            need_.intake_deg = need_.byIntake_deg;
+            need_.move_deg.intake = need_.byIntake_deg;
             break;
         case SetSchool::SplitDifference:
-            need_.intake_deg = need_.split_deg;
+            need_.move_deg.intake = need_.split_deg;
             break;
         case SetSchool::AllEvents:
-            need_.intake_deg = need_.allEvents_deg;
+            need_.move_deg.intake = need_.allEvents_deg;
             break;
         }
-        const bool both = job_.settings.target.school == SetSchool::SplitDifference;
-        if (!need_.intake_deg) fail(!in_ || (both && !ex_) ? NeedFault::NoLobe : NeedFault::NoCard);
+        const bool both = job_.trial.target.school == SetSchool::SplitDifference;
+        if (!need_.move_deg.intake)
+            fail(!in_ || (both && !ex_) ? NeedFault::NoLobe : NeedFault::NoCard);
     }
 
     /// As the explanation compared it, in the school the card's centre fits best.
@@ -150,32 +151,32 @@ private:
 
     /// A centre that is wanted, card or none; on one shaft the intake's, else the exhaust's.
     void centres() {
-        const Target& t = job_.settings.target;
+        const Target& t = job_.trial.target;
         if (!in_ && !ex_) return fail(NeedFault::NoLobe);
         const auto later = [&](const LobeFigures* lobe,
                                const std::optional<double>& wanted) -> std::optional<double> {
-            const auto is = lobe ? lobe->centre(job_.settings.school) : std::nullopt;
+            const auto is = lobe ? lobe->centre(job_.reckoning.school) : std::nullopt;
             if (!is || !wanted) return std::nullopt;
             const double sign = lobe->side == Side::Intake ? 1.0 : -1.0;
             need_.uncertainty_deg =
                 std::max(need_.uncertainty_deg, centreUncertainty(job_, f_, *lobe));
             return wrapCycle({is->deg - sign * *wanted}).deg;
         };
-        const auto in = later(in_, t.intakeCentre), ex = later(ex_, t.exhaustCentre);
+        const auto in = later(in_, t.centre.intake), ex = later(ex_, t.centre.exhaust);
         if (!in && !ex) return fail(NeedFault::NoEvent);
         if (two_) {
-            need_.intake_deg = in;
-            need_.exhaust_deg = ex;
+            need_.move_deg.intake = in;
+            need_.move_deg.exhaust = ex;
             return;
         }
         need_.byIntake_deg = in;
         if (in && ex) need_.split_deg = (*in + *ex) / 2.0;
         const bool split = t.school != SetSchool::ByIntake && need_.split_deg;
-        need_.intake_deg = split ? need_.split_deg : in ? in : ex;
+        need_.move_deg.intake = split ? need_.split_deg : in ? in : ex;
     }
 
     void event() {
-        const Target& t = job_.settings.target;
+        const Target& t = job_.trial.target;
         const Side side = sideOf(t.event);
         const LobeFigures* lobe = side == Side::Intake ? in_ : ex_;
         if (!lobe) return fail(NeedFault::NoLobe);
@@ -183,13 +184,12 @@ private:
         const auto at = eventOf(lobe, eventsHeight(job_), t.event);
         if (!at) return fail(NeedFault::NoEvent);
         const double later = at->deg - fromCard(t.event, {t.event_deg}).deg;
-        (two_ && side == Side::Exhaust ? need_.exhaust_deg : need_.intake_deg) =
-            wrapCycle({later}).deg;
+        need_.move_deg[two_ ? side : Side::Intake] = wrapCycle({later}).deg;
         const auto own =
             t.event == opening(side) ? e->opensUncertainty_deg : e->closesUncertainty_deg;
         need_.uncertainty_deg = std::hypot(own.value_or(kLeastTold_deg), f_.tdc.uncertainty_deg());
         // On a lobe of another length than printed, the event alone carries the centre off.
-        const auto centre = lobe->centre(job_.settings.school);
+        const auto centre = lobe->centre(job_.reckoning.school);
         const double sign = side == Side::Intake ? 1.0 : -1.0;
         if (centre) need_.centreLeft_deg = sign * (centre->deg - wrapCycle({later}).deg);
         const auto longer = c_->explanation ? side == Side::Intake
@@ -204,28 +204,29 @@ private:
     void separation() {
         if (!two_) return fail(NeedFault::SeparationFixed);
         if (!in_ || !ex_) return fail(NeedFault::NoLobe);
-        const auto in = in_->centre(job_.settings.school), ex = ex_->centre(job_.settings.school);
-        const double wanted = job_.settings.target.separation_deg;
+        const auto in = in_->centre(job_.reckoning.school), ex = ex_->centre(job_.reckoning.school);
+        const double wanted = job_.trial.target.separation_deg;
         if (!in || !ex || !(wanted > 0.0)) return fail(NeedFault::NoEvent);
         // Crank degrees between the centres are twice the cam's separation.
         const double wider = 2.0 * wanted - (in->deg - ex->deg);
-        const bool half = job_.settings.target.school != SetSchool::ByIntake;
-        need_.intake_deg = half ? -wider / 2.0 : 0.0;
-        need_.exhaust_deg = half ? wider / 2.0 : wider;
+        const bool half = job_.trial.target.school != SetSchool::ByIntake;
+        need_.move_deg.intake = half ? -wider / 2.0 : 0.0;
+        need_.move_deg.exhaust = half ? wider / 2.0 : wider;
         // Both are read on one wheel: the pointer's error is in neither.
         need_.uncertainty_deg =
-            std::hypot(in_->centreUncertainty_deg(job_.settings.school).value_or(kLeastTold_deg),
-                       ex_->centreUncertainty_deg(job_.settings.school).value_or(kLeastTold_deg));
+            std::hypot(in_->centreUncertainty_deg(job_.reckoning.school).value_or(kLeastTold_deg),
+                       ex_->centreUncertainty_deg(job_.reckoning.school).value_or(kLeastTold_deg));
     }
 
     void dynamic() {
         if (!in_) return fail(NeedFault::NoLobe);
-        const Closing& closing = f_.closings[static_cast<std::size_t>(job_.settings.closing)];
-        const double wanted = job_.settings.target.dynamic;
+        const Closing& closing = f_.closings[static_cast<std::size_t>(job_.reckoning.closing)];
+        const double wanted = job_.trial.target.dynamic;
         if (!closing.deg || !(job_.engine.chamberOf(1).chamber_cc > 0.0) || !(wanted > 1.0))
             return fail(NeedFault::NoVolumes);
-        need_.intake_deg = reach(stateOf(job_, 1, *closing.deg, 0.0), Quantity::Advance, wanted);
-        if (!need_.intake_deg) return fail(NeedFault::OutOfReach);
+        need_.move_deg.intake =
+            reach(stateOf(job_, 1, *closing.deg, 0.0), Quantity::Advance, wanted);
+        if (!need_.move_deg.intake) return fail(NeedFault::OutOfReach);
         need_.uncertainty_deg = closing.uncertainty_deg.value_or(kLeastTold_deg);
     }
 
@@ -247,29 +248,29 @@ Outcome outcome(const Job& job, const Findings& f, double intake_deg, double exh
     Outcome out;
     const CylinderFindings* c = firstOf(f);
     const LobeFigures *in = lobeOf(f, c, Side::Intake), *ex = lobeOf(f, c, Side::Exhaust);
-    const auto centreIn = in ? in->centre(job.settings.school) : std::nullopt;
-    const auto centreEx = ex ? ex->centre(job.settings.school) : std::nullopt;
-    if (centreIn) out.intakeCentre = centreIn->deg - intake_deg;
-    if (centreEx) out.exhaustCentre = -(centreEx->deg - exhaust_deg);
-    if (centreIn && centreEx) out.separation = (*out.intakeCentre + *out.exhaustCentre) / 2.0;
+    const auto centreIn = in ? in->centre(job.reckoning.school) : std::nullopt;
+    const auto centreEx = ex ? ex->centre(job.reckoning.school) : std::nullopt;
+    if (centreIn) out.centre.intake = centreIn->deg - intake_deg;
+    if (centreEx) out.centre.exhaust = -(centreEx->deg - exhaust_deg);
+    if (centreIn && centreEx) out.separation = (*out.centre.intake + *out.centre.exhaust) / 2.0;
     const Height height = eventsHeight(job);
     const auto event = [&](const LobeFigures* lobe, Event e, double move) -> std::optional<double> {
         const auto at = eventOf(lobe, height, e);
         if (!at) return std::nullopt;
         return toCard(e, {at->deg - move}).deg;
     };
-    out.ivo = event(in, Event::IntakeOpens, intake_deg);
-    out.ivc = event(in, Event::IntakeCloses, intake_deg);
-    out.evo = event(ex, Event::ExhaustOpens, exhaust_deg);
-    out.evc = event(ex, Event::ExhaustCloses, exhaust_deg);
-    if (out.ivo && out.evc) out.overlap = *out.ivo + *out.evc;
-    const Closing& closing = f.closings[static_cast<std::size_t>(job.settings.closing)];
+    out.events.ivo = event(in, Event::IntakeOpens, intake_deg);
+    out.events.ivc = event(in, Event::IntakeCloses, intake_deg);
+    out.events.evo = event(ex, Event::ExhaustOpens, exhaust_deg);
+    out.events.evc = event(ex, Event::ExhaustCloses, exhaust_deg);
+    if (out.events.ivo && out.events.evc) out.overlap = *out.events.ivo + *out.events.evc;
+    const Closing& closing = f.closings[static_cast<std::size_t>(job.reckoning.closing)];
     if (!closing.deg) return out;
     const int cylinder = c ? c->cylinder : 1;
     const CompressionState state = stateOf(job, cylinder, *closing.deg, intake_deg);
     out.closing_deg = state.closing_deg;
     if (!(state.chamber.chamber_cc > 0.0)) return out;
-    const auto made = compression(state, job.settings.altitude_m, job.settings.exponent);
+    const auto made = compression(state, job.reckoning.altitude_m, job.reckoning.exponent);
     if (const auto* x = std::get_if<Compression>(&made)) {
         out.dynamic = x->dynamicRatio;
         out.cranking_kpa = x->cranking_kpa;

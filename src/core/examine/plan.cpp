@@ -22,7 +22,7 @@ void aboutTdc(const Job& job, const Findings& f, std::vector<Task>& out) {
     }
     for (const Finding& x : f.tdc.findings)
         if (x.code == Code::TdcMoved) out.push_back({TaskKind::AnswerTdc});
-    if (f.tdc.latest() && job.settings.top == WhichTop::NotSaid) out.push_back({TaskKind::SayTop});
+    if (f.tdc.latest() && job.fitted.top == WhichTop::NotSaid) out.push_back({TaskKind::SayTop});
 }
 
 const RunFindings* current(const Findings& f, int cylinder, Side side) {

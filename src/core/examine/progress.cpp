@@ -52,8 +52,8 @@ Progress lobesProgress(const Findings& f) {
 Progress compressionProgress(const Job& job, const Findings& f) {
     if (!f.compression) return Progress::NotBegun;
     if (std::holds_alternative<CompressionError>(*f.compression)) return Progress::LookAgain;
-    return f.closings[static_cast<std::size_t>(job.settings.closing)].deg ? Progress::Done
-                                                                          : Progress::InHand;
+    return f.closings[static_cast<std::size_t>(job.reckoning.closing)].deg ? Progress::Done
+                                                                           : Progress::InHand;
 }
 
 Progress timingProgress(const Findings& f) {
@@ -69,7 +69,7 @@ Progress settingProgress(const Job& job, const Findings& f) {
     if (!job.changes.empty()) {
         const int last = job.changes.back().number;
         bool measured = false, waiting = false;
-        for (const ChangeCheck& c : f.changes) {
+        for (const MoveCheck& c : f.changes) {
             // The other cylinders follow the first: one cam moves them all.
             if (c.number != last || c.cylinder != f.cylinders.front().cylinder) continue;
             if (c.verdict == MoveVerdict::Waiting)
@@ -82,10 +82,10 @@ Progress settingProgress(const Job& job, const Findings& f) {
         if (!measured || waiting) return Progress::InHand;
     }
     const Need& n = f.need;
-    if (!n.intake_deg && !n.exhaust_deg)
+    if (!n.move_deg.intake && !n.move_deg.exhaust)
         return job.engine.drive.described() ? Progress::InHand : Progress::NotBegun;
-    const double most =
-        std::max(std::abs(n.intake_deg.value_or(0.0)), std::abs(n.exhaust_deg.value_or(0.0)));
+    const double most = std::max(std::abs(n.move_deg.intake.value_or(0.0)),
+                                 std::abs(n.move_deg.exhaust.value_or(0.0)));
     if (most <= std::max(n.uncertainty_deg, kWorthMoving_deg)) return Progress::Done;
     return job.engine.drive.described() || !job.changes.empty() ? Progress::InHand
                                                                 : Progress::NotBegun;

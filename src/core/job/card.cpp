@@ -1,5 +1,7 @@
 #include "core/job/card.h"
 
+#include "core/job/job.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -35,28 +37,29 @@ public:
             centre_ = derived(*centre);
     }
 
-    void derive(CardDoubt durationDoubt, CardDoubt centreDoubt,
+    void derive(CardConflict durationUncertainty, CardConflict centreUncertainty,
                 std::vector<CardContradiction>& out) {
         constexpr double kApart_deg = 1.05;
-        const auto check = [&](CardDoubt what, double said, double follows) {
+        const auto check = [&](CardConflict what, double said, double follows) {
             if (std::abs(said - follows) <= kApart_deg) return;
-            const bool centre = what == CardDoubt::IntakeCentre || what == CardDoubt::ExhaustCentre;
+            const bool centre =
+                what == CardConflict::IntakeCentre || what == CardConflict::ExhaustCentre;
             const bool half = centre && duration_ && std::abs(said - duration_->value / 2.0) < 0.6;
             out.push_back({what, said, follows, half});
         };
         if (top_ && bottom_) {
             const double d = top_->value + 180.0 + bottom_->value;
-            if (duration_) check(durationDoubt, duration_->value, d);
+            if (duration_) check(durationUncertainty, duration_->value, d);
             duration_ = derived(d);
             const double c = d / 2.0 - top_->value;
-            if (centre_) check(centreDoubt, centre_->value, c);
+            if (centre_) check(centreUncertainty, centre_->value, c);
             centre_ = derived(c);
         } else if (duration_) {
             if (!top_ && bottom_) top_ = derived(duration_->value - 180.0 - bottom_->value);
             if (!bottom_ && top_) bottom_ = derived(duration_->value - 180.0 - top_->value);
             if (top_) {
                 const double c = duration_->value / 2.0 - top_->value;
-                if (centre_) check(centreDoubt, centre_->value, c);
+                if (centre_) check(centreUncertainty, centre_->value, c);
                 centre_ = derived(c);
             } else if (centre_) {
                 top_ = derived(duration_->value / 2.0 - centre_->value);
@@ -70,7 +73,7 @@ public:
             if (!top_) top_ = derived(half - centre_->value);
             if (!bottom_) bottom_ = derived(half + centre_->value - 180.0);
         }
-        if (hinted_ && centre_) check(centreDoubt, *hinted_, centre_->value);
+        if (hinted_ && centre_) check(centreUncertainty, *hinted_, centre_->value);
     }
 
     Figure top_, bottom_, duration_, centre_;
@@ -83,16 +86,16 @@ private:
 
 CompleteCard complete(const Card& card) {
     CompleteCard out;
-    Lobe in(card.ivo, card.ivc, card.intakeDuration, card.intakeCentre);
-    Lobe ex(card.evc, card.evo, card.exhaustDuration, card.exhaustCentre);
+    Lobe in(card.events.ivo, card.events.ivc, card.duration.intake, card.centre.intake);
+    Lobe ex(card.events.evc, card.events.evo, card.duration.exhaust, card.centre.exhaust);
     if (card.separation) {
         const double s = *card.separation;
         // From the other centre where it is known, else from the ground-in advance.
-        if (card.intakeCentre && !card.exhaustCentre)
-            ex.hint(2.0 * s - *card.intakeCentre);
-        else if (card.exhaustCentre && !card.intakeCentre)
-            in.hint(2.0 * s - *card.exhaustCentre);
-        else if (!card.intakeCentre) {
+        if (card.centre.intake && !card.centre.exhaust)
+            ex.hint(2.0 * s - *card.centre.intake);
+        else if (card.centre.exhaust && !card.centre.intake)
+            in.hint(2.0 * s - *card.centre.exhaust);
+        else if (!card.centre.intake) {
             in.hint(card.advance || !(in.top_ && in.bottom_)
                         ? std::optional(s - card.advance.value_or(0.0))
                         : std::nullopt);
@@ -101,60 +104,60 @@ CompleteCard complete(const Card& card) {
                         : std::nullopt);
         }
     }
-    in.derive(CardDoubt::IntakeDuration, CardDoubt::IntakeCentre, out.contradictions);
-    ex.derive(CardDoubt::ExhaustDuration, CardDoubt::ExhaustCentre, out.contradictions);
-    out.ivo = in.top_;
-    out.ivc = in.bottom_;
-    out.evc = ex.top_;
-    out.evo = ex.bottom_;
-    out.intakeDuration = in.duration_;
-    out.exhaustDuration = ex.duration_;
-    out.intakeCentre = in.centre_;
-    out.exhaustCentre = ex.centre_;
+    in.derive(CardConflict::IntakeDuration, CardConflict::IntakeCentre, out.contradictions);
+    ex.derive(CardConflict::ExhaustDuration, CardConflict::ExhaustCentre, out.contradictions);
+    out.events.ivo = in.top_;
+    out.events.ivc = in.bottom_;
+    out.events.evc = ex.top_;
+    out.events.evo = ex.bottom_;
+    out.duration.intake = in.duration_;
+    out.duration.exhaust = ex.duration_;
+    out.centre.intake = in.centre_;
+    out.centre.exhaust = ex.centre_;
     out.separation = printed(card.separation);
     if (in.centre_ && ex.centre_) {
         const double s = (in.centre_->value + ex.centre_->value) / 2.0;
         if (out.separation && std::abs(out.separation->value - s) > 0.8)
-            out.contradictions.push_back({CardDoubt::Separation, out.separation->value, s});
+            out.contradictions.push_back({CardConflict::Separation, out.separation->value, s});
         if (!out.separation) out.separation = derived(s);
     }
     out.advance = printed(card.advance);
     if (!out.advance && out.separation && in.centre_)
         out.advance = derived(out.separation->value - in.centre_->value);
     for (const auto& [advertised, duration] :
-         {std::pair(card.intakeAdvertised, out.intakeDuration),
-          std::pair(card.exhaustAdvertised, out.exhaustDuration)})
+         {std::pair(card.advertisedDuration.intake, out.duration.intake),
+          std::pair(card.advertisedDuration.exhaust, out.duration.exhaust)})
         if (advertised && duration && card.advertised.at == card.height.at &&
             card.advertised.mm < card.height.mm && *advertised <= duration->value)
-            out.contradictions.push_back({CardDoubt::Advertised, *advertised, duration->value});
+            out.contradictions.push_back({CardConflict::Advertised, *advertised, duration->value});
     return out;
 }
 
 std::optional<double> cardLiftHere_mm(const Card& card, Side side, const Engine& engine,
                                       Place place) {
     const bool intake = side == Side::Intake;
-    const auto& lift = intake ? card.intakeLift_mm : card.exhaustLift_mm;
+    const auto& lift = intake ? card.lift_mm.intake : card.lift_mm.exhaust;
     if (!lift) return std::nullopt;
     double tappet = *lift;
     if (card.liftAt == Place::Valve) {
         // A card's valve lift is printed without lash: tappet lift times the ratio it assumes.
-        const double ratio = card.ratio.value_or(engine.ratio(side));
+        const double ratio = card.ratio.value_or(engine.ratio[side]);
         if (!(ratio > 0.0)) return std::nullopt;
         tappet = *lift / ratio;
     }
     if (place == Place::Tappet) return tappet;
-    return std::max(0.0, tappet * engine.ratio(side) - engine.lash_mm(side));
+    return std::max(0.0, tappet * engine.ratio[side] - engine.lash_mm[side]);
 }
 
 std::optional<double> cardDuration_deg(const Card& card, Side side) {
     const CompleteCard c = complete(card);
-    const auto& d = side == Side::Intake ? c.intakeDuration : c.exhaustDuration;
+    const auto& d = c.duration[side];
     return d ? std::optional(d->value) : std::nullopt;
 }
 
 std::optional<double> cardCentre_deg(const Card& card, Side side) {
     const CompleteCard c = complete(card);
-    const auto& centre = side == Side::Intake ? c.intakeCentre : c.exhaustCentre;
+    const auto& centre = c.centre[side];
     return centre ? std::optional(centre->value) : std::nullopt;
 }
 
@@ -164,7 +167,8 @@ std::optional<CamDeg> cardSeparation(const Card& card) {
 }
 
 bool cardCentreByEvents(const Card& card, Side side) {
-    return side == Side::Intake ? card.ivo && card.ivc : card.evo && card.evc;
+    return side == Side::Intake ? card.events.ivo && card.events.ivc
+                                : card.events.evo && card.events.evc;
 }
 
 std::optional<CrankDeg> cardEvent(const Card& card, Event event) {
@@ -172,16 +176,16 @@ std::optional<CrankDeg> cardEvent(const Card& card, Event event) {
     std::optional<CardFigure> said;
     switch (event) {
     case Event::IntakeOpens:
-        said = c.ivo;
+        said = c.events.ivo;
         break;
     case Event::IntakeCloses:
-        said = c.ivc;
+        said = c.events.ivc;
         break;
     case Event::ExhaustOpens:
-        said = c.evo;
+        said = c.events.evo;
         break;
     case Event::ExhaustCloses:
-        said = c.evc;
+        said = c.events.evc;
         break;
     }
     if (!said) return std::nullopt;

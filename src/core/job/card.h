@@ -1,12 +1,36 @@
 // What a cam card promises, made comparable. Degrees in card notation.
 #pragma once
 
-#include "core/job/job.h"
+#include "core/angle/per.h"
+#include "core/angle/usual.h"
+#include "core/job/height.h"
 
 #include <optional>
+#include <string>
 #include <vector>
 
 namespace lobe {
+
+struct Engine;
+
+/// What a maker promises. Everything but the name may be missing; `complete` derives what can be
+/// derived.
+struct Card {
+    std::string name;
+    Height height{kUsualHeight_mm, Place::Tappet}; ///< at which the events and durations are stated
+    PerEvent<std::optional<double>> events;        ///< card notation, degrees
+    PerSide<std::optional<double>> centre;         ///< intake deg after TDC, exhaust before
+    std::optional<double> separation;              ///< cam degrees
+    std::optional<double> advance;                 ///< ground in, crank degrees, positive early
+    PerSide<std::optional<double>> duration;       ///< at `height`, crank degrees
+    PerSide<std::optional<double>> advertisedDuration; ///< at `advertised`
+    Height advertised{0.1524, Place::Tappet};
+    PerSide<std::optional<double>> lift_mm; ///< greatest, at `liftAt`
+    Place liftAt = Place::Tappet;
+    std::optional<double> ratio; ///< rocker ratio the card assumes
+    PerSide<double> lash_mm;     ///< as the card wants it set
+    bool operator==(const Card&) const = default;
+};
 
 /// A figure of a card, as printed or derived from the rest of it.
 struct CardFigure {
@@ -14,7 +38,7 @@ struct CardFigure {
     bool derived = false;
 };
 
-enum class CardDoubt {
+enum class CardConflict {
     IntakeDuration, ///< printed duration against open + 180 + close
     ExhaustDuration,
     IntakeCentre, ///< printed centre against the middle of the events, or separation and advance
@@ -24,7 +48,7 @@ enum class CardDoubt {
 };
 /// Two figures of one card that do not go together by more than a degree.
 struct CardContradiction {
-    CardDoubt what = CardDoubt::Separation;
+    CardConflict what = CardConflict::Separation;
     double printed = 0.0, follows = 0.0; ///< as printed; as the rest of the card has it
     bool half = false; ///< a printed centre that is half the duration, and so no centre
 };
@@ -32,9 +56,8 @@ struct CardContradiction {
 /// A card with everything that follows from it. Durations in crank degrees, centres in degrees
 /// after (intake) and before (exhaust) TDC, separation in cam degrees, advance in crank degrees.
 struct CompleteCard {
-    std::optional<CardFigure> ivo, ivc, evo, evc;
-    std::optional<CardFigure> intakeDuration, exhaustDuration;
-    std::optional<CardFigure> intakeCentre, exhaustCentre;
+    PerEvent<std::optional<CardFigure>> events;
+    PerSide<std::optional<CardFigure>> duration, centre;
     std::optional<CardFigure> separation, advance;
     std::vector<CardContradiction> contradictions;
 };

@@ -4,7 +4,7 @@
 // Crank degrees, positive advances the cam, unless said. Lengths mm.
 #pragma once
 
-#include "core/angle/angles.h"
+#include "core/angle/per.h"
 
 #include <cstdint>
 #include <optional>
@@ -74,8 +74,8 @@ struct Target {
     TargetKind kind = TargetKind::CardCentre;
     SetSchool school = SetSchool::ByIntake;
     double plus_deg = 0.0; ///< earlier than the card, crank degrees; of two cams the intake
-    std::optional<double> plusExhaust_deg;             ///< of two cams; empty: as the intake
-    std::optional<double> intakeCentre, exhaustCentre; ///< wanted: deg after, before TDC
+    std::optional<double> plusExhaust_deg; ///< of two cams; empty: as the intake
+    PerSide<std::optional<double>> centre; ///< wanted: deg after, before TDC
     Event event = Event::IntakeCloses;
     double event_deg = 0.0;      ///< in card notation, at the card's height
     double separation_deg = 0.0; ///< cam degrees
@@ -84,19 +84,19 @@ struct Target {
     bool operator==(const Target&) const = default;
 };
 
-/// A change of the cam's setting, kept. A single cam has its move in `intake`.
-struct SettingChange {
+/// A move of the cam, kept: what was changed of its drive. A single cam has its move at the intake.
+struct CamMove {
     int number = 1; ///< from 1, in the order made
     std::int64_t time_ms = 0;
-    std::optional<DriveMove> intake, exhaust;
-    std::optional<double> intakeWanted_deg, exhaustWanted_deg; ///< what was to be moved
-    std::string marks;                                         ///< made, keyway and hole used
+    PerSide<std::optional<DriveMove>> made;
+    PerSide<std::optional<double>> wanted_deg; ///< what was to be moved
+    std::string marks;                         ///< made, keyway and hole used
     std::string note;
     std::string photo; ///< a file, its path from the book's folder
-    bool operator==(const SettingChange&) const = default;
+    bool operator==(const CamMove&) const = default;
 
     const std::optional<DriveMove>& move(Side side) const {
-        return side == Side::Exhaust && exhaust ? exhaust : intake;
+        return side == Side::Exhaust && made.exhaust ? made.exhaust : made.intake;
     }
 };
 

@@ -19,8 +19,8 @@
 // The raw text is never changed; what could not be understood says where and why.
 #pragma once
 
-#include "core/angle/angles.h"
-#include "core/job/job.h"
+#include "core/angle/wheel.h"
+#include "core/job/height.h"
 
 #include <initializer_list>
 #include <optional>
@@ -68,7 +68,7 @@ struct WheelReading {
     WheelScale scale = WheelScale::Half180;
 };
 struct WheelExpectation {
-    Wheel wheel;
+    DegreeWheel wheel;
     bool after = true;
     DeadCentre centre = DeadCentre::Top;
 };

@@ -24,7 +24,7 @@ std::vector<FuelLimit> roughFuelGuide() {
             {"methanol", 11.0}};
 }
 
-std::optional<double> RunTerms::ratioOfLifts() const {
+std::optional<double> RunConditions::ratioOfLifts() const {
     if (!valveLift_mm || !tappetLift_mm || !(*tappetLift_mm > 0.0)) return std::nullopt;
     return *valveLift_mm / *tappetLift_mm;
 }

@@ -4,6 +4,7 @@
 #include "core/angle/usual.h"
 #include "core/angle/wheel.h"
 #include "core/job/card.h"
+#include "core/job/job.h"
 #include "core/lobe/possible.h"
 
 #include <algorithm>
@@ -91,7 +92,7 @@ void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventG
         out.push_back(f);
     }
     // Typed on the wrong side of its dead centre: mirrored there, it would be as the card.
-    if (g.of == ReadingOf::Nose || run.terms.fromNose || !g.mean || !job.card ||
+    if (g.of == ReadingOf::Nose || run.conditions.fromNose || !g.mean || !job.card ||
         job.card->height != g.height)
         return;
     const Event event = f.opening ? opening(run.side) : closing(run.side);
@@ -119,9 +120,9 @@ void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventG
 } // namespace
 
 std::vector<Height> eventHeights(const Job& job, const LiftRun& run) {
-    if (!run.terms.eventHeights.empty()) return run.terms.eventHeights;
-    if (run.terms.fromNose) return {{job.settings.drop_mm, run.terms.taken}};
-    return {job.card ? job.card->height : Height{kUsualHeight_mm, run.terms.taken}};
+    if (!run.conditions.eventHeights.empty()) return run.conditions.eventHeights;
+    if (run.conditions.fromNose) return {{job.reckoning.drop_mm, run.conditions.taken}};
+    return {job.card ? job.card->height : Height{kUsualHeight_mm, run.conditions.taken}};
 }
 
 UsualSide usualSide(Side side, ReadingOf of) {
@@ -144,17 +145,17 @@ std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {
             if (atHeight && std::abs(r.lift_mm - height.mm) > 1e-6) continue;
             g.readings.push_back(r.at);
         }
-        settle(g, of == ReadingOf::Nose || of == ReadingOf::Lift ? 1 : run.terms.repeats,
-               run.terms.repeatTolerance_deg);
+        settle(g, of == ReadingOf::Nose || of == ReadingOf::Lift ? 1 : run.conditions.repeats,
+               run.conditions.repeatTolerance_deg);
         groups.push_back(std::move(g));
     };
     std::vector<Height> heights = eventHeights(job, run);
-    if (!run.terms.oneTurn || run.terms.fromNose) {
+    if (!run.conditions.oneTurn || run.conditions.fromNose) {
         for (const Height& h : heights) {
             add(ReadingOf::Opens, h);
             add(ReadingOf::Closes, h);
         }
-        if (!run.terms.fromNose) add(ReadingOf::Nose, {});
+        if (!run.conditions.fromNose) add(ReadingOf::Nose, {});
         return groups;
     }
     std::sort(heights.begin(), heights.end(),
@@ -168,9 +169,10 @@ std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {
     return groups;
 }
 
-std::optional<EventWanted> nextEvent(const std::vector<EventGroup>& groups, const RunTerms& terms,
+std::optional<EventWanted> nextEvent(const std::vector<EventGroup>& groups,
+                                     const RunConditions& conditions,
                                      const std::function<bool(const EventWanted&)>& leftOut) {
-    const bool asBrought = terms.oneTurn || terms.fromNose;
+    const bool asBrought = conditions.oneTurn || conditions.fromNose;
     const EventGroup* next = nullptr;
     for (const EventGroup& g : groups) {
         if (g.settled || (leftOut && leftOut({g.of, g.height}))) continue;
@@ -205,8 +207,8 @@ void fromNose(const Job& job, const std::vector<EventGroup>& groups, const Scatt
     });
     const auto chosen =
         std::min_element(drops.begin(), drops.end(), [&](const auto& a, const auto& b) {
-            return std::abs(a.height.mm - job.settings.drop_mm) <
-                   std::abs(b.height.mm - job.settings.drop_mm);
+            return std::abs(a.height.mm - job.reckoning.drop_mm) <
+                   std::abs(b.height.mm - job.reckoning.drop_mm);
         });
     lobe.noseReached = true;
     lobe.drop_mm = chosen->height.mm;
@@ -239,10 +241,10 @@ void noseAndHome(const Job& job, const LiftRun& run, LobeFigures& lobe) {
     }
     if (n > 0) {
         lobe.maxLift_mm = sum / n;
-        const double step = std::max(0.01, run.terms.resolution_mm);
+        const double step = std::max(0.01, run.conditions.resolution_mm);
         lobe.maxLiftUncertainty_mm = kCoverageFactor * step / std::sqrt(12.0) + 0.01;
     }
-    if (home && std::abs(*home) > job.settings.zeroReturn_mm) {
+    if (home && std::abs(*home) > job.reckoning.zeroReturn_mm) {
         Finding f{Code::ZeroReturn, Severity::LookAgain, run.side, run.cylinder};
         f.mm = home;
         lobe.findings.push_back(f);
@@ -254,15 +256,15 @@ void noseAndHome(const Job& job, const LiftRun& run, LobeFigures& lobe) {
 EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeRequest& request) {
     EventsFindings out;
     out.groups = eventGroups(job, run);
-    out.next = nextEvent(out.groups, run.terms);
+    out.next = nextEvent(out.groups, run.conditions);
 
     const Scatter scatter = scatterOf(run, out.groups);
     LobeFigures& lobe = out.lobe;
     lobe.side = run.side;
     lobe.taken = request.taken;
     lobe.eventsOnly = true;
-    if (run.terms.fromNose) {
-        fromNose(job, out.groups, scatter, run.terms.shift_deg, lobe);
+    if (run.conditions.fromNose) {
+        fromNose(job, out.groups, scatter, run.conditions.shift_deg, lobe);
         for (const EventGroup& g : out.groups)
             judge(job, run, g, nullptr, lobe.findings);
         if (lobe.noseReached)
@@ -270,7 +272,7 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
         return out;
     }
     const auto shifted = [&](const EventGroup* g) {
-        return g && g->mean ? std::optional(CrankDeg{g->mean->deg + run.terms.shift_deg})
+        return g && g->mean ? std::optional(CrankDeg{g->mean->deg + run.conditions.shift_deg})
                             : std::nullopt;
     };
     for (const Height& h : eventHeights(job, run)) {

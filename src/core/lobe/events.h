@@ -6,7 +6,7 @@
 // before its opening, a duration no cam has, a centre where none sits, a nose outside its events.
 #pragma once
 
-#include "core/job/job.h"
+#include "core/job/lift_run.h"
 #include "core/lobe/lobe.h"
 
 #include <functional>
@@ -14,6 +14,8 @@
 #include <vector>
 
 namespace lobe {
+
+struct Job;
 
 /// Repeated readings of one event.
 struct EventGroup {
@@ -48,7 +50,8 @@ std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run);
 /// The event to read next of those not left out: in one turn, and either side of the nose, as the
 /// crank brings them, the first with the fewest readings; else each until it is settled. Empty when
 /// all are settled.
-std::optional<EventWanted> nextEvent(const std::vector<EventGroup>& groups, const RunTerms& terms,
+std::optional<EventWanted> nextEvent(const std::vector<EventGroup>& groups,
+                                     const RunConditions& conditions,
                                      const std::function<bool(const EventWanted&)>& leftOut = {});
 
 EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeRequest& request);

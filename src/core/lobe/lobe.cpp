@@ -1,8 +1,8 @@
 #include "core/lobe/lobe.h"
 
 #include "core/angle/usual.h"
-#include "core/lobe/doubt.h"
 #include "core/lobe/fair.h"
+#include "core/lobe/uncertainty.h"
 #include "core/lobe/zero_return.h"
 
 #include <algorithm>
@@ -55,14 +55,14 @@ std::vector<LiftPoint> laidOut(const std::vector<LiftPoint>& readings, Side side
 class Analysis {
 public:
     Analysis(const std::vector<LiftPoint>& points, const LobeRequest& request, LobeFigures& out)
-        : curve_(*out.curve), points_(points), request_(request), out_(out), doubt_(out) {}
+        : curve_(*out.curve), points_(points), request_(request), out_(out), uncertainty_(out) {}
 
     void run() {
         const LiftPoint top = curve_.top();
         nose_ = top;
         out_.maxLift_mm = top.mm;
         out_.maxLiftAt = CrankDeg{top.deg};
-        out_.maxLiftUncertainty_mm = doubt_.lift_mm(top.deg);
+        out_.maxLiftUncertainty_mm = uncertainty_.lift_mm(top.deg);
         // The nose is behind us once lift has fallen clearly from the greatest reading.
         const auto high =
             std::max_element(points_.begin(), points_.end(),
@@ -127,7 +127,7 @@ private:
 
     /// How often the readings as they are, not smoothed, pass a height on a flank.
     int crossingsOf(double threshold, bool opening) const {
-        const auto& all = doubt_.otherCrossings(threshold);
+        const auto& all = uncertainty_.otherCrossings(threshold);
         return static_cast<int>(std::count_if(
             all.begin(), all.end(), [&](double x) { return (x <= nose_.deg) == opening; }));
     }
@@ -158,7 +158,7 @@ private:
             (opening ? events.opens : events.closes) = at;
             if (at)
                 (opening ? events.opensUncertainty_deg : events.closesUncertainty_deg) =
-                    doubt_.crossing_deg(*at, threshold, opening);
+                    uncertainty_.crossing_deg(*at, threshold, opening);
             if (!at && (opening || out_.noseReached))
                 refuse(Code::FlankMissing, Severity::Ask, opening);
             if (out_.smoothed && report) count = crossingsOf(threshold, opening);
@@ -193,8 +193,8 @@ private:
         if (rise && fall) {
             c.equalDrop = CrankDeg{(rise->deg + fall->deg) / 2.0};
             c.equalDropUncertainty_deg =
-                std::hypot(doubt_.crossing_deg(*rise, nose_.mm - drop, true),
-                           doubt_.crossing_deg(*fall, nose_.mm - drop, false)) /
+                std::hypot(uncertainty_.crossing_deg(*rise, nose_.mm - drop, true),
+                           uncertainty_.crossing_deg(*fall, nose_.mm - drop, false)) /
                 2.0;
         }
         c.eventsUncertainty_deg = out_.atEventsHeight.midpointUncertainty_deg();
@@ -203,7 +203,7 @@ private:
         const auto up = flank(nose_.mm - little, true, count),
                    down = flank(nose_.mm - little, false, count);
         c.peakUncertainty_deg =
-            doubt_.nose_deg(nose_.deg, up && down ? (up->deg + down->deg) / 2.0 : nose_.deg);
+            uncertainty_.nose_deg(nose_.deg, up && down ? (up->deg + down->deg) / 2.0 : nose_.deg);
     }
 
     /// What lies beyond an end of the readings that is not down on the base circle, from the lift
@@ -242,12 +242,12 @@ private:
         const double all = curve_.area(from, to) + front.area + back.area;
         out_.area_mm_deg = std::max(0.0, all);
         const double missing = std::hypot(front.doubt, back.doubt);
-        out_.areaUncertainty_mm_deg = std::hypot(doubt_.area_mm_deg(from, to), missing);
+        out_.areaUncertainty_mm_deg = std::hypot(uncertainty_.area_mm_deg(from, to), missing);
         if (all > 0.0) {
             const double centroid = (curve_.moment(from, to) + front.moment + back.moment) / all;
             out_.centres.centroid = CrankDeg{centroid};
             out_.centres.centroidUncertainty_deg = std::hypot(
-                doubt_.centroid_deg(from, to, centroid, all),
+                uncertainty_.centroid_deg(from, to, centroid, all),
                 std::hypot(front.doubt * (centroid - from), back.doubt * (to - centroid)) / all);
         }
         for (bool first : {true, false}) {
@@ -351,7 +351,7 @@ private:
     const std::vector<LiftPoint>& points_;
     const LobeRequest& request_;
     LobeFigures& out_;
-    Doubt doubt_;
+    Uncertainty uncertainty_;
     LiftPoint nose_;
 };
 

@@ -6,10 +6,13 @@
 // valve lift = max(0, ratio x tappet lift - lash).
 #pragma once
 
+#include "core/angle/usual.h"
 #include "core/curve/curve.h"
 #include "core/curve/smooth.h"
 #include "core/job/finding.h"
-#include "core/job/job.h"
+#include "core/job/follower.h"
+#include "core/job/height.h"
+#include "core/job/school.h"
 #include "core/lobe/motion.h"
 
 #include <memory>

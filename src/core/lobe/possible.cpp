@@ -1,6 +1,7 @@
 #include "core/lobe/possible.h"
 
 #include "core/angle/usual.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <cmath>

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/job/finding.h"
-#include "core/job/job.h"
+#include "core/job/lift_run.h"
 #include "core/lobe/lobe.h"
 
 #include <vector>

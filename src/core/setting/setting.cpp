@@ -1,6 +1,7 @@
 #include "core/setting/setting.h"
 
 #include "core/job/card.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <cmath>
@@ -16,26 +17,26 @@ std::optional<double> cardShift_deg(const Job& job, const LobeFigures& lobe) {
     const auto promised = cardCentre(*job.card, lobe.side);
     const bool byEvents = cardCentreByEvents(*job.card, lobe.side);
     const auto measured =
-        byEvents ? lobe.atEventsHeight.midpoint() : lobe.centre(job.settings.school);
+        byEvents ? lobe.atEventsHeight.midpoint() : lobe.centre(job.reckoning.school);
     if (!promised || !measured) return std::nullopt;
     return measured->deg - promised->deg;
 }
 
-bool moves(const Job& job, const SettingChange& change, Side side) {
-    if (job.engine.layout != Layout::TwinOverheadCam) return change.intake || change.exhaust;
-    return side == Side::Intake ? change.intake.has_value() : change.exhaust.has_value();
+bool moves(const Job& job, const CamMove& move, Side side) {
+    if (job.engine.layout != Layout::TwinOverheadCam) return move.made.intake || move.made.exhaust;
+    return move.made[side].has_value();
 }
 
-bool measuredBefore(const Job& job, int setting, Side side) {
-    return std::any_of(job.changes.begin(), job.changes.end(), [&](const SettingChange& c) {
-        return c.number > setting && moves(job, c, side);
+bool measuredBefore(const Job& job, int afterMove, Side side) {
+    return std::any_of(job.changes.begin(), job.changes.end(), [&](const CamMove& c) {
+        return c.number > afterMove && moves(job, c, side);
     });
 }
 
 std::optional<double> splitOfCard_deg(const Card& card) {
     const CompleteCard c = complete(card);
-    if (!c.ivo || !c.evc) return std::nullopt;
-    return (c.evc->value - c.ivo->value) / 2.0;
+    if (!c.events.ivo || !c.events.evc) return std::nullopt;
+    return (c.events.evc->value - c.events.ivo->value) / 2.0;
 }
 
 LevelCheck checkLevel(double level_deg, double split_deg, double tooth) {

@@ -13,6 +13,9 @@
 
 namespace lobe {
 
+struct Card;
+struct Job;
+
 /// Less than this is not worth a spanner, whatever the readings claim: about what a wheel shows.
 constexpr double kWorthMoving_deg = 0.5;
 
@@ -34,7 +37,7 @@ enum class NeedFault {
 
 /// What is to be moved. One cam: in `intake_deg`, for both lobes.
 struct Need {
-    std::optional<double> intake_deg, exhaust_deg;
+    PerSide<std::optional<double>> move_deg;
     double uncertainty_deg = 0.0;
     std::optional<NeedFault> fault;
     /// By each way of setting a cam with the wrong separation, where the target is the card's.
@@ -48,8 +51,9 @@ struct Need {
 /// (intake) and before (exhaust) TDC, events in card notation at the card's height (or 1.27 mm at
 /// the tappet), separation in cam degrees.
 struct Outcome {
-    std::optional<double> intakeCentre, exhaustCentre, separation;
-    std::optional<double> ivo, ivc, evo, evc, overlap;
+    PerSide<std::optional<double>> centre;
+    PerEvent<std::optional<double>> events;
+    std::optional<double> separation, overlap;
     std::optional<double> closing_deg; ///< as the dynamic compression calls it, after BDC
     std::optional<double> dynamic, cranking_kpa;
 };
@@ -81,7 +85,7 @@ struct MovedEvent {
 };
 
 /// A change of setting against what was measured after it.
-struct ChangeCheck {
+struct MoveCheck {
     int number = 1;
     Side side = Side::Intake;
     int cylinder = 1;
@@ -98,9 +102,9 @@ struct ChangeCheck {
 };
 
 /// Whether a change moved the cam that a side's lobes are on.
-bool moves(const Job& job, const SettingChange& change, Side side);
+bool moves(const Job& job, const CamMove& move, Side side);
 /// Whether a lobe was last measured before a change that moved it.
-bool measuredBefore(const Job& job, int setting, Side side);
+bool measuredBefore(const Job& job, int afterMove, Side side);
 
 /// Without marks: where the followers are level when the cam stands right, degrees after TDC on
 /// overlap, (EVC - IVO) / 2 of the card. Empty where the card has no such events.

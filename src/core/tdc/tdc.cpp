@@ -2,6 +2,7 @@
 
 #include "core/angle/geometry.h"
 #include "core/angle/wheel.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <cmath>
@@ -61,7 +62,7 @@ private:
 
     /// Half-width, 95 %, of the middle of two contacts: each read on the wheel to what its digits
     /// say and set to within a twentieth, and found by the indicator where it is used.
-    double doubt_deg(double slope) const {
+    double uncertainty_deg(double slope) const {
         std::vector<double> angles;
         std::vector<std::string> typed;
         for (const TdcPair& p : pass_.pairs)
@@ -82,14 +83,14 @@ private:
         pair.midpoint_deg = mid.midpoint_deg;
         pair.halfSpan_deg = mid.halfSpan_deg;
         pair.swapped = mid.swapped && pass_.method != TdcMethod::ThereAndBack;
-        pair.uncertainty_deg = doubt_deg(0.0);
+        pair.uncertainty_deg = uncertainty_deg(0.0);
         if (!path_) return;
         if (pair.drop_mm) pair.expectedHalfSpan_deg = path_->halfSpan_deg(*pair.drop_mm);
         if (context_.pinOffset_mm != 0.0)
             if (const auto drop = path_->dropOfHalfSpan_mm(*pair.halfSpan_deg))
                 pair.drift_deg = path_->midpoint_deg(*drop);
         const double slope = std::abs(path_->slope_mm_per_deg(*pair.halfSpan_deg));
-        pair.uncertainty_deg = doubt_deg(slope);
+        pair.uncertainty_deg = uncertainty_deg(slope);
     }
 
     /// Least squares of midpoint on drop, carried to no drop. A pin offset or a rocking piston
@@ -216,7 +217,7 @@ void judge(TdcFindings& out, const TdcPass& done) {
 
 TdcContext tdcContext(const Job& job) {
     return {job.engine.stroke_mm, job.engine.rod_mm, job.engine.pinOffset_mm,
-            job.settings.resolution_mm, job.settings.tdcTolerance_deg};
+            job.fitted.resolution_mm, job.reckoning.tdcTolerance_deg};
 }
 
 const TdcPass* TdcFindings::latest() const {
@@ -260,7 +261,8 @@ std::optional<double> pendingShift_deg(const LiftRun& run, const TdcFindings& td
     if (last == 0) return std::nullopt; // imported: taken who knows when
     double shift = 0.0;
     for (const TdcPass& pass : tdc.passes) {
-        if (!pass.correction_deg || pass.agrees || pass.pass <= run.terms.tdcAnswered) continue;
+        if (!pass.correction_deg || pass.agrees || pass.pass <= run.conditions.tdcAnswered)
+            continue;
         const auto& seal = pass.after() ? pass.after() : pass.before();
         // The wheel read w where the crank stood at w less the correction.
         if (seal->time_ms > last) shift -= *pass.correction_deg;
@@ -300,13 +302,13 @@ TdcFindings examineTdc(const std::vector<Contact>& contacts, const TdcContext& c
     return out;
 }
 
-std::optional<MarkError> factoryMarkError(const Settings& s) {
+std::optional<MarkError> factoryMarkError(const Fitted& s) {
     if (!s.factoryMark_deg) return std::nullopt;
     return MarkError{*s.factoryMark_deg,
                      std::numbers::pi * s.damper_mm * *s.factoryMark_deg / 360.0};
 }
 
-std::optional<double> meanDeck_mm(const Settings& s) {
+std::optional<double> meanDeck_mm(const Fitted& s) {
     if (s.deck_mm.empty()) return std::nullopt;
     double sum = 0.0;
     for (double mm : s.deck_mm)

@@ -6,13 +6,17 @@
 // the true top by an amount that grows with the drop; that drift is taken off.
 #pragma once
 
+#include "core/job/contact.h"
 #include "core/job/finding.h"
-#include "core/job/job.h"
 
 #include <optional>
 #include <vector>
 
 namespace lobe {
+
+struct Fitted;
+struct Job;
+struct LiftRun;
 
 /// What is known beside the contacts. Lengths of 0 are not known.
 struct TdcContext {
@@ -88,9 +92,9 @@ struct MarkError {
     double deg = 0.0;
     double arc_mm = 0.0; ///< pi D deg / 360 on the damper; 0 without its diameter
 };
-std::optional<MarkError> factoryMarkError(const Settings& settings);
+std::optional<MarkError> factoryMarkError(const Fitted& fitted);
 
 /// The mean of the deck measured at several points, mm; empty without any.
-std::optional<double> meanDeck_mm(const Settings& settings);
+std::optional<double> meanDeck_mm(const Fitted& fitted);
 
 } // namespace lobe

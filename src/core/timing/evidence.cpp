@@ -96,8 +96,8 @@ Evidence::Evidence(const ExplainRequest& request) : r_(request), card_(complete(
     ex_.lobe = request.exhaust;
     const Card& c = request.card;
     std::vector<double> printed;
-    for (const auto& v : {c.ivo, c.ivc, c.evo, c.evc, c.intakeCentre, c.exhaustCentre, c.separation,
-                          c.intakeDuration, c.exhaustDuration})
+    for (const auto& v : {c.events.ivo, c.events.ivc, c.events.evo, c.events.evc, c.centre.intake,
+                          c.centre.exhaust, c.separation, c.duration.intake, c.duration.exhaust})
         if (v) printed.push_back(*v);
     cardStep_ = printed.empty() ? 1.0 : readTo_deg(printed, {});
     for (Side side : {Side::Intake, Side::Exhaust}) {
@@ -118,8 +118,8 @@ Evidence::Evidence(const ExplainRequest& request) : r_(request), card_(complete(
 /// The engine with the ratio and lash of the run: what its conditions say.
 Engine Evidence::asTaken(const LobeFigures& f, bool lash) const {
     Engine e = r_.engine;
-    e.ratioIntake = e.ratioExhaust = f.taken.ratio;
-    e.lashIntake_mm = e.lashExhaust_mm = lash ? f.taken.lash_mm : 0.0;
+    e.ratio.intake = e.ratio.exhaust = f.taken.ratio;
+    e.lash_mm.intake = e.lash_mm.exhaust = lash ? f.taken.lash_mm : 0.0;
     return e;
 }
 
@@ -127,8 +127,8 @@ void Evidence::state(Side side) {
     const LobeFigures& f = *of(side).lobe;
     const Card& c = r_.card;
     const bool intake = side == Side::Intake;
-    const auto& top = intake ? c.ivo : c.evc;
-    const auto& bottom = intake ? c.ivc : c.evo;
+    const auto& top = intake ? c.events.ivo : c.events.evc;
+    const auto& bottom = intake ? c.events.ivc : c.events.evo;
     const HeightEvents* at = f.events(c.height);
     if (!at && f.atEventsHeight.height == c.height) at = &f.atEventsHeight;
     const double rounding = cardStep_ * cardStep_ / 12.0;
@@ -147,13 +147,14 @@ void Evidence::state(Side side) {
     };
     if (top) event(intake);
     if (bottom) event(!intake);
-    const auto& duration = intake ? c.intakeDuration : c.exhaustDuration;
+    const auto& duration = intake ? c.duration.intake : c.duration.exhaust;
     if (!(top && bottom) && duration && at && at->duration_deg())
         statements_.push_back(
             {Kind::Duration, side, *duration, deviation(at->durationUncertainty_deg(), 2.0)});
     // A centre that is printed, or that follows from separation and advance.
-    const auto& centre = intake ? card_.intakeCentre : card_.exhaustCentre;
-    const bool printed = (intake ? c.intakeCentre : c.exhaustCentre) || (c.separation && c.advance);
+    const auto& centre = intake ? card_.centre.intake : card_.centre.exhaust;
+    const bool printed =
+        (intake ? c.centre.intake : c.centre.exhaust) || (c.separation && c.advance);
     if (!(top && bottom) && printed && centre && !((top || bottom) && duration) &&
         f.centre(CentreSchool::Events)) {
         centres_ = true;

@@ -39,7 +39,7 @@ public:
         out_.lifts = evidence_.lifts();
         out_.twoShafts = r_.engine.layout == Layout::TwinOverheadCam;
         for (const LiftAgainstCard& l : out_.lifts)
-            (l.side == Side::Intake ? out_.intakeLift_mm : out_.exhaustLift_mm) = l.difference_mm();
+            out_.lift_mm[l.side] = l.difference_mm();
         out_.measurable_deg = r_.tdc_deg;
         for (const EventAgainstCard& e : out_.events)
             out_.measurable_deg = std::max(out_.measurable_deg, e.uncertainty_deg);
@@ -336,7 +336,7 @@ private:
         case CauseKind::WrongCam:
             c.deg = amount(t, Amount::Longer, Side::Intake);
             c.other_deg = amount(t, Amount::Longer, Side::Exhaust);
-            c.mm = out_.intakeLift_mm ? out_.intakeLift_mm : out_.exhaustLift_mm;
+            c.mm = out_.lift_mm.intake ? out_.lift_mm.intake : out_.lift_mm.exhaust;
             c.shift_deg.reset();
             break;
         case CauseKind::DriveSlack:

@@ -13,6 +13,7 @@
 #pragma once
 
 #include "core/job/card.h"
+#include "core/job/engine.h"
 #include "core/lobe/lobe.h"
 
 #include <optional>
@@ -92,7 +93,7 @@ struct Explanation {
     std::vector<Cause> causes; ///< likeliest first; never empty where anything is stated
     std::optional<double> intakeShift_deg, exhaustShift_deg;       ///< late positive
     std::optional<double> intakeDuration_deg, exhaustDuration_deg; ///< measured less card
-    std::optional<double> intakeLift_mm, exhaustLift_mm;           ///< measured less card, as taken
+    PerSide<std::optional<double>> lift_mm;                        ///< measured less card, as taken
     double measurable_deg = 0.0; ///< a difference under this is not told from none
     /// The school in which the card's centre fits best, where the card states a centre and the
     /// schools differ by nature.

@@ -9,7 +9,7 @@ namespace fixture {
 inline constexpr stations::Typed kTallyTyped[] = {{"a height  at Tally", "one more"}};
 
 inline int tallied(const lobe::Job& job) {
-    return static_cast<int>(job.settings.heights.size());
+    return static_cast<int>(job.reckoning.heights.size());
 }
 
 class TallyStation : public app::Bench {
@@ -24,9 +24,9 @@ public:
     }
     app::Echo understand(const QString& text) const override { return {true, text}; }
     app::Echo submit(const QString& text) override {
-        lobe::Settings s = job().settings;
-        s.heights.push_back({text.toDouble(), lobe::Place::Valve});
-        return {session().keep(book::SetSettings{s}), {}};
+        lobe::Stated s = job();
+        s.reckoning.heights.push_back({text.toDouble(), lobe::Place::Valve});
+        return {session().keep(book::SetStated{s}), {}};
     }
     void refresh() override { setObjectName(QStringLiteral("tallyStation")); }
 };

@@ -110,7 +110,7 @@ double CompressionStation::advance_deg() const {
 }
 
 std::optional<double> CompressionStation::closing_deg() const {
-    return findings().closings[static_cast<std::size_t>(job().settings.closing)].deg;
+    return findings().closings[static_cast<std::size_t>(job().reckoning.closing)].deg;
 }
 
 CompressionState CompressionStation::state(double advance_deg) const {
@@ -168,9 +168,9 @@ Echo CompressionStation::submit(const QString& text) {
     if (!t.echo.ok) return t.echo;
     if (t.advance_deg) slide_->setValue(*t.advance_deg);
     if (t.wanted) {
-        Settings s = job().settings;
-        s.wantedDynamic = *t.wanted;
-        if (!session().keep(book::SetSettings{s}))
+        Stated s = job();
+        s.trial.wantedDynamic = *t.wanted;
+        if (!session().keep(book::SetStated{s}))
             return {false, QStringLiteral("Not kept; see the message above.")};
     }
     return {true, {}};
@@ -185,7 +185,7 @@ bool CompressionStation::step(int direction) {
 QList<Command> CompressionStation::commands() const {
     if (sheet_.field()) return {};
     return {{QLatin1Char('i'), QStringLiteral("the piston where the intake closes")},
-            {QLatin1Char('k'), job().settings.kept
+            {QLatin1Char('k'), job().trial.kept
                                    ? QStringLiteral("let go of the state kept, or keep this one")
                                    : QStringLiteral("keep this state to compare with")}};
 }
@@ -196,11 +196,11 @@ Echo CompressionStation::command(QChar letter) {
         return {true, {}};
     }
     // The state as it stands under the slide; said again of the same, it is let go.
-    Settings s = job().settings;
+    Stated s = job();
     CompressionState now = state(advance_deg());
     now.name = "kept";
-    s.kept = s.kept == now ? std::nullopt : std::optional(now);
-    return {session().keep(book::SetSettings{s}), {}};
+    s.trial.kept = s.trial.kept == now ? std::nullopt : std::optional(now);
+    return {session().keep(book::SetStated{s}), {}};
 }
 
 void CompressionStation::leave() {
@@ -227,7 +227,7 @@ QString CompressionStation::verdict() const {
     if (!(e.chamberOf(session().cylinder()).chamber_cc > 0.0))
         return QStringLiteral("What does the chamber hold? Go down, and type its volume in cc.");
     const auto r =
-        compression(state(advance_deg()), job().settings.altitude_m, job().settings.exponent);
+        compression(state(advance_deg()), job().reckoning.altitude_m, job().reckoning.exponent);
     if (const auto* fault = std::get_if<CompressionError>(&r))
         return QStringLiteral("There is no ratio: ") + words::sentence(*fault, style()) +
                QLatin1Char('.');
@@ -238,11 +238,11 @@ QString CompressionStation::verdict() const {
             .arg(words::fixed(c.staticRatio, 2, style()));
     // Which of the user's fuels it goes with.
     QString fuel;
-    for (auto it = job().settings.fuels.rbegin(); it != job().settings.fuels.rend(); ++it)
+    for (auto it = job().reckoning.fuels.rbegin(); it != job().reckoning.fuels.rend(); ++it)
         if (c.dynamicRatio <= it->dynamic)
             fuel = QStringLiteral(" It is within your limit for %1.")
                        .arg(QString::fromStdString(it->name));
-    if (fuel.isEmpty() && !job().settings.fuels.empty())
+    if (fuel.isEmpty() && !job().reckoning.fuels.empty())
         fuel = QStringLiteral(" It is beyond every limit you set.");
     const double a = advance_deg();
     return QStringLiteral(
@@ -257,13 +257,13 @@ QList<FigureLine> CompressionStation::table() const {
     QList<FigureLine> rows;
     const auto all =
         dynamicByClosing(job(), findings().closings, session().cylinder(), advance_deg());
-    const auto& chosen = all[static_cast<std::size_t>(job().settings.closing)].ratio;
+    const auto& chosen = all[static_cast<std::size_t>(job().reckoning.closing)].ratio;
     rows.append({QStringLiteral("intake closes by"), QStringLiteral("to 1"),
                  QStringLiteral("ABDC, by"), false, true});
     for (const DynamicBy& by : all) {
         FigureLine row;
         row.name = words::closingName(by.closing.school);
-        row.strong = by.closing.school == job().settings.closing;
+        row.strong = by.closing.school == job().reckoning.closing;
         row.first = QString(QChar(0x2013));
         row.second = QStringLiteral("not known");
         if (by.ratio) {
@@ -285,15 +285,15 @@ QList<FigureLine> CompressionStation::table() const {
 /// What reaches the wanted ratio, each alone; the kept state beside this one; cylinders compared.
 QString CompressionStation::reached() const {
     QStringList parts;
-    const Settings& set = job().settings;
+    const Stated& set = job();
     const bool known = closing_deg() && job().engine.chamberOf(session().cylinder()).chamber_cc > 0;
-    if (known && set.wantedDynamic > 0.0) {
+    if (known && set.trial.wantedDynamic > 0.0) {
         QStringList ways;
         const CompressionState now = state(advance_deg());
         for (Quantity q : {Quantity::Advance, Quantity::Chamber, Quantity::Gasket, Quantity::Deck,
                            Quantity::Crown}) {
             const auto value =
-                reach(q == Quantity::Advance ? state(0.0) : now, q, set.wantedDynamic);
+                reach(q == Quantity::Advance ? state(0.0) : now, q, set.trial.wantedDynamic);
             if (!value) continue;
             const bool length = q == Quantity::Gasket || q == Quantity::Deck;
             ways << QStringLiteral("%1 %2").arg(
@@ -302,7 +302,7 @@ QString CompressionStation::reached() const {
                 : length               ? words::liftWithUnit(*value, style())
                                        : words::fixed(*value, 1, style()) + QStringLiteral(" cc"));
         }
-        const QString wanted = words::fixed(set.wantedDynamic, 2, style());
+        const QString wanted = words::fixed(set.trial.wantedDynamic, 2, style());
         parts << (ways.isEmpty()
                       ? QStringLiteral("<b>%1 : 1</b> cannot be reached by advance, chamber, "
                                        "gasket, deck or crown alone.")
@@ -315,9 +315,11 @@ QString CompressionStation::reached() const {
                                        "shown: %2.")
                             .arg(wanted, ways.join(QStringLiteral(", "))));
     }
-    if (known && set.kept) {
-        const auto a = compression(*set.kept, set.altitude_m, set.exponent);
-        const auto b = compression(state(advance_deg()), set.altitude_m, set.exponent);
+    if (known && set.trial.kept) {
+        const auto a =
+            compression(*set.trial.kept, set.reckoning.altitude_m, set.reckoning.exponent);
+        const auto b =
+            compression(state(advance_deg()), set.reckoning.altitude_m, set.reckoning.exponent);
         const auto *was = std::get_if<Compression>(&a), *is = std::get_if<Compression>(&b);
         if (was && is)
             parts << QStringLiteral(
@@ -334,7 +336,7 @@ QString CompressionStation::reached() const {
         QStringList said;
         for (int n = 1; n <= job().engine.cylinders; ++n) {
             const auto r = compression(stateOf(job(), n, closing_deg().value_or(0.0), 0.0),
-                                       set.altitude_m, set.exponent);
+                                       set.reckoning.altitude_m, set.reckoning.exponent);
             if (const auto* c = std::get_if<Compression>(&r))
                 said << QStringLiteral("cyl %1 %2 cc, %3")
                             .arg(n)
@@ -357,7 +359,7 @@ RingScene CompressionStation::ringScene() const {
 
 void CompressionStation::follow() {
     const CompressionState now = state(advance_deg());
-    const auto r = compression(now, job().settings.altitude_m, job().settings.exponent);
+    const auto r = compression(now, job().reckoning.altitude_m, job().reckoning.exponent);
     const auto* c = std::get_if<Compression>(&r);
     const bool known = closing_deg() && now.chamber.chamber_cc > 0.0;
     section_->setScene({now, c && known ? std::optional(*c) : std::nullopt});
@@ -365,14 +367,14 @@ void CompressionStation::follow() {
     DynamicScene scene;
     if (known)
         scene.curve =
-            dynamicAgainstAdvance(state(0.0), job().settings.altitude_m, job().settings.exponent);
-    if (known && job().settings.kept)
-        scene.kept = dynamicAgainstAdvance(*job().settings.kept, job().settings.altitude_m,
-                                           job().settings.exponent);
-    scene.fuels = job().settings.fuels;
+            dynamicAgainstAdvance(state(0.0), job().reckoning.altitude_m, job().reckoning.exponent);
+    if (known && job().trial.kept)
+        scene.kept = dynamicAgainstAdvance(*job().trial.kept, job().reckoning.altitude_m,
+                                           job().reckoning.exponent);
+    scene.fuels = job().reckoning.fuels;
     scene.rough = scene.fuels == roughFuelGuide();
     scene.advance_deg = advance_deg();
-    scene.wanted = job().settings.wantedDynamic;
+    scene.wanted = job().trial.wantedDynamic;
     curve_->setScene(scene);
     verdict_->setText(verdict());
     big_->setText(
@@ -418,7 +420,7 @@ StandCard CompressionStation::standCard() const {
     card.subject = QStringLiteral("compression, cyl %1").arg(session().cylinder());
     card.caption = QStringLiteral("dynamic");
     const auto r =
-        compression(state(advance_deg()), job().settings.altitude_m, job().settings.exponent);
+        compression(state(advance_deg()), job().reckoning.altitude_m, job().reckoning.exponent);
     const auto* c = std::get_if<Compression>(&r);
     card.big =
         c && closing_deg() ? words::fixed(c->dynamicRatio, 2, style()) : QString(QChar(0x2013));

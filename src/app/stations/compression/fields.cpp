@@ -163,7 +163,7 @@ Field deck() {
                            -10.0, 20.0, &Chamber::deck_mm, false);
     f.take = [plain = f.take](Facts& facts, const QString& typed, const Style& style) {
         if (typed.trimmed().toLower() != QLatin1String("tdc")) return plain(facts, typed, style);
-        const auto mean = meanDeck_mm(facts.settings);
+        const auto mean = meanDeck_mm(facts.fitted);
         if (!mean) return QStringLiteral("No deck was measured at the TDC station yet.");
         setAll(facts.engine, &Chamber::deck_mm, *mean);
         return QString();
@@ -178,7 +178,7 @@ Field fuels() {
     f.asks = QStringLiteral("a rough guide to edit: a name and its dynamic ratio, or a name and -");
     f.shown = [](const Facts& facts, const Style& style) {
         QStringList said;
-        for (const FuelLimit& x : facts.settings.fuels)
+        for (const FuelLimit& x : facts.reckoning.fuels)
             said << QString::fromStdString(x.name) + QLatin1Char(' ') +
                         words::shortest(x.dynamic, 1, style);
         return said.isEmpty() ? noValue() : said.join(QStringLiteral(", "));
@@ -189,7 +189,7 @@ Field fuels() {
         if (cut < 1) return QStringLiteral("A name, then its dynamic ratio, such as methanol 11.");
         const std::string name = line.left(cut).toStdString();
         const QString value = line.mid(cut + 1);
-        auto& all = facts.settings.fuels;
+        auto& all = facts.reckoning.fuels;
         const auto same = std::find_if(all.begin(), all.end(),
                                        [&](const FuelLimit& x) { return x.name == name; });
         if (value == QLatin1String("-")) {
@@ -246,16 +246,16 @@ std::vector<Field> make() {
     add(enumField<VolumeSource>(QStringLiteral("Volumes are"), 3, sourceChoice,
                                 [](F f) -> VolumeSource& { return f.engine.volumes; }));
     add(enumField<ClosingSchool>(QStringLiteral("Intake closes by"), 4, closingChoice,
-                                 [](F f) -> ClosingSchool& { return f.settings.closing; }),
+                                 [](F f) -> ClosingSchool& { return f.reckoning.closing; }),
         "Dynamic");
     add(lengthField(QStringLiteral("Own height, valve lift"), 0.02, 10,
-                    [](F f) -> double& { return f.settings.closingHeight_mm; }));
+                    [](F f) -> double& { return f.reckoning.closingHeight_mm; }));
     add(numberField(QStringLiteral("Wanted dynamic ratio"), QStringLiteral("0 for none"), 0, 20, 2,
-                    [](F f) -> double& { return f.settings.wantedDynamic; }));
+                    [](F f) -> double& { return f.trial.wantedDynamic; }));
     add(numberField(QStringLiteral("Altitude"), QStringLiteral("metres"), -500, 6000, 0,
-                    [](F f) -> double& { return f.settings.altitude_m; }));
+                    [](F f) -> double& { return f.reckoning.altitude_m; }));
     add(numberField(QStringLiteral("Exponent"), QStringLiteral("of the compression, 1.2 to 1.3"),
-                    1.0, 1.5, 2, [](F f) -> double& { return f.settings.exponent; }));
+                    1.0, 1.5, 2, [](F f) -> double& { return f.reckoning.exponent; }));
     add(fuels());
     return all;
 }

@@ -13,7 +13,7 @@ QString line(const Job& job, const Findings& f, const Style& style) {
     const auto* c = std::get_if<Compression>(&*f.compression);
     if (!c) return QStringLiteral("cannot be: look again");
     const QString fixedRatio = QStringLiteral("static ") + fixed(c->staticRatio, 1, style);
-    if (!f.closings[static_cast<std::size_t>(job.settings.closing)].deg) return fixedRatio;
+    if (!f.closings[static_cast<std::size_t>(job.reckoning.closing)].deg) return fixedRatio;
     return QStringLiteral("dynamic %1, %2").arg(fixed(c->dynamicRatio, 1, style), fixedRatio);
 }
 

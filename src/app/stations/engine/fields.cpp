@@ -247,20 +247,20 @@ void engine(std::vector<Field>& all) {
     const QString direct = QStringLiteral("valve over tappet, 1 for direct");
     add(numberField(
         QStringLiteral("Rocker ratio, intake"), direct, 0.5, 3.0, 3,
-        [](Facts& f) -> double& { return f.engine.ratioIntake; }, 1.5));
+        [](Facts& f) -> double& { return f.engine.ratio.intake; }, 1.5));
     add(numberField(
         QStringLiteral("Rocker ratio, exhaust"), direct, 0.5, 3.0, 3,
-        [](Facts& f) -> double& { return f.engine.ratioExhaust; }, 1.5));
+        [](Facts& f) -> double& { return f.engine.ratio.exhaust; }, 1.5));
     add(lengthField(
         QStringLiteral("Lash, intake"), 0, 3,
-        [](Facts& f) -> double& { return f.engine.lashIntake_mm; }, 0.3, true));
+        [](Facts& f) -> double& { return f.engine.lash_mm.intake; }, 0.3, true));
     add(lengthField(
         QStringLiteral("Lash, exhaust"), 0, 3,
-        [](Facts& f) -> double& { return f.engine.lashExhaust_mm; }, 0.35, true));
+        [](Facts& f) -> double& { return f.engine.lash_mm.exhaust; }, 0.35, true));
 }
 
 using Value = std::optional<double>;
-using Derived = std::optional<CardFigure> CompleteCard::*;
+using Derived = std::optional<CardFigure> (*)(const CompleteCard& card);
 
 /// A figure of the card in degrees: what follows from the rest stands in its place, and says so.
 Field cardDegrees(const QString& name, const QString& asks, double least, double most,
@@ -270,7 +270,7 @@ Field cardDegrees(const QString& name, const QString& asks, double least, double
         if (!facts.card) return noValue();
         Facts copy = facts;
         if (const Value v = part(copy)) return words::degrees(*v, style, 2);
-        const auto follows = complete(*facts.card).*derived;
+        const auto follows = derived(complete(*facts.card));
         return follows ? words::degrees(follows->value, style, 2) + QStringLiteral(" follows")
                        : noValue();
     };
@@ -323,11 +323,11 @@ Field cardEventField(Field f, Side side) {
             if (deg > 150.0) return QStringLiteral("An event of a card lies within 150 degrees.");
         Card& c = cardOf(facts);
         const bool exhaust = line->size() == 2 && side == Side::Exhaust;
-        (exhaust ? c.evo : c.ivo) = (*line)[0];
-        (exhaust ? c.evc : c.ivc) = (*line)[1];
+        (exhaust ? c.events.evo : c.events.ivo) = (*line)[0];
+        (exhaust ? c.events.evc : c.events.ivc) = (*line)[1];
         if (line->size() == 4) {
-            c.evo = (*line)[2];
-            c.evc = (*line)[3];
+            c.events.evo = (*line)[2];
+            c.events.evc = (*line)[3];
         }
         return QString();
     };
@@ -343,55 +343,65 @@ void card(std::vector<Field>& all) {
     add(cardEventField(cardDegrees(
                            QStringLiteral("Intake opens"),
                            QStringLiteral("degrees before TDC") + minus, -90, 150,
-                           [](Facts& f) -> Value& { return cardOf(f).ivo; }, &CompleteCard::ivo),
+                           [](Facts& f) -> Value& { return cardOf(f).events.ivo; },
+                           [](const CompleteCard& c) { return c.events.ivo; }),
                        Side::Intake));
     add(cardEventField(cardDegrees(
                            QStringLiteral("Intake closes"),
                            QStringLiteral("degrees after BDC") + minus, -90, 150,
-                           [](Facts& f) -> Value& { return cardOf(f).ivc; }, &CompleteCard::ivc),
+                           [](Facts& f) -> Value& { return cardOf(f).events.ivc; },
+                           [](const CompleteCard& c) { return c.events.ivc; }),
                        Side::Intake));
     add(cardEventField(cardDegrees(
                            QStringLiteral("Exhaust opens"),
                            QStringLiteral("degrees before BDC") + minus, -90, 150,
-                           [](Facts& f) -> Value& { return cardOf(f).evo; }, &CompleteCard::evo),
+                           [](Facts& f) -> Value& { return cardOf(f).events.evo; },
+                           [](const CompleteCard& c) { return c.events.evo; }),
                        Side::Exhaust));
     add(cardEventField(cardDegrees(
                            QStringLiteral("Exhaust closes"),
                            QStringLiteral("degrees after TDC") + minus, -90, 150,
-                           [](Facts& f) -> Value& { return cardOf(f).evc; }, &CompleteCard::evc),
+                           [](Facts& f) -> Value& { return cardOf(f).events.evc; },
+                           [](const CompleteCard& c) { return c.events.evc; }),
                        Side::Exhaust));
     add(cardLift(QStringLiteral("Intake lift"), Side::Intake,
-                 [](Facts& f) -> Value& { return cardOf(f).intakeLift_mm; }));
+                 [](Facts& f) -> Value& { return cardOf(f).lift_mm.intake; }));
     add(cardLift(QStringLiteral("Exhaust lift"), Side::Exhaust,
-                 [](Facts& f) -> Value& { return cardOf(f).exhaustLift_mm; }));
+                 [](Facts& f) -> Value& { return cardOf(f).lift_mm.exhaust; }));
     const QString none = QStringLiteral("; - for none");
     add(cardDegrees(
         QStringLiteral("Intake duration"), QStringLiteral("at that height") + none, 90, 400,
-        [](Facts& f) -> Value& { return cardOf(f).intakeDuration; },
-        &CompleteCard::intakeDuration));
+        [](Facts& f) -> Value& { return cardOf(f).duration.intake; },
+        [](const CompleteCard& c) { return c.duration.intake; }));
     add(cardDegrees(
         QStringLiteral("Exhaust duration"), QStringLiteral("at that height") + none, 90, 400,
-        [](Facts& f) -> Value& { return cardOf(f).exhaustDuration; },
-        &CompleteCard::exhaustDuration));
+        [](Facts& f) -> Value& { return cardOf(f).duration.exhaust; },
+        [](const CompleteCard& c) { return c.duration.exhaust; }));
     add(cardDegrees(
         QStringLiteral("Intake centre"), QStringLiteral("degrees after TDC") + none, 60, 160,
-        [](Facts& f) -> Value& { return cardOf(f).intakeCentre; }, &CompleteCard::intakeCentre));
+        [](Facts& f) -> Value& { return cardOf(f).centre.intake; },
+        [](const CompleteCard& c) { return c.centre.intake; }));
     add(cardDegrees(
         QStringLiteral("Exhaust centre"), QStringLiteral("degrees before TDC") + none, 60, 160,
-        [](Facts& f) -> Value& { return cardOf(f).exhaustCentre; }, &CompleteCard::exhaustCentre));
+        [](Facts& f) -> Value& { return cardOf(f).centre.exhaust; },
+        [](const CompleteCard& c) { return c.centre.exhaust; }));
     add(cardDegrees(
         QStringLiteral("Lobe separation"), QStringLiteral("cam degrees") + none, 80, 140,
-        [](Facts& f) -> Value& { return cardOf(f).separation; }, &CompleteCard::separation));
+        [](Facts& f) -> Value& { return cardOf(f).separation; },
+        [](const CompleteCard& c) { return c.separation; }));
     add(cardDegrees(
         QStringLiteral("Ground-in advance"),
         QStringLiteral("crank degrees, minus when retarded") + none, -20, 20,
-        [](Facts& f) -> Value& { return cardOf(f).advance; }, &CompleteCard::advance));
+        [](Facts& f) -> Value& { return cardOf(f).advance; },
+        [](const CompleteCard& c) { return c.advance; }));
     add(lengthField(QStringLiteral("Advertised at"), 0.02, 2.0,
                     [](Facts& f) -> double& { return cardOf(f).advertised.mm; }));
     add(optionalField(QStringLiteral("Advertised, intake"), QStringLiteral("duration") + none, 90,
-                      420, false, [](Facts& f) -> Value& { return cardOf(f).intakeAdvertised; }));
+                      420, false,
+                      [](Facts& f) -> Value& { return cardOf(f).advertisedDuration.intake; }));
     add(optionalField(QStringLiteral("Advertised, exhaust"), QStringLiteral("duration") + none, 90,
-                      420, false, [](Facts& f) -> Value& { return cardOf(f).exhaustAdvertised; }));
+                      420, false,
+                      [](Facts& f) -> Value& { return cardOf(f).advertisedDuration.exhaust; }));
     add(enumField<Place>(
         QStringLiteral("Lift given at the"), 2,
         [](int i) { return words::placeName(static_cast<Place>(i)); },
@@ -406,10 +416,10 @@ void card(std::vector<Field>& all) {
     add(std::move(ratio));
     add(lengthField(
         QStringLiteral("Lash it wants, intake"), 0, 3,
-        [](Facts& f) -> double& { return cardOf(f).lashIntake_mm; }, 0.3, true));
+        [](Facts& f) -> double& { return cardOf(f).lash_mm.intake; }, 0.3, true));
     add(lengthField(
         QStringLiteral("Lash it wants, exhaust"), 0, 3,
-        [](Facts& f) -> double& { return cardOf(f).lashExhaust_mm; }, 0.35, true));
+        [](Facts& f) -> double& { return cardOf(f).lash_mm.exhaust; }, 0.35, true));
 }
 
 std::vector<Field> make() {

@@ -183,11 +183,11 @@ void EngineSection::drawValves(QPainter& p, double scale, QPointF head, double b
         p.setBrush(Qt::NoBrush);
         p.setFont(Look::font(12));
         p.setPen(t.lobe(side));
-        const double lash = engine_.lash_mm(side);
+        const double lash = engine_.lash_mm[side];
         QString text = words::sideName(side);
         if (lash > 0) text += QStringLiteral("\nlash ") + words::dimension(lash, style);
-        if (engine_.ratio(side) != 1.0)
-            text += QStringLiteral("\n%1 : 1").arg(words::shortest(engine_.ratio(side), 3, style));
+        if (engine_.ratio[side] != 1.0)
+            text += QStringLiteral("\n%1 : 1").arg(words::shortest(engine_.ratio[side], 3, style));
         // Beside the valve, pushed in where the picture ends.
         const QSizeF needed =
             p.fontMetrics().boundingRect(QRect(0, 0, 400, 200), Qt::AlignLeft, text).size();

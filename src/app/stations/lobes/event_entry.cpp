@@ -18,16 +18,16 @@ QString eventName(ReadingOf of, bool fromNose) {
                                      : QStringLiteral("highest");
 }
 
-QString eventsSoFar(const EventsFindings& events, const RunTerms& terms,
+QString eventsSoFar(const EventsFindings& events, const RunConditions& conditions,
                     const words::Style& style) {
     QStringList lines;
     for (const EventGroup& g : events.groups) {
         if (!g.mean || g.of == ReadingOf::Lift) continue;
-        QString line = eventName(g.of, terms.fromNose);
+        QString line = eventName(g.of, conditions.fromNose);
         if (g.of != ReadingOf::Nose && events.groups.size() > 3)
             line += QStringLiteral(" at ") + words::height(g.height.mm, style);
-        line +=
-            QStringLiteral(": ") + words::fromDeadCentre({g.mean->deg + terms.shift_deg}, style);
+        line += QStringLiteral(": ") +
+                words::fromDeadCentre({g.mean->deg + conditions.shift_deg}, style);
         const std::size_t agreeing = g.readings.size() - (g.odd ? 1 : 0);
         if (agreeing > 1)
             line += QStringLiteral(", mean of %1, range %2")
@@ -37,7 +37,7 @@ QString eventsSoFar(const EventsFindings& events, const RunTerms& terms,
         lines << line;
     }
     const LobeFigures& lobe = events.lobe;
-    if (terms.fromNose && lobe.centres.equalDrop) {
+    if (conditions.fromNose && lobe.centres.equalDrop) {
         lines << QStringLiteral("centre %1 %2%3")
                      .arg(words::degrees(std::abs(lobe.centres.equalDrop->deg), style),
                           QString(QChar(0xB1)),
@@ -55,12 +55,12 @@ std::optional<EventWanted> EventEntry::wanted() const {
     if (!f || !f->events) {
         const auto run = at_.run();
         LiftRun none;
-        none.terms = at_.terms();
+        none.conditions = at_.conditions();
         return EventWanted{ReadingOf::Opens,
                            eventHeights(session_.job(), run ? *run : none).front()};
     }
     const Side side = session_.side();
-    const auto next = nextEvent(f->events->groups, at_.terms(),
+    const auto next = nextEvent(f->events->groups, at_.conditions(),
                                 [&](const EventWanted& e) { return leftOut(side, e); });
     return next ? next : f->events->next;
 }
@@ -75,23 +75,23 @@ void EventEntry::skip() {
 }
 
 /// Whether a run belongs to a turn of both valves.
-static bool ofBoth(const RunTerms& t) {
+static bool ofBoth(const RunConditions& t) {
     return t.eventsOnly && t.oneTurn && t.bothValves && !t.fromNose;
 }
 
 bool EventEntry::both() const {
-    return ofBoth(at_.terms());
+    return ofBoth(at_.conditions());
 }
 
 LiftRun EventEntry::runOfTurn(Side side) const {
-    if (const auto run = session_.run(session_.cylinder(), side); run && ofBoth(run->terms))
+    if (const auto run = session_.run(session_.cylinder(), side); run && ofBoth(run->conditions))
         return *run;
     LiftRun fresh;
     fresh.cylinder = session_.cylinder();
     fresh.side = side;
-    const RunTerms here = at_.terms();
-    RunTerms& t = fresh.terms;
-    t = nextTerms(session_.job(), fresh.cylinder, side);
+    const RunConditions here = at_.conditions();
+    RunConditions& t = fresh.conditions;
+    t = nextConditions(session_.job(), fresh.cylinder, side);
     t.eventsOnly = t.oneTurn = t.bothValves = true;
     t.fromNose = false;
     // What holds for the turn holds for both: where lift is taken, the heights there, the wheel.
@@ -131,12 +131,12 @@ void EventEntry::backToLast() {
 Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& style) const {
     const auto w = wanted();
     if (!w) {
-        p.ask = at_.terms().fromNose ? QStringLiteral("centre taken")
-                                     : QStringLiteral("events complete");
+        p.ask = at_.conditions().fromNose ? QStringLiteral("centre taken")
+                                          : QStringLiteral("events complete");
         p.enter = onward;
         return p;
     }
-    const RunTerms t = at_.terms();
+    const RunConditions t = at_.conditions();
     const UsualSide usual = sideOf(w->of);
     // With both valves the lobe changes from line to line: the question names it.
     const QString who = both() ? words::sideName(session_.side()) + QLatin1Char(' ') : QString();
@@ -194,7 +194,7 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
     }
     const UsualSide usual = sideOf(w->of);
     const auto read = readWheel(wheel.toStdString(),
-                                {session_.job().settings.fittedWheel(), usual.after, usual.centre});
+                                {session_.job().fitted.degreeWheel(), usual.after, usual.centre});
     if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
     const WheelReading& on = std::get<WheelReading>(read);
     r.at = at_.nearLobe(on.at);
@@ -205,22 +205,22 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
 
 /// A drop under the nose lies beside the nose, on its side of TDC; an event where events lie.
 UsualSide EventEntry::sideOf(ReadingOf of) const {
-    if (at_.terms().fromNose) return {session_.side() == Side::Intake, DeadCentre::Top};
+    if (at_.conditions().fromNose) return {session_.side() == Side::Intake, DeadCentre::Top};
     return usualSide(session_.side(), of);
 }
 
 bool EventEntry::turnOn(bool on, bool fromNose) {
     const auto run = at_.run();
-    RunTerms t = at_.terms();
+    RunConditions t = at_.conditions();
     if (fromNose != t.fromNose) {
         t.eventHeights.clear();
         // Two readings make the centre; events are read until they agree.
-        t.repeats = fromNose ? 1 : RunTerms{}.repeats;
+        t.repeats = fromNose ? 1 : RunConditions{}.repeats;
     }
     t.eventsOnly = on;
     t.fromNose = on && fromNose;
     forget();
-    if (run && run->readings.empty()) return at_.keepTerms(t);
+    if (run && run->readings.empty()) return at_.keepConditions(t);
     return at_.begin(t);
 }
 

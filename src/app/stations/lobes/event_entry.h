@@ -14,7 +14,7 @@ namespace app {
 QString eventName(lobe::ReadingOf of, bool fromNose = false);
 
 /// Each event begun: its mean, its range and whether enough of them agree.
-QString eventsSoFar(const lobe::EventsFindings& events, const lobe::RunTerms& terms,
+QString eventsSoFar(const lobe::EventsFindings& events, const lobe::RunConditions& conditions,
                     const words::Style& style);
 
 /// One event of one side, for what was skipped.
@@ -24,7 +24,7 @@ class EventEntry {
 public:
     explicit EventEntry(Session& session) : session_(session), at_(session) {}
 
-    bool on() const { return at_.terms().eventsOnly; }
+    bool on() const { return at_.conditions().eventsOnly; }
     /// Both valves of the cylinder in one turn, an indicator on each.
     bool both() const;
     /// The event asked for: the first not settled and not skipped; empty when all are settled.

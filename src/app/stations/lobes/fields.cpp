@@ -48,14 +48,15 @@ Field twoLifts() {
     f.name = QStringLiteral("Two lifts, valve and tappet");
     f.asks = QStringLiteral("both at one angle, such as 10.82 7.20; - for none");
     f.shown = [](const Facts& facts, const Style& style) {
-        const auto ratio = facts.terms.ratioOfLifts();
+        const auto ratio = facts.conditions.ratioOfLifts();
         if (!ratio) return noValue();
         return QStringLiteral("%1 over %2: ratio %3")
-            .arg(words::lift(*facts.terms.valveLift_mm, style),
-                 words::lift(*facts.terms.tappetLift_mm, style), words::fixed(*ratio, 3, style));
+            .arg(words::lift(*facts.conditions.valveLift_mm, style),
+                 words::lift(*facts.conditions.tappetLift_mm, style),
+                 words::fixed(*ratio, 3, style));
     };
     f.take = [](Facts& facts, const QString& typed, const Style& style) {
-        RunTerms& t = facts.terms;
+        RunConditions& t = facts.conditions;
         if (typed.trimmed() == QLatin1String("-")) {
             t.valveLift_mm.reset();
             t.tappetLift_mm.reset();
@@ -89,74 +90,74 @@ std::vector<Field> make() {
         all.push_back(std::move(f));
     };
     add(enumField<Place>(QStringLiteral("Lift taken at the"), 2, placeChoice,
-                         [](Facts& f) -> Place& { return f.terms.taken; }),
+                         [](Facts& f) -> Place& { return f.conditions.taken; }),
         "Valve gear");
     add(enumField<Follower>(QStringLiteral("Follower"), 6, followerChoice,
-                            [](Facts& f) -> Follower& { return f.terms.follower; }));
+                            [](Facts& f) -> Follower& { return f.conditions.follower; }));
     add(enumField<Spring>(QStringLiteral("Spring fitted"), 2, springChoice,
-                          [](Facts& f) -> Spring& { return f.terms.spring; }));
+                          [](Facts& f) -> Spring& { return f.conditions.spring; }));
     add(lengthField(QStringLiteral("Lash"), 0.0, 3.0,
-                    [](Facts& f) -> double& { return f.terms.lash_mm; }));
+                    [](Facts& f) -> double& { return f.conditions.lash_mm; }));
     add(numberField(QStringLiteral("Rocker ratio, nominal"),
                     QStringLiteral("valve lift over tappet lift"), 0.5, 3.0, 3,
-                    [](Facts& f) -> double& { return f.terms.ratio; }));
+                    [](Facts& f) -> double& { return f.conditions.ratio; }));
     add(twoLifts());
     add(choiceField(
         QStringLiteral("Ratio to reckon with"), 2, ratioChoice,
-        [](const Facts& f) { return f.terms.measuredRatio ? 1 : 0; },
-        [](Facts& f, int i) { f.terms.measuredRatio = i == 1; }));
+        [](const Facts& f) { return f.conditions.measuredRatio ? 1 : 0; },
+        [](Facts& f, int i) { f.conditions.measuredRatio = i == 1; }));
 
     add(lengthField(QStringLiteral("Indicator resolves"), 0.0, 0.5,
-                    [](Facts& f) -> double& { return f.terms.resolution_mm; }),
+                    [](Facts& f) -> double& { return f.conditions.resolution_mm; }),
         "Indicator");
     add(lengthField(QStringLiteral("Indicator spans"), 0.0, 100.0,
-                    [](Facts& f) -> double& { return f.terms.travel_mm; }));
+                    [](Facts& f) -> double& { return f.conditions.travel_mm; }));
     add(lengthField(QStringLiteral("One turn of the dial"), 0.05, 30.0,
-                    [](Facts& f) -> double& { return f.terms.dialTurn_mm; }));
+                    [](Facts& f) -> double& { return f.conditions.dialTurn_mm; }));
     add(choiceField(
         QStringLiteral("Counts"), 2, countChoice,
-        [](const Facts& f) { return f.terms.countsDown ? 1 : 0; },
-        [](Facts& f, int i) { f.terms.countsDown = i == 1; }));
+        [](const Facts& f) { return f.conditions.countsDown ? 1 : 0; },
+        [](Facts& f, int i) { f.conditions.countsDown = i == 1; }));
     add(optionalField(QStringLiteral("Lift at the nose"),
                       QStringLiteral("where the run counts down and never reaches the base circle"),
                       0.5, kMostLift_mm, true,
-                      [](Facts& f) -> std::optional<double>& { return f.terms.noseLift_mm; }));
+                      [](Facts& f) -> std::optional<double>& { return f.conditions.noseLift_mm; }));
     add(numberField(QStringLiteral("Stands askew by"), QStringLiteral("degrees"), 0.0, 45.0, 1,
-                    [](Facts& f) -> double& { return f.terms.offAxis_deg; }));
+                    [](Facts& f) -> double& { return f.conditions.offAxis_deg; }));
     add(enumField<OffAxis>(QStringLiteral("Askew"), 3, offAxisChoice,
-                           [](Facts& f) -> OffAxis& { return f.terms.offAxis; }));
+                           [](Facts& f) -> OffAxis& { return f.conditions.offAxis; }));
 
     add(lengthsField(QStringLiteral("Heights of the events"),
                      QStringLiteral("one or more, such as 0.5 1.27; - for the card's"), 4,
-                     [](Facts& f) -> std::vector<Height>& { return f.terms.eventHeights; }),
+                     [](Facts& f) -> std::vector<Height>& { return f.conditions.eventHeights; }),
         "Events only");
     add(choiceField(
         QStringLiteral("Readings that must agree"), 6,
         +[](int i) { return QString::number(i + 1); },
-        [](const Facts& f) { return f.terms.repeats - 1; },
-        [](Facts& f, int i) { f.terms.repeats = i + 1; }));
+        [](const Facts& f) { return f.conditions.repeats - 1; },
+        [](Facts& f, int i) { f.conditions.repeats = i + 1; }));
     add(numberField(QStringLiteral("Agree within"), QStringLiteral("degrees"), 0.05, 5.0, 2,
-                    [](Facts& f) -> double& { return f.terms.repeatTolerance_deg; }));
+                    [](Facts& f) -> double& { return f.conditions.repeatTolerance_deg; }));
     add(choiceField(
         QStringLiteral("Events are taken"), 4, wayChoice,
         [](const Facts& f) {
-            const RunTerms& t = f.terms;
+            const RunConditions& t = f.conditions;
             return t.fromNose ? 2 : t.oneTurn ? (t.bothValves ? 3 : 1) : 0;
         },
         [](Facts& f, int i) {
             // Heights from the base circle are no drops under the nose.
-            if ((i == 2) != f.terms.fromNose) f.terms.eventHeights.clear();
-            f.terms.oneTurn = i == 1 || i == 3;
-            f.terms.bothValves = i == 3;
-            f.terms.fromNose = i == 2;
+            if ((i == 2) != f.conditions.fromNose) f.conditions.eventHeights.clear();
+            f.conditions.oneTurn = i == 1 || i == 3;
+            f.conditions.bothValves = i == 3;
+            f.conditions.fromNose = i == 2;
         }));
     add(choiceField(
             QStringLiteral("The wheel is"), 2, wheelChoice,
-            [](const Facts& f) { return f.terms.wheelOfFirst ? 1 : 0; },
+            [](const Facts& f) { return f.conditions.wheelOfFirst ? 1 : 0; },
             [](Facts& f, int i) {
                 const auto behind = f.engine.behindFirst_deg(f.cylinder);
                 const bool on = i == 1 && behind.has_value();
-                RunTerms& t = f.terms;
+                RunConditions& t = f.conditions;
                 if (on == t.wheelOfFirst) return;
                 t.wheelOfFirst = on;
                 // The lobe stands on that wheel where this cylinder is behind the first.

@@ -5,7 +5,7 @@
 
 namespace app {
 
-/// They act on Facts::terms.
+/// They act on Facts::conditions.
 const std::vector<Field>& runFields();
 
 } // namespace app

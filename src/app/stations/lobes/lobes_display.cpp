@@ -43,7 +43,7 @@ Held<Finding> LobesStation::advice() const {
 }
 
 /// A live hydraulic follower under the running spring gives way while it is read.
-static bool live(const RunTerms& t) {
+static bool live(const RunConditions& t) {
     return t.follower == Follower::Hydraulic && t.spring == Spring::Running;
 }
 
@@ -70,7 +70,7 @@ QString LobesStation::wheelOfFirst() const {
             "known.");
     const QString at = onWheel({*behind});
     const QString card = cardOnWheel(*behind);
-    return terms().wheelOfFirst
+    return conditions().wheelOfFirst
                ? QStringLiteral("The wheel stands as set for cylinder 1: this cylinder's overlap "
                                 "TDC is at %1 on it, %2 later in the cycle.%3")
                      .arg(at, words::degrees(*behind, style(), 0), card)
@@ -80,7 +80,7 @@ QString LobesStation::wheelOfFirst() const {
 }
 
 /// What to do before the first reading.
-static QString firstStep(const RunTerms& t) {
+static QString firstStep(const RunConditions& t) {
     if (!t.eventsOnly)
         return QStringLiteral("Set the indicator to zero on the base circle, turn to the angle "
                               "above and type the lift.");
@@ -103,7 +103,7 @@ static QString curveSoFar(const RunFindings& f, CentreSchool school, const words
     return text;
 }
 
-QString LobesStation::direction(const RunTerms& t) const {
+QString LobesStation::direction(const RunConditions& t) const {
     if (overshot_)
         return QStringLiteral("Overshot: go back to %1 or farther, then come up to %2 again.")
             .arg(onWheel({angle().deg - 20.0}), onWheel(angle()));
@@ -151,13 +151,14 @@ QString LobesStation::motionLine() const {
                  words::fixed(style().inches() ? m.flatTappet_mm / kMmPerInch : m.flatTappet_mm,
                               style().inches() ? 2 : 1, style()) +
                      QLatin1Char(' ') + words::unitName(style()));
-    text += f->lobe.taken.at == Place::Tappet && terms().follower == Follower::SolidFlat
-                ? QStringLiteral("; measure the one fitted.")
-                : QStringLiteral(" (fitted here: %1).").arg(words::followerName(terms().follower));
+    text +=
+        f->lobe.taken.at == Place::Tappet && conditions().follower == Follower::SolidFlat
+            ? QStringLiteral("; measure the one fitted.")
+            : QStringLiteral(" (fitted here: %1).").arg(words::followerName(conditions().follower));
     if (f->lobe.rampSpread_deg)
         text += QStringLiteral(" Ramp spread %1 (seat %2 to %3).")
                     .arg(words::degrees(*f->lobe.rampSpread_deg, style()),
-                         words::height(job().settings.seat_mm, style()),
+                         words::height(job().reckoning.seat_mm, style()),
                          words::height(kUsualHeight_mm, style()));
     if (f->lobe.halfOpening_deg && f->lobe.halfClosing_deg)
         text += QStringLiteral(" Halves %1 opening, %2 closing.")
@@ -170,12 +171,12 @@ QString LobesStation::motionLine() const {
 }
 
 /// What is asked now, large.
-void LobesStation::refreshNow(const RunTerms& t) {
+void LobesStation::refreshNow(const RunConditions& t) {
     turnToLabel_->setText(complete()         ? QStringLiteral("run")
                           : goTo_ || again() ? QStringLiteral("go back well past it, then up to")
                                              : QStringLiteral("turn to"));
     angle_->setText(complete() ? QStringLiteral("done") : turnTo(angle()));
-    const WheelScale scale = job().settings.wheel;
+    const WheelScale scale = job().fitted.scale;
     const bool plain = scale == WheelScale::Full360With || scale == WheelScale::Full360Against ||
                        scale == WheelScale::Signed;
     QString side = words::sideOfTop(angle());
@@ -220,12 +221,12 @@ QString LobesStation::lastReading() const {
         if (last && r.id < last->id) continue;
         last = &r;
         of = side;
-        fromNose = run->terms.fromNose;
+        fromNose = run->conditions.fromNose;
     }
     if (!last) return {};
     const QString struck = last->struck ? QStringLiteral("  struck") : QString();
     const QString who = events_.both() ? words::sideName(of) + QLatin1Char(' ') : QString();
-    const Wheel wheel = job().settings.fittedWheel();
+    const DegreeWheel wheel = job().fitted.degreeWheel();
     if (last->of != ReadingOf::Lift)
         return QStringLiteral("last  %1%2 %3%4")
             .arg(who, eventName(last->of, fromNose), words::onWheel(last->at, wheel, style()),
@@ -237,7 +238,7 @@ QString LobesStation::lastReading() const {
 }
 
 void LobesStation::refreshTexts() {
-    const RunTerms t = terms();
+    const RunConditions t = conditions();
     const auto run = session().run();
     const auto f = run_.found();
     title_->setText(QStringLiteral("Cylinder %1 %2")
@@ -273,9 +274,9 @@ void LobesStation::refreshTexts() {
     if (f && f->events)
         progress = eventsSoFar(*f->events, t, style());
     else if (f)
-        progress = curveSoFar(*f, job().settings.school, style());
+        progress = curveSoFar(*f, job().reckoning.school, style());
     if (f && f->passes)
-        progress += job().settings.averagePasses
+        progress += job().reckoning.averagePasses
                         ? QStringLiteral("; mean of %1 passes, A takes the newest")
                               .arg(f->passes->runs.size())
                         : QStringLiteral("; newest of %1 passes, A takes their mean")
@@ -293,25 +294,25 @@ void LobesStation::refreshLog() {
         for (const Reading& r : run->readings) {
             Row row;
             row.id = r.id;
-            row.title =
-                words::onWheel(placed(r, run->terms), job().settings.fittedWheel(), style(), true);
+            row.title = words::onWheel(placed(r, run->conditions), job().fitted.degreeWheel(),
+                                       style(), true);
             row.value = words::lift(r.lift_mm, style());
             if (f)
-                for (const CarriedReading& c : f->readings)
+                for (const LiftReading& c : f->readings)
                     if (c.id == r.id && std::abs(c.lift_mm - r.lift_mm) > 1e-6) {
                         // What the indicator read, beside the lift it stands for.
                         row.note = QStringLiteral("read ") + row.value;
                         row.value = words::lift(c.lift_mm, style());
                     }
             if (f && !r.struck && r.of == ReadingOf::Lift)
-                for (const CarriedReading& c : f->readings)
+                for (const LiftReading& c : f->readings)
                     if (c.id == r.id && !c.counts && r.approach == Approach::Forward)
                         row.note = QStringLiteral("not counted");
             if (r.approach == Approach::BackingUp) row.note = QStringLiteral("backing up");
             if (r.of != ReadingOf::Lift) {
                 row.value = row.title;
                 // Beside the nose the list has little room: before, after.
-                row.title = run->terms.fromNose
+                row.title = run->conditions.fromNose
                                 ? eventName(r.of, true).section(QLatin1Char(' '), 0, 0)
                                 : eventName(r.of);
             }
@@ -320,7 +321,7 @@ void LobesStation::refreshLog() {
                 row.note = QString::fromStdString(r.struck->reason);
             else if (f)
                 for (const Misfit& m : f->lobe.misfits)
-                    if (run && std::abs(wrapCycle(m.at - placed(r, run->terms)).deg) < 1e-6) {
+                    if (run && std::abs(wrapCycle(m.at - placed(r, run->conditions)).deg) < 1e-6) {
                         row.note = QStringLiteral("again?");
                         row.warn = true;
                     }
@@ -357,7 +358,7 @@ RingScene LobesStation::ringScene() const {
 
 void LobesStation::refreshPictures() {
     StripScene strip;
-    strip.heights = job().settings.heights;
+    strip.heights = job().reckoning.heights;
     if (!complete() && !eventsOnly()) strip.next = angle();
     const SnapshotPtr now = session().snapshot();
     if (const CylinderFindings* c = now->findings.cylinder(session().cylinder()))
@@ -411,13 +412,13 @@ StandCard LobesStation::standCard() const {
             card.soFar = QStringLiteral("opens %1 at %2")
                              .arg(words::fromDeadCentre(*e->opens, style()),
                                   words::height(main.mm, style()));
-        if (const auto centre = f->lobe.centre(job().settings.school))
+        if (const auto centre = f->lobe.centre(job().reckoning.school))
             card.soFar +=
                 QStringLiteral("    centre %1").arg(words::degrees(std::abs(centre->deg), style()));
     }
     card.tip =
         overshot_ || backing_ || eventsOnly()
-            ? direction(terms())
+            ? direction(conditions())
             : QStringLiteral("Turn %1, seen from the drive end, up to each mark. Overshot? Back "
                              "past %2, then up again.")
                   .arg(words::rotationName(job().engine.rotation), onWheel({angle().deg - 20.0}));

@@ -163,14 +163,14 @@ void LobesStation::buildHeader(QHBoxLayout* row) {
     newRun_->setFocusPolicy(Qt::TabFocus);
     row->addWidget(newRun_);
     connect(places_, &QButtonGroup::idClicked, this, [this](int id) {
-        RunTerms t = terms();
+        RunConditions t = conditions();
         t.taken = static_cast<Place>(id);
-        run_.keepTerms(t);
+        run_.keepConditions(t);
     });
     connect(steps_, &QButtonGroup::idClicked, this, [this](int id) {
-        RunTerms t = terms();
+        RunConditions t = conditions();
         t.step_deg = id;
-        run_.keepTerms(t);
+        run_.keepConditions(t);
     });
 }
 
@@ -186,14 +186,14 @@ void LobesStation::resizeEvent(QResizeEvent* event) {
 
 Facts LobesStation::facts() const {
     Facts f = Facts::of(job());
-    f.terms = terms();
+    f.conditions = conditions();
     f.cylinder = session().cylinder();
     return f;
 }
 
 void LobesStation::newRun() {
     goTo_.reset();
-    run_.begin(terms());
+    run_.begin(conditions());
 }
 
 void LobesStation::askConditions(bool on) {
@@ -212,7 +212,8 @@ void LobesStation::goTo(CrankDeg at) {
 void LobesStation::ask(const Task& task) {
     session().select(task.cylinder, task.side);
     const auto run = session().run();
-    if (task.at && run && !run->terms.eventsOnly) goTo({task.at->deg - run->terms.shift_deg});
+    if (task.at && run && !run->conditions.eventsOnly)
+        goTo({task.at->deg - run->conditions.shift_deg});
 }
 
 void LobesStation::showMotion(bool on) {
@@ -237,7 +238,7 @@ std::vector<LobesStation::Comparable> LobesStation::comparables() const {
         const bool sameCylinder = r.cylinder == here->cylinder, sameSide = r.side == here->side;
         if (sameCylinder && sameSide)
             out.push_back({held, false,
-                           r.setting == here->setting
+                           r.afterMove == here->afterMove
                                ? QStringLiteral("against an earlier pass")
                                : QStringLiteral("against itself before the cam was moved")});
         else if (sameSide && r.current)
@@ -320,16 +321,16 @@ CrankDeg LobesStation::angle() const {
     const auto run = session().run();
     // A run that is through goes back to what does not fit.
     if (const auto f = run_.found(); f && f->complete && !f->lobe.misfits.empty())
-        return {f->lobe.misfits.front().at.deg - session().run()->terms.shift_deg};
-    return run ? nextAngle(*run) : terms().from;
+        return {f->lobe.misfits.front().at.deg - session().run()->conditions.shift_deg};
+    return run ? nextAngle(*run) : conditions().from;
 }
 
 QString LobesStation::onWheel(CrankDeg at) const {
-    return words::onWheel(at, job().settings.fittedWheel(), style());
+    return words::onWheel(at, job().fitted.degreeWheel(), style());
 }
 
 QString LobesStation::turnTo(CrankDeg at) const {
-    return words::degrees(wheelNumber(at, job().settings.fittedWheel()), style());
+    return words::degrees(wheelNumber(at, job().fitted.degreeWheel()), style());
 }
 
 Prompt LobesStation::prompt() const {
@@ -368,7 +369,7 @@ Prompt LobesStation::prompt() const {
         return p;
     }
     p.ask = QStringLiteral("lift at %1?").arg(onWheel(angle()));
-    const double step = terms().step_deg;
+    const double step = conditions().step_deg;
     p.enter = QStringLiteral("log, go to %1").arg(onWheel({angle().deg + step}));
     p.keys = QStringLiteral("Back strike   R again   O overshot   C conditions   75a go there");
     return p;
@@ -436,7 +437,7 @@ Echo LobesStation::submit(const QString& text) {
         Facts after = facts();
         const Echo taken = sheet_.take(after, text, style());
         if (!taken.ok) return taken;
-        if (after.terms != terms() && !run_.keepTerms(after.terms))
+        if (after.conditions != conditions() && !run_.keepConditions(after.conditions))
             return {false, QStringLiteral("Not kept; see the message above.")};
         const bool through = sheet_.last();
         sheet_.next();
@@ -475,9 +476,9 @@ Echo LobesStation::submit(const QString& text) {
     // Nothing is appended past the end of a run.
     if (entry.lift_mm && !entry.goTo && complete()) return understand(text);
     if (entry.step_deg) {
-        RunTerms t = terms();
+        RunConditions t = conditions();
         t.step_deg = *entry.step_deg;
-        return {run_.keepTerms(t), {}};
+        return {run_.keepConditions(t), {}};
     }
     if (entry.zeroed) return {zeroAgain(entry.zeroAt_mm), {}};
     if (!entry.lift_mm) {
@@ -497,7 +498,7 @@ Echo LobesStation::log(const RunEntry& entry, const QString& text) {
     r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
     overshot_ = false;
     const auto run = session().run();
-    if (run) r.zero = static_cast<int>(run->terms.zeros.size()) + 1;
+    if (run) r.zero = static_cast<int>(run->conditions.zeros.size()) + 1;
     goTo_.reset();
     // A second reading at an angle replaces the first, which stays legible, struck; under a later
     // zero it joins the two instead.
@@ -513,7 +514,7 @@ Echo LobesStation::log(const RunEntry& entry, const QString& text) {
 
 /// The indicator was set to zero again: what follows counts from there.
 bool LobesStation::zeroAgain(std::optional<double> lift_mm) {
-    RunTerms t = terms();
+    RunConditions t = conditions();
     const auto run = session().run();
     const int part = static_cast<int>(t.zeros.size()) + 1;
     const bool used = run && std::any_of(run->readings.begin(), run->readings.end(),
@@ -525,7 +526,7 @@ bool LobesStation::zeroAgain(std::optional<double> lift_mm) {
         t.zeros.back() = lift_mm;
     const auto last = run_.lastLive();
     const std::optional<CrankDeg> joining = last ? std::optional(last->at) : std::nullopt;
-    if (!run_.keepTerms(t)) return false;
+    if (!run_.keepConditions(t)) return false;
     // Without its lift, the same mark once more joins the two zeros.
     if (!lift_mm && joining) goTo_ = joining;
     refresh();
@@ -535,9 +536,9 @@ bool LobesStation::zeroAgain(std::optional<double> lift_mm) {
 bool LobesStation::averagePasses() {
     const auto f = run_.found();
     if (!f || !f->passes) return false;
-    Settings s = job().settings;
-    s.averagePasses = !s.averagePasses;
-    session().keep(book::SetSettings{s});
+    Stated s = job();
+    s.reckoning.averagePasses = !s.reckoning.averagePasses;
+    session().keep(book::SetStated{s});
     return true;
 }
 
@@ -545,7 +546,7 @@ void LobesStation::skip() {
     if (eventsOnly())
         events_.skip();
     else
-        goTo_ = CrankDeg{angle().deg + terms().step_deg};
+        goTo_ = CrankDeg{angle().deg + conditions().step_deg};
 }
 
 void LobesStation::strikeLast() {
@@ -571,7 +572,7 @@ bool LobesStation::step(int direction) {
         refresh();
         return true;
     }
-    goTo_ = CrankDeg{angle().deg + direction * terms().step_deg};
+    goTo_ = CrankDeg{angle().deg + direction * conditions().step_deg};
     refresh();
     return true;
 }

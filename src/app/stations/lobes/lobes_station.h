@@ -57,7 +57,7 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    lobe::RunTerms terms() const { return run_.terms(); }
+    lobe::RunConditions conditions() const { return run_.conditions(); }
     Facts facts() const;
     lobe::Held<lobe::Finding> advice() const;
     QString turnTo(lobe::CrankDeg at) const;
@@ -77,8 +77,8 @@ private:
     Echo log(const lobe::RunEntry& entry, const QString& text);
     void buildHeader(QHBoxLayout* row);
     void refreshTexts();
-    void refreshNow(const lobe::RunTerms& terms);
-    QString direction(const lobe::RunTerms& terms) const;
+    void refreshNow(const lobe::RunConditions& conditions);
+    QString direction(const lobe::RunConditions& conditions) const;
     QString lastReading() const;
     QString wheelOfFirst() const;
     QString cardOnWheel(double behind_deg) const;

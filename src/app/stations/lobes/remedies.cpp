@@ -28,7 +28,7 @@ std::optional<CrankDeg> toReadAgain(Session& session) {
     const auto f = found(session);
     if (!run || !f) return std::nullopt;
     if (!f->lobe.misfits.empty())
-        return CrankDeg{f->lobe.misfits.front().at.deg - run->terms.shift_deg};
+        return CrankDeg{f->lobe.misfits.front().at.deg - run->conditions.shift_deg};
     if (run->readings.empty()) return std::nullopt;
     return run->readings.back().at;
 }
@@ -39,9 +39,9 @@ bool otherTurn(Session& session, bool& begins) {
     if (!run || !f) return false;
     begins = find(f->lobe.findings, Code::OtherTurn) != nullptr;
     if (!begins && !find(f->lobe.findings, Code::CentreFarOff)) return false;
-    RunTerms t = run->terms;
+    RunConditions t = run->conditions;
     t.shift_deg += 360.0;
-    return session.keep(book::SetTerms{run->id, t});
+    return session.keep(book::SetConditions{run->id, t});
 }
 
 bool otherDialTurn(Session& session) {
@@ -50,7 +50,8 @@ bool otherDialTurn(Session& session) {
     const Finding* x = f ? find(f->lobe.findings, Code::DialTurn) : nullptr;
     if (!x) return false;
     for (const Reading& r : run->readings) {
-        if (r.struck || std::abs(wrapCycle(placed(r, run->terms) - *x->at).deg) > 1e-6) continue;
+        if (r.struck || std::abs(wrapCycle(placed(r, run->conditions) - *x->at).deg) > 1e-6)
+            continue;
         Reading right = r;
         right.lift_mm = *x->other_mm;
         right.time_ms = session.now();
@@ -63,26 +64,26 @@ bool sayRight(Session& session) {
     const auto run = session.run();
     const auto f = found(session);
     if (!run || !f || f->lobe.misfits.empty()) return false;
-    RunTerms t = run->terms;
+    RunConditions t = run->conditions;
     t.right_deg.push_back(f->lobe.misfits.front().at.deg - t.shift_deg);
-    return session.keep(book::SetTerms{run->id, t});
+    return session.keep(book::SetConditions{run->id, t});
 }
 
 bool putTopRight(Session& session) {
     const SnapshotPtr now = session.snapshot();
     const Finding* x = find(now->findings.tdc.findings, Code::TopOther);
     if (!x) return false;
-    book::SetManyTerms change;
+    book::SetManyConditions change;
     for (const LiftRun& run : session.job().runs) {
         const RunFindings* f = session.findings().run(run.id);
         const auto turn = f ? otherTop_deg(session.job(), run, f->lobe) : std::nullopt;
         if (!turn || *turn == 0.0) continue;
-        RunTerms t = run.terms;
+        RunConditions t = run.conditions;
         t.shift_deg += *turn;
         change.runs.push_back({run.id, t});
     }
-    change.settings = session.job().settings;
-    change.settings->top = *x->deg != 0.0 ? WhichTop::Firing : WhichTop::Overlap;
+    change.stated = session.job();
+    change.stated->fitted.top = *x->deg != 0.0 ? WhichTop::Firing : WhichTop::Overlap;
     return session.keep(change);
 }
 

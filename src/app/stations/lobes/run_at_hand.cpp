@@ -6,9 +6,9 @@ namespace app {
 
 using namespace lobe;
 
-RunTerms RunAtHand::terms() const {
+RunConditions RunAtHand::conditions() const {
     const auto r = run();
-    return r ? r->terms : nextTerms(session_.job(), session_.cylinder(), session_.side());
+    return r ? r->conditions : nextConditions(session_.job(), session_.cylinder(), session_.side());
 }
 
 Held<RunFindings> RunAtHand::found() const {
@@ -31,16 +31,16 @@ Held<Reading> RunAtHand::lastLive() const {
 }
 
 CrankDeg RunAtHand::nearLobe(CrankDeg onWheel) const {
-    const double shift = terms().wheelOfFirst ? terms().shift_deg : 0.0;
+    const double shift = conditions().wheelOfFirst ? conditions().shift_deg : 0.0;
     return {lobe::nearLobe({onWheel.deg + shift}, session_.side()).deg - shift};
 }
 
-bool RunAtHand::keepTerms(const RunTerms& terms) {
-    if (const auto r = run()) return session_.keep(book::SetTerms{r->id, terms});
+bool RunAtHand::keepConditions(const RunConditions& conditions) {
+    if (const auto r = run()) return session_.keep(book::SetConditions{r->id, conditions});
     LiftRun fresh;
     fresh.cylinder = session_.cylinder();
     fresh.side = session_.side();
-    fresh.terms = terms;
+    fresh.conditions = conditions;
     return session_.keep(book::AddRun{fresh});
 }
 
@@ -49,21 +49,21 @@ bool RunAtHand::keepReading(const Reading& reading, std::optional<std::int64_t> 
     LiftRun fresh;
     fresh.cylinder = session_.cylinder();
     fresh.side = session_.side();
-    fresh.terms = terms();
+    fresh.conditions = conditions();
     fresh.readings = {reading};
     return session_.keep(book::AddRun{fresh});
 }
 
-bool RunAtHand::begin(RunTerms terms) {
+bool RunAtHand::begin(RunConditions conditions) {
     LiftRun fresh;
     fresh.cylinder = session_.cylinder();
     fresh.side = session_.side();
-    fresh.terms = std::move(terms);
-    fresh.terms.source.clear();
-    fresh.terms.shift_deg = wheelShift_deg(session_.job(), fresh.cylinder, fresh.terms);
-    fresh.terms.zeros.clear();
-    fresh.terms.right_deg.clear();
-    fresh.terms.setting = lastSetting(session_.job());
+    fresh.conditions = std::move(conditions);
+    fresh.conditions.source.clear();
+    fresh.conditions.shift_deg = wheelShift_deg(session_.job(), fresh.cylinder, fresh.conditions);
+    fresh.conditions.zeros.clear();
+    fresh.conditions.right_deg.clear();
+    fresh.conditions.afterMove = lastMove(session_.job());
     return session_.keep(book::AddRun{fresh});
 }
 

@@ -1,5 +1,5 @@
-// The run of the lobe at hand: its terms, what was found, and the ways to add to it. A lobe without
-// a run has the usual terms; its first reading makes the run.
+// The run of the lobe at hand: its conditions, what was found, and the ways to add to it. A lobe
+// without a run has the usual ones; its first reading makes the run.
 #pragma once
 
 #include "app/frame/session.h"
@@ -11,7 +11,7 @@ public:
     explicit RunAtHand(Session& session) : session_(session) {}
 
     lobe::Held<lobe::LiftRun> run() const { return session_.run(); }
-    lobe::RunTerms terms() const;
+    lobe::RunConditions conditions() const;
     /// Null without a run.
     lobe::Held<lobe::RunFindings> found() const;
     lobe::Held<lobe::Reading> reading(qint64 id) const;
@@ -20,11 +20,11 @@ public:
     /// A wheel's angle in the turn of the cycle in which this lobe stands on the wheel as it is.
     lobe::CrankDeg nearLobe(lobe::CrankDeg onWheel) const;
 
-    bool keepTerms(const lobe::RunTerms& terms);
+    bool keepConditions(const lobe::RunConditions& conditions);
     /// Appends; `replaces` is struck in the same action.
     bool keepReading(const lobe::Reading& reading, std::optional<std::int64_t> replaces);
-    /// A new run of the lobe under these terms; what belonged to the old run alone is dropped.
-    bool begin(lobe::RunTerms terms);
+    /// A new run of the lobe under these conditions; what belonged to the old run alone is dropped.
+    bool begin(lobe::RunConditions conditions);
 
 private:
     Session& session_;

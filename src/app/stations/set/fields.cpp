@@ -182,7 +182,7 @@ Field eventField() {
     f.name = QStringLiteral("Event at the card's height");
     f.asks = QStringLiteral("which, and its degrees as a card has them: ivc 62");
     f.shown = [](const Facts& facts, const Style& style) {
-        const Target& t = facts.settings.target;
+        const Target& t = facts.trial.target;
         return QStringLiteral("%1 %2").arg(words::eventName(t.event),
                                            words::degrees(t.event_deg, style));
     };
@@ -197,9 +197,9 @@ Field eventField() {
         if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
         const double deg = std::get<double>(read);
         if (std::abs(deg) > 180.0) return QStringLiteral("An event lies within 180 degrees.");
-        facts.settings.target.event = static_cast<Event>(which);
-        facts.settings.target.event_deg = deg;
-        facts.settings.target.kind = TargetKind::EventAt;
+        facts.trial.target.event = static_cast<Event>(which);
+        facts.trial.target.event_deg = deg;
+        facts.trial.target.kind = TargetKind::EventAt;
         return QString();
     };
     return f;
@@ -211,19 +211,19 @@ Field centresField() {
     f.name = QStringLiteral("Wanted centres");
     f.asks = QStringLiteral("of one cam or both: intake 104.5 exhaust 107; - for none");
     f.shown = [](const Facts& facts, const Style& style) {
-        const Target& t = facts.settings.target;
+        const Target& t = facts.trial.target;
         QStringList parts;
-        if (t.intakeCentre)
-            parts << QStringLiteral("intake ") + words::degrees(*t.intakeCentre, style);
-        if (t.exhaustCentre)
-            parts << QStringLiteral("exhaust ") + words::degrees(*t.exhaustCentre, style);
+        if (t.centre.intake)
+            parts << QStringLiteral("intake ") + words::degrees(*t.centre.intake, style);
+        if (t.centre.exhaust)
+            parts << QStringLiteral("exhaust ") + words::degrees(*t.centre.exhaust, style);
         return parts.isEmpty() ? noValue() : parts.join(QStringLiteral(", "));
     };
     f.take = [](Facts& facts, const QString& typed, const Style& style) {
-        Target& t = facts.settings.target;
+        Target& t = facts.trial.target;
         if (typed.trimmed() == QLatin1String("-")) {
-            t.intakeCentre.reset();
-            t.exhaustCentre.reset();
+            t.centre.intake.reset();
+            t.centre.exhaust.reset();
             return QString();
         }
         QString line = typed.simplified().toLower();
@@ -242,7 +242,7 @@ Field centresField() {
             const double deg = std::get<double>(read);
             if (deg < 60.0 || deg > 160.0)
                 return QStringLiteral("A lobe centre lies 60 to 160 crank degrees from TDC.");
-            (in ? t.intakeCentre : t.exhaustCentre) = deg;
+            (in ? t.centre.intake : t.centre.exhaust) = deg;
         }
         t.kind = TargetKind::Centres;
         return QString();
@@ -278,10 +278,10 @@ Field marksField() {
 Field aimField(const QString& name, const QString& asks, double least, double most, int places,
                TargetKind kind, double Target::*part) {
     Field f = numberField(name, asks, least, most, places,
-                          [part](Facts& x) -> double& { return x.settings.target.*part; });
+                          [part](Facts& x) -> double& { return x.trial.target.*part; });
     f.take = [plain = f.take, kind](Facts& facts, const QString& typed, const Style& style) {
         const QString why = plain(facts, typed, style);
-        if (why.isEmpty()) facts.settings.target.kind = kind;
+        if (why.isEmpty()) facts.trial.target.kind = kind;
         return why;
     };
     return f;
@@ -354,29 +354,29 @@ SetFields make() {
                         [](F f) -> Side& { return f.engine.drive.pulledFirst; }));
     target = static_cast<int>(all.size());
     add(enumField<TargetKind>(QStringLiteral("Set it to"), 7, targetChoice,
-                              [](F f) -> TargetKind& { return f.settings.target.kind; }),
+                              [](F f) -> TargetKind& { return f.trial.target.kind; }),
         "Target");
     add(enumField<SetSchool>(QStringLiteral("By the school"), 3, schoolChoice,
-                             [](F f) -> SetSchool& { return f.settings.target.school; }));
+                             [](F f) -> SetSchool& { return f.trial.target.school; }));
     add(aimField(QStringLiteral("Earlier than the card"), QStringLiteral("crank degrees"), -30, 30,
                  1, TargetKind::CardPlus, &Target::plus_deg));
     Field plusExhaust = optionalField(
         QStringLiteral("Exhaust earlier than the card"),
         QStringLiteral("two cams; crank degrees, - for as the intake"), -30, 30, false,
-        [](F f) -> std::optional<double>& { return f.settings.target.plusExhaust_deg; });
+        [](F f) -> std::optional<double>& { return f.trial.target.plusExhaust_deg; });
     add(eventField());
     add(aimField(QStringLiteral("Separation"), QStringLiteral("cam degrees; two cams"), 80, 140, 1,
                  TargetKind::Separation, &Target::separation_deg));
     add(aimField(QStringLiteral("Dynamic compression"), QStringLiteral("to 1"), 4, 20, 2,
                  TargetKind::Dynamic, &Target::dynamic));
     Field clearance = lengthField(QStringLiteral("Least clearance"), 0, 10,
-                                  [](F f) -> double& { return f.settings.target.clearance_mm; });
+                                  [](F f) -> double& { return f.trial.target.clearance_mm; });
     add(clearance);
     add(centresField());
     add(plusExhaust);
     add(marksField());
     add(lengthField(QStringLiteral("Taken off head and block"), -5, 10,
-                    [](F f) -> double& { return f.settings.skim_mm; }),
+                    [](F f) -> double& { return f.trial.skim_mm; }),
         "Skimmed head, overhead cam");
     add(lengthField(QStringLiteral("Pitch radius of the cam wheel"), 0, 200,
                     [](F f) -> double& { return f.engine.drive.wheelRadius_mm; }));

@@ -51,10 +51,10 @@ void SetStation::listChoices() {
             outcome(job(), findings(), side == Side::Intake ? c.move.total_deg : other,
                     side == Side::Exhaust ? c.move.total_deg : other);
         QStringList notes;
-        if (side == Side::Intake && out.intakeCentre)
-            notes << QStringLiteral("centre ") + words::fixed(*out.intakeCentre, 1, style());
-        if (side == Side::Exhaust && out.exhaustCentre)
-            notes << QStringLiteral("centre ") + words::fixed(*out.exhaustCentre, 1, style());
+        if (side == Side::Intake && out.centre.intake)
+            notes << QStringLiteral("centre ") + words::fixed(*out.centre.intake, 1, style());
+        if (side == Side::Exhaust && out.centre.exhaust)
+            notes << QStringLiteral("centre ") + words::fixed(*out.centre.exhaust, 1, style());
         if (out.dynamic) notes << words::fixed(*out.dynamic, 2, style()) + QStringLiteral(" : 1");
         row.note = notes.join(QStringLiteral(", "));
         row.marked = n - 1 == choice_;
@@ -103,7 +103,7 @@ QList<QList<FigureLine>> SetStation::outcomes() const {
                   then = outcome(job(), findings(), in, ex);
     if (findings().need.fault == NeedFault::MovedSince)
         return {{{QStringLiteral("Measure the lobes again: F3 lists them."), {}, {}}}};
-    if (!now.intakeCentre && !now.exhaustCentre)
+    if (!now.centre.intake && !now.centre.exhaust)
         return {{{QStringLiteral("Record the lobes first; then every figure"), {}, {}},
                  {QStringLiteral("stands here, as it is and as it would be."), {}, {}}}};
     const QString isNow = QStringLiteral("now"), isThen = QStringLiteral("then");
@@ -116,12 +116,12 @@ QList<QList<FigureLine>> SetStation::outcomes() const {
         block.append({name, was, is, was != is});
     };
     events.append({words::heightAt(eventsHeight(job()), style()), isNow, isThen, false, true});
-    row(events, QStringLiteral("intake centre"), now.intakeCentre, then.intakeCentre, 1);
-    row(events, QStringLiteral("exhaust centre"), now.exhaustCentre, then.exhaustCentre, 1);
-    row(events, QStringLiteral("intake opens"), now.ivo, then.ivo, 1);
-    row(events, QStringLiteral("intake closes"), now.ivc, then.ivc, 1);
-    row(events, QStringLiteral("exhaust opens"), now.evo, then.evo, 1);
-    row(events, QStringLiteral("exhaust closes"), now.evc, then.evc, 1);
+    row(events, QStringLiteral("intake centre"), now.centre.intake, then.centre.intake, 1);
+    row(events, QStringLiteral("exhaust centre"), now.centre.exhaust, then.centre.exhaust, 1);
+    row(events, QStringLiteral("intake opens"), now.events.ivo, then.events.ivo, 1);
+    row(events, QStringLiteral("intake closes"), now.events.ivc, then.events.ivc, 1);
+    row(events, QStringLiteral("exhaust opens"), now.events.evo, then.events.evo, 1);
+    row(events, QStringLiteral("exhaust closes"), now.events.evc, then.events.evc, 1);
     together.append({QStringLiteral("together"), isNow, isThen, false, true});
     row(together, QStringLiteral("separation"), now.separation, then.separation, 1);
     row(together, QStringLiteral("overlap"), now.overlap, then.overlap, 1);
@@ -137,7 +137,7 @@ QList<QList<FigureLine>> SetStation::outcomes() const {
         const Outcome far = outcome(job(), findings(), in + phaser, ex);
         together.append(
             {QStringLiteral("phaser"), QStringLiteral("park"), QStringLiteral("end"), false, true});
-        row(together, QStringLiteral("intake centre"), then.intakeCentre, far.intakeCentre, 1);
+        row(together, QStringLiteral("intake centre"), then.centre.intake, far.centre.intake, 1);
         row(together, QStringLiteral("overlap"), then.overlap, far.overlap, 1);
     }
     together.append({QStringLiteral("clearances: not measured"), {}, {}});
@@ -151,11 +151,11 @@ QString SetStation::notes() const {
     if (two() && in == 0.0) all << words::adviceOnExhaust(ex);
     // Advance of the exhaust against the intake widens.
     if (two()) all << words::adviceOnSeparation((ex - in) / 2.0);
-    if (const auto skim = skimShift_deg(job().settings.skim_mm, job().engine.drive.wheelRadius_mm,
+    if (const auto skim = skimShift_deg(job().trial.skim_mm, job().engine.drive.wheelRadius_mm,
                                         job().engine.drive.runAngle_deg);
-        skim && job().settings.skim_mm != 0.0)
+        skim && job().trial.skim_mm != 0.0)
         all << QStringLiteral("With %1 off head and block %2 cam comes %3.")
-                   .arg(words::liftWithUnit(job().settings.skim_mm, style()),
+                   .arg(words::liftWithUnit(job().trial.skim_mm, style()),
                         two() ? QStringLiteral("each") : QStringLiteral("the"),
                         words::moveBy(*skim, style(), 2));
     const Need& n = findings().need;
@@ -176,7 +176,7 @@ QString SetStation::history() const {
                               "kept with its date, and asks to be measured again.");
     QStringList all;
     for (auto it = job().changes.rbegin(); it != job().changes.rend(); ++it) {
-        const SettingChange& c = *it;
+        const CamMove& c = *it;
         QStringList lines;
         const QString when = c.time_ms ? QDateTime::fromMSecsSinceEpoch(c.time_ms).toString(
                                              QStringLiteral("yyyy-MM-dd HH:mm"))
@@ -192,15 +192,15 @@ QString SetStation::history() const {
                                            .arg(words::moveBy(*wanted, style()))
                                      : QString());
         };
-        part(c.intake, two() ? QStringLiteral("intake cam ") : QString(), c.intakeWanted_deg);
-        part(c.exhaust, QStringLiteral("exhaust cam "), c.exhaustWanted_deg);
+        part(c.made.intake, two() ? QStringLiteral("intake cam ") : QString(), c.wanted_deg.intake);
+        part(c.made.exhaust, QStringLiteral("exhaust cam "), c.wanted_deg.exhaust);
         const auto said = [&](const QString& name, const std::string& text) {
             if (!text.empty()) lines << name + QString::fromStdString(text).toHtmlEscaped();
         };
         said(QStringLiteral("marks: "), c.marks);
         said(QStringLiteral("note: "), c.note);
         said(QStringLiteral("photo: "), c.photo);
-        for (const ChangeCheck& check : findings().changes)
+        for (const MoveCheck& check : findings().changes)
             if (check.number == c.number) {
                 lines << words::sentence(check, style());
                 for (const MovedEvent& e : check.events)

@@ -151,7 +151,7 @@ double SetStation::advance_deg(Side side) const {
 
 std::optional<double> SetStation::need_deg(Side side) const {
     const Need& n = findings().need;
-    return two() && side == Side::Exhaust ? n.exhaust_deg : n.intake_deg;
+    return two() && side == Side::Exhaust ? n.move_deg.exhaust : n.move_deg.intake;
 }
 
 const DriveMove& SetStation::moveOf(Side side) const {
@@ -229,8 +229,8 @@ Prompt SetStation::prompt() const {
 }
 
 SetStation::Typed SetStation::readMade(const QString& marks) const {
-    SettingChange c;
-    c.number = lastSetting(job()) + 1;
+    CamMove c;
+    c.number = lastMove(job()) + 1;
     c.marks = marks.toStdString();
     const auto taken = [&](Side side, std::optional<DriveMove>& move,
                            std::optional<double>& wanted) {
@@ -239,28 +239,28 @@ SetStation::Typed SetStation::readMade(const QString& marks) const {
         move = m;
         wanted = need_deg(side);
     };
-    taken(Side::Intake, c.intake, c.intakeWanted_deg);
-    if (two()) taken(Side::Exhaust, c.exhaust, c.exhaustWanted_deg);
-    if (!c.intake && !c.exhaust)
+    taken(Side::Intake, c.made.intake, c.wanted_deg.intake);
+    if (two()) taken(Side::Exhaust, c.made.exhaust, c.wanted_deg.exhaust);
+    if (!c.made.intake && !c.made.exhaust)
         return {{false, QStringLiteral("Nothing is moved: choose first, with Up and Down.")},
                 {},
                 {},
                 {}};
     QStringList said;
-    if (c.intake)
-        said << words::moveShort(job().engine.drive, *c.intake, style()) +
+    if (c.made.intake)
+        said << words::moveShort(job().engine.drive, *c.made.intake, style()) +
                     (two() ? QStringLiteral(" (intake)") : QString());
-    if (c.exhaust)
-        said << words::moveShort(job().engine.drive, *c.exhaust, style()) +
+    if (c.made.exhaust)
+        said << words::moveShort(job().engine.drive, *c.made.exhaust, style()) +
                     QStringLiteral(" (exhaust)");
     const QString echo = QStringLiteral("keeps the change: ") + said.join(QStringLiteral("; "));
     return {{true, echo}, {}, c, {}};
 }
 
-SetStation::Typed SetStation::amend(const QString& text, std::string SettingChange::*part) const {
+SetStation::Typed SetStation::amend(const QString& text, std::string CamMove::*part) const {
     if (job().changes.empty())
         return {{false, QStringLiteral("There is no change yet to put it to.")}, {}, {}, {}};
-    SettingChange c = job().changes.back();
+    CamMove c = job().changes.back();
     c.*part = text.toStdString();
     return {{true, QStringLiteral("goes with change %1").arg(c.number)}, {}, c, {}};
 }
@@ -289,13 +289,13 @@ SetStation::Typed SetStation::read(const QString& text) const {
         return line.mid(w.size()).trimmed();
     };
     if (const auto marks = rest("made")) return readMade(*marks);
-    if (const auto note = rest("note")) return amend(*note, &SettingChange::note);
+    if (const auto note = rest("note")) return amend(*note, &CamMove::note);
     if (const auto level = rest("level")) return readLevel(*level);
     if (guide_ >= 0) return readLevel(line);
     if (const auto photo = rest("photo")) {
         if (!QFileInfo(*photo).isFile())
             return {{false, QStringLiteral("There is no such file.")}, {}, {}, {}};
-        return amend(QFileInfo(*photo).absoluteFilePath(), &SettingChange::photo);
+        return amend(QFileInfo(*photo).absoluteFilePath(), &CamMove::photo);
     }
     const auto number = readNumber(line.toStdString());
     if (const auto* e = std::get_if<EntryError>(&number))
@@ -317,7 +317,7 @@ Echo SetStation::understand(const QString& text) const {
 
 /// Copies the photo into the folder `photos` beside the book, so that it stays with it; its path
 /// from there, or empty when it cannot be copied.
-QString SetStation::attach(const SettingChange& change) const {
+QString SetStation::attach(const CamMove& change) const {
     const QDir beside = QFileInfo(session().book().path()).absoluteDir();
     const QString from = QString::fromStdString(change.photo);
     if (!beside.mkpath(QStringLiteral("photos"))) return {};
@@ -351,7 +351,7 @@ Echo SetStation::submit(const QString& text) {
     if (!typed.echo.ok) return typed.echo;
     if (typed.advance_deg) slides_[static_cast<int>(atHand())]->setValue(*typed.advance_deg);
     if (typed.change) {
-        const bool fresh = typed.change->number > lastSetting(job());
+        const bool fresh = typed.change->number > lastMove(job());
         if (fresh) typed.change->time_ms = session().now();
         if (typed.change->photo != (fresh ? std::string() : job().changes.back().photo)) {
             const QString kept = attach(*typed.change);
@@ -359,7 +359,7 @@ Echo SetStation::submit(const QString& text) {
                 return {false, QStringLiteral("The photo could not be copied beside the book.")};
             typed.change->photo = kept.toStdString();
         }
-        if (!session().keep(book::KeepSetting{*typed.change}))
+        if (!session().keep(book::KeepMove{*typed.change}))
             return {false, QStringLiteral("Not kept; see the message above.")};
         if (fresh)
             for (Slide* slide : slides_)

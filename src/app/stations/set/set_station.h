@@ -46,14 +46,14 @@ private:
     struct Typed {
         Echo echo;
         std::optional<double> advance_deg;
-        std::optional<lobe::SettingChange> change;
+        std::optional<lobe::CamMove> change;
         QString said; ///< answered and not kept
     };
     Typed read(const QString& text) const;
     Typed readMade(const QString& marks) const;
-    Typed amend(const QString& text, std::string lobe::SettingChange::*part) const;
+    Typed amend(const QString& text, std::string lobe::CamMove::*part) const;
     Typed readLevel(const QString& text) const;
-    QString attach(const lobe::SettingChange& change) const;
+    QString attach(const lobe::CamMove& change) const;
 
     bool two() const;
     lobe::Side atHand() const;

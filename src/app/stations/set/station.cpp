@@ -12,7 +12,7 @@ namespace {
 QString line(const Job& job, const Findings& f, const Style& style) {
     if (!job.changes.empty()) {
         const int last = job.changes.back().number;
-        for (const ChangeCheck& c : f.changes) {
+        for (const MoveCheck& c : f.changes) {
             if (c.number != last) continue;
             if (c.verdict == MoveVerdict::Waiting) return QStringLiteral("moved; measure again");
             if (c.verdict != MoveVerdict::AsMeant)
@@ -21,16 +21,17 @@ QString line(const Job& job, const Findings& f, const Style& style) {
         }
     }
     const Need& n = f.need;
-    if (!n.intake_deg && !n.exhaust_deg) return QStringLiteral("nothing to set yet");
-    const double most =
-        std::max(std::abs(n.intake_deg.value_or(0.0)), std::abs(n.exhaust_deg.value_or(0.0)));
+    if (!n.move_deg.intake && !n.move_deg.exhaust) return QStringLiteral("nothing to set yet");
+    const double most = std::max(std::abs(n.move_deg.intake.value_or(0.0)),
+                                 std::abs(n.move_deg.exhaust.value_or(0.0)));
     if (most <= n.uncertainty_deg) return QStringLiteral("stands as wanted");
-    if (n.intake_deg && n.exhaust_deg)
+    if (n.move_deg.intake && n.move_deg.exhaust)
         return QStringLiteral("in %1, ex %2 crank")
-            .arg(signedFixed(*n.intake_deg, 1, style), signedFixed(*n.exhaust_deg, 1, style));
+            .arg(signedFixed(*n.move_deg.intake, 1, style),
+                 signedFixed(*n.move_deg.exhaust, 1, style));
     QStringList said;
     for (const auto& [deg, name] :
-         {std::pair(n.intake_deg, "intake "), {n.exhaust_deg, "exhaust "}})
+         {std::pair(n.move_deg.intake, "intake "), {n.move_deg.exhaust, "exhaust "}})
         if (deg)
             said << (job.engine.layout == Layout::TwinOverheadCam ? QLatin1String(name)
                                                                   : QLatin1String()) +

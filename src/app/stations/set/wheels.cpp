@@ -19,7 +19,7 @@ Wheels::Wheels(const Look& look, Dialogs& dialogs, QWidget* parent)
     setMinimumSize(220, 170);
 }
 
-void Wheels::setScene(const WheelsScene& scene) {
+void Wheels::setScene(const CamWheelsScene& scene) {
     scene_ = scene;
     setAccessibleDescription(words::moveShort(scene_.engine.drive, scene_.move, look().style()));
     update();

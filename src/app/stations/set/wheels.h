@@ -7,7 +7,7 @@
 
 namespace app {
 
-struct WheelsScene {
+struct CamWheelsScene {
     lobe::Engine engine;
     lobe::DriveMove move; ///< of the cam at hand
     QString cam;          ///< "intake cam"; empty with one cam
@@ -17,7 +17,7 @@ class Wheels : public Picture {
     Q_OBJECT
 public:
     Wheels(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
-    void setScene(const WheelsScene& scene);
+    void setScene(const CamWheelsScene& scene);
     void draw(QPainter& painter, const QSizeF& size) const override;
     QSize sizeHint() const override { return {330, 320}; }
 
@@ -37,7 +37,7 @@ private:
     void drawArrow(QPainter& p, const Wheel& w, double r, double from, double to) const;
     void drawCrank(QPainter& p, const Wheel& cam, const QPointF& centre, double r) const;
 
-    WheelsScene scene_;
+    CamWheelsScene scene_;
 };
 
 } // namespace app

@@ -31,7 +31,7 @@ Field factoryMark() {
     f.name = QStringLiteral("Factory mark reads");
     f.asks = QStringLiteral("the wheel when the factory mark says TDC, such as 2.5b; - for none");
     f.shown = [](const Facts& facts, const Style& style) {
-        const auto error = factoryMarkError(facts.settings);
+        const auto error = factoryMarkError(facts.fitted);
         if (!error) return noValue();
         QString text = words::signedFixed(error->deg, 2, style) + QChar(0xB0);
         if (error->arc_mm != 0.0)
@@ -42,13 +42,13 @@ Field factoryMark() {
     };
     f.take = [](Facts& facts, const QString& typed, const Style& style) {
         if (typed.trimmed() == QLatin1String("-")) {
-            facts.settings.factoryMark_deg.reset();
+            facts.fitted.factoryMark_deg.reset();
             return QString();
         }
         const auto read =
-            readWheel(typed.toStdString(), {facts.settings.fittedWheel(), true, DeadCentre::Top});
+            readWheel(typed.toStdString(), {facts.fitted.degreeWheel(), true, DeadCentre::Top});
         if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
-        facts.settings.factoryMark_deg = std::get<WheelReading>(read).at.deg;
+        facts.fitted.factoryMark_deg = std::get<WheelReading>(read).at.deg;
         return QString();
     };
     return f;
@@ -60,7 +60,7 @@ Field deck() {
     f.name = QStringLiteral("Deck, piston below the face");
     f.asks = QStringLiteral("one or more points, such as 0.30 0.34; minus above; - to clear");
     f.shown = [](const Facts& facts, const Style& style) {
-        const auto& d = facts.settings.deck_mm;
+        const auto& d = facts.fitted.deck_mm;
         if (d.empty()) return noValue();
         const auto [least, most] = std::minmax_element(d.begin(), d.end());
         double sum = 0.0;
@@ -77,7 +77,7 @@ Field deck() {
     };
     f.take = [](Facts& facts, const QString& typed, const Style& style) {
         if (typed.trimmed() == QLatin1String("-")) {
-            facts.settings.deck_mm.clear();
+            facts.fitted.deck_mm.clear();
             return QString();
         }
         std::vector<double> points;
@@ -86,9 +86,9 @@ Field deck() {
             if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
             points.push_back(std::get<double>(read));
         }
-        if (facts.settings.deck_mm.size() + points.size() > 12)
+        if (facts.fitted.deck_mm.size() + points.size() > 12)
             return QStringLiteral("Twelve points are enough; - clears them.");
-        facts.settings.deck_mm.insert(facts.settings.deck_mm.end(), points.begin(), points.end());
+        facts.fitted.deck_mm.insert(facts.fitted.deck_mm.end(), points.begin(), points.end());
         return QString();
     };
     return f;
@@ -101,22 +101,22 @@ std::vector<Field> make() {
         all.push_back(std::move(f));
     };
     Field top = enumField<WhichTop>(QStringLiteral("The wheel's zero is"), 3, topName,
-                                    [](Facts& f) -> WhichTop& { return f.settings.top; });
+                                    [](Facts& f) -> WhichTop& { return f.fitted.top; });
     top.heading = QStringLiteral("Also here (Up, Down)");
     top.question = QStringLiteral("overlap or firing, at the wheel's zero?");
     add(top);
     add(lengthField(QStringLiteral("Indicator resolves"), 0.0005, 0.5,
-                    [](Facts& f) -> double& { return f.settings.resolution_mm; }));
+                    [](Facts& f) -> double& { return f.fitted.resolution_mm; }));
     add(lengthField(QStringLiteral("Pin offset"), -10, 10,
                     [](Facts& f) -> double& { return f.engine.pinOffset_mm; }));
     add(numberField(QStringLiteral("Contacts must agree within"), QStringLiteral("degrees"), 0.05,
-                    5, 2, [](Facts& f) -> double& { return f.settings.tdcTolerance_deg; }));
+                    5, 2, [](Facts& f) -> double& { return f.reckoning.tdcTolerance_deg; }));
     add(lengthField(QStringLiteral("Tape circumference"), 50, 5000,
-                    [](Facts& f) -> double& { return f.settings.tape_mm; }));
+                    [](Facts& f) -> double& { return f.fitted.tape_mm; }));
     add(deck());
     add(factoryMark());
     add(lengthField(QStringLiteral("Damper diameter"), 30, 1000,
-                    [](Facts& f) -> double& { return f.settings.damper_mm; }));
+                    [](Facts& f) -> double& { return f.fitted.damper_mm; }));
     return all;
 }
 

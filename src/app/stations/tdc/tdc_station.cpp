@@ -94,9 +94,9 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
         emit promptChanged();
     });
     connect(scale_, &QComboBox::activated, this, [this](int index) {
-        Settings s = job().settings;
-        s.wheel = static_cast<WheelScale>(index);
-        if (s.wheel != job().settings.wheel) this->session().keep(book::SetSettings{s});
+        Stated s = job();
+        s.fitted.scale = static_cast<WheelScale>(index);
+        if (s.fitted.scale != job().fitted.scale) this->session().keep(book::SetStated{s});
         emit promptChanged();
         emit entryWanted();
     });
@@ -185,7 +185,7 @@ TdcStation::Typed TdcStation::read(const QString& text) const {
                 {},
                 std::get<double>(mm)};
     }
-    const Wheel wheel = job().settings.fittedWheel();
+    const DegreeWheel wheel = job().fitted.degreeWheel();
     if (wheel.scale == WheelScale::Tape && wheel.tape_mm <= 0.0 && !text.contains(QLatin1Char(':')))
         return {{false, QStringLiteral(
                             "A tape needs its circumference first: go down to it and type it.")},
@@ -287,10 +287,10 @@ Echo TdcStation::command(QChar letter) {
     }
     const bool shift = letter == QLatin1Char('s');
     // TDC was found off after runs were recorded: all of them at once, one action to undo.
-    book::SetManyTerms all;
+    book::SetManyConditions all;
     for (const LiftRun& run : job().runs)
         if (const auto pending = pendingShift_deg(run, findings().tdc)) {
-            RunTerms t = run.terms;
+            RunConditions t = run.conditions;
             if (shift) t.shift_deg += *pending;
             t.tdcAnswered = findings().tdc.latest()->pass;
             all.runs.push_back({run.id, t});
@@ -338,14 +338,14 @@ QString TdcStation::verdict() const {
     // A stop that meets the piston near its top sets no pointer to the degree.
     for (const Finding& f : tdc.findings)
         if (f.code == Code::TdcStopShallow) return words::sentence(f, style());
-    const QString move = words::tdcInstruction(tdc, job().settings.fittedWheel(), style());
+    const QString move = words::tdcInstruction(tdc, job().fitted.degreeWheel(), style());
     if (!move.isEmpty()) return move;
     if (!tdc.findings.empty()) {
         QString text = words::sentence(tdc.findings.back(), style());
-        if (tdc.state == TdcState::Proved && job().settings.top == WhichTop::NotSaid)
+        if (tdc.state == TdcState::Proved && job().fitted.top == WhichTop::NotSaid)
             text += QStringLiteral(
                 " Is it overlap or firing? Look at the valves of cylinder 1, and say so below.");
-        if (tdc.state == TdcState::Proved && job().settings.top == WhichTop::Firing)
+        if (tdc.state == TdcState::Proved && job().fitted.top == WhichTop::Firing)
             text += QStringLiteral(" It is firing TDC: turn the crank once more before a lift run, "
                                    "which counts from overlap.");
         return text;
@@ -383,13 +383,13 @@ RingScene TdcStation::ringScene() const {
     const TdcFindings& tdc = findings().tdc;
     RingScene scene;
     scene.rotation = job().engine.rotation;
-    scene.wheel = job().settings.fittedWheel();
+    scene.wheel = job().fitted.degreeWheel();
     scene.stroke_mm = job().engine.stroke_mm;
     scene.rod_mm = job().engine.rod_mm;
     if (!tdc.passes.empty()) scene.pass = {session().snapshot(), &tdc.passes.back()};
     // Once the top is found, the question is which top; before, how it is found.
     scene.sketch = TdcSketch{method(), {}};
-    if (tdc.latest() && tdc.latest()->agrees) scene.sketch->top = job().settings.top;
+    if (tdc.latest() && tdc.latest()->agrees) scene.sketch->top = job().fitted.top;
     return scene;
 }
 
@@ -428,9 +428,9 @@ void TdcStation::refresh() {
         sheet_.moveTo(-1); // what was asked was of another job
     }
     // What the verdict asks, the line asks.
-    if (through() && job().settings.top == WhichTop::NotSaid && !notNow_ && !sheet_.field())
+    if (through() && job().fitted.top == WhichTop::NotSaid && !notNow_ && !sheet_.field())
         sheet_.moveTo(0);
-    scale_->setCurrentIndex(static_cast<int>(job().settings.wheel));
+    scale_->setCurrentIndex(static_cast<int>(job().fitted.scale));
     steps_->setText(tdcSteps(method()));
     caution_->setText(tdcCaution(method()));
     sums_->setText(explanation());

@@ -87,9 +87,9 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
     column->addWidget(curve_);
 
     connect(schools_, &QButtonGroup::idClicked, this, [this](int id) {
-        Settings s = job().settings;
-        s.school = kSchools[id];
-        if (s.school != job().settings.school) this->session().keep(book::SetSettings{s});
+        Stated s = job();
+        s.reckoning.school = kSchools[id];
+        if (s.reckoning.school != job().reckoning.school) this->session().keep(book::SetStated{s});
     });
     connect(&session, &Session::selectionChanged, this, &TimingStation::refresh);
 }
@@ -169,17 +169,17 @@ Echo TimingStation::heightsAfter(const QString& text, std::vector<Height>& heigh
 
 Echo TimingStation::understand(const QString& text) const {
     if (text.trimmed().toLower() == QLatin1String("smooth"))
-        return {true, job().settings.smoothing
+        return {true, job().reckoning.smoothing
                           ? QStringLiteral("the curve through every reading")
                           : QStringLiteral("the curve that follows the noise")};
-    std::vector<Height> heights = job().settings.heights;
+    std::vector<Height> heights = job().reckoning.heights;
     return heightsAfter(text, heights);
 }
 
 /// Where what the verdict asks for is typed.
 const stations::Station* TimingStation::elsewhere() const {
     const auto c = cylinder();
-    if (!c || (!c->intakeRun && !c->exhaustRun)) return &stations::lobes;
+    if (!c || (!c->run.intake && !c->run.exhaust)) return &stations::lobes;
     if (!job().card && job().otherCards.empty()) return &stations::engine;
     return nullptr;
 }
@@ -192,14 +192,14 @@ Echo TimingStation::submit(const QString& text) {
                                   : QStringLiteral("Type a height, such as %1.")
                                         .arg(words::height(kUsualHeight_mm, style()))};
     }
-    Settings s = job().settings;
+    Stated s = job();
     if (text.trimmed().toLower() == QLatin1String("smooth")) {
-        s.smoothing = !s.smoothing;
-        return {session().keep(book::SetSettings{s}), {}};
+        s.reckoning.smoothing = !s.reckoning.smoothing;
+        return {session().keep(book::SetStated{s}), {}};
     }
-    const Echo echo = heightsAfter(text, s.heights);
+    const Echo echo = heightsAfter(text, s.reckoning.heights);
     if (!echo.ok) return echo;
-    if (!session().keep(book::SetSettings{s})) return {false, QStringLiteral("Not kept.")};
+    if (!session().keep(book::SetStated{s})) return {false, QStringLiteral("Not kept.")};
     return {true, {}};
 }
 
@@ -216,7 +216,7 @@ void TimingStation::resizeEvent(QResizeEvent* event) {
 
 QString TimingStation::verdict() const {
     const auto c = cylinder();
-    if (!c || (!c->intakeRun && !c->exhaustRun))
+    if (!c || (!c->run.intake && !c->run.exhaust))
         return QStringLiteral(
                    "No lobe of cylinder %1 is recorded yet. Go to Lobes and type the first lift.")
             .arg(session().cylinder());
@@ -330,7 +330,7 @@ StandCard TimingStation::standCard() const {
         const RunFindings* run = findings().of(*c, side);
         if (!run) continue;
         names << words::sideName(side);
-        const auto centre = run->lobe.centre(job().settings.school);
+        const auto centre = run->lobe.centre(job().reckoning.school);
         centres << (centre ? words::fixed(std::abs(centre->deg), 1, style())
                            : QString(QChar(0x2013)));
         const HeightEvents* e = run->lobe.events(eventsHeight(job()));
@@ -349,11 +349,11 @@ StandCard TimingStation::standCard() const {
 
 void TimingStation::refreshSchools(const Held<CylinderFindings>& c) {
     for (int i = 0; i < 4; ++i) {
-        schools_->button(i)->setChecked(job().settings.school == kSchools[i]);
+        schools_->button(i)->setChecked(job().reckoning.school == kSchools[i]);
         for (int side = 0; side < 2; ++side) {
             const RunFindings* run = c ? findings().of(*c, static_cast<Side>(side)) : nullptr;
             const auto at = run ? run->lobe.centres.by(kSchools[i]) : std::nullopt;
-            const bool chosen = job().settings.school == kSchools[i];
+            const bool chosen = job().reckoning.school == kSchools[i];
             const auto uncertain =
                 run ? run->lobe.centres.uncertaintyBy_deg(kSchools[i]) : std::nullopt;
             const QString u =
@@ -390,7 +390,7 @@ void TimingStation::refresh() {
     events_->setText(rows.trimmed());
     events_->setVisible(!lines.isEmpty() && !low());
     EventBarsScene scene;
-    scene.heights = job().settings.heights;
+    scene.heights = job().reckoning.heights;
     // What a run took its events at is shown as well, listed or not.
     for (const RunFindings* run :
          {c ? findings().intake(*c) : nullptr, c ? findings().exhaust(*c) : nullptr})
@@ -404,7 +404,7 @@ void TimingStation::refresh() {
               [](const Height& a, const Height& b) { return a.mm < b.mm; });
     scene.card = job().card;
     MidpointScene middle;
-    middle.school = job().settings.school;
+    middle.school = job().reckoning.school;
     if (c) {
         const SnapshotPtr now = session().snapshot();
         scene.pair = {now, c->pair ? &*c->pair : nullptr};

@@ -7,14 +7,14 @@
 #pragma once
 
 #include "core/job/finding.h"
-#include "core/job/job.h"
+#include "core/job/lift_run.h"
 
 #include <optional>
 #include <vector>
 
 namespace lobe {
 
-struct CarriedReading {
+struct LiftReading {
     std::int64_t id = 0; ///< of the reading
     CrankDeg at;         ///< on the cycle, the run's shift included
     double lift_mm = 0.0;
@@ -25,18 +25,18 @@ struct CarriedReading {
     std::optional<Struck> struck{};
 };
 
-struct Carried {
-    std::vector<CarriedReading> readings;     ///< every lift reading, in the order taken
+struct IndicatorReadings {
+    std::vector<LiftReading> readings;        ///< every lift reading, in the order taken
     std::vector<std::optional<double>> zeros; ///< lift at each setting of the zero, from the first
     std::vector<Finding> findings;
 };
 
 /// A later zero whose lift is not stated is found from a mark read under both zeros; without one
 /// its readings do not count, and a finding says so.
-Carried carried(const LiftRun& run);
+IndicatorReadings readIndicator(const LiftRun& run);
 
 /// What an indicator askew by the run's angle shows, turned into the lift: 1/cos for a point on
 /// the part, cos for a flat face, 1 when not asked for.
-double offAxisFactor(const RunTerms& terms);
+double offAxisFactor(const RunConditions& conditions);
 
 } // namespace lobe

@@ -1,4 +1,4 @@
-#include "core/lobe/carry.h"
+#include "core/lobe/indicator.h"
 
 #include "core/lobe/run.h"
 
@@ -13,9 +13,9 @@ bool usable(const Reading& r) {
     return r.of == ReadingOf::Lift && !r.struck && r.approach == Approach::Forward;
 }
 
-double counted(const Reading& r, const RunTerms& terms) {
+double counted(const Reading& r, const RunConditions& conditions) {
     // At the nose 0, below it less: some dials print those numbers without their sign.
-    return terms.countsDown ? -std::abs(r.lift_mm) : r.lift_mm;
+    return conditions.countsDown ? -std::abs(r.lift_mm) : r.lift_mm;
 }
 
 /// The lift at zero number `part` (from 1), from marks read under it and under a zero already
@@ -30,7 +30,7 @@ std::optional<double> joined(const LiftRun& run, int part,
             if (!usable(b) || b.zero >= part || std::abs(a.at.deg - b.at.deg) > 1e-6) continue;
             const auto& zero = zeros[static_cast<std::size_t>(b.zero - 1)];
             if (!zero) continue;
-            sum += counted(b, run.terms) + *zero - counted(a, run.terms);
+            sum += counted(b, run.conditions) + *zero - counted(a, run.conditions);
             ++marks;
         }
     }
@@ -44,8 +44,8 @@ struct Depth {
     double mm = 0.0;
     bool onBase = false;
 };
-Depth depthBelowNose(std::vector<CarriedReading> readings) {
-    std::erase_if(readings, [](const CarriedReading& r) { return !r.counts; });
+Depth depthBelowNose(std::vector<LiftReading> readings) {
+    std::erase_if(readings, [](const LiftReading& r) { return !r.counts; });
     if (readings.empty()) return {};
     std::sort(readings.begin(), readings.end(),
               [](const auto& a, const auto& b) { return a.at < b.at; });
@@ -70,9 +70,9 @@ Depth depthBelowNose(std::vector<CarriedReading> readings) {
 
 } // namespace
 
-double offAxisFactor(const RunTerms& terms) {
-    const double cosine = std::cos(terms.offAxis_deg * std::numbers::pi / 180.0);
-    switch (terms.offAxis) {
+double offAxisFactor(const RunConditions& conditions) {
+    const double cosine = std::cos(conditions.offAxis_deg * std::numbers::pi / 180.0);
+    switch (conditions.offAxis) {
     case OffAxis::NotCorrected:
         break;
     case OffAxis::OnThePart:
@@ -83,35 +83,35 @@ double offAxisFactor(const RunTerms& terms) {
     return 1.0;
 }
 
-Carried carried(const LiftRun& run) {
-    const RunTerms& terms = run.terms;
-    Carried out;
+IndicatorReadings readIndicator(const LiftRun& run) {
+    const RunConditions& conditions = run.conditions;
+    IndicatorReadings out;
     out.zeros.push_back(0.0);
-    for (std::size_t i = 0; i < terms.zeros.size(); ++i)
-        out.zeros.push_back(terms.zeros[i] ? terms.zeros[i]
-                                           : joined(run, static_cast<int>(i) + 2, out.zeros));
+    for (std::size_t i = 0; i < conditions.zeros.size(); ++i)
+        out.zeros.push_back(conditions.zeros[i] ? conditions.zeros[i]
+                                                : joined(run, static_cast<int>(i) + 2, out.zeros));
 
     const auto say = [&](Code code, Severity severity) -> Finding& {
         out.findings.push_back({code, severity, run.side, run.cylinder});
         return out.findings.back();
     };
-    const double factor = offAxisFactor(terms);
+    const double factor = offAxisFactor(conditions);
     std::vector<int> loose(out.zeros.size(), 0);
     for (const Reading& r : run.readings) {
         if (r.of != ReadingOf::Lift) continue;
         const auto part = static_cast<std::size_t>(std::max(1, r.zero) - 1);
         const auto zero = part < out.zeros.size() ? out.zeros[part] : std::nullopt;
-        CarriedReading c{r.id,
-                         placed(r, terms),
-                         factor * (counted(r, terms) + zero.value_or(0.0)),
-                         usable(r) && zero,
-                         r.at,
-                         r.lift_mm,
-                         r.zero,
-                         r.struck};
+        LiftReading c{r.id,
+                      placed(r, conditions),
+                      factor * (counted(r, conditions) + zero.value_or(0.0)),
+                      usable(r) && zero,
+                      r.at,
+                      r.lift_mm,
+                      r.zero,
+                      r.struck};
         if (usable(r) && !zero && part < loose.size()) ++loose[part];
         // A mark read again to join a later zero says nothing new.
-        if (part > 0 && c.counts && !terms.zeros[part - 1])
+        if (part > 0 && c.counts && !conditions.zeros[part - 1])
             c.counts = std::none_of(out.readings.begin(), out.readings.end(), [&](const auto& o) {
                 return o.counts && o.zero < r.zero && std::abs(o.readAt.deg - r.at.deg) < 1e-6;
             });
@@ -121,22 +121,22 @@ Carried carried(const LiftRun& run) {
         if (loose[part] == 0) continue;
         Finding& f = say(Code::PartLoose, Severity::Ask);
         f.count = loose[part];
-        for (const CarriedReading& c : out.readings)
+        for (const LiftReading& c : out.readings)
             if (!f.at && c.zero == static_cast<int>(part) + 1) f.at = c.at;
     }
-    if (terms.travel_mm > 0.0)
-        for (const CarriedReading& c : out.readings)
-            if (c.counts && std::abs(c.read_mm) > terms.travel_mm) {
+    if (conditions.travel_mm > 0.0)
+        for (const LiftReading& c : out.readings)
+            if (c.counts && std::abs(c.read_mm) > conditions.travel_mm) {
                 Finding& f = say(Code::TravelEnds, Severity::LookAgain);
                 f.at = c.at;
                 f.mm = c.read_mm;
-                f.other_mm = terms.travel_mm;
+                f.other_mm = conditions.travel_mm;
                 break;
             }
-    if (terms.countsDown) {
-        const Depth depth =
-            terms.noseLift_mm ? Depth{*terms.noseLift_mm, true} : depthBelowNose(out.readings);
-        for (CarriedReading& c : out.readings)
+    if (conditions.countsDown) {
+        const Depth depth = conditions.noseLift_mm ? Depth{*conditions.noseLift_mm, true}
+                                                   : depthBelowNose(out.readings);
+        for (LiftReading& c : out.readings)
             c.lift_mm += depth.mm;
         if (!depth.onBase && out.readings.size() >= 7) say(Code::NoseUnknown, Severity::LookAgain);
     }

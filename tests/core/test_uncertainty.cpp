@@ -54,7 +54,7 @@ bool covers(const HeightEvents& e, const closed::Lobe& lobe, bool opening) {
 
 } // namespace
 
-class TestDoubt : public QObject {
+class TestUncertainty : public QObject {
     Q_OBJECT
 private slots:
     void conditions_data() {
@@ -364,8 +364,8 @@ private slots:
             Job job;
             LiftRun run;
             run.id = 1;
-            run.terms.eventsOnly = true;
-            run.terms.repeats = repeats;
+            run.conditions.eventsOnly = true;
+            run.conditions.repeats = repeats;
             for (int i = 0; i < repeats; ++i)
                 for (bool opens : {true, false}) {
                     Reading r;
@@ -419,5 +419,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestDoubt)
-#include "test_doubt.moc"
+QTEST_GUILESS_MAIN(TestUncertainty)
+#include "test_uncertainty.moc"

@@ -13,10 +13,10 @@
 namespace lobe {
 
 /// Half-widths of 95 % coverage, in degrees or mm.
-class Doubt {
+class Uncertainty {
 public:
     /// `figures` outlives it and has its curve.
-    explicit Doubt(const LobeFigures& figures);
+    explicit Uncertainty(const LobeFigures& figures);
 
     /// Angles at which another curve through the same readings passes a height: all of them beside
     /// a smoothed one, else every second; empty without it.

@@ -1,4 +1,4 @@
-#include "core/lobe/doubt.h"
+#include "core/lobe/uncertainty.h"
 
 #include <algorithm>
 #include <cmath>
@@ -13,7 +13,8 @@ constexpr double kSmoothingChoice = 1.1;
 
 } // namespace
 
-Doubt::Doubt(const LobeFigures& figures) : figures_(figures), nose_(figures.curve->top().deg) {
+Uncertainty::Uncertainty(const LobeFigures& figures)
+    : figures_(figures), nose_(figures.curve->top().deg) {
     if (figures.smoothed) {
         const auto& p = figures.fair;
         constexpr double kDense_deg = 3.0;
@@ -28,23 +29,23 @@ Doubt::Doubt(const LobeFigures& figures) : figures_(figures), nose_(figures.curv
     other_ = LiftCurve::through(std::move(half));
 }
 
-double Doubt::deviation_mm(double deg) const {
+double Uncertainty::deviation_mm(double deg) const {
     if (figures_.smoothed) return kSmoothingChoice * figures_.smooth->deviation(deg);
     return reading_mm(deg);
 }
 
-double Doubt::deviations() const {
+double Uncertainty::deviations() const {
     return figures_.smooth ? figures_.smooth->deviationsFor95() : kCoverageFactor;
 }
 
 /// A reading's own scatter: the indicator's, and the wheel's by way of the slope.
-double Doubt::reading_mm(double deg) const {
+double Uncertainty::reading_mm(double deg) const {
     return figures_.smooth ? figures_.smooth->reading_mm(deg) : figures_.scatter_mm;
 }
 
 /// Rounding of a scattered figure leaves a mean error of amplitude (q / pi) exp(-2 (pi s / q)^2),
 /// the first term of its Fourier series: all of it without scatter, none once that is half a step.
-double Doubt::sharedRounding_mm() const {
+double Uncertainty::sharedRounding_mm() const {
     const double q = figures_.rounding_mm;
     if (!(q > 0.0)) return 0.0;
     const double whole = q / std::sqrt(12.0);
@@ -53,11 +54,11 @@ double Doubt::sharedRounding_mm() const {
            std::exp(-2.0 * std::numbers::pi * std::numbers::pi * std::max(0.0, square) / (q * q));
 }
 
-double Doubt::lift_mm(double deg) const {
+double Uncertainty::lift_mm(double deg) const {
     return std::hypot(deviations() * deviation_mm(deg), kCoverageFactor * sharedRounding_mm());
 }
 
-const std::vector<double>& Doubt::otherCrossings(double mm) const {
+const std::vector<double>& Uncertainty::otherCrossings(double mm) const {
     if (other_ && mm != otherAt_mm_) {
         // Both flanks of a height are asked one after the other.
         otherAt_mm_ = mm;
@@ -66,7 +67,7 @@ const std::vector<double>& Doubt::otherCrossings(double mm) const {
     return otherCrossings_;
 }
 
-double Doubt::otherwise_deg(CrankDeg at, double mm, bool opening) const {
+double Uncertainty::otherwise_deg(CrankDeg at, double mm, bool opening) const {
     if (dense_) return 0.0;
     double nearest = 1e9;
     for (double x : otherCrossings(mm))
@@ -75,7 +76,7 @@ double Doubt::otherwise_deg(CrankDeg at, double mm, bool opening) const {
     return nearest < 1e8 ? std::abs(nearest - at.deg) : 0.0;
 }
 
-double Doubt::crossing_deg(CrankDeg at, double mm, bool opening) const {
+double Uncertainty::crossing_deg(CrankDeg at, double mm, bool opening) const {
     const double slope = std::max(1e-9, std::abs(figures_.curve->slopeAt(at.deg)));
     const double suspect = figures_.smooth ? figures_.smooth->suspicion_mm(at.deg) : 0.0;
     // A suspected slip either is one or is not: where it is, the crossing is off by what it pulls,
@@ -92,7 +93,7 @@ double Doubt::crossing_deg(CrankDeg at, double mm, bool opening) const {
     return std::min(kMost_deg, std::hypot(read, between));
 }
 
-double Doubt::nose_deg(double deg, double middle) const {
+double Uncertainty::nose_deg(double deg, double middle) const {
     if (!figures_.smooth) return kMost_deg;
     // The slope is zero there: its deviation over the bend.
     const SmoothCurve& smooth = *figures_.smooth;
@@ -114,7 +115,8 @@ double Doubt::nose_deg(double deg, double middle) const {
 }
 
 /// Of a sum of weight x lift over the readings between two angles, each with its share of width.
-template <class Weight> double Doubt::sum(double from, double to, const Weight& weight) const {
+template <class Weight>
+double Uncertainty::sum(double from, double to, const Weight& weight) const {
     const auto& p = figures_.fair;
     double squares = 0.0, shared = 0.0;
     for (std::size_t i = 1; i + 1 < p.size(); ++i) {
@@ -127,11 +129,11 @@ template <class Weight> double Doubt::sum(double from, double to, const Weight& 
     return kCoverageFactor * std::hypot(std::sqrt(squares), 0.2 * shared * sharedRounding_mm());
 }
 
-double Doubt::area_mm_deg(double from, double to) const {
+double Uncertainty::area_mm_deg(double from, double to) const {
     return kSmoothingChoice * sum(from, to, [](double) { return 1.0; });
 }
 
-double Doubt::centroid_deg(double from, double to, double centroid, double area) const {
+double Uncertainty::centroid_deg(double from, double to, double centroid, double area) const {
     if (!(area > 0.0)) return kMost_deg;
     const double moment = sum(from, to, [&](double deg) { return deg - centroid; });
     return std::min(kMost_deg, kSmoothingChoice * moment / area);
