@@ -1,5 +1,7 @@
 #include "book/trouble.h"
 
+#include <QCoreApplication>
+
 #include <QSqlError>
 
 #include <sqlite3.h>
@@ -9,62 +11,71 @@ namespace book {
 QString sentence(const Error& e, const QString& path) {
     switch (e.trouble) {
     case Trouble::NoSuchFile:
-        return QStringLiteral(
-                   "There is no book at %1, and none was made. Check the path; a new book "
-                   "is begun under Job.")
+        return QCoreApplication::translate(
+                   "Say", "There is no book at %1, and none was made. Check the path; a new book "
+                          "is begun under Job.")
             .arg(path);
     case Trouble::CannotOpen:
-        return QStringLiteral(
-                   "%1 cannot be opened (%2). Check the folder and the right to read there.")
+        return QCoreApplication::translate(
+                   "Say", "%1 cannot be opened (%2). Check the folder and the right to read there.")
             .arg(path, e.detail);
     case Trouble::ReadOnlyPlace:
-        return QStringLiteral(
-                   "%1 cannot be written: the file or its folder is read-only. Copy it to "
-                   "a folder of yours, or change the rights.")
+        return QCoreApplication::translate(
+                   "Say", "%1 cannot be written: the file or its folder is read-only. Copy it to "
+                          "a folder of yours, or change the rights.")
             .arg(path);
     case Trouble::DiskFull:
-        return QStringLiteral(
-                   "The disk of %1 is full. Nothing was changed; make room and try again.")
+        return QCoreApplication::translate(
+                   "Say", "The disk of %1 is full. Nothing was changed; make room and try again.")
             .arg(path);
     case Trouble::DiskFails:
-        return QStringLiteral("The disk of %1 does not answer as it should (%2). Nothing was "
-                              "changed; check the disk, and keep a copy elsewhere.")
+        return QCoreApplication::translate(
+                   "Say", "The disk of %1 does not answer as it should (%2). Nothing was "
+                          "changed; check the disk, and keep a copy elsewhere.")
             .arg(path, e.detail);
     case Trouble::Locked:
-        return QStringLiteral("Another program holds %1. Close it there, or try again in a moment.")
+        return QCoreApplication::translate(
+                   "Say", "Another program holds %1. Close it there, or try again in a moment.")
             .arg(path);
     case Trouble::NotABook:
-        return QStringLiteral("%1 is not a book of Amber Lobe; it was left as it is.").arg(path);
+        return QCoreApplication::translate("Say",
+                                           "%1 is not a book of Amber Lobe; it was left as it is.")
+            .arg(path);
     case Trouble::Newer:
-        return QStringLiteral(
-                   "%1 was written by a newer version; it was left as it is. Open it with "
-                   "that version.")
+        return QCoreApplication::translate(
+                   "Say", "%1 was written by a newer version; it was left as it is. Open it with "
+                          "that version.")
             .arg(path);
     case Trouble::Damaged:
-        return QStringLiteral("%1 is damaged (%2); it was left as it is. Restore a copy.")
+        return QCoreApplication::translate(
+                   "Say", "%1 is damaged (%2); it was left as it is. Restore a copy.")
             .arg(path, e.detail);
     case Trouble::CannotWrite:
-        return QStringLiteral("%1 could not be written (%2). Nothing was logged.")
+        return QCoreApplication::translate("Say",
+                                           "%1 could not be written (%2). Nothing was logged.")
             .arg(path, e.detail);
     case Trouble::NoSuchJob:
-        return QStringLiteral("%1 holds no such job.").arg(path);
+        return QCoreApplication::translate("Say", "%1 holds no such job.").arg(path);
     case Trouble::NotUnderstood:
-        return QStringLiteral("This job of %1 holds what this version does not understand (%2). It "
-                              "was left as it is; open it with the version that wrote it.")
+        return QCoreApplication::translate(
+                   "Say", "This job of %1 holds what this version does not understand (%2). It "
+                          "was left as it is; open it with the version that wrote it.")
             .arg(path, e.detail);
     case Trouble::ReadOnly:
-        return QStringLiteral("%1 is open for reading only: %2. Nothing was logged.")
+        return QCoreApplication::translate("Say",
+                                           "%1 is open for reading only: %2. Nothing was logged.")
             .arg(path, e.detail);
     case Trouble::Vanished:
-        return QStringLiteral(
-                   "%1 is no longer there: it was moved or deleted. What is typed now is "
-                   "not on disk. Ctrl+Shift+S keeps what is in hand as a new book.")
+        return QCoreApplication::translate(
+                   "Say", "%1 is no longer there: it was moved or deleted. What is typed now is "
+                          "not on disk. Ctrl+Shift+S keeps what is in hand as a new book.")
             .arg(path);
     case Trouble::Replaced:
         break;
     }
-    return QStringLiteral("%1 was replaced by another file while it was open. What is typed now is "
-                          "not on disk. Ctrl+Shift+S keeps what is in hand as a new book.")
+    return QCoreApplication::translate(
+               "Say", "%1 was replaced by another file while it was open. What is typed now is "
+                      "not on disk. Ctrl+Shift+S keeps what is in hand as a new book.")
         .arg(path);
 }
 

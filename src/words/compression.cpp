@@ -1,6 +1,8 @@
 // Compression in words.
 #include "words/sentences.h"
 
+#include "words/say.h"
+
 namespace words {
 
 using namespace lobe;
@@ -9,51 +11,50 @@ QString sentence(const CompressionError& e, const Style& style) {
     const QString length = dimension(e.value, style) + QLatin1Char(' ') + unitName(style);
     switch (e.fault) {
     case CompressionFault::BoreNotPositive:
-        return QStringLiteral("bore %1: expected more than nothing").arg(length);
+        return Say::tr("bore %1: expected more than nothing").arg(length);
     case CompressionFault::StrokeNotPositive:
-        return QStringLiteral("stroke %1: expected more than nothing").arg(length);
+        return Say::tr("stroke %1: expected more than nothing").arg(length);
     case CompressionFault::RodTooShort:
-        return QStringLiteral("rod %1: too short to span the crank throw and the pin offset")
-            .arg(length);
+        return Say::tr("rod %1: too short to span the crank throw and the pin offset").arg(length);
     case CompressionFault::VolumeNotPositive:
-        return QStringLiteral("clearance volume %1 cc: chamber, gasket, deck, crown and crevice "
-                              "must leave more than nothing")
+        return Say::tr("clearance volume %1 cc: chamber, gasket, deck, crown and crevice "
+                       "must leave more than nothing")
             .arg(fixed(e.value, 2, style));
     case CompressionFault::ClosingOutside:
         break;
     }
-    return QStringLiteral("intake closing %1 after BDC: beyond the stroke; expected -60 to 180")
+    return Say::tr("intake closing %1 after BDC: beyond the stroke; expected -60 to 180")
         .arg(degrees(e.value, style));
 }
 
 QString closingName(ClosingSchool school) {
     switch (school) {
     case ClosingSchool::SeatMeasured:
-        return QStringLiteral("seat, measured here");
+        return Say::tr("seat, measured here");
     case ClosingSchool::SeatMaker:
-        return QStringLiteral("seat, by the maker");
+        return Say::tr("seat, by the maker");
     case ClosingSchool::Plus15:
-        return QStringLiteral("1.27 mm and 15") + QChar(0xB0);
+        return Say::tr("1.27 mm and 15") + QChar(0xB0);
     case ClosingSchool::OwnHeight:
         break;
     }
-    return QStringLiteral("own height");
+    return Say::tr("own height");
 }
 
 QString quantityName(Quantity quantity) {
     switch (quantity) {
     case Quantity::Advance:
-        return QStringLiteral("advance");
+        return Say::tr("advance");
     case Quantity::Chamber:
-        return QStringLiteral("chamber");
+        return Say::tr("chamber");
     case Quantity::Gasket:
-        return QStringLiteral("gasket");
+        return Say::tr("gasket");
     case Quantity::Deck:
-        return QStringLiteral("deck");
+        return Say::tr("deck");
     case Quantity::Crown:
         break;
     }
-    return QStringLiteral("crown");
+    return Say::tr("crown");
 }
 
 } // namespace words

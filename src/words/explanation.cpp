@@ -1,5 +1,7 @@
 #include "words/explanation_parts.h"
 
+#include "words/say.h"
+
 #include <cmath>
 
 namespace words {
@@ -9,34 +11,33 @@ using namespace lobe;
 QString eventInWords(Event e) {
     switch (e) {
     case Event::IntakeOpens:
-        return QStringLiteral("intake opening");
+        return Say::tr("intake opening");
     case Event::IntakeCloses:
-        return QStringLiteral("intake closing");
+        return Say::tr("intake closing");
     case Event::ExhaustOpens:
-        return QStringLiteral("exhaust opening");
+        return Say::tr("exhaust opening");
     case Event::ExhaustCloses:
         break;
     }
-    return QStringLiteral("exhaust closing");
+    return Say::tr("exhaust closing");
 }
 
 QString reference(Event e) {
     switch (e) {
     case Event::IntakeOpens:
-        return QStringLiteral("BTDC");
+        return Say::tr("BTDC");
     case Event::IntakeCloses:
-        return QStringLiteral("ABDC");
+        return Say::tr("ABDC");
     case Event::ExhaustOpens:
-        return QStringLiteral("BBDC");
+        return Say::tr("BBDC");
     case Event::ExhaustCloses:
         break;
     }
-    return QStringLiteral("ATDC");
+    return Say::tr("ATDC");
 }
 
 QString late(double deg, const Style& style) {
-    return degrees(std::abs(deg), style) +
-           (deg > 0.0 ? QStringLiteral(" late") : QStringLiteral(" early"));
+    return degrees(std::abs(deg), style) + (deg > 0.0 ? Say::tr(" late") : Say::tr(" early"));
 }
 
 QString plusMinus(double value, const Style& style) {
@@ -46,15 +47,15 @@ QString plusMinus(double value, const Style& style) {
 QString eventCode(Event e) {
     switch (e) {
     case Event::IntakeOpens:
-        return QStringLiteral("IVO");
+        return Say::tr("IVO");
     case Event::IntakeCloses:
-        return QStringLiteral("IVC");
+        return Say::tr("IVC");
     case Event::ExhaustOpens:
-        return QStringLiteral("EVO");
+        return Say::tr("EVO");
     case Event::ExhaustCloses:
         break;
     }
-    return QStringLiteral("EVC");
+    return Say::tr("EVC");
 }
 
 const char* causeCode(CauseKind kind) {
@@ -76,20 +77,19 @@ const char* substitutionCode(Substitution substitution) {
 static QString toTell(const Cause& a, const Cause& b) {
     const auto either = [&](CauseKind kind) { return a.kind == kind || b.kind == kind; };
     if (either(CauseKind::OneEvent))
-        return QStringLiteral("Reading that event once more, coming up forwards, tells.");
+        return Say::tr("Reading that event once more, coming up forwards, tells.");
     if (either(CauseKind::LiftScale))
-        return QStringLiteral("The greatest lift, and the ratio of two lifts at one angle, tell.");
+        return Say::tr("The greatest lift, and the ratio of two lifts at one angle, tell.");
     if (either(CauseKind::IndicatorZero))
-        return QStringLiteral("What the indicator reads well on the base circle tells.");
-    if (either(CauseKind::Lash))
-        return QStringLiteral("The same event with the lash taken out tells.");
+        return Say::tr("What the indicator reads well on the base circle tells.");
+    if (either(CauseKind::Lash)) return Say::tr("The same event with the lash taken out tells.");
     if (either(CauseKind::DriveSlack))
-        return QStringLiteral("Both closings again, coming up the same way, tell.");
+        return Say::tr("Both closings again, coming up the same way, tell.");
     if (either(CauseKind::CheckingHeight) || either(CauseKind::Reference))
-        return QStringLiteral("The events at a second height tell.");
+        return Say::tr("The events at a second height tell.");
     if (either(CauseKind::WheelReversed) || either(CauseKind::LobesSwapped))
-        return QStringLiteral("One look at which valve moves, as the crank is turned on, tells.");
-    return QStringLiteral("Proving TDC once more, and the events again, tell.");
+        return Say::tr("One look at which valve moves, as the crank is turned on, tells.");
+    return Say::tr("Proving TDC once more, and the events again, tell.");
 }
 
 QString paragraph(const Explanation& x, bool tdcProved, const Style& style) {
@@ -99,7 +99,7 @@ QString paragraph(const Explanation& x, bool tdcProved, const Style& style) {
     if (first.kind != CauseKind::AsCard)
         text += QLatin1Char(' ') + causeNext(first, tdcProved, style);
     if (x.causes.size() > 1)
-        text += QStringLiteral(" It may also be this: ") + causeSentence(x.causes[1], style) +
+        text += Say::tr(" It may also be this: ") + causeSentence(x.causes[1], style) +
                 QLatin1Char(' ') + toTell(first, x.causes[1]);
     for (const CardContradiction& c : x.contradictions)
         text += QLatin1Char(' ') + contradiction(c, style);
@@ -111,67 +111,66 @@ QString causeInShort(const Explanation& x, const Style& style) {
     const Cause& c = x.causes.front();
     switch (c.kind) {
     case CauseKind::AsCard:
-        return QStringLiteral("as the card");
+        return Say::tr("as the card");
     case CauseKind::CamTiming:
         if (c.twoShafts && c.side)
             return sideName(*c.side) + QLatin1Char(' ') + late(*c.deg, style);
         if (c.twoShafts && c.other_deg)
-            return QStringLiteral("in %1, ex %2")
-                .arg(late(*c.deg, style), late(*c.other_deg, style));
-        return QStringLiteral("cam ") + late(*c.deg, style);
+            return Say::tr("in %1, ex %2").arg(late(*c.deg, style), late(*c.other_deg, style));
+        return Say::tr("cam ") + late(*c.deg, style);
     case CauseKind::IndicatorZero:
-        return QStringLiteral("indicator zero?");
+        return Say::tr("indicator zero?");
     case CauseKind::CheckingHeight:
-        return QStringLiteral("checking height?");
+        return Say::tr("checking height?");
     case CauseKind::Reference:
-        return QStringLiteral("valve or tappet lift?");
+        return Say::tr("valve or tappet lift?");
     case CauseKind::Lash:
-        return QStringLiteral("lash?");
+        return Say::tr("lash?");
     case CauseKind::Separation:
-        return QStringLiteral("separation %1°").arg(signedFixed(*c.deg, 1, style));
+        return Say::tr("separation %1°").arg(signedFixed(*c.deg, 1, style));
     case CauseKind::OneEvent:
-        return QStringLiteral("again: ") + eventInWords(*c.event);
+        return Say::tr("again: ") + eventInWords(*c.event);
     case CauseKind::LobesSwapped:
-        return QStringLiteral("lobes exchanged?");
+        return Say::tr("lobes exchanged?");
     case CauseKind::CamDegrees:
-        return QStringLiteral("cam degrees?");
+        return Say::tr("cam degrees?");
     case CauseKind::WheelReversed:
-        return QStringLiteral("wheel reversed?");
+        return Say::tr("wheel reversed?");
     case CauseKind::OtherTop:
-        return QStringLiteral("the other top?");
+        return Say::tr("the other top?");
     case CauseKind::LobeLength:
-        return QStringLiteral("lobe length");
+        return Say::tr("lobe length");
     case CauseKind::LiftScale:
-        return QStringLiteral("ratio or askew?");
+        return Say::tr("ratio or askew?");
     case CauseKind::DriveSlack:
-        return QStringLiteral("slack?");
+        return Say::tr("slack?");
     case CauseKind::WrongCam:
-        return QStringLiteral("another cam?");
+        return Say::tr("another cam?");
     case CauseKind::Twist:
-        return QStringLiteral("twist, cylinder %1").arg(c.cylinder);
+        return Say::tr("twist, cylinder %1").arg(c.cylinder);
     case CauseKind::Unclear:
         break;
     }
-    return QStringLiteral("not as the card");
+    return Say::tr("not as the card");
 }
 
 QStringList eventLines(const Explanation& x, const Style& style) {
     QStringList lines;
     for (const EventAgainstCard& e : x.events) {
         const double d = e.difference_deg();
-        const QString off = std::abs(d) < 0.05 ? QStringLiteral("as card") : late(d, style);
-        lines << QStringLiteral("%1 %2 %3, card %4: %5, %6")
+        const QString off = std::abs(d) < 0.05 ? Say::tr("as card") : late(d, style);
+        lines << Say::tr("%1 %2 %3, card %4: %5, %6")
                      .arg(eventCode(e.event),
                           fixed(toCard(e.event, {e.measured_deg}).deg, 1, style),
                           reference(e.event), shortest(toCard(e.event, {e.card_deg}).deg, 1, style),
-                          e.derived ? QStringLiteral("derived, not judged") : off,
+                          e.derived ? Say::tr("derived, not judged") : off,
                           plusMinus(e.uncertainty_deg, style));
     }
     for (const LiftAgainstCard& l : x.lifts)
-        lines << QStringLiteral("%1 greatest lift %2, card %3%4: %5 %6, ±%7")
+        lines << Say::tr("%1 greatest lift %2, card %3%4: %5 %6, ±%7")
                      .arg(sideTitle(l.side), lift(l.measured_mm, style), lift(l.card_mm, style),
                           std::abs(l.gross_mm - l.card_mm) > 0.005
-                              ? QStringLiteral(" (%1 before lash)").arg(lift(l.gross_mm, style))
+                              ? Say::tr(" (%1 before lash)").arg(lift(l.gross_mm, style))
                               : QString(),
                           signedLift(l.difference_mm(), style), unitName(style),
                           lift(l.uncertainty_mm, style));
@@ -182,32 +181,31 @@ QString contradiction(const CardContradiction& c, const Style& style) {
     QString what;
     switch (c.what) {
     case CardConflict::IntakeDuration:
-        what = QStringLiteral("intake duration");
+        what = Say::tr("intake duration");
         break;
     case CardConflict::ExhaustDuration:
-        what = QStringLiteral("exhaust duration");
+        what = Say::tr("exhaust duration");
         break;
     case CardConflict::IntakeCentre:
-        what = QStringLiteral("intake centre");
+        what = Say::tr("intake centre");
         break;
     case CardConflict::ExhaustCentre:
-        what = QStringLiteral("exhaust centre");
+        what = Say::tr("exhaust centre");
         break;
     case CardConflict::Separation:
-        what = QStringLiteral("separation");
+        what = Say::tr("separation");
         break;
     case CardConflict::Advertised:
-        return QStringLiteral("The card contradicts itself: its advertised duration, %1, is no "
-                              "longer than the one higher up, %2.")
+        return Say::tr("The card contradicts itself: its advertised duration, %1, is no "
+                       "longer than the one higher up, %2.")
             .arg(degrees(c.printed, style), degrees(c.follows, style));
     }
     if (c.half)
-        return QStringLiteral(
-                   "Half the duration, %1, is no %2: the opening is to be taken off it, which "
-                   "makes %3.")
+        return Say::tr("Half the duration, %1, is no %2: the opening is to be taken off it, which "
+                       "makes %3.")
             .arg(degrees(c.printed, style), what, degrees(c.follows, style));
-    return QStringLiteral("The card contradicts itself: it prints %1 %2, but the rest of it makes "
-                          "%3.")
+    return Say::tr("The card contradicts itself: it prints %1 %2, but the rest of it makes "
+                   "%3.")
         .arg(what, degrees(c.printed, style), degrees(c.follows, style));
 }
 
@@ -218,24 +216,24 @@ QString symmetrySentence(const LobeFigures& f, const Style& style) {
     case Symmetry::NotKnown:
         return {};
     case Symmetry::Symmetric:
-        return QStringLiteral("%1: symmetric within %2; the schools should agree.")
+        return Say::tr("%1: symmetric within %2; the schools should agree.")
             .arg(lobe, plusMinus(std::max(0.2, m.skewUncertainty_deg), style));
     case Symmetry::Asymmetric:
-        return QStringLiteral("%1: asymmetric, its middle stands %2 low down against high up; the "
-                              "schools differ by nature.")
+        return Say::tr("%1: asymmetric, its middle stands %2 low down against high up; the "
+                       "schools differ by nature.")
             .arg(lobe, late(m.skew_deg, style));
     case Symmetry::Noisy:
         break;
     }
-    return QStringLiteral("%1: too noisy to call symmetric or not (%2).")
+    return Say::tr("%1: too noisy to call symmetric or not (%2).")
         .arg(lobe, plusMinus(m.skewUncertainty_deg, style));
 }
 
 QString smoothingLine(const LobeFigures& f, const Style& style) {
     if (!f.curve || f.eventsOnly) return {};
     if (!f.smoothed)
-        return QStringLiteral("%1: the curve goes through every reading.").arg(sideTitle(f.side));
-    return QStringLiteral("%1: smoothed, since readings scatter by %2.")
+        return Say::tr("%1: the curve goes through every reading.").arg(sideTitle(f.side));
+    return Say::tr("%1: smoothed, since readings scatter by %2.")
         .arg(sideTitle(f.side), QChar(0xB1) + liftWithUnit(kCoverageFactor * f.scatter_mm, style));
 }
 

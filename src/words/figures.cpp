@@ -1,5 +1,6 @@
 // The slate's words.
 #include "words/explanation.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <cmath>
@@ -11,34 +12,34 @@ using namespace lobe;
 QString figureName(const Figure& f) {
     switch (f.kind) {
     case FigureKind::Duration:
-        return sideTitle(*f.side) + QStringLiteral(" duration");
+        return sideTitle(*f.side) + Say::tr(" duration");
     case FigureKind::Opens:
-        return sideTitle(*f.side) + QStringLiteral(" opens");
+        return sideTitle(*f.side) + Say::tr(" opens");
     case FigureKind::Closes:
-        return sideTitle(*f.side) + QStringLiteral(" closes");
+        return sideTitle(*f.side) + Say::tr(" closes");
     case FigureKind::Centre:
-        return sideTitle(*f.side) + QStringLiteral(" centre");
+        return sideTitle(*f.side) + Say::tr(" centre");
     case FigureKind::Separation:
-        return QStringLiteral("Lobe separation");
+        return Say::tr("Lobe separation");
     case FigureKind::Advance:
-        return QStringLiteral("Advance");
+        return Say::tr("Advance");
     case FigureKind::Overlap:
-        return QStringLiteral("Overlap");
+        return Say::tr("Overlap");
     case FigureKind::SplitPoint:
-        return QStringLiteral("Split point");
+        return Say::tr("Split point");
     case FigureKind::MaxLift:
-        return sideTitle(*f.side) + QStringLiteral(" lift");
+        return sideTitle(*f.side) + Say::tr(" lift");
     case FigureKind::Area:
         break;
     }
-    return sideTitle(*f.side) + QStringLiteral(" area");
+    return sideTitle(*f.side) + Say::tr(" area");
 }
 
 /// Which dead centre an event is counted from, in the usual place.
 static QString reference(const Figure& f) {
     const bool intake = *f.side == Side::Intake, opens = f.kind == FigureKind::Opens;
-    if (intake) return opens ? QStringLiteral("BTDC") : QStringLiteral("ABDC");
-    return opens ? QStringLiteral("BBDC") : QStringLiteral("ATDC");
+    if (intake) return opens ? Say::tr("BTDC") : Say::tr("ABDC");
+    return opens ? Say::tr("BBDC") : Say::tr("ATDC");
 }
 
 QString figureBasis(const Figure& f, const Style& style) {
@@ -49,22 +50,22 @@ QString figureBasis(const Figure& f, const Style& style) {
     case FigureKind::Closes:
         return reference(f) + QStringLiteral(", ") + at;
     case FigureKind::Centre:
-        return (*f.side == Side::Intake ? QStringLiteral("ATDC, ") : QStringLiteral("BTDC, ")) +
+        return (*f.side == Side::Intake ? Say::tr("ATDC, ") : Say::tr("BTDC, ")) +
                (!f.height ? school
                 : *f.school == CentreSchool::EqualDrop
-                    ? QStringLiteral("drop ") + height(f.height->mm, style)
-                    : QStringLiteral("events ") + height(f.height->mm, style));
+                    ? Say::tr("drop ") + height(f.height->mm, style)
+                    : Say::tr("events ") + height(f.height->mm, style));
     case FigureKind::Separation:
-        return QStringLiteral("cam degrees, ") + school;
+        return Say::tr("cam degrees, ") + school;
     case FigureKind::Advance:
-        return QStringLiteral("crank degrees, ") + school;
+        return Say::tr("crank degrees, ") + school;
     case FigureKind::SplitPoint:
-        return f.value && *f.value < 0.0 ? QStringLiteral("BTDC, valve lift")
-                                         : QStringLiteral("ATDC, valve lift");
+        return f.value && *f.value < 0.0 ? Say::tr("BTDC, valve lift")
+                                         : Say::tr("ATDC, valve lift");
     case FigureKind::MaxLift:
-        return QStringLiteral("as taken");
+        return Say::tr("as taken");
     case FigureKind::Area:
-        return areaUnit(style) + QStringLiteral(", as taken");
+        return areaUnit(style) + Say::tr(", as taken");
     case FigureKind::Duration:
     case FigureKind::Overlap:
         break;
@@ -85,17 +86,15 @@ QString figureDifference(const Figure& f, const Style& style) {
     if (!f.cardDifference) return {};
     const double d = *f.cardDifference;
     // Less than it is known by is no difference.
-    if (std::abs(d) < 0.05 || std::abs(d) <= f.uncertainty.value_or(0.0))
-        return QStringLiteral("as card");
+    if (std::abs(d) < 0.05 || std::abs(d) <= f.uncertainty.value_or(0.0)) return Say::tr("as card");
     const QString size = fixed(std::abs(d), 1, style);
     // Which sign is late depends on what the figure counts from.
     double late = 0.0;
     if (f.kind == FigureKind::Opens) late = -d;
     if (f.kind == FigureKind::Closes) late = d;
     if (f.kind == FigureKind::Centre) late = *f.side == Side::Intake ? d : -d;
-    if (late != 0.0)
-        return size + (late > 0.0 ? QStringLiteral(" late") : QStringLiteral(" early"));
-    return signedFixed(d, 1, style) + QStringLiteral(" from card");
+    if (late != 0.0) return size + (late > 0.0 ? Say::tr(" late") : Say::tr(" early"));
+    return signedFixed(d, 1, style) + Say::tr(" from card");
 }
 
 QString figureUncertainty(const Figure& f, const Style& style) {
@@ -116,9 +115,8 @@ static QString eventPair(const Figure& f, const Findings& all, const Style& styl
     const RunFindings* run = runOf(f, all);
     const HeightEvents* e = run && f.height ? run->lobe.events(*f.height) : nullptr;
     if (!e || !e->opens || !e->closes) return {};
-    return QStringLiteral(
-               "Opens %1, closes %2 on the curve through %3 readings. Open + 180 + close "
-               "= %4 + 180 + %5 = %6.")
+    return Say::tr("Opens %1, closes %2 on the curve through %3 readings. Open + 180 + close "
+                   "= %4 + 180 + %5 = %6.")
         .arg(fromDeadCentre(*e->opens, style), fromDeadCentre(*e->closes, style))
         .arg(run->live)
         .arg(fixed(toCard(opening(*f.side), *e->opens).deg, 1, style),
@@ -133,12 +131,12 @@ QString whereFrom(const Figure& f, const Findings& all, const Style& style) {
     const QString u = figureUncertainty(f, style);
     if (!u.isEmpty())
         text +=
-            QStringLiteral(" %1: covers the truth 95 times in 100, from the scatter of the "
-                           "readings and the slope there%2.")
+            Say::tr(" %1: covers the truth 95 times in 100, from the scatter of the "
+                    "readings and the slope there%2.")
                 .arg(u, all.tdc.uncertainty_deg() > 0.0 && f.kind != FigureKind::Duration &&
                                 f.kind != FigureKind::Separation && f.kind != FigureKind::Overlap &&
                                 f.kind != FigureKind::MaxLift && f.kind != FigureKind::Area
-                            ? QStringLiteral(", with what TDC leaves")
+                            ? Say::tr(", with what TDC leaves")
                             : QString());
     if (const RunFindings* run = runOf(f, all))
         text += QLatin1Char(' ') + smoothingLine(run->lobe, style);
@@ -162,15 +160,15 @@ static QString formula(const Figure& f, const Findings& all, const Style& style)
         };
         if (run->lobe.eventsOnly)
             return *f.school == CentreSchool::EqualDrop
-                       ? QStringLiteral("Midway between the two readings %1 below the nose.")
+                       ? Say::tr("Midway between the two readings %1 below the nose.")
                              .arg(height(run->lobe.drop_mm, style))
                    : *f.school == CentreSchool::Events
-                       ? QStringLiteral("Midway between opening and closing at %1; without a curve "
-                                        "there is no other school.")
+                       ? Say::tr("Midway between opening and closing at %1; without a curve "
+                                 "there is no other school.")
                              .arg(height(run->lobe.atEventsHeight.height.mm, style))
-                       : QStringLiteral("Where the lift was read highest.");
-        return QStringLiteral("Four schools: equal drop %1 below the nose %2, middle of events %3, "
-                              "highest lift %4, centroid of the area %5. The slate shows %6.")
+                       : Say::tr("Where the lift was read highest.");
+        return Say::tr("Four schools: equal drop %1 below the nose %2, middle of events %3, "
+                       "highest lift %4, centroid of the area %5. The slate shows %6.")
             .arg(height(run->lobe.drop_mm, style), shown(c.equalDrop), shown(c.events),
                  shown(c.peak), shown(c.centroid), schoolName(*f.school));
     }
@@ -181,10 +179,9 @@ static QString formula(const Figure& f, const Findings& all, const Style& style)
                    ec = all.exhaust(*own)->lobe.centre(*f.school);
         if (!ic || !ec) return {};
         if (f.kind == FigureKind::Separation)
-            return QStringLiteral(
-                       "(intake centre + exhaust centre) / 2 = (%1 + %2) / 2 = %3 cam degrees.")
+            return Say::tr("(intake centre + exhaust centre) / 2 = (%1 + %2) / 2 = %3 cam degrees.")
                 .arg(fixed(ic->deg, 1, style), fixed(-ec->deg, 1, style), degrees(*f.value, style));
-        return QStringLiteral("Separation less intake centre = %1 − %2 = %3; positive is early.")
+        return Say::tr("Separation less intake centre = %1 − %2 = %3; positive is early.")
             .arg(fixed(pair->separation->deg, 1, style), fixed(ic->deg, 1, style),
                  degrees(*f.value, style));
     }
@@ -194,19 +191,18 @@ static QString formula(const Figure& f, const Findings& all, const Style& style)
         const HeightEvents* in = intake ? intake->lobe.events(*f.height) : nullptr;
         const HeightEvents* ex = exhaust ? exhaust->lobe.events(*f.height) : nullptr;
         if (!in || !ex || !in->opens || !ex->closes) return {};
-        return QStringLiteral("Intake opens + exhaust closes = %1 + %2 = %3.")
+        return Say::tr("Intake opens + exhaust closes = %1 + %2 = %3.")
             .arg(fixed(-in->opens->deg, 1, style), fixed(ex->closes->deg, 1, style),
                  degrees(*f.value, style));
     }
     case FigureKind::SplitPoint:
-        return QStringLiteral("Where both valves have the same lift near TDC, from both curves.");
+        return Say::tr("Where both valves have the same lift near TDC, from both curves.");
     case FigureKind::MaxLift:
-        return QStringLiteral(
-            "The top of the curve through the readings, not the highest reading.");
+        return Say::tr("The top of the curve through the readings, not the highest reading.");
     case FigureKind::Area:
         break;
     }
-    return QStringLiteral(
+    return Say::tr(
                "The area under the curve through the readings, in %1: lift times crank degrees.")
         .arg(areaUnit(style));
 }

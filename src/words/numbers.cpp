@@ -1,6 +1,7 @@
 #include "words/numbers.h"
 
 #include "core/angle/wheel.h"
+#include "words/say.h"
 
 #include <cmath>
 
@@ -55,7 +56,7 @@ QString height(double mm, const Style& style) {
 }
 
 QString heightAt(const Height& h, const Style& style) {
-    return QStringLiteral("at %1, %2").arg(height(h.mm, style), placeName(h.at));
+    return Say::tr("at %1, %2").arg(height(h.mm, style), placeName(h.at));
 }
 
 QString dimension(double mm, const Style& style) {
@@ -84,7 +85,7 @@ QString pressure(double kpa, const Style& style) {
 }
 
 QString unitName(const Style& style) {
-    return style.inches() ? QStringLiteral("in") : QStringLiteral("mm");
+    return style.inches() ? Say::tr("in") : QStringLiteral("mm");
 }
 
 QString degrees(double deg, const Style& style, int places) {
@@ -93,27 +94,31 @@ QString degrees(double deg, const Style& style, int places) {
 
 QString earlyLate(double deg, const Style& style) {
     return QStringLiteral("%1 %2").arg(degrees(std::abs(deg), style),
-                                       deg > 0.0 ? QStringLiteral("late")
-                                                 : QStringLiteral("early"));
+                                       deg > 0.0 ? Say::tr("late") : Say::tr("early"));
 }
 
 QString fromDeadCentre(CrankDeg at, const Style& style, int places) {
     const FromDeadCentre said = fromNearestDeadCentre(at);
-    const QString centre =
-        said.centre == DeadCentre::Top ? QStringLiteral("TDC") : QStringLiteral("BDC");
+    const QString centre = said.centre == DeadCentre::Top ? Say::tr("TDC") : Say::tr("BDC");
     if (said.deg < 0.5 * std::pow(10.0, -places)) return centre;
-    return QStringLiteral("%1 %2 %3")
-        .arg(degrees(said.deg, style, places),
-             said.after ? QStringLiteral("after") : QStringLiteral("before"), centre);
+    return degrees(said.deg, style, places) + QLatin1Char(' ') + sideOfDeadCentre(at);
+}
+
+QString sideOfDeadCentre(CrankDeg at) {
+    const FromDeadCentre said = fromNearestDeadCentre(at);
+    if (said.centre == DeadCentre::Top)
+        return said.after ? Say::tr("after TDC") : Say::tr("before TDC");
+    return said.after ? Say::tr("after BDC") : Say::tr("before BDC");
 }
 
 QString abbreviated(CrankDeg at, const Style& style, int places) {
     const FromDeadCentre said = fromNearestDeadCentre(at);
-    const QString centre =
-        said.centre == DeadCentre::Top ? QStringLiteral("TDC") : QStringLiteral("BDC");
+    const QString centre = said.centre == DeadCentre::Top ? Say::tr("TDC") : Say::tr("BDC");
     if (said.deg < 0.5 * std::pow(10.0, -places)) return centre;
-    return degrees(said.deg, style, places) + QLatin1Char(' ') +
-           (said.after ? QLatin1Char('A') : QLatin1Char('B')) + centre;
+    const QString side = said.centre == DeadCentre::Top
+                             ? (said.after ? Say::tr("ATDC") : Say::tr("BTDC"))
+                             : (said.after ? Say::tr("ABDC") : Say::tr("BBDC"));
+    return degrees(said.deg, style, places) + QLatin1Char(' ') + side;
 }
 
 QString onWheel(CrankDeg at, const DegreeWheel& wheel, const Style& style, bool brief) {
@@ -132,12 +137,9 @@ QString onWheel(CrankDeg at, const DegreeWheel& wheel, const Style& style, bool 
     case WheelScale::Tape:
         break;
     }
-    if (turn == 0.0 || turn == 180.0)
-        return turn == 0.0 ? QStringLiteral("TDC") : QStringLiteral("BDC");
-    const QString side =
-        brief ? (turn > 0.0 ? QStringLiteral("ATDC") : QStringLiteral("BTDC")) : sideOfTop(at);
-    if (wheel.scale == WheelScale::Tape)
-        return shortest(number, 1, style) + QStringLiteral(" mm ") + side;
+    if (turn == 0.0 || turn == 180.0) return turn == 0.0 ? Say::tr("TDC") : Say::tr("BDC");
+    const QString side = brief ? (turn > 0.0 ? Say::tr("ATDC") : Say::tr("BTDC")) : sideOfTop(at);
+    if (wheel.scale == WheelScale::Tape) return shortest(number, 1, style) + Say::tr(" mm ") + side;
     return degrees(number, style, 2) + QLatin1Char(' ') + side;
 }
 
@@ -147,100 +149,99 @@ QString readingAngle(CrankDeg at, const Style& style) {
 
 QString sideOfTop(CrankDeg at) {
     const double turn = wrapTurn(at).deg;
-    if (turn == 0.0) return QStringLiteral("TDC");
-    if (std::abs(turn) == 180.0) return QStringLiteral("BDC");
-    return turn > 0.0 ? QStringLiteral("after TDC") : QStringLiteral("before TDC");
+    if (turn == 0.0) return Say::tr("TDC");
+    if (std::abs(turn) == 180.0) return Say::tr("BDC");
+    return turn > 0.0 ? Say::tr("after TDC") : Say::tr("before TDC");
 }
 
 QString placeName(Place place) {
-    return place == Place::Tappet ? QStringLiteral("tappet") : QStringLiteral("valve");
+    return place == Place::Tappet ? Say::tr("tappet") : Say::tr("valve");
 }
 
 QString sideName(Side side) {
-    return side == Side::Intake ? QStringLiteral("intake") : QStringLiteral("exhaust");
+    return side == Side::Intake ? Say::tr("intake") : Say::tr("exhaust");
 }
 
 QString sideTitle(Side side) {
-    return side == Side::Intake ? QStringLiteral("Intake") : QStringLiteral("Exhaust");
+    return side == Side::Intake ? Say::tr("Intake") : Say::tr("Exhaust");
 }
 
 QString schoolName(CentreSchool school) {
     switch (school) {
     case CentreSchool::EqualDrop:
-        return QStringLiteral("equal drop");
+        return Say::tr("equal drop");
     case CentreSchool::Events:
-        return QStringLiteral("middle of events");
+        return Say::tr("middle of events");
     case CentreSchool::Peak:
-        return QStringLiteral("highest lift");
+        return Say::tr("highest lift");
     case CentreSchool::Centroid:
         break;
     }
-    return QStringLiteral("centroid");
+    return Say::tr("centroid");
 }
 
 QString followerName(Follower follower) {
     switch (follower) {
     case Follower::SolidFlat:
-        return QStringLiteral("solid flat tappet");
+        return Say::tr("solid flat tappet");
     case Follower::SolidRoller:
-        return QStringLiteral("solid roller");
+        return Say::tr("solid roller");
     case Follower::Hydraulic:
-        return QStringLiteral("hydraulic");
+        return Say::tr("hydraulic");
     case Follower::HydraulicMadeSolid:
-        return QStringLiteral("hydraulic made solid");
+        return Say::tr("hydraulic made solid");
     case Follower::Bucket:
-        return QStringLiteral("bucket");
+        return Say::tr("bucket");
     case Follower::Finger:
         break;
     }
-    return QStringLiteral("finger");
+    return Say::tr("finger");
 }
 
 QString layoutName(Layout layout) {
-    return layout == Layout::PushrodSingleCam  ? QStringLiteral("push-rod, single cam")
-           : layout == Layout::TwinOverheadCam ? QStringLiteral("twin overhead cam")
-                                               : QStringLiteral("one overhead cam");
+    return layout == Layout::PushrodSingleCam  ? Say::tr("push-rod, single cam")
+           : layout == Layout::TwinOverheadCam ? Say::tr("twin overhead cam")
+                                               : Say::tr("one overhead cam");
 }
 
 QString rotationName(Rotation rotation) {
-    return rotation == Rotation::Clockwise ? QStringLiteral("clockwise")
-                                           : QStringLiteral("anticlockwise");
+    return rotation == Rotation::Clockwise ? Say::tr("clockwise") : Say::tr("anticlockwise");
 }
 
 QString wheelName(WheelScale scale) {
     switch (scale) {
     case WheelScale::Full360With:
-        return QStringLiteral("0 to 360, rising with rotation");
+        return Say::tr("0 to 360, rising with rotation");
     case WheelScale::Full360Against:
-        return QStringLiteral("0 to 360, rising against rotation");
+        return Say::tr("0 to 360, rising against rotation");
     case WheelScale::Half180:
-        return QStringLiteral("0 to 180 to 0");
+        return Say::tr("0 to 180 to 0");
     case WheelScale::Quarter90:
-        return QStringLiteral("0 to 90 to 0, four quarters");
+        return Say::tr("0 to 90 to 0, four quarters");
     case WheelScale::Twice180:
-        return QStringLiteral("electronic, 0 to 180 twice");
+        return Say::tr("electronic, 0 to 180 twice");
     case WheelScale::Tape:
-        return QStringLiteral("a tape, mm either side of zero");
+        return Say::tr("a tape, mm either side of zero");
     case WheelScale::Signed:
         break;
     }
-    return QStringLiteral("signed, −180 to 180");
+    return Say::tr("signed, −180 to 180");
 }
 
 QString methodName(TdcMethod method) {
     switch (method) {
     case TdcMethod::PositiveStop:
-        return QStringLiteral("positive stop");
+        return Say::tr("positive stop");
     case TdcMethod::EqualDrop:
-        return QStringLiteral("equal drop");
+        return Say::tr("equal drop");
     case TdcMethod::ThereAndBack:
-        return QStringLiteral("there and back");
+        return Say::tr("there and back");
     case TdcMethod::SymmetricPort:
-        return QStringLiteral("symmetric port");
+        return Say::tr("symmetric port");
     case TdcMethod::HighestReading:
         break;
     }
-    return QStringLiteral("highest reading");
+    return Say::tr("highest reading");
 }
 
 } // namespace words

@@ -62,6 +62,8 @@ QString onWheel(lobe::CrankDeg at, const lobe::DegreeWheel& wheel, const Style& 
 /// An angle to go to or to look at: on the wheel when the style has one, else from the nearest
 /// dead centre.
 QString readingAngle(lobe::CrankDeg at, const Style& style);
+/// "before TDC", "after BDC": the side of the nearest dead centre.
+QString sideOfDeadCentre(lobe::CrankDeg at);
 /// "before TDC" or "after TDC": the half of the wheel an angle stands in.
 QString sideOfTop(lobe::CrankDeg at);
 

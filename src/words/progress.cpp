@@ -1,5 +1,7 @@
 #include "words/sentences.h"
 
+#include "words/say.h"
+
 namespace words {
 
 using namespace lobe;
@@ -7,15 +9,15 @@ using namespace lobe;
 QString progressName(Progress progress) {
     switch (progress) {
     case Progress::NotBegun:
-        return QStringLiteral("not begun");
+        return Say::tr("not begun");
     case Progress::InHand:
-        return QStringLiteral("in hand");
+        return Say::tr("in hand");
     case Progress::Done:
-        return QStringLiteral("done");
+        return Say::tr("done");
     case Progress::LookAgain:
         break;
     }
-    return QStringLiteral("look again");
+    return Say::tr("look again");
 }
 
 } // namespace words

@@ -1,5 +1,7 @@
 #include "words/finding_sentences.h"
 
+#include "words/say.h"
+
 #include <cmath>
 
 namespace words {
@@ -10,88 +12,78 @@ QString tdcSentence(const Finding& f, const Style& style) {
     switch (f.code) {
     case Code::TopOther:
         return *f.deg != 0.0
-                   ? QStringLiteral("You said the wheel's zero is overlap, but the lobes stand "
-                                    "360° from there: it is firing TDC. Type T to put that right.")
-                   : QStringLiteral("You said the wheel's zero is firing TDC, but the lobes are "
-                                    "recorded as from overlap. If the crank was turned once since, "
-                                    "type T to say overlap.");
+                   ? Say::tr("You said the wheel's zero is overlap, but the lobes stand "
+                             "360° from there: it is firing TDC. Type T to put that right.")
+                   : Say::tr("You said the wheel's zero is firing TDC, but the lobes are "
+                             "recorded as from overlap. If the crank was turned once since, "
+                             "type T to say overlap.");
     case Code::TdcStopShallow:
-        return QStringLiteral("The stop meets the piston only %1 from the top, where the piston "
-                              "hardly moves and rocks in its bore. Screw the stop deeper and take "
-                              "both contacts again.")
+        return Say::tr("The stop meets the piston only %1 from the top, where the piston "
+                       "hardly moves and rocks in its bore. Screw the stop deeper and take "
+                       "both contacts again.")
             .arg(degrees(*f.deg, style));
     case Code::TdcMethodsApart:
-        return QStringLiteral(
-                   "Two methods lie %1 apart, more than they are known by (%2): a piston "
-                   "that rocks under the stop or the indicator, or a stop that gave way. "
-                   "Take the first once more.")
+        return Say::tr("Two methods lie %1 apart, more than they are known by (%2): a piston "
+                       "that rocks under the stop or the indicator, or a stop that gave way. "
+                       "Take the first once more.")
             .arg(degrees(std::abs(*f.deg), style),
                  QString(QChar(0xB1)) + degrees(*f.other_deg, style));
     case Code::TdcOtherScale:
-        return QStringLiteral(
-                   "Contacts %1 either side of the top are hardly meant. On a gauge that "
-                   "counts the other way (up both ways from zero, or on through 180) "
-                   "they are %2 either side, and the pointer off by %3: type G "
-                   "if it is the one fitted, and choose its scale for what follows.")
+        return Say::tr("Contacts %1 either side of the top are hardly meant. On a gauge that "
+                       "counts the other way (up both ways from zero, or on through 180) "
+                       "they are %2 either side, and the pointer off by %3: type G "
+                       "if it is the one fitted, and choose its scale for what follows.")
             .arg(degrees(*f.deg, style), degrees(*f.other_deg, style),
                  signedFixed(f.at->deg, 2, style) + QChar(0xB0));
     case Code::TdcMoved:
-        return QStringLiteral("TDC was found %1° off after %2 recorded. Type S to shift those "
-                              "readings by %1°, or K to keep "
-                              "them as they are, marked.")
-            .arg(signedFixed(*f.deg, 2, style), f.count == 1
-                                                    ? QStringLiteral("a run was")
-                                                    : QStringLiteral("%1 runs were").arg(f.count));
+        return Say::tr("TDC was found %1° off after %2 recorded. Type S to shift those "
+                       "readings by %1°, or K to keep "
+                       "them as they are, marked.")
+            .arg(signedFixed(*f.deg, 2, style),
+                 f.count == 1 ? Say::tr("a run was") : Say::tr("%1 runs were").arg(f.count));
     case Code::TdcSpanUnlikely:
-        return QStringLiteral(
-                   "The contacts lie %1 either side of the top, which is hardly a stop or a "
-                   "drop near TDC. Read both again.")
+        return Say::tr("The contacts lie %1 either side of the top, which is hardly a stop or a "
+                       "drop near TDC. Read both again.")
             .arg(degrees(*f.deg, style));
     case Code::TdcSpanOff:
-        return QStringLiteral(
-                   "The contacts lie %1 either side of the top, but stroke, rod and drop "
-                   "expect %2. The drop, the stop or a reading is not what it seems: check, "
-                   "and read both again.")
+        return Say::tr("The contacts lie %1 either side of the top, but stroke, rod and drop "
+                       "expect %2. The drop, the stop or a reading is not what it seems: check, "
+                       "and read both again.")
             .arg(degrees(*f.deg, style, 2), degrees(*f.other_deg, style, 2));
     case Code::TdcDwell:
-        return QStringLiteral(
+        return Say::tr(
                    "At the top the piston hardly moves: the indicator reads the same for %1 either "
                    "side of TDC. This is a first approximation; prove it with a stop or an equal "
                    "drop.")
             .arg(degrees(*f.deg, style, 1));
     case Code::TdcDrift:
-        return QStringLiteral(
-                   "The pin offset puts the middle of the contacts %1 %2 the true top at this "
-                   "drop; that is taken off.")
+        return Say::tr("The pin offset puts the middle of the contacts %1 %2 the true top at this "
+                       "drop; that is taken off.")
             .arg(degrees(std::abs(*f.deg), style, 2),
-                 *f.deg > 0.0 ? QStringLiteral("after") : QStringLiteral("before"));
+                 *f.deg > 0.0 ? Say::tr("after") : Say::tr("before"));
     case Code::TdcHalfDuration:
-        return QStringLiteral(
+        return Say::tr(
                    "Half the port's duration is %1: with the wheel set right, both closing edges "
                    "read that.")
             .arg(degrees(*f.deg, style, 2));
     case Code::TdcContactsSwapped:
-        return QStringLiteral(
-                   "The contact after the top was typed first; the two are taken the right "
-                   "way round, %1 either side.")
+        return Say::tr("The contact after the top was typed first; the two are taken the right "
+                       "way round, %1 either side.")
             .arg(degrees(*f.deg, style));
     case Code::TdcPointerOff:
-        return QStringLiteral(
-                   "True TDC stands at %1° on the wheel: move the pointer by %2, then take "
-                   "both contacts again.")
+        return Say::tr("True TDC stands at %1° on the wheel: move the pointer by %2, then take "
+                       "both contacts again.")
             .arg(signedFixed(*f.deg, 2, style), degrees(std::abs(*f.deg), style, 2));
     case Code::TdcNotProved:
-        return QStringLiteral(
-                   "TDC is set, the contacts differ by %1. Take both once more: a second "
-                   "pass that agrees proves it.")
+        return Say::tr("TDC is set, the contacts differ by %1. Take both once more: a second "
+                       "pass that agrees proves it.")
             .arg(degrees(*f.deg, style, 2));
     case Code::TdcProved:
-        return QStringLiteral("TDC is proved: the second pass agrees within %1.")
+        return Say::tr("TDC is proved: the second pass agrees within %1.")
             .arg(degrees(*f.deg, style, 2));
     case Code::TdcNotTaken:
-        return QStringLiteral(
-            "Lift is recorded, but true TDC was never taken here. Every angle hangs "
-            "on it: find TDC, then believe the timing.");
+        return Say::tr("Lift is recorded, but true TDC was never taken here. Every angle hangs "
+                       "on it: find TDC, then believe the timing.");
     default:
         return {};
     }

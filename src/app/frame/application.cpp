@@ -1,5 +1,8 @@
 #include "app/frame/application.h"
 
+#include "app/frame/language.h"
+#include "words/say.h"
+
 #include <QDir>
 #include <QLabel>
 #include <QPushButton>
@@ -21,6 +24,7 @@ Application::Application(Paths paths, Dialogs* dialogs, book::Book::Clock clock)
       dialogs_(dialogs ? dialogs : &standardDialogs_),
       clock_(std::move(clock)),
       preferences_(paths_.preferences) {
+    speak(preferences_.language());
     Look::loadFonts();
     look_.setDark(preferences_.dark());
     look_.setInches(preferences_.inches());
@@ -56,7 +60,7 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence) {
 QWidget& Application::refusal(const QString& sentence) {
     refusal_ = std::make_unique<QWidget>();
     refusal_->setObjectName(QStringLiteral("bench"));
-    refusal_->setWindowTitle(QStringLiteral("Amber Lobe"));
+    refusal_->setWindowTitle(Say::tr("Amber Lobe"));
     refusal_->setAttribute(Qt::WA_StyledBackground);
     refusal_->setStyleSheet(look_.sheet());
     auto* said = new QLabel(sentence, refusal_.get());
@@ -64,7 +68,7 @@ QWidget& Application::refusal(const QString& sentence) {
     said->setWordWrap(true);
     said->setProperty("role", "verdict");
     said->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    auto* close = new QPushButton(QStringLiteral("Close"), refusal_.get());
+    auto* close = new QPushButton(Say::tr("Close"), refusal_.get());
     auto* row = new QHBoxLayout;
     row->addStretch();
     row->addWidget(close);

@@ -1,6 +1,7 @@
 #include "app/frame/books.h"
 
 #include "book/files.h"
+#include "words/say.h"
 
 #include <QFileInfo>
 
@@ -78,8 +79,8 @@ void Books::open(const QString& path) {
 
 void Books::make(const QString& path) {
     if (QFileInfo::exists(path)) {
-        emit troubled(QStringLiteral("%1 stands there already; it was left as it is. Open it, or "
-                                     "choose a name that is free.")
+        emit troubled(Say::tr("%1 stands there already; it was left as it is. Open it, or "
+                              "choose a name that is free.")
                           .arg(path));
         return;
     }
@@ -101,7 +102,7 @@ void Books::keepAsNew(const QString& path) {
     if (!session_.keepAsNewBook(path)) return;
     session_.select(p.cylinder, p.side);
     emit opened({session_.job().id, p.cylinder, p.side, p.station});
-    emit troubled(QStringLiteral("%1 holds what was in hand; the work goes on in it.").arg(path));
+    emit troubled(Say::tr("%1 holds what was in hand; the work goes on in it.").arg(path));
 }
 
 } // namespace app

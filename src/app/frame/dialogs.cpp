@@ -1,5 +1,7 @@
 #include "app/frame/dialogs.h"
 
+#include "words/say.h"
+
 #include <QFileDialog>
 #include <QMessageBox>
 #include <QPrintDialog>
@@ -17,7 +19,7 @@ QString Dialogs::saveFile(QWidget* parent, const QString& title, const QString& 
 }
 
 bool Dialogs::confirm(QWidget* parent, const QString& question) {
-    return QMessageBox::question(parent, QStringLiteral("Amber Lobe"), question,
+    return QMessageBox::question(parent, Say::tr("Amber Lobe"), question,
                                  QMessageBox::Yes | QMessageBox::No,
                                  QMessageBox::No) == QMessageBox::Yes;
 }

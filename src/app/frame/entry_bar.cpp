@@ -1,5 +1,7 @@
 #include "app/frame/entry_bar.h"
 
+#include "words/say.h"
+
 #include <QAction>
 #include <QHBoxLayout>
 #include <QKeyEvent>
@@ -127,7 +129,7 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
     setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(kDesk);
     line_->setObjectName(QStringLiteral("entry"));
-    line_->setAccessibleName(QStringLiteral("Entry line"));
+    line_->setAccessibleName(Say::tr("Entry line"));
     line_->setMaxLength(2000);
     echo_->setObjectName(QStringLiteral("echo"));
     ask_->setObjectName(QStringLiteral("ask"));
@@ -214,7 +216,7 @@ void EntryBar::refresh() {
     const Prompt prompt = station_ ? station_->prompt() : Prompt{};
     subject_->setText(prompt.subject);
     ask_->setText(prompt.ask);
-    enter_->setText(prompt.enter.isEmpty() ? QString() : QStringLiteral("Enter  ") + prompt.enter);
+    enter_->setText(prompt.enter.isEmpty() ? QString() : Say::tr("Enter  ") + prompt.enter);
     keys_->setText(prompt.keys);
     line_->setSpaceEnters(atStand_ && !prompt.several);
     line_->setAccessibleDescription(prompt.subject + QLatin1Char(' ') + prompt.ask);
@@ -327,8 +329,7 @@ void EntryBar::showSaid(const QString& sentence) {
 }
 
 void EntryBar::showKept(const QTime& at) {
-    disk_->setText(
-        QStringLiteral("everything on disk\n%1").arg(at.toString(QStringLiteral("HH:mm:ss"))));
+    disk_->setText(Say::tr("everything on disk\n%1").arg(at.toString(QStringLiteral("HH:mm:ss"))));
 }
 
 } // namespace app

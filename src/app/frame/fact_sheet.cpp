@@ -1,6 +1,7 @@
 #include "app/frame/fact_sheet.h"
 
 #include "app/style/rows.h"
+#include "words/say.h"
 
 #include <algorithm>
 
@@ -33,9 +34,8 @@ Prompt FactSheet::prompt(const QString& enter, const words::Style& style) const 
     p.several = true;
     p.ask = f.question.isEmpty() ? f.name + QLatin1Char('?') : f.question;
     p.enter = enter;
-    p.keys = f.asks.isEmpty()
-                 ? QStringLiteral("%1   Up, Down  another fact").arg(words::unitName(style))
-                 : f.asks;
+    p.keys = f.asks.isEmpty() ? Say::tr("%1   Up, Down  another fact").arg(words::unitName(style))
+                              : f.asks;
     return p;
 }
 
@@ -44,7 +44,7 @@ Echo FactSheet::understand(const Facts& facts, const QString& text,
     Facts changed = facts;
     const QString why = field()->take(changed, text, style);
     if (!why.isEmpty()) return {false, why};
-    return {true, QStringLiteral("reads as ") + field()->shown(changed, style)};
+    return {true, Say::tr("reads as ") + field()->shown(changed, style)};
 }
 
 Echo FactSheet::take(Facts& facts, const QString& text, const words::Style& style) const {
@@ -57,7 +57,7 @@ Echo FactSheet::keep(Session& session, const QString& text, const words::Style& 
     Facts after = Facts::of(session.job());
     const Echo taken = take(after, text, style);
     if (taken.ok && !after.keepIn(session))
-        return {false, QStringLiteral("Not kept; see the message above.")};
+        return {false, Say::tr("Not kept; see the message above.")};
     return taken;
 }
 

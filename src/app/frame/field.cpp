@@ -1,6 +1,7 @@
 #include "app/frame/field.h"
 
 #include "core/job/entry.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <cmath>
@@ -30,7 +31,7 @@ namespace {
 
 QString outOfRange(const QString& value, const QString& name, const QString& least,
                    const QString& most) {
-    return QStringLiteral("%1 is hardly right for %2: expected %3 to %4.")
+    return Say::tr("%1 is hardly right for %2: expected %3 to %4.")
         .arg(value, name.toLower(), least, most);
 }
 
@@ -46,8 +47,7 @@ double between(double least, double most) {
 QString asDimension(const QString& typed, double most_mm, const Style& style) {
     const bool whole = !typed.contains(QLatin1Char('.')) && !typed.contains(QLatin1Char(','));
     const bool plain = !typed.isEmpty() && typed.back().isDigit();
-    return style.inches() && most_mm > 20.0 && whole && plain ? typed + QStringLiteral(" in")
-                                                              : typed;
+    return style.inches() && most_mm > 20.0 && whole && plain ? typed + Say::tr(" in") : typed;
 }
 
 QString refusal(const Field& field, const EntryError& error, const Style& style) {
@@ -55,20 +55,20 @@ QString refusal(const Field& field, const EntryError& error, const Style& style)
                              error.fault == EntryFault::NotANumber ||
                              error.fault == EntryFault::UnknownSuffix;
     if (!meaningless || !field.example) return words::sentence(error, style);
-    return QStringLiteral("%1: type something such as %2.").arg(field.name, field.example(style));
+    return Say::tr("%1: type something such as %2.").arg(field.name, field.example(style));
 }
 
 Field textField(const QString& name, Part<std::string> part) {
     Field f;
     f.name = name;
-    f.asks = QStringLiteral("a name");
+    f.asks = Say::tr("a name");
     f.shown = [part](const Facts& facts, const Style&) {
         Facts copy = facts;
         const QString value = QString::fromStdString(part(copy));
         return value.isEmpty() ? noValue() : value;
     };
     f.take = [part](Facts& facts, const QString& typed, const Style&) {
-        if (typed.size() > 80) return QStringLiteral("Keep a name under 80 letters.");
+        if (typed.size() > 80) return Say::tr("Keep a name under 80 letters.");
         part(facts) = typed.trimmed().toStdString();
         return QString();
     };
@@ -108,8 +108,8 @@ Field lengthField(const QString& name, double least, double most, Part<double> p
 
 Field boreField() {
     Field f = lengthField(
-        QStringLiteral("Bore"), 20, 250, [](Facts& x) -> double& { return x.engine.bore_mm; }, 90);
-    Field stroke = lengthField(QStringLiteral("Stroke"), 20, 300,
+        Say::tr("Bore"), 20, 250, [](Facts& x) -> double& { return x.engine.bore_mm; }, 90);
+    Field stroke = lengthField(Say::tr("Stroke"), 20, 300,
                                [](Facts& x) -> double& { return x.engine.stroke_mm; });
     f.take = [bore = f.take, stroke = stroke.take](Facts& facts, const QString& typed,
                                                    const Style& style) {
@@ -198,7 +198,7 @@ Field lengthsField(const QString& name, const QString& asks, std::size_t most,
                     return words::sentence(*e, style);
                 heights.push_back(std::get<Height>(read));
             }
-        if (heights.size() > most) return QStringLiteral("No more than %1 of them.").arg(most);
+        if (heights.size() > most) return Say::tr("No more than %1 of them.").arg(most);
         part(facts) = std::move(heights);
         return QString();
     };
@@ -234,7 +234,7 @@ Field choiceField(const QString& name, int count, QString (*say)(int),
             }
             if (found < 0 && last >= 0 && (fits == 1 || front)) found = last;
         }
-        if (found < 0) return QStringLiteral("Type the number: %1.").arg(asks);
+        if (found < 0) return Say::tr("Type the number: %1.").arg(asks);
         set(facts, found);
         return QString();
     };

@@ -1,5 +1,7 @@
 #include "app/frame/keys.h"
 
+#include "words/say.h"
+
 #include <QAction>
 #include <QKeyEvent>
 #include <QLabel>
@@ -12,14 +14,22 @@ namespace {
 
 /// What no menu has: the keys of the entry line itself.
 constexpr std::pair<const char*, const char*> kLine[] = {
-    {"Enter", "log what is typed and go on"},
-    {"Backspace in an empty line", "strike the last reading"},
-    {"Up, Down", "another angle, another fact"},
-    {"Esc", "clear the line, or leave what was asked"},
-    {"Ctrl+Up, Ctrl+Down", "what was typed before"},
-    {"Tab", "to the pictures and lists; arrows and Enter there; a digit leads back to the line"},
-    {"Delete on a reading in the log", "strike it, with a reason"},
-    {"Space on a figure of the slate", "where does it come from?"},
+    {QT_TRANSLATE_NOOP("Say", "Enter"), QT_TRANSLATE_NOOP("Say", "log what is typed and go on")},
+    {QT_TRANSLATE_NOOP("Say", "Backspace in an empty line"),
+     QT_TRANSLATE_NOOP("Say", "strike the last reading")},
+    {QT_TRANSLATE_NOOP("Say", "Up, Down"), QT_TRANSLATE_NOOP("Say", "another angle, another fact")},
+    {QT_TRANSLATE_NOOP("Say", "Esc"),
+     QT_TRANSLATE_NOOP("Say", "clear the line, or leave what was asked")},
+    {QT_TRANSLATE_NOOP("Say", "Ctrl+Up, Ctrl+Down"),
+     QT_TRANSLATE_NOOP("Say", "what was typed before")},
+    {QT_TRANSLATE_NOOP("Say", "Tab"),
+     QT_TRANSLATE_NOOP(
+         "Say",
+         "to the pictures and lists; arrows and Enter there; a digit leads back to the line")},
+    {QT_TRANSLATE_NOOP("Say", "Delete on a reading in the log"),
+     QT_TRANSLATE_NOOP("Say", "strike it, with a reason")},
+    {QT_TRANSLATE_NOOP("Say", "Space on a figure of the slate"),
+     QT_TRANSLATE_NOOP("Say", "where does it come from?")},
 };
 
 } // namespace
@@ -65,18 +75,18 @@ void KeysOverlay::open(const QString& stationName, const Bench* station,
     };
     const QList<Command> commands = station ? station->commands() : QList<Command>{};
     if (!commands.isEmpty()) {
-        head(QStringLiteral("At %1 now: a letter alone, then Enter").arg(stationName));
+        head(Say::tr("At %1 now: a letter alone, then Enter").arg(stationName));
         for (const Command& c : commands)
             row(QString(c.letter).toUpper(), c.does);
     }
-    head(QStringLiteral("The entry line"));
+    head(Say::tr("The entry line"));
     for (const auto& [keys, does] : kLine)
-        row(QString::fromUtf8(keys), QString::fromUtf8(does));
-    head(QStringLiteral("What it understands"));
+        row(Say::tr(keys), Say::tr(does));
+    head(Say::tr("What it understands"));
     for (const stations::Station* s : stations::all())
         for (const stations::Typed& each : s->typed)
-            row(QString::fromUtf8(each.typed), QString::fromUtf8(each.meaning));
-    head(QStringLiteral("Everywhere"));
+            row(Say::tr(each.typed), Say::tr(each.meaning));
+    head(Say::tr("Everywhere"));
     for (const QAction* a : actions)
         if (!a->shortcut().isEmpty())
             row(a->shortcut().toString(QKeySequence::NativeText),

@@ -16,6 +16,7 @@
 #include "app/stations/engine/engine_station.h"
 #include "app/stations/lobes/lobes_station.h"
 #include "book/files.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <QApplication>
@@ -33,7 +34,7 @@ namespace app {
 MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
                        Preferences& preferences, const Place& left)
     : session_(session), books_(books), look_(look), dialogs_(dialogs), preferences_(preferences) {
-    setWindowTitle(QStringLiteral("Amber Lobe"));
+    setWindowTitle(Say::tr("Amber Lobe"));
     setAcceptDrops(true);
     setMinimumSize(1000, 640);
     resize(1280, 800);
@@ -172,7 +173,7 @@ void MainWindow::bookOpened(const Place& left) {
 
 void MainWindow::nameWindow() {
     const QString job = session_.hasJob() ? QString::fromStdString(session_.job().name) : QString();
-    QStringList parts{books_.name(), QStringLiteral("Amber Lobe")};
+    QStringList parts{books_.name(), Say::tr("Amber Lobe")};
     if (!job.isEmpty()) parts.prepend(job);
     setWindowTitle(parts.join(QStringLiteral(" – ")));
 }
@@ -222,14 +223,14 @@ void MainWindow::showUndone(const book::Deed& deed, bool again) {
     if (where && !(*where == station())) go(*where);
     words::Style style = look_.style();
     style.wheel = session_.job().fitted.degreeWheel();
-    entry_->showSaid((again ? QStringLiteral("done again: ") : QStringLiteral("undone: ")) +
+    entry_->showSaid((again ? Say::tr("done again: ") : Say::tr("undone: ")) +
                      deedName(deed, style));
 }
 
 void MainWindow::keepAsNewBook() {
     const QString path =
-        dialogs_.saveFile(this, QStringLiteral("Keep what is in hand as a new book"),
-                          QStringLiteral("kept.amber"), QStringLiteral("Books (*.amber)"));
+        dialogs_.saveFile(this, Say::tr("Keep what is in hand as a new book"),
+                          QStringLiteral("kept.amber"), Say::tr("Books (*.amber)"));
     if (!path.isEmpty()) books_.keepAsNew(path);
 }
 
@@ -260,6 +261,11 @@ void MainWindow::setAtStand(bool on) {
     entry_->line()->setFocus();
 }
 
+void MainWindow::setLanguage(const QString& code) {
+    preferences_.setLanguage(code);
+    say(Say::tr("The language changes when Amber Lobe is started again."));
+}
+
 void MainWindow::setTick(bool on) {
     preferences_.setTick(on);
 }
@@ -288,8 +294,7 @@ void MainWindow::begin(const lobe::Task& task) {
 }
 
 void MainWindow::importTable(const QString& path) {
-    if (!session_.hasJob())
-        return say(QStringLiteral("Start a job first; then drop the table on it."));
+    if (!session_.hasJob()) return say(Say::tr("Start a job first; then drop the table on it."));
     const auto table = book::readTableFile(path);
     const QString name = QFileInfo(path).fileName();
     if (const auto* why = std::get_if<QString>(&table))
@@ -304,7 +309,7 @@ void MainWindow::importTable(const QString& path) {
     const auto count = run.readings.size();
     if (!session_.keep(book::AddRun{run})) return;
     go(stations::lobes);
-    say(QStringLiteral(
+    say(Say::tr(
             "%1: %2 readings are now a run of cylinder %3 %4, taken at the %5. Undo takes it away.")
             .arg(name)
             .arg(count)
@@ -315,20 +320,19 @@ void MainWindow::importTable(const QString& path) {
 void MainWindow::exportTable() {
     const auto run = session_.run();
     if (!run || run->readings.empty())
-        return say(QStringLiteral("The lobe at hand has no readings to write."));
+        return say(Say::tr("The lobe at hand has no readings to write."));
     const QString suggested =
         QStringLiteral("cylinder-%1-%2.csv").arg(run->cylinder).arg(words::sideName(run->side));
-    const QString path = dialogs_.saveFile(this, QStringLiteral("Write lift table"), suggested,
-                                           QStringLiteral("Lift tables (*.csv)"));
+    const QString path = dialogs_.saveFile(this, Say::tr("Write lift table"), suggested,
+                                           Say::tr("Lift tables (*.csv)"));
     if (path.isEmpty()) return;
     const QString refused = book::refusesExport(path, session_.book().path());
     if (refused.isEmpty() && QFileInfo::exists(path) && !book::isOurTable(path) &&
         !dialogs_.confirm(
-            this,
-            QStringLiteral("%1 is no lift table. Replace it?").arg(QFileInfo(path).fileName())))
-        return say(QStringLiteral("%1 was left as it is.").arg(QFileInfo(path).fileName()));
+            this, Say::tr("%1 is no lift table. Replace it?").arg(QFileInfo(path).fileName())))
+        return say(Say::tr("%1 was left as it is.").arg(QFileInfo(path).fileName()));
     const QString why = book::writeTableFile(path, session_.job(), *run, session_.book().path());
-    say(why.isEmpty() ? QStringLiteral("%1 is written.").arg(QFileInfo(path).fileName())
+    say(why.isEmpty() ? Say::tr("%1 is written.").arg(QFileInfo(path).fileName())
                       : path + QStringLiteral(": ") + why);
 }
 

@@ -58,6 +58,9 @@ public:
     bool atStand() const { return atStand_; }
     /// Whether logging is heard.
     void setTick(bool on);
+    /// Its code; empty: as the system has it. Spoken from the next start on.
+    QString language() const { return preferences_.language(); }
+    void setLanguage(const QString& code);
     bool tick() const { return preferences_.tick(); }
     /// A sentence over the bench until it is answered or another comes.
     void say(const QString& sentence);

@@ -3,9 +3,11 @@
 #include "app/frame/books.h"
 #include "app/frame/deeds.h"
 #include "app/frame/entry_bar.h"
+#include "app/frame/language.h"
 #include "app/frame/main_window.h"
 #include "app/stations/engine/engine_station.h"
 #include "app/stations/lobes/lobes_station.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <QApplication>
@@ -44,55 +46,53 @@ QAction* Menus::add(QMenu* menu, const char* name, const QString& text, const ch
 }
 
 void Menus::jobMenu() {
-    QMenu* menu = bar_->addMenu(QStringLiteral("&Job"));
+    QMenu* menu = bar_->addMenu(Say::tr("&Job"));
     add(
-        menu, "newJob", QStringLiteral("New job"), "Ctrl+N", [this] { window_.askNewJob(); }, true);
-    jobs_ = menu->addMenu(QStringLiteral("Open job"));
+        menu, "newJob", Say::tr("New job"), "Ctrl+N", [this] { window_.askNewJob(); }, true);
+    jobs_ = menu->addMenu(Say::tr("Open job"));
     connect(jobs_, &QMenu::aboutToShow, this, &Menus::listJobs);
-    add(menu, "openBook", QStringLiteral("Open book…"), "Ctrl+O", [this] { openBook(); });
-    add(menu, "newBook", QStringLiteral("New book…"), "", [this] { newBook(); });
-    add(menu, "keepAsNew", QStringLiteral("Keep what is in hand as a new book…"), "Ctrl+Shift+S",
+    add(menu, "openBook", Say::tr("Open book…"), "Ctrl+O", [this] { openBook(); });
+    add(menu, "newBook", Say::tr("New book…"), "", [this] { newBook(); });
+    add(menu, "keepAsNew", Say::tr("Keep what is in hand as a new book…"), "Ctrl+Shift+S",
         [this] { window_.keepAsNewBook(); });
     demo_ = add(
-        menu, "openDemo", QStringLiteral("Open the demo"), "Ctrl+D",
-        [this] { books_.demoOrBack(); }, true);
+        menu, "openDemo", Say::tr("Open the demo"), "Ctrl+D", [this] { books_.demoOrBack(); },
+        true);
     menu->addSeparator();
-    needJob_ << add(menu, "importTable", QStringLiteral("Read lift table…"), "Ctrl+I", [this] {
-        const QString path =
-            dialogs_.openFile(&window_, QStringLiteral("Read lift table"),
-                              QStringLiteral("Lift tables (*.csv *.txt);;All files (*)"));
+    needJob_ << add(menu, "importTable", Say::tr("Read lift table…"), "Ctrl+I", [this] {
+        const QString path = dialogs_.openFile(&window_, Say::tr("Read lift table"),
+                                               Say::tr("Lift tables (*.csv *.txt);;All files (*)"));
         if (!path.isEmpty()) window_.importTable(path);
     });
-    needJob_ << add(menu, "exportTable", QStringLiteral("Write lift table…"), "Ctrl+Shift+E",
+    needJob_ << add(menu, "exportTable", Say::tr("Write lift table…"), "Ctrl+Shift+E",
                     [this] { window_.exportTable(); });
     menu->addSeparator();
-    add(menu, "quit", QStringLiteral("Close"), "Ctrl+Q", [this] { window_.close(); });
+    add(menu, "quit", Say::tr("Close"), "Ctrl+Q", [this] { window_.close(); });
 }
 
 void Menus::editMenu() {
-    QMenu* menu = bar_->addMenu(QStringLiteral("&Edit"));
-    undo_ = add(menu, "undo", QStringLiteral("Undo"), "Ctrl+Z", [this] { session_.undo(); });
-    redo_ = add(menu, "redo", QStringLiteral("Redo"), "Ctrl+Shift+Z", [this] { session_.redo(); });
+    QMenu* menu = bar_->addMenu(Say::tr("&Edit"));
+    undo_ = add(menu, "undo", Say::tr("Undo"), "Ctrl+Z", [this] { session_.undo(); });
+    redo_ = add(menu, "redo", Say::tr("Redo"), "Ctrl+Shift+Z", [this] { session_.redo(); });
     menu->addSeparator();
-    needJob_ << add(menu, "newRunAction", QStringLiteral("New run of this lobe"), "Ctrl+R", [this] {
+    needJob_ << add(menu, "newRunAction", Say::tr("New run of this lobe"), "Ctrl+R", [this] {
         window_.go(stations::lobes);
         window_.lobes()->newRun();
     });
-    needJob_ << add(menu, "newCard", QStringLiteral("Another cam card"), "Ctrl+K",
-                    [this] { newCard(); });
-    needJob_ << add(menu, "nextCard", QStringLiteral("Fit the next card"), "Ctrl+Shift+K",
+    needJob_ << add(menu, "newCard", Say::tr("Another cam card"), "Ctrl+K", [this] { newCard(); });
+    needJob_ << add(menu, "nextCard", Say::tr("Fit the next card"), "Ctrl+Shift+K",
                     [this] { nextCard(); });
-    needJob_ << add(menu, "noCard", QStringLiteral("No card is fitted"), "Ctrl+Alt+K", [this] {
+    needJob_ << add(menu, "noCard", Say::tr("No card is fitted"), "Ctrl+Alt+K", [this] {
         book::SetCards cards{{}, session_.job().otherCards};
         if (!session_.job().card) return;
         cards.others.push_back(*session_.job().card);
         session_.keep(cards);
     });
-    needJob_ << add(menu, "otherLobe", QStringLiteral("The other lobe"), "Ctrl+E", [this] {
+    needJob_ << add(menu, "otherLobe", Say::tr("The other lobe"), "Ctrl+E", [this] {
         session_.select(session_.cylinder(),
                         session_.side() == Side::Intake ? Side::Exhaust : Side::Intake);
     });
-    needJob_ << add(menu, "nextCylinder", QStringLiteral("Next cylinder"), "Ctrl+Shift+N", [this] {
+    needJob_ << add(menu, "nextCylinder", Say::tr("Next cylinder"), "Ctrl+Shift+N", [this] {
         session_.select(session_.cylinder() % session_.job().engine.cylinders + 1, session_.side());
     });
 }
@@ -111,7 +111,7 @@ void Menus::newCard() {
 void Menus::nextCard() {
     book::SetCards cards{session_.job().card, session_.job().otherCards};
     if (cards.others.empty())
-        return window_.say(QStringLiteral("No other card is at hand. Ctrl+K starts one."));
+        return window_.say(Say::tr("No other card is at hand. Ctrl+K starts one."));
     const Card next = cards.others.front();
     cards.others.erase(cards.others.begin());
     if (cards.fitted) cards.others.push_back(*cards.fitted);
@@ -126,7 +126,7 @@ static QByteArray keysOf(std::size_t place) {
 }
 
 void Menus::viewMenu() {
-    QMenu* menu = bar_->addMenu(QStringLiteral("&View"));
+    QMenu* menu = bar_->addMenu(Say::tr("&View"));
     const auto& all = stations::all();
     for (std::size_t i = 0; i < all.size(); ++i) {
         const stations::Station* s = all[i];
@@ -137,27 +137,42 @@ void Menus::viewMenu() {
             [this, s] { window_.go(*s); }, true);
     }
     menu->addSeparator();
-    add(menu, "entryLine", QStringLiteral("To the entry line"), "F6",
+    add(menu, "entryLine", Say::tr("To the entry line"), "F6",
         [this] { window_.entryBar()->line()->setFocus(); });
     needJob_ << add(
-        menu, "toTakeAction", QStringLiteral("Still to be taken"), "F3",
-        [this] { window_.showToTake(); }, true);
-    needJob_ << add(menu, "posture", QStringLiteral("At the stand, at the desk"), "F2",
+        menu, "toTakeAction", Say::tr("Still to be taken"), "F3", [this] { window_.showToTake(); },
+        true);
+    needJob_ << add(menu, "posture", Say::tr("At the stand, at the desk"), "F2",
                     [this] { window_.setAtStand(!window_.atStand()); });
-    QAction* tick = add(menu, "tick", QStringLiteral("Tick when a reading is logged"), "Ctrl+T",
+    QAction* tick = add(menu, "tick", Say::tr("Tick when a reading is logged"), "Ctrl+T",
                         [this] { window_.setTick(!window_.tick()); });
     tick->setCheckable(true);
     tick->setChecked(window_.tick());
-    add(menu, "unit", QStringLiteral("Millimetres or inches"), "Ctrl+U",
+    add(menu, "unit", Say::tr("Millimetres or inches"), "Ctrl+U",
         [this] { look_.setInches(!look_.inches()); });
-    add(menu, "light", QStringLiteral("Light or dark"), "Ctrl+L",
+    add(menu, "light", Say::tr("Light or dark"), "Ctrl+L",
         [this] { look_.setDark(!look_.dark()); });
+    languageMenu(menu);
+}
+
+void Menus::languageMenu(QMenu* above) {
+    QMenu* menu = above->addMenu(Say::tr("Language"));
+    auto* one = new QActionGroup(menu);
+    QList<Language> all{{QString(), Say::tr("As the system has it")}};
+    all << languages();
+    for (const Language& each : all) {
+        QAction* action = add(menu, ("language" + each.code.toLatin1()).constData(), each.name, "",
+                              [this, each] { window_.setLanguage(each.code); });
+        action->setCheckable(true);
+        action->setChecked(each.code == window_.language());
+        one->addAction(action);
+    }
 }
 
 void Menus::helpMenu() {
-    QMenu* menu = bar_->addMenu(QStringLiteral("&Help"));
+    QMenu* menu = bar_->addMenu(Say::tr("&Help"));
     add(
-        menu, "keys", QStringLiteral("Keys"), "F1", [this] { window_.showKeys(); }, true);
+        menu, "keys", Say::tr("Keys"), "F1", [this] { window_.showKeys(); }, true);
 }
 
 void Menus::listJobs() {
@@ -173,20 +188,19 @@ void Menus::listJobs() {
             if (session_.openJob(id)) window_.goOn();
         });
     }
-    if (jobs_->isEmpty()) jobs_->addAction(QStringLiteral("no job yet"))->setEnabled(false);
+    if (jobs_->isEmpty()) jobs_->addAction(Say::tr("no job yet"))->setEnabled(false);
 }
 
 void Menus::openBook() {
-    const QString path = dialogs_.openFile(&window_, QStringLiteral("Open book"),
-                                           QStringLiteral("Books (*.amber);;All files (*)"));
+    const QString path = dialogs_.openFile(&window_, Say::tr("Open book"),
+                                           Say::tr("Books (*.amber);;All files (*)"));
     if (path.isEmpty()) return;
     books_.open(path);
 }
 
 void Menus::newBook() {
-    const QString path =
-        dialogs_.saveFile(&window_, QStringLiteral("New book"), QStringLiteral("book.amber"),
-                          QStringLiteral("Books (*.amber)"));
+    const QString path = dialogs_.saveFile(
+        &window_, Say::tr("New book"), QStringLiteral("book.amber"), Say::tr("Books (*.amber)"));
     if (!path.isEmpty()) books_.make(path);
 }
 
@@ -196,12 +210,10 @@ void Menus::refresh() {
     redo_->setEnabled(redo.has_value());
     words::Style style = look_.style();
     style.wheel = session_.job().fitted.degreeWheel();
-    undo_->setText(undo ? QStringLiteral("Undo ") + deedShort(*undo, style)
-                        : QStringLiteral("Undo"));
-    redo_->setText(redo ? QStringLiteral("Redo ") + deedShort(*redo, style)
-                        : QStringLiteral("Redo"));
-    demo_->setText(books_.inDemo() ? QStringLiteral("Back to ") + books_.backName()
-                                   : QStringLiteral("Open the demo"));
+    undo_->setText(undo ? Say::tr("Undo ") + deedShort(*undo, style) : Say::tr("Undo"));
+    redo_->setText(redo ? Say::tr("Redo ") + deedShort(*redo, style) : Say::tr("Redo"));
+    demo_->setText(books_.inDemo() ? Say::tr("Back to ") + books_.backName()
+                                   : Say::tr("Open the demo"));
     for (QAction* a : needJob_)
         a->setEnabled(session_.hasJob());
 }

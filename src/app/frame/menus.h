@@ -27,6 +27,7 @@ private:
     void jobMenu();
     void editMenu();
     void viewMenu();
+    void languageMenu(QMenu* above);
     void helpMenu();
     void listJobs();
     void newCard();

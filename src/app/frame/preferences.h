@@ -32,6 +32,9 @@ public:
     void setInches(bool v) { settings_.setValue(QStringLiteral("inches"), v); }
     bool dark() const { return settings_.value(QStringLiteral("dark"), false).toBool(); }
     void setDark(bool v) { settings_.setValue(QStringLiteral("dark"), v); }
+    /// Its code; empty: as the system has it.
+    QString language() const { return settings_.value(QStringLiteral("language")).toString(); }
+    void setLanguage(const QString& v) { settings_.setValue(QStringLiteral("language"), v); }
     bool tick() const { return settings_.value(QStringLiteral("tick"), true).toBool(); }
     void setTick(bool v) { settings_.setValue(QStringLiteral("tick"), v); }
     bool atStand() const { return settings_.value(QStringLiteral("stand"), false).toBool(); }

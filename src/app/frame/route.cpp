@@ -1,5 +1,6 @@
 #include "app/frame/route.h"
 
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <QKeyEvent>
@@ -22,7 +23,7 @@ Route::Route(const Session& session, const Look& look, QWidget* parent)
     : QWidget(parent), session_(session), look_(look) {
     setObjectName(QStringLiteral("route"));
     setAttribute(Qt::WA_StyledBackground);
-    setAccessibleName(QStringLiteral("Route"));
+    setAccessibleName(Say::tr("Route"));
     setFocusPolicy(Qt::TabFocus);
     connect(&look, &Look::changed, this, qOverload<>(&QWidget::update));
 }
@@ -57,7 +58,7 @@ QString Route::line(const stations::Station& s) const {
     const QString line = s.line(job, f, look_.style());
     const bool next = s == stations::next(job, f) && !(s == *current_) &&
                       s.progress(job, f) != Progress::LookAgain;
-    return next ? QStringLiteral("next: ") + line : line;
+    return next ? Say::tr("next: ") + line : line;
 }
 
 QRectF Route::box(int index) const {

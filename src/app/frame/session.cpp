@@ -1,6 +1,7 @@
 #include "app/frame/session.h"
 
 #include "book/apply.h"
+#include "words/say.h"
 
 #include <QFile>
 #include <QFileInfo>
@@ -48,7 +49,7 @@ bool Session::openJob(std::int64_t id) {
     emit changed();
     if (!newer.isEmpty()) {
         book_->setReadOnly(
-            QStringLiteral("a newer version wrote what this one does not know (%1)").arg(newer));
+            Say::tr("a newer version wrote what this one does not know (%1)").arg(newer));
         say({book::Trouble::ReadOnly, book_->readOnly()});
     }
     return true;
@@ -153,8 +154,8 @@ void Session::lookForChanges() {
 
 bool Session::keepAsNewBook(const QString& path) {
     if (QFileInfo::exists(path)) {
-        emit troubled(QStringLiteral("%1 stands there already; nothing was written. Choose a name "
-                                     "that is free.")
+        emit troubled(Say::tr("%1 stands there already; nothing was written. Choose a name "
+                              "that is free.")
                           .arg(path));
         return false;
     }

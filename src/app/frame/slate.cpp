@@ -1,6 +1,7 @@
 #include "app/frame/slate.h"
 
 #include "app/style/rows.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <QAction>
@@ -26,14 +27,14 @@ Slate::Slate(Session& session, const Look& look, QWidget* parent)
       look_(look),
       card_(new QLabel(this)),
       whereFrom_(new QLabel(this)),
-      choose_(new QPushButton(QStringLiteral("choose figures"), this)),
+      choose_(new QPushButton(Say::tr("choose figures"), this)),
       list_(new RowList(look, true, this)) {
     setObjectName(QStringLiteral("slate"));
     setAttribute(Qt::WA_StyledBackground);
     list_->setObjectName(QStringLiteral("slateFigures"));
-    list_->setAccessibleName(QStringLiteral("Figures"));
+    list_->setAccessibleName(Say::tr("Figures"));
     list_->setStyleSheet(QStringLiteral("background: transparent; border: none;"));
-    auto* title = new QLabel(QStringLiteral("Slate"), this);
+    auto* title = new QLabel(Say::tr("Slate"), this);
     title->setProperty("role", "title");
     card_->setProperty("role", "quiet");
     card_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
@@ -53,7 +54,7 @@ Slate::Slate(Session& session, const Look& look, QWidget* parent)
     column->addWidget(choose_);
     connect(choose_, &QPushButton::toggled, this, [this](bool on) {
         choosing_ = on;
-        choose_->setText(on ? QStringLiteral("done choosing") : QStringLiteral("choose figures"));
+        choose_->setText(on ? Say::tr("done choosing") : Say::tr("choose figures"));
         refresh();
     });
     connect(list_, &RowList::chosen, this, [this](qint64 id) {
@@ -104,7 +105,7 @@ void Slate::explain(qint64 id) {
     if (!f) return;
     emit asked(*f);
     whereFrom_->setText(
-        QStringLiteral("<b>%1: where from?</b><br>%2")
+        Say::tr("<b>%1: where from?</b><br>%2")
             .arg(words::figureName(*f), words::whereFrom(*f, session_.findings(), look_.style())));
 }
 
@@ -112,9 +113,9 @@ void Slate::refresh() {
     const Job& job = session_.job();
     // Whose they are, where it may be another's.
     QStringList head;
-    if (job.engine.cylinders > 1) head << QStringLiteral("cyl %1").arg(session_.cylinder());
+    if (job.engine.cylinders > 1) head << Say::tr("cyl %1").arg(session_.cylinder());
     if (job.card && !job.card->name.empty())
-        head << QStringLiteral("card: ") + QString::fromStdString(job.card->name);
+        head << Say::tr("card: ") + QString::fromStdString(job.card->name);
     card_->setText(QFontMetrics(card_->font())
                        .elidedText(head.join(QStringLiteral(", ")), Qt::ElideRight,
                                    std::max(60, width() - 80)));
@@ -132,9 +133,8 @@ void Slate::refresh() {
         row.under = words::figureBasis(f, look_.style());
         row.value = words::figureValue(f, look_.style());
         row.beside = words::figureUncertainty(f, look_.style());
-        row.note = choosing_
-                       ? (mine ? QStringLiteral("on the slate") : QStringLiteral("Space: put on"))
-                       : words::figureDifference(f, look_.style());
+        row.note = choosing_ ? (mine ? Say::tr("on the slate") : Say::tr("Space: put on"))
+                             : words::figureDifference(f, look_.style());
         row.warn = choosing_ ? mine
                              : f.cardDifference && std::abs(*f.cardDifference) >
                                                        std::max(0.75, f.uncertainty.value_or(0.0));
@@ -145,13 +145,13 @@ void Slate::refresh() {
     choose_->setVisible(figures && !figures->empty());
     if (rows.isEmpty() && !session_.findings().cylinders.empty() && !shown())
         whereFrom_->setText(
-            QStringLiteral("Nothing of cylinder %1 is measured yet.").arg(session_.cylinder()));
+            Say::tr("Nothing of cylinder %1 is measured yet.").arg(session_.cylinder()));
     else if (rows.isEmpty())
-        whereFrom_->setText(QStringLiteral(
-            "Figures stand here as soon as the readings carry them: duration at each "
-            "checking height, lobe centres, separation, overlap."));
+        whereFrom_->setText(
+            Say::tr("Figures stand here as soon as the readings carry them: duration at each "
+                    "checking height, lobe centres, separation, overlap."));
     else if (list_->currentId() == 0)
-        whereFrom_->setText(QStringLiteral("Choose a figure to ask: where from?"));
+        whereFrom_->setText(Say::tr("Choose a figure to ask: where from?"));
     else
         explain(list_->currentId());
 }

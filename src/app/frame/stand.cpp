@@ -1,5 +1,7 @@
 #include "app/frame/stand.h"
 
+#include "words/say.h"
+
 #include <QPainter>
 
 #include <algorithm>
@@ -13,7 +15,7 @@ constexpr int kBig = 150; ///< pixels of the big figure's type at 1280 x 800
 Stand::Stand(const Look& look, Dialogs& dialogs, QWidget* parent)
     : QWidget(parent), look_(look), ring_(new Ring(look, dialogs, this)) {
     setObjectName(QStringLiteral("stand"));
-    setAccessibleName(QStringLiteral("At the stand"));
+    setAccessibleName(Say::tr("At the stand"));
     ring_->setObjectName(QStringLiteral("standRing"));
     connect(&look, &Look::changed, this, qOverload<>(&QWidget::update));
 }

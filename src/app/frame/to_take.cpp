@@ -1,6 +1,7 @@
 #include "app/frame/to_take.h"
 
 #include "app/style/rows.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <QPainter>
@@ -13,7 +14,7 @@ ToTake::ToTake(const Session& session, const Look& look, QWidget* parent)
     : Overlay(look, parent), session_(session), list_(new RowList(look, true, this)) {
     setObjectName(QStringLiteral("toTake"));
     list_->setObjectName(QStringLiteral("toTakeList"));
-    list_->setAccessibleName(QStringLiteral("Still to be taken"));
+    list_->setAccessibleName(Say::tr("Still to be taken"));
     list_->setValuePixels(13);
     connect(list_, &RowList::chosen, this, [this](qint64 id) {
         const auto index = static_cast<std::size_t>(id - 1);
@@ -43,7 +44,7 @@ void ToTake::open() {
         row.id = rows.size() + 1;
         row.title = words::taskTitle(task, style);
         row.under = words::taskReason(task);
-        row.value = task.optional ? QStringLiteral("if you like") : QString();
+        row.value = task.optional ? Say::tr("if you like") : QString();
         rows << row;
     }
     list_->setRows(rows);
@@ -61,12 +62,12 @@ void ToTake::paintEvent(QPaintEvent* event) {
     p.setPen(t.ink);
     p.setFont(Look::font(18, true));
     p.drawText(box().adjusted(24, 14, -24, 0), Qt::AlignLeft | Qt::AlignTop,
-               tasks_.empty() ? QStringLiteral("Nothing is left to be taken.")
-                              : QStringLiteral("Still to be taken"));
+               tasks_.empty() ? Say::tr("Nothing is left to be taken.")
+                              : Say::tr("Still to be taken"));
     p.setFont(Look::font(12));
     p.setPen(t.muted);
     p.drawText(box().adjusted(24, 20, -24, 0), Qt::AlignRight | Qt::AlignTop,
-               QStringLiteral("Enter goes there, Esc stays"));
+               Say::tr("Enter goes there, Esc stays"));
 }
 
 } // namespace app

@@ -1,5 +1,7 @@
 #include "app/frame/top_bar.h"
 
+#include "words/say.h"
+
 #include <QButtonGroup>
 #include <QComboBox>
 #include <QEvent>
@@ -28,13 +30,13 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
       sides_(new QButtonGroup(this)),
       unit_(new QPushButton(this)),
       light_(new QPushButton(this)),
-      posture_(new QPushButton(QStringLiteral("stand  F2"), this)),
+      posture_(new QPushButton(Say::tr("stand  F2"), this)),
       menus_(menus),
       many_(new QComboBox(this)) {
     setObjectName(QStringLiteral("topBar"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(44);
-    auto* wordmark = new QLabel(QStringLiteral("Amber Lobe"), this);
+    auto* wordmark = new QLabel(Say::tr("Amber Lobe"), this);
     wordmark->setObjectName(QStringLiteral("wordmark"));
     job_->setObjectName(QStringLiteral("jobName"));
     job_->setMinimumWidth(40);
@@ -50,7 +52,7 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     cylinderRow_->setSpacing(4);
     row->addLayout(cylinderRow_);
     many_->setObjectName(QStringLiteral("cylinderList"));
-    many_->setAccessibleName(QStringLiteral("Cylinder"));
+    many_->setAccessibleName(Say::tr("Cylinder"));
     many_->setFocusPolicy(Qt::TabFocus);
     many_->hide();
     row->addWidget(many_);
@@ -59,7 +61,8 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     row->addSpacing(8);
     for (Side side : {Side::Intake, Side::Exhaust}) {
         auto* button = new QPushButton(words::sideName(side), this);
-        button->setObjectName(words::sideName(side) + QStringLiteral("Chip"));
+        button->setObjectName(side == Side::Intake ? QStringLiteral("intakeChip")
+                                                   : QStringLiteral("exhaustChip"));
         button->setCheckable(true);
         button->setFocusPolicy(Qt::TabFocus);
         sides_->addButton(button, static_cast<int>(side));
@@ -95,12 +98,12 @@ void TopBar::rebuildCylinders() {
     many_->setVisible(n > kMostChips);
     many_->clear();
     for (int i = 1; n > kMostChips && i <= n; ++i)
-        many_->addItem(QStringLiteral("cyl %1 of %2").arg(i).arg(n));
+        many_->addItem(Say::tr("cyl %1 of %2").arg(i).arg(n));
     for (int i = 1; n <= kMostChips && i <= n; ++i) {
         // The word only once: many cylinders must fit a small window.
-        auto* button = new QPushButton(i == 1 ? QStringLiteral("cyl 1") : QString::number(i), this);
+        auto* button = new QPushButton(i == 1 ? Say::tr("cyl 1") : QString::number(i), this);
         button->setObjectName(QStringLiteral("cyl%1").arg(i));
-        button->setAccessibleName(QStringLiteral("Cylinder %1").arg(i));
+        button->setAccessibleName(Say::tr("Cylinder %1").arg(i));
         button->setCheckable(true);
         button->setFocusPolicy(Qt::TabFocus);
         cylinders_->addButton(button, i);
@@ -115,7 +118,7 @@ void TopBar::setAtStand(bool on) {
     menus_->setStyleSheet(on ? QStringLiteral("QMenuBar::item { padding: 13px 12px; }")
                              : QString());
     setProperty("stand", on);
-    posture_->setText(on ? QStringLiteral("desk  F2") : QStringLiteral("stand  F2"));
+    posture_->setText(on ? Say::tr("desk  F2") : Say::tr("stand  F2"));
     QList<QWidget*> all = findChildren<QWidget*>();
     all << this;
     for (QWidget* w : std::as_const(all)) {
@@ -132,12 +135,12 @@ void TopBar::refresh() {
     for (QAbstractButton* b : sides_->buttons())
         b->setVisible(session_.hasJob());
     posture_->setVisible(session_.hasJob());
-    unit_->setText(look_.inches() ? QStringLiteral("in") : QStringLiteral("mm"));
-    unit_->setAccessibleName(look_.inches() ? QStringLiteral("Inches; switch to millimetres")
-                                            : QStringLiteral("Millimetres; switch to inches"));
-    light_->setText(look_.dark() ? QStringLiteral("dark") : QStringLiteral("light"));
-    light_->setAccessibleName(look_.dark() ? QStringLiteral("Dark; switch to light")
-                                           : QStringLiteral("Light; switch to dark"));
+    unit_->setText(look_.inches() ? Say::tr("in") : QStringLiteral("mm"));
+    unit_->setAccessibleName(look_.inches() ? Say::tr("Inches; switch to millimetres")
+                                            : Say::tr("Millimetres; switch to inches"));
+    light_->setText(look_.dark() ? Say::tr("dark") : Say::tr("light"));
+    light_->setAccessibleName(look_.dark() ? Say::tr("Dark; switch to light")
+                                           : Say::tr("Light; switch to dark"));
     nameJob();
 }
 

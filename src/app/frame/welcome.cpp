@@ -1,5 +1,7 @@
 #include "app/frame/welcome.h"
 
+#include "words/say.h"
+
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
@@ -10,10 +12,10 @@ namespace app {
 Welcome::Welcome(Session& session, const Look& look, QWidget* parent)
     : Bench(session, look, parent) {
     setObjectName(QStringLiteral("welcome"));
-    auto* title = new QLabel(QStringLiteral("Which engine is on the stand?"), this);
+    auto* title = new QLabel(Say::tr("Which engine is on the stand?"), this);
     title->setStyleSheet(QStringLiteral("font-size: 26px; font-weight: bold;"));
     auto* text = new QLabel(
-        QStringLiteral(
+        Say::tr(
             "Type a name for this job in the line below and press Enter: the engine, the motor's "
             "number, "
             "whatever you will know it by.\n\n"
@@ -31,7 +33,7 @@ Welcome::Welcome(Session& session, const Look& look, QWidget* parent)
     text->setWordWrap(true);
     text->setMaximumWidth(620);
     text->setStyleSheet(QStringLiteral("font-size: 15px;"));
-    auto* demo = new QPushButton(QStringLiteral("Look at the demo first"), this);
+    auto* demo = new QPushButton(Say::tr("Look at the demo first"), this);
     demo->setObjectName(QStringLiteral("openDemo"));
     auto* row = new QHBoxLayout;
     row->addWidget(demo);
@@ -74,26 +76,24 @@ void Welcome::paintEvent(QPaintEvent* event) {
 
 Prompt Welcome::prompt() const {
     Prompt p;
-    p.subject = QStringLiteral("a new job");
-    p.ask = QStringLiteral("what is it called?");
-    p.enter = QStringLiteral("start the job");
-    p.keys = session().hasJob() ? QStringLiteral("Esc  back to the job")
-                                : QStringLiteral("Ctrl+D  the demo");
+    p.subject = Say::tr("a new job");
+    p.ask = Say::tr("what is it called?");
+    p.enter = Say::tr("start the job");
+    p.keys = session().hasJob() ? Say::tr("Esc  back to the job") : Say::tr("Ctrl+D  the demo");
     p.several = true;
     return p;
 }
 
 Echo Welcome::understand(const QString& text) const {
-    if (text.trimmed().isEmpty()) return {false, QStringLiteral("Type a name.")};
-    if (text.size() > 80) return {false, QStringLiteral("Keep a name under 80 letters.")};
+    if (text.trimmed().isEmpty()) return {false, Say::tr("Type a name.")};
+    if (text.size() > 80) return {false, Say::tr("Keep a name under 80 letters.")};
     return {true, {}};
 }
 
 Echo Welcome::submit(const QString& text) {
     const Echo echo = understand(text);
     if (!echo.ok) return echo;
-    if (!session().newJob(text.trimmed()))
-        return {false, QStringLiteral("The job could not be kept.")};
+    if (!session().newJob(text.trimmed())) return {false, Say::tr("The job could not be kept.")};
     emit jobMade();
     return {true, {}};
 }

@@ -1,6 +1,7 @@
 #include "app/pictures/dynamic_curve.h"
 
 #include "app/pictures/slide.h"
+#include "words/say.h"
 
 #include <QPainter>
 
@@ -18,7 +19,7 @@ constexpr double kLeft = 46.0, kRight = 46.0, kTop = 20.0, kBottom = 8.0;
 DynamicCurve::DynamicCurve(const Look& look, Dialogs& dialogs, QWidget* parent)
     : Picture(look, dialogs, QStringLiteral("dynamic"), parent) {
     setObjectName(QStringLiteral("dynamicCurve"));
-    setAccessibleName(QStringLiteral("Dynamic compression against advance"));
+    setAccessibleName(Say::tr("Dynamic compression against advance"));
     setMinimumSize(260, 120);
 }
 
@@ -54,13 +55,13 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
     p.setFont(Look::font(12));
     p.setPen(t.muted);
     QString title = scene_.rough
-                        ? QStringLiteral("dynamic ratio against advance; fuel limits a rough guide")
-                        : QStringLiteral("dynamic ratio against advance, crank degrees");
+                        ? Say::tr("dynamic ratio against advance; fuel limits a rough guide")
+                        : Say::tr("dynamic ratio against advance, crank degrees");
     if (p.fontMetrics().horizontalAdvance(title) > box.width())
-        title = scene_.rough ? QStringLiteral("dynamic by advance; fuels a rough guide")
-                             : QStringLiteral("dynamic by advance");
+        title = scene_.rough ? Say::tr("dynamic by advance; fuels a rough guide")
+                             : Say::tr("dynamic by advance");
     if (p.fontMetrics().horizontalAdvance(title) > box.width())
-        title = QStringLiteral("dynamic by advance");
+        title = Say::tr("dynamic by advance");
     p.drawText(QRectF(kLeft, 0, box.width(), kTop), Qt::AlignLeft | Qt::AlignVCenter, title);
     p.save();
     p.setClipRect(box);
@@ -100,7 +101,7 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
             std::abs(at - named) < 16.0)
             continue;
         named = at;
-        const QString said = QString::fromStdString(f.name) + QStringLiteral(", up to ") +
+        const QString said = QString::fromStdString(f.name) + Say::tr(", up to ") +
                              words::fixed(f.dynamic, 1, style);
         const double wide =
             std::min<double>(p.fontMetrics().horizontalAdvance(said) + 6.0, box.width() - 8.0);

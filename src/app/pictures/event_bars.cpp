@@ -1,6 +1,7 @@
 #include "app/pictures/event_bars.h"
 
 #include "core/job/card.h"
+#include "words/say.h"
 
 #include <QPainter>
 #include <QTextOption>
@@ -19,7 +20,7 @@ constexpr double kFrom = -285.0, kTo = 285.0;
 EventBars::EventBars(const Look& look, Dialogs& dialogs, QWidget* parent)
     : Picture(look, dialogs, QStringLiteral("events"), parent) {
     setObjectName(QStringLiteral("eventBars"));
-    setAccessibleName(QStringLiteral("Events at each checking height"));
+    setAccessibleName(Say::tr("Events at each checking height"));
     setMinimumHeight(180);
 }
 
@@ -29,7 +30,7 @@ void EventBars::setScene(const EventBarsScene& scene) {
     for (const LobeFigures* lobe : {scene_.intake.get(), scene_.exhaust.get()})
         for (const Height& h : scene_.heights)
             if (const HeightEvents* e = lobe ? lobe->events(h) : nullptr; e && e->duration_deg())
-                said << QStringLiteral("%1 %2 duration %3")
+                said << Say::tr("%1 %2 duration %3")
                             .arg(words::sideName(lobe->side), words::heightAt(h, look().style()),
                                  words::degrees(*e->duration_deg(), look().style()));
     setAccessibleDescription(said.join(QStringLiteral("; ")));
@@ -54,14 +55,14 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
         p.drawLine(QPointF(x(deg, size), kTop), QPointF(x(deg, size), size.height() - kBottom));
         p.setPen(t.ink);
         p.drawText(QRectF(x(deg, size) - 60, kTop - 22, 120, 20), Qt::AlignCenter,
-                   deg == 0.0 ? QStringLiteral("TDC overlap") : QStringLiteral("BDC"));
+                   deg == 0.0 ? Say::tr("TDC overlap") : Say::tr("BDC"));
     }
     p.setFont(Look::font(12));
     p.setPen(t.muted);
     p.drawText(QRectF(0, kTop - 22, kLeft - 8, 20), Qt::AlignRight | Qt::AlignVCenter,
-               QStringLiteral("checking height"));
+               Say::tr("checking height"));
     p.drawText(QRectF(size.width() - kRight, kTop - 22, kRight, 20), Qt::AlignCenter,
-               QStringLiteral("overlap"));
+               Say::tr("overlap"));
     if (scene_.heights.empty()) return;
 
     const double rowHeight = (size.height() - kTop - kBottom) / double(scene_.heights.size());
@@ -109,7 +110,7 @@ void EventBars::drawCard(QPainter& p, const QSizeF& size, double middle, double 
     p.setFont(Look::font(12));
     p.setPen(theme().amberText);
     p.drawText(QRectF(kLeft + 4.0, middle + bar - 14.0, 60.0, 16.0),
-               Qt::AlignLeft | Qt::AlignVCenter, QStringLiteral("| card"));
+               Qt::AlignLeft | Qt::AlignVCenter, Say::tr("| card"));
 }
 
 void EventBars::drawBar(QPainter& p, const QSizeF& size, double y, double h,

@@ -1,5 +1,7 @@
 #include "app/pictures/midpoint_plot.h"
 
+#include "words/say.h"
+
 #include <QPainter>
 
 #include <algorithm>
@@ -12,7 +14,7 @@ using namespace lobe;
 MidpointPlot::MidpointPlot(const Look& look, Dialogs& dialogs, QWidget* parent)
     : Picture(look, dialogs, QStringLiteral("midpoints"), parent) {
     setObjectName(QStringLiteral("midpointPlot"));
-    setAccessibleName(QStringLiteral("Middle of the events against height"));
+    setAccessibleName(Say::tr("Middle of the events against height"));
     setMinimumSize(170, 150);
 }
 
@@ -41,15 +43,15 @@ void MidpointPlot::draw(QPainter& p, const QSizeF& size) const {
     p.setFont(Look::font(12));
     p.setPen(t.muted);
     p.drawText(QRectF(0, 2, size.width(), 18), Qt::AlignHCenter | Qt::AlignVCenter,
-               QStringLiteral("middle of the events, by lift"));
+               Say::tr("middle of the events, by lift"));
     p.drawText(QRectF(box.left() - 40, box.bottom() + 2, 80, 16), Qt::AlignCenter,
                words::fixed(-reach_, 0, look().style()) + QChar(0xB0));
     p.drawText(QRectF(box.right() - 40, box.bottom() + 2, 50, 16), Qt::AlignCenter,
                words::signedFixed(reach_, 0, look().style()) + QChar(0xB0));
     p.drawText(QRectF(box.center().x() - 50, box.bottom() + 2, 100, 16), Qt::AlignCenter,
-               QStringLiteral("centre"));
-    p.drawText(QRectF(0, box.top() - 2, 30, 16), Qt::AlignRight, QStringLiteral("nose"));
-    p.drawText(QRectF(0, box.bottom() - 14, 30, 16), Qt::AlignRight, QStringLiteral("base"));
+               Say::tr("centre"));
+    p.drawText(QRectF(0, box.top() - 2, 30, 16), Qt::AlignRight, Say::tr("nose"));
+    p.drawText(QRectF(0, box.bottom() - 14, 30, 16), Qt::AlignRight, Say::tr("base"));
     p.setPen(QPen(t.muted, 1.0, Qt::DashLine));
     p.drawLine(QPointF(box.center().x(), box.top()), QPointF(box.center().x(), box.bottom()));
     for (const LobeFigures* lobe : {scene_.exhaust.get(), scene_.intake.get()})

@@ -1,6 +1,7 @@
 #include "app/pictures/picture.h"
 
 #include "book/files.h"
+#include "words/say.h"
 
 #include <QAction>
 #include <QApplication>
@@ -47,17 +48,17 @@ void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, Draw
         QObject::connect(action, &QAction::triggered, widget, std::move(act));
         widget->addAction(action);
     };
-    add(QStringLiteral("Save picture…"), QKeySequence(QStringLiteral("Ctrl+S")), [=, &dialogs] {
+    add(Say::tr("Save picture…"), QKeySequence(QStringLiteral("Ctrl+S")), [=, &dialogs] {
         const QString path =
-            dialogs.saveFile(widget, QStringLiteral("Save picture"), name + QStringLiteral(".svg"),
-                             QStringLiteral("Pictures (*.svg *.png)"));
+            dialogs.saveFile(widget, Say::tr("Save picture"), name + QStringLiteral(".svg"),
+                             Say::tr("Pictures (*.svg *.png)"));
         if (path.isEmpty()) return;
         const QString why = savePicture(path, widget->size(), draw);
         if (!why.isEmpty())
             QToolTip::showText(widget->mapToGlobal(QPoint(20, 20)),
                                path + QStringLiteral(": ") + why, widget);
     });
-    add(QStringLiteral("Copy picture"), QKeySequence::Copy, [=] {
+    add(Say::tr("Copy picture"), QKeySequence::Copy, [=] {
         QImage image(widget->size() * 2, QImage::Format_ARGB32_Premultiplied);
         image.setDevicePixelRatio(2.0);
         image.fill(Qt::white);
@@ -66,7 +67,7 @@ void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, Draw
         painter.end();
         QApplication::clipboard()->setImage(image);
     });
-    add(QStringLiteral("Print picture…"), QKeySequence::Print, [=, &dialogs] {
+    add(Say::tr("Print picture…"), QKeySequence::Print, [=, &dialogs] {
         QPrinter printer(QPrinter::HighResolution);
         if (!dialogs.setUpPrinter(widget, printer)) return;
         QPainter painter(&printer);

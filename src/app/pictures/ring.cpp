@@ -2,6 +2,7 @@
 
 #include "core/angle/geometry.h"
 #include "core/angle/wheel.h"
+#include "words/say.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -27,7 +28,7 @@ constexpr double kSketch = 0.45; ///< radius kept for the sketch in the middle
 Ring::Ring(const Look& look, Dialogs& dialogs, QWidget* parent)
     : Picture(look, dialogs, QStringLiteral("ring"), parent) {
     setObjectName(QStringLiteral("ring"));
-    setAccessibleName(QStringLiteral("Ring"));
+    setAccessibleName(Say::tr("Ring"));
     setMinimumSize(220, 250);
 }
 
@@ -83,10 +84,10 @@ QString Ring::readout() const {
             measuredAt(*lobe, deg) ? words::lift(lobe->liftAt({deg}, lobe->taken.at), style)
                                    : QString(QChar(0x2013)));
     };
-    lift(scene_.intake.get(), QStringLiteral("intake"));
-    lift(scene_.exhaust.get(), QStringLiteral("exhaust"));
+    lift(scene_.intake.get(), Say::tr("intake"));
+    lift(scene_.exhaust.get(), Say::tr("exhaust"));
     if (scene_.rod_mm > scene_.stroke_mm / 2.0 && scene_.stroke_mm > 0.0)
-        text += QStringLiteral(", piston %1 down")
+        text += Say::tr(", piston %1 down")
                     .arg(words::lift(pistonDrop_mm(*at, scene_.stroke_mm, scene_.rod_mm), style));
     return text + lifts;
 }
@@ -145,7 +146,7 @@ const QPixmap& Ring::dial(const QSizeF& size, double ratio) const {
                             .arg(theme().dark)
                             .arg(static_cast<int>(scene_.wheel.scale))
                             .arg(static_cast<int>(scene_.rotation)) +
-                        (needle() ? QStringLiteral(" needle") : QString());
+                        (needle() ? Say::tr(" needle") : QString());
     if (key == dialKey_) return dial_;
     dialKey_ = key;
     dial_ = QPixmap((size * ratio).toSize());

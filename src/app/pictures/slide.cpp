@@ -1,5 +1,6 @@
 #include "app/pictures/slide.h"
 
+#include "words/say.h"
 #include "words/setting.h"
 
 #include <QKeyEvent>
@@ -17,7 +18,7 @@ constexpr double kMargin = 46.0; ///< as the curve's axis above it
 
 Slide::Slide(const Look& look, QWidget* parent) : QWidget(parent), look_(look) {
     setObjectName(QStringLiteral("slide"));
-    setAccessibleName(QStringLiteral("Advance and retard"));
+    setAccessibleName(Say::tr("Advance and retard"));
     setFocusPolicy(Qt::StrongFocus);
     setFixedHeight(54);
     connect(&look, &Look::changed, this, qOverload<>(&QWidget::update));
@@ -63,8 +64,8 @@ void Slide::setStops(std::vector<double> stops) {
 
 void Slide::setTitle(const QString& title) {
     title_ = title;
-    setAccessibleName(title.isEmpty() ? QStringLiteral("Advance and retard")
-                                      : QStringLiteral("Advance and retard, ") + title);
+    setAccessibleName(title.isEmpty() ? Say::tr("Advance and retard")
+                                      : Say::tr("Advance and retard, ") + title);
     update();
 }
 
@@ -118,10 +119,10 @@ void Slide::paintEvent(QPaintEvent*) {
         p.setPen(t.muted);
         const QString number = QString::number(std::abs(deg));
         QString text = number;
-        if (deg == 0) text = QStringLiteral("as it stands");
-        if (deg == most) text = number + QStringLiteral(" early");
+        if (deg == 0) text = Say::tr("as it stands");
+        if (deg == most) text = number + Say::tr(" early");
         // The title stands there.
-        if (deg == -most) text = title_.isEmpty() ? number + QStringLiteral(" late") : QString();
+        if (deg == -most) text = title_.isEmpty() ? number + Say::tr(" late") : QString();
         p.drawText(QRectF(x(deg) - 40, y + 17, 80, 18), Qt::AlignCenter, text);
     }
     p.setPen(QPen(t.ink, hasFocus() ? 3.0 : 1.6));

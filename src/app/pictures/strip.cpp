@@ -1,6 +1,7 @@
 #include "app/pictures/strip.h"
 
 #include "app/pictures/picture.h"
+#include "words/say.h"
 
 #include <QPicture>
 
@@ -31,7 +32,7 @@ constexpr double kUsual_deg = 290.0;
 Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
     : QCustomPlot(parent), look_(look) {
     setObjectName(QStringLiteral("strip"));
-    setAccessibleName(QStringLiteral("Strip"));
+    setAccessibleName(Say::tr("Strip"));
     setFocusPolicy(Qt::StrongFocus);
     setMinimumHeight(150);
     plotLayout()->clear();
@@ -294,7 +295,7 @@ void Strip::addLane() {
     const Theme& t = look_.theme();
     QCPAxis *x = lane_->axis(QCPAxis::atBottom), *y = lane_->axis(QCPAxis::atLeft);
     double most = 0.05;
-    QString odd, passes = QStringLiteral("off the curve");
+    QString odd, passes = Say::tr("off the curve");
     for (const auto& run : scene_.lobes) {
         const auto bars = [&](const QVector<double>& xs, const QVector<double>& ys,
                               const QColor& colour, double width) {
@@ -312,7 +313,7 @@ void Strip::addLane() {
             most = std::max(most, std::abs(m.off_mm));
             oddX << m.at.deg;
             oddY << m.off_mm;
-            odd = QStringLiteral("read %1 %2 again")
+            odd = Say::tr("read %1 %2 again")
                       .arg(words::sideName(run->side), words::abbreviated(m.at, look_.style()));
         }
         bars(xs, ys, t.lobe(run->side), 2.0);
@@ -330,8 +331,8 @@ void Strip::addLane() {
                 h = -h;
             bars(at, half, t.faint, 1.0);
             if (odd.isEmpty())
-                passes = QStringLiteral("off the curve; grey: between %1 passes")
-                             .arg(run->passes->runs.size());
+                passes =
+                    Say::tr("off the curve; grey: between %1 passes").arg(run->passes->runs.size());
         }
     }
     y->setRange(-1.15 * most, 1.15 * most);
@@ -377,7 +378,7 @@ void Strip::addCompared() {
     const double most = std::max(0.02, std::abs(c.widest.mm));
     lane_->axis(QCPAxis::atLeft)->setRange(-1.15 * most, 1.15 * most);
     laneLabel(lane_,
-              QStringLiteral("%1: at most %2 %3 apart, at %4")
+              Say::tr("%1: at most %2 %3 apart, at %4")
                   .arg(scene_.comparedName, words::lift(std::abs(c.widest.mm), look_.style()),
                        words::unitName(look_.style()),
                        words::abbreviated({c.widest.deg}, look_.style())),
@@ -425,12 +426,11 @@ void Strip::addMotion() {
         double row;
     };
     const QString unit = words::unitName(look_.style());
-    const Line lines[] = {{QStringLiteral("velocity"), unit + QStringLiteral("/cam deg"),
-                           &MotionPoint::velocity, QPen(t.ink, 2.0), 0.10},
-                          {QStringLiteral("acceleration"),
-                           unit + QStringLiteral("/cam deg") + QChar(0xB2),
+    const Line lines[] = {{Say::tr("velocity"), unit + Say::tr("/cam deg"), &MotionPoint::velocity,
+                           QPen(t.ink, 2.0), 0.10},
+                          {Say::tr("acceleration"), unit + Say::tr("/cam deg") + QChar(0xB2),
                            &MotionPoint::acceleration, QPen(t.amberText, 1.6, Qt::DashLine), 0.22},
-                          {QStringLiteral("jerk"), unit + QStringLiteral("/cam deg") + QChar(0xB3),
+                          {Say::tr("jerk"), unit + Say::tr("/cam deg") + QChar(0xB3),
                            &MotionPoint::jerk, QPen(t.muted, 1.2, Qt::DotLine), 0.34}};
     for (const Line& line : lines) {
         double most = 1e-9;
@@ -446,7 +446,7 @@ void Strip::addMotion() {
         graph->setPen(line.pen);
         QCPItemText* label = laneLabel(
             motion_,
-            QStringLiteral("%1, greatest %2 %3")
+            Say::tr("%1, greatest %2 %3")
                 .arg(line.name, words::fixed(shown(most), look_.inches() ? 6 : 5, look_.style()),
                      line.unit),
             false);
@@ -480,7 +480,7 @@ void Strip::hover(QMouseEvent* event) {
     QString text = QStringLiteral("%1, %2: %3")
                        .arg(words::sideName(side), words::fromDeadCentre(r->at, look_.style()),
                             words::liftWithUnit(r->lift_mm, look_.style()));
-    if (r->struck) text += QStringLiteral("\nstruck: ") + QString::fromStdString(r->struck->reason);
+    if (r->struck) text += Say::tr("\nstruck: ") + QString::fromStdString(r->struck->reason);
     QToolTip::showText(event->globalPosition().toPoint(), text, this);
 }
 

@@ -1,5 +1,7 @@
 #include "app/stations/compression/chamber_section.h"
 
+#include "words/say.h"
+
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
@@ -36,7 +38,7 @@ double labelPitch(double height) {
 ChamberSection::ChamberSection(const Look& look, Dialogs& dialogs, QWidget* parent)
     : Picture(look, dialogs, QStringLiteral("chamber"), parent) {
     setObjectName(QStringLiteral("chamberSection"));
-    setAccessibleName(QStringLiteral("Section of the cylinder with its volumes"));
+    setAccessibleName(Say::tr("Section of the cylinder with its volumes"));
     setMinimumSize(240, 170);
 }
 
@@ -79,7 +81,7 @@ double ChamberSection::labelY(ChamberPart part, double height) const {
 }
 
 void ChamberSection::label(QPainter& p, const QPointF& to, ChamberPart part, const QString& name,
-                           const QString& value) const {
+                           const QString& measured, const QString& value) const {
     const double y = labelY(part, height());
     const Theme& t = theme();
     const double x = width() - 126.0;
@@ -88,13 +90,13 @@ void ChamberSection::label(QPainter& p, const QPointF& to, ChamberPart part, con
     p.setFont(Look::font(12));
     if (labelPitch(height()) < kTwoLines) {
         // What is measured is in the list; here the volume.
-        p.drawText(QRectF(x, y - 9.0, 60.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter,
-                   name.section(QLatin1Char(' '), 0, 0));
+        p.drawText(QRectF(x, y - 9.0, 60.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter, name);
         p.setPen(t.ink);
         p.drawText(QRectF(x + 40.0, y - 9.0, 84.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, value);
         return;
     }
-    p.drawText(QRectF(x, y - 16.0, 124.0, 16.0), Qt::AlignLeft | Qt::AlignBottom, name);
+    p.drawText(QRectF(x, y - 16.0, 124.0, 16.0), Qt::AlignLeft | Qt::AlignBottom,
+               measured.isEmpty() ? name : name + QLatin1Char(' ') + measured);
     p.setFont(Look::font(13, true));
     p.setPen(t.ink);
     p.drawText(QRectF(x, y, 124.0, 17.0), Qt::AlignLeft | Qt::AlignTop, value);
@@ -147,9 +149,9 @@ void ChamberSection::draw(QPainter& p, const QSizeF& size) const {
     p.setPen(theme().muted);
     const words::Style& style = look().style();
     p.drawText(QRectF(4, size.height() - 18, size.width() - 8, 18), Qt::AlignLeft,
-               QStringLiteral("piston %1 down%2: %3 : 1")
+               Say::tr("piston %1 down%2: %3 : 1")
                    .arg(words::dimension(shown_mm(), style),
-                        dragged_mm_ ? QString() : QStringLiteral(" at closing"),
+                        dragged_mm_ ? QString() : Say::tr(" at closing"),
                         words::fixed(ratioWithPiston(o.state, shown_mm()), 2, style)));
 }
 
@@ -214,8 +216,7 @@ void ChamberSection::drawLabels(QPainter& p, const Outline& o) const {
     const words::Style& style = look().style();
     const Chamber& c = o.state.chamber;
     const auto cc = [&](double v) {
-        return o.known ? words::fixed(v, 1, style) + QStringLiteral(" cc")
-                       : QStringLiteral("not known yet");
+        return o.known ? words::fixed(v, 1, style) + Say::tr(" cc") : Say::tr("not known yet");
     };
     const auto length = [&](double mm) {
         return o.known ? words::liftWithUnit(mm, style) : QString();
@@ -223,20 +224,18 @@ void ChamberSection::drawLabels(QPainter& p, const Outline& o) const {
     const ClearanceVolumes v =
         scene_.compression ? scene_.compression->clearance : ClearanceVolumes{};
     label(p, QPointF(o.left + o.wide() * 0.75, o.headFace - o.high * 0.5), ChamberPart::Chamber,
-          QStringLiteral("chamber"),
-          scene_.state.chamber.chamber_cc > 0.0 ? cc(c.chamber_cc)
-                                                : QStringLiteral("not known yet"));
+          Say::tr("chamber"), {},
+          scene_.state.chamber.chamber_cc > 0.0 ? cc(c.chamber_cc) : Say::tr("not known yet"));
     label(p, QPointF(o.right + 8.0, o.headFace + o.gasket / 2.0), ChamberPart::Gasket,
-          QStringLiteral("gasket ") + length(c.gasket_mm), cc(v.gasket));
-    label(p, QPointF(o.right - 3.0, o.face + o.deck / 2.0), ChamberPart::Deck,
-          QStringLiteral("deck ") + length(c.deck_mm), cc(v.deck));
+          Say::tr("gasket"), length(c.gasket_mm), cc(v.gasket));
+    label(p, QPointF(o.right - 3.0, o.face + o.deck / 2.0), ChamberPart::Deck, Say::tr("deck"),
+          length(c.deck_mm), cc(v.deck));
     label(p, QPointF(o.right - 10.0, (o.face + o.crownTop) / 2.0), ChamberPart::Bore,
-          QStringLiteral("swept"),
-          scene_.compression ? cc(scene_.compression->swept_cc) : QString());
+          Say::tr("swept"), {}, scene_.compression ? cc(scene_.compression->swept_cc) : QString());
     label(p, QPointF(o.left + o.wide() * 0.7, o.crownTop + o.rise * 0.8), ChamberPart::Crown,
-          c.crown_cc < 0.0 ? QStringLiteral("dome") : QStringLiteral("dish"), cc(c.crown_cc));
+          c.crown_cc < 0.0 ? Say::tr("dome") : Say::tr("dish"), {}, cc(c.crown_cc));
     label(p, QPointF(o.right - 2.0, o.crownTop + o.tall * 0.1), ChamberPart::Crevice,
-          QStringLiteral("crevice"), cc(c.crevice_cc));
+          Say::tr("crevice"), {}, cc(c.crevice_cc));
 }
 
 std::optional<ChamberPart> ChamberSection::partAt(const QPointF& at) const {

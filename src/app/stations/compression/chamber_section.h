@@ -50,7 +50,7 @@ private:
     std::optional<ChamberPart> partAt(const QPointF& at) const;
     void drag(double y);
     void label(QPainter& p, const QPointF& to, ChamberPart part, const QString& name,
-               const QString& value) const;
+               const QString& measured, const QString& value) const;
     double labelY(ChamberPart part, double height) const;
 
     ChamberScene scene_;

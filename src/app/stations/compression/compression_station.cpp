@@ -6,6 +6,7 @@
 #include "app/stations/compression/fields.h"
 #include "app/style/rows.h"
 #include "core/job/entry.h"
+#include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
 
@@ -39,16 +40,15 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
     verdict_->setProperty("role", "verdict");
     big_->setObjectName(QStringLiteral("compressionBig"));
     table_->setObjectName(QStringLiteral("compressionTable"));
-    table_->setAccessibleName(QStringLiteral("Dynamic ratio by every way of calling the closing"));
+    table_->setAccessibleName(Say::tr("Dynamic ratio by every way of calling the closing"));
     reached_->setObjectName(QStringLiteral("compressionReached"));
     caution_->setProperty("role", "quiet");
-    caution_->setText(
-        QStringLiteral("Knock destroys engines. Fuel limits are your own, and a rough "
-                       "guide at best; cranking pressure is an estimate. The maker's "
-                       "manual and a gauge have the last word."));
+    caution_->setText(Say::tr("Knock destroys engines. Fuel limits are your own, and a rough "
+                              "guide at best; cranking pressure is an estimate. The maker's "
+                              "manual and a gauge have the last word."));
     facts_->setMinimumHeight(40);
     facts_->setObjectName(QStringLiteral("compressionFacts"));
-    facts_->setAccessibleName(QStringLiteral("Volumes, and how the closing is called"));
+    facts_->setAccessibleName(Say::tr("Volumes, and how the closing is called"));
     for (QLabel* label : {verdict_, big_, reached_, caution_})
         label->setWordWrap(true);
 
@@ -118,12 +118,12 @@ CompressionState CompressionStation::state(double advance_deg) const {
 }
 
 Prompt CompressionStation::prompt() const {
-    if (sheet_.field()) return sheet_.prompt(QStringLiteral("keep, the next; Esc ends"), style());
+    if (sheet_.field()) return sheet_.prompt(Say::tr("keep, the next; Esc ends"), style());
     Prompt p;
-    p.subject = QStringLiteral("compression, cyl %1").arg(session().cylinder());
-    p.ask = QStringLiteral("advance to try?");
-    p.enter = QStringLiteral("move the slide there");
-    p.keys = QStringLiteral("reach 8.5   Down  volumes   K  keep to compare   I  at closing");
+    p.subject = Say::tr("compression, cyl %1").arg(session().cylinder());
+    p.ask = Say::tr("advance to try?");
+    p.enter = Say::tr("move the slide there");
+    p.keys = Say::tr("reach 8.5   Down  volumes   K  keep to compare   I  at closing");
     return p;
 }
 
@@ -136,16 +136,15 @@ CompressionStation::Trial CompressionStation::trial(const QString& text) const {
     const double value = std::get<double>(read);
     if (wanted) {
         if (!(value >= 4.0 && value <= 20.0))
-            return {{false, QStringLiteral("A dynamic ratio between 4 and 20, such as reach 8.5.")},
-                    {},
-                    {}};
-        return {{true, QStringLiteral("what reaches a dynamic ratio of ") +
-                           words::fixed(value, 2, style())},
-                {},
-                value};
+            return {
+                {false, Say::tr("A dynamic ratio between 4 and 20, such as reach 8.5.")}, {}, {}};
+        return {
+            {true, Say::tr("what reaches a dynamic ratio of ") + words::fixed(value, 2, style())},
+            {},
+            value};
     }
     if (std::abs(value) > Slide::kRange_deg)
-        return {{false, QStringLiteral("The slide ends at 15 degrees either way.")}, {}, {}};
+        return {{false, Say::tr("The slide ends at 15 degrees either way.")}, {}, {}};
     return {{true, words::moveBy(value, style(), 2)}, value, {}};
 }
 
@@ -171,7 +170,7 @@ Echo CompressionStation::submit(const QString& text) {
         Stated s = job();
         s.trial.wantedDynamic = *t.wanted;
         if (!session().keep(book::SetStated{s}))
-            return {false, QStringLiteral("Not kept; see the message above.")};
+            return {false, Say::tr("Not kept; see the message above.")};
     }
     return {true, {}};
 }
@@ -184,10 +183,10 @@ bool CompressionStation::step(int direction) {
 
 QList<Command> CompressionStation::commands() const {
     if (sheet_.field()) return {};
-    return {{QLatin1Char('i'), QStringLiteral("the piston where the intake closes")},
+    return {{QLatin1Char('i'), Say::tr("the piston where the intake closes")},
             {QLatin1Char('k'), job().trial.kept
-                                   ? QStringLiteral("let go of the state kept, or keep this one")
-                                   : QStringLiteral("keep this state to compare with")}};
+                                   ? Say::tr("let go of the state kept, or keep this one")
+                                   : Say::tr("keep this state to compare with")}};
 }
 
 Echo CompressionStation::command(QChar letter) {
@@ -223,32 +222,30 @@ int CompressionStation::missing() const {
 QString CompressionStation::verdict() const {
     const Engine& e = job().engine;
     if (!(e.bore_mm > 0.0 && e.stroke_mm > 0.0 && e.rod_mm > 0.0))
-        return QStringLiteral("Bore, stroke and rod come first, at Engine or further down here.");
+        return Say::tr("Bore, stroke and rod come first, at Engine or further down here.");
     if (!(e.chamberOf(session().cylinder()).chamber_cc > 0.0))
-        return QStringLiteral("What does the chamber hold? Go down, and type its volume in cc.");
+        return Say::tr("What does the chamber hold? Go down, and type its volume in cc.");
     const auto r =
         compression(state(advance_deg()), job().reckoning.altitude_m, job().reckoning.exponent);
     if (const auto* fault = std::get_if<CompressionError>(&r))
-        return QStringLiteral("There is no ratio: ") + words::sentence(*fault, style()) +
-               QLatin1Char('.');
+        return Say::tr("There is no ratio: ") + words::sentence(*fault, style()) + QLatin1Char('.');
     const Compression& c = std::get<Compression>(r);
     if (!closing_deg())
-        return QStringLiteral("Static %1 : 1. The dynamic ratio waits for the intake's closing: "
-                              "record that lobe, or choose another way of calling it.")
+        return Say::tr("Static %1 : 1. The dynamic ratio waits for the intake's closing: "
+                       "record that lobe, or choose another way of calling it.")
             .arg(words::fixed(c.staticRatio, 2, style()));
     // Which of the user's fuels it goes with.
     QString fuel;
     for (auto it = job().reckoning.fuels.rbegin(); it != job().reckoning.fuels.rend(); ++it)
         if (c.dynamicRatio <= it->dynamic)
-            fuel = QStringLiteral(" It is within your limit for %1.")
-                       .arg(QString::fromStdString(it->name));
+            fuel =
+                Say::tr(" It is within your limit for %1.").arg(QString::fromStdString(it->name));
     if (fuel.isEmpty() && !job().reckoning.fuels.empty())
-        fuel = QStringLiteral(" It is beyond every limit you set.");
+        fuel = Say::tr(" It is beyond every limit you set.");
     const double a = advance_deg();
-    return QStringLiteral(
-               "The intake closes %1 after BDC%2, so %3 : 1 is what the piston squeezes.%4")
+    return Say::tr("The intake closes %1 after BDC%2, so %3 : 1 is what the piston squeezes.%4")
         .arg(words::degrees(c.effective_deg, style()),
-             a == 0.0 ? QString() : QStringLiteral(" with the cam ") + words::moveBy(a, style()),
+             a == 0.0 ? QString() : Say::tr(" with the cam ") + words::moveBy(a, style()),
              words::fixed(c.dynamicRatio, 2, style()), fuel);
 }
 
@@ -258,14 +255,13 @@ QList<FigureLine> CompressionStation::table() const {
     const auto all =
         dynamicByClosing(job(), findings().closings, session().cylinder(), advance_deg());
     const auto& chosen = all[static_cast<std::size_t>(job().reckoning.closing)].ratio;
-    rows.append({QStringLiteral("intake closes by"), QStringLiteral("to 1"),
-                 QStringLiteral("ABDC, by"), false, true});
+    rows.append({Say::tr("intake closes by"), Say::tr("to 1"), Say::tr("ABDC, by"), false, true});
     for (const DynamicBy& by : all) {
         FigureLine row;
         row.name = words::closingName(by.closing.school);
         row.strong = by.closing.school == job().reckoning.closing;
         row.first = QString(QChar(0x2013));
-        row.second = QStringLiteral("not known");
+        row.second = Say::tr("not known");
         if (by.ratio) {
             row.first = words::fixed(*by.ratio, 2, style());
             row.second = words::degrees(*by.closing.deg, style());
@@ -300,19 +296,18 @@ QString CompressionStation::reached() const {
                 words::quantityName(q),
                 q == Quantity::Advance ? words::signedFixed(*value, 1, style()) + QChar(0xB0)
                 : length               ? words::liftWithUnit(*value, style())
-                                       : words::fixed(*value, 1, style()) + QStringLiteral(" cc"));
+                                       : words::fixed(*value, 1, style()) + Say::tr(" cc"));
         }
         const QString wanted = words::fixed(set.trial.wantedDynamic, 2, style());
-        parts << (ways.isEmpty()
-                      ? QStringLiteral("<b>%1 : 1</b> cannot be reached by advance, chamber, "
-                                       "gasket, deck or crown alone.")
-                            .arg(wanted)
+        parts << (ways.isEmpty() ? Say::tr("<b>%1 : 1</b> cannot be reached by advance, chamber, "
+                                           "gasket, deck or crown alone.")
+                                       .arg(wanted)
                   : ways.size() == 1
-                      ? QStringLiteral("<b>%1 : 1</b> is reached by this alone, all else as shown: "
-                                       "%2.")
+                      ? Say::tr("<b>%1 : 1</b> is reached by this alone, all else as shown: "
+                                "%2.")
                             .arg(wanted, ways.front())
-                      : QStringLiteral("<b>%1 : 1</b> is reached by any one of these, all else as "
-                                       "shown: %2.")
+                      : Say::tr("<b>%1 : 1</b> is reached by any one of these, all else as "
+                                "shown: %2.")
                             .arg(wanted, ways.join(QStringLiteral(", "))));
     }
     if (known && set.trial.kept) {
@@ -322,9 +317,8 @@ QString CompressionStation::reached() const {
             compression(state(advance_deg()), set.reckoning.altitude_m, set.reckoning.exponent);
         const auto *was = std::get_if<Compression>(&a), *is = std::get_if<Compression>(&b);
         if (was && is)
-            parts << QStringLiteral(
-                         "Kept state against this: static %1 to <b>%2</b>, dynamic %3 to "
-                         "<b>%4</b>, cranking %5 to <b>%6</b>.")
+            parts << Say::tr("Kept state against this: static %1 to <b>%2</b>, dynamic %3 to "
+                             "<b>%4</b>, cranking %5 to <b>%6</b>.")
                          .arg(words::fixed(was->staticRatio, 2, style()),
                               words::fixed(is->staticRatio, 2, style()),
                               words::fixed(was->dynamicRatio, 2, style()),
@@ -338,12 +332,12 @@ QString CompressionStation::reached() const {
             const auto r = compression(stateOf(job(), n, closing_deg().value_or(0.0), 0.0),
                                        set.reckoning.altitude_m, set.reckoning.exponent);
             if (const auto* c = std::get_if<Compression>(&r))
-                said << QStringLiteral("cyl %1 %2 cc, %3")
+                said << Say::tr("cyl %1 %2 cc, %3")
                             .arg(n)
                             .arg(words::fixed(c->clearance.total(), 1, style()),
                                  words::fixed(c->staticRatio, 2, style()));
         }
-        parts << QStringLiteral("Clearance and static: ") + said.join(QStringLiteral("; ")) +
+        parts << Say::tr("Clearance and static: ") + said.join(QStringLiteral("; ")) +
                      QLatin1Char('.');
     }
     return parts.join(QStringLiteral("<br>"));
@@ -379,9 +373,9 @@ void CompressionStation::follow() {
     verdict_->setText(verdict());
     big_->setText(
         c && now.chamber.chamber_cc > 0.0
-            ? QStringLiteral("<span style='font-size:28px; font-weight:bold;'>%1</span> dynamic "
-                             "&nbsp; <span style='font-size:20px;'>%2</span> static "
-                             "&nbsp; cranking&nbsp;%3")
+            ? Say::tr("<span style='font-size:28px; font-weight:bold;'>%1</span> dynamic "
+                      "&nbsp; <span style='font-size:20px;'>%2</span> static "
+                      "&nbsp; cranking&nbsp;%3")
                   .arg(known ? words::fixed(c->dynamicRatio, 2, style()) : QString(QChar(0x2013)),
                        words::fixed(c->staticRatio, 2, style()),
                        known ? words::pressure(c->cranking_kpa, style()) : QString(QChar(0x2013)))
@@ -417,8 +411,8 @@ void CompressionStation::resizeEvent(QResizeEvent* event) {
 StandCard CompressionStation::standCard() const {
     if (sheet_.field()) return Bench::standCard();
     StandCard card;
-    card.subject = QStringLiteral("compression, cyl %1").arg(session().cylinder());
-    card.caption = QStringLiteral("dynamic");
+    card.subject = Say::tr("compression, cyl %1").arg(session().cylinder());
+    card.caption = Say::tr("dynamic");
     const auto r =
         compression(state(advance_deg()), job().reckoning.altitude_m, job().reckoning.exponent);
     const auto* c = std::get_if<Compression>(&r);

@@ -3,6 +3,7 @@
 #include "core/compression/compression.h"
 #include "core/job/entry.h"
 #include "core/tdc/tdc.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <algorithm>
@@ -18,9 +19,9 @@ using Style = words::Style;
 namespace {
 
 QString sourceChoice(int i) {
-    return i == 0   ? QStringLiteral("poured with a burette")
-           : i == 1 ? QStringLiteral("reckoned from dimensions")
-                    : QStringLiteral("given by the maker");
+    return i == 0   ? Say::tr("poured with a burette")
+           : i == 1 ? Say::tr("reckoned from dimensions")
+                    : Say::tr("given by the maker");
 }
 QString closingChoice(int i) {
     return words::closingName(static_cast<ClosingSchool>(i));
@@ -34,7 +35,7 @@ QString readVolume(const QString& typed, const Style& style, double& cc) {
         if (const auto* e = std::get_if<EntryError>(&read))
             return e->fault == EntryFault::DivideByZero
                        ? words::sentence(*e, style)
-                       : QStringLiteral("A volume in cc such as 42, or a round recess as %1.")
+                       : Say::tr("A volume in cc such as 42, or a round recess as %1.")
                              .arg(style.inches() ? QStringLiteral("2.4x0.12")
                                                  : QStringLiteral("60x3"));
         cc = std::get<double>(read);
@@ -115,7 +116,7 @@ Field chamberField(const QString& name, const QString& asks, double least, doubl
             const QString why = read(each, style, value);
             if (!why.isEmpty()) return why;
             if (!(value >= least && value <= most))
-                return QStringLiteral("%1 is hardly right for %2: expected %3 to %4%5.")
+                return Say::tr("%1 is hardly right for %2: expected %3 to %4%5.")
                     .arg(say(value, style), name.toLower(), say(least, style), say(most, style),
                          unit(style));
             values.push_back(value);
@@ -123,7 +124,7 @@ Field chamberField(const QString& name, const QString& asks, double least, doubl
         if (values.size() == 1)
             setAll(facts.engine, part, values.front());
         else if (static_cast<int>(values.size()) > facts.engine.cylinders)
-            return QStringLiteral("This engine has %1 cylinders.").arg(facts.engine.cylinders);
+            return Say::tr("This engine has %1 cylinders.").arg(facts.engine.cylinders);
         else
             setEach(facts.engine, part, values);
         return QString();
@@ -133,21 +134,21 @@ Field chamberField(const QString& name, const QString& asks, double least, doubl
 
 /// The crown: its volume, or what was poured and how far down the piston stood.
 Field crown() {
-    Field f = chamberField(QStringLiteral("Crown"),
-                           QStringLiteral("dish in cc, minus for a dome; 60x3 a round dish; or "
-                                          "what was poured and how far down: 60 down 8"),
+    Field f = chamberField(Say::tr("Crown"),
+                           Say::tr("dish in cc, minus for a dome; 60x3 a round dish; or "
+                                   "what was poured and how far down: 60 down 8"),
                            -300.0, 300.0, &Chamber::crown_cc, true);
     f.take = [plain = f.take](Facts& facts, const QString& typed, const Style& style) {
-        const QStringList parts = typed.simplified().toLower().split(QStringLiteral(" down "));
+        const QStringList parts = typed.simplified().toLower().split(Say::tr(" down "));
         if (parts.size() != 2) return plain(facts, typed, style);
         double poured = 0.0, down = 0.0;
         QString why = readVolume(parts[0], style, poured);
         if (why.isEmpty()) why = readDepth(parts[1], style, down);
         if (!why.isEmpty()) return why;
-        if (!(facts.engine.bore_mm > 0.0)) return QStringLiteral("The bore comes first.");
+        if (!(facts.engine.bore_mm > 0.0)) return Say::tr("The bore comes first.");
         const double cc = crownPoured_cc(poured, down, facts.engine.bore_mm);
         if (std::abs(cc) > 300.0)
-            return QStringLiteral("That makes a crown of %1 cc: hardly right.")
+            return Say::tr("That makes a crown of %1 cc: hardly right.")
                 .arg(words::fixed(cc, 1, style));
         setAll(facts.engine, &Chamber::crown_cc, cc);
         return QString();
@@ -157,14 +158,14 @@ Field crown() {
 
 /// The deck, or what was measured at the top on the TDC station: the mean of its points.
 Field deck() {
-    Field f = chamberField(QStringLiteral("Deck, below the face"),
-                           QStringLiteral("minus above the face; by cylinder; tdc  as measured at "
-                                          "TDC"),
+    Field f = chamberField(Say::tr("Deck, below the face"),
+                           Say::tr("minus above the face; by cylinder; tdc  as measured at "
+                                   "TDC"),
                            -10.0, 20.0, &Chamber::deck_mm, false);
     f.take = [plain = f.take](Facts& facts, const QString& typed, const Style& style) {
         if (typed.trimmed().toLower() != QLatin1String("tdc")) return plain(facts, typed, style);
         const auto mean = meanDeck_mm(facts.fitted);
-        if (!mean) return QStringLiteral("No deck was measured at the TDC station yet.");
+        if (!mean) return Say::tr("No deck was measured at the TDC station yet.");
         setAll(facts.engine, &Chamber::deck_mm, *mean);
         return QString();
     };
@@ -174,8 +175,8 @@ Field deck() {
 /// The fuel table: a name and its limit adds or changes a row, a name and "-" takes it away.
 Field fuels() {
     Field f;
-    f.name = QStringLiteral("Fuel limits");
-    f.asks = QStringLiteral("a rough guide to edit: a name and its dynamic ratio, or a name and -");
+    f.name = Say::tr("Fuel limits");
+    f.asks = Say::tr("a rough guide to edit: a name and its dynamic ratio, or a name and -");
     f.shown = [](const Facts& facts, const Style& style) {
         QStringList said;
         for (const FuelLimit& x : facts.reckoning.fuels)
@@ -186,14 +187,14 @@ Field fuels() {
     f.take = [](Facts& facts, const QString& typed, const Style& style) {
         const QString line = typed.simplified();
         const auto cut = line.lastIndexOf(QLatin1Char(' '));
-        if (cut < 1) return QStringLiteral("A name, then its dynamic ratio, such as methanol 11.");
+        if (cut < 1) return Say::tr("A name, then its dynamic ratio, such as methanol 11.");
         const std::string name = line.left(cut).toStdString();
         const QString value = line.mid(cut + 1);
         auto& all = facts.reckoning.fuels;
         const auto same = std::find_if(all.begin(), all.end(),
                                        [&](const FuelLimit& x) { return x.name == name; });
         if (value == QLatin1String("-")) {
-            if (same == all.end()) return QStringLiteral("No fuel of that name is in the table.");
+            if (same == all.end()) return Say::tr("No fuel of that name is in the table.");
             all.erase(same);
             return QString();
         }
@@ -201,12 +202,12 @@ Field fuels() {
         if (const auto* e = std::get_if<EntryError>(&ratio)) return words::sentence(*e, style);
         const double d = std::get<double>(ratio);
         if (!(d >= 4.0 && d <= 20.0))
-            return QStringLiteral("A dynamic ratio of %1 is hardly right: expected 4 to 20.")
+            return Say::tr("A dynamic ratio of %1 is hardly right: expected 4 to 20.")
                 .arg(words::shortest(d, 2, style));
         if (same != all.end())
             same->dynamic = d;
         else if (all.size() >= 8)
-            return QStringLiteral("Eight fuels are enough; take one away first.");
+            return Say::tr("Eight fuels are enough; take one away first.");
         else
             all.push_back({name, d});
         std::sort(all.begin(), all.end(),
@@ -219,43 +220,40 @@ Field fuels() {
 std::vector<Field> make() {
     std::vector<Field> all;
     const auto add = [&](Field f, const char* heading = "") {
-        f.subject = QStringLiteral("compression");
+        f.subject = Say::tr("compression");
         f.heading = QLatin1String(heading);
         all.push_back(std::move(f));
     };
     using F = Facts&;
-    add(chamberField(QStringLiteral("Chamber"),
-                     QStringLiteral("cc, valves and plug fitted; or each cylinder's: 42 42.4 41.8"),
-                     0.5, 2000.0, &Chamber::chamber_cc, true),
+    add(chamberField(Say::tr("Chamber"),
+                     Say::tr("cc, valves and plug fitted; or each cylinder's: 42 42.4 41.8"), 0.5,
+                     2000.0, &Chamber::chamber_cc, true),
         "Volumes (Up, Down)");
-    add(chamberField(QStringLiteral("Gasket bore"), {}, 20.0, 260.0, &Chamber::gasketBore_mm,
-                     false));
-    add(chamberField(QStringLiteral("Gasket, tightened"), {}, 0.0, 10.0, &Chamber::gasket_mm,
-                     false));
+    add(chamberField(Say::tr("Gasket bore"), {}, 20.0, 260.0, &Chamber::gasketBore_mm, false));
+    add(chamberField(Say::tr("Gasket, tightened"), {}, 0.0, 10.0, &Chamber::gasket_mm, false));
     add(deck());
     add(crown());
-    add(chamberField(QStringLiteral("Crevice above the ring"), QStringLiteral("cc"), 0.0, 20.0,
+    add(chamberField(Say::tr("Crevice above the ring"), QStringLiteral("cc"), 0.0, 20.0,
                      &Chamber::crevice_cc, true));
     add(boreField());
-    add(lengthField(QStringLiteral("Stroke"), 20, 300,
-                    [](F f) -> double& { return f.engine.stroke_mm; }));
-    add(lengthField(QStringLiteral("Rod, centre to centre"), 30, 500,
+    add(lengthField(Say::tr("Stroke"), 20, 300, [](F f) -> double& { return f.engine.stroke_mm; }));
+    add(lengthField(Say::tr("Rod, centre to centre"), 30, 500,
                     [](F f) -> double& { return f.engine.rod_mm; }));
-    add(lengthField(QStringLiteral("Pin offset"), -10, 10,
+    add(lengthField(Say::tr("Pin offset"), -10, 10,
                     [](F f) -> double& { return f.engine.pinOffset_mm; }));
-    add(enumField<VolumeSource>(QStringLiteral("Volumes are"), 3, sourceChoice,
+    add(enumField<VolumeSource>(Say::tr("Volumes are"), 3, sourceChoice,
                                 [](F f) -> VolumeSource& { return f.engine.volumes; }));
-    add(enumField<ClosingSchool>(QStringLiteral("Intake closes by"), 4, closingChoice,
+    add(enumField<ClosingSchool>(Say::tr("Intake closes by"), 4, closingChoice,
                                  [](F f) -> ClosingSchool& { return f.reckoning.closing; }),
         "Dynamic");
-    add(lengthField(QStringLiteral("Own height, valve lift"), 0.02, 10,
+    add(lengthField(Say::tr("Own height, valve lift"), 0.02, 10,
                     [](F f) -> double& { return f.reckoning.closingHeight_mm; }));
-    add(numberField(QStringLiteral("Wanted dynamic ratio"), QStringLiteral("0 for none"), 0, 20, 2,
+    add(numberField(Say::tr("Wanted dynamic ratio"), Say::tr("0 for none"), 0, 20, 2,
                     [](F f) -> double& { return f.trial.wantedDynamic; }));
-    add(numberField(QStringLiteral("Altitude"), QStringLiteral("metres"), -500, 6000, 0,
+    add(numberField(Say::tr("Altitude"), Say::tr("metres"), -500, 6000, 0,
                     [](F f) -> double& { return f.reckoning.altitude_m; }));
-    add(numberField(QStringLiteral("Exponent"), QStringLiteral("of the compression, 1.2 to 1.3"),
-                    1.0, 1.5, 2, [](F f) -> double& { return f.reckoning.exponent; }));
+    add(numberField(Say::tr("Exponent"), Say::tr("of the compression, 1.2 to 1.3"), 1.0, 1.5, 2,
+                    [](F f) -> double& { return f.reckoning.exponent; }));
     add(fuels());
     return all;
 }

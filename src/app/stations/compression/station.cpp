@@ -1,4 +1,5 @@
 #include "stations/list.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 namespace stations {
@@ -9,12 +10,12 @@ using namespace words;
 namespace {
 
 QString line(const Job& job, const Findings& f, const Style& style) {
-    if (!f.compression) return QStringLiteral("no volumes yet");
+    if (!f.compression) return Say::tr("no volumes yet");
     const auto* c = std::get_if<Compression>(&*f.compression);
-    if (!c) return QStringLiteral("cannot be: look again");
-    const QString fixedRatio = QStringLiteral("static ") + fixed(c->staticRatio, 1, style);
+    if (!c) return Say::tr("cannot be: look again");
+    const QString fixedRatio = Say::tr("static ") + fixed(c->staticRatio, 1, style);
     if (!f.closings[static_cast<std::size_t>(job.reckoning.closing)].deg) return fixedRatio;
-    return QStringLiteral("dynamic %1, %2").arg(fixed(c->dynamicRatio, 1, style), fixedRatio);
+    return Say::tr("dynamic %1, %2").arg(fixed(c->dynamicRatio, 1, style), fixedRatio);
 }
 
 constexpr const char* kOwns[] = {"engine.chamber",
@@ -29,14 +30,15 @@ constexpr const char* kOwns[] = {"engine.chamber",
                                  "settings.kept"};
 
 constexpr Typed kTyped[] = {
-    {"reach 8.5  at Compression", "what reaches a dynamic ratio"},
+    {QT_TRANSLATE_NOOP("Say", "reach 8.5  at Compression"),
+     QT_TRANSLATE_NOOP("Say", "what reaches a dynamic ratio")},
 };
 
 } // namespace
 
 const Station compression{
     .key = "compression",
-    .name = [] { return QStringLiteral("Compression"); },
+    .name = [] { return Say::tr("Compression"); },
     .progress = [](const Job& job, const Findings& f) { return compressionProgress(job, f); },
     .line = line,
     .owns = kOwns,

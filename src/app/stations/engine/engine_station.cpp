@@ -4,6 +4,7 @@
 #include "app/style/rows.h"
 #include "core/job/card.h"
 #include "words/explanation.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <QHBoxLayout>
@@ -22,7 +23,7 @@ EngineStation::EngineStation(Session& session, const Look& look, Dialogs& dialog
       section_(new EngineSection(look, dialogs, this)) {
     setObjectName(QStringLiteral("engineStation"));
     list_->setObjectName(QStringLiteral("engineFacts"));
-    list_->setAccessibleName(QStringLiteral("Facts of the engine and its cam card"));
+    list_->setAccessibleName(Say::tr("Facts of the engine and its cam card"));
     verdict_->setProperty("role", "verdict");
     verdict_->setWordWrap(true);
     auto* column = new QVBoxLayout(this);
@@ -50,7 +51,7 @@ void EngineStation::askFirst() {
 void EngineStation::askCard() {
     int n = 0;
     for (const Field& f : engineFields()) {
-        if (f.subject == QLatin1String("cam card")) return moveTo(n);
+        if (f.subject == cardSubject()) return moveTo(n);
         ++n;
     }
 }
@@ -63,12 +64,11 @@ bool EngineStation::step(int direction) {
 Prompt EngineStation::prompt() const {
     const auto next = static_cast<std::size_t>(sheet_.onward());
     Prompt p = sheet_.prompt(
-        sheet_.last() ? QStringLiteral("keep, go to TDC")
-                      : QStringLiteral("keep, go to %1").arg(engineFields()[next].name.toLower()),
+        sheet_.last() ? Say::tr("keep, go to TDC")
+                      : Say::tr("keep, go to %1").arg(engineFields()[next].name.toLower()),
         style());
     // Nobody has to walk through a whole card.
-    if (sheet_.field()->subject == QLatin1String("cam card"))
-        p.keys += QStringLiteral("   Ctrl+2  on to TDC");
+    if (sheet_.field()->subject == cardSubject()) p.keys += Say::tr("   Ctrl+2  on to TDC");
     return p;
 }
 
@@ -77,10 +77,10 @@ StandCard EngineStation::standCard() const {
     const Field& f = *sheet_.field();
     StandCard card;
     card.subject = f.subject;
-    card.progress = QStringLiteral("%1 of %2").arg(sheet_.at() + 1).arg(engineFields().size());
-    card.caption = QStringLiteral("asked now");
+    card.progress = Say::tr("%1 of %2").arg(sheet_.at() + 1).arg(engineFields().size());
+    card.caption = Say::tr("asked now");
     card.big = f.name;
-    card.last = QStringLiteral("now  ") + f.shown(facts(), style());
+    card.last = Say::tr("now  ") + f.shown(facts(), style());
     card.advice = verdict_->text();
     card.tip = f.asks;
     card.picture = [section = section_](QPainter& p, const QSizeF& size) {
@@ -97,8 +97,7 @@ Echo EngineStation::submit(const QString& text) {
     Facts after = facts();
     const Echo taken = sheet_.take(after, text, style());
     if (!taken.ok) return taken;
-    if (!after.keepIn(session()))
-        return {false, QStringLiteral("Not kept; see the message above.")};
+    if (!after.keepIn(session())) return {false, Say::tr("Not kept; see the message above.")};
     if (sheet_.last())
         emit stationWanted(&stations::tdc);
     else
@@ -114,25 +113,25 @@ void EngineStation::refresh() {
     QString verdict;
     if (e.rod_mm > 0 && e.rod_mm <= e.stroke_mm / 2.0)
         verdict =
-            QStringLiteral("A rod of %1 cannot span a stroke of %2. Check both.")
+            Say::tr("A rod of %1 cannot span a stroke of %2. Check both.")
                 .arg(words::dimension(e.rod_mm, style()), words::dimension(e.stroke_mm, style()));
     else if (e.bore_mm <= 0 || e.stroke_mm <= 0 || e.rod_mm <= 0)
-        verdict = QStringLiteral("What is on the stand? Bore, stroke and rod give the piston its "
-                                 "place; the card can wait.");
+        verdict = Say::tr("What is on the stand? Bore, stroke and rod give the piston its "
+                          "place; the card can wait.");
     else if (!job().card)
-        verdict = QStringLiteral(
-                      "The engine is described. Add the cam's card if it came with one. Next: %1.")
-                      .arg(stations::next(job(), findings()).name());
+        verdict =
+            Say::tr("The engine is described. Add the cam's card if it came with one. Next: %1.")
+                .arg(stations::next(job(), findings()).name());
     else
-        verdict = QStringLiteral("The engine is described, and its cam should be %1%2. Next: %3.")
+        verdict = Say::tr("The engine is described, and its cam should be %1%2. Next: %3.")
                       .arg(QString::fromStdString(job().card->name),
                            job().otherCards.empty()
                                ? QString()
                                : (job().otherCards.size() == 1
-                                      ? QStringLiteral(" (1 more card at hand, Ctrl+Shift+K fits "
-                                                       "it)")
-                                      : QStringLiteral(" (%1 more cards at hand, Ctrl+Shift+K fits "
-                                                       "the next)")
+                                      ? Say::tr(" (1 more card at hand, Ctrl+Shift+K fits "
+                                                "it)")
+                                      : Say::tr(" (%1 more cards at hand, Ctrl+Shift+K fits "
+                                                "the next)")
                                             .arg(job().otherCards.size())),
                            stations::next(job(), findings()).name());
     if (job().card)

@@ -2,6 +2,7 @@
 
 #include "core/job/card.h"
 #include "core/job/entry.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <QRegularExpression>
@@ -23,16 +24,15 @@ Card& cardOf(Facts& f) {
 
 Field cylinders() {
     Field f;
-    f.name = QStringLiteral("Cylinders");
-    f.asks = QStringLiteral("1 to 16");
+    f.name = Say::tr("Cylinders");
+    f.asks = Say::tr("1 to 16");
     f.shown = [](const Facts& facts, const Style&) {
         return QString::number(facts.engine.cylinders);
     };
     f.take = [](Facts& facts, const QString& typed, const Style&) {
         bool ok = false;
         const int n = typed.trimmed().toInt(&ok);
-        if (!ok || n < 1 || n > 16)
-            return QStringLiteral("Type a whole number of cylinders, 1 to 16.");
+        if (!ok || n < 1 || n > 16) return Say::tr("Type a whole number of cylinders, 1 to 16.");
         facts.engine.cylinders = n;
         return QString();
     };
@@ -53,9 +53,9 @@ template <typename Change> QString keptIfItFires(Facts& facts, const Change& cha
     Engine then = facts.engine;
     change(then);
     if (!then.firingOrder.empty() && then.firingGaps_deg.empty() && then.gaps_deg().empty())
-        return QStringLiteral("With these throws and banks the cylinders cannot fire in the order "
-                              "%1 within two turns. Check which pin is behind which, and of a "
-                              "V its bank angle and second bank.")
+        return Say::tr("With these throws and banks the cylinders cannot fire in the order "
+                       "%1 within two turns. Check which pin is behind which, and of a "
+                       "V its bank angle and second bank.")
             .arg(orderOf(then));
     facts.engine = then;
     return {};
@@ -63,10 +63,9 @@ template <typename Change> QString keptIfItFires(Facts& facts, const Change& cha
 
 Field firingOrder() {
     Field f;
-    f.name = QStringLiteral("Firing order");
-    f.asks = QStringLiteral(
-        "every cylinder once: 1 3 4 2; odd firing with its gaps: 1 2 / 270 450; - for "
-        "none");
+    f.name = Say::tr("Firing order");
+    f.asks = Say::tr("every cylinder once: 1 3 4 2; odd firing with its gaps: 1 2 / 270 450; - for "
+                     "none");
     f.shown = [](const Facts& facts, const Style&) {
         if (facts.engine.firingOrder.empty()) return noValue();
         QStringList gaps;
@@ -83,10 +82,9 @@ Field firingOrder() {
             e.firingGaps_deg.clear();
             return QString();
         }
-        const QString wrong =
-            QStringLiteral("Every cylinder of the %1 once, in the order they fire, "
-                           "such as 1 3 4 2.")
-                .arg(e.cylinders);
+        const QString wrong = Say::tr("Every cylinder of the %1 once, in the order they fire, "
+                                      "such as 1 3 4 2.")
+                                  .arg(e.cylinders);
         QString line = typed.simplified();
         line.replace(QLatin1Char('-'), QLatin1Char(' '));
         line.replace(QLatin1Char(','), QLatin1Char(' '));
@@ -113,7 +111,7 @@ Field firingOrder() {
                 sum += gaps.back();
             }
         if (!gaps.empty() && (gaps.size() != order.size() || std::abs(sum - 720.0) > 0.01))
-            return QStringLiteral("As many gaps as cylinders, 720 degrees in all.");
+            return Say::tr("As many gaps as cylinders, 720 degrees in all.");
         return keptIfItFires(facts, [&](Engine& engine) {
             engine.firingOrder = order;
             engine.firingGaps_deg = gaps;
@@ -126,9 +124,9 @@ Field firingOrder() {
 
 Field throws() {
     Field f;
-    f.name = QStringLiteral("Crank throws");
-    f.asks = QStringLiteral("each pin behind that of cylinder 1, in the running direction: 0 180 "
-                            "180 0; - for even firing");
+    f.name = Say::tr("Crank throws");
+    f.asks = Say::tr("each pin behind that of cylinder 1, in the running direction: 0 180 "
+                     "180 0; - for even firing");
     f.shown = [](const Facts& facts, const Style&) {
         QStringList all;
         for (double deg : facts.engine.throws_deg)
@@ -150,8 +148,8 @@ Field throws() {
                               return deg >= 0.0 && deg < 360.0;
                           }));
         if (!fit)
-            return QStringLiteral("One angle for each of the %1 cylinders, 0 up to 360, that of "
-                                  "cylinder 1 being 0.")
+            return Say::tr("One angle for each of the %1 cylinders, 0 up to 360, that of "
+                           "cylinder 1 being 0.")
                 .arg(facts.engine.cylinders);
         return keptIfItFires(facts, [&](Engine& engine) {
             engine.throws_deg = all;
@@ -163,8 +161,8 @@ Field throws() {
 
 Field secondBank() {
     Field f;
-    f.name = QStringLiteral("Bank the crank comes to second");
-    f.asks = QStringLiteral("its cylinders: 2 4; - for an engine in line");
+    f.name = Say::tr("Bank the crank comes to second");
+    f.asks = Say::tr("its cylinders: 2 4; - for an engine in line");
     f.shown = [](const Facts& facts, const Style&) {
         QStringList all;
         for (int c : facts.engine.secondBank)
@@ -178,7 +176,7 @@ Field secondBank() {
                 bool ok = false;
                 const int c = each.toInt(&ok);
                 if (!ok || c < 1 || c > facts.engine.cylinders)
-                    return QStringLiteral("Cylinders by their numbers, 1 to %1.")
+                    return Say::tr("Cylinders by their numbers, 1 to %1.")
                         .arg(facts.engine.cylinders);
                 all.push_back(c);
             }
@@ -189,8 +187,8 @@ Field secondBank() {
 
 Field cardHeight() {
     Field f;
-    f.name = QStringLiteral("Checking height");
-    f.asks = QStringLiteral("height, then t at the tappet or v at the valve");
+    f.name = Say::tr("Checking height");
+    f.asks = Say::tr("height, then t at the tappet or v at the valve");
     f.shown = [](const Facts& facts, const Style& style) {
         const Height h = facts.card ? facts.card->height : Card{}.height;
         return words::height(h.mm, style) + QStringLiteral(", ") + words::placeName(h.at);
@@ -206,7 +204,7 @@ Field cardHeight() {
 
 /// Shows a dash while there is no card: showing must not make one.
 Field onCard(Field f) {
-    f.subject = QStringLiteral("cam card");
+    f.subject = cardSubject();
     f.shown = [shown = f.shown](const Facts& facts, const Style& style) {
         return facts.card ? shown(facts, style) : noValue();
     };
@@ -215,47 +213,42 @@ Field onCard(Field f) {
 
 void engine(std::vector<Field>& all) {
     const auto add = [&](Field f) {
-        f.subject = QStringLiteral("engine");
+        f.subject = Say::tr("engine");
         all.push_back(std::move(f));
     };
-    add(textField(QStringLiteral("Engine"),
-                  [](Facts& f) -> std::string& { return f.engine.name; }));
-    all.back().heading = QStringLiteral("The engine");
+    add(textField(Say::tr("Engine"), [](Facts& f) -> std::string& { return f.engine.name; }));
+    all.back().heading = Say::tr("The engine");
     add(cylinders());
     add(boreField());
     add(lengthField(
-        QStringLiteral("Stroke"), 20, 300, [](Facts& f) -> double& { return f.engine.stroke_mm; },
-        78));
+        Say::tr("Stroke"), 20, 300, [](Facts& f) -> double& { return f.engine.stroke_mm; }, 78));
     add(lengthField(
-        QStringLiteral("Rod length"), 40, 500, [](Facts& f) -> double& { return f.engine.rod_mm; },
-        142));
+        Say::tr("Rod length"), 40, 500, [](Facts& f) -> double& { return f.engine.rod_mm; }, 142));
     add(enumField<Rotation>(
-        QStringLiteral("Runs, seen from the drive end"), 2,
+        Say::tr("Runs, seen from the drive end"), 2,
         [](int i) { return words::rotationName(static_cast<Rotation>(i)); },
         [](Facts& f) -> Rotation& { return f.engine.rotation; },
         {{"cw", 0}, {"ccw", 1}, {"acw", 1}, {"counterclockwise", 1}, {"anti", 1}}));
     add(enumField<Layout>(
-        QStringLiteral("Camshafts"), 3,
-        [](int i) { return words::layoutName(static_cast<Layout>(i)); },
+        Say::tr("Camshafts"), 3, [](int i) { return words::layoutName(static_cast<Layout>(i)); },
         [](Facts& f) -> Layout& { return f.engine.layout; },
         {{"pushrod", 0}, {"ohv", 0}, {"twin", 1}, {"dohc", 1}, {"ohc", 2}, {"sohc", 2}}));
     add(enumField<Follower>(
-        QStringLiteral("Follower"), 6,
-        [](int i) { return words::followerName(static_cast<Follower>(i)); },
+        Say::tr("Follower"), 6, [](int i) { return words::followerName(static_cast<Follower>(i)); },
         [](Facts& f) -> Follower& { return f.engine.follower; },
         {{"flat", 0}, {"roller", 1}, {"hydraulic", 2}, {"rocker", 5}}));
-    const QString direct = QStringLiteral("valve over tappet, 1 for direct");
+    const QString direct = Say::tr("valve over tappet, 1 for direct");
     add(numberField(
-        QStringLiteral("Rocker ratio, intake"), direct, 0.5, 3.0, 3,
+        Say::tr("Rocker ratio, intake"), direct, 0.5, 3.0, 3,
         [](Facts& f) -> double& { return f.engine.ratio.intake; }, 1.5));
     add(numberField(
-        QStringLiteral("Rocker ratio, exhaust"), direct, 0.5, 3.0, 3,
+        Say::tr("Rocker ratio, exhaust"), direct, 0.5, 3.0, 3,
         [](Facts& f) -> double& { return f.engine.ratio.exhaust; }, 1.5));
     add(lengthField(
-        QStringLiteral("Lash, intake"), 0, 3,
-        [](Facts& f) -> double& { return f.engine.lash_mm.intake; }, 0.3, true));
+        Say::tr("Lash, intake"), 0, 3, [](Facts& f) -> double& { return f.engine.lash_mm.intake; },
+        0.3, true));
     add(lengthField(
-        QStringLiteral("Lash, exhaust"), 0, 3,
+        Say::tr("Lash, exhaust"), 0, 3,
         [](Facts& f) -> double& { return f.engine.lash_mm.exhaust; }, 0.35, true));
 }
 
@@ -271,15 +264,14 @@ Field cardDegrees(const QString& name, const QString& asks, double least, double
         Facts copy = facts;
         if (const Value v = part(copy)) return words::degrees(*v, style, 2);
         const auto follows = derived(complete(*facts.card));
-        return follows ? words::degrees(follows->value, style, 2) + QStringLiteral(" follows")
-                       : noValue();
+        return follows ? words::degrees(follows->value, style, 2) + Say::tr(" follows") : noValue();
     };
     return f;
 }
 
 /// The card's lift, and what this engine makes of it at the valve.
 Field cardLift(const QString& name, Side side, Part<Value> part) {
-    Field f = optionalField(name, QStringLiteral("greatest lift; - for none"), 0.5, 30, true, part);
+    Field f = optionalField(name, Say::tr("greatest lift; - for none"), 0.5, 30, true, part);
     f.shown = [part, side](const Facts& facts, const Style& style) {
         Facts copy = facts;
         const Value v = facts.card ? part(copy) : Value{};
@@ -287,7 +279,7 @@ Field cardLift(const QString& name, Side side, Part<Value> part) {
         QString text = words::liftWithUnit(*v, style);
         const auto here = cardLiftHere_mm(*facts.card, side, facts.engine, Place::Valve);
         if (here && std::abs(*here - *v) > 0.005)
-            text += QStringLiteral("; at this valve ") + words::lift(*here, style);
+            text += Say::tr("; at this valve ") + words::lift(*here, style);
         return text;
     };
     return f;
@@ -314,13 +306,12 @@ Field cardEventField(Field f, Side side) {
         if (!line) {
             static const QRegularExpression several(QStringLiteral("\\d\\s*[-/]\\s*\\d"));
             if (typed.contains(several))
-                return QStringLiteral(
-                    "One event, a lobe's two as 12/40, or all four as 12-40-52-4: "
-                    "intake opens, closes, exhaust opens, closes.");
+                return Say::tr("One event, a lobe's two as 12/40, or all four as 12-40-52-4: "
+                               "intake opens, closes, exhaust opens, closes.");
             return plain(facts, typed, style);
         }
         for (double deg : *line)
-            if (deg > 150.0) return QStringLiteral("An event of a card lies within 150 degrees.");
+            if (deg > 150.0) return Say::tr("An event of a card lies within 150 degrees.");
         Card& c = cardOf(facts);
         const bool exhaust = line->size() == 2 && side == Side::Exhaust;
         (exhaust ? c.events.evo : c.events.ivo) = (*line)[0];
@@ -336,89 +327,82 @@ Field cardEventField(Field f, Side side) {
 
 void card(std::vector<Field>& all) {
     const auto add = [&](Field f) { all.push_back(onCard(std::move(f))); };
-    add(textField(QStringLiteral("Cam"), [](Facts& f) -> std::string& { return cardOf(f).name; }));
-    all.back().heading = QStringLiteral("Its cam card, if there is one");
+    add(textField(Say::tr("Cam"), [](Facts& f) -> std::string& { return cardOf(f).name; }));
+    all.back().heading = Say::tr("Its cam card, if there is one");
     add(cardHeight());
-    const QString minus = QStringLiteral("; minus when on the other side; - for none");
+    const QString minus = Say::tr("; minus when on the other side; - for none");
     add(cardEventField(cardDegrees(
-                           QStringLiteral("Intake opens"),
-                           QStringLiteral("degrees before TDC") + minus, -90, 150,
+                           Say::tr("Intake opens"), Say::tr("degrees before TDC") + minus, -90, 150,
                            [](Facts& f) -> Value& { return cardOf(f).events.ivo; },
                            [](const CompleteCard& c) { return c.events.ivo; }),
                        Side::Intake));
     add(cardEventField(cardDegrees(
-                           QStringLiteral("Intake closes"),
-                           QStringLiteral("degrees after BDC") + minus, -90, 150,
+                           Say::tr("Intake closes"), Say::tr("degrees after BDC") + minus, -90, 150,
                            [](Facts& f) -> Value& { return cardOf(f).events.ivc; },
                            [](const CompleteCard& c) { return c.events.ivc; }),
                        Side::Intake));
     add(cardEventField(cardDegrees(
-                           QStringLiteral("Exhaust opens"),
-                           QStringLiteral("degrees before BDC") + minus, -90, 150,
-                           [](Facts& f) -> Value& { return cardOf(f).events.evo; },
+                           Say::tr("Exhaust opens"), Say::tr("degrees before BDC") + minus, -90,
+                           150, [](Facts& f) -> Value& { return cardOf(f).events.evo; },
                            [](const CompleteCard& c) { return c.events.evo; }),
                        Side::Exhaust));
     add(cardEventField(cardDegrees(
-                           QStringLiteral("Exhaust closes"),
-                           QStringLiteral("degrees after TDC") + minus, -90, 150,
-                           [](Facts& f) -> Value& { return cardOf(f).events.evc; },
+                           Say::tr("Exhaust closes"), Say::tr("degrees after TDC") + minus, -90,
+                           150, [](Facts& f) -> Value& { return cardOf(f).events.evc; },
                            [](const CompleteCard& c) { return c.events.evc; }),
                        Side::Exhaust));
-    add(cardLift(QStringLiteral("Intake lift"), Side::Intake,
+    add(cardLift(Say::tr("Intake lift"), Side::Intake,
                  [](Facts& f) -> Value& { return cardOf(f).lift_mm.intake; }));
-    add(cardLift(QStringLiteral("Exhaust lift"), Side::Exhaust,
+    add(cardLift(Say::tr("Exhaust lift"), Side::Exhaust,
                  [](Facts& f) -> Value& { return cardOf(f).lift_mm.exhaust; }));
-    const QString none = QStringLiteral("; - for none");
+    const QString none = Say::tr("; - for none");
     add(cardDegrees(
-        QStringLiteral("Intake duration"), QStringLiteral("at that height") + none, 90, 400,
+        Say::tr("Intake duration"), Say::tr("at that height") + none, 90, 400,
         [](Facts& f) -> Value& { return cardOf(f).duration.intake; },
         [](const CompleteCard& c) { return c.duration.intake; }));
     add(cardDegrees(
-        QStringLiteral("Exhaust duration"), QStringLiteral("at that height") + none, 90, 400,
+        Say::tr("Exhaust duration"), Say::tr("at that height") + none, 90, 400,
         [](Facts& f) -> Value& { return cardOf(f).duration.exhaust; },
         [](const CompleteCard& c) { return c.duration.exhaust; }));
     add(cardDegrees(
-        QStringLiteral("Intake centre"), QStringLiteral("degrees after TDC") + none, 60, 160,
+        Say::tr("Intake centre"), Say::tr("degrees after TDC") + none, 60, 160,
         [](Facts& f) -> Value& { return cardOf(f).centre.intake; },
         [](const CompleteCard& c) { return c.centre.intake; }));
     add(cardDegrees(
-        QStringLiteral("Exhaust centre"), QStringLiteral("degrees before TDC") + none, 60, 160,
+        Say::tr("Exhaust centre"), Say::tr("degrees before TDC") + none, 60, 160,
         [](Facts& f) -> Value& { return cardOf(f).centre.exhaust; },
         [](const CompleteCard& c) { return c.centre.exhaust; }));
     add(cardDegrees(
-        QStringLiteral("Lobe separation"), QStringLiteral("cam degrees") + none, 80, 140,
+        Say::tr("Lobe separation"), Say::tr("cam degrees") + none, 80, 140,
         [](Facts& f) -> Value& { return cardOf(f).separation; },
         [](const CompleteCard& c) { return c.separation; }));
     add(cardDegrees(
-        QStringLiteral("Ground-in advance"),
-        QStringLiteral("crank degrees, minus when retarded") + none, -20, 20,
+        Say::tr("Ground-in advance"), Say::tr("crank degrees, minus when retarded") + none, -20, 20,
         [](Facts& f) -> Value& { return cardOf(f).advance; },
         [](const CompleteCard& c) { return c.advance; }));
-    add(lengthField(QStringLiteral("Advertised at"), 0.02, 2.0,
+    add(lengthField(Say::tr("Advertised at"), 0.02, 2.0,
                     [](Facts& f) -> double& { return cardOf(f).advertised.mm; }));
-    add(optionalField(QStringLiteral("Advertised, intake"), QStringLiteral("duration") + none, 90,
-                      420, false,
+    add(optionalField(Say::tr("Advertised, intake"), Say::tr("duration") + none, 90, 420, false,
                       [](Facts& f) -> Value& { return cardOf(f).advertisedDuration.intake; }));
-    add(optionalField(QStringLiteral("Advertised, exhaust"), QStringLiteral("duration") + none, 90,
-                      420, false,
+    add(optionalField(Say::tr("Advertised, exhaust"), Say::tr("duration") + none, 90, 420, false,
                       [](Facts& f) -> Value& { return cardOf(f).advertisedDuration.exhaust; }));
     add(enumField<Place>(
-        QStringLiteral("Lift given at the"), 2,
+        Say::tr("Lift given at the"), 2,
         [](int i) { return words::placeName(static_cast<Place>(i)); },
         [](Facts& f) -> Place& { return cardOf(f).liftAt; }));
     Field ratio =
-        optionalField(QStringLiteral("Ratio it assumes"), QStringLiteral("for a valve lift") + none,
-                      0.5, 3.0, false, [](Facts& f) -> Value& { return cardOf(f).ratio; });
+        optionalField(Say::tr("Ratio it assumes"), Say::tr("for a valve lift") + none, 0.5, 3.0,
+                      false, [](Facts& f) -> Value& { return cardOf(f).ratio; });
     ratio.shown = [](const Facts& facts, const Style& style) {
         return facts.card && facts.card->ratio ? words::shortest(*facts.card->ratio, 3, style)
                                                : noValue();
     };
     add(std::move(ratio));
     add(lengthField(
-        QStringLiteral("Lash it wants, intake"), 0, 3,
+        Say::tr("Lash it wants, intake"), 0, 3,
         [](Facts& f) -> double& { return cardOf(f).lash_mm.intake; }, 0.3, true));
     add(lengthField(
-        QStringLiteral("Lash it wants, exhaust"), 0, 3,
+        Say::tr("Lash it wants, exhaust"), 0, 3,
         [](Facts& f) -> double& { return cardOf(f).lash_mm.exhaust; }, 0.35, true));
 }
 
@@ -428,26 +412,29 @@ std::vector<Field> make() {
     card(all);
     // Only for measuring more cylinders on one setting of the wheel.
     all.push_back(firingOrder());
-    all.back().heading = QStringLiteral("Other cylinders");
-    all.back().subject = QStringLiteral("engine");
+    all.back().heading = Say::tr("Other cylinders");
+    all.back().subject = Say::tr("engine");
     // Banks before throws: a V's throws fire in its order only with its banks.
     for (Field f :
-         {numberField(QStringLiteral("Bank angle"), QStringLiteral("of a V; 180 flat, 0 in line"),
-                      0.0, 180.0, 1, [](Facts& x) -> double& { return x.engine.bankAngle_deg; }),
+         {numberField(Say::tr("Bank angle"), Say::tr("of a V; 180 flat, 0 in line"), 0.0, 180.0, 1,
+                      [](Facts& x) -> double& { return x.engine.bankAngle_deg; }),
           secondBank(), throws()}) {
-        f.subject = QStringLiteral("engine");
+        f.subject = Say::tr("engine");
         f.seldom = true; // of engines that do not fire evenly
         all.push_back(f);
     }
     // Last, so that the first thing asked is the engine itself.
-    all.push_back(
-        textField(QStringLiteral("Job"), [](Facts& f) -> std::string& { return f.name; }));
-    all.back().heading = QStringLiteral("This job");
-    all.back().subject = QStringLiteral("job");
+    all.push_back(textField(Say::tr("Job"), [](Facts& f) -> std::string& { return f.name; }));
+    all.back().heading = Say::tr("This job");
+    all.back().subject = Say::tr("job");
     return all;
 }
 
 } // namespace
+
+QString cardSubject() {
+    return Say::tr("cam card");
+}
 
 const std::vector<Field>& engineFields() {
     static const std::vector<Field> fields = make();

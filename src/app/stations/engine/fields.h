@@ -6,5 +6,7 @@
 namespace app {
 
 const std::vector<Field>& engineFields();
+/// What the facts of the cam card are of, as Field::subject says it.
+QString cardSubject();
 
 } // namespace app

@@ -1,5 +1,7 @@
 #include "app/stations/engine/section.h"
 
+#include "words/say.h"
+
 #include <QPainter>
 #include <QPainterPath>
 
@@ -13,7 +15,7 @@ using namespace lobe;
 EngineSection::EngineSection(const Look& look, Dialogs& dialogs, QWidget* parent)
     : Picture(look, dialogs, QStringLiteral("engine"), parent) {
     setObjectName(QStringLiteral("engineSection"));
-    setAccessibleName(QStringLiteral("Section of the engine"));
+    setAccessibleName(Say::tr("Section of the engine"));
     setMinimumSize(250, 320);
 }
 
@@ -37,7 +39,7 @@ void EngineSection::drawPlan(QPainter& p, const QRectF& box) const {
     p.setFont(Look::font(12));
     p.setPen(t.muted);
     p.drawText(QRectF(box.left(), box.bottom() - 16, 70, 16), Qt::AlignCenter,
-               QStringLiteral("drive end"));
+               Say::tr("drive end"));
     // The crank nose with its direction, seen from the drive end.
     const QPointF nose(box.left() + 36, box.top() + 30);
     p.setPen(QPen(t.ink, 2.0));
@@ -143,12 +145,12 @@ void EngineSection::drawSection(QPainter& p, const QRectF& box) const {
     drawValves(p, scale, QPointF(cx, deck), bore, box.right());
     const double over = deck - bore * 0.72 * scale;
     dimension(p, QPointF(cx - half, over), QPointF(cx + half, over),
-              stated(engine_.bore_mm, QStringLiteral("bore")), false, box.right());
+              stated(engine_.bore_mm, Say::tr("bore")), false, box.right());
     const double side = cx + std::max(half, r * scale + 14) + 16;
     dimension(p, QPointF(side, crankY - r * scale), QPointF(side, crankY + r * scale),
-              stated(engine_.stroke_mm, QStringLiteral("stroke")), true, box.right());
+              stated(engine_.stroke_mm, Say::tr("stroke")), true, box.right());
     dimension(p, QPointF(side, small.y()), QPointF(side, crankY - r * scale - 8),
-              stated(engine_.rod_mm, QStringLiteral("rod")), true, box.right());
+              stated(engine_.rod_mm, Say::tr("rod")), true, box.right());
 }
 
 /// Two valves, what opens them, and the lash where it is set.
@@ -185,7 +187,7 @@ void EngineSection::drawValves(QPainter& p, double scale, QPointF head, double b
         p.setPen(t.lobe(side));
         const double lash = engine_.lash_mm[side];
         QString text = words::sideName(side);
-        if (lash > 0) text += QStringLiteral("\nlash ") + words::dimension(lash, style);
+        if (lash > 0) text += Say::tr("\nlash ") + words::dimension(lash, style);
         if (engine_.ratio[side] != 1.0)
             text += QStringLiteral("\n%1 : 1").arg(words::shortest(engine_.ratio[side], 3, style));
         // Beside the valve, pushed in where the picture ends.

@@ -1,4 +1,5 @@
 #include "stations/list.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 namespace stations {
@@ -9,13 +10,13 @@ using namespace words;
 namespace {
 
 QString line(const Engine& e, const Style& style) {
-    if (e.bore_mm <= 0.0 && e.stroke_mm <= 0.0) return QStringLiteral("not described yet");
+    if (e.bore_mm <= 0.0 && e.stroke_mm <= 0.0) return Say::tr("not described yet");
     const QString multiply = QStringLiteral(" %1 ").arg(QChar(0xD7));
     QString line = dimension(e.bore_mm, style) + multiply + dimension(e.stroke_mm, style);
     if (e.rod_mm > 0.0)
-        line += QStringLiteral(", rod ") + dimension(e.rod_mm, style);
+        line += Say::tr(", rod ") + dimension(e.rod_mm, style);
     else
-        line += QStringLiteral(", rod not known");
+        line += Say::tr(", rod not known");
     return line;
 }
 
@@ -25,7 +26,7 @@ constexpr const char* kOwns[] = {"engine"};
 
 const Station engine{
     .key = "engine",
-    .name = [] { return QStringLiteral("Engine"); },
+    .name = [] { return Say::tr("Engine"); },
     .progress = [](const Job& job, const Findings&) { return engineProgress(job.engine); },
     .line = [](const Job& job, const Findings&,
                const Style& style) { return line(job.engine, style); },

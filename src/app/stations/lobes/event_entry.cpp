@@ -2,6 +2,7 @@
 
 #include "core/job/entry.h"
 #include "core/lobe/one_turn.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 namespace app {
@@ -9,13 +10,12 @@ namespace app {
 using namespace lobe;
 
 QString eventName(ReadingOf of, bool fromNose) {
-    if (of == ReadingOf::Lift) return QStringLiteral("back to zero");
+    if (of == ReadingOf::Lift) return Say::tr("back to zero");
     if (fromNose)
-        return of == ReadingOf::Opens ? QStringLiteral("before the nose")
-                                      : QStringLiteral("after the nose");
-    return of == ReadingOf::Opens    ? QStringLiteral("opens")
-           : of == ReadingOf::Closes ? QStringLiteral("closes")
-                                     : QStringLiteral("highest");
+        return of == ReadingOf::Opens ? Say::tr("before the nose") : Say::tr("after the nose");
+    return of == ReadingOf::Opens    ? Say::tr("opens")
+           : of == ReadingOf::Closes ? Say::tr("closes")
+                                     : Say::tr("highest");
 }
 
 QString eventsSoFar(const EventsFindings& events, const RunConditions& conditions,
@@ -25,26 +25,26 @@ QString eventsSoFar(const EventsFindings& events, const RunConditions& condition
         if (!g.mean || g.of == ReadingOf::Lift) continue;
         QString line = eventName(g.of, conditions.fromNose);
         if (g.of != ReadingOf::Nose && events.groups.size() > 3)
-            line += QStringLiteral(" at ") + words::height(g.height.mm, style);
+            line += Say::tr(" at ") + words::height(g.height.mm, style);
         line += QStringLiteral(": ") +
                 words::fromDeadCentre({g.mean->deg + conditions.shift_deg}, style);
         const std::size_t agreeing = g.readings.size() - (g.odd ? 1 : 0);
         if (agreeing > 1)
-            line += QStringLiteral(", mean of %1, range %2")
+            line += Say::tr(", mean of %1, range %2")
                         .arg(agreeing)
                         .arg(words::degrees(g.range_deg, style));
-        if (g.odd) line += QStringLiteral(", without %1").arg(words::readingAngle(*g.odd, style));
+        if (g.odd) line += Say::tr(", without %1").arg(words::readingAngle(*g.odd, style));
         lines << line;
     }
     const LobeFigures& lobe = events.lobe;
     if (conditions.fromNose && lobe.centres.equalDrop) {
-        lines << QStringLiteral("centre %1 %2%3")
+        lines << Say::tr("centre %1 %2%3")
                      .arg(words::degrees(std::abs(lobe.centres.equalDrop->deg), style),
                           QString(QChar(0xB1)),
                           words::degrees(lobe.centres.equalDropUncertainty_deg.value_or(0.0),
                                          style));
         if (lobe.midpoints.symmetry == Symmetry::Asymmetric)
-            lines << QStringLiteral("leans %1 from the shallowest drop to the deepest")
+            lines << Say::tr("leans %1 from the shallowest drop to the deepest")
                          .arg(words::degrees(std::abs(lobe.midpoints.skew_deg), style));
     }
     return lines.join(QLatin1Char('\n'));
@@ -131,8 +131,7 @@ void EventEntry::backToLast() {
 Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& style) const {
     const auto w = wanted();
     if (!w) {
-        p.ask = at_.conditions().fromNose ? QStringLiteral("centre taken")
-                                          : QStringLiteral("events complete");
+        p.ask = at_.conditions().fromNose ? Say::tr("centre taken") : Say::tr("events complete");
         p.enter = onward;
         return p;
     }
@@ -141,36 +140,36 @@ Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& s
     // With both valves the lobe changes from line to line: the question names it.
     const QString who = both() ? words::sideName(session_.side()) + QLatin1Char(' ') : QString();
     if (w->of == ReadingOf::Lift) {
-        p.ask = who + QStringLiteral("back on the base circle: indicator?");
-        p.enter = QStringLiteral("log what it reads there");
-        p.keys = QStringLiteral("0 when it came home   N not now   Back strike");
+        p.ask = who + Say::tr("back on the base circle: indicator?");
+        p.enter = Say::tr("log what it reads there");
+        p.keys = Say::tr("0 when it came home   N not now   Back strike");
         return p;
     }
     if (w->of == ReadingOf::Nose)
-        p.ask = who + (t.oneTurn ? QStringLiteral("highest: wheel and lift?")
-                                 : QStringLiteral("highest: wheel?"));
+        p.ask =
+            who + (t.oneTurn ? Say::tr("highest: wheel and lift?") : Say::tr("highest: wheel?"));
     else if (t.fromNose)
-        p.ask = QStringLiteral("%1 under, %2: wheel?")
+        p.ask = Say::tr("%1 under, %2: wheel?")
                     .arg(words::height(w->height.mm, style), eventName(w->of, true));
     else
-        p.ask = who + QStringLiteral("%1 at %2: wheel?")
-                          .arg(eventName(w->of), words::height(w->height.mm, style));
+        p.ask =
+            who +
+            Say::tr("%1 at %2: wheel?").arg(eventName(w->of), words::height(w->height.mm, style));
     p.enter = t.fromNose && w->of == ReadingOf::Closes
-                  ? QStringLiteral("log; go back well past it, then come up to it")
-              : t.oneTurn ? QStringLiteral("log, go on turning")
-                          : QStringLiteral("log; %1 that agree settle it").arg(t.repeats);
-    p.keys =
-        QStringLiteral("expects %1 %2; b, a, bb, ab, x say otherwise   N not now   Back strike")
-            .arg(usual.after ? QStringLiteral("after") : QStringLiteral("before"),
-                 usual.centre == DeadCentre::Top ? QStringLiteral("TDC") : QStringLiteral("BDC"));
-    if (both()) p.keys = QStringLiteral("Ctrl+E when the other valve is first   ") + p.keys;
+                  ? Say::tr("log; go back well past it, then come up to it")
+              : t.oneTurn ? Say::tr("log, go on turning")
+                          : Say::tr("log; %1 that agree settle it").arg(t.repeats);
+    p.keys = Say::tr("expects %1 %2; b, a, bb, ab, x say otherwise   N not now   Back strike")
+                 .arg(usual.after ? Say::tr("after") : Say::tr("before"),
+                      usual.centre == DeadCentre::Top ? Say::tr("TDC") : Say::tr("BDC"));
+    if (both()) p.keys = Say::tr("Ctrl+E when the other valve is first   ") + p.keys;
     return p;
 }
 
 std::variant<Reading, QString> EventEntry::read(const QString& text,
                                                 const words::Style& style) const {
     const auto w = wanted();
-    if (!w) return QStringLiteral("All events are settled. Strike one to read it again.");
+    if (!w) return Say::tr("All events are settled. Strike one to read it again.");
     Reading r;
     r.of = w->of;
     r.typed = text.trimmed().toStdString();

@@ -1,6 +1,7 @@
 #include "app/stations/lobes/fields.h"
 
 #include "core/job/entry.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 namespace app {
@@ -17,40 +18,38 @@ QString followerChoice(int i) {
     return words::followerName(static_cast<Follower>(i));
 }
 QString springChoice(int i) {
-    return i == 0 ? QStringLiteral("running spring") : QStringLiteral("checking spring");
+    return i == 0 ? Say::tr("running spring") : Say::tr("checking spring");
 }
 QString ratioChoice(int i) {
-    return i == 0 ? QStringLiteral("nominal") : QStringLiteral("of the two lifts");
+    return i == 0 ? Say::tr("nominal") : Say::tr("of the two lifts");
 }
 QString countChoice(int i) {
-    return i == 0 ? QStringLiteral("up from the base circle")
-                  : QStringLiteral("down from the nose");
+    return i == 0 ? Say::tr("up from the base circle") : Say::tr("down from the nose");
 }
 QString wayChoice(int i) {
-    return i == 0   ? QStringLiteral("each until it agrees")
-           : i == 1 ? QStringLiteral("all in one forward turn")
-           : i == 2 ? QStringLiteral("centre by two readings")
-                    : QStringLiteral("both valves in one turn, two indicators");
+    return i == 0   ? Say::tr("each until it agrees")
+           : i == 1 ? Say::tr("all in one forward turn")
+           : i == 2 ? Say::tr("centre by two readings")
+                    : Say::tr("both valves in one turn, two indicators");
 }
 QString wheelChoice(int i) {
-    return i == 0 ? QStringLiteral("set for this cylinder")
-                  : QStringLiteral("still set for cylinder 1");
+    return i == 0 ? Say::tr("set for this cylinder") : Say::tr("still set for cylinder 1");
 }
 QString offAxisChoice(int i) {
-    return i == 0   ? QStringLiteral("not corrected")
-           : i == 1 ? QStringLiteral("follows a point on the part")
-                    : QStringLiteral("rides a flat face");
+    return i == 0   ? Say::tr("not corrected")
+           : i == 1 ? Say::tr("follows a point on the part")
+                    : Say::tr("rides a flat face");
 }
 
 /// The lifts of valve and tappet at one crank angle, typed one after the other.
 Field twoLifts() {
     Field f;
-    f.name = QStringLiteral("Two lifts, valve and tappet");
-    f.asks = QStringLiteral("both at one angle, such as 10.82 7.20; - for none");
+    f.name = Say::tr("Two lifts, valve and tappet");
+    f.asks = Say::tr("both at one angle, such as 10.82 7.20; - for none");
     f.shown = [](const Facts& facts, const Style& style) {
         const auto ratio = facts.conditions.ratioOfLifts();
         if (!ratio) return noValue();
-        return QStringLiteral("%1 over %2: ratio %3")
+        return Say::tr("%1 over %2: ratio %3")
             .arg(words::lift(*facts.conditions.valveLift_mm, style),
                  words::lift(*facts.conditions.tappetLift_mm, style),
                  words::fixed(*ratio, 3, style));
@@ -64,8 +63,7 @@ Field twoLifts() {
             return QString();
         }
         const QStringList parts = typed.simplified().split(QLatin1Char(' '));
-        if (parts.size() != 2)
-            return QStringLiteral("Two lifts: at the valve, then at the tappet.");
+        if (parts.size() != 2) return Say::tr("Two lifts: at the valve, then at the tappet.");
         double mm[2];
         for (int i = 0; i < 2; ++i) {
             const auto read = readLength(parts[i].toStdString(), style.unit, kMostLift_mm);
@@ -73,8 +71,8 @@ Field twoLifts() {
             mm[i] = std::get<double>(read);
         }
         if (mm[0] < 0.5 || mm[1] < 0.5 || mm[0] / mm[1] < 0.5 || mm[0] / mm[1] > 3.0)
-            return QStringLiteral("That makes no rocker ratio. The valve's lift comes first, well "
-                                  "up the lobe.");
+            return Say::tr("That makes no rocker ratio. The valve's lift comes first, well "
+                           "up the lobe.");
         t.valveLift_mm = mm[0];
         t.tappetLift_mm = mm[1];
         return QString();
@@ -85,61 +83,59 @@ Field twoLifts() {
 std::vector<Field> make() {
     std::vector<Field> all;
     const auto add = [&](Field f, const char* heading = "") {
-        f.subject = QStringLiteral("this run");
+        f.subject = Say::tr("this run");
         f.heading = QLatin1String(heading);
         all.push_back(std::move(f));
     };
-    add(enumField<Place>(QStringLiteral("Lift taken at the"), 2, placeChoice,
+    add(enumField<Place>(Say::tr("Lift taken at the"), 2, placeChoice,
                          [](Facts& f) -> Place& { return f.conditions.taken; }),
         "Valve gear");
-    add(enumField<Follower>(QStringLiteral("Follower"), 6, followerChoice,
+    add(enumField<Follower>(Say::tr("Follower"), 6, followerChoice,
                             [](Facts& f) -> Follower& { return f.conditions.follower; }));
-    add(enumField<Spring>(QStringLiteral("Spring fitted"), 2, springChoice,
+    add(enumField<Spring>(Say::tr("Spring fitted"), 2, springChoice,
                           [](Facts& f) -> Spring& { return f.conditions.spring; }));
-    add(lengthField(QStringLiteral("Lash"), 0.0, 3.0,
+    add(lengthField(Say::tr("Lash"), 0.0, 3.0,
                     [](Facts& f) -> double& { return f.conditions.lash_mm; }));
-    add(numberField(QStringLiteral("Rocker ratio, nominal"),
-                    QStringLiteral("valve lift over tappet lift"), 0.5, 3.0, 3,
-                    [](Facts& f) -> double& { return f.conditions.ratio; }));
+    add(numberField(Say::tr("Rocker ratio, nominal"), Say::tr("valve lift over tappet lift"), 0.5,
+                    3.0, 3, [](Facts& f) -> double& { return f.conditions.ratio; }));
     add(twoLifts());
     add(choiceField(
-        QStringLiteral("Ratio to reckon with"), 2, ratioChoice,
+        Say::tr("Ratio to reckon with"), 2, ratioChoice,
         [](const Facts& f) { return f.conditions.measuredRatio ? 1 : 0; },
         [](Facts& f, int i) { f.conditions.measuredRatio = i == 1; }));
 
-    add(lengthField(QStringLiteral("Indicator resolves"), 0.0, 0.5,
+    add(lengthField(Say::tr("Indicator resolves"), 0.0, 0.5,
                     [](Facts& f) -> double& { return f.conditions.resolution_mm; }),
         "Indicator");
-    add(lengthField(QStringLiteral("Indicator spans"), 0.0, 100.0,
+    add(lengthField(Say::tr("Indicator spans"), 0.0, 100.0,
                     [](Facts& f) -> double& { return f.conditions.travel_mm; }));
-    add(lengthField(QStringLiteral("One turn of the dial"), 0.05, 30.0,
+    add(lengthField(Say::tr("One turn of the dial"), 0.05, 30.0,
                     [](Facts& f) -> double& { return f.conditions.dialTurn_mm; }));
     add(choiceField(
-        QStringLiteral("Counts"), 2, countChoice,
+        Say::tr("Counts"), 2, countChoice,
         [](const Facts& f) { return f.conditions.countsDown ? 1 : 0; },
         [](Facts& f, int i) { f.conditions.countsDown = i == 1; }));
-    add(optionalField(QStringLiteral("Lift at the nose"),
-                      QStringLiteral("where the run counts down and never reaches the base circle"),
-                      0.5, kMostLift_mm, true,
+    add(optionalField(Say::tr("Lift at the nose"),
+                      Say::tr("where the run counts down and never reaches the base circle"), 0.5,
+                      kMostLift_mm, true,
                       [](Facts& f) -> std::optional<double>& { return f.conditions.noseLift_mm; }));
-    add(numberField(QStringLiteral("Stands askew by"), QStringLiteral("degrees"), 0.0, 45.0, 1,
+    add(numberField(Say::tr("Stands askew by"), Say::tr("degrees"), 0.0, 45.0, 1,
                     [](Facts& f) -> double& { return f.conditions.offAxis_deg; }));
-    add(enumField<OffAxis>(QStringLiteral("Askew"), 3, offAxisChoice,
+    add(enumField<OffAxis>(Say::tr("Askew"), 3, offAxisChoice,
                            [](Facts& f) -> OffAxis& { return f.conditions.offAxis; }));
 
-    add(lengthsField(QStringLiteral("Heights of the events"),
-                     QStringLiteral("one or more, such as 0.5 1.27; - for the card's"), 4,
+    add(lengthsField(Say::tr("Heights of the events"),
+                     Say::tr("one or more, such as 0.5 1.27; - for the card's"), 4,
                      [](Facts& f) -> std::vector<Height>& { return f.conditions.eventHeights; }),
         "Events only");
     add(choiceField(
-        QStringLiteral("Readings that must agree"), 6,
-        +[](int i) { return QString::number(i + 1); },
+        Say::tr("Readings that must agree"), 6, +[](int i) { return QString::number(i + 1); },
         [](const Facts& f) { return f.conditions.repeats - 1; },
         [](Facts& f, int i) { f.conditions.repeats = i + 1; }));
-    add(numberField(QStringLiteral("Agree within"), QStringLiteral("degrees"), 0.05, 5.0, 2,
+    add(numberField(Say::tr("Agree within"), Say::tr("degrees"), 0.05, 5.0, 2,
                     [](Facts& f) -> double& { return f.conditions.repeatTolerance_deg; }));
     add(choiceField(
-        QStringLiteral("Events are taken"), 4, wayChoice,
+        Say::tr("Events are taken"), 4, wayChoice,
         [](const Facts& f) {
             const RunConditions& t = f.conditions;
             return t.fromNose ? 2 : t.oneTurn ? (t.bothValves ? 3 : 1) : 0;
@@ -152,7 +148,7 @@ std::vector<Field> make() {
             f.conditions.fromNose = i == 2;
         }));
     add(choiceField(
-            QStringLiteral("The wheel is"), 2, wheelChoice,
+            Say::tr("The wheel is"), 2, wheelChoice,
             [](const Facts& f) { return f.conditions.wheelOfFirst ? 1 : 0; },
             [](Facts& f, int i) {
                 const auto behind = f.engine.behindFirst_deg(f.cylinder);

@@ -1,6 +1,7 @@
 // The letters of the Lobes station: what each does, and Esc, which takes them back.
 #include "app/stations/lobes/lobes_station.h"
 #include "app/stations/lobes/remedies.h"
+#include "words/say.h"
 
 #include <algorithm>
 
@@ -16,31 +17,30 @@ QList<Command> LobesStation::commands() const {
                                 [code](const Finding& x) { return x.code == code; });
     };
     QList<Command> all{
-        {QLatin1Char('r'), QStringLiteral("read again what does not fit, or the last reading")},
-        {QLatin1Char('o'), QStringLiteral("overshot: how far to go back")},
-        {QLatin1Char('b'), backing_ ? QStringLiteral("no longer backing up")
-                                    : QStringLiteral("backing up: readings are left out")},
-        {QLatin1Char('n'), QStringLiteral("not now, the next")},
-        {QLatin1Char('c'), QStringLiteral("conditions of this run")},
-        {QLatin1Char('m'), QStringLiteral("velocity and acceleration")},
-        {QLatin1Char('v'), QStringLiteral("lay another lobe over this one")}};
+        {QLatin1Char('r'), Say::tr("read again what does not fit, or the last reading")},
+        {QLatin1Char('o'), Say::tr("overshot: how far to go back")},
+        {QLatin1Char('b'),
+         backing_ ? Say::tr("no longer backing up") : Say::tr("backing up: readings are left out")},
+        {QLatin1Char('n'), Say::tr("not now, the next")},
+        {QLatin1Char('c'), Say::tr("conditions of this run")},
+        {QLatin1Char('m'), Say::tr("velocity and acceleration")},
+        {QLatin1Char('v'), Say::tr("lay another lobe over this one")}};
     if (f && f->passes)
-        all << Command{QLatin1Char('a'), QStringLiteral("mean of the passes, or the newest")};
+        all << Command{QLatin1Char('a'), Say::tr("mean of the passes, or the newest")};
     const auto& tdc = findings().tdc.findings;
     if (has(Code::OtherTurn) || has(Code::CentreFarOff) ||
         std::any_of(tdc.begin(), tdc.end(),
                     [](const Finding& x) { return x.code == Code::TopOther; }))
-        all << Command{QLatin1Char('t'), QStringLiteral("the crank's other turn")};
+        all << Command{QLatin1Char('t'), Say::tr("the crank's other turn")};
     if (has(Code::Misfit))
-        all << Command{QLatin1Char('k'), QStringLiteral("keep what stands off: it is right")};
-    if (has(Code::DialTurn))
-        all << Command{QLatin1Char('w'), QStringLiteral("the dial's other turn")};
+        all << Command{QLatin1Char('k'), Say::tr("keep what stands off: it is right")};
+    if (has(Code::DialTurn)) all << Command{QLatin1Char('w'), Say::tr("the dial's other turn")};
     return all;
 }
 
 Echo LobesStation::command(QChar letter) {
     constexpr auto kDone = [](bool done) {
-        return done ? Echo{true, {}} : Echo{false, QStringLiteral("There is nothing to do.")};
+        return done ? Echo{true, {}} : Echo{false, Say::tr("There is nothing to do.")};
     };
     switch (letter.unicode()) {
     case 'r':
@@ -66,7 +66,7 @@ Echo LobesStation::command(QChar letter) {
     case 'v':
         compareNext();
         return comparables().empty()
-                   ? Echo{false, QStringLiteral("There is no other lobe to lay over this one yet.")}
+                   ? Echo{false, Say::tr("There is no other lobe to lay over this one yet.")}
                    : Echo{true, {}};
     case 't': {
         if (putTopRight(session())) break;

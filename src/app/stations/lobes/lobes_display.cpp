@@ -7,6 +7,7 @@
 #include "core/examine/sources.h"
 #include "core/job/card.h"
 #include "words/explanation.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <QButtonGroup>
@@ -54,7 +55,7 @@ QString LobesStation::cardOnWheel(double behind_deg) const {
     const auto opens = cardEvent(*job().card, opening(side)),
                closes = cardEvent(*job().card, closing(side));
     if (!opens || !closes) return {};
-    return QStringLiteral(" By the card it opens at %1 and closes at %2 there.")
+    return Say::tr(" By the card it opens at %1 and closes at %2 there.")
         .arg(onWheel({opens->deg + behind_deg}), onWheel({closes->deg + behind_deg}));
 }
 
@@ -64,40 +65,38 @@ QString LobesStation::wheelOfFirst() const {
     if (cylinder == 1) return {};
     const auto behind = job().engine.behindFirst_deg(cylinder);
     if (!behind)
-        return QStringLiteral(
-            "Set the wheel for this cylinder. Left as it stands for cylinder 1 it "
-            "needs the firing order (Engine), since this cylinder's TDC is not "
-            "known.");
+        return Say::tr("Set the wheel for this cylinder. Left as it stands for cylinder 1 it "
+                       "needs the firing order (Engine), since this cylinder's TDC is not "
+                       "known.");
     const QString at = onWheel({*behind});
     const QString card = cardOnWheel(*behind);
     return conditions().wheelOfFirst
-               ? QStringLiteral("The wheel stands as set for cylinder 1: this cylinder's overlap "
-                                "TDC is at %1 on it, %2 later in the cycle.%3")
+               ? Say::tr("The wheel stands as set for cylinder 1: this cylinder's overlap "
+                         "TDC is at %1 on it, %2 later in the cycle.%3")
                      .arg(at, words::degrees(*behind, style(), 0), card)
-               : QStringLiteral("Set the wheel for this cylinder, or leave it and say so in the "
-                                "conditions: its overlap TDC is then at %1.")
+               : Say::tr("Set the wheel for this cylinder, or leave it and say so in the "
+                         "conditions: its overlap TDC is then at %1.")
                      .arg(at);
 }
 
 /// What to do before the first reading.
 static QString firstStep(const RunConditions& t) {
     if (!t.eventsOnly)
-        return QStringLiteral("Set the indicator to zero on the base circle, turn to the angle "
-                              "above and type the lift.");
+        return Say::tr("Set the indicator to zero on the base circle, turn to the angle "
+                       "above and type the lift.");
     if (t.fromNose)
-        return QStringLiteral("Set the indicator to zero at the nose, go back well past the drop, "
-                              "come up to it and type what the wheel shows.");
-    return QStringLiteral("Set %1 to zero on the base circle, turn until the height is reached and "
-                          "type what the wheel shows.")
-        .arg(t.oneTurn && t.bothValves ? QStringLiteral("both indicators")
-                                       : QStringLiteral("the indicator"));
+        return Say::tr("Set the indicator to zero at the nose, go back well past the drop, "
+                       "come up to it and type what the wheel shows.");
+    return Say::tr("Set %1 to zero on the base circle, turn until the height is reached and "
+                   "type what the wheel shows.")
+        .arg(t.oneTurn && t.bothValves ? Say::tr("both indicators") : Say::tr("the indicator"));
 }
 
 static QString curveSoFar(const RunFindings& f, CentreSchool school, const words::Style& style) {
-    QString text = QStringLiteral("%1 of about %2 readings").arg(f.live).arg(f.planned);
+    QString text = Say::tr("%1 of about %2 readings").arg(f.live).arg(f.planned);
     const auto centre = f.lobe.centre(school);
     if (centre && f.lobe.maxLift_mm)
-        text += QStringLiteral("; centre %1, greatest lift %2")
+        text += Say::tr("; centre %1, greatest lift %2")
                     .arg(words::degrees(std::abs(centre->deg), style),
                          words::liftWithUnit(*f.lobe.maxLift_mm, style));
     return text;
@@ -105,34 +104,32 @@ static QString curveSoFar(const RunFindings& f, CentreSchool school, const words
 
 QString LobesStation::direction(const RunConditions& t) const {
     if (overshot_)
-        return QStringLiteral("Overshot: go back to %1 or farther, then come up to %2 again.")
+        return Say::tr("Overshot: go back to %1 or farther, then come up to %2 again.")
             .arg(onWheel({angle().deg - 20.0}), onWheel(angle()));
     if (backing_)
-        return QStringLiteral("Backing up: readings are marked and left out of the curve, since "
-                              "they carry the drive's slack. B ends it.");
+        return Say::tr("Backing up: readings are marked and left out of the curve, since "
+                       "they carry the drive's slack. B ends it.");
     if (t.fromNose)
-        return QStringLiteral(
-                   "Set the indicator to zero where it reads highest. Then to the drop on "
-                   "either side of the nose: go back well past it and come up to it, %1, "
-                   "seen from the drive end. Half the duration is not the centre.")
+        return Say::tr("Set the indicator to zero where it reads highest. Then to the drop on "
+                       "either side of the nose: go back well past it and come up to it, %1, "
+                       "seen from the drive end. Half the duration is not the centre.")
             .arg(words::rotationName(job().engine.rotation));
     if (events_.both())
-        return QStringLiteral(
+        return Say::tr(
                    "Both valves in one forward turn, %1, seen from the drive end, from ahead of "
                    "the exhaust's opening, an indicator on each: whichever stands at its height "
                    "first is read. An overshoot starts again.")
             .arg(words::rotationName(job().engine.rotation));
     if (t.eventsOnly && t.oneTurn)
-        return QStringLiteral(
-                   "One forward turn, %1, seen from the drive end: opening at each "
-                   "height from low to high, the nose with its lift, closing from high to "
-                   "low, and back to zero. An overshoot starts again.")
+        return Say::tr("One forward turn, %1, seen from the drive end: opening at each "
+                       "height from low to high, the nose with its lift, closing from high to "
+                       "low, and back to zero. An overshoot starts again.")
             .arg(words::rotationName(job().engine.rotation));
     if (t.eventsOnly)
-        return QStringLiteral("Turn %1, seen from the drive end, to where the indicator reads the "
-                              "height; always from the same side. An overshoot starts again.")
+        return Say::tr("Turn %1, seen from the drive end, to where the indicator reads the "
+                       "height; always from the same side. An overshoot starts again.")
             .arg(words::rotationName(job().engine.rotation));
-    return QStringLiteral(
+    return Say::tr(
                "Every %1. Turn %2, seen from the drive end, and come up to each mark from below.")
         .arg(words::degrees(t.step_deg, style(), 2), words::rotationName(job().engine.rotation));
 }
@@ -141,67 +138,62 @@ QString LobesStation::direction(const RunConditions& t) const {
 QString LobesStation::motionLine() const {
     const auto f = run_.found();
     if (!f || !f->lobe.motion)
-        return QStringLiteral(
-            "Velocity and acceleration need a whole lobe, to its nose and beyond. "
-            "M goes back.");
+        return Say::tr("Velocity and acceleration need a whole lobe, to its nose and beyond. "
+                       "M goes back.");
     const Motion& m = *f->lobe.motion;
     QString text =
-        QStringLiteral("%1 A flat tappet needs a face of at least %2")
+        Say::tr("%1 A flat tappet needs a face of at least %2")
             .arg(words::smoothingLine(f->lobe, style()),
                  words::fixed(style().inches() ? m.flatTappet_mm / kMmPerInch : m.flatTappet_mm,
                               style().inches() ? 2 : 1, style()) +
                      QLatin1Char(' ') + words::unitName(style()));
-    text +=
-        f->lobe.taken.at == Place::Tappet && conditions().follower == Follower::SolidFlat
-            ? QStringLiteral("; measure the one fitted.")
-            : QStringLiteral(" (fitted here: %1).").arg(words::followerName(conditions().follower));
+    text += f->lobe.taken.at == Place::Tappet && conditions().follower == Follower::SolidFlat
+                ? Say::tr("; measure the one fitted.")
+                : Say::tr(" (fitted here: %1).").arg(words::followerName(conditions().follower));
     if (f->lobe.rampSpread_deg)
-        text += QStringLiteral(" Ramp spread %1 (seat %2 to %3).")
+        text += Say::tr(" Ramp spread %1 (seat %2 to %3).")
                     .arg(words::degrees(*f->lobe.rampSpread_deg, style()),
                          words::height(job().reckoning.seat_mm, style()),
                          words::height(kUsualHeight_mm, style()));
     if (f->lobe.halfOpening_deg && f->lobe.halfClosing_deg)
-        text += QStringLiteral(" Halves %1 opening, %2 closing.")
+        text += Say::tr(" Halves %1 opening, %2 closing.")
                     .arg(words::degrees(*f->lobe.halfOpening_deg, style()),
                          words::degrees(*f->lobe.halfClosing_deg, style()));
     if (f->lobe.baseRunOut_mm)
-        text += QStringLiteral(" Base circle within %1.")
+        text += Say::tr(" Base circle within %1.")
                     .arg(words::liftWithUnit(*f->lobe.baseRunOut_mm, style()));
-    return text + QStringLiteral(" M goes back.");
+    return text + Say::tr(" M goes back.");
 }
 
 /// What is asked now, large.
 void LobesStation::refreshNow(const RunConditions& t) {
-    turnToLabel_->setText(complete()         ? QStringLiteral("run")
-                          : goTo_ || again() ? QStringLiteral("go back well past it, then up to")
-                                             : QStringLiteral("turn to"));
-    angle_->setText(complete() ? QStringLiteral("done") : turnTo(angle()));
+    turnToLabel_->setText(complete()         ? Say::tr("run")
+                          : goTo_ || again() ? Say::tr("go back well past it, then up to")
+                                             : Say::tr("turn to"));
+    angle_->setText(complete() ? Say::tr("done") : turnTo(angle()));
     const WheelScale scale = job().fitted.scale;
     const bool plain = scale == WheelScale::Full360With || scale == WheelScale::Full360Against ||
                        scale == WheelScale::Signed;
     QString side = words::sideOfTop(angle());
-    if (scale == WheelScale::Quarter90)
-        side = words::fromDeadCentre(angle(), style()).section(QLatin1Char(' '), 1);
+    if (scale == WheelScale::Quarter90) side = words::sideOfDeadCentre(angle());
     angleSide_->setText(complete() || plain ? QString() : side);
     if (t.eventsOnly) {
         const auto wanted = events_.wanted();
-        turnToLabel_->setText(t.fromNose
-                                  ? QStringLiteral("zero at the nose; centre by two readings")
+        turnToLabel_->setText(t.fromNose       ? Say::tr("zero at the nose; centre by two readings")
                               : events_.both() ? words::sideName(session().side()) +
-                                                     QStringLiteral(", both in one forward turn")
-                              : t.oneTurn ? QStringLiteral("all in one forward turn")
-                                          : QStringLiteral("events only"));
+                                                     Say::tr(", both in one forward turn")
+                              : t.oneTurn ? Say::tr("all in one forward turn")
+                                          : Say::tr("events only"));
         const bool flank =
             wanted && (wanted->of == ReadingOf::Opens || wanted->of == ReadingOf::Closes);
         // Beside the nose the drop is the large figure: what the indicator is to read.
         if (t.fromNose && wanted) {
             angle_->setText(
                 words::height(wanted->height.mm, style()).section(QLatin1Char(' '), 0, 0));
-            angleSide_->setText(QStringLiteral("under, ") + eventName(wanted->of, true));
+            angleSide_->setText(Say::tr("under, ") + eventName(wanted->of, true));
         } else {
-            angle_->setText(wanted ? eventName(wanted->of) : QStringLiteral("done"));
-            angleSide_->setText(flank ? QStringLiteral("at ") +
-                                            words::height(wanted->height.mm, style())
+            angle_->setText(wanted ? eventName(wanted->of) : Say::tr("done"));
+            angleSide_->setText(flank ? Say::tr("at ") + words::height(wanted->height.mm, style())
                                       : QString());
         }
     }
@@ -224,14 +216,14 @@ QString LobesStation::lastReading() const {
         fromNose = run->conditions.fromNose;
     }
     if (!last) return {};
-    const QString struck = last->struck ? QStringLiteral("  struck") : QString();
+    const QString struck = last->struck ? Say::tr("  struck") : QString();
     const QString who = events_.both() ? words::sideName(of) + QLatin1Char(' ') : QString();
     const DegreeWheel wheel = job().fitted.degreeWheel();
     if (last->of != ReadingOf::Lift)
-        return QStringLiteral("last  %1%2 %3%4")
+        return Say::tr("last  %1%2 %3%4")
             .arg(who, eventName(last->of, fromNose), words::onWheel(last->at, wheel, style()),
                  struck);
-    return QStringLiteral("last  %1%2  %3%4")
+    return Say::tr("last  %1%2  %3%4")
         .arg(who,
              eventsOnly() ? eventName(last->of) : words::onWheel(last->at, wheel, style(), true),
              words::liftWithUnit(last->lift_mm, style()), struck);
@@ -241,9 +233,8 @@ void LobesStation::refreshTexts() {
     const RunConditions t = conditions();
     const auto run = session().run();
     const auto f = run_.found();
-    title_->setText(QStringLiteral("Cylinder %1 %2")
-                        .arg(session().cylinder())
-                        .arg(words::sideName(session().side())));
+    title_->setText(
+        Say::tr("Cylinder %1 %2").arg(session().cylinder()).arg(words::sideName(session().side())));
     direction_->setText(motion_ ? motionLine() : direction(t));
     for (QAbstractButton* b : steps_->buttons())
         b->setChecked(false);
@@ -261,12 +252,12 @@ void LobesStation::refreshTexts() {
     for (QAbstractButton* b : steps_->buttons())
         b->setEnabled(!t.eventsOnly);
     const QString last = lastReading();
-    last_->setText(last.isEmpty() ? QStringLiteral("no reading yet") : last);
+    last_->setText(last.isEmpty() ? Say::tr("no reading yet") : last);
     const auto a = advice();
     adviceHead_->setText(a ? words::severityTitle(a->severity) : QString());
     advice_->setText(
         a ? (width() < 700 ? words::shortSentence(*a, style()) : words::sentence(*a, style()))
-        : f && f->live             ? QStringLiteral("Every reading fits its neighbours.")
+        : f && f->live             ? Say::tr("Every reading fits its neighbours.")
         : live(t)                  ? words::liveFollowerWarning()
         : wheelOfFirst().isEmpty() ? firstStep(t)
                                    : wheelOfFirst());
@@ -276,11 +267,10 @@ void LobesStation::refreshTexts() {
     else if (f)
         progress = curveSoFar(*f, job().reckoning.school, style());
     if (f && f->passes)
-        progress += job().reckoning.averagePasses
-                        ? QStringLiteral("; mean of %1 passes, A takes the newest")
-                              .arg(f->passes->runs.size())
-                        : QStringLiteral("; newest of %1 passes, A takes their mean")
-                              .arg(f->passes->runs.size());
+        progress +=
+            job().reckoning.averagePasses
+                ? Say::tr("; mean of %1 passes, A takes the newest").arg(f->passes->runs.size())
+                : Say::tr("; newest of %1 passes, A takes their mean").arg(f->passes->runs.size());
     progress_->setText(progress);
     // Where there is little room, what is to be looked at comes first.
     progress_->setVisible(width() >= 700 || !a || !f || !f->events);
@@ -301,19 +291,20 @@ void LobesStation::refreshLog() {
                 for (const LiftReading& c : f->readings)
                     if (c.id == r.id && std::abs(c.lift_mm - r.lift_mm) > 1e-6) {
                         // What the indicator read, beside the lift it stands for.
-                        row.note = QStringLiteral("read ") + row.value;
+                        row.note = Say::tr("read ") + row.value;
                         row.value = words::lift(c.lift_mm, style());
                     }
             if (f && !r.struck && r.of == ReadingOf::Lift)
                 for (const LiftReading& c : f->readings)
                     if (c.id == r.id && !c.counts && r.approach == Approach::Forward)
-                        row.note = QStringLiteral("not counted");
-            if (r.approach == Approach::BackingUp) row.note = QStringLiteral("backing up");
+                        row.note = Say::tr("not counted");
+            if (r.approach == Approach::BackingUp) row.note = Say::tr("backing up");
             if (r.of != ReadingOf::Lift) {
                 row.value = row.title;
                 // Beside the nose the list has little room: before, after.
                 row.title = run->conditions.fromNose
-                                ? eventName(r.of, true).section(QLatin1Char(' '), 0, 0)
+                                ? (r.of == ReadingOf::Opens ? Say::tr("before", "the nose")
+                                                            : Say::tr("after", "the nose"))
                                 : eventName(r.of);
             }
             row.struck = r.struck.has_value();
@@ -322,7 +313,7 @@ void LobesStation::refreshLog() {
             else if (f)
                 for (const Misfit& m : f->lobe.misfits)
                     if (run && std::abs(wrapCycle(m.at - placed(r, run->conditions)).deg) < 1e-6) {
-                        row.note = QStringLiteral("again?");
+                        row.note = Say::tr("again?");
                         row.warn = true;
                     }
             rows << row;
@@ -392,11 +383,10 @@ StandCard LobesStation::standCard() const {
     const auto f = run_.found();
     const auto run = session().run();
     StandCard card;
-    card.subject = QStringLiteral("cyl %1  %2")
-                       .arg(session().cylinder())
-                       .arg(words::sideName(session().side()));
+    card.subject =
+        Say::tr("cyl %1  %2").arg(session().cylinder()).arg(words::sideName(session().side()));
     card.colour = look().theme().lobe(session().side());
-    if (f) card.progress = QStringLiteral("%1 of %2").arg(f->live).arg(f->planned);
+    if (f) card.progress = Say::tr("%1 of %2").arg(f->live).arg(f->planned);
     card.caption = turnToLabel_->text();
     card.big = angle_->text();
     card.bigNote = angleSide_->text();
@@ -409,18 +399,18 @@ StandCard LobesStation::standCard() const {
         const Height main = eventsHeight(job());
         const HeightEvents* e = f->lobe.events(main);
         if (e && e->opens)
-            card.soFar = QStringLiteral("opens %1 at %2")
+            card.soFar = Say::tr("opens %1 at %2")
                              .arg(words::fromDeadCentre(*e->opens, style()),
                                   words::height(main.mm, style()));
         if (const auto centre = f->lobe.centre(job().reckoning.school))
             card.soFar +=
-                QStringLiteral("    centre %1").arg(words::degrees(std::abs(centre->deg), style()));
+                Say::tr("    centre %1").arg(words::degrees(std::abs(centre->deg), style()));
     }
     card.tip =
         overshot_ || backing_ || eventsOnly()
             ? direction(conditions())
-            : QStringLiteral("Turn %1, seen from the drive end, up to each mark. Overshot? Back "
-                             "past %2, then up again.")
+            : Say::tr("Turn %1, seen from the drive end, up to each mark. Overshot? Back "
+                      "past %2, then up again.")
                   .arg(words::rotationName(job().engine.rotation), onWheel({angle().deg - 20.0}));
     card.ring = ringScene();
     return card;

@@ -7,6 +7,7 @@
 #include "app/style/rows.h"
 #include "core/angle/wheel.h"
 #include "core/job/entry.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <QButtonGroup>
@@ -27,7 +28,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
       events_(session),
       title_(new QLabel(this)),
       direction_(new QLabel(this)),
-      turnToLabel_(new QLabel(QStringLiteral("turn to"), this)),
+      turnToLabel_(new QLabel(Say::tr("turn to"), this)),
       angle_(new QLabel(this)),
       angleSide_(new QLabel(this)),
       last_(new QLabel(this)),
@@ -36,10 +37,10 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
       progress_(new QLabel(this)),
       steps_(new QButtonGroup(this)),
       places_(new QButtonGroup(this)),
-      newRun_(new QPushButton(QStringLiteral("new run"), this)),
-      eventsChip_(new QPushButton(QStringLiteral("events"), this)),
-      centreChip_(new QPushButton(QStringLiteral("centre"), this)),
-      conditionsChip_(new QPushButton(QStringLiteral("conditions"), this)),
+      newRun_(new QPushButton(Say::tr("new run"), this)),
+      eventsChip_(new QPushButton(Say::tr("events"), this)),
+      centreChip_(new QPushButton(Say::tr("centre"), this)),
+      conditionsChip_(new QPushButton(Say::tr("conditions"), this)),
       upper_(new QWidget(this)),
       picture_(new QStackedWidget(this)),
       ring_(new Ring(look, dialogs, this)),
@@ -58,7 +59,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     last_->setObjectName(QStringLiteral("lastReading"));
     advice_->setObjectName(QStringLiteral("advice"));
     log_->setObjectName(QStringLiteral("readingLog"));
-    log_->setAccessibleName(QStringLiteral("Readings of this run"));
+    log_->setAccessibleName(Say::tr("Readings of this run"));
     for (QLabel* label : {title_, direction_, last_, advice_, progress_, turnToLabel_})
         label->setWordWrap(true);
 
@@ -88,7 +89,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     picture_->addWidget(ring_);
     picture_->addWidget(conditions_);
     conditions_->setObjectName(QStringLiteral("runConditions"));
-    conditions_->setAccessibleName(QStringLiteral("Conditions of this run"));
+    conditions_->setAccessibleName(Say::tr("Conditions of this run"));
     top->addWidget(picture_, 13);
     top->addLayout(now, 8);
     top->addWidget(log_);
@@ -134,10 +135,9 @@ void LobesStation::buildHeader(QHBoxLayout* row) {
         group->addButton(button, id);
         row->addWidget(button);
     };
-    chip(places_, static_cast<int>(Place::Tappet), QStringLiteral("tappet"),
+    chip(places_, static_cast<int>(Place::Tappet), Say::tr("tappet"),
          QStringLiteral("takenTappet"));
-    chip(places_, static_cast<int>(Place::Valve), QStringLiteral("valve"),
-         QStringLiteral("takenValve"));
+    chip(places_, static_cast<int>(Place::Valve), Say::tr("valve"), QStringLiteral("takenValve"));
     row->addSpacing(8);
     for (int step : {1, 2, 5, 10})
         chip(steps_, step, QString::number(step) + QChar(0xB0), QStringLiteral("step%1").arg(step));
@@ -239,14 +239,13 @@ std::vector<LobesStation::Comparable> LobesStation::comparables() const {
         if (sameCylinder && sameSide)
             out.push_back({held, false,
                            r.afterMove == here->afterMove
-                               ? QStringLiteral("against an earlier pass")
-                               : QStringLiteral("against itself before the cam was moved")});
+                               ? Say::tr("against an earlier pass")
+                               : Say::tr("against itself before the cam was moved")});
         else if (sameSide && r.current)
-            out.push_back({held, false, QStringLiteral("against cylinder %1").arg(r.cylinder)});
+            out.push_back({held, false, Say::tr("against cylinder %1").arg(r.cylinder)});
         else if (sameCylinder && r.current)
             out.push_back(
-                {held, true,
-                 QStringLiteral("against the %1 in a mirror").arg(words::sideName(r.side))});
+                {held, true, Say::tr("against the %1 in a mirror").arg(words::sideName(r.side))});
     }
     return out;
 }
@@ -286,11 +285,11 @@ static std::optional<std::pair<int, Side>> nextLobe(const Session& session) {
 
 QString LobesStation::onward() const {
     const auto next = nextLobe(session());
-    if (!next) return QStringLiteral("go to Timing");
+    if (!next) return Say::tr("go to Timing");
     const auto [cylinder, side] = *next;
     return cylinder == session().cylinder()
-               ? QStringLiteral("go to the %1 lobe").arg(words::sideName(side))
-               : QStringLiteral("go to cylinder %1 %2").arg(cylinder).arg(words::sideName(side));
+               ? Say::tr("go to the %1 lobe").arg(words::sideName(side))
+               : Say::tr("go to cylinder %1 %2").arg(cylinder).arg(words::sideName(side));
 }
 
 void LobesStation::goOnward() {
@@ -341,37 +340,36 @@ Prompt LobesStation::prompt() const {
         if (run && r.id == run->id) break;
         number += r.cylinder == session().cylinder() && r.side == session().side();
     }
-    p.subject = QStringLiteral("cyl %1 %2, run %3")
+    p.subject = Say::tr("cyl %1 %2, run %3")
                     .arg(session().cylinder())
                     .arg(words::sideName(session().side()))
                     .arg(number);
-    if (sheet_.field())
-        return sheet_.prompt(QStringLiteral("keep, next condition; Esc ends"), style());
+    if (sheet_.field()) return sheet_.prompt(Say::tr("keep, next condition; Esc ends"), style());
     if (striking_) {
         const auto r = run_.reading(*striking_);
-        p.ask = QStringLiteral("why strike %1?").arg(r ? onWheel(r->at) : QString());
-        p.enter = QStringLiteral("strike it (misread)");
-        p.keys = QStringLiteral("Esc  leave it");
+        p.ask = Say::tr("why strike %1?").arg(r ? onWheel(r->at) : QString());
+        p.enter = Say::tr("strike it (misread)");
+        p.keys = Say::tr("Esc  leave it");
         return p;
     }
     if (eventsOnly()) return events_.prompt(p, onward(), style());
     if (again()) {
-        p.ask = QStringLiteral("lift at %1 again?").arg(onWheel(angle()));
-        p.enter = QStringLiteral("log it in place of the odd one");
-        p.keys = QStringLiteral("Ctrl+E  leave it, go to the other lobe");
+        p.ask = Say::tr("lift at %1 again?").arg(onWheel(angle()));
+        p.enter = Say::tr("log it in place of the odd one");
+        p.keys = Say::tr("Ctrl+E  leave it, go to the other lobe");
         return p;
     }
     if (complete()) {
-        p.ask = QStringLiteral("run complete: what next?");
+        p.ask = Say::tr("run complete: what next?");
         p.enter = onward();
-        p.keys = QStringLiteral("other, timing, pass; or an angle to read again: 75a");
+        p.keys = Say::tr("other, timing, pass; or an angle to read again: 75a");
         p.several = true;
         return p;
     }
-    p.ask = QStringLiteral("lift at %1?").arg(onWheel(angle()));
+    p.ask = Say::tr("lift at %1?").arg(onWheel(angle()));
     const double step = conditions().step_deg;
-    p.enter = QStringLiteral("log, go to %1").arg(onWheel({angle().deg + step}));
-    p.keys = QStringLiteral("Back strike   R again   O overshot   C conditions   75a go there");
+    p.enter = Say::tr("log, go to %1").arg(onWheel({angle().deg + step}));
+    p.keys = Say::tr("Back strike   R again   O overshot   C conditions   75a go there");
     return p;
 }
 
@@ -387,22 +385,21 @@ Understood<RunEntry> LobesStation::readEntry(const QString& text) const {
 /// "curve", "events" and "centre" in the entry line choose how the lobe is taken.
 std::optional<LobesStation::Way> LobesStation::wayOf(const QString& text) {
     const QString word = text.trimmed().toLower();
-    if (word == QLatin1String("curve")) return Way{false, false, QStringLiteral("the whole curve")};
-    if (word == QLatin1String("events"))
-        return Way{true, false, QStringLiteral("its events alone")};
+    if (word == QLatin1String("curve")) return Way{false, false, Say::tr("the whole curve")};
+    if (word == QLatin1String("events")) return Way{true, false, Say::tr("its events alone")};
     if (word == QLatin1String("centre"))
-        return Way{true, true, QStringLiteral("its centre by two readings")};
+        return Way{true, true, Say::tr("its centre by two readings")};
     return std::nullopt;
 }
 
 Echo LobesStation::understand(const QString& text) const {
     if (sheet_.field()) return sheet_.understand(facts(), text, style());
-    if (striking_) return {true, QStringLiteral("the reason")};
-    if (const auto way = wayOf(text)) return {true, QStringLiteral("take ") + way->said};
+    if (striking_) return {true, Say::tr("the reason")};
+    if (const auto way = wayOf(text)) return {true, Say::tr("take ") + way->said};
     if (eventsOnly() ? !events_.wanted() : complete()) {
         const QString word = text.trimmed().toLower();
         for (const char* known : {"other", "intake", "exhaust", "timing", "pass"})
-            if (word == QLatin1String(known)) return {true, QStringLiteral("on to ") + word};
+            if (word == QLatin1String(known)) return {true, Say::tr("on to ") + word};
     }
     if (eventsOnly()) {
         const auto read = events_.read(text, style());
@@ -414,21 +411,21 @@ Echo LobesStation::understand(const QString& text) const {
         return {false, words::sentence(*e, style())};
     const RunEntry& entry = std::get<RunEntry>(read);
     if (entry.lift_mm && !entry.goTo && complete())
-        return {false, QStringLiteral("This run is through. An angle first reads it again, such as "
-                                      "75a 8.51; pass begins another pass.")};
+        return {false, Say::tr("This run is through. An angle first reads it again, such as "
+                               "75a 8.51; pass begins another pass.")};
     if (entry.step_deg)
-        return {true, QStringLiteral("a step of ") + words::degrees(*entry.step_deg, style(), 2)};
+        return {true, Say::tr("a step of ") + words::degrees(*entry.step_deg, style(), 2)};
     if (entry.zeroed)
-        return {true, entry.zeroAt_mm ? QStringLiteral("set to zero again where the lift is ") +
+        return {true, entry.zeroAt_mm ? Say::tr("set to zero again where the lift is ") +
                                             words::liftWithUnit(*entry.zeroAt_mm, style())
-                                      : QStringLiteral("set to zero again, its lift not known")};
+                                      : Say::tr("set to zero again, its lift not known")};
     QString said;
     if (entry.goTo) said = onWheel(*entry.goTo);
     if (entry.lift_mm)
-        said += (said.isEmpty() ? QStringLiteral("reads as ") : QStringLiteral(": ")) +
+        said += (said.isEmpty() ? Say::tr("reads as ") : QStringLiteral(": ")) +
                 words::liftWithUnit(*entry.lift_mm, style());
     else
-        said = QStringLiteral("go to ") + said;
+        said = Say::tr("go to ") + said;
     return {true, said};
 }
 
@@ -438,7 +435,7 @@ Echo LobesStation::submit(const QString& text) {
         const Echo taken = sheet_.take(after, text, style());
         if (!taken.ok) return taken;
         if (after.conditions != conditions() && !run_.keepConditions(after.conditions))
-            return {false, QStringLiteral("Not kept; see the message above.")};
+            return {false, Say::tr("Not kept; see the message above.")};
         const bool through = sheet_.last();
         sheet_.next();
         if (through) events_.follow();
@@ -451,7 +448,7 @@ Echo LobesStation::submit(const QString& text) {
         const qint64 id = *striking_;
         striking_.reset();
         if (!session().keep(book::StrikeReading{id, reason.toStdString()}))
-            return {false, QStringLiteral("Not struck.")};
+            return {false, Say::tr("Not struck.")};
         return {true, {}};
     }
     if (const auto way = wayOf(text)) {
@@ -508,7 +505,7 @@ Echo LobesStation::log(const RunEntry& entry, const QString& text) {
             if (!o.struck && o.zero == r.zero && std::abs(o.at.deg - r.at.deg) < 1e-6)
                 replaces = o.id;
     const bool kept = run_.keepReading(r, replaces);
-    if (!kept) return {false, QStringLiteral("Not logged; see the message above.")};
+    if (!kept) return {false, Say::tr("Not logged; see the message above.")};
     return {true, {}};
 }
 

@@ -1,4 +1,5 @@
 #include "stations/list.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 namespace stations {
@@ -13,15 +14,13 @@ QString line(const Findings& f, const Style& style) {
         if (r.current)
             for (const Finding& finding : r.lobe.findings)
                 if (finding.code == Code::Misfit)
-                    return QStringLiteral("again: %1 %2")
+                    return Say::tr("again: %1 %2")
                         .arg(sideName(r.side), abbreviated(*finding.at, style));
     for (const RunFindings& r : f.runs)
         if (r.current)
             for (const Finding& finding : r.lobe.findings)
                 if (finding.severity >= Severity::LookAgain)
-                    return QStringLiteral("look again: %1 %2")
-                        .arg(sideName(r.side))
-                        .arg(r.cylinder);
+                    return Say::tr("look again: %1 %2").arg(sideName(r.side)).arg(r.cylinder);
     const RunFindings* open = nullptr;
     int done = 0;
     for (const RunFindings& r : f.runs) {
@@ -30,31 +29,34 @@ QString line(const Findings& f, const Style& style) {
         if (!r.complete) open = &r;
     }
     if (open && !open->lobe.noseReached)
-        return QStringLiteral("%1 %2, %3 of %4")
+        return Say::tr("%1 %2, %3 of %4")
             .arg(sideName(open->side))
             .arg(open->cylinder)
             .arg(open->live)
             .arg(open->planned);
-    if (done == 0) return QStringLiteral("not begun");
-    return done == 1 ? QStringLiteral("1 lobe recorded")
-                     : QStringLiteral("%1 lobes recorded").arg(done);
+    if (done == 0) return Say::tr("not begun");
+    return done == 1 ? Say::tr("1 lobe recorded") : Say::tr("%1 lobes recorded").arg(done);
 }
 
 constexpr const char* kOwns[] = {"run", "settings.average_passes"};
 
 constexpr Typed kTyped[] = {
-    {"75a   20b   40ab   30bb", "after, before TDC; after, before BDC; also 31 BTDC, 20 abdc"},
-    {"75a 8.512", "log a lift at that angle"},
-    {"step 2,  zero,  zero 8.5", "another step; indicator zeroed again, where lift is 8.5"},
-    {"curve,  events,  centre", "how the lobe is taken"},
-    {"other,  timing,  pass", "when a run is through: the other lobe, Timing, another pass"},
+    {QT_TRANSLATE_NOOP("Say", "75a   20b   40ab   30bb"),
+     QT_TRANSLATE_NOOP("Say", "after, before TDC; after, before BDC; also 31 BTDC, 20 abdc")},
+    {QT_TRANSLATE_NOOP("Say", "75a 8.512"), QT_TRANSLATE_NOOP("Say", "log a lift at that angle")},
+    {QT_TRANSLATE_NOOP("Say", "step 2,  zero,  zero 8.5"),
+     QT_TRANSLATE_NOOP("Say", "another step; indicator zeroed again, where lift is 8.5")},
+    {QT_TRANSLATE_NOOP("Say", "curve,  events,  centre"),
+     QT_TRANSLATE_NOOP("Say", "how the lobe is taken")},
+    {QT_TRANSLATE_NOOP("Say", "other,  timing,  pass"),
+     QT_TRANSLATE_NOOP("Say", "when a run is through: the other lobe, Timing, another pass")},
 };
 
 } // namespace
 
 const Station lobes{
     .key = "lobes",
-    .name = [] { return QStringLiteral("Lobes"); },
+    .name = [] { return Say::tr("Lobes"); },
     .progress = [](const Job&, const Findings& f) { return lobesProgress(f); },
     .line = [](const Job&, const Findings& f, const Style& style) { return line(f, style); },
     .takes = [](const Task& task) { return task.cylinder > 0; },

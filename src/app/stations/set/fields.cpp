@@ -2,6 +2,7 @@
 
 #include "core/drive/choices.h"
 #include "core/job/entry.h"
+#include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
 
@@ -20,10 +21,10 @@ QString driveChoice(int i) {
     return words::driveName(static_cast<DriveKind>(i));
 }
 QString wayChoice(int i) {
-    return i == 0 ? QStringLiteral("with the crank") : QStringLiteral("against the crank");
+    return i == 0 ? Say::tr("with the crank") : Say::tr("against the crank");
 }
 QString firstChoice(int i) {
-    return i == 0 ? QStringLiteral("intake cam") : QStringLiteral("exhaust cam");
+    return i == 0 ? Say::tr("intake cam") : Say::tr("exhaust cam");
 }
 QString targetChoice(int i) {
     return words::targetName(static_cast<TargetKind>(i));
@@ -71,9 +72,9 @@ Field countField(const QString& name, const QString& asks, int Drive::*part, int
         if (const auto* e = std::get_if<EntryError>(&read))
             return e->fault == EntryFault::DivideByZero
                        ? words::sentence(*e, style)
-                       : QStringLiteral("%1: a whole number such as 40.").arg(name);
+                       : Say::tr("%1: a whole number such as 40.").arg(name);
         const double n = std::get<double>(read);
-        if (n != std::floor(n) || std::abs(n) > 1e6) return QStringLiteral("A whole number.");
+        if (n != std::floor(n) || std::abs(n) > 1e6) return Say::tr("A whole number.");
         return changed(facts, [&](Drive& d) { d.*part = static_cast<int>(n); });
     };
     return f;
@@ -95,7 +96,7 @@ QString readOffsets(const QString& typed, const Style& style, double turns,
         for (const auto* part : {&offset, &radius})
             if (const auto* e = std::get_if<EntryError>(part)) return words::sentence(*e, style);
         const auto deg = offsetKey_deg(std::get<double>(offset), std::get<double>(radius));
-        if (!deg) return QStringLiteral("An offset lies within the radius of its shaft.");
+        if (!deg) return Say::tr("An offset lies within the radius of its shaft.");
         out.push_back(*deg * turns);
     }
     return {};
@@ -143,7 +144,7 @@ Field twoField(const QString& name, const QString& asks,
         }
         if (two.size() == 1) two.push_back(0.0);
         if (two.size() != 2 || std::abs(two[0]) > 1e6 || std::abs(two[1]) > 1e6)
-            return QStringLiteral("Two numbers, such as 11 12.");
+            return Say::tr("Two numbers, such as 11 12.");
         return changed(facts, [&](Drive& d) { set(d, two[0], two[1]); });
     };
     return f;
@@ -152,13 +153,12 @@ Field twoField(const QString& name, const QString& asks,
 /// Crank degrees; with "cam" behind, cam degrees.
 Field phaser() {
     Field f;
-    f.name = QStringLiteral("Phaser, beyond its park");
-    f.asks = QStringLiteral("what it advances, crank degrees; 20 cam for cam degrees; minus when "
-                            "it retards; 0 for none");
+    f.name = Say::tr("Phaser, beyond its park");
+    f.asks = Say::tr("what it advances, crank degrees; 20 cam for cam degrees; minus when "
+                     "it retards; 0 for none");
     f.shown = [](const Facts& facts, const Style& style) {
         const double deg = facts.engine.drive.phaser_deg;
-        return deg == 0.0 ? noValue()
-                          : QStringLiteral("%1 crank").arg(words::signedFixed(deg, 1, style));
+        return deg == 0.0 ? noValue() : Say::tr("%1 crank").arg(words::signedFixed(deg, 1, style));
     };
     f.take = [](Facts& facts, const QString& typed, const Style& style) {
         QString line = typed.simplified().toLower();
@@ -168,7 +168,7 @@ Field phaser() {
         const auto read = readNumber(line.trimmed().toStdString());
         if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
         const double deg = std::get<double>(read) * (cam ? 2.0 : 1.0);
-        if (std::abs(deg) > 180.0) return QStringLiteral("No phaser moves a cam so far.");
+        if (std::abs(deg) > 180.0) return Say::tr("No phaser moves a cam so far.");
         facts.engine.drive.phaser_deg = deg;
         return QString();
     };
@@ -179,8 +179,8 @@ Field phaser() {
 Field eventField() {
     static constexpr const char* kNames[] = {"ivo", "ivc", "evo", "evc"};
     Field f;
-    f.name = QStringLiteral("Event at the card's height");
-    f.asks = QStringLiteral("which, and its degrees as a card has them: ivc 62");
+    f.name = Say::tr("Event at the card's height");
+    f.asks = Say::tr("which, and its degrees as a card has them: ivc 62");
     f.shown = [](const Facts& facts, const Style& style) {
         const Target& t = facts.trial.target;
         return QStringLiteral("%1 %2").arg(words::eventName(t.event),
@@ -192,11 +192,11 @@ Field eventField() {
         for (int i = 0; i < 4; ++i)
             if (parts.front() == QLatin1String(kNames[i])) which = i;
         if (parts.size() != 2 || which < 0)
-            return QStringLiteral("ivo, ivc, evo or evc, and its degrees, such as ivc 62.");
+            return Say::tr("ivo, ivc, evo or evc, and its degrees, such as ivc 62.");
         const auto read = readNumber(parts[1].toStdString());
         if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
         const double deg = std::get<double>(read);
-        if (std::abs(deg) > 180.0) return QStringLiteral("An event lies within 180 degrees.");
+        if (std::abs(deg) > 180.0) return Say::tr("An event lies within 180 degrees.");
         facts.trial.target.event = static_cast<Event>(which);
         facts.trial.target.event_deg = deg;
         facts.trial.target.kind = TargetKind::EventAt;
@@ -208,15 +208,14 @@ Field eventField() {
 /// "intake 104.5 exhaust 107": a wanted centre per cam, card or none.
 Field centresField() {
     Field f;
-    f.name = QStringLiteral("Wanted centres");
-    f.asks = QStringLiteral("of one cam or both: intake 104.5 exhaust 107; - for none");
+    f.name = Say::tr("Wanted centres");
+    f.asks = Say::tr("of one cam or both: intake 104.5 exhaust 107; - for none");
     f.shown = [](const Facts& facts, const Style& style) {
         const Target& t = facts.trial.target;
         QStringList parts;
-        if (t.centre.intake)
-            parts << QStringLiteral("intake ") + words::degrees(*t.centre.intake, style);
+        if (t.centre.intake) parts << Say::tr("intake ") + words::degrees(*t.centre.intake, style);
         if (t.centre.exhaust)
-            parts << QStringLiteral("exhaust ") + words::degrees(*t.centre.exhaust, style);
+            parts << Say::tr("exhaust ") + words::degrees(*t.centre.exhaust, style);
         return parts.isEmpty() ? noValue() : parts.join(QStringLiteral(", "));
     };
     f.take = [](Facts& facts, const QString& typed, const Style& style) {
@@ -230,18 +229,17 @@ Field centresField() {
         line.replace(QLatin1Char(','), QLatin1Char(' '));
         const QStringList parts = line.simplified().split(QLatin1Char(' '));
         if (parts.size() % 2 != 0)
-            return QStringLiteral("Which cam, and its centre, such as intake 104.5 exhaust 107.");
+            return Say::tr("Which cam, and its centre, such as intake 104.5 exhaust 107.");
         for (qsizetype i = 0; i < parts.size(); i += 2) {
-            const bool in = QStringLiteral("intake").startsWith(parts[i]),
-                       ex = QStringLiteral("exhaust").startsWith(parts[i]);
+            const bool in = Say::tr("intake").startsWith(parts[i]),
+                       ex = Say::tr("exhaust").startsWith(parts[i]);
             if (!in && !ex)
-                return QStringLiteral(
-                    "Which cam, and its centre, such as intake 104.5 exhaust 107.");
+                return Say::tr("Which cam, and its centre, such as intake 104.5 exhaust 107.");
             const auto read = readNumber(parts[i + 1].toStdString());
             if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
             const double deg = std::get<double>(read);
             if (deg < 60.0 || deg > 160.0)
-                return QStringLiteral("A lobe centre lies 60 to 160 crank degrees from TDC.");
+                return Say::tr("A lobe centre lies 60 to 160 crank degrees from TDC.");
             (in ? t.centre.intake : t.centre.exhaust) = deg;
         }
         t.kind = TargetKind::Centres;
@@ -253,10 +251,9 @@ Field centresField() {
 /// The builder's own names of the keyways, dots or holes.
 Field marksField() {
     Field f;
-    f.name = QStringLiteral("Names of the keyways");
-    f.asks =
-        QStringLiteral("dots or letters, from the one in use in the running direction: A B C; - "
-                       "for none");
+    f.name = Say::tr("Names of the keyways");
+    f.asks = Say::tr("dots or letters, from the one in use in the running direction: A B C; - "
+                     "for none");
     f.shown = [](const Facts& facts, const Style&) {
         QStringList all;
         for (const std::string& m : facts.engine.drive.marks)
@@ -291,16 +288,15 @@ SetFields make() {
     SetFields made;
     auto& [all, target] = made;
     const auto add = [&](Field f, const char* heading = "") {
-        f.subject = target == 0 ? QStringLiteral("drive") : QStringLiteral("target");
+        f.subject = target == 0 ? Say::tr("drive") : Say::tr("target");
         f.heading = QLatin1String(heading);
         all.push_back(std::move(f));
     };
     using F = Facts&;
-    add(countField(QStringLiteral("Teeth of the cam wheel"), QStringLiteral("count them"),
-                   &Drive::teeth, 0),
+    add(countField(Say::tr("Teeth of the cam wheel"), Say::tr("count them"), &Drive::teeth, 0),
         "Drive (Up, Down)");
     add(choiceField(
-        QStringLiteral("Driven by"), 3, driveChoice,
+        Say::tr("Driven by"), 3, driveChoice,
         [](const Facts& f) { return static_cast<int>(f.engine.drive.kind); },
         [](F f, int i) {
             f.engine.drive.kind = static_cast<DriveKind>(i);
@@ -308,33 +304,32 @@ SetFields make() {
             f.engine.drive.against = f.engine.drive.kind == DriveKind::Gears;
         }));
     add(choiceField(
-        QStringLiteral("The cam turns"), 2, wayChoice,
+        Say::tr("The cam turns"), 2, wayChoice,
         [](const Facts& f) { return f.engine.drive.against ? 1 : 0; },
         [](F f, int i) { f.engine.drive.against = i == 1; }));
-    add(countField(QStringLiteral("Keyways or dowel holes"),
-                   QStringLiteral("evenly round the cam wheel; 1 for one"), &Drive::keyways, 0));
-    add(offsetsField(QStringLiteral("Crank keyways"),
-                     QStringLiteral("beside the one in use, crank degrees, plus advances: -4 4; "
-                                    "- for none"),
+    add(countField(Say::tr("Keyways or dowel holes"),
+                   Say::tr("evenly round the cam wheel; 1 for one"), &Drive::keyways, 0));
+    add(offsetsField(Say::tr("Crank keyways"),
+                     Say::tr("beside the one in use, crank degrees, plus advances: -4 4; "
+                             "- for none"),
                      1.0, &Drive::crankKeyways_deg));
     add(twoField(
-        QStringLiteral("Vernier holes"), QStringLiteral("in wheel and hub: 11 12; - for none"),
+        Say::tr("Vernier holes"), Say::tr("in wheel and hub: 11 12; - for none"),
         [](const Drive& d, const Style&) {
-            return d.vernierWheel == 0
-                       ? noValue()
-                       : QStringLiteral("%1 to %2").arg(d.vernierWheel).arg(d.vernierHub);
+            return d.vernierWheel == 0 ? noValue()
+                                       : Say::tr("%1 to %2").arg(d.vernierWheel).arg(d.vernierHub);
         },
         [](Drive& d, double a, double b) {
             d.vernierWheel = static_cast<int>(a);
             d.vernierHub = static_cast<int>(b);
         }));
     add(twoField(
-        QStringLiteral("Slots"),
-        QStringLiteral("range either way and what a line is worth, crank degrees: 12 2; - for "
-                       "none"),
+        Say::tr("Slots"),
+        Say::tr("range either way and what a line is worth, crank degrees: 12 2; - for "
+                "none"),
         [](const Drive& d, const Style& style) {
             if (d.slot_deg == 0.0) return noValue();
-            return QStringLiteral("%1%2, lines of %3")
+            return Say::tr("%1%2, lines of %3")
                 .arg(QChar(0xB1))
                 .arg(words::degrees(d.slot_deg, style),
                      d.slotLine_deg > 0.0 ? words::degrees(d.slotLine_deg, style) : noValue());
@@ -343,46 +338,46 @@ SetFields make() {
             d.slot_deg = a;
             d.slotLine_deg = b;
         }));
-    add(offsetsField(QStringLiteral("Bushes or offset keys"),
-                     QStringLiteral("at hand, crank degrees, plus advances: 1 2 -1; or offset "
-                                    "and shaft radius: 0.5@12"),
+    add(offsetsField(Say::tr("Bushes or offset keys"),
+                     Say::tr("at hand, crank degrees, plus advances: 1 2 -1; or offset "
+                             "and shaft radius: 0.5@12"),
                      2.0, &Drive::bushes_deg));
-    add(lengthField(QStringLiteral("Bolt circle radius"), 0, 200,
+    add(lengthField(Say::tr("Bolt circle radius"), 0, 200,
                     [](F f) -> double& { return f.engine.drive.boltRadius_mm; }));
     add(phaser());
-    add(enumField<Side>(QStringLiteral("The crank pulls first"), 2, firstChoice,
+    add(enumField<Side>(Say::tr("The crank pulls first"), 2, firstChoice,
                         [](F f) -> Side& { return f.engine.drive.pulledFirst; }));
     target = static_cast<int>(all.size());
-    add(enumField<TargetKind>(QStringLiteral("Set it to"), 7, targetChoice,
+    add(enumField<TargetKind>(Say::tr("Set it to"), 7, targetChoice,
                               [](F f) -> TargetKind& { return f.trial.target.kind; }),
         "Target");
-    add(enumField<SetSchool>(QStringLiteral("By the school"), 3, schoolChoice,
+    add(enumField<SetSchool>(Say::tr("By the school"), 3, schoolChoice,
                              [](F f) -> SetSchool& { return f.trial.target.school; }));
-    add(aimField(QStringLiteral("Earlier than the card"), QStringLiteral("crank degrees"), -30, 30,
-                 1, TargetKind::CardPlus, &Target::plus_deg));
-    Field plusExhaust = optionalField(
-        QStringLiteral("Exhaust earlier than the card"),
-        QStringLiteral("two cams; crank degrees, - for as the intake"), -30, 30, false,
-        [](F f) -> std::optional<double>& { return f.trial.target.plusExhaust_deg; });
+    add(aimField(Say::tr("Earlier than the card"), Say::tr("crank degrees"), -30, 30, 1,
+                 TargetKind::CardPlus, &Target::plus_deg));
+    Field plusExhaust =
+        optionalField(Say::tr("Exhaust earlier than the card"),
+                      Say::tr("two cams; crank degrees, - for as the intake"), -30, 30, false,
+                      [](F f) -> std::optional<double>& { return f.trial.target.plusExhaust_deg; });
     add(eventField());
-    add(aimField(QStringLiteral("Separation"), QStringLiteral("cam degrees; two cams"), 80, 140, 1,
+    add(aimField(Say::tr("Separation"), Say::tr("cam degrees; two cams"), 80, 140, 1,
                  TargetKind::Separation, &Target::separation_deg));
-    add(aimField(QStringLiteral("Dynamic compression"), QStringLiteral("to 1"), 4, 20, 2,
-                 TargetKind::Dynamic, &Target::dynamic));
-    Field clearance = lengthField(QStringLiteral("Least clearance"), 0, 10,
+    add(aimField(Say::tr("Dynamic compression"), Say::tr("to 1"), 4, 20, 2, TargetKind::Dynamic,
+                 &Target::dynamic));
+    Field clearance = lengthField(Say::tr("Least clearance"), 0, 10,
                                   [](F f) -> double& { return f.trial.target.clearance_mm; });
     add(clearance);
     add(centresField());
     add(plusExhaust);
     add(marksField());
-    add(lengthField(QStringLiteral("Taken off head and block"), -5, 10,
+    add(lengthField(Say::tr("Taken off head and block"), -5, 10,
                     [](F f) -> double& { return f.trial.skim_mm; }),
         "Skimmed head, overhead cam");
-    add(lengthField(QStringLiteral("Pitch radius of the cam wheel"), 0, 200,
+    add(lengthField(Say::tr("Pitch radius of the cam wheel"), 0, 200,
                     [](F f) -> double& { return f.engine.drive.wheelRadius_mm; }));
-    add(numberField(QStringLiteral("Pulling run off the bore's line"),
-                    QStringLiteral("degrees between the run and the way the head comes down"), 0,
-                    80, 1, [](F f) -> double& { return f.engine.drive.runAngle_deg; }));
+    add(numberField(Say::tr("Pulling run off the bore's line"),
+                    Say::tr("degrees between the run and the way the head comes down"), 0, 80, 1,
+                    [](F f) -> double& { return f.engine.drive.runAngle_deg; }));
     return made;
 }
 

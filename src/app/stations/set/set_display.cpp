@@ -6,6 +6,7 @@
 #include "app/stations/set/wheels.h"
 #include "app/style/rows.h"
 #include "core/examine/need.h"
+#include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
 
@@ -52,9 +53,9 @@ void SetStation::listChoices() {
                     side == Side::Exhaust ? c.move.total_deg : other);
         QStringList notes;
         if (side == Side::Intake && out.centre.intake)
-            notes << QStringLiteral("centre ") + words::fixed(*out.centre.intake, 1, style());
+            notes << Say::tr("centre ") + words::fixed(*out.centre.intake, 1, style());
         if (side == Side::Exhaust && out.centre.exhaust)
-            notes << QStringLiteral("centre ") + words::fixed(*out.centre.exhaust, 1, style());
+            notes << Say::tr("centre ") + words::fixed(*out.centre.exhaust, 1, style());
         if (out.dynamic) notes << words::fixed(*out.dynamic, 2, style()) + QStringLiteral(" : 1");
         row.note = notes.join(QStringLiteral(", "));
         row.marked = n - 1 == choice_;
@@ -62,8 +63,8 @@ void SetStation::listChoices() {
     }
     if (rows.isEmpty()) {
         Row row;
-        row.title = QStringLiteral("Describe the drive first: D");
-        row.under = QStringLiteral("teeth, keyways, vernier, slots, bushes");
+        row.title = Say::tr("Describe the drive first: D");
+        row.under = Say::tr("teeth, keyways, vernier, slots, bushes");
         row.marked = true;
         rows << row;
     }
@@ -91,8 +92,8 @@ QString SetStation::stepsText() const {
         else
             all.append(text);
     }
-    return all.isEmpty() ? QStringLiteral("The slide stands where the cam stands: choose, or drag "
-                                          "it, to see what a move does.")
+    return all.isEmpty() ? Say::tr("The slide stands where the cam stands: choose, or drag "
+                                   "it, to see what a move does.")
                          : all.join(QLatin1Char('\n'));
 }
 
@@ -102,11 +103,11 @@ QList<QList<FigureLine>> SetStation::outcomes() const {
     const Outcome now = outcome(job(), findings(), 0.0, 0.0),
                   then = outcome(job(), findings(), in, ex);
     if (findings().need.fault == NeedFault::MovedSince)
-        return {{{QStringLiteral("Measure the lobes again: F3 lists them."), {}, {}}}};
+        return {{{Say::tr("Measure the lobes again: F3 lists them."), {}, {}}}};
     if (!now.centre.intake && !now.centre.exhaust)
-        return {{{QStringLiteral("Record the lobes first; then every figure"), {}, {}},
-                 {QStringLiteral("stands here, as it is and as it would be."), {}, {}}}};
-    const QString isNow = QStringLiteral("now"), isThen = QStringLiteral("then");
+        return {{{Say::tr("Record the lobes first; then every figure"), {}, {}},
+                 {Say::tr("stands here, as it is and as it would be."), {}, {}}}};
+    const QString isNow = Say::tr("now"), isThen = Say::tr("then");
     QList<FigureLine> events, together;
     const auto row = [&](QList<FigureLine>& block, const QString& name,
                          const std::optional<double>& a, const std::optional<double>& b,
@@ -116,31 +117,30 @@ QList<QList<FigureLine>> SetStation::outcomes() const {
         block.append({name, was, is, was != is});
     };
     events.append({words::heightAt(eventsHeight(job()), style()), isNow, isThen, false, true});
-    row(events, QStringLiteral("intake centre"), now.centre.intake, then.centre.intake, 1);
-    row(events, QStringLiteral("exhaust centre"), now.centre.exhaust, then.centre.exhaust, 1);
-    row(events, QStringLiteral("intake opens"), now.events.ivo, then.events.ivo, 1);
-    row(events, QStringLiteral("intake closes"), now.events.ivc, then.events.ivc, 1);
-    row(events, QStringLiteral("exhaust opens"), now.events.evo, then.events.evo, 1);
-    row(events, QStringLiteral("exhaust closes"), now.events.evc, then.events.evc, 1);
-    together.append({QStringLiteral("together"), isNow, isThen, false, true});
-    row(together, QStringLiteral("separation"), now.separation, then.separation, 1);
-    row(together, QStringLiteral("overlap"), now.overlap, then.overlap, 1);
-    row(together, QStringLiteral("closing for ratio"), now.closing_deg, then.closing_deg, 1);
-    row(together, QStringLiteral("dynamic ratio"), now.dynamic, then.dynamic, 2);
+    row(events, Say::tr("intake centre"), now.centre.intake, then.centre.intake, 1);
+    row(events, Say::tr("exhaust centre"), now.centre.exhaust, then.centre.exhaust, 1);
+    row(events, Say::tr("intake opens"), now.events.ivo, then.events.ivo, 1);
+    row(events, Say::tr("intake closes"), now.events.ivc, then.events.ivc, 1);
+    row(events, Say::tr("exhaust opens"), now.events.evo, then.events.evo, 1);
+    row(events, Say::tr("exhaust closes"), now.events.evc, then.events.evc, 1);
+    together.append({Say::tr("together"), isNow, isThen, false, true});
+    row(together, Say::tr("separation"), now.separation, then.separation, 1);
+    row(together, Say::tr("overlap"), now.overlap, then.overlap, 1);
+    row(together, Say::tr("closing for ratio"), now.closing_deg, then.closing_deg, 1);
+    row(together, Say::tr("dynamic ratio"), now.dynamic, then.dynamic, 2);
     const auto shown = [&](const std::optional<double>& kpa) {
         return kpa ? std::optional(words::pressureShown(*kpa, style())) : std::nullopt;
     };
-    row(together, QStringLiteral("cranking, ") + words::pressureUnit(style()),
-        shown(now.cranking_kpa), shown(then.cranking_kpa), 0);
-    if (!now.dynamic) together.append({QStringLiteral("no volumes, or no closing"), {}, {}});
+    row(together, Say::tr("cranking, ") + words::pressureUnit(style()), shown(now.cranking_kpa),
+        shown(then.cranking_kpa), 0);
+    if (!now.dynamic) together.append({Say::tr("no volumes, or no closing"), {}, {}});
     if (const double phaser = job().engine.drive.phaser_deg; phaser != 0.0) {
         const Outcome far = outcome(job(), findings(), in + phaser, ex);
-        together.append(
-            {QStringLiteral("phaser"), QStringLiteral("park"), QStringLiteral("end"), false, true});
-        row(together, QStringLiteral("intake centre"), then.centre.intake, far.centre.intake, 1);
-        row(together, QStringLiteral("overlap"), then.overlap, far.overlap, 1);
+        together.append({Say::tr("phaser"), Say::tr("park"), Say::tr("end"), false, true});
+        row(together, Say::tr("intake centre"), then.centre.intake, far.centre.intake, 1);
+        row(together, Say::tr("overlap"), then.overlap, far.overlap, 1);
     }
-    together.append({QStringLiteral("clearances: not measured"), {}, {}});
+    together.append({Say::tr("clearances: not measured"), {}, {}});
     return {events, together};
 }
 
@@ -154,14 +154,13 @@ QString SetStation::notes() const {
     if (const auto skim = skimShift_deg(job().trial.skim_mm, job().engine.drive.wheelRadius_mm,
                                         job().engine.drive.runAngle_deg);
         skim && job().trial.skim_mm != 0.0)
-        all << QStringLiteral("With %1 off head and block %2 cam comes %3.")
+        all << Say::tr("With %1 off head and block %2 cam comes %3.")
                    .arg(words::liftWithUnit(job().trial.skim_mm, style()),
-                        two() ? QStringLiteral("each") : QStringLiteral("the"),
-                        words::moveBy(*skim, style(), 2));
+                        two() ? Say::tr("each") : Say::tr("the"), words::moveBy(*skim, style(), 2));
     const Need& n = findings().need;
     // In a low window there is no room for more.
     if (ring_->isVisibleTo(this) && !two() && n.byIntake_deg && n.split_deg && n.allEvents_deg)
-        all << QStringLiteral("Schools: by intake %1, split the difference %2, all events %3.")
+        all << Say::tr("Schools: by intake %1, split the difference %2, all events %3.")
                    .arg(words::moveBy(*n.byIntake_deg, style()),
                         words::moveBy(*n.split_deg, style()),
                         words::moveBy(*n.allEvents_deg, style()));
@@ -171,16 +170,16 @@ QString SetStation::notes() const {
 
 QString SetStation::history() const {
     if (job().changes.empty())
-        return QStringLiteral("Nothing was changed yet. When a change is done at the engine, type "
-                              "made and the marks you left, such as: made paint on tooth 3. It is "
-                              "kept with its date, and asks to be measured again.");
+        return Say::tr("Nothing was changed yet. When a change is done at the engine, type "
+                       "made and the marks you left, such as: made paint on tooth 3. It is "
+                       "kept with its date, and asks to be measured again.");
     QStringList all;
     for (auto it = job().changes.rbegin(); it != job().changes.rend(); ++it) {
         const CamMove& c = *it;
         QStringList lines;
         const QString when = c.time_ms ? QDateTime::fromMSecsSinceEpoch(c.time_ms).toString(
                                              QStringLiteral("yyyy-MM-dd HH:mm"))
-                                       : QStringLiteral("imported");
+                                       : Say::tr("imported");
         lines << QStringLiteral("<b>%1.&nbsp; %2</b>").arg(c.number).arg(when);
         const auto part = [&](const std::optional<DriveMove>& m, const QString& cam,
                               const std::optional<double>& wanted) {
@@ -188,23 +187,22 @@ QString SetStation::history() const {
             lines << QStringLiteral("%1%2: %3%4")
                          .arg(cam, words::moveBy(m->total_deg, style(), 2),
                               words::moveShort(job().engine.drive, *m, style()),
-                              wanted ? QStringLiteral(" (wanted %1)")
-                                           .arg(words::moveBy(*wanted, style()))
+                              wanted ? Say::tr(" (wanted %1)").arg(words::moveBy(*wanted, style()))
                                      : QString());
         };
-        part(c.made.intake, two() ? QStringLiteral("intake cam ") : QString(), c.wanted_deg.intake);
-        part(c.made.exhaust, QStringLiteral("exhaust cam "), c.wanted_deg.exhaust);
+        part(c.made.intake, two() ? Say::tr("intake cam ") : QString(), c.wanted_deg.intake);
+        part(c.made.exhaust, Say::tr("exhaust cam "), c.wanted_deg.exhaust);
         const auto said = [&](const QString& name, const std::string& text) {
             if (!text.empty()) lines << name + QString::fromStdString(text).toHtmlEscaped();
         };
-        said(QStringLiteral("marks: "), c.marks);
-        said(QStringLiteral("note: "), c.note);
-        said(QStringLiteral("photo: "), c.photo);
+        said(Say::tr("marks: "), c.marks);
+        said(Say::tr("note: "), c.note);
+        said(Say::tr("photo: "), c.photo);
         for (const MoveCheck& check : findings().changes)
             if (check.number == c.number) {
                 lines << words::sentence(check, style());
                 for (const MovedEvent& e : check.events)
-                    lines << QStringLiteral("&nbsp;&nbsp;%1 %2 to %3, moved %4")
+                    lines << Say::tr("&nbsp;&nbsp;%1 %2 to %3, moved %4")
                                  .arg(words::eventName(e.event),
                                       words::fixed(toCard(e.event, {e.before_deg}).deg, 1, style()),
                                       words::fixed(toCard(e.event, {e.after_deg}).deg, 1, style()),
@@ -234,7 +232,7 @@ void SetStation::follow() {
     moves_[0] = findMove(Side::Intake);
     if (two()) moves_[1] = findMove(Side::Exhaust);
     wheels_->setScene({job().engine, moveOf(atHand()),
-                       two() ? words::sideName(atHand()) + QStringLiteral(" cam") : QString()});
+                       two() ? words::sideName(atHand()) + Say::tr(" cam") : QString()});
     ring_->setScene(ringScene());
     steps_->setText(stepsText());
     outcome_->setBlocks(outcomes());
@@ -278,8 +276,8 @@ void SetStation::refresh() {
     last_[1] = slides_[1]->value();
     slides_[1]->setVisible(two());
     makeRoom();
-    slides_[0]->setTitle(two() ? QStringLiteral("intake") : QString());
-    slides_[1]->setTitle(two() ? QStringLiteral("exhaust") : QString());
+    slides_[0]->setTitle(two() ? Say::tr("intake") : QString());
+    slides_[1]->setTitle(two() ? Say::tr("exhaust") : QString());
     offered_ = described
                    ? choices(job().engine.drive, need_deg(atHand()).value_or(0.0), kOffered, true)
                    : std::vector<Choice>{};
@@ -326,17 +324,17 @@ StandCard SetStation::standCard() const {
     card.ring = ringScene();
     card.tip = words::setCaution();
     if (guide_ >= 0) {
-        card.caption = QStringLiteral("step");
+        card.caption = Say::tr("step");
         card.big = QString::number(guide_ + 1);
-        card.bigNote = QStringLiteral("of %1").arg(guideSteps().size());
+        card.bigNote = Say::tr("of %1").arg(guideSteps().size());
         card.advice = guideSteps().at(guide_);
         return card;
     }
-    card.caption = QStringLiteral("move it");
+    card.caption = Say::tr("move it");
     const DriveMove m = moveOf(atHand());
     const double deg = m.total_deg != 0.0 ? m.total_deg : need_deg(atHand()).value_or(0.0);
     card.big = words::degrees(std::abs(deg), style());
-    card.bigNote = deg >= 0.0 ? QStringLiteral("earlier") : QStringLiteral("later");
+    card.bigNote = deg >= 0.0 ? Say::tr("earlier") : Say::tr("later");
     card.advice = m.total_deg != 0.0
                       ? words::moveSteps(job().engine, m,
                                          two() ? words::sideName(atHand()) : QString(), style())

@@ -6,6 +6,7 @@
 #include "app/stations/set/wheels.h"
 #include "app/style/rows.h"
 #include "core/job/entry.h"
+#include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
 
@@ -60,15 +61,15 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     verdict_->setProperty("role", "verdict");
     steps_->setObjectName(QStringLiteral("setSteps"));
     outcome_->setObjectName(QStringLiteral("setOutcome"));
-    outcome_->setAccessibleName(QStringLiteral("Figures as they are and as they would be"));
+    outcome_->setAccessibleName(Say::tr("Figures as they are and as they would be"));
     notes_->setObjectName(QStringLiteral("setNotes"));
     history_->setObjectName(QStringLiteral("setHistory"));
     without_->setObjectName(QStringLiteral("withoutMarks"));
     choices_->setObjectName(QStringLiteral("setChoices"));
-    choices_->setAccessibleName(QStringLiteral("What the drive can do, the best first"));
+    choices_->setAccessibleName(Say::tr("What the drive can do, the best first"));
     choices_->setValuePixels(16);
     facts_->setObjectName(QStringLiteral("setFacts"));
-    facts_->setAccessibleName(QStringLiteral("Drive and target"));
+    facts_->setAccessibleName(Say::tr("Drive and target"));
     slides_[0]->setObjectName(QStringLiteral("slideIntake"));
     slides_[1]->setObjectName(QStringLiteral("slideExhaust"));
     caution_->setProperty("role", "quiet");
@@ -199,32 +200,31 @@ void SetStation::show(Pane pane) {
 }
 
 Prompt SetStation::prompt() const {
-    if (sheet_.field()) return sheet_.prompt(QStringLiteral("keep, the next; Esc ends"), style());
+    if (sheet_.field()) return sheet_.prompt(Say::tr("keep, the next; Esc ends"), style());
     Prompt p;
     if (guide_ >= 0) {
         const int steps = static_cast<int>(guideSteps().size());
-        p.subject = QStringLiteral("without marks");
+        p.subject = Say::tr("without marks");
         const bool last = guide_ + 1 == steps;
-        p.ask = last ? QStringLiteral("level where?")
-                     : QStringLiteral("step %1 of %2").arg(guide_ + 1).arg(steps);
-        p.enter = last ? QStringLiteral("check it") : QStringLiteral("done, the next");
-        p.keys = QStringLiteral("Up, Down  another step   Esc ends");
+        p.ask =
+            last ? Say::tr("level where?") : Say::tr("step %1 of %2").arg(guide_ + 1).arg(steps);
+        p.enter = last ? Say::tr("check it") : Say::tr("done, the next");
+        p.keys = Say::tr("Up, Down  another step   Esc ends");
         return p;
     }
-    p.subject = !two()      ? QStringLiteral("set, the cam")
-                : together_ ? QStringLiteral("set, both cams")
-                            : QStringLiteral("set, %1 cam").arg(words::sideName(atHand()));
-    p.ask = QStringLiteral("advance to try?");
-    p.enter = QStringLiteral("move the slide there");
+    p.subject = !two()      ? Say::tr("set, the cam")
+                : together_ ? Say::tr("set, both cams")
+                            : Say::tr("set, %1 cam").arg(words::sideName(atHand()));
+    p.ask = Say::tr("advance to try?");
+    p.enter = Say::tr("move the slide there");
     if (const auto* to = elsewhere()) {
-        p.ask = *to == stations::engine ? QStringLiteral("the card first?")
-                                        : QStringLiteral("the lobes first?");
-        p.enter = QStringLiteral("go to %1").arg(to->name());
+        p.ask = *to == stations::engine ? Say::tr("the card first?") : Say::tr("the lobes first?");
+        p.enter = Say::tr("go to %1").arg(to->name());
     }
-    p.keys = QStringLiteral("Up, Down  choose  D drive  G goal  H history  W no marks%1  made …")
+    p.keys = Say::tr("Up, Down  choose  D drive  G goal  H history  W no marks%1  made …")
                  .arg(!two()      ? QString()
-                      : together_ ? QStringLiteral("  T one")
-                                  : QStringLiteral("  T both"));
+                      : together_ ? Say::tr("  T one")
+                                  : Say::tr("  T both"));
     return p;
 }
 
@@ -242,27 +242,24 @@ SetStation::Typed SetStation::readMade(const QString& marks) const {
     taken(Side::Intake, c.made.intake, c.wanted_deg.intake);
     if (two()) taken(Side::Exhaust, c.made.exhaust, c.wanted_deg.exhaust);
     if (!c.made.intake && !c.made.exhaust)
-        return {{false, QStringLiteral("Nothing is moved: choose first, with Up and Down.")},
-                {},
-                {},
-                {}};
+        return {{false, Say::tr("Nothing is moved: choose first, with Up and Down.")}, {}, {}, {}};
     QStringList said;
     if (c.made.intake)
         said << words::moveShort(job().engine.drive, *c.made.intake, style()) +
-                    (two() ? QStringLiteral(" (intake)") : QString());
+                    (two() ? Say::tr(" (intake)") : QString());
     if (c.made.exhaust)
         said << words::moveShort(job().engine.drive, *c.made.exhaust, style()) +
-                    QStringLiteral(" (exhaust)");
-    const QString echo = QStringLiteral("keeps the change: ") + said.join(QStringLiteral("; "));
+                    Say::tr(" (exhaust)");
+    const QString echo = Say::tr("keeps the change: ") + said.join(QStringLiteral("; "));
     return {{true, echo}, {}, c, {}};
 }
 
 SetStation::Typed SetStation::amend(const QString& text, std::string CamMove::*part) const {
     if (job().changes.empty())
-        return {{false, QStringLiteral("There is no change yet to put it to.")}, {}, {}, {}};
+        return {{false, Say::tr("There is no change yet to put it to.")}, {}, {}, {}};
     CamMove c = job().changes.back();
     c.*part = text.toStdString();
-    return {{true, QStringLiteral("goes with change %1").arg(c.number)}, {}, c, {}};
+    return {{true, Say::tr("goes with change %1").arg(c.number)}, {}, c, {}};
 }
 
 SetStation::Typed SetStation::readLevel(const QString& text) const {
@@ -271,8 +268,7 @@ SetStation::Typed SetStation::readLevel(const QString& text) const {
         return {{false, words::sentence(*e, style())}, {}, {}, {}};
     const double deg = std::get<double>(read);
     if (std::abs(deg) > 90.0)
-        return {
-            {false, QStringLiteral("The followers are level near TDC on overlap.")}, {}, {}, {}};
+        return {{false, Say::tr("The followers are level near TDC on overlap.")}, {}, {}, {}};
     const double split = job().card ? splitOfCard_deg(*job().card).value_or(0.0) : 0.0;
     const double tooth = tooth_deg(job().engine.drive);
     const QString said =
@@ -294,7 +290,7 @@ SetStation::Typed SetStation::read(const QString& text) const {
     if (guide_ >= 0) return readLevel(line);
     if (const auto photo = rest("photo")) {
         if (!QFileInfo(*photo).isFile())
-            return {{false, QStringLiteral("There is no such file.")}, {}, {}, {}};
+            return {{false, Say::tr("There is no such file.")}, {}, {}, {}};
         return amend(QFileInfo(*photo).absoluteFilePath(), &CamMove::photo);
     }
     const auto number = readNumber(line.toStdString());
@@ -303,10 +299,8 @@ SetStation::Typed SetStation::read(const QString& text) const {
     const double deg = std::get<double>(number);
     const double range = slides_[0]->range_deg();
     if (std::abs(deg) > range)
-        return {{false, QStringLiteral("The slide ends at %1 degrees either way.").arg(range)},
-                {},
-                {},
-                {}};
+        return {
+            {false, Say::tr("The slide ends at %1 degrees either way.").arg(range)}, {}, {}, {}};
     return {{true, words::moveBy(deg, style(), 2)}, deg, {}, {}};
 }
 
@@ -356,18 +350,18 @@ Echo SetStation::submit(const QString& text) {
         if (typed.change->photo != (fresh ? std::string() : job().changes.back().photo)) {
             const QString kept = attach(*typed.change);
             if (kept.isEmpty())
-                return {false, QStringLiteral("The photo could not be copied beside the book.")};
+                return {false, Say::tr("The photo could not be copied beside the book.")};
             typed.change->photo = kept.toStdString();
         }
         if (!session().keep(book::KeepMove{*typed.change}))
-            return {false, QStringLiteral("Not kept; see the message above.")};
+            return {false, Say::tr("Not kept; see the message above.")};
         if (fresh)
             for (Slide* slide : slides_)
                 slide->setExactly(0.0);
         show(Pane::History);
         refresh();
-        return {true, fresh ? QStringLiteral("kept; now turn it over twice and measure again")
-                            : QString()};
+        return {true,
+                fresh ? Say::tr("kept; now turn it over twice and measure again") : QString()};
     }
     return {true, typed.said};
 }
@@ -403,15 +397,14 @@ QList<Command> SetStation::commands() const {
     if (sheet_.field()) return {};
     QList<Command> all;
     if (guide_ < 0)
-        all << Command{QLatin1Char('d'), QStringLiteral("describe the drive")}
-            << Command{QLatin1Char('g'), QStringLiteral("the goal: what the cam is set to")}
-            << Command{QLatin1Char('h'), QStringLiteral("history of the changes")};
-    all << Command{QLatin1Char('w'), guide_ < 0
-                                         ? QStringLiteral("setting without marks")
-                                         : QStringLiteral("back from setting without marks")};
+        all << Command{QLatin1Char('d'), Say::tr("describe the drive")}
+            << Command{QLatin1Char('g'), Say::tr("the goal: what the cam is set to")}
+            << Command{QLatin1Char('h'), Say::tr("history of the changes")};
+    all << Command{QLatin1Char('w'), guide_ < 0 ? Say::tr("setting without marks")
+                                                : Say::tr("back from setting without marks")};
     if (two() && guide_ < 0)
-        all << Command{QLatin1Char('t'), together_ ? QStringLiteral("each cam alone")
-                                                   : QStringLiteral("both cams together")};
+        all << Command{QLatin1Char('t'),
+                       together_ ? Say::tr("each cam alone") : Say::tr("both cams together")};
     return all;
 }
 

@@ -1,4 +1,5 @@
 #include "stations/list.h"
+#include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
 
@@ -14,19 +15,18 @@ QString line(const Job& job, const Findings& f, const Style& style) {
         const int last = job.changes.back().number;
         for (const MoveCheck& c : f.changes) {
             if (c.number != last) continue;
-            if (c.verdict == MoveVerdict::Waiting) return QStringLiteral("moved; measure again");
-            if (c.verdict != MoveVerdict::AsMeant)
-                return QStringLiteral("the move was not as meant");
-            return QStringLiteral("moved %1").arg(moveBy(*c.moved_deg, style));
+            if (c.verdict == MoveVerdict::Waiting) return Say::tr("moved; measure again");
+            if (c.verdict != MoveVerdict::AsMeant) return Say::tr("the move was not as meant");
+            return Say::tr("moved %1").arg(moveBy(*c.moved_deg, style));
         }
     }
     const Need& n = f.need;
-    if (!n.move_deg.intake && !n.move_deg.exhaust) return QStringLiteral("nothing to set yet");
+    if (!n.move_deg.intake && !n.move_deg.exhaust) return Say::tr("nothing to set yet");
     const double most = std::max(std::abs(n.move_deg.intake.value_or(0.0)),
                                  std::abs(n.move_deg.exhaust.value_or(0.0)));
-    if (most <= n.uncertainty_deg) return QStringLiteral("stands as wanted");
+    if (most <= n.uncertainty_deg) return Say::tr("stands as wanted");
     if (n.move_deg.intake && n.move_deg.exhaust)
-        return QStringLiteral("in %1, ex %2 crank")
+        return Say::tr("in %1, ex %2 crank")
             .arg(signedFixed(*n.move_deg.intake, 1, style),
                  signedFixed(*n.move_deg.exhaust, 1, style));
     QStringList said;
@@ -43,14 +43,15 @@ constexpr const char* kOwns[] = {"cam setting", "engine.drive", "settings.target
                                  "settings.skim_mm"};
 
 constexpr Typed kTyped[] = {
-    {"made …,  note …,  photo …  at Set", "keep a change of setting; what goes with it"},
+    {QT_TRANSLATE_NOOP("Say", "made …,  note …,  photo …  at Set"),
+     QT_TRANSLATE_NOOP("Say", "keep a change of setting; what goes with it")},
 };
 
 } // namespace
 
 const Station set{
     .key = "set",
-    .name = [] { return QStringLiteral("Set"); },
+    .name = [] { return Say::tr("Set"); },
     .progress = [](const Job& job, const Findings& f) { return settingProgress(job, f); },
     .line = line,
     .owns = kOwns,

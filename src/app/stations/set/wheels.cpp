@@ -1,5 +1,6 @@
 #include "app/stations/set/wheels.h"
 
+#include "words/say.h"
 #include "words/setting.h"
 
 #include <QPainter>
@@ -15,7 +16,7 @@ using namespace lobe;
 Wheels::Wheels(const Look& look, Dialogs& dialogs, QWidget* parent)
     : Picture(look, dialogs, QStringLiteral("wheels"), parent) {
     setObjectName(QStringLiteral("wheels"));
-    setAccessibleName(QStringLiteral("Wheels of the cam drive, seen from the drive end"));
+    setAccessibleName(Say::tr("Wheels of the cam drive, seen from the drive end"));
     setMinimumSize(220, 170);
 }
 
@@ -168,9 +169,9 @@ void Wheels::drawCrank(QPainter& p, const Wheel& cam, const QPointF& centre, dou
     p.setFont(Look::font(12));
     p.setPen(t.muted);
     p.drawText(QRectF(centre.x() + r + 6, centre.y() - 8, 150, 34), Qt::AlignLeft | Qt::AlignTop,
-               moved ? QStringLiteral("crank wheel\nkeyway %1")
+               moved ? Say::tr("crank wheel\nkeyway %1")
                            .arg(words::signedFixed(scene_.move.crankKeyway_deg, 1, look().style()))
-                     : QStringLiteral("crank wheel"));
+                     : Say::tr("crank wheel"));
 }
 
 void Wheels::draw(QPainter& p, const QSizeF& size) const {
@@ -205,8 +206,8 @@ void Wheels::draw(QPainter& p, const QSizeF& size) const {
     p.setPen(t.muted);
 
     const QString caption = scene_.cam.isEmpty()
-                                ? QStringLiteral("seen from the drive end")
-                                : QStringLiteral("%1, from the drive end; %2 is pulled first")
+                                ? Say::tr("seen from the drive end")
+                                : Say::tr("%1, from the drive end; %2 is pulled first")
                                       .arg(scene_.cam, words::sideName(e.drive.pulledFirst));
     p.drawText(QRectF(4, 0, size.width() - 8, words),
                static_cast<int>(Qt::AlignLeft | Qt::AlignTop) | Qt::TextWordWrap, caption);
@@ -224,13 +225,13 @@ QString Wheels::moveText() const {
     if (scene_.move.total_deg == 0.0) return {};
     const Engine& e = scene_.engine;
     QString text =
-        QStringLiteral("%1\n%2 at the wheel")
+        Say::tr("%1\n%2 at the wheel")
             .arg(words::moveBy(scene_.move.total_deg, look().style(), 2),
                  words::degrees(std::abs(scene_.move.total_deg) / 2.0, look().style(), 2));
     // What a rule or a feeler shows where the wheel is turned on its hub.
     if (const double turned = scene_.move.vernier_deg + scene_.move.slot_deg;
         e.drive.boltRadius_mm > 0.0 && turned != 0.0)
-        text += QStringLiteral("\n%1 at the bolts")
+        text += Say::tr("\n%1 at the bolts")
                     .arg(words::liftWithUnit(std::abs(boltArc_mm(e.drive.boltRadius_mm, turned)),
                                              look().style()));
     return text;

@@ -2,6 +2,7 @@
 
 #include "core/job/entry.h"
 #include "core/tdc/tdc.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <algorithm>
@@ -16,27 +17,27 @@ namespace {
 QString topName(int i) {
     switch (static_cast<WhichTop>(i)) {
     case WhichTop::NotSaid:
-        return QStringLiteral("not said");
+        return Say::tr("not said");
     case WhichTop::Overlap:
-        return QStringLiteral("overlap: both valves move");
+        return Say::tr("overlap: both valves move");
     case WhichTop::Firing:
         break;
     }
-    return QStringLiteral("firing: neither valve moves");
+    return Say::tr("firing: neither valve moves");
 }
 
 /// Where the factory mark says TDC, typed as read from the wheel; shown with what it does.
 Field factoryMark() {
     Field f;
-    f.name = QStringLiteral("Factory mark reads");
-    f.asks = QStringLiteral("the wheel when the factory mark says TDC, such as 2.5b; - for none");
+    f.name = Say::tr("Factory mark reads");
+    f.asks = Say::tr("the wheel when the factory mark says TDC, such as 2.5b; - for none");
     f.shown = [](const Facts& facts, const Style& style) {
         const auto error = factoryMarkError(facts.fitted);
         if (!error) return noValue();
         QString text = words::signedFixed(error->deg, 2, style) + QChar(0xB0);
         if (error->arc_mm != 0.0)
             text +=
-                QStringLiteral(", %1 %2 of arc")
+                Say::tr(", %1 %2 of arc")
                     .arg(words::dimension(std::abs(error->arc_mm), style), words::unitName(style));
         return text;
     };
@@ -57,8 +58,8 @@ Field factoryMark() {
 /// Piston below the block face at several points, typed one after the other.
 Field deck() {
     Field f;
-    f.name = QStringLiteral("Deck, piston below the face");
-    f.asks = QStringLiteral("one or more points, such as 0.30 0.34; minus above; - to clear");
+    f.name = Say::tr("Deck, piston below the face");
+    f.asks = Say::tr("one or more points, such as 0.30 0.34; minus above; - to clear");
     f.shown = [](const Facts& facts, const Style& style) {
         const auto& d = facts.fitted.deck_mm;
         if (d.empty()) return noValue();
@@ -70,7 +71,7 @@ Field deck() {
                                                    : sum / double(d.size()),
                                     style.inches() ? 4 : 2, style);
         if (d.size() > 1)
-            text += QStringLiteral(" mean of %1, range %2")
+            text += Say::tr(" mean of %1, range %2")
                         .arg(d.size())
                         .arg(words::lift(*most - *least, style));
         return text;
@@ -87,7 +88,7 @@ Field deck() {
             points.push_back(std::get<double>(read));
         }
         if (facts.fitted.deck_mm.size() + points.size() > 12)
-            return QStringLiteral("Twelve points are enough; - clears them.");
+            return Say::tr("Twelve points are enough; - clears them.");
         facts.fitted.deck_mm.insert(facts.fitted.deck_mm.end(), points.begin(), points.end());
         return QString();
     };
@@ -97,25 +98,25 @@ Field deck() {
 std::vector<Field> make() {
     std::vector<Field> all;
     const auto add = [&](Field f) {
-        f.subject = QStringLiteral("TDC");
+        f.subject = Say::tr("TDC");
         all.push_back(std::move(f));
     };
-    Field top = enumField<WhichTop>(QStringLiteral("The wheel's zero is"), 3, topName,
+    Field top = enumField<WhichTop>(Say::tr("The wheel's zero is"), 3, topName,
                                     [](Facts& f) -> WhichTop& { return f.fitted.top; });
-    top.heading = QStringLiteral("Also here (Up, Down)");
-    top.question = QStringLiteral("overlap or firing, at the wheel's zero?");
+    top.heading = Say::tr("Also here (Up, Down)");
+    top.question = Say::tr("overlap or firing, at the wheel's zero?");
     add(top);
-    add(lengthField(QStringLiteral("Indicator resolves"), 0.0005, 0.5,
+    add(lengthField(Say::tr("Indicator resolves"), 0.0005, 0.5,
                     [](Facts& f) -> double& { return f.fitted.resolution_mm; }));
-    add(lengthField(QStringLiteral("Pin offset"), -10, 10,
+    add(lengthField(Say::tr("Pin offset"), -10, 10,
                     [](Facts& f) -> double& { return f.engine.pinOffset_mm; }));
-    add(numberField(QStringLiteral("Contacts must agree within"), QStringLiteral("degrees"), 0.05,
-                    5, 2, [](Facts& f) -> double& { return f.reckoning.tdcTolerance_deg; }));
-    add(lengthField(QStringLiteral("Tape circumference"), 50, 5000,
+    add(numberField(Say::tr("Contacts must agree within"), Say::tr("degrees"), 0.05, 5, 2,
+                    [](Facts& f) -> double& { return f.reckoning.tdcTolerance_deg; }));
+    add(lengthField(Say::tr("Tape circumference"), 50, 5000,
                     [](Facts& f) -> double& { return f.fitted.tape_mm; }));
     add(deck());
     add(factoryMark());
-    add(lengthField(QStringLiteral("Damper diameter"), 30, 1000,
+    add(lengthField(Say::tr("Damper diameter"), 30, 1000,
                     [](Facts& f) -> double& { return f.fitted.damper_mm; }));
     return all;
 }

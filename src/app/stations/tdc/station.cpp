@@ -1,4 +1,5 @@
 #include "stations/list.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 namespace stations {
@@ -11,14 +12,14 @@ namespace {
 QString line(const TdcFindings& tdc, const Style& style) {
     const TdcPass* pass = tdc.latest();
     if (!pass) {
-        return tdc.state == TdcState::NotBegun ? QStringLiteral("not begun")
-                                               : QStringLiteral("one contact taken");
+        return tdc.state == TdcState::NotBegun ? Say::tr("not begun")
+                                               : Say::tr("one contact taken");
     }
     const double off = std::abs(*pass->correction_deg);
     if (tdc.state == TdcState::Proved)
-        return QStringLiteral("proved, within %1").arg(degrees(2.0 * off, style, 2));
-    if (!pass->agrees) return QStringLiteral("pointer off by %1").arg(degrees(off, style, 2));
-    return QStringLiteral("set, not proved");
+        return Say::tr("proved, within %1").arg(degrees(2.0 * off, style, 2));
+    if (!pass->agrees) return Say::tr("pointer off by %1").arg(degrees(off, style, 2));
+    return Say::tr("set, not proved");
 }
 
 constexpr const char* kOwns[] = {"shift",
@@ -33,14 +34,16 @@ constexpr const char* kOwns[] = {"shift",
                                  "settings.damper_mm"};
 
 constexpr Typed kTyped[] = {
-    {"360: 329", "this one read on another wheel: 360, against, 180, 90, signed, twice"},
+    {QT_TRANSLATE_NOOP("Say", "360: 329"),
+     QT_TRANSLATE_NOOP("Say",
+                       "this one read on another wheel: 360, against, 180, 90, signed, twice")},
 };
 
 } // namespace
 
 const Station tdc{
     .key = "tdc",
-    .name = [] { return QStringLiteral("TDC"); },
+    .name = [] { return Say::tr("TDC"); },
     .progress = [](const Job&, const Findings& f) { return tdcProgress(f.tdc); },
     .line = [](const Job&, const Findings& f, const Style& style) { return line(f.tdc, style); },
     .takes = [](const Task& task) { return task.cylinder == 0; },

@@ -6,6 +6,7 @@
 #include "app/stations/tdc/methods.h"
 #include "app/style/rows.h"
 #include "core/job/entry.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <QButtonGroup>
@@ -45,9 +46,9 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     for (QLabel* label : {verdict_, steps_, sums_, caution_})
         label->setWordWrap(true);
     log_->setObjectName(QStringLiteral("contacts"));
-    log_->setAccessibleName(QStringLiteral("Contacts taken"));
+    log_->setAccessibleName(Say::tr("Contacts taken"));
     facts_->setObjectName(QStringLiteral("tdcFacts"));
-    facts_->setAccessibleName(QStringLiteral("What else belongs to TDC"));
+    facts_->setAccessibleName(Say::tr("What else belongs to TDC"));
 
     auto* choices = new QHBoxLayout;
     choices->setSpacing(6);
@@ -62,7 +63,7 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     choices->addStretch();
     methods_->button(0)->setChecked(true);
     scale_->setObjectName(QStringLiteral("wheelScale"));
-    scale_->setAccessibleName(QStringLiteral("How the wheel is numbered"));
+    scale_->setAccessibleName(Say::tr("How the wheel is numbered"));
     scale_->setFocusPolicy(Qt::TabFocus);
     for (int i = 0; i < kScales; ++i)
         scale_->addItem(words::wheelName(static_cast<WheelScale>(i)), i);
@@ -70,7 +71,7 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     auto* right = new QVBoxLayout;
     right->setSpacing(8);
     auto* wheelRow = new QHBoxLayout;
-    wheelRow->addWidget(new QLabel(QStringLiteral("the wheel reads"), this));
+    wheelRow->addWidget(new QLabel(Say::tr("the wheel reads"), this));
     wheelRow->addWidget(scale_, 1);
     right->addLayout(wheelRow);
     right->addWidget(steps_);
@@ -143,32 +144,30 @@ void TdcStation::ask(const Task& task) {
 }
 
 Prompt TdcStation::prompt() const {
-    if (sheet_.field()) return sheet_.prompt(QStringLiteral("keep, back to the contacts"), style());
+    if (sheet_.field()) return sheet_.prompt(Say::tr("keep, back to the contacts"), style());
     Prompt p;
     const TdcFindings& tdc = findings().tdc;
     if (answerWanted()) {
-        p.subject = QStringLiteral("TDC, runs read before it");
-        p.ask = QStringLiteral("shift them, or keep them?");
-        p.enter = QStringLiteral("does what the letter says");
-        p.keys = QStringLiteral("S  shift them   K  keep them   or another contact");
+        p.subject = Say::tr("TDC, runs read before it");
+        p.ask = Say::tr("shift them, or keep them?");
+        p.enter = Say::tr("does what the letter says");
+        p.keys = Say::tr("S  shift them   K  keep them   or another contact");
         return p;
     }
     if (through()) {
-        p.subject = QStringLiteral("TDC is proved");
-        p.ask = QStringLiteral("on, or another contact?");
-        p.enter = QStringLiteral("on to %1").arg(stations::lobes.name());
-        p.keys =
-            QStringLiteral("a wheel number begins another pass   Down  what else belongs here");
+        p.subject = Say::tr("TDC is proved");
+        p.ask = Say::tr("on, or another contact?");
+        p.enter = Say::tr("on to %1").arg(stations::lobes.name());
+        p.keys = Say::tr("a wheel number begins another pass   Down  what else belongs here");
         return p;
     }
-    p.subject = QStringLiteral("%1, pass %2").arg(words::methodName(method())).arg(passAtHand());
+    p.subject = Say::tr("%1, pass %2").arg(words::methodName(method())).arg(passAtHand());
     if (method() == TdcMethod::EqualDrop && drop_mm_)
-        p.subject += QStringLiteral(", drop ") + words::dimension(*drop_mm_, style());
+        p.subject += Say::tr(", drop ") + words::dimension(*drop_mm_, style());
     p.ask = tdcAsk(method(), tdc.nextAfterTop);
     const bool last = tdc.nextAfterTop || method() == TdcMethod::HighestReading;
-    p.enter =
-        last ? QStringLiteral("log, see where TDC is") : QStringLiteral("log, then the other side");
-    p.keys = QStringLiteral("b, a  before, after TDC   x  other side   Back  strike");
+    p.enter = last ? Say::tr("log, see where TDC is") : Say::tr("log, then the other side");
+    p.keys = Say::tr("b, a  before, after TDC   x  other side   Back  strike");
     return p;
 }
 
@@ -179,18 +178,18 @@ TdcStation::Typed TdcStation::read(const QString& text) const {
         if (const auto* e = std::get_if<EntryError>(&mm))
             return {{false, words::sentence(*e, style())}, {}, {}};
         if (std::get<double>(mm) <= 0.0)
-            return {{false, QStringLiteral("A drop is more than nothing: drop 3.")}, {}, {}};
-        return {{true, QStringLiteral("contacts to come at a drop of ") +
+            return {{false, Say::tr("A drop is more than nothing: drop 3.")}, {}, {}};
+        return {{true, Say::tr("contacts to come at a drop of ") +
                            words::liftWithUnit(std::get<double>(mm), style())},
                 {},
                 std::get<double>(mm)};
     }
     const DegreeWheel wheel = job().fitted.degreeWheel();
     if (wheel.scale == WheelScale::Tape && wheel.tape_mm <= 0.0 && !text.contains(QLatin1Char(':')))
-        return {{false, QStringLiteral(
-                            "A tape needs its circumference first: go down to it and type it.")},
-                {},
-                {}};
+        return {
+            {false, Say::tr("A tape needs its circumference first: go down to it and type it.")},
+            {},
+            {}};
     Contact c;
     c.pass = passAtHand();
     c.method = method();
@@ -203,11 +202,11 @@ TdcStation::Typed TdcStation::read(const QString& text) const {
     const WheelReading& on = std::get<WheelReading>(reading);
     c.at = on.at;
     c.scale = on.scale;
-    const QString side = on.at.deg < 0 ? QStringLiteral("before the wheel's zero")
-                                       : QStringLiteral("after the wheel's zero");
+    const QString side =
+        on.at.deg < 0 ? Say::tr("before the wheel's zero") : Say::tr("after the wheel's zero");
     return {{true, QStringLiteral("%1 %2%3").arg(
                        words::degrees(std::abs(on.at.deg), style(), 2), side,
-                       on.assumed ? QStringLiteral(", by the step; x flips it") : QString())},
+                       on.assumed ? Say::tr(", by the step; x flips it") : QString())},
             c,
             {}};
 }
@@ -241,7 +240,7 @@ Echo TdcStation::submit(const QString& text) {
     typed.contact->time_ms = session().now();
     const bool second = typed.contact->afterTop;
     if (!session().keep(book::AddContact{*typed.contact}))
-        return {false, QStringLiteral("Not logged; see the message above.")};
+        return {false, Say::tr("Not logged; see the message above.")};
     if (second) samePass_ = false;
     return {true, {}};
 }
@@ -267,13 +266,12 @@ QList<Command> TdcStation::commands() const {
     const auto& found = findings().tdc.findings;
     if (std::any_of(found.begin(), found.end(),
                     [](const Finding& f) { return f.code == Code::TopOther; }))
-        all << Command{QLatin1Char('t'), QStringLiteral("the other top: turn the runs by 360")};
+        all << Command{QLatin1Char('t'), Say::tr("the other top: turn the runs by 360")};
     if (onOtherGauge(findings().tdc))
-        all << Command{QLatin1Char('g'),
-                       QStringLiteral("the gauge counts the other way: take it so")};
+        all << Command{QLatin1Char('g'), Say::tr("the gauge counts the other way: take it so")};
     if (answerWanted())
-        all << Command{QLatin1Char('s'), QStringLiteral("shift the runs read before TDC was found")}
-            << Command{QLatin1Char('k'), QStringLiteral("keep the runs as they were read")};
+        all << Command{QLatin1Char('s'), Say::tr("shift the runs read before TDC was found")}
+            << Command{QLatin1Char('k'), Say::tr("keep the runs as they were read")};
     return all;
 }
 
@@ -281,7 +279,7 @@ Echo TdcStation::command(QChar letter) {
     if (letter == QLatin1Char('t')) return {putTopRight(session()), {}};
     if (letter == QLatin1Char('g')) {
         auto contact = onOtherGauge(findings().tdc);
-        if (!contact) return {false, QStringLiteral("There is nothing to do.")};
+        if (!contact) return {false, Say::tr("There is nothing to do.")};
         contact->time_ms = session().now();
         return {session().keep(book::AddContact{*contact}), {}};
     }
@@ -295,7 +293,7 @@ Echo TdcStation::command(QChar letter) {
             t.tdcAnswered = findings().tdc.latest()->pass;
             all.runs.push_back({run.id, t});
         }
-    if (all.runs.empty()) return {false, QStringLiteral("There is nothing to shift.")};
+    if (all.runs.empty()) return {false, Say::tr("There is nothing to shift.")};
     return {session().keep(all), {}};
 }
 
@@ -310,22 +308,22 @@ QString TdcStation::explanation() const {
     if (!pass) return {};
     QString text;
     if (pass->halfSpan_deg)
-        text = QStringLiteral(
-                   "Half the way between the contacts: %1. That is the span, not the correction.\n"
-                   "Half their signed sum: %2°. That is where true TDC stands on the wheel now.")
-                   .arg(words::degrees(*pass->halfSpan_deg, style(), 2),
-                        words::signedFixed(*pass->pairs.back().midpoint_deg, 2, style()));
+        text =
+            Say::tr("Half the way between the contacts: %1. That is the span, not the correction.\n"
+                    "Half their signed sum: %2°. That is where true TDC stands on the wheel now.")
+                .arg(words::degrees(*pass->halfSpan_deg, style(), 2),
+                     words::signedFixed(*pass->pairs.back().midpoint_deg, 2, style()));
     if (pass->expectedHalfSpan_deg)
-        text += QStringLiteral("\nStroke, rod and drop expect a half-span of %1.")
+        text += Say::tr("\nStroke, rod and drop expect a half-span of %1.")
                     .arg(words::degrees(*pass->expectedHalfSpan_deg, style(), 2));
     if (pass->drift_deg_per_mm)
         text +=
-            QStringLiteral(
+            Say::tr(
                 "\nThe middle moves %1° per mm of drop; followed to no drop, TDC stands at %2°.")
                 .arg(words::signedFixed(*pass->drift_deg_per_mm, 3, style()),
                      words::signedFixed(*pass->correction_deg, 2, style()));
     if (pass->uncertainty_deg)
-        text += QStringLiteral("\nThe indicator leaves ±%1.")
+        text += Say::tr("\nThe indicator leaves ±%1.")
                     .arg(words::degrees(*pass->uncertainty_deg, style(), 2));
     return text;
 }
@@ -343,17 +341,16 @@ QString TdcStation::verdict() const {
     if (!tdc.findings.empty()) {
         QString text = words::sentence(tdc.findings.back(), style());
         if (tdc.state == TdcState::Proved && job().fitted.top == WhichTop::NotSaid)
-            text += QStringLiteral(
+            text += Say::tr(
                 " Is it overlap or firing? Look at the valves of cylinder 1, and say so below.");
         if (tdc.state == TdcState::Proved && job().fitted.top == WhichTop::Firing)
-            text += QStringLiteral(" It is firing TDC: turn the crank once more before a lift run, "
-                                   "which counts from overlap.");
+            text += Say::tr(" It is firing TDC: turn the crank once more before a lift run, "
+                            "which counts from overlap.");
         return text;
     }
     return tdc.state == TdcState::InHand
-               ? QStringLiteral("One contact is taken. Now the other side of the top.")
-               : QStringLiteral(
-                     "Where is true TDC? Two contacts, one each side of the top, say so.");
+               ? Say::tr("One contact is taken. Now the other side of the top.")
+               : Say::tr("Where is true TDC? Two contacts, one each side of the top, say so.");
 }
 
 void TdcStation::refreshLists() {
@@ -361,13 +358,12 @@ void TdcStation::refreshLists() {
     for (const Contact& c : job().contacts) {
         Row row;
         row.id = c.id;
-        row.title = QStringLiteral("pass %1, %2")
+        row.title = Say::tr("pass %1, %2")
                         .arg(c.pass)
-                        .arg(c.method == TdcMethod::HighestReading ? QStringLiteral("highest")
-                             : c.afterTop                          ? QStringLiteral("after the top")
-                                          : QStringLiteral("before the top"));
-        if (c.drop_mm)
-            row.title += QStringLiteral(", drop ") + words::dimension(*c.drop_mm, style());
+                        .arg(c.method == TdcMethod::HighestReading ? Say::tr("highest")
+                             : c.afterTop                          ? Say::tr("after the top")
+                                                                   : Say::tr("before the top"));
+        if (c.drop_mm) row.title += Say::tr(", drop ") + words::dimension(*c.drop_mm, style());
         row.value = QString::fromStdString(c.typed);
         row.note = c.struck ? QString::fromStdString(c.struck->reason)
                             : words::signedFixed(c.at.deg, 2, style()) + QChar(0xB0);
@@ -397,23 +393,23 @@ StandCard TdcStation::standCard() const {
     const TdcFindings& tdc = findings().tdc;
     const TdcPass* pass = tdc.latest();
     StandCard card;
-    card.subject = QStringLiteral("TDC, ") + words::methodName(method());
-    card.progress = QStringLiteral("pass %1").arg(passAtHand());
+    card.subject = Say::tr("TDC, ") + words::methodName(method());
+    card.progress = Say::tr("pass %1").arg(passAtHand());
     const bool move = pass && !pass->agrees && !tdc.nextAfterTop;
-    card.caption = move ? QStringLiteral("move the pointer") : QStringLiteral("contact wanted");
+    card.caption = move ? Say::tr("move the pointer") : Say::tr("contact wanted");
     if (move) {
         card.big = words::degrees(std::abs(*pass->correction_deg), style(), 2);
-        card.bigNote = *pass->correction_deg > 0.0 ? QStringLiteral("with rotation")
-                                                   : QStringLiteral("against rotation");
+        card.bigNote =
+            *pass->correction_deg > 0.0 ? Say::tr("with rotation") : Say::tr("against rotation");
     } else {
-        card.big = method() == TdcMethod::HighestReading ? QStringLiteral("highest")
-                   : tdc.nextAfterTop                    ? QStringLiteral("after")
-                                                         : QStringLiteral("before");
-        card.bigNote = QStringLiteral("the top");
+        card.big = method() == TdcMethod::HighestReading ? Say::tr("highest")
+                   : tdc.nextAfterTop                    ? Say::tr("after")
+                                                         : Say::tr("before");
+        card.bigNote = Say::tr("the top");
     }
     if (!job().contacts.empty())
-        card.last = QStringLiteral("last  ") + QString::fromStdString(job().contacts.back().typed) +
-                    (job().contacts.back().struck ? QStringLiteral("  struck") : QString());
+        card.last = Say::tr("last  ") + QString::fromStdString(job().contacts.back().typed) +
+                    (job().contacts.back().struck ? Say::tr("  struck") : QString());
     card.advice = verdict();
     card.warn = true;
     card.tip = tdcCaution(method());

@@ -1,5 +1,6 @@
 #include "stations/list.h"
 #include "words/explanation.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 namespace stations {
@@ -12,7 +13,7 @@ namespace {
 QString line(const Findings& f, const Style& style) {
     for (const Finding& finding : f.all)
         if (finding.code == Code::MovedSince && finding.cylinder == f.cylinders.front().cylinder)
-            return QStringLiteral("moved; measure again");
+            return Say::tr("moved; measure again");
     for (const CylinderFindings& c : f.cylinders)
         if (c.explanation && !c.explanation->causes.empty())
             return causeInShort(*c.explanation, style);
@@ -22,9 +23,9 @@ QString line(const Findings& f, const Style& style) {
                                                earlyLate(*finding.deg, style));
     for (const CylinderFindings& c : f.cylinders)
         if (c.pair && c.pair->separation)
-            return QStringLiteral("separation %1").arg(degrees(c.pair->separation->deg, style));
-    return f.cylinders.empty() ? QStringLiteral("waiting for lobes")
-                               : QStringLiteral("waiting for the other lobe");
+            return Say::tr("separation %1").arg(degrees(c.pair->separation->deg, style));
+    return f.cylinders.empty() ? Say::tr("waiting for lobes")
+                               : Say::tr("waiting for the other lobe");
 }
 
 constexpr const char* kOwns[] = {"settings"};
@@ -33,7 +34,7 @@ constexpr const char* kOwns[] = {"settings"};
 
 const Station timing{
     .key = "timing",
-    .name = [] { return QStringLiteral("Timing"); },
+    .name = [] { return Say::tr("Timing"); },
     .progress = [](const Job&, const Findings& f) { return timingProgress(f); },
     .line = [](const Job&, const Findings& f, const Style& style) { return line(f, style); },
     .owns = kOwns,

@@ -5,6 +5,7 @@
 #include "app/pictures/ring.h"
 #include "core/job/entry.h"
 #include "words/explanation.h"
+#include "words/say.h"
 #include "words/sentences.h"
 
 #include <QButtonGroup>
@@ -54,9 +55,9 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
         label->setProperty("role", "quiet");
         grid->addWidget(label, 0, column);
     };
-    head(QStringLiteral("Lobe centre by"), 0);
-    head(QStringLiteral("intake, ATDC"), 1);
-    head(QStringLiteral("exhaust, BTDC"), 2);
+    head(Say::tr("Lobe centre by"), 0);
+    head(Say::tr("intake, ATDC"), 1);
+    head(Say::tr("exhaust, BTDC"), 2);
     for (int i = 0; i < 4; ++i) {
         auto* button = new QPushButton(words::schoolName(kSchools[i]), this);
         button->setCheckable(true);
@@ -100,18 +101,18 @@ Held<CylinderFindings> TimingStation::cylinder() const {
 
 Prompt TimingStation::prompt() const {
     Prompt p;
-    p.subject = QStringLiteral("checking heights");
-    p.ask = QStringLiteral("height to add or drop?");
-    p.enter = QStringLiteral("add it, or drop it");
+    p.subject = Say::tr("checking heights");
+    p.ask = Say::tr("height to add or drop?");
+    p.enter = Say::tr("add it, or drop it");
     if (const auto* to = elsewhere()) {
-        p.subject = *to == stations::lobes ? QStringLiteral("no lobe of this cylinder yet")
-                                           : QStringLiteral("no card to compare with");
-        p.ask = *to == stations::lobes ? QStringLiteral("to the lobes?")
-                                       : QStringLiteral("the card, or a height to add?");
-        p.enter = QStringLiteral("go to %1").arg(to->name());
+        p.subject = *to == stations::lobes ? Say::tr("no lobe of this cylinder yet")
+                                           : Say::tr("no card to compare with");
+        p.ask = *to == stations::lobes ? Say::tr("to the lobes?")
+                                       : Say::tr("the card, or a height to add?");
+        p.enter = Say::tr("go to %1").arg(to->name());
     }
     const QString usual = words::height(kUsualHeight_mm, style()).section(QLatin1Char(' '), 0, 0);
-    p.keys = QStringLiteral("%1t  tappet   %1v  valve   inch, metric   smooth").arg(usual);
+    p.keys = Say::tr("%1t  tappet   %1v  valve   inch, metric   smooth").arg(usual);
     return p;
 }
 
@@ -135,43 +136,39 @@ Echo TimingStation::heightsAfter(const QString& text, std::vector<Height>& heigh
     const QString word = text.trimmed().toLower();
     if (word == QLatin1String("inch") || word == QLatin1String("metric")) {
         heights = word == QLatin1String("inch") ? inchHeights(usual) : metricHeights(usual);
-        return {true, QStringLiteral("the %1 school's heights").arg(word)};
+        return {true, Say::tr("the %1 school's heights").arg(word)};
     }
     const auto read = readHeight(text.toStdString(), style().unit, usual);
     if (const auto* e = std::get_if<EntryError>(&read))
-        return {false,
-                e->fault == EntryFault::OutOfRange || e->fault == EntryFault::Fraction
-                    ? words::sentence(*e, style())
-                    : QStringLiteral("A checking height such as %1, or inch, metric, smooth.")
-                          .arg(words::height(kUsualHeight_mm, style()))};
+        return {false, e->fault == EntryFault::OutOfRange || e->fault == EntryFault::Fraction
+                           ? words::sentence(*e, style())
+                           : Say::tr("A checking height such as %1, or inch, metric, smooth.")
+                                 .arg(words::height(kUsualHeight_mm, style()))};
     const Height h = std::get<Height>(read);
     // Nothing is checked above the nose: likelier a slip of the decimal point.
     if (const double most = highest_mm(h.at); h.mm > most)
-        return {false, QStringLiteral("A checking height of %1 lies above the greatest lift here, "
-                                      "%2; check the decimal point.")
+        return {false, Say::tr("A checking height of %1 lies above the greatest lift here, "
+                               "%2; check the decimal point.")
                            .arg(words::height(h.mm, style()), words::height(most, style()))};
     const auto same = std::find_if(heights.begin(), heights.end(), [&](const Height& o) {
         return o.at == h.at && std::abs(o.mm - h.mm) < 0.0006;
     });
     if (same != heights.end()) {
-        if (heights.size() == 1)
-            return {false, QStringLiteral("Keep at least one checking height.")};
+        if (heights.size() == 1) return {false, Say::tr("Keep at least one checking height.")};
         heights.erase(same);
-        return {true, QStringLiteral("drops ") + words::heightAt(h, style())};
+        return {true, Say::tr("drops ") + words::heightAt(h, style())};
     }
-    if (heights.size() >= 10)
-        return {false, QStringLiteral("Ten heights are enough; drop one first.")};
+    if (heights.size() >= 10) return {false, Say::tr("Ten heights are enough; drop one first.")};
     heights.push_back(h);
     std::sort(heights.begin(), heights.end(),
               [](const Height& a, const Height& b) { return a.mm < b.mm; });
-    return {true, QStringLiteral("adds ") + words::heightAt(h, style())};
+    return {true, Say::tr("adds ") + words::heightAt(h, style())};
 }
 
 Echo TimingStation::understand(const QString& text) const {
     if (text.trimmed().toLower() == QLatin1String("smooth"))
-        return {true, job().reckoning.smoothing
-                          ? QStringLiteral("the curve through every reading")
-                          : QStringLiteral("the curve that follows the noise")};
+        return {true, job().reckoning.smoothing ? Say::tr("the curve through every reading")
+                                                : Say::tr("the curve that follows the noise")};
     std::vector<Height> heights = job().reckoning.heights;
     return heightsAfter(text, heights);
 }
@@ -189,7 +186,7 @@ Echo TimingStation::submit(const QString& text) {
         const auto* to = elsewhere();
         if (to) emit stationWanted(to);
         return {to != nullptr, to ? QString()
-                                  : QStringLiteral("Type a height, such as %1.")
+                                  : Say::tr("Type a height, such as %1.")
                                         .arg(words::height(kUsualHeight_mm, style()))};
     }
     Stated s = job();
@@ -199,7 +196,7 @@ Echo TimingStation::submit(const QString& text) {
     }
     const Echo echo = heightsAfter(text, s.reckoning.heights);
     if (!echo.ok) return echo;
-    if (!session().keep(book::SetStated{s})) return {false, QStringLiteral("Not kept.")};
+    if (!session().keep(book::SetStated{s})) return {false, Say::tr("Not kept.")};
     return {true, {}};
 }
 
@@ -217,7 +214,7 @@ void TimingStation::resizeEvent(QResizeEvent* event) {
 QString TimingStation::verdict() const {
     const auto c = cylinder();
     if (!c || (!c->run.intake && !c->run.exhaust))
-        return QStringLiteral(
+        return Say::tr(
                    "No lobe of cylinder %1 is recorded yet. Go to Lobes and type the first lift.")
             .arg(session().cylinder());
     // Before where a lobe stands: whether its own top is known at all.
@@ -229,20 +226,20 @@ QString TimingStation::verdict() const {
         return words::causeSentence(c->explanation->causes.front(), style());
     if (!job().card && c->explanation)
         return c->explanation->looksLike
-                   ? QStringLiteral("No card is fitted. By durations, separation and lift it looks "
-                                    "like the %1.")
+                   ? Say::tr("No card is fitted. By durations, separation and lift it looks "
+                             "like the %1.")
                          .arg(QString::fromStdString(
                              job().otherCards[*c->explanation->looksLike].name))
-                   : QStringLiteral("No card is fitted, and none of those at hand fits this cam.");
+                   : Say::tr("No card is fitted, and none of those at hand fits this cam.");
     if (!c->pair || !c->pair->separation)
-        return QStringLiteral("One lobe is in hand; record the other to its nose and beyond for "
-                              "overlap and separation.");
-    return QStringLiteral("Lobe separation %1 cam degrees, %2. Enter the cam's card to compare.")
+        return Say::tr("One lobe is in hand; record the other to its nose and beyond for "
+                       "overlap and separation.");
+    return Say::tr("Lobe separation %1 cam degrees, %2. Enter the cam's card to compare.")
         .arg(words::fixed(c->pair->separation->deg, 1, style()),
              *c->pair->advance_deg >= 0.0
-                 ? QStringLiteral("installed %1 advanced")
+                 ? Say::tr("installed %1 advanced")
                        .arg(words::degrees(*c->pair->advance_deg, style()))
-                 : QStringLiteral("installed %1 retarded")
+                 : Say::tr("installed %1 retarded")
                        .arg(words::degrees(-*c->pair->advance_deg, style())));
 }
 
@@ -256,10 +253,9 @@ QString TimingStation::reasons(const CylinderFindings& c) const {
         parts << words::causeEvidence(first, x, style());
         if (first.kind != CauseKind::AsCard) parts << words::causeNext(first, proved, style());
         if (x.causes.size() > 1 && !low())
-            parts << QStringLiteral("It may also be this: ") +
-                         words::causeSentence(x.causes[1], style());
+            parts << Say::tr("It may also be this: ") + words::causeSentence(x.causes[1], style());
         if (x.looksLike)
-            parts << QStringLiteral("It looks like the %1.")
+            parts << Say::tr("It looks like the %1.")
                          .arg(QString::fromStdString(job().otherCards[*x.looksLike].name));
         for (const CardContradiction& d : x.contradictions)
             parts << words::contradiction(d, style());
@@ -284,29 +280,29 @@ QString TimingStation::figures(const CylinderFindings& c) const {
     if (c.pair) {
         const PairFigures& p = *c.pair;
         if (p.separation)
-            line(QStringLiteral("Lobe separation"),
-                 words::degrees(p.separation->deg, style()) + QStringLiteral(" cam"),
+            line(Say::tr("Lobe separation"),
+                 words::degrees(p.separation->deg, style()) + Say::tr(" cam"),
                  p.separationUncertainty_deg);
         if (p.advance_deg)
-            line(*p.advance_deg >= 0 ? QStringLiteral("Advanced") : QStringLiteral("Retarded"),
-                 words::degrees(std::abs(*p.advance_deg), style()) + QStringLiteral(" crank"),
+            line(*p.advance_deg >= 0 ? Say::tr("Advanced") : Say::tr("Retarded"),
+                 words::degrees(std::abs(*p.advance_deg), style()) + Say::tr(" crank"),
                  p.advanceUncertainty_deg);
         if (p.splitPoint)
-            line(QStringLiteral("Split point"), words::fromDeadCentre(*p.splitPoint, style()),
+            line(Say::tr("Split point"), words::fromDeadCentre(*p.splitPoint, style()),
                  p.splitPointUncertainty_deg);
         if (p.overlapArea_mm_deg)
-            line(QStringLiteral("Overlap area"), words::area(*p.overlapArea_mm_deg, style()) +
-                                                     QLatin1Char(' ') + words::areaUnit(style()) +
-                                                     QStringLiteral(" (valve)"));
+            line(Say::tr("Overlap area"), words::area(*p.overlapArea_mm_deg, style()) +
+                                              QLatin1Char(' ') + words::areaUnit(style()) +
+                                              Say::tr(" (valve)"));
     }
     for (const RunFindings* run : {findings().intake(c), findings().exhaust(c)}) {
         if (!run) continue;
         if (low()) continue;
         if (const auto spread = run->lobe.centres.spread_deg())
-            line(words::sideTitle(run->side) + QStringLiteral(" schools differ by"),
+            line(words::sideTitle(run->side) + Say::tr(" schools differ by"),
                  words::degrees(*spread, style()));
         if (run->lobe.liftAtTdc_mm)
-            line(words::sideTitle(run->side) + QStringLiteral(" lift at TDC"),
+            line(words::sideTitle(run->side) + Say::tr(" lift at TDC"),
                  words::liftWithUnit(*run->lobe.liftAtTdc_mm, style()));
     }
     return text;
@@ -315,13 +311,13 @@ QString TimingStation::figures(const CylinderFindings& c) const {
 /// At the stand: the centres large, the durations under them, the verdict.
 StandCard TimingStation::standCard() const {
     StandCard card;
-    card.subject = QStringLiteral("timing, cyl %1").arg(session().cylinder());
+    card.subject = Say::tr("timing, cyl %1").arg(session().cylinder());
     card.advice = verdict();
     card.ring = ringOf(session().snapshot(), session().cylinder());
-    card.tip = QStringLiteral("F2 leads back to the desk, where all heights and reasons stand.");
+    card.tip = Say::tr("F2 leads back to the desk, where all heights and reasons stand.");
     const auto c = cylinder();
     if (!c) {
-        card.caption = QStringLiteral("lobe centres");
+        card.caption = Say::tr("lobe centres");
         card.big = QString(QChar(0x2013));
         return card;
     }
@@ -338,10 +334,10 @@ StandCard TimingStation::standCard() const {
             durations << QStringLiteral("%1 %2").arg(words::sideName(side),
                                                      words::degrees(*e->duration_deg(), style()));
     }
-    card.caption = QStringLiteral("lobe centres, ") + names.join(QStringLiteral(" / "));
+    card.caption = Say::tr("lobe centres, ") + names.join(QStringLiteral(" / "));
     card.big = centres.join(QStringLiteral(" / "));
     if (!durations.isEmpty())
-        card.last = QStringLiteral("duration %1: %2")
+        card.last = Say::tr("duration %1: %2")
                         .arg(words::heightAt(eventsHeight(job()), style()),
                              durations.join(QStringLiteral(", ")));
     return card;
