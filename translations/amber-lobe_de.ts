@@ -1686,10 +1686,6 @@ gestrichen: </translation>
             <translation> (1 weiteres Datenblatt liegt bereit, Strg+Umschalt+K nimmt es)</translation>
         </message>
         <message>
-            <source> (%1 more cards at hand, Ctrl+Shift+K fits the next)</source>
-            <translation> (%1 weitere Datenblätter liegen bereit, Strg+Umschalt+K nimmt das nächste)</translation>
-        </message>
-        <message>
             <source>Cylinders</source>
             <translation>Zylinder</translation>
         </message>
@@ -2734,10 +2730,6 @@ Spiel </translation>
             <translation>1 Nocken gemessen</translation>
         </message>
         <message>
-            <source>%1 lobes recorded</source>
-            <translation>%1 Nocken gemessen</translation>
-        </message>
-        <message>
             <source>75a   20b   40ab   30bb</source>
             <translation>75a   20b   40ab   30bb</translation>
         </message>
@@ -3071,7 +3063,7 @@ Spiel </translation>
         </message>
         <message>
             <source>cranking, </source>
-            <translation>Kompressionsdruck, </translation>
+            <translation>Druck, </translation>
         </message>
         <message>
             <source>no volumes, or no closing</source>
@@ -4374,10 +4366,6 @@ Die Messuhr lässt ±%1.</translation>
             <translation> Das ist ein Zahn dieses Antriebs (%1).</translation>
         </message>
         <message>
-            <source> That is %1 teeth of this drive (one is %2).</source>
-            <translation> Das sind %1 Zähne dieses Antriebs (einer ist %2).</translation>
-        </message>
-        <message>
             <source>Nothing to do.</source>
             <translation>Nichts zu tun.</translation>
         </message>
@@ -4799,7 +4787,7 @@ Die Messuhr lässt ±%1.</translation>
         </message>
         <message>
             <source> duration</source>
-            <translation> Öffnungsdauer</translation>
+            <translation> Dauer</translation>
         </message>
         <message>
             <source> opens</source>
@@ -4971,7 +4959,7 @@ Die Messuhr lässt ±%1.</translation>
         </message>
         <message>
             <source>middle of events</source>
-            <translation>Mitte der Steuerpunkte</translation>
+            <translation>Steuerpunktmitte</translation>
         </message>
         <message>
             <source>highest lift</source>
@@ -5180,10 +5168,6 @@ Die Messuhr lässt ±%1.</translation>
             <translation>1 Messwert</translation>
         </message>
         <message>
-            <source>%1 readings</source>
-            <translation>%1 Messwerte</translation>
-        </message>
-        <message>
             <source>%1: %2 at %3 is beyond the %4 this indicator spans. Set it to zero part way up, type "zero" and the lift it stands at, and go on.</source>
             <translation>%1: %2 bei %3 liegt jenseits der %4, die diese Messuhr misst. Unterwegs neu nullen, „zero“ und den Hub dort eingeben, und weiter.</translation>
         </message>
@@ -5214,10 +5198,6 @@ Die Messuhr lässt ±%1.</translation>
         <message>
             <source>%1: 1 reading was taken while backing up and is left out: it carries the drive's slack. Come up to that mark again the way the engine runs.</source>
             <translation>%1: 1 Messwert wurde rückwärts gemessen und zählt nicht: er trägt das Spiel des Antriebs. In Laufrichtung wieder an diese Marke heran.</translation>
-        </message>
-        <message>
-            <source>%1: %2 readings were taken while backing up and are left out: they carry the drive's slack. Come up to those marks again the way the engine runs.</source>
-            <translation>%1: %2 Messwerte wurden rückwärts gemessen und zählen nicht: sie tragen das Spiel des Antriebs. In Laufrichtung wieder an diese Marken heran.</translation>
         </message>
         <message>
             <source>%1: nothing lifts up to %2, where this lobe is long open. The crank is on its other turn: turn it once round, 360°, and type T.</source>
@@ -5410,10 +5390,6 @@ Die Messuhr lässt ±%1.</translation>
         <message>
             <source>cam wheel</source>
             <translation>Nockenwellenrad</translation>
-        </message>
-        <message>
-            <source> cam wheel</source>
-            <translation>-Nockenwellenrad</translation>
         </message>
         <message>
             <source>Crank wheel: put it on the keyway that makes the cam %1.</source>
@@ -5656,10 +5632,6 @@ Die Messuhr lässt ±%1.</translation>
             <translation>ein Zahn</translation>
         </message>
         <message>
-            <source>%1 teeth</source>
-            <translation>%1 Zähne</translation>
-        </message>
-        <message>
             <source>%1 keyway%2</source>
             <translation>%1 Keilnut%2</translation>
         </message>
@@ -5832,10 +5804,6 @@ Die Messuhr lässt ±%1.</translation>
             <translation>: noch etwa 1 Messwert</translation>
         </message>
         <message>
-            <source>%1: about %2 more readings</source>
-            <translation>%1: noch etwa %2 Messwerte</translation>
-        </message>
-        <message>
             <source>: the rest of it</source>
             <translation>: der Rest</translation>
         </message>
@@ -5916,10 +5884,6 @@ Die Messuhr lässt ±%1.</translation>
             <translation>eine Reihe gemessen war</translation>
         </message>
         <message>
-            <source>%1 runs were</source>
-            <translation>%1 Reihen gemessen waren</translation>
-        </message>
-        <message>
             <source>The contacts lie %1 either side of the top, which is hardly a stop or a drop near TDC. Read both again.</source>
             <translation>Die Berührungen liegen %1 beiderseits des OT, das ist kaum ein Anschlag oder ein Abfall nahe dem OT. Beide nochmals messen.</translation>
         </message>
@@ -5958,6 +5922,112 @@ Die Messuhr lässt ±%1.</translation>
         <message>
             <source>Lift is recorded, but true TDC was never taken here. Every angle hangs on it: find TDC, then believe the timing.</source>
             <translation>Hub ist gemessen, aber der wahre OT wurde hier nie bestimmt. Jeder Winkel hängt daran: erst OT finden, dann den Steuerzeiten glauben.</translation>
+        </message>
+        <message>
+            <source>lower</source>
+            <comment>names in a sentence</comment>
+            <extracomment>Translate "lower" as "as it is" where names keep their capitals inside a sentence.</extracomment>
+            <translation>as it is</translation>
+        </message>
+        <message>
+            <source>%1 cam wheel</source>
+            <translation>%1-Nockenwellenrad</translation>
+        </message>
+        <message numerus="yes">
+            <source> (%n more cards at hand, Ctrl+Shift+K fits the next)</source>
+            <translation>
+                <numerusform> (%n weiteres Datenblatt liegt bereit, Strg+Umschalt+K nimmt das nächste)</numerusform>
+                <numerusform> (%n weitere Datenblätter liegen bereit, Strg+Umschalt+K nimmt das nächste)</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>%n lobes recorded</source>
+            <translation>
+                <numerusform>%n Nocken gemessen</numerusform>
+                <numerusform>%n Nocken gemessen</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source> That is %n teeth of this drive (one is %1).</source>
+            <translation>
+                <numerusform> Das ist %n Zahn dieses Antriebs (einer ist %1).</numerusform>
+                <numerusform> Das sind %n Zähne dieses Antriebs (einer ist %1).</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>%n readings</source>
+            <translation>
+                <numerusform>%n Messwert</numerusform>
+                <numerusform>%n Messwerte</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>%1: %n readings were taken while backing up and are left out: they carry the drive's slack. Come up to those marks again the way the engine runs.</source>
+            <translation>
+                <numerusform>%1: %n Messwert wurde rückwärts gemessen und zählt nicht: er trägt das Spiel des Antriebs. In Laufrichtung wieder an diese Marke heran.</numerusform>
+                <numerusform>%1: %n Messwerte wurden rückwärts gemessen und zählen nicht: sie tragen das Spiel des Antriebs. In Laufrichtung wieder an diese Marken heran.</numerusform>
+            </translation>
+        </message>
+        <message>
+            <source>1 tooth</source>
+            <translation>1 Zahn</translation>
+        </message>
+        <message numerus="yes">
+            <source>%n teeth</source>
+            <translation>
+                <numerusform>%n Zahn</numerusform>
+                <numerusform>%n Zähne</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>%1: about %n more readings</source>
+            <translation>
+                <numerusform>%1: noch etwa %n Messwert</numerusform>
+                <numerusform>%1: noch etwa %n Messwerte</numerusform>
+            </translation>
+        </message>
+        <message numerus="yes">
+            <source>%n runs were</source>
+            <translation>
+                <numerusform>%n Reihe gemessen war</numerusform>
+                <numerusform>%n Reihen gemessen waren</numerusform>
+            </translation>
+        </message>
+        <message>
+            <source>Volumes (Up, Down)</source>
+            <translation>Volumen (Auf, Ab)</translation>
+        </message>
+        <message>
+            <source>Dynamic</source>
+            <translation>Dynamisch</translation>
+        </message>
+        <message>
+            <source>Valve gear</source>
+            <translation>Ventiltrieb</translation>
+        </message>
+        <message>
+            <source>Indicator</source>
+            <translation>Messuhr</translation>
+        </message>
+        <message>
+            <source>Events only</source>
+            <translation>Nur Steuerpunkte</translation>
+        </message>
+        <message>
+            <source>Another cylinder</source>
+            <translation>Anderer Zylinder</translation>
+        </message>
+        <message>
+            <source>Drive (Up, Down)</source>
+            <translation>Antrieb (Auf, Ab)</translation>
+        </message>
+        <message>
+            <source>Target</source>
+            <translation>Ziel</translation>
+        </message>
+        <message>
+            <source>Skimmed head, overhead cam</source>
+            <translation>Geplanter Kopf, obenliegende Welle</translation>
         </message>
     </context>
 </TS>

@@ -307,8 +307,8 @@ static QString toothText(const Cause& c, const Style& style) {
             .arg(shortest(c.tooth_deg, 1, style), shortest(c.tooth_deg / 2.0, 1, style));
     if (*c.teeth == 0) return Say::tr(" It is no whole tooth of this drive (one is %1).").arg(one);
     return std::abs(*c.teeth) == 1 ? Say::tr(" That is one tooth of this drive (%1).").arg(one)
-                                   : Say::tr(" That is %1 teeth of this drive (one is %2).")
-                                         .arg(std::abs(*c.teeth))
+                                   : Say::tr(" That is %n teeth of this drive (one is %1).",
+                                             nullptr, std::abs(*c.teeth))
                                          .arg(one);
 }
 

@@ -154,6 +154,12 @@ QString sideOfTop(CrankDeg at) {
     return turn > 0.0 ? Say::tr("after TDC") : Say::tr("before TDC");
 }
 
+QString midSentence(const QString& name) {
+    //: Translate "lower" as "as it is" where names keep their capitals inside a sentence.
+    return Say::tr("lower", "names in a sentence") == QLatin1String("as it is") ? name
+                                                                                : name.toLower();
+}
+
 QString placeName(Place place) {
     return place == Place::Tappet ? Say::tr("tappet") : Say::tr("valve");
 }

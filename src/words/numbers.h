@@ -67,6 +67,9 @@ QString sideOfDeadCentre(lobe::CrankDeg at);
 /// "before TDC" or "after TDC": the half of the wheel an angle stands in.
 QString sideOfTop(lobe::CrankDeg at);
 
+/// A name as it stands inside a sentence: in lower case, but for a language that keeps it.
+QString midSentence(const QString& name);
+
 QString placeName(lobe::Place place);
 QString sideName(lobe::Side side);
 /// "Intake"

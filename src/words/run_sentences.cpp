@@ -96,7 +96,7 @@ QString runSentence(const Finding& f, const Style& style) {
                    "until the two zeros join. Read one earlier mark once more, or type \"zero\" "
                    "and the lift it stood at.")
             .arg(who, readingAngle(*f.at, style),
-                 f.count == 1 ? Say::tr("1 reading") : Say::tr("%1 readings").arg(f.count));
+                 f.count == 1 ? Say::tr("1 reading") : Say::tr("%n readings", nullptr, f.count));
     case Code::TravelEnds:
         return Say::tr(
                    "%1: %2 at %3 is beyond the %4 this indicator spans. Set it to zero part way "
@@ -134,11 +134,11 @@ QString runSentence(const Finding& f, const Style& style) {
                              "carries the drive's slack. Come up to that mark again the way "
                              "the engine runs.")
                          .arg(who)
-                   : Say::tr("%1: %2 readings were taken while backing up and are left out: "
+                   : Say::tr("%1: %n readings were taken while backing up and are left out: "
                              "they carry the drive's slack. Come up to those marks again "
-                             "the way the engine runs.")
-                         .arg(who)
-                         .arg(f.count);
+                             "the way the engine runs.",
+                             nullptr, f.count)
+                         .arg(who);
     case Code::OtherTurn:
         return Say::tr("%1: nothing lifts up to %2, where this lobe is long open. The crank "
                        "is on its other turn: "

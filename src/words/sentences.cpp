@@ -25,7 +25,7 @@ QString sentence(const Finding& f, const Style& style) {
 QString shortSentence(const Finding& f, const Style& style) {
     if (f.code == Code::Misfit)
         return Say::tr("Look again at %1, %2: %3 %4 its neighbours.")
-            .arg(lobeName(f).toLower(), readingAngle(*f.at, style),
+            .arg(midSentence(lobeName(f)), readingAngle(*f.at, style),
                  liftWithUnit(std::abs(*f.mm), style),
                  *f.mm < 0.0 ? Say::tr("under") : Say::tr("over"));
     return sentence(f, style);

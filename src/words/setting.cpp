@@ -15,8 +15,9 @@ namespace {
 /// The least number that is shown as more than nothing.
 constexpr double kShown_deg = 0.05;
 
-QString plural(int n, const char* one, const char* many) {
-    return QString::number(n) + QLatin1Char(' ') + QLatin1String(n == 1 ? one : many);
+/// "1 tooth", "3 teeth"
+QString teeth(int n) {
+    return n == 1 ? Say::tr("1 tooth") : Say::tr("%n teeth", nullptr, n);
 }
 
 /// Crank degrees, with the cam's half of it, which is what the wheel itself turns.
@@ -65,7 +66,7 @@ QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& c
     const QString onGears = d.kind == DriveKind::Gears  ? Say::tr("out of mesh")
                             : d.kind == DriveKind::Belt ? Say::tr("with the belt off")
                                                         : Say::tr("with the chain off");
-    const QString wheel = cam.isEmpty() ? Say::tr("cam wheel") : cam + Say::tr(" cam wheel");
+    const QString wheel = cam.isEmpty() ? Say::tr("cam wheel") : Say::tr("%1 cam wheel").arg(cam);
     if (m.crankKeyway_deg != 0.0)
         out << Say::tr("Crank wheel: put it on the keyway that makes the cam %1.")
                    .arg(moveBy(m.crankKeyway_deg, style, 2));
@@ -80,8 +81,7 @@ QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& c
                            markText(d, m.keyway));
     if (m.teeth != 0)
         out << Say::tr("Turn the %1 %2 %3, %4; that is %5.")
-                   .arg(wheel, plural(std::abs(m.teeth), "tooth", "teeth"),
-                        camTurn(engine, m.teeth > 0), onGears,
+                   .arg(wheel, teeth(std::abs(m.teeth)), camTurn(engine, m.teeth > 0), onGears,
                         crankAndCam(m.teeth * tooth_deg(d), style));
     if (m.vernier_deg != 0.0) {
         const VernierHoles h = vernierHoles(d, m.vernier_deg);
@@ -118,8 +118,7 @@ QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& c
 QString moveShort(const Drive& d, const DriveMove& m, const Style& style) {
     QStringList parts;
     if (m.teeth != 0)
-        parts << plural(std::abs(m.teeth), "tooth", "teeth") +
-                     (m.teeth > 0 ? Say::tr(" on") : Say::tr(" back"));
+        parts << teeth(std::abs(m.teeth)) + (m.teeth > 0 ? Say::tr(" on") : Say::tr(" back"));
     if (m.keyway != 0) parts << Say::tr("keyway %1").arg(signedFixed(m.keyway, 0, style));
     if (m.crankKeyway_deg != 0.0)
         parts << Say::tr("crank keyway %1").arg(signedFixed(m.crankKeyway_deg, 1, style));
@@ -298,7 +297,7 @@ static QString insteadText(const MoveCheck& c, const Style& style) {
     const auto on = [](int n) { return n > 0 ? Say::tr(" on") : Say::tr(" back"); };
     if (m.teeth != 0)
         parts << (std::abs(m.teeth) == 1 ? Say::tr("one tooth")
-                                         : Say::tr("%1 teeth").arg(std::abs(m.teeth))) +
+                                         : Say::tr("%n teeth", nullptr, std::abs(m.teeth))) +
                      on(m.teeth);
     if (m.keyway != 0)
         parts << Say::tr("%1 keyway%2")
@@ -449,7 +448,7 @@ QString sentence(const LevelCheck& c, double tooth, const Engine& engine, const 
                              "Record the lobes for the rest.")
                          .arg(degrees(tooth / 2.0, style, 2));
     return off + Say::tr(", more than half a tooth: move the cam wheel %1 %2; %3 is left.")
-                     .arg(plural(std::abs(c.teeth), "tooth", "teeth"), camTurn(engine, c.teeth > 0),
+                     .arg(teeth(std::abs(c.teeth)), camTurn(engine, c.teeth > 0),
                           degrees(std::abs(c.left_deg), style));
 }
 

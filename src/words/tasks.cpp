@@ -22,7 +22,7 @@ QString taskTitle(const Task& task, const Style& style) {
         return who + Say::tr(": the whole lobe");
     case TaskKind::Finish:
         return task.left == 1  ? who + Say::tr(": about 1 more reading")
-               : task.left > 1 ? Say::tr("%1: about %2 more readings").arg(who).arg(task.left)
+               : task.left > 1 ? Say::tr("%1: about %n more readings", nullptr, task.left).arg(who)
                                : who + Say::tr(": the rest of it");
     case TaskKind::MeasureAgain:
         return who + Say::tr(": measure again");

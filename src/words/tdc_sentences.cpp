@@ -40,7 +40,7 @@ QString tdcSentence(const Finding& f, const Style& style) {
                        "readings by %1°, or K to keep "
                        "them as they are, marked.")
             .arg(signedFixed(*f.deg, 2, style),
-                 f.count == 1 ? Say::tr("a run was") : Say::tr("%1 runs were").arg(f.count));
+                 f.count == 1 ? Say::tr("a run was") : Say::tr("%n runs were", nullptr, f.count));
     case Code::TdcSpanUnlikely:
         return Say::tr("The contacts lie %1 either side of the top, which is hardly a stop or a "
                        "drop near TDC. Read both again.")

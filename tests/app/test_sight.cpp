@@ -1,47 +1,18 @@
 // What is seen: every view has its own ground, nothing painted is cut or runs into other text, and
 // what must be told apart is far enough apart, in both themes and units, empty and full.
-#include "app_fixture.h"
-#include "support/text_recorder.h"
+#include "sight.h"
 
 #include "app/frame/overlay.h"
-#include "app/pictures/picture.h"
 #include "words/sentences.h"
 
-#include <QAbstractButton>
 #include <QLineEdit>
 #include <QMenuBar>
 
 using fixture::Bench;
 using namespace lobe;
+using namespace sight;
 
 namespace {
-
-void openJob(Bench& bench, std::size_t index) {
-    bench.session().openJob(bench.session().book().jobs()[index].id);
-    QApplication::processEvents();
-}
-
-/// A job with everything long: names, cylinders.
-void longJob(Bench& bench) {
-    bench.session().newJob(QString(60, QLatin1Char('W')));
-    Engine e;
-    e.name = std::string(60, 'M');
-    e.cylinders = 16;
-    e.bore_mm = 101.125;
-    e.stroke_mm = 101.125;
-    e.rod_mm = 171.125;
-    e.ratio.intake = e.ratio.exhaust = 1.625;
-    e.lash_mm.intake = 0.457;
-    e.lash_mm.exhaust = 0.508;
-    bench.session().keep(book::SetEngine{e});
-    Card c;
-    c.name = std::string(60, 'W');
-    c.events.ivo = 12;
-    c.events.ivc = 40;
-    c.events.evo = 52;
-    c.events.evc = 4;
-    bench.session().keep(book::SetCards{c});
-}
 
 QRgb groundOf(const QImage& image, const QRect& area) {
     QHash<QRgb, int> counts;
@@ -52,87 +23,6 @@ QRgb groundOf(const QImage& image, const QRect& area) {
     for (auto it = counts.begin(); it != counts.end(); ++it)
         if (it.value() > counts.value(most)) most = it.key();
     return most;
-}
-
-/// Words that are painted over one another or past the edge of what they are painted on.
-QStringList collisions(const QList<support::PaintedText>& texts, const QSizeF& size) {
-    QStringList out;
-    const QRectF room = QRectF(QPointF(), size).adjusted(-1, -1, 1, 1);
-    for (qsizetype i = 0; i < texts.size(); ++i) {
-        if (!room.contains(texts[i].box))
-            out << QStringLiteral("\"%1\" past the edge").arg(texts[i].text);
-        for (qsizetype j = i + 1; j < texts.size(); ++j)
-            if (texts[i].box.adjusted(1, 1, -1, -1).intersects(texts[j].box.adjusted(1, 1, -1, -1)))
-                out << QStringLiteral("\"%1\" over \"%2\"").arg(texts[i].text, texts[j].text);
-    }
-    return out;
-}
-
-/// Parts of a bench that lie over one another.
-QStringList overlaps(const QWidget* bench) {
-    QStringList out;
-    const auto children = bench->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly);
-    for (qsizetype i = 0; i < children.size(); ++i)
-        for (qsizetype j = i + 1; j < children.size(); ++j) {
-            const QWidget *a = children[i], *b = children[j];
-            if (a->isVisible() && b->isVisible() && a->geometry().intersects(b->geometry()))
-                out << QStringLiteral("%1 lies over %2 by %3")
-                           .arg(a->objectName(), b->objectName())
-                           .arg(a->geometry().intersected(b->geometry()).height());
-        }
-    return out;
-}
-
-/// What is wrong with what a window shows at the moment.
-QStringList faults(Bench& bench) {
-    QStringList out;
-    for (const stations::Station* s : stations::all())
-        if (auto* w = bench.window().findChild<QWidget*>(s->id() + QStringLiteral("Station"));
-            w && w->isVisible())
-            out << overlaps(w);
-    for (QWidget* w : bench.window().findChildren<QWidget*>()) {
-        if (!w->isVisible() || w->visibleRegion().isEmpty()) continue;
-        const QString name = w->objectName().isEmpty()
-                                 ? QString::fromLatin1(w->metaObject()->className())
-                                 : w->objectName();
-        if (auto* label = qobject_cast<QLabel*>(w); label && !label->text().isEmpty()) {
-            const int needed = label->wordWrap() ? label->heightForWidth(label->width())
-                                                 : label->sizeHint().height();
-            // A label in a scroll area has all the room it needs.
-            const bool scrolls =
-                label->parentWidget() &&
-                label->parentWidget()->objectName() == QLatin1String("qt_scrollarea_viewport");
-            if (!scrolls && label->height() + 2 < needed)
-                out << QStringLiteral("%1 is %2 high and needs %3: %4")
-                           .arg(name)
-                           .arg(label->height())
-                           .arg(needed)
-                           .arg(label->text().left(60));
-            if (!label->wordWrap() && label->width() + 2 < label->sizeHint().width() &&
-                label->objectName() != QLatin1String("jobName"))
-                out << QStringLiteral("%1 is too narrow for %2").arg(name, label->text().left(60));
-        }
-        if (auto* button = qobject_cast<QAbstractButton*>(w);
-            button && !button->text().isEmpty() &&
-            button->width() < button->fontMetrics().horizontalAdvance(button->text()))
-            out << QStringLiteral("button %1 is too narrow for %2").arg(name, button->text());
-        if (auto* picture = qobject_cast<app::Picture*>(w)) {
-            support::TextRecorder recorder(picture->size());
-            QPainter p(&recorder);
-            picture->draw(p, picture->size());
-            p.end();
-            for (const QString& fault : collisions(recorder.texts(), picture->size()))
-                out << QStringLiteral("%1: %2").arg(name, fault);
-        } else if (name == QLatin1String("route") || name == QLatin1String("stand") ||
-                   name == QLatin1String("setOutcome") ||
-                   name == QLatin1String("compressionTable")) {
-            support::TextRecorder recorder(w->size());
-            w->render(&recorder, {}, {}, QWidget::RenderFlags());
-            for (const QString& fault : collisions(recorder.texts(), w->size()))
-                out << QStringLiteral("%1: %2").arg(name, fault);
-        }
-    }
-    return out;
 }
 
 } // namespace

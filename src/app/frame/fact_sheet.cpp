@@ -7,8 +7,8 @@
 
 namespace app {
 
-FactSheet::FactSheet(const std::vector<Field>& fields, RowList* list, bool always)
-    : fields_(fields), list_(list), always_(always), at_(always ? 0 : -1) {}
+FactSheet::FactSheet(std::vector<Field> fields, RowList* list, bool always)
+    : fields_(std::move(fields)), list_(list), always_(always), at_(always ? 0 : -1) {}
 
 const Field* FactSheet::field() const {
     return at_ >= 0 ? &fields_[static_cast<std::size_t>(at_)] : nullptr;

@@ -11,8 +11,10 @@ class RowList;
 
 class FactSheet {
 public:
-    /// The fields outlive the sheet. `always` one is asked, else none until moved to.
-    FactSheet(const std::vector<Field>& fields, RowList* list, bool always);
+    /// `always` one is asked, else none until moved to.
+    FactSheet(std::vector<Field> fields, RowList* list, bool always);
+
+    const std::vector<Field>& fields() const { return fields_; }
 
     /// The field asked for, or null.
     const Field* field() const;
@@ -36,7 +38,7 @@ public:
     void show(const Facts& facts, const words::Style& style);
 
 private:
-    const std::vector<Field>& fields_;
+    std::vector<Field> fields_;
     RowList* list_;
     bool always_;
     int at_;

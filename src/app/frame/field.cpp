@@ -32,7 +32,7 @@ namespace {
 QString outOfRange(const QString& value, const QString& name, const QString& least,
                    const QString& most) {
     return Say::tr("%1 is hardly right for %2: expected %3 to %4.")
-        .arg(value, name.toLower(), least, most);
+        .arg(value, words::midSentence(name), least, most);
 }
 
 /// A number between the bounds that is easily told from a slip.

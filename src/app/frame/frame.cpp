@@ -1,5 +1,8 @@
 #include "app/frame/frame.h"
 
+#include <QEvent>
+#include <QStyle>
+
 namespace app {
 
 Frame::Frame(const Parts& parts, QWidget* parent) : QWidget(parent), parts_(parts) {
@@ -39,21 +42,29 @@ void Frame::place() {
     const bool small = width() < 1150;
     const int left = atStand_ ? 0 : small ? 172 : 214, right = atStand_ ? 0 : small ? 234 : 254;
     const int middle = height() - top - below, benchWidth = width() - left - right;
-    parts_.top->setGeometry(0, 0, width(), top);
-    parts_.entry->setGeometry(0, height() - below, width(), below);
-    parts_.route->setGeometry(0, top, left, middle);
-    parts_.slate->setGeometry(width() - right, top, right, middle);
+    const auto lay = [this](QWidget* part, const QRect& at) {
+        part->setGeometry(QStyle::visualRect(layoutDirection(), rect(), at));
+    };
+    lay(parts_.top, {0, 0, width(), top});
+    lay(parts_.entry, {0, height() - below, width(), below});
+    lay(parts_.route, {0, top, left, middle});
+    lay(parts_.slate, {width() - right, top, right, middle});
     int message = 0;
     if (!parts_.message->isHidden()) {
         message = parts_.message->heightForWidth(benchWidth);
-        parts_.message->setGeometry(left, top, benchWidth, message);
+        lay(parts_.message, {left, top, benchWidth, message});
     }
-    parts_.stand->setGeometry(0, top + message, width(), middle - message);
-    if (current_) current_->setGeometry(left, top + message, benchWidth, middle - message);
+    lay(parts_.stand, {0, top + message, width(), middle - message});
+    if (current_) lay(current_, {left, top + message, benchWidth, middle - message});
 }
 
 void Frame::resizeEvent(QResizeEvent*) {
     place();
+}
+
+void Frame::changeEvent(QEvent* event) {
+    QWidget::changeEvent(event);
+    if (event->type() == QEvent::LayoutDirectionChange) place();
 }
 
 } // namespace app

@@ -1,5 +1,6 @@
 #include "app/frame/route.h"
 
+#include "app/style/fitted.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -111,7 +112,8 @@ void Route::paintEvent(QPaintEvent*) {
     p.fillRect(rect(), t.panel);
     p.setPen(QPen(t.edge, 1.0));
     p.drawLine(width() - 1, 0, width() - 1, height());
-    const double x = 34.0;
+    const bool mirrored = layoutDirection() == Qt::RightToLeft;
+    const double x = mirrored ? width() - 34.0 : 34.0;
     p.setPen(QPen(t.edge, 3.0));
     const auto all = shown();
     p.drawLine(QPointF(x, box(0).center().y()),
@@ -130,12 +132,12 @@ void Route::paintEvent(QPaintEvent*) {
                                       ? s.progress(session_.job(), session_.findings())
                                       : Progress::NotBegun;
         drawMark(p, QPointF(x, b.center().y()), progress);
-        const QRectF text(56, b.top(), b.right() - 60, b.height());
+        const QRectF text(mirrored ? b.left() + 4 : 56, b.top(), b.right() - 60, b.height());
         const bool two = b.height() >= kTwoLines - 8.0;
         p.setFont(Look::font(15, here));
         p.setPen(t.ink);
         const double inset = two ? 4.0 : 1.0;
-        p.drawText(text.adjusted(0, inset, 0, 0), Qt::AlignLeft | Qt::AlignTop, s.name());
+        drawFitted(p, text.adjusted(0, inset, 0, 0), Qt::AlignLeft | Qt::AlignTop, s.name());
         p.setFont(Look::font(12));
         p.setPen(progress == Progress::LookAgain ? t.amberText : t.muted);
         const QFontMetrics metrics(p.font());

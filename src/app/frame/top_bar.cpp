@@ -36,8 +36,8 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     setObjectName(QStringLiteral("topBar"));
     setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(44);
-    auto* wordmark = new QLabel(Say::tr("Amber Lobe"), this);
-    wordmark->setObjectName(QStringLiteral("wordmark"));
+    wordmark_ = new QLabel(Say::tr("Amber Lobe"), this);
+    wordmark_->setObjectName(QStringLiteral("wordmark"));
     job_->setObjectName(QStringLiteral("jobName"));
     job_->setMinimumWidth(40);
     job_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
@@ -45,7 +45,7 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(16, 0, 14, 0);
     row->setSpacing(8);
-    row->addWidget(wordmark);
+    row->addWidget(wordmark_);
     menus->setFixedHeight(32);
     row->addWidget(menus, 0, Qt::AlignVCenter);
     row->addWidget(job_, 1);
@@ -142,6 +142,23 @@ void TopBar::refresh() {
     light_->setAccessibleName(look_.dark() ? Say::tr("Dark; switch to light")
                                            : Say::tr("Light; switch to dark"));
     nameJob();
+    makeRoom();
+}
+
+void TopBar::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    makeRoom();
+}
+
+void TopBar::makeRoom() {
+    QAbstractButton* first = cylinders_->button(1);
+    wordmark_->show();
+    if (first) first->setText(Say::tr("cyl 1"));
+    const auto over = [this] { return layout()->minimumSize().width() > width(); };
+    layout()->activate();
+    if (over()) wordmark_->hide();
+    layout()->activate();
+    if (over() && first) first->setText(QStringLiteral("1"));
 }
 
 void TopBar::nameJob() {

@@ -33,14 +33,17 @@ signals:
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     void rebuildCylinders();
     void nameJob();
+    /// What can be done without gives way to what is needed.
+    void makeRoom();
 
     Session& session_;
     Look& look_;
-    QLabel* job_;
+    QLabel *wordmark_, *job_;
     QHBoxLayout* cylinderRow_;
     QButtonGroup *cylinders_, *sides_;
     QPushButton *unit_, *light_, *posture_;

@@ -1,5 +1,6 @@
 #include "app/pictures/event_bars.h"
 
+#include "app/style/fitted.h"
 #include "core/job/card.h"
 #include "words/say.h"
 
@@ -54,14 +55,14 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
         p.setPen(QPen(t.muted, 1.4));
         p.drawLine(QPointF(x(deg, size), kTop), QPointF(x(deg, size), size.height() - kBottom));
         p.setPen(t.ink);
-        p.drawText(QRectF(x(deg, size) - 60, kTop - 22, 120, 20), Qt::AlignCenter,
+        drawFitted(p, QRectF(x(deg, size) - 60, kTop - 22, 120, 20), Qt::AlignCenter,
                    deg == 0.0 ? Say::tr("TDC overlap") : Say::tr("BDC"));
     }
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    p.drawText(QRectF(0, kTop - 22, kLeft - 8, 20), Qt::AlignRight | Qt::AlignVCenter,
+    drawFitted(p, QRectF(0, kTop - 22, kLeft - 8, 20), Qt::AlignRight | Qt::AlignVCenter,
                Say::tr("checking height"));
-    p.drawText(QRectF(size.width() - kRight, kTop - 22, kRight, 20), Qt::AlignCenter,
+    drawFitted(p, QRectF(size.width() - kRight, kTop - 22, kRight, 20), Qt::AlignCenter,
                Say::tr("overlap"));
     if (scene_.heights.empty()) return;
 
@@ -80,7 +81,7 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
                    words::height(h.mm, style));
         p.setFont(Look::font(12));
         p.setPen(t.muted);
-        p.drawText(QRectF(0, middle, kLeft - 8, 16), Qt::AlignRight | Qt::AlignVCenter,
+        drawFitted(p, QRectF(0, middle, kLeft - 8, 16), Qt::AlignRight | Qt::AlignVCenter,
                    words::placeName(h.at));
         if (scene_.exhaust) drawBar(p, size, middle - bar - 1.0, bar, *scene_.exhaust, h);
         if (scene_.intake) drawBar(p, size, middle + 1.0, bar, *scene_.intake, h);
@@ -109,7 +110,7 @@ void EventBars::drawCard(QPainter& p, const QSizeF& size, double middle, double 
     }
     p.setFont(Look::font(12));
     p.setPen(theme().amberText);
-    p.drawText(QRectF(kLeft + 4.0, middle + bar - 14.0, 60.0, 16.0),
+    drawFitted(p, QRectF(kLeft + 4.0, middle + bar - 14.0, 60.0, 16.0),
                Qt::AlignLeft | Qt::AlignVCenter, Say::tr("| card"));
 }
 

@@ -1,5 +1,6 @@
 #include "app/pictures/midpoint_plot.h"
 
+#include "app/style/fitted.h"
 #include "words/say.h"
 
 #include <QPainter>
@@ -42,16 +43,16 @@ void MidpointPlot::draw(QPainter& p, const QSizeF& size) const {
     p.setBrush(Qt::NoBrush);
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    p.drawText(QRectF(0, 2, size.width(), 18), Qt::AlignHCenter | Qt::AlignVCenter,
+    drawFitted(p, QRectF(0, 2, size.width(), 18), Qt::AlignHCenter | Qt::AlignVCenter,
                Say::tr("middle of the events, by lift"));
     p.drawText(QRectF(box.left() - 40, box.bottom() + 2, 80, 16), Qt::AlignCenter,
                words::fixed(-reach_, 0, look().style()) + QChar(0xB0));
     p.drawText(QRectF(box.right() - 40, box.bottom() + 2, 50, 16), Qt::AlignCenter,
                words::signedFixed(reach_, 0, look().style()) + QChar(0xB0));
-    p.drawText(QRectF(box.center().x() - 50, box.bottom() + 2, 100, 16), Qt::AlignCenter,
+    drawFitted(p, QRectF(box.center().x() - 28, box.bottom() + 2, 56, 16), Qt::AlignCenter,
                Say::tr("centre"));
-    p.drawText(QRectF(0, box.top() - 2, 30, 16), Qt::AlignRight, Say::tr("nose"));
-    p.drawText(QRectF(0, box.bottom() - 14, 30, 16), Qt::AlignRight, Say::tr("base"));
+    drawFitted(p, QRectF(0, box.top() - 2, 30, 16), Qt::AlignRight, Say::tr("nose"));
+    drawFitted(p, QRectF(0, box.bottom() - 14, 30, 16), Qt::AlignRight, Say::tr("base"));
     p.setPen(QPen(t.muted, 1.0, Qt::DashLine));
     p.drawLine(QPointF(box.center().x(), box.top()), QPointF(box.center().x(), box.bottom()));
     for (const LobeFigures* lobe : {scene_.exhaust.get(), scene_.intake.get()})

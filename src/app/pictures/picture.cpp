@@ -88,6 +88,8 @@ Picture::Picture(const Look& look, Dialogs& dialogs, const QString& name, QWidge
 void Picture::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
+    // An engine has no reading direction.
+    painter.setLayoutDirection(Qt::LeftToRight);
     draw(painter, size());
     if (hasFocus()) {
         painter.setPen(QPen(theme().amberLine, 2.0));

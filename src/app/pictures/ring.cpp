@@ -1,5 +1,6 @@
 #include "app/pictures/ring.h"
 
+#include "app/style/fitted.h"
 #include "core/angle/geometry.h"
 #include "core/angle/wheel.h"
 #include "words/say.h"
@@ -134,7 +135,7 @@ void Ring::draw(QPainter& p, const QSizeF& size) const {
     }
     p.setFont(Look::font(12));
     p.setPen(theme().muted);
-    p.drawText(QRectF(0, g.centre.y() + g.radius + 8, size.width(), kCaption),
+    drawFitted(p, QRectF(0, g.centre.y() + g.radius + 8, size.width(), kCaption),
                Qt::AlignHCenter | Qt::AlignTop, readout());
 }
 
@@ -306,8 +307,10 @@ void Ring::drawContacts(QPainter& p, const Geometry& g) const {
         // Clear of its own line, however it was typed.
         const double half =
             p.fontMetrics().horizontalAdvance(QString::fromStdString(contact->typed)) / 2.0 + 7.0;
-        const double aside = std::max(9.0, half / (0.66 * g.radius) * 180.0 / std::numbers::pi);
-        const QPointF label = g.at({contact->at.deg + (contact->afterTop ? aside : -aside)}, 0.66);
+        // On a small wheel farther in, off its numerals.
+        const double in = g.radius < kSmallLabels ? 0.60 : 0.66;
+        const double aside = std::max(9.0, half / (in * g.radius) * 180.0 / std::numbers::pi);
+        const QPointF label = g.at({contact->at.deg + (contact->afterTop ? aside : -aside)}, in);
         p.setPen(t.ink);
         p.drawText(QRectF(label.x() - 50, label.y() - 10, 100, 20), Qt::AlignCenter,
                    QString::fromStdString(contact->typed));

@@ -1,5 +1,7 @@
 #include "app/style/figure_table.h"
 
+#include "app/style/fitted.h"
+
 #include <QFontMetrics>
 #include <QPainter>
 
@@ -105,14 +107,14 @@ void FigureTable::paintStrip(QPainter& p) const {
         if (i % each == 0) {
             p.setFont(Look::font(12));
             p.setPen(t.muted);
-            p.drawText(QRect(2, top + 2 * kName, kLead, kFigure), Qt::AlignLeft | Qt::AlignVCenter,
-                       now);
-            p.drawText(QRect(2, top + 2 * kName + kFigure, kLead, kFigure),
+            drawFitted(p, QRect(2, top + 2 * kName, kLead, kFigure),
+                       Qt::AlignLeft | Qt::AlignVCenter, now);
+            drawFitted(p, QRect(2, top + 2 * kName + kFigure, kLead, kFigure),
                        Qt::AlignLeft | Qt::AlignVCenter, then);
         }
         p.setFont(Look::font(11));
         p.setPen(t.muted);
-        p.drawText(QRect(left, top, wide - 3, 2 * kName),
+        drawFitted(p, QRect(left, top, wide - 3, 2 * kName),
                    static_cast<int>(Qt::AlignRight | Qt::AlignBottom) | Qt::TextWordWrap,
                    cell.name);
         p.setPen(t.ink);
@@ -126,7 +128,7 @@ void FigureTable::paintStrip(QPainter& p) const {
     if (words.isEmpty()) return;
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    p.drawText(QRect(width() - tail + 8, 0, tail - 8, height()),
+    drawFitted(p, QRect(width() - tail + 8, 0, tail - 8, height()),
                static_cast<int>(Qt::AlignLeft | Qt::AlignVCenter) | Qt::TextWordWrap,
                words.join(QLatin1Char('\n')));
 }
@@ -135,6 +137,9 @@ void FigureTable::paintEvent(QPaintEvent*) {
     QPainter p(this);
     if (strip_ > 0) return paintStrip(p);
     const Theme& t = look_.theme();
+    // In a language with longer words all of it is a little smaller.
+    if (const double needed = sizeHint().width(); needed > width())
+        p.scale(width() / needed, width() / needed);
     int left = 2;
     for (const auto& block : blocks_) {
         const Columns c = columns(block);

@@ -2,6 +2,7 @@
 
 #include <QKeyEvent>
 #include <QPainter>
+#include <QStyle>
 
 namespace app {
 
@@ -64,24 +65,24 @@ private:
             std::min(QFontMetrics(value).horizontalAdvance(row.value) + 2, r.width());
         const int titleWidth = std::clamp(QFontMetrics(p->font()).horizontalAdvance(row.title) + 10,
                                           0, std::max(0, r.width() - valueWidth - 8));
-        p->drawText(QRect(r.left(), r.top(), titleWidth, r.height()),
-                    Qt::AlignLeft | Qt::AlignVCenter,
-                    QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleWidth));
+        say(p, r, QRect(r.left(), r.top(), titleWidth, r.height()),
+            Qt::AlignLeft | Qt::AlignVCenter,
+            QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleWidth));
         p->setFont(Look::font(12));
         p->setPen(row.warn ? t.amberText : t.muted);
         int right = r.right();
         const int left = r.width() - titleWidth - valueWidth - 12;
         if (!row.note.isEmpty() && left > 24) {
             const int w = std::min(QFontMetrics(p->font()).horizontalAdvance(row.note) + 4, left);
-            p->drawText(QRect(right - w, r.top(), w, r.height()), Qt::AlignRight | Qt::AlignVCenter,
-                        QFontMetrics(p->font()).elidedText(row.note, Qt::ElideRight, w));
+            say(p, r, QRect(right - w, r.top(), w, r.height()), Qt::AlignRight | Qt::AlignVCenter,
+                QFontMetrics(p->font()).elidedText(row.note, Qt::ElideRight, w));
             right -= w + 8;
         }
         p->setFont(value);
         p->setPen(valueColour(row));
         const QRect box(r.left() + titleWidth, r.top(), right - r.left() - titleWidth, r.height());
-        p->drawText(box, Qt::AlignRight | Qt::AlignVCenter,
-                    QFontMetrics(value).elidedText(row.value, Qt::ElideRight, box.width()));
+        say(p, r, box, Qt::AlignRight | Qt::AlignVCenter,
+            QFontMetrics(value).elidedText(row.value, Qt::ElideRight, box.width()));
     }
 
     void tall(QPainter* p, const QRect& r, const Row& row) const {
@@ -97,19 +98,18 @@ private:
         p->setFont(Look::font(13));
         p->setPen(t.ink);
         const QRect titleBox(left.left(), left.top(), left.width() - valueWidth, 20);
-        p->drawText(
-            titleBox, Qt::AlignLeft | Qt::AlignVCenter,
+        say(p, r, titleBox, Qt::AlignLeft | Qt::AlignVCenter,
             QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleBox.width()));
         if (besideWidth > 0) {
             p->setFont(Look::font(12));
             p->setPen(t.muted);
-            p->drawText(QRect(left.right() - valueWidth, left.top() + 1, besideWidth, 22),
-                        Qt::AlignLeft | Qt::AlignVCenter, row.beside);
+            say(p, r, QRect(left.right() - valueWidth, left.top() + 1, besideWidth, 22),
+                Qt::AlignLeft | Qt::AlignVCenter, row.beside);
         }
         p->setFont(big);
         p->setPen(valueColour(row));
-        p->drawText(QRect(left.right() - figureWidth, left.top() - 2, figureWidth, 26),
-                    Qt::AlignRight | Qt::AlignVCenter, row.value);
+        say(p, r, QRect(left.right() - figureWidth, left.top() - 2, figureWidth, 26),
+            Qt::AlignRight | Qt::AlignVCenter, row.value);
         p->setFont(Look::font(12));
         // What is under the title has its room first; the note takes what is left.
         const int underWidth =
@@ -117,15 +117,20 @@ private:
         const int noteWidth = std::clamp(QFontMetrics(p->font()).horizontalAdvance(row.note) + 4, 0,
                                          std::max(0, left.width() - underWidth - 8));
         p->setPen(row.warn ? t.amberText : t.muted);
-        p->drawText(QRect(left.right() - noteWidth, left.bottom() - 18, noteWidth, 18),
-                    Qt::AlignRight | Qt::AlignVCenter,
-                    QFontMetrics(p->font()).elidedText(row.note, Qt::ElideRight, noteWidth));
+        say(p, r, QRect(left.right() - noteWidth, left.bottom() - 18, noteWidth, 18),
+            Qt::AlignRight | Qt::AlignVCenter,
+            QFontMetrics(p->font()).elidedText(row.note, Qt::ElideRight, noteWidth));
         p->setPen(t.muted);
-        p->drawText(QRect(left.left(), left.bottom() - 18, underWidth, 18),
-                    Qt::AlignLeft | Qt::AlignVCenter,
-                    QFontMetrics(p->font()).elidedText(row.under, Qt::ElideRight, underWidth));
+        say(p, r, QRect(left.left(), left.bottom() - 18, underWidth, 18),
+            Qt::AlignLeft | Qt::AlignVCenter,
+            QFontMetrics(p->font()).elidedText(row.under, Qt::ElideRight, underWidth));
         p->setPen(t.edge);
         p->drawLine(r.left() + 4, r.bottom(), r.right() - 4, r.bottom());
+    }
+
+    /// Mirrored where the language is.
+    static void say(QPainter* p, const QRect& r, const QRect& box, int flags, const QString& text) {
+        p->drawText(QStyle::visualRect(p->layoutDirection(), r, box), flags, text);
     }
 
     const Look& look_;

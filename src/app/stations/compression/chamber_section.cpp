@@ -1,5 +1,6 @@
 #include "app/stations/compression/chamber_section.h"
 
+#include "app/style/fitted.h"
 #include "words/say.h"
 
 #include <QKeyEvent>
@@ -148,7 +149,7 @@ void ChamberSection::draw(QPainter& p, const QSizeF& size) const {
     p.setFont(Look::font(12));
     p.setPen(theme().muted);
     const words::Style& style = look().style();
-    p.drawText(QRectF(4, size.height() - 18, size.width() - 8, 18), Qt::AlignLeft,
+    drawFitted(p, QRectF(4, size.height() - 18, size.width() - 8, 18), Qt::AlignLeft,
                Say::tr("piston %1 down%2: %3 : 1")
                    .arg(words::dimension(shown_mm(), style),
                         dragged_mm_ ? QString() : Say::tr(" at closing"),

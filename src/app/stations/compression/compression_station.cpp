@@ -4,6 +4,7 @@
 #include "app/pictures/ring.h"
 #include "app/pictures/slide.h"
 #include "app/stations/compression/fields.h"
+#include "app/style/fitted.h"
 #include "app/style/rows.h"
 #include "core/job/entry.h"
 #include "words/say.h"
@@ -28,10 +29,10 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
       ring_(new Ring(look, dialogs, this)),
       curve_(new DynamicCurve(look, dialogs, this)),
       slide_(new Slide(look, this)),
-      verdict_(new QLabel(this)),
-      big_(new QLabel(this)),
-      reached_(new QLabel(this)),
-      caution_(new QLabel(this)),
+      verdict_(new FittedLabel(this)),
+      big_(new FittedLabel(this)),
+      reached_(new FittedLabel(this)),
+      caution_(new FittedLabel(this)),
       facts_(new RowList(look, false, this)),
       table_(new FigureTable(look, true, this)),
       sheet_(compressionFields(), facts_, false) {
@@ -398,14 +399,21 @@ void CompressionStation::refresh() {
     if (!sheet_.field() && !notNow_ && missing() >= 0) sheet_.moveTo(missing());
     sheet_.show(Facts::of(job()), style());
     follow();
+    makeRoom();
 }
 
 void CompressionStation::resizeEvent(QResizeEvent* event) {
     Bench::resizeEvent(event);
     // Where there is less room section and curve say what the ring would show.
     ring_->setVisible(event->size().height() >= 760 && event->size().width() >= 900);
-    // Eight volumes at a glance.
-    facts_->setMinimumHeight(event->size().height() >= 640 ? 257 : 40);
+    makeRoom();
+}
+
+/// Eight volumes at a glance, less what the figures over them need beyond a line.
+void CompressionStation::makeRoom() {
+    constexpr int kVolumes = 257, kLine = 38, kFewest = 40;
+    const int beyond = std::max(0, big_->heightForWidth(facts_->width()) - kLine);
+    facts_->setMinimumHeight(height() >= 640 ? kVolumes - beyond : kFewest);
 }
 
 StandCard CompressionStation::standCard() const {

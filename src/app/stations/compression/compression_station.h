@@ -39,6 +39,9 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    void makeRoom();
+
+private:
     /// What is typed beside the facts: an advance to try, or a ratio to reach.
     struct Trial {
         Echo echo;

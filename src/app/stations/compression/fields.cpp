@@ -117,8 +117,8 @@ Field chamberField(const QString& name, const QString& asks, double least, doubl
             if (!why.isEmpty()) return why;
             if (!(value >= least && value <= most))
                 return Say::tr("%1 is hardly right for %2: expected %3 to %4%5.")
-                    .arg(say(value, style), name.toLower(), say(least, style), say(most, style),
-                         unit(style));
+                    .arg(say(value, style), words::midSentence(name), say(least, style),
+                         say(most, style), unit(style));
             values.push_back(value);
         }
         if (values.size() == 1)
@@ -219,16 +219,16 @@ Field fuels() {
 
 std::vector<Field> make() {
     std::vector<Field> all;
-    const auto add = [&](Field f, const char* heading = "") {
+    const auto add = [&](Field f, const QString& heading = {}) {
         f.subject = Say::tr("compression");
-        f.heading = QLatin1String(heading);
+        f.heading = heading;
         all.push_back(std::move(f));
     };
     using F = Facts&;
     add(chamberField(Say::tr("Chamber"),
                      Say::tr("cc, valves and plug fitted; or each cylinder's: 42 42.4 41.8"), 0.5,
                      2000.0, &Chamber::chamber_cc, true),
-        "Volumes (Up, Down)");
+        Say::tr("Volumes (Up, Down)"));
     add(chamberField(Say::tr("Gasket bore"), {}, 20.0, 260.0, &Chamber::gasketBore_mm, false));
     add(chamberField(Say::tr("Gasket, tightened"), {}, 0.0, 10.0, &Chamber::gasket_mm, false));
     add(deck());
@@ -245,7 +245,7 @@ std::vector<Field> make() {
                                 [](F f) -> VolumeSource& { return f.engine.volumes; }));
     add(enumField<ClosingSchool>(Say::tr("Intake closes by"), 4, closingChoice,
                                  [](F f) -> ClosingSchool& { return f.reckoning.closing; }),
-        "Dynamic");
+        Say::tr("Dynamic"));
     add(lengthField(Say::tr("Own height, valve lift"), 0.02, 10,
                     [](F f) -> double& { return f.reckoning.closingHeight_mm; }));
     add(numberField(Say::tr("Wanted dynamic ratio"), Say::tr("0 for none"), 0, 20, 2,
@@ -260,9 +260,8 @@ std::vector<Field> make() {
 
 } // namespace
 
-const std::vector<Field>& compressionFields() {
-    static const std::vector<Field> fields = make();
-    return fields;
+std::vector<Field> compressionFields() {
+    return make();
 }
 
 } // namespace app

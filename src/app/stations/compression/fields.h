@@ -5,6 +5,6 @@
 
 namespace app {
 
-const std::vector<Field>& compressionFields();
+std::vector<Field> compressionFields();
 
 } // namespace app

@@ -50,7 +50,7 @@ void EngineStation::askFirst() {
 
 void EngineStation::askCard() {
     int n = 0;
-    for (const Field& f : engineFields()) {
+    for (const Field& f : sheet_.fields()) {
         if (f.subject == cardSubject()) return moveTo(n);
         ++n;
     }
@@ -64,8 +64,9 @@ bool EngineStation::step(int direction) {
 Prompt EngineStation::prompt() const {
     const auto next = static_cast<std::size_t>(sheet_.onward());
     Prompt p = sheet_.prompt(
-        sheet_.last() ? Say::tr("keep, go to TDC")
-                      : Say::tr("keep, go to %1").arg(engineFields()[next].name.toLower()),
+        sheet_.last()
+            ? Say::tr("keep, go to TDC")
+            : Say::tr("keep, go to %1").arg(words::midSentence(sheet_.fields()[next].name)),
         style());
     // Nobody has to walk through a whole card.
     if (sheet_.field()->subject == cardSubject()) p.keys += Say::tr("   Ctrl+2  on to TDC");
@@ -77,7 +78,7 @@ StandCard EngineStation::standCard() const {
     const Field& f = *sheet_.field();
     StandCard card;
     card.subject = f.subject;
-    card.progress = Say::tr("%1 of %2").arg(sheet_.at() + 1).arg(engineFields().size());
+    card.progress = Say::tr("%1 of %2").arg(sheet_.at() + 1).arg(sheet_.fields().size());
     card.caption = Say::tr("asked now");
     card.big = f.name;
     card.last = Say::tr("now  ") + f.shown(facts(), style());
@@ -123,17 +124,18 @@ void EngineStation::refresh() {
             Say::tr("The engine is described. Add the cam's card if it came with one. Next: %1.")
                 .arg(stations::next(job(), findings()).name());
     else
-        verdict = Say::tr("The engine is described, and its cam should be %1%2. Next: %3.")
-                      .arg(QString::fromStdString(job().card->name),
-                           job().otherCards.empty()
-                               ? QString()
-                               : (job().otherCards.size() == 1
-                                      ? Say::tr(" (1 more card at hand, Ctrl+Shift+K fits "
-                                                "it)")
-                                      : Say::tr(" (%1 more cards at hand, Ctrl+Shift+K fits "
-                                                "the next)")
-                                            .arg(job().otherCards.size())),
-                           stations::next(job(), findings()).name());
+        verdict =
+            Say::tr("The engine is described, and its cam should be %1%2. Next: %3.")
+                .arg(QString::fromStdString(job().card->name),
+                     job().otherCards.empty()
+                         ? QString()
+                         : (job().otherCards.size() == 1
+                                ? Say::tr(" (1 more card at hand, Ctrl+Shift+K fits "
+                                          "it)")
+                                : Say::tr(" (%n more cards at hand, Ctrl+Shift+K fits "
+                                          "the next)",
+                                          nullptr, static_cast<int>(job().otherCards.size()))),
+                     stations::next(job(), findings()).name());
     if (job().card)
         for (const CardContradiction& c : complete(*job().card).contradictions)
             verdict = words::contradiction(c, style());

@@ -436,9 +436,8 @@ QString cardSubject() {
     return Say::tr("cam card");
 }
 
-const std::vector<Field>& engineFields() {
-    static const std::vector<Field> fields = make();
-    return fields;
+std::vector<Field> engineFields() {
+    return make();
 }
 
 } // namespace app

@@ -5,7 +5,7 @@
 
 namespace app {
 
-const std::vector<Field>& engineFields();
+std::vector<Field> engineFields();
 /// What the facts of the cam card are of, as Field::subject says it.
 QString cardSubject();
 

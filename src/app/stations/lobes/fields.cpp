@@ -82,14 +82,14 @@ Field twoLifts() {
 
 std::vector<Field> make() {
     std::vector<Field> all;
-    const auto add = [&](Field f, const char* heading = "") {
+    const auto add = [&](Field f, const QString& heading = {}) {
         f.subject = Say::tr("this run");
-        f.heading = QLatin1String(heading);
+        f.heading = heading;
         all.push_back(std::move(f));
     };
     add(enumField<Place>(Say::tr("Lift taken at the"), 2, placeChoice,
                          [](Facts& f) -> Place& { return f.conditions.taken; }),
-        "Valve gear");
+        Say::tr("Valve gear"));
     add(enumField<Follower>(Say::tr("Follower"), 6, followerChoice,
                             [](Facts& f) -> Follower& { return f.conditions.follower; }));
     add(enumField<Spring>(Say::tr("Spring fitted"), 2, springChoice,
@@ -106,7 +106,7 @@ std::vector<Field> make() {
 
     add(lengthField(Say::tr("Indicator resolves"), 0.0, 0.5,
                     [](Facts& f) -> double& { return f.conditions.resolution_mm; }),
-        "Indicator");
+        Say::tr("Indicator"));
     add(lengthField(Say::tr("Indicator spans"), 0.0, 100.0,
                     [](Facts& f) -> double& { return f.conditions.travel_mm; }));
     add(lengthField(Say::tr("One turn of the dial"), 0.05, 30.0,
@@ -127,7 +127,7 @@ std::vector<Field> make() {
     add(lengthsField(Say::tr("Heights of the events"),
                      Say::tr("one or more, such as 0.5 1.27; - for the card's"), 4,
                      [](Facts& f) -> std::vector<Height>& { return f.conditions.eventHeights; }),
-        "Events only");
+        Say::tr("Events only"));
     add(choiceField(
         Say::tr("Readings that must agree"), 6, +[](int i) { return QString::number(i + 1); },
         [](const Facts& f) { return f.conditions.repeats - 1; },
@@ -162,15 +162,14 @@ std::vector<Field> make() {
                 t.from.deg += by;
                 t.to.deg += by;
             }),
-        "Another cylinder");
+        Say::tr("Another cylinder"));
     return all;
 }
 
 } // namespace
 
-const std::vector<Field>& runFields() {
-    static const std::vector<Field> fields = make();
-    return fields;
+std::vector<Field> runFields() {
+    return make();
 }
 
 } // namespace app

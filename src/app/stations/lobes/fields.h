@@ -6,6 +6,6 @@
 namespace app {
 
 /// They act on Facts::conditions.
-const std::vector<Field>& runFields();
+std::vector<Field> runFields();
 
 } // namespace app

@@ -4,6 +4,8 @@
 #include "app/pictures/strip.h"
 #include "app/stations/lobes/fields.h"
 #include "app/stations/lobes/remedies.h"
+#include "app/style/fitted.h"
+#include "app/style/flow.h"
 #include "app/style/rows.h"
 #include "core/angle/wheel.h"
 #include "core/job/entry.h"
@@ -26,15 +28,15 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     : Bench(session, look, parent),
       run_(session),
       events_(session),
-      title_(new QLabel(this)),
-      direction_(new QLabel(this)),
-      turnToLabel_(new QLabel(Say::tr("turn to"), this)),
-      angle_(new QLabel(this)),
+      title_(new FittedLabel(this)),
+      direction_(new FittedLabel(this)),
+      turnToLabel_(new FittedLabel(Say::tr("turn to"), this)),
+      angle_(new FittedLabel(this)),
       angleSide_(new QLabel(this)),
-      last_(new QLabel(this)),
-      adviceHead_(new QLabel(this)),
-      advice_(new QLabel(this)),
-      progress_(new QLabel(this)),
+      last_(new FittedLabel(this)),
+      adviceHead_(new FittedLabel(this)),
+      advice_(new FittedLabel(this)),
+      progress_(new FittedLabel(this)),
       steps_(new QButtonGroup(this)),
       places_(new QButtonGroup(this)),
       newRun_(new QPushButton(Say::tr("new run"), this)),
@@ -65,7 +67,9 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
 
     auto* header = new QHBoxLayout;
     header->addWidget(title_, 1);
-    buildHeader(header);
+    auto* chips = new FlowLayout(6);
+    buildHeader(chips);
+    header->addLayout(chips);
 
     auto* now = new QVBoxLayout;
     now->setSpacing(4);
@@ -126,7 +130,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     });
 }
 
-void LobesStation::buildHeader(QHBoxLayout* row) {
+void LobesStation::buildHeader(FlowLayout* row) {
     const auto chip = [&](QButtonGroup* group, int id, const QString& text, const QString& name) {
         auto* button = new QPushButton(text, this);
         button->setObjectName(name);

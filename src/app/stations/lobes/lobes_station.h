@@ -8,7 +8,6 @@
 #include <optional>
 
 class QButtonGroup;
-class QHBoxLayout;
 class QLabel;
 class QPushButton;
 class QStackedWidget;
@@ -16,6 +15,7 @@ class QStackedWidget;
 namespace app {
 
 class Dialogs;
+class FlowLayout;
 class Ring;
 class RowList;
 class Strip;
@@ -75,7 +75,7 @@ private:
     /// What was typed, an angle in the turn the lobe stands in.
     lobe::Understood<lobe::RunEntry> readEntry(const QString& text) const;
     Echo log(const lobe::RunEntry& entry, const QString& text);
-    void buildHeader(QHBoxLayout* row);
+    void buildHeader(FlowLayout* row);
     void refreshTexts();
     void refreshNow(const lobe::RunConditions& conditions);
     QString direction(const lobe::RunConditions& conditions) const;

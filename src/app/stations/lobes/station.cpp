@@ -35,7 +35,7 @@ QString line(const Findings& f, const Style& style) {
             .arg(open->live)
             .arg(open->planned);
     if (done == 0) return Say::tr("not begun");
-    return done == 1 ? Say::tr("1 lobe recorded") : Say::tr("%1 lobes recorded").arg(done);
+    return done == 1 ? Say::tr("1 lobe recorded") : Say::tr("%n lobes recorded", nullptr, done);
 }
 
 constexpr const char* kOwns[] = {"run", "settings.average_passes"};

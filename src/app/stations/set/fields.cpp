@@ -287,14 +287,14 @@ Field aimField(const QString& name, const QString& asks, double least, double mo
 SetFields make() {
     SetFields made;
     auto& [all, target] = made;
-    const auto add = [&](Field f, const char* heading = "") {
+    const auto add = [&](Field f, const QString& heading = {}) {
         f.subject = target == 0 ? Say::tr("drive") : Say::tr("target");
-        f.heading = QLatin1String(heading);
+        f.heading = heading;
         all.push_back(std::move(f));
     };
     using F = Facts&;
     add(countField(Say::tr("Teeth of the cam wheel"), Say::tr("count them"), &Drive::teeth, 0),
-        "Drive (Up, Down)");
+        Say::tr("Drive (Up, Down)"));
     add(choiceField(
         Say::tr("Driven by"), 3, driveChoice,
         [](const Facts& f) { return static_cast<int>(f.engine.drive.kind); },
@@ -350,7 +350,7 @@ SetFields make() {
     target = static_cast<int>(all.size());
     add(enumField<TargetKind>(Say::tr("Set it to"), 7, targetChoice,
                               [](F f) -> TargetKind& { return f.trial.target.kind; }),
-        "Target");
+        Say::tr("Target"));
     add(enumField<SetSchool>(Say::tr("By the school"), 3, schoolChoice,
                              [](F f) -> SetSchool& { return f.trial.target.school; }));
     add(aimField(Say::tr("Earlier than the card"), Say::tr("crank degrees"), -30, 30, 1,
@@ -372,7 +372,7 @@ SetFields make() {
     add(marksField());
     add(lengthField(Say::tr("Taken off head and block"), -5, 10,
                     [](F f) -> double& { return f.trial.skim_mm; }),
-        "Skimmed head, overhead cam");
+        Say::tr("Skimmed head, overhead cam"));
     add(lengthField(Say::tr("Pitch radius of the cam wheel"), 0, 200,
                     [](F f) -> double& { return f.engine.drive.wheelRadius_mm; }));
     add(numberField(Say::tr("Pulling run off the bore's line"),
@@ -383,9 +383,8 @@ SetFields make() {
 
 } // namespace
 
-const SetFields& setFields() {
-    static const SetFields fields = make();
-    return fields;
+SetFields setFields() {
+    return make();
 }
 
 } // namespace app

@@ -9,6 +9,6 @@ struct SetFields {
     std::vector<Field> all;
     int target = 0; ///< where the target begins among them
 };
-const SetFields& setFields();
+SetFields setFields();
 
 } // namespace app

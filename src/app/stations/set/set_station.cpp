@@ -55,7 +55,8 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
       without_(new QLabel(this)),
       caution_(new QLabel(this)),
       outcome_(new FigureTable(look, false, this)),
-      sheet_(setFields().all, facts_, false) {
+      fields_(setFields()),
+      sheet_(fields_.all, facts_, false) {
     setObjectName(QStringLiteral("setStation"));
     verdict_->setObjectName(QStringLiteral("setVerdict"));
     verdict_->setProperty("role", "verdict");
@@ -413,7 +414,7 @@ Echo SetStation::command(QChar letter) {
     case 'd':
     case 'g':
         show(Pane::Facts);
-        sheet_.moveTo(letter == QLatin1Char('d') ? 0 : setFields().target);
+        sheet_.moveTo(letter == QLatin1Char('d') ? 0 : fields_.target);
         refresh();
         break;
     case 'h':

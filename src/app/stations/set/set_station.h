@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/frame/fact_sheet.h"
+#include "app/stations/set/fields.h"
 #include "app/style/figure_table.h"
 #include "core/drive/choices.h"
 
@@ -85,6 +86,7 @@ private:
     QStackedWidget* panes_;
     QLabel *verdict_, *steps_, *notes_, *history_, *without_, *caution_;
     FigureTable* outcome_;
+    SetFields fields_;
     FactSheet sheet_;
     std::vector<lobe::Choice> offered_;
     int choice_ = 0;

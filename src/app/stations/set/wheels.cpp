@@ -1,5 +1,6 @@
 #include "app/stations/set/wheels.h"
 
+#include "app/style/fitted.h"
 #include "words/say.h"
 #include "words/setting.h"
 
@@ -168,7 +169,9 @@ void Wheels::drawCrank(QPainter& p, const Wheel& cam, const QPointF& centre, dou
     drawArrow(p, crank, 0.62, -60.0, 60.0);
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    p.drawText(QRectF(centre.x() + r + 6, centre.y() - 8, 150, 34), Qt::AlignLeft | Qt::AlignTop,
+    const double left = centre.x() + r + 6;
+    drawFitted(p, QRectF(left, centre.y() - 8, width() - left - 2, 34),
+               static_cast<int>(Qt::AlignLeft | Qt::AlignTop),
                moved ? Say::tr("crank wheel\nkeyway %1")
                            .arg(words::signedFixed(scene_.move.crankKeyway_deg, 1, look().style()))
                      : Say::tr("crank wheel"));

@@ -123,9 +123,8 @@ std::vector<Field> make() {
 
 } // namespace
 
-const std::vector<Field>& tdcFields() {
-    static const std::vector<Field> fields = make();
-    return fields;
+std::vector<Field> tdcFields() {
+    return make();
 }
 
 } // namespace app

@@ -5,6 +5,6 @@
 
 namespace app {
 
-const std::vector<Field>& tdcFields();
+std::vector<Field> tdcFields();
 
 } // namespace app

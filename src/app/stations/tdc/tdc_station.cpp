@@ -4,6 +4,7 @@
 #include "app/stations/lobes/remedies.h"
 #include "app/stations/tdc/fields.h"
 #include "app/stations/tdc/methods.h"
+#include "app/style/flow.h"
 #include "app/style/rows.h"
 #include "core/job/entry.h"
 #include "words/say.h"
@@ -50,8 +51,7 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     facts_->setObjectName(QStringLiteral("tdcFacts"));
     facts_->setAccessibleName(Say::tr("What else belongs to TDC"));
 
-    auto* choices = new QHBoxLayout;
-    choices->setSpacing(6);
+    auto* choices = new FlowLayout(6);
     for (int i = 0; i < kMethods; ++i) {
         auto* button = new QPushButton(words::methodName(static_cast<TdcMethod>(i)), this);
         button->setCheckable(true);
@@ -60,7 +60,6 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
         methods_->addButton(button, i);
         choices->addWidget(button);
     }
-    choices->addStretch();
     methods_->button(0)->setChecked(true);
     scale_->setObjectName(QStringLiteral("wheelScale"));
     scale_->setAccessibleName(Say::tr("How the wheel is numbered"));

@@ -3,6 +3,7 @@
 #include "app/pictures/event_bars.h"
 #include "app/pictures/midpoint_plot.h"
 #include "app/pictures/ring.h"
+#include "app/style/fitted.h"
 #include "core/job/entry.h"
 #include "words/explanation.h"
 #include "words/say.h"
@@ -28,11 +29,11 @@ constexpr CentreSchool kSchools[] = {CentreSchool::EqualDrop, CentreSchool::Even
 
 TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
     : Bench(session, look, parent),
-      verdict_(new QLabel(this)),
-      more_(new QLabel(this)),
-      events_(new QLabel(this)),
-      together_(new QLabel(this)),
-      curve_(new QLabel(this)),
+      verdict_(new FittedLabel(this)),
+      more_(new FittedLabel(this)),
+      events_(new FittedLabel(this)),
+      together_(new FittedLabel(this)),
+      curve_(new FittedLabel(this)),
       schools_(new QButtonGroup(this)),
       bars_(new EventBars(look, dialogs, this)),
       midpoints_(new MidpointPlot(look, dialogs, this)) {
@@ -47,13 +48,13 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
     for (QLabel* label : {verdict_, more_, events_, together_, curve_})
         label->setWordWrap(true);
 
-    auto* grid = new QGridLayout;
-    grid->setHorizontalSpacing(14);
-    grid->setVerticalSpacing(6);
+    grid_ = new QGridLayout;
+    grid_->setHorizontalSpacing(14);
+    grid_->setVerticalSpacing(6);
     const auto head = [&](const QString& text, int column) {
-        auto* label = new QLabel(text, this);
+        auto* label = new FittedLabel(text, this);
         label->setProperty("role", "quiet");
-        grid->addWidget(label, 0, column);
+        grid_->addWidget(label, 0, column);
     };
     head(Say::tr("Lobe centre by"), 0);
     head(Say::tr("intake, ATDC"), 1);
@@ -64,18 +65,18 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
         button->setFocusPolicy(Qt::TabFocus);
         button->setObjectName(QStringLiteral("school%1").arg(i));
         schools_->addButton(button, i);
-        grid->addWidget(button, i + 1, 0);
+        grid_->addWidget(button, i + 1, 0);
         for (int side = 0; side < 2; ++side) {
             centres_[i][side] = new QLabel(this);
             centres_[i][side]->setAlignment(Qt::AlignCenter);
-            grid->addWidget(centres_[i][side], i + 1, side + 1);
+            grid_->addWidget(centres_[i][side], i + 1, side + 1);
         }
     }
     together_->setStyleSheet(QStringLiteral("font-size: 13px;"));
-    grid->addWidget(together_, 0, 3, 5, 1);
-    grid->addWidget(midpoints_, 0, 4, 5, 1);
-    grid->setColumnStretch(3, 1);
-    grid->setColumnStretch(4, 1);
+    grid_->addWidget(together_, 0, 3, 5, 1);
+    grid_->addWidget(midpoints_, 0, 4, 5, 1);
+    grid_->setColumnStretch(3, 1);
+    grid_->setColumnStretch(4, 1);
 
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(20, 14, 20, 10);
@@ -84,7 +85,7 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
     column->addWidget(more_);
     column->addWidget(events_);
     column->addWidget(bars_, 1);
-    column->addLayout(grid);
+    column->addLayout(grid_);
     column->addWidget(curve_);
 
     connect(schools_, &QButtonGroup::idClicked, this, [this](int id) {
@@ -208,7 +209,14 @@ bool TimingStation::low() const {
 void TimingStation::resizeEvent(QResizeEvent* event) {
     const bool before = event->oldSize().height() < 620;
     Bench::resizeEvent(event);
-    if (before != low()) refresh();
+    // What explains takes three lines there, and is written smaller where it needs more.
+    const int most = low() ? 42 : QWIDGETSIZE_MAX;
+    for (QLabel* label : {more_, events_, curve_, verdict_})
+        label->setMaximumHeight(most);
+    if (before != low())
+        refresh();
+    else
+        makeRoom();
 }
 
 QString TimingStation::verdict() const {
@@ -416,11 +424,20 @@ void TimingStation::refresh() {
     }
     curve_->setText(curve.join(QLatin1Char(' ')));
     curve_->setVisible(!curve.isEmpty() && !low());
-    midpoints_->setVisible(!low());
     bars_->setScene(scene);
     midpoints_->setScene(middle);
     refreshSchools(c);
     together_->setText(c ? figures(*c) : QString());
+    makeRoom();
+}
+
+/// Where the words need the room of the plot, they come first.
+void TimingStation::makeRoom() {
+    constexpr int kBesidePlot = 180, kRoom = 270, kWords = 140;
+    const bool wordy = together_->heightForWidth(kBesidePlot) >= kRoom;
+    grid_->setColumnStretch(3, wordy ? 3 : 1);
+    midpoints_->setVisible(!low());
+    if (layout()->totalMinimumSize().width() + kWords > width()) midpoints_->hide();
 }
 
 } // namespace app

@@ -4,6 +4,7 @@
 #include "app/frame/bench.h"
 
 class QButtonGroup;
+class QGridLayout;
 class QLabel;
 
 namespace app {
@@ -28,6 +29,7 @@ protected:
 
 private:
     bool low() const;
+    void makeRoom();
     double highest_mm(lobe::Place at) const;
     const stations::Station* elsewhere() const;
     lobe::Held<lobe::CylinderFindings> cylinder() const;
@@ -39,6 +41,7 @@ private:
     QString reasons(const lobe::CylinderFindings& c) const;
     QString figures(const lobe::CylinderFindings& c) const;
 
+    QGridLayout* grid_;
     QLabel *verdict_, *more_, *events_, *together_, *curve_;
     QLabel* centres_[4][2];
     QButtonGroup* schools_;

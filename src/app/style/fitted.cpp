@@ -1,0 +1,98 @@
+#include "app/style/fitted.h"
+
+#include <QAbstractTextDocumentLayout>
+#include <QPainter>
+#include <QTextDocument>
+#include <QTextOption>
+
+namespace app {
+
+namespace {
+constexpr int kSmallest = 9; ///< pixels
+}
+
+void drawFitted(QPainter& p, const QRectF& room, int flags, const QString& text) {
+    const QFont before = p.font();
+    QFont font = before;
+    const auto fits = [&] {
+        const QRectF needed =
+            QFontMetricsF(font).boundingRect(QRectF(0, 0, room.width(), 1e4), flags, text);
+        return needed.width() <= room.width() + 0.5 &&
+               (!(flags & Qt::TextWordWrap) || needed.height() <= room.height() + 0.5);
+    };
+    while (font.pixelSize() > kSmallest && !fits())
+        font.setPixelSize(font.pixelSize() - 1);
+    p.setFont(font);
+    if (fits())
+        p.drawText(room, flags, text);
+    else if (flags & Qt::TextWordWrap) // a word that is wider than its room is parted
+        p.drawText(room, (flags & ~Qt::TextWordWrap) | Qt::TextWrapAnywhere, text);
+    else
+        p.drawText(room, flags, QFontMetricsF(font).elidedText(text, Qt::ElideRight, room.width()));
+    p.setFont(before);
+}
+
+void FittedLabel::lay(QTextDocument& document) const {
+    QTextOption option(alignment());
+    option.setWrapMode(QTextOption::WordWrap);
+    option.setTextDirection(layoutDirection());
+    document.setDefaultTextOption(option);
+    document.setDocumentMargin(0.0);
+    QFont font = this->font();
+    // A font of a style sheet has pixels, one of the platform points.
+    if (font.pixelSize() <= 0) font.setPixelSize(fontInfo().pixelSize());
+    document.setDefaultFont(font);
+    if (Qt::mightBeRichText(text()))
+        document.setHtml(text());
+    else
+        document.setPlainText(text());
+    const QRect room = contentsRect();
+    document.setTextWidth(room.width());
+    while (font.pixelSize() > kSmallest && (document.size().height() > room.height() + 1 ||
+                                            document.idealWidth() > room.width() + 1)) {
+        font.setPixelSize(font.pixelSize() - 1);
+        document.setDefaultFont(font);
+        document.setTextWidth(room.width());
+    }
+}
+
+bool FittedLabel::fitsAsItIs() const {
+    return wordWrap()
+               ? heightForWidth(width()) <= height()
+               : QLabel::sizeHint().height() <= height() && QLabel::sizeHint().width() <= width();
+}
+
+bool FittedLabel::fits() const {
+    if (fitsAsItIs()) return true;
+    QTextDocument document;
+    lay(document);
+    const QRect room = contentsRect();
+    return document.size().height() <= room.height() + 2 &&
+           document.idealWidth() <= room.width() + 2;
+}
+
+QSize FittedLabel::minimumSizeHint() const {
+    if (text().isEmpty()) return {0, 0};
+    if (wordWrap()) return {20, 2 * kSmallest};
+    const QSize wanted = QLabel::sizeHint();
+    return {wanted.width() * kSmallest / std::max(kSmallest, fontInfo().pixelSize()) + 2,
+            2 * kSmallest};
+}
+
+void FittedLabel::paintEvent(QPaintEvent* event) {
+    if (fitsAsItIs()) return QLabel::paintEvent(event);
+    QTextDocument document;
+    lay(document);
+    const QRect room = contentsRect();
+    const double over = room.height() - document.size().height();
+    const double top = alignment() & Qt::AlignTop      ? 0.0
+                       : alignment() & Qt::AlignBottom ? over
+                                                       : over / 2.0;
+    QPainter p(this);
+    p.translate(room.left(), room.top() + std::max(0.0, top));
+    QAbstractTextDocumentLayout::PaintContext context;
+    context.palette.setColor(QPalette::Text, palette().color(foregroundRole()));
+    document.documentLayout()->draw(&p, context);
+}
+
+} // namespace app

@@ -1,0 +1,307 @@
+// Other languages: every text that is shown can be translated, half as much again has room, the
+// translations keep their numbers, and the language is the one that was chosen.
+#include "sight.h"
+
+#include "app/frame/language.h"
+#include "app/frame/menus.h"
+#include "app/frame/slate.h"
+
+#include <QActionGroup>
+#include <QComboBox>
+#include <QFile>
+#include <QListWidget>
+#include <QMenuBar>
+#include <QRegularExpression>
+#include <QTranslator>
+#include <QXmlStreamReader>
+
+using fixture::Bench;
+using namespace lobe;
+
+namespace {
+
+/// A language of half as many letters again, in which every word of two letters or more has an "é":
+/// what has none was not translated. What stands for something else stays as it is.
+class Longer : public QTranslator {
+public:
+    bool isEmpty() const override { return false; }
+    QString translate(const char* context, const char* text, const char*, int n) const override {
+        if (qstrcmp(context, "Say") != 0) return {};
+        static const QRegularExpression kept(
+            QStringLiteral("<[^>]*>|&\\w+;|%n|%L?\\d+|[^A-Za-z]+"));
+        const QString source = QString::fromUtf8(text);
+        QString out;
+        qsizetype at = 0;
+        const auto longer = [&](QStringView word) {
+            for (qsizetype i = 0; i < word.size(); ++i) {
+                out += word[i];
+                if (i % 2 == 1) out += QChar(0xE9);
+            }
+        };
+        for (auto it = kept.globalMatch(source); it.hasNext();) {
+            const auto match = it.next();
+            longer(QStringView(source).mid(at, match.capturedStart() - at));
+            out += match.captured();
+            at = match.capturedEnd();
+        }
+        longer(QStringView(source).mid(at));
+        return out.replace(QStringLiteral("%n"), QString::number(n));
+    }
+};
+
+/// Words that are no text of ours: units, what the demo is called, keys.
+const QStringList kNoText{QStringLiteral("mm"),    QStringLiteral("in"),   QStringLiteral("cc"),
+                          QStringLiteral("deg"),   QStringLiteral("kPa"),  QStringLiteral("psi"),
+                          QStringLiteral("Ctrl"),  QStringLiteral("demo"), QStringLiteral("Amber"),
+                          QStringLiteral("Shift"), QStringLiteral("th"),   QStringLiteral("Lobe"),
+                          QStringLiteral("book")};
+
+/// The words of a text that were not translated and are not among those of the job.
+QStringList untranslated(QString text, const QStringList& names) {
+    static const QRegularExpression tags(QStringLiteral("<style.*</style>|<[^>]*>|&\\w+;"),
+                                         QRegularExpression::DotMatchesEverythingOption);
+    static const QRegularExpression word(QStringLiteral("[A-Za-z\u00e9]{2,}"));
+    text.remove(tags);
+    // What was cut short was compared where it is whole.
+    if (text.endsWith(QChar(0x2026))) text = text.section(QLatin1Char(' '), 0, -2);
+    QStringList out;
+    for (auto it = word.globalMatch(text); it.hasNext();) {
+        const QString one = it.next().captured();
+        if (!one.contains(QChar(0xE9)) && !kNoText.contains(one) && !names.contains(one))
+            out << one;
+    }
+    return out;
+}
+
+QStringList wordsOf(const Job& job) {
+    QStringList names{QString::fromStdString(job.name), QString::fromStdString(job.engine.name)};
+    std::vector<Card> cards = job.otherCards;
+    if (job.card) cards.push_back(*job.card);
+    for (const Card& c : cards)
+        names << QString::fromStdString(c.name);
+    for (const FuelLimit& f : job.reckoning.fuels)
+        names << QString::fromStdString(f.name);
+    for (const CamMove& m : job.changes)
+        names << QString::fromStdString(m.marks) << QString::fromStdString(m.note);
+    for (const LiftRun& r : job.runs)
+        for (const Reading& x : r.readings)
+            if (x.struck) names << QString::fromStdString(x.struck->reason);
+    static const QRegularExpression apart(QStringLiteral("[^A-Za-z]+"));
+    return names.join(QLatin1Char(' ')).split(apart, Qt::SkipEmptyParts);
+}
+
+/// Every text the window shows at the moment, painted or in a widget, and its menus.
+QStringList shown(Bench& bench) {
+    QStringList out;
+    for (QWidget* w : bench.window().findChildren<QWidget*>()) {
+        out << w->accessibleName();
+        if (!w->isVisible()) continue;
+        if (auto* label = qobject_cast<QLabel*>(w)) out << label->text();
+        if (auto* button = qobject_cast<QAbstractButton*>(w)) out << button->text();
+        if (auto* list = qobject_cast<QListWidget*>(w))
+            for (int i = 0; i < list->count(); ++i)
+                out << list->item(i)->data(Qt::AccessibleTextRole).toString();
+        if (auto* box = qobject_cast<QComboBox*>(w))
+            for (int i = 0; i < box->count(); ++i)
+                out << box->itemText(i);
+        support::TextRecorder recorder(w->size());
+        if (auto* picture = qobject_cast<app::Picture*>(w)) {
+            QPainter p(&recorder);
+            picture->draw(p, picture->size());
+        } else if (w->findChildren<QWidget*>().isEmpty()) {
+            w->render(&recorder, {}, {}, QWidget::RenderFlags());
+        }
+        for (const auto& text : recorder.texts())
+            out << text.text;
+    }
+    for (const QAction* action : bench.window().findChildren<QAction*>())
+        if (!action->objectName().startsWith(QLatin1String("language")))
+            out << action->text() << action->toolTip();
+    return out;
+}
+
+/// What is spoken while it lives.
+struct Spoken {
+    Longer longer;
+    Spoken() { QCoreApplication::installTranslator(&longer); }
+    ~Spoken() { QCoreApplication::removeTranslator(&longer); }
+};
+
+} // namespace
+
+class TestLanguages : public QObject {
+    Q_OBJECT
+
+private slots:
+    void init() { app::speak(QStringLiteral("en")); }
+    void cleanup() { app::speak(QStringLiteral("en")); }
+
+    void everyTextIsTranslated() {
+        Spoken spoken;
+        Bench bench(true);
+        bench.window().resize(1280, 800);
+        for (std::size_t job = 0; job < bench.session().book().jobs().size(); ++job) {
+            sight::openJob(bench, job);
+            const QStringList names = wordsOf(bench.session().job());
+            for (const stations::Station* s : stations::all())
+                for (const bool stand : {false, true}) {
+                    bench.window().go(*s);
+                    bench.window().setAtStand(stand);
+                    QApplication::processEvents();
+                    QSet<QString> left;
+                    for (const QString& text : shown(bench))
+                        for (const QString& word : untranslated(text, names))
+                            left << word + QStringLiteral(" in ") + text.left(60);
+                    bench.window().setAtStand(false);
+                    QVERIFY2(left.isEmpty(), qPrintable(s->id() + QStringLiteral(": ") +
+                                                        left.values().join(QStringLiteral("; "))));
+                }
+        }
+    }
+
+    void halfAsMuchAgainHasRoom_data() {
+        QTest::addColumn<int>("job");
+        QTest::addColumn<QSize>("size");
+        for (int job : {-1, 0, 1, 2, 3})
+            for (const QSize size : {QSize(1280, 800), QSize(1024, 700)})
+                QTest::addRow("job %d %d", job, size.width()) << job << size;
+    }
+    void halfAsMuchAgainHasRoom() {
+        QFETCH(int, job);
+        QFETCH(QSize, size);
+        Spoken spoken;
+        Bench bench(job >= 0);
+        bench.window().resize(size);
+        QTRY_COMPARE(bench.window().size(), size);
+        if (job >= 0)
+            sight::openJob(bench, static_cast<std::size_t>(job));
+        else
+            bench.session().newJob(QStringLiteral("12"));
+        QStringList wrong;
+        for (const stations::Station* s : stations::all())
+            for (Side side : {Side::Intake, Side::Exhaust})
+                for (const bool stand : {false, true}) {
+                    bench.session().select(1, side);
+                    bench.window().go(*s);
+                    bench.window().setAtStand(stand);
+                    // A label that grew is given its room in the next round.
+                    for (int round = 0; round < 3; ++round)
+                        QApplication::processEvents();
+                    for (const QString& fault : sight::faults(bench))
+                        wrong << s->id() + QStringLiteral(": ") + fault;
+                    bench.window().setAtStand(false);
+                }
+        wrong.removeDuplicates();
+        QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(QStringLiteral("\n"))));
+    }
+
+    // Of a translation as it lies in the source tree: nothing is left out, and what is put into a
+    // sentence is put into its translation.
+    void translationsAreWhole() {
+        for (const app::Language& language : app::languages()) {
+            if (language.code == QLatin1String("en")) continue;
+            QFile file(QStringLiteral(TRANSLATIONS "/amber-lobe_%1.ts").arg(language.code));
+            QVERIFY(file.open(QIODevice::ReadOnly));
+            QXmlStreamReader xml(&file);
+            QString source;
+            int count = 0;
+            const auto marks = [](const QString& text) {
+                static const QRegularExpression mark(QStringLiteral("%n|%\\d"));
+                QStringList found;
+                for (auto it = mark.globalMatch(text); it.hasNext();)
+                    found << it.next().captured();
+                found.sort();
+                return found;
+            };
+            while (!xml.atEnd()) {
+                xml.readNext();
+                if (!xml.isStartElement()) continue;
+                if (xml.name() == QLatin1String("source")) source = xml.readElementText();
+                if (xml.name() != QLatin1String("translation")) continue;
+                const QString type = xml.attributes().value(QLatin1String("type")).toString();
+                QVERIFY2(type.isEmpty(), qPrintable(source + QStringLiteral(" is ") + type));
+                const QString text = xml.readElementText(QXmlStreamReader::IncludeChildElements);
+                ++count;
+                QVERIFY2(!text.isEmpty(), qPrintable(source));
+                // Of a count there are several, one after the other.
+                if (source.contains(QLatin1String("%n"))) continue;
+                QCOMPARE(marks(text), marks(source));
+                QCOMPARE(text.startsWith(QLatin1Char(' ')), source.startsWith(QLatin1Char(' ')));
+                QCOMPARE(text.endsWith(QLatin1Char(' ')), source.endsWith(QLatin1Char(' ')));
+            }
+            QVERIFY2(!xml.hasError(), qPrintable(xml.errorString()));
+            QVERIFY(count > 1000);
+        }
+    }
+
+    void germanHasRoom() {
+        Bench bench(true);
+        bench.window().setLanguage(QStringLiteral("de"));
+        bench.restart(true);
+        for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
+            bench.window().resize(size);
+            QTRY_COMPARE(bench.window().size(), size);
+            QStringList wrong;
+            for (std::size_t job : {0u, 1u, 2u, 3u}) {
+                sight::openJob(bench, job);
+                for (const stations::Station* s : stations::all()) {
+                    bench.window().go(*s);
+                    // A label that grew is given its room in the next round.
+                    for (int round = 0; round < 3; ++round)
+                        QApplication::processEvents();
+                    for (const QString& fault : sight::faults(bench))
+                        wrong << s->id() + QStringLiteral(": ") + fault;
+                }
+            }
+            QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(QStringLiteral("\n"))));
+        }
+    }
+
+    void theLanguageIsChosenInView() {
+        Bench bench(true);
+        QVERIFY(bench.window().findChild<QMenuBar*>()->actions().front()->text().contains(
+            QStringLiteral("Job")));
+        bench.window().findChild<QAction*>(QStringLiteral("languagede"))->trigger();
+        QCOMPARE(bench.window().language(), QStringLiteral("de"));
+        bench.restart(true);
+        QVERIFY(bench.window().findChild<QMenuBar*>()->actions().front()->text().contains(
+            QStringLiteral("Auftrag")));
+        // A reading is typed and kept as in any language.
+        sight::openJob(bench, 0);
+        bench.window().go(stations::lobes);
+        const auto before = bench.session().run()->readings.size();
+        bench.type(QStringLiteral("75a 6.54"));
+        QCOMPARE(bench.session().run()->readings.size(), before + 1);
+        bench.window().findChild<QAction*>(QStringLiteral("languageen"))->trigger();
+        bench.restart(true);
+        QVERIFY(bench.window().findChild<QMenuBar*>()->actions().front()->text().contains(
+            QStringLiteral("Job")));
+    }
+
+    // What is read from right to left has its route at the right.
+    void rightToLeftMirrors() {
+        Bench bench(true);
+        QGuiApplication::setLayoutDirection(Qt::RightToLeft);
+        bench.window().resize(1280, 800);
+        sight::openJob(bench, 0);
+        QApplication::processEvents();
+        const auto x = [&](const char* name) {
+            QWidget* w = bench.find<QWidget>(name);
+            return w->mapTo(&bench.window(), QPoint(w->width() / 2, 0)).x();
+        };
+        QVERIFY(x("route") > 900);
+        QVERIFY(x("slate") < 400);
+        // A picture is of an engine, and an engine has no reading direction.
+        QWidget* ring = bench.find<QWidget>("ring");
+        const QImage mirrored = ring->grab().toImage();
+        QGuiApplication::setLayoutDirection(Qt::LeftToRight);
+        Bench plain(true);
+        plain.window().resize(1280, 800);
+        sight::openJob(plain, 0);
+        QApplication::processEvents();
+        QCOMPARE(plain.find<QWidget>("ring")->grab().toImage(), mirrored);
+    }
+};
+
+QTEST_MAIN(TestLanguages)
+#include "test_languages.moc"
