@@ -77,12 +77,17 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
         }
         p.setFont(Look::font(13, true));
         p.setPen(t.amberText);
-        p.drawText(QRectF(0, middle - 18, kLeft - 8, 18), Qt::AlignRight | Qt::AlignVCenter,
-                   words::height(h.mm, style));
-        p.setFont(Look::font(12));
-        p.setPen(t.muted);
-        drawFitted(p, QRectF(0, middle, kLeft - 8, 16), Qt::AlignRight | Qt::AlignVCenter,
-                   words::placeName(h.at));
+        constexpr double kTwoLines = 28.0;
+        constexpr int kSide = static_cast<int>(Qt::AlignRight | Qt::AlignVCenter);
+        if (rowHeight < kTwoLines) {
+            drawFitted(p, QRectF(0, middle - 9, kLeft - 8, 18), kSide,
+                       words::height(h.mm, style) + QLatin1Char(' ') + words::placeName(h.at));
+        } else {
+            p.drawText(QRectF(0, middle - 18, kLeft - 8, 18), kSide, words::height(h.mm, style));
+            p.setFont(Look::font(12));
+            p.setPen(t.muted);
+            drawFitted(p, QRectF(0, middle, kLeft - 8, 16), kSide, words::placeName(h.at));
+        }
         if (scene_.exhaust) drawBar(p, size, middle - bar - 1.0, bar, *scene_.exhaust, h);
         if (scene_.intake) drawBar(p, size, middle + 1.0, bar, *scene_.intake, h);
         if (scene_.card && scene_.card->height == h) drawCard(p, size, middle, bar);

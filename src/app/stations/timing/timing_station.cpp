@@ -29,7 +29,7 @@ constexpr CentreSchool kSchools[] = {CentreSchool::EqualDrop, CentreSchool::Even
 
 TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
     : Bench(session, look, parent),
-      verdict_(new FittedLabel(this)),
+      verdict_(new QLabel(this)),
       more_(new FittedLabel(this)),
       events_(new FittedLabel(this)),
       together_(new FittedLabel(this)),
@@ -210,8 +210,9 @@ void TimingStation::resizeEvent(QResizeEvent* event) {
     const bool before = event->oldSize().height() < 620;
     Bench::resizeEvent(event);
     // What explains takes three lines there, and is written smaller where it needs more.
-    const int most = low() ? 42 : QWIDGETSIZE_MAX;
-    for (QLabel* label : {more_, events_, curve_, verdict_})
+    const int most = low() ? 54 : QWIDGETSIZE_MAX;
+    bars_->setMinimumHeight(low() ? 150 : 180);
+    for (QLabel* label : {more_, events_, curve_})
         label->setMaximumHeight(most);
     if (before != low())
         refresh();
