@@ -10,9 +10,9 @@ function(amber_layer name)
     else()
         file(GLOB_RECURSE sources CONFIGURE_DEPENDS
             ${CMAKE_CURRENT_SOURCE_DIR}/*.cpp ${CMAKE_CURRENT_SOURCE_DIR}/*.h)
-        # The descriptions of the stations are a layer of their own.
+        # The descriptions of the stations and their desks are layers of their own.
         list(FILTER sources EXCLUDE REGEX
-            "/main\\.cpp$|/stations/[a-z]+/station\\.cpp$|/stations/list\\.cpp$")
+            "/main\\.cpp$|/stations/[a-z]+/station\\.cpp$|/stations/list\\.cpp$|/app/(stations/[a-z]+/)?desk/")
     endif()
     add_library(amber_${name} STATIC ${sources})
     target_include_directories(amber_${name} PUBLIC ${PROJECT_BINARY_DIR}/include-${name})

@@ -1,5 +1,7 @@
 #include "app/frame/bench.h"
 
+#include "words/say.h"
+
 #include <QPainter>
 #include <QPaintEvent>
 
@@ -11,15 +13,25 @@ Bench::Bench(Session& session, const Look& look, QWidget* parent)
     setAttribute(Qt::WA_OpaquePaintEvent);
 }
 
+Bench::Bench(std::unique_ptr<Desk> desk, Session& session, const Look& look, QWidget* parent)
+    : Bench(session, look, parent) {
+    desk_ = std::move(desk);
+    connect(desk_.get(), &Desk::promptChanged, this, &Bench::promptChanged);
+    connect(desk_.get(), &Desk::entryWanted, this, &Bench::entryWanted);
+    connect(desk_.get(), &Desk::stationWanted, this, &Bench::stationWanted);
+    connect(desk_.get(), &Desk::shownChanged, this, [this] { refresh(); });
+}
+
 void Bench::paintEvent(QPaintEvent* event) {
     QPainter(this).fillRect(event->rect(), look_.theme().plate);
 }
 
 StandCard Bench::standCard() const {
+    if (desk_) return desk_->standCard();
     const Prompt p = prompt();
     StandCard card;
     card.subject = p.subject;
-    card.caption = QStringLiteral("asked now");
+    card.caption = Say::tr("asked now");
     card.big = p.ask;
     card.tip = p.keys;
     card.ring.rotation = job().engine.rotation;

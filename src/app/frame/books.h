@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/frame/preferences.h"
-#include "app/frame/session.h"
+#include "desk/session.h"
 
 namespace app {
 

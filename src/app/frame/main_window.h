@@ -4,8 +4,8 @@
 #include "app/frame/books.h"
 #include "app/frame/dialogs.h"
 #include "app/frame/preferences.h"
-#include "app/frame/session.h"
 #include "app/style/look.h"
+#include "desk/session.h"
 #include "stations/list.h"
 
 #include <QMainWindow>

@@ -1,8 +1,8 @@
 // The route: the stations in working order on one line, each with its state and its finding.
 #pragma once
 
-#include "app/frame/session.h"
 #include "app/style/look.h"
+#include "desk/session.h"
 #include "stations/list.h"
 
 #include <QWidget>

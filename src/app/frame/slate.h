@@ -2,8 +2,8 @@
 // card. Space pins a figure; Enter or a click asks where it comes from.
 #pragma once
 
-#include "app/frame/session.h"
 #include "app/style/look.h"
+#include "desk/session.h"
 
 #include <QWidget>
 

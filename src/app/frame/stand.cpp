@@ -78,7 +78,7 @@ void Stand::paintEvent(QPaintEvent*) {
     p.setFont(fitted(20, false, card_.progress, wide / 2.0));
     p.setPen(t.muted);
     p.drawText(QRectF(left, y, wide, 40 * s), Qt::AlignRight | Qt::AlignVCenter, card_.progress);
-    line(card_.subject, 28, true, card_.colour.isValid() ? card_.colour : t.ink, 40);
+    line(card_.subject, 28, true, card_.side ? t.lobe(*card_.side) : t.ink, 40);
     line(card_.caption, 22, false, t.muted, 40);
 
     const QFont big = fitted(kBig, true, card_.big, wide);

@@ -4,6 +4,7 @@
 
 #include "app/pictures/ring.h"
 #include "app/style/look.h"
+#include "desk/desk.h"
 
 #include <QWidget>
 
@@ -11,24 +12,6 @@
 #include <optional>
 
 namespace app {
-
-/// What a bench shows at the stand.
-struct StandCard {
-    QString subject;  ///< "cyl 1 intake"
-    QColor colour{};  ///< of the subject
-    QString progress; ///< "34 of 71"
-    QString caption;  ///< "turn to"
-    QString big;      ///< "120°"
-    QString bigNote;  ///< "after TDC"
-    QString last;     ///< "last 115° ATDC 8.512 mm"
-    QString advice;   ///< one sentence
-    bool warn = false;
-    QString soFar; ///< what is known already
-    QString tip;   ///< how to do it
-    RingScene ring;
-    /// Drawn in place of the ring, where the work has a picture of its own.
-    std::function<void(QPainter&, const QSizeF&)> picture{};
-};
 
 class Stand : public QWidget {
     Q_OBJECT

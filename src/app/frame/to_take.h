@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/frame/overlay.h"
-#include "app/frame/session.h"
+#include "desk/session.h"
 
 namespace app {
 

@@ -1,8 +1,8 @@
 // The bar on top: menus, the job at hand, the lobe at hand, and the switches for unit and light.
 #pragma once
 
-#include "app/frame/session.h"
 #include "app/style/look.h"
+#include "desk/session.h"
 
 #include <QWidget>
 

@@ -1,5 +1,7 @@
 #include "app/pictures/ring.h"
 
+#include "app/pictures/tdc_sketch.h"
+
 #include "app/style/fitted.h"
 #include "core/angle/geometry.h"
 #include "core/angle/wheel.h"
@@ -31,23 +33,6 @@ Ring::Ring(const Look& look, Dialogs& dialogs, QWidget* parent)
     setObjectName(QStringLiteral("ring"));
     setAccessibleName(Say::tr("Ring"));
     setMinimumSize(220, 250);
-}
-
-RingScene ringOf(const SnapshotPtr& snapshot, int cylinder) {
-    const Job& job = snapshot->job;
-    const Findings& f = snapshot->findings;
-    RingScene ring;
-    ring.rotation = job.engine.rotation;
-    ring.wheel = job.fitted.degreeWheel();
-    ring.stroke_mm = job.engine.stroke_mm;
-    ring.rod_mm = job.engine.rod_mm;
-    ring.tickHeight = eventsHeight(job);
-    const CylinderFindings* c = f.cylinder(cylinder);
-    if (!c) return ring;
-    if (const RunFindings* run = f.intake(*c)) ring.intake = {snapshot, &run->lobe};
-    if (const RunFindings* run = f.exhaust(*c)) ring.exhaust = {snapshot, &run->lobe};
-    if (c->pair) ring.splitPoint = c->pair->splitPoint;
-    return ring;
 }
 
 void Ring::setScene(const RingScene& scene) {

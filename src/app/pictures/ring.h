@@ -4,36 +4,13 @@
 #pragma once
 
 #include "app/pictures/picture.h"
-#include "app/pictures/tdc_sketch.h"
-#include "core/examine/snapshot.h"
+#include "desk/ring_scene.h"
 
 #include <QPixmap>
 
 #include <optional>
 
 namespace app {
-
-/// What stands on the ring.
-struct RingScene {
-    lobe::Rotation rotation = lobe::Rotation::Clockwise;
-    lobe::DegreeWheel wheel;
-    lobe::Held<lobe::LobeFigures> intake{}, exhaust{};
-    lobe::Height tickHeight{1.27, lobe::Place::Tappet}; ///< whose events are ticked off
-    std::optional<lobe::CrankDeg> splitPoint;
-    lobe::Held<lobe::TdcPass> pass{};     ///< contacts, for the TDC station
-    std::optional<lobe::CrankDeg> needle; ///< where the work is
-    double stroke_mm = 0.0, rod_mm = 0.0;
-    std::vector<lobe::CrankDeg> asked{}; ///< where a figure that is asked for stands
-    double intakeMoved_deg = 0.0, exhaustMoved_deg = 0.0; ///< shown advanced by this: a what-if
-    std::optional<TdcSketch> sketch{};                    ///< in the middle, for the TDC station
-
-    double later_deg(lobe::Side side) const {
-        return side == lobe::Side::Intake ? -intakeMoved_deg : -exhaustMoved_deg;
-    }
-};
-
-/// Both lobes of a cylinder on this engine's ring, with the events of the card's height.
-RingScene ringOf(const lobe::SnapshotPtr& snapshot, int cylinder);
 
 class Ring : public Picture {
     Q_OBJECT

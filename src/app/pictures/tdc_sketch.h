@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/style/look.h"
-#include "core/job/job.h"
+#include "desk/ring_scene.h"
 
 #include <QRectF>
 
@@ -11,12 +11,6 @@
 class QPainter;
 
 namespace app {
-
-struct TdcSketch {
-    lobe::TdcMethod method = lobe::TdcMethod::PositiveStop;
-    /// Set once the top is found: the valves are drawn, moving, still, or in question.
-    std::optional<lobe::WhichTop> top{};
-};
 
 void drawTdcSketch(QPainter& painter, const QRectF& box, const TdcSketch& sketch,
                    const Theme& theme);

@@ -2,8 +2,8 @@
 #pragma once
 
 #include "app/frame/dialogs.h"
-#include "app/frame/session.h"
 #include "app/style/look.h"
+#include "desk/session.h"
 #include "stations/list.h"
 
 class QWidget;

@@ -3,10 +3,11 @@
 #include "app/pictures/dynamic_curve.h"
 #include "app/pictures/ring.h"
 #include "app/pictures/slide.h"
-#include "app/stations/compression/fields.h"
+#include "app/style/fact_rows.h"
 #include "app/style/fitted.h"
 #include "app/style/rows.h"
 #include "core/job/entry.h"
+#include "stations/compression/desk/fields.h"
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
@@ -35,7 +36,7 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
       caution_(new FittedLabel(this)),
       facts_(new RowList(look, false, this)),
       table_(new FigureTable(look, true, this)),
-      sheet_(compressionFields(), facts_, false) {
+      sheet_(compressionFields(), false) {
     setObjectName(QStringLiteral("compressionStation"));
     verdict_->setObjectName(QStringLiteral("compressionVerdict"));
     verdict_->setProperty("role", "verdict");
@@ -397,7 +398,7 @@ void CompressionStation::refresh() {
     }
     // What the verdict asks, the line asks.
     if (!sheet_.field() && !notNow_ && missing() >= 0) sheet_.moveTo(missing());
-    sheet_.show(Facts::of(job()), style());
+    showFacts(*facts_, sheet_, Facts::of(job()), style());
     follow();
     makeRoom();
 }

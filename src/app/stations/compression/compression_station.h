@@ -2,10 +2,11 @@
 // The slide is a what-if; nothing of it is kept.
 #pragma once
 
-#include "app/frame/fact_sheet.h"
+#include "app/frame/bench.h"
 #include "app/pictures/ring.h"
 #include "app/stations/compression/chamber_section.h"
 #include "app/style/figure_table.h"
+#include "desk/fact_sheet.h"
 
 class QLabel;
 

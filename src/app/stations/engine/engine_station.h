@@ -2,8 +2,7 @@
 #pragma once
 
 #include "app/frame/bench.h"
-#include "app/frame/fact_sheet.h"
-#include "app/stations/engine/fields.h"
+#include "stations/engine/desk/engine_desk.h"
 
 class QLabel;
 
@@ -18,10 +17,6 @@ class EngineStation : public Bench {
 public:
     EngineStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
 
-    Prompt prompt() const override;
-    Echo understand(const QString& text) const override;
-    Echo submit(const QString& text) override;
-    bool step(int direction) override;
     void refresh() override;
     StandCard standCard() const override;
 
@@ -31,12 +26,12 @@ public:
     void askCard();
 
 private:
-    Facts facts() const { return Facts::of(job()); }
-    void moveTo(int field);
+    EngineStation(std::unique_ptr<EngineDesk> desk, Session& session, const Look& look,
+                  Dialogs& dialogs, QWidget* parent);
 
+    EngineDesk* desk_;
     QLabel* verdict_;
     RowList* list_;
-    FactSheet sheet_;
     EngineSection* section_;
 };
 

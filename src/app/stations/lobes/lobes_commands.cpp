@@ -1,6 +1,6 @@
 // The letters of the Lobes station: what each does, and Esc, which takes them back.
 #include "app/stations/lobes/lobes_station.h"
-#include "app/stations/lobes/remedies.h"
+#include "stations/lobes/desk/remedies.h"
 #include "words/say.h"
 
 #include <algorithm>

@@ -2,6 +2,7 @@
 #include "app/pictures/ring.h"
 #include "app/pictures/strip.h"
 #include "app/stations/lobes/lobes_station.h"
+#include "app/style/fact_rows.h"
 #include "app/style/rows.h"
 #include "core/angle/wheel.h"
 #include "core/examine/sources.h"
@@ -373,7 +374,7 @@ void LobesStation::refreshPictures() {
             for (std::int64_t id : f->passes->runs)
                 if (other.run == id && id != f->run) strip.passes.push_back({now, &other});
     picture_->setCurrentWidget(sheet_.field() ? static_cast<QWidget*>(conditions_) : ring_);
-    if (sheet_.field()) sheet_.show(facts(), style());
+    if (sheet_.field()) showFacts(*conditions_, sheet_, facts(), style());
     ring_->setScene(ringScene());
     strip_->setScene(strip);
 }
@@ -385,7 +386,7 @@ StandCard LobesStation::standCard() const {
     StandCard card;
     card.subject =
         Say::tr("cyl %1  %2").arg(session().cylinder()).arg(words::sideName(session().side()));
-    card.colour = look().theme().lobe(session().side());
+    card.side = session().side();
     if (f) card.progress = Say::tr("%1 of %2").arg(f->live).arg(f->planned);
     card.caption = turnToLabel_->text();
     card.big = angle_->text();

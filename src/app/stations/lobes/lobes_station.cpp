@@ -2,13 +2,13 @@
 
 #include "app/pictures/ring.h"
 #include "app/pictures/strip.h"
-#include "app/stations/lobes/fields.h"
-#include "app/stations/lobes/remedies.h"
 #include "app/style/fitted.h"
 #include "app/style/flow.h"
 #include "app/style/rows.h"
 #include "core/angle/wheel.h"
 #include "core/job/entry.h"
+#include "stations/lobes/desk/fields.h"
+#include "stations/lobes/desk/remedies.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -47,7 +47,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
       picture_(new QStackedWidget(this)),
       ring_(new Ring(look, dialogs, this)),
       conditions_(new RowList(look, false, this)),
-      sheet_(runFields(), conditions_, false),
+      sheet_(runFields(), false),
       strip_(new Strip(look, dialogs, this)),
       log_(new RowList(look, false, this)) {
     setObjectName(QStringLiteral("lobesStation"));

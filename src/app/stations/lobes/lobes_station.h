@@ -1,9 +1,10 @@
 // Lobes: lift recorded degree by degree. Only the lift is typed; the angle steps by itself.
 #pragma once
 
-#include "app/frame/fact_sheet.h"
-#include "app/stations/lobes/event_entry.h"
+#include "app/frame/bench.h"
 #include "core/job/entry.h"
+#include "desk/fact_sheet.h"
+#include "stations/lobes/desk/event_entry.h"
 
 #include <optional>
 

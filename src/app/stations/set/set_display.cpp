@@ -4,6 +4,7 @@
 #include "app/pictures/slide.h"
 #include "app/stations/set/set_station.h"
 #include "app/stations/set/wheels.h"
+#include "app/style/fact_rows.h"
 #include "app/style/rows.h"
 #include "core/examine/need.h"
 #include "words/say.h"
@@ -258,7 +259,7 @@ void SetStation::refresh() {
             slide->setExactly(0.0);
         }
     }
-    sheet_.show(Facts::of(job()), style());
+    showFacts(*facts_, sheet_, Facts::of(job()), style());
     if (sheet_.field()) show(Pane::Facts);
     const bool described = job().engine.drive.described();
     // Far enough for a cam that is a tooth or two out.

@@ -2,10 +2,10 @@
 
 #include "app/pictures/ring.h"
 #include "app/pictures/slide.h"
-#include "app/stations/set/fields.h"
 #include "app/stations/set/wheels.h"
 #include "app/style/rows.h"
 #include "core/job/entry.h"
+#include "stations/set/desk/fields.h"
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
@@ -56,7 +56,7 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
       caution_(new QLabel(this)),
       outcome_(new FigureTable(look, false, this)),
       fields_(setFields()),
-      sheet_(fields_.all, facts_, false) {
+      sheet_(fields_.all, false) {
     setObjectName(QStringLiteral("setStation"));
     verdict_->setObjectName(QStringLiteral("setVerdict"));
     verdict_->setProperty("role", "verdict");

@@ -3,10 +3,11 @@
 // The slide is a what-if; a change is kept by "made".
 #pragma once
 
-#include "app/frame/fact_sheet.h"
-#include "app/stations/set/fields.h"
+#include "app/frame/bench.h"
 #include "app/style/figure_table.h"
 #include "core/drive/choices.h"
+#include "desk/fact_sheet.h"
+#include "stations/set/desk/fields.h"
 
 class QLabel;
 class QStackedWidget;

@@ -1,12 +1,13 @@
 #include "app/stations/tdc/tdc_station.h"
 
 #include "app/pictures/ring.h"
-#include "app/stations/lobes/remedies.h"
-#include "app/stations/tdc/fields.h"
-#include "app/stations/tdc/methods.h"
+#include "app/style/fact_rows.h"
 #include "app/style/flow.h"
 #include "app/style/rows.h"
 #include "core/job/entry.h"
+#include "stations/lobes/desk/remedies.h"
+#include "stations/tdc/desk/fields.h"
+#include "stations/tdc/desk/methods.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -28,7 +29,13 @@ constexpr int kScales = static_cast<int>(WheelScale::Tape) + 1;
 } // namespace
 
 TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
-    : Bench(session, look, parent),
+    : TdcStation(std::make_unique<TdcDesk>(session, [&look] { return look.style(); }), session,
+                 look, dialogs, parent) {}
+
+TdcStation::TdcStation(std::unique_ptr<TdcDesk> desk, Session& session, const Look& look,
+                       Dialogs& dialogs, QWidget* parent)
+    : Bench(std::move(desk), session, look, parent),
+      desk_(static_cast<TdcDesk*>(&Bench::desk())),
       ring_(new Ring(look, dialogs, this)),
       verdict_(new QLabel(this)),
       steps_(new QLabel(this)),
@@ -37,8 +44,7 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
       methods_(new QButtonGroup(this)),
       scale_(new QComboBox(this)),
       log_(new RowList(look, false, this)),
-      facts_(new RowList(look, false, this)),
-      sheet_(tdcFields(), facts_, false) {
+      facts_(new RowList(look, false, this)) {
     setObjectName(QStringLiteral("tdcStation"));
     verdict_->setProperty("role", "verdict");
     verdict_->setObjectName(QStringLiteral("tdcVerdict"));
@@ -88,11 +94,8 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     column->addLayout(row, 1);
     column->addWidget(caution_);
 
-    connect(methods_, &QButtonGroup::idClicked, this, [this] {
-        sheet_.moveTo(-1);
-        refresh();
-        emit promptChanged();
-    });
+    connect(methods_, &QButtonGroup::idClicked, this,
+            [this](int id) { desk_->setMethod(static_cast<TdcMethod>(id)); });
     connect(scale_, &QComboBox::activated, this, [this](int index) {
         Stated s = job();
         s.fitted.scale = static_cast<WheelScale>(index);
@@ -100,256 +103,10 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
         emit promptChanged();
         emit entryWanted();
     });
-    connect(&session, &Session::selectionChanged, this, [this] {
-        // Another job goes on with the method it was left with.
-        if (!job().contacts.empty())
-            methods_->button(static_cast<int>(job().contacts.back().method))->setChecked(true);
-        drop_mm_.reset();
-        samePass_ = false;
-    });
-    if (!job().contacts.empty())
-        methods_->button(static_cast<int>(job().contacts.back().method))->setChecked(true);
     connect(facts_, &RowList::chosen, this, [this](qint64 id) {
-        sheet_.moveTo(static_cast<int>(id) - 1);
-        refresh();
-        emit promptChanged();
+        desk_->moveTo(static_cast<int>(id) - 1);
         emit entryWanted();
     });
-}
-
-TdcMethod TdcStation::method() const {
-    return static_cast<TdcMethod>(methods_->checkedId());
-}
-
-int TdcStation::passAtHand() const {
-    const TdcFindings& tdc = findings().tdc;
-    return samePass_ && !tdc.passes.empty() ? tdc.passes.back().pass : tdc.passAtHand;
-}
-
-bool TdcStation::through() const {
-    return findings().tdc.state == TdcState::Proved && !findings().tdc.nextAfterTop;
-}
-
-bool TdcStation::answerWanted() const {
-    const auto& all = findings().tdc.findings;
-    return std::any_of(all.begin(), all.end(),
-                       [](const Finding& f) { return f.code == Code::TdcMoved; });
-}
-
-void TdcStation::ask(const Task& task) {
-    sheet_.moveTo(task.kind == TaskKind::SayTop ? 0 : -1);
-    refresh();
-    emit promptChanged();
-}
-
-Prompt TdcStation::prompt() const {
-    if (sheet_.field()) return sheet_.prompt(Say::tr("keep, back to the contacts"), style());
-    Prompt p;
-    const TdcFindings& tdc = findings().tdc;
-    if (answerWanted()) {
-        p.subject = Say::tr("TDC, runs read before it");
-        p.ask = Say::tr("shift them, or keep them?");
-        p.enter = Say::tr("does what the letter says");
-        p.keys = Say::tr("S  shift them   K  keep them   or another contact");
-        return p;
-    }
-    if (through()) {
-        p.subject = Say::tr("TDC is proved");
-        p.ask = Say::tr("on, or another contact?");
-        p.enter = Say::tr("on to %1").arg(stations::lobes.name());
-        p.keys = Say::tr("a wheel number begins another pass   Down  what else belongs here");
-        return p;
-    }
-    p.subject = Say::tr("%1, pass %2").arg(words::methodName(method())).arg(passAtHand());
-    if (method() == TdcMethod::EqualDrop && drop_mm_)
-        p.subject += Say::tr(", drop ") + words::dimension(*drop_mm_, style());
-    p.ask = tdcAsk(method(), tdc.nextAfterTop);
-    const bool last = tdc.nextAfterTop || method() == TdcMethod::HighestReading;
-    p.enter = last ? Say::tr("log, see where TDC is") : Say::tr("log, then the other side");
-    p.keys = Say::tr("b, a  before, after TDC   x  other side   Back  strike");
-    return p;
-}
-
-TdcStation::Typed TdcStation::read(const QString& text) const {
-    const QString line = text.trimmed().toLower();
-    if (line.startsWith(QLatin1String("drop"))) {
-        const auto mm = readLength(line.mid(4).toStdString(), style().unit, 200.0);
-        if (const auto* e = std::get_if<EntryError>(&mm))
-            return {{false, words::sentence(*e, style())}, {}, {}};
-        if (std::get<double>(mm) <= 0.0)
-            return {{false, Say::tr("A drop is more than nothing: drop 3.")}, {}, {}};
-        return {{true, Say::tr("contacts to come at a drop of ") +
-                           words::liftWithUnit(std::get<double>(mm), style())},
-                {},
-                std::get<double>(mm)};
-    }
-    const DegreeWheel wheel = job().fitted.degreeWheel();
-    if (wheel.scale == WheelScale::Tape && wheel.tape_mm <= 0.0 && !text.contains(QLatin1Char(':')))
-        return {
-            {false, Say::tr("A tape needs its circumference first: go down to it and type it.")},
-            {},
-            {}};
-    Contact c;
-    c.pass = passAtHand();
-    c.method = method();
-    c.afterTop = findings().tdc.nextAfterTop;
-    c.drop_mm = method() == TdcMethod::EqualDrop ? drop_mm_ : std::nullopt;
-    c.typed = text.trimmed().toStdString();
-    const auto reading = readWheel(c.typed, {wheel, c.afterTop, DeadCentre::Top});
-    if (const auto* e = std::get_if<EntryError>(&reading))
-        return {{false, words::sentence(*e, style())}, {}, {}};
-    const WheelReading& on = std::get<WheelReading>(reading);
-    c.at = on.at;
-    c.scale = on.scale;
-    const QString side =
-        on.at.deg < 0 ? Say::tr("before the wheel's zero") : Say::tr("after the wheel's zero");
-    return {{true, QStringLiteral("%1 %2%3").arg(
-                       words::degrees(std::abs(on.at.deg), style(), 2), side,
-                       on.assumed ? Say::tr(", by the step; x flips it") : QString())},
-            c,
-            {}};
-}
-
-Echo TdcStation::understand(const QString& text) const {
-    if (sheet_.field()) return sheet_.understand(Facts::of(job()), text, style());
-    return read(text).echo;
-}
-
-Echo TdcStation::submit(const QString& text) {
-    if (sheet_.field()) {
-        const Echo kept = sheet_.keep(session(), text, style());
-        if (kept.ok) leave();
-        return kept;
-    }
-    if (text.trimmed().isEmpty() && through() && !answerWanted()) {
-        emit stationWanted(&stations::lobes);
-        return {true, {}};
-    }
-    Typed typed = read(text);
-    if (!typed.echo.ok) return typed.echo;
-    if (typed.drop_mm) {
-        // Named right after a complete pair, it is another drop with the pointer where it was.
-        const TdcFindings& tdc = findings().tdc;
-        samePass_ = !tdc.passes.empty() && tdc.passes.back().correction_deg &&
-                    tdc.passes.back().method == TdcMethod::EqualDrop && drop_mm_ &&
-                    *drop_mm_ != *typed.drop_mm;
-        drop_mm_ = typed.drop_mm;
-        return {true, {}};
-    }
-    typed.contact->time_ms = session().now();
-    const bool second = typed.contact->afterTop;
-    if (!session().keep(book::AddContact{*typed.contact}))
-        return {false, Say::tr("Not logged; see the message above.")};
-    if (second) samePass_ = false;
-    return {true, {}};
-}
-
-void TdcStation::strikeLast() {
-    const auto& contacts = job().contacts;
-    for (auto it = contacts.rbegin(); it != contacts.rend(); ++it)
-        if (!it->struck) {
-            session().keep(book::StrikeContact{it->id, "struck"});
-            return;
-        }
-}
-
-bool TdcStation::step(int direction) {
-    sheet_.step(direction);
-    refresh();
-    return true;
-}
-
-QList<Command> TdcStation::commands() const {
-    if (sheet_.field()) return {};
-    QList<Command> all;
-    const auto& found = findings().tdc.findings;
-    if (std::any_of(found.begin(), found.end(),
-                    [](const Finding& f) { return f.code == Code::TopOther; }))
-        all << Command{QLatin1Char('t'), Say::tr("the other top: turn the runs by 360")};
-    if (onOtherGauge(findings().tdc))
-        all << Command{QLatin1Char('g'), Say::tr("the gauge counts the other way: take it so")};
-    if (answerWanted())
-        all << Command{QLatin1Char('s'), Say::tr("shift the runs read before TDC was found")}
-            << Command{QLatin1Char('k'), Say::tr("keep the runs as they were read")};
-    return all;
-}
-
-Echo TdcStation::command(QChar letter) {
-    if (letter == QLatin1Char('t')) return {putTopRight(session()), {}};
-    if (letter == QLatin1Char('g')) {
-        auto contact = onOtherGauge(findings().tdc);
-        if (!contact) return {false, Say::tr("There is nothing to do.")};
-        contact->time_ms = session().now();
-        return {session().keep(book::AddContact{*contact}), {}};
-    }
-    const bool shift = letter == QLatin1Char('s');
-    // TDC was found off after runs were recorded: all of them at once, one action to undo.
-    book::SetManyConditions all;
-    for (const LiftRun& run : job().runs)
-        if (const auto pending = pendingShift_deg(run, findings().tdc)) {
-            RunConditions t = run.conditions;
-            if (shift) t.shift_deg += *pending;
-            t.tdcAnswered = findings().tdc.latest()->pass;
-            all.runs.push_back({run.id, t});
-        }
-    if (all.runs.empty()) return {false, Say::tr("There is nothing to shift.")};
-    return {session().keep(all), {}};
-}
-
-void TdcStation::leave() {
-    notNow_ = true;
-    sheet_.moveTo(-1);
-    refresh();
-}
-
-QString TdcStation::explanation() const {
-    const TdcPass* pass = findings().tdc.latest();
-    if (!pass) return {};
-    QString text;
-    if (pass->halfSpan_deg)
-        text =
-            Say::tr("Half the way between the contacts: %1. That is the span, not the correction.\n"
-                    "Half their signed sum: %2°. That is where true TDC stands on the wheel now.")
-                .arg(words::degrees(*pass->halfSpan_deg, style(), 2),
-                     words::signedFixed(*pass->pairs.back().midpoint_deg, 2, style()));
-    if (pass->expectedHalfSpan_deg)
-        text += Say::tr("\nStroke, rod and drop expect a half-span of %1.")
-                    .arg(words::degrees(*pass->expectedHalfSpan_deg, style(), 2));
-    if (pass->drift_deg_per_mm)
-        text +=
-            Say::tr(
-                "\nThe middle moves %1° per mm of drop; followed to no drop, TDC stands at %2°.")
-                .arg(words::signedFixed(*pass->drift_deg_per_mm, 3, style()),
-                     words::signedFixed(*pass->correction_deg, 2, style()));
-    if (pass->uncertainty_deg)
-        text += Say::tr("\nThe indicator leaves ±%1.")
-                    .arg(words::degrees(*pass->uncertainty_deg, style(), 2));
-    return text;
-}
-
-QString TdcStation::verdict() const {
-    const TdcFindings& tdc = findings().tdc;
-    // What looks wrong comes before what to do about the rest.
-    for (const Finding& f : tdc.findings)
-        if (f.severity >= Severity::LookAgain) return words::sentence(f, style());
-    // A stop that meets the piston near its top sets no pointer to the degree.
-    for (const Finding& f : tdc.findings)
-        if (f.code == Code::TdcStopShallow) return words::sentence(f, style());
-    const QString move = words::tdcInstruction(tdc, job().fitted.degreeWheel(), style());
-    if (!move.isEmpty()) return move;
-    if (!tdc.findings.empty()) {
-        QString text = words::sentence(tdc.findings.back(), style());
-        if (tdc.state == TdcState::Proved && job().fitted.top == WhichTop::NotSaid)
-            text += Say::tr(
-                " Is it overlap or firing? Look at the valves of cylinder 1, and say so below.");
-        if (tdc.state == TdcState::Proved && job().fitted.top == WhichTop::Firing)
-            text += Say::tr(" It is firing TDC: turn the crank once more before a lift run, "
-                            "which counts from overlap.");
-        return text;
-    }
-    return tdc.state == TdcState::InHand
-               ? Say::tr("One contact is taken. Now the other side of the top.")
-               : Say::tr("Where is true TDC? Two contacts, one each side of the top, say so.");
 }
 
 void TdcStation::refreshLists() {
@@ -371,72 +128,22 @@ void TdcStation::refreshLists() {
     }
     log_->setRows(contacts);
     log_->scrollToBottom();
-    sheet_.show(Facts::of(job()), style());
-}
-
-RingScene TdcStation::ringScene() const {
-    const TdcFindings& tdc = findings().tdc;
-    RingScene scene;
-    scene.rotation = job().engine.rotation;
-    scene.wheel = job().fitted.degreeWheel();
-    scene.stroke_mm = job().engine.stroke_mm;
-    scene.rod_mm = job().engine.rod_mm;
-    if (!tdc.passes.empty()) scene.pass = {session().snapshot(), &tdc.passes.back()};
-    // Once the top is found, the question is which top; before, how it is found.
-    scene.sketch = TdcSketch{method(), {}};
-    if (tdc.latest() && tdc.latest()->agrees) scene.sketch->top = job().fitted.top;
-    return scene;
-}
-
-StandCard TdcStation::standCard() const {
-    const TdcFindings& tdc = findings().tdc;
-    const TdcPass* pass = tdc.latest();
-    StandCard card;
-    card.subject = Say::tr("TDC, ") + words::methodName(method());
-    card.progress = Say::tr("pass %1").arg(passAtHand());
-    const bool move = pass && !pass->agrees && !tdc.nextAfterTop;
-    card.caption = move ? Say::tr("move the pointer") : Say::tr("contact wanted");
-    if (move) {
-        card.big = words::degrees(std::abs(*pass->correction_deg), style(), 2);
-        card.bigNote =
-            *pass->correction_deg > 0.0 ? Say::tr("with rotation") : Say::tr("against rotation");
-    } else {
-        card.big = method() == TdcMethod::HighestReading ? Say::tr("highest")
-                   : tdc.nextAfterTop                    ? Say::tr("after")
-                                                         : Say::tr("before");
-        card.bigNote = Say::tr("the top");
-    }
-    if (!job().contacts.empty())
-        card.last = Say::tr("last  ") + QString::fromStdString(job().contacts.back().typed) +
-                    (job().contacts.back().struck ? Say::tr("  struck") : QString());
-    card.advice = verdict();
-    card.warn = true;
-    card.tip = tdcCaution(method());
-    card.ring = ringScene();
-    return card;
+    showFacts(*facts_, desk_->sheet(), desk_->facts(), style());
 }
 
 void TdcStation::refresh() {
-    if (job().id != job_) {
-        job_ = job().id;
-        notNow_ = false;
-        sheet_.moveTo(-1); // what was asked was of another job
-    }
-    // What the verdict asks, the line asks.
-    if (through() && job().fitted.top == WhichTop::NotSaid && !notNow_ && !sheet_.field())
-        sheet_.moveTo(0);
+    desk_->follow();
+    methods_->button(static_cast<int>(desk_->method()))->setChecked(true);
     scale_->setCurrentIndex(static_cast<int>(job().fitted.scale));
-    steps_->setText(tdcSteps(method()));
-    caution_->setText(tdcCaution(method()));
-    sums_->setText(explanation());
+    steps_->setText(tdcSteps(desk_->method()));
+    caution_->setText(tdcCaution(desk_->method()));
+    sums_->setText(desk_->explanation());
     sums_->setVisible(!sums_->text().isEmpty());
     // Once there are sums to read, the steps have been learnt.
     steps_->setVisible(sums_->text().isEmpty());
-    verdict_->setText(verdict());
+    verdict_->setText(desk_->verdict());
     refreshLists();
-
-    const RingScene scene = ringScene();
-    ring_->setScene(scene);
+    ring_->setScene(desk_->ringScene());
     ring_->setAccessibleDescription(verdict_->text() + QLatin1Char(' ') + sums_->text());
 }
 

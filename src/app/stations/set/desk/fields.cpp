@@ -1,4 +1,4 @@
-#include "app/stations/set/fields.h"
+#include "stations/set/desk/fields.h"
 
 #include "core/drive/choices.h"
 #include "core/job/entry.h"

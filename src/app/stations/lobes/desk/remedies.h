@@ -2,7 +2,7 @@
 // that finding is not there.
 #pragma once
 
-#include "app/frame/session.h"
+#include "desk/session.h"
 
 namespace app {
 

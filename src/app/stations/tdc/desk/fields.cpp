@@ -1,4 +1,4 @@
-#include "app/stations/tdc/fields.h"
+#include "stations/tdc/desk/fields.h"
 
 #include "core/job/entry.h"
 #include "core/tdc/tdc.h"

@@ -1,4 +1,4 @@
-#include "app/frame/field.h"
+#include "desk/field.h"
 
 #include "core/job/entry.h"
 #include "words/say.h"

@@ -1,7 +1,7 @@
 // The drive, the target and the skimmed head, asked one by one.
 #pragma once
 
-#include "app/frame/field.h"
+#include "desk/field.h"
 
 namespace app {
 

@@ -2,7 +2,7 @@
 // a typed answer changes it. No widget: stations show them and keep what changed.
 #pragma once
 
-#include "app/frame/session.h"
+#include "desk/session.h"
 #include "words/numbers.h"
 
 #include <QString>

@@ -1,7 +1,7 @@
 // What is asked at the TDC station beside the contacts.
 #pragma once
 
-#include "app/frame/field.h"
+#include "desk/field.h"
 
 namespace app {
 

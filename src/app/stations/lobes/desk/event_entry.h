@@ -1,8 +1,8 @@
 // Events only: what is asked next, and an angle typed from the wheel as the reading of an event.
 #pragma once
 
-#include "app/frame/bench.h"
-#include "app/stations/lobes/run_at_hand.h"
+#include "desk/desk.h"
+#include "stations/lobes/desk/run_at_hand.h"
 
 #include <set>
 #include <tuple>

@@ -1,4 +1,4 @@
-#include "app/stations/tdc/methods.h"
+#include "stations/tdc/desk/methods.h"
 
 #include "words/say.h"
 

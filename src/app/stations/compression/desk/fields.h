@@ -1,7 +1,7 @@
 // What the compression is made of, asked one by one.
 #pragma once
 
-#include "app/frame/field.h"
+#include "desk/field.h"
 
 namespace app {
 

@@ -1,7 +1,7 @@
 // What is asked about a run beside its readings: its conditions.
 #pragma once
 
-#include "app/frame/field.h"
+#include "desk/field.h"
 
 namespace app {
 

@@ -1,4 +1,4 @@
-#include "app/stations/lobes/remedies.h"
+#include "stations/lobes/desk/remedies.h"
 
 #include "core/examine/cross_checks.h"
 

@@ -1,18 +1,16 @@
-// A list of facts asked one by one in the entry line, shown beside it: which is asked, how an
-// answer was understood, and the list itself. The station keeps what changed.
+// A list of facts asked one by one in the entry line: which is asked, and how an answer was
+// understood. The station keeps what changed; app/style/fact_rows.h shows the list.
 #pragma once
 
-#include "app/frame/bench.h"
-#include "app/frame/field.h"
+#include "desk/desk.h"
+#include "desk/field.h"
 
 namespace app {
-
-class RowList;
 
 class FactSheet {
 public:
     /// `always` one is asked, else none until moved to.
-    FactSheet(std::vector<Field> fields, RowList* list, bool always);
+    FactSheet(std::vector<Field> fields, bool always);
 
     const std::vector<Field>& fields() const { return fields_; }
 
@@ -35,11 +33,9 @@ public:
     Echo keep(Session& session, const QString& text, const words::Style& style) const;
     /// On to the next field; past the last, none.
     void next() { moveTo(last() ? -1 : onward()); }
-    void show(const Facts& facts, const words::Style& style);
 
 private:
     std::vector<Field> fields_;
-    RowList* list_;
     bool always_;
     int at_;
 };

@@ -1,4 +1,4 @@
-#include "app/stations/engine/fields.h"
+#include "stations/engine/desk/fields.h"
 
 #include "core/job/card.h"
 #include "core/job/entry.h"

@@ -1,4 +1,4 @@
-#include "app/stations/lobes/event_entry.h"
+#include "stations/lobes/desk/event_entry.h"
 
 #include "core/job/entry.h"
 #include "core/lobe/one_turn.h"

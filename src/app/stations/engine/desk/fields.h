@@ -1,7 +1,7 @@
 // The facts of an engine and its cam card, in asking order.
 #pragma once
 
-#include "app/frame/field.h"
+#include "desk/field.h"
 
 namespace app {
 

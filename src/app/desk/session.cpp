@@ -1,4 +1,4 @@
-#include "app/frame/session.h"
+#include "desk/session.h"
 
 #include "book/apply.h"
 #include "words/say.h"

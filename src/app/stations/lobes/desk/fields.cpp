@@ -1,4 +1,4 @@
-#include "app/stations/lobes/fields.h"
+#include "stations/lobes/desk/fields.h"
 
 #include "core/job/entry.h"
 #include "words/say.h"

@@ -2,7 +2,7 @@
 // without a run has the usual ones; its first reading makes the run.
 #pragma once
 
-#include "app/frame/session.h"
+#include "desk/session.h"
 
 namespace app {
 

@@ -1,4 +1,4 @@
-#include "app/stations/lobes/run_at_hand.h"
+#include "stations/lobes/desk/run_at_hand.h"
 
 #include "core/job/entry.h"
 

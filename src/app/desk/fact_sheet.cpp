@@ -1,14 +1,13 @@
-#include "app/frame/fact_sheet.h"
+#include "desk/fact_sheet.h"
 
-#include "app/style/rows.h"
 #include "words/say.h"
 
 #include <algorithm>
 
 namespace app {
 
-FactSheet::FactSheet(std::vector<Field> fields, RowList* list, bool always)
-    : fields_(std::move(fields)), list_(list), always_(always), at_(always ? 0 : -1) {}
+FactSheet::FactSheet(std::vector<Field> fields, bool always)
+    : fields_(std::move(fields)), always_(always), at_(always ? 0 : -1) {}
 
 const Field* FactSheet::field() const {
     return at_ >= 0 ? &fields_[static_cast<std::size_t>(at_)] : nullptr;
@@ -59,28 +58,6 @@ Echo FactSheet::keep(Session& session, const QString& text, const words::Style& 
     if (taken.ok && !after.keepIn(session))
         return {false, Say::tr("Not kept; see the message above.")};
     return taken;
-}
-
-void FactSheet::show(const Facts& facts, const words::Style& style) {
-    QList<Row> rows;
-    int n = 0, current = -1;
-    for (const Field& f : fields_) {
-        if (!f.heading.isEmpty()) {
-            Row heading;
-            heading.title = f.heading;
-            heading.heading = true;
-            rows << heading;
-        }
-        Row row;
-        row.id = ++n;
-        row.title = f.name;
-        row.value = f.shown(facts, style);
-        row.marked = n - 1 == at_;
-        if (row.marked) current = static_cast<int>(rows.size());
-        rows << row;
-    }
-    list_->setRows(rows);
-    if (current >= 0) list_->scrollToItem(list_->item(current));
 }
 
 } // namespace app

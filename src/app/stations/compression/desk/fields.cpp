@@ -1,4 +1,4 @@
-#include "app/stations/compression/fields.h"
+#include "stations/compression/desk/fields.h"
 
 #include "core/compression/compression.h"
 #include "core/job/entry.h"

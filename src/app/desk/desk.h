@@ -1,0 +1,111 @@
+// The desk of a station: what its entry line asks, how what is typed is understood and kept, its
+// single letters, and what the stand shows. It has no window: a widget shows it, a test or an
+// instrument may feed it as well.
+#pragma once
+
+#include "desk/ring_scene.h"
+#include "desk/session.h"
+#include "stations/list.h"
+#include "words/numbers.h"
+
+#include <QList>
+#include <QString>
+
+#include <functional>
+
+class QPainter;
+class QSizeF;
+
+namespace app {
+
+/// What the entry line asks.
+struct Prompt {
+    QString subject;      ///< "cyl 1 intake, run 2"
+    QString ask;          ///< "lift at 120°"
+    QString enter;        ///< what Enter does: "log, go to 125°"
+    QString keys;         ///< the other keys that matter now
+    bool several = false; ///< may be several words: at the stand, Space does not enter a number
+};
+
+/// How the keys were understood, or why not.
+struct Echo {
+    bool ok = false;
+    QString text;
+};
+
+/// A single letter that does something as the whole of the line.
+struct Command {
+    QChar letter;
+    QString does; ///< "overshot: how far to go back"
+};
+
+/// What is shown at the stand.
+struct StandCard {
+    QString subject;                  ///< "cyl 1 intake"
+    std::optional<lobe::Side> side{}; ///< whose colour the subject has
+    QString progress;                 ///< "34 of 71"
+    QString caption;                  ///< "turn to"
+    QString big;                      ///< "120°"
+    QString bigNote;                  ///< "after TDC"
+    QString last;                     ///< "last 115° ATDC 8.512 mm"
+    QString advice;                   ///< one sentence
+    bool warn = false;
+    QString soFar; ///< what is known already
+    QString tip;   ///< how to do it
+    RingScene ring;
+    /// Drawn in place of the ring, where the work has a picture of its own; the window's to give.
+    std::function<void(QPainter&, const QSizeF&)> picture{};
+};
+
+class Desk : public QObject {
+    Q_OBJECT
+public:
+    /// Numbers as the user wants them at the moment.
+    using Manner = std::function<words::Style()>;
+
+    Desk(Session& session, Manner manner);
+
+    virtual Prompt prompt() const = 0;
+    /// While typing; changes nothing.
+    virtual Echo understand(const QString& text) const = 0;
+    /// Enter. When ok, what was typed is on disk.
+    virtual Echo submit(const QString& text) = 0;
+    /// Backspace in an empty line.
+    virtual void strikeLast() {}
+    /// Up (-1) and down (+1) in the entry line; false when the station has no use for them.
+    virtual bool step(int) { return false; }
+    /// The letters that are commands now; a letter typed into a text asked for is none.
+    virtual QList<Command> commands() const { return {}; }
+    /// One of `commands` was the whole of the line; what there is to say of it.
+    virtual Echo command(QChar) { return {}; }
+    /// Esc in an empty line: leave whatever was asked in between.
+    virtual void leave() {}
+    /// Asks in the entry line what a task wants to know.
+    virtual void ask(const lobe::Task&) {}
+    /// The job changed, or another is on the bench: ask what it needs now.
+    virtual void follow() {}
+    /// The same work at the stand; as prompted, where a station says nothing else.
+    virtual StandCard standCard() const;
+
+signals:
+    void promptChanged();
+    /// What is shown beside the line is another; the job need not be.
+    void shownChanged();
+    /// The next thing is typed: give the entry line the focus.
+    void entryWanted();
+    /// This station is through: on to another.
+    void stationWanted(const stations::Station* station);
+
+protected:
+    Session& session() const { return session_; }
+    const lobe::Job& job() const { return session_.job(); }
+    const lobe::Findings& findings() const { return session_.findings(); }
+    /// Angles as the job's wheel shows them.
+    words::Style style() const;
+
+private:
+    Session& session_;
+    Manner manner_;
+};
+
+} // namespace app

@@ -1,0 +1,42 @@
+#include "desk/facts_desk.h"
+
+namespace app {
+
+FactsDesk::FactsDesk(Session& session, Manner manner, std::vector<Field> fields, bool always)
+    : Desk(session, std::move(manner)), sheet_(std::move(fields), always) {}
+
+void FactsDesk::moveTo(int field) {
+    sheet_.moveTo(field);
+    emit shownChanged();
+    emit promptChanged();
+}
+
+bool FactsDesk::step(int direction) {
+    moveTo(sheet_.at() + direction);
+    return true;
+}
+
+Prompt FactsDesk::prompt() const {
+    return sheet_.field() ? finished(sheet_.prompt(enterKeeps(), style())) : ownPrompt();
+}
+
+Echo FactsDesk::understand(const QString& text) const {
+    return sheet_.field() ? sheet_.understand(facts(), text, style()) : ownUnderstand(text);
+}
+
+Echo FactsDesk::submit(const QString& text) {
+    if (!sheet_.field()) return ownSubmit(text);
+    const Echo kept = sheet_.keep(session(), text, style());
+    if (kept.ok) factKept();
+    return kept;
+}
+
+QList<Command> FactsDesk::commands() const {
+    return sheet_.field() ? QList<Command>{} : ownCommands();
+}
+
+StandCard FactsDesk::standCard() const {
+    return ownCard(sheet_.field() != nullptr);
+}
+
+} // namespace app
