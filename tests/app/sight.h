@@ -47,6 +47,7 @@ inline QStringList collisions(const QList<support::PaintedText>& texts, const QS
     QStringList out;
     const QRectF room = QRectF(QPointF(), size).adjusted(-1, -1, 1, 1);
     for (qsizetype i = 0; i < texts.size(); ++i) {
+        if (texts[i].cut) out << QStringLiteral("\"%1\" is cut").arg(texts[i].text);
         if (!room.contains(texts[i].box))
             out << QStringLiteral("\"%1\" past the edge").arg(texts[i].text);
         for (qsizetype j = i + 1; j < texts.size(); ++j)

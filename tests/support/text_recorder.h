@@ -13,7 +13,8 @@ namespace support {
 
 struct PaintedText {
     QString text;
-    QRectF box; ///< in the device's pixels
+    QRectF box;       ///< in the device's pixels
+    bool cut = false; ///< its room is narrower than it is
 };
 
 class TextEngine : public QPaintEngine {
@@ -30,7 +31,11 @@ public:
         if (item.text().trimmed().isEmpty()) return;
         const QFontMetricsF metrics(item.font());
         const QRectF box(at.x(), at.y() - metrics.capHeight(), item.width(), metrics.capHeight());
-        texts.append({item.text(), painter()->combinedTransform().mapRect(box)});
+        // Text that is wider than the rectangle it is drawn into is clipped by it.
+        const bool cut =
+            painter()->hasClipping() && (painter()->clipBoundingRect().left() > box.left() + 1.5 ||
+                                         painter()->clipBoundingRect().right() < box.right() - 1.5);
+        texts.append({item.text(), painter()->combinedTransform().mapRect(box), cut});
     }
     QList<PaintedText> texts;
 };

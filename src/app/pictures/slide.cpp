@@ -1,5 +1,6 @@
 #include "app/pictures/slide.h"
 
+#include "app/style/fitted.h"
 #include "words/say.h"
 #include "words/setting.h"
 
@@ -123,7 +124,7 @@ void Slide::paintEvent(QPaintEvent*) {
         if (deg == most) text = number + Say::tr(" early");
         // The title stands there.
         if (deg == -most) text = title_.isEmpty() ? number + Say::tr(" late") : QString();
-        p.drawText(QRectF(x(deg) - 40, y + 17, 80, 18), Qt::AlignCenter, text);
+        drawFitted(p, QRectF(x(deg) - 40, y + 17, 80, 18), Qt::AlignCenter, text);
     }
     p.setPen(QPen(t.ink, hasFocus() ? 3.0 : 1.6));
     p.setBrush(t.amber);

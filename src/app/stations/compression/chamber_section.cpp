@@ -91,12 +91,12 @@ void ChamberSection::label(QPainter& p, const QPointF& to, ChamberPart part, con
     p.setFont(Look::font(12));
     if (labelPitch(height()) < kTwoLines) {
         // What is measured is in the list; here the volume.
-        p.drawText(QRectF(x, y - 9.0, 60.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter, name);
+        drawFitted(p, QRectF(x, y - 9.0, 60.0, 18.0), Qt::AlignLeft | Qt::AlignVCenter, name);
         p.setPen(t.ink);
         p.drawText(QRectF(x + 40.0, y - 9.0, 84.0, 18.0), Qt::AlignRight | Qt::AlignVCenter, value);
         return;
     }
-    p.drawText(QRectF(x, y - 16.0, 124.0, 16.0), Qt::AlignLeft | Qt::AlignBottom,
+    drawFitted(p, QRectF(x, y - 16.0, 124.0, 16.0), Qt::AlignLeft | Qt::AlignBottom,
                measured.isEmpty() ? name : name + QLatin1Char(' ') + measured);
     p.setFont(Look::font(13, true));
     p.setPen(t.ink);

@@ -1,5 +1,6 @@
 #include "app/stations/engine/section.h"
 
+#include "app/style/fitted.h"
 #include "words/say.h"
 
 #include <QPainter>
@@ -38,7 +39,7 @@ void EngineSection::drawPlan(QPainter& p, const QRectF& box) const {
     const double left = box.left() + 74;
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    p.drawText(QRectF(box.left(), box.bottom() - 16, 70, 16), Qt::AlignCenter,
+    drawFitted(p, QRectF(box.left(), box.bottom() - 16, 70, 16), Qt::AlignCenter,
                Say::tr("drive end"));
     // The crank nose with its direction, seen from the drive end.
     const QPointF nose(box.left() + 36, box.top() + 30);
