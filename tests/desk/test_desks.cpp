@@ -5,6 +5,7 @@
 #include "stations/engine/desk/engine_desk.h"
 #include "stations/list.h"
 #include "stations/tdc/desk/tdc_desk.h"
+#include "stations/timing/desk/timing_desk.h"
 
 #include <QSignalSpy>
 #include <QTemporaryDir>
@@ -135,6 +136,28 @@ private slots:
         QCOMPARE(desk.sheet().at(), here - 1);
         desk.askCard();
         QVERIFY(desk.prompt().keys.contains(QStringLiteral("Ctrl+2")));
+    }
+
+    // A height typed is added in its place; typed again, it is dropped.
+    void checkingHeightsComeAndGo() {
+        Bench bench;
+        app::TimingDesk desk(*bench.session, bench.manner());
+        QSignalSpy onward(&desk, &app::Desk::stationWanted);
+        QVERIFY(desk.understand(QStringLiteral("1.27")).text.startsWith(QStringLiteral("adds")));
+        QVERIFY(desk.submit(QStringLiteral("1.27")).ok);
+        const auto heights = bench.onDisk().reckoning.heights;
+        QCOMPARE(heights.size(), std::size_t(6));
+        QCOMPARE(heights[3].mm, 1.27);
+        QVERIFY(desk.submit(QStringLiteral("1.27")).ok);
+        QCOMPARE(bench.onDisk().reckoning.heights.size(), std::size_t(5));
+        // Above every lobe: a slip of the decimal point.
+        QVERIFY(!desk.submit(QStringLiteral("12.7")).ok);
+        QVERIFY(desk.submit(QStringLiteral("smooth")).ok);
+        QVERIFY(!bench.onDisk().reckoning.smoothing);
+        // Nothing is measured yet: Enter leads to where it is.
+        QVERIFY(desk.verdict().contains(QStringLiteral("No lobe of cylinder 1")));
+        QVERIFY(desk.submit(QString()).ok);
+        QCOMPARE(onward[0][0].value<const stations::Station*>(), &stations::lobes);
     }
 
     // 3 1/2 inches are 88.9 mm.

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/frame/bench.h"
+#include "stations/timing/desk/timing_desk.h"
 
 class QButtonGroup;
 class QGridLayout;
@@ -18,29 +19,20 @@ class TimingStation : public Bench {
 public:
     TimingStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
 
-    Prompt prompt() const override;
-    Echo understand(const QString& text) const override;
-    Echo submit(const QString& text) override;
     void refresh() override;
-    StandCard standCard() const override;
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    TimingStation(std::unique_ptr<TimingDesk> desk, Session& session, const Look& look,
+                  Dialogs& dialogs, QWidget* parent);
+    /// A low window keeps to what is to be done.
     bool low() const;
     void makeRoom();
-    double highest_mm(lobe::Place at) const;
-    const stations::Station* elsewhere() const;
-    lobe::Held<lobe::CylinderFindings> cylinder() const;
-    /// The heights after the typed one is added or, when it stands there, taken away; or why not.
-    Echo heightsAfter(const QString& text, std::vector<lobe::Height>& heights) const;
-    QString verdict() const;
     void refreshSchools(const lobe::Held<lobe::CylinderFindings>& c);
 
-    QString reasons(const lobe::CylinderFindings& c) const;
-    QString figures(const lobe::CylinderFindings& c) const;
-
+    TimingDesk* desk_;
     QGridLayout* grid_;
     QLabel *verdict_, *more_, *events_, *together_, *curve_;
     QLabel* centres_[4][2];
