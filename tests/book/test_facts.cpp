@@ -2,6 +2,7 @@
 // change in memory is the change on disk, and undo says what it takes back.
 #include "book/apply.h"
 #include "book/book.h"
+#include "support/raw_book.h"
 
 #include <QDir>
 #include <QRandomGenerator>
@@ -12,40 +13,8 @@
 
 using namespace lobe;
 using book::Book;
+using namespace support;
 using book::Trouble;
-
-namespace {
-
-std::unique_ptr<Book> opened(const QString& path) {
-    auto result = Book::open(path, [] { return std::int64_t(1000); });
-    if (auto* e = std::get_if<book::Error>(&result))
-        qFatal("%s: %s", qPrintable(path), qPrintable(book::sentence(*e, path)));
-    return std::get<std::unique_ptr<Book>>(std::move(result));
-}
-
-void sql(const QString& path, const QStringList& statements) {
-    {
-        QSqlDatabase db =
-            QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
-        db.setDatabaseName(path);
-        QVERIFY(db.open());
-        for (const QString& s : statements) {
-            QSqlQuery q(db);
-            QVERIFY2(q.exec(s), qPrintable(s));
-        }
-        db.close();
-    }
-    QSqlDatabase::removeDatabase(QStringLiteral("raw"));
-}
-
-std::int64_t id(const book::Result<std::int64_t>& r) {
-    return std::get<std::int64_t>(r);
-}
-std::int64_t id(const book::Result<book::Made>& r) {
-    return std::get<book::Made>(r).id;
-}
-
-} // namespace
 
 class TestFacts : public QObject {
     Q_OBJECT

@@ -3,6 +3,7 @@
 #include "book/book.h"
 #include "book/files.h"
 #include "book/side_file.h"
+#include "support/raw_book.h"
 
 #include <QFile>
 #include <QProcess>
@@ -21,6 +22,7 @@
 using namespace lobe;
 using book::Book;
 using book::Trouble;
+using namespace support;
 
 namespace {
 
@@ -36,39 +38,10 @@ void put(const QString& path, const QByteArray& data) {
     QCOMPARE(f.write(data), data.size());
 }
 
-std::unique_ptr<Book> opened(const QString& path) {
-    auto result = Book::open(path, [] { return std::int64_t(1000); });
-    if (auto* e = std::get_if<book::Error>(&result))
-        qFatal("%s: %s", qPrintable(path), qPrintable(book::sentence(*e, path)));
-    return std::get<std::unique_ptr<Book>>(std::move(result));
-}
-
 Trouble trouble(const QString& path, Book::Mode mode = Book::Mode::MustExist) {
     auto result = Book::open(path, Book::systemClock, mode);
     const auto* e = std::get_if<book::Error>(&result);
     return e ? e->trouble : Trouble::NoSuchJob;
-}
-
-void sql(const QString& path, const QStringList& statements) {
-    {
-        QSqlDatabase db =
-            QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("raw"));
-        db.setDatabaseName(path);
-        QVERIFY(db.open());
-        for (const QString& s : statements) {
-            QSqlQuery q(db);
-            QVERIFY2(q.exec(s), qPrintable(s));
-        }
-        db.close();
-    }
-    QSqlDatabase::removeDatabase(QStringLiteral("raw"));
-}
-
-std::int64_t id(const book::Result<std::int64_t>& r) {
-    return std::get<std::int64_t>(r);
-}
-std::int64_t id(const book::Result<book::Made>& r) {
-    return std::get<book::Made>(r).id;
 }
 
 /// Runs the victim on a book, killed at a write (0: never); its exit code, and what it printed.

@@ -14,15 +14,14 @@ words::Style Desk::style() const {
     return s;
 }
 
-StandCard Desk::standCard() const {
-    const Prompt p = prompt();
+StandCard cardOf(const Prompt& p, const lobe::Job& job) {
     StandCard card;
     card.subject = p.subject;
     card.caption = Say::tr("asked now");
     card.big = p.ask;
     card.tip = p.keys;
-    card.ring.rotation = job().engine.rotation;
-    card.ring.wheel = job().fitted.degreeWheel();
+    card.ring.rotation = job.engine.rotation;
+    card.ring.wheel = job.fitted.degreeWheel();
     return card;
 }
 

@@ -57,6 +57,9 @@ struct StandCard {
     std::function<void(QPainter&, const QSizeF&)> picture{};
 };
 
+/// The stand as the entry line asks: where a station shows nothing else there.
+StandCard cardOf(const Prompt& prompt, const lobe::Job& job);
+
 class Desk : public QObject {
     Q_OBJECT
 public:
@@ -85,7 +88,7 @@ public:
     /// The job changed, or another is on the bench: ask what it needs now.
     virtual void follow() {}
     /// The same work at the stand; as prompted, where a station says nothing else.
-    virtual StandCard standCard() const;
+    virtual StandCard standCard() const { return cardOf(prompt(), job()); }
 
 signals:
     void promptChanged();

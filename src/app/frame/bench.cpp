@@ -1,7 +1,5 @@
 #include "app/frame/bench.h"
 
-#include "words/say.h"
-
 #include <QPainter>
 #include <QPaintEvent>
 
@@ -27,16 +25,7 @@ void Bench::paintEvent(QPaintEvent* event) {
 }
 
 StandCard Bench::standCard() const {
-    if (desk_) return desk_->standCard();
-    const Prompt p = prompt();
-    StandCard card;
-    card.subject = p.subject;
-    card.caption = Say::tr("asked now");
-    card.big = p.ask;
-    card.tip = p.keys;
-    card.ring.rotation = job().engine.rotation;
-    card.ring.wheel = job().fitted.degreeWheel();
-    return card;
+    return desk_ ? desk_->standCard() : cardOf(prompt(), job());
 }
 
 } // namespace app
