@@ -3737,7 +3737,7 @@ Die Messuhr lässt ±%1.</translation>
         </message>
         <message>
             <source>the top</source>
-            <translation>der OT</translation>
+            <translation>dem OT</translation>
         </message>
         <message>
             <source>last  </source>
