@@ -54,14 +54,14 @@ const QStringList kNoText{QStringLiteral("mm"),    QStringLiteral("in"),   QStri
                           QStringLiteral("deg"),   QStringLiteral("kPa"),  QStringLiteral("psi"),
                           QStringLiteral("Ctrl"),  QStringLiteral("demo"), QStringLiteral("Amber"),
                           QStringLiteral("Shift"), QStringLiteral("th"),   QStringLiteral("Lobe"),
-                          QStringLiteral("book")};
+                          QStringLiteral("book"),  QStringLiteral("Alt")};
 
 /// The words of a text that were not translated and are not among those of the job.
 QStringList untranslated(QString text, const QStringList& names) {
     static const QRegularExpression tags(QStringLiteral("<style.*</style>|<[^>]*>|&\\w+;"),
                                          QRegularExpression::DotMatchesEverythingOption);
     static const QRegularExpression word(QStringLiteral("[A-Za-z\u00e9]{2,}"));
-    text.remove(tags);
+    text.replace(tags, QStringLiteral(" "));
     // What was cut short was compared where it is whole.
     if (text.endsWith(QChar(0x2026))) text = text.section(QLatin1Char(' '), 0, -2);
     QStringList out;
@@ -157,6 +157,33 @@ private slots:
                                                         left.values().join(QStringLiteral("; "))));
                 }
         }
+    }
+
+    // The pages over the window, and the window before there is a job.
+    void pagesAreTranslated() {
+        Spoken spoken;
+        const auto left = [](Bench& bench, const QStringList& names) {
+            QApplication::processEvents();
+            QSet<QString> all;
+            for (const QString& text : shown(bench))
+                for (const QString& word : untranslated(text, names))
+                    all << word + QStringLiteral(" in ") + text.left(60);
+            return all.values().join(QStringLiteral("; "));
+        };
+        Bench empty;
+        QCOMPARE(left(empty, {}), QString());
+        Bench bench(true);
+        sight::openJob(bench, 0);
+        const QStringList names = wordsOf(bench.session().job());
+        for (const Qt::Key page : {Qt::Key_F1, Qt::Key_F3}) {
+            bench.key(page);
+            QCOMPARE(left(bench, names), QString());
+            bench.key(Qt::Key_Escape);
+        }
+        // Something to undo is named in its menu.
+        bench.window().go(stations::engine);
+        bench.type(QStringLiteral("7"));
+        QCOMPARE(left(bench, names), QString());
     }
 
     void halfAsMuchAgainHasRoom_data() {
