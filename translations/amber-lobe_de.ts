@@ -6029,5 +6029,37 @@ Die Messuhr lässt ±%1.</translation>
             <source>Skimmed head, overhead cam</source>
             <translation>Geplanter Kopf, obenliegende Welle</translation>
         </message>
+        <message>
+            <source>card</source>
+            <translation>Datenblatt</translation>
+        </message>
+        <message>
+            <source>settings</source>
+            <translation>Vorgaben</translation>
+        </message>
+        <message>
+            <source>that is no file that could be replaced; nothing was written</source>
+            <translation>das ist keine Datei, die ersetzt werden könnte; nichts wurde geschrieben</translation>
+        </message>
+        <message>
+            <source>that is the book that is open; nothing was written</source>
+            <translation>das ist das offene Buch; nichts wurde geschrieben</translation>
+        </message>
+        <message>
+            <source>a book or another database stands there; nothing was written</source>
+            <translation>dort steht ein Buch oder eine andere Datenbank; nichts wurde geschrieben</translation>
+        </message>
+        <message>
+            <source>no answer</source>
+            <translation>keine Antwort</translation>
+        </message>
+        <message>
+            <source>it was opened to be looked at</source>
+            <translation>es wurde nur zum Ansehen geöffnet</translation>
+        </message>
+        <message>
+            <source>the file or its folder cannot be written</source>
+            <translation>die Datei oder ihr Ordner sind nicht beschreibbar</translation>
+        </message>
     </context>
 </TS>

@@ -6,6 +6,7 @@
 #include "core/job/card.h"
 #include "core/job/entry.h"
 
+#include <QCoreApplication>
 #include <QFile>
 #include <QFileInfo>
 #include <QSaveFile>
@@ -39,19 +40,22 @@ QString refusesExport(const QString& path, const QString& openBook) {
     const QFileInfo there(path);
     if (!there.exists()) return {};
     if (!there.isFile())
-        return QStringLiteral("that is no file that could be replaced; nothing was written");
+        return QCoreApplication::translate(
+            "Say", "that is no file that could be replaced; nothing was written");
     const auto same = [&](const QString& other) {
         const QFileInfo o(other);
         return o.exists() && o.canonicalFilePath() == there.canonicalFilePath();
     };
     for (const char* side : {"", "-wal", "-shm"})
         if (same(openBook + QLatin1String(side)))
-            return QStringLiteral("that is the book that is open; nothing was written");
+            return QCoreApplication::translate(
+                "Say", "that is the book that is open; nothing was written");
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly)) return file.errorString();
     const QByteArray head = file.read(16);
     if (head.startsWith("SQLite format 3"))
-        return QStringLiteral("a book or another database stands there; nothing was written");
+        return QCoreApplication::translate(
+            "Say", "a book or another database stands there; nothing was written");
     return {};
 }
 

@@ -5,6 +5,7 @@
 #include "book/sqlite_handle.h"
 #include "book/statement.h"
 
+#include <QCoreApplication>
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
@@ -75,7 +76,8 @@ std::optional<Error> Book::begin(Mode mode, bool immutable) {
         foldOnClose(db, false);
         {
             Statement check(db, QStringLiteral("PRAGMA quick_check(1)"));
-            if (!check.run().next()) return Error{Trouble::Damaged, QStringLiteral("no answer")};
+            if (!check.run().next())
+                return Error{Trouble::Damaged, QCoreApplication::translate("Say", "no answer")};
             if (check[0].toString() != QLatin1String("ok"))
                 return Error{Trouble::Damaged, check[0].toString()};
         }
@@ -214,9 +216,11 @@ Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock, Mode 
                      std::get<std::unique_ptr<Book>>(opened)->begin(Mode::Reading, true))
             return *trouble;
         if (auto* book = std::get_if<std::unique_ptr<Book>>(&opened))
-            (*book)->readOnly_ = mode == Mode::Reading
-                                     ? QStringLiteral("it was opened to be looked at")
-                                     : QStringLiteral("the file or its folder cannot be written");
+            (*book)->readOnly_ =
+                mode == Mode::Reading
+                    ? QCoreApplication::translate("Say", "it was opened to be looked at")
+                    : QCoreApplication::translate("Say",
+                                                  "the file or its folder cannot be written");
         return opened;
     }
 

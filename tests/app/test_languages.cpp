@@ -184,6 +184,11 @@ private slots:
         bench.window().go(stations::engine);
         bench.type(QStringLiteral("7"));
         QCOMPARE(left(bench, names), QString());
+        Engine e = bench.session().job().engine;
+        e.bore_mm = 91.0;
+        e.stroke_mm = 79.0;
+        bench.session().keep(book::SetEngine{e});
+        QCOMPARE(left(bench, names), QString());
     }
 
     void halfAsMuchAgainHasRoom_data() {

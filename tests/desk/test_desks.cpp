@@ -134,6 +134,9 @@ private slots:
         const int here = desk.sheet().at();
         QVERIFY(desk.step(-1));
         QCOMPARE(desk.sheet().at(), here - 1);
+        // Esc leaves it where it is: something is always asked.
+        desk.leave();
+        QCOMPARE(desk.sheet().at(), here - 1);
         desk.askCard();
         QVERIFY(desk.prompt().keys.contains(QStringLiteral("Ctrl+2")));
     }

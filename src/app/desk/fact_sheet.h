@@ -17,6 +17,7 @@ public:
     /// The field asked for, or null.
     const Field* field() const;
     int at() const { return at_; }
+    bool always() const { return always_; }
     /// The field asked after this one, passing by those seldom needed; their count at the end.
     int onward() const;
     bool last() const { return onward() == static_cast<int>(fields_.size()); }

@@ -11,6 +11,10 @@ void FactsDesk::moveTo(int field) {
     emit promptChanged();
 }
 
+void FactsDesk::leave() {
+    if (!sheet_.always()) moveTo(-1);
+}
+
 bool FactsDesk::step(int direction) {
     moveTo(sheet_.at() + direction);
     return true;

@@ -15,7 +15,8 @@ public:
     QList<Command> commands() const final;
     StandCard standCard() const final;
     bool step(int direction) override;
-    void leave() override { moveTo(-1); }
+    /// Asks none; where one is always asked, that one stays.
+    void leave() override;
 
     const FactSheet& sheet() const { return sheet_; }
     virtual Facts facts() const { return Facts::of(job()); }

@@ -33,6 +33,10 @@ constexpr std::pair<const char*, const char*> kSaid[] = {{"top", "overlap or fir
 
 /// What fieldName can say, for translators; a field that is missing here is said in English.
 [[maybe_unused]] constexpr const char* kFields[] = {
+    // several of them at once, by their part
+    QT_TRANSLATE_NOOP("Say", "engine"),
+    QT_TRANSLATE_NOOP("Say", "card"),
+    QT_TRANSLATE_NOOP("Say", "settings"),
     QT_TRANSLATE_NOOP("Say", "chamber"),
     QT_TRANSLATE_NOOP("Say", "gasket bore"),
     QT_TRANSLATE_NOOP("Say", "gasket"),
@@ -200,7 +204,7 @@ QString deedName(const book::Deed& d, const words::Style& style) {
     if (!d.field.isEmpty())
         return d.subject == QLatin1String("card") ? Say::tr("card's %1").arg(fieldName(d))
                                                   : fieldName(d);
-    return d.kind;
+    return Say::tr(d.kind.toUtf8().constData());
 }
 
 QString deedShort(const book::Deed& d, const words::Style& style) {
