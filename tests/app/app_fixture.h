@@ -31,10 +31,10 @@ public:
     bool setUpPrinter(QWidget*, QPrinter&) override { return false; }
 };
 
-class Bench {
+class Rig {
 public:
-    Bench() { start(false); }
-    explicit Bench(bool demo) { start(demo); }
+    Rig() { start(false); }
+    explicit Rig(bool demo) { start(demo); }
 
     /// Closes the window and starts again on the same folder.
     void restart(bool demo = false) {

@@ -12,17 +12,17 @@
 
 namespace sight {
 
-using fixture::Bench;
+using fixture::Rig;
 using namespace lobe;
 
-inline void openJob(Bench& bench, std::size_t index) {
-    bench.session().openJob(bench.session().book().jobs()[index].id);
+inline void openJob(Rig& rig, std::size_t index) {
+    rig.session().openJob(rig.session().book().jobs()[index].id);
     QApplication::processEvents();
 }
 
 /// A job with everything long: names, cylinders.
-inline void longJob(Bench& bench) {
-    bench.session().newJob(QString(60, QLatin1Char('W')));
+inline void longJob(Rig& rig) {
+    rig.session().newJob(QString(60, QLatin1Char('W')));
     Engine e;
     e.name = std::string(60, 'M');
     e.cylinders = 16;
@@ -32,14 +32,14 @@ inline void longJob(Bench& bench) {
     e.ratio.intake = e.ratio.exhaust = 1.625;
     e.lash_mm.intake = 0.457;
     e.lash_mm.exhaust = 0.508;
-    bench.session().keep(book::SetEngine{e});
+    rig.session().keep(book::SetEngine{e});
     Card c;
     c.name = std::string(60, 'W');
     c.events.ivo = 12;
     c.events.ivc = 40;
     c.events.evo = 52;
     c.events.evc = 4;
-    bench.session().keep(book::SetCards{c});
+    rig.session().keep(book::SetCards{c});
 }
 
 /// Words that are painted over one another or past the edge of what they are painted on.
@@ -57,10 +57,10 @@ inline QStringList collisions(const QList<support::PaintedText>& texts, const QS
     return out;
 }
 
-/// Parts of a bench that lie over one another.
-inline QStringList overlaps(const QWidget* bench) {
+/// Parts of a rig that lie over one another.
+inline QStringList overlaps(const QWidget* rig) {
     QStringList out;
-    const auto children = bench->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly);
+    const auto children = rig->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly);
     for (qsizetype i = 0; i < children.size(); ++i)
         for (qsizetype j = i + 1; j < children.size(); ++j) {
             const QWidget *a = children[i], *b = children[j];
@@ -75,13 +75,13 @@ inline QStringList overlaps(const QWidget* bench) {
 }
 
 /// What is wrong with what a window shows at the moment.
-inline QStringList faults(Bench& bench) {
+inline QStringList faults(Rig& rig) {
     QStringList out;
     for (const stations::Station* s : stations::all())
-        if (auto* w = bench.window().findChild<QWidget*>(s->id() + QStringLiteral("Station"));
+        if (auto* w = rig.window().findChild<QWidget*>(s->id() + QStringLiteral("Station"));
             w && w->isVisible())
             out << overlaps(w);
-    for (QWidget* w : bench.window().findChildren<QWidget*>()) {
+    for (QWidget* w : rig.window().findChildren<QWidget*>()) {
         if (!w->isVisible() || w->visibleRegion().isEmpty()) continue;
         const QString name = w->objectName().isEmpty()
                                  ? QString::fromLatin1(w->metaObject()->className())

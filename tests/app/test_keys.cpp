@@ -10,7 +10,7 @@
 #include <QListWidget>
 #include <QSignalSpy>
 
-using fixture::Bench;
+using fixture::Rig;
 using namespace lobe;
 
 namespace {
@@ -20,8 +20,8 @@ void press(QWidget* at, const QKeySequence& keys) {
     QTest::keyClick(at, k.key(), k.keyboardModifiers());
 }
 
-void openJob(Bench& bench, std::size_t index) {
-    bench.session().openJob(bench.session().book().jobs()[index].id);
+void openJob(Rig& rig, std::size_t index) {
+    rig.session().openJob(rig.session().book().jobs()[index].id);
 }
 
 } // namespace
@@ -31,30 +31,30 @@ class TestKeys : public QObject {
 
 private slots:
     void everyShortcutWorksFromTheEntryLine() {
-        Bench bench(true);
-        openJob(bench, 0);
+        Rig rig(true);
+        openJob(rig, 0);
         // Something to undo and to redo, so that both are at hand.
-        bench.window().go(stations::lobes);
-        bench.type(QStringLiteral("step 2"));
-        bench.type(QStringLiteral("step 5"));
-        bench.key(Qt::Key_Z, Qt::ControlModifier);
+        rig.window().go(stations::lobes);
+        rig.type(QStringLiteral("step 2"));
+        rig.type(QStringLiteral("step 5"));
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
         int tried = 0;
-        for (QAction* action : bench.window().actions()) {
+        for (QAction* action : rig.window().actions()) {
             if (action->shortcut().isEmpty() || !action->isEnabled()) continue;
             for (const bool typed : {false, true}) {
                 // What it does is not the question, whether it is done is.
                 QAction* const a = action;
                 disconnect(a, &QAction::triggered, nullptr, nullptr);
                 QSignalSpy heard(a, &QAction::triggered);
-                bench.line()->setFocus();
-                bench.line()->setText(typed ? QStringLiteral("8.5") : QString());
-                press(bench.line(), a->shortcut());
+                rig.line()->setFocus();
+                rig.line()->setText(typed ? QStringLiteral("8.5") : QString());
+                press(rig.line(), a->shortcut());
                 QVERIFY2(heard.count() == 1,
                          qPrintable(QStringLiteral("%1 (%2), line %3")
                                         .arg(a->objectName(), a->shortcut().toString(),
                                              typed ? QStringLiteral("typed in")
                                                    : QStringLiteral("empty"))));
-                QCOMPARE(bench.line()->text(), typed ? QStringLiteral("8.5") : QString());
+                QCOMPARE(rig.line()->text(), typed ? QStringLiteral("8.5") : QString());
                 ++tried;
             }
         }
@@ -63,13 +63,13 @@ private slots:
 
     // The slip that started it: the other lobe, then a lift.
     void theOtherLobeThenALift() {
-        Bench bench;
-        bench.type(QStringLiteral("keys"));
-        bench.window().go(stations::lobes);
-        bench.type(QStringLiteral("0"));
-        bench.key(Qt::Key_E, Qt::ControlModifier);
-        bench.type(QStringLiteral("0.01"));
-        const Job job = bench.onDisk();
+        Rig rig;
+        rig.type(QStringLiteral("keys"));
+        rig.window().go(stations::lobes);
+        rig.type(QStringLiteral("0"));
+        rig.key(Qt::Key_E, Qt::ControlModifier);
+        rig.type(QStringLiteral("0.01"));
+        const Job job = rig.onDisk();
         QCOMPARE(job.runs.size(), std::size_t(2));
         QVERIFY(job.runs[0].side == Side::Intake);
         QVERIFY(job.runs[1].side == Side::Exhaust);
@@ -85,89 +85,89 @@ private slots:
     void pagesOverTheWindowKeepKeys() {
         QFETCH(int, opens);
         QFETCH(QString, page);
-        Bench bench(true);
-        openJob(bench, 0);
-        bench.window().go(stations::lobes);
+        Rig rig(true);
+        openJob(rig, 0);
+        rig.window().go(stations::lobes);
         const auto key = static_cast<Qt::Key>(opens);
-        bench.key(key);
-        auto* overlay = bench.window().findChild<app::Overlay*>(page);
+        rig.key(key);
+        auto* overlay = rig.window().findChild<app::Overlay*>(page);
         QVERIFY(overlay && overlay->isVisible());
-        const bool dark = bench.look().dark();
+        const bool dark = rig.look().dark();
         for (const auto& [pressed, modifiers] :
              {std::pair(Qt::Key_L, Qt::KeyboardModifiers(Qt::ControlModifier)),
               std::pair(Qt::Key_Z, Qt::KeyboardModifiers(Qt::ControlModifier)),
               std::pair(Qt::Key_5, Qt::KeyboardModifiers(Qt::NoModifier)),
               std::pair(Qt::Key_Tab, Qt::KeyboardModifiers(Qt::NoModifier))})
-            bench.key(pressed, modifiers);
+            rig.key(pressed, modifiers);
         QVERIFY(overlay->isVisible());
-        QCOMPARE(bench.look().dark(), dark);
-        QVERIFY(bench.line()->text().isEmpty());
-        bench.key(Qt::Key_Escape);
+        QCOMPARE(rig.look().dark(), dark);
+        QVERIFY(rig.line()->text().isEmpty());
+        rig.key(Qt::Key_Escape);
         QVERIFY(!overlay->isVisible());
-        QVERIFY(bench.line()->hasFocus());
+        QVERIFY(rig.line()->hasFocus());
         // What leads elsewhere closes the page and goes there.
-        bench.key(key);
+        rig.key(key);
         QVERIFY(overlay->isVisible());
-        bench.key(Qt::Key_4, Qt::ControlModifier);
+        rig.key(Qt::Key_4, Qt::ControlModifier);
         QVERIFY(!overlay->isVisible());
-        QVERIFY(bench.window().station() == stations::timing);
+        QVERIFY(rig.window().station() == stations::timing);
         // And the two do not lie over one another.
-        bench.key(Qt::Key_F1);
-        bench.key(Qt::Key_F3);
+        rig.key(Qt::Key_F1);
+        rig.key(Qt::Key_F3);
         int open = 0;
-        for (auto* each : bench.window().findChildren<app::Overlay*>())
+        for (auto* each : rig.window().findChildren<app::Overlay*>())
             open += each->isVisible();
         QCOMPARE(open, 1);
     }
 
     void aDigitFindsTheEntryLine() {
-        Bench bench(true);
-        openJob(bench, 0);
-        bench.window().go(stations::set);
+        Rig rig(true);
+        openJob(rig, 0);
+        rig.window().go(stations::set);
         for (const char* name : {"setChoices", "slideIntake", "wheels", "slateFigures", "route"}) {
-            bench.line()->clear();
-            auto* w = bench.find<QWidget>(name);
+            rig.line()->clear();
+            auto* w = rig.find<QWidget>(name);
             w->setFocus();
             QTest::keyClick(w, Qt::Key_3);
-            QVERIFY2(bench.line()->hasFocus(), name);
-            QCOMPARE(bench.line()->text(), QStringLiteral("3"));
+            QVERIFY2(rig.line()->hasFocus(), name);
+            QCOMPARE(rig.line()->text(), QStringLiteral("3"));
         }
     }
 
     void lettersAreCommandsOnlyAlone() {
-        Bench bench;
-        bench.type(QStringLiteral("letters"));
-        bench.window().go(stations::lobes);
-        bench.type(QStringLiteral("0"));
-        const QString asked = bench.text("ask");
+        Rig rig;
+        rig.type(QStringLiteral("letters"));
+        rig.window().go(stations::lobes);
+        rig.type(QStringLiteral("0"));
+        const QString asked = rig.text("ask");
         // A word that begins with a command's letter does nothing of it.
         for (const char* word : {"note", "nan", "cyl", "backwards", "over"}) {
-            bench.keys(QLatin1String(word));
-            QCOMPARE(bench.text("ask"), asked);
-            QCOMPARE(bench.line()->text(), QLatin1String(word));
-            bench.key(Qt::Key_Return);
-            QCOMPARE(bench.text("ask"), asked);
+            rig.keys(QLatin1String(word));
+            QCOMPARE(rig.text("ask"), asked);
+            QCOMPARE(rig.line()->text(), QLatin1String(word));
+            rig.key(Qt::Key_Return);
+            QCOMPARE(rig.text("ask"), asked);
             // What was refused is selected: typing replaces it.
-            QCOMPARE(bench.line()->selectedText(), QLatin1String(word));
-            bench.key(Qt::Key_Escape);
+            QCOMPARE(rig.line()->selectedText(), QLatin1String(word));
+            rig.key(Qt::Key_Escape);
         }
-        bench.keys(QStringLiteral("n"));
-        QVERIFY(bench.text("echo").contains(QStringLiteral("not now")));
-        QCOMPARE(bench.text("ask"), asked);
-        bench.key(Qt::Key_Return);
-        QVERIFY(bench.text("ask") != asked);
+        rig.keys(QStringLiteral("n"));
+        QVERIFY(rig.text("echo").contains(QStringLiteral("not now")));
+        QCOMPARE(rig.text("ask"), asked);
+        rig.key(Qt::Key_Return);
+        QVERIFY(rig.text("ask") != asked);
         // Esc takes a command back.
-        bench.key(Qt::Key_Escape);
-        QCOMPARE(bench.text("ask"), asked);
+        rig.key(Qt::Key_Escape);
+        QCOMPARE(rig.text("ask"), asked);
     }
 
     void refusedTextIsReplacedByTyping() {
-        Bench bench;
-        bench.type(QStringLiteral("again"));
-        bench.window().go(stations::lobes);
-        bench.type(QStringLiteral("8.5.1"));
-        bench.type(QStringLiteral("0.02"));
-        QCOMPARE(bench.onDisk().runs[0].readings[0].lift_mm, 0.02);
+        Rig rig;
+        rig.type(QStringLiteral("again"));
+        rig.window().go(stations::lobes);
+        rig.type(QStringLiteral("8.5.1"));
+        rig.type(QStringLiteral("0.02"));
+        QCOMPARE(rig.onDisk().runs[0].readings[0].lift_mm, 0.02);
     }
 
     // What a spreadsheet or another program puts on the clipboard.

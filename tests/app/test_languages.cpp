@@ -15,7 +15,7 @@
 #include <QTranslator>
 #include <QXmlStreamReader>
 
-using fixture::Bench;
+using fixture::Rig;
 using namespace lobe;
 
 namespace {
@@ -91,9 +91,9 @@ QStringList wordsOf(const Job& job) {
 }
 
 /// Every text the window shows at the moment, painted or in a widget, and its menus.
-QStringList shown(Bench& bench) {
+QStringList shown(Rig& rig) {
     QStringList out;
-    for (QWidget* w : bench.window().findChildren<QWidget*>()) {
+    for (QWidget* w : rig.window().findChildren<QWidget*>()) {
         out << w->accessibleName();
         if (!w->isVisible()) continue;
         if (auto* label = qobject_cast<QLabel*>(w)) out << label->text();
@@ -114,7 +114,7 @@ QStringList shown(Bench& bench) {
         for (const auto& text : recorder.texts())
             out << text.text;
     }
-    for (const QAction* action : bench.window().findChildren<QAction*>())
+    for (const QAction* action : rig.window().findChildren<QAction*>())
         if (!action->objectName().startsWith(QLatin1String("language")))
             out << action->text() << action->toolTip();
     return out;
@@ -138,21 +138,21 @@ private slots:
 
     void everyTextIsTranslated() {
         Spoken spoken;
-        Bench bench(true);
-        bench.window().resize(1280, 800);
-        for (std::size_t job = 0; job < bench.session().book().jobs().size(); ++job) {
-            sight::openJob(bench, job);
-            const QStringList names = wordsOf(bench.session().job());
+        Rig rig(true);
+        rig.window().resize(1280, 800);
+        for (std::size_t job = 0; job < rig.session().book().jobs().size(); ++job) {
+            sight::openJob(rig, job);
+            const QStringList names = wordsOf(rig.session().job());
             for (const stations::Station* s : stations::all())
                 for (const bool stand : {false, true}) {
-                    bench.window().go(*s);
-                    bench.window().setAtStand(stand);
+                    rig.window().go(*s);
+                    rig.window().setAtStand(stand);
                     QApplication::processEvents();
                     QSet<QString> left;
-                    for (const QString& text : shown(bench))
+                    for (const QString& text : shown(rig))
                         for (const QString& word : untranslated(text, names))
                             left << word + QStringLiteral(" in ") + text.left(60);
-                    bench.window().setAtStand(false);
+                    rig.window().setAtStand(false);
                     QVERIFY2(left.isEmpty(), qPrintable(s->id() + QStringLiteral(": ") +
                                                         left.values().join(QStringLiteral("; "))));
                 }
@@ -162,33 +162,33 @@ private slots:
     // The pages over the window, and the window before there is a job.
     void pagesAreTranslated() {
         Spoken spoken;
-        const auto left = [](Bench& bench, const QStringList& names) {
+        const auto left = [](Rig& rig, const QStringList& names) {
             QApplication::processEvents();
             QSet<QString> all;
-            for (const QString& text : shown(bench))
+            for (const QString& text : shown(rig))
                 for (const QString& word : untranslated(text, names))
                     all << word + QStringLiteral(" in ") + text.left(60);
             return all.values().join(QStringLiteral("; "));
         };
-        Bench empty;
+        Rig empty;
         QCOMPARE(left(empty, {}), QString());
-        Bench bench(true);
-        sight::openJob(bench, 0);
-        const QStringList names = wordsOf(bench.session().job());
+        Rig rig(true);
+        sight::openJob(rig, 0);
+        const QStringList names = wordsOf(rig.session().job());
         for (const Qt::Key page : {Qt::Key_F1, Qt::Key_F3}) {
-            bench.key(page);
-            QCOMPARE(left(bench, names), QString());
-            bench.key(Qt::Key_Escape);
+            rig.key(page);
+            QCOMPARE(left(rig, names), QString());
+            rig.key(Qt::Key_Escape);
         }
         // Something to undo is named in its menu.
-        bench.window().go(stations::engine);
-        bench.type(QStringLiteral("7"));
-        QCOMPARE(left(bench, names), QString());
-        Engine e = bench.session().job().engine;
+        rig.window().go(stations::engine);
+        rig.type(QStringLiteral("7"));
+        QCOMPARE(left(rig, names), QString());
+        Engine e = rig.session().job().engine;
         e.bore_mm = 91.0;
         e.stroke_mm = 79.0;
-        bench.session().keep(book::SetEngine{e});
-        QCOMPARE(left(bench, names), QString());
+        rig.session().keep(book::SetEngine{e});
+        QCOMPARE(left(rig, names), QString());
     }
 
     void halfAsMuchAgainHasRoom_data() {
@@ -202,26 +202,26 @@ private slots:
         QFETCH(int, job);
         QFETCH(QSize, size);
         Spoken spoken;
-        Bench bench(job >= 0);
-        bench.window().resize(size);
-        QTRY_COMPARE(bench.window().size(), size);
+        Rig rig(job >= 0);
+        rig.window().resize(size);
+        QTRY_COMPARE(rig.window().size(), size);
         if (job >= 0)
-            sight::openJob(bench, static_cast<std::size_t>(job));
+            sight::openJob(rig, static_cast<std::size_t>(job));
         else
-            bench.session().newJob(QStringLiteral("12"));
+            rig.session().newJob(QStringLiteral("12"));
         QStringList wrong;
         for (const stations::Station* s : stations::all())
             for (Side side : {Side::Intake, Side::Exhaust})
                 for (const bool stand : {false, true}) {
-                    bench.session().select(1, side);
-                    bench.window().go(*s);
-                    bench.window().setAtStand(stand);
+                    rig.session().select(1, side);
+                    rig.window().go(*s);
+                    rig.window().setAtStand(stand);
                     // A label that grew is given its room in the next round.
                     for (int round = 0; round < 3; ++round)
                         QApplication::processEvents();
-                    for (const QString& fault : sight::faults(bench))
+                    for (const QString& fault : sight::faults(rig))
                         wrong << s->id() + QStringLiteral(": ") + fault;
-                    bench.window().setAtStand(false);
+                    rig.window().setAtStand(false);
                 }
         wrong.removeDuplicates();
         QVERIFY2(wrong.isEmpty(), qPrintable(wrong.join(QStringLiteral("\n"))));
@@ -267,21 +267,21 @@ private slots:
     }
 
     void germanHasRoom() {
-        Bench bench(true);
-        bench.window().setLanguage(QStringLiteral("de"));
-        bench.restart(true);
+        Rig rig(true);
+        rig.window().setLanguage(QStringLiteral("de"));
+        rig.restart(true);
         for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
-            bench.window().resize(size);
-            QTRY_COMPARE(bench.window().size(), size);
+            rig.window().resize(size);
+            QTRY_COMPARE(rig.window().size(), size);
             QStringList wrong;
             for (std::size_t job : {0u, 1u, 2u, 3u}) {
-                sight::openJob(bench, job);
+                sight::openJob(rig, job);
                 for (const stations::Station* s : stations::all()) {
-                    bench.window().go(*s);
+                    rig.window().go(*s);
                     // A label that grew is given its room in the next round.
                     for (int round = 0; round < 3; ++round)
                         QApplication::processEvents();
-                    for (const QString& fault : sight::faults(bench))
+                    for (const QString& fault : sight::faults(rig))
                         wrong << s->id() + QStringLiteral(": ") + fault;
                 }
             }
@@ -290,44 +290,44 @@ private slots:
     }
 
     void theLanguageIsChosenInView() {
-        Bench bench(true);
-        QVERIFY(bench.window().findChild<QMenuBar*>()->actions().front()->text().contains(
+        Rig rig(true);
+        QVERIFY(rig.window().findChild<QMenuBar*>()->actions().front()->text().contains(
             QStringLiteral("Job")));
-        bench.window().findChild<QAction*>(QStringLiteral("languagede"))->trigger();
-        QCOMPARE(bench.window().language(), QStringLiteral("de"));
-        bench.restart(true);
-        QVERIFY(bench.window().findChild<QMenuBar*>()->actions().front()->text().contains(
+        rig.window().findChild<QAction*>(QStringLiteral("languagede"))->trigger();
+        QCOMPARE(rig.window().language(), QStringLiteral("de"));
+        rig.restart(true);
+        QVERIFY(rig.window().findChild<QMenuBar*>()->actions().front()->text().contains(
             QStringLiteral("Auftrag")));
         // A reading is typed and kept as in any language.
-        sight::openJob(bench, 0);
-        bench.window().go(stations::lobes);
-        const auto before = bench.session().run()->readings.size();
-        bench.type(QStringLiteral("75a 6.54"));
-        QCOMPARE(bench.session().run()->readings.size(), before + 1);
-        bench.window().findChild<QAction*>(QStringLiteral("languageen"))->trigger();
-        bench.restart(true);
-        QVERIFY(bench.window().findChild<QMenuBar*>()->actions().front()->text().contains(
+        sight::openJob(rig, 0);
+        rig.window().go(stations::lobes);
+        const auto before = rig.session().run()->readings.size();
+        rig.type(QStringLiteral("75a 6.54"));
+        QCOMPARE(rig.session().run()->readings.size(), before + 1);
+        rig.window().findChild<QAction*>(QStringLiteral("languageen"))->trigger();
+        rig.restart(true);
+        QVERIFY(rig.window().findChild<QMenuBar*>()->actions().front()->text().contains(
             QStringLiteral("Job")));
     }
 
     // What is read from right to left has its route at the right.
     void rightToLeftMirrors() {
-        Bench bench(true);
+        Rig rig(true);
         QGuiApplication::setLayoutDirection(Qt::RightToLeft);
-        bench.window().resize(1280, 800);
-        sight::openJob(bench, 0);
+        rig.window().resize(1280, 800);
+        sight::openJob(rig, 0);
         QApplication::processEvents();
         const auto x = [&](const char* name) {
-            QWidget* w = bench.find<QWidget>(name);
-            return w->mapTo(&bench.window(), QPoint(w->width() / 2, 0)).x();
+            QWidget* w = rig.find<QWidget>(name);
+            return w->mapTo(&rig.window(), QPoint(w->width() / 2, 0)).x();
         };
         QVERIFY(x("route") > 900);
         QVERIFY(x("slate") < 400);
         // A picture is of an engine, and an engine has no reading direction.
-        QWidget* ring = bench.find<QWidget>("ring");
+        QWidget* ring = rig.find<QWidget>("ring");
         const QImage mirrored = ring->grab().toImage();
         QGuiApplication::setLayoutDirection(Qt::LeftToRight);
-        Bench plain(true);
+        Rig plain(true);
         plain.window().resize(1280, 800);
         sight::openJob(plain, 0);
         QApplication::processEvents();

@@ -6,7 +6,7 @@
 #include <QListWidget>
 
 using namespace lobe;
-using fixture::Bench;
+using fixture::Rig;
 
 namespace {
 
@@ -23,20 +23,20 @@ class TestMeasuring : public QObject {
     Q_OBJECT
 private slots:
     void fromNothingToTheFirstReadings() {
-        Bench bench;
-        QVERIFY(bench.find<QWidget>("welcome")->isVisible());
-        bench.type(QStringLiteral("Motor 8"));
-        QTRY_VERIFY(bench.find<QWidget>("engineStation")->isVisible());
+        Rig rig;
+        QVERIFY(rig.find<QWidget>("welcome")->isVisible());
+        rig.type(QStringLiteral("Motor 8"));
+        QTRY_VERIFY(rig.find<QWidget>("engineStation")->isVisible());
         // The facts of the engine, one after the other.
         for (const char* fact :
              {"Skerry Four", "4",    "90",          "78",    "142", "2",  "1",  "1", "1.5", "1.5",
               "0.30",        "0.35", "Drumlin 276", "1.27t", "12",  "40", "52", "4", "7.2", "7.05"})
-            bench.type(QLatin1String(fact));
+            rig.type(QLatin1String(fact));
         // What follows from these is shown as such, and passed by.
         for (int i = 0; i < 15; ++i)
-            bench.type(QString());
-        QTRY_VERIFY(bench.find<QWidget>("tdcStation")->isVisible());
-        Job job = bench.onDisk();
+            rig.type(QString());
+        QTRY_VERIFY(rig.find<QWidget>("tdcStation")->isVisible());
+        Job job = rig.onDisk();
         QCOMPARE(job.engine.rod_mm, 142.0);
         QVERIFY(job.engine.rotation == Rotation::Anticlockwise);
         QCOMPARE(job.engine.ratio.exhaust, 1.5);
@@ -44,21 +44,21 @@ private slots:
         QCOMPARE(*job.card->events.evo, 52.0);
         QVERIFY(!job.card->centre.intake);
         // Two contacts as read; the instruction; a second pass.
-        bench.type(QStringLiteral("31"));
-        bench.type(QStringLiteral("26.5"));
-        QVERIFY(bench.text("tdcVerdict")
+        rig.type(QStringLiteral("31"));
+        rig.type(QStringLiteral("26.5"));
+        QVERIFY(rig.text("tdcVerdict")
                     .contains(QStringLiteral("Move the pointer 2.25° against rotation")));
-        bench.type(QStringLiteral("28.7"));
-        bench.type(QStringLiteral("28,8"));
-        QVERIFY(bench.text("tdcVerdict").contains(QStringLiteral("proved")));
-        QCOMPARE(bench.onDisk().contacts.size(), std::size_t(4));
-        QCOMPARE(bench.onDisk().contacts[0].at.deg, -31.0);
+        rig.type(QStringLiteral("28.7"));
+        rig.type(QStringLiteral("28,8"));
+        QVERIFY(rig.text("tdcVerdict").contains(QStringLiteral("proved")));
+        QCOMPARE(rig.onDisk().contacts.size(), std::size_t(4));
+        QCOMPARE(rig.onDisk().contacts[0].at.deg, -31.0);
         // Lifts: only the lift is typed.
-        bench.key(Qt::Key_3, Qt::ControlModifier);
-        QTRY_VERIFY(bench.find<QWidget>("lobesStation")->isVisible());
+        rig.key(Qt::Key_3, Qt::ControlModifier);
+        QTRY_VERIFY(rig.find<QWidget>("lobesStation")->isVisible());
         for (const char* lift : {"0", "0", "0.01", "0,02"})
-            bench.type(QLatin1String(lift));
-        job = bench.onDisk();
+            rig.type(QLatin1String(lift));
+        job = rig.onDisk();
         QCOMPARE(job.runs.size(), std::size_t(1));
         QCOMPARE(job.runs[0].readings.size(), std::size_t(4));
         QCOMPARE(job.runs[0].readings[3].at.deg, -55.0);
@@ -68,25 +68,25 @@ private slots:
     }
 
     void aWholeRunWithAMistake() {
-        Bench bench(true);
-        bench.session().openJob(bench.session().book().jobs()[0].id);
-        bench.window().go(stations::lobes);
-        bench.session().select(2, Side::Intake);
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.window().go(stations::lobes);
+        rig.session().select(2, Side::Intake);
         const auto truth = closed::power(106.0, 147.0, 7.2, 1.78);
         const auto lift = [&](double deg) { return QString::number(truth.at(deg), 'f', 2); };
         int typed = 0;
         for (double deg = -70.0; deg <= 280.0; deg += 5.0, ++typed) {
             // The digits of one lift get crossed.
-            bench.type(deg == 60.0 ? QStringLiteral("5.06") : lift(deg));
-            QVERIFY(bench.line()->text().isEmpty());
-            QCOMPARE(static_cast<int>(live(bench.session().job().runs.back()).size()), typed + 1);
+            rig.type(deg == 60.0 ? QStringLiteral("5.06") : lift(deg));
+            QVERIFY(rig.line()->text().isEmpty());
+            QCOMPARE(static_cast<int>(live(rig.session().job().runs.back()).size()), typed + 1);
         }
         // It is named by its angle, and the run sends back to it.
-        QVERIFY2(bench.text("advice").contains(QStringLiteral("60° after TDC")),
-                 qPrintable(bench.text("advice")));
-        QCOMPARE(bench.text("turnTo"), QStringLiteral("60°"));
-        bench.type(lift(60.0));
-        const Job job = bench.onDisk();
+        QVERIFY2(rig.text("advice").contains(QStringLiteral("60° after TDC")),
+                 qPrintable(rig.text("advice")));
+        QCOMPARE(rig.text("turnTo"), QStringLiteral("60°"));
+        rig.type(lift(60.0));
+        const Job job = rig.onDisk();
         const LiftRun& run = job.runs.back();
         QCOMPARE(run.readings.size(), std::size_t(72));
         int struck = 0;
@@ -97,100 +97,100 @@ private slots:
                 QCOMPARE(r.lift_mm, 5.06);
             }
         QCOMPARE(struck, 1);
-        QCOMPARE(bench.text("turnTo"), QStringLiteral("done"));
-        const RunFindings* f = bench.session().findings().run(run.id);
+        QCOMPARE(rig.text("turnTo"), QStringLiteral("done"));
+        const RunFindings* f = rig.session().findings().run(run.id);
         QVERIFY(std::abs(f->lobe.centres.equalDrop->deg - 106.0) < 0.2);
         // Enter goes on to the exhaust lobe.
-        bench.key(Qt::Key_Return);
-        QVERIFY(bench.session().side() == Side::Exhaust);
+        rig.key(Qt::Key_Return);
+        QVERIFY(rig.session().side() == Side::Exhaust);
     }
 
     void strikeUndoRedoUnitsCloseReopen() {
-        Bench bench(true);
-        bench.session().openJob(bench.session().book().jobs()[0].id);
-        bench.window().go(stations::lobes);
-        bench.session().select(3, Side::Exhaust);
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.window().go(stations::lobes);
+        rig.session().select(3, Side::Exhaust);
         for (const char* lift : {"0", "0.05", "0.2"})
-            bench.type(QLatin1String(lift));
-        const auto readings = [&] { return bench.onDisk().runs.back().readings; };
-        QCOMPARE(bench.text("turnTo"), QStringLiteral("90°"));
+            rig.type(QLatin1String(lift));
+        const auto readings = [&] { return rig.onDisk().runs.back().readings; };
+        QCOMPARE(rig.text("turnTo"), QStringLiteral("90°"));
         // Backspace in the empty line strikes the last and goes back to its angle.
-        bench.key(Qt::Key_Backspace);
+        rig.key(Qt::Key_Backspace);
         QVERIFY(readings()[2].struck);
-        QCOMPARE(bench.text("turnTo"), QStringLiteral("85°"));
-        bench.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(rig.text("turnTo"), QStringLiteral("85°"));
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(!readings()[2].struck);
-        bench.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        rig.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
         QVERIFY(readings()[2].struck);
         // In inches, whole numbers are thousandths; what is stored does not change.
         const double before = readings()[1].lift_mm;
-        bench.key(Qt::Key_U, Qt::ControlModifier);
-        QVERIFY(bench.look().inches());
-        bench.type(QStringLiteral("10"));
+        rig.key(Qt::Key_U, Qt::ControlModifier);
+        QVERIFY(rig.look().inches());
+        rig.type(QStringLiteral("10"));
         QCOMPARE(readings()[1].lift_mm, before);
         QVERIFY(std::abs(readings()[3].lift_mm - 0.254) < 1e-12);
-        QVERIFY(bench.text("lastReading").contains(QStringLiteral("0.0100 in")));
-        bench.key(Qt::Key_L, Qt::ControlModifier);
-        QVERIFY(bench.look().dark());
+        QVERIFY(rig.text("lastReading").contains(QStringLiteral("0.0100 in")));
+        rig.key(Qt::Key_L, Qt::ControlModifier);
+        QVERIFY(rig.look().dark());
         // Half a reading is in the line when the window closes; nobody asks, nothing logged is
         // lost.
-        bench.keys(QStringLiteral("0.0"));
-        bench.restart(true);
-        QVERIFY(bench.look().inches());
-        QVERIFY(bench.look().dark());
-        QVERIFY(bench.find<QWidget>("lobesStation")->isVisible());
-        QCOMPARE(QString::fromStdString(bench.session().job().name),
+        rig.keys(QStringLiteral("0.0"));
+        rig.restart(true);
+        QVERIFY(rig.look().inches());
+        QVERIFY(rig.look().dark());
+        QVERIFY(rig.find<QWidget>("lobesStation")->isVisible());
+        QCOMPARE(QString::fromStdString(rig.session().job().name),
                  QStringLiteral("Skerry Four · race motor 7"));
         QCOMPARE(readings().size(), std::size_t(4));
         QVERIFY(readings()[2].struck);
         // Undo still knows what was done before closing.
-        bench.key(Qt::Key_Z, Qt::ControlModifier);
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(readings().size(), std::size_t(3));
     }
 
     void badTypingLosesNothing() {
-        Bench bench(true);
-        bench.session().select(3, Side::Intake);
-        bench.window().go(stations::lobes);
-        const std::size_t runs = bench.session().job().runs.size();
+        Rig rig(true);
+        rig.session().select(3, Side::Intake);
+        rig.window().go(stations::lobes);
+        const std::size_t runs = rig.session().job().runs.size();
         for (const char* wrong : {"eight", "873", "1.2.3", "75q"}) {
-            bench.type(QLatin1String(wrong));
-            QCOMPARE(bench.line()->text(), QLatin1String(wrong));
-            QVERIFY(bench.text("echo").size() > 10);
-            QCOMPARE(bench.onDisk().runs.size(), runs);
-            bench.key(Qt::Key_Escape);
-            QVERIFY(bench.line()->text().isEmpty());
+            rig.type(QLatin1String(wrong));
+            QCOMPARE(rig.line()->text(), QLatin1String(wrong));
+            QVERIFY(rig.text("echo").size() > 10);
+            QCOMPARE(rig.onDisk().runs.size(), runs);
+            rig.key(Qt::Key_Escape);
+            QVERIFY(rig.line()->text().isEmpty());
         }
     }
 
     void echoSaysHowTheKeysAreUnderstood() {
-        Bench bench(true);
-        bench.session().select(3, Side::Intake);
-        bench.window().go(stations::lobes);
-        bench.keys(QStringLiteral("8,73"));
-        QCOMPARE(bench.text("echo"), QStringLiteral("reads as 8.730 mm"));
-        bench.key(Qt::Key_Escape);
-        bench.keys(QStringLiteral("20b 0.5"));
-        QCOMPARE(bench.text("echo"), QStringLiteral("20° before TDC: 0.500 mm"));
+        Rig rig(true);
+        rig.session().select(3, Side::Intake);
+        rig.window().go(stations::lobes);
+        rig.keys(QStringLiteral("8,73"));
+        QCOMPARE(rig.text("echo"), QStringLiteral("reads as 8.730 mm"));
+        rig.key(Qt::Key_Escape);
+        rig.keys(QStringLiteral("20b 0.5"));
+        QCOMPARE(rig.text("echo"), QStringLiteral("20° before TDC: 0.500 mm"));
     }
 
     void anyAngleAnyStep() {
-        Bench bench(true);
-        bench.session().select(4, Side::Intake);
-        bench.window().go(stations::lobes);
-        bench.type(QStringLiteral("40b"));
-        QCOMPARE(bench.text("turnTo"), QStringLiteral("40°"));
-        bench.type(QStringLiteral("0.1"));
-        bench.type(QStringLiteral("step 2.5"));
-        QCOMPARE(bench.text("turnTo"), QStringLiteral("37.5°"));
-        bench.type(QStringLiteral("0.2"));
-        bench.click("step10");
-        bench.line()->setFocus();
-        bench.type(QStringLiteral("0.9"));
-        bench.type(QStringLiteral("75a 6.5"));
-        bench.key(Qt::Key_Down);
-        bench.type(QStringLiteral("7"));
-        const auto r = bench.onDisk().runs.back().readings;
+        Rig rig(true);
+        rig.session().select(4, Side::Intake);
+        rig.window().go(stations::lobes);
+        rig.type(QStringLiteral("40b"));
+        QCOMPARE(rig.text("turnTo"), QStringLiteral("40°"));
+        rig.type(QStringLiteral("0.1"));
+        rig.type(QStringLiteral("step 2.5"));
+        QCOMPARE(rig.text("turnTo"), QStringLiteral("37.5°"));
+        rig.type(QStringLiteral("0.2"));
+        rig.click("step10");
+        rig.line()->setFocus();
+        rig.type(QStringLiteral("0.9"));
+        rig.type(QStringLiteral("75a 6.5"));
+        rig.key(Qt::Key_Down);
+        rig.type(QStringLiteral("7"));
+        const auto r = rig.onDisk().runs.back().readings;
         const double wanted[] = {-40.0, -37.5, -27.5, 75.0, 95.0};
         QCOMPARE(r.size(), std::size(wanted));
         for (std::size_t i = 0; i < r.size(); ++i)
@@ -198,19 +198,19 @@ private slots:
     }
 
     void strikeAnyReadingWithAReason() {
-        Bench bench(true);
-        bench.session().openJob(bench.session().book().jobs()[0].id);
-        bench.session().select(1, Side::Exhaust);
-        bench.window().go(stations::lobes);
-        auto* log = bench.find<app::RowList>("readingLog");
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.session().select(1, Side::Exhaust);
+        rig.window().go(stations::lobes);
+        auto* log = rig.find<app::RowList>("readingLog");
         log->setFocus();
         log->setCurrentRow(12);
         const qint64 id = log->currentId();
-        bench.key(Qt::Key_Delete);
-        QTRY_VERIFY(bench.line()->hasFocus());
-        QVERIFY(bench.text("ask").startsWith(QStringLiteral("why strike")));
-        bench.type(QStringLiteral("stand was knocked"));
-        for (const LiftRun& run : bench.onDisk().runs)
+        rig.key(Qt::Key_Delete);
+        QTRY_VERIFY(rig.line()->hasFocus());
+        QVERIFY(rig.text("ask").startsWith(QStringLiteral("why strike")));
+        rig.type(QStringLiteral("stand was knocked"));
+        for (const LiftRun& run : rig.onDisk().runs)
             for (const Reading& r : run.readings)
                 if (r.id == id)
                     QCOMPARE(QString::fromStdString(r.struck->reason),
@@ -221,17 +221,17 @@ private slots:
     }
 
     void otherWindowsReadingsAppear() {
-        Bench bench(true);
-        bench.window().go(stations::lobes);
-        auto opened = book::Book::open(bench.session().book().path());
+        Rig rig(true);
+        rig.window().go(stations::lobes);
+        auto opened = book::Book::open(rig.session().book().path());
         auto& other = *std::get<std::unique_ptr<book::Book>>(opened);
         LiftRun run;
         run.cylinder = 4;
         run.side = Side::Exhaust;
-        other.record(bench.session().job().id, book::AddRun{run});
-        const std::size_t before = bench.session().job().runs.size();
-        bench.session().lookForChanges();
-        QCOMPARE(bench.session().job().runs.size(), before + 1);
+        other.record(rig.session().job().id, book::AddRun{run});
+        const std::size_t before = rig.session().job().runs.size();
+        rig.session().lookForChanges();
+        QCOMPARE(rig.session().job().runs.size(), before + 1);
     }
 };
 

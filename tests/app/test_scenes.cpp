@@ -10,7 +10,7 @@
 
 #include <QSignalSpy>
 
-using fixture::Bench;
+using fixture::Rig;
 using namespace lobe;
 
 namespace {
@@ -32,9 +32,9 @@ std::pair<int, int> sides(const QImage& image, const QColor& colour) {
     return {left, right};
 }
 
-SnapshotPtr demo(Bench& bench) {
-    bench.session().openJob(bench.session().book().jobs()[0].id);
-    return bench.session().snapshot();
+SnapshotPtr demo(Rig& rig) {
+    rig.session().openJob(rig.session().book().jobs()[0].id);
+    return rig.session().snapshot();
 }
 
 } // namespace
@@ -44,16 +44,16 @@ class TestScenes : public QObject {
 
 private slots:
     void theRingRunsTheEnginesWay() {
-        Bench bench(true);
-        const SnapshotPtr now = demo(bench);
-        app::Ring ring(bench.look(), bench.answers());
+        Rig rig(true);
+        const SnapshotPtr now = demo(rig);
+        app::Ring ring(rig.look(), rig.answers());
         for (const bool clockwise : {true, false}) {
             app::RingScene scene = app::ringOf(now, 1);
             scene.rotation = clockwise ? Rotation::Clockwise : Rotation::Anticlockwise;
             ring.setScene(scene);
             const QImage image = drawn(ring, {400, 440});
-            const auto in = sides(image, bench.look().theme().intakeFill),
-                       ex = sides(image, bench.look().theme().exhaustFill);
+            const auto in = sides(image, rig.look().theme().intakeFill),
+                       ex = sides(image, rig.look().theme().exhaustFill);
             // The intake's nose stands 106 after TDC: right of it on an engine that runs clockwise.
             QVERIFY(clockwise ? in.second > 2 * in.first : in.first > 2 * in.second);
             QVERIFY(clockwise ? ex.first > 2 * ex.second : ex.second > 2 * ex.first);
@@ -61,12 +61,12 @@ private slots:
     }
 
     void theRingTakesEachLobeFromItsOwnSide() {
-        Bench bench(true);
-        const SnapshotPtr now = demo(bench);
+        Rig rig(true);
+        const SnapshotPtr now = demo(rig);
         const app::RingScene scene = app::ringOf(now, 1);
         QVERIFY(scene.intake->side == Side::Intake);
         QVERIFY(scene.exhaust->side == Side::Exhaust);
-        app::Ring ring(bench.look(), bench.answers());
+        app::Ring ring(rig.look(), rig.answers());
         app::RingScene at = scene;
         at.needle = CrankDeg{106.0};
         ring.setScene(at);
@@ -77,17 +77,17 @@ private slots:
     }
 
     void aLiftNotMeasuredYetIsNoZero() {
-        Bench bench;
-        bench.type(QStringLiteral("half"));
-        bench.window().go(stations::lobes);
-        bench.type(QStringLiteral("step 5"));
+        Rig rig;
+        rig.type(QStringLiteral("half"));
+        rig.window().go(stations::lobes);
+        rig.type(QStringLiteral("step 5"));
         for (int i = 0; i <= 34; ++i) {
             const double d = -70.0 + 5.0 * i;
-            bench.type(
+            rig.type(
                 QString::number(d < -20 ? 0.0 : 4.0 * (1.0 - std::cos((d + 20.0) / 60.0)), 'f', 2));
         }
-        app::Ring ring(bench.look(), bench.answers());
-        app::RingScene scene = app::ringOf(bench.session().snapshot(), 1);
+        app::Ring ring(rig.look(), rig.answers());
+        app::RingScene scene = app::ringOf(rig.session().snapshot(), 1);
         QVERIFY(scene.intake && scene.intake->curve);
         scene.needle = CrankDeg{200.0};
         ring.setScene(scene);
@@ -99,10 +99,10 @@ private slots:
     }
 
     void barsStandWhereTheirEventsAre() {
-        Bench bench(true);
-        const SnapshotPtr now = demo(bench);
+        Rig rig(true);
+        const SnapshotPtr now = demo(rig);
         const CylinderFindings& c = now->findings.cylinders.front();
-        app::EventBars bars(bench.look(), bench.answers());
+        app::EventBars bars(rig.look(), rig.answers());
         app::EventBarsScene scene;
         scene.heights = {now->job.card->height};
         scene.intake = {now, &now->findings.intake(c)->lobe};
@@ -110,8 +110,8 @@ private slots:
         bars.setScene(scene);
         const QSize size(800, 300);
         const QImage image = drawn(bars, size);
-        const auto in = sides(image, bench.look().theme().intakeFill),
-                   ex = sides(image, bench.look().theme().exhaustFill);
+        const auto in = sides(image, rig.look().theme().intakeFill),
+                   ex = sides(image, rig.look().theme().exhaustFill);
         QVERIFY(in.second > 2 * in.first);
         QVERIFY(ex.first > 2 * ex.second);
         // Each event's number at its own end of its bar.
@@ -131,11 +131,11 @@ private slots:
     }
 
     void theStripRunsFromLeftToRight() {
-        Bench bench(true);
-        demo(bench);
-        bench.window().go(stations::lobes);
+        Rig rig(true);
+        demo(rig);
+        rig.window().go(stations::lobes);
         QApplication::processEvents();
-        auto* strip = bench.find<app::Strip>("strip");
+        auto* strip = rig.find<app::Strip>("strip");
         const QCPAxis* x = strip->axisRect(0)->axis(QCPAxis::atBottom);
         QVERIFY(x->coordToPixel(105.0) > x->coordToPixel(-110.0));
         // The solid line of the intake has its greatest lift after TDC, the dashed one before.
@@ -149,12 +149,12 @@ private slots:
                     most = d.value;
                     at = d.key;
                 }
-            if (g->pen().color() == bench.look().theme().intake) {
+            if (g->pen().color() == rig.look().theme().intake) {
                 QVERIFY(at > 90.0 && at < 120.0);
                 QVERIFY(g->pen().style() == Qt::SolidLine);
                 solid = true;
             }
-            if (g->pen().color() == bench.look().theme().exhaust) {
+            if (g->pen().color() == rig.look().theme().exhaust) {
                 QVERIFY(at < -90.0 && at > -130.0);
                 QVERIFY(g->pen().style() != Qt::SolidLine);
                 dashed = true;
@@ -166,31 +166,31 @@ private slots:
     // Pictures that are out of sight hold what they draw: the job changes elsewhere, then the
     // theme.
     void aPictureOutlivesWhatItShows() {
-        Bench bench(true);
-        demo(bench);
+        Rig rig(true);
+        demo(rig);
         for (const auto* s : {&stations::lobes, &stations::timing, &stations::set, &stations::tdc})
-            bench.window().go(*s);
-        bench.window().go(stations::lobes);
-        bench.window().go(stations::timing);
-        bench.type(QStringLiteral("0.9"));
-        bench.key(Qt::Key_L, Qt::ControlModifier);
-        bench.window().go(stations::lobes);
-        bench.window().go(stations::tdc);
-        bench.type(QStringLiteral("31"));
-        bench.key(Qt::Key_L, Qt::ControlModifier);
-        bench.key(Qt::Key_U, Qt::ControlModifier);
-        bench.session().openJob(bench.session().book().jobs()[1].id);
-        bench.key(Qt::Key_L, Qt::ControlModifier);
+            rig.window().go(*s);
+        rig.window().go(stations::lobes);
+        rig.window().go(stations::timing);
+        rig.type(QStringLiteral("0.9"));
+        rig.key(Qt::Key_L, Qt::ControlModifier);
+        rig.window().go(stations::lobes);
+        rig.window().go(stations::tdc);
+        rig.type(QStringLiteral("31"));
+        rig.key(Qt::Key_L, Qt::ControlModifier);
+        rig.key(Qt::Key_U, Qt::ControlModifier);
+        rig.session().openJob(rig.session().book().jobs()[1].id);
+        rig.key(Qt::Key_L, Qt::ControlModifier);
         for (const auto* s :
              {&stations::lobes, &stations::timing, &stations::set, &stations::tdc}) {
-            bench.window().go(*s);
-            bench.window().grab();
+            rig.window().go(*s);
+            rig.window().grab();
         }
     }
 
     void earlyIsRightOnTheSlide() {
-        Bench bench;
-        app::Slide slide(bench.look());
+        Rig rig;
+        app::Slide slide(rig.look());
         slide.resize(500, 60);
         slide.show();
         QTest::mouseClick(&slide, Qt::LeftButton, {}, QPoint(430, 20));

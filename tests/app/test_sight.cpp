@@ -8,7 +8,7 @@
 #include <QLineEdit>
 #include <QMenuBar>
 
-using fixture::Bench;
+using fixture::Rig;
 using namespace lobe;
 using namespace sight;
 
@@ -42,42 +42,41 @@ private slots:
     void everyViewHasItsOwnGround() {
         QFETCH(bool, full);
         QFETCH(bool, dark);
-        Bench bench(full);
-        bench.look().setDark(dark);
-        const QRgb plate = bench.look().theme().plate.rgb(),
-                   panel = bench.look().theme().panel.rgb(), bar = bench.look().theme().bar.rgb(),
-                   dial = bench.look().theme().dial.rgb();
+        Rig rig(full);
+        rig.look().setDark(dark);
+        const QRgb plate = rig.look().theme().plate.rgb(), panel = rig.look().theme().panel.rgb(),
+                   bar = rig.look().theme().bar.rgb(), dial = rig.look().theme().dial.rgb();
         const auto check = [&](const QString& what, const QString& widget) {
             QApplication::processEvents();
-            auto* w = bench.find<QWidget>(qPrintable(widget));
+            auto* w = rig.find<QWidget>(qPrintable(widget));
             QVERIFY2(w->isVisible(), qPrintable(what));
             const QImage image =
-                bench.window().grab().toImage().convertToFormat(QImage::Format_RGB32);
+                rig.window().grab().toImage().convertToFormat(QImage::Format_RGB32);
             const QRgb ground =
-                groundOf(image, QRect(w->mapTo(&bench.window(), QPoint()), w->size()));
+                groundOf(image, QRect(w->mapTo(&rig.window(), QPoint()), w->size()));
             QVERIFY2(ground == plate || ground == dial,
                      qPrintable(what + QLatin1Char(' ') + QString::number(ground, 16)));
             for (const auto& [name, colour] :
                  {std::pair("route", panel), std::pair("slate", panel), std::pair("topBar", bar),
                   std::pair("entryBar", bar)}) {
-                auto* part = bench.find<QWidget>(name);
+                auto* part = rig.find<QWidget>(name);
                 if (!part->isVisible()) continue;
                 const QRgb own =
-                    groundOf(image, QRect(part->mapTo(&bench.window(), QPoint()), part->size()));
+                    groundOf(image, QRect(part->mapTo(&rig.window(), QPoint()), part->size()));
                 QVERIFY2(own == colour || own == dial, name);
             }
         };
         if (!full) {
             check(QStringLiteral("welcome"), QStringLiteral("welcome"));
-            bench.type(QStringLiteral("a new job"));
+            rig.type(QStringLiteral("a new job"));
         } else {
-            openJob(bench, 0);
+            openJob(rig, 0);
         }
         for (const stations::Station* s : stations::all()) {
-            bench.window().go(*s);
+            rig.window().go(*s);
             check(s->name(), s->id() + QStringLiteral("Station"));
         }
-        bench.window().setAtStand(true);
+        rig.window().setAtStand(true);
         check(QStringLiteral("stand"), QStringLiteral("stand"));
     }
 
@@ -150,22 +149,22 @@ private slots:
         QFETCH(int, job);
         QFETCH(bool, inches);
         QFETCH(QSize, size);
-        Bench bench(job >= 0);
-        bench.look().setInches(inches);
-        bench.window().resize(size);
-        QTRY_COMPARE(bench.window().size(), size);
+        Rig rig(job >= 0);
+        rig.look().setInches(inches);
+        rig.window().resize(size);
+        QTRY_COMPARE(rig.window().size(), size);
         if (job >= 0)
-            openJob(bench, static_cast<std::size_t>(job));
+            openJob(rig, static_cast<std::size_t>(job));
         else if (job == -1)
-            bench.session().newJob(QStringLiteral("empty"));
+            rig.session().newJob(QStringLiteral("empty"));
         else
-            longJob(bench);
+            longJob(rig);
         for (const stations::Station* s : stations::all())
             for (Side side : {Side::Intake, Side::Exhaust}) {
-                bench.session().select(bench.session().job().engine.cylinders > 4 ? 16 : 1, side);
-                bench.window().go(*s);
+                rig.session().select(rig.session().job().engine.cylinders > 4 ? 16 : 1, side);
+                rig.window().go(*s);
                 QApplication::processEvents();
-                const QStringList wrong = faults(bench);
+                const QStringList wrong = faults(rig);
                 QVERIFY2(wrong.isEmpty(), qPrintable(s->name() + QStringLiteral(": ") +
                                                      wrong.join(QStringLiteral("; "))));
             }
@@ -173,48 +172,48 @@ private slots:
 
     void nothingIsCutAtTheStand() {
         for (const QSize size : {QSize(1024, 700), QSize(1280, 800)}) {
-            Bench bench(true);
-            bench.window().resize(size);
-            QTRY_COMPARE(bench.window().size(), size);
+            Rig rig(true);
+            rig.window().resize(size);
+            QTRY_COMPARE(rig.window().size(), size);
             for (std::size_t job : {0u, 1u, 2u, 3u}) {
-                openJob(bench, job);
+                openJob(rig, job);
                 for (const stations::Station* s : stations::all()) {
-                    bench.window().go(*s);
-                    bench.window().setAtStand(true);
+                    rig.window().go(*s);
+                    rig.window().setAtStand(true);
                     QApplication::processEvents();
-                    const QStringList wrong = faults(bench);
+                    const QStringList wrong = faults(rig);
                     QVERIFY2(wrong.isEmpty(), qPrintable(s->name() + QStringLiteral(": ") +
                                                          wrong.join(QStringLiteral("; "))));
-                    bench.window().setAtStand(false);
+                    rig.window().setAtStand(false);
                 }
             }
         }
     }
 
     void theKeysPageFitsAndBeginsWithTheStation() {
-        Bench bench(true);
-        bench.window().resize(1024, 700);
-        openJob(bench, 0);
-        bench.window().go(stations::lobes);
-        bench.key(Qt::Key_F1);
-        auto* page = bench.find<QLabel>("keysText");
+        Rig rig(true);
+        rig.window().resize(1024, 700);
+        openJob(rig, 0);
+        rig.window().go(stations::lobes);
+        rig.key(Qt::Key_F1);
+        auto* page = rig.find<QLabel>("keysText");
         QVERIFY(page->text().indexOf(QStringLiteral("At Lobes now")) <
                 page->text().indexOf(QStringLiteral("Everywhere")));
         QVERIFY(page->text().contains(QStringLiteral("overshot")));
-        auto* overlay = bench.find<QWidget>("keysOverlay");
-        auto* scroll = bench.find<QWidget>("keysScroll");
+        auto* overlay = rig.find<QWidget>("keysOverlay");
+        auto* scroll = rig.find<QWidget>("keysScroll");
         QVERIFY(overlay->rect().contains(scroll->geometry()));
     }
 
     void roomWhereTheWorkIs() {
-        Bench bench(true);
-        bench.window().resize(1280, 800);
-        QTRY_COMPARE(bench.window().size(), QSize(1280, 800));
-        openJob(bench, 0);
-        bench.window().go(stations::set);
+        Rig rig(true);
+        rig.window().resize(1280, 800);
+        QTRY_COMPARE(rig.window().size(), QSize(1280, 800));
+        openJob(rig, 0);
+        rig.window().go(stations::set);
         QApplication::processEvents();
         const auto inView = [&](const char* name) {
-            auto* list = bench.find<app::RowList>(name);
+            auto* list = rig.find<app::RowList>(name);
             int whole = 0;
             for (int i = 0; i < list->count(); ++i)
                 whole += !list->row(i).heading &&
@@ -223,10 +222,10 @@ private slots:
         };
         QVERIFY2(inView("setChoices") >= 8, qPrintable(QString::number(inView("setChoices"))));
         // The wheel itself, by its teeth: twice 0.42 of the picture's width.
-        auto* wheels = bench.find<QWidget>("wheels");
+        auto* wheels = rig.find<QWidget>("wheels");
         QVERIFY2(0.84 * wheels->width() >= 240.0 && wheels->height() >= 340,
                  qPrintable(QString::number(wheels->width())));
-        bench.window().go(stations::compression);
+        rig.window().go(stations::compression);
         QApplication::processEvents();
         QVERIFY2(inView("compressionFacts") >= 8,
                  qPrintable(QString::number(inView("compressionFacts"))));

@@ -12,40 +12,40 @@
 #include <QSqlDatabase>
 #include <QSqlQuery>
 
-using fixture::Bench;
+using fixture::Rig;
 using namespace lobe;
 
 namespace {
 
-void openJob(Bench& bench, std::size_t index) {
-    bench.session().openJob(bench.session().book().jobs()[index].id);
+void openJob(Rig& rig, std::size_t index) {
+    rig.session().openJob(rig.session().book().jobs()[index].id);
 }
 
 /// A whole run of the lobe at hand: a cosine on a flat base circle.
-void takeLobe(Bench& bench) {
-    const RunConditions t = usualConditions(bench.session().job().engine, bench.session().side());
+void takeLobe(Rig& rig) {
+    const RunConditions t = usualConditions(rig.session().job().engine, rig.session().side());
     const double centre = (t.from.deg + t.to.deg) / 2.0;
-    bench.type(QStringLiteral("step 10"));
+    rig.type(QStringLiteral("step 10"));
     for (double d = t.from.deg; d <= t.to.deg + 1e-9; d += 10.0) {
         const double x = (d - centre) / 140.0;
         const double lift = std::abs(x) < 1.0 ? 4.0 * (1.0 + std::cos(x * 3.14159265)) : 0.0;
-        bench.type(QString::number(lift, 'f', 2));
+        rig.type(QString::number(lift, 'f', 2));
     }
 }
 
 /// Asks the engine station for a fact by its name and types it; the echo when it was refused.
-QString typeFact(Bench& bench, const QString& fact, const QString& typed) {
-    bench.window().go(stations::engine);
-    for (int i = 0; i < 60 && !bench.text("ask").startsWith(fact); ++i)
-        bench.key(Qt::Key_Up);
-    for (int i = 0; i < 60 && !bench.text("ask").startsWith(fact); ++i)
-        bench.key(Qt::Key_Down);
+QString typeFact(Rig& rig, const QString& fact, const QString& typed) {
+    rig.window().go(stations::engine);
+    for (int i = 0; i < 60 && !rig.text("ask").startsWith(fact); ++i)
+        rig.key(Qt::Key_Up);
+    for (int i = 0; i < 60 && !rig.text("ask").startsWith(fact); ++i)
+        rig.key(Qt::Key_Down);
     // Not by keys: some of it no keyboard has.
-    bench.line()->setFocus();
-    bench.line()->insert(typed);
-    bench.key(Qt::Key_Return);
-    const QString left = bench.line()->text(), said = bench.text("echo");
-    bench.key(Qt::Key_Escape);
+    rig.line()->setFocus();
+    rig.line()->insert(typed);
+    rig.key(Qt::Key_Return);
+    const QString left = rig.line()->text(), said = rig.text("echo");
+    rig.key(Qt::Key_Escape);
     return left.isEmpty() ? QString() : said + QStringLiteral(" | ") + left;
 }
 
@@ -56,171 +56,170 @@ class TestTyping : public QObject {
 
 private slots:
     void aNewJobAsksItsNameAndStartsAtItsFirstFact() {
-        Bench bench;
-        bench.type(QStringLiteral("first"));
-        bench.type(QStringLiteral("Skerry Four"));
-        bench.type(QStringLiteral("4"));
-        bench.key(Qt::Key_N, Qt::ControlModifier);
-        QCOMPARE(bench.text("ask"), QStringLiteral("what is it called?"));
-        QCOMPARE(bench.session().book().jobs().size(), std::size_t(1));
+        Rig rig;
+        rig.type(QStringLiteral("first"));
+        rig.type(QStringLiteral("Skerry Four"));
+        rig.type(QStringLiteral("4"));
+        rig.key(Qt::Key_N, Qt::ControlModifier);
+        QCOMPARE(rig.text("ask"), QStringLiteral("what is it called?"));
+        QCOMPARE(rig.session().book().jobs().size(), std::size_t(1));
         // Esc leaves it, and nothing was made.
-        bench.key(Qt::Key_Escape);
-        QVERIFY(bench.text("ask").startsWith(QStringLiteral("Bore")));
-        QCOMPARE(bench.session().book().jobs().size(), std::size_t(1));
-        bench.key(Qt::Key_N, Qt::ControlModifier);
-        bench.type(QStringLiteral("second"));
-        QCOMPARE(bench.session().book().jobs()[1].name, QStringLiteral("second"));
-        QVERIFY(bench.window().station() == stations::engine);
-        QVERIFY2(bench.text("ask").startsWith(QStringLiteral("Engine")),
-                 qPrintable(bench.text("ask")));
-        QVERIFY(bench.window().windowTitle().contains(QStringLiteral("second")));
+        rig.key(Qt::Key_Escape);
+        QVERIFY(rig.text("ask").startsWith(QStringLiteral("Bore")));
+        QCOMPARE(rig.session().book().jobs().size(), std::size_t(1));
+        rig.key(Qt::Key_N, Qt::ControlModifier);
+        rig.type(QStringLiteral("second"));
+        QCOMPARE(rig.session().book().jobs()[1].name, QStringLiteral("second"));
+        QVERIFY(rig.window().station() == stations::engine);
+        QVERIFY2(rig.text("ask").startsWith(QStringLiteral("Engine")), qPrintable(rig.text("ask")));
+        QVERIFY(rig.window().windowTitle().contains(QStringLiteral("second")));
     }
 
     void theDemoAndBack() {
-        Bench bench;
-        bench.type(QStringLiteral("mine"));
-        bench.type(QStringLiteral("Skerry Four"));
-        QVERIFY(bench.window().windowTitle().contains(QStringLiteral("book")));
-        bench.window().go(stations::lobes);
-        bench.key(Qt::Key_E, Qt::ControlModifier);
-        bench.key(Qt::Key_D, Qt::ControlModifier);
-        QVERIFY(bench.window().windowTitle().contains(QStringLiteral("demo")));
-        QCOMPARE(bench.session().book().jobs().size(), std::size_t(4));
-        QVERIFY(bench.find<QAction>("openDemo")->text().startsWith(QStringLiteral("Back to")));
-        bench.key(Qt::Key_D, Qt::ControlModifier);
-        QCOMPARE(QString::fromStdString(bench.session().job().name), QStringLiteral("mine"));
-        QVERIFY(bench.window().station() == stations::lobes);
-        QVERIFY(bench.session().side() == Side::Exhaust);
+        Rig rig;
+        rig.type(QStringLiteral("mine"));
+        rig.type(QStringLiteral("Skerry Four"));
+        QVERIFY(rig.window().windowTitle().contains(QStringLiteral("book")));
+        rig.window().go(stations::lobes);
+        rig.key(Qt::Key_E, Qt::ControlModifier);
+        rig.key(Qt::Key_D, Qt::ControlModifier);
+        QVERIFY(rig.window().windowTitle().contains(QStringLiteral("demo")));
+        QCOMPARE(rig.session().book().jobs().size(), std::size_t(4));
+        QVERIFY(rig.find<QAction>("openDemo")->text().startsWith(QStringLiteral("Back to")));
+        rig.key(Qt::Key_D, Qt::ControlModifier);
+        QCOMPARE(QString::fromStdString(rig.session().job().name), QStringLiteral("mine"));
+        QVERIFY(rig.window().station() == stations::lobes);
+        QVERIFY(rig.session().side() == Side::Exhaust);
     }
 
     void startedAgainItGoesOnWhereItWas() {
-        Bench bench(true);
-        openJob(bench, 1);
-        bench.session().select(2, Side::Exhaust);
-        bench.window().go(stations::lobes);
-        bench.type(QStringLiteral("0.01"));
-        const QString asked = bench.text("ask");
-        const auto job = bench.session().job().id;
-        bench.window().resize(1111, 777);
-        QTRY_COMPARE(bench.window().size(), QSize(1111, 777));
-        bench.restart(true);
-        QCOMPARE(bench.session().job().id, job);
-        QCOMPARE(bench.session().cylinder(), 2);
-        QVERIFY(bench.session().side() == Side::Exhaust);
-        QVERIFY(bench.window().station() == stations::lobes);
-        QCOMPARE(bench.text("ask"), asked);
-        QTRY_COMPARE(bench.window().size(), QSize(1111, 777));
+        Rig rig(true);
+        openJob(rig, 1);
+        rig.session().select(2, Side::Exhaust);
+        rig.window().go(stations::lobes);
+        rig.type(QStringLiteral("0.01"));
+        const QString asked = rig.text("ask");
+        const auto job = rig.session().job().id;
+        rig.window().resize(1111, 777);
+        QTRY_COMPARE(rig.window().size(), QSize(1111, 777));
+        rig.restart(true);
+        QCOMPARE(rig.session().job().id, job);
+        QCOMPARE(rig.session().cylinder(), 2);
+        QVERIFY(rig.session().side() == Side::Exhaust);
+        QVERIFY(rig.window().station() == stations::lobes);
+        QCOMPARE(rig.text("ask"), asked);
+        QTRY_COMPARE(rig.window().size(), QSize(1111, 777));
         // By its id: two jobs of one name are two jobs.
-        bench.session().newJob(QString::fromStdString(bench.session().job().name));
-        const auto twin = bench.session().job().id;
-        bench.window().go(stations::engine);
-        bench.restart(true);
-        QCOMPARE(bench.session().job().id, twin);
+        rig.session().newJob(QString::fromStdString(rig.session().job().name));
+        const auto twin = rig.session().job().id;
+        rig.window().go(stations::engine);
+        rig.restart(true);
+        QCOMPARE(rig.session().job().id, twin);
     }
 
     void aRunThatIsThroughTakesNoMore() {
-        Bench bench;
-        bench.type(QStringLiteral("whole"));
-        bench.window().go(stations::lobes);
-        takeLobe(bench);
-        QVERIFY2(bench.text("ask").contains(QStringLiteral("what next")),
-                 qPrintable(bench.text("ask")));
-        const auto count = bench.onDisk().runs[0].readings.size();
-        bench.type(QStringLiteral("0.05"));
-        QCOMPARE(bench.onDisk().runs[0].readings.size(), count);
-        QVERIFY(bench.text("echo").contains(QStringLiteral("through")));
+        Rig rig;
+        rig.type(QStringLiteral("whole"));
+        rig.window().go(stations::lobes);
+        takeLobe(rig);
+        QVERIFY2(rig.text("ask").contains(QStringLiteral("what next")),
+                 qPrintable(rig.text("ask")));
+        const auto count = rig.onDisk().runs[0].readings.size();
+        rig.type(QStringLiteral("0.05"));
+        QCOMPARE(rig.onDisk().runs[0].readings.size(), count);
+        QVERIFY(rig.text("echo").contains(QStringLiteral("through")));
         // An angle reads it again; Enter goes on to the other lobe.
-        bench.type(QStringLiteral("50a 3.0"));
-        QCOMPARE(bench.onDisk().runs[0].readings.size(), count + 1);
-        bench.key(Qt::Key_Z, Qt::ControlModifier);
-        bench.key(Qt::Key_Return);
-        QVERIFY(bench.session().side() == Side::Exhaust);
-        takeLobe(bench);
-        QVERIFY2(bench.text("askEnter").contains(QStringLiteral("Timing")),
-                 qPrintable(bench.text("askEnter")));
-        bench.key(Qt::Key_Return);
-        QVERIFY(bench.window().station() == stations::timing);
+        rig.type(QStringLiteral("50a 3.0"));
+        QCOMPARE(rig.onDisk().runs[0].readings.size(), count + 1);
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
+        rig.key(Qt::Key_Return);
+        QVERIFY(rig.session().side() == Side::Exhaust);
+        takeLobe(rig);
+        QVERIFY2(rig.text("askEnter").contains(QStringLiteral("Timing")),
+                 qPrintable(rig.text("askEnter")));
+        rig.key(Qt::Key_Return);
+        QVERIFY(rig.window().station() == stations::timing);
         // Another pass, by its word.
-        bench.window().go(stations::lobes);
-        bench.type(QStringLiteral("pass"));
-        QCOMPARE(bench.onDisk().runs.size(), std::size_t(3));
+        rig.window().go(stations::lobes);
+        rig.type(QStringLiteral("pass"));
+        QCOMPARE(rig.onDisk().runs.size(), std::size_t(3));
     }
 
     void theLineAsksWhatTheHeadlineAsks() {
-        Bench bench;
-        bench.type(QStringLiteral("asked"));
-        bench.window().go(stations::tdc);
+        Rig rig;
+        rig.type(QStringLiteral("asked"));
+        rig.window().go(stations::tdc);
         for (const char* contact : {"30", "30", "30", "30"})
-            bench.type(QLatin1String(contact));
-        QVERIFY(bench.text("tdcVerdict").contains(QStringLiteral("overlap or firing")));
-        QVERIFY(bench.text("ask").contains(QStringLiteral("overlap or firing")));
-        const auto contacts = bench.onDisk().contacts.size();
-        bench.type(QStringLiteral("3"));
-        QCOMPARE(bench.onDisk().contacts.size(), contacts);
-        QVERIFY(bench.onDisk().fitted.top == WhichTop::Firing);
-        bench.window().go(stations::compression);
-        QVERIFY(bench.text("ask").startsWith(QStringLiteral("Bore")));
-        bench.type(QStringLiteral("90x78"));
-        QCOMPARE(bench.onDisk().engine.stroke_mm, 78.0);
+            rig.type(QLatin1String(contact));
+        QVERIFY(rig.text("tdcVerdict").contains(QStringLiteral("overlap or firing")));
+        QVERIFY(rig.text("ask").contains(QStringLiteral("overlap or firing")));
+        const auto contacts = rig.onDisk().contacts.size();
+        rig.type(QStringLiteral("3"));
+        QCOMPARE(rig.onDisk().contacts.size(), contacts);
+        QVERIFY(rig.onDisk().fitted.top == WhichTop::Firing);
+        rig.window().go(stations::compression);
+        QVERIFY(rig.text("ask").startsWith(QStringLiteral("Bore")));
+        rig.type(QStringLiteral("90x78"));
+        QCOMPARE(rig.onDisk().engine.stroke_mm, 78.0);
     }
 
     // What an empty job was asked for is not asked of the next.
     void anotherJobIsAskedItsOwn() {
-        Bench bench(true);
-        bench.session().newJob(QStringLiteral("empty"));
-        bench.window().go(stations::compression);
-        QVERIFY(bench.text("ask").startsWith(QStringLiteral("Bore")));
-        openJob(bench, 0);
-        bench.window().go(stations::compression);
-        QVERIFY2(bench.text("ask").startsWith(QStringLiteral("advance to try")),
-                 qPrintable(bench.text("ask")));
+        Rig rig(true);
+        rig.session().newJob(QStringLiteral("empty"));
+        rig.window().go(stations::compression);
+        QVERIFY(rig.text("ask").startsWith(QStringLiteral("Bore")));
+        openJob(rig, 0);
+        rig.window().go(stations::compression);
+        QVERIFY2(rig.text("ask").startsWith(QStringLiteral("advance to try")),
+                 qPrintable(rig.text("ask")));
     }
 
     void aTaskOfTheListIsAsked() {
-        Bench bench;
-        bench.type(QStringLiteral("tasks"));
-        bench.window().go(stations::tdc);
+        Rig rig;
+        rig.type(QStringLiteral("tasks"));
+        rig.window().go(stations::tdc);
         for (const char* contact : {"30", "30", "30", "30"})
-            bench.type(QLatin1String(contact));
-        bench.key(Qt::Key_Escape);
-        QVERIFY(!bench.text("ask").contains(QStringLiteral("overlap")));
-        bench.window().go(stations::timing);
-        bench.key(Qt::Key_F3);
-        auto* list = bench.find<app::RowList>("toTakeList");
+            rig.type(QLatin1String(contact));
+        rig.key(Qt::Key_Escape);
+        QVERIFY(!rig.text("ask").contains(QStringLiteral("overlap")));
+        rig.window().go(stations::timing);
+        rig.key(Qt::Key_F3);
+        auto* list = rig.find<app::RowList>("toTakeList");
         int row = -1;
         for (int i = 0; i < list->count(); ++i)
             if (list->row(i).title.contains(QStringLiteral("Overlap or firing"))) row = i;
         QVERIFY(row >= 0);
         list->setCurrentRow(row);
         QTest::keyClick(list, Qt::Key_Return);
-        QVERIFY(bench.window().station() == stations::tdc);
-        QVERIFY(bench.text("ask").contains(QStringLiteral("overlap or firing")));
-        bench.type(QStringLiteral("overlap"));
-        QVERIFY(bench.onDisk().fitted.top == WhichTop::Overlap);
+        QVERIFY(rig.window().station() == stations::tdc);
+        QVERIFY(rig.text("ask").contains(QStringLiteral("overlap or firing")));
+        rig.type(QStringLiteral("overlap"));
+        QVERIFY(rig.onDisk().fitted.top == WhichTop::Overlap);
     }
 
     void undoSaysAndShowsWhatItTookBack() {
-        Bench bench;
-        bench.type(QStringLiteral("undo"));
-        bench.window().go(stations::lobes);
-        bench.type(QStringLiteral("75a 5.5"));
-        QVERIFY2(bench.find<QAction>("undo")->text().contains(QStringLiteral("reading 75")),
-                 qPrintable(bench.find<QAction>("undo")->text()));
-        bench.key(Qt::Key_E, Qt::ControlModifier);
-        bench.window().go(stations::engine);
-        bench.key(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(bench.window().station() == stations::lobes);
-        QVERIFY(bench.session().side() == Side::Intake);
-        QCOMPARE(bench.text("echo"), QStringLiteral("undone: intake reading at 75° after TDC"));
-        bench.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
-        QCOMPARE(bench.text("echo"), QStringLiteral("done again: intake reading at 75° after TDC"));
-        QCOMPARE(bench.onDisk().runs[0].readings.size(), std::size_t(1));
+        Rig rig;
+        rig.type(QStringLiteral("undo"));
+        rig.window().go(stations::lobes);
+        rig.type(QStringLiteral("75a 5.5"));
+        QVERIFY2(rig.find<QAction>("undo")->text().contains(QStringLiteral("reading 75")),
+                 qPrintable(rig.find<QAction>("undo")->text()));
+        rig.key(Qt::Key_E, Qt::ControlModifier);
+        rig.window().go(stations::engine);
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(rig.window().station() == stations::lobes);
+        QVERIFY(rig.session().side() == Side::Intake);
+        QCOMPARE(rig.text("echo"), QStringLiteral("undone: intake reading at 75° after TDC"));
+        rig.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QCOMPARE(rig.text("echo"), QStringLiteral("done again: intake reading at 75° after TDC"));
+        QCOMPARE(rig.onDisk().runs[0].readings.size(), std::size_t(1));
         // A fact, by its name; at its station.
-        typeFact(bench, QStringLiteral("Bore"), QStringLiteral("90"));
-        bench.window().go(stations::timing);
-        bench.key(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(bench.window().station() == stations::engine);
-        QCOMPARE(bench.text("echo"), QStringLiteral("undone: bore"));
+        typeFact(rig, QStringLiteral("Bore"), QStringLiteral("90"));
+        rig.window().go(stations::timing);
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(rig.window().station() == stations::engine);
+        QCOMPARE(rig.text("echo"), QStringLiteral("undone: bore"));
     }
 
     void whatPeopleSay_data() {
@@ -275,10 +274,10 @@ private slots:
         QFETCH(QString, typed);
         QFETCH(bool, inches);
         QFETCH(QString, value);
-        Bench bench;
-        bench.type(QStringLiteral("said"));
-        bench.look().setInches(inches);
-        const QString refused = typeFact(bench, fact, typed);
+        Rig rig;
+        rig.type(QStringLiteral("said"));
+        rig.look().setInches(inches);
+        const QString refused = typeFact(rig, fact, typed);
         QVERIFY2(refused.isEmpty() != value.isEmpty(), qPrintable(refused));
         if (value.isEmpty()) {
             // In terms of what was asked, with an example.
@@ -287,7 +286,7 @@ private slots:
                      qPrintable(refused));
             return;
         }
-        const Job job = bench.onDisk();
+        const Job job = rig.onDisk();
         const Engine& e = job.engine;
         const auto n = [](double x) { return QString::number(x, 'g', 6); };
         const auto o = [&](const std::optional<double>& x) {
@@ -333,137 +332,136 @@ private slots:
     void contactsAsTheyAreSaid() {
         QFETCH(QString, typed);
         QFETCH(double, deg);
-        Bench bench;
-        bench.type(QStringLiteral("contacts"));
-        bench.window().go(stations::tdc);
-        bench.type(typed);
-        QCOMPARE(bench.onDisk().contacts.size(), std::size_t(1));
-        QCOMPARE(bench.onDisk().contacts[0].at.deg, deg);
+        Rig rig;
+        rig.type(QStringLiteral("contacts"));
+        rig.window().go(stations::tdc);
+        rig.type(typed);
+        QCOMPARE(rig.onDisk().contacts.size(), std::size_t(1));
+        QCOMPARE(rig.onDisk().contacts[0].at.deg, deg);
     }
 
     void countsOfTheDriveAsTheyAreSaid() {
-        Bench bench;
-        bench.type(QStringLiteral("drive"));
-        bench.window().go(stations::set);
-        bench.type(QStringLiteral("d"));
-        bench.type(QStringLiteral("40 teeth"));
-        QCOMPARE(bench.onDisk().engine.drive.teeth, 40);
+        Rig rig;
+        rig.type(QStringLiteral("drive"));
+        rig.window().go(stations::set);
+        rig.type(QStringLiteral("d"));
+        rig.type(QStringLiteral("40 teeth"));
+        QCOMPARE(rig.onDisk().engine.drive.teeth, 40);
         for (const char* said : {"11x12", "11/12", "11 to 12", "11 12"}) {
-            while (!bench.text("ask").startsWith(QStringLiteral("Vernier")))
-                bench.key(bench.text("ask").startsWith(QStringLiteral("Slots")) ? Qt::Key_Up
-                                                                                : Qt::Key_Down);
-            bench.type(QLatin1String(said));
-            const Drive d = bench.onDisk().engine.drive;
+            while (!rig.text("ask").startsWith(QStringLiteral("Vernier")))
+                rig.key(rig.text("ask").startsWith(QStringLiteral("Slots")) ? Qt::Key_Up
+                                                                            : Qt::Key_Down);
+            rig.type(QLatin1String(said));
+            const Drive d = rig.onDisk().engine.drive;
             QVERIFY2(d.vernierWheel == 11 && d.vernierHub == 12, said);
         }
-        bench.key(Qt::Key_Escape);
-        bench.window().go(stations::compression);
-        while (!bench.text("ask").startsWith(QStringLiteral("Chamber")))
-            bench.key(bench.text("ask").startsWith(QStringLiteral("Bore")) ? Qt::Key_Up
-                                                                           : Qt::Key_Up);
-        bench.type(QStringLiteral("42cc"));
-        QCOMPARE(bench.onDisk().engine.chamber.chamber_cc, 42.0);
+        rig.key(Qt::Key_Escape);
+        rig.window().go(stations::compression);
+        while (!rig.text("ask").startsWith(QStringLiteral("Chamber")))
+            rig.key(rig.text("ask").startsWith(QStringLiteral("Bore")) ? Qt::Key_Up : Qt::Key_Up);
+        rig.type(QStringLiteral("42cc"));
+        QCOMPARE(rig.onDisk().engine.chamber.chamber_cc, 42.0);
     }
 
     void inInchesRecessesAndLimitsAreOfInches() {
-        Bench bench;
-        bench.type(QStringLiteral("inches"));
-        bench.look().setInches(true);
-        bench.window().go(stations::lobes);
-        bench.keys(QStringLiteral("8.73"));
-        QVERIFY2(bench.text("echo").contains(QStringLiteral("1.1811 in")),
-                 qPrintable(bench.text("echo")));
-        bench.key(Qt::Key_Escape);
-        bench.window().go(stations::compression);
-        for (int i = 0; i < 20 && !bench.text("ask").startsWith(QStringLiteral("Crown")); ++i)
-            bench.key(Qt::Key_Up);
-        bench.type(QStringLiteral("60x3"));
-        QCOMPARE(bench.onDisk().engine.chamber.crown_cc, 0.0);
-        bench.key(Qt::Key_Escape);
+        Rig rig;
+        rig.type(QStringLiteral("inches"));
+        rig.look().setInches(true);
+        rig.window().go(stations::lobes);
+        rig.keys(QStringLiteral("8.73"));
+        QVERIFY2(rig.text("echo").contains(QStringLiteral("1.1811 in")),
+                 qPrintable(rig.text("echo")));
+        rig.key(Qt::Key_Escape);
+        rig.window().go(stations::compression);
+        for (int i = 0; i < 20 && !rig.text("ask").startsWith(QStringLiteral("Crown")); ++i)
+            rig.key(Qt::Key_Up);
+        rig.type(QStringLiteral("60x3"));
+        QCOMPARE(rig.onDisk().engine.chamber.crown_cc, 0.0);
+        rig.key(Qt::Key_Escape);
         // No lash is a value, and not a dash.
-        bench.window().go(stations::engine);
-        auto* facts = bench.find<app::RowList>("engineFacts");
+        rig.window().go(stations::engine);
+        auto* facts = rig.find<app::RowList>("engineFacts");
         for (int i = 0; i < facts->count(); ++i)
             if (facts->row(i).title.startsWith(QStringLiteral("Lash, ")))
                 QCOMPARE(facts->row(i).value, QStringLiteral("0 in"));
     }
 
     void aHeightAboveTheNoseIsRefused() {
-        Bench bench(true);
-        openJob(bench, 0);
-        bench.window().go(stations::timing);
+        Rig rig(true);
+        openJob(rig, 0);
+        rig.window().go(stations::timing);
         for (const bool inches : {false, true}) {
-            bench.look().setInches(inches);
-            const auto before = bench.onDisk().reckoning.heights.size();
-            bench.type(QStringLiteral("325"));
-            QCOMPARE(bench.onDisk().reckoning.heights.size(), before);
-            QVERIFY(bench.line()->hasSelectedText());
-            bench.key(Qt::Key_Escape);
+            rig.look().setInches(inches);
+            const auto before = rig.onDisk().reckoning.heights.size();
+            rig.type(QStringLiteral("325"));
+            QCOMPARE(rig.onDisk().reckoning.heights.size(), before);
+            QVERIFY(rig.line()->hasSelectedText());
+            rig.key(Qt::Key_Escape);
         }
     }
 
     void theSlateFollowsTheCylinder() {
-        Bench bench(true);
-        openJob(bench, 1);
-        auto* slate = bench.find<app::RowList>("slateFigures");
+        Rig rig(true);
+        openJob(rig, 1);
+        auto* slate = rig.find<app::RowList>("slateFigures");
         QVERIFY(slate->count() > 3);
         const QString one = slate->row(0).value;
-        bench.session().select(2, Side::Intake);
+        rig.session().select(2, Side::Intake);
         QCOMPARE(slate->row(0).title.startsWith(QStringLiteral("Intake")), true);
         QVERIFY(slate->count() == 0 || slate->row(0).value != one ||
                 slate->row(slate->count() - 1).value.isEmpty());
-        bench.session().select(1, Side::Intake);
+        rig.session().select(1, Side::Intake);
         QCOMPARE(slate->row(0).value, one);
     }
 
     void aLockedOrVanishedBookKeepsWhatWasTyped() {
-        Bench bench;
-        bench.type(QStringLiteral("vanish"));
-        bench.window().go(stations::lobes);
-        bench.type(QStringLiteral("0.01"));
-        const QString path = bench.session().book().path();
+        Rig rig;
+        rig.type(QStringLiteral("vanish"));
+        rig.window().go(stations::lobes);
+        rig.type(QStringLiteral("0.01"));
+        const QString path = rig.session().book().path();
         QVERIFY(QFile::remove(path));
-        bench.type(QStringLiteral("0.02"));
-        QCOMPARE(bench.line()->text(), QStringLiteral("0.02"));
-        QVERIFY(bench.text("message").contains(QStringLiteral("Ctrl+Shift+S")));
-        bench.answers().save = bench.paths().data + QStringLiteral("/kept.amber");
-        bench.key(Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
-        QVERIFY(bench.session().book().path().endsWith(QStringLiteral("kept.amber")));
-        QVERIFY(bench.window().station() == stations::lobes);
-        bench.line()->setFocus();
-        bench.line()->selectAll();
-        bench.type(QStringLiteral("0.02"));
-        QCOMPARE(bench.onDisk().runs[0].readings.size(), std::size_t(2));
+        rig.type(QStringLiteral("0.02"));
+        QCOMPARE(rig.line()->text(), QStringLiteral("0.02"));
+        QVERIFY(rig.text("message").contains(QStringLiteral("Ctrl+Shift+S")));
+        rig.answers().save = rig.paths().data + QStringLiteral("/kept.amber");
+        rig.key(Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(rig.session().book().path().endsWith(QStringLiteral("kept.amber")));
+        QVERIFY(rig.window().station() == stations::lobes);
+        rig.line()->setFocus();
+        rig.line()->selectAll();
+        rig.type(QStringLiteral("0.02"));
+        QCOMPARE(rig.onDisk().runs[0].readings.size(), std::size_t(2));
     }
 
     void twoWindowsChangeDifferentThings() {
-        Bench bench(true);
-        openJob(bench, 0);
-        auto other = book::Book::open(bench.session().book().path());
+        Rig rig(true);
+        openJob(rig, 0);
+        auto other = book::Book::open(rig.session().book().path());
         auto& b = *std::get<std::unique_ptr<book::Book>>(other);
-        const Job seen = bench.session().job();
+        const Job seen = rig.session().job();
         Stated s = seen;
         s.reckoning.school = CentreSchool::Centroid;
         b.record(seen.id, book::SetStated{s}, &seen);
         // This window has not looked yet, and pins a figure.
-        Stated pinned = bench.session().job();
+        Stated pinned = rig.session().job();
         pinned.pinned = {"advance"};
-        bench.session().keep(book::SetStated{pinned});
-        QVERIFY(bench.onDisk().reckoning.school == CentreSchool::Centroid);
-        QVERIFY(bench.session().job().reckoning.school == CentreSchool::Centroid);
-        QCOMPARE(bench.onDisk().pinned, (std::vector<std::string>{"advance"}));
+        rig.session().keep(book::SetStated{pinned});
+        QVERIFY(rig.onDisk().reckoning.school == CentreSchool::Centroid);
+        QVERIFY(rig.session().job().reckoning.school == CentreSchool::Centroid);
+        QCOMPARE(rig.onDisk().pinned, (std::vector<std::string>{"advance"}));
     }
 
     void aBookThatIsNotUnderstoodIsNotWritten() {
-        Bench bench;
-        bench.type(QStringLiteral("odd"));
-        bench.type(QStringLiteral("Skerry Four"));
-        const auto id = bench.session().job().id;
-        auto raw = book::Book::open(bench.session().book().path());
+        Rig rig;
+        rig.type(QStringLiteral("odd"));
+        rig.type(QStringLiteral("Skerry Four"));
+        const auto id = rig.session().job().id;
+        auto raw = book::Book::open(rig.session().book().path());
         {
             QSqlDatabase db =
                 QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("odd"));
-            db.setDatabaseName(bench.session().book().path());
+            db.setDatabaseName(rig.session().book().path());
             QVERIFY(db.open());
             QSqlQuery q(db);
             QVERIFY(q.exec(QStringLiteral("UPDATE fact SET patch = 0, body = "
@@ -472,10 +470,10 @@ private slots:
             db.close();
         }
         QSqlDatabase::removeDatabase(QStringLiteral("odd"));
-        QVERIFY(!bench.session().openJob(id));
-        QVERIFY(bench.text("message").contains(QStringLiteral("widdershins")));
-        QVERIFY(!bench.session().newJob(QStringLiteral("another")));
-        QVERIFY(bench.text("message").contains(QStringLiteral("reading only")));
+        QVERIFY(!rig.session().openJob(id));
+        QVERIFY(rig.text("message").contains(QStringLiteral("widdershins")));
+        QVERIFY(!rig.session().newJob(QStringLiteral("another")));
+        QVERIFY(rig.text("message").contains(QStringLiteral("reading only")));
     }
 };
 

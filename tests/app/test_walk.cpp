@@ -12,7 +12,7 @@
 
 #include <unistd.h>
 
-using fixture::Bench;
+using fixture::Rig;
 
 /// The sanitizers' own last word, where the test is built with them.
 extern "C" __attribute__((weak)) void __sanitizer_set_death_callback(void (*)());
@@ -48,7 +48,7 @@ void listenForFalls() {
 
 class Walk {
 public:
-    Walk(Bench& bench, quint32 seed) : bench_(bench), random_(seed) {}
+    Walk(Rig& rig, quint32 seed) : bench_(rig), random_(seed) {}
 
     void step() {
         switch (random_.bounded(13)) {
@@ -227,7 +227,7 @@ private:
         bench_.session().select(cylinder, side);
     }
 
-    Bench& bench_;
+    Rig& bench_;
     QRandomGenerator random_;
     QStringList steps_;
 };
@@ -255,24 +255,24 @@ private slots:
     void nothingFallsOver() {
         QFETCH(int, seed);
         QFETCH(int, steps);
-        Bench bench(seed % 2 == 0);
-        if (seed % 2) bench.type(QStringLiteral("walk"));
-        bench.answers().save = bench.paths().data + QStringLiteral("/kept.amber");
-        bench.answers().open = QStringLiteral(DEMO_DIR "/skerry-four/intake-1.csv");
-        Walk walk(bench, static_cast<quint32>(seed));
+        Rig rig(seed % 2 == 0);
+        if (seed % 2) rig.type(QStringLiteral("walk"));
+        rig.answers().save = rig.paths().data + QStringLiteral("/kept.amber");
+        rig.answers().open = QStringLiteral(DEMO_DIR "/skerry-four/intake-1.csv");
+        Walk walk(rig, static_cast<quint32>(seed));
         told = QByteArray("seed ") + QByteArray::number(seed) + '\n';
         listenForFalls();
         for (int i = 0; i < steps; ++i) {
             walk.step();
             if (i % 7 == 0) QApplication::processEvents();
-            if (i % 50 != 49 || !bench.session().hasJob()) continue;
+            if (i % 50 != 49 || !rig.session().hasJob()) continue;
             // What is shown is what is on disk.
-            if (!(bench.onDisk() == bench.session().job()))
+            if (!(rig.onDisk() == rig.session().job()))
                 QFAIL(qPrintable(
                     QStringLiteral("seed %1: the window and the disk differ after\n%2")
                         .arg(seed)
                         .arg(walk.steps().mid(walk.steps().size() - 50).join(QLatin1Char('\n')))));
-            bench.window().grab();
+            rig.window().grab();
         }
     }
 };

@@ -16,119 +16,119 @@
 #include <QPushButton>
 
 using namespace lobe;
-using fixture::Bench;
+using fixture::Rig;
 
 class TestWindow : public QObject {
     Q_OBJECT
 private slots:
     void emptyBookTeachesAndOffersTheDemo() {
-        Bench bench;
-        QVERIFY(bench.find<QWidget>("welcome")->isVisible());
-        QVERIFY(bench.text("ask").contains(QStringLiteral("called")));
-        bench.click("openDemo");
-        QVERIFY(bench.session().hasJob());
-        QVERIFY(!bench.find<QWidget>("welcome")->isVisible());
-        QCOMPARE(bench.session().book().jobs().size(), std::size_t(4));
+        Rig rig;
+        QVERIFY(rig.find<QWidget>("welcome")->isVisible());
+        QVERIFY(rig.text("ask").contains(QStringLiteral("called")));
+        rig.click("openDemo");
+        QVERIFY(rig.session().hasJob());
+        QVERIFY(!rig.find<QWidget>("welcome")->isVisible());
+        QCOMPARE(rig.session().book().jobs().size(), std::size_t(4));
     }
 
     void demoHasSomethingToFind() {
-        Bench bench(true);
-        bench.session().openJob(bench.session().book().jobs()[0].id);
-        bench.window().go(stations::timing);
-        QVERIFY2(bench.text("timingVerdict").contains(QStringLiteral("2° late")),
-                 qPrintable(bench.text("timingVerdict")));
-        QVERIFY(stations::lobes.progress(bench.session().job(), bench.session().findings()) ==
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.window().go(stations::timing);
+        QVERIFY2(rig.text("timingVerdict").contains(QStringLiteral("2° late")),
+                 qPrintable(rig.text("timingVerdict")));
+        QVERIFY(stations::lobes.progress(rig.session().job(), rig.session().findings()) ==
                 Progress::LookAgain);
     }
 
     void tablesByMenuDropAndBack() {
-        Bench bench(true);
-        bench.session().select(3, Side::Intake);
-        const std::size_t before = bench.session().job().runs.size();
-        bench.answers().open = QStringLiteral(DEMO_DIR "/skerry-four/intake-1.csv");
-        bench.key(Qt::Key_I, Qt::ControlModifier);
-        QCOMPARE(bench.onDisk().runs.size(), before + 1);
-        QCOMPARE(bench.onDisk().runs.back().readings.size(), std::size_t(71));
-        QVERIFY(bench.onDisk().runs.back().side == Side::Intake);
+        Rig rig(true);
+        rig.session().select(3, Side::Intake);
+        const std::size_t before = rig.session().job().runs.size();
+        rig.answers().open = QStringLiteral(DEMO_DIR "/skerry-four/intake-1.csv");
+        rig.key(Qt::Key_I, Qt::ControlModifier);
+        QCOMPARE(rig.onDisk().runs.size(), before + 1);
+        QCOMPARE(rig.onDisk().runs.back().readings.size(), std::size_t(71));
+        QVERIFY(rig.onDisk().runs.back().side == Side::Intake);
         // Dropped on the window.
-        bench.session().select(3, Side::Exhaust);
+        rig.session().select(3, Side::Exhaust);
         QMimeData data;
         data.setUrls({QUrl::fromLocalFile(QStringLiteral(DEMO_DIR "/skerry-four/exhaust-1.csv"))});
         QDragEnterEvent enter({40, 40}, Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
-        QApplication::sendEvent(&bench.window(), &enter);
+        QApplication::sendEvent(&rig.window(), &enter);
         QVERIFY(enter.isAccepted());
         QDropEvent drop({40, 40}, Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
-        QApplication::sendEvent(&bench.window(), &drop);
-        QCOMPARE(bench.onDisk().runs.size(), before + 2);
-        QVERIFY(bench.onDisk().runs.back().side == Side::Exhaust);
+        QApplication::sendEvent(&rig.window(), &drop);
+        QCOMPARE(rig.onDisk().runs.size(), before + 2);
+        QVERIFY(rig.onDisk().runs.back().side == Side::Exhaust);
         // One undo takes the whole table away again.
-        bench.line()->setFocus();
-        bench.key(Qt::Key_Z, Qt::ControlModifier);
-        QCOMPARE(bench.onDisk().runs.size(), before + 1);
-        bench.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        rig.line()->setFocus();
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(rig.onDisk().runs.size(), before + 1);
+        rig.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
         // And out.
         QTemporaryDir out;
-        bench.answers().save = out.filePath(QStringLiteral("run.csv"));
-        bench.key(Qt::Key_E, Qt::ControlModifier | Qt::ShiftModifier);
-        QFile file(bench.answers().save);
+        rig.answers().save = out.filePath(QStringLiteral("run.csv"));
+        rig.key(Qt::Key_E, Qt::ControlModifier | Qt::ShiftModifier);
+        QFile file(rig.answers().save);
         QVERIFY(file.open(QIODevice::ReadOnly));
         QVERIFY(file.readAll().contains("crank_deg,lift_mm"));
     }
 
     void badTableSaysWhyAndChangesNothing() {
-        Bench bench(true);
-        const Job before = bench.onDisk();
+        Rig rig(true);
+        const Job before = rig.onDisk();
         QTemporaryDir dir;
         QFile file(dir.filePath(QStringLiteral("odd.csv")));
         file.open(QIODevice::WriteOnly);
         file.write("crank_deg,lift\n1,2\n");
         file.close();
-        bench.window().importTable(file.fileName());
-        QVERIFY2(bench.text("message").contains(QStringLiteral("odd.csv, line 1")),
-                 qPrintable(bench.text("message")));
-        QVERIFY(bench.onDisk() == before);
+        rig.window().importTable(file.fileName());
+        QVERIFY2(rig.text("message").contains(QStringLiteral("odd.csv, line 1")),
+                 qPrintable(rig.text("message")));
+        QVERIFY(rig.onDisk() == before);
     }
 
     void heightsAreEdited() {
-        Bench bench(true);
-        bench.window().go(stations::timing);
-        const std::size_t before = bench.onDisk().reckoning.heights.size();
-        bench.type(QStringLiteral("3.3v"));
-        QCOMPARE(bench.onDisk().reckoning.heights.size(), before + 1);
-        bench.type(QStringLiteral("3.3v"));
-        QCOMPARE(bench.onDisk().reckoning.heights.size(), before);
-        bench.type(QStringLiteral("metric"));
-        QCOMPARE(bench.onDisk().reckoning.heights[0].mm, 0.10);
-        bench.type(QStringLiteral("none"));
-        QCOMPARE(bench.line()->text(), QStringLiteral("none"));
-        bench.key(Qt::Key_Escape);
-        bench.click("school3");
-        QVERIFY(bench.onDisk().reckoning.school == CentreSchool::Centroid);
+        Rig rig(true);
+        rig.window().go(stations::timing);
+        const std::size_t before = rig.onDisk().reckoning.heights.size();
+        rig.type(QStringLiteral("3.3v"));
+        QCOMPARE(rig.onDisk().reckoning.heights.size(), before + 1);
+        rig.type(QStringLiteral("3.3v"));
+        QCOMPARE(rig.onDisk().reckoning.heights.size(), before);
+        rig.type(QStringLiteral("metric"));
+        QCOMPARE(rig.onDisk().reckoning.heights[0].mm, 0.10);
+        rig.type(QStringLiteral("none"));
+        QCOMPARE(rig.line()->text(), QStringLiteral("none"));
+        rig.key(Qt::Key_Escape);
+        rig.click("school3");
+        QVERIFY(rig.onDisk().reckoning.school == CentreSchool::Centroid);
     }
 
     void slateExplainsAndPins() {
-        Bench bench(true);
-        auto* slate = bench.find<app::RowList>("slateFigures");
+        Rig rig(true);
+        auto* slate = rig.find<app::RowList>("slateFigures");
         QVERIFY(slate->count() > 5);
         slate->setFocus();
         slate->setCurrentRow(0);
-        bench.key(Qt::Key_Return);
-        QVERIFY(bench.text("whereFrom").contains(QStringLiteral("+ 180 +")));
-        bench.click("chooseFigures");
+        rig.key(Qt::Key_Return);
+        QVERIFY(rig.text("whereFrom").contains(QStringLiteral("+ 180 +")));
+        rig.click("chooseFigures");
         slate->setFocus();
         slate->setCurrentRow(4);
-        bench.key(Qt::Key_Space);
-        QCOMPARE(bench.onDisk().pinned.size(), std::size_t(1));
-        bench.click("chooseFigures");
+        rig.key(Qt::Key_Space);
+        QCOMPARE(rig.onDisk().pinned.size(), std::size_t(1));
+        rig.click("chooseFigures");
         QCOMPARE(slate->count(), 1);
     }
 
     void needleReadsBothLiftsByKeyAndMouse() {
-        Bench bench(true);
-        bench.session().openJob(bench.session().book().jobs()[0].id);
-        bench.window().go(stations::lobes);
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.window().go(stations::lobes);
         app::Ring* ring = nullptr;
-        for (auto* r : bench.window().findChildren<app::Ring*>())
+        for (auto* r : rig.window().findChildren<app::Ring*>())
             if (r->isVisible()) ring = r;
         QVERIFY(ring);
         const double before = ring->needle()->deg;
@@ -142,9 +142,9 @@ private slots:
     }
 
     void stripZoomsByKey() {
-        Bench bench(true);
-        bench.window().go(stations::lobes);
-        auto* strip = bench.find<app::Strip>("strip");
+        Rig rig(true);
+        rig.window().go(stations::lobes);
+        auto* strip = rig.find<app::Strip>("strip");
         const double all = strip->axisRect(0)->axis(QCPAxis::atBottom)->range().size();
         QTest::keyClick(strip, Qt::Key_Plus);
         QVERIFY(strip->axisRect(0)->axis(QCPAxis::atBottom)->range().size() < all);
@@ -153,17 +153,17 @@ private slots:
     }
 
     void picturesAreSaved() {
-        Bench bench(true);
-        bench.window().go(stations::lobes);
+        Rig rig(true);
+        rig.window().go(stations::lobes);
         QTemporaryDir dir;
         for (const char* name : {"strip", "ring"}) {
             QWidget* w = nullptr;
-            for (auto* each : bench.window().findChildren<QWidget*>(QLatin1String(name)))
+            for (auto* each : rig.window().findChildren<QWidget*>(QLatin1String(name)))
                 if (each->isVisible()) w = each;
             for (const char* ending : {".svg", ".png"}) {
-                bench.answers().save = dir.filePath(QLatin1String(name) + QLatin1String(ending));
+                rig.answers().save = dir.filePath(QLatin1String(name) + QLatin1String(ending));
                 w->actions().first()->trigger();
-                QFile file(bench.answers().save);
+                QFile file(rig.answers().save);
                 QVERIFY(file.open(QIODevice::ReadOnly));
                 const QByteArray bytes = file.readAll();
                 QVERIFY(bytes.size() > 2000);
@@ -178,10 +178,10 @@ private slots:
 
 private:
     /// Every label, button and line of the window is whole and beside the others.
-    static void isWhole(Bench& bench, const QSize& size) {
-        QCOMPARE(bench.window().size(), size);
-        const QRect all = bench.window().rect();
-        for (auto* w : bench.window().findChildren<QWidget*>()) {
+    static void isWhole(Rig& rig, const QSize& size) {
+        QCOMPARE(rig.window().size(), size);
+        const QRect all = rig.window().rect();
+        for (auto* w : rig.window().findChildren<QWidget*>()) {
             if (!w->isVisible() || w->objectName().startsWith(QLatin1String("qt_")) ||
                 w->inherits("QScrollBar"))
                 continue;
@@ -193,7 +193,7 @@ private:
             if (!qobject_cast<QLabel*>(w) && !qobject_cast<QPushButton*>(w) &&
                 !qobject_cast<QLineEdit*>(w))
                 continue;
-            const QRect r(w->mapTo(&bench.window(), QPoint()), w->size());
+            const QRect r(w->mapTo(&rig.window(), QPoint()), w->size());
             if (auto* button = qobject_cast<QPushButton*>(w))
                 QVERIFY2(button->width() >= button->sizeHint().width(), qPrintable(button->text()));
             if (auto* label = qobject_cast<QLabel*>(w);
@@ -227,21 +227,21 @@ private slots:
     }
     void nothingIsCutOffInASmallWindow() {
         QFETCH(QSize, size);
-        Bench bench(true);
-        bench.session().keep(
+        Rig rig(true);
+        rig.session().keep(
             book::SetName{"A very long name of a job that nobody would type but somebody will"});
-        bench.window().resize(size);
+        rig.window().resize(size);
         // Every job of the demo, both lobes, in millimetres and inches.
-        for (const auto& job : bench.session().book().jobs()) {
-            bench.session().openJob(job.id);
+        for (const auto& job : rig.session().book().jobs()) {
+            rig.session().openJob(job.id);
             for (bool inches : {false, true}) {
-                bench.look().setInches(inches);
+                rig.look().setInches(inches);
                 for (Side side : {Side::Intake, Side::Exhaust}) {
-                    bench.session().select(1, side);
+                    rig.session().select(1, side);
                     for (const stations::Station* s : stations::all()) {
-                        bench.window().go(*s);
+                        rig.window().go(*s);
                         QApplication::processEvents();
-                        isWhole(bench, size);
+                        isWhole(rig, size);
                         if (QTest::currentTestFailed())
                             QFAIL(qPrintable(
                                 QStringLiteral("%1, station %2, %3, %4")
@@ -281,27 +281,27 @@ private slots:
     }
 
     void keysOverlayOpensAndCloses() {
-        Bench bench(true);
-        bench.key(Qt::Key_F1);
-        auto* overlay = bench.find<QWidget>("keysOverlay");
+        Rig rig(true);
+        rig.key(Qt::Key_F1);
+        auto* overlay = rig.find<QWidget>("keysOverlay");
         QVERIFY(overlay->isVisible());
         QTest::keyClick(overlay, Qt::Key_A);
         QVERIFY(overlay->isVisible());
         QTest::keyClick(overlay, Qt::Key_Escape);
         QVERIFY(!overlay->isVisible());
-        QVERIFY(bench.line()->hasFocus());
+        QVERIFY(rig.line()->hasFocus());
     }
 
     void jobChangeRenewsTheCylinders() {
-        Bench bench(true);
-        const auto jobs = bench.session().book().jobs();
+        Rig rig(true);
+        const auto jobs = rig.session().book().jobs();
         for (std::size_t i : {0u, 1u, 0u}) {
-            bench.session().openJob(jobs[i].id);
+            rig.session().openJob(jobs[i].id);
             QApplication::processEvents();
             int chips = 0;
-            for (auto* b : bench.window().findChildren<QPushButton*>())
+            for (auto* b : rig.window().findChildren<QPushButton*>())
                 chips += b->isVisible() && b->objectName().startsWith(QLatin1String("cyl"));
-            QCOMPARE(chips, bench.session().job().engine.cylinders);
+            QCOMPARE(chips, rig.session().job().engine.cylinders);
         }
     }
 };

@@ -1,6 +1,6 @@
 // What is stated as doubt, counted over lobes with known truth: how often the truth lies within it,
 // what one slip does, and whom a faultless run accuses. The seeds were drawn after the rules were
-// written; bench/accuracy.cpp prints the same over many more conditions.
+// written; measure/accuracy.cpp prints the same over many more conditions.
 #include "core/examine/examine.h"
 #include "core/lobe/fair.h"
 #include "support/measured_lobe.h"

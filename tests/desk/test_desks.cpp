@@ -17,13 +17,13 @@ using app::Echo;
 namespace {
 
 /// A job in a book of its own.
-struct Bench {
+struct Rig {
     QTemporaryDir dir;
     QString path = dir.filePath(QStringLiteral("book.amber"));
     std::unique_ptr<app::Session> session;
     bool inches = false;
 
-    Bench() {
+    Rig() {
         auto opened = book::Book::open(path);
         session = std::make_unique<app::Session>(
             std::get<std::unique_ptr<book::Book>>(std::move(opened)));
@@ -53,13 +53,13 @@ private slots:
     // 31 before and 26.5 after the wheel's zero: the pointer is off by (26.5 - 31) / 2, the top
     // 28.75 from either contact. Counted by hand.
     void contactsFindTheTop() {
-        Bench bench;
-        app::TdcDesk desk(*bench.session, bench.manner());
+        Rig rig;
+        app::TdcDesk desk(*rig.session, rig.manner());
         QVERIFY(desk.prompt().ask.contains(QStringLiteral("wheel")));
         QVERIFY(desk.submit(QStringLiteral("31b")).ok);
         QVERIFY(desk.verdict().contains(QStringLiteral("other side")));
         QVERIFY(desk.submit(QStringLiteral("26.5a")).ok);
-        const TdcPass& pass = *bench.session->findings().tdc.latest();
+        const TdcPass& pass = *rig.session->findings().tdc.latest();
         QCOMPARE(*pass.correction_deg, -2.25);
         QCOMPARE(*pass.halfSpan_deg, 28.75);
         QVERIFY(desk.verdict().contains(QStringLiteral("2.25°")));
@@ -67,28 +67,28 @@ private slots:
         QVERIFY(desk.explanation().contains(QStringLiteral("28.75°")));
         // The ring shows that pass, and keeps what it is of.
         QVERIFY(desk.ringScene().pass);
-        const Job kept = bench.onDisk();
+        const Job kept = rig.onDisk();
         QCOMPARE(kept.contacts.size(), std::size_t(2));
         QCOMPARE(kept.contacts[0].at.deg, -31.0);
         QCOMPARE(kept.contacts[1].at.deg, 26.5);
         desk.strikeLast();
-        QVERIFY(bench.onDisk().contacts[1].struck.has_value());
+        QVERIFY(rig.onDisk().contacts[1].struck.has_value());
     }
 
     void whatIsNoReadingKeepsNothing() {
-        Bench bench;
-        app::TdcDesk desk(*bench.session, bench.manner());
+        Rig rig;
+        app::TdcDesk desk(*rig.session, rig.manner());
         const Echo echo = desk.understand(QStringLiteral("stop"));
         QVERIFY(!echo.ok && !echo.text.isEmpty());
         QVERIFY(!desk.submit(QStringLiteral("stop")).ok);
         QVERIFY(!desk.submit(QStringLiteral("drop 0")).ok);
-        QVERIFY(bench.onDisk().contacts.empty());
+        QVERIFY(rig.onDisk().contacts.empty());
     }
 
     // A second pass that agrees proves it; then the desk asks which top it is, and goes on.
     void whenItIsProvedItAsksWhichTop() {
-        Bench bench;
-        app::TdcDesk desk(*bench.session, bench.manner());
+        Rig rig;
+        app::TdcDesk desk(*rig.session, rig.manner());
         QSignalSpy onward(&desk, &app::Desk::stationWanted);
         for (const char* typed : {"29b", "29a", "29b", "29a"})
             QVERIFY(desk.submit(QString::fromLatin1(typed)).ok);
@@ -96,7 +96,7 @@ private slots:
         QVERIFY(desk.prompt().ask.contains(QStringLiteral("overlap or firing")));
         QVERIFY(desk.commands().isEmpty());
         QVERIFY(desk.submit(QStringLiteral("overlap")).ok);
-        QVERIFY(bench.onDisk().fitted.top == WhichTop::Overlap);
+        QVERIFY(rig.onDisk().fitted.top == WhichTop::Overlap);
         QVERIFY(!desk.sheet().field());
         QVERIFY(desk.submit(QString()).ok);
         QCOMPARE(onward.count(), 1);
@@ -104,30 +104,30 @@ private slots:
     }
 
     void anotherMethodIsOfTheContactsToCome() {
-        Bench bench;
-        app::TdcDesk desk(*bench.session, bench.manner());
+        Rig rig;
+        app::TdcDesk desk(*rig.session, rig.manner());
         QSignalSpy asked(&desk, &app::Desk::promptChanged);
         desk.setMethod(TdcMethod::EqualDrop);
         QVERIFY(asked.count() > 0);
         QVERIFY(desk.submit(QStringLiteral("drop 3")).ok);
         QVERIFY(desk.submit(QStringLiteral("40b")).ok);
-        const Job kept = bench.onDisk();
+        const Job kept = rig.onDisk();
         QVERIFY(kept.contacts[0].method == TdcMethod::EqualDrop);
         QCOMPARE(*kept.contacts[0].drop_mm, 3.0);
     }
 
     // Enter keeps a fact and asks the next; what cannot be is refused and keeps nothing.
     void factsAreAskedInARow() {
-        Bench bench;
-        app::EngineDesk desk(*bench.session, bench.manner());
+        Rig rig;
+        app::EngineDesk desk(*rig.session, rig.manner());
         const QString first = desk.prompt().ask;
         QVERIFY(desk.submit(QStringLiteral("Skerry Four")).ok);
         QVERIFY(desk.prompt().ask != first);
         QVERIFY(desk.submit(QStringLiteral("4")).ok);
         QVERIFY(!desk.submit(QStringLiteral("9000")).ok); // a bore of nine metres
-        QCOMPARE(bench.onDisk().engine.bore_mm, 0.0);
+        QCOMPARE(rig.onDisk().engine.bore_mm, 0.0);
         QVERIFY(desk.submit(QStringLiteral("90x78")).ok);
-        const Engine e = bench.onDisk().engine;
+        const Engine e = rig.onDisk().engine;
         QCOMPARE(e.bore_mm, 90.0);
         QCOMPARE(e.stroke_mm, 78.0);
         // Up goes back to what was asked before.
@@ -143,20 +143,20 @@ private slots:
 
     // A height typed is added in its place; typed again, it is dropped.
     void checkingHeightsComeAndGo() {
-        Bench bench;
-        app::TimingDesk desk(*bench.session, bench.manner());
+        Rig rig;
+        app::TimingDesk desk(*rig.session, rig.manner());
         QSignalSpy onward(&desk, &app::Desk::stationWanted);
         QVERIFY(desk.understand(QStringLiteral("1.27")).text.startsWith(QStringLiteral("adds")));
         QVERIFY(desk.submit(QStringLiteral("1.27")).ok);
-        const auto heights = bench.onDisk().reckoning.heights;
+        const auto heights = rig.onDisk().reckoning.heights;
         QCOMPARE(heights.size(), std::size_t(6));
         QCOMPARE(heights[3].mm, 1.27);
         QVERIFY(desk.submit(QStringLiteral("1.27")).ok);
-        QCOMPARE(bench.onDisk().reckoning.heights.size(), std::size_t(5));
+        QCOMPARE(rig.onDisk().reckoning.heights.size(), std::size_t(5));
         // Above every lobe: a slip of the decimal point.
         QVERIFY(!desk.submit(QStringLiteral("12.7")).ok);
         QVERIFY(desk.submit(QStringLiteral("smooth")).ok);
-        QVERIFY(!bench.onDisk().reckoning.smoothing);
+        QVERIFY(!rig.onDisk().reckoning.smoothing);
         // Nothing is measured yet: Enter leads to where it is.
         QVERIFY(desk.verdict().contains(QStringLiteral("No lobe of cylinder 1")));
         QVERIFY(desk.submit(QString()).ok);
@@ -165,12 +165,12 @@ private slots:
 
     // 3 1/2 inches are 88.9 mm.
     void inchesAreTheUsers() {
-        Bench bench;
-        bench.inches = true;
-        app::EngineDesk desk(*bench.session, bench.manner());
+        Rig rig;
+        rig.inches = true;
+        app::EngineDesk desk(*rig.session, rig.manner());
         desk.moveTo(2);
         QVERIFY(desk.submit(QStringLiteral("3.5")).ok);
-        QCOMPARE(bench.onDisk().engine.bore_mm, 88.9);
+        QCOMPARE(rig.onDisk().engine.bore_mm, 88.9);
         QVERIFY(desk.standCard().caption.size() > 0);
     }
 };

@@ -100,6 +100,11 @@ signals:
     void stationWanted(const stations::Station* station);
 
 protected:
+    /// Both: what is asked and what is shown are another.
+    void tell() {
+        emit shownChanged();
+        emit promptChanged();
+    }
     Session& session() const { return session_; }
     const lobe::Job& job() const { return session_.job(); }
     const lobe::Findings& findings() const { return session_.findings(); }

@@ -7,8 +7,7 @@ FactsDesk::FactsDesk(Session& session, Manner manner, std::vector<Field> fields,
 
 void FactsDesk::moveTo(int field) {
     sheet_.moveTo(field);
-    emit shownChanged();
-    emit promptChanged();
+    tell();
 }
 
 void FactsDesk::leave() {
@@ -30,7 +29,7 @@ Echo FactsDesk::understand(const QString& text) const {
 
 Echo FactsDesk::submit(const QString& text) {
     if (!sheet_.field()) return ownSubmit(text);
-    const Echo kept = sheet_.keep(session(), text, style());
+    const Echo kept = keepFact(text);
     if (kept.ok) factKept();
     return kept;
 }

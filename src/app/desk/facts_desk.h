@@ -30,6 +30,8 @@ protected:
     virtual QString enterKeeps() const = 0;
     /// What the line says while a fact is asked, with what a station adds to it.
     virtual Prompt finished(Prompt asked) const { return asked; }
+    /// Keeps what was typed of the fact asked for; not ok keeps nothing.
+    virtual Echo keepFact(const QString& text) { return sheet_.keep(session(), text, style()); }
     /// A fact was kept: what is asked next.
     virtual void factKept() = 0;
 

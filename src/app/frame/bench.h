@@ -1,4 +1,4 @@
-// The bench of a station: its widget, and what the entry line means there.
+// The bench of a station, in the middle of the window: it shows what a desk asks, keeps and says.
 #pragma once
 
 #include "app/style/look.h"
@@ -17,45 +17,20 @@ class Dialogs;
 class Bench : public QWidget {
     Q_OBJECT
 public:
-    Bench(Session& session, const Look& look, QWidget* parent = nullptr);
-    /// Shows a desk, and asks what it asks.
+    /// Shows a desk; shown anew whenever the desk says so.
     Bench(std::unique_ptr<Desk> desk, Session& session, const Look& look,
           QWidget* parent = nullptr);
 
-    // As the desk has it (desk/desk.h).
-    virtual Prompt prompt() const { return desk_ ? desk_->prompt() : Prompt{}; }
-    virtual Echo understand(const QString& text) const {
-        return desk_ ? desk_->understand(text) : Echo{};
-    }
-    virtual Echo submit(const QString& text) { return desk_ ? desk_->submit(text) : Echo{}; }
-    virtual void strikeLast() {
-        if (desk_) desk_->strikeLast();
-    }
-    virtual bool step(int by) { return desk_ && desk_->step(by); }
-    virtual QList<Command> commands() const { return desk_ ? desk_->commands() : QList<Command>{}; }
-    virtual Echo command(QChar letter) { return desk_ ? desk_->command(letter) : Echo{}; }
-    virtual void leave() {
-        if (desk_) desk_->leave();
-    }
-    virtual void ask(const lobe::Task& task) {
-        if (desk_) desk_->ask(task);
-    }
+    /// What the entry line speaks with.
+    Desk& desk() const { return *desk_; }
     /// Show the job as it is now.
     virtual void refresh() = 0;
+    /// The desk's, with a picture where the bench has one to give.
+    virtual StandCard standCard() const { return desk_->standCard(); }
     /// A figure of the slate is asked where it comes from: show its readings.
     virtual void highlight(const lobe::Figure&) {}
-    /// The same work at the stand.
-    virtual StandCard standCard() const;
-
-signals:
-    void promptChanged();
-    /// The next thing is typed: give the entry line the focus.
-    void entryWanted();
-    /// This station is through: on to another.
-    void stationWanted(const stations::Station* station);
 
 protected:
-    Desk& desk() const { return *desk_; }
     void paintEvent(QPaintEvent* event) override;
     Session& session() const { return session_; }
     const lobe::Job& job() const { return session_.job(); }
@@ -72,6 +47,20 @@ private:
     std::unique_ptr<Desk> desk_;
     Session& session_;
     const Look& look_;
+};
+
+/// The bench of a desk of its own kind.
+template <class Kind> class BenchOf : public Bench {
+public:
+    BenchOf(Session& session, const Look& look, QWidget* parent)
+        : Bench(std::make_unique<Kind>(session, [&look] { return look.style(); }), session, look,
+                parent),
+          desk_(static_cast<Kind*>(&Bench::desk())) {}
+
+    Kind& desk() const { return *desk_; }
+
+protected:
+    Kind* const desk_;
 };
 
 } // namespace app

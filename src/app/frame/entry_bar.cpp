@@ -171,27 +171,27 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
     connect(line_, &QLineEdit::textChanged, this, &EntryBar::echo);
     connect(line_, &EntryLine::strikePressed, this, [this] {
         emit entering();
-        if (station_) station_->strikeLast();
+        if (desk_) desk_->strikeLast();
     });
     connect(line_, &EntryLine::stepPressed, this, [this](int direction) {
-        if (station_ && station_->step(direction)) refresh();
+        if (desk_ && desk_->step(direction)) refresh();
     });
     connect(line_, &EntryLine::recallPressed, this, [this](int way) {
         recalled_ = std::clamp(recalled_ + way, 0, static_cast<int>(typed_.size()));
         line_->setText(typed_.value(recalled_));
     });
     connect(line_, &EntryLine::leavePressed, this, [this] {
-        if (station_) station_->leave();
+        if (desk_) desk_->leave();
         refresh();
     });
     connect(&look, &Look::changed, this, &EntryBar::refresh);
 }
 
-void EntryBar::setStation(Bench* station) {
-    if (station_ == station) return refresh();
-    if (station_) disconnect(station_, nullptr, this, nullptr);
-    station_ = station;
-    if (station_) connect(station_, &Bench::promptChanged, this, &EntryBar::refresh);
+void EntryBar::setDesk(Desk* desk) {
+    if (desk_ == desk) return refresh();
+    if (desk_) disconnect(desk_, nullptr, this, nullptr);
+    desk_ = desk;
+    if (desk_) connect(desk_, &Desk::promptChanged, this, &EntryBar::refresh);
     line_->clear();
     refresh();
 }
@@ -213,7 +213,7 @@ void EntryBar::setAtStand(bool on) {
 }
 
 void EntryBar::refresh() {
-    const Prompt prompt = station_ ? station_->prompt() : Prompt{};
+    const Prompt prompt = desk_ ? desk_->prompt() : Prompt{};
     subject_->setText(prompt.subject);
     ask_->setText(prompt.ask);
     enter_->setText(prompt.enter.isEmpty() ? QString() : Say::tr("Enter  ") + prompt.enter);
@@ -287,29 +287,29 @@ void EntryBar::placeEcho() {
 }
 
 std::optional<Command> EntryBar::commandIn(const QString& text) const {
-    if (!station_ || text.size() != 1) return std::nullopt;
-    for (const Command& c : station_->commands())
+    if (!desk_ || text.size() != 1) return std::nullopt;
+    for (const Command& c : desk_->commands())
         if (c.letter == text.at(0).toLower()) return c;
     return std::nullopt;
 }
 
 void EntryBar::echo() {
     const QString text = plainLine(line_->text());
-    if (!station_ || line_->text().isEmpty()) return say(QString(), false);
+    if (!desk_ || line_->text().isEmpty()) return say(QString(), false);
     if (const auto command = commandIn(text))
         return say(QString(command->letter).toUpper() + QStringLiteral("  ") + command->does,
                    false);
-    const Echo echo = station_->understand(text);
+    const Echo echo = desk_->understand(text);
     say(echo.text, !echo.ok);
 }
 
 void EntryBar::enter() {
-    if (!station_) return;
+    if (!desk_) return;
     emit entering();
     const QString text = plainLine(line_->text());
     const auto command = commandIn(text);
-    Bench* const asked = station_;
-    const Echo echo = command ? station_->command(command->letter) : station_->submit(text);
+    Desk* const asked = desk_;
+    const Echo echo = command ? desk_->command(command->letter) : desk_->submit(text);
     if (!echo.ok) {
         say(echo.text, true);
         // Typing replaces what was refused.
@@ -318,7 +318,7 @@ void EntryBar::enter() {
     }
     if (!text.isEmpty() && !command) typed_ << line_->text();
     recalled_ = static_cast<int>(typed_.size());
-    if (station_ == asked) line_->clear();
+    if (desk_ == asked) line_->clear();
     refresh();
     if (!echo.text.isEmpty()) say(echo.text, false);
 }

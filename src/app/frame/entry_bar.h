@@ -1,7 +1,8 @@
 // The entry line: where every reading is typed, at every station.
 #pragma once
 
-#include "app/frame/bench.h"
+#include "app/style/look.h"
+#include "desk/desk.h"
 
 #include <QLineEdit>
 
@@ -42,8 +43,8 @@ class EntryBar : public QWidget {
 public:
     explicit EntryBar(const Look& look, QWidget* parent = nullptr);
 
-    /// The station that answers from now on; may be null.
-    void setStation(Bench* station);
+    /// The desk that answers from now on; may be null.
+    void setDesk(Desk* desk);
     /// Bigger, and Space logs a plain number as a foot pedal sends it.
     void setAtStand(bool on);
     /// A sentence beside the line until something is typed.
@@ -74,7 +75,7 @@ private:
     std::optional<Command> commandIn(const QString& text) const;
 
     const Look& look_;
-    Bench* station_ = nullptr;
+    Desk* desk_ = nullptr;
     EntryLine* line_;
     QStringList typed_; ///< earlier lines, for Ctrl+Up
     int recalled_ = 0;

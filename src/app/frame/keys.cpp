@@ -59,7 +59,7 @@ void KeysOverlay::place() {
     scroll_->setGeometry(box().adjusted(10, 10, -10, -10));
 }
 
-void KeysOverlay::open(const QString& stationName, const Bench* station,
+void KeysOverlay::open(const QString& stationName, const Desk* desk,
                        const QList<QAction*>& actions) {
     const Theme& t = look().theme();
     QString rows;
@@ -73,7 +73,7 @@ void KeysOverlay::open(const QString& stationName, const Bench* station,
                                "</b></td><td style='padding:2px 0;'>%3</td></tr>")
                     .arg(t.amberText.name(), keys.toHtmlEscaped(), does.toHtmlEscaped());
     };
-    const QList<Command> commands = station ? station->commands() : QList<Command>{};
+    const QList<Command> commands = desk ? desk->commands() : QList<Command>{};
     if (!commands.isEmpty()) {
         head(Say::tr("At %1 now: a letter alone, then Enter").arg(stationName));
         for (const Command& c : commands)

@@ -15,7 +15,7 @@ class KeysOverlay : public Overlay {
 public:
     KeysOverlay(const Look& look, QWidget* parent);
     /// `station` may be null. `actions`: the window's, as its menus have them.
-    void open(const QString& stationName, const Bench* station, const QList<QAction*>& actions);
+    void open(const QString& stationName, const Desk* desk, const QList<QAction*>& actions);
 
 protected:
     QRect box() const override;

@@ -114,11 +114,12 @@ Bench* MainWindow::benchOf(const stations::Station& station) {
     if (bench) return bench;
     bench = benchKind(station).make(session_, look_, dialogs_, this);
     frame_->addBench(bench);
-    connect(bench, &Bench::promptChanged, this, [this, bench] {
+    Desk* desk = &bench->desk();
+    connect(desk, &Desk::promptChanged, this, [this, bench] {
         if (frame_->bench() == bench && atStand()) stand_->setCard(bench->standCard());
     });
-    connect(bench, &Bench::entryWanted, this, [this] { entry_->line()->setFocus(); });
-    connect(bench, &Bench::stationWanted, this, [this](const stations::Station* to) { go(*to); });
+    connect(desk, &Desk::entryWanted, this, [this] { entry_->line()->setFocus(); });
+    connect(desk, &Desk::stationWanted, this, [this](const stations::Station* to) { go(*to); });
     return bench;
 }
 
@@ -141,7 +142,7 @@ void MainWindow::go(const stations::Station& station) {
     frame_->setBench(target);
     if (atStand()) stand_->setCard(target->standCard());
     route_->setCurrent(station);
-    entry_->setStation(target);
+    entry_->setDesk(&target->desk());
     entry_->line()->setFocus();
     rememberPlace();
 }
@@ -200,15 +201,15 @@ void MainWindow::welcome() {
         welcome_ = new Welcome(session_, look_, this);
         frame_->addBench(welcome_);
         connect(welcome_, &Welcome::demoWanted, &books_, &Books::demoOrBack);
-        connect(welcome_, &Welcome::jobMade, this, [this] { engine()->askFirst(); });
-        connect(welcome_, &Welcome::jobMade, this, [this] { go(stations::engine); });
-        connect(welcome_, &Welcome::left, this, [this] {
+        connect(&welcome_->desk(), &WelcomeDesk::jobMade, this, [this] { engine()->desk().moveTo(0); });
+        connect(&welcome_->desk(), &WelcomeDesk::jobMade, this, [this] { go(stations::engine); });
+        connect(&welcome_->desk(), &WelcomeDesk::left, this, [this] {
             if (session_.hasJob()) go(route_->current());
         });
     }
     if (atStand()) setAtStand(false);
     frame_->setBench(welcome_);
-    entry_->setStation(welcome_);
+    entry_->setDesk(&welcome_->desk());
     entry_->line()->setFocus();
 }
 
@@ -272,7 +273,8 @@ void MainWindow::setTick(bool on) {
 
 void MainWindow::showKeys() {
     if (toTake_ && toTake_->isOpen()) toTake_->close();
-    keys_->open(station().name(), bench(), actions());
+    Bench* shown = bench();
+    keys_->open(station().name(), shown ? &shown->desk() : nullptr, actions());
 }
 
 void MainWindow::showToTake() {
@@ -288,7 +290,7 @@ void MainWindow::begin(const lobe::Task& task) {
     for (const stations::Station* s : stations::all()) {
         if (!s->takes || !s->takes(task)) continue;
         go(*s);
-        benchOf(*s)->ask(task);
+        benchOf(*s)->desk().ask(task);
         return entry_->refresh();
     }
 }

@@ -77,7 +77,7 @@ void Menus::editMenu() {
     menu->addSeparator();
     needJob_ << add(menu, "newRunAction", Say::tr("New run of this lobe"), "Ctrl+R", [this] {
         window_.go(stations::lobes);
-        window_.lobes()->newRun();
+        window_.lobes()->desk().newRun();
     });
     needJob_ << add(menu, "newCard", Say::tr("Another cam card"), "Ctrl+K", [this] { newCard(); });
     needJob_ << add(menu, "nextCard", Say::tr("Fit the next card"), "Ctrl+Shift+K",
@@ -104,7 +104,7 @@ void Menus::newCard() {
     if (session_.job().card) cards.others.insert(cards.others.begin(), *session_.job().card);
     if (!session_.keep(cards)) return;
     window_.go(stations::engine);
-    window_.engine()->askCard();
+    window_.engine()->desk().askCard();
 }
 
 /// The next card is the fitted one; after all of them, the first again.

@@ -10,7 +10,7 @@
 namespace app {
 
 Welcome::Welcome(Session& session, const Look& look, QWidget* parent)
-    : Bench(session, look, parent) {
+    : BenchOf(session, look, parent) {
     setObjectName(QStringLiteral("welcome"));
     auto* title = new QLabel(Say::tr("Which engine is on the stand?"), this);
     title->setStyleSheet(QStringLiteral("font-size: 26px; font-weight: bold;"));
@@ -72,30 +72,6 @@ void Welcome::paintEvent(QPaintEvent* event) {
     p.setPen(Qt::NoPen);
     p.setBrush(t.ink);
     p.drawEllipse(QPointF(0, 0), 9, 9);
-}
-
-Prompt Welcome::prompt() const {
-    Prompt p;
-    p.subject = Say::tr("a new job");
-    p.ask = Say::tr("what is it called?");
-    p.enter = Say::tr("start the job");
-    p.keys = session().hasJob() ? Say::tr("Esc  back to the job") : Say::tr("Ctrl+D  the demo");
-    p.several = true;
-    return p;
-}
-
-Echo Welcome::understand(const QString& text) const {
-    if (text.trimmed().isEmpty()) return {false, Say::tr("Type a name.")};
-    if (text.size() > 80) return {false, Say::tr("Keep a name under 80 letters.")};
-    return {true, {}};
-}
-
-Echo Welcome::submit(const QString& text) {
-    const Echo echo = understand(text);
-    if (!echo.ok) return echo;
-    if (!session().newJob(text.trimmed())) return {false, Say::tr("The job could not be kept.")};
-    emit jobMade();
-    return {true, {}};
 }
 
 } // namespace app

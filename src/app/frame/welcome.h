@@ -2,24 +2,19 @@
 #pragma once
 
 #include "app/frame/bench.h"
+#include "desk/welcome_desk.h"
 
 namespace app {
 
-class Welcome : public Bench {
+class Welcome : public BenchOf<WelcomeDesk> {
     Q_OBJECT
 public:
     Welcome(Session& session, const Look& look, QWidget* parent = nullptr);
 
-    Prompt prompt() const override;
-    Echo understand(const QString& text) const override;
-    Echo submit(const QString& text) override;
     void refresh() override {}
-    void leave() override { emit left(); }
 
 signals:
     void demoWanted();
-    void jobMade();
-    void left();
 
 protected:
     void paintEvent(QPaintEvent* event) override;

@@ -1,6 +1,6 @@
 #include "app/pictures/dynamic_curve.h"
 
-#include "app/pictures/slide.h"
+#include "desk/slide_state.h"
 #include "words/say.h"
 
 #include <QPainter>
@@ -44,7 +44,7 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
     p.setRenderHint(QPainter::Antialiasing);
     const QRectF box(kLeft, kTop, size.width() - kLeft - kRight, size.height() - kTop - kBottom);
     const auto x = [&](double deg) {
-        return box.left() + (deg + Slide::kRange_deg) / (2.0 * Slide::kRange_deg) * box.width();
+        return box.left() + (deg + SlideState::kRange_deg) / (2.0 * SlideState::kRange_deg) * box.width();
     };
     const auto y = [&](double ratio) {
         return box.bottom() - (ratio - least_) / (most_ - least_) * box.height();

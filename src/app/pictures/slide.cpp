@@ -26,41 +26,49 @@ Slide::Slide(const Look& look, QWidget* parent) : QWidget(parent), look_(look) {
 }
 
 double Slide::x(double deg) const {
-    return kMargin + (deg + range_) / (2.0 * range_) * (width() - 2.0 * kMargin);
+    const double range = state_.range_deg();
+    return kMargin + (deg + range) / (2.0 * range) * (width() - 2.0 * kMargin);
+}
+
+void Slide::describe() {
+    setAccessibleDescription(words::moveBy(value(), look_.style(), 2));
+    update();
+}
+
+void Slide::settle(double before) {
+    if (value() == before) return update();
+    describe();
+    emit moved(value());
+}
+
+void Slide::setState(const SlideState& state) {
+    if (state == state_) return;
+    state_ = state;
+    describe();
 }
 
 void Slide::setValue(double deg) {
-    setExactly(nearestStop(deg));
-}
-
-void Slide::setRange(double deg) {
-    if (deg == range_) return;
-    range_ = deg;
-    setValue(value_);
-    update();
+    const double before = value();
+    state_.setValue(deg);
+    settle(before);
 }
 
 void Slide::setExactly(double deg) {
-    const double inside = std::clamp(deg, -range_, range_);
-    if (inside == value_) return;
-    value_ = inside;
-    setAccessibleDescription(words::moveBy(value_, look_.style(), 2));
-    update();
-    emit moved(value_);
+    const double before = value();
+    state_.setExactly(deg);
+    settle(before);
 }
 
-double Slide::nearestStop(double deg) const {
-    if (stops_.empty()) return deg;
-    return *std::min_element(stops_.begin(), stops_.end(), [deg](double a, double b) {
-        return std::abs(a - deg) < std::abs(b - deg);
-    });
+void Slide::setRange(double deg) {
+    const double before = value();
+    state_.setRange(deg);
+    settle(before);
 }
 
 void Slide::setStops(std::vector<double> stops) {
-    if (stops == stops_) return;
-    stops_ = std::move(stops);
-    setValue(value_);
-    update();
+    const double before = value();
+    state_.setStops(std::move(stops));
+    settle(before);
 }
 
 void Slide::setTitle(const QString& title) {
@@ -71,11 +79,11 @@ void Slide::setTitle(const QString& title) {
 }
 
 void Slide::stepBy(int way) {
-    if (stops_.empty()) return setValue(value_ + way * 0.5);
+    if (state_.stops().empty()) return setValue(value() + way * 0.5);
     // The next stop that way.
-    double next = value_, least = 1e9;
-    for (double stop : stops_) {
-        const double off = (stop - value_) * way;
+    double next = value(), least = 1e9;
+    for (double stop : state_.stops()) {
+        const double off = (stop - value()) * way;
         if (off <= 1e-6 || off >= least) continue;
         least = off;
         next = stop;
@@ -85,7 +93,8 @@ void Slide::stepBy(int way) {
 
 void Slide::follow(double px) {
     const double deg =
-        (px - kMargin) / std::max(1.0, width() - 2.0 * kMargin) * 2.0 * range_ - range_;
+        (px - kMargin) / std::max(1.0, width() - 2.0 * kMargin) * 2.0 * state_.range_deg() -
+        state_.range_deg();
     setValue(std::round(deg * 10.0) / 10.0);
 }
 
@@ -93,24 +102,23 @@ void Slide::paintEvent(QPaintEvent*) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     const Theme& t = look_.theme();
-    const double y = 18.0;
+    const double y = 18.0, range = state_.range_deg();
     p.setPen(QPen(t.edge, 6.0, Qt::SolidLine, Qt::RoundCap));
-    p.drawLine(QPointF(x(-range_), y), QPointF(x(range_), y));
+    p.drawLine(QPointF(x(-range), y), QPointF(x(range), y));
     p.setPen(QPen(t.amber, 6.0, Qt::SolidLine, Qt::RoundCap));
-    p.drawLine(QPointF(x(0.0), y), QPointF(x(value_), y));
+    p.drawLine(QPointF(x(0.0), y), QPointF(x(value()), y));
     p.setFont(Look::font(12));
     if (!title_.isEmpty()) {
         p.setPen(t.muted);
-        p.drawText(QRectF(0, y + 17, x(-range_) + 60, 18), Qt::AlignLeft | Qt::AlignVCenter,
-                   title_);
+        p.drawText(QRectF(0, y + 17, x(-range) + 60, 18), Qt::AlignLeft | Qt::AlignVCenter, title_);
     }
     // Few enough stops are shown one by one.
-    if (!stops_.empty() && stops_.size() <= 80) {
+    if (!state_.stops().empty() && state_.stops().size() <= 80) {
         p.setPen(QPen(t.ink, 2.0));
-        for (double stop : stops_)
+        for (double stop : state_.stops())
             p.drawLine(QPointF(x(stop), y - 6.0), QPointF(x(stop), y + 6.0));
     }
-    const int most = static_cast<int>(range_), major = most > 30 ? 10 : 5;
+    const int most = static_cast<int>(range), major = most > 30 ? 10 : 5;
     for (int deg = -most; deg <= most; ++deg) {
         const bool named = deg % major == 0;
         if (most > 60 && !named) continue;
@@ -128,9 +136,9 @@ void Slide::paintEvent(QPaintEvent*) {
     }
     p.setPen(QPen(t.ink, hasFocus() ? 3.0 : 1.6));
     p.setBrush(t.amber);
-    p.drawRoundedRect(QRectF(x(value_) - 9.0, y - 14.0, 18.0, 28.0), 5.0, 5.0);
+    p.drawRoundedRect(QRectF(x(value()) - 9.0, y - 14.0, 18.0, 28.0), 5.0, 5.0);
     p.setPen(QPen(t.ink, 1.2));
-    p.drawLine(QPointF(x(value_), y - 8.0), QPointF(x(value_), y + 8.0));
+    p.drawLine(QPointF(x(value()), y - 8.0), QPointF(x(value()), y + 8.0));
 }
 
 void Slide::mousePressEvent(QMouseEvent* event) {
@@ -148,9 +156,9 @@ void Slide::keyPressEvent(QKeyEvent* event) {
     case Qt::Key_Left:
         return stepBy(-1);
     case Qt::Key_PageUp:
-        return setValue(value_ + 5.0);
+        return setValue(value() + 5.0);
     case Qt::Key_PageDown:
-        return setValue(value_ - 5.0);
+        return setValue(value() - 5.0);
     case Qt::Key_Home:
         return setValue(0.0);
     default:

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "app/style/look.h"
+#include "desk/slide_state.h"
 
 #include <QWidget>
 
@@ -16,7 +17,7 @@ class Slide : public QWidget {
 public:
     explicit Slide(const Look& look, QWidget* parent = nullptr);
 
-    double value() const { return value_; }
+    double value() const { return state_.value(); }
     /// Clamped to the range and to the nearest stop; emits moved when it changes.
     void setValue(double deg);
     /// Where alone it can stand, ascending; none lets it stand anywhere.
@@ -27,8 +28,8 @@ public:
     void setExactly(double deg);
     /// How far it goes either way, crank degrees.
     void setRange(double deg);
-    double range_deg() const { return range_; }
-    static constexpr double kRange_deg = 15.0; ///< unless set
+    /// As a desk has it; emits nothing.
+    void setState(const SlideState& state);
 
 signals:
     void moved(double deg);
@@ -45,12 +46,13 @@ protected:
 private:
     double x(double deg) const;
     void follow(double px);
-    double nearestStop(double deg) const;
+    /// After the state was changed by the user: tells, unless it stands where it stood.
+    void settle(double before);
+    void describe();
     void stepBy(int way);
 
     const Look& look_;
-    double value_ = 0.0, range_ = kRange_deg;
-    std::vector<double> stops_;
+    SlideState state_;
     QString title_;
 };
 

@@ -3,18 +3,11 @@
 #pragma once
 
 #include "app/style/look.h"
+#include "desk/figure_line.h"
 
 #include <QWidget>
 
 namespace app {
-
-struct FigureLine {
-    QString name, first, second;
-    bool strong = false; ///< what stands out: the chosen row, the figure that changed
-    bool head = false;
-
-    bool operator==(const FigureLine&) const = default;
-};
 
 class FigureTable : public QWidget {
     Q_OBJECT

@@ -5,7 +5,7 @@
 // the curve goes through all of them. To it come what the curve between the readings may be off by
 // (what another curve through the same readings makes of it, beyond their scatter), what readings
 // that are suspicious but not clearly wrong may have moved, and the rounding that readings on a
-// flat have in common. Each was calibrated by counting (bench/accuracy.cpp).
+// flat have in common. Each was calibrated by counting (measure/accuracy.cpp).
 #pragma once
 
 #include "core/lobe/lobe.h"

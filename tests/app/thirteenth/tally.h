@@ -12,9 +12,9 @@ inline int tallied(const lobe::Job& job) {
     return static_cast<int>(job.reckoning.heights.size());
 }
 
-class TallyStation : public app::Bench {
+class TallyDesk : public app::Desk {
 public:
-    using Bench::Bench;
+    using Desk::Desk;
     app::Prompt prompt() const override {
         app::Prompt p;
         p.subject = QStringLiteral("tally");
@@ -28,6 +28,11 @@ public:
         s.reckoning.heights.push_back({text.toDouble(), lobe::Place::Valve});
         return {session().keep(book::SetStated{s}), {}};
     }
+};
+
+class TallyStation : public app::BenchOf<TallyDesk> {
+public:
+    using BenchOf::BenchOf;
     void refresh() override { setObjectName(QStringLiteral("tallyStation")); }
 };
 

@@ -14,13 +14,7 @@ namespace app {
 using namespace lobe;
 
 EngineStation::EngineStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
-    : EngineStation(std::make_unique<EngineDesk>(session, [&look] { return look.style(); }),
-                    session, look, dialogs, parent) {}
-
-EngineStation::EngineStation(std::unique_ptr<EngineDesk> desk, Session& session, const Look& look,
-                             Dialogs& dialogs, QWidget* parent)
-    : Bench(std::move(desk), session, look, parent),
-      desk_(static_cast<EngineDesk*>(&Bench::desk())),
+    : BenchOf(session, look, parent),
       verdict_(new QLabel(this)),
       list_(new RowList(look, false, this)),
       section_(new EngineSection(look, dialogs, this)) {
@@ -40,14 +34,6 @@ EngineStation::EngineStation(std::unique_ptr<EngineDesk> desk, Session& session,
     column->addLayout(row, 1);
     connect(list_, &RowList::chosen, this,
             [this](qint64 id) { desk_->moveTo(static_cast<int>(id) - 1); });
-}
-
-void EngineStation::askFirst() {
-    desk_->moveTo(0);
-}
-
-void EngineStation::askCard() {
-    desk_->askCard();
 }
 
 /// The engine's section beside the fact asked for.

@@ -12,7 +12,7 @@ class Dialogs;
 class EngineSection;
 class RowList;
 
-class EngineStation : public Bench {
+class EngineStation : public BenchOf<EngineDesk> {
     Q_OBJECT
 public:
     EngineStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
@@ -20,16 +20,7 @@ public:
     void refresh() override;
     StandCard standCard() const override;
 
-    /// Asks the first fact: a new job.
-    void askFirst();
-    /// Asks the first fact of the cam card.
-    void askCard();
-
 private:
-    EngineStation(std::unique_ptr<EngineDesk> desk, Session& session, const Look& look,
-                  Dialogs& dialogs, QWidget* parent);
-
-    EngineDesk* desk_;
     QLabel* verdict_;
     RowList* list_;
     EngineSection* section_;

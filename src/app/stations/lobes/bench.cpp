@@ -20,7 +20,7 @@ const BenchKind benches::lobes{
             walk.go(2, stations::lobes, 1, lobe::Side::Exhaust);
             walk.save(QStringLiteral("events"));
             walk.go(2, stations::lobes);
-            LobesStation& lobes = *walk.window().lobes();
+            LobesDesk& lobes = walk.window().lobes()->desk();
             lobes.askConditions(true);
             walk.save(QStringLiteral("conditions"));
             lobes.askConditions(false);

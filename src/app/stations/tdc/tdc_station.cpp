@@ -29,13 +29,7 @@ constexpr int kScales = static_cast<int>(WheelScale::Tape) + 1;
 } // namespace
 
 TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
-    : TdcStation(std::make_unique<TdcDesk>(session, [&look] { return look.style(); }), session,
-                 look, dialogs, parent) {}
-
-TdcStation::TdcStation(std::unique_ptr<TdcDesk> desk, Session& session, const Look& look,
-                       Dialogs& dialogs, QWidget* parent)
-    : Bench(std::move(desk), session, look, parent),
-      desk_(static_cast<TdcDesk*>(&Bench::desk())),
+    : BenchOf(session, look, parent),
       ring_(new Ring(look, dialogs, this)),
       verdict_(new QLabel(this)),
       steps_(new QLabel(this)),
@@ -100,12 +94,12 @@ TdcStation::TdcStation(std::unique_ptr<TdcDesk> desk, Session& session, const Lo
         Stated s = job();
         s.fitted.scale = static_cast<WheelScale>(index);
         if (s.fitted.scale != job().fitted.scale) this->session().keep(book::SetStated{s});
-        emit promptChanged();
-        emit entryWanted();
+        emit desk_->promptChanged();
+        emit desk_->entryWanted();
     });
     connect(facts_, &RowList::chosen, this, [this](qint64 id) {
         desk_->moveTo(static_cast<int>(id) - 1);
-        emit entryWanted();
+        emit desk_->entryWanted();
     });
 }
 

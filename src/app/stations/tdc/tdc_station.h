@@ -17,7 +17,7 @@ class Dialogs;
 class Ring;
 class RowList;
 
-class TdcStation : public Bench {
+class TdcStation : public BenchOf<TdcDesk> {
     Q_OBJECT
 public:
     TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
@@ -25,11 +25,8 @@ public:
     void refresh() override;
 
 private:
-    TdcStation(std::unique_ptr<TdcDesk> desk, Session& session, const Look& look, Dialogs& dialogs,
-               QWidget* parent);
     void refreshLists();
 
-    TdcDesk* desk_;
     Ring* ring_;
     QLabel *verdict_, *steps_, *sums_, *caution_;
     QButtonGroup* methods_;

@@ -28,13 +28,7 @@ constexpr CentreSchool kSchools[] = {CentreSchool::EqualDrop, CentreSchool::Even
 } // namespace
 
 TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
-    : TimingStation(std::make_unique<TimingDesk>(session, [&look] { return look.style(); }),
-                    session, look, dialogs, parent) {}
-
-TimingStation::TimingStation(std::unique_ptr<TimingDesk> desk, Session& session, const Look& look,
-                             Dialogs& dialogs, QWidget* parent)
-    : Bench(std::move(desk), session, look, parent),
-      desk_(static_cast<TimingDesk*>(&Bench::desk())),
+    : BenchOf(session, look, parent),
       verdict_(new QLabel(this)),
       more_(new FittedLabel(this)),
       events_(new FittedLabel(this)),

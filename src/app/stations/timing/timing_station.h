@@ -14,7 +14,7 @@ class Dialogs;
 class EventBars;
 class MidpointPlot;
 
-class TimingStation : public Bench {
+class TimingStation : public BenchOf<TimingDesk> {
     Q_OBJECT
 public:
     TimingStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
@@ -25,14 +25,11 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    TimingStation(std::unique_ptr<TimingDesk> desk, Session& session, const Look& look,
-                  Dialogs& dialogs, QWidget* parent);
     /// A low window keeps to what is to be done.
     bool low() const;
     void makeRoom();
     void refreshSchools(const lobe::Held<lobe::CylinderFindings>& c);
 
-    TimingDesk* desk_;
     QGridLayout* grid_;
     QLabel *verdict_, *more_, *events_, *together_, *curve_;
     QLabel* centres_[4][2];

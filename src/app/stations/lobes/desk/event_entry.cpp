@@ -128,6 +128,31 @@ void EventEntry::backToLast() {
     if (last(other) > last(session_.side())) session_.select(session_.cylinder(), other);
 }
 
+TurnTo EventEntry::turnTo(const words::Style& style) const {
+    const RunConditions t = at_.conditions();
+    TurnTo to;
+    to.caption = t.fromNose ? Say::tr("zero at the nose; centre by two readings")
+                 : both() ? words::sideName(session_.side()) + Say::tr(", both in one forward turn")
+                 : t.oneTurn ? Say::tr("all in one forward turn")
+                             : Say::tr("events only");
+    const auto asked = wanted();
+    if (!asked) {
+        to.big = Say::tr("done");
+        return to;
+    }
+    const QString height = words::height(asked->height.mm, style);
+    if (t.fromNose) {
+        // Beside the nose the drop is the large figure: what the indicator is to read.
+        to.big = height.section(QLatin1Char(' '), 0, 0);
+        to.note = Say::tr("under, ") + eventName(asked->of, true);
+        return to;
+    }
+    to.big = eventName(asked->of);
+    if (asked->of == ReadingOf::Opens || asked->of == ReadingOf::Closes)
+        to.note = Say::tr("at ") + height;
+    return to;
+}
+
 Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& style) const {
     const auto w = wanted();
     if (!w) {

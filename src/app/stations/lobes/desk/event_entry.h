@@ -20,6 +20,13 @@ QString eventsSoFar(const lobe::EventsFindings& events, const lobe::RunCondition
 /// One event of one side, for what was skipped.
 using EventKey = std::tuple<lobe::Side, lobe::ReadingOf, double>;
 
+/// Where to turn to, for the eye of somebody at the crank.
+struct TurnTo {
+    QString caption; ///< "turn to"
+    QString big;     ///< "120°", or the event asked for
+    QString note;    ///< "after TDC", "at 1.27 mm"
+};
+
 class EventEntry {
 public:
     explicit EventEntry(Session& session) : session_(session), at_(session) {}
@@ -37,6 +44,8 @@ public:
     /// And to the lobe that was read last.
     void backToLast();
 
+    /// The event asked for, large.
+    TurnTo turnTo(const words::Style& style) const;
     Prompt prompt(Prompt begun, const QString& onward, const words::Style& style) const;
     /// The reading as typed, or why not.
     std::variant<lobe::Reading, QString> read(const QString& text, const words::Style& style) const;

@@ -1,19 +1,12 @@
-// What the Set station shows: choices, the hand's steps, figures as they are and as they would be,
-// the history, and the same at the stand.
-#include "app/pictures/ring.h"
-#include "app/pictures/slide.h"
-#include "app/stations/set/set_station.h"
-#include "app/stations/set/wheels.h"
-#include "app/style/fact_rows.h"
-#include "app/style/rows.h"
+// What the Set station says: the choices, the hand's steps, figures as they are and as they would
+// be, the history, and the same at the stand.
 #include "core/examine/need.h"
+#include "stations/set/desk/set_desk.h"
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
 
 #include <QDateTime>
-#include <QLabel>
-#include <QResizeEvent>
 
 #include <algorithm>
 #include <cmath>
@@ -24,28 +17,21 @@ using namespace lobe;
 
 namespace {
 
-/// How many choices are worth reading.
-constexpr std::size_t kOffered = 12;
-/// What of a line can be set by eye.
-constexpr double kLeastOfLine = 0.1;
-
 QString figureOr(const std::optional<double>& value, int places, const words::Style& style) {
     return value ? words::fixed(*value, places, style) : QString(QChar(0x2013));
 }
 
 } // namespace
 
-void SetStation::listChoices() {
-    QList<Row> rows;
-    const double doubt = findings().need.uncertainty_deg;
-    int n = 0;
+QList<OfferedRow> SetDesk::offers() const {
+    QList<OfferedRow> rows;
+    const double uncertain = findings().need.uncertainty_deg;
+    const Side side = atHand();
     for (const Choice& c : offered_) {
-        Row row;
-        row.id = ++n;
+        OfferedRow row;
         row.title = words::moveShort(job().engine.drive, c.move, style());
         row.value = words::signedFixed(c.move.total_deg, 2, style()) + QChar(0xB0);
-        if (need_deg(atHand())) row.under = words::residualNote(c.residual_deg, doubt, style());
-        const Side side = atHand();
+        if (need_deg(side)) row.under = words::residualNote(c.residual_deg, uncertain, style());
         const double other = two()
                                  ? advance_deg(side == Side::Intake ? Side::Exhaust : Side::Intake)
                                  : c.move.total_deg;
@@ -53,32 +39,20 @@ void SetStation::listChoices() {
             outcome(job(), findings(), side == Side::Intake ? c.move.total_deg : other,
                     side == Side::Exhaust ? c.move.total_deg : other);
         QStringList notes;
-        if (side == Side::Intake && out.centre.intake)
-            notes << Say::tr("centre ") + words::fixed(*out.centre.intake, 1, style());
-        if (side == Side::Exhaust && out.centre.exhaust)
-            notes << Say::tr("centre ") + words::fixed(*out.centre.exhaust, 1, style());
+        if (const auto& centre = out.centre[side])
+            notes << Say::tr("centre ") + words::fixed(*centre, 1, style());
         if (out.dynamic) notes << words::fixed(*out.dynamic, 2, style()) + QStringLiteral(" : 1");
         row.note = notes.join(QStringLiteral(", "));
-        row.marked = n - 1 == choice_;
         rows << row;
     }
-    if (rows.isEmpty()) {
-        Row row;
-        row.title = Say::tr("Describe the drive first: D");
-        row.under = Say::tr("teeth, keyways, vernier, slots, bushes");
-        row.marked = true;
-        rows << row;
-    }
-    choices_->setRows(rows);
-    if (choice_ >= 0 && choice_ < choices_->count())
-        choices_->scrollToItem(choices_->item(choice_));
+    return rows;
 }
 
-QString SetStation::verdict() const {
+QString SetDesk::verdict() const {
     return words::needSentence(job(), findings().need, style());
 }
 
-QString SetStation::stepsText() const {
+QString SetDesk::stepsText() const {
     QStringList all;
     for (Side side : {Side::Intake, Side::Exhaust}) {
         if (side == Side::Exhaust && !two()) break;
@@ -99,7 +73,7 @@ QString SetStation::stepsText() const {
 }
 
 /// Every figure as it is and as it would be.
-QList<QList<FigureLine>> SetStation::outcomes() const {
+QList<QList<FigureLine>> SetDesk::outcomes() const {
     const double in = advance_deg(Side::Intake), ex = advance_deg(Side::Exhaust);
     const Outcome now = outcome(job(), findings(), 0.0, 0.0),
                   then = outcome(job(), findings(), in, ex);
@@ -145,7 +119,7 @@ QList<QList<FigureLine>> SetStation::outcomes() const {
     return {events, together};
 }
 
-QString SetStation::notes() const {
+QString SetDesk::notes(bool brief) const {
     QStringList all;
     const double in = advance_deg(Side::Intake), ex = advance_deg(Side::Exhaust);
     all << words::adviceOnMove(in);
@@ -160,7 +134,7 @@ QString SetStation::notes() const {
                         two() ? Say::tr("each") : Say::tr("the"), words::moveBy(*skim, style(), 2));
     const Need& n = findings().need;
     // In a low window there is no room for more.
-    if (ring_->isVisibleTo(this) && !two() && n.byIntake_deg && n.split_deg && n.allEvents_deg)
+    if (!brief && !two() && n.byIntake_deg && n.split_deg && n.allEvents_deg)
         all << Say::tr("Schools: by intake %1, split the difference %2, all events %3.")
                    .arg(words::moveBy(*n.byIntake_deg, style()),
                         words::moveBy(*n.split_deg, style()),
@@ -169,52 +143,56 @@ QString SetStation::notes() const {
     return all.join(QLatin1Char(' '));
 }
 
-QString SetStation::history() const {
+/// One change: when, by how much, what was left as marks, and what measuring said of it.
+QString SetDesk::changeText(const CamMove& c) const {
+    QStringList lines;
+    const QString when =
+        c.time_ms
+            ? QDateTime::fromMSecsSinceEpoch(c.time_ms).toString(QStringLiteral("yyyy-MM-dd HH:mm"))
+            : Say::tr("imported");
+    lines << QStringLiteral("<b>%1.&nbsp; %2</b>").arg(c.number).arg(when);
+    const auto part = [&](const std::optional<DriveMove>& m, const QString& cam,
+                          const std::optional<double>& wanted) {
+        if (!m) return;
+        lines << QStringLiteral("%1%2: %3%4")
+                     .arg(cam, words::moveBy(m->total_deg, style(), 2),
+                          words::moveShort(job().engine.drive, *m, style()),
+                          wanted ? Say::tr(" (wanted %1)").arg(words::moveBy(*wanted, style()))
+                                 : QString());
+    };
+    part(c.made.intake, two() ? Say::tr("intake cam ") : QString(), c.wanted_deg.intake);
+    part(c.made.exhaust, Say::tr("exhaust cam "), c.wanted_deg.exhaust);
+    const auto said = [&](const QString& name, const std::string& text) {
+        if (!text.empty()) lines << name + QString::fromStdString(text).toHtmlEscaped();
+    };
+    said(Say::tr("marks: "), c.marks);
+    said(Say::tr("note: "), c.note);
+    said(Say::tr("photo: "), c.photo);
+    for (const MoveCheck& check : findings().changes)
+        if (check.number == c.number) {
+            lines << words::sentence(check, style());
+            for (const MovedEvent& e : check.events)
+                lines << Say::tr("&nbsp;&nbsp;%1 %2 to %3, moved %4")
+                             .arg(words::eventName(e.event),
+                                  words::fixed(toCard(e.event, {e.before_deg}).deg, 1, style()),
+                                  words::fixed(toCard(e.event, {e.after_deg}).deg, 1, style()),
+                                  words::signedFixed(e.moved_deg(), 1, style()));
+        }
+    return lines.join(QStringLiteral("<br>"));
+}
+
+QString SetDesk::history() const {
     if (job().changes.empty())
         return Say::tr("Nothing was changed yet. When a change is done at the engine, type "
                        "made and the marks you left, such as: made paint on tooth 3. It is "
                        "kept with its date, and asks to be measured again.");
     QStringList all;
-    for (auto it = job().changes.rbegin(); it != job().changes.rend(); ++it) {
-        const CamMove& c = *it;
-        QStringList lines;
-        const QString when = c.time_ms ? QDateTime::fromMSecsSinceEpoch(c.time_ms).toString(
-                                             QStringLiteral("yyyy-MM-dd HH:mm"))
-                                       : Say::tr("imported");
-        lines << QStringLiteral("<b>%1.&nbsp; %2</b>").arg(c.number).arg(when);
-        const auto part = [&](const std::optional<DriveMove>& m, const QString& cam,
-                              const std::optional<double>& wanted) {
-            if (!m) return;
-            lines << QStringLiteral("%1%2: %3%4")
-                         .arg(cam, words::moveBy(m->total_deg, style(), 2),
-                              words::moveShort(job().engine.drive, *m, style()),
-                              wanted ? Say::tr(" (wanted %1)").arg(words::moveBy(*wanted, style()))
-                                     : QString());
-        };
-        part(c.made.intake, two() ? Say::tr("intake cam ") : QString(), c.wanted_deg.intake);
-        part(c.made.exhaust, Say::tr("exhaust cam "), c.wanted_deg.exhaust);
-        const auto said = [&](const QString& name, const std::string& text) {
-            if (!text.empty()) lines << name + QString::fromStdString(text).toHtmlEscaped();
-        };
-        said(Say::tr("marks: "), c.marks);
-        said(Say::tr("note: "), c.note);
-        said(Say::tr("photo: "), c.photo);
-        for (const MoveCheck& check : findings().changes)
-            if (check.number == c.number) {
-                lines << words::sentence(check, style());
-                for (const MovedEvent& e : check.events)
-                    lines << Say::tr("&nbsp;&nbsp;%1 %2 to %3, moved %4")
-                                 .arg(words::eventName(e.event),
-                                      words::fixed(toCard(e.event, {e.before_deg}).deg, 1, style()),
-                                      words::fixed(toCard(e.event, {e.after_deg}).deg, 1, style()),
-                                      words::signedFixed(e.moved_deg(), 1, style()));
-            }
-        all << lines.join(QStringLiteral("<br>"));
-    }
+    for (auto it = job().changes.rbegin(); it != job().changes.rend(); ++it)
+        all << changeText(*it);
     return all.join(QStringLiteral("<br><br>"));
 }
 
-RingScene SetStation::ringScene() const {
+RingScene SetDesk::ringScene() const {
     // Of the cylinder that was measured first; the split point goes with the cam as it stands.
     RingScene ring =
         ringOf(session().snapshot(),
@@ -229,97 +207,8 @@ RingScene SetStation::ringScene() const {
     return ring;
 }
 
-void SetStation::follow() {
-    moves_[0] = findMove(Side::Intake);
-    if (two()) moves_[1] = findMove(Side::Exhaust);
-    wheels_->setScene({job().engine, moveOf(atHand()),
-                       two() ? words::sideName(atHand()) + Say::tr(" cam") : QString()});
-    ring_->setScene(ringScene());
-    steps_->setText(stepsText());
-    outcome_->setBlocks(outcomes());
-    notes_->setText(notes());
-}
-
-/// The first choice that brings the cam where its slide stands; none while it was not moved.
-void SetStation::markChoice() {
-    const double deg = advance_deg(atHand());
-    const auto at = std::find_if(offered_.begin(), offered_.end(), [deg](const Choice& c) {
-        return deg != 0.0 && std::abs(c.move.total_deg - deg) < 1e-6;
-    });
-    choice_ = at == offered_.end() ? -1 : static_cast<int>(at - offered_.begin());
-}
-
-void SetStation::refresh() {
-    if (job().id != job_) {
-        job_ = job().id;
-        guide_ = -1;
-        show(Pane::Choices);
-        for (Slide* slide : slides_) {
-            const QSignalBlocker quiet(slide);
-            slide->setExactly(0.0);
-        }
-    }
-    showFacts(*facts_, sheet_, Facts::of(job()), style());
-    if (sheet_.field()) show(Pane::Facts);
-    const bool described = job().engine.drive.described();
-    // Far enough for a cam that is a tooth or two out.
-    const double far = std::max(std::abs(need_deg(Side::Intake).value_or(0.0)),
-                                std::abs(need_deg(Side::Exhaust).value_or(0.0)));
-    const double range =
-        far <= 12.0 ? Slide::kRange_deg : std::min(180.0, 5.0 * std::ceil(far / 5.0 + 1.0));
-    const auto stops = described ? reachable_deg(job().engine.drive, range) : std::vector<double>{};
-    for (Slide* slide : slides_) {
-        const QSignalBlocker quiet(slide);
-        slide->setRange(range);
-        slide->setStops(stops);
-    }
-    last_[0] = slides_[0]->value();
-    last_[1] = slides_[1]->value();
-    slides_[1]->setVisible(two());
-    makeRoom();
-    slides_[0]->setTitle(two() ? Say::tr("intake") : QString());
-    slides_[1]->setTitle(two() ? Say::tr("exhaust") : QString());
-    offered_ = described
-                   ? choices(job().engine.drive, need_deg(atHand()).value_or(0.0), kOffered, true)
-                   : std::vector<Choice>{};
-    // No further than the slide goes, and no slot moved by less than a hand can.
-    const double least = std::max(0.1, job().engine.drive.slotLine_deg * kLeastOfLine);
-    offered_.erase(std::remove_if(offered_.begin(), offered_.end(),
-                                  [&](const Choice& c) {
-                                      const double slot = std::abs(c.move.slot_deg);
-                                      return std::abs(c.move.total_deg) > range ||
-                                             (slot > 0.0 && slot < least);
-                                  }),
-                   offered_.end());
-    markChoice();
-    listChoices();
-    history_->setText(history());
-    if (guide_ >= 0) guide(guide_);
-    verdict_->setText(verdict());
-    follow();
-}
-
-void SetStation::makeRoom() {
-    const bool low = height() < 620, narrow = width() < 760;
-    // In a small window the figures say what the ring would show.
-    ring_->setVisible(!low && !narrow);
-    notes_->setVisible(!low && !narrow);
-    wheels_->setMinimumHeight(low ? 130 : 340);
-    wheels_->setMinimumWidth(narrow ? 200 : 296);
-    wheels_->setMaximumWidth(narrow ? 240 : 330);
-    outcome_->setStrip(narrow ? 2 : 1);
-    // Room kept for the words, so that nothing jumps under a slide that is dragged.
-    steps_->setMinimumHeight(low ? 34 : 38);
-    layout()->activate();
-}
-
-void SetStation::resizeEvent(QResizeEvent* event) {
-    Bench::resizeEvent(event);
-    makeRoom();
-}
-
-StandCard SetStation::standCard() const {
-    if (sheet_.field()) return Bench::standCard();
+StandCard SetDesk::ownCard(bool asked) const {
+    if (asked) return cardOf(prompt(), job());
     StandCard card;
     card.subject = prompt().subject;
     card.ring = ringScene();

@@ -1,5 +1,5 @@
 // The letters of the Lobes station: what each does, and Esc, which takes them back.
-#include "app/stations/lobes/lobes_station.h"
+#include "stations/lobes/desk/lobes_desk.h"
 #include "stations/lobes/desk/remedies.h"
 #include "words/say.h"
 
@@ -9,8 +9,8 @@ namespace app {
 
 using namespace lobe;
 
-QList<Command> LobesStation::commands() const {
-    if (striking_ || sheet_.field()) return {};
+QList<Command> LobesDesk::ownCommands() const {
+    if (striking_) return {};
     const auto f = run_.found();
     const auto has = [&](Code code) {
         return f && std::any_of(f->lobe.findings.begin(), f->lobe.findings.end(),
@@ -38,7 +38,7 @@ QList<Command> LobesStation::commands() const {
     return all;
 }
 
-Echo LobesStation::command(QChar letter) {
+Echo LobesDesk::command(QChar letter) {
     constexpr auto kDone = [](bool done) {
         return done ? Echo{true, {}} : Echo{false, Say::tr("There is nothing to do.")};
     };
@@ -86,21 +86,19 @@ Echo LobesStation::command(QChar letter) {
     default:
         return kDone(false);
     }
-    refresh();
-    emit promptChanged();
+    tell();
     return {true, {}};
 }
 
 /// Back to the readings, whatever was asked or shown in between.
-void LobesStation::leave() {
+void LobesDesk::leave() {
     striking_.reset();
     goTo_.reset();
     overshot_ = backing_ = false;
     compared_ = 0;
     events_.forget();
-    sheet_.moveTo(-1);
-    if (motion_) showMotion(false);
-    refresh();
+    motion_ = false;
+    moveTo(-1);
 }
 
 } // namespace app

@@ -149,7 +149,7 @@ std::vector<double> enters(app::Application& application, int cylinder) {
     application.session().select(cylinder, Side::Intake);
     application.window().go(stations::lobes);
     // A run of its own: one that is through takes no more.
-    if (application.session().run()) application.window().lobes()->newRun();
+    if (application.session().run()) application.window().lobes()->desk().newRun();
     QApplication::processEvents();
     auto* line = application.window().entryBar()->line();
     const auto truth = closed::power(106, 147, 7.2);

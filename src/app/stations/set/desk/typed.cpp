@@ -1,0 +1,185 @@
+// What is typed at Set beside the facts: an advance to try, a change made with its marks, a note, a
+// photo, where the followers are level.
+#include "core/job/entry.h"
+#include "stations/set/desk/set_desk.h"
+#include "words/say.h"
+#include "words/sentences.h"
+#include "words/setting.h"
+
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+QString SetDesk::enterKeeps() const {
+    return Say::tr("keep, the next; Esc ends");
+}
+
+Prompt SetDesk::ownPrompt() const {
+    Prompt p;
+    if (guide_ >= 0) {
+        const int steps = static_cast<int>(guideSteps().size());
+        p.subject = Say::tr("without marks");
+        const bool last = guide_ + 1 == steps;
+        p.ask =
+            last ? Say::tr("level where?") : Say::tr("step %1 of %2").arg(guide_ + 1).arg(steps);
+        p.enter = last ? Say::tr("check it") : Say::tr("done, the next");
+        p.keys = Say::tr("Up, Down  another step   Esc ends");
+        return p;
+    }
+    p.subject = !two()      ? Say::tr("set, the cam")
+                : together_ ? Say::tr("set, both cams")
+                            : Say::tr("set, %1 cam").arg(words::sideName(atHand()));
+    p.ask = Say::tr("advance to try?");
+    p.enter = Say::tr("move the slide there");
+    if (const auto* to = elsewhere()) {
+        p.ask = *to == stations::engine ? Say::tr("the card first?") : Say::tr("the lobes first?");
+        p.enter = Say::tr("go to %1").arg(to->name());
+    }
+    p.keys = Say::tr("Up, Down  choose  D drive  G goal  H history  W no marks%1  made …")
+                 .arg(!two()      ? QString()
+                      : together_ ? Say::tr("  T one")
+                                  : Say::tr("  T both"));
+    return p;
+}
+
+SetDesk::Typed SetDesk::readMade(const QString& marks) const {
+    CamMove c;
+    c.number = lastMove(job()) + 1;
+    c.marks = marks.toStdString();
+    const auto taken = [&](Side side, std::optional<DriveMove>& move,
+                           std::optional<double>& wanted) {
+        const DriveMove m = moveOf(side);
+        if (m.total_deg == 0.0) return;
+        move = m;
+        wanted = need_deg(side);
+    };
+    taken(Side::Intake, c.made.intake, c.wanted_deg.intake);
+    if (two()) taken(Side::Exhaust, c.made.exhaust, c.wanted_deg.exhaust);
+    if (!c.made.intake && !c.made.exhaust)
+        return {{false, Say::tr("Nothing is moved: choose first, with Up and Down.")}, {}, {}, {}};
+    QStringList said;
+    if (c.made.intake)
+        said << words::moveShort(job().engine.drive, *c.made.intake, style()) +
+                    (two() ? Say::tr(" (intake)") : QString());
+    if (c.made.exhaust)
+        said << words::moveShort(job().engine.drive, *c.made.exhaust, style()) +
+                    Say::tr(" (exhaust)");
+    const QString echo = Say::tr("keeps the change: ") + said.join(QStringLiteral("; "));
+    return {{true, echo}, {}, c, {}};
+}
+
+SetDesk::Typed SetDesk::amend(const QString& text, std::string CamMove::*part) const {
+    if (job().changes.empty())
+        return {{false, Say::tr("There is no change yet to put it to.")}, {}, {}, {}};
+    CamMove c = job().changes.back();
+    c.*part = text.toStdString();
+    return {{true, Say::tr("goes with change %1").arg(c.number)}, {}, c, {}};
+}
+
+SetDesk::Typed SetDesk::readLevel(const QString& text) const {
+    const auto read = readNumber(text.toStdString());
+    if (const auto* e = std::get_if<EntryError>(&read))
+        return {{false, words::sentence(*e, style())}, {}, {}, {}};
+    const double deg = std::get<double>(read);
+    if (std::abs(deg) > 90.0)
+        return {{false, Say::tr("The followers are level near TDC on overlap.")}, {}, {}, {}};
+    const double split = job().card ? splitOfCard_deg(*job().card).value_or(0.0) : 0.0;
+    const double tooth = tooth_deg(job().engine.drive);
+    const QString said =
+        words::sentence(checkLevel(deg, split, tooth), tooth, job().engine, style());
+    return {{true, said}, {}, {}, said};
+}
+
+SetDesk::Typed SetDesk::read(const QString& text) const {
+    const QString line = text.trimmed();
+    const auto rest = [&](const char* word) -> std::optional<QString> {
+        const QLatin1String w(word);
+        if (!line.startsWith(w, Qt::CaseInsensitive)) return std::nullopt;
+        if (line.size() > w.size() && line.at(w.size()) != QLatin1Char(' ')) return std::nullopt;
+        return line.mid(w.size()).trimmed();
+    };
+    if (const auto marks = rest("made")) return readMade(*marks);
+    if (const auto note = rest("note")) return amend(*note, &CamMove::note);
+    if (const auto level = rest("level")) return readLevel(*level);
+    if (guide_ >= 0) return readLevel(line);
+    if (const auto photo = rest("photo")) {
+        if (!QFileInfo(*photo).isFile())
+            return {{false, Say::tr("There is no such file.")}, {}, {}, {}};
+        return amend(QFileInfo(*photo).absoluteFilePath(), &CamMove::photo);
+    }
+    const auto number = readNumber(line.toStdString());
+    if (const auto* e = std::get_if<EntryError>(&number))
+        return {{false, words::sentence(*e, style())}, {}, {}, {}};
+    const double deg = std::get<double>(number);
+    const double range = slides_[0].range_deg();
+    if (std::abs(deg) > range)
+        return {
+            {false, Say::tr("The slide ends at %1 degrees either way.").arg(range)}, {}, {}, {}};
+    return {{true, words::moveBy(deg, style(), 2)}, deg, {}, {}};
+}
+
+Echo SetDesk::ownUnderstand(const QString& text) const {
+    return read(text).echo;
+}
+
+/// Copies the photo into the folder `photos` beside the book, so that it stays with it; its path
+/// from there, or empty when it cannot be copied.
+QString SetDesk::attach(const CamMove& change) const {
+    const QDir beside = QFileInfo(session().book().path()).absoluteDir();
+    const QString from = QString::fromStdString(change.photo);
+    if (!beside.mkpath(QStringLiteral("photos"))) return {};
+    // Never over another: an undone change still points at its own.
+    QString to;
+    for (int n = 1; to.isEmpty() || beside.exists(to); ++n)
+        to = QStringLiteral("photos/job-%1-change-%2-%3-%4")
+                 .arg(job().id)
+                 .arg(change.number)
+                 .arg(n)
+                 .arg(QFileInfo(from).fileName());
+    return QFile::copy(from, beside.filePath(to)) ? to : QString();
+}
+
+void SetDesk::factKept() {
+    moveTo(sheet().last() ? -1 : sheet().onward());
+}
+
+Echo SetDesk::ownSubmit(const QString& text) {
+    if (text.trimmed().isEmpty()) {
+        if (guide_ >= 0)
+            guide(guide_ + 1);
+        else if (const auto* to = elsewhere())
+            emit stationWanted(to);
+        return {true, {}};
+    }
+    const Typed typed = read(text);
+    if (!typed.echo.ok) return typed.echo;
+    if (typed.advance_deg) slideTo(atHand(), *typed.advance_deg);
+    return typed.change ? keepChange(*typed.change) : Echo{true, typed.said};
+}
+
+Echo SetDesk::keepChange(CamMove change) {
+    const bool fresh = change.number > lastMove(job());
+    if (fresh) change.time_ms = session().now();
+    if (change.photo != (fresh ? std::string() : job().changes.back().photo)) {
+        const QString kept = attach(change);
+        if (kept.isEmpty())
+            return {false, Say::tr("The photo could not be copied beside the book.")};
+        change.photo = kept.toStdString();
+    }
+    if (!session().keep(book::KeepMove{change}))
+        return {false, Say::tr("Not kept; see the message above.")};
+    if (fresh)
+        for (SlideState& slide : slides_)
+            slide.setExactly(0.0);
+    pane_ = Pane::History;
+    tell();
+    return {true, fresh ? Say::tr("kept; now turn it over twice and measure again") : QString()};
+}
+
+} // namespace app
