@@ -62,7 +62,7 @@ void figures(const LobeFigures& f, const closed::Lobe& lobe, Table& t) {
     for (const HeightEvents& e : f.heights)
         for (bool opening : {true, false}) {
             const auto& at = opening ? e.opens : e.closes;
-            const auto& u = opening ? e.opensUncertainty_deg : e.closesUncertainty_deg;
+            const auto& u = halfWidthOf(opening ? e.opens : e.closes);
             char name[16];
             std::snprintf(name, sizeof name, "%.2f", e.height.mm);
             t[name].add(at ? at->deg - lobe.event(e.height.mm, opening) : 99.0, u.value_or(0.0));
@@ -73,14 +73,14 @@ void figures(const LobeFigures& f, const closed::Lobe& lobe, Table& t) {
     };
     const Centres& c = f.centres;
     const double drop = lobe.lift_mm - f.drop_mm;
-    centre("drop", c.equalDrop, c.equalDropUncertainty_deg,
+    centre("drop", c.equalDrop, halfWidthOf(c.equalDrop),
            (lobe.event(drop, true) + lobe.event(drop, false)) / 2.0);
-    centre("peak", c.peak, c.peakUncertainty_deg, lobe.centre);
-    centre("centroid", c.centroid, c.centroidUncertainty_deg, measured::centroid(lobe));
+    centre("peak", c.peak, halfWidthOf(c.peak), lobe.centre);
+    centre("centroid", c.centroid, halfWidthOf(c.centroid), measured::centroid(lobe));
     t["area"].add(f.area_mm_deg.value_or(-99.0) - lobe.area(),
-                  f.areaUncertainty_mm_deg.value_or(0.0));
+                  halfWidthOf(f.area_mm_deg).value_or(0.0));
     t["lift"].add(f.maxLift_mm.value_or(-99.0) - lobe.lift_mm,
-                  f.maxLiftUncertainty_mm.value_or(0.0));
+                  halfWidthOf(f.maxLift_mm).value_or(0.0));
 }
 
 /// Error of the events over the best spline's, at 0.5 and 1.27 mm.
@@ -149,7 +149,7 @@ void slips(const char* title, Place place, measured::Way way, int seeds) {
                         const double truth = lobe.event(e.height.mm, opening);
                         if (std::abs(truth - points[at].deg) > 2.0 * way.step) continue;
                         const auto& x = opening ? e.opens : e.closes;
-                        const auto& u = opening ? e.opensUncertainty_deg : e.closesUncertainty_deg;
+                        const auto& u = halfWidthOf(opening ? e.opens : e.closes);
                         const double off = x ? x->deg - truth : 99.0;
                         near.add(off, u.value_or(0.0));
                         error = std::max(error, std::abs(off));

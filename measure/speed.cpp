@@ -346,8 +346,7 @@ void eventError() {
                 (opening ? raw.heights[0].opens : raw.heights[0].closes)->deg - truth;
             squares += off * off;
             single += bare * bare;
-            inside +=
-                std::abs(off) <= *(opening ? e.opensUncertainty_deg : e.closesUncertainty_deg);
+            inside += std::abs(off) <= *halfWidthOf(opening ? e.opens : e.closes);
             ++n;
         }
     }

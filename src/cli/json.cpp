@@ -27,7 +27,7 @@ QString reference(const Height& h) {
 Json findingsJson(const std::vector<Finding>& findings, const words::Style& style) {
     Json out = Json::array();
     for (const Finding& f : findings)
-        out.push_back(Json{{"code", codeName(f.code)},
+        out.push_back(Json{{"code", codeName(f)},
                            {"severity", severityName(f.severity)},
                            {"message", words::sentence(f, style)}});
     return out;
@@ -45,41 +45,40 @@ Json lobeJson(const LobeFigures& f, const std::vector<Height>& heights, const wo
                  {"closes", value(e->closes)},
                  {"duration", value(e->duration_deg())},
                  {"midpoint", value(e->midpoint())},
-                 {"uncertainty", Json{{"opens", value(e->opensUncertainty_deg)},
-                                      {"closes", value(e->closesUncertainty_deg)},
-                                      {"duration", value(e->durationUncertainty_deg())},
-                                      {"midpoint", value(e->midpointUncertainty_deg())}}}});
+                 {"uncertainty", Json{{"opens", value(halfWidthOf(e->opens))},
+                                      {"closes", value(halfWidthOf(e->closes))},
+                                      {"duration", value(halfWidthOf(e->duration_deg()))},
+                                      {"midpoint", value(halfWidthOf(e->midpoint()))}}}});
     }
     const Centres& c = f.centres;
-    return {
-        {"side", words::sideName(f.side)},
-        {"taken", words::placeName(f.taken.at)},
-        {"max_lift", value(f.maxLift_mm)},
-        {"max_lift_at", value(f.maxLiftAt)},
-        {"centres", Json{{"equal_drop", value(c.equalDrop)},
-                         {"events", value(c.events)},
-                         {"peak", value(c.peak)},
-                         {"centroid", value(c.centroid)}}},
-        {"heights", events},
-        {"area", value(f.area_mm_deg)},
-        {"lift_at_tdc", value(f.liftAtTdc_mm)},
-        {"half_opening", value(f.halfOpening_deg)},
-        {"half_closing", value(f.halfClosing_deg)},
-        {"ramp_spread", value(f.rampSpread_deg)},
-        {"base_run_out", value(f.baseRunOut_mm)},
-        {"flat_tappet_diameter", f.motion ? Json(f.motion->flatTappet_mm) : Json()},
-        {"greatest_velocity", f.motion ? Json(f.motion->fastest) : Json()},
-        {"smoothed", f.smoothed},
-        {"scatter", f.scatter_mm},
-        {"coverage", kCoverage},
-        {"uncertainty", Json{{"max_lift", value(f.maxLiftUncertainty_mm)},
-                             {"max_lift_at", value(c.peakUncertainty_deg)},
-                             {"area", value(f.areaUncertainty_mm_deg)},
-                             {"centres", Json{{"equal_drop", value(c.equalDropUncertainty_deg)},
-                                              {"events", value(c.eventsUncertainty_deg)},
-                                              {"peak", value(c.peakUncertainty_deg)},
-                                              {"centroid", value(c.centroidUncertainty_deg)}}}}},
-        {"findings", findingsJson(f.findings, style)}};
+    return {{"side", words::sideName(f.side)},
+            {"taken", words::placeName(f.taken.at)},
+            {"max_lift", value(f.maxLift_mm)},
+            {"max_lift_at", value(f.maxLiftAt)},
+            {"centres", Json{{"equal_drop", value(c.equalDrop)},
+                             {"events", value(c.events)},
+                             {"peak", value(c.peak)},
+                             {"centroid", value(c.centroid)}}},
+            {"heights", events},
+            {"area", value(f.area_mm_deg)},
+            {"lift_at_tdc", value(f.liftAtTdc_mm)},
+            {"half_opening", value(f.halfOpening_deg)},
+            {"half_closing", value(f.halfClosing_deg)},
+            {"ramp_spread", value(f.rampSpread_deg)},
+            {"base_run_out", value(f.baseRunOut_mm)},
+            {"flat_tappet_diameter", f.motion ? Json(f.motion->flatTappet_mm) : Json()},
+            {"greatest_velocity", f.motion ? Json(f.motion->fastest) : Json()},
+            {"smoothed", f.smoothed},
+            {"scatter", f.scatter_mm},
+            {"coverage", kCoverage},
+            {"uncertainty", Json{{"max_lift", value(halfWidthOf(f.maxLift_mm))},
+                                 {"max_lift_at", value(halfWidthOf(c.peak))},
+                                 {"area", value(halfWidthOf(f.area_mm_deg))},
+                                 {"centres", Json{{"equal_drop", value(halfWidthOf(c.equalDrop))},
+                                                  {"events", value(halfWidthOf(c.events))},
+                                                  {"peak", value(halfWidthOf(c.peak))},
+                                                  {"centroid", value(halfWidthOf(c.centroid))}}}}},
+            {"findings", findingsJson(f.findings, style)}};
 }
 
 Json pairJson(const LobeFigures& intake, const LobeFigures& exhaust, const PairFigures& pair,
@@ -89,7 +88,7 @@ Json pairJson(const LobeFigures& intake, const LobeFigures& exhaust, const PairF
         overlap.push_back(Json{{"height", o.height.mm},
                                {"reference", reference(o.height)},
                                {"degrees", value(o.degrees)},
-                               {"uncertainty", value(o.uncertainty_deg)}});
+                               {"uncertainty", value(halfWidthOf(o.degrees))}});
     const auto separation = pair.separation ? Json(pair.separation->deg) : Json();
     return {{"intake", lobeJson(intake, heights, style)},
             {"exhaust", lobeJson(exhaust, heights, style)},
@@ -99,9 +98,9 @@ Json pairJson(const LobeFigures& intake, const LobeFigures& exhaust, const PairF
             {"overlap", overlap},
             {"overlap_area", value(pair.overlapArea_mm_deg)},
             {"coverage", kCoverage},
-            {"uncertainty", Json{{"separation", value(pair.separationUncertainty_deg)},
-                                 {"advance", value(pair.advanceUncertainty_deg)},
-                                 {"split_point", value(pair.splitPointUncertainty_deg)}}},
+            {"uncertainty", Json{{"separation", value(halfWidthOf(pair.separation))},
+                                 {"advance", value(halfWidthOf(pair.advance_deg))},
+                                 {"split_point", value(halfWidthOf(pair.splitPoint))}}},
             {"findings", findingsJson(pair.findings, style)}};
 }
 
@@ -188,7 +187,7 @@ Json compressionJson(const Job& job, const Findings& findings) {
         dynamic[kKeys[static_cast<int>(by.closing.school)]] =
             Json{{"ivc", value(by.closing.deg)},
                  {"dynamic", value(by.ratio)},
-                 {"uncertainty", value(by.uncertainty)}};
+                 {"uncertainty", value(halfWidthOf(by.ratio))}};
     return Json{{"static", c->staticRatio},
                 {"swept_cc", c->swept_cc},
                 {"clearance_cc", c->clearance.total()},
@@ -208,7 +207,7 @@ Json jobJson(const Job& job, const Findings& findings, const words::Style& style
                                {"name", words::figureName(f)},
                                {"basis", words::figureBasis(f, style)},
                                {"value", value(f.value)},
-                               {"uncertainty", value(f.uncertainty)},
+                               {"uncertainty", value(halfWidthOf(f.value))},
                                {"card_difference", value(f.cardDifference)}});
     Json explanations = Json::array();
     for (const CylinderFindings& c : findings.cylinders)

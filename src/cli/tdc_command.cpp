@@ -81,10 +81,10 @@ TdcResult halfDuration(const TdcOptions& o) {
         throw Refusal{QStringLiteral("reading \"%1\": expected the port's duration, 0 to 360 "
                                      "degrees, or its two closing edges")
                           .arg(QString::fromStdString(o.readings[0]))};
-    Finding f{Code::TdcHalfDuration, Severity::Ask};
-    f.deg = *duration / 2.0;
+    const double half = *duration / 2.0;
+    const Finding f{found::TdcHalfDuration{half}, Severity::Ask};
     return {Json{{"correction", Json()},
-                 {"half_span", *f.deg},
+                 {"half_span", half},
                  {"expected_half_span", Json()},
                  {"uncertainty", Json()},
                  {"findings", findingsJson({f}, {})}},
@@ -102,13 +102,12 @@ QString textOf(const TdcFindings& tdc, const TdcPass& pass, const DegreeWheel& w
     if (pass.expectedHalfSpan_deg)
         out += QStringLiteral("expected from stroke, rod and drop %1°\n")
                    .arg(words::fixed(*pass.expectedHalfSpan_deg, 2, style));
-    if (pass.uncertainty_deg)
-        out += QStringLiteral("uncertain by ±%1°\n")
-                   .arg(words::fixed(*pass.uncertainty_deg, 2, style));
+    if (const auto half = halfWidthOf(pass.correction_deg))
+        out += QStringLiteral("uncertain by ±%1°\n").arg(words::fixed(*half, 2, style));
     const QString move = words::tdcInstruction(tdc, wheel, style);
     if (!move.isEmpty()) out += move + QLatin1Char('\n');
     for (const Finding& f : tdc.findings)
-        if (f.code != Code::TdcPointerOff)
+        if (!f.is<found::TdcPointerOff>())
             out += QStringLiteral("  %1: %2\n")
                        .arg(words::severityTitle(f.severity), words::sentence(f, style));
     return out;
@@ -143,7 +142,7 @@ TdcResult runTdc(const TdcOptions& o) {
                  {"expected_half_span", value(pass.expectedHalfSpan_deg)},
                  {"midpoint", value(pass.pairs.back().midpoint_deg)},
                  {"drift", value(pass.pairs.back().drift_deg)},
-                 {"uncertainty", value(pass.uncertainty_deg)},
+                 {"uncertainty", value(halfWidthOf(pass.correction_deg))},
                  {"findings", findingsJson(tdc.findings, {})}},
             textOf(tdc, pass, DegreeWheel{scaleOf(o.wheel)})};
 }

@@ -62,13 +62,13 @@ QString lobeText(const LobeFigures& f, const std::vector<Height>& heights,
                    .arg(angle(e->closes, style), 9)
                    .arg(number(e->duration_deg(), style), 9)
                    .arg(angle(e->midpoint(), style), 9);
-        if (e->durationUncertainty_deg())
+        if (halfWidthOf(e->duration_deg()))
             out += QStringLiteral("  %1 %2 %3 %4 %5\n")
                        .arg(QString(), -22)
-                       .arg(plusMinus(e->opensUncertainty_deg, style), 9)
-                       .arg(plusMinus(e->closesUncertainty_deg, style), 9)
-                       .arg(plusMinus(e->durationUncertainty_deg(), style), 9)
-                       .arg(plusMinus(e->midpointUncertainty_deg(), style), 9);
+                       .arg(plusMinus(halfWidthOf(e->opens), style), 9)
+                       .arg(plusMinus(halfWidthOf(e->closes), style), 9)
+                       .arg(plusMinus(halfWidthOf(e->duration_deg()), style), 9)
+                       .arg(plusMinus(halfWidthOf(e->midpoint()), style), 9);
     }
     out += QStringLiteral("  %1\n").arg(words::smoothingLine(f, style));
     if (const QString said = words::symmetrySentence(f, style); !said.isEmpty())

@@ -62,8 +62,9 @@ static QString timingSentence(const Cause& c, const Style& style) {
                                               .arg(late(*c.deg, style))
                                         : Say::tr("The exhaust stands right; the intake cam is %1.")
                                               .arg(late(*c.deg, style));
-    const QString pm =
-        c.uncertainty_deg ? QStringLiteral(", ") + plusMinus(*c.uncertainty_deg, style) : QString();
+    const QString pm = halfWidthOf(c.deg)
+                           ? QStringLiteral(", ") + plusMinus(*halfWidthOf(c.deg), style)
+                           : QString();
     return c.twoShafts
                ? Say::tr("Both cams are %1 against the card, alike%2: the TDC pointer, or "
                          "both cams.")
@@ -86,7 +87,8 @@ static QString lengthSentence(const Cause& c, const Style& style) {
                    .arg(by(*c.deg), by(*c.other_deg));
     else
         what = Say::tr("The %1 lobe is %2 than printed")
-                   .arg(sideName(c.side.value_or(Side::Intake)), by(c.deg ? *c.deg : *c.other_deg));
+                   .arg(sideName(c.side.value_or(Side::Intake)),
+                        by(c.deg ? c.deg->value : *c.other_deg));
     return what + (c.shift_deg && std::abs(*c.shift_deg) >= 0.5
                        ? QLatin1Char('.') + shiftOnTop(c, style)
                        : Say::tr(", centres as card."));

@@ -217,7 +217,7 @@ QString symmetrySentence(const LobeFigures& f, const Style& style) {
         return {};
     case Symmetry::Symmetric:
         return Say::tr("%1: symmetric within %2; the schools should agree.")
-            .arg(lobe, plusMinus(std::max(0.2, m.skewUncertainty_deg), style));
+            .arg(lobe, plusMinus(std::max(0.2, *m.skew_deg.plusMinus), style));
     case Symmetry::Asymmetric:
         return Say::tr("%1: asymmetric, its middle stands %2 low down against high up; the "
                        "schools differ by nature.")
@@ -226,7 +226,7 @@ QString symmetrySentence(const LobeFigures& f, const Style& style) {
         break;
     }
     return Say::tr("%1: too noisy to call symmetric or not (%2).")
-        .arg(lobe, plusMinus(m.skewUncertainty_deg, style));
+        .arg(lobe, plusMinus(*m.skew_deg.plusMinus, style));
 }
 
 QString smoothingLine(const LobeFigures& f, const Style& style) {

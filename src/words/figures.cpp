@@ -86,7 +86,8 @@ QString figureDifference(const Figure& f, const Style& style) {
     if (!f.cardDifference) return {};
     const double d = *f.cardDifference;
     // Less than it is known by is no difference.
-    if (std::abs(d) < 0.05 || std::abs(d) <= f.uncertainty.value_or(0.0)) return Say::tr("as card");
+    if (std::abs(d) < 0.05 || std::abs(d) <= halfWidthOf(f.value).value_or(0.0))
+        return Say::tr("as card");
     const QString size = fixed(std::abs(d), 1, style);
     // Which sign is late depends on what the figure counts from.
     double late = 0.0;
@@ -98,8 +99,8 @@ QString figureDifference(const Figure& f, const Style& style) {
 }
 
 QString figureUncertainty(const Figure& f, const Style& style) {
-    if (!f.uncertainty) return {};
-    const double u = *f.uncertainty;
+    if (!f.value || !f.value->plusMinus) return {};
+    const double u = *f.value->plusMinus;
     if (f.kind == FigureKind::MaxLift) return QChar(0xB1) + lift(u, style);
     if (f.kind == FigureKind::Area) return QChar(0xB1) + area(u, style);
     // Never a bare zero: what is under a twentieth of a degree is said as such.

@@ -1,5 +1,5 @@
-// The sentences of findings by their subject, for sentences.cpp alone: each knows its own codes,
-// and says nothing of others.
+// A sentence for each kind of finding, for sentences.cpp alone: a kind without one does not
+// compile. `of` is the finding it stands in: its lobe and cylinder.
 #pragma once
 
 #include "words/sentences.h"
@@ -9,13 +9,79 @@ namespace words {
 /// "Intake 1"; empty where it is of no lobe.
 QString lobeName(const lobe::Finding& f);
 
-/// What is said of true TDC.
-QString tdcSentence(const lobe::Finding& f, const Style& style);
-/// What is said of a run of lift readings.
-QString runSentence(const lobe::Finding& f, const Style& style);
-/// What is said of a lobe taken by its events.
-QString eventsSentence(const lobe::Finding& f, const Style& style);
-/// What lobes say against card, other cylinders and one another.
-QString checksSentence(const lobe::Finding& f, const Style& style);
+#define AMBER_SENTENCE(kind)                                                                       \
+    QString said(const lobe::found::kind& f, const lobe::Finding& of, const Style& style)
+
+// Of true TDC. (tdc_sentences.cpp)
+AMBER_SENTENCE(TopOther);
+AMBER_SENTENCE(TdcStopShallow);
+AMBER_SENTENCE(TdcMethodsApart);
+AMBER_SENTENCE(TdcOtherScale);
+AMBER_SENTENCE(TdcMoved);
+AMBER_SENTENCE(TdcSpanUnlikely);
+AMBER_SENTENCE(TdcSpanOff);
+AMBER_SENTENCE(TdcDwell);
+AMBER_SENTENCE(TdcDrift);
+AMBER_SENTENCE(TdcHalfDuration);
+AMBER_SENTENCE(TdcContactsSwapped);
+AMBER_SENTENCE(TdcPointerOff);
+AMBER_SENTENCE(TdcNotProved);
+AMBER_SENTENCE(TdcProved);
+AMBER_SENTENCE(TdcNotTaken);
+
+// Of a run of lift readings. (run_sentences.cpp)
+AMBER_SENTENCE(TooFewReadings);
+AMBER_SENTENCE(FlatTable);
+AMBER_SENTENCE(NoseNotReached);
+AMBER_SENTENCE(FlankMissing);
+AMBER_SENTENCE(HeightAboveNose);
+AMBER_SENTENCE(HeightUnderLash);
+AMBER_SENTENCE(NoisyCrossings);
+AMBER_SENTENCE(OffTheCurve);
+AMBER_SENTENCE(AreaOfPart);
+AMBER_SENTENCE(ZeroNotHome);
+AMBER_SENTENCE(ZeroSlipped);
+AMBER_SENTENCE(ZeroBleeding);
+AMBER_SENTENCE(ZeroRunOut);
+AMBER_SENTENCE(PartLoose);
+AMBER_SENTENCE(TravelEnds);
+AMBER_SENTENCE(NoseUnknown);
+AMBER_SENTENCE(RatioMeasured);
+AMBER_SENTENCE(BaseNotZero);
+AMBER_SENTENCE(DropShortened);
+AMBER_SENTENCE(RepeatedAngle);
+AMBER_SENTENCE(WideStep);
+AMBER_SENTENCE(BackedUp);
+AMBER_SENTENCE(OtherTurn);
+AMBER_SENTENCE(DialTurn);
+AMBER_SENTENCE(FirstLiftUnlikely);
+
+// Of a lobe taken by its events. (events_sentences.cpp)
+AMBER_SENTENCE(EventsOnly);
+AMBER_SENTENCE(CentreOnly);
+AMBER_SENTENCE(DurationUnlikely);
+AMBER_SENTENCE(CentreUnlikely);
+AMBER_SENTENCE(NoseUnlikely);
+AMBER_SENTENCE(CardHeightNear);
+AMBER_SENTENCE(EventOdd);
+AMBER_SENTENCE(EventSide);
+
+// What lobes say against card, other cylinders and one another. (check_sentences.cpp)
+AMBER_SENTENCE(PassesAgree);
+AMBER_SENTENCE(PassesDiffer);
+AMBER_SENTENCE(PassesMean);
+AMBER_SENTENCE(MovedSince);
+AMBER_SENTENCE(CentreFarOff);
+AMBER_SENTENCE(SidesSwapped);
+AMBER_SENTENCE(CylinderTdcUnknown);
+AMBER_SENTENCE(Twist);
+AMBER_SENTENCE(CamShift);
+AMBER_SENTENCE(SeparationOff);
+AMBER_SENTENCE(CardShift);
+AMBER_SENTENCE(CardOff);
+AMBER_SENTENCE(AsCard);
+AMBER_SENTENCE(SplitPointMissing);
+
+#undef AMBER_SENTENCE
 
 } // namespace words

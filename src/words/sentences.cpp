@@ -16,18 +16,15 @@ QString lobeName(const Finding& f) {
 }
 
 QString sentence(const Finding& f, const Style& style) {
-    // Every code has one subject; a test asks for all of them.
-    for (const auto subject : {tdcSentence, runSentence, eventsSentence, checksSentence})
-        if (const QString said = subject(f, style); !said.isEmpty()) return said;
-    return {};
+    return std::visit([&](const auto& kind) { return said(kind, f, style); }, f.what);
 }
 
 QString shortSentence(const Finding& f, const Style& style) {
-    if (f.code == Code::Misfit)
+    if (const auto* off = f.as<found::OffTheCurve>())
         return Say::tr("Look again at %1, %2: %3 %4 its neighbours.")
-            .arg(midSentence(lobeName(f)), readingAngle(*f.at, style),
-                 liftWithUnit(std::abs(*f.mm), style),
-                 *f.mm < 0.0 ? Say::tr("under") : Say::tr("over"));
+            .arg(midSentence(lobeName(f)), readingAngle(off->at, style),
+                 liftWithUnit(std::abs(off->off_mm), style),
+                 off->off_mm < 0.0 ? Say::tr("under") : Say::tr("over"));
     return sentence(f, style);
 }
 

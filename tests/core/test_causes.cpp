@@ -128,11 +128,11 @@ LobeFigures eventsOf(Side side, double opens, double closes, Height height, doub
     f.side = side;
     f.eventsOnly = true;
     HeightEvents e{height, CrankDeg{opens}, CrankDeg{closes}};
-    e.opensUncertainty_deg = e.closesUncertainty_deg = u;
+    e.opens->plusMinus = e.closes->plusMinus = u;
     f.heights = {e};
     f.atEventsHeight = e;
     f.centres.events = e.midpoint();
-    f.centres.eventsUncertainty_deg = u / std::sqrt(2.0);
+    f.centres.events->plusMinus = u / std::sqrt(2.0);
     return f;
 }
 
@@ -446,7 +446,7 @@ private slots:
         const Explanation said = explain({&i, &e, x.card, x.engine, 0.3, {}});
         QCOMPARE(said.causes.front().kind, CauseKind::CamTiming);
         QVERIFY(std::abs(*said.causes.front().deg - 8.0) < 0.2);
-        QVERIFY(*said.causes.front().uncertainty_deg > 0.2);
+        QVERIFY(*said.causes.front().deg->plusMinus > 0.2);
     }
     // Eleven early, and typed on the wrong side of the dead centre: both are said.
     void shiftAndWrongSideTogether() {

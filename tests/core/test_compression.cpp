@@ -234,7 +234,7 @@ private slots:
         LobeFigures intake;
         const auto at = [&](Height h, double closes) {
             HeightEvents e{h, CrankDeg{-20.0}, CrankDeg{closes}};
-            e.closesUncertainty_deg = 0.4;
+            e.closes->plusMinus = 0.4;
             intake.heights.push_back(e);
         };
         at({job.reckoning.seat_mm, Place::Valve}, 246.0);
@@ -242,7 +242,7 @@ private slots:
         at({job.reckoning.closingHeight_mm, Place::Valve}, 230.0);
         const auto all = closings(job, &intake);
         QCOMPARE(*all[0].deg, 66.0);
-        QCOMPARE(*all[0].uncertainty_deg, 0.4);
+        QCOMPARE(*halfWidthOf(all[0].deg), 0.4);
         QCOMPARE(*all[1].deg, 64.0); // 276 / 2 + 106 - 180
         QCOMPARE(*all[2].deg, 57.0); // 42 + 15
         QCOMPARE(*all[3].deg, 50.0);

@@ -52,9 +52,8 @@ const Figure* figure(const Findings& f, const std::string& key) {
     return nullptr;
 }
 
-bool has(const Findings& f, Code code) {
-    return std::any_of(f.all.begin(), f.all.end(),
-                       [&](const Finding& x) { return x.code == code; });
+template <class Kind> bool has(const Findings& f) {
+    return findingOf<Kind>(f.all) != nullptr;
 }
 
 } // namespace
@@ -72,11 +71,9 @@ private slots:
 
     void lateCamAgainstItsCard() {
         const Findings f = examine(lateCam());
-        const auto shift = std::find_if(f.all.begin(), f.all.end(),
-                                        [](const Finding& x) { return x.code == Code::CamShift; });
-        QVERIFY(shift != f.all.end());
-        QVERIFY(std::abs(*shift->deg - 2.0) < 0.05);
-        QVERIFY(!has(f, Code::SeparationOff));
+        const auto* shift = findingOf<found::CamShift>(f.all);
+        QVERIFY(shift && std::abs(shift->late_deg - 2.0) < 0.05);
+        QVERIFY(!has<found::SeparationOff>(f));
         const Figure* centre = figure(f, "centre.intake");
         QVERIFY(centre);
         QVERIFY(std::abs(*centre->value - 106.0) < 0.05);
@@ -97,9 +94,9 @@ private slots:
         job.card->events.evo = 50;
         job.card->events.evc = 6;
         const Findings f = examine(job);
-        QVERIFY(!has(f, Code::CardShift));
-        QVERIFY(!has(f, Code::CamShift));
-        QVERIFY(has(f, Code::AsCard));
+        QVERIFY(!has<found::CardShift>(f));
+        QVERIFY(!has<found::CamShift>(f));
+        QVERIFY(has<found::AsCard>(f));
     }
 
     void lobesThatDisagreeAreSeparation() {
@@ -107,17 +104,17 @@ private slots:
         job.card->events.evo = 56; // exhaust centre now promised at 116, four wider than it is
         job.card->events.evc = 0;
         const Findings f = examine(job);
-        QVERIFY(!has(f, Code::CamShift));
-        QVERIFY(has(f, Code::SeparationOff));
+        QVERIFY(!has<found::CamShift>(f));
+        QVERIFY(has<found::SeparationOff>(f));
     }
 
     void tdcComesBeforeTrust() {
         Job job = lateCam();
-        QVERIFY(has(examine(job), Code::TdcNotTaken));
+        QVERIFY(has<found::TdcNotTaken>(examine(job)));
         Contact c;
         c.at = {-31};
         job.contacts.push_back(c);
-        QVERIFY(!has(examine(job), Code::TdcNotTaken));
+        QVERIFY(!has<found::TdcNotTaken>(examine(job)));
         QVERIFY(engineProgress(job.engine) == Progress::Done);
         QVERIFY(tdcProgress(examine(job).tdc) == Progress::InHand);
     }
@@ -127,9 +124,9 @@ private slots:
         job.runs[0].readings[29].lift_mm -= 0.1;
         const Findings f = examine(job);
         QVERIFY(lobesProgress(f) == Progress::LookAgain);
-        QVERIFY(has(f, Code::Misfit));
+        QVERIFY(has<found::OffTheCurve>(f));
         job.runs[0].readings[29].struck = Struck{"misread"};
-        QVERIFY(!has(examine(job), Code::Misfit));
+        QVERIFY(!has<found::OffTheCurve>(examine(job)));
     }
 
     void lastRunWithReadingsCounts() {
@@ -197,8 +194,8 @@ private slots:
         job.card = card;
         for (auto school : {CentreSchool::EqualDrop, CentreSchool::Peak, CentreSchool::Centroid}) {
             job.reckoning.school = school;
-            QVERIFY(!has(examine(job), Code::CardShift));
-            QVERIFY(has(examine(job), Code::AsCard));
+            QVERIFY(!has<found::CardShift>(examine(job)));
+            QVERIFY(has<found::AsCard>(examine(job)));
         }
     }
 
@@ -215,9 +212,9 @@ private slots:
         slack.approach = Approach::BackingUp;
         job.runs[0].readings.push_back(slack);
         const Findings f = examine(job);
-        QVERIFY(has(f, Code::BackedUp));
-        QVERIFY(!has(f, Code::Misfit));
-        QVERIFY(!has(f, Code::RepeatedAngle));
+        QVERIFY(has<found::BackedUp>(f));
+        QVERIFY(!has<found::OffTheCurve>(f));
+        QVERIFY(!has<found::RepeatedAngle>(f));
     }
 
     void nothingLiftsOnTheOtherTurn() {
@@ -231,21 +228,21 @@ private slots:
                 r.readings.push_back(x);
             }
             job.runs = {r};
-            QVERIFY(has(examine(job), Code::OtherTurn));
+            QVERIFY(has<found::OtherTurn>(examine(job)));
             // An honest run has lifted by there.
             for (Reading& x : job.runs[0].readings)
                 x.lift_mm = closed::power(side == Side::Intake ? 106 : -112, 147, 7.2).at(x.at.deg);
-            QVERIFY(!has(examine(job), Code::OtherTurn));
+            QVERIFY(!has<found::OtherTurn>(examine(job)));
         }
     }
 
     void aShiftByOneTurnBringsTheLobeHome() {
         Job job;
         job.runs = {run(1, closed::power(-254, 147, 7.2), Side::Intake, -425, -80)};
-        QVERIFY(has(examine(job), Code::CentreFarOff));
+        QVERIFY(has<found::CentreFarOff>(examine(job)));
         job.runs[0].conditions.shift_deg = 360.0;
         const Findings f = examine(job);
-        QVERIFY(!has(f, Code::CentreFarOff));
+        QVERIFY(!has<found::CentreFarOff>(f));
         QVERIFY(std::abs(f.runs[0].lobe.centres.equalDrop->deg - 106.0) < 0.05);
     }
 
@@ -255,18 +252,17 @@ private slots:
         const double right = slip.lift_mm;
         slip.lift_mm += 1.0;
         const Findings f = examine(job);
-        const auto it = std::find_if(f.all.begin(), f.all.end(),
-                                     [](const Finding& x) { return x.code == Code::DialTurn; });
-        QVERIFY(it != f.all.end());
-        QCOMPARE(it->at->deg, slip.at.deg);
-        QVERIFY(std::abs(*it->other_mm - right) < 1e-9);
+        const auto* turn = findingOf<found::DialTurn>(f.all);
+        QVERIFY(turn);
+        QCOMPARE(turn->at.deg, slip.at.deg);
+        QVERIFY(std::abs(turn->neighbour_mm - right) < 1e-9);
         // Half a turn off is a slip of another kind.
         slip.lift_mm = right + 0.5;
-        QVERIFY(!has(examine(job), Code::DialTurn));
+        QVERIFY(!has<found::DialTurn>(examine(job)));
         // An inch dial turns at 0.1 in.
         job.runs[0].conditions.dialTurn_mm = 2.54;
         slip.lift_mm = right - 2.54;
-        QVERIFY(has(examine(job), Code::DialTurn));
+        QVERIFY(has<found::DialTurn>(examine(job)));
     }
 
     void twistBetweenCylinders() {
@@ -276,13 +272,13 @@ private slots:
         job.runs.push_back(far);
         const Findings f = examine(job);
         const auto it = std::find_if(f.all.begin(), f.all.end(),
-                                     [](const Finding& x) { return x.code == Code::Twist; });
+                                     [](const Finding& x) { return x.is<found::Twist>(); });
         QVERIFY(it != f.all.end());
         QCOMPARE(it->cylinder, 4);
-        QVERIFY(std::abs(*it->deg - 2.5) < 0.1);
+        QVERIFY(std::abs(it->as<found::Twist>()->off_deg - 2.5) < 0.1);
         job.runs.back() = run(3, closed::power(106.4, 147, 7.2, 1.78), Side::Intake, -70, 280);
         job.runs.back().cylinder = 4;
-        QVERIFY(!has(examine(job), Code::Twist));
+        QVERIFY(!has<found::Twist>(examine(job)));
     }
 
     void tdcFoundOffAfterwardsAsksAboutTheReadings() {
@@ -301,31 +297,30 @@ private slots:
         // The wheel read 2 too much: true TDC stood at +2.
         job.contacts = {contact(1, false, -26, 2000), contact(1, true, 30, 2001)};
         Findings f = examine(job);
-        const auto it = std::find_if(f.all.begin(), f.all.end(),
-                                     [](const Finding& x) { return x.code == Code::TdcMoved; });
-        QVERIFY(it != f.all.end());
-        QCOMPARE(it->count, 2);
-        QCOMPARE(*it->deg, -2.0);
+        const auto* moved = findingOf<found::TdcMoved>(f.all);
+        QVERIFY(moved);
+        QCOMPARE(moved->runs, 2);
+        QCOMPARE(moved->off_deg, -2.0);
         // Proving the moved pointer does not forget what was read before.
         job.contacts.push_back(contact(2, false, -28, 3000));
         job.contacts.push_back(contact(2, true, 28, 3001));
         f = examine(job);
-        QVERIFY(has(f, Code::TdcMoved));
+        QVERIFY(has<found::TdcMoved>(f));
         // Shifted, the late cam is as its card; kept, it is not asked again.
         for (LiftRun& r : job.runs) {
             r.conditions.shift_deg = *pendingShift_deg(r, f.tdc);
             r.conditions.tdcAnswered = 2;
         }
         f = examine(job);
-        QVERIFY(!has(f, Code::TdcMoved));
-        QVERIFY(has(f, Code::AsCard));
+        QVERIFY(!has<found::TdcMoved>(f));
+        QVERIFY(has<found::AsCard>(f));
         // Readings taken after the pass are on the moved pointer: nothing to ask.
         for (LiftRun& r : job.runs) {
             r.conditions = {};
             for (Reading& x : r.readings)
                 x.time_ms = 5000;
         }
-        QVERIFY(!has(examine(job), Code::TdcMoved));
+        QVERIFY(!has<found::TdcMoved>(examine(job)));
     }
 
     void eventsAreSettledByReadingsThatAgree() {
@@ -353,7 +348,7 @@ private slots:
         add(ReadingOf::Opens, -20.1); // a ten-degree slip
         {
             const Findings f = examined();
-            QVERIFY(has(f, Code::EventOdd));
+            QVERIFY(has<found::EventOdd>(f));
             QVERIFY(f.runs[0].events->next->of == ReadingOf::Opens);
         }
         add(ReadingOf::Opens, -10.1);
@@ -367,8 +362,8 @@ private slots:
             QVERIFY(std::abs(*e.duration_deg() - 232.1) < 1e-9);
             QVERIFY(std::abs(f.runs[0].lobe.centre(CentreSchool::EqualDrop)->deg - 105.95) < 1e-9);
             QVERIFY(!f.runs[0].lobe.area_mm_deg);
-            QVERIFY(has(f, Code::EventsOnly));
-            QVERIFY(has(f, Code::CardShift));
+            QVERIFY(has<found::EventsOnly>(f));
+            QVERIFY(has<found::CardShift>(f));
         }
         add(ReadingOf::Nose, 106.0);
         QVERIFY(!examined().runs[0].events->next);
@@ -390,7 +385,7 @@ private slots:
         job.runs = {r};
         Findings f = examine(job);
         // Alone it may as well be a cam that is eight early.
-        QVERIFY(!has(f, Code::EventSide));
+        QVERIFY(!has<found::EventSide>(f));
         Reading opens;
         opens.of = ReadingOf::Opens;
         opens.lift_mm = 1.27;
@@ -398,17 +393,15 @@ private slots:
         job.runs[0].readings.push_back(opens);
         // The other event eight early as well: timing, and no event is accused.
         job.runs[0].readings.back().at.deg -= 8.0;
-        QVERIFY(!has(examine(job), Code::EventSide));
+        QVERIFY(!has<found::EventSide>(examine(job)));
         job.runs[0].readings.back().at.deg += 8.0;
         f = examine(job);
-        const auto it = std::find_if(f.all.begin(), f.all.end(),
-                                     [](const Finding& x) { return x.code == Code::EventSide; });
-        QVERIFY(it != f.all.end());
-        QVERIFY(std::abs(*it->other_deg - 4.0) < 1e-9);
+        const auto* side = findingOf<found::EventSide>(f.all);
+        QVERIFY(side && std::abs(side->mirrored.deg - 4.0) < 1e-9);
         for (Reading& x : job.runs[0].readings)
             if (x.of == ReadingOf::Closes) x.at.deg = -x.at.deg;
         f = examine(job);
-        QVERIFY(!has(f, Code::EventSide));
+        QVERIFY(!has<found::EventSide>(f));
     }
 
     void figuresAreUnique() {

@@ -73,7 +73,7 @@ LobeFigures byEvents(Side side, double opens, double closes, Height height) {
     f.side = side;
     f.eventsOnly = true;
     HeightEvents e{height, CrankDeg{opens}, CrankDeg{closes}};
-    e.opensUncertainty_deg = e.closesUncertainty_deg = 0.3;
+    e.opens->plusMinus = e.closes->plusMinus = 0.3;
     f.heights = {e};
     f.atEventsHeight = e;
     f.centres.events = e.midpoint();

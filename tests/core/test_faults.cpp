@@ -98,15 +98,14 @@ private slots:
                           ex = analysed(closed::raisedCosine(-110.0, 140.0, 8.0), Side::Exhaust,
                                         0.01);
         const PairFigures p = analysePair(in, ex, CentreSchool::EqualDrop, Place::Tappet);
-        const double iu = *in.centreUncertainty_deg(CentreSchool::EqualDrop),
-                     eu = *ex.centreUncertainty_deg(CentreSchool::EqualDrop);
+        const double iu = *halfWidthOf(in.centre(CentreSchool::EqualDrop)),
+                     eu = *halfWidthOf(ex.centre(CentreSchool::EqualDrop));
         QVERIFY(iu > 0.0 && eu > 0.0 && iu != eu);
-        QVERIFY(std::abs(*p.separationUncertainty_deg - std::sqrt(iu * iu + eu * eu) / 2.0) <
-                1e-12);
-        QVERIFY(std::abs(*p.advanceUncertainty_deg - std::sqrt(iu * iu + eu * eu) / 2.0) < 1e-12);
-        const double opens = *in.heights[0].opensUncertainty_deg,
-                     closes = *ex.heights[0].closesUncertainty_deg;
-        QVERIFY(std::abs(*p.overlap[0].uncertainty_deg -
+        QVERIFY(std::abs(*halfWidthOf(p.separation) - std::sqrt(iu * iu + eu * eu) / 2.0) < 1e-12);
+        QVERIFY(std::abs(*halfWidthOf(p.advance_deg) - std::sqrt(iu * iu + eu * eu) / 2.0) < 1e-12);
+        const double opens = *halfWidthOf(in.heights[0].opens),
+                     closes = *halfWidthOf(ex.heights[0].closes);
+        QVERIFY(std::abs(*halfWidthOf(p.overlap[0].degrees) -
                          std::sqrt(opens * opens + closes * closes)) < 1e-12);
     }
 

@@ -24,9 +24,9 @@ LobeRequest intake(std::vector<Height> heights = {{1.27, Place::Tappet}}) {
     return r;
 }
 
-int count(const LobeFigures& f, Code code) {
+template <class Kind> int count(const LobeFigures& f) {
     return static_cast<int>(std::count_if(f.findings.begin(), f.findings.end(),
-                                          [&](const Finding& x) { return x.code == code; }));
+                                          [](const Finding& x) { return x.is<Kind>(); }));
 }
 
 } // namespace
@@ -80,7 +80,7 @@ private slots:
         QVERIFY(std::abs(f.heights[0].opens->deg - inner.event(1.27, true)) < 0.06);
         // 0.15 at the tappet is inside the lash: refused by name, not guessed.
         QVERIFY(!f.heights[1].opens);
-        QCOMPARE(count(f, Code::HeightUnderLash), 1);
+        QCOMPARE(count<found::HeightUnderLash>(f), 1);
     }
 
     void anyTurnOfTheCycle_data() {
@@ -120,27 +120,27 @@ private slots:
         QVERIFY(f.heights[0].opens);
         QVERIFY(!f.heights[0].closes);
         QVERIFY(!f.centres.equalDrop);
-        QCOMPARE(count(f, Code::NoseNotReached), 1);
-        QCOMPARE(count(f, Code::FlankMissing), 0);
+        QCOMPARE(count<found::NoseNotReached>(f), 1);
+        QCOMPARE(count<found::FlankMissing>(f), 0);
     }
 
     void flankCutShort() {
         const auto f = analyseLobe(sampled(closed::power(105, 147, 7.2), 60, 280), intake());
         QVERIFY(!f.heights[0].opens);
         QVERIFY(f.heights[0].closes);
-        QCOMPARE(count(f, Code::FlankMissing), 1);
+        QCOMPARE(count<found::FlankMissing>(f), 1);
     }
 
     void heightAboveTheNose() {
         const auto f = analyseLobe(sampled(closed::power(105, 147, 4.0), -70, 280),
                                    intake({{5.0, Place::Tappet}}));
-        QCOMPARE(count(f, Code::HeightAboveNose), 1);
+        QCOMPARE(count<found::HeightAboveNose>(f), 1);
         QVERIFY(!f.heights[0].opens);
     }
 
     void shortLobeShortensTheDrop() {
         const auto f = analyseLobe(sampled(closed::power(105, 147, 2.0), -70, 280), intake());
-        QCOMPARE(count(f, Code::DropShortened), 1);
+        QCOMPARE(count<found::DropShortened>(f), 1);
         QVERIFY(std::abs(f.centres.equalDrop->deg - 105.0) < 0.1);
     }
 
@@ -149,45 +149,43 @@ private slots:
         for (std::size_t i = points.size() / 2; i < points.size(); ++i)
             points[i].mm += 0.05;
         const auto f = analyseLobe(points, intake());
-        QCOMPARE(count(f, Code::ZeroSlipped), 1);
-        const auto it = std::find_if(f.findings.begin(), f.findings.end(),
-                                     [](const Finding& x) { return x.code == Code::ZeroSlipped; });
-        QVERIFY(std::abs(*it->mm - 0.05) < 1e-9);
+        QCOMPARE(count<found::ZeroSlipped>(f), 1);
+        QVERIFY(std::abs(findingOf<found::ZeroSlipped>(f.findings)->home_mm - 0.05) < 1e-9);
     }
 
     void indicatorSetBesideZero() {
         auto points = sampled(closed::power(105, 147, 7.2), -70, 280);
         for (LiftPoint& p : points)
             p.mm += 0.05;
-        QCOMPARE(count(analyseLobe(points, intake()), Code::BaseNotZero), 1);
+        QCOMPARE(count<found::BaseNotZero>(analyseLobe(points, intake())), 1);
     }
 
     void exhaustEnteredAsIntake() {
         const auto f = analyseLobe(sampled(closed::power(-110, 147, 7.2), -285, 65), intake());
-        QCOMPARE(count(f, Code::SidesSwapped), 1);
+        QCOMPARE(count<found::SidesSwapped>(f), 1);
     }
 
     void threeSixtyOut() {
         const auto f = analyseLobe(sampled(closed::power(-255, 147, 7.2), -430, -80), intake());
-        QCOMPARE(count(f, Code::CentreFarOff), 1);
+        QCOMPARE(count<found::CentreFarOff>(f), 1);
     }
 
     void tooFewAndFlat() {
         const auto few = analyseLobe({{0, 0}, {10, 1}, {20, 0}}, intake());
-        QCOMPARE(count(few, Code::TooFewReadings), 1);
+        QCOMPARE(count<found::TooFewReadings>(few), 1);
         QVERIFY(!few.maxLift_mm);
         std::vector<LiftPoint> flat;
         for (int i = 0; i < 20; ++i)
             flat.push_back({i * 5.0, 0.01 * (i % 2)});
-        QCOMPARE(count(analyseLobe(flat, intake()), Code::FlatTable), 1);
-        QCOMPARE(count(analyseLobe({}, intake()), Code::TooFewReadings), 1);
+        QCOMPARE(count<found::FlatTable>(analyseLobe(flat, intake())), 1);
+        QCOMPARE(count<found::TooFewReadings>(analyseLobe({}, intake())), 1);
     }
 
     void noiseOnAFlankIsSaid() {
         auto points = sampled(closed::power(105, 147, 7.2), -70, 280, 1.0);
         for (std::size_t i = 0; i < points.size(); ++i)
             points[i].mm += (i % 2 ? 0.08 : -0.08);
-        QVERIFY(count(analyseLobe(points, intake({{0.15, Place::Tappet}})), Code::NoisyCrossings) >
+        QVERIFY(count<found::NoisyCrossings>(analyseLobe(points, intake({{0.15, Place::Tappet}}))) >
                 0);
     }
 
@@ -197,7 +195,7 @@ private slots:
         LobeRequest r = intake();
         r.smoothing = false;
         const auto f = analyseLobe(points, r);
-        QCOMPARE(count(f, Code::RepeatedAngle), 1);
+        QCOMPARE(count<found::RepeatedAngle>(f), 1);
         QVERIFY(std::abs(f.curve->at(points[20].deg) - points[20].mm - 0.01) < 1e-9);
     }
 };

@@ -48,10 +48,8 @@ LiftRun curve(int cylinder, Side side, double turned = 0.0) {
     return run;
 }
 
-const Finding* find(const Findings& f, Code code) {
-    for (const Finding& x : f.all)
-        if (x.code == code) return &x;
-    return nullptr;
+template <class Kind> const Kind* find(const Findings& f) {
+    return findingOf<Kind>(f.all);
 }
 
 const Figure* figure(const Findings& f, const char* key) {
@@ -72,11 +70,11 @@ private slots:
         job.runs = {events(Side::Intake,
                            {taken(ReadingOf::Opens, -22.3), taken(ReadingOf::Closes, -58.0)})};
         const Findings f = examine(job);
-        const Finding* x = find(f, Code::DurationUnlikely);
+        const auto* x = find<found::DurationUnlikely>(f);
         QVERIFY(x);
-        QVERIFY(std::abs(*x->deg + 35.7) < 1e-9);
+        QVERIFY(std::abs(x->duration_deg + 35.7) < 1e-9);
         QVERIFY(!x->opening);
-        QCOMPARE(*x->other_deg, 238.0);
+        QCOMPARE(x->wouldDo->deg, 238.0);
         QVERIFY(!f.runs[0].lobe.centre(CentreSchool::Events));
         for (const Figure& figure : f.figures())
             QVERIFY(figure.kind != FigureKind::Duration && figure.kind != FigureKind::Centre);
@@ -88,9 +86,9 @@ private slots:
         job.runs = {events(Side::Intake,
                            {taken(ReadingOf::Closes, 300.0), taken(ReadingOf::Opens, 100.0)})};
         const Findings f = examine(job);
-        const Finding* x = find(f, Code::CentreUnlikely);
+        const auto* x = find<found::CentreUnlikely>(f);
         QVERIFY(x && x->opening);
-        QVERIFY(std::abs(*x->deg - 200.0) < 1e-9);
+        QVERIFY(std::abs(x->centre_deg - 200.0) < 1e-9);
         QVERIFY(!figure(f, "centre.intake"));
     }
 
@@ -100,9 +98,9 @@ private slots:
             events(Side::Intake, {taken(ReadingOf::Opens, -10.0), taken(ReadingOf::Closes, 222.0),
                                   taken(ReadingOf::Nose, 253.0, 0.0)})};
         const Findings f = examine(job);
-        const Finding* x = find(f, Code::NoseUnlikely);
+        const auto* x = find<found::NoseUnlikely>(f);
         QVERIFY(x);
-        QVERIFY(std::abs(*x->deg - 147.0) < 1e-9);
+        QVERIFY(std::abs(x->off_deg - 147.0) < 1e-9);
         QVERIFY(!f.runs[0].lobe.centres.peak);
         QVERIFY(f.runs[0].lobe.centres.spread_deg().value_or(0.0) < 1.0);
     }
@@ -117,10 +115,10 @@ private slots:
         run.readings = {r};
         job.runs = {run};
         const Findings f = examine(job);
-        const Finding* x = find(f, Code::FirstLiftUnlikely);
-        QVERIFY(x && *x->mm == 22.0 && x->at->deg == -70.0);
+        const auto* x = find<found::FirstLiftUnlikely>(f);
+        QVERIFY(x && x->lift_mm == 22.0 && x->at.deg == -70.0);
         job.runs[0].readings[0].lift_mm = 0.02;
-        QVERIFY(!find(examine(job), Code::FirstLiftUnlikely));
+        QVERIFY(!find<found::FirstLiftUnlikely>(examine(job)));
     }
 
     // Whatever is typed, no figure leaves what a cam can be.
@@ -210,8 +208,8 @@ private slots:
         QCOMPARE(wanted()->height.mm, 0.5);
         const Findings f = examine(job);
         QCOMPARE(*f.runs[0].lobe.maxLift_mm, 7.21);
-        QVERIFY(find(f, Code::ZeroReturn));
-        QVERIFY(std::abs(*find(f, Code::ZeroReturn)->mm - 0.03) < 1e-9);
+        QVERIFY(find<found::ZeroNotHome>(f));
+        QVERIFY(std::abs(find<found::ZeroNotHome>(f)->home_mm - 0.03) < 1e-9);
         // The heights of the run are shown, listed among the settings or not.
         job.reckoning.heights = {{2.0, Place::Tappet}};
         const Findings shown = examine(job);
@@ -279,7 +277,7 @@ private slots:
             run.conditions.eventHeights = {{mm, Place::Tappet}};
             job.runs = {run};
             const Findings f = examine(job);
-            QCOMPARE(find(f, Code::DurationUnlikely) != nullptr, mm < 2.0);
+            QCOMPARE(find<found::DurationUnlikely>(f) != nullptr, mm < 2.0);
         }
     }
 
@@ -292,11 +290,11 @@ private slots:
         job.card->events.ivo = 11.0;
         job.card->events.ivc = 40.0;
         job.runs = {events(Side::Intake, {taken(ReadingOf::Opens, 11.0)})};
-        QVERIFY(!find(examine(job), Code::EventSide));
+        QVERIFY(!find<found::EventSide>(examine(job)));
         job.runs[0].readings.push_back(taken(ReadingOf::Closes, 220.0)); // as the card
-        QVERIFY(find(examine(job), Code::EventSide));
+        QVERIFY(find<found::EventSide>(examine(job)));
         job.runs[0].readings[1].at = {242.0}; // 22 late, as the opening is
-        QVERIFY(!find(examine(job), Code::EventSide));
+        QVERIFY(!find<found::EventSide>(examine(job)));
     }
 
     void nearlyTheCardsHeightIsSaid() {
@@ -308,8 +306,8 @@ private slots:
         run.conditions.eventHeights = {{1.016, Place::Tappet}};
         job.runs = {run};
         const Findings f = examine(job);
-        const Finding* x = find(f, Code::CardHeightNear);
-        QVERIFY(x && *x->mm == 1.016 && *x->other_mm == 1.0);
+        const auto* x = find<found::CardHeightNear>(f);
+        QVERIFY(x && x->taken_mm == 1.016 && x->card_mm == 1.0);
     }
 
     // Zero at the nose; 1.27 under it at 66 and 148: the centre is 107, by hand. 3 mm under it at
@@ -325,9 +323,9 @@ private slots:
         const Figure* centre = figure(f, "centre.intake");
         QVERIFY(centre && std::abs(*centre->value - 107.0) < 1e-9);
         QVERIFY(centre->school == CentreSchool::EqualDrop);
-        QVERIFY(*centre->uncertainty > 0.3 && *centre->uncertainty < 1.2);
+        QVERIFY(*centre->value->plusMinus > 0.3 && *centre->value->plusMinus < 1.2);
         QVERIFY(!figure(f, "duration.intake@1270t"));
-        QVERIFY(find(f, Code::CentreOnly));
+        QVERIFY(find<found::CentreOnly>(f));
         // It sets the cam against a wanted centre.
         job.trial.target.kind = TargetKind::Centres;
         job.trial.target.centre.intake = 104.5;
@@ -425,16 +423,16 @@ private slots:
         job.runs = {curve(1, Side::Intake), curve(3, Side::Intake, 180.0)};
         Findings f = examine(job);
         // Another cylinder's zero is not taken for twist.
-        QVERIFY(!find(f, Code::Twist));
-        QVERIFY(find(f, Code::CylinderTdcUnknown));
+        QVERIFY(!find<found::Twist>(f));
+        QVERIFY(find<found::CylinderTdcUnknown>(f));
         job.engine.firingOrder = {1, 3, 4, 2};
         f = examine(job);
-        QVERIFY(!find(f, Code::CylinderTdcUnknown));
-        QVERIFY(!find(f, Code::Twist));
+        QVERIFY(!find<found::CylinderTdcUnknown>(f));
+        QVERIFY(!find<found::Twist>(f));
         job.runs[1] = curve(3, Side::Intake, 184.0);
         f = examine(job);
-        QVERIFY(find(f, Code::Twist));
-        QVERIFY(std::abs(*find(f, Code::Twist)->deg - 4.0) < 0.2);
+        QVERIFY(find<found::Twist>(f));
+        QVERIFY(std::abs(find<found::Twist>(f)->off_deg - 4.0) < 0.2);
     }
 
     // Wanted 4 earlier by a 4 degree crank keyway on a wheel of 40 teeth (18 crank degrees a
@@ -526,11 +524,10 @@ private slots:
             return c;
         };
         const auto f = examineTdc({contact(-150.0, "30", false), contact(28.0, "28", true)}, {});
-        const auto x = std::find_if(f.findings.begin(), f.findings.end(),
-                                    [](const Finding& y) { return y.code == Code::TdcOtherScale; });
-        QVERIFY(x != f.findings.end());
-        QCOMPARE(*x->other_deg, 29.0);
-        QCOMPARE(x->at->deg, -1.0);
+        const auto* x = findingOf<found::TdcOtherScale>(f.findings);
+        QVERIFY(x);
+        QCOMPARE(x->otherHalfSpan_deg, 29.0);
+        QCOMPARE(x->correction_deg, -1.0);
         // Taken so, the half-span is what was offered.
         const auto instead = onOtherGauge(f);
         QVERIFY(instead && !instead->afterTop);

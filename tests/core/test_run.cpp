@@ -42,10 +42,8 @@ Job jobOf(std::vector<LiftRun> runs) {
     return job;
 }
 
-const Finding* find(const std::vector<Finding>& all, Code code) {
-    for (const Finding& f : all)
-        if (f.code == code) return &f;
-    return nullptr;
+template <class Kind> const Kind* find(const std::vector<Finding>& all) {
+    return findingOf<Kind>(all);
 }
 
 std::vector<LiftPoint> dial(double drift, double from, double to) {
@@ -58,7 +56,7 @@ std::vector<LiftPoint> dial(double drift, double from, double to) {
 }
 
 /// From what the ends read, without scatter.
-ZeroReturn judged(const std::vector<LiftPoint>& points, bool bleeds) {
+found::Any judged(const std::vector<LiftPoint>& points, bool bleeds) {
     return judgeZeroReturn(points, points.back().mm - points.front().mm, bleeds, 0.0);
 }
 
@@ -98,16 +96,16 @@ private slots:
             run.readings.push_back(read(d, kLobe.at(d) - 3.3, 2));
         IndicatorReadings c = readIndicator(run);
         QVERIFY(!c.zeros[1]);
-        const Finding* loose = find(c.findings, Code::PartLoose);
+        const auto* loose = find<found::PartLoose>(c.findings);
         QVERIFY(loose);
-        QCOMPARE(loose->count, 8);
-        QCOMPARE(loose->at->deg, 65.0);
+        QCOMPARE(loose->readings, 8);
+        QCOMPARE(loose->from.deg, 65.0);
         QCOMPARE(livePoints(run).size(), std::size_t(27));
         // 60 once more, under the new zero: the two join, and all of it counts.
         run.readings.push_back(read(60.0, kLobe.at(60.0) - 3.3, 2));
         c = readIndicator(run);
         QVERIFY(std::abs(*c.zeros[1] - 3.3) < 0.011);
-        QVERIFY(!find(c.findings, Code::PartLoose));
+        QVERIFY(!find<found::PartLoose>(c.findings));
         const auto points = livePoints(run);
         QCOMPARE(points.size(), std::size_t(35));
         QVERIFY(std::abs(points.back().mm - kLobe.at(100.0)) < 0.02);
@@ -140,7 +138,7 @@ private slots:
         const Findings f = examine(jobOf({run}));
         QVERIFY(std::abs(*f.runs[0].lobe.maxLift_mm - 7.2) < 0.02);
         QVERIFY(std::abs(f.runs[0].lobe.centres.equalDrop->deg - 106.0) < 0.15);
-        QVERIFY(!find(f.all, Code::NoseUnknown));
+        QVERIFY(!find<found::NoseUnknown>(f.all));
     }
 
     void countingDownWithoutABaseCircle() {
@@ -148,10 +146,10 @@ private slots:
         run.conditions.countsDown = true;
         for (double d = 60.0; d <= 150.0; d += 5.0)
             run.readings.push_back(read(d, kLobe.at(d) - 7.2));
-        QVERIFY(find(readIndicator(run).findings, Code::NoseUnknown));
+        QVERIFY(find<found::NoseUnknown>(readIndicator(run).findings));
         run.conditions.noseLift_mm = 7.2;
         const IndicatorReadings c = readIndicator(run);
-        QVERIFY(!find(c.findings, Code::NoseUnknown));
+        QVERIFY(!find<found::NoseUnknown>(c.findings));
         QVERIFY(std::abs(c.readings.front().lift_mm - kLobe.at(60.0)) < 0.011);
     }
 
@@ -171,11 +169,11 @@ private slots:
         LiftRun run = wholeRun();
         run.conditions.travel_mm = 5.0;
         const IndicatorReadings c = readIndicator(run);
-        const Finding* f = find(c.findings, Code::TravelEnds);
+        const auto* f = find<found::TravelEnds>(c.findings);
         QVERIFY(f);
-        QVERIFY(*f->mm > 5.0);
+        QVERIFY(f->read_mm > 5.0);
         run.conditions.travel_mm = 10.0;
-        QVERIFY(!find(readIndicator(run).findings, Code::TravelEnds));
+        QVERIFY(!find<found::TravelEnds>(readIndicator(run).findings));
     }
 
     void twoLiftsMakeTheRatio() {
@@ -184,9 +182,9 @@ private slots:
         run.conditions.valveLift_mm = 10.5;
         run.conditions.tappetLift_mm = 7.2;
         Findings f = examine(jobOf({run}));
-        const Finding* said = find(f.all, Code::RatioMeasured);
+        const auto* said = find<found::RatioMeasured>(f.all);
         QVERIFY(said);
-        QVERIFY(std::abs(*said->mm - 1.45833) < 1e-4);
+        QVERIFY(std::abs(said->ratio - 1.45833) < 1e-4);
         QCOMPARE(f.runs[0].lobe.taken.ratio, 1.5);
         run.conditions.measuredRatio = true;
         f = examine(jobOf({run}));
@@ -204,27 +202,28 @@ private slots:
     void slippedBase() {
         QFETCH(double, at);
         QFETCH(double, drift);
-        const ZeroReturn z = judged(dial(drift, at - 0.1, at), false);
-        QCOMPARE(z.code, Code::ZeroSlipped);
-        QVERIFY2(std::abs(z.at->deg - at) <= 5.0, qPrintable(QString::number(z.at->deg)));
+        const found::Any said = judged(dial(drift, at - 0.1, at), false);
+        const auto* slip = std::get_if<found::ZeroSlipped>(&said);
+        QVERIFY(slip);
+        QVERIFY2(std::abs(slip->at.deg - at) <= 5.0, qPrintable(QString::number(slip->at.deg)));
     }
 
     void bledDownLittleByLittle() {
         const auto points = dial(-0.08, 0.0, 215.0);
-        QCOMPARE(judged(points, true).code, Code::ZeroBleeding);
+        QVERIFY(std::holds_alternative<found::ZeroBleeding>(judged(points, true)));
         // The same with a solid follower is not told apart, and says so.
-        QCOMPARE(judged(points, false).code, Code::ZeroReturn);
+        QVERIFY(std::holds_alternative<found::ZeroNotHome>(judged(points, false)));
         // A follower does not bleed upwards.
-        QCOMPARE(judged(dial(0.08, 0.0, 215.0), true).code, Code::ZeroReturn);
+        QVERIFY(std::holds_alternative<found::ZeroNotHome>(judged(dial(0.08, 0.0, 215.0), true)));
     }
 
     void unevenBaseCircle() {
         std::vector<LiftPoint> points;
         for (double d = -180.0; d <= 400.0; d += 5.0)
             points.push_back({d, kLobe.at(d) + 0.03 * std::sin(d * 3.14159 / 360.0)});
-        const ZeroReturn z = judged(points, false);
-        QCOMPARE(z.code, Code::ZeroRunOut);
-        QVERIFY(*z.runOut_mm > 0.02 && *z.runOut_mm < 0.07);
+        const found::Any said = judged(points, false);
+        const auto* uneven = std::get_if<found::ZeroRunOut>(&said);
+        QVERIFY(uneven && uneven->runOut_mm > 0.02 && uneven->runOut_mm < 0.07);
     }
 
     void driftThatComesBackIsInTheCam() {
@@ -232,8 +231,8 @@ private slots:
         for (LiftRun* run : {&a, &b})
             for (std::size_t i = 0; i < run->readings.size(); ++i)
                 run->readings[i].lift_mm += 0.05 * double(i) / 70.0;
-        QVERIFY(find(examine(jobOf({a})).all, Code::ZeroReturn));
-        QVERIFY(find(examine(jobOf({a, b})).all, Code::ZeroRunOut));
+        QVERIFY(find<found::ZeroNotHome>(examine(jobOf({a})).all));
+        QVERIFY(find<found::ZeroRunOut>(examine(jobOf({a, b})).all));
     }
 
     void passesBesideOneAnother() {
@@ -252,17 +251,17 @@ private slots:
         QCOMPARE(passes->runs.size(), std::size_t(3));
         QCOMPARE(passes->widest.deg, 105.0);
         QVERIFY(std::abs(passes->widest.mm - 0.04) < 0.01);
-        QVERIFY(find(f.all, Code::PassesAgree));
+        QVERIFY(find<found::PassesAgree>(f.all));
         // Their mean, on request: 0.02 on one of three is a third of it.
         job.reckoning.averagePasses = true;
         f = examine(job);
-        QVERIFY(find(f.all, Code::PassesMean));
+        QVERIFY(find<found::PassesMean>(f.all));
         const double base = f.runs[2].lobe.curve->at(-70.0);
         QVERIFY2(std::abs(base - 0.02 / 3.0) < 0.002, qPrintable(QString::number(base)));
         // Far apart is said as such.
         for (Reading& r : job.runs[2].readings)
             r.at.deg += 3.0;
-        QVERIFY(find(examine(job).all, Code::PassesDiffer));
+        QVERIFY(find<found::PassesDiffer>(examine(job).all));
     }
 
     void passesAtDifferentPlacesAreNotMixed() {
@@ -273,25 +272,25 @@ private slots:
 
     void theTopThatWasSaidAgainstTheLobes() {
         Job job = jobOf({wholeRun()});
-        QVERIFY(!find(examine(job).all, Code::TopOther));
+        QVERIFY(!find<found::TopOther>(examine(job).all));
         job.fitted.top = WhichTop::Overlap;
-        QVERIFY(!find(examine(job).all, Code::TopOther));
+        QVERIFY(!find<found::TopOther>(examine(job).all));
         // Counted from firing: the lobe comes 360 later.
         for (Reading& r : job.runs[0].readings)
             r.at.deg += 360.0;
         Findings f = examine(job);
-        QCOMPARE(*find(f.all, Code::TopOther)->deg, 360.0);
+        QCOMPARE(find<found::TopOther>(f.all)->turn_deg, 360.0);
         // Said right and turned, nothing contradicts.
         job.fitted.top = WhichTop::Firing;
         job.runs[0].conditions.shift_deg = 360.0;
         f = examine(job);
-        QVERIFY(!find(f.all, Code::TopOther));
-        QVERIFY(!find(f.all, Code::CentreFarOff));
+        QVERIFY(!find<found::TopOther>(f.all));
+        QVERIFY(!find<found::CentreFarOff>(f.all));
         QVERIFY(std::abs(f.runs[0].lobe.centres.equalDrop->deg - 106.0) < 0.15);
         // Firing said, and yet recorded as from overlap.
         job = jobOf({wholeRun()});
         job.fitted.top = WhichTop::Firing;
-        QCOMPARE(*find(examine(job).all, Code::TopOther)->deg, 0.0);
+        QCOMPARE(find<found::TopOther>(examine(job).all)->turn_deg, 0.0);
     }
 
     void whatIsStillToBeTaken() {

@@ -266,8 +266,8 @@ private slots:
         QVERIFY(!f.closings[0].deg);
         int moved = 0;
         for (const Finding& x : f.all) {
-            moved += x.code == Code::MovedSince;
-            QVERIFY(x.code != Code::CamShift && x.code != Code::CardShift);
+            moved += x.is<found::MovedSince>();
+            QVERIFY(!x.is<found::CamShift>() && !x.is<found::CardShift>());
         }
         QCOMPARE(moved, 2);
         // Durations are the cam's own, and so is one cam's separation; where it stands is not
@@ -343,7 +343,7 @@ private slots:
         job.runs.push_back(last);
         const Findings f = examine(job);
         for (const Finding& x : f.all)
-            QVERIFY2(x.code != Code::Twist, "the move was taken for a twisted cam");
+            QVERIFY2(!x.is<found::Twist>(), "the move was taken for a twisted cam");
         QVERIFY(settingProgress(job, f) == Progress::Done);
         QVERIFY(timingProgress(f) == Progress::Done);
         const auto again = std::find_if(f.plan.begin(), f.plan.end(), [](const Task& t) {
@@ -356,7 +356,7 @@ private slots:
         job.runs.back().conditions.afterMove = 1;
         const Findings both = examine(job);
         QVERIFY(std::any_of(both.all.begin(), both.all.end(),
-                            [](const Finding& x) { return x.code == Code::Twist; }));
+                            [](const Finding& x) { return x.is<found::Twist>(); }));
     }
 
     // Changing the exhaust alone leaves intakes comparable, whenever they were measured.
@@ -373,7 +373,7 @@ private slots:
         job.runs.push_back(second);
         const Findings f = examine(job);
         QVERIFY(std::any_of(f.all.begin(), f.all.end(),
-                            [](const Finding& x) { return x.code == Code::Twist; }));
+                            [](const Finding& x) { return x.is<found::Twist>(); }));
     }
 
     void aDurationThatChangesIsMeasuringError() {

@@ -100,8 +100,7 @@ private slots:
                     for (bool opening : {true, false}) {
                         const double off =
                             (opening ? e.opens : e.closes)->deg - lobe.event(h.mm, opening);
-                        const double u =
-                            *(opening ? e.opensUncertainty_deg : e.closesUncertainty_deg);
+                        const double u = *halfWidthOf(opening ? e.opens : e.closes);
                         ++n;
                         in += std::abs(off) <= u;
                     }
@@ -126,15 +125,15 @@ private slots:
             const Centres& c = f.centres;
             const auto in = [](double off, double u) { return std::abs(off) <= u; };
             ++n;
-            drop += in(c.equalDrop->deg - 105.0, *c.equalDropUncertainty_deg);
-            events += in(c.events->deg - 105.0, *c.eventsUncertainty_deg);
-            peak += in(c.peak->deg - 105.0, *c.peakUncertainty_deg);
-            centroid += in(c.centroid->deg - 105.0, *c.centroidUncertainty_deg);
-            lift += in(*f.maxLift_mm - 9.0, *f.maxLiftUncertainty_mm);
-            area += in(*f.area_mm_deg - lobe.area(), *f.areaUncertainty_mm_deg);
+            drop += in(c.equalDrop->deg - 105.0, *halfWidthOf(c.equalDrop));
+            events += in(c.events->deg - 105.0, *halfWidthOf(c.events));
+            peak += in(c.peak->deg - 105.0, *halfWidthOf(c.peak));
+            centroid += in(c.centroid->deg - 105.0, *halfWidthOf(c.centroid));
+            lift += in(*f.maxLift_mm - 9.0, *halfWidthOf(f.maxLift_mm));
+            area += in(*f.area_mm_deg - lobe.area(), *halfWidthOf(f.area_mm_deg));
             const HeightEvents& e = f.heights[1];
             duration += in(*e.duration_deg() - (lobe.event(1.27, false) - lobe.event(1.27, true)),
-                           *e.durationUncertainty_deg());
+                           *halfWidthOf(e.duration_deg()));
         }
         const int counts[] = {drop, events, peak, centroid, lift, duration, area};
         for (std::size_t i = 0; i < std::size(counts); ++i)
@@ -165,8 +164,7 @@ private slots:
                         const double off =
                             (opening ? e.opens : e.closes)->deg - lobe.event(e.height.mm, opening);
                         ++n;
-                        in += std::abs(off) <=
-                              *(opening ? e.opensUncertainty_deg : e.closesUncertainty_deg);
+                        in += std::abs(off) <= *halfWidthOf(opening ? e.opens : e.closes);
                     }
             }
         QVERIFY2(in >= 0.94 * n, qPrintable(QStringLiteral("%1 of %2").arg(in).arg(n)));

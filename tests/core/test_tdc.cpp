@@ -19,10 +19,8 @@ Contact contact(int pass, bool after, double deg) {
     return c;
 }
 
-bool has(const TdcFindings& f, Code code) {
-    for (const Finding& x : f.findings)
-        if (x.code == code) return true;
-    return false;
+template <class Kind> bool has(const TdcFindings& f) {
+    return findingOf<Kind>(f.findings) != nullptr;
 }
 
 } // namespace
@@ -72,7 +70,7 @@ private slots:
     void setIsNotProved() {
         const auto f = examineTdc({contact(1, false, -28.8), contact(1, true, 28.7)}, {});
         QVERIFY(f.state == TdcState::Set);
-        QVERIFY(has(f, Code::TdcNotProved));
+        QVERIFY(has<found::TdcNotProved>(f));
     }
 
     void secondPassProves() {
@@ -80,7 +78,7 @@ private slots:
                                    contact(2, false, -28.8), contact(2, true, 28.7)},
                                   {});
         QVERIFY(f.state == TdcState::Proved);
-        QVERIFY(has(f, Code::TdcProved));
+        QVERIFY(has<found::TdcProved>(f));
     }
 
     void secondPassThatDisagreesSendsBack() {
@@ -88,7 +86,7 @@ private slots:
                                    contact(2, false, -29.5), contact(2, true, 28.0)},
                                   {});
         QVERIFY(f.state == TdcState::Set);
-        QVERIFY(has(f, Code::TdcPointerOff));
+        QVERIFY(has<found::TdcPointerOff>(f));
     }
 
     void toleranceIsTheUsers() {
@@ -108,10 +106,10 @@ private slots:
     }
 
     void farContactsAreDoubted() {
-        QVERIFY(has(examineTdc({contact(1, false, -100), contact(1, true, 90)}, {}),
-                    Code::TdcSpanUnlikely));
-        QVERIFY(!has(examineTdc({contact(1, false, -60), contact(1, true, 55)}, {}),
-                     Code::TdcSpanUnlikely));
+        QVERIFY(has<found::TdcSpanUnlikely>(
+            examineTdc({contact(1, false, -100), contact(1, true, 90)}, {})));
+        QVERIFY(!has<found::TdcSpanUnlikely>(
+            examineTdc({contact(1, false, -60), contact(1, true, 55)}, {})));
     }
 
     void thereAndBack() {
@@ -133,7 +131,7 @@ private slots:
         auto f = examineTdc({top}, c);
         QCOMPARE(*f.latest()->correction_deg, 1.5);
         QVERIFY(!f.latest()->halfSpan_deg);
-        QVERIFY(has(f, Code::TdcDwell));
+        QVERIFY(has<found::TdcDwell>(f));
         // However often it is read, the dwell never proves it.
         Contact again = contact(2, false, 0.0);
         again.method = TdcMethod::HighestReading;
@@ -146,7 +144,7 @@ private slots:
         a.method = b.method = TdcMethod::SymmetricPort;
         const auto f = examineTdc({a, b}, {});
         QCOMPARE(*f.latest()->correction_deg, 1.0);
-        QVERIFY(!has(f, Code::TdcSpanUnlikely));
+        QVERIFY(!has<found::TdcSpanUnlikely>(f));
     }
 
     void expectedHalfSpanFromStrokeRodAndDrop() {
@@ -160,11 +158,11 @@ private slots:
         a.drop_mm = b.drop_mm = 3.0;
         auto f = examineTdc({a, b}, c);
         QVERIFY(std::abs(*f.latest()->expectedHalfSpan_deg - half) < 1e-6);
-        QVERIFY(!has(f, Code::TdcSpanOff));
+        QVERIFY(!has<found::TdcSpanOff>(f));
         // A drop of 2 typed where 3 was used does not pass.
         a.drop_mm = b.drop_mm = 2.0;
         f = examineTdc({a, b}, c);
-        QVERIFY(has(f, Code::TdcSpanOff));
+        QVERIFY(has<found::TdcSpanOff>(f));
     }
 
     // By hand: each contact is rounded to a whole degree (1/12) and set to a twentieth (0.0025);
@@ -176,11 +174,11 @@ private slots:
         a.typed = "29b";
         b.typed = "28a";
         auto f = examineTdc({a, b}, {});
-        QVERIFY(std::abs(*f.latest()->uncertainty_deg - 0.406) < 0.001);
+        QVERIFY(std::abs(*halfWidthOf(f.latest()->correction_deg) - 0.406) < 0.001);
         a.typed = "29.0b";
         b.typed = "28.0a";
         f = examineTdc({a, b}, {});
-        QVERIFY(std::abs(*f.latest()->uncertainty_deg - 0.212) < 0.001);
+        QVERIFY(std::abs(*halfWidthOf(f.latest()->correction_deg) - 0.212) < 0.001);
     }
 
     void aDeeperDropIsMorePrecise() {
@@ -192,7 +190,7 @@ private slots:
             Contact a = contact(1, false, -deg), b = contact(1, true, deg);
             a.method = b.method = TdcMethod::EqualDrop;
             a.typed = b.typed = "10.00";
-            return *examineTdc({a, b}, c).latest()->uncertainty_deg;
+            return *examineTdc({a, b}, c).latest()->correction_deg->plusMinus;
         };
         QVERIFY(uncertainty(40.03) < uncertainty(5.03) / 2.0);
         // 0.05 / sqrt(12) over the slope, beside the wheel's own 0.0029 and 0.05, of two contacts.
@@ -252,7 +250,8 @@ private slots:
                 }
             }
             const auto f = examineTdc(all, c);
-            in += std::abs(*f.latest()->correction_deg - truth) <= *f.latest()->uncertainty_deg;
+            in += std::abs(*f.latest()->correction_deg - truth) <=
+                  *halfWidthOf(f.latest()->correction_deg);
         }
         QVERIFY2(in >= 0.9 * kTimes, qPrintable(QString::number(in)));
     }
@@ -314,8 +313,8 @@ private slots:
     }
 
     void swappedIsSaid() {
-        QVERIFY(has(examineTdc({contact(1, false, 26.5), contact(1, true, -31)}, {}),
-                    Code::TdcContactsSwapped));
+        QVERIFY(has<found::TdcContactsSwapped>(
+            examineTdc({contact(1, false, 26.5), contact(1, true, -31)}, {})));
     }
 };
 

@@ -48,7 +48,7 @@ struct Count {
 
 bool covers(const HeightEvents& e, const closed::Lobe& lobe, bool opening) {
     const auto& at = opening ? e.opens : e.closes;
-    const auto& u = opening ? e.opensUncertainty_deg : e.closesUncertainty_deg;
+    const auto& u = halfWidthOf(opening ? e.opens : e.closes);
     return at && u && std::abs(at->deg - lobe.event(e.height.mm, opening)) <= *u;
 }
 
@@ -92,11 +92,11 @@ private slots:
                     for (bool opening : {true, false})
                         (e.height.mm < 0.2 ? low : high).add(covers(e, lobe, opening));
                 const Centres& c = f.centres;
-                drop.add(std::abs(c.equalDrop->deg - lobe.centre) <= *c.equalDropUncertainty_deg);
-                peak.add(std::abs(c.peak->deg - lobe.centre) <= *c.peakUncertainty_deg);
-                centroid.add(std::abs(c.centroid->deg - lobe.centre) <= *c.centroidUncertainty_deg);
-                area.add(std::abs(*f.area_mm_deg - lobe.area()) <= *f.areaUncertainty_mm_deg);
-                lift.add(std::abs(*f.maxLift_mm - lobe.lift_mm) <= *f.maxLiftUncertainty_mm);
+                drop.add(std::abs(c.equalDrop->deg - lobe.centre) <= *halfWidthOf(c.equalDrop));
+                peak.add(std::abs(c.peak->deg - lobe.centre) <= *halfWidthOf(c.peak));
+                centroid.add(std::abs(c.centroid->deg - lobe.centre) <= *halfWidthOf(c.centroid));
+                area.add(std::abs(*f.area_mm_deg - lobe.area()) <= *halfWidthOf(f.area_mm_deg));
+                lift.add(std::abs(*f.maxLift_mm - lobe.lift_mm) <= *halfWidthOf(f.maxLift_mm));
             }
         QVERIFY2(low.share() >= 0.9, low.told("events at 0.15"));
         QVERIFY2(high.share() >= 0.93, high.told("events higher up"));
@@ -245,7 +245,7 @@ private slots:
                             measured::take(lobe, {step, noise, 0.05, 0.01, seed * 7919u}),
                             requestOf(false));
                         nose.add(f.centres.peak && std::abs(f.centres.peak->deg - lobe.centre) <=
-                                                       f.centres.peakUncertainty_deg.value_or(0.0));
+                                                       halfWidthOf(f.centres.peak).value_or(0.0));
                     }
                 QVERIFY2(nose.share() >= 0.9, nose.told("covered at the nose"));
             }
@@ -327,11 +327,12 @@ private slots:
                     way.from = lobe.event(cut, true) - lobe.centre;
                     if (seed % 2) way.to = lobe.event(cut, false) - lobe.centre;
                     const auto f = analyseLobe(measured::take(lobe, way), requestOf(false));
-                    area.add(std::abs(*f.area_mm_deg - lobe.area()) <= *f.areaUncertainty_mm_deg);
+                    area.add(std::abs(*f.area_mm_deg - lobe.area()) <= *halfWidthOf(f.area_mm_deg));
                     centroid.add(std::abs(f.centres.centroid->deg - measured::centroid(lobe)) <=
-                                 *f.centres.centroidUncertainty_deg);
+                                 *halfWidthOf(f.centres.centroid));
                     QVERIFY(std::any_of(f.findings.begin(), f.findings.end(), [](const Finding& x) {
-                        return x.code == Code::AreaOfPart && x.opening;
+                        const auto* part = x.as<found::AreaOfPart>();
+                        return part && part->opening;
                     }));
                 }
         QVERIFY2(area.share() >= 0.9, area.told("area"));
@@ -379,9 +380,9 @@ private slots:
             job.runs = {run};
             const Findings found = examine(job);
             const HeightEvents& e = found.runs[0].lobe.atEventsHeight;
-            covered.add(std::abs(e.opens->deg - truth[0]) <= *e.opensUncertainty_deg);
-            covered.add(std::abs(e.closes->deg - truth[1]) <= *e.closesUncertainty_deg);
-            widest = std::max(widest, *e.opensUncertainty_deg);
+            covered.add(std::abs(e.opens->deg - truth[0]) <= *halfWidthOf(e.opens));
+            covered.add(std::abs(e.closes->deg - truth[1]) <= *halfWidthOf(e.closes));
+            widest = std::max(widest, *halfWidthOf(e.opens));
         }
         QVERIFY2(covered.share() >= 0.9, covered.told("covered"));
         // Honest, and no more: never over a degree and a half.
@@ -401,8 +402,8 @@ private slots:
                         const auto f = analyseLobe(measured::take(lobe, way), requestOf(false));
                         accused.add(
                             std::any_of(f.findings.begin(), f.findings.end(), [](const Finding& x) {
-                                return x.code == Code::ZeroReturn || x.code == Code::ZeroSlipped ||
-                                       x.code == Code::ZeroRunOut || x.code == Code::BaseNotZero;
+                                return x.is<found::ZeroNotHome>() || x.is<found::ZeroSlipped>() ||
+                                       x.is<found::ZeroRunOut>() || x.is<found::BaseNotZero>();
                             }));
                     }
             QVERIFY2(accused.share() <= 0.03, accused.told("base accused"));
@@ -413,8 +414,10 @@ private slots:
             if (p.deg > 105.0) p.mm += 0.04;
         const auto f = analyseLobe(points, requestOf(false));
         QVERIFY(std::any_of(f.findings.begin(), f.findings.end(), [](const Finding& x) {
-            return (x.code == Code::ZeroReturn || x.code == Code::ZeroSlipped) &&
-                   std::abs(*x.mm - 0.04) < 0.01;
+            const auto* open = x.as<found::ZeroNotHome>();
+            const auto* slip = x.as<found::ZeroSlipped>();
+            return (open && std::abs(open->home_mm - 0.04) < 0.01) ||
+                   (slip && std::abs(slip->home_mm - 0.04) < 0.01);
         }));
     }
 };

@@ -10,42 +10,40 @@ class TestRunWords : public QObject {
     Q_OBJECT
 private slots:
     void sentences_data() {
-        QTest::addColumn<int>("code");
+        QTest::addColumn<QString>("text");
         QTest::addColumn<QStringList>("says");
-        const auto row = [](Code code, const QStringList& says) {
-            QTest::newRow(codeName(code)) << static_cast<int>(code) << says;
+        const auto row = [](found::Any what, const QStringList& says) {
+            const Finding f{std::move(what), Severity::LookAgain, Side::Intake, 2};
+            QTest::newRow(codeName(f)) << words::sentence(f, {}) << says;
         };
-        row(Code::ZeroReturn, {"Intake 2", "+0.06 mm", "do not tell which", "read the run again"});
-        row(Code::ZeroSlipped, {"+0.06 mm", "jump", "45° after TDC", "slipped", "firm"});
-        row(Code::ZeroBleeding, {"+0.06 mm", "bled down", "checking spring"});
-        row(Code::ZeroRunOut, {"0.120 mm", "run-out of the base circle", "not the stand"});
-        row(Code::PartLoose, {"45° after TDC", "3 readings", "earlier mark once more", "\"zero\""});
-        row(Code::TravelEnds, {"0.060 mm", "0.120 mm", "spans", "\"zero\""});
-        row(Code::NoseUnknown, {"counted down from the nose", "greatest lift"});
-        row(Code::RatioMeasured, {"0.060", "0.12 nominal"});
-        row(Code::PassesAgree, {"3 passes", "0.060 mm", "45° after TDC", "measuring error"});
-        row(Code::PassesDiffer, {"3 passes", "0.060 mm", "moved between them"});
-        row(Code::PassesMean, {"mean of 3 passes"});
-        row(Code::MovedSince, {"Intake 2", "moved since", "Measure it again"});
-        row(Code::TopOther, {"overlap", "firing TDC", "Type T"});
+        const CrankDeg at{45.0};
+        row(found::ZeroNotHome{0.06},
+            {"Intake 2", "+0.06 mm", "do not tell which", "read the run again"});
+        row(found::ZeroSlipped{0.06, at}, {"+0.06 mm", "jump", "45° after TDC", "slipped", "firm"});
+        row(found::ZeroBleeding{0.06}, {"+0.06 mm", "bled down", "checking spring"});
+        row(found::ZeroRunOut{0.06, 0.12},
+            {"0.120 mm", "run-out of the base circle", "not the stand"});
+        row(found::PartLoose{at, 3},
+            {"45° after TDC", "3 readings", "earlier mark once more", "\"zero\""});
+        row(found::TravelEnds{at, 0.06, 0.12}, {"0.060 mm", "0.120 mm", "spans", "\"zero\""});
+        row(found::NoseUnknown{}, {"counted down from the nose", "greatest lift"});
+        row(found::RatioMeasured{0.06, 0.12}, {"0.060", "0.12 nominal"});
+        row(found::PassesAgree{3, at, 0.06},
+            {"3 passes", "0.060 mm", "45° after TDC", "measuring error"});
+        row(found::PassesDiffer{3, at, 0.06}, {"3 passes", "0.060 mm", "moved between them"});
+        row(found::PassesMean{3}, {"mean of 3 passes"});
+        row(found::MovedSince{}, {"Intake 2", "moved since", "Measure it again"});
+        row(found::TopOther{360.0, 3}, {"overlap", "firing TDC", "Type T"});
     }
     void sentences() {
-        QFETCH(int, code);
+        QFETCH(QString, text);
         QFETCH(QStringList, says);
-        Finding f{static_cast<Code>(code), Severity::LookAgain, Side::Intake, 2};
-        f.at = CrankDeg{45.0};
-        f.mm = 0.06;
-        f.other_mm = 0.12;
-        f.deg = 360.0;
-        f.count = 3;
-        const QString text = words::sentence(f, {});
         for (const QString& part : says)
             QVERIFY2(text.contains(part), qPrintable(text));
     }
 
     void firingSaidAndRecordedFromOverlap() {
-        Finding f{Code::TopOther, Severity::LookAgain};
-        f.deg = 0.0;
+        const Finding f{found::TopOther{0.0, 1}, Severity::LookAgain};
         QVERIFY(words::sentence(f, {}).contains(QStringLiteral("type T to say overlap")));
     }
 

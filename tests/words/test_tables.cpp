@@ -114,7 +114,7 @@ private slots:
         f.kind = FigureKind::Centre;
         f.side = Side::Intake;
         f.cardDifference = 0.1;
-        f.uncertainty = 0.2;
+        f.value = {106.0, 0.2};
         QCOMPARE(words::figureDifference(f, {}), QStringLiteral("as card"));
         f.cardDifference = 2.0;
         QCOMPARE(words::figureDifference(f, {}), QStringLiteral("2.0 late"));
@@ -132,49 +132,36 @@ private slots:
     void sentences_data() {
         QTest::addColumn<QString>("said");
         QTest::addColumn<QString>("expected");
-        const auto of = [](Code code, int count, double deg, double at) {
-            Finding f{code, Severity::Note, Side::Intake, 1};
-            f.count = count;
-            f.deg = deg;
-            f.at = CrankDeg{at};
-            f.mm = -0.105;
-            return words::sentence(f, {});
+        const auto of = [](found::Any what) {
+            return words::sentence({std::move(what), Severity::Note, Side::Intake, 1}, {});
         };
         QTest::newRow("one backed up")
-            << of(Code::BackedUp, 1, 0, 0)
+            << of(found::BackedUp{1})
             << QStringLiteral("Intake 1: 1 reading was taken while backing up and is left out: it "
                               "carries the drive's slack. Come up to that mark again the way the "
                               "engine runs.");
         QTest::newRow("two backed up")
-            << of(Code::BackedUp, 2, 0, 0)
+            << of(found::BackedUp{2})
             << QStringLiteral("Intake 1: 2 readings were taken while backing up and are left out: "
                               "they carry the drive's slack. Come up to those marks again the way "
                               "the engine runs.");
         QTest::newRow("misfit at TDC")
-            << of(Code::Misfit, 0, 0, 0.0)
+            << of(found::OffTheCurve{{0.0}, -0.105, {}})
             << QStringLiteral("Intake 1: the reading at TDC sits 0.105 mm under its neighbours, "
                               "and does not count. Go back well past it, come up to TDC again and "
                               "read it once more; if it reads the same, it counts.");
         QTest::newRow("misfit after TDC")
-            << of(Code::Misfit, 0, 0, 75.0)
+            << of(found::OffTheCurve{{75.0}, -0.105, {}})
             << QStringLiteral(
                    "Intake 1: the reading at 75° after TDC sits 0.105 mm under its "
                    "neighbours, and does not count. Go back well past it, come up to 75° "
                    "after TDC again and read it once more; if it reads the same, it "
                    "counts.");
-        {
-            Finding f{Code::DurationUnlikely, Severity::LookAgain, Side::Intake, 1};
-            f.opening = false;
-            f.at = CrankDeg{-58.0};
-            f.mm = 1.27;
-            f.deg = -35.7;
-            f.other_deg = 238.0;
-            QTest::newRow("a closing before its opening")
-                << words::sentence(f, {})
-                << QStringLiteral("Intake 1 closing at 1.27 mm: 58° before TDC makes a duration of "
-                                  "−35.7°, and no cam has that. 58° after BDC would do: strike it "
-                                  "and type 58ab. No figure is made of it until then.");
-        }
+        QTest::newRow("a closing before its opening")
+            << of(found::DurationUnlikely{false, {-58.0}, 1.27, -35.7, CrankDeg{238.0}})
+            << QStringLiteral("Intake 1 closing at 1.27 mm: 58° before TDC makes a duration of "
+                              "−35.7°, and no cam has that. 58° after BDC would do: strike it "
+                              "and type 58ab. No figure is made of it until then.");
         Cause cause;
         cause.kind = CauseKind::CamTiming;
         cause.twoShafts = true;
@@ -189,7 +176,8 @@ private slots:
                               "comes to the piston.");
         cause = Cause{};
         cause.kind = CauseKind::LobeLength;
-        cause.deg = cause.other_deg = -3.0;
+        cause.deg = -3.0;
+        cause.other_deg = -3.0;
         cause.expect = Event::IntakeOpens;
         cause.expect_deg = 16.5;
         QTest::newRow("lobes shorter than printed")
@@ -206,17 +194,17 @@ private slots:
             << QStringLiteral("All lifts read 4.0 % too low, low down and at the nose alike: a "
                               "rocker ratio like 1.44 in place of 1.5, or an indicator 16° askew.");
         QTest::newRow("late is advanced")
-            << of(Code::CamShift, 0, 2.0, 0)
+            << of(found::CamShift{2.0})
             << QStringLiteral("The cam is 2° late against its card, both lobes alike: that is "
                               "timing, not the cam. With TDC proved, advance it by 2 crank "
                               "degrees.");
         QTest::newRow("early is retarded")
-            << of(Code::CamShift, 0, -2.0, 0)
+            << of(found::CamShift{-2.0})
             << QStringLiteral("The cam is 2° early against its card, both lobes alike: that is "
                               "timing, not the cam. With TDC proved, retard it by 2 crank "
                               "degrees.");
         QTest::newRow("dwell")
-            << of(Code::TdcDwell, 0, 1.0, 0)
+            << of(found::TdcDwell{1.0})
             << QStringLiteral("At the top the piston hardly moves: the indicator reads the same "
                               "for 1° either side of TDC. This is a first approximation; prove it "
                               "with a stop or an equal drop.");

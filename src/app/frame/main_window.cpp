@@ -201,7 +201,8 @@ void MainWindow::welcome() {
         welcome_ = new Welcome(session_, look_, this);
         frame_->addBench(welcome_);
         connect(welcome_, &Welcome::demoWanted, &books_, &Books::demoOrBack);
-        connect(&welcome_->desk(), &WelcomeDesk::jobMade, this, [this] { engine()->desk().moveTo(0); });
+        connect(&welcome_->desk(), &WelcomeDesk::jobMade, this,
+                [this] { engine()->desk().moveTo(0); });
         connect(&welcome_->desk(), &WelcomeDesk::jobMade, this, [this] { go(stations::engine); });
         connect(&welcome_->desk(), &WelcomeDesk::left, this, [this] {
             if (session_.hasJob()) go(route_->current());

@@ -135,9 +135,10 @@ void Slate::refresh() {
         row.beside = words::figureUncertainty(f, look_.style());
         row.note = choosing_ ? (mine ? Say::tr("on the slate") : Say::tr("Space: put on"))
                              : words::figureDifference(f, look_.style());
-        row.warn = choosing_ ? mine
-                             : f.cardDifference && std::abs(*f.cardDifference) >
-                                                       std::max(0.75, f.uncertainty.value_or(0.0));
+        row.warn = choosing_
+                       ? mine
+                       : f.cardDifference && std::abs(*f.cardDifference) >
+                                                 std::max(0.75, halfWidthOf(f.value).value_or(0.0));
         if (f.side) row.valueColour = look_.theme().lobe(*f.side);
         rows << row;
     }

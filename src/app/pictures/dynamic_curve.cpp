@@ -44,7 +44,8 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
     p.setRenderHint(QPainter::Antialiasing);
     const QRectF box(kLeft, kTop, size.width() - kLeft - kRight, size.height() - kTop - kBottom);
     const auto x = [&](double deg) {
-        return box.left() + (deg + SlideState::kRange_deg) / (2.0 * SlideState::kRange_deg) * box.width();
+        return box.left() +
+               (deg + SlideState::kRange_deg) / (2.0 * SlideState::kRange_deg) * box.width();
     };
     const auto y = [&](double ratio) {
         return box.bottom() - (ratio - least_) / (most_ - least_) * box.height();

@@ -74,7 +74,7 @@ void MidpointPlot::drawLobe(QPainter& p, const QRectF& box, const LobeFigures& l
         const double y = box.bottom() - box.height() * e.height.mm / *lobe.maxLift_mm;
         const double off = m->deg - centre->deg;
         line << QPointF(x(off), y);
-        if (const auto u = e.midpointUncertainty_deg()) {
+        if (const auto u = halfWidthOf(e.midpoint())) {
             p.setPen(QPen(faint, 1.0));
             p.drawLine(QPointF(x(off - *u), y), QPointF(x(off + *u), y));
         }

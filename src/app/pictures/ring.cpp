@@ -199,7 +199,7 @@ void Ring::drawDial(QPainter& p, const Geometry& g) const {
 void Ring::drawLobe(QPainter& p, const Geometry& g, const LobeFigures& lobe, double base) const {
     const LiftCurve& curve = *lobe.curve;
     // Before the nose is known, thickness is measured against a likely lift.
-    const double most = std::max(lobe.maxLift_mm.value_or(0.0), lobe.noseReached ? 0.1 : 8.0);
+    const double most = std::max(lobe.maxLift_mm.value_or(0.0).value, lobe.noseReached ? 0.1 : 8.0);
     QPolygonF outer, inner;
     for (double d = curve.first(); d <= curve.last() + 0.5; d += 1.0) {
         const double at = std::min(d, curve.last());

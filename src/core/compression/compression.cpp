@@ -72,8 +72,7 @@ std::vector<Closing> closings(const Job& job, const LobeFigures* intake, double 
         const HeightEvents* e = intake ? intake->events(height) : nullptr;
         if (!e || !e->closes) return;
         c.deg = toCard(Event::IntakeCloses, *e->closes).deg + more;
-        if (e->closesUncertainty_deg)
-            c.uncertainty_deg = std::hypot(*e->closesUncertainty_deg, tdc_deg);
+        if (e->closes->plusMinus) c.deg->plusMinus = std::hypot(*e->closes->plusMinus, tdc_deg);
     };
     measured(out[0], {job.reckoning.seat_mm, Place::Valve}, 0.0);
     if (job.card && job.card->advertisedDuration.intake)
@@ -88,17 +87,15 @@ std::vector<DynamicBy> dynamicByClosing(const Job& job, const std::vector<Closin
                                         int cylinder, double advance_deg) {
     std::vector<DynamicBy> out;
     for (const Closing& c : closings) {
-        DynamicBy by{c, {}, {}};
+        DynamicBy by{c, {}};
         if (c.deg) {
             const CompressionState s = stateOf(job, cylinder, *c.deg, advance_deg);
-            by.closing.deg = s.closing_deg;
-            by.ratio = dynamicOf(s);
-            if (by.ratio && c.uncertainty_deg) {
-                const auto early =
-                    dynamicOf(stateOf(job, cylinder, *c.deg - *c.uncertainty_deg, advance_deg));
-                const auto late =
-                    dynamicOf(stateOf(job, cylinder, *c.deg + *c.uncertainty_deg, advance_deg));
-                if (early && late) by.uncertainty = std::abs(*early - *late) / 2.0;
+            by.closing.deg->value = s.closing_deg;
+            if (const auto ratio = dynamicOf(s)) by.ratio = *ratio;
+            if (const auto half = c.deg->plusMinus; half && by.ratio) {
+                const auto early = dynamicOf(stateOf(job, cylinder, *c.deg - *half, advance_deg));
+                const auto late = dynamicOf(stateOf(job, cylinder, *c.deg + *half, advance_deg));
+                if (early && late) by.ratio->plusMinus = std::abs(*early - *late) / 2.0;
             }
         }
         out.push_back(by);

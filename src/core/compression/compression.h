@@ -58,8 +58,7 @@ double ambient_kpa(double altitude_m);
 /// One way of calling the closing of the intake valve.
 struct Closing {
     ClosingSchool school = ClosingSchool::SeatMeasured;
-    std::optional<double> deg;             ///< after BDC; empty where it is not known
-    std::optional<double> uncertainty_deg; ///< 95 %
+    std::optional<Measured<double>> deg; ///< after BDC; empty where it is not known
 };
 /// All four, in the order of the enum: measured at the seat height, the maker's advertised
 /// duration round the card's centre, 1.27 mm tappet timing and 15 degrees, and one's own height.
@@ -68,8 +67,8 @@ std::vector<Closing> closings(const Job& job, const LobeFigures* intake, double 
 
 /// The dynamic ratio by one way of calling the closing.
 struct DynamicBy {
-    Closing closing;                          ///< `deg` with the advance taken off
-    std::optional<double> ratio, uncertainty; ///< 95 %, from the closing's own
+    Closing closing;                       ///< `deg` with the advance taken off
+    std::optional<Measured<double>> ratio; ///< uncertain by what the closing is
 };
 std::vector<DynamicBy> dynamicByClosing(const Job& job, const std::vector<Closing>& closings,
                                         int cylinder, double advance_deg);

@@ -60,8 +60,8 @@ void compareCentres(const Job& job, const RunFindings& before, const RunFindings
         const auto was = before.lobe.centres.by(s), is = after.lobe.centres.by(s);
         if (!was || !is) continue;
         check.moved_deg = was->deg - is->deg;
-        check.uncertainty_deg = std::hypot(before.lobe.centres.uncertaintyBy_deg(s).value_or(0.5),
-                                           after.lobe.centres.uncertaintyBy_deg(s).value_or(0.5));
+        check.uncertainty_deg = std::hypot(halfWidthOf(before.lobe.centres.by(s)).value_or(0.5),
+                                           halfWidthOf(after.lobe.centres.by(s)).value_or(0.5));
         const double told = std::max(check.uncertainty_deg, kLeastTold_deg);
         check.verdict = verdictOf(check.meant_deg, *check.moved_deg, told);
         nameInstead(job, told, check);
@@ -84,10 +84,10 @@ void compare(const Job& job, const RunFindings& before, const RunFindings& after
         sum += check.events.back().moved_deg();
         squares += std::pow(ua.value_or(0.5), 2.0) + std::pow(ub.value_or(0.5), 2.0);
     };
-    add(opening(check.side), was->opens, is->opens, was->opensUncertainty_deg,
-        is->opensUncertainty_deg);
-    add(closing(check.side), was->closes, is->closes, was->closesUncertainty_deg,
-        is->closesUncertainty_deg);
+    add(opening(check.side), was->opens, is->opens, halfWidthOf(was->opens),
+        halfWidthOf(is->opens));
+    add(closing(check.side), was->closes, is->closes, halfWidthOf(was->closes),
+        halfWidthOf(is->closes));
     if (check.events.empty()) return;
     const double n = static_cast<double>(check.events.size());
     check.moved_deg = sum / n;

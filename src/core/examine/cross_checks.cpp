@@ -21,17 +21,15 @@ constexpr double kTwist_deg = 1.5;
 
 void againstCard(const Job& job, const Findings& f, const CylinderFindings& c,
                  std::vector<Finding>& out) {
-    const auto say = [&](Code code, Severity severity, std::optional<Side> side, double deg) {
-        Finding said{code, severity, side, c.cylinder};
-        said.deg = deg;
-        out.push_back(said);
+    const auto say = [&](found::Any what, Severity severity, std::optional<Side> side = {}) {
+        out.push_back({std::move(what), severity, side, c.cylinder});
     };
     const auto off = [](double deg) { return std::abs(deg) > kAsCard_deg; };
     bool outdated = false;
     for (const RunFindings* run : {f.intake(c), f.exhaust(c)})
         if (run && run->outdated) {
             outdated = true;
-            out.push_back({Code::MovedSince, Severity::Ask, run->side, c.cylinder});
+            say(found::MovedSince{}, Severity::Ask, run->side);
         }
     if (!job.card || outdated) return;
     const bool nothing = !c.explanation || c.explanation->causes.empty();
@@ -39,12 +37,12 @@ void againstCard(const Job& job, const Findings& f, const CylinderFindings& c,
     const Cause* first = nothing ? nullptr : &c.explanation->causes.front();
     if (kind == CauseKind::CamTiming && !first->side && !first->other_deg && c.run.intake &&
         c.run.exhaust)
-        return say(Code::CamShift, Severity::Ask, {}, *first->deg);
-    if (kind == CauseKind::Separation) say(Code::SeparationOff, Severity::Ask, {}, *first->deg);
+        return say(found::CamShift{*first->deg}, Severity::Ask);
+    if (kind == CauseKind::Separation) say(found::SeparationOff{*first->deg}, Severity::Ask);
     // A lobe of another length keeps its centre: that is judged below.
     if (!nothing && kind != CauseKind::AsCard && kind != CauseKind::CamTiming &&
         kind != CauseKind::Separation && kind != CauseKind::LobeLength)
-        return say(Code::CardOff, Severity::Ask, {}, 0.0);
+        return say(found::CardOff{}, Severity::Ask);
     for (const RunFindings* run : {f.intake(c), f.exhaust(c)}) {
         if (!run) continue;
         // As the explanation compared it, in the school the card means.
@@ -57,9 +55,9 @@ void againstCard(const Job& job, const Findings& f, const CylinderFindings& c,
         const bool here =
             !first || !first->side || kind != CauseKind::CamTiming || *first->side == run->side;
         if (off(*shift) && moved && here)
-            say(Code::CardShift, Severity::Ask, run->side, *shift);
+            say(found::CardShift{*shift}, Severity::Ask, run->side);
         else
-            say(Code::AsCard, Severity::Note, run->side, *shift);
+            say(found::AsCard{*shift}, Severity::Note, run->side);
     }
 }
 
@@ -83,16 +81,13 @@ void twist(const Job& job, const Findings& f, std::vector<Finding>& out) {
                 const auto behind = job.engine.behindFirst_deg(cylinder);
                 if (behind) off = wrapCycle({off - *behind}).deg;
                 if (!behind || std::abs(off) > kOwnWheel_deg) {
-                    Finding unknown{Code::CylinderTdcUnknown, Severity::Ask, b->side, cylinder};
-                    unknown.deg = wrapCycle(*cb - *ca).deg;
-                    out.push_back(unknown);
+                    out.push_back({found::CylinderTdcUnknown{wrapCycle(*cb - *ca).deg},
+                                   Severity::Ask, b->side, cylinder});
                     continue;
                 }
             }
             if (std::abs(off) <= kTwist_deg) continue;
-            Finding finding{Code::Twist, Severity::LookAgain, b->side, cylinder};
-            finding.deg = off;
-            out.push_back(finding);
+            out.push_back({found::Twist{off}, Severity::LookAgain, b->side, cylinder});
         }
 }
 
@@ -100,7 +95,8 @@ void twist(const Job& job, const Findings& f, std::vector<Finding>& out) {
 /// for all.
 void twistCauses(const std::vector<Finding>& all, Findings& f) {
     for (const Finding& x : all) {
-        if (x.code != Code::Twist) continue;
+        const auto* twisted = x.as<found::Twist>();
+        if (!twisted) continue;
         for (CylinderFindings& c : f.cylinders) {
             if (!c.explanation || (c.cylinder != x.cylinder && c.cylinder != 1)) continue;
             auto& causes = c.explanation->causes;
@@ -111,7 +107,7 @@ void twistCauses(const std::vector<Finding>& all, Findings& f) {
             Cause cause;
             cause.kind = CauseKind::Twist;
             cause.cylinder = x.cylinder;
-            cause.deg = x.deg;
+            cause.deg = twisted->off_deg;
             // At cylinder 1 it stands beside what is first there.
             causes.insert(c.cylinder == 1 ? causes.end() : causes.begin(), cause);
         }
@@ -120,25 +116,25 @@ void twistCauses(const std::vector<Finding>& all, Findings& f) {
 
 /// Overlap or firing was said; the lobes tell which it is.
 void topAgainstLobes(const Job& job, const Findings& f, std::vector<Finding>& out) {
-    Finding finding{Code::TopOther, Severity::LookAgain};
+    found::TopOther other{};
     for (std::size_t i = 0; i < f.runs.size(); ++i) {
         const RunFindings& run = f.runs[i]; // in the job's order
         const auto turn = run.current ? otherTop_deg(job, job.runs[i], run.lobe) : std::nullopt;
         if (!turn) continue;
-        finding.deg = *turn;
-        ++finding.count;
+        other.turn_deg = *turn;
+        ++other.runs;
     }
-    if (finding.count > 0) out.push_back(finding);
+    if (other.runs > 0) out.push_back({other, Severity::LookAgain});
 }
 
 void tdcMoved(const Job& job, const TdcFindings& tdc, std::vector<Finding>& out) {
-    Finding f{Code::TdcMoved, Severity::LookAgain};
+    found::TdcMoved moved{};
     for (const LiftRun& run : job.runs)
         if (const auto shift = pendingShift_deg(run, tdc)) {
-            f.deg = *shift;
-            ++f.count;
+            moved.off_deg = *shift;
+            ++moved.runs;
         }
-    if (f.count > 0) out.push_back(f);
+    if (moved.runs > 0) out.push_back({moved, Severity::LookAgain});
 }
 
 std::optional<double> otherTop_deg(const Job& job, const LiftRun& run, const LobeFigures& lobe) {

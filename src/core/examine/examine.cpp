@@ -17,18 +17,23 @@ namespace {
 
 /// The same drift in two passes is in the cam and not in the stand.
 void drifts(const std::vector<RunFindings*>& passes, RunFindings& newest) {
-    const auto find = [](RunFindings& run) -> Finding* {
+    const auto home = [](const Finding& f) -> std::optional<double> {
+        if (const auto* open = f.as<found::ZeroNotHome>()) return open->home_mm;
+        if (const auto* slip = f.as<found::ZeroSlipped>()) return slip->home_mm;
+        return std::nullopt;
+    };
+    const auto find = [&](RunFindings& run) -> Finding* {
         for (Finding& f : run.lobe.findings)
-            if (f.code == Code::ZeroReturn || f.code == Code::ZeroSlipped) return &f;
+            if (home(f)) return &f;
         return nullptr;
     };
     Finding* here = find(newest);
     if (!here) return;
+    const double drift = *home(*here);
     for (RunFindings* other : passes) {
         const Finding* there = other == &newest ? nullptr : find(*other);
-        if (!there || std::abs(*there->mm - *here->mm) > 0.01) continue;
-        here->code = Code::ZeroRunOut;
-        here->other_mm = std::abs(*here->mm);
+        if (!there || std::abs(*home(*there) - drift) > 0.01) continue;
+        here->what = found::ZeroRunOut{drift, std::abs(drift)};
         return;
     }
 }
@@ -52,22 +57,22 @@ void passes(const Job& job, Findings& out) {
         drifts(runs, newest);
         const PassesFindings& p = *newest.passes;
         const bool mean = job.reckoning.averagePasses;
-        Finding f{p.widest.mm > kPassesApart_mm ? Code::PassesDiffer : Code::PassesAgree,
-                  p.widest.mm > kPassesApart_mm ? Severity::LookAgain : Severity::Note, newest.side,
-                  newest.cylinder};
-        f.at = CrankDeg{p.widest.deg};
-        f.mm = p.widest.mm;
-        f.count = static_cast<int>(p.runs.size());
+        const int count = static_cast<int>(p.runs.size());
+        const CrankDeg at{p.widest.deg};
         if (mean) {
             const LiftRun* run = nullptr;
             for (const LiftRun& r : job.runs)
                 if (r.id == newest.run) run = &r;
             newest.lobe = analyseLobe(p.mean, requestFor(job, *run));
             newest.lobe.findings.push_back(
-                {Code::PassesMean, Severity::Note, newest.side, newest.cylinder});
-            newest.lobe.findings.back().count = f.count;
+                {found::PassesMean{count}, Severity::Note, newest.side, newest.cylinder});
         }
-        newest.lobe.findings.push_back(f);
+        if (p.widest.mm > kPassesApart_mm)
+            newest.lobe.findings.push_back({found::PassesDiffer{count, at, p.widest.mm},
+                                            Severity::LookAgain, newest.side, newest.cylinder});
+        else
+            newest.lobe.findings.push_back({found::PassesAgree{count, at, p.widest.mm},
+                                            Severity::Note, newest.side, newest.cylinder});
     }
 }
 
@@ -204,7 +209,7 @@ Findings examine(const Job& job, const Before* before) {
     topAgainstLobes(job, out, out.tdc.findings);
     out.all = out.tdc.findings;
     if (!out.cylinders.empty() && out.tdc.state == TdcState::NotBegun)
-        out.all.push_back({Code::TdcNotTaken, Severity::Ask});
+        out.all.push_back({found::TdcNotTaken{}, Severity::Ask});
     for (const RunFindings& run : out.runs)
         if (run.current)
             out.all.insert(out.all.end(), run.lobe.findings.begin(), run.lobe.findings.end());

@@ -76,9 +76,8 @@ int liveReadings(const LiftRun& run) {
 
 /// What the run says beside its lobe.
 void judgeRun(const LiftRun& run, RunFindings& out) {
-    const auto say = [&](Code code, Severity severity) -> Finding& {
-        out.lobe.findings.push_back({code, severity, run.side, run.cylinder});
-        return out.lobe.findings.back();
+    const auto say = [&](found::Any what, Severity severity) {
+        out.lobe.findings.push_back({std::move(what), severity, run.side, run.cylinder});
     };
     // Where the run begins, a lobe of its kind is on its base circle.
     for (const LiftReading& c : out.readings) {
@@ -86,11 +85,8 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
         const double centre = usualCentre_deg(run.side);
         constexpr double kOff_deg = 150.0, kMost_mm = 3.0;
         const double away = std::abs(wrapCycle(c.at - CrankDeg{centre}).deg);
-        if (away > kOff_deg && std::abs(c.lift_mm) > kMost_mm && liveReadings(run) < 4) {
-            Finding& f = say(Code::FirstLiftUnlikely, Severity::LookAgain);
-            f.at = c.at;
-            f.mm = c.lift_mm;
-        }
+        if (away > kOff_deg && std::abs(c.lift_mm) > kMost_mm && liveReadings(run) < 4)
+            say(found::FirstLiftUnlikely{c.at, c.lift_mm}, Severity::LookAgain);
         break;
     }
     int backed = 0, live = 0;
@@ -104,17 +100,14 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
     }
     for (const LiftReading& c : out.readings)
         if (c.counts) highest = std::max(highest, std::abs(c.lift_mm));
-    if (backed > 0) say(Code::BackedUp, Severity::Note).count = backed;
+    if (backed > 0) say(found::BackedUp{backed}, Severity::Note);
     if (const auto ratio = run.conditions.ratioOfLifts();
-        ratio && std::abs(*ratio / run.conditions.ratio - 1.0) > 0.005) {
-        Finding& f = say(Code::RatioMeasured, Severity::Note);
-        f.mm = *ratio;
-        f.other_mm = run.conditions.ratio;
-    }
+        ratio && std::abs(*ratio / run.conditions.ratio - 1.0) > 0.005)
+        say(found::RatioMeasured{*ratio, run.conditions.ratio}, Severity::Note);
     // By these angles any cam has its valve well open.
     const double open = run.side == Side::Intake ? 45.0 : -165.0;
     if (live >= 8 && highest <= 0.15 && last.deg >= open && last.deg <= open + 140.0)
-        say(Code::OtherTurn, Severity::LookAgain).at = last;
+        say(found::OtherTurn{last}, Severity::LookAgain);
     // A misfit by whole turns of the dial was read in the wrong turn.
     for (const Misfit& m : out.lobe.misfits) {
         const double turn = run.conditions.dialTurn_mm;
@@ -123,10 +116,7 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
         double read = 0.0;
         for (const LiftReading& c : out.readings)
             if (c.counts && std::abs(wrapCycle(c.at - m.at).deg) < 1e-6) read = c.read_mm;
-        Finding& f = say(Code::DialTurn, Severity::LookAgain);
-        f.at = m.at;
-        f.mm = read;
-        f.other_mm = read - turns * turn;
+        say(found::DialTurn{m.at, read, read - turns * turn}, Severity::LookAgain);
     }
 }
 

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/angle/angles.h"
+#include "core/angle/measured.h"
 #include "core/job/height.h"
 #include "core/job/school.h"
 
@@ -30,8 +31,7 @@ struct Figure {
     std::optional<Side> side{};
     std::optional<Height> height{};
     std::optional<CentreSchool> school{};
-    std::optional<double> value{};
-    std::optional<double> uncertainty{};    ///< half-width of 95 % coverage, in the figure's unit
+    std::optional<Measured<double>> value{};
     std::optional<double> cardDifference{}; ///< measured less card, in the figure's own notation
 };
 

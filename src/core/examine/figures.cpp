@@ -47,11 +47,9 @@ public:
             if (!run) continue;
             Figure lift = make(FigureKind::MaxLift, side, {});
             lift.value = run->lobe.maxLift_mm;
-            lift.uncertainty = run->lobe.maxLiftUncertainty_mm;
             add(lift);
             Figure area = make(FigureKind::Area, side, {});
             area.value = run->lobe.area_mm_deg;
-            area.uncertainty = run->lobe.areaUncertainty_mm_deg;
             add(area);
         }
     }
@@ -99,8 +97,8 @@ private:
     }
 
     /// Angles counted from TDC carry its uncertainty; differences of angles do not.
-    std::optional<double> withTdc(std::optional<double> own) const {
-        return own ? std::optional(std::hypot(*own, tdc_deg_)) : std::nullopt;
+    Measured<double> withTdc(double deg, std::optional<double> own) const {
+        return {deg, own ? std::optional(std::hypot(*own, tdc_deg_)) : std::nullopt};
     }
 
     void durations(const Height& height, bool againstCard) {
@@ -110,7 +108,6 @@ private:
             if (!e) continue;
             Figure f = make(FigureKind::Duration, side, height);
             f.value = e->duration_deg();
-            f.uncertainty = e->durationUncertainty_deg();
             if (againstCard && job_.card && f.value)
                 if (const auto card = cardDuration_deg(*job_.card, side))
                     f.cardDifference = *f.value - *card;
@@ -127,7 +124,6 @@ private:
             if (!e || !e->duration_deg()) continue;
             Figure f = make(FigureKind::Duration, side, height);
             f.value = e->duration_deg();
-            f.uncertainty = e->durationUncertainty_deg();
             f.cardDifference = *f.value - *said;
             add(f);
         }
@@ -147,8 +143,7 @@ private:
                 if (!at) continue;
                 const Event event = opens ? opening(side) : closing(side);
                 Figure f = make(opens ? FigureKind::Opens : FigureKind::Closes, side, height);
-                f.value = toCard(event, *at).deg;
-                f.uncertainty = withTdc(opens ? e->opensUncertainty_deg : e->closesUncertainty_deg);
+                f.value = withTdc(toCard(event, *at).deg, at->plusMinus);
                 // An event the card never stated is derived, and no difference from it is shown.
                 if (againstCard && job_.card && states(event))
                     if (const auto card = cardEvent(*job_.card, event))
@@ -178,8 +173,7 @@ private:
             f.height = Height{run->lobe.drop_mm, run->lobe.taken.at};
         else if (*f.school == CentreSchool::Events && run->lobe.eventsOnly)
             f.height = run->lobe.atEventsHeight.height;
-        f.value = sign * at->deg;
-        f.uncertainty = withTdc(run->lobe.centreUncertainty_deg(job_.reckoning.school));
+        f.value = withTdc(sign * at->deg, at->plusMinus);
         // A card that means its centre by another school is compared there, not here.
         const bool elsewhere = c_.explanation && c_.explanation->school &&
                                *c_.explanation->school != job_.reckoning.school;
@@ -195,8 +189,7 @@ private:
         if (!c_.pair || !(stand || groundIn())) return;
         Figure f = make(FigureKind::Separation, {}, {});
         f.school = c_.pair->school;
-        if (c_.pair->separation) f.value = c_.pair->separation->deg;
-        f.uncertainty = c_.pair->separationUncertainty_deg;
+        if (const auto& s = c_.pair->separation) f.value = {s->deg, s->plusMinus};
         // The separation is off by half of what the two lobes are off in opposite senses.
         const auto in = cardShift_deg(job_, of(Side::Intake)->lobe),
                    ex = cardShift_deg(job_, of(Side::Exhaust)->lobe);
@@ -205,12 +198,10 @@ private:
         if (!stand) return;
         f = make(FigureKind::Advance, {}, {});
         f.school = c_.pair->school;
-        f.value = c_.pair->advance_deg;
-        f.uncertainty = withTdc(c_.pair->advanceUncertainty_deg);
+        if (const auto& a = c_.pair->advance_deg) f.value = withTdc(*a, a->plusMinus);
         add(f);
         f = make(FigureKind::SplitPoint, {}, {});
-        if (c_.pair->splitPoint) f.value = c_.pair->splitPoint->deg;
-        f.uncertainty = withTdc(c_.pair->splitPointUncertainty_deg);
+        if (const auto& s = c_.pair->splitPoint) f.value = withTdc(s->deg, s->plusMinus);
         add(f);
     }
 
@@ -221,7 +212,6 @@ private:
             if (o.height != height) continue;
             Figure f = make(FigureKind::Overlap, {}, height);
             f.value = o.degrees;
-            f.uncertainty = o.uncertainty_deg;
             if (job_.card && job_.card->height == height && f.value && job_.card->events.ivo &&
                 job_.card->events.evc)
                 f.cardDifference = *f.value - (*job_.card->events.ivo + *job_.card->events.evc);

@@ -31,7 +31,7 @@ Side sideOf(Event event) {
 }
 
 double centreUncertainty(const Job& job, const Findings& f, const LobeFigures& lobe) {
-    const auto own = lobe.centreUncertainty_deg(job.reckoning.school);
+    const auto own = halfWidthOf(lobe.centre(job.reckoning.school));
     return std::hypot(own.value_or(kLeastTold_deg), f.tdc.uncertainty_deg());
 }
 
@@ -185,8 +185,7 @@ private:
         if (!at) return fail(NeedFault::NoEvent);
         const double later = at->deg - fromCard(t.event, {t.event_deg}).deg;
         need_.move_deg[two_ ? side : Side::Intake] = wrapCycle({later}).deg;
-        const auto own =
-            t.event == opening(side) ? e->opensUncertainty_deg : e->closesUncertainty_deg;
+        const auto own = halfWidthOf(t.event == opening(side) ? e->opens : e->closes);
         need_.uncertainty_deg = std::hypot(own.value_or(kLeastTold_deg), f_.tdc.uncertainty_deg());
         // On a lobe of another length than printed, the event alone carries the centre off.
         const auto centre = lobe->centre(job_.reckoning.school);
@@ -214,8 +213,8 @@ private:
         need_.move_deg.exhaust = half ? wider / 2.0 : wider;
         // Both are read on one wheel: the pointer's error is in neither.
         need_.uncertainty_deg =
-            std::hypot(in_->centreUncertainty_deg(job_.reckoning.school).value_or(kLeastTold_deg),
-                       ex_->centreUncertainty_deg(job_.reckoning.school).value_or(kLeastTold_deg));
+            std::hypot(halfWidthOf(in_->centre(job_.reckoning.school)).value_or(kLeastTold_deg),
+                       halfWidthOf(ex_->centre(job_.reckoning.school)).value_or(kLeastTold_deg));
     }
 
     void dynamic() {
@@ -227,7 +226,7 @@ private:
         need_.move_deg.intake =
             reach(stateOf(job_, 1, *closing.deg, 0.0), Quantity::Advance, wanted);
         if (!need_.move_deg.intake) return fail(NeedFault::OutOfReach);
-        need_.uncertainty_deg = closing.uncertainty_deg.value_or(kLeastTold_deg);
+        need_.uncertainty_deg = halfWidthOf(closing.deg).value_or(kLeastTold_deg);
     }
 
     const Job& job_;

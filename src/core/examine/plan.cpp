@@ -20,8 +20,7 @@ void aboutTdc(const Job& job, const Findings& f, std::vector<Task>& out) {
     case TdcState::Proved:
         break;
     }
-    for (const Finding& x : f.tdc.findings)
-        if (x.code == Code::TdcMoved) out.push_back({TaskKind::AnswerTdc});
+    if (findingOf<found::TdcMoved>(f.tdc.findings)) out.push_back({TaskKind::AnswerTdc});
     if (f.tdc.latest() && job.fitted.top == WhichTop::NotSaid) out.push_back({TaskKind::SayTop});
 }
 
@@ -46,12 +45,14 @@ void aboutLobe(const Findings& f, int cylinder, Side side, bool wanted, bool opt
         out.push_back(task);
         return;
     }
-    for (const Finding& x : run->lobe.findings)
-        if (x.code == Code::Misfit || x.code == Code::EventOdd) {
-            task.kind = TaskKind::ReadAgain;
-            task.at = x.at;
-            out.push_back(task);
-        }
+    for (const Finding& x : run->lobe.findings) {
+        const auto* off = x.as<found::OffTheCurve>();
+        const auto* odd = x.as<found::EventOdd>();
+        if (!off && !odd) continue;
+        task.kind = TaskKind::ReadAgain;
+        task.at = off ? off->at : odd->at;
+        out.push_back(task);
+    }
     task.at.reset();
     // A run may stop short of its last angle once both flanks are down to the checking height.
     const HeightEvents& e = run->lobe.atEventsHeight;

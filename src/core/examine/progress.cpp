@@ -58,7 +58,7 @@ Progress compressionProgress(const Job& job, const Findings& f) {
 
 Progress timingProgress(const Findings& f) {
     for (const Finding& x : f.all)
-        if (x.code == Code::MovedSince && x.cylinder == f.cylinders.front().cylinder)
+        if (x.is<found::MovedSince>() && x.cylinder == f.cylinders.front().cylinder)
             return Progress::InHand;
     for (const CylinderFindings& c : f.cylinders)
         if (c.pair && c.pair->separation) return Progress::Done;

@@ -84,18 +84,16 @@ std::optional<double> uncertainty_deg(const EventGroup& g, const Scatter& wheel)
 /// `other` is the lobe's other event at the same height: a timing both have is no slip of one.
 void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventGroup* other,
            std::vector<Finding>& out) {
-    Finding f{Code::EventOdd, Severity::LookAgain, run.side, run.cylinder};
-    f.opening = g.of == ReadingOf::Opens;
-    if (g.odd) {
-        f.at = g.odd;
-        f.deg = g.odd->deg - g.mean->deg;
-        out.push_back(f);
-    }
+    const bool opens = g.of == ReadingOf::Opens;
+    const auto say = [&](found::Any what) {
+        out.push_back({std::move(what), Severity::LookAgain, run.side, run.cylinder});
+    };
+    if (g.odd) say(found::EventOdd{opens, *g.odd, g.odd->deg - g.mean->deg});
     // Typed on the wrong side of its dead centre: mirrored there, it would be as the card.
     if (g.of == ReadingOf::Nose || run.conditions.fromNose || !g.mean || !job.card ||
         job.card->height != g.height)
         return;
-    const Event event = f.opening ? opening(run.side) : closing(run.side);
+    const Event event = opens ? opening(run.side) : closing(run.side);
     const auto promised = cardEvent(*job.card, event);
     if (!promised) return;
     const double said = toCard(event, *g.mean).deg;
@@ -111,10 +109,7 @@ void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventG
     if (std::abs(g.mean->deg - promised->deg - timing) <= 2.0 * kFits_deg ||
         std::abs(mirrored.deg - promised->deg - timing) > kFits_deg)
         return;
-    f.code = Code::EventSide;
-    f.at = g.mean;
-    f.other_deg = mirrored.deg;
-    out.push_back(f);
+    say(found::EventSide{opens, *g.mean, mirrored});
 }
 
 } // namespace
@@ -197,9 +192,10 @@ void fromNose(const Job& job, const std::vector<EventGroup>& groups, const Scatt
         if (g.of != ReadingOf::Opens || !g.mean) continue;
         const EventGroup* fall = find(groups, ReadingOf::Closes, g.height);
         if (!fall || !fall->mean || fall->mean->deg <= g.mean->deg) continue;
-        drops.push_back({g.height, CrankDeg{g.mean->deg + shift_deg},
-                         CrankDeg{fall->mean->deg + shift_deg}, uncertainty_deg(g, scatter),
-                         uncertainty_deg(*fall, scatter)});
+        drops.push_back(
+            {g.height,
+             {{CrankDeg{g.mean->deg + shift_deg}, uncertainty_deg(g, scatter)}},
+             {{CrankDeg{fall->mean->deg + shift_deg}, uncertainty_deg(*fall, scatter)}}});
     }
     if (drops.empty()) return;
     std::sort(drops.begin(), drops.end(), [](const HeightEvents& a, const HeightEvents& b) {
@@ -213,15 +209,14 @@ void fromNose(const Job& job, const std::vector<EventGroup>& groups, const Scatt
     lobe.noseReached = true;
     lobe.drop_mm = chosen->height.mm;
     lobe.centres.equalDrop = chosen->midpoint();
-    lobe.centres.equalDropUncertainty_deg = chosen->midpointUncertainty_deg();
     MidpointLine& line = lobe.midpoints;
     if (drops.size() > 1) {
         const HeightEvents &shallow = drops.front(), &deep = drops.back();
-        line.skew_deg = deep.midpoint()->deg - shallow.midpoint()->deg;
-        line.skewUncertainty_deg =
-            std::hypot(*deep.midpointUncertainty_deg(), *shallow.midpointUncertainty_deg());
-        line.symmetry = std::abs(line.skew_deg) > line.skewUncertainty_deg ? Symmetry::Asymmetric
-                                                                           : Symmetry::Symmetric;
+        const auto low = *deep.midpoint(), high = *shallow.midpoint();
+        const double uncertain = std::hypot(*low.plusMinus, *high.plusMinus);
+        line.skew_deg = {low.deg - high.deg, uncertain};
+        line.symmetry =
+            std::abs(line.skew_deg) > uncertain ? Symmetry::Asymmetric : Symmetry::Symmetric;
     }
     line.events = std::move(drops);
 }
@@ -240,15 +235,12 @@ void noseAndHome(const Job& job, const LiftRun& run, LobeFigures& lobe) {
         if (r.of == ReadingOf::Lift) home = r.lift_mm;
     }
     if (n > 0) {
-        lobe.maxLift_mm = sum / n;
         const double step = std::max(0.01, run.conditions.resolution_mm);
-        lobe.maxLiftUncertainty_mm = kCoverageFactor * step / std::sqrt(12.0) + 0.01;
+        lobe.maxLift_mm = {sum / n, kCoverageFactor * step / std::sqrt(12.0) + 0.01};
     }
-    if (home && std::abs(*home) > job.reckoning.zeroReturn_mm) {
-        Finding f{Code::ZeroReturn, Severity::LookAgain, run.side, run.cylinder};
-        f.mm = home;
-        lobe.findings.push_back(f);
-    }
+    if (home && std::abs(*home) > job.reckoning.zeroReturn_mm)
+        lobe.findings.push_back(
+            {found::ZeroNotHome{*home}, Severity::LookAgain, run.side, run.cylinder});
 }
 
 } // namespace
@@ -268,48 +260,41 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
         for (const EventGroup& g : out.groups)
             judge(job, run, g, nullptr, lobe.findings);
         if (lobe.noseReached)
-            lobe.findings.push_back({Code::CentreOnly, Severity::Note, run.side, run.cylinder});
+            lobe.findings.push_back({found::CentreOnly{}, Severity::Note, run.side, run.cylinder});
         return out;
     }
-    const auto shifted = [&](const EventGroup* g) {
-        return g && g->mean ? std::optional(CrankDeg{g->mean->deg + run.conditions.shift_deg})
-                            : std::nullopt;
+    const auto shifted = [&](const EventGroup* g) -> std::optional<Measured<CrankDeg>> {
+        if (!g || !g->mean) return std::nullopt;
+        return {{CrankDeg{g->mean->deg + run.conditions.shift_deg}, uncertainty_deg(*g, scatter)}};
     };
     for (const Height& h : eventHeights(job, run)) {
         const EventGroup *opens = find(out.groups, ReadingOf::Opens, h),
                          *closes = find(out.groups, ReadingOf::Closes, h);
         HeightEvents e{h, shifted(opens), shifted(closes)};
-        e.opensUncertainty_deg = uncertainty_deg(*opens, scatter);
-        e.closesUncertainty_deg = uncertainty_deg(*closes, scatter);
         takeOutImpossible(run, e, lobe.findings);
         lobe.noseReached = lobe.noseReached || (e.opens && e.closes);
         if (h == request.eventsHeight || lobe.heights.empty()) lobe.atEventsHeight = e;
         lobe.heights.push_back(e);
         // Taken at nearly the card's height: 1 mm is not 0.040 in.
         if (job.card && h != job.card->height && h.at == job.card->height.at &&
-            std::abs(h.mm - job.card->height.mm) < 0.06) {
-            Finding f{Code::CardHeightNear, Severity::LookAgain, run.side, run.cylinder};
-            f.mm = h.mm;
-            f.other_mm = job.card->height.mm;
-            lobe.findings.push_back(f);
-        }
+            std::abs(h.mm - job.card->height.mm) < 0.06)
+            lobe.findings.push_back({found::CardHeightNear{h.mm, job.card->height.mm},
+                                     Severity::LookAgain, run.side, run.cylinder});
     }
     lobe.centres.events = lobe.atEventsHeight.midpoint();
-    lobe.centres.eventsUncertainty_deg = lobe.atEventsHeight.midpointUncertainty_deg();
     const EventGroup* nose = find(out.groups, ReadingOf::Nose, {});
-    lobe.maxLiftAt = shifted(nose);
+    lobe.centres.peak = shifted(nose);
+    lobe.maxLiftAt = lobe.centres.peak;
     // The nose lies between the events, near their middle on any cam.
     constexpr double kLean_deg = 25.0;
     if (lobe.maxLiftAt && lobe.centres.events &&
         std::abs(lobe.maxLiftAt->deg - lobe.centres.events->deg) > kLean_deg) {
-        Finding f{Code::NoseUnlikely, Severity::LookAgain, run.side, run.cylinder};
-        f.at = lobe.maxLiftAt;
-        f.deg = lobe.maxLiftAt->deg - lobe.centres.events->deg;
-        lobe.findings.push_back(f);
+        const double off_deg = lobe.maxLiftAt->deg - lobe.centres.events->deg;
+        lobe.findings.push_back({found::NoseUnlikely{*lobe.maxLiftAt, off_deg}, Severity::LookAgain,
+                                 run.side, run.cylinder});
         lobe.maxLiftAt.reset();
+        lobe.centres.peak.reset();
     }
-    lobe.centres.peak = lobe.maxLiftAt;
-    if (nose && nose->mean) lobe.centres.peakUncertainty_deg = uncertainty_deg(*nose, scatter);
     noseAndHome(job, run, lobe);
     for (const EventGroup& g : out.groups) {
         const bool flank = g.of == ReadingOf::Opens || g.of == ReadingOf::Closes;
@@ -317,7 +302,7 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
         judge(job, run, g, flank ? find(out.groups, other, g.height) : nullptr, lobe.findings);
     }
     if (lobe.noseReached)
-        lobe.findings.push_back({Code::EventsOnly, Severity::Note, run.side, run.cylinder});
+        lobe.findings.push_back({found::EventsOnly{}, Severity::Note, run.side, run.cylinder});
     return out;
 }
 

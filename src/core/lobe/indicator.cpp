@@ -91,9 +91,8 @@ IndicatorReadings readIndicator(const LiftRun& run) {
         out.zeros.push_back(conditions.zeros[i] ? conditions.zeros[i]
                                                 : joined(run, static_cast<int>(i) + 2, out.zeros));
 
-    const auto say = [&](Code code, Severity severity) -> Finding& {
-        out.findings.push_back({code, severity, run.side, run.cylinder});
-        return out.findings.back();
+    const auto say = [&](found::Any what, Severity severity) {
+        out.findings.push_back({std::move(what), severity, run.side, run.cylinder});
     };
     const double factor = offAxisFactor(conditions);
     std::vector<int> loose(out.zeros.size(), 0);
@@ -119,18 +118,16 @@ IndicatorReadings readIndicator(const LiftRun& run) {
     }
     for (std::size_t part = 1; part < loose.size(); ++part) {
         if (loose[part] == 0) continue;
-        Finding& f = say(Code::PartLoose, Severity::Ask);
-        f.count = loose[part];
-        for (const LiftReading& c : out.readings)
-            if (!f.at && c.zero == static_cast<int>(part) + 1) f.at = c.at;
+        const auto first =
+            std::find_if(out.readings.begin(), out.readings.end(), [&](const LiftReading& c) {
+                return c.zero == static_cast<int>(part) + 1;
+            });
+        say(found::PartLoose{first->at, loose[part]}, Severity::Ask);
     }
     if (conditions.travel_mm > 0.0)
         for (const LiftReading& c : out.readings)
             if (c.counts && std::abs(c.read_mm) > conditions.travel_mm) {
-                Finding& f = say(Code::TravelEnds, Severity::LookAgain);
-                f.at = c.at;
-                f.mm = c.read_mm;
-                f.other_mm = conditions.travel_mm;
+                say(found::TravelEnds{c.at, c.read_mm, conditions.travel_mm}, Severity::LookAgain);
                 break;
             }
     if (conditions.countsDown) {
@@ -138,7 +135,8 @@ IndicatorReadings readIndicator(const LiftRun& run) {
                                                    : depthBelowNose(out.readings);
         for (LiftReading& c : out.readings)
             c.lift_mm += depth.mm;
-        if (!depth.onBase && out.readings.size() >= 7) say(Code::NoseUnknown, Severity::LookAgain);
+        if (!depth.onBase && out.readings.size() >= 7)
+            say(found::NoseUnknown{}, Severity::LookAgain);
     }
     return out;
 }

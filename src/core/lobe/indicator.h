@@ -6,7 +6,7 @@
 // keep what was read; nothing here changes them.
 #pragma once
 
-#include "core/job/finding.h"
+#include "core/finding/finding.h"
 #include "core/job/lift_run.h"
 
 #include <optional>

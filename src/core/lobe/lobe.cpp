@@ -41,12 +41,9 @@ std::vector<LiftPoint> laidOut(const std::vector<LiftPoint>& readings, Side side
             total += p[j].mm;
         const int count = static_cast<int>(j - i);
         out.push_back({p[i].deg, total / count});
-        if (count > 1) {
-            Finding f{Code::RepeatedAngle, Severity::Note, side, cylinder};
-            f.at = CrankDeg{p[i].deg};
-            f.count = count;
-            findings.push_back(f);
-        }
+        if (count > 1)
+            findings.push_back(
+                {found::RepeatedAngle{CrankDeg{p[i].deg}, count}, Severity::Note, side, cylinder});
         i = j;
     }
     return out;
@@ -60,9 +57,8 @@ public:
     void run() {
         const LiftPoint top = curve_.top();
         nose_ = top;
-        out_.maxLift_mm = top.mm;
+        out_.maxLift_mm = {top.mm, uncertainty_.lift_mm(top.deg)};
         out_.maxLiftAt = CrankDeg{top.deg};
-        out_.maxLiftUncertainty_mm = uncertainty_.lift_mm(top.deg);
         // The nose is behind us once lift has fallen clearly from the greatest reading.
         const auto high =
             std::max_element(points_.begin(), points_.end(),
@@ -70,11 +66,7 @@ public:
         out_.noseReached = high != points_.begin() && high + 1 != points_.end() &&
                            points_.back().mm < top.mm - kNearBase_mm &&
                            points_.front().mm < top.mm - kNearBase_mm;
-        if (!out_.noseReached) {
-            Finding f = say(Code::NoseNotReached, Severity::Ask);
-            f.at = CrankDeg{high->deg};
-            add(f);
-        }
+        if (!out_.noseReached) say(found::NoseNotReached{CrankDeg{high->deg}}, Severity::Ask);
         for (const Height& h : request_.heights)
             out_.heights.push_back(eventsAt(h, true));
         out_.atEventsHeight = eventsAt(request_.eventsHeight, false);
@@ -92,21 +84,15 @@ public:
             place();
         }
         out_.standoffs = standoffs(out_.points);
-        for (const Misfit& m : out_.misfits) {
-            Finding f = say(Code::Misfit, Severity::LookAgain);
-            f.at = m.at;
-            f.mm = m.off_mm;
-            f.orAt = m.orAt;
-            add(f);
-        }
+        for (const Misfit& m : out_.misfits)
+            say(found::OffTheCurve{m.at, m.off_mm, m.orAt}, Severity::LookAgain);
         steps();
     }
 
 private:
-    Finding say(Code code, Severity severity) const {
-        return Finding{code, severity, request_.side, request_.cylinder};
+    void say(found::Any what, Severity severity) {
+        out_.findings.push_back({std::move(what), severity, request_.side, request_.cylinder});
     }
-    void add(const Finding& f) { out_.findings.push_back(f); }
 
     /// The crossings of one flank, as one angle; empty when there is none.
     std::optional<CrankDeg> flank(const std::vector<double>& crossings, bool opening,
@@ -134,82 +120,66 @@ private:
 
     HeightEvents eventsAt(const Height& height, bool report) {
         HeightEvents events{height, {}, {}};
-        const auto refuse = [&](Code code, Severity severity, bool opening) {
-            if (!report) return;
-            Finding f = say(code, severity);
-            f.mm = height.mm;
-            f.other_mm = nose_.mm;
-            f.opening = opening;
-            add(f);
+        const auto refuse = [&](found::Any what, Severity severity) {
+            if (report) say(std::move(what), severity);
         };
         const double threshold = out_.taken.threshold_mm(height);
         if (threshold <= 0.0) {
-            refuse(Code::HeightUnderLash, Severity::Note, true);
+            refuse(found::HeightUnderLash{height.mm}, Severity::Note);
             return events;
         }
         if (threshold >= nose_.mm) {
-            if (out_.noseReached) refuse(Code::HeightAboveNose, Severity::Note, true);
+            if (out_.noseReached)
+                refuse(found::HeightAboveNose{height.mm, nose_.mm}, Severity::Note);
             return events;
         }
         const auto crossings = curve_.crossings(threshold);
         for (bool opening : {true, false}) {
             int count = 0;
             const auto at = flank(crossings, opening, count);
-            (opening ? events.opens : events.closes) = at;
             if (at)
-                (opening ? events.opensUncertainty_deg : events.closesUncertainty_deg) =
-                    uncertainty_.crossing_deg(*at, threshold, opening);
+                (opening ? events.opens : events.closes) = {
+                    *at, uncertainty_.crossing_deg(*at, threshold, opening)};
             if (!at && (opening || out_.noseReached))
-                refuse(Code::FlankMissing, Severity::Ask, opening);
+                refuse(found::FlankMissing{height.mm, opening}, Severity::Ask);
             if (out_.smoothed && report) count = crossingsOf(threshold, opening);
-            if (count > 1 && report) {
-                Finding f =
-                    say(Code::NoisyCrossings, out_.smoothed ? Severity::Note : Severity::LookAgain);
-                f.mm = height.mm;
-                f.count = count;
-                f.opening = opening;
-                f.at = at;
-                add(f);
-            }
+            if (count > 1)
+                refuse(found::NoisyCrossings{height.mm, count, opening, out_.smoothed},
+                       out_.smoothed ? Severity::Note : Severity::LookAgain);
         }
         return events;
     }
 
     void centres() {
-        out_.centres.peak = CrankDeg{nose_.deg};
         out_.centres.events = out_.atEventsHeight.midpoint();
         double drop = request_.drop_mm;
         if (drop > nose_.mm / 2.0) {
             drop = nose_.mm / 4.0;
-            Finding f = say(Code::DropShortened, Severity::Note);
-            f.mm = drop;
-            add(f);
+            say(found::DropShortened{drop}, Severity::Note);
         }
         out_.drop_mm = drop;
         int count = 0;
         const auto rise = flank(nose_.mm - drop, true, count);
         const auto fall = flank(nose_.mm - drop, false, count);
         Centres& c = out_.centres;
-        if (rise && fall) {
-            c.equalDrop = CrankDeg{(rise->deg + fall->deg) / 2.0};
-            c.equalDropUncertainty_deg =
-                std::hypot(uncertainty_.crossing_deg(*rise, nose_.mm - drop, true),
-                           uncertainty_.crossing_deg(*fall, nose_.mm - drop, false)) /
-                2.0;
-        }
-        c.eventsUncertainty_deg = out_.atEventsHeight.midpointUncertainty_deg();
+        if (rise && fall)
+            c.equalDrop = {CrankDeg{(rise->deg + fall->deg) / 2.0},
+                           std::hypot(uncertainty_.crossing_deg(*rise, nose_.mm - drop, true),
+                                      uncertainty_.crossing_deg(*fall, nose_.mm - drop, false)) /
+                               2.0};
         // Half a hundredth of the lift under the nose, and no less than shows.
         const double little = std::max(0.02 * nose_.mm, 6.0 * out_.scatter_mm);
         const auto up = flank(nose_.mm - little, true, count),
                    down = flank(nose_.mm - little, false, count);
-        c.peakUncertainty_deg =
-            uncertainty_.nose_deg(nose_.deg, up && down ? (up->deg + down->deg) / 2.0 : nose_.deg);
+        c.peak = {
+            CrankDeg{nose_.deg},
+            uncertainty_.nose_deg(nose_.deg, up && down ? (up->deg + down->deg) / 2.0 : nose_.deg)};
     }
 
     /// What lies beyond an end of the readings that is not down on the base circle, from the lift
     /// and the slope there.
     struct Beyond {
-        double area = 0.0, moment = 0.0, doubt = 0.0;
+        double area = 0.0, moment = 0.0, uncertain = 0.0;
     };
     Beyond beyond(bool front) const {
         const LiftPoint end = front ? points_.front() : points_.back();
@@ -240,24 +210,24 @@ private:
         if (const auto x = flank(foot, false, count)) to = std::min(to, x->deg + kRamp_deg);
         const Beyond front = beyond(true), back = beyond(false);
         const double all = curve_.area(from, to) + front.area + back.area;
-        out_.area_mm_deg = std::max(0.0, all);
-        const double missing = std::hypot(front.doubt, back.doubt);
-        out_.areaUncertainty_mm_deg = std::hypot(uncertainty_.area_mm_deg(from, to), missing);
+        const double missing = std::hypot(front.uncertain, back.uncertain);
+        out_.area_mm_deg = {std::max(0.0, all),
+                            std::hypot(uncertainty_.area_mm_deg(from, to), missing)};
         if (all > 0.0) {
             const double centroid = (curve_.moment(from, to) + front.moment + back.moment) / all;
-            out_.centres.centroid = CrankDeg{centroid};
-            out_.centres.centroidUncertainty_deg = std::hypot(
-                uncertainty_.centroid_deg(from, to, centroid, all),
-                std::hypot(front.doubt * (centroid - from), back.doubt * (to - centroid)) / all);
+            const double beyond =
+                std::hypot(front.uncertain * (centroid - from), back.uncertain * (to - centroid)) /
+                all;
+            out_.centres.centroid = {
+                CrankDeg{centroid},
+                std::hypot(uncertainty_.centroid_deg(from, to, centroid, all), beyond)};
         }
         for (bool first : {true, false}) {
             const Beyond& part = first ? front : back;
             if (part.area <= 0.0) continue;
-            Finding f = say(Code::AreaOfPart, Severity::Note);
-            f.opening = first;
-            f.mm = curve_.at(first ? curve_.first() : curve_.last());
-            f.other_mm = part.area;
-            add(f);
+            say(found::AreaOfPart{first, curve_.at(first ? curve_.first() : curve_.last()),
+                                  part.area},
+                Severity::Note);
         }
     }
 
@@ -283,15 +253,14 @@ private:
         const HeightEvents high = eventsAt({0.85 * nose_.mm, out_.taken.at}, false);
         const auto a = low.midpoint(), b = high.midpoint();
         if (!a || !b) return;
-        line.skew_deg = a->deg - b->deg;
-        line.skewUncertainty_deg =
-            std::hypot(*low.midpointUncertainty_deg(), *high.midpointUncertainty_deg());
+        const double uncertain = std::hypot(*a->plusMinus, *b->plusMinus);
+        line.skew_deg = {a->deg - b->deg, uncertain};
         // A wheel is set to its mark within a tenth of a degree or so: less is no asymmetry.
         constexpr double kLeast_deg = 0.2;
-        line.symmetry = std::abs(line.skew_deg) > std::max(kLeast_deg, line.skewUncertainty_deg)
+        line.symmetry = std::abs(line.skew_deg) > std::max(kLeast_deg, uncertain)
                             ? Symmetry::Asymmetric
-                        : line.skewUncertainty_deg > 1.5 ? Symmetry::Noisy
-                                                         : Symmetry::Symmetric;
+                        : uncertain > 1.5 ? Symmetry::Noisy
+                                          : Symmetry::Symmetric;
     }
 
     void base() {
@@ -307,18 +276,13 @@ private:
         };
         const double start = ends.front_mm, end = ends.back_mm, drift = end - start;
         if (counts(drift, 1.0 / ends.frontCount + 1.0 / ends.backCount)) {
-            const ZeroReturn zero = judgeZeroReturn(
-                points_, drift, request_.follower == Follower::Hydraulic, out_.scatter_mm);
-            Finding f = say(zero.code, Severity::LookAgain);
-            f.mm = drift;
-            f.at = zero.at;
-            f.other_mm = zero.runOut_mm;
-            add(f);
+            say(judgeZeroReturn(points_, drift, request_.follower == Follower::Hydraulic,
+                                out_.scatter_mm),
+                Severity::LookAgain);
         } else if (counts(start, 1.0 / ends.frontCount) && counts(end, 1.0 / ends.backCount)) {
-            Finding f = say(Code::BaseNotZero, Severity::Ask);
-            f.mm = (start * ends.frontCount + end * ends.backCount) /
-                   (ends.frontCount + ends.backCount);
-            add(f);
+            const int count = ends.frontCount + ends.backCount;
+            say(found::BaseNotZero{(start * ends.frontCount + end * ends.backCount) / count},
+                Severity::Ask);
         }
     }
 
@@ -329,11 +293,11 @@ private:
         const auto away = [&](double from) {
             return std::abs(wrapCycle({centre->deg - from}).deg);
         };
-        Finding f = say(Code::CentreFarOff, Severity::LookAgain);
-        f.at = centre;
         if (away(typicalCentre(request_.side)) <= 70.0) return;
-        if (away(typicalCentre(other)) < 60.0) f.code = Code::SidesSwapped;
-        add(f);
+        if (away(typicalCentre(other)) < 60.0)
+            say(found::SidesSwapped{*centre}, Severity::LookAgain);
+        else
+            say(found::CentreFarOff{*centre}, Severity::LookAgain);
     }
 
     void steps() {
@@ -341,10 +305,7 @@ private:
         for (std::size_t i = 1; i < points_.size(); ++i)
             if (points_[i].mm > kNearBase_mm || points_[i - 1].mm > kNearBase_mm)
                 widest = std::max(widest, points_[i].deg - points_[i - 1].deg);
-        if (widest <= 10.5) return;
-        Finding f = say(Code::WideStep, Severity::Note);
-        f.deg = widest;
-        add(f);
+        if (widest > 10.5) say(found::WideStep{widest}, Severity::Note);
     }
 
     const LiftCurve& curve_;
@@ -414,42 +375,23 @@ double Taken::liftAt(Place place, double taken_mm) const {
     return taken_mm > 0.0 ? (taken_mm + lash_mm) / ratio : 0.0;
 }
 
-std::optional<double> HeightEvents::duration_deg() const {
+std::optional<Measured<double>> HeightEvents::duration_deg() const {
     if (!opens || !closes) return std::nullopt;
-    return closes->deg - opens->deg;
+    Measured<double> out = closes->deg - opens->deg;
+    if (opens->plusMinus && closes->plusMinus)
+        out.plusMinus = std::hypot(*opens->plusMinus, *closes->plusMinus);
+    return out;
 }
 
-std::optional<CrankDeg> HeightEvents::midpoint() const {
+std::optional<Measured<CrankDeg>> HeightEvents::midpoint() const {
     if (!opens || !closes) return std::nullopt;
-    return CrankDeg{(opens->deg + closes->deg) / 2.0};
+    Measured<CrankDeg> out = CrankDeg{(opens->deg + closes->deg) / 2.0};
+    if (opens->plusMinus && closes->plusMinus)
+        out.plusMinus = std::hypot(*opens->plusMinus, *closes->plusMinus) / 2.0;
+    return out;
 }
 
-std::optional<double> HeightEvents::durationUncertainty_deg() const {
-    if (!opensUncertainty_deg || !closesUncertainty_deg) return std::nullopt;
-    return std::hypot(*opensUncertainty_deg, *closesUncertainty_deg);
-}
-
-std::optional<double> HeightEvents::midpointUncertainty_deg() const {
-    const auto both = durationUncertainty_deg();
-    if (!both) return std::nullopt;
-    return *both / 2.0;
-}
-
-std::optional<double> Centres::uncertaintyBy_deg(CentreSchool school) const {
-    switch (school) {
-    case CentreSchool::EqualDrop:
-        return equalDropUncertainty_deg;
-    case CentreSchool::Events:
-        return eventsUncertainty_deg;
-    case CentreSchool::Peak:
-        return peakUncertainty_deg;
-    case CentreSchool::Centroid:
-        break;
-    }
-    return centroidUncertainty_deg;
-}
-
-std::optional<CrankDeg> Centres::by(CentreSchool school) const {
+std::optional<Measured<CrankDeg>> Centres::by(CentreSchool school) const {
     switch (school) {
     case CentreSchool::EqualDrop:
         return equalDrop;
@@ -496,20 +438,17 @@ LobeFigures analyseLobe(const std::vector<LiftPoint>& readings, const LobeReques
     out.points = points;
     out.curve = LiftCurve::through(points);
 
-    const auto refuse = [&](Code code, int count, double mm) {
-        Finding f{code, Severity::Ask, request.side, request.cylinder};
-        f.count = count;
-        f.mm = mm;
-        out.findings.push_back(f);
+    const auto refuse = [&](found::Any what) {
+        out.findings.push_back({std::move(what), Severity::Ask, request.side, request.cylinder});
     };
     if (points.size() < static_cast<std::size_t>(kFewestReadings)) {
-        refuse(Code::TooFewReadings, kFewestReadings, 0.0);
+        refuse(found::TooFewReadings{kFewestReadings});
         return out;
     }
     const auto byLift = [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; };
     const auto [low, high] = std::minmax_element(points.begin(), points.end(), byLift);
     if (high->mm - low->mm < kLeastLift_mm) {
-        refuse(Code::FlatTable, 0, high->mm - low->mm);
+        refuse(found::FlatTable{high->mm - low->mm});
         return out;
     }
     draw(request, out);

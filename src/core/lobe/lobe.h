@@ -6,10 +6,11 @@
 // valve lift = max(0, ratio x tappet lift - lash).
 #pragma once
 
+#include "core/angle/measured.h"
 #include "core/angle/usual.h"
 #include "core/curve/curve.h"
 #include "core/curve/smooth.h"
-#include "core/job/finding.h"
+#include "core/finding/finding.h"
 #include "core/job/follower.h"
 #include "core/job/height.h"
 #include "core/job/school.h"
@@ -35,28 +36,19 @@ struct Taken {
     double liftAt(Place place, double taken_mm) const;
 };
 
-/// Uncertainties are half-widths that cover the truth 95 times in 100, in the figure's own unit.
-constexpr double kCoverage = 0.95, kCoverageFactor = 1.96;
-
 /// The two events at a checking height; empty where that flank was not recorded.
 struct HeightEvents {
     Height height;
-    std::optional<CrankDeg> opens, closes;
-    std::optional<double> opensUncertainty_deg{}, closesUncertainty_deg{};
+    std::optional<Measured<CrankDeg>> opens, closes;
 
-    std::optional<double> duration_deg() const;
-    std::optional<CrankDeg> midpoint() const;
-    std::optional<double> durationUncertainty_deg() const;
-    std::optional<double> midpointUncertainty_deg() const;
+    std::optional<Measured<double>> duration_deg() const;
+    std::optional<Measured<CrankDeg>> midpoint() const;
 };
 
 /// The lobe centre by each school.
 struct Centres {
-    std::optional<CrankDeg> equalDrop, events, peak, centroid;
-    std::optional<double> equalDropUncertainty_deg{}, eventsUncertainty_deg{},
-        peakUncertainty_deg{}, centroidUncertainty_deg{};
-    std::optional<CrankDeg> by(CentreSchool school) const;
-    std::optional<double> uncertaintyBy_deg(CentreSchool school) const;
+    std::optional<Measured<CrankDeg>> equalDrop, events, peak, centroid;
+    std::optional<Measured<CrankDeg>> by(CentreSchool school) const;
     /// Greatest less least of those known; empty with fewer than two.
     std::optional<double> spread_deg() const;
 };
@@ -90,8 +82,7 @@ struct LobeRequest {
 enum class Symmetry { NotKnown, Symmetric, Asymmetric, Noisy };
 struct MidpointLine {
     std::vector<HeightEvents> events; ///< at even steps of lift, ascending, as taken
-    double skew_deg = 0.0; ///< middle low on the lobe (20 % of lift) less that high up (85 %)
-    double skewUncertainty_deg = 0.0;
+    Measured<double> skew_deg; ///< middle low on the lobe (20 % of lift) less that high up (85 %)
     Symmetry symmetry = Symmetry::NotKnown;
 };
 
@@ -100,14 +91,14 @@ struct LobeFigures {
     Taken taken;
     std::optional<LiftCurve> curve;
     bool noseReached = false;
-    std::optional<double> maxLift_mm; ///< at the place taken
+    std::optional<Measured<double>> maxLift_mm; ///< at the place taken
     std::optional<CrankDeg> maxLiftAt;
     Centres centres;
     double drop_mm = 0.0; ///< used for the equal-drop centre
     HeightEvents atEventsHeight;
     std::vector<HeightEvents> heights;
-    std::optional<double> area_mm_deg;  ///< under the lift as taken; see Code::AreaOfPart
-    std::optional<double> liftAtTdc_mm; ///< as taken
+    std::optional<Measured<double>> area_mm_deg; ///< under the lift as taken; see found::AreaOfPart
+    std::optional<double> liftAtTdc_mm;          ///< as taken
     std::vector<Misfit> misfits;
     std::vector<Misfit> standoffs; ///< of every inner reading, for the lane under the strip
     std::vector<Finding> findings;
@@ -118,7 +109,6 @@ struct LobeFigures {
     bool smoothed = false;                     ///< the curve is the smoothed one
     double scatter_mm = 0.0;                   ///< of a reading, without the wheel's part
     double rounding_mm = 0.0;                  ///< what the readings are rounded to; 0: to nothing
-    std::optional<double> maxLiftUncertainty_mm, areaUncertainty_mm_deg;
     std::optional<double> halfOpening_deg,
         halfClosing_deg;                  ///< of the events' height, to the centre
     std::optional<double> rampSpread_deg; ///< duration at the seat less that at 1.27 mm
@@ -137,9 +127,8 @@ struct LobeFigures {
         return school;
     }
     /// The lobe centre by a school, or by the one that can be had.
-    std::optional<CrankDeg> centre(CentreSchool school) const { return centres.by(had(school)); }
-    std::optional<double> centreUncertainty_deg(CentreSchool school) const {
-        return centres.uncertaintyBy_deg(had(school));
+    std::optional<Measured<CrankDeg>> centre(CentreSchool school) const {
+        return centres.by(had(school));
     }
     /// Valve or tappet lift at an angle; zero outside the readings.
     double liftAt(CrankDeg at, Place place) const;

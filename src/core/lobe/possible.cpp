@@ -26,10 +26,10 @@ double middle(const LiftRun& run, double opens, double closes) {
 }
 
 /// The same number about the other dead centre or its other side, where that makes a cam.
-std::optional<double> sensible(const LiftRun& run, bool opening, double at, double other,
-                               double least) {
+std::optional<CrankDeg> sensible(const LiftRun& run, bool opening, double at, double other,
+                                 double least) {
     const double bottom = run.side == Side::Intake ? 180.0 : -180.0;
-    std::optional<double> best;
+    std::optional<CrankDeg> best;
     double closest = 1e9;
     for (double would :
          {-at, bottom + at, bottom - at, at - bottom, 2.0 * bottom - at, at + 360.0, at - 360.0}) {
@@ -41,7 +41,7 @@ std::optional<double> sensible(const LiftRun& run, bool opening, double at, doub
         const double off = std::abs(centre - 108.0);
         if (off >= closest) continue;
         closest = off;
-        best = would;
+        best = CrankDeg{would};
     }
     return best;
 }
@@ -59,17 +59,13 @@ void takeOutImpossible(const LiftRun& run, HeightEvents& e, std::vector<Finding>
     // The reading taken last made it.
     const bool opening =
         lastOf(run, ReadingOf::Opens, e.height) > lastOf(run, ReadingOf::Closes, e.height);
-    Finding f{length ? Code::CentreUnlikely : Code::DurationUnlikely, Severity::LookAgain, run.side,
-              run.cylinder};
-    f.opening = opening;
-    f.at = opening ? e.opens : e.closes;
-    f.mm = e.height.mm;
-    f.deg = length ? centre : duration;
-    f.other_deg = sensible(run, opening, opening ? e.opens->deg : e.closes->deg,
-                           opening ? e.closes->deg : e.opens->deg, least);
-    findings.push_back(f);
+    const CrankDeg at = opening ? *e.opens : *e.closes;
+    const auto wouldDo =
+        sensible(run, opening, at.deg, opening ? e.closes->deg : e.opens->deg, least);
+    found::Any what = found::DurationUnlikely{opening, at, e.height.mm, duration, wouldDo};
+    if (length) what = found::CentreUnlikely{opening, at, e.height.mm, centre, wouldDo};
+    findings.push_back({std::move(what), Severity::LookAgain, run.side, run.cylinder});
     (opening ? e.opens : e.closes).reset();
-    (opening ? e.opensUncertainty_deg : e.closesUncertainty_deg).reset();
 }
 
 } // namespace lobe

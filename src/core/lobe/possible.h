@@ -1,7 +1,7 @@
 // Events that no cam has.
 #pragma once
 
-#include "core/job/finding.h"
+#include "core/finding/finding.h"
 #include "core/job/lift_run.h"
 #include "core/lobe/lobe.h"
 

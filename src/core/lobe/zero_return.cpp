@@ -80,9 +80,8 @@ BaseEnds baseEnds(const Points& points) {
     return out;
 }
 
-ZeroReturn judgeZeroReturn(const Points& points, double drift, bool bleeds, double scatter_mm) {
-    ZeroReturn out;
-    if (points.size() < 2) return out;
+found::Any judgeZeroReturn(const Points& points, double drift, bool bleeds, double scatter_mm) {
+    if (points.size() < 2) return found::ZeroNotHome{drift};
     // A dozen readings of an even base circle lie within some five deviations.
     const double least = std::max(0.015, 5.5 * scatter_mm);
     const Points before = resting(points, true), after = resting(points, false);
@@ -90,19 +89,12 @@ ZeroReturn judgeZeroReturn(const Points& points, double drift, bool bleeds, doub
         const auto [low1, high1] = bounds(before);
         const auto [low2, high2] = bounds(after);
         const double uneven = std::max(high1 - low1, high2 - low2);
-        if (uneven >= 0.6 * std::abs(drift) && uneven >= least) {
-            out.code = Code::ZeroRunOut;
-            out.runOut_mm = std::max(high1, high2) - std::min(low1, low2);
-            return out;
-        }
+        if (uneven >= 0.6 * std::abs(drift) && uneven >= least)
+            return found::ZeroRunOut{drift, std::max(high1, high2) - std::min(low1, low2)};
     }
-    if (const auto at = jump(points, drift)) {
-        out.code = Code::ZeroSlipped;
-        out.at = at;
-    } else if (bleeds && drift < 0.0) {
-        out.code = Code::ZeroBleeding;
-    }
-    return out;
+    if (const auto at = jump(points, drift)) return found::ZeroSlipped{drift, *at};
+    if (bleeds && drift < 0.0) return found::ZeroBleeding{drift};
+    return found::ZeroNotHome{drift};
 }
 
 std::optional<double> baseRunOut_mm(const Points& points) {

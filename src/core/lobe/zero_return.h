@@ -7,17 +7,11 @@
 #pragma once
 
 #include "core/curve/curve.h"
-#include "core/job/finding.h"
+#include "core/finding/finding.h"
 
 #include <vector>
 
 namespace lobe {
-
-struct ZeroReturn {
-    Code code = Code::ZeroReturn;
-    std::optional<CrankDeg> at;      ///< where it slipped: the first reading after the jump
-    std::optional<double> runOut_mm; ///< greatest less least on the base circle
-};
 
 /// What the base circle reads at either end: the mean of the readings that rest on it, or the
 /// outermost one where none does for sure.
@@ -28,8 +22,9 @@ struct BaseEnds {
 BaseEnds baseEnds(const std::vector<LiftPoint>& points);
 
 /// Points strictly rising in angle, both ends on the base circle, mm; `drift` from the front to the
-/// back. `bleeds` when the follower is hydraulic and live; `scatter_mm` of a reading.
-ZeroReturn judgeZeroReturn(const std::vector<LiftPoint>& points, double drift, bool bleeds,
+/// back. `bleeds` when the follower is hydraulic and live; `scatter_mm` of a reading. One of
+/// ZeroNotHome, ZeroBleeding, ZeroSlipped (at the first reading after the jump) and ZeroRunOut.
+found::Any judgeZeroReturn(const std::vector<LiftPoint>& points, double drift, bool bleeds,
                            double scatter_mm);
 
 /// Greatest less least lift while the follower rests on the base circle, mm; empty with fewer than

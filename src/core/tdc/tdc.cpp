@@ -42,10 +42,10 @@ public:
         const TdcPair& last = pass_.pairs.back();
         pass_.halfSpan_deg = last.halfSpan_deg;
         pass_.expectedHalfSpan_deg = last.expectedHalfSpan_deg;
-        pass_.uncertainty_deg = last.uncertainty_deg;
-        pass_.correction_deg = *last.midpoint_deg - last.drift_deg.value_or(0.0);
+        pass_.correction_deg = {*last.midpoint_deg - last.drift_deg.value_or(0.0),
+                                last.midpoint_deg->plusMinus};
         if (pass_.pairs.size() > 1) severalDrops();
-        pass_.correction_deg = wrapTurn({*pass_.correction_deg}).deg;
+        pass_.correction_deg->value = wrapTurn({*pass_.correction_deg}).deg;
         pass_.agrees = 2.0 * std::abs(*pass_.correction_deg) <= context_.tolerance_deg;
     }
 
@@ -56,7 +56,7 @@ private:
         if (!only) return;
         pass_.correction_deg = only->at.deg;
         if (path_ && context_.resolution_mm)
-            pass_.uncertainty_deg = path_->dwell_deg(*context_.resolution_mm);
+            pass_.correction_deg->plusMinus = path_->dwell_deg(*context_.resolution_mm);
         pass_.agrees = 2.0 * std::abs(*pass_.correction_deg) <= context_.tolerance_deg;
     }
 
@@ -80,17 +80,16 @@ private:
     void examine(TdcPair& pair) const {
         if (!pair.before || !pair.after) return;
         const Midpoint mid = midpointOf(pair.before->at, pair.after->at);
-        pair.midpoint_deg = mid.midpoint_deg;
+        pair.midpoint_deg = {mid.midpoint_deg, uncertainty_deg(0.0)};
         pair.halfSpan_deg = mid.halfSpan_deg;
         pair.swapped = mid.swapped && pass_.method != TdcMethod::ThereAndBack;
-        pair.uncertainty_deg = uncertainty_deg(0.0);
         if (!path_) return;
         if (pair.drop_mm) pair.expectedHalfSpan_deg = path_->halfSpan_deg(*pair.drop_mm);
         if (context_.pinOffset_mm != 0.0)
             if (const auto drop = path_->dropOfHalfSpan_mm(*pair.halfSpan_deg))
                 pair.drift_deg = path_->midpoint_deg(*drop);
         const double slope = std::abs(path_->slope_mm_per_deg(*pair.halfSpan_deg));
-        pair.uncertainty_deg = uncertainty_deg(slope);
+        pair.midpoint_deg->plusMinus = uncertainty_deg(slope);
     }
 
     /// Least squares of midpoint on drop, carried to no drop. A pin offset or a rocking piston
@@ -104,7 +103,7 @@ private:
         for (const TdcPair& p : pass_.pairs) {
             const double y = *p.midpoint_deg - p.drift_deg.value_or(0.0);
             const double x = p.drop_mm.value_or(0.0);
-            const double sigma = std::max(p.uncertainty_deg.value_or(0.2) / 1.96, 1e-3);
+            const double sigma = std::max(halfWidthOf(p.midpoint_deg).value_or(0.2) / 1.96, 1e-3);
             const double w = 1.0 / (sigma * sigma);
             sw += w;
             swx += w * x;
@@ -114,8 +113,8 @@ private:
         }
         const double determinant = sw * swxx - swx * swx;
         pass_.drift_deg_per_mm = (sw * swxy - swx * swy) / determinant;
-        pass_.correction_deg = (swxx * swy - swx * swxy) / determinant;
-        pass_.uncertainty_deg = 1.96 * std::sqrt(swxx / determinant);
+        pass_.correction_deg = {(swxx * swy - swx * swxy) / determinant,
+                                kCoverageFactor * std::sqrt(swxx / determinant)};
     }
 
     TdcPass& pass_;
@@ -146,11 +145,8 @@ void otherScale(const TdcPass& pass, std::vector<Finding>& out) {
             if (m.swapped || !likely(m.halfSpan_deg) ||
                 std::abs(m.halfSpan_deg - *p.halfSpan_deg) < 1.0)
                 continue;
-            Finding f{Code::TdcOtherScale, Severity::LookAgain};
-            f.deg = *p.halfSpan_deg;
-            f.other_deg = m.halfSpan_deg;
-            f.at = CrankDeg{m.midpoint_deg};
-            out.push_back(f);
+            out.push_back({found::TdcOtherScale{*p.halfSpan_deg, m.halfSpan_deg, m.midpoint_deg},
+                           Severity::LookAgain});
             return;
         }
     }
@@ -164,53 +160,47 @@ void methods(const TdcPass& done, TdcFindings& out) {
     if (!before || before->method == done.method || before->method == TdcMethod::HighestReading ||
         done.method == TdcMethod::HighestReading)
         return;
-    const double expected = before->agrees ? *before->correction_deg : 0.0;
+    const double expected = before->agrees ? before->correction_deg->value : 0.0;
     const double apart = *done.correction_deg - expected;
-    const double doubt =
-        std::hypot(before->uncertainty_deg.value_or(0.1), done.uncertainty_deg.value_or(0.1));
+    const double uncertainty = std::hypot(halfWidthOf(before->correction_deg).value_or(0.1),
+                                          halfWidthOf(done.correction_deg).value_or(0.1));
     constexpr double kLeast_deg = 0.3;
-    if (std::abs(apart) <= std::max(kLeast_deg, doubt)) return;
-    Finding f{Code::TdcMethodsApart, Severity::LookAgain};
-    f.deg = apart;
-    f.other_deg = doubt;
-    out.findings.push_back(f);
+    if (std::abs(apart) <= std::max(kLeast_deg, uncertainty)) return;
+    out.findings.push_back({found::TdcMethodsApart{apart, uncertainty}, Severity::LookAgain});
 }
 
 void judge(TdcFindings& out, const TdcPass& done) {
-    const auto say = [&](Code code, Severity severity, double deg) -> Finding& {
-        Finding f{code, severity};
-        f.deg = deg;
-        out.findings.push_back(f);
-        return out.findings.back();
+    const auto say = [&](found::Any what, Severity severity) {
+        out.findings.push_back({std::move(what), severity});
     };
     const bool peak = done.method == TdcMethod::HighestReading;
-    if (peak && done.uncertainty_deg) say(Code::TdcDwell, Severity::Note, *done.uncertainty_deg);
+    if (const auto dwell = halfWidthOf(done.correction_deg); dwell && peak)
+        say(found::TdcDwell{*dwell}, Severity::Note);
     for (const TdcPair& p : done.pairs)
-        if (p.swapped) say(Code::TdcContactsSwapped, Severity::Note, *p.halfSpan_deg);
+        if (p.swapped) say(found::TdcContactsSwapped{*p.halfSpan_deg}, Severity::Note);
     // With what would make sense of them before that they make none.
     otherScale(done, out.findings);
     if (done.halfSpan_deg && done.method != TdcMethod::SymmetricPort &&
         (*done.halfSpan_deg > kLikelySpan_deg || *done.halfSpan_deg < 2.0))
-        say(Code::TdcSpanUnlikely, Severity::LookAgain, *done.halfSpan_deg);
+        say(found::TdcSpanUnlikely{*done.halfSpan_deg}, Severity::LookAgain);
     for (const TdcPair& p : done.pairs)
         if (p.expectedHalfSpan_deg &&
             std::abs(*p.expectedHalfSpan_deg - *p.halfSpan_deg) > kSpanOff_deg)
-            say(Code::TdcSpanOff, Severity::LookAgain, *p.halfSpan_deg).other_deg =
-                p.expectedHalfSpan_deg;
+            say(found::TdcSpanOff{*p.halfSpan_deg, *p.expectedHalfSpan_deg}, Severity::LookAgain);
     constexpr double kShallow_deg = 10.0;
     if (done.method == TdcMethod::PositiveStop && done.halfSpan_deg && *done.halfSpan_deg >= 2.0 &&
         *done.halfSpan_deg < kShallow_deg)
-        say(Code::TdcStopShallow, Severity::Ask, *done.halfSpan_deg);
+        say(found::TdcStopShallow{*done.halfSpan_deg}, Severity::Ask);
     methods(done, out);
     if (const auto drift = done.pairs.back().drift_deg; drift && std::abs(*drift) >= 0.005)
-        say(Code::TdcDrift, Severity::Note, *drift);
+        say(found::TdcDrift{*drift}, Severity::Note);
     const double apart = 2.0 * std::abs(*done.correction_deg);
     if (out.state == TdcState::Proved)
-        say(Code::TdcProved, Severity::Note, apart);
+        say(found::TdcProved{apart}, Severity::Note);
     else if (!done.agrees)
-        say(Code::TdcPointerOff, Severity::Ask, *done.correction_deg);
+        say(found::TdcPointerOff{*done.correction_deg}, Severity::Ask);
     else
-        say(Code::TdcNotProved, Severity::Ask, apart);
+        say(found::TdcNotProved{apart}, Severity::Ask);
 }
 
 } // namespace
@@ -238,18 +228,17 @@ Midpoint midpointOf(CrankDeg before, CrankDeg after) {
     return {wrapTurn({before.deg + span / 2.0}).deg, span / 2.0, swapped};
 }
 
-std::optional<Contact> onOtherGauge(const TdcFindings& found) {
-    const TdcPass* pass = found.latest();
-    for (const Finding& f : found.findings) {
-        if (f.code != Code::TdcOtherScale || !pass) continue;
-        for (const TdcPair& p : pass->pairs) {
-            if (!p.before || !p.after || p.halfSpan_deg != f.deg) continue;
-            Contact c = *p.before;
-            c.id = 0;
-            c.time_ms = 0;
-            c.at = {f.at->deg - *f.other_deg};
-            return c;
-        }
+std::optional<Contact> onOtherGauge(const TdcFindings& tdc) {
+    const TdcPass* pass = tdc.latest();
+    const auto* other = findingOf<found::TdcOtherScale>(tdc.findings);
+    if (!other || !pass) return std::nullopt;
+    for (const TdcPair& p : pass->pairs) {
+        if (!p.before || !p.after || p.halfSpan_deg != other->halfSpan_deg) continue;
+        Contact c = *p.before;
+        c.id = 0;
+        c.time_ms = 0;
+        c.at = {other->correction_deg - other->otherHalfSpan_deg};
+        return c;
     }
     return std::nullopt;
 }
@@ -322,7 +311,8 @@ double TdcFindings::uncertainty_deg() const {
     constexpr double kLeast_deg = 0.1;
     // The pointer was left where it stood: by what it is off, every angle is, and beyond that by
     // what the pass itself leaves (a known offset and a scatter: 1.645 deviations beyond it).
-    const double off = std::abs(*pass->correction_deg), own = pass->uncertainty_deg.value_or(0.0);
+    const double off = std::abs(*pass->correction_deg),
+                 own = halfWidthOf(pass->correction_deg).value_or(0.0);
     return std::max({kLeast_deg, std::hypot(off, own), off + 0.84 * own});
 }
 

@@ -6,8 +6,9 @@
 // the true top by an amount that grows with the drop; that drift is taken off.
 #pragma once
 
+#include "core/angle/measured.h"
+#include "core/finding/finding.h"
 #include "core/job/contact.h"
-#include "core/job/finding.h"
 
 #include <optional>
 #include <vector>
@@ -30,10 +31,10 @@ TdcContext tdcContext(const Job& job);
 struct TdcPair {
     std::optional<double> drop_mm;
     std::optional<Contact> before, after;
-    std::optional<double> midpoint_deg, halfSpan_deg;
+    std::optional<Measured<double>> midpoint_deg; ///< uncertain by wheel and indicator
+    std::optional<double> halfSpan_deg;
     std::optional<double> expectedHalfSpan_deg; ///< with stroke, rod and drop
     std::optional<double> drift_deg;            ///< midpoint less true top, from the pin offset
-    std::optional<double> uncertainty_deg;      ///< 95 %: wheel and indicator of both contacts
     bool swapped = false; ///< taken after-the-top first: the roles were exchanged
 };
 
@@ -42,7 +43,8 @@ struct TdcPass {
     TdcMethod method = TdcMethod::PositiveStop;
     std::vector<TdcPair> pairs; ///< one, or one per drop
     // Of the pass as a whole; empty until complete.
-    std::optional<double> correction_deg, halfSpan_deg, expectedHalfSpan_deg, uncertainty_deg;
+    std::optional<Measured<double>> correction_deg;
+    std::optional<double> halfSpan_deg, expectedHalfSpan_deg;
     /// With several drops: how the midpoint moves per mm of drop. The correction is then carried
     /// to no drop at all.
     std::optional<double> drift_deg_per_mm;

@@ -57,7 +57,7 @@ bool isGross(CauseKind kind) {
            kind == CauseKind::WheelReversed || kind == CauseKind::OtherTop;
 }
 
-bool Measured::baseOff() const {
+bool Observed::baseOff() const {
     return base_mm && std::abs(*base_mm) > std::max(0.02, 3.5 * baseDeviation_mm);
 }
 
@@ -72,7 +72,7 @@ std::optional<double> Flank::at(double lift) const {
 
 void Evidence::tables() const {
     constexpr double kStep_deg = 0.25;
-    for (Measured* m : {&in_, &ex_}) {
+    for (Observed* m : {&in_, &ex_}) {
         if (!m->lobe || !m->lobe->curve || !m->lobe->maxLiftAt || !m->opening.mm.empty()) continue;
         const LiftCurve& curve = *m->lobe->curve;
         const double nose = m->lobe->maxLiftAt->deg;
@@ -141,16 +141,15 @@ void Evidence::state(Side side) {
     const auto event = [&](bool opening) {
         const Event e = opening ? lobe::opening(side) : closing(side);
         if (!at || !(opening ? at->opens : at->closes)) return;
-        statements_.push_back(
-            {opening ? Kind::Opens : Kind::Closes, side, *promised(e),
-             deviation(opening ? at->opensUncertainty_deg : at->closesUncertainty_deg, 1.0)});
+        statements_.push_back({opening ? Kind::Opens : Kind::Closes, side, *promised(e),
+                               deviation(halfWidthOf(opening ? at->opens : at->closes), 1.0)});
     };
     if (top) event(intake);
     if (bottom) event(!intake);
     const auto& duration = intake ? c.duration.intake : c.duration.exhaust;
     if (!(top && bottom) && duration && at && at->duration_deg())
         statements_.push_back(
-            {Kind::Duration, side, *duration, deviation(at->durationUncertainty_deg(), 2.0)});
+            {Kind::Duration, side, *duration, deviation(halfWidthOf(at->duration_deg()), 2.0)});
     // A centre that is printed, or that follows from separation and advance.
     const auto& centre = intake ? card_.centre.intake : card_.centre.exhaust;
     const bool printed =
@@ -159,17 +158,18 @@ void Evidence::state(Side side) {
         f.centre(CentreSchool::Events)) {
         centres_ = true;
         statements_.push_back({Kind::Centre, side, intake ? centre->value : -centre->value,
-                               deviation(f.centreUncertainty_deg(CentreSchool::Events), 1.0)});
+                               deviation(halfWidthOf(f.centre(CentreSchool::Events)), 1.0)});
     }
     const auto lift = cardLiftHere_mm(c, side, asTaken(f, true), f.taken.at);
     if (lift && f.maxLift_mm && f.noseReached)
-        statements_.push_back({Kind::Lift, side, *lift,
-                               std::hypot(f.maxLiftUncertainty_mm.value_or(0.02) / kCoverageFactor,
-                                          std::max(0.02, 0.006 * *lift))});
+        statements_.push_back(
+            {Kind::Lift, side, *lift,
+             std::hypot(halfWidthOf(f.maxLift_mm).value_or(0.02) / kCoverageFactor,
+                        std::max(0.02, 0.006 * *lift))});
 }
 
 void Evidence::stateBase(Side side) {
-    Measured& m = side == Side::Intake ? in_ : ex_;
+    Observed& m = side == Side::Intake ? in_ : ex_;
     if (m.lobe->fair.size() < 12 || !m.lobe->noseReached) return;
     const BaseEnds ends = baseEnds(m.lobe->fair);
     double sum = 0.0;
@@ -218,7 +218,7 @@ std::optional<double> Evidence::measured(Event e) const {
     return value(opens(e) ? at->opens : at->closes);
 }
 
-std::optional<double> Evidence::crossing(const Measured& m, const Height& height, bool opening,
+std::optional<double> Evidence::crossing(const Observed& m, const Height& height, bool opening,
                                          const Undoing& u) const {
     const LobeFigures& f = *m.lobe;
     const double threshold = f.taken.threshold_mm(height);
@@ -245,7 +245,7 @@ std::optional<double> Evidence::crossing(const Measured& m, const Height& height
 Evidence::Angles Evidence::angles(Side side, const Hypothesis& h, const Undoing& u,
                                   CentreSchool school) const {
     const bool swapped = h.recorded == Recorded::Swapped || h.recorded == Recorded::SwappedNumbers;
-    const Measured& m = of(swapped ? otherOf(side) : side);
+    const Observed& m = of(swapped ? otherOf(side) : side);
     const LobeFigures* f = m.lobe;
     Angles out;
     if (!f) return out;
@@ -492,7 +492,7 @@ std::vector<EventAgainstCard> Evidence::events() const {
         const LobeFigures& f = *of(sideOf(e)).lobe;
         const HeightEvents* at = f.events(r_.card.height);
         if (!at) at = &f.atEventsHeight;
-        const auto& u = opens(e) ? at->opensUncertainty_deg : at->closesUncertainty_deg;
+        const auto& u = halfWidthOf(opens(e) ? at->opens : at->closes);
         x.uncertainty_deg = std::sqrt(std::pow(u.value_or(1.0), 2) +
                                       kCoverageFactor * kCoverageFactor *
                                           (kWheel_deg * kWheel_deg + kGrinding_deg * kGrinding_deg +

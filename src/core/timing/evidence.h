@@ -61,7 +61,7 @@ struct Flank {
 };
 
 /// One lobe's share of the evidence.
-struct Measured {
+struct Observed {
     const LobeFigures* lobe = nullptr;
     Flank opening{}, closing{};      ///< empty without a curve
     std::optional<double> base_mm{}; ///< what its base circle reads, where it was recorded
@@ -77,7 +77,7 @@ public:
     int count() const { return static_cast<int>(statements_.size()); }
     bool states(Event e) const;
     bool both() const { return in_.lobe && ex_.lobe; }
-    const Measured& of(Side side) const { return side == Side::Intake ? in_ : ex_; }
+    const Observed& of(Side side) const { return side == Side::Intake ? in_ : ex_; }
 
     Judged judge(const Hypothesis& hypothesis) const;
     /// Of readings that come from nowhere in particular.
@@ -113,7 +113,7 @@ private:
     void state(Side side);
     void stateBase(Side side);
     Angles angles(Side side, const Hypothesis& h, const Undoing& u, CentreSchool school) const;
-    std::optional<double> crossing(const Measured& m, const Height& height, bool opening,
+    std::optional<double> crossing(const Observed& m, const Height& height, bool opening,
                                    const Undoing& u) const;
     /// Of both lobes together, so that their angles are found once.
     struct Undone {
@@ -130,7 +130,7 @@ private:
 
     const ExplainRequest& r_;
     CompleteCard card_;
-    mutable Measured in_, ex_; ///< their tables are made when a height is first called
+    mutable Observed in_, ex_; ///< their tables are made when a height is first called
     std::vector<Statement> statements_;
     bool centres_ = false; ///< the card states a centre that is no middle of its events
     double cardStep_ = 1.0;

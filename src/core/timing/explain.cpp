@@ -44,7 +44,7 @@ public:
         for (const EventAgainstCard& e : out_.events)
             out_.measurable_deg = std::max(out_.measurable_deg, e.uncertainty_deg);
         for (Side side : {Side::Intake, Side::Exhaust}) {
-            const Measured& m = evidence_.of(side);
+            const Observed& m = evidence_.of(side);
             zeroOff_ = zeroOff_ || m.baseOff();
             out_.baseTrue = out_.baseTrue || (m.base_mm && !m.baseOff());
         }
@@ -263,7 +263,7 @@ private:
         }
         return out;
     }
-    static std::optional<double> doubt(const Tried& t, Amount::What what) {
+    static std::optional<double> uncertainty(const Tried& t, Amount::What what) {
         for (std::size_t i = 0; i < t.hypothesis.amounts.size() && i < t.judged.deviation.size();
              ++i)
             if (t.hypothesis.amounts[i].what == what)
@@ -297,10 +297,10 @@ private:
             c.side = sideOf(t, Amount::Late);
             c.deg = in && ex ? in : amount(t, Amount::Late, {}, true);
             if (in && ex) c.other_deg = ex;
-            c.uncertainty_deg = doubt(t, Amount::Late);
+            if (c.deg) c.deg->plusMinus = uncertainty(t, Amount::Late);
             c.shift_deg.reset();
             if (!c.other_deg) {
-                c.teeth = asTeeth(r_.engine.drive, *c.deg, c.uncertainty_deg.value_or(0.5));
+                c.teeth = asTeeth(r_.engine.drive, *c.deg, halfWidthOf(c.deg).value_or(0.5));
                 c.tooth_deg = tooth_deg(r_.engine.drive);
             }
             break;
@@ -365,7 +365,8 @@ private:
     /// With the card's centre kept, half of what the lobe is longer by comes on the opening.
     void expected(Cause& c) const {
         for (Side side : {Side::Intake, Side::Exhaust}) {
-            const auto& longer = side == Side::Intake ? c.deg : c.other_deg;
+            const std::optional<double> longer =
+                side == Side::Intake ? std::optional<double>(c.deg) : c.other_deg;
             const auto card = evidence_.promised(opening(side));
             if (!longer || !card || c.expect) continue;
             c.expect = opening(side);
@@ -386,8 +387,8 @@ private:
     double lashThatFits(double tooMuch, std::optional<Side> side, const Tried& t) const {
         const LobeFigures* f = side ? evidence_.of(*side).lobe : any();
         const double more = -tooMuch, told = f->taken.lash_mm;
-        const double doubtful = std::max(0.03, doubt(t, Amount::Lash).value_or(0.0));
-        if (told > 0.0 && std::abs(more + told) < doubtful) return -told;
+        const double within = std::max(0.03, uncertainty(t, Amount::Lash).value_or(0.0));
+        if (told > 0.0 && std::abs(more + told) < within) return -told;
         return more;
     }
 
@@ -437,7 +438,7 @@ private:
     /// than is measurable.
     void zeroFirst(const Tried& best) {
         for (Side side : {Side::Intake, Side::Exhaust}) {
-            const Measured& m = evidence_.of(side);
+            const Observed& m = evidence_.of(side);
             if (!m.baseOff()) continue;
             const LobeFigures& f = *m.lobe;
             const double at = f.taken.threshold_mm(r_.card.height);

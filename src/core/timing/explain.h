@@ -70,9 +70,9 @@ struct Cause {
     std::optional<Side> side{}; ///< a lobe alone
     std::optional<Event> event{};
     Substitution substitution = Substitution::None;
-    std::optional<double> deg{}, other_deg{}, mm{}, factor{};
-    std::optional<double> uncertainty_deg{}; ///< of deg, 95 %
-    std::optional<double> shift_deg{};       ///< timing that comes on top, late positive
+    std::optional<Measured<double>> deg{};
+    std::optional<double> other_deg{}, mm{}, factor{};
+    std::optional<double> shift_deg{}; ///< timing that comes on top, late positive
     int cylinder = 0;
     // What the words need beside it.
     bool twoShafts = false;             ///< each cam on its own

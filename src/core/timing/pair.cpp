@@ -45,20 +45,20 @@ PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, C
     const auto ic = intake.centre(school), ec = exhaust.centre(school);
     if (ic && ec) {
         // ECL is in degrees before TDC, so its cycle angle carries the other sign.
-        out.separation = CamDeg{(ic->deg - ec->deg) / 2.0};
-        out.advance_deg = out.separation->deg - ic->deg;
-        const auto iu = intake.centreUncertainty_deg(school),
-                   eu = exhaust.centreUncertainty_deg(school);
         // Separation and advance are both half of a sum or difference of the two centres.
-        if (iu && eu)
-            out.separationUncertainty_deg = out.advanceUncertainty_deg = std::hypot(*iu, *eu) / 2.0;
+        std::optional<double> half;
+        if (ic->plusMinus && ec->plusMinus) half = std::hypot(*ic->plusMinus, *ec->plusMinus) / 2.0;
+        out.separation = {CamDeg{(ic->deg - ec->deg) / 2.0}, half};
+        out.advance_deg = {out.separation->deg - ic->deg, half};
     }
     for (const HeightEvents& e : intake.heights) {
         Overlap o{e.height, {}};
         const HeightEvents* x = exhaust.events(e.height);
-        if (x && e.opens && x->closes) o.degrees = x->closes->deg - e.opens->deg;
-        if (x && e.opensUncertainty_deg && x->closesUncertainty_deg)
-            o.uncertainty_deg = std::hypot(*e.opensUncertainty_deg, *x->closesUncertainty_deg);
+        if (x && e.opens && x->closes) {
+            o.degrees = x->closes->deg - e.opens->deg;
+            if (e.opens->plusMinus && x->closes->plusMinus)
+                o.degrees->plusMinus = std::hypot(*e.opens->plusMinus, *x->closes->plusMinus);
+        }
         out.overlap.push_back(o);
     }
     // Without curves, ramps that mirror each other put the split point midway between the events.
@@ -75,8 +75,8 @@ PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, C
     const double from = std::max(exhaust.maxLiftAt->deg, intake.curve->first());
     const double to = std::min(intake.maxLiftAt->deg, exhaust.curve->last());
     if (from < to) {
-        out.splitPoint = splitPoint(intake, exhaust, place, from, to);
-        if (out.splitPoint) {
+        if (const auto at = splitPoint(intake, exhaust, place, from, to)) {
+            out.splitPoint = *at;
             // Two lifts that are each uncertain, over the rate at which they part.
             const auto lift = [&](const LobeFigures& f) {
                 return f.taken.liftAt(place, kCoverageFactor * f.scatter_mm);
@@ -87,7 +87,7 @@ PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, C
             const double rate =
                 (parting(out.splitPoint->deg + 1.0) - parting(out.splitPoint->deg - 1.0)) / 2.0;
             if (rate > 1e-6)
-                out.splitPointUncertainty_deg = std::hypot(lift(intake), lift(exhaust)) / rate;
+                out.splitPoint->plusMinus = std::hypot(lift(intake), lift(exhaust)) / rate;
         }
         constexpr double kSlice = 0.25;
         const int n = static_cast<int>((to - from) / kSlice) + 1;
@@ -100,7 +100,7 @@ PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, C
         out.overlapArea_mm_deg = area;
     }
     if (!out.splitPoint && ic && ec)
-        out.findings.push_back({Code::SplitPointMissing, Severity::Note});
+        out.findings.push_back({found::SplitPointMissing{}, Severity::Note});
     return out;
 }
 

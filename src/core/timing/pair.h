@@ -10,19 +10,17 @@ namespace lobe {
 
 struct Overlap {
     Height height;
-    std::optional<double> degrees; ///< IVO + EVC at that height; may be negative
-    std::optional<double> uncertainty_deg{};
+    std::optional<Measured<double>> degrees; ///< IVO + EVC at that height; may be negative
 };
 
 struct PairFigures {
     CentreSchool school = CentreSchool::EqualDrop; ///< the one both centres can be had by
-    std::optional<CamDeg> separation;              ///< (ICL + ECL) / 2, cam degrees
-    std::optional<double> advance_deg;        ///< LSA - ICL, crank degrees, positive when early
-    std::optional<CrankDeg> splitPoint;       ///< where both valves have the same lift, near TDC
+    std::optional<Measured<CamDeg>> separation;    ///< (ICL + ECL) / 2, cam degrees
+    std::optional<Measured<double>> advance_deg; ///< LSA - ICL, crank degrees, positive when early
+    std::optional<Measured<CrankDeg>>
+        splitPoint;                           ///< where both valves have the same lift, near TDC
     std::vector<Overlap> overlap;             ///< at each height both lobes were asked for
     std::optional<double> overlapArea_mm_deg; ///< under the smaller of the two lifts
-    std::optional<double> separationUncertainty_deg, advanceUncertainty_deg,
-        splitPointUncertainty_deg; ///< cam degrees, crank degrees, crank degrees; 95 %
     std::vector<Finding> findings;
 };
 

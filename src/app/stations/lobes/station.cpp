@@ -13,9 +13,9 @@ QString line(const Findings& f, const Style& style) {
     for (const RunFindings& r : f.runs)
         if (r.current)
             for (const Finding& finding : r.lobe.findings)
-                if (finding.code == Code::Misfit)
+                if (const auto* off = finding.as<found::OffTheCurve>())
                     return Say::tr("again: %1 %2")
-                        .arg(sideName(r.side), abbreviated(*finding.at, style));
+                        .arg(sideName(r.side), abbreviated(off->at, style));
     for (const RunFindings& r : f.runs)
         if (r.current)
             for (const Finding& finding : r.lobe.findings)

@@ -12,15 +12,15 @@ namespace {
 
 QString line(const Findings& f, const Style& style) {
     for (const Finding& finding : f.all)
-        if (finding.code == Code::MovedSince && finding.cylinder == f.cylinders.front().cylinder)
+        if (finding.is<found::MovedSince>() && finding.cylinder == f.cylinders.front().cylinder)
             return Say::tr("moved; measure again");
     for (const CylinderFindings& c : f.cylinders)
         if (c.explanation && !c.explanation->causes.empty())
             return causeInShort(*c.explanation, style);
     for (const Finding& finding : f.all)
-        if (finding.code == Code::CardShift)
+        if (const auto* shift = finding.as<found::CardShift>())
             return QStringLiteral("%1 %2").arg(sideName(*finding.side),
-                                               earlyLate(*finding.deg, style));
+                                               earlyLate(shift->late_deg, style));
     for (const CylinderFindings& c : f.cylinders)
         if (c.pair && c.pair->separation)
             return Say::tr("separation %1").arg(degrees(c.pair->separation->deg, style));

@@ -123,7 +123,7 @@ void TimingStation::refreshSchools(const Held<CylinderFindings>& c) {
             const auto at = run ? run->lobe.centres.by(kSchools[i]) : std::nullopt;
             const bool chosen = job().reckoning.school == kSchools[i];
             const auto uncertain =
-                run ? run->lobe.centres.uncertaintyBy_deg(kSchools[i]) : std::nullopt;
+                run ? halfWidthOf(run->lobe.centres.by(kSchools[i])) : std::nullopt;
             const QString u =
                 uncertain ? QStringLiteral(
                                 " <span style='font-size:11px; font-weight:normal;'>%1%2</span>")

@@ -63,9 +63,10 @@ QList<FigureLine> CompressionDesk::table() const {
             row.first = words::fixed(*by.ratio, 2, style());
             row.second = words::degrees(*by.closing.deg, style());
         }
-        if (by.uncertainty)
+        if (by.ratio->plusMinus)
             row.first += QStringLiteral(" %1%2").arg(
-                QString(QChar(0xB1)), words::fixed(std::max(0.01, *by.uncertainty), 2, style()));
+                QString(QChar(0xB1)),
+                words::fixed(std::max(0.01, *by.ratio->plusMinus), 2, style()));
         // What separates the schools.
         if (by.ratio && chosen && !row.strong)
             row.second +=

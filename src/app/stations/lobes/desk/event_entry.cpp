@@ -41,8 +41,7 @@ QString eventsSoFar(const EventsFindings& events, const RunConditions& condition
         lines << Say::tr("centre %1 %2%3")
                      .arg(words::degrees(std::abs(lobe.centres.equalDrop->deg), style),
                           QString(QChar(0xB1)),
-                          words::degrees(lobe.centres.equalDropUncertainty_deg.value_or(0.0),
-                                         style));
+                          words::degrees(halfWidthOf(lobe.centres.equalDrop).value_or(0.0), style));
         if (lobe.midpoints.symmetry == Symmetry::Asymmetric)
             lines << Say::tr("leans %1 from the shallowest drop to the deepest")
                          .arg(words::degrees(std::abs(lobe.midpoints.skew_deg), style));

@@ -12,10 +12,8 @@ using namespace lobe;
 QList<Command> LobesDesk::ownCommands() const {
     if (striking_) return {};
     const auto f = run_.found();
-    const auto has = [&](Code code) {
-        return f && std::any_of(f->lobe.findings.begin(), f->lobe.findings.end(),
-                                [code](const Finding& x) { return x.code == code; });
-    };
+    const std::vector<Finding> none;
+    const auto& said = f ? f->lobe.findings : none;
     QList<Command> all{
         {QLatin1Char('r'), Say::tr("read again what does not fit, or the last reading")},
         {QLatin1Char('o'), Say::tr("overshot: how far to go back")},
@@ -27,14 +25,13 @@ QList<Command> LobesDesk::ownCommands() const {
         {QLatin1Char('v'), Say::tr("lay another lobe over this one")}};
     if (f && f->passes)
         all << Command{QLatin1Char('a'), Say::tr("mean of the passes, or the newest")};
-    const auto& tdc = findings().tdc.findings;
-    if (has(Code::OtherTurn) || has(Code::CentreFarOff) ||
-        std::any_of(tdc.begin(), tdc.end(),
-                    [](const Finding& x) { return x.code == Code::TopOther; }))
+    if (findingOf<found::OtherTurn>(said) || findingOf<found::CentreFarOff>(said) ||
+        findingOf<found::TopOther>(findings().tdc.findings))
         all << Command{QLatin1Char('t'), Say::tr("the crank's other turn")};
-    if (has(Code::Misfit))
+    if (findingOf<found::OffTheCurve>(said))
         all << Command{QLatin1Char('k'), Say::tr("keep what stands off: it is right")};
-    if (has(Code::DialTurn)) all << Command{QLatin1Char('w'), Say::tr("the dial's other turn")};
+    if (findingOf<found::DialTurn>(said))
+        all << Command{QLatin1Char('w'), Say::tr("the dial's other turn")};
     return all;
 }
 

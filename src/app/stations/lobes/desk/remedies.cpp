@@ -10,12 +10,6 @@ using namespace lobe;
 
 namespace {
 
-const Finding* find(const std::vector<Finding>& all, Code code) {
-    for (const Finding& f : all)
-        if (f.code == code) return &f;
-    return nullptr;
-}
-
 Held<RunFindings> found(Session& session) {
     const auto run = session.run();
     return {session.snapshot(), run ? session.findings().run(run->id) : nullptr};
@@ -37,8 +31,8 @@ bool otherTurn(Session& session, bool& begins) {
     const auto run = session.run();
     const auto f = found(session);
     if (!run || !f) return false;
-    begins = find(f->lobe.findings, Code::OtherTurn) != nullptr;
-    if (!begins && !find(f->lobe.findings, Code::CentreFarOff)) return false;
+    begins = findingOf<found::OtherTurn>(f->lobe.findings) != nullptr;
+    if (!begins && !findingOf<found::CentreFarOff>(f->lobe.findings)) return false;
     RunConditions t = run->conditions;
     t.shift_deg += 360.0;
     return session.keep(book::SetConditions{run->id, t});
@@ -47,13 +41,13 @@ bool otherTurn(Session& session, bool& begins) {
 bool otherDialTurn(Session& session) {
     const auto run = session.run();
     const auto f = found(session);
-    const Finding* x = f ? find(f->lobe.findings, Code::DialTurn) : nullptr;
+    const auto* x = f ? findingOf<found::DialTurn>(f->lobe.findings) : nullptr;
     if (!x) return false;
     for (const Reading& r : run->readings) {
-        if (r.struck || std::abs(wrapCycle(placed(r, run->conditions) - *x->at).deg) > 1e-6)
+        if (r.struck || std::abs(wrapCycle(placed(r, run->conditions) - x->at).deg) > 1e-6)
             continue;
         Reading right = r;
-        right.lift_mm = *x->other_mm;
+        right.lift_mm = x->neighbour_mm;
         right.time_ms = session.now();
         return session.keep(book::AddReading{run->id, right, r.id});
     }
@@ -71,7 +65,7 @@ bool sayRight(Session& session) {
 
 bool putTopRight(Session& session) {
     const SnapshotPtr now = session.snapshot();
-    const Finding* x = find(now->findings.tdc.findings, Code::TopOther);
+    const auto* x = findingOf<found::TopOther>(now->findings.tdc.findings);
     if (!x) return false;
     book::SetManyConditions change;
     for (const LiftRun& run : session.job().runs) {
@@ -83,7 +77,7 @@ bool putTopRight(Session& session) {
         change.runs.push_back({run.id, t});
     }
     change.stated = session.job();
-    change.stated->fitted.top = *x->deg != 0.0 ? WhichTop::Firing : WhichTop::Overlap;
+    change.stated->fitted.top = x->turn_deg != 0.0 ? WhichTop::Firing : WhichTop::Overlap;
     return session.keep(change);
 }
 

@@ -19,18 +19,17 @@ Held<Finding> LobesDesk::advice() const {
     // A reading that does not fit comes first: it is often the cause of the rest.
     const auto weight = [](const Finding& x) {
         const int first =
-            x.code == Code::DialTurn || x.code == Code::OtherTurn ? 2 : x.code == Code::Misfit;
+            x.is<found::DialTurn, found::OtherTurn>() ? 2 : x.is<found::OffTheCurve>();
         return 4 * static_cast<int>(x.severity) + first;
     };
     const Finding* best = nullptr;
     for (const Finding& x : f->lobe.findings)
         if (!best || weight(x) > weight(*best)) best = &x;
     // A lobe of a cylinder whose top is not known stands nowhere yet.
-    if (!best || best->code == Code::CentreFarOff || best->code == Code::SidesSwapped ||
+    if (!best || best->is<found::CentreFarOff, found::SidesSwapped>() ||
         best->severity < Severity::LookAgain)
         for (const Finding& x : findings().all)
-            if (x.code == Code::CylinderTdcUnknown && x.cylinder == f->cylinder &&
-                x.side == f->side)
+            if (x.is<found::CylinderTdcUnknown>() && x.cylinder == f->cylinder && x.side == f->side)
                 best = &x;
     return {session().snapshot(), best};
 }

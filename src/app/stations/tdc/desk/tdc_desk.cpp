@@ -58,7 +58,7 @@ bool TdcDesk::through() const {
 bool TdcDesk::answerWanted() const {
     const auto& all = findings().tdc.findings;
     return std::any_of(all.begin(), all.end(),
-                       [](const Finding& f) { return f.code == Code::TdcMoved; });
+                       [](const Finding& f) { return f.is<found::TdcMoved>(); });
 }
 
 void TdcDesk::ask(const Task& task) {
@@ -177,7 +177,7 @@ QList<Command> TdcDesk::ownCommands() const {
     QList<Command> all;
     const auto& found = findings().tdc.findings;
     if (std::any_of(found.begin(), found.end(),
-                    [](const Finding& f) { return f.code == Code::TopOther; }))
+                    [](const Finding& f) { return f.is<found::TopOther>(); }))
         all << Command{QLatin1Char('t'), Say::tr("the other top: turn the runs by 360")};
     if (onOtherGauge(findings().tdc))
         all << Command{QLatin1Char('g'), Say::tr("the gauge counts the other way: take it so")};
@@ -233,9 +233,8 @@ QString TdcDesk::explanation() const {
                 "\nThe middle moves %1° per mm of drop; followed to no drop, TDC stands at %2°.")
                 .arg(words::signedFixed(*pass->drift_deg_per_mm, 3, style()),
                      words::signedFixed(*pass->correction_deg, 2, style()));
-    if (pass->uncertainty_deg)
-        text += Say::tr("\nThe indicator leaves ±%1.")
-                    .arg(words::degrees(*pass->uncertainty_deg, style(), 2));
+    if (const auto half = halfWidthOf(pass->correction_deg))
+        text += Say::tr("\nThe indicator leaves ±%1.").arg(words::degrees(*half, style(), 2));
     return text;
 }
 
@@ -246,7 +245,7 @@ QString TdcDesk::verdict() const {
         if (f.severity >= Severity::LookAgain) return words::sentence(f, style());
     // A stop that meets the piston near its top sets no pointer to the degree.
     for (const Finding& f : tdc.findings)
-        if (f.code == Code::TdcStopShallow) return words::sentence(f, style());
+        if (f.is<found::TdcStopShallow>()) return words::sentence(f, style());
     const QString move = words::tdcInstruction(tdc, job().fitted.degreeWheel(), style());
     if (!move.isEmpty()) return move;
     if (!tdc.findings.empty()) {

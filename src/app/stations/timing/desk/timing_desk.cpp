@@ -117,6 +117,24 @@ Echo TimingDesk::submit(const QString& text) {
     return {true, {}};
 }
 
+/// What must be put right before anything is said of where the lobes stand; null without such.
+static const Finding* beforeTiming(const Findings& f, int cylinder) {
+    const Finding* first = nullptr;
+    int rank = 4;
+    for (const Finding& each : f.all) {
+        if (each.cylinder != cylinder) continue;
+        const int its = each.is<found::MovedSince>()           ? 0
+                        : each.is<found::CylinderTdcUnknown>() ? 1
+                        : each.is<found::SidesSwapped>()       ? 2
+                        : each.is<found::CentreFarOff>()       ? 3
+                                                               : 4;
+        if (its >= rank) continue;
+        first = &each;
+        rank = its;
+    }
+    return first;
+}
+
 QString TimingDesk::verdict() const {
     const auto c = cylinder();
     if (!c || (!c->run.intake && !c->run.exhaust))
@@ -124,10 +142,8 @@ QString TimingDesk::verdict() const {
                    "No lobe of cylinder %1 is recorded yet. Go to Lobes and type the first lift.")
             .arg(session().cylinder());
     // Before where a lobe stands: whether its own top is known at all.
-    for (Code code :
-         {Code::MovedSince, Code::CylinderTdcUnknown, Code::SidesSwapped, Code::CentreFarOff})
-        for (const Finding& f : findings().all)
-            if (f.code == code && f.cylinder == c->cylinder) return words::sentence(f, style());
+    if (const Finding* f = beforeTiming(findings(), c->cylinder))
+        return words::sentence(*f, style());
     if (c->explanation && !c->explanation->causes.empty())
         return words::causeSentence(c->explanation->causes.front(), style());
     if (!job().card && c->explanation)
@@ -167,8 +183,8 @@ QString TimingDesk::reasons(const CylinderFindings& c, bool brief) const {
             parts << words::contradiction(d, style());
     }
     for (const Finding& f : findings().all)
-        if (f.severity >= Severity::LookAgain || f.code == Code::TdcNotTaken ||
-            f.code == Code::TdcNotProved || f.code == Code::TdcPointerOff)
+        if (f.severity >= Severity::LookAgain ||
+            f.is<found::TdcNotTaken, found::TdcNotProved, found::TdcPointerOff>())
             if (parts.size() < (brief ? 2 : 5)) parts << words::shortSentence(f, style());
     return parts.join(QLatin1Char(' '));
 }
@@ -188,14 +204,14 @@ QString TimingDesk::figures(const CylinderFindings& c, bool brief) const {
         if (p.separation)
             line(Say::tr("Lobe separation"),
                  words::degrees(p.separation->deg, style()) + Say::tr(" cam"),
-                 p.separationUncertainty_deg);
+                 halfWidthOf(p.separation));
         if (p.advance_deg)
             line(*p.advance_deg >= 0 ? Say::tr("Advanced") : Say::tr("Retarded"),
                  words::degrees(std::abs(*p.advance_deg), style()) + Say::tr(" crank"),
-                 p.advanceUncertainty_deg);
+                 halfWidthOf(p.advance_deg));
         if (p.splitPoint)
             line(Say::tr("Split point"), words::fromDeadCentre(*p.splitPoint, style()),
-                 p.splitPointUncertainty_deg);
+                 halfWidthOf(p.splitPoint));
         if (p.overlapArea_mm_deg)
             line(Say::tr("Overlap area"), words::area(*p.overlapArea_mm_deg, style()) +
                                               QLatin1Char(' ') + words::areaUnit(style()) +
