@@ -2,8 +2,11 @@
 // from the book on disk.
 #include "book/book.h"
 #include "desk/session.h"
+#include "stations/compression/desk/compression_desk.h"
 #include "stations/engine/desk/engine_desk.h"
 #include "stations/list.h"
+#include "stations/lobes/desk/lobes_desk.h"
+#include "stations/set/desk/set_desk.h"
 #include "stations/tdc/desk/tdc_desk.h"
 #include "stations/timing/desk/timing_desk.h"
 
@@ -172,6 +175,160 @@ private slots:
         QVERIFY(desk.submit(QStringLiteral("3.5")).ok);
         QCOMPARE(rig.onDisk().engine.bore_mm, 88.9);
         QVERIFY(desk.standCard().caption.size() > 0);
+    }
+
+    // Only the lift is typed; the angle steps by itself, and what was typed last is struck by one
+    // key.
+    void liftsStepTheAngle() {
+        Rig rig;
+        app::LobesDesk desk(*rig.session, rig.manner());
+        const double first = desk.angle().deg;
+        const double step = desk.conditions().step_deg;
+        QCOMPARE(desk.turnTo().caption, QStringLiteral("turn to"));
+        QVERIFY(desk.lastReading().isEmpty());
+        QVERIFY(desk.submit(QStringLiteral("0.01")).ok);
+        QVERIFY(desk.submit(QStringLiteral("0.02")).ok);
+        QCOMPARE(desk.angle().deg, first + 2.0 * step);
+        QVERIFY(!desk.submit(QStringLiteral("0.0x")).ok);
+        Job kept = rig.onDisk();
+        QCOMPARE(kept.runs.size(), std::size_t(1));
+        QCOMPARE(kept.runs[0].readings.size(), std::size_t(2));
+        QCOMPARE(kept.runs[0].readings[1].at.deg, first + step);
+        QCOMPARE(kept.runs[0].readings[1].lift_mm, 0.02);
+        desk.strikeLast();
+        QCOMPARE(desk.angle().deg, first + step);
+        QVERIFY(rig.onDisk().runs[0].readings[1].struck.has_value());
+        QVERIFY(desk.lastReading().contains(QStringLiteral("struck")));
+        // Down goes on without a reading; an angle typed is gone to, and its lift may follow.
+        QVERIFY(desk.step(1));
+        QCOMPARE(desk.angle().deg, first + 2.0 * step);
+        QVERIFY(desk.submit(QStringLiteral("75a 5.1")).ok);
+        QCOMPARE(rig.onDisk().runs[0].readings.back().at.deg, 75.0);
+    }
+
+    void aReadingIsStruckWithItsReason() {
+        Rig rig;
+        app::LobesDesk desk(*rig.session, rig.manner());
+        QVERIFY(desk.submit(QStringLiteral("0.01")).ok);
+        const auto id = rig.session->run()->readings[0].id;
+        desk.askToStrike(id);
+        QVERIFY(desk.prompt().ask.startsWith(QStringLiteral("why strike")));
+        QVERIFY(desk.commands().isEmpty());
+        desk.leave();
+        QVERIFY(!desk.prompt().ask.startsWith(QStringLiteral("why strike")));
+        desk.askToStrike(id);
+        QVERIFY(desk.submit(QStringLiteral("bumped the stand")).ok);
+        QCOMPARE(rig.onDisk().runs[0].readings[0].struck->reason, std::string("bumped the stand"));
+    }
+
+    void backingUpIsMarked() {
+        Rig rig;
+        app::LobesDesk desk(*rig.session, rig.manner());
+        QVERIFY(desk.command(QLatin1Char('b')).ok);
+        QVERIFY(desk.direction().startsWith(QStringLiteral("Backing up")));
+        QVERIFY(desk.submit(QStringLiteral("0.01")).ok);
+        QVERIFY(rig.onDisk().runs[0].readings[0].approach == Approach::BackingUp);
+        desk.leave();
+        QVERIFY(desk.submit(QStringLiteral("0.01")).ok);
+        QVERIFY(rig.onDisk().runs[0].readings[1].approach == Approach::Forward);
+    }
+
+    // "events" asks for events, from low to high; the card at the stand names the one to read.
+    void eventsAreAskedByName() {
+        Rig rig;
+        app::LobesDesk desk(*rig.session, rig.manner());
+        QVERIFY(desk.submit(QStringLiteral("events")).ok);
+        QCOMPARE(desk.standCard().big, QStringLiteral("opens"));
+        QVERIFY(desk.standCard().bigNote.startsWith(QStringLiteral("at ")));
+        QVERIFY(desk.submit(QStringLiteral("12b")).ok);
+        const Reading r = rig.onDisk().runs.back().readings[0];
+        QVERIFY(r.of == ReadingOf::Opens);
+        QCOMPARE(r.at.deg, -12.0);
+        // The conditions are asked in a row and leave the readings as they are.
+        desk.askConditions(true);
+        QVERIFY(desk.sheet().field());
+        desk.leave();
+        QVERIFY(!desk.sheet().field());
+    }
+
+    // A what-if moves the slide; "made" keeps it with the marks left, and the slide begins anew.
+    void aChangeIsKeptWithItsMarks() {
+        Rig rig;
+        app::SetDesk desk(*rig.session, rig.manner());
+        desk.follow();
+        QSignalSpy slid(&desk, &app::SetDesk::slid);
+        QVERIFY(!desk.submit(QStringLiteral("made")).ok); // nothing is moved
+        QVERIFY(!desk.submit(QStringLiteral("19")).ok);   // past the end of the slide
+        QVERIFY(desk.submit(QStringLiteral("2.5")).ok);
+        QCOMPARE(slid.count(), 1);
+        QCOMPARE(desk.advance_deg(Side::Intake), 2.5);
+        QCOMPARE(desk.standCard().big, QStringLiteral("2.5°"));
+        QCOMPARE(desk.standCard().bigNote, QStringLiteral("earlier"));
+        QVERIFY(rig.onDisk().changes.empty());
+        QVERIFY(desk.submit(QStringLiteral("made paint on tooth 3")).ok);
+        desk.follow();
+        QCOMPARE(desk.advance_deg(Side::Intake), 0.0);
+        QVERIFY(desk.pane() == app::SetDesk::Pane::History);
+        QVERIFY(desk.submit(QStringLiteral("note chain was slack")).ok);
+        const Job kept = rig.onDisk();
+        QCOMPARE(kept.changes.size(), std::size_t(1));
+        QCOMPARE(kept.changes[0].marks, std::string("paint on tooth 3"));
+        QCOMPARE(kept.changes[0].note, std::string("chain was slack"));
+        QCOMPARE(kept.changes[0].made.intake->total_deg, 2.5);
+        QVERIFY(desk.history().contains(QStringLiteral("paint on tooth 3")));
+    }
+
+    // Two cams slide apart, or together as far as each can.
+    void twoCamsSlideTogether() {
+        Rig rig;
+        Engine e = rig.session->job().engine;
+        e.layout = Layout::TwinOverheadCam;
+        QVERIFY(rig.session->keep(book::SetEngine{e}));
+        app::SetDesk desk(*rig.session, rig.manner());
+        desk.follow();
+        desk.slideTo(Side::Intake, 3.0);
+        QCOMPARE(desk.advance_deg(Side::Exhaust), 0.0);
+        QVERIFY(desk.command(QLatin1Char('t')).ok);
+        desk.slideTo(Side::Intake, 5.0);
+        QCOMPARE(desk.advance_deg(Side::Exhaust), 2.0);
+        desk.slideTo(Side::Exhaust, -20.0);
+        QCOMPARE(desk.advance_deg(Side::Exhaust), -15.0);
+        QCOMPARE(desk.advance_deg(Side::Intake), -12.0);
+        // Without marks, step by step, in words.
+        QVERIFY(desk.command(QLatin1Char('w')).ok);
+        QVERIFY(desk.guideText().contains(QStringLiteral("<b>1.")));
+        QVERIFY(desk.submit(QString()).ok);
+        QVERIFY(desk.guideText().contains(QStringLiteral("<b>2.")));
+        QCOMPARE(desk.standCard().big, QStringLiteral("2"));
+    }
+
+    // Bore 90, stroke 78: 496.22 cc swept; over a chamber of 45 cc alone (496.22 + 45) / 45
+    // = 12.03.
+    void whatIsMissingIsAsked() {
+        Rig rig;
+        app::CompressionDesk desk(*rig.session, rig.manner());
+        for (const char* typed : {"90", "78", "140", "45"}) {
+            desk.follow();
+            QVERIFY(desk.sheet().field());
+            QVERIFY2(desk.submit(QString::fromLatin1(typed)).ok, typed);
+        }
+        desk.follow();
+        QVERIFY(!desk.sheet().field());
+        const Engine e = rig.onDisk().engine;
+        QCOMPARE(e.bore_mm, 90.0);
+        QCOMPARE(e.stroke_mm, 78.0);
+        QCOMPARE(e.rod_mm, 140.0);
+        QVERIFY2(desk.verdict().startsWith(QStringLiteral("Static 12.03 : 1")),
+                 qPrintable(desk.verdict()));
+        QVERIFY(desk.submit(QStringLiteral("3")).ok);
+        QCOMPARE(desk.advance_deg(), 3.0);
+        QVERIFY(!desk.submit(QStringLiteral("reach 40")).ok);
+        QVERIFY(desk.submit(QStringLiteral("reach 8.5")).ok);
+        QCOMPARE(rig.onDisk().trial.wantedDynamic, 8.5);
+        QVERIFY(desk.command(QLatin1Char('k')).ok);
+        QVERIFY(rig.onDisk().trial.kept.has_value());
+        QVERIFY(desk.command(QLatin1Char('k')).ok);
+        QVERIFY(!rig.onDisk().trial.kept.has_value());
     }
 };
 
