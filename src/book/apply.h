@@ -6,6 +6,8 @@
 
 namespace book {
 
+/// Does in memory what `Book::record` wrote: the job is then as `load` would read it. `made` has
+/// the ids that were given.
 void apply(lobe::Job& job, const Change& change, const Made& made);
 
 } // namespace book

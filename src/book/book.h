@@ -59,6 +59,7 @@ class Book {
 public:
     /// Milliseconds since the epoch; injected so that tests need no clock.
     using Clock = std::function<std::int64_t()>;
+    /// The system's own, ms since the epoch, UTC.
     static std::int64_t systemClock();
 
     enum class Mode {
@@ -78,21 +79,25 @@ public:
     Book(const Book&) = delete;
     Book& operator=(const Book&) = delete;
 
+    /// As given to `open`.
     QString path() const { return path_; }
     /// Why the book is not written, empty when it is.
     QString readOnly() const { return readOnly_; }
+    /// From now on nothing is written; `why` is a sentence.
     void setReadOnly(const QString& why) { readOnly_ = why; }
 
     /// The jobs, oldest first.
     Result<std::vector<JobSummary>> listJobs() const;
     /// The same, none when they cannot be read.
     std::vector<JobSummary> jobs() const;
+    /// An empty job; its id. Errors: locked, full, read-only.
     Result<std::int64_t> addJob(const QString& name);
     /// A whole job, all of it or nothing; every part an action of its own. Ids are given anew.
     Result<std::int64_t> addJob(const lobe::Job& job);
     /// NotUnderstood when a value of the job means nothing to this program: it is then not opened
     /// with something else in its place.
     Result<Loaded> read(std::int64_t job) const;
+    /// The job alone, where what is newer does not matter; errors as `read`.
     Result<lobe::Job> load(std::int64_t job) const;
 
     /// Keeps one action; on return it is on disk. Actions that were undone can no longer be
@@ -109,6 +114,7 @@ public:
     /// False when there was nothing.
     Result<bool> switchBack(std::int64_t job);
     Result<bool> switchOn(std::int64_t job);
+    /// The same; an error counts as nothing.
     bool undo(std::int64_t job);
     bool redo(std::int64_t job);
 

@@ -12,6 +12,7 @@
 
 namespace book {
 
+/// Every field by its key (book/fields.h), in mm and crank degrees; what is empty is left out.
 Json toJson(const lobe::Engine& engine);
 Json toJson(const lobe::Card& card);
 Json toJson(const lobe::Stated& stated);
@@ -20,6 +21,7 @@ Json toJson(const lobe::CamMove& change);
 /// The fitted card with the others under "others"; "none" stands for no fitted card.
 Json toJson(const SetCards& cards);
 
+/// A key that is left out keeps the struct's default.
 lobe::Engine engineFrom(const Json& json, Misread& misread);
 lobe::Card cardFrom(const Json& json, Misread& misread);
 SetCards cardsFrom(const Json& json, Misread& misread);
@@ -27,6 +29,7 @@ lobe::Stated statedFrom(const Json& json, Misread& misread);
 lobe::CamMove camMoveFrom(const Json& json, Misread& misread);
 lobe::RunConditions conditionsFrom(const Json& json, Misread& misread);
 
+/// The words the book's columns have; stable.
 QString sideText(lobe::Side side);
 QString scaleText(lobe::WheelScale scale);
 QString methodText(lobe::TdcMethod method);
@@ -39,6 +42,7 @@ std::optional<lobe::TdcMethod> methodFrom(const QString& text);
 std::optional<lobe::ReadingOf> readingOfFrom(const QString& text);
 std::optional<lobe::Approach> approachFrom(const QString& text);
 
+/// On one line, UTF-8; keys in order.
 QString compact(const Json& json);
 /// Empty for what is no JSON.
 std::optional<Json> parsed(const QByteArray& text);

@@ -8,6 +8,7 @@
 
 namespace cli {
 
+/// Runs a command line as the shell gave it; writes to the two streams and returns the exit code.
 int run(int argc, const char* const* argv, std::FILE* out, std::FILE* err);
 
 } // namespace cli

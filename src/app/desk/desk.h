@@ -66,8 +66,10 @@ public:
     /// Numbers as the user wants them at the moment.
     using Manner = std::function<words::Style()>;
 
+    /// The session outlives it.
     Desk(Session& session, Manner manner);
 
+    /// What is asked now.
     virtual Prompt prompt() const = 0;
     /// While typing; changes nothing.
     virtual Echo understand(const QString& text) const = 0;
@@ -91,6 +93,7 @@ public:
     virtual StandCard standCard() const { return cardOf(prompt(), job()); }
 
 signals:
+    /// Something else is asked, or asked otherwise.
     void promptChanged();
     /// What is shown beside the line is another; the job need not be.
     void shownChanged();

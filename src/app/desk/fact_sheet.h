@@ -16,10 +16,12 @@ public:
 
     /// The field asked for, or null.
     const Field* field() const;
+    /// Its place in the list; -1 for none.
     int at() const { return at_; }
     bool always() const { return always_; }
     /// The field asked after this one, passing by those seldom needed; their count at the end.
     int onward() const;
+    /// No further field is asked after this one.
     bool last() const { return onward() == static_cast<int>(fields_.size()); }
     /// -1 asks for none, unless one is always asked.
     void moveTo(int field);
@@ -27,6 +29,7 @@ public:
 
     /// `enter` says what Enter does.
     Prompt prompt(const QString& enter, const words::Style& style) const;
+    /// How it reads, or why not; changes nothing.
     Echo understand(const Facts& facts, const QString& text, const words::Style& style) const;
     /// Changes the facts by what was typed; an empty line changes nothing.
     Echo take(Facts& facts, const QString& text, const words::Style& style) const;

@@ -45,6 +45,7 @@ struct Field {
 
 template <class T> using Part = std::function<T&(Facts&)>;
 
+/// Any text, as typed.
 Field textField(const QString& name, Part<std::string> part);
 /// A length between bounds in mm; 0 is shown as a dash, unless none is a value as lash has it.
 /// `usual_mm` is the example.

@@ -29,6 +29,7 @@ struct RingScene {
     double intakeMoved_deg = 0.0, exhaustMoved_deg = 0.0; ///< shown advanced by this: a what-if
     std::optional<TdcSketch> sketch{};                    ///< in the middle, for the TDC station
 
+    /// How far a lobe is shown later than it stands, crank degrees.
     double later_deg(lobe::Side side) const {
         return side == lobe::Side::Intake ? -intakeMoved_deg : -exhaustMoved_deg;
     }

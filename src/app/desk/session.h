@@ -16,6 +16,7 @@ namespace app {
 class Session : public QObject {
     Q_OBJECT
 public:
+    /// Without a job until one is opened.
     explicit Session(std::unique_ptr<book::Book> book, QObject* parent = nullptr);
 
     book::Book& book() { return *book_; }
@@ -29,13 +30,16 @@ public:
     /// The lobe at hand.
     int cylinder() const { return cylinder_; }
     lobe::Side side() const { return side_; }
+    /// Takes another lobe in hand; cylinders from 1.
     void select(int cylinder, lobe::Side side);
     /// The newest run of the lobe at hand; null without one taken since the cam was last moved.
     lobe::Held<lobe::LiftRun> run() const { return run(cylinder_, side_); }
     /// The same of any lobe.
     lobe::Held<lobe::LiftRun> run(int cylinder, lobe::Side side) const;
 
+    /// False when it cannot be read: troubled() says why, and the job at hand stays.
     bool openJob(std::int64_t id);
+    /// An empty job of that name, opened; false when it is not on disk.
     bool newJob(const QString& name);
     /// Opens a job by its id, else the one begun last; false in an empty book, or where it cannot
     /// be opened.
@@ -47,10 +51,13 @@ public:
     bool keep(const book::Change& change);
     /// The id of the row the last keep() made.
     std::int64_t lastId() const { return lastId_; }
+    /// The book's clock, ms since the epoch.
     std::int64_t now() const { return book_->now(); }
 
+    /// What undo or redo would act on; empty when there is nothing.
     std::optional<book::Deed> undoable() const;
     std::optional<book::Deed> redoable() const;
+    /// Takes the last action back, or brings it again; undone() says which.
     void undo();
     void redo();
     /// Reads the job again when another window wrote to the book.
@@ -60,9 +67,13 @@ public:
     bool keepAsNewBook(const QString& path);
 
 signals:
+    /// Another snapshot: of what was kept, undone, opened, or written by another window.
     void changed();
+    /// Another lobe is in hand.
     void selectionChanged();
+    /// What was to be kept or read is not; why, in a sentence.
     void troubled(const QString& sentence);
+    /// What was typed last is on disk.
     void kept();
     /// What undo took back, or redo brought again.
     void undone(const book::Deed& deed, bool again);

@@ -16,7 +16,9 @@ public:
     void leave() override { emit left(); }
 
 signals:
+    /// The job is on disk and opened.
     void jobMade();
+    /// Back to the job at hand, if there is one.
     void left();
 };
 

@@ -20,18 +20,22 @@ public:
     Place resume();
     /// Where the work was left in the open book.
     Place place() const;
+    /// Where the work in this book stands: opened there again.
     void setPlace(const Place& place);
 
+    /// The demo's book is in hand.
     bool inDemo() const;
     /// "demo", or the file's name.
     QString name() const;
     /// The book a step back from the demo leads to.
     QString backName() const;
 
+    /// Opens a book, or makes one; troubled() says why not, and the one in hand stays.
     void open(const QString& path);
     void make(const QString& path);
     /// The demo; from the demo, the book and job that were open before.
     void demoOrBack();
+    /// Everything in hand as a new book, and on in it.
     void keepAsNew(const QString& path);
 
 signals:

@@ -23,9 +23,13 @@ public:
     void setSpaceEnters(bool on) { spaceEnters_ = on; }
 
 signals:
+    /// Backspace in an empty line.
     void strikePressed();
+    /// Up (-1) or down (+1).
     void stepPressed(int direction);
+    /// Ctrl+Up (-1) or Ctrl+Down (+1).
     void recallPressed(int direction);
+    /// Esc in an empty line.
     void leavePressed();
 
 protected:
@@ -54,6 +58,7 @@ public:
     EntryLine* line() const { return line_; }
 
 public slots:
+    /// Asks the desk anew.
     void refresh();
 
 signals:

@@ -14,8 +14,10 @@ public:
     };
     Frame(const Parts& parts, QWidget* parent);
 
+    /// Takes it over, hidden.
     void addBench(QWidget* bench);
     QWidget* bench() const { return current_; }
+    /// Shows one that was added, in place of the other.
     void setBench(QWidget* bench);
     /// At the stand, route, slate and bench give way to one big card.
     void setAtStand(bool on);

@@ -39,6 +39,7 @@ public:
     MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
                Preferences& preferences, const Place& left);
 
+    /// Shows a station of the job at hand; where the job does not need it, the next that it needs.
     void go(const stations::Station& station);
     /// To where the work goes on.
     void goOn();
@@ -46,6 +47,7 @@ public:
     EntryBar* entryBar() const { return entry_; }
     LobesStation* lobes();
     EngineStation* engine();
+    /// The page of all keys, over the window.
     void showKeys();
     /// Asks for the name of a job to begin; Esc leaves it.
     void askNewJob();
@@ -60,12 +62,14 @@ public:
     void setTick(bool on);
     /// Its code; empty: as the system has it. Spoken from the next start on.
     QString language() const { return preferences_.language(); }
+    /// "de", or empty for the system's; spoken from the next start.
     void setLanguage(const QString& code);
     bool tick() const { return preferences_.tick(); }
     /// A sentence over the bench until it is answered or another comes.
     void say(const QString& sentence);
     /// Brings a lift table in as a new run of the lobe at hand.
     void importTable(const QString& path);
+    /// Writes the readings of the lobe at hand as CSV; asks where.
     void exportTable();
 
 signals:

@@ -19,9 +19,11 @@ public:
     QSize sizeHint() const override { return {214, 300}; }
 
 public slots:
+    /// Stations, marks and lines of the job as it is.
     void refresh();
 
 signals:
+    /// Clicked, or chosen by its key.
     void chosen(const stations::Station* station);
 
 protected:

@@ -20,6 +20,7 @@ public:
     Slate(Session& session, const Look& look, QWidget* parent = nullptr);
 
 public slots:
+    /// Figures of the job as it is; pinned ones first.
     void refresh();
 
 signals:

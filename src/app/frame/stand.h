@@ -18,6 +18,7 @@ class Stand : public QWidget {
 public:
     Stand(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
 
+    /// Shown until another is.
     void setCard(const StandCard& card);
     /// Height of the big figure's digits in pixels, at the present size.
     int figureHeight() const;

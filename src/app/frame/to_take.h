@@ -12,9 +12,11 @@ class ToTake : public Overlay {
     Q_OBJECT
 public:
     ToTake(const Session& session, const Look& look, QWidget* parent);
+    /// Lists what is still to be taken, the next first.
     void open();
 
 signals:
+    /// Is to be begun now.
     void chosen(const lobe::Task& task);
 
 protected:

@@ -26,9 +26,11 @@ public:
     void setBook(const QString& name) { book_ = name; }
 
 public slots:
+    /// Job, lobe at hand, unit, light and posture as they are.
     void refresh();
 
 signals:
+    /// From desk to stand, or back.
     void postureWanted();
 
 protected:

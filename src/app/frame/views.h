@@ -27,6 +27,7 @@ public:
             lobe::Side side = lobe::Side::Intake);
     /// The window as it is now.
     void save(const QString& name);
+    /// The same at the stand.
     void saveAtStand(const QString& name);
     /// A key in the entry line.
     void press(Qt::Key key);

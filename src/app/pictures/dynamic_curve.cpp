@@ -38,48 +38,69 @@ void DynamicCurve::setScene(const DynamicScene& scene) {
     update();
 }
 
+/// Where an advance and a ratio stand in the box of the curve.
+struct DynamicCurve::Plot {
+    QRectF box;
+    double least, most; ///< dynamic ratio
+    double x(double deg) const {
+        const double range = SlideState::kRange_deg;
+        return box.left() + (deg + range) / (2.0 * range) * box.width();
+    }
+    double y(double ratio) const {
+        return box.bottom() - (ratio - least) / (most - least) * box.height();
+    }
+};
+
 void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
     const Theme& t = theme();
-    const words::Style& style = look().style();
     p.setRenderHint(QPainter::Antialiasing);
     const QRectF box(kLeft, kTop, size.width() - kLeft - kRight, size.height() - kTop - kBottom);
-    const auto x = [&](double deg) {
-        return box.left() +
-               (deg + SlideState::kRange_deg) / (2.0 * SlideState::kRange_deg) * box.width();
-    };
-    const auto y = [&](double ratio) {
-        return box.bottom() - (ratio - least_) / (most_ - least_) * box.height();
-    };
+    const Plot plot{box, least_, most_};
     p.setPen(QPen(t.edge, 1.0));
     p.setBrush(t.dial);
     p.drawRect(box);
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    QString title = scene_.rough
-                        ? Say::tr("dynamic ratio against advance; fuel limits a rough guide")
-                        : Say::tr("dynamic ratio against advance, crank degrees");
-    if (p.fontMetrics().horizontalAdvance(title) > box.width())
-        title = scene_.rough ? Say::tr("dynamic by advance; fuels a rough guide")
-                             : Say::tr("dynamic by advance");
-    if (p.fontMetrics().horizontalAdvance(title) > box.width())
-        title = Say::tr("dynamic by advance");
-    p.drawText(QRectF(kLeft, 0, box.width(), kTop), Qt::AlignLeft | Qt::AlignVCenter, title);
+    p.drawText(QRectF(kLeft, 0, box.width(), kTop), Qt::AlignLeft | Qt::AlignVCenter,
+               title(p.fontMetrics(), box.width()));
     p.save();
     p.setClipRect(box);
+    drawCurves(p, plot);
+    p.restore();
+    nameFuels(p, plot);
+    p.setPen(t.muted);
+    for (double r = std::ceil(least_); r <= most_; r += 1.0)
+        p.drawText(QRectF(0, plot.y(r) - 9, kLeft - 6, 18), Qt::AlignRight | Qt::AlignVCenter,
+                   words::fixed(r, 0, look().style()));
+}
+
+QString DynamicCurve::title(const QFontMetrics& metrics, double width) const {
+    const QString full = scene_.rough
+                             ? Say::tr("dynamic ratio against advance; fuel limits a rough guide")
+                             : Say::tr("dynamic ratio against advance, crank degrees");
+    if (metrics.horizontalAdvance(full) <= width) return full;
+    const QString brief = scene_.rough ? Say::tr("dynamic by advance; fuels a rough guide")
+                                       : Say::tr("dynamic by advance");
+    return metrics.horizontalAdvance(brief) <= width ? brief : Say::tr("dynamic by advance");
+}
+
+void DynamicCurve::drawCurves(QPainter& p, const Plot& plot) const {
+    const Theme& t = theme();
+    const QRectF& box = plot.box;
     QColor band = t.exhaustFill;
     band.setAlpha(90);
     for (const FuelLimit& f : scene_.fuels) {
         if (f.dynamic > most_) continue;
         p.setPen(Qt::NoPen);
         p.setBrush(band);
-        p.drawRect(QRectF(box.left(), box.top(), box.width(), y(f.dynamic) - box.top()));
+        p.drawRect(QRectF(box.left(), box.top(), box.width(), plot.y(f.dynamic) - box.top()));
         p.setPen(QPen(t.exhaust, 1.0, Qt::DashLine));
-        p.drawLine(QPointF(box.left(), y(f.dynamic)), QPointF(box.right(), y(f.dynamic)));
+        p.drawLine(QPointF(box.left(), plot.y(f.dynamic)), QPointF(box.right(), plot.y(f.dynamic)));
     }
     const auto line = [&](const std::vector<AdvancePoint>& curve, const QPen& pen) {
         QPolygonF points;
         for (const AdvancePoint& a : curve)
-            points << QPointF(x(a.advance_deg), y(a.dynamicRatio));
+            points << QPointF(plot.x(a.advance_deg), plot.y(a.dynamicRatio));
         p.setPen(pen);
         p.setBrush(Qt::NoBrush);
         p.drawPolyline(points);
@@ -87,23 +108,28 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
     line(scene_.kept, QPen(t.muted, 1.6, Qt::DashLine));
     line(scene_.curve, QPen(t.ink, 2.2));
     if (scene_.wanted > 0.0) {
+        const double y = plot.y(scene_.wanted);
         p.setPen(QPen(t.amberLine, 2.0, Qt::DotLine));
-        p.drawLine(QPointF(box.left(), y(scene_.wanted)), QPointF(box.right(), y(scene_.wanted)));
+        p.drawLine(QPointF(box.left(), y), QPointF(box.right(), y));
     }
+    const double x = plot.x(scene_.advance_deg);
     p.setPen(QPen(t.amberLine, 3.0));
-    p.drawLine(QPointF(x(scene_.advance_deg), box.top()),
-               QPointF(x(scene_.advance_deg), box.bottom()));
-    p.restore();
-    // The names over it all, each on a ground of its own.
+    p.drawLine(QPointF(x, box.top()), QPointF(x, box.bottom()));
+}
+
+/// Over it all, each on a ground of its own.
+void DynamicCurve::nameFuels(QPainter& p, const Plot& plot) const {
+    const Theme& t = theme();
+    const QRectF& box = plot.box;
     double named = -100.0; // where the last one stands
     for (const FuelLimit& f : scene_.fuels) {
-        const double at = y(f.dynamic) + 1.0;
+        const double at = plot.y(f.dynamic) + 1.0;
         if (f.dynamic > most_ || at < box.top() || at + 16.0 > box.bottom() ||
             std::abs(at - named) < 16.0)
             continue;
         named = at;
         const QString said = QString::fromStdString(f.name) + Say::tr(", up to ") +
-                             words::fixed(f.dynamic, 1, style);
+                             words::fixed(f.dynamic, 1, look().style());
         const double wide =
             std::min<double>(p.fontMetrics().horizontalAdvance(said) + 6.0, box.width() - 8.0);
         const QRectF ground(box.left() + 3, at, wide, 16);
@@ -112,10 +138,6 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
         p.drawText(ground.adjusted(3, 0, 0, 0), Qt::AlignLeft | Qt::AlignVCenter,
                    p.fontMetrics().elidedText(said, Qt::ElideRight, static_cast<int>(wide) - 3));
     }
-    p.setPen(t.muted);
-    for (double r = std::ceil(least_); r <= most_; r += 1.0)
-        p.drawText(QRectF(0, y(r) - 9, kLeft - 6, 18), Qt::AlignRight | Qt::AlignVCenter,
-                   words::fixed(r, 0, style));
 }
 
 } // namespace app

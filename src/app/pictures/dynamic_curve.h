@@ -20,11 +20,17 @@ class DynamicCurve : public Picture {
     Q_OBJECT
 public:
     DynamicCurve(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+    /// Ratio against advance, with fuels as bands.
     void setScene(const DynamicScene& scene);
     void draw(QPainter& painter, const QSizeF& size) const override;
     QSize sizeHint() const override { return {400, 220}; }
 
 private:
+    struct Plot;
+    QString title(const QFontMetrics& metrics, double width) const;
+    void drawCurves(QPainter& painter, const Plot& plot) const;
+    void nameFuels(QPainter& painter, const Plot& plot) const;
+
     DynamicScene scene_;
     double least_ = 6.0, most_ = 10.0;
 };

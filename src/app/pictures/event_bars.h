@@ -21,6 +21,7 @@ class EventBars : public Picture {
 public:
     EventBars(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
 
+    /// Heights from low to high; cards' events where there is a card.
     void setScene(const EventBarsScene& scene);
     void draw(QPainter& painter, const QSizeF& size) const override;
     QSize sizeHint() const override { return {780, 340}; }

@@ -16,6 +16,7 @@ class MidpointPlot : public Picture {
     Q_OBJECT
 public:
     MidpointPlot(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+    /// The middle of the events against height, of both lobes.
     void setScene(const MidpointScene& scene);
     void draw(QPainter& painter, const QSizeF& size) const override;
     QSize sizeHint() const override { return {230, 190}; }

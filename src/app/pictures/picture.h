@@ -28,6 +28,7 @@ class Picture : public QWidget {
 public:
     Picture(const Look& look, Dialogs& dialogs, const QString& name, QWidget* parent = nullptr);
 
+    /// Draws it in a size in pixels, on screen, in a file or on paper alike.
     virtual void draw(QPainter& painter, const QSizeF& size) const = 0;
 
 protected:

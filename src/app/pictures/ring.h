@@ -17,6 +17,7 @@ class Ring : public Picture {
 public:
     Ring(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
 
+    /// What is shown; the needle stays where it was dragged while its angle is the same.
     void setScene(const RingScene& scene);
     /// The angle under the needle, on the cycle.
     std::optional<lobe::CrankDeg> needle() const;

@@ -17,6 +17,7 @@ class Slide : public QWidget {
 public:
     explicit Slide(const Look& look, QWidget* parent = nullptr);
 
+    /// Crank degrees, positive is advance.
     double value() const { return state_.value(); }
     /// Clamped to the range and to the nearest stop; emits moved when it changes.
     void setValue(double deg);
@@ -32,6 +33,7 @@ public:
     void setState(const SlideState& state);
 
 signals:
+    /// By the user's hand, or set to another value.
     void moved(double deg);
 
 protected:

@@ -30,11 +30,13 @@ class Strip : public QCustomPlot {
 public:
     Strip(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
 
+    /// Redraws only what differs from the scene before.
     void setScene(const StripScene& scene);
     /// Shows the whole cycle of the lobes again.
     void showAll();
 
 signals:
+    /// A reading was clicked.
     void readingChosen(qint64 id);
 
 protected:

@@ -25,6 +25,7 @@ namespace benches {
 #undef STATION
 } // namespace benches
 
+/// Every station has one: both lists are made of one.
 const BenchKind& benchKind(const stations::Station& station);
 
 } // namespace app

@@ -19,6 +19,7 @@ public:
     /// Side by side in a strip of so many rows: each figure under its name, as it is above what it
     /// would be.
     void setStrip(int rows);
+    /// One beside the other; keeps its size while names and widths do.
     void setBlocks(const QList<QList<FigureLine>>& blocks);
     /// All of it, row by row, columns by tabs.
     QString text() const;

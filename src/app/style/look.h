@@ -44,6 +44,7 @@ public:
 
     void setDark(bool dark);
     void setInches(bool inches);
+    /// Decimal sign of what is shown.
     void setLocale(const QLocale& locale);
 
     /// The type at a size in device-independent pixels.
@@ -59,6 +60,7 @@ public:
     static void loadFonts();
 
 signals:
+    /// Theme, unit or locale are another.
     void changed();
 
 private:

@@ -29,8 +29,10 @@ class RowList : public QListWidget {
 public:
     RowList(const Look& look, bool tall, QWidget* parent = nullptr);
 
+    /// In place of those shown; the current one stays by its id.
     void setRows(const QList<Row>& rows);
     Row row(int index) const;
+    /// -1 for none.
     qint64 currentId() const;
     void setCurrentId(qint64 id);
     int valuePixels() const { return valuePixels_; }
@@ -41,6 +43,7 @@ public:
 
 signals:
     void chosen(qint64 id); ///< clicked, or Enter
+    /// The Delete key on a row.
     void deletePressed(qint64 id);
 
 protected:

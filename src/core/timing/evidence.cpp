@@ -339,115 +339,143 @@ std::optional<double> Evidence::residual(const Statement& s, const Hypothesis& h
     return std::nullopt;
 }
 
-Judged Evidence::judge(const Hypothesis& h, CentreSchool school) const {
-    // What TDC leaves uncertain moves all alike; a cause that moves all alike takes it in.
-    std::vector<Amount> amounts = h.amounts;
-    const bool moves = std::any_of(amounts.begin(), amounts.end(), [](const Amount& a) {
-        return a.what == Amount::Late && !a.side;
-    });
-    const std::size_t own = amounts.size();
-    if (r_.tdc_deg > 0.0 && !moves)
-        amounts.push_back({Amount::Late, {}, r_.tdc_deg / kCoverageFactor, {}});
-    const auto m = static_cast<Eigen::Index>(amounts.size());
-    const auto n = static_cast<Eigen::Index>(statements_.size());
+/// The amounts of a hypothesis by least squares: what the statements leave, each in its own
+/// deviations, and beside them the amounts in theirs, so that a large one costs.
+class Evidence::Fit {
+public:
+    Fit(const Evidence& evidence, const Hypothesis& h, CentreSchool school)
+        : evidence_(evidence), h_(h), school_(school), amounts_(h.amounts) {
+        // What TDC leaves uncertain moves all alike; a cause that moves all alike takes it in.
+        const bool moves = std::any_of(amounts_.begin(), amounts_.end(), [](const Amount& a) {
+            return a.what == Amount::Late && !a.side;
+        });
+        if (evidence.r_.tdc_deg > 0.0 && !moves)
+            amounts_.push_back({Amount::Late, {}, evidence.r_.tdc_deg / kCoverageFactor, {}});
+        m_ = static_cast<Eigen::Index>(amounts_.size());
+        n_ = static_cast<Eigen::Index>(evidence.statements_.size());
+        size_ = Eigen::VectorXd::Zero(m_);
+        hessian_ = Eigen::MatrixXd::Identity(m_, m_);
+    }
 
-    // Amounts in their own deviations, and the statements that those leave.
-    const auto undoing = [&](const Eigen::VectorXd& size, Undoing& in, Undoing& ex) {
-        for (Eigen::Index i = 0; i < m; ++i) {
-            const Amount& a = amounts[static_cast<std::size_t>(i)];
-            const double x = size[i] * a.usual;
-            for (Side side : {Side::Intake, Side::Exhaust}) {
-                if (a.side && *a.side != side) continue;
-                Undoing& u = side == Side::Intake ? in : ex;
-                switch (a.what) {
-                case Amount::Late:
-                    u.late += x;
-                    break;
-                case Amount::Zero:
-                    u.zero += x;
-                    break;
-                case Amount::Scale:
-                    u.scale *= std::exp(x);
-                    break;
-                case Amount::Lash:
-                    u.lash += x;
-                    break;
-                case Amount::Longer:
-                    u.longer += x;
-                    break;
-                case Amount::Slack:
-                    u.slack += x;
-                    break;
-                case Amount::Odd:
-                    break;
-                }
-            }
+    void run() {
+        left_ = residuals(size_);
+        for (int round = 0; round < 6 && m_ > 0; ++round)
+            if (step() < 1e-3) break;
+        possible_ = true;
+        left_ = residuals(size_);
+    }
+
+    Judged judged() const {
+        Judged out;
+        out.school = school_;
+        if (!possible_) return out;
+        out.left = left_.head(n_).squaredNorm();
+        out.cost = squares(left_) + std::log(std::max(1e-12, hessian_.determinant())) + h_.price;
+        const Eigen::MatrixXd covariance = hessian_.inverse();
+        for (std::size_t i = 0; i < h_.amounts.size(); ++i) {
+            const auto k = static_cast<Eigen::Index>(i);
+            const double x = size_[k] * amounts_[i].usual;
+            out.size.push_back(amounts_[i].what == Amount::Scale ? std::exp(x) : x);
+            out.deviation.push_back(amounts_[i].usual * std::sqrt(std::max(0.0, covariance(k, k))));
         }
-    };
-    bool possible = true;
-    const auto residuals = [&](const Eigen::VectorXd& size) {
+        return out;
+    }
+
+private:
+    const Amount& amount(Eigen::Index i) const { return amounts_[static_cast<std::size_t>(i)]; }
+
+    static void undo(const Amount& a, double x, Undoing& u) {
+        switch (a.what) {
+        case Amount::Late:
+            u.late += x;
+            break;
+        case Amount::Zero:
+            u.zero += x;
+            break;
+        case Amount::Scale:
+            u.scale *= std::exp(x);
+            break;
+        case Amount::Lash:
+            u.lash += x;
+            break;
+        case Amount::Longer:
+            u.longer += x;
+            break;
+        case Amount::Slack:
+            u.slack += x;
+            break;
+        case Amount::Odd:
+            break;
+        }
+    }
+
+    /// Of every statement, then of every amount; far off where a statement cannot be made.
+    Eigen::VectorXd residuals(const Eigen::VectorXd& size) {
         Undoing in, ex;
-        undoing(size, in, ex);
-        const Undone undone = this->undone(h, in, ex, school);
-        Eigen::VectorXd out(n + m);
-        for (Eigen::Index k = 0; k < n; ++k) {
-            const Statement& s = statements_[static_cast<std::size_t>(k)];
-            const auto r = residual(s, h, undone);
-            possible = possible && r;
+        for (Eigen::Index i = 0; i < m_; ++i) {
+            const Amount& a = amount(i);
+            if (a.side.value_or(Side::Intake) == Side::Intake) undo(a, size[i] * a.usual, in);
+            if (a.side.value_or(Side::Exhaust) == Side::Exhaust) undo(a, size[i] * a.usual, ex);
+        }
+        const Undone undone = evidence_.undone(h_, in, ex, school_);
+        Eigen::VectorXd out(n_ + m_);
+        for (Eigen::Index k = 0; k < n_; ++k) {
+            const Statement& s = evidence_.statements_[static_cast<std::size_t>(k)];
+            const auto r = evidence_.residual(s, h_, undone);
+            possible_ = possible_ && r;
             out[k] = r.value_or(30.0);
-            for (Eigen::Index i = 0; i < m; ++i) {
-                const Amount& a = amounts[static_cast<std::size_t>(i)];
+            for (Eigen::Index i = 0; i < m_; ++i) {
+                const Amount& a = amount(i);
                 if (a.what == Amount::Odd && sideOf(*a.event) == s.side &&
                     s.kind == (opens(*a.event) ? Kind::Opens : Kind::Closes))
                     out[k] -= size[i] * a.usual / s.deviation;
             }
         }
-        out.tail(m) = size;
+        out.tail(m_) = size;
         return out;
-    };
+    }
 
-    Judged out;
-    out.school = school;
-    Eigen::VectorXd size = Eigen::VectorXd::Zero(m);
-    Eigen::VectorXd r = residuals(size);
-    Eigen::MatrixXd jacobian(n + m, m);
-    Eigen::MatrixXd hessian = Eigen::MatrixXd::Identity(m, m);
-    for (int round = 0; round < 6 && m > 0; ++round) {
-        for (Eigen::Index i = 0; i < m; ++i) {
-            const Amount& a = amounts[static_cast<std::size_t>(i)];
+    /// One step of Gauss and Newton; what it gained.
+    double step() {
+        Eigen::MatrixXd jacobian(n_ + m_, m_);
+        for (Eigen::Index i = 0; i < m_; ++i) {
+            const Amount& a = amount(i);
             const bool lift = a.what == Amount::Zero || a.what == Amount::Lash;
-            const double step = (lift ? 0.01 : a.what == Amount::Scale ? 0.005 : 0.2) / a.usual;
-            Eigen::VectorXd moved = size;
-            moved[i] += step;
-            jacobian.col(i) = (residuals(moved) - r) / step;
+            const double little = (lift ? 0.01 : a.what == Amount::Scale ? 0.005 : 0.2) / a.usual;
+            Eigen::VectorXd moved = size_;
+            moved[i] += little;
+            jacobian.col(i) = (residuals(moved) - left_) / little;
         }
-        hessian = jacobian.transpose() * jacobian;
-        Eigen::VectorXd step = hessian.ldlt().solve(-(jacobian.transpose() * r));
+        hessian_ = jacobian.transpose() * jacobian;
+        Eigen::VectorXd way = hessian_.ldlt().solve(-(jacobian.transpose() * left_));
         // Shorter until it gains: a height far off may lie on another part of the flank.
         double gained = 0.0;
-        for (int half = 0; half < 5; ++half, step *= 0.5) {
-            const Eigen::VectorXd there = residuals(size + step);
-            gained = squares(r) - squares(there);
+        for (int half = 0; half < 5; ++half, way *= 0.5) {
+            const Eigen::VectorXd there = residuals(size_ + way);
+            gained = squares(left_) - squares(there);
             if (gained < 0.0) continue;
-            size += step;
-            r = there;
+            size_ += way;
+            left_ = there;
             break;
         }
-        if (gained < 1e-3) break;
+        return gained;
     }
-    possible = true;
-    r = residuals(size);
-    if (!possible) return out;
-    out.left = r.head(n).squaredNorm();
-    out.cost = squares(r) + std::log(std::max(1e-12, hessian.determinant())) + h.price;
-    const Eigen::MatrixXd covariance = hessian.inverse();
-    for (std::size_t i = 0; i < own; ++i) {
-        const auto k = static_cast<Eigen::Index>(i);
-        const double x = size[k] * amounts[i].usual;
-        out.size.push_back(amounts[i].what == Amount::Scale ? std::exp(x) : x);
-        out.deviation.push_back(amounts[i].usual * std::sqrt(std::max(0.0, covariance(k, k))));
-    }
-    return out;
+
+    const Evidence& evidence_;
+    const Hypothesis& h_;
+    CentreSchool school_;
+    std::vector<Amount> amounts_; ///< the hypothesis's own first
+    Eigen::Index m_ = 0, n_ = 0;  ///< amounts, statements
+    Eigen::VectorXd size_;        ///< of each amount, in its own deviations
+    Eigen::VectorXd left_;
+    Eigen::MatrixXd hessian_;
+    bool possible_ = true;
+};
+
+Judged Evidence::judge(const Hypothesis& h, CentreSchool school) const {
+    Fit fit(*this, h, school);
+    fit.run();
+    return fit.judged();
 }
 
 Judged Evidence::judge(const Hypothesis& h) const {

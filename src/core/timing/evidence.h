@@ -126,6 +126,7 @@ private:
                   CentreSchool school) const;
     std::optional<double> residual(const Statement& s, const Hypothesis& h, const Undone& u) const;
     void tables() const;
+    class Fit;
     Judged judge(const Hypothesis& h, CentreSchool school) const;
 
     const ExplainRequest& r_;

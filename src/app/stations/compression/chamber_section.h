@@ -20,16 +20,19 @@ class ChamberSection : public Picture {
     Q_OBJECT
 public:
     ChamberSection(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+    /// Volumes to scale; without a ratio nothing is trapped.
     void setScene(const ChamberScene& scene);
     void draw(QPainter& painter, const QSizeF& size) const override;
     /// How far down the piston is shown, mm: where the intake closes unless it was dragged.
     double shown_mm() const;
+    /// The piston where the intake closes.
     void atClosing();
     /// Where it stood before `atClosing`.
     void back();
     QSize sizeHint() const override { return {300, 420}; }
 
 signals:
+    /// A volume was clicked.
     void asked(ChamberPart part);
 
 protected:

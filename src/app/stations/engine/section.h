@@ -11,6 +11,7 @@ class EngineSection : public Picture {
 public:
     EngineSection(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
 
+    /// Drawn to scale from bore, stroke and rod; usual ones where they are missing.
     void setEngine(const lobe::Engine& engine);
     void draw(QPainter& painter, const QSizeF& size) const override;
     QSize sizeHint() const override { return {380, 560}; }

@@ -17,6 +17,7 @@ class Wheels : public Picture {
     Q_OBJECT
 public:
     Wheels(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+    /// Drive wheels as they would stand after the move.
     void setScene(const CamWheelsScene& scene);
     void draw(QPainter& painter, const QSizeF& size) const override;
     QSize sizeHint() const override { return {330, 320}; }

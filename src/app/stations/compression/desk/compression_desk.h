@@ -23,6 +23,7 @@ public:
     const SlideState& slide() const { return slide_; }
     /// Where the slide stands, crank degrees.
     double advance_deg() const { return slide_.value(); }
+    /// Crank degrees, within the slide's range.
     void setAdvance(double deg);
     /// Asks a volume that was pointed at, by its place among the facts.
     void askPart(int field);
@@ -32,12 +33,14 @@ public:
     /// Of the cylinder at hand, with its cam advanced by so much.
     lobe::CompressionState state(double advance_deg) const;
 
+    /// The ratio and what it is good for, or what is missing; a sentence.
     QString verdict() const;
     /// The chosen closing and the others beside it, with what separates them.
     QList<FigureLine> table() const;
     /// What reaches the wanted ratio; the kept state against this one; cylinders compared. Rich
     /// text, a line each; empty where there is nothing of the kind.
     QString reached() const;
+    /// What figures cannot know.
     static QString caution();
     RingScene ringScene() const;
 

@@ -5,6 +5,7 @@
 
 namespace app {
 
+/// Volumes of the cylinder at hand, then how the closing is called, then fuels.
 std::vector<Field> compressionFields();
 
 } // namespace app

@@ -5,6 +5,7 @@
 
 namespace app {
 
+/// The engine's facts, then its cam card's.
 std::vector<Field> engineFields();
 /// What the facts of the cam card are of, as Field::subject says it.
 QString cardSubject();

@@ -38,6 +38,7 @@ public:
     std::optional<lobe::EventWanted> wanted() const;
     /// Leaves the event asked for until the others are settled.
     void skip();
+    /// What was left for later is asked again.
     void forget() { skipped_.clear(); }
     /// With both valves in one turn: goes to the lobe whose event the crank brings next.
     void follow();
@@ -46,6 +47,7 @@ public:
 
     /// The event asked for, large.
     TurnTo turnTo(const words::Style& style) const;
+    /// What is asked of the event wanted; `onward` where none is.
     Prompt prompt(Prompt begun, const QString& onward, const words::Style& style) const;
     /// The reading as typed, or why not.
     std::variant<lobe::Reading, QString> read(const QString& text, const words::Style& style) const;

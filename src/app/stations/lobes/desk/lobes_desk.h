@@ -65,6 +65,7 @@ public:
 
     // What is said of it (said.cpp).
     TurnTo turnTo() const;
+    /// Which way to turn, and how the reading is taken.
     QString direction() const;
     /// What the motion says of the valve gear.
     QString motionLine() const;

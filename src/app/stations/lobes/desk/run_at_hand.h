@@ -11,15 +11,19 @@ public:
     explicit RunAtHand(Session& session) : session_(session) {}
 
     lobe::Held<lobe::LiftRun> run() const { return session_.run(); }
+    /// Of the run; without one, as the next would begin.
     lobe::RunConditions conditions() const;
     /// Null without a run.
     lobe::Held<lobe::RunFindings> found() const;
+    /// Null where the run has none of that id.
     lobe::Held<lobe::Reading> reading(qint64 id) const;
+    /// The newest that is not struck; null without one.
     lobe::Held<lobe::Reading> lastLive() const;
 
     /// A wheel's angle in the turn of the cycle in which this lobe stands on the wheel as it is.
     lobe::CrankDeg nearLobe(lobe::CrankDeg onWheel) const;
 
+    /// False when it is not on disk.
     bool keepConditions(const lobe::RunConditions& conditions);
     /// Appends; `replaces` is struck in the same action.
     bool keepReading(const lobe::Reading& reading, std::optional<std::int64_t> replaces);

@@ -37,6 +37,7 @@ public:
     void follow() override;
 
     bool two() const; ///< cams, each with its own drive wheel
+    /// Which cam; with one cam always the intake.
     lobe::Side atHand() const;
     const SlideState& slideOf(lobe::Side side) const;
     /// Where the slide of a cam stands; one cam has both alike.
@@ -52,8 +53,11 @@ public:
     /// What the hand does to bring a cam where its slide stands.
     const lobe::DriveMove& moveOf(lobe::Side side) const;
 
+    /// The best first; none while the drive is not described.
     QList<OfferedRow> offers() const;
+    /// The wanted move and its ±, or why there is none.
     QString verdict() const;
+    /// What the hand does, a line for each cam.
     QString stepsText() const;
     /// Every figure as it is and as it would be.
     QList<QList<FigureLine>> outcomes() const;

@@ -7,6 +7,7 @@
 
 namespace app {
 
+/// How contacts are taken by a method, and what is dangerous about it.
 QString tdcSteps(lobe::TdcMethod method);
 QString tdcCaution(lobe::TdcMethod method);
 /// What the entry line asks for the next contact.

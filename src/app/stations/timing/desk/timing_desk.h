@@ -18,6 +18,7 @@ public:
 
     /// Of the cylinder at hand; null where nothing of it is measured.
     lobe::Held<lobe::CylinderFindings> cylinder() const;
+    /// What the lobes say together, or what is missing; a sentence.
     QString verdict() const;
     /// What the verdict rests on, what to do next, and what else it may be; `brief` leaves out what
     /// is not to be done.
