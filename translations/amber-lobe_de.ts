@@ -6061,5 +6061,763 @@ Die Messuhr lässt ±%1.</translation>
             <source>the file or its folder cannot be written</source>
             <translation>die Datei oder ihr Ordner sind nicht beschreibbar</translation>
         </message>
+        <message>
+            <source>phaser limiter</source>
+            <translation>Begrenzer des Nockenwellenverstellers</translation>
+        </message>
+        <message>
+            <source>press</source>
+            <translation>Druckmessung</translation>
+        </message>
+        <message>
+            <source>new %1 clearance map</source>
+            <translation>neue %1-Freigangskarte</translation>
+        </message>
+        <message>
+            <source>mock-up of the %1 map</source>
+            <translation>Messaufbau der %1-Karte</translation>
+        </message>
+        <message>
+            <source>mock-up</source>
+            <translation>Messaufbau</translation>
+        </message>
+        <message>
+            <source>limits</source>
+            <translation>Grenzen</translation>
+        </message>
+        <message>
+            <source>new map</source>
+            <translation>neue Karte</translation>
+        </message>
+        <message>
+            <source>Least clearance of every cam at hand</source>
+            <translation>Kleinster Freigang jeder vorhandenen Nockenwelle</translation>
+        </message>
+        <message>
+            <source>Presses of this map</source>
+            <translation>Druckmessungen dieser Karte</translation>
+        </message>
+        <message>
+            <source>Mock-up, limits and phaser</source>
+            <translation>Messaufbau, Grenzen und Versteller</translation>
+        </message>
+        <message>
+            <source>clearance, cyl %1 %2</source>
+            <translation>Freigang, Zyl. %1 %2</translation>
+        </message>
+        <message>
+            <source>why strike it?</source>
+            <translation>warum streichen?</translation>
+        </message>
+        <message>
+            <source>clay at its thinnest?</source>
+            <translation>Knetmasse, dünnste Stelle?</translation>
+        </message>
+        <message>
+            <source>keep it</source>
+            <translation>behalten</translation>
+        </message>
+        <message>
+            <source>all pressed: what next?</source>
+            <translation>alles gemessen: was nun?</translation>
+        </message>
+        <message>
+            <source>go to the %1 valve</source>
+            <translation>weiter zum %1ventil</translation>
+        </message>
+        <message>
+            <source>clearance at %1?</source>
+            <translation>Freigang bei %1?</translation>
+        </message>
+        <message>
+            <source>Back strike  12a go there  C mock-up  L limits  X new map  N next</source>
+            <translation>Rück streichen  12a dorthin  C Messaufbau  L Grenzen  X neue Karte  N weiter</translation>
+        </message>
+        <message>
+            <source>There is no such correction on this map.</source>
+            <translation>Diese Karte hat keine solche Korrektur.</translation>
+        </message>
+        <message>
+            <source>leaves that correction out</source>
+            <translation>lässt diese Korrektur weg</translation>
+        </message>
+        <message>
+            <source>takes that correction in</source>
+            <translation>nimmt diese Korrektur dazu</translation>
+        </message>
+        <message>
+            <source>Valve and piston are near each other within 60° of TDC on overlap.</source>
+            <translation>Ventil und Kolben sind sich innerhalb von 60° um den Überschneidungs-OT nahe.</translation>
+        </message>
+        <message>
+            <source>A clearance, or an angle such as 12a.</source>
+            <translation>Ein Freigang oder ein Winkel wie 12a.</translation>
+        </message>
+        <message>
+            <source>A clearance is not negative. Is the dial's zero right?</source>
+            <translation>Ein Freigang ist nicht negativ. Stimmt die Null der Messuhr?</translation>
+        </message>
+        <message>
+            <source>%1 is more than the valve can go: %2. Check the figure, or say otherwise in the mock-up.</source>
+            <translation>%1 ist mehr, als das Ventil gehen kann: %2. Prüfe die Zahl oder ändere den Messaufbau.</translation>
+        </message>
+        <message>
+            <source>the mock-up this map belongs to</source>
+            <translation>der Messaufbau dieser Karte</translation>
+        </message>
+        <message>
+            <source>limits, crown and phaser</source>
+            <translation>Grenzen, Kolbenboden und Versteller</translation>
+        </message>
+        <message>
+            <source>a new map of this valve</source>
+            <translation>eine neue Karte dieses Ventils</translation>
+        </message>
+        <message>
+            <source>left out</source>
+            <translation>weggelassen</translation>
+        </message>
+        <message>
+            <source>in place</source>
+            <translation>eingelegt</translation>
+        </message>
+        <message>
+            <source>no</source>
+            <translation>nein</translation>
+        </message>
+        <message>
+            <source>yes</source>
+            <translation>ja</translation>
+        </message>
+        <message>
+            <source>as it was</source>
+            <translation>wie zuvor</translation>
+        </message>
+        <message>
+            <source>changed since</source>
+            <translation>seither geändert</translation>
+        </message>
+        <message>
+            <source>own</source>
+            <translation>eigene</translation>
+        </message>
+        <message>
+            <source>road</source>
+            <translation>Straße</translation>
+        </message>
+        <message>
+            <source>cautious</source>
+            <translation>vorsichtig</translation>
+        </message>
+        <message>
+            <source>race</source>
+            <translation>Rennen</translation>
+        </message>
+        <message>
+            <source>small twin-cam</source>
+            <translation>kleiner Zweinocker</translation>
+        </message>
+        <message>
+            <source>with what it is counted in: 25 crank, or 12.5 cam; 0 for none</source>
+            <translation>mit dem, worin er zählt: 25 crank oder 12.5 cam; 0 für keinen</translation>
+        </message>
+        <message>
+            <source>Crank or cam degrees? Say which: 25 crank, or 12.5 cam.</source>
+            <translation>Grad Kurbel- oder Nockenwelle? Dazuschreiben: 25 crank oder 12.5 cam.</translation>
+        </message>
+        <message>
+            <source>No phaser travels more than 90 crank degrees.</source>
+            <translation>Kein Versteller hat mehr als 90 Grad Kurbelwinkel Weg.</translation>
+        </message>
+        <message>
+            <source>A whole number from %1 to %2.</source>
+            <translation>Eine ganze Zahl von %1 bis %2.</translation>
+        </message>
+        <message>
+            <source>Way of measuring</source>
+            <translation>Messverfahren</translation>
+        </message>
+        <message>
+            <source>map, one angle, tightest point or clay?</source>
+            <translation>Karte, ein Winkel, engste Stelle oder Knetmasse?</translation>
+        </message>
+        <message>
+            <source>Mock-up</source>
+            <translation>Messaufbau</translation>
+        </message>
+        <message>
+            <source>Head gasket</source>
+            <translation>Zylinderkopfdichtung</translation>
+        </message>
+        <message>
+            <source>head gasket in place or left out? Out, it is added</source>
+            <translation>Kopfdichtung eingelegt oder weggelassen? Weggelassen wird sie zugerechnet</translation>
+        </message>
+        <message>
+            <source>Spring</source>
+            <translation>Feder</translation>
+        </message>
+        <message>
+            <source>checking or running spring? A stiff one hides the touch</source>
+            <translation>Prüf- oder Betriebsfeder? Eine steife verbirgt die Berührung</translation>
+        </message>
+        <message>
+            <source>Lash while measuring</source>
+            <translation>Ventilspiel beim Messen</translation>
+        </message>
+        <message>
+            <source>lash: none, or as run? None reads too little</source>
+            <translation>Ventilspiel: keines oder wie im Lauf? Ohne zeigt es zu wenig</translation>
+        </message>
+        <message>
+            <source>which follower? A live one gives way: press its slack out first</source>
+            <translation>welcher Stößel? Ein hydraulischer gibt nach: erst durchdrücken</translation>
+        </message>
+        <message>
+            <source>Pressed at</source>
+            <translation>Gedrückt am</translation>
+        </message>
+        <message>
+            <source>pressed at the rocker or the retainer? The retainer presses askew</source>
+            <translation>am Kipphebel oder am Federteller gedrückt? Der Teller drückt schräg</translation>
+        </message>
+        <message>
+            <source>Valve angle</source>
+            <translation>Ventilwinkel</translation>
+        </message>
+        <message>
+            <source>degrees to the bore; - if not known</source>
+            <translation>Grad zur Bohrung; - wenn unbekannt</translation>
+        </message>
+        <message>
+            <source>valve angle to the bore? Not known, it is fitted</source>
+            <translation>Ventilwinkel zur Bohrung? Unbekannt wird er angepasst</translation>
+        </message>
+        <message>
+            <source>Fasteners of the head</source>
+            <translation>Kopfschrauben</translation>
+        </message>
+        <message>
+            <source>how many hold it</source>
+            <translation>wie viele ihn halten</translation>
+        </message>
+        <message>
+            <source>head held by how many? A loose one reads large</source>
+            <translation>Kopf von wie vielen gehalten? Ein loser zeigt zu viel</translation>
+        </message>
+        <message>
+            <source>Torqued</source>
+            <translation>Angezogen</translation>
+        </message>
+        <message>
+            <source>Gasket as tightened</source>
+            <translation>Dichtung, gepresst</translation>
+        </message>
+        <message>
+            <source>Lift under the checking spring</source>
+            <translation>Hub mit Prüffeder</translation>
+        </message>
+        <message>
+            <source>at the tight angle; - for none</source>
+            <translation>am engen Winkel; - für keinen</translation>
+        </message>
+        <message>
+            <source>Lift under the running spring</source>
+            <translation>Hub mit Betriebsfeder</translation>
+        </message>
+        <message>
+            <source>at the same angle; - for none</source>
+            <translation>am selben Winkel; - für keinen</translation>
+        </message>
+        <message>
+            <source>Lift the seals leave</source>
+            <translation>Hub, den die Schaftdichtung lässt</translation>
+        </message>
+        <message>
+            <source>Slack of the follower</source>
+            <translation>Spiel im Stößel</translation>
+        </message>
+        <message>
+            <source>Pressed askew by</source>
+            <translation>Schräg gedrückt um</translation>
+        </message>
+        <message>
+            <source>degrees from the valve</source>
+            <translation>Grad gegen das Ventil</translation>
+        </message>
+        <message>
+            <source>Spacer</source>
+            <translation>Zwischenlage</translation>
+        </message>
+        <message>
+            <source>Rings on the piston</source>
+            <translation>Ringe auf dem Kolben</translation>
+        </message>
+        <message>
+            <source>Step</source>
+            <translation>Schritt</translation>
+        </message>
+        <message>
+            <source>degrees from press to press</source>
+            <translation>Grad von Messung zu Messung</translation>
+        </message>
+        <message>
+            <source>Presses that agree</source>
+            <translation>Messungen, die übereinstimmen</translation>
+        </message>
+        <message>
+            <source>at each angle; 1 is enough if you say so</source>
+            <translation>an jedem Winkel; 1 genügt, wenn du es sagst</translation>
+        </message>
+        <message>
+            <source>Within</source>
+            <translation>Auf</translation>
+        </message>
+        <message>
+            <source>Dial runs backward</source>
+            <translation>Messuhr läuft rückwärts</translation>
+        </message>
+        <message>
+            <source>Clay at the valve's edge</source>
+            <translation>Knetmasse am Ventilrand</translation>
+        </message>
+        <message>
+            <source>thickness; - for none</source>
+            <translation>Dicke; - für keine</translation>
+        </message>
+        <message>
+            <source>Head, valve and seat</source>
+            <translation>Kopf, Ventil und Sitz</translation>
+        </message>
+        <message>
+            <source>Limits by school</source>
+            <translation>Grenzen nach Schule</translation>
+        </message>
+        <message>
+            <source>Limits</source>
+            <translation>Grenzen</translation>
+        </message>
+        <message>
+            <source>Intake at least</source>
+            <translation>Einlass mindestens</translation>
+        </message>
+        <message>
+            <source>Exhaust at least</source>
+            <translation>Auslass mindestens</translation>
+        </message>
+        <message>
+            <source>Why the intake may be under it</source>
+            <translation>Warum der Einlass darunter darf</translation>
+        </message>
+        <message>
+            <source>Why the exhaust may be under it</source>
+            <translation>Warum der Auslass darunter darf</translation>
+        </message>
+        <message>
+            <source>Edge at least, by clay</source>
+            <translation>Rand mindestens, mit Knetmasse</translation>
+        </message>
+        <message>
+            <source>Crown above the notch</source>
+            <translation>Boden unter der Tasche</translation>
+        </message>
+        <message>
+            <source>Crown its maker wants</source>
+            <translation>Boden nach Hersteller</translation>
+        </message>
+        <message>
+            <source>Phaser's travel</source>
+            <translation>Weg des Verstellers</translation>
+        </message>
+        <message>
+            <source>Limiter leaves</source>
+            <translation>Begrenzer lässt</translation>
+        </message>
+        <message>
+            <source>Every press fits the gap.</source>
+            <translation>Jede Messung passt zum Spalt.</translation>
+        </message>
+        <message>
+            <source>last  %1  %2%3</source>
+            <translation>zuletzt  %1  %2%3</translation>
+        </message>
+        <message>
+            <source>Corrected by: </source>
+            <translation>Korrigiert um: </translation>
+        </message>
+        <message>
+            <source>Gap to the shut valve at TDC %1%2; the presses leave %3.</source>
+            <translation>Spalt zum geschlossenen Ventil im OT %1%2; die Messungen lassen %3.</translation>
+        </message>
+        <message>
+            <source>, valve at %1</source>
+            <translation>, Ventil auf %1</translation>
+        </message>
+        <message>
+            <source>Here one degree of advance %1 %2; greatest lift, %3, hardly matters, lift at TDC, %4, does.</source>
+            <translation>Hier %1 ein Grad früher %2; der größte Hub, %3, zählt kaum, der Hub im OT, %4, schon.</translation>
+        </message>
+        <message>
+            <source>costs</source>
+            <translation>kostet</translation>
+        </message>
+        <message>
+            <source>gives</source>
+            <translation>bringt</translation>
+        </message>
+        <message>
+            <source>Record this lobe's lift at Lobes: then every other cam and phase is foretold from these presses.</source>
+            <translation>Nimm den Hub dieses Nockens bei Nocken auf: dann sagen diese Messungen jede andere Welle und Stellung voraus.</translation>
+        </message>
+        <message>
+            <source>any cam</source>
+            <translation>jede Welle</translation>
+        </message>
+        <message>
+            <source>least</source>
+            <translation>kleinster</translation>
+        </message>
+        <message>
+            <source>keeps the limit</source>
+            <translation>hält die Grenze</translation>
+        </message>
+        <message>
+            <source>up to %1</source>
+            <translation>bis %1</translation>
+        </message>
+        <message>
+            <source>from %1</source>
+            <translation>ab %1</translation>
+        </message>
+        <message>
+            <source>everywhere</source>
+            <translation>überall</translation>
+        </message>
+        <message>
+            <source>nowhere</source>
+            <translation>nirgends</translation>
+        </message>
+        <message>
+            <source>fitted</source>
+            <translation>eingebaut</translation>
+        </message>
+        <message>
+            <source>%1, modelled</source>
+            <translation>%1, modelliert</translation>
+        </message>
+        <message>
+            <source>as cylinder %1</source>
+            <translation>wie Zylinder %1</translation>
+        </message>
+        <message>
+            <source>Each alone would do: </source>
+            <translation>Jedes allein würde reichen: </translation>
+        </message>
+        <message>
+            <source>Under the limit is accepted: </source>
+            <translation>Unter der Grenze angenommen: </translation>
+        </message>
+        <message>
+            <source>Edge clearance by clay %1, under your %2.</source>
+            <translation>Randfreigang mit Knetmasse %1, unter deinen %2.</translation>
+        </message>
+        <message>
+            <source>Edge clearance by clay %1, over your %2.</source>
+            <translation>Randfreigang mit Knetmasse %1, über deinen %2.</translation>
+        </message>
+        <message>
+            <source>Piston to head (squish) %1.</source>
+            <translation>Kolben zum Kopf (Quetschspalt) %1.</translation>
+        </message>
+        <message>
+            <source>clay</source>
+            <translation>Knetmasse</translation>
+        </message>
+        <message>
+            <source>thinnest</source>
+            <translation>dünnste</translation>
+        </message>
+        <message>
+            <source>map</source>
+            <translation>Karte</translation>
+        </message>
+        <message>
+            <source>turn to, zero, press</source>
+            <translation>drehen auf, nullen, drücken</translation>
+        </message>
+        <message>
+            <source>Clearance of valve and piston against crank angle</source>
+            <translation>Freigang von Ventil und Kolben über dem Kurbelwinkel</translation>
+        </message>
+        <message>
+            <source>clearance, in, against crank degrees from TDC on overlap</source>
+            <translation>Freigang, in, über Grad Kurbelwinkel ab Überschneidungs-OT</translation>
+        </message>
+        <message>
+            <source>clearance, mm, against crank degrees from TDC on overlap</source>
+            <translation>Freigang, mm, über Grad Kurbelwinkel ab Überschneidungs-OT</translation>
+        </message>
+        <message>
+            <source>limit %1</source>
+            <translation>Grenze %1</translation>
+        </message>
+        <message>
+            <source>a map is void: press again</source>
+            <translation>eine Karte gilt nicht mehr: neu messen</translation>
+        </message>
+        <message>
+            <source>in </source>
+            <comment>valve</comment>
+            <translation>Ein </translation>
+        </message>
+        <message>
+            <source>ex </source>
+            <comment>valve</comment>
+            <translation>Aus </translation>
+        </message>
+        <message>
+            <source>, too near</source>
+            <translation>, zu nah</translation>
+        </message>
+        <message>
+            <source>nothing pressed yet</source>
+            <translation>noch nichts gemessen</translation>
+        </message>
+        <message>
+            <source>12a 1.92  at Clearance</source>
+            <translation>12a 1.92  bei Freigang</translation>
+        </message>
+        <message>
+            <source>a press at an angle</source>
+            <translation>eine Druckmessung bei einem Winkel</translation>
+        </message>
+        <message>
+            <source>gasket, lash, spacer …</source>
+            <translation>gasket, lash, spacer …</translation>
+        </message>
+        <message>
+            <source>leaves a correction of the mock-up out, or takes it in</source>
+            <translation>lässt eine Korrektur des Messaufbaus weg oder nimmt sie dazu</translation>
+        </message>
+        <message>
+            <source>Clearance</source>
+            <translation>Freigang</translation>
+        </message>
+        <message>
+            <source>valve in, </source>
+            <translation>Ventil Ein, </translation>
+        </message>
+        <message>
+            <source>valve ex, </source>
+            <translation>Ventil Aus, </translation>
+        </message>
+        <message>
+            <source>one angle</source>
+            <translation>ein Winkel</translation>
+        </message>
+        <message>
+            <source>tightest point</source>
+            <translation>engste Stelle</translation>
+        </message>
+        <message>
+            <source>rocker</source>
+            <translation>Kipphebel</translation>
+        </message>
+        <message>
+            <source>retainer</source>
+            <translation>Federteller</translation>
+        </message>
+        <message>
+            <source>none</source>
+            <translation>keines</translation>
+        </message>
+        <message>
+            <source>as run</source>
+            <translation>wie im Lauf</translation>
+        </message>
+        <message>
+            <source>gasket left out</source>
+            <translation>Dichtung weggelassen</translation>
+        </message>
+        <message>
+            <source>lift lost to the running spring</source>
+            <translation>Hubverlust an der Betriebsfeder</translation>
+        </message>
+        <message>
+            <source>slack of the follower</source>
+            <translation>Spiel im Stößel</translation>
+        </message>
+        <message>
+            <source>spacer</source>
+            <translation>Zwischenlage</translation>
+        </message>
+        <message>
+            <source>pressed askew</source>
+            <translation>schräg gedrückt</translation>
+        </message>
+        <message>
+            <source>Nothing is pressed at the %1 valve yet.</source>
+            <translation>Am %1ventil ist noch nichts gemessen.</translation>
+        </message>
+        <message>
+            <source>Head, valve or seat were changed since: begin a new map.</source>
+            <translation>Kopf, Ventil oder Sitz wurden seither geändert: beginne eine neue Karte.</translation>
+        </message>
+        <message>
+            <source>The least read so far is %1; take the angles beyond it.</source>
+            <translation>Der kleinste bisher ist %1; nimm die Winkel dahinter.</translation>
+        </message>
+        <message>
+            <source>%1 of %2 angles are pressed; go on.</source>
+            <translation>%1 von %2 Winkeln sind gemessen; weiter.</translation>
+        </message>
+        <message>
+            <source>The %1 valve comes within %2 of the piston, at %3: </source>
+            <translation>Das %1ventil kommt dem Kolben auf %2 nahe, bei %3: </translation>
+        </message>
+        <message>
+            <source>%1 under your limit of %2.</source>
+            <translation>%1 unter deiner Grenze von %2.</translation>
+        </message>
+        <message>
+            <source>%1 over your limit.</source>
+            <translation>%1 über deiner Grenze.</translation>
+        </message>
+        <message>
+            <source> Go on: more angles make it surer.</source>
+            <translation> Weiter: mehr Winkel machen es sicherer.</translation>
+        </message>
+        <message>
+            <source>Clay on the piston under both valves, with a release agent; head fastened; two turns by hand. Type its thickness at the thinnest.</source>
+            <translation>Knetmasse auf dem Kolben unter beiden Ventilen, mit Trennmittel; Kopf angezogen; zwei Umdrehungen von Hand. Tippe ihre dünnste Stelle.</translation>
+        </message>
+        <message>
+            <source>Feel for where the valve has least room, and type angle and clearance: 8a 1.92.</source>
+            <translation>Fühle, wo das Ventil am wenigsten Platz hat, und tippe Winkel und Freigang: 8a 1.92.</translation>
+        </message>
+        <message>
+            <source>The piston chases the exhaust valve shut: press it before TDC. Indicator to zero on the retainer, press until it touches, type the reading.</source>
+            <translation>Der Kolben jagt das schließende Auslassventil: drücke es vor OT. Messuhr am Federteller nullen, drücken bis es berührt, Wert tippen.</translation>
+        </message>
+        <message>
+            <source>The piston runs from the opening intake valve: press it after TDC. Indicator to zero on the retainer, press until it touches, type the reading.</source>
+            <translation>Der Kolben läuft vor dem öffnenden Einlassventil weg: drücke es nach OT. Messuhr am Federteller nullen, drücken bis es berührt, Wert tippen.</translation>
+        </message>
+        <message>
+            <source>cam later by %1</source>
+            <translation>Welle um %1 später</translation>
+        </message>
+        <message>
+            <source>cam earlier by %1</source>
+            <translation>Welle um %1 früher</translation>
+        </message>
+        <message>
+            <source>separation wider by %1 cam degrees</source>
+            <translation>Spreizung um %1 Grad Nockenwelle weiter</translation>
+        </message>
+        <message>
+            <source>notch deeper by %1</source>
+            <translation>Tasche um %1 tiefer</translation>
+        </message>
+        <message>
+            <source>, leaves a crown of %1</source>
+            <translation>, lässt einen Boden von %1</translation>
+        </message>
+        <message>
+            <source>, less than its maker allows</source>
+            <translation>, weniger als der Hersteller erlaubt</translation>
+        </message>
+        <message>
+            <source>: measure the depth again after the cut</source>
+            <translation>: nach dem Schnitt die Tiefe nachmessen</translation>
+        </message>
+        <message>
+            <source>gasket thicker by %1</source>
+            <translation>Dichtung um %1 dicker</translation>
+        </message>
+        <message>
+            <source>, static %1, dynamic %2</source>
+            <translation>, statisch %1, dynamisch %2</translation>
+        </message>
+        <message>
+            <source>Phaser: parked %1, at the worst %2 at %3 of travel. </source>
+            <translation>Versteller: in Ruhe %1, schlimmstenfalls %2 bei %3 Weg. </translation>
+        </message>
+        <message>
+            <source>Not even parked does it keep %1.</source>
+            <translation>Nicht einmal in Ruhe hält er %1.</translation>
+        </message>
+        <message>
+            <source>It keeps the limit over its travel, with or without oil pressure.</source>
+            <translation>Er hält die Grenze über den ganzen Weg, mit und ohne Öldruck.</translation>
+        </message>
+        <message>
+            <source>It keeps the limit up to %1 crank degrees: fit a limiter, or trust no oil pressure to hold it.</source>
+            <translation>Er hält die Grenze bis %1 Grad Kurbelwinkel: Begrenzer einbauen, denn auf Öldruck ist kein Verlass.</translation>
+        </message>
+        <message>
+            <source>Turn by hand only, and stop at resistance; mind fingers and springs. Nothing touches by hand is never nothing touches at speed: parts stretch and springs lose control. The engine maker's manual has the last word.</source>
+            <translation>Nur von Hand drehen und bei Widerstand anhalten; Finger und Federn beachten. Dass von Hand nichts berührt, heißt nie, dass bei Drehzahl nichts berührt: Teile dehnen sich, Federn verlieren die Kontrolle. Das Handbuch des Motorherstellers hat das letzte Wort.</translation>
+        </message>
+        <message>
+            <source>%1: presses at %2 lie %3 apart. Press again until two agree: the valve may tilt, or the indicator's foot slide.</source>
+            <translation>%1: Messungen bei %2 liegen %3 auseinander. Drücke, bis zwei übereinstimmen: das Ventil kann kippen oder der Fuß der Messuhr rutschen.</translation>
+        </message>
+        <message>
+            <source>%1: the press at %2 stands %3 %4 the gap of all others, and does not count. Go back and press there again.</source>
+            <translation>%1: die Messung bei %2 steht %3 %4 dem Spalt aller anderen und zählt nicht. Gehe zurück und drücke dort noch einmal.</translation>
+        </message>
+        <message>
+            <source>%1: the least so far is the last taken, at %2: the least lies beyond. Take %3, %4 and %5.</source>
+            <translation>%1: der kleinste ist bisher der letzte, bei %2: der kleinste liegt dahinter. Nimm %3, %4 und %5.</translation>
+        </message>
+        <message>
+            <source>%1: from %2 on the valve stops at a lift of %3 and not at the piston: the retainer on the seal, coils that bind, or an empty follower. Those presses do not count.</source>
+            <translation>%1: ab %2 hält das Ventil bei einem Hub von %3 und nicht am Kolben: Federteller auf der Schaftdichtung, Federblock oder ein leerer Stößel. Diese Messungen zählen nicht.</translation>
+        </message>
+        <message>
+            <source>%1: a live hydraulic follower. Press its slack out first, or make it solid: else you measure the follower.</source>
+            <translation>%1: ein nachgebender Hydrostößel. Erst durchdrücken oder starr machen: sonst misst du den Stößel.</translation>
+        </message>
+        <message>
+            <source>%1: the head is held by %2 fasteners, not torqued. A head that lifts makes the reading large: fasten it as the maker says.</source>
+            <translation>%1: der Kopf hängt an %2 Schrauben, nicht angezogen. Ein Kopf, der abhebt, zeigt zu viel: nach Hersteller anziehen.</translation>
+        </message>
+        <message>
+            <source>%1: the valve comes within %2 of the piston at %3, under your limit of %4.</source>
+            <translation>%1: das Ventil kommt dem Kolben bei %3 auf %2 nahe, unter deiner Grenze von %4.</translation>
+        </message>
+        <message>
+            <source> Kept with a reason.</source>
+            <translation> Mit Grund behalten.</translation>
+        </message>
+        <message>
+            <source> Do not start this engine on it.</source>
+            <translation> So den Motor nicht starten.</translation>
+        </message>
+        <message>
+            <source>%1: the cam was moved since it was pressed; the figures are carried over by the gap. Press the tight angle again to be sure.</source>
+            <translation>%1: die Welle wurde seit der Messung verstellt; die Werte sind über den Spalt übertragen. Drücke am engen Winkel zur Sicherheit noch einmal.</translation>
+        </message>
+        <message>
+            <source>%1: gasket or deck changed since it was pressed, by %2 along the valve; the figures are carried over by the gap. Press the tight angle again to be sure.</source>
+            <translation>%1: Dichtung oder Kolbenrückstand haben sich seit der Messung geändert, um %2 längs des Ventils; die Werte sind über den Spalt übertragen. Drücke am engen Winkel zur Sicherheit noch einmal.</translation>
+        </message>
+        <message>
+            <source>%1: head, valve or seat were changed since it was pressed. Nothing of it stands: begin a new map.</source>
+            <translation>%1: Kopf, Ventil oder Sitz wurden seit der Messung geändert. Nichts davon gilt: beginne eine neue Karte.</translation>
+        </message>
+        <message>
+            <source>%1: pressed %2, %3 %4. They are not averaged: the way it was turned, lift lost to springs, lash, the gasket or a follower that bleeds can part them. Trust the smaller until you know.</source>
+            <translation>%1: gedrückt %2, %3 %4. Sie werden nicht gemittelt: Drehrichtung, Hubverlust an Federn, Ventilspiel, Dichtung oder ein nachgebender Stößel können sie trennen. Traue dem kleineren, bis du es weißt.</translation>
+        </message>
+        <message>
+            <source>by clay</source>
+            <translation>mit Knetmasse</translation>
+        </message>
+        <message>
+            <source>by one angle</source>
+            <translation>mit einem Winkel</translation>
+        </message>
     </context>
 </TS>

@@ -51,6 +51,23 @@ public:
         run->readings.back().struck.reset();
     }
     void operator()(const StrikeReading& c) { strike(c.reading, c.reason); }
+    void operator()(const AddMap& c) {
+        ClearanceMap map = c.map;
+        map.id = made_.id;
+        for (std::size_t i = 0; i < map.presses.size() && i < made_.readings.size(); ++i)
+            map.presses[i].id = made_.readings[i];
+        job_.maps.push_back(std::move(map));
+    }
+    void operator()(const SetMockUp& c) {
+        if (ClearanceMap* map = findMap(c.map)) map->mockUp = c.mockUp;
+    }
+    void operator()(const AddPress& c) {
+        ClearanceMap* map = findMap(c.map);
+        if (!map) return;
+        map->presses.push_back(c.press);
+        map->presses.back().id = made_.id;
+        map->presses.back().struck.reset();
+    }
     void operator()(const AddContact& c) {
         job_.contacts.push_back(c.contact);
         job_.contacts.back().id = made_.id;
@@ -67,7 +84,15 @@ private:
             if (r.id == id) return &r;
         return nullptr;
     }
+    ClearanceMap* findMap(std::int64_t id) {
+        for (ClearanceMap& m : job_.maps)
+            if (m.id == id) return &m;
+        return nullptr;
+    }
     void strike(std::int64_t reading, const std::string& reason) {
+        for (ClearanceMap& map : job_.maps)
+            for (Press& p : map.presses)
+                if (p.id == reading) p.struck = Struck{reason};
         for (LiftRun& run : job_.runs)
             for (Reading& r : run.readings)
                 if (r.id == reading) r.struck = Struck{reason};

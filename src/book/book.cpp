@@ -94,6 +94,8 @@ Result<std::int64_t> Book::addJob(const Job& job) {
         }
         for (const LiftRun& r : job.runs)
             insert(id, AddRun{r}, nullptr);
+        for (const ClearanceMap& m : job.maps)
+            insert(id, AddMap{m}, nullptr);
         touch();
         transaction.commit();
         return id;
@@ -149,10 +151,8 @@ public:
     }
 
     Made operator()(const AddRun& c) {
-        Statement s(db_,
-                    QStringLiteral("INSERT INTO run(action_id, cylinder, side) VALUES (?, ?, ?)"));
         Made made;
-        made.id = s.run(action_, c.run.cylinder, sideText(c.run.side)).id();
+        made.id = run(c.run.cylinder, c.run.side, "lift");
         conditions(made.id, toJson(c.run.conditions), false);
         for (const Reading& r : c.run.readings) {
             made.readings.push_back(reading(made.id, r));
@@ -179,6 +179,25 @@ public:
         return {reading(c.run, c.reading), {}};
     }
     Made operator()(const StrikeReading& c) { return strike(c.reading, {}, c.reason); }
+    Made operator()(const AddMap& c) {
+        Made made;
+        made.id = run(c.map.cylinder, c.map.side, "clearance");
+        conditions(made.id, toJson(c.map.mockUp), false);
+        for (const Press& p : c.map.presses) {
+            made.readings.push_back(press(made.id, p));
+            if (p.struck) strike(made.readings.back(), {}, p.struck->reason);
+        }
+        return made;
+    }
+    Made operator()(const SetMockUp& c) {
+        const Json after = toJson(c.mockUp);
+        if (seen_)
+            for (const ClearanceMap& map : seen_->maps)
+                if (map.id == c.map)
+                    return conditions(c.map, changed(toJson(map.mockUp), after), true);
+        return conditions(c.map, after, false);
+    }
+    Made operator()(const AddPress& c) { return {press(c.map, c.press), {}}; }
     Made operator()(const AddContact& c) {
         const Contact& k = c.contact;
         Statement s(db_, QStringLiteral("INSERT INTO contact(action_id, pass, method, after_top, "
@@ -208,6 +227,19 @@ private:
                                         "VALUES (?, ?, ?, ?)"));
         s.run(action_, run, compact(body), patch ? 1 : 0);
         return {};
+    }
+    std::int64_t run(int cylinder, Side side, const char* kind) {
+        Statement s(db_, QStringLiteral("INSERT INTO run(action_id, cylinder, side, kind) VALUES "
+                                        "(?, ?, ?, ?)"));
+        return s.run(action_, cylinder, sideText(side), QLatin1String(kind)).id();
+    }
+    std::int64_t press(qint64 map, const Press& p) {
+        Reading r;
+        r.at = p.at;
+        r.lift_mm = p.clearance_mm;
+        r.typed = p.typed;
+        r.time_ms = p.time_ms;
+        return reading(map, r);
     }
     std::int64_t reading(qint64 run, const Reading& r) {
         Statement s(db_, QStringLiteral("INSERT INTO reading(action_id, run_id, crank_deg, "
@@ -246,6 +278,11 @@ struct KindOf {
     const char* operator()(const SetConditions&) const { return "run terms"; }
     const char* operator()(const AddReading&) const { return "reading"; }
     const char* operator()(const StrikeReading&) const { return "strike"; }
+    const char* operator()(const AddMap& c) const {
+        return c.map.presses.empty() ? "map" : c.map.presses.size() == 1 ? "reading" : "import";
+    }
+    const char* operator()(const SetMockUp&) const { return "run terms"; }
+    const char* operator()(const AddPress&) const { return "reading"; }
     const char* operator()(const AddContact&) const { return "contact"; }
     const char* operator()(const StrikeContact&) const { return "strike"; }
 };

@@ -46,6 +46,7 @@ struct Deed {
     QString subject;                        ///< of a fact: "engine", "settings", …
     QString field;                          ///< of a fact: the first field changed, "bore_mm"
     int number = 0;                         ///< of a change of setting
+    bool clearance = false; ///< of a map: the reading is a press, conditions are the mock-up's
 };
 
 /// What a job is read as.

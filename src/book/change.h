@@ -52,6 +52,19 @@ struct StrikeReading {
     std::int64_t reading = 0;
     std::string reason;
 };
+/// A new map of clearances, with its presses when it is imported. Ids are given by the book.
+struct AddMap {
+    lobe::ClearanceMap map;
+};
+struct SetMockUp {
+    std::int64_t map = 0;
+    lobe::MockUp mockUp;
+};
+/// A press is struck as a reading is.
+struct AddPress {
+    std::int64_t map = 0;
+    lobe::Press press;
+};
 struct AddContact {
     lobe::Contact contact;
 };
@@ -60,8 +73,8 @@ struct StrikeContact {
     std::string reason;
 };
 
-using Change =
-    std::variant<SetName, SetEngine, SetCards, SetStated, KeepMove, AddRun, SetConditions,
-                 SetManyConditions, AddReading, StrikeReading, AddContact, StrikeContact>;
+using Change = std::variant<SetName, SetEngine, SetCards, SetStated, KeepMove, AddRun,
+                            SetConditions, SetManyConditions, AddReading, StrikeReading, AddMap,
+                            SetMockUp, AddPress, AddContact, StrikeContact>;
 
 } // namespace book

@@ -36,6 +36,9 @@ Json toJson(const Stated& s) {
 Json toJson(const RunConditions& t) {
     return written(t);
 }
+Json toJson(const MockUp& m) {
+    return written(m);
+}
 Json toJson(const CamMove& c) {
     return written(c);
 }
@@ -59,6 +62,10 @@ Stated statedFrom(const Json& json, Misread& misread) {
 
 CamMove camMoveFrom(const Json& json, Misread& misread) {
     return read<CamMove>(json, "change", misread);
+}
+
+MockUp mockUpFrom(const Json& json, Misread& misread) {
+    return read<MockUp>(json, "mock-up", misread);
 }
 
 RunConditions conditionsFrom(const Json& json, Misread& misread) {

@@ -17,6 +17,7 @@ Json toJson(const lobe::Engine& engine);
 Json toJson(const lobe::Card& card);
 Json toJson(const lobe::Stated& stated);
 Json toJson(const lobe::RunConditions& conditions);
+Json toJson(const lobe::MockUp& mockUp);
 Json toJson(const lobe::CamMove& change);
 /// The fitted card with the others under "others"; "none" stands for no fitted card.
 Json toJson(const SetCards& cards);
@@ -27,6 +28,7 @@ lobe::Card cardFrom(const Json& json, Misread& misread);
 SetCards cardsFrom(const Json& json, Misread& misread);
 lobe::Stated statedFrom(const Json& json, Misread& misread);
 lobe::CamMove camMoveFrom(const Json& json, Misread& misread);
+lobe::MockUp mockUpFrom(const Json& json, Misread& misread);
 lobe::RunConditions conditionsFrom(const Json& json, Misread& misread);
 
 /// The words the book's columns have; stable.

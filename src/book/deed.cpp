@@ -10,7 +10,8 @@ using namespace lobe;
 namespace {
 
 const QString kReadingOfAction = QStringLiteral(
-    "SELECT run.cylinder, run.side, reading.crank_deg, reading.lift_mm, reading.of FROM reading "
+    "SELECT run.cylinder, run.side, reading.crank_deg, reading.lift_mm, reading.of, run.kind FROM "
+    "reading "
     "JOIN run ON run.id = reading.run_id WHERE reading.%1 ORDER BY reading.id LIMIT 1");
 
 void lobeOf(Deed& d, const QVariant& cylinder, const QVariant& side) {
@@ -26,6 +27,7 @@ bool readingFrom(Statement& s, Deed& d) {
     r.lift_mm = s[3].toDouble();
     r.of = readingOfFrom(s[4].toString()).value_or(ReadingOf::Lift);
     d.reading = r;
+    d.clearance = s[5].toString() == QLatin1String("clearance");
     return true;
 }
 
@@ -70,13 +72,15 @@ std::optional<Deed> Book::deed(std::int64_t job, const char* state, bool newest)
         } else if (kind == QLatin1String("contact")) {
             contactFrom(db(), QStringLiteral("action_id = ?"), *action, d);
         } else if (kind == QLatin1String("run") || kind == QLatin1String("run terms") ||
-                   kind == QLatin1String("shift")) {
-            Statement s(db(), QStringLiteral("SELECT run.cylinder, run.side, run_terms.body, "
-                                             "run_terms.patch FROM run_terms JOIN run ON run.id = "
-                                             "run_terms.run_id WHERE run_terms.action_id = ? ORDER "
-                                             "BY run_terms.id LIMIT 1"));
+                   kind == QLatin1String("map") || kind == QLatin1String("shift")) {
+            Statement s(db(), QStringLiteral(
+                                  "SELECT run.cylinder, run.side, run_terms.body, "
+                                  "run_terms.patch, run.kind FROM run_terms JOIN run ON run.id = "
+                                  "run_terms.run_id WHERE run_terms.action_id = ? ORDER "
+                                  "BY run_terms.id LIMIT 1"));
             if (s.run(*action).next()) {
                 lobeOf(d, s[0], s[1]);
+                d.clearance = s[4].toString() == QLatin1String("clearance");
                 d.subject = QStringLiteral("terms");
                 const auto body = parsed(s[2].toByteArray());
                 if (s[3].toInt() == 1 && body && !body->empty())

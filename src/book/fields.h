@@ -32,6 +32,10 @@ inline constexpr Names<7> kTarget{
 inline constexpr Names<3> kSetSchool{{"by-intake", "split", "all-events"}};
 inline constexpr Names<4> kEvent{{"ivo", "ivc", "evo", "evc"}};
 
+inline constexpr Names<4> kClearanceMethod{{"map", "single-angle", "tightest", "clay"}};
+inline constexpr Names<2> kPressedAt{{"rocker", "retainer"}};
+inline constexpr Names<2> kLashSet{{"zero", "as-run"}};
+
 /// A struct as it is or to be read into.
 template <class X, class T>
 concept Of = std::same_as<std::remove_const_t<X>, T>;
@@ -74,6 +78,7 @@ void fields(auto& f, Of<lobe::Drive> auto& d) {
     f("bolt_radius_mm", d.boltRadius_mm);
     f("pulled_first", d.pulledFirst, kSide);
     f("phaser_deg", d.phaser_deg);
+    f("phaser_limiter_deg", d.phaserLimiter_deg);
     f("wheel_radius_mm", d.wheelRadius_mm);
     f("run_angle_deg", d.runAngle_deg);
     f("marks", d.marks);
@@ -164,6 +169,47 @@ void fields(auto& f, Of<lobe::Card> auto& c) {
     f("lash_exhaust_mm", c.lash_mm.exhaust);
 }
 
+void fields(auto& f, Of<lobe::ClearanceLimits> auto& l) {
+    f("intake_mm", l.least_mm.intake);
+    f("exhaust_mm", l.least_mm.exhaust);
+    f("edge_mm", l.edge_mm);
+    f("crown_mm", l.crown_mm);
+    f("crown_least_mm", l.crownLeast_mm);
+    f("below_intake", l.below.intake);
+    f("below_exhaust", l.below.exhaust);
+}
+
+void fields(auto& f, Of<lobe::MockUp> auto& m) {
+    f("method", m.method, kClearanceMethod);
+    f("gasket_in", m.gasketIn);
+    f("gasket_mm", m.gasket_mm);
+    f("spring", m.spring, kSpring);
+    f("checking_lift_mm", m.checkingLift_mm);
+    f("running_lift_mm", m.runningLift_mm);
+    f("seal_lift_mm", m.sealLift_mm);
+    f("lash", m.lash, kLashSet);
+    f("follower", m.follower, kFollower);
+    f("slack_mm", m.slack_mm);
+    f("pressed_at", m.pressedAt, kPressedAt);
+    f("askew_deg", m.askew_deg);
+    f("spacer_mm", m.spacer_mm);
+    f("valve_angle_deg", m.valveAngle_deg);
+    f("rings", m.rings);
+    f("fasteners", m.fasteners);
+    f("torqued", m.torqued);
+    f("step_deg", m.step_deg);
+    f("presses", m.presses);
+    f("tolerance_mm", m.tolerance_mm);
+    f("dial_turn_mm", m.dialTurn_mm);
+    f("backward", m.backward);
+    f("edge_mm", m.edge_mm);
+    f("setting", m.afterMove);
+    f("gasket_then_mm", m.gasketThen_mm);
+    f("deck_then_mm", m.deckThen_mm);
+    f("void", m.isVoid);
+    f("off", m.off);
+}
+
 void fields(auto& f, Of<lobe::FuelLimit> auto& x) {
     f("name", x.name);
     f("dynamic", x.dynamic);
@@ -194,6 +240,7 @@ void fields(auto& f, Of<lobe::Stated> auto& s) {
     f("skim_mm", s.trial.skim_mm);
     f("smoothing", s.reckoning.smoothing);
     f("average_passes", s.reckoning.averagePasses);
+    f.object("clearance", s.reckoning.clearance);
     f("pinned", s.pinned);
 }
 

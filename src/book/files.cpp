@@ -18,14 +18,24 @@ namespace book {
 
 using namespace lobe;
 
-std::variant<LiftTable, TableError, QString> readTableFile(const QString& path) {
+using ReadTable = std::variant<LiftTable, TableError> (*)(std::string_view);
+
+static std::variant<LiftTable, TableError, QString> readWith(ReadTable read, const QString& path) {
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly)) return file.errorString();
     const QByteArray bytes = file.read(8 << 20);
     if (file.error() != QFile::NoError) return file.errorString();
-    auto table = readLiftTable({bytes.constData(), static_cast<std::size_t>(bytes.size())});
+    auto table = read({bytes.constData(), static_cast<std::size_t>(bytes.size())});
     if (auto* error = std::get_if<TableError>(&table)) return std::move(*error);
     return std::get<LiftTable>(std::move(table));
+}
+
+std::variant<LiftTable, TableError, QString> readTableFile(const QString& path) {
+    return readWith(readLiftTable, path);
+}
+
+std::variant<LiftTable, TableError, QString> readClearanceFile(const QString& path) {
+    return readWith(readClearanceTable, path);
 }
 
 bool isOurTable(const QString& path) {
@@ -118,7 +128,8 @@ public:
             Reader reader(json, "job", misread);
             reader("format", format);
             reader("name", job_.name);
-            for (const char* part : {"engine", "card", "settings", "changes", "contacts", "runs"})
+            for (const char* part :
+                 {"engine", "card", "settings", "changes", "contacts", "runs", "maps"})
                 reader.known(part);
         }
         if (format > kFormat)
@@ -139,6 +150,8 @@ public:
         refuse(misread);
         for (const Json& c : list(json, "contacts"))
             contact(c);
+        for (const Json& m : list(json, "maps"))
+            map(m);
         for (const Json& r : list(json, "runs"))
             run(r);
         return std::move(job_);
@@ -226,6 +239,34 @@ private:
         for (const Json& r : list(json, "readings"))
             run.readings.push_back(reading(r, false));
         job_.runs.push_back(std::move(run));
+    }
+
+    void map(const Json& json) {
+        ClearanceMap map;
+        Misread misread;
+        {
+            Reader reader(json, "map", misread);
+            reader("cylinder", map.cylinder);
+            reader("side", map.side, kSide);
+            for (const char* part : {"mock_up", "presses"})
+                reader.known(part);
+        }
+        refuse(misread);
+        if (json.contains("mock_up")) map.mockUp = mockUpFrom(json["mock_up"], misread);
+        refuse(misread);
+        for (const Json& p : list(json, "presses")) {
+            Press press;
+            Misread odd;
+            {
+                Reader reader(p, "press", odd);
+                reader("crank_deg", press.at.deg);
+                reader("clearance_mm", press.clearance_mm);
+                reader("typed", press.typed);
+            }
+            refuse(odd);
+            map.presses.push_back(std::move(press));
+        }
+        job_.maps.push_back(std::move(map));
     }
 
     static Reading reading(const Json& json, bool struck) {

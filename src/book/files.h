@@ -16,6 +16,9 @@ namespace book {
 /// Reads a CSV lift table. An unreadable file is a QString that says why.
 std::variant<lobe::LiftTable, lobe::TableError, QString> readTableFile(const QString& path);
 
+/// The same of a clearance map (docs/formats/clearance-map.md).
+std::variant<lobe::LiftTable, lobe::TableError, QString> readClearanceFile(const QString& path);
+
 /// Whether what stands at a path is a lift table, which an export may replace unasked.
 bool isOurTable(const QString& path);
 /// Why an export must not go there: a book, a device, a folder, the open book; empty when it may.

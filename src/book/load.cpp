@@ -136,12 +136,22 @@ private:
     }
 
     void runs() {
-        Statement s(db_, QStringLiteral(
-                             "SELECT run.id, run.cylinder, run.side FROM run JOIN action ON "
-                             "action.id = run.action_id "
-                             "WHERE action.job_id = ? AND action.state = 'done' ORDER BY run.id"));
+        Statement s(db_,
+                    QStringLiteral(
+                        "SELECT run.id, run.cylinder, run.side, run.kind FROM run JOIN action ON "
+                        "action.id = run.action_id "
+                        "WHERE action.job_id = ? AND action.state = 'done' ORDER BY run.id"));
         s.run(id_);
         while (s.next()) {
+            if (s[3].toString() == QLatin1String("clearance")) {
+                ClearanceMap map;
+                map.id = s[0].toLongLong();
+                map.cylinder = s[1].toInt();
+                map.side = named(s[2], sideFrom, "run.side");
+                mapPlace_[map.id] = job_.maps.size();
+                job_.maps.push_back(std::move(map));
+                continue;
+            }
             LiftRun run;
             run.id = s[0].toLongLong();
             run.cylinder = s[1].toInt();
@@ -158,10 +168,16 @@ private:
                         "JOIN action ON action.id = run_terms.action_id "
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY run_terms.id"));
         t.run(id_);
-        std::map<std::size_t, Json> bodies;
-        while (t.next())
-            if (const auto it = place_.find(t[0].toLongLong()); it != place_.end())
+        std::map<std::size_t, Json> bodies, mockUps;
+        while (t.next()) {
+            const auto id = t[0].toLongLong();
+            if (const auto it = place_.find(id); it != place_.end())
                 lay(bodies[it->second], t[1], t[2].toInt() == 1, QStringLiteral("terms of a run"));
+            if (const auto it = mapPlace_.find(id); it != mapPlace_.end())
+                lay(mockUps[it->second], t[1], t[2].toInt() == 1, QStringLiteral("a mock-up"));
+        }
+        for (const auto& [index, body] : mockUps)
+            if (!body.is_null()) job_.maps[index].mockUp = mockUpFrom(body, misread_);
         for (const auto& [index, body] : bodies)
             if (!body.is_null()) job_.runs[index].conditions = conditionsFrom(body, misread_);
     }
@@ -178,6 +194,17 @@ private:
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY reading.id"));
         r.run(id_);
         while (r.next()) {
+            if (const auto map = mapPlace_.find(r[0].toLongLong()); map != mapPlace_.end()) {
+                Press p;
+                p.id = r[1].toLongLong();
+                p.at = {r[2].toDouble()};
+                p.clearance_mm = r[3].toDouble();
+                p.typed = r[4].toString().toStdString();
+                p.time_ms = r[5].toLongLong();
+                p.struck = of(struckReadings_, p.id);
+                job_.maps[map->second].presses.push_back(std::move(p));
+                continue;
+            }
             const auto it = place_.find(r[0].toLongLong());
             if (it == place_.end()) continue;
             Reading reading;
@@ -223,7 +250,7 @@ private:
     qint64 id_;
     Job job_;
     Misread misread_;
-    std::unordered_map<std::int64_t, std::size_t> place_; ///< of a run by its id
+    std::unordered_map<std::int64_t, std::size_t> place_, mapPlace_; ///< of a run, a map by its id
     std::unordered_map<std::int64_t, Struck> struckReadings_, struckContacts_;
 };
 

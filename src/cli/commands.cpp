@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 
 #include "book/files.h"
+#include "cli/clearance_command.h"
 #include "cli/compression_command.h"
 #include "cli/json.h"
 #include "cli/refusal.h"
@@ -29,6 +30,13 @@ struct LobeOptions {
     std::string card;
     std::string resolution, layout = "pushrod";
     bool raw = false;
+};
+
+struct ClearanceFiles {
+    std::string map, lift, other, side = "intake", taken = "tappet";
+    ClearanceOptions options;
+    double limit = 0.0;
+    bool json = false;
 };
 
 struct BookOptions {
@@ -88,6 +96,8 @@ public:
         addCompression(app, squeeze);
         SetOptions setting;
         addSet(app, setting);
+        ClearanceFiles clearance;
+        addClearance(app, clearance);
 
         try {
             app.parse(argc, argv);
@@ -356,6 +366,80 @@ private:
                     print(printed.text);
             };
         });
+    }
+
+    void addClearance(CLI::App& app, ClearanceFiles& o) {
+        auto* command =
+            app.add_subcommand("clearance", "valve to piston, with this or another cam");
+        command->add_option("--map", o.map, "CSV with crank_deg and clearance_mm or clearance_in")
+            ->required();
+        command->add_option("--lift", o.lift, "lift table of the cam it was measured with")
+            ->required();
+        command->add_option("--other", o.other, "lift table of another cam, to be foretold");
+        command->add_option("--side", o.side, "intake or exhaust")
+            ->check(CLI::IsMember({"intake", "exhaust"}))
+            ->required();
+        command->add_option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
+            ->check(CLI::IsMember({"tappet", "valve"}));
+        command->add_option("--ratio", o.options.taken.ratio, "rocker ratio (1)");
+        command->add_option("--lash", o.options.taken.lash_mm, "at the valve, mm (0)");
+        command->add_option("--stroke", o.options.stroke, "mm");
+        command->add_option("--rod", o.options.rod, "mm");
+        command->add_option("--advance", o.options.advances, "crank degrees, positive: A,A,... (0)")
+            ->delimiter(',');
+        auto* limit = command->add_option("--limit", o.limit, "least clearance, mm");
+        command->add_flag("--json", o.json, "print JSON");
+        command->callback([this, &o, limit] {
+            if (limit->count() > 0) o.options.limit = o.limit;
+            command_ = [this, &o] { clearance(o); };
+        });
+    }
+
+    void clearance(ClearanceFiles& o) const {
+        const auto positive = [](const char* name, double value, bool zero) {
+            if (!std::isfinite(value) || value < 0.0 || (!zero && value == 0.0) || value > 1000.0)
+                throw Refusal{QStringLiteral("%1 %2: expected a positive number")
+                                  .arg(QLatin1String(name))
+                                  .arg(value)};
+        };
+        positive("--ratio", o.options.taken.ratio, false);
+        positive("--lash", o.options.taken.lash_mm, true);
+        positive("--stroke", o.options.stroke, true);
+        positive("--rod", o.options.rod, true);
+        if (o.options.limit) positive("--limit", *o.options.limit, false);
+        for (double a : o.options.advances)
+            if (!std::isfinite(a) || std::abs(a) > 90.0)
+                throw Refusal{
+                    QStringLiteral("--advance %1: expected crank degrees within 90").arg(a)};
+        o.options.side = side(o.side);
+        o.options.taken.at = place(o.taken);
+        const QString path = QString::fromLocal8Bit(o.map.c_str());
+        auto map = book::readClearanceFile(path);
+        if (const auto* why = std::get_if<QString>(&map))
+            throw Refusal{QStringLiteral("%1: %2; expected a CSV clearance map").arg(path, *why)};
+        if (const auto* e = std::get_if<TableError>(&map)) {
+            if (e->fault == TableFault::LiftOutOfRange)
+                throw Refusal{QStringLiteral("%1, line %2: clearance %3; expected 0 to 30 mm")
+                                  .arg(path)
+                                  .arg(e->line)
+                                  .arg(QString::fromStdString(e->text))};
+            if (e->fault == TableFault::TooFewReadings)
+                throw Refusal{QStringLiteral("%1: %2 presses; expected at least 3 for a gap")
+                                  .arg(path)
+                                  .arg(e->found)};
+            const QString said = words::sentence(*e, QString());
+            throw Refusal{path +
+                          QString(said).replace(QLatin1String("lift"), QLatin1String("clearance"))};
+        }
+        std::optional<LiftTable> other;
+        if (!o.other.empty()) other = tableOf(QString::fromLocal8Bit(o.other.c_str()));
+        const ClearancePrinted printed =
+            runClearance(std::get<LiftTable>(map), tableOf(QString::fromLocal8Bit(o.lift.c_str())),
+                         other, o.options);
+        if (o.json)
+            print(printed.json);
+        else
+            print(printed.text);
     }
 
     static void lobeOfBook(CLI::App* command, BookOptions& o) {

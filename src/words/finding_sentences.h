@@ -82,6 +82,18 @@ AMBER_SENTENCE(CardOff);
 AMBER_SENTENCE(AsCard);
 AMBER_SENTENCE(SplitPointMissing);
 
+// Of valve to piston. (clearance_sentences.cpp)
+AMBER_SENTENCE(PressesApart);
+AMBER_SENTENCE(PressOdd);
+AMBER_SENTENCE(LeastAtEdge);
+AMBER_SENTENCE(PressStops);
+AMBER_SENTENCE(FollowerLive);
+AMBER_SENTENCE(HeadLoose);
+AMBER_SENTENCE(ClearanceUnder);
+AMBER_SENTENCE(MapCarried);
+AMBER_SENTENCE(MapVoid);
+AMBER_SENTENCE(WaysApart);
+
 #undef AMBER_SENTENCE
 
 } // namespace words

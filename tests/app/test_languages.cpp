@@ -316,6 +316,7 @@ private slots:
         QGuiApplication::setLayoutDirection(Qt::RightToLeft);
         rig.window().resize(1280, 800);
         sight::openJob(rig, 0);
+        rig.window().go(stations::lobes);
         QApplication::processEvents();
         const auto x = [&](const char* name) {
             QWidget* w = rig.find<QWidget>(name);
@@ -330,6 +331,7 @@ private slots:
         Rig plain(true);
         plain.window().resize(1280, 800);
         sight::openJob(plain, 0);
+        plain.window().go(stations::lobes);
         QApplication::processEvents();
         QCOMPARE(plain.find<QWidget>("ring")->grab().toImage(), mirrored);
     }

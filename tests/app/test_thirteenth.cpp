@@ -19,7 +19,7 @@ private slots:
         QVERIFY2(route->accessibleDescription().endsWith(QStringLiteral("Tally, done, 5 heights")),
                  qPrintable(route->accessibleDescription()));
         // Ctrl+1 to 9 and 0, then with Shift.
-        QCOMPARE(rig.find<QAction>("goSix")->shortcut(),
+        QCOMPARE(rig.find<QAction>("goFive")->shortcut(),
                  QKeySequence(QStringLiteral("Ctrl+Shift+2")));
         rig.key(Qt::Key_3, Qt::ControlModifier | Qt::ShiftModifier);
         QVERIFY(rig.window().station() == stations::tally);

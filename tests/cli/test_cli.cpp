@@ -12,6 +12,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include <functional>
+
 #include <sys/stat.h>
 #include <unistd.h>
 
@@ -433,6 +435,95 @@ private slots:
     }
 
     // By hand: area 63.617 cm2, 496.21 cc swept; gasket 7.154, deck 2.227, in all 55.48 cc.
+    // The clearance is made by geometry: stroke 78, rod 140, a valve at 12 degrees that stands 7.5
+    // off the piston at the top; both lobes are (1 - u^2)^3.
+    void clearanceOfAnotherCam() {
+        QTemporaryDir dir;
+        const auto lift = [](double deg, double centre, double half, double most) {
+            const double u = std::abs(deg - centre) / half;
+            return u >= 1.0 ? 0.0 : most * std::pow(1.0 - u * u, 3);
+        };
+        const auto down = [](double deg) {
+            const double t = deg * M_PI / 180.0;
+            return 179.0 - (39.0 * std::cos(t) +
+                            std::sqrt(140.0 * 140.0 - std::pow(39.0 * std::sin(t), 2)));
+        };
+        const auto gap = [&](double deg) { return 7.5 + down(deg) * std::cos(12 * M_PI / 180.0); };
+        const auto write = [&](const char* name, const char* head, double from, double to,
+                               const std::function<double(double)>& value) {
+            QFile file(dir.filePath(QLatin1String(name)));
+            QVERIFY(file.open(QIODevice::WriteOnly));
+            file.write(head);
+            for (double d = from; d <= to; d += 2.0)
+                file.write(QByteArray::number(d) + "," + QByteArray::number(value(d), 'f', 2) +
+                           "\n");
+        };
+        const auto fitted = [&](double d) { return lift(d, 108, 140, 10.5); };
+        const auto other = [&](double d) { return lift(d, 104, 146, 11.2); };
+        write("map.csv", "crank_deg,clearance_mm\n", 0, 20,
+              [&](double d) { return gap(d) - fitted(d); });
+        write("lift.csv", "crank_deg,lift_mm\n", -60, 280, fitted);
+        write("other.csv", "crank_deg,lift_mm\n", -60, 280, other);
+        const auto least = [&](double advance) {
+            double best = 1e9;
+            for (double d = -40.0; d <= 40.0; d += 0.01)
+                best = std::min(best, gap(d) - other(d + advance));
+            return best;
+        };
+        QStringList args{"clearance",
+                         "--map",
+                         dir.filePath("map.csv"),
+                         "--lift",
+                         dir.filePath("lift.csv"),
+                         "--other",
+                         dir.filePath("other.csv"),
+                         "--side",
+                         "intake",
+                         "--taken",
+                         "valve",
+                         "--stroke",
+                         "78",
+                         "--rod",
+                         "140",
+                         "--advance",
+                         "0,4",
+                         "--limit",
+                         QString::number(least(3.0), 'f', 4),
+                         "--json"};
+        const Ran r = ran(args);
+        QCOMPARE(r.code, 0);
+        const QJsonObject j = r.json();
+        const QJsonArray predicted = j["predicted"].toArray();
+        QCOMPARE(predicted.size(), 2);
+        for (const QJsonValue& v : predicted) {
+            const QJsonObject one = v.toObject();
+            QVERIFY(std::abs(one["least"].toDouble() - least(one["advance"].toDouble())) < 0.05);
+        }
+        QVERIFY(std::abs(j["fit"].toObject()["g0"].toDouble() - 7.5) < 0.02);
+        QVERIFY(std::abs(j["fit"].toObject()["angle_deg"].toDouble() - 12.0) < 3.0);
+        QVERIFY(!j["measured"].toObject()["at_edge"].toBool());
+        QVERIFY(std::abs(j["window"].toArray()[1].toDouble() - 3.0) < 0.4);
+        // What cannot be is said, and nothing is computed through.
+        const auto refused = [&](const QStringList& change, const char* says) {
+            QStringList a = args;
+            for (int i = 0; i + 1 < change.size(); i += 2)
+                a[a.indexOf(change[i]) + 1] = change[i + 1];
+            const Ran bad = ran(a);
+            QCOMPARE(bad.code, 1);
+            QVERIFY2(bad.err.contains(QLatin1String(says)), qPrintable(bad.err));
+            QVERIFY(bad.out.isEmpty());
+        };
+        write("negative.csv", "crank_deg,clearance_mm\n", 0, 20, [](double) { return -0.4; });
+        write("few.csv", "crank_deg,clearance_mm\n", 0, 2, [](double) { return 2.0; });
+        write("before.csv", "crank_deg,clearance_mm\n", -20, -2, [](double) { return 2.0; });
+        refused({"--map", dir.filePath("negative.csv")}, "expected 0 to 30 mm");
+        refused({"--map", dir.filePath("few.csv")}, "at least 3");
+        refused({"--map", dir.filePath("before.csv")}, "map of the other valve");
+        refused({"--map", dir.filePath("lift.csv")}, "no clearance column");
+        refused({"--side", "exhaust"}, "map of the other valve");
+        refused({"--rod", "20"}, "--rod");
+    }
+
     void compressionInFigures() {
         const QStringList base = {
             "compression", "--bore",        "90",  "--stroke", "78",  "--rod",  "142",  "--chamber",

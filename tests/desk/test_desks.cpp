@@ -2,6 +2,7 @@
 // from the book on disk.
 #include "book/book.h"
 #include "desk/session.h"
+#include "stations/clearance/desk/clearance_desk.h"
 #include "stations/compression/desk/compression_desk.h"
 #include "stations/engine/desk/engine_desk.h"
 #include "stations/list.h"
@@ -329,6 +330,92 @@ private slots:
         QVERIFY(rig.onDisk().trial.kept.has_value());
         QVERIFY(desk.command(QLatin1Char('k')).ok);
         QVERIFY(!rig.onDisk().trial.kept.has_value());
+    }
+
+    // The mock-up is asked once, before the first press; then an angle stands until two presses
+    // agree. Everything is on disk when the line clears.
+    void pressesAtAnAngleUntilTwoAgree() {
+        Rig rig;
+        app::ClearanceDesk desk(*rig.session, rig.manner());
+        rig.session->select(1, Side::Exhaust);
+        desk.follow();
+        QVERIFY(desk.sheet().field());
+        QVERIFY(desk.submit(QStringLiteral("map")).ok);
+        QVERIFY(desk.submit(QStringLiteral("left out")).ok);
+        Job kept = rig.onDisk();
+        QCOMPARE(kept.maps.size(), std::size_t(1));
+        QVERIFY(!kept.maps[0].mockUp.gasketIn);
+        QVERIFY(kept.maps[0].side == Side::Exhaust);
+        desk.leave();
+        desk.follow();
+        QVERIFY(!desk.sheet().field());
+        QVERIFY(desk.prompt().ask.startsWith(QStringLiteral("clearance at 20")));
+        QVERIFY(!desk.submit(QStringLiteral("-0.4")).ok);
+        QVERIFY(!desk.submit(QStringLiteral("26")).ok);
+        QVERIFY(!desk.submit(QStringLiteral("90a 2.1")).ok);
+        QVERIFY(rig.onDisk().maps[0].presses.empty());
+        QVERIFY(desk.submit(QStringLiteral("3.10")).ok);
+        QCOMPARE(desk.angle().deg, -20.0);
+        QVERIFY(desk.submit(QStringLiteral("3.12")).ok);
+        QCOMPARE(desk.angle().deg, -18.0);
+        QVERIFY(desk.submit(QStringLiteral("10b 2.31")).ok);
+        kept = rig.onDisk();
+        QCOMPARE(kept.maps[0].presses.size(), std::size_t(3));
+        QCOMPARE(kept.maps[0].presses[2].at.deg, -10.0);
+        QCOMPARE(kept.maps[0].presses[2].clearance_mm, 2.31);
+        desk.strikeLast();
+        QVERIFY(rig.onDisk().maps[0].presses[2].struck.has_value());
+        QCOMPARE(desk.angle().deg, -10.0);
+        // Undone and done again, it is as it was.
+        rig.session->undo();
+        QVERIFY(!rig.onDisk().maps[0].presses[2].struck);
+        // The other valve is put together alike, and not asked about again.
+        rig.session->select(1, Side::Intake);
+        desk.follow();
+        QVERIFY(!desk.sheet().field());
+        QCOMPARE(desk.angle().deg, 0.0);
+        QVERIFY(desk.submit(QStringLiteral("2.50")).ok);
+        kept = rig.onDisk();
+        QCOMPARE(kept.maps.size(), std::size_t(2));
+        QVERIFY(!kept.maps[1].mockUp.gasketIn);
+        QVERIFY(desk.verdict().contains(QStringLiteral("0 of 11")));
+    }
+
+    void correctionsAreSwitched() {
+        Rig rig;
+        Engine e = rig.session->job().engine;
+        e.lash_mm = {0.2, 0.25};
+        QVERIFY(rig.session->keep(book::SetEngine{e}));
+        app::ClearanceDesk desk(*rig.session, rig.manner());
+        desk.leave();
+        QVERIFY(!desk.submit(QStringLiteral("lash")).ok); // no map, no correction
+        QVERIFY(desk.submit(QStringLiteral("1.90")).ok);
+        QVERIFY(std::abs(desk.found()->points[0].clearance_mm - 2.10) < 1e-9);
+        QVERIFY(desk.behind().join(QString()).contains(QStringLiteral("lash +0.20 mm")));
+        QVERIFY(desk.submit(QStringLiteral("lash")).ok);
+        QVERIFY(std::abs(desk.found()->points[0].clearance_mm - 1.90) < 1e-9);
+        QVERIFY(rig.onDisk().maps[0].mockUp.off == std::vector<int>{2});
+        QVERIFY(desk.submit(QStringLiteral("lash")).ok);
+        QVERIFY(rig.onDisk().maps[0].mockUp.off.empty());
+    }
+
+    // A phaser's travel is never just degrees; limits come by school; going under them needs a
+    // word.
+    void limitsAndPhaser() {
+        Rig rig;
+        app::ClearanceDesk desk(*rig.session, rig.manner());
+        desk.leave();
+        desk.askLimits();
+        QVERIFY(desk.submit(QStringLiteral("small")).ok);
+        QCOMPARE(rig.onDisk().reckoning.clearance.least_mm.intake, 1.0);
+        QCOMPARE(rig.onDisk().reckoning.clearance.least_mm.exhaust, 1.8);
+        const auto& fields = desk.sheet().fields();
+        for (std::size_t i = 0; i < fields.size(); ++i)
+            if (fields[i].name.startsWith(QStringLiteral("Phaser")))
+                desk.moveTo(static_cast<int>(i));
+        QVERIFY(!desk.submit(QStringLiteral("25")).ok);
+        QVERIFY(desk.submit(QStringLiteral("12.5 cam")).ok);
+        QCOMPARE(rig.onDisk().engine.drive.phaser_deg, 25.0);
     }
 };
 

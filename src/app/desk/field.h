@@ -19,10 +19,11 @@ struct Facts : lobe::Stated {
     std::optional<lobe::Card> card;
     std::vector<lobe::Card> otherCards;
     lobe::RunConditions conditions{}; ///< of the run at hand, where a station asks for them
+    lobe::MockUp mockUp{};            ///< of the clearance map at hand, likewise
     int cylinder = 1;                 ///< that run's
 
     static Facts of(const lobe::Job& job) {
-        return {job, job.name, job.engine, job.card, job.otherCards, {}, 1};
+        return {job, job.name, job.engine, job.card, job.otherCards, {}, {}, 1};
     }
     /// Keeps whatever differs from the session's job, one action for each part; run conditions are
     /// the station's to keep.

@@ -4,6 +4,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
+#include <utility>
 #include <vector>
 
 namespace app {
@@ -31,6 +33,9 @@ public:
         stops_ = std::move(stops);
         setValue(value_);
     }
+    /// The stretch that keeps every limit; empty where none is known.
+    const std::optional<std::pair<double, double>>& kept() const { return kept_; }
+    void setKept(std::optional<std::pair<double, double>> kept) { kept_ = kept; }
     bool operator==(const SlideState&) const = default;
 
 private:
@@ -43,6 +48,7 @@ private:
 
     double value_ = 0.0, range_ = kRange_deg;
     std::vector<double> stops_;
+    std::optional<std::pair<double, double>> kept_;
 };
 
 } // namespace app

@@ -153,6 +153,7 @@ constexpr std::pair<const char*, const char*> kSaid[] = {{"top", "overlap or fir
     QT_TRANSLATE_NOOP("Say", "nose lift"),
     QT_TRANSLATE_NOOP("Say", "event heights"),
     QT_TRANSLATE_NOOP("Say", "teeth"),
+    QT_TRANSLATE_NOOP("Say", "phaser limiter"),
     QT_TRANSLATE_NOOP("Say", "overlap or firing"),
     QT_TRANSLATE_NOOP("Say", "checking heights"),
     QT_TRANSLATE_NOOP("Say", "way of calling the centre"),
@@ -183,7 +184,9 @@ QString deedName(const book::Deed& d, const words::Style& style) {
         if (d.reading)
             return Say::tr("%1%2 %3 at %4")
                 .arg(strike ? Say::tr("striking the ") : QString(), lobeName(d),
-                     d.reading->of == ReadingOf::Lift ? Say::tr("reading") : eventOf(d.reading->of),
+                     d.clearance                        ? Say::tr("press")
+                     : d.reading->of == ReadingOf::Lift ? Say::tr("reading")
+                                                        : eventOf(d.reading->of),
                      words::readingAngle(d.reading->at, style));
         if (d.contact)
             return Say::tr("striking the contact %1").arg(QString::fromStdString(d.contact->typed));
@@ -194,6 +197,10 @@ QString deedName(const book::Deed& d, const words::Style& style) {
             .arg(d.contact->pass);
     if (d.kind == QLatin1String("import")) return Say::tr("%1 lift table").arg(lobeName(d));
     if (d.kind == QLatin1String("run")) return Say::tr("new %1 run").arg(lobeName(d));
+    if (d.kind == QLatin1String("map") || (d.clearance && d.kind == QLatin1String("import")))
+        return Say::tr("new %1 clearance map").arg(lobeName(d));
+    if (d.clearance && d.kind == QLatin1String("run terms"))
+        return Say::tr("mock-up of the %1 map").arg(lobeName(d));
     if (d.kind == QLatin1String("run terms"))
         return d.field.isEmpty() ? Say::tr("conditions of the %1 run").arg(lobeName(d))
                                  : Say::tr("%1 of the %2 run").arg(fieldName(d), lobeName(d));
@@ -216,6 +223,8 @@ QString deedShort(const book::Deed& d, const words::Style& style) {
 }
 
 const stations::Station* deedStation(const book::Deed& d) {
+    if (d.clearance || d.kind == QLatin1String("map"))
+        return stations::owner(QStringLiteral("map"));
     const bool inRun = d.reading || d.subject == QLatin1String("terms") ||
                        d.kind == QLatin1String("import") || d.kind == QLatin1String("run");
     if (d.subject == QLatin1String("settings") && d.field == QLatin1String("pinned"))

@@ -105,6 +105,14 @@ void Slide::paintEvent(QPaintEvent*) {
     const double y = 18.0, range = state_.range_deg();
     p.setPen(QPen(t.edge, 6.0, Qt::SolidLine, Qt::RoundCap));
     p.drawLine(QPointF(x(-range), y), QPointF(x(range), y));
+    // Where valve and piston come nearer than the limit.
+    if (const auto& kept = state_.kept()) {
+        p.setPen(QPen(t.exhaust, 6.0, Qt::SolidLine, Qt::FlatCap));
+        if (kept->first > -range)
+            p.drawLine(QPointF(x(-range), y), QPointF(x(std::min(kept->first, range)), y));
+        if (kept->second < range)
+            p.drawLine(QPointF(x(std::max(kept->second, -range)), y), QPointF(x(range), y));
+    }
     p.setPen(QPen(t.amber, 6.0, Qt::SolidLine, Qt::RoundCap));
     p.drawLine(QPointF(x(0.0), y), QPointF(x(value()), y));
     p.setFont(Look::font(12));

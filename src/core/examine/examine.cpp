@@ -1,4 +1,5 @@
 #include "core/examine/examine.h"
+#include "core/examine/clearances.h"
 
 #include "core/angle/at_once.h"
 #include "core/examine/changes.h"
@@ -226,6 +227,9 @@ Findings examine(const Job& job, const Before* before) {
     for (CylinderFindings& c : out.cylinders)
         c.figures = figuresOf(job, out, c);
     compressions(job, out);
+    out.maps = clearanceMaps(job, out);
+    for (const MapFindings& m : out.maps)
+        if (m.current) out.all.insert(out.all.end(), m.findings.begin(), m.findings.end());
     out.need = need(job, out);
     out.changes = checkChanges(job, out);
     out.plan = plan(job, out);

@@ -1,6 +1,7 @@
 // Everything that can be said about a job.
 #pragma once
 
+#include "core/clearance/map.h"
 #include "core/compression/compression.h"
 #include "core/examine/figure.h"
 #include "core/examine/plan.h"
@@ -53,6 +54,7 @@ struct Findings {
     std::optional<CompressionResult> compression; ///< by the chosen school, as the cam stands
     Need need;                                    ///< what is to be moved for the target
     std::vector<MoveCheck> changes;               ///< what the changes of setting did
+    std::vector<MapFindings> maps;                ///< of valve to piston, in the job's order
     std::vector<Task> plan;                       ///< what is still to be taken, in order
     std::vector<Finding> all;                     ///< every finding, in the order of the route
     /// Each run examined by itself, before the others are looked at: what the next examination of

@@ -1,6 +1,7 @@
 #include "core/examine/need.h"
 
 #include "core/compression/compression.h"
+#include "core/examine/clearances.h"
 #include "core/job/card.h"
 
 #include <algorithm>
@@ -66,7 +67,7 @@ public:
             dynamic();
             break;
         case TargetKind::Clearance:
-            fail(NeedFault::NoClearance);
+            clearance();
             break;
         }
         if (!settled()) {
@@ -229,6 +230,22 @@ private:
         need_.uncertainty_deg = halfWidthOf(closing.deg).value_or(kLeastTold_deg);
     }
 
+    /// As near as the wanted clearance of the intake valve: it comes nearer as the cam is advanced.
+    void clearance() {
+        const MapFindings* map = mapOf(f_, Side::Intake);
+        const double wanted = job_.trial.target.clearance_mm;
+        if (!map || !map->gap || !map->lift || map->state == MapState::Void || !(wanted > 0.0))
+            return fail(NeedFault::NoClearance);
+        const auto window = windowOf(*map->gap, map->lift, wanted);
+        if (!window) return fail(NeedFault::OutOfReach);
+        need_.move_deg.intake = window->to_deg;
+        const double cost = costOfDegree_mm(*map->gap, map->lift, window->to_deg);
+        const double known =
+            leastClearance(*map->gap, map->lift, window->to_deg).mm.plusMinus.value_or(0.05);
+        need_.uncertainty_deg =
+            std::max(kLeastTold_deg, cost > 0.0 ? known / cost : kLeastTold_deg);
+    }
+
     const Job& job_;
     const Findings& f_;
     const CylinderFindings* c_;
@@ -262,6 +279,8 @@ Outcome outcome(const Job& job, const Findings& f, double intake_deg, double exh
     out.events.ivc = event(in, Event::IntakeCloses, intake_deg);
     out.events.evo = event(ex, Event::ExhaustOpens, exhaust_deg);
     out.events.evc = event(ex, Event::ExhaustCloses, exhaust_deg);
+    out.clearance_mm = {leastNow(f, Side::Intake, intake_deg),
+                        leastNow(f, Side::Exhaust, exhaust_deg)};
     if (out.events.ivo && out.events.evc) out.overlap = *out.events.ivo + *out.events.evc;
     const Closing& closing = f.closings[static_cast<std::size_t>(job.reckoning.closing)];
     if (!closing.deg) return out;

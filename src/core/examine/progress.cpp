@@ -1,5 +1,7 @@
 #include "core/examine/progress.h"
 
+#include "core/examine/clearances.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -47,6 +49,20 @@ Progress lobesProgress(const Findings& f) {
         both = both || (in && ex && in->lobe.noseReached && ex->lobe.noseReached);
     }
     return both && !open ? Progress::Done : Progress::InHand;
+}
+
+Progress clearanceProgress(const Findings& f) {
+    bool any = false, open = false, look = false;
+    for (Side side : {Side::Intake, Side::Exhaust}) {
+        const MapFindings* m = mapOf(f, side);
+        any = any || m;
+        open = open || !m || !m->complete;
+        if (m)
+            for (const Finding& x : m->findings)
+                look = look || x.severity >= Severity::LookAgain;
+    }
+    if (!any) return Progress::NotBegun;
+    return look ? Progress::LookAgain : open ? Progress::InHand : Progress::Done;
 }
 
 Progress compressionProgress(const Job& job, const Findings& f) {

@@ -17,6 +17,8 @@ Progress lobesProgress(const Findings& findings);
 Progress timingProgress(const Findings& findings);
 /// Done when the last move did what it was meant to and nothing measurable is left.
 Progress settingProgress(const Job& job, const Findings& findings);
+/// Done with a map of either valve that is through and keeps its limit.
+Progress clearanceProgress(const Findings& findings);
 /// Done with a closing to reckon the dynamic ratio by.
 Progress compressionProgress(const Job& job, const Findings& findings);
 

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "core/finding/checks.h"
+#include "core/finding/clearance.h"
 #include "core/finding/events.h"
 #include "core/finding/run.h"
 #include "core/finding/tdc.h"
@@ -35,7 +36,10 @@ using Any = std::variant<
     TdcOtherScale, TopOther,
     // Lobes against card and one another
     CentreFarOff, SidesSwapped, MovedSince, CylinderTdcUnknown, Twist, CamShift, SeparationOff,
-    CardShift, AsCard, CardOff, SplitPointMissing>;
+    CardShift, AsCard, CardOff, SplitPointMissing,
+    // Valve to piston
+    PressesApart, PressOdd, LeastAtEdge, PressStops, FollowerLive, HeadLoose, ClearanceUnder,
+    MapCarried, MapVoid, WaysApart>;
 } // namespace found
 
 struct Finding {

@@ -6,6 +6,7 @@
 #pragma once
 
 #include "core/job/card.h"
+#include "core/job/clearance.h"
 #include "core/job/contact.h"
 #include "core/job/engine.h"
 #include "core/job/lift_run.h"
@@ -35,7 +36,8 @@ struct Job : Stated {
     std::vector<Card> otherCards; ///< at hand, not fitted
     std::vector<Contact> contacts;
     std::vector<LiftRun> runs;
-    std::vector<CamMove> changes; ///< of the cam's setting, oldest first
+    std::vector<CamMove> changes;   ///< of the cam's setting, oldest first
+    std::vector<ClearanceMap> maps; ///< of valve to piston
     bool operator==(const Job&) const = default;
 };
 

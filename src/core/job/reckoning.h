@@ -4,6 +4,7 @@
 
 #include "core/angle/usual.h"
 #include "core/angle/wheel.h"
+#include "core/job/clearance.h"
 #include "core/job/contact.h"
 #include "core/job/drive.h"
 #include "core/job/engine.h"
@@ -63,6 +64,7 @@ struct Reckoning {
     std::vector<FuelLimit> fuels = roughFuelGuide();
     bool smoothing = true;      ///< let the curve follow the noise; else through all readings
     bool averagePasses = false; ///< several passes of a lobe: their mean instead of the newest
+    ClearanceLimits clearance;
     bool operator==(const Reckoning&) const = default;
 };
 

@@ -57,13 +57,22 @@ std::optional<double> number(std::string text) {
     return value;
 }
 
+/// What a table is of, and what it may hold.
+struct Sort {
+    std::string column; ///< with _mm or _in behind it
+    double least_mm, most_mm;
+    int fewest;
+};
+const Sort kLifts{"lift", -kMostLift_mm, kMostLift_mm, kFewestReadings};
+const Sort kClearances{"clearance", 0.0, kMostLift_mm, 3};
+
 struct Columns {
     char separator = ',';
     std::size_t count = 0, angle = 0, lift = 0;
     double unit_mm = 1.0;
 };
 
-std::variant<Columns, TableError> header(std::string_view line, int number) {
+std::variant<Columns, TableError> header(std::string_view line, int number, const Sort& sort) {
     Columns c;
     if (line.find('\t') != std::string_view::npos)
         c.separator = '\t';
@@ -78,12 +87,12 @@ std::variant<Columns, TableError> header(std::string_view line, int number) {
         if (name == "crank_deg" && !angle) {
             angle = true;
             c.angle = i;
-        } else if (name == "lift_mm" || name == "lift_in") {
+        } else if (name == sort.column + "_mm" || name == sort.column + "_in") {
             if (lift) return TableError{TableFault::TwoLiftColumns, number, {}, 0, 0};
             lift = true;
             c.lift = i;
-            c.unit_mm = name == "lift_in" ? kMmPerInch : 1.0;
-        } else if (name.starts_with("lift")) {
+            c.unit_mm = name.ends_with("_in") ? kMmPerInch : 1.0;
+        } else if (name.starts_with(sort.column)) {
             bare = names[i];
         }
     }
@@ -94,7 +103,8 @@ std::variant<Columns, TableError> header(std::string_view line, int number) {
     return c;
 }
 
-std::variant<LiftPoint, TableError> row(std::string_view line, const Columns& c, int number_) {
+std::variant<LiftPoint, TableError> row(std::string_view line, const Columns& c, int number_,
+                                        const Sort& sort) {
     const auto f = fields(line, c.separator);
     if (f.size() != c.count)
         return TableError{TableFault::FieldCount,
@@ -108,14 +118,12 @@ std::variant<LiftPoint, TableError> row(std::string_view line, const Columns& c,
     const LiftPoint p{*number(f[c.angle]), *number(f[c.lift]) * c.unit_mm};
     if (std::abs(p.deg) > 720.0)
         return TableError{TableFault::AngleOutOfRange, number_, f[c.angle].substr(0, 40), 0, 0};
-    if (std::abs(p.mm) > kMostLift_mm)
+    if (p.mm < sort.least_mm || p.mm > sort.most_mm)
         return TableError{TableFault::LiftOutOfRange, number_, f[c.lift].substr(0, 40), 0, 0};
     return p;
 }
 
-} // namespace
-
-std::variant<LiftTable, TableError> readLiftTable(std::string_view bytes) {
+std::variant<LiftTable, TableError> read(std::string_view bytes, const Sort& sort) {
     if (bytes.starts_with("\xEF\xBB\xBF")) bytes.remove_prefix(3);
     if (bytes.find('\0') != std::string_view::npos)
         return TableError{TableFault::NotText, 0, {}, 0, 0};
@@ -133,12 +141,12 @@ std::variant<LiftTable, TableError> readLiftTable(std::string_view bytes) {
         ++line;
         if (text.empty() || text.front() == '#') continue;
         if (!columns) {
-            const auto read = header(raw, line);
+            const auto read = header(raw, line, sort);
             if (const auto* e = std::get_if<TableError>(&read)) return *e;
             columns = std::get<Columns>(read);
             continue;
         }
-        const auto read = row(raw, *columns, line);
+        const auto read = row(raw, *columns, line, sort);
         if (const auto* e = std::get_if<TableError>(&read)) return *e;
         table.points.push_back(std::get<LiftPoint>(read));
         if (table.points.size() > kMostReadings)
@@ -146,13 +154,27 @@ std::variant<LiftTable, TableError> readLiftTable(std::string_view bytes) {
     }
     if (!columns) return TableError{TableFault::Empty, 0, {}, 0, 0};
     const int found = static_cast<int>(table.points.size());
-    if (found < kFewestReadings)
-        return TableError{TableFault::TooFewReadings, 0, {}, kFewestReadings, found};
+    if (found < sort.fewest)
+        return TableError{TableFault::TooFewReadings, 0, {}, sort.fewest, found};
+    return table;
+}
+
+} // namespace
+
+std::variant<LiftTable, TableError> readLiftTable(std::string_view bytes) {
+    auto made = read(bytes, kLifts);
+    const auto* whole = std::get_if<LiftTable>(&made);
+    if (!whole) return made;
+    const LiftTable& table = *whole;
     const auto [low, high] =
         std::minmax_element(table.points.begin(), table.points.end(),
                             [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; });
     if (high->mm - low->mm < kLeastLift_mm) return TableError{TableFault::Flat, 0, {}, 0, 0};
-    return table;
+    return made;
+}
+
+std::variant<LiftTable, TableError> readClearanceTable(std::string_view bytes) {
+    return read(bytes, kClearances);
 }
 
 std::string writeLiftTable(const std::vector<LiftPoint>& points,

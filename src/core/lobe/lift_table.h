@@ -42,6 +42,10 @@ struct LiftTable {
 
 std::variant<LiftTable, TableError> readLiftTable(std::string_view bytes);
 
+/// The same of a clearance map, `crank_deg` with `clearance_mm` or `clearance_in`: `mm` of a point
+/// is the clearance. At least three angles, in any order; a negative clearance is LiftOutOfRange.
+std::variant<LiftTable, TableError> readClearanceTable(std::string_view bytes);
+
 /// A table with a header and one line per point: point as decimal mark, comma as separator,
 /// `note` lines behind #.
 std::string writeLiftTable(const std::vector<LiftPoint>& points,

@@ -56,6 +56,7 @@ struct Outcome {
     std::optional<double> separation, overlap;
     std::optional<double> closing_deg; ///< as the dynamic compression calls it, after BDC
     std::optional<double> dynamic, cranking_kpa;
+    PerSide<std::optional<Measured<double>>> clearance_mm; ///< least, valve to piston
 };
 /// The height at which events are stated: the card's, or 1.27 mm at the tappet.
 Height eventsHeight(const Job& job);

@@ -20,6 +20,5 @@ SPARE(spare2);
 SPARE(spare3);
 SPARE(spare4);
 SPARE(spare5);
-SPARE(spare6);
 
 } // namespace app

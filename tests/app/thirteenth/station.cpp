@@ -33,6 +33,5 @@ SPARE(spare2, "two");
 SPARE(spare3, "three");
 SPARE(spare4, "four");
 SPARE(spare5, "five");
-SPARE(spare6, "six");
 
 } // namespace stations

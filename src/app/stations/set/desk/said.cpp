@@ -2,6 +2,7 @@
 // be, the history, and the same at the stand.
 #include "core/examine/need.h"
 #include "stations/set/desk/set_desk.h"
+#include "words/clearance.h"
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
@@ -38,10 +39,13 @@ QList<OfferedRow> SetDesk::offers() const {
         const Outcome out =
             outcome(job(), findings(), side == Side::Intake ? c.move.total_deg : other,
                     side == Side::Exhaust ? c.move.total_deg : other);
+        // Clearance where it was pressed: it matters more than the centre.
         QStringList notes;
-        if (const auto& centre = out.centre[side])
+        const auto& least = out.clearance_mm[side];
+        if (const auto& centre = out.centre[side]; centre && !least)
             notes << Say::tr("centre ") + words::fixed(*centre, 1, style());
         if (out.dynamic) notes << words::fixed(*out.dynamic, 2, style()) + QStringLiteral(" : 1");
+        if (least) notes << words::clearance(least->value, style());
         row.note = notes.join(QStringLiteral(", "));
         rows << row;
     }
@@ -106,8 +110,10 @@ QList<QList<FigureLine>> SetDesk::outcomes() const {
     const auto shown = [&](const std::optional<double>& kpa) {
         return kpa ? std::optional(words::pressureShown(*kpa, style())) : std::nullopt;
     };
-    row(together, Say::tr("cranking, ") + words::pressureUnit(style()), shown(now.cranking_kpa),
-        shown(then.cranking_kpa), 0);
+    // Where clearances are known they take its room; it follows from the dynamic ratio.
+    if (!now.clearance_mm.intake && !now.clearance_mm.exhaust)
+        row(together, Say::tr("cranking, ") + words::pressureUnit(style()), shown(now.cranking_kpa),
+            shown(then.cranking_kpa), 0);
     if (!now.dynamic) together.append({Say::tr("no volumes, or no closing"), {}, {}});
     if (const double phaser = job().engine.drive.phaser_deg; phaser != 0.0) {
         const Outcome far = outcome(job(), findings(), in + phaser, ex);
@@ -115,8 +121,26 @@ QList<QList<FigureLine>> SetDesk::outcomes() const {
         row(together, Say::tr("intake centre"), then.centre.intake, far.centre.intake, 1);
         row(together, Say::tr("overlap"), then.overlap, far.overlap, 1);
     }
-    together.append({Say::tr("clearances: not measured"), {}, {}});
+    clearanceRows(together, now, then);
     return {events, together};
+}
+
+/// What the valves leave of the piston, where that was pressed.
+void SetDesk::clearanceRows(QList<FigureLine>& block, const Outcome& now,
+                            const Outcome& then) const {
+    bool any = false;
+    for (Side side : {Side::Intake, Side::Exhaust}) {
+        const auto &was = now.clearance_mm[side], &is = then.clearance_mm[side];
+        if (!was || !is) continue;
+        any = true;
+        const QString a = words::clearanceNumber(was->value, style()),
+                      b = words::clearanceNumber(is->value, style());
+        const bool under = is->value < job().reckoning.clearance.least_mm[side];
+        block.append({side == Side::Intake ? Say::tr("valve in, ") + words::unitName(style())
+                                           : Say::tr("valve ex, ") + words::unitName(style()),
+                      a, under ? b + QStringLiteral(" !") : b, a != b || under});
+    }
+    if (!any) block.append({Say::tr("clearances: not measured"), {}, {}});
 }
 
 QString SetDesk::notes(bool brief) const {

@@ -1,5 +1,6 @@
 #include "stations/set/desk/set_desk.h"
 
+#include "core/examine/clearances.h"
 #include "core/examine/need.h"
 #include "core/job/entry.h"
 #include "words/say.h"
@@ -117,6 +118,18 @@ void SetDesk::follow() {
         slide.setRange(range);
         slide.setStops(stops);
     }
+    const auto in = windowNow(job(), findings(), Side::Intake),
+               ex = windowNow(job(), findings(), Side::Exhaust);
+    const auto ends = [](const std::optional<AdvanceWindow>& w) {
+        return w ? std::optional(std::pair(w->from_deg, w->to_deg)) : std::nullopt;
+    };
+    slides_[0].setKept(ends(in));
+    slides_[1].setKept(ends(ex));
+    // One cam moves both valves: what keeps both.
+    if (!two() && ex)
+        slides_[0].setKept(
+            in ? std::pair(std::max(in->from_deg, ex->from_deg), std::min(in->to_deg, ex->to_deg))
+               : *ends(ex));
     offered_ = described
                    ? choices(job().engine.drive, need_deg(atHand()).value_or(0.0), kOffered, true)
                    : std::vector<Choice>{};

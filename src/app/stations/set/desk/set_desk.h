@@ -110,6 +110,8 @@ private:
     void show(Pane pane);
     void guide(int step);
     QStringList guideSteps() const;
+    void clearanceRows(QList<FigureLine>& block, const lobe::Outcome& now,
+                       const lobe::Outcome& then) const;
     QString changeText(const lobe::CamMove& change) const;
 
     int target_;           ///< where the target begins among the facts

@@ -1,0 +1,20 @@
+#include "app/frame/views.h"
+#include "app/stations/benches.h"
+#include "app/stations/clearance/clearance_station.h"
+
+namespace app {
+
+const BenchKind benches::clearance{
+    .make = [](Session& session, const Look& look, Dialogs& dialogs, QWidget* parent) -> Bench* {
+        return new ClearanceStation(session, look, dialogs, parent);
+    },
+    .pictures =
+        [](ViewWalk& walk) {
+            walk.go(1, stations::clearance);
+            walk.save(QStringLiteral("clearance"));
+            walk.go(1, stations::clearance, 1, lobe::Side::Exhaust);
+            walk.saveAtStand(QStringLiteral("stand-clearance"));
+        },
+};
+
+} // namespace app

@@ -1,0 +1,114 @@
+// Valve to piston at the desk: the mock-up is asked once, then a press at each angle until two
+// agree. The map at hand is that of the lobe at hand; the slide is a what-if.
+#pragma once
+
+#include "core/examine/clearances.h"
+#include "desk/facts_desk.h"
+#include "desk/figure_line.h"
+#include "desk/slide_state.h"
+
+#include <optional>
+#include <vector>
+
+namespace app {
+
+/// What the gap map shows of one valve.
+struct GapCurve {
+    lobe::Side side = lobe::Side::Intake;
+    std::vector<lobe::GapPoint> points;
+    std::shared_ptr<const lobe::Gap> gap; ///< null: only the points
+    lobe::ValveLift lift;
+    double limit_mm = 0.0;
+    std::optional<lobe::Least> least;
+};
+struct GapScene {
+    std::vector<GapCurve> valves;
+    std::vector<lobe::OtherCam> others; ///< of the valve at hand
+    lobe::Side atHand = lobe::Side::Intake;
+    double advance_deg = 0.0;
+    std::optional<double> next_deg;
+};
+
+class ClearanceDesk : public FactsDesk {
+    Q_OBJECT
+public:
+    ClearanceDesk(Session& session, Manner manner);
+
+    void strikeLast() override;
+    bool step(int direction) override;
+    Echo command(QChar letter) override;
+    void leave() override;
+    void follow() override;
+    Facts facts() const override;
+
+    /// The newest map of the lobe at hand; null before its first press.
+    lobe::Held<lobe::ClearanceMap> map() const;
+    lobe::Held<lobe::MapFindings> found() const;
+    lobe::MockUp mockUp() const;
+    /// Where the next press belongs.
+    lobe::CrankDeg angle() const;
+    /// Begins another map of this valve.
+    void newMap();
+    void askMockUp();
+    void askLimits();
+    /// Switches a correction off, or on again.
+    void toggle(lobe::CorrectionKind kind);
+    void askToStrike(qint64 press);
+
+    const SlideState& slide() const { return slide_; }
+    void setAdvance(double deg);
+
+    QString verdict() const;
+    /// What to do, or what is wrong.
+    QString advice() const;
+    bool warns() const;
+    QString lastPress() const;
+    QString progress() const;
+    /// Corrections, the fit, what a degree costs; a line each.
+    QStringList behind() const;
+    /// Every cam that could be fitted: least and window, this one first.
+    QList<FigureLine> cams() const;
+    /// What helps, the phaser; a line each.
+    QStringList helps() const;
+    GapScene scene() const;
+    RingScene ringScene() const;
+
+signals:
+    /// The slide stands elsewhere.
+    void slid();
+
+protected:
+    QString enterKeeps() const override;
+    Echo keepFact(const QString& text) override;
+    void factKept() override;
+    Prompt ownPrompt() const override;
+    Echo ownUnderstand(const QString& text) const override;
+    Echo ownSubmit(const QString& text) override;
+    QList<Command> ownCommands() const override;
+    StandCard ownCard(bool asked) const override;
+
+private:
+    struct Typed {
+        Echo echo;
+        std::optional<lobe::CrankDeg> goTo;
+        std::optional<double> clearance_mm;
+        std::optional<lobe::CorrectionKind> toggled;
+    };
+    Typed read(const QString& text) const;
+    bool keepMockUp(const lobe::MockUp& mockUp);
+    bool keepPress(const lobe::Press& press);
+    lobe::MockUp fresh() const;
+    QString onWheel(lobe::CrankDeg at) const;
+    bool otherDialTurn();
+    const lobe::Finding* weightiest() const;
+
+    int limits_; ///< where they begin among the facts
+    SlideState slide_;
+    std::optional<lobe::CrankDeg> goTo_;
+    std::optional<qint64> striking_;
+    bool another_ = false; ///< the next press begins a map
+    std::int64_t job_ = 0; ///< shown last
+    bool notNow_ = false;  ///< the mock-up was asked, and left
+};
+
+} // namespace app

@@ -1,0 +1,206 @@
+// What the Clearance station says: the verdict, what stands behind it, every cam, and what helps.
+#include "stations/clearance/desk/clearance_desk.h"
+#include "words/clearance.h"
+#include "words/say.h"
+#include "words/sentences.h"
+#include "words/setting.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+QString ClearanceDesk::verdict() const {
+    const auto f = found();
+    return words::clearanceVerdict(job(), f.get(), session().side(), style());
+}
+
+const Finding* ClearanceDesk::weightiest() const {
+    const auto f = found();
+    const Finding* best = nullptr;
+    if (f)
+        for (const Finding& x : f->findings)
+            if (!x.is<found::ClearanceUnder>() && (!best || x.severity > best->severity)) best = &x;
+    return best;
+}
+
+bool ClearanceDesk::warns() const {
+    const Finding* f = weightiest();
+    return f && f->severity >= Severity::LookAgain;
+}
+
+QString ClearanceDesk::advice() const {
+    if (const Finding* f = weightiest()) return words::sentence(*f, style());
+    ClearanceMap m;
+    m.mockUp = mockUp();
+    const auto f = found();
+    return f && f->complete ? Say::tr("Every press fits the gap.")
+                            : words::whereToPress(m, session().side());
+}
+
+QString ClearanceDesk::lastPress() const {
+    const auto m = map();
+    if (!m || m->presses.empty()) return {};
+    const Press& p = m->presses.back();
+    return Say::tr("last  %1  %2%3")
+        .arg(onWheel(p.at), words::clearance(p.clearance_mm, style()),
+             p.struck ? Say::tr("  struck") : QString());
+}
+
+QString ClearanceDesk::progress() const {
+    const auto f = found();
+    return f ? Say::tr("%1 of %2").arg(f->taken).arg(f->planned) : QString();
+}
+
+QStringList ClearanceDesk::behind() const {
+    QStringList out;
+    const auto f = found();
+    if (!f) return out;
+    QStringList corrections;
+    for (const Correction& c : f->corrections)
+        corrections << words::correctionLine(c, style());
+    if (!corrections.isEmpty())
+        out << Say::tr("Corrected by: ") + corrections.join(QStringLiteral(", ")) +
+                   QLatin1Char('.');
+    if (f->gap) {
+        const auto angle = f->gap->valveAngle_deg();
+        out << Say::tr("Gap to the shut valve at TDC %1%2; the presses leave %3.")
+                   .arg(words::clearance(f->gap->at(0.0), style()),
+                        angle ? Say::tr(", valve at %1").arg(words::degrees(*angle, style()))
+                              : QString(),
+                        words::clearance(f->gap->residual_mm(), style()));
+        const double cost = costOfDegree_mm(*f->gap, f->lift, slide_.value());
+        out << Say::tr("Here one degree of advance %1 %2; greatest lift, %3, hardly matters, lift "
+                       "at TDC, %4, does.")
+                   .arg(cost >= 0.0 ? Say::tr("costs") : Say::tr("gives"),
+                        words::clearance(std::abs(cost), style()),
+                        words::clearance(
+                            f->lobe->liftAt(f->lobe->maxLiftAt.value_or(CrankDeg{}), Place::Valve),
+                            style()),
+                        words::clearance(f->lift.at(0.0, slide_.value()), style()));
+    } else if (!f->lobe && !f->points.empty()) {
+        out << Say::tr("Record this lobe's lift at Lobes: then every other cam and phase is "
+                       "foretold from these presses.");
+    }
+    return out;
+}
+
+QList<FigureLine> ClearanceDesk::cams() const {
+    QList<FigureLine> rows;
+    const auto f = found();
+    if (!f || !f->gap) return rows;
+    const double limit = job().reckoning.clearance.least_mm[session().side()];
+    rows.append({Say::tr("any cam"), Say::tr("least"), Say::tr("keeps the limit"), false, true});
+    const auto line = [&](const QString& name, const ValveLift& lift, bool strong) {
+        const Least least = leastClearance(*f->gap, lift, slide_.value());
+        const auto window = windowOf(*f->gap, lift, limit);
+        const auto end = [&](double deg) {
+            return words::signedFixed(deg, 1, style()) + QChar(0xB0);
+        };
+        const auto kept = [&](const AdvanceWindow& w) {
+            const bool from = w.from_deg > -30.0, to = w.to_deg < 30.0;
+            return from && to ? Say::tr("%1 to %2").arg(end(w.from_deg), end(w.to_deg))
+                   : to       ? Say::tr("up to %1").arg(end(w.to_deg))
+                   : from     ? Say::tr("from %1").arg(end(w.from_deg))
+                              : Say::tr("everywhere");
+        };
+        rows.append({name, words::clearance(least.mm, style()),
+                     window ? kept(*window) : Say::tr("nowhere"), strong || least.mm < limit});
+    };
+    line(Say::tr("fitted"), f->lift, true);
+    for (const OtherCam& cam : otherCams(job(), findings(), *f))
+        line(cam.modelled ? Say::tr("%1, modelled").arg(QString::fromStdString(cam.name))
+                          : Say::tr("as cylinder %1").arg(QString::fromStdString(cam.name)),
+             cam.lift, false);
+    return rows;
+}
+
+QStringList ClearanceDesk::helps() const {
+    QStringList out;
+    const auto f = found();
+    if (!f) return out;
+    const ClearanceLimits& limits = job().reckoning.clearance;
+    if (const auto remedy = remedyFor(job(), findings(), *f))
+        out << Say::tr("Each alone would do: ") +
+                   words::remedyLines(*remedy, limits, style()).join(QStringLiteral("; ")) +
+                   QLatin1Char('.');
+    if (!limits.below[session().side()].empty())
+        out << Say::tr("Under the limit is accepted: ") +
+                   QString::fromStdString(limits.below[session().side()]);
+    if (session().side() == Side::Intake)
+        if (const auto check = phaserCheck(job(), findings()))
+            out << words::phaserLine(*check, limits.least_mm.intake, style());
+    if (const auto m = map(); m && m->mockUp.edge_mm)
+        out << (*m->mockUp.edge_mm < limits.edge_mm
+                    ? Say::tr("Edge clearance by clay %1, under your %2.")
+                    : Say::tr("Edge clearance by clay %1, over your %2."))
+                   .arg(words::clearance(*m->mockUp.edge_mm, style()),
+                        words::clearance(limits.edge_mm, style()));
+    const Chamber& c = job().engine.chamberOf(session().cylinder());
+    if (c.gasket_mm > 0.0)
+        out << Say::tr("Piston to head (squish) %1.")
+                   .arg(words::clearance(c.deck_mm + c.gasket_mm, style()));
+    return out;
+}
+
+GapScene ClearanceDesk::scene() const {
+    GapScene out;
+    out.atHand = session().side();
+    out.advance_deg = slide_.value();
+    for (Side side : {Side::Exhaust, Side::Intake}) {
+        const auto own = found();
+        const MapFindings* m =
+            side == session().side() ? own.get() : mapOf(findings(), side, session().cylinder());
+        if (!m) continue;
+        GapCurve curve;
+        curve.side = side;
+        curve.points = m->points;
+        curve.limit_mm = job().reckoning.clearance.least_mm[side];
+        if (m->gap && m->state != MapState::Void) {
+            curve.gap = m->gap;
+            curve.lift = m->lift;
+            curve.least = leastClearance(*m->gap, m->lift, slide_.value());
+        }
+        if (side == session().side() && curve.gap) out.others = otherCams(job(), findings(), *m);
+        out.valves.push_back(std::move(curve));
+    }
+    const auto f = found();
+    if (mockUp().method != ClearanceMethod::Clay && !(f && f->complete && !goTo_))
+        out.next_deg = angle().deg;
+    return out;
+}
+
+RingScene ClearanceDesk::ringScene() const {
+    RingScene ring = ringOf(session().snapshot(), session().cylinder());
+    ring.splitPoint.reset();
+    ring.needle = angle();
+    return ring;
+}
+
+StandCard ClearanceDesk::ownCard(bool asked) const {
+    if (asked) return cardOf(prompt(), job());
+    StandCard card;
+    card.subject =
+        Say::tr("cyl %1  %2").arg(session().cylinder()).arg(words::sideName(session().side()));
+    card.side = session().side();
+    card.progress = progress();
+    const auto f = found();
+    const bool done = f && f->complete && !goTo_;
+    if (mockUp().method == ClearanceMethod::Clay) {
+        card.caption = Say::tr("clay");
+        card.big = Say::tr("thinnest");
+    } else {
+        card.caption = done ? Say::tr("map") : Say::tr("turn to, zero, press");
+        card.big = done ? Say::tr("done") : onWheel(angle());
+    }
+    card.last = lastPress();
+    card.advice = warns() ? advice() : verdict();
+    card.warn = warns();
+    card.tip = words::clearanceCaution();
+    card.ring = ringScene();
+    return card;
+}
+
+} // namespace app

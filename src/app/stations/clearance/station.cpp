@@ -1,0 +1,53 @@
+#include "core/examine/clearances.h"
+#include "stations/list.h"
+#include "words/clearance.h"
+#include "words/say.h"
+#include "words/sentences.h"
+
+namespace stations {
+
+using namespace lobe;
+using namespace words;
+
+namespace {
+
+QString line(const Job& job, const Findings& f, const Style& style) {
+    QStringList said;
+    for (Side side : {Side::Intake, Side::Exhaust}) {
+        const MapFindings* m = mapOf(f, side);
+        if (!m) continue;
+        if (m->state == MapState::Void) return Say::tr("a map is void: press again");
+        const Least* least = m->predicted  ? &*m->predicted
+                             : m->measured ? &m->measured->least
+                                           : nullptr;
+        if (!least) continue;
+        const double limit = job.reckoning.clearance.least_mm[side];
+        const QString valve =
+            side == Side::Intake ? Say::tr("in ", "valve") : Say::tr("ex ", "valve");
+        said << valve + words::clearance(least->mm.value, style) +
+                    (least->mm < limit ? Say::tr(", too near") : QString());
+    }
+    return said.isEmpty() ? Say::tr("nothing pressed yet") : said.join(QStringLiteral(", "));
+}
+
+constexpr const char* kOwns[] = {"map", "settings.clearance"};
+
+constexpr Typed kTyped[] = {
+    {QT_TRANSLATE_NOOP("Say", "12a 1.92  at Clearance"),
+     QT_TRANSLATE_NOOP("Say", "a press at an angle")},
+    {QT_TRANSLATE_NOOP("Say", "gasket, lash, spacer …"),
+     QT_TRANSLATE_NOOP("Say", "leaves a correction of the mock-up out, or takes it in")},
+};
+
+} // namespace
+
+const Station clearance{
+    .key = "clearance",
+    .name = [] { return Say::tr("Clearance"); },
+    .progress = [](const Job&, const Findings& f) { return clearanceProgress(f); },
+    .line = line,
+    .owns = kOwns,
+    .typed = kTyped,
+};
+
+} // namespace stations

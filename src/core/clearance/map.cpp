@@ -1,0 +1,298 @@
+#include "core/clearance/map.h"
+
+#include "core/job/job.h"
+#include "core/lobe/uncertainty.h"
+
+#include <algorithm>
+#include <cmath>
+#include <map>
+#include <numbers>
+
+namespace lobe {
+namespace {
+
+constexpr double kRadians = std::numbers::pi / 180.0;
+/// A press this far off the gap of all others is a slip, whatever they scatter.
+constexpr double kLeastOff_mm = 0.1;
+
+bool isOff(const MockUp& m, CorrectionKind kind) {
+    return std::find(m.off.begin(), m.off.end(), static_cast<int>(kind)) != m.off.end();
+}
+
+/// The presses of each angle that are not struck.
+std::map<double, std::vector<double>> byAngle(const ClearanceMap& map) {
+    std::map<double, std::vector<double>> out;
+    for (const Press& p : map.presses)
+        if (!p.struck) out[p.at.deg].push_back(p.clearance_mm);
+    return out;
+}
+
+/// The last ones that agree are what counts; until they do, all.
+std::vector<double> agreeing(const std::vector<double>& presses, const MockUp& m, bool& agree) {
+    const auto wanted = static_cast<std::size_t>(std::max(1, m.presses));
+    agree = false;
+    for (std::size_t i = 0; i < presses.size(); ++i) {
+        std::vector<double> near;
+        for (double p : presses)
+            if (std::abs(p - presses[i]) <= m.tolerance_mm + 1e-9) near.push_back(p);
+        if (near.size() >= wanted) {
+            agree = true;
+            return near;
+        }
+    }
+    return presses;
+}
+
+class MapExaminer {
+public:
+    MapExaminer(const Job& job, const ClearanceMap& map, const LobePtr& lobe, double then_deg,
+                double now_deg, double tdc_deg, MapFindings& out)
+        : job_(job), map_(map), m_(map.mockUp), moved_deg_(now_deg - then_deg), out_(out) {
+        if (!lobe || !lobe->noseReached) return;
+        out.lobe = lobe;
+        lift_ = valveLift(lobe, tdc_deg, then_deg);
+        out.lift = valveLift(lobe, tdc_deg, now_deg);
+    }
+
+    void run() {
+        conditions();
+        points();
+        if (m_.method == ClearanceMethod::Clay) return clay();
+        if (lift_ && out_.state != MapState::Void) gap();
+        out_.measured = measuredLeast(out_.points, job_.fitted.resolution_mm);
+        next();
+    }
+
+private:
+    void say(found::Any what, Severity severity) {
+        out_.findings.push_back({std::move(what), severity, map_.side, map_.cylinder});
+    }
+
+    void conditions() {
+        const Chamber& now = job_.engine.chamberOf(map_.cylinder);
+        out_.corrections = correctionsOf(job_, map_);
+        out_.raised_mm =
+            share_() * ((now.gasket_mm - m_.gasketThen_mm) * (m_.gasketIn ? 1.0 : 0.0) +
+                        (now.deck_mm - m_.deckThen_mm));
+        if (std::abs(out_.raised_mm) < 0.005) out_.raised_mm = 0.0;
+        if (m_.isVoid) {
+            out_.state = MapState::Void;
+            say(found::MapVoid{}, Severity::LookAgain);
+        } else if (out_.raised_mm != 0.0 || moved_deg_ != 0.0) {
+            out_.state = MapState::Carried;
+            say(found::MapCarried{out_.raised_mm}, Severity::Note);
+        }
+        if (m_.follower == Follower::Hydraulic && m_.slack_mm == 0.0)
+            say(found::FollowerLive{}, Severity::LookAgain);
+        if (m_.fasteners > 0 && m_.fasteners < 4 && !m_.torqued)
+            say(found::HeadLoose{m_.fasteners}, Severity::Ask);
+    }
+
+    double share_() const {
+        return m_.valveAngle_deg ? std::cos(*m_.valveAngle_deg * kRadians) : 1.0;
+    }
+
+    void points() {
+        double add = 0.0, times = 1.0;
+        for (const Correction& c : out_.corrections) {
+            if (!c.on) continue;
+            add += c.mm;
+            times *= c.share;
+        }
+        for (const auto& [deg, presses] : byAngle(map_)) {
+            bool agree = false;
+            const auto good = agreeing(presses, m_, agree);
+            double sum = 0.0;
+            for (double p : good)
+                sum += p;
+            const auto n = static_cast<double>(good.size());
+            out_.points.push_back(
+                {deg, times * sum / n + add, static_cast<int>(good.size()), true, 0.0});
+            if (agree) ++out_.taken;
+            if (!agree && presses.size() >= 2) {
+                const auto [low, high] = std::minmax_element(presses.begin(), presses.end());
+                say(found::PressesApart{{deg}, *high - *low}, Severity::LookAgain);
+            }
+        }
+    }
+
+    GapRequest request() const {
+        GapRequest r;
+        r.path =
+            PistonPath::of(job_.engine.stroke_mm, job_.engine.rod_mm, job_.engine.pinOffset_mm);
+        r.valveAngle_deg = m_.valveAngle_deg;
+        r.resolution_mm = job_.fitted.resolution_mm;
+        return r;
+    }
+
+    void gap() {
+        stops();
+        auto fitted = Gap::fit(out_.points, lift_, request());
+        if (fitted) odd(fitted);
+        if (!fitted) return;
+        // As the engine stands now: another gasket or deck, and the cam moved since.
+        out_.gap = std::make_shared<const Gap>(fitted->raised(out_.raised_mm));
+        out_.predicted = leastClearance(*out_.gap, lift_, moved_deg_);
+    }
+
+    /// The gap goes on growing with the piston's way; a valve that stops short stays where it is.
+    void stops() {
+        auto& p = out_.points;
+        if (p.size() < 5) return;
+        const auto lifted = [&](const GapPoint& x) { return x.clearance_mm + lift_.mm(x.deg); };
+        const bool outward = std::abs(p.back().deg) >= std::abs(p.front().deg);
+        // From the far end inwards: angles whose valve stands at one lift.
+        std::vector<GapPoint*> same;
+        for (std::size_t k = 0; k < p.size(); ++k) {
+            GapPoint& x = outward ? p[p.size() - 1 - k] : p[k];
+            if (!same.empty() && std::abs(lifted(x) - lifted(*same.front())) > 0.06) break;
+            same.push_back(&x);
+        }
+        const auto path = request().path;
+        if (same.size() < 3 || !path) return;
+        const double rise =
+            std::abs(path->drop_mm(same.front()->deg)) - std::abs(path->drop_mm(same.back()->deg));
+        if (rise < 0.3) return;
+        for (GapPoint* x : same)
+            x->counts = false;
+        say(found::PressStops{{same.back()->deg}, lifted(*same.front())}, Severity::LookAgain);
+    }
+
+    /// The angle without which the others agree best, where it stands clearly off them.
+    void odd(std::optional<Gap>& fitted) {
+        auto& p = out_.points;
+        const auto count = static_cast<std::size_t>(
+            std::count_if(p.begin(), p.end(), [](const GapPoint& x) { return x.counts; }));
+        if (count < 5) return;
+        std::size_t worst = p.size();
+        double most = 0.0, rest = 0.0;
+        for (std::size_t i = 0; i < p.size(); ++i) {
+            if (!p[i].counts) continue;
+            auto others = p;
+            others[i].counts = false;
+            const auto without = Gap::fit(others, lift_, request());
+            if (!without || std::abs(others[i].residual_mm) <= most) continue;
+            most = std::abs(others[i].residual_mm);
+            rest = without->residual_mm();
+            worst = i;
+        }
+        if (worst == p.size() || most < std::max(kLeastOff_mm, 5.0 * rest)) return;
+        p[worst].counts = false;
+        fitted = Gap::fit(p, lift_, request());
+        say(found::PressOdd{{p[worst].deg}, p[worst].residual_mm}, Severity::LookAgain);
+    }
+
+    void clay() {
+        out_.complete = out_.taken > 0 || !out_.points.empty();
+        out_.planned = 1;
+        if (!out_.points.empty())
+            out_.measured = MeasuredLeast{
+                {out_.points.front().deg, {out_.points.front().clearance_mm, 0.1}}, false};
+    }
+
+    /// The angles the school asks for, outward from where the valve is nearest last.
+    std::vector<double> asked() const {
+        const double way = map_.side == Side::Intake ? 1.0 : -1.0;
+        if (m_.method == ClearanceMethod::SingleAngle) return {way * kSingleAngle_deg};
+        if (m_.method == ClearanceMethod::Tightest) return {};
+        std::vector<double> out;
+        const double step = std::max(0.5, m_.step_deg);
+        const int n = static_cast<int>(std::lround(kMapReach_deg / step));
+        for (int i = 0; i <= n; ++i)
+            out.push_back(way > 0.0 ? i * step : -kMapReach_deg + i * step);
+        return out;
+    }
+
+    void next() {
+        const auto taken = byAngle(map_);
+        const auto all = asked();
+        out_.planned = static_cast<int>(all.size());
+        const auto done = [&](double deg) {
+            const auto it = taken.find(deg);
+            bool agree = false;
+            if (it != taken.end()) agreeing(it->second, m_, agree);
+            return agree;
+        };
+        for (double deg : all)
+            if (!done(deg)) {
+                out_.next = {deg};
+                return edge(false);
+            }
+        out_.complete = !out_.points.empty();
+        out_.next = {map_.presses.empty() ? 0.0 : map_.presses.back().at.deg};
+        edge(true);
+    }
+
+    /// A least at the first or last angle is none: on beyond it.
+    void edge(bool through) {
+        if (!through || m_.method != ClearanceMethod::Map || !out_.measured ||
+            !out_.measured->atEdge)
+            return;
+        const double at = out_.measured->least.at_deg;
+        const double step = at == out_.points.front().deg ? -std::max(0.5, m_.step_deg)
+                                                          : std::max(0.5, m_.step_deg);
+        if (std::abs(at + step) > 40.0) return;
+        out_.complete = false;
+        out_.next = {at + step};
+        say(found::LeastAtEdge{{at}, step}, Severity::Ask);
+    }
+
+    const Job& job_;
+    const ClearanceMap& map_;
+    const MockUp& m_;
+    ValveLift lift_;
+    double moved_deg_;
+    MapFindings& out_;
+};
+
+} // namespace
+
+std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map) {
+    const MockUp& m = map.mockUp;
+    std::vector<Correction> out;
+    const auto add = [&](CorrectionKind kind, double mm, double share = 1.0) {
+        if (mm != 0.0 || share != 1.0) out.push_back({kind, mm, share, !isOff(m, kind)});
+    };
+    const double cosine = m.valveAngle_deg ? std::cos(*m.valveAngle_deg * kRadians) : 1.0;
+    const double gasket =
+        m.gasket_mm > 0.0 ? m.gasket_mm : job.engine.chamberOf(map.cylinder).gasket_mm;
+    if (!m.gasketIn) add(CorrectionKind::Gasket, gasket * cosine);
+    // Lift that the running spring takes from the valve gear leaves more room as the engine runs.
+    if (m.spring == Spring::Checking && m.checkingLift_mm && m.runningLift_mm)
+        add(CorrectionKind::Spring, *m.checkingLift_mm - *m.runningLift_mm);
+    if (m.lash == LashSet::Zero) add(CorrectionKind::Lash, job.engine.lash_mm[map.side]);
+    if (m.slack_mm != 0.0) add(CorrectionKind::Slack, -m.slack_mm);
+    if (m.spacer_mm != 0.0) add(CorrectionKind::Spacer, m.spacer_mm);
+    if (m.pressedAt == PressedAt::Retainer && m.askew_deg != 0.0)
+        add(CorrectionKind::Askew, 0.0, std::cos(m.askew_deg * kRadians));
+    return out;
+}
+
+ValveLift valveLift(LobePtr figures, double tdc_deg, double advance_deg) {
+    const auto certain = std::make_shared<const Uncertainty>(*figures);
+    const double ratio = figures->taken.at == Place::Valve ? 1.0 : figures->taken.ratio;
+    return {[figures, advance_deg](double deg) {
+                return figures->liftAt({deg + advance_deg}, Place::Valve);
+            },
+            [figures, certain, ratio, tdc_deg, advance_deg](double at) {
+                const double deg = at + advance_deg;
+                if (!figures->curve || deg < figures->curve->first() ||
+                    deg > figures->curve->last())
+                    return 0.0;
+                const double slope = figures->liftAt({deg + 0.5}, Place::Valve) -
+                                     figures->liftAt({deg - 0.5}, Place::Valve);
+                return std::hypot(ratio * certain->lift_mm(deg), slope * tdc_deg);
+            }};
+}
+
+MapFindings examineMap(const Job& job, const ClearanceMap& map, const LobePtr& lobe,
+                       double then_deg, double now_deg, double tdc_deg) {
+    MapFindings out;
+    out.map = map.id;
+    out.cylinder = map.cylinder;
+    out.side = map.side;
+    MapExaminer(job, map, lobe, then_deg, now_deg, tdc_deg, out).run();
+    return out;
+}
+
+} // namespace lobe

@@ -1,0 +1,69 @@
+// What a clearance map says: where to press next, what the mock-up is corrected by, the gap behind
+// it, the least, and what other cams would leave. Lengths in mm along the valve, crank degrees of
+// the cycle, half-widths of 95 %.
+#pragma once
+
+#include "core/clearance/gap.h"
+#include "core/finding/finding.h"
+#include "core/job/clearance.h"
+#include "core/lobe/lobe.h"
+
+#include <memory>
+#include <optional>
+#include <vector>
+
+namespace lobe {
+
+struct Job;
+
+/// A line of what the mock-up reads too little or too much.
+enum class CorrectionKind { Gasket, Spring, Lash, Slack, Spacer, Askew };
+struct Correction {
+    CorrectionKind kind = CorrectionKind::Gasket;
+    double mm = 0.0;    ///< added to what was read
+    double share = 1.0; ///< what was read is multiplied by; of an askew press alone
+    bool on = true;
+};
+/// Those that differ from nothing, in the order of the enum.
+std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map);
+
+/// How a map stands to the engine as it is now.
+enum class MapState { Same, Carried, Void };
+
+using LobePtr = std::shared_ptr<const LobeFigures>;
+
+struct MapFindings {
+    std::int64_t map = 0;
+    int cylinder = 1;
+    Side side = Side::Intake;
+    bool current = false; ///< the last map of this valve that was pressed
+    LobePtr lobe;         ///< whose lift it was taken over; null where none is known
+    ValveLift lift;       ///< of that lobe as its cam stands now; empty without
+    MapState state = MapState::Same;
+    double raised_mm = 0.0;       ///< what gasket and deck add since
+    std::vector<GapPoint> points; ///< ascending; corrected
+    std::vector<Correction> corrections;
+    CrankDeg next;         ///< where to press
+    bool complete = false; ///< every angle has presses that agree
+    int taken = 0, planned = 0;
+    std::optional<MeasuredLeast> measured;
+    std::shared_ptr<const Gap> gap; ///< null without lift, or with too few angles
+    std::optional<Least> predicted; ///< of the cam that is fitted, as it stands now
+    std::vector<Finding> findings;
+};
+
+/// `lobe` is the valve's lobe, null where no lift is known; its cam stood `then_deg` advanced from
+/// there when the map was taken, and stands `now_deg` advanced now.
+MapFindings examineMap(const Job& job, const ClearanceMap& map, const LobePtr& lobe,
+                       double then_deg, double now_deg, double tdc_deg);
+
+/// The lift at the valve of a lobe as it was measured, as the engine runs it: with its lash.
+/// With the cam advanced by so much; `tdc_deg` is what TDC leaves uncertain.
+ValveLift valveLift(LobePtr figures, double tdc_deg, double advance_deg = 0.0);
+
+/// Where the valve is pressed without a reason to go elsewhere: the exhaust from 20 before TDC to
+/// it, since the piston chases it shut; the intake from TDC to 20 after, since the piston runs from
+/// it there.
+constexpr double kMapReach_deg = 20.0, kSingleAngle_deg = 10.0;
+
+} // namespace lobe

@@ -1,0 +1,56 @@
+// Valve to piston of a job: its maps against the lobes as they stand, any other cam, the phaser's
+// travel, and what helps where there is too little. Lengths in mm along the valve, crank degrees,
+// advance positive.
+#pragma once
+
+#include "core/examine/findings.h"
+
+namespace lobe {
+
+/// Every map of the job. The findings need their runs and cylinders.
+std::vector<MapFindings> clearanceMaps(const Job& job, const Findings& findings);
+
+/// The map of a valve that counts: the last pressed one with a gap behind it, else the last one;
+/// of a cylinder, or of the first that has one (0). Null without any.
+const MapFindings* mapOf(const Findings& findings, Side side, int cylinder = 0);
+
+/// The least clearance with the cam advanced from where it stands; empty without a gap and a lift.
+std::optional<Measured<double>> leastNow(const Findings& findings, Side side, double advance_deg);
+std::optional<Least> leastWhere(const Findings& findings, Side side, double advance_deg);
+
+/// What the limit leaves, within 30 degrees either way of where the cam stands.
+std::optional<AdvanceWindow> windowNow(const Job& job, const Findings& findings, Side side);
+
+/// A cam that could be fitted in place of this one, by its card or by another lobe of the job.
+struct OtherCam {
+    std::string name;
+    bool modelled = false; ///< from its card: the measured lobe stretched to what the card states
+    ValveLift lift;        ///< as its card or its lobe has it
+};
+/// Cards at hand and the fitted card, then lobes of this side measured on other cylinders.
+std::vector<OtherCam> otherCams(const Job& job, const Findings& findings, const MapFindings& map);
+
+/// What a lobe of a card is known within where it was not measured, mm at the valve.
+constexpr double kModelled_mm = 0.3;
+
+/// A phaser over its travel. What it moves is the intake cam.
+struct PhaserCheck {
+    Least parked, worst;
+    double worstAt_deg = 0.0;        ///< of its travel
+    std::optional<double> keeps_deg; ///< the travel that keeps the limit; empty: not even parked
+};
+std::optional<PhaserCheck> phaserCheck(const Job& job, const Findings& findings);
+
+/// What would bring a valve up to its limit, each alone.
+struct Remedy {
+    double lacking_mm = 0.0;
+    std::optional<double> advance_deg;               ///< of the cam; negative retards
+    std::optional<double> separation_deg;            ///< wider, cam degrees, the other lobe left
+    double notch_mm = 0.0;                           ///< deeper, along the bore
+    std::optional<double> crownLeft_mm;              ///< under that notch
+    double gasket_mm = 0.0;                          ///< thicker
+    std::optional<double> staticRatio, dynamicRatio; ///< with that gasket
+};
+std::optional<Remedy> remedyFor(const Job& job, const Findings& findings, const MapFindings& map);
+
+} // namespace lobe

@@ -1,0 +1,38 @@
+// Valve to piston in words.
+#pragma once
+
+#include "core/examine/clearances.h"
+#include "core/job/job.h"
+#include "words/numbers.h"
+
+#include <QStringList>
+
+namespace words {
+
+/// With its unit, hundredths of a mm or thousandths of an inch: "1.95 mm".
+QString clearance(double mm, const Style& style);
+/// The figure alone, where its unit stands elsewhere.
+QString clearanceNumber(double mm, const Style& style);
+/// The same with its half-width, no finer than it is shown: "1.95 ±0.04 mm".
+QString clearance(const lobe::Measured<double>& mm, const Style& style);
+
+QString methodName(lobe::ClearanceMethod method);
+QString pressedAtName(lobe::PressedAt at);
+QString lashSetName(lobe::LashSet set);
+
+/// What is corrected and by how much: "gasket +1.20 mm"; switched off in brackets.
+QString correctionLine(const lobe::Correction& correction, const Style& style);
+
+/// The verdict of a valve: the least, its place, margin, and what to do next. Null: no map yet.
+QString clearanceVerdict(const lobe::Job& job, const lobe::MapFindings* map, lobe::Side side,
+                         const Style& style);
+/// Where to press and why there.
+QString whereToPress(const lobe::ClearanceMap& map, lobe::Side side);
+/// What would bring it up to the limit, each alone: a line each.
+QStringList remedyLines(const lobe::Remedy& remedy, const lobe::ClearanceLimits& limits,
+                        const Style& style);
+QString phaserLine(const lobe::PhaserCheck& check, double limit_mm, const Style& style);
+/// Once: what no figure of a mock-up can know.
+QString clearanceCaution();
+
+} // namespace words

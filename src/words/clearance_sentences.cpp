@@ -1,0 +1,89 @@
+#include "words/clearance.h"
+#include "words/finding_sentences.h"
+
+#include "words/say.h"
+
+#include <cmath>
+
+namespace words {
+
+using namespace lobe;
+
+QString said(const found::PressesApart& f, const Finding& of, const Style& style) {
+    return Say::tr("%1: presses at %2 lie %3 apart. Press again until two agree: the valve may "
+                   "tilt, or the indicator's foot slide.")
+        .arg(lobeName(of), readingAngle(f.at, style), liftWithUnit(f.apart_mm, style));
+}
+
+QString said(const found::PressOdd& f, const Finding& of, const Style& style) {
+    return Say::tr("%1: the press at %2 stands %3 %4 the gap of all others, and does not count. Go "
+                   "back and press there again.")
+        .arg(lobeName(of), readingAngle(f.at, style), liftWithUnit(std::abs(f.off_mm), style),
+             f.off_mm < 0.0 ? Say::tr("under") : Say::tr("over"));
+}
+
+QString said(const found::LeastAtEdge& f, const Finding& of, const Style& style) {
+    const auto at = [&](int steps) {
+        return fromDeadCentre({f.at.deg + steps * f.step_deg}, style);
+    };
+    return Say::tr("%1: the least so far is the last taken, at %2: the least lies beyond. Take %3, "
+                   "%4 and %5.")
+        .arg(lobeName(of), at(0), at(1), at(2), at(3));
+}
+
+QString said(const found::PressStops& f, const Finding& of, const Style& style) {
+    return Say::tr("%1: from %2 on the valve stops at a lift of %3 and not at the piston: the "
+                   "retainer on the seal, coils that bind, or an empty follower. Those presses do "
+                   "not count.")
+        .arg(lobeName(of), fromDeadCentre(f.from, style), liftWithUnit(f.lift_mm, style));
+}
+
+QString said(const found::FollowerLive&, const Finding& of, const Style&) {
+    return Say::tr("%1: a live hydraulic follower. Press its slack out first, or make it solid: "
+                   "else you measure the follower.")
+        .arg(lobeName(of));
+}
+
+QString said(const found::HeadLoose& f, const Finding& of, const Style&) {
+    return Say::tr("%1: the head is held by %2 fasteners, not torqued. A head that lifts makes the "
+                   "reading large: fasten it as the maker says.")
+        .arg(lobeName(of))
+        .arg(f.fasteners);
+}
+
+QString said(const found::ClearanceUnder& f, const Finding& of, const Style& style) {
+    const QString text = Say::tr("%1: the valve comes within %2 of the piston at %3, under your "
+                                 "limit of %4.")
+                             .arg(lobeName(of), clearance(f.least_mm, style),
+                                  fromDeadCentre(f.at, style), clearance(f.limit_mm, style));
+    return f.accepted ? text + Say::tr(" Kept with a reason.")
+                      : text + Say::tr(" Do not start this engine on it.");
+}
+
+QString said(const found::MapCarried& f, const Finding& of, const Style& style) {
+    if (f.higher_mm == 0.0)
+        return Say::tr("%1: the cam was moved since it was pressed; the figures are carried over "
+                       "by the gap. Press the tight angle again to be sure.")
+            .arg(lobeName(of));
+    return Say::tr("%1: gasket or deck changed since it was pressed, by %2 along the valve; the "
+                   "figures are carried over by the gap. Press the tight angle again to be sure.")
+        .arg(lobeName(of), signedLift(f.higher_mm, style) + QLatin1Char(' ') + unitName(style));
+}
+
+QString said(const found::MapVoid&, const Finding& of, const Style&) {
+    return Say::tr(
+               "%1: head, valve or seat were changed since it was pressed. Nothing of it stands: "
+               "begin a new map.")
+        .arg(lobeName(of));
+}
+
+QString said(const found::WaysApart& f, const Finding& of, const Style& style) {
+    return Say::tr(
+               "%1: pressed %2, %3 %4. They are not averaged: the way it was turned, lift lost to "
+               "springs, lash, the gasket or a follower that bleeds can part them. Trust the "
+               "smaller until you know.")
+        .arg(lobeName(of), clearance(f.map_mm, style),
+             f.clay ? Say::tr("by clay") : Say::tr("by one angle"), clearance(f.other_mm, style));
+}
+
+} // namespace words

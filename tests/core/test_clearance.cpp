@@ -1,0 +1,415 @@
+// Valve to piston against truth: closed-form lobes, the slider-crank, tilted valves, and the slips
+// a builder makes. The clearance that is measured is made here, by geometry, and not by the
+// program.
+#include "core/clearance/map.h"
+#include "core/examine/clearances.h"
+#include "core/examine/examine.h"
+#include "core/job/job.h"
+#include "support/closed_lobes.h"
+#include "support/measured_lobe.h"
+
+#include <QTest>
+
+#include <cmath>
+#include <numbers>
+
+using namespace lobe;
+
+namespace {
+
+constexpr double kStroke = 78.0, kRod = 140.0;
+
+/// The piston below its top, from the triangle of crank and rod.
+double down(double deg) {
+    const double r = kStroke / 2.0, t = deg * std::numbers::pi / 180.0;
+    return r + kRod - (r * std::cos(t) + std::sqrt(kRod * kRod - std::pow(r * std::sin(t), 2)));
+}
+
+/// What an engine leaves: a shut valve `g0` off the piston at the top, leaning by `lean`.
+struct Truth {
+    closed::Lobe lobe;
+    double g0 = 6.0, lean = 0.0;
+    double clearance(double deg, double advance = 0.0) const {
+        return g0 + down(deg) * std::cos(lean * std::numbers::pi / 180.0) - lobe.at(deg + advance);
+    }
+    /// By a fine search.
+    double least(double advance = 0.0) const {
+        double best = 1e9;
+        for (double d = -60.0; d <= 60.0; d += 0.01)
+            best = std::min(best, clearance(d, advance));
+        return best;
+    }
+};
+
+closed::Lobe intake(double centre = 108.0, double half = 140.0, double lift = 10.5) {
+    return closed::power(centre, half, lift);
+}
+
+LobePtr taken(const closed::Lobe& lobe, unsigned seed, Side side = Side::Intake) {
+    LobeRequest request;
+    request.side = side;
+    request.taken = {Place::Valve, 1.0, 0.0};
+    request.resolution_mm = 0.01;
+    return std::make_shared<LobeFigures>(
+        analyseLobe(measured::take(lobe, {2.0, 0.005, 0.05, 0.01, seed}), request));
+}
+
+std::vector<GapPoint> pressed(const Truth& truth, double from, double to, double step,
+                              unsigned seed, double noise = 0.01) {
+    std::mt19937 random(seed);
+    std::normal_distribution<double> n(0.0, 1.0);
+    std::vector<GapPoint> out;
+    for (double d = from; d <= to + 1e-9; d += step) {
+        const double mm = truth.clearance(d + 0.05 * n(random)) + noise * n(random);
+        out.push_back({d, std::round(mm * 100.0) / 100.0, 2, true, 0.0});
+    }
+    return out;
+}
+
+GapRequest withPath() {
+    GapRequest r;
+    r.path = PistonPath::of(kStroke, kRod);
+    return r;
+}
+
+Job jobWith(const Truth& truth, Side side = Side::Intake) {
+    Job job;
+    job.engine.stroke_mm = kStroke;
+    job.engine.rod_mm = kRod;
+    LiftRun run;
+    run.id = 1;
+    run.side = side;
+    run.conditions.taken = Place::Valve;
+    for (double d = truth.lobe.centre - 178.0; d <= truth.lobe.centre + 178.0; d += 2.0) {
+        Reading r;
+        r.id = 100 + static_cast<std::int64_t>(run.readings.size());
+        r.at = {d};
+        r.lift_mm = truth.lobe.at(d);
+        run.readings.push_back(r);
+    }
+    job.runs = {run};
+    ClearanceMap map;
+    map.id = 1;
+    map.side = side;
+    map.mockUp.presses = 1;
+    job.maps = {map};
+    return job;
+}
+
+void press(Job& job, double deg, double mm) {
+    Press p;
+    p.id = 1000 + static_cast<std::int64_t>(job.maps[0].presses.size());
+    p.at = {deg};
+    p.clearance_mm = mm;
+    job.maps[0].presses.push_back(p);
+}
+
+void pressAll(Job& job, const Truth& truth, double from, double to, double step = 2.0) {
+    for (double d = from; d <= to + 1e-9; d += step)
+        press(job, d, truth.clearance(d));
+}
+
+template <class Kind> const Kind* said(const Job& job) {
+    return findingOf<Kind>(examine(job).all);
+}
+
+} // namespace
+
+class TestClearance : public QObject {
+    Q_OBJECT
+private slots:
+    // Without noise the gap is what it was made of.
+    void theGapIsFound() {
+        const Truth truth{intake(), 7.0, 18.0};
+        std::vector<GapPoint> points;
+        for (double d = 0.0; d <= 24.0; d += 2.0)
+            points.push_back({d, truth.clearance(d), 2, true, 0.0});
+        GapRequest request = withPath();
+        request.valveAngle_deg = 18.0;
+        const ValveLift exact{[&](double d) { return truth.lobe.at(d); }, {}};
+        const auto gap = Gap::fit(points, exact, request);
+        QVERIFY(gap);
+        QVERIFY(std::abs(gap->g0_mm() - 7.0) < 1e-9);
+        QVERIFY(std::abs(gap->valveAngle_deg()->value - 18.0) < 1e-6);
+        QVERIFY(gap->residual_mm() < 1e-9);
+        for (double advance : {-8.0, 0.0, 5.0}) {
+            const Least least = leastClearance(*gap, exact, advance);
+            QVERIFY(std::abs(least.mm - truth.least(advance)) < 1e-4);
+        }
+        // Two angles make no gap.
+        points.resize(2);
+        QVERIFY(!Gap::fit(points, exact, request));
+    }
+
+    // From a map every 2 degrees with hundredths on the dial, the clearance of another cam, at
+    // several phases: within 0.05 mm, and within its own half-width 95 times in 100.
+    void anotherCamIsForetold() {
+        int near = 0, covered = 0, all = 0;
+        double worst = 0.0;
+        for (double lean : {0.0, 12.0, 25.0})
+            for (unsigned seed = 1; seed <= 25; ++seed) {
+                const Truth truth{intake(), 7.5, lean};
+                Truth other{closed::poly345(104.0, 146.0, 11.2), 7.5, lean};
+                auto points = pressed(truth, 0.0, 20.0, 2.0, seed * 7 + 1);
+                const ValveLift own = valveLift(taken(truth.lobe, seed), 0.0),
+                                theirs = valveLift(taken(other.lobe, seed + 400), 0.0);
+                const auto gap = Gap::fit(points, own, withPath());
+                QVERIFY(gap);
+                for (double advance : {-6.0, 0.0, 4.0}) {
+                    const Least least = leastClearance(*gap, theirs, advance);
+                    const double off = std::abs(least.mm - other.least(advance));
+                    worst = std::max(worst, off);
+                    near += off <= 0.05;
+                    covered += off <= *least.mm.plusMinus;
+                    ++all;
+                }
+            }
+        QVERIFY2(near >= 0.99 * all, qPrintable(QString::number(worst)));
+        QVERIFY2(covered >= 0.93 * all, qPrintable(QString::number(double(covered) / all)));
+    }
+
+    void theWindowEndsWhereTheLimitIs() {
+        const Truth truth{intake(), 6.5, 10.0};
+        std::vector<GapPoint> points;
+        for (double d = 0.0; d <= 24.0; d += 2.0)
+            points.push_back({d, truth.clearance(d), 2, true, 0.0});
+        const ValveLift exact{[&](double d) { return truth.lobe.at(d); }, {}};
+        const auto gap = Gap::fit(points, exact, withPath());
+        const double limit = truth.least(3.0);
+        const auto window = windowOf(*gap, exact, limit);
+        QVERIFY(window);
+        // The intake comes nearer as it is advanced: one end, the other is the search's.
+        QVERIFY2(std::abs(window->to_deg - 3.0) < 0.05,
+                 qPrintable(QString::number(window->to_deg)));
+        QCOMPARE(window->from_deg, -30.0);
+        QVERIFY(!windowOf(*gap, exact, 50.0));
+        // A degree costs what the truth says.
+        const double cost = truth.least(-0.5) - truth.least(0.5);
+        QVERIFY(std::abs(costOfDegree_mm(*gap, exact, 0.0) - cost) < 0.005);
+    }
+
+    // Without stroke and rod the piston's way is fitted too.
+    void withoutDimensions() {
+        const Truth truth{intake(), 7.0, 15.0};
+        auto points = pressed(truth, -4.0, 24.0, 2.0, 3, 0.002);
+        const ValveLift exact{[&](double d) { return truth.lobe.at(d); }, {}};
+        const auto gap = Gap::fit(points, exact, {});
+        QVERIFY(gap && !gap->valveAngle_deg());
+        QVERIFY(std::abs(leastClearance(*gap, exact, 3.0).mm - truth.least(3.0)) < 0.05);
+    }
+
+    void leastAtTheEdgeIsNone() {
+        const Truth truth{intake(), 6.0, 0.0};
+        Job job = jobWith(truth);
+        job.maps[0].mockUp.step_deg = 2.0;
+        pressAll(job, truth, 0.0, 6.0);
+        MapFindings m = examine(job).maps[0];
+        QVERIFY(!m.complete);
+        QCOMPARE(m.next.deg, 8.0);
+        // A cam that opens late has its tightest point at TDC, where an intake map begins.
+        Truth late{intake(124.0, 130.0, 11.0), 6.0, 0.0};
+        job = jobWith(late);
+        pressAll(job, late, 0.0, 20.0);
+        m = examine(job).maps[0];
+        QVERIFY(m.measured && m.measured->atEdge);
+        QVERIFY(!m.complete);
+        QCOMPARE(m.next.deg, -2.0);
+        const auto* edge = said<found::LeastAtEdge>(job);
+        QVERIFY(edge && edge->step_deg == -2.0);
+        for (double d = -2.0; d >= -20.0 && !examine(job).maps[0].complete; d -= 2.0)
+            press(job, d, late.clearance(d));
+        m = examine(job).maps[0];
+        QVERIFY(m.complete && !m.measured->atEdge);
+        QVERIFY(std::abs(m.measured->least.mm - late.least()) < 0.02);
+    }
+
+    // The exhaust is pressed before TDC, the intake after it.
+    void theProgramSaysWhereToPress() {
+        const Truth truth{closed::power(-110.0, 140.0, 9.5), 7.0, 0.0};
+        Job job = jobWith(truth, Side::Exhaust);
+        job.maps[0].mockUp.presses = 2;
+        QCOMPARE(examine(job).maps[0].next.deg, -20.0);
+        press(job, -20.0, 3.00);
+        QCOMPARE(examine(job).maps[0].next.deg, -20.0);
+        press(job, -20.0, 3.02);
+        QCOMPARE(examine(job).maps[0].next.deg, -18.0);
+        QCOMPARE(examine(job).maps[0].points[0].clearance_mm, 3.01);
+        // Apart: asked again, until two agree.
+        press(job, -18.0, 2.5);
+        press(job, -18.0, 2.8);
+        QCOMPARE(examine(job).maps[0].next.deg, -18.0);
+        QVERIFY(std::abs(said<found::PressesApart>(job)->apart_mm - 0.3) < 1e-9);
+        press(job, -18.0, 2.52);
+        QCOMPARE(examine(job).maps[0].next.deg, -16.0);
+        QVERIFY(std::abs(examine(job).maps[0].points[1].clearance_mm - 2.51) < 1e-9);
+    }
+
+    void aSlipIsNamedByItsAngle() {
+        const Truth truth{intake(), 7.0, 12.0};
+        Job job = jobWith(truth);
+        pressAll(job, truth, 0.0, 20.0);
+        QVERIFY(!said<found::PressOdd>(job));
+        job.maps[0].presses[7].clearance_mm += 0.5;
+        const auto findings = examine(job);
+        const auto* odd = findingOf<found::PressOdd>(findings.all);
+        QVERIFY(odd);
+        QCOMPARE(odd->at.deg, 14.0);
+        QVERIFY(std::abs(odd->off_mm - 0.5) < 0.05);
+        QVERIFY(std::abs(findings.maps[0].predicted->mm - truth.least()) < 0.02);
+    }
+
+    // A retainer that meets the seal at 9 mm stops the valve short of the piston farther out.
+    void aValveThatStopsShort() {
+        const Truth truth{intake(), 7.0, 0.0};
+        Job job = jobWith(truth);
+        for (double d = 0.0; d <= 30.0; d += 2.0)
+            press(job, d, std::min(truth.clearance(d), 8.5 - truth.lobe.at(d)));
+        const auto findings = examine(job);
+        const auto* stops = findingOf<found::PressStops>(findings.all);
+        QVERIFY(stops);
+        QVERIFY(std::abs(stops->lift_mm - 8.5) < 0.05);
+        QVERIFY(std::abs(findings.maps[0].predicted->mm - truth.least()) < 0.03);
+    }
+
+    // Each correction by hand: gasket 1.2 out, lash 0.2 taken up, a spacer of 1, slack of 0.3, and
+    // a press 10 degrees askew, whose cosine is 0.9848.
+    void correctionsAddUp() {
+        const Truth truth{intake(), 7.0, 0.0};
+        Job job = jobWith(truth);
+        job.engine.lash_mm.intake = 0.2;
+        MockUp& m = job.maps[0].mockUp;
+        m.gasketIn = false;
+        m.gasket_mm = 1.2;
+        m.lash = LashSet::Zero;
+        m.spacer_mm = 1.0;
+        m.slack_mm = 0.3;
+        m.pressedAt = PressedAt::Retainer;
+        m.askew_deg = 10.0;
+        m.checkingLift_mm = 3.00;
+        m.runningLift_mm = 2.85;
+        press(job, 10.0, 2.0);
+        auto found = examine(job).maps[0];
+        QCOMPARE(found.corrections.size(), std::size_t(6));
+        const double expected = 2.0 * 0.984808 + 1.2 + 0.2 + 1.0 - 0.3 + 0.15;
+        QVERIFY(std::abs(found.points[0].clearance_mm - expected) < 1e-5);
+        // Switched off, one is left out.
+        job.maps[0].mockUp.off = {static_cast<int>(CorrectionKind::Spacer)};
+        found = examine(job).maps[0];
+        QVERIFY(std::abs(found.points[0].clearance_mm - (expected - 1.0)) < 1e-5);
+    }
+
+    // The cam advanced by 4 since: carried over by the gap, and said.
+    void anotherSettingIsCarriedOver() {
+        const Truth truth{intake(), 7.0, 0.0};
+        Job job = jobWith(truth);
+        pressAll(job, truth, 0.0, 20.0);
+        QVERIFY(std::abs(examine(job).maps[0].predicted->mm - truth.least()) < 0.01);
+        CamMove move;
+        move.number = 1;
+        move.made.intake = DriveMove{};
+        move.made.intake->total_deg = 4.0;
+        job.changes = {move};
+        auto f = examine(job);
+        QVERIFY(f.maps[0].state == MapState::Carried);
+        QVERIFY(std::abs(f.maps[0].predicted->mm - truth.least(4.0)) < 0.01);
+        // Measured again at the new setting, the lobe stands 4 earlier: the same answer.
+        LiftRun again = job.runs[0];
+        again.id = 2;
+        again.conditions.afterMove = 1;
+        for (Reading& r : again.readings)
+            r.lift_mm = truth.lobe.at(r.at.deg + 4.0);
+        job.runs.push_back(again);
+        f = examine(job);
+        QVERIFY(std::abs(f.maps[0].predicted->mm - truth.least(4.0)) < 0.02);
+        // A thicker gasket raises the head.
+        job.engine.chamber.gasket_mm = 0.4;
+        QVERIFY(std::abs(examine(job).maps[0].predicted->mm - truth.least(4.0) - 0.4) < 0.02);
+        job.maps[0].mockUp.isVoid = true;
+        f = examine(job);
+        QVERIFY(f.maps[0].state == MapState::Void && !f.maps[0].predicted);
+        QVERIFY(findingOf<found::MapVoid>(f.all));
+    }
+
+    void underTheLimit() {
+        Truth truth{intake(), 4.4, 20.0};
+        truth.g0 += 1.2 - truth.least();
+        Job job = jobWith(truth);
+        pressAll(job, truth, 0.0, 20.0);
+        const double least = truth.least();
+        QVERIFY(least < 2.0 && least > 0.3);
+        const auto f = examine(job);
+        const auto* under = findingOf<found::ClearanceUnder>(f.all);
+        QVERIFY(under && !under->accepted);
+        QVERIFY(std::abs(under->least_mm - least) < 0.02);
+        const auto remedy = remedyFor(job, f, f.maps[0]);
+        QVERIFY(remedy);
+        QVERIFY(std::abs(remedy->lacking_mm - (2.0 - least)) < 0.02);
+        // Retarded by that much, it has what it lacks.
+        QVERIFY(remedy->advance_deg && *remedy->advance_deg < 0.0);
+        QVERIFY(std::abs(truth.least(*remedy->advance_deg) - 2.0) < 0.02);
+        QVERIFY(std::abs(*remedy->separation_deg - -*remedy->advance_deg / 2.0) < 1e-9);
+        QVERIFY(std::abs(remedy->notch_mm - (2.0 - least) / std::cos(20.0 * 3.14159265 / 180.0)) <
+                0.02);
+        job.reckoning.clearance.below.intake = "the maker allows 1.2";
+        QVERIFY(said<found::ClearanceUnder>(job)->accepted);
+    }
+
+    void thePhasersWholeTravel() {
+        const Truth truth{intake(), 6.5, 0.0};
+        Job job = jobWith(truth);
+        pressAll(job, truth, 0.0, 20.0);
+        job.engine.drive.phaser_deg = 20.0;
+        job.reckoning.clearance.least_mm.intake = truth.least(8.0);
+        auto check = phaserCheck(job, examine(job));
+        QVERIFY(check);
+        QVERIFY(std::abs(check->parked.mm - truth.least()) < 0.01);
+        QVERIFY(std::abs(check->worst.mm - truth.least(20.0)) < 0.02);
+        QCOMPARE(check->worstAt_deg, 20.0);
+        QVERIFY(std::abs(*check->keeps_deg - 8.0) < 0.1);
+        job.engine.drive.phaserLimiter_deg = 6.0;
+        check = phaserCheck(job, examine(job));
+        QVERIFY(std::abs(check->worst.mm - truth.least(6.0)) < 0.02);
+    }
+
+    // A card is modelled by stretching the lobe: its own card gives it back.
+    void aCardIsModelled() {
+        const Truth truth{intake(), 7.0, 0.0};
+        Job job = jobWith(truth);
+        pressAll(job, truth, 0.0, 20.0);
+        Card card;
+        card.name = "Drumlin 7";
+        card.height = {1.27, Place::Valve};
+        card.events.ivo = -truth.lobe.event(1.27, true);
+        card.events.ivc = truth.lobe.event(1.27, false) - 180.0;
+        card.lift_mm.intake = 10.5;
+        card.liftAt = Place::Valve;
+        job.otherCards = {card};
+        job.reckoning.heights = {{1.27, Place::Valve}};
+        const auto f = examine(job);
+        const auto others = otherCams(job, f, f.maps[0]);
+        QCOMPARE(others.size(), std::size_t(1));
+        QVERIFY(others[0].modelled);
+        const Least least = leastClearance(*f.maps[0].gap, others[0].lift, 0.0);
+        QVERIFY(std::abs(least.mm - truth.least()) < 0.03);
+        QVERIFY(*least.mm.plusMinus >= kModelled_mm);
+    }
+
+    void clayBesideThePresses() {
+        const Truth truth{intake(), 7.0, 0.0};
+        Job job = jobWith(truth);
+        pressAll(job, truth, 0.0, 20.0);
+        ClearanceMap clay;
+        clay.id = 2;
+        clay.mockUp.method = ClearanceMethod::Clay;
+        Press p;
+        p.clearance_mm = truth.least() - 0.4;
+        clay.presses = {p};
+        job.maps.push_back(clay);
+        const auto* apart = said<found::WaysApart>(job);
+        QVERIFY(apart && apart->clay);
+        QVERIFY(std::abs(apart->map_mm - apart->other_mm - 0.4) < 0.03);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestClearance)
+#include "test_clearance.moc"
