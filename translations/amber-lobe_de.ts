@@ -6819,5 +6819,25 @@ Die Messuhr lässt ±%1.</translation>
             <source>by one angle</source>
             <translation>mit einem Winkel</translation>
         </message>
+        <message>
+            <source>The cam's maker foretells %1; measured here %2.</source>
+            <translation>Der Hersteller der Welle sagt %1 voraus; hier gemessen %2.</translation>
+        </message>
+        <message>
+            <source>Piston to head (squish) %1, under your %2.</source>
+            <translation>Kolben zum Kopf (Quetschspalt) %1, unter deinen %2.</translation>
+        </message>
+        <message>
+            <source>The cam's maker foretells</source>
+            <translation>Hersteller der Welle sagt voraus</translation>
+        </message>
+        <message>
+            <source>clearance; - for none</source>
+            <translation>Freigang; - für keinen</translation>
+        </message>
+        <message>
+            <source>Piston to head at least</source>
+            <translation>Kolben zum Kopf mindestens</translation>
+        </message>
     </context>
 </TS>

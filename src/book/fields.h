@@ -173,6 +173,7 @@ void fields(auto& f, Of<lobe::ClearanceLimits> auto& l) {
     f("intake_mm", l.least_mm.intake);
     f("exhaust_mm", l.least_mm.exhaust);
     f("edge_mm", l.edge_mm);
+    f("squish_mm", l.squish_mm);
     f("crown_mm", l.crown_mm);
     f("crown_least_mm", l.crownLeast_mm);
     f("below_intake", l.below.intake);
@@ -206,6 +207,7 @@ void fields(auto& f, Of<lobe::MockUp> auto& m) {
     f("setting", m.afterMove);
     f("gasket_then_mm", m.gasketThen_mm);
     f("deck_then_mm", m.deckThen_mm);
+    f("foretold_mm", m.foretold_mm);
     f("void", m.isVoid);
     f("off", m.off);
 }

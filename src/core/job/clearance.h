@@ -52,8 +52,9 @@ struct MockUp {
     int afterMove = 0;               ///< the setting of the cam it was taken at
     double gasketThen_mm = 0.0;      ///< the engine's gasket and deck when it was begun
     double deckThen_mm = 0.0;
-    bool isVoid = false;  ///< head, valve or seat were changed since
-    std::vector<int> off; ///< corrections that are switched off, by their place
+    std::optional<double> foretold_mm{}; ///< what the cam's maker says of this valve
+    bool isVoid = false;                 ///< head, valve or seat were changed since
+    std::vector<int> off;                ///< corrections that are switched off, by their place
     bool operator==(const MockUp&) const = default;
 };
 
@@ -80,6 +81,7 @@ struct ClearanceMap {
 struct ClearanceLimits {
     PerSide<double> least_mm{2.0, 2.5};
     double edge_mm = 1.3;       ///< beside the valve's head, by clay
+    double squish_mm = 0.0;     ///< piston to head; 0: not said
     double crown_mm = 0.0;      ///< of the piston above the notch as it is; 0: not known
     double crownLeast_mm = 0.0; ///< by the piston's maker; 0: not known
     PerSide<std::string> below; ///< the reason, where a clearance below it is accepted

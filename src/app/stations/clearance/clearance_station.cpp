@@ -169,6 +169,9 @@ void ClearanceStation::refresh() {
     angle_->setText(card.big);
     last_->setText(desk_->lastPress());
     advice_->setText(desk_->advice());
+    for (QWidget* w : {static_cast<QWidget*>(caption_), static_cast<QWidget*>(angle_)})
+        w->setVisible(!asking);
+    log_->setVisible(!asking || log_->count() > 0);
     new_->setVisible(desk_->map() && !desk_->map()->presses.empty());
     refreshLog();
     follow();

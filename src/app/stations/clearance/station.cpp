@@ -27,7 +27,12 @@ QString line(const Job& job, const Findings& f, const Style& style) {
         said << valve + words::clearance(least->mm.value, style) +
                     (least->mm < limit ? Say::tr(", too near") : QString());
     }
-    return said.isEmpty() ? Say::tr("nothing pressed yet") : said.join(QStringLiteral(", "));
+    if (!said.isEmpty()) return said.join(QStringLiteral(", "));
+    for (Side side : {Side::Intake, Side::Exhaust})
+        if (const MapFindings* m = mapOf(f, side))
+            return sideName(side) + QLatin1Char(' ') +
+                   Say::tr("%1 of %2").arg(m->taken).arg(m->planned);
+    return Say::tr("nothing pressed yet");
 }
 
 constexpr const char* kOwns[] = {"map", "settings.clearance"};

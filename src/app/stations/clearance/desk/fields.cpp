@@ -190,6 +190,9 @@ void mockUp(std::vector<Field>& all) {
     more(optionalField(
         Say::tr("Clay at the valve's edge"), Say::tr("thickness; - for none"), 0.0, 20.0, true,
         [](Facts & f) -> auto& { return f.mockUp.edge_mm; }));
+    more(optionalField(
+        Say::tr("The cam's maker foretells"), Say::tr("clearance; - for none"), 0.0, 20.0, true,
+        [](Facts & f) -> auto& { return f.mockUp.foretold_mm; }));
     more(yes(
         Say::tr("Head, valve and seat"), [](Facts & f) -> auto& { return f.mockUp.isVoid; },
         stateChoice));
@@ -232,6 +235,9 @@ void limits(std::vector<Field>& all) {
     all.push_back(lengthField(
         Say::tr("Crown its maker wants"), 0.0, 30.0,
         [](Facts & f) -> auto& { return f.reckoning.clearance.crownLeast_mm; }, 5.0));
+    all.push_back(lengthField(
+        Say::tr("Piston to head at least"), 0.0, 10.0,
+        [](Facts & f) -> auto& { return f.reckoning.clearance.squish_mm; }, 0.9));
     all.push_back(travel(Say::tr("Phaser's travel"), &Drive::phaser_deg));
     all.push_back(travel(Say::tr("Limiter leaves"), &Drive::phaserLimiter_deg));
 }

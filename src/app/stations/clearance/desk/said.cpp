@@ -138,10 +138,19 @@ QStringList ClearanceDesk::helps() const {
                     : Say::tr("Edge clearance by clay %1, over your %2."))
                    .arg(words::clearance(*m->mockUp.edge_mm, style()),
                         words::clearance(limits.edge_mm, style()));
+    if (const auto m = map(); m && m->mockUp.foretold_mm && f->predicted)
+        out << Say::tr("The cam's maker foretells %1; measured here %2.")
+                   .arg(words::clearance(*m->mockUp.foretold_mm, style()),
+                        words::clearance(f->predicted->mm, style()));
     const Chamber& c = job().engine.chamberOf(session().cylinder());
+    const double squish = c.deck_mm + c.gasket_mm;
     if (c.gasket_mm > 0.0)
-        out << Say::tr("Piston to head (squish) %1.")
-                   .arg(words::clearance(c.deck_mm + c.gasket_mm, style()));
+        out << (limits.squish_mm > 0.0 && squish < limits.squish_mm
+                    ? Say::tr("Piston to head (squish) %1, under your %2.")
+                          .arg(words::clearance(squish, style()),
+                               words::clearance(limits.squish_mm, style()))
+                    : Say::tr("Piston to head (squish) %1.")
+                          .arg(words::clearance(squish, style())));
     return out;
 }
 
@@ -163,7 +172,13 @@ GapScene ClearanceDesk::scene() const {
             curve.lift = m->lift;
             curve.least = leastClearance(*m->gap, m->lift, slide_.value());
         }
-        if (side == session().side() && curve.gap) out.others = otherCams(job(), findings(), *m);
+        if (side == session().side() && curve.gap) {
+            out.others = otherCams(job(), findings(), *m);
+            // The fitted card lies on the fitted cam's own curve.
+            std::erase_if(out.others, [&](const OtherCam& cam) {
+                return cam.modelled && job().card && cam.name == job().card->name;
+            });
+        }
         out.valves.push_back(std::move(curve));
     }
     const auto f = found();
