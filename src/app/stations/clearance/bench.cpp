@@ -12,8 +12,6 @@ const BenchKind benches::clearance{
         [](ViewWalk& walk) {
             walk.go(1, stations::clearance);
             walk.save(QStringLiteral("clearance"));
-            walk.go(1, stations::clearance, 1, lobe::Side::Exhaust);
-            walk.saveAtStand(QStringLiteral("stand-clearance"));
         },
 };
 

@@ -156,6 +156,27 @@ void ClearanceDesk::follow() {
     }
     // The mock-up is asked once, before the first press of the job.
     if (job().maps.empty() && !notNow_ && !sheet().field()) askQuietly(0);
+    foretell();
+}
+
+void ClearanceDesk::foretell() {
+    foretold_.clear();
+    others_.clear();
+    const auto f = found();
+    if (!f || !f->gap) return;
+    const double limit = job().reckoning.clearance.least_mm[session().side()];
+    const auto add = [&](const QString& name, const ValveLift& lift, bool fitted) {
+        foretold_.push_back({name, lift, windowOf(*f->gap, lift, limit), fitted});
+    };
+    add(Say::tr("fitted"), f->lift, true);
+    others_ = otherCams(job(), findings(), *f);
+    for (const OtherCam& cam : others_)
+        add(cam.modelled ? Say::tr("%1, modelled").arg(QString::fromStdString(cam.name))
+                         : Say::tr("as cylinder %1").arg(QString::fromStdString(cam.name)),
+            cam.lift, false);
+    std::erase_if(others_, [&](const OtherCam& cam) {
+        return cam.modelled && job().card && cam.name == job().card->name;
+    });
 }
 
 QString ClearanceDesk::enterKeeps() const {

@@ -102,7 +102,18 @@ private:
     bool otherDialTurn();
     const lobe::Finding* weightiest() const;
 
-    int limits_; ///< where they begin among the facts
+    /// A cam and what keeps the limit with it: found once for a job, and not at every slide.
+    struct Foretold {
+        QString name;
+        lobe::ValveLift lift;
+        std::optional<lobe::AdvanceWindow> window;
+        bool fitted = false;
+    };
+    void foretell();
+
+    std::vector<Foretold> foretold_;
+    std::vector<lobe::OtherCam> others_; ///< but the fitted card, which lies on the fitted cam
+    int limits_;                         ///< where they begin among the facts
     SlideState slide_;
     std::optional<lobe::CrankDeg> goTo_;
     std::optional<qint64> striking_;

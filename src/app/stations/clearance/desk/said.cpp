@@ -93,9 +93,8 @@ QList<FigureLine> ClearanceDesk::cams() const {
     if (!f || !f->gap) return rows;
     const double limit = job().reckoning.clearance.least_mm[session().side()];
     rows.append({Say::tr("any cam"), Say::tr("least"), Say::tr("keeps the limit"), false, true});
-    const auto line = [&](const QString& name, const ValveLift& lift, bool strong) {
-        const Least least = leastClearance(*f->gap, lift, slide_.value());
-        const auto window = windowOf(*f->gap, lift, limit);
+    for (const Foretold& cam : foretold_) {
+        const Least least = leastClearance(*f->gap, cam.lift, slide_.value());
         const auto end = [&](double deg) {
             return words::signedFixed(deg, 1, style()) + QChar(0xB0);
         };
@@ -106,14 +105,10 @@ QList<FigureLine> ClearanceDesk::cams() const {
                    : from     ? Say::tr("from %1").arg(end(w.from_deg))
                               : Say::tr("everywhere");
         };
-        rows.append({name, words::clearance(least.mm, style()),
-                     window ? kept(*window) : Say::tr("nowhere"), strong || least.mm < limit});
-    };
-    line(Say::tr("fitted"), f->lift, true);
-    for (const OtherCam& cam : otherCams(job(), findings(), *f))
-        line(cam.modelled ? Say::tr("%1, modelled").arg(QString::fromStdString(cam.name))
-                          : Say::tr("as cylinder %1").arg(QString::fromStdString(cam.name)),
-             cam.lift, false);
+        rows.append({cam.name, words::clearance(least.mm, style()),
+                     cam.window ? kept(*cam.window) : Say::tr("nowhere"),
+                     cam.fitted || least.mm < limit});
+    }
     return rows;
 }
 
@@ -172,13 +167,7 @@ GapScene ClearanceDesk::scene() const {
             curve.lift = m->lift;
             curve.least = leastClearance(*m->gap, m->lift, slide_.value());
         }
-        if (side == session().side() && curve.gap) {
-            out.others = otherCams(job(), findings(), *m);
-            // The fitted card lies on the fitted cam's own curve.
-            std::erase_if(out.others, [&](const OtherCam& cam) {
-                return cam.modelled && job().card && cam.name == job().card->name;
-            });
-        }
+        if (side == session().side() && curve.gap) out.others = others_;
         out.valves.push_back(std::move(curve));
     }
     const auto f = found();
