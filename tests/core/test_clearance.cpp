@@ -109,8 +109,11 @@ void pressAll(Job& job, const Truth& truth, double from, double to, double step 
         press(job, d, truth.clearance(d));
 }
 
-template <class Kind> const Kind* said(const Job& job) {
-    return findingOf<Kind>(examine(job).all);
+/// A copy: the findings it stands in are gone by then.
+template <class Kind> std::optional<Kind> said(const Job& job) {
+    const Findings f = examine(job);
+    const Kind* found = findingOf<Kind>(f.all);
+    return found ? std::optional(*found) : std::nullopt;
 }
 
 } // namespace
@@ -214,7 +217,7 @@ private slots:
         QVERIFY(m.measured && m.measured->atEdge);
         QVERIFY(!m.complete);
         QCOMPARE(m.next.deg, -2.0);
-        const auto* edge = said<found::LeastAtEdge>(job);
+        const auto edge = said<found::LeastAtEdge>(job);
         QVERIFY(edge && edge->step_deg == -2.0);
         for (double d = -2.0; d >= -20.0 && !examine(job).maps[0].complete; d -= 2.0)
             press(job, d, late.clearance(d));
@@ -405,7 +408,7 @@ private slots:
         p.clearance_mm = truth.least() - 0.4;
         clay.presses = {p};
         job.maps.push_back(clay);
-        const auto* apart = said<found::WaysApart>(job);
+        const auto apart = said<found::WaysApart>(job);
         QVERIFY(apart && apart->clay);
         QVERIFY(std::abs(apart->map_mm - apart->other_mm - 0.4) < 0.03);
     }
