@@ -100,8 +100,8 @@ Gap Gap::raised(double mm) const {
 
 double Gap::plusMinus_mm(double deg) const {
     const double x = way(deg);
-    return std::hypot(
-        student_ * std::sqrt(std::max(0.0, v00_ + 2.0 * x * v01_ + x * x * v11_)), shared_);
+    return std::hypot(student_ * std::sqrt(std::max(0.0, v00_ + 2.0 * x * v01_ + x * x * v11_)),
+                      shared_);
 }
 
 Least leastClearance(const Gap& gap, const ValveLift& lift, double advance_deg) {
