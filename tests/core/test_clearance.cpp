@@ -150,7 +150,7 @@ private slots:
         int near = 0, covered = 0, all = 0;
         double worst = 0.0;
         for (double lean : {0.0, 12.0, 25.0})
-            for (unsigned seed = 1; seed <= 25; ++seed) {
+            for (unsigned seed = 1; seed <= 100; ++seed) {
                 const Truth truth{intake(), 7.5, lean};
                 Truth other{closed::poly345(104.0, 146.0, 11.2), 7.5, lean};
                 auto points = pressed(truth, 0.0, 20.0, 2.0, seed * 7 + 1);
