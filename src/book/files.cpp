@@ -254,6 +254,12 @@ private:
         refuse(misread);
         if (json.contains("mock_up")) map.mockUp = mockUpFrom(json["mock_up"], misread);
         refuse(misread);
+        // As the engine is, where the folder does not say how it was then.
+        const Chamber& now = job_.engine.chamberOf(map.cylinder);
+        if (map.mockUp.gasketThen_mm == 0.0) {
+            map.mockUp.gasketThen_mm = now.gasket_mm;
+            map.mockUp.deckThen_mm = now.deck_mm;
+        }
         for (const Json& p : list(json, "presses")) {
             Press press;
             Misread odd;

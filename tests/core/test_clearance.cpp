@@ -324,8 +324,15 @@ private slots:
         job.runs.push_back(again);
         f = examine(job);
         QVERIFY(std::abs(f.maps[0].predicted->mm - truth.least(4.0)) < 0.02);
-        // A thicker gasket raises the head.
-        job.engine.chamber.gasket_mm = 0.4;
+        // A gasket that is only stated afterwards raises nothing: that would promise room that is
+        // not there.
+        job.engine.chamber.gasket_mm = 1.1;
+        job.engine.chamber.deck_mm = 0.3;
+        QVERIFY(std::abs(examine(job).maps[0].predicted->mm - truth.least(4.0)) < 0.02);
+        QCOMPARE(examine(job).maps[0].raised_mm, 0.0);
+        // A thicker one than it was pressed with raises the head.
+        job.maps[0].mockUp.gasketThen_mm = 0.7;
+        job.maps[0].mockUp.deckThen_mm = 0.3;
         QVERIFY(std::abs(examine(job).maps[0].predicted->mm - truth.least(4.0) - 0.4) < 0.02);
         job.maps[0].mockUp.isVoid = true;
         f = examine(job);
@@ -395,6 +402,20 @@ private slots:
         const Least least = leastClearance(*f.maps[0].gap, others[0].lift, 0.0);
         QVERIFY(std::abs(least.mm - truth.least()) < 0.03);
         QVERIFY(*least.mm.plusMinus >= kModelled_mm);
+    }
+
+    // One press at 10 after TDC is a least by that school, and is held against map and limit.
+    void oneAngle() {
+        const Truth truth{intake(), 7.0, 0.0};
+        Job job = jobWith(truth);
+        job.maps[0].mockUp.method = ClearanceMethod::SingleAngle;
+        QCOMPARE(examine(job).maps[0].next.deg, 10.0);
+        press(job, 10.0, 1.5);
+        const auto f = examine(job);
+        QVERIFY(f.maps[0].complete && f.maps[0].measured && !f.maps[0].measured->atEdge);
+        QVERIFY(std::abs(f.maps[0].measured->least.mm - 1.5) < 1e-9);
+        const auto* under = findingOf<found::ClearanceUnder>(f.all);
+        QVERIFY(under && under->least_mm == 1.5);
     }
 
     void clayBesideThePresses() {

@@ -60,6 +60,7 @@ public:
         if (m_.method == ClearanceMethod::Clay) return clay();
         if (lift_ && out_.state != MapState::Void) gap();
         out_.measured = measuredLeast(out_.points, job_.fitted.resolution_mm);
+        if (m_.method != ClearanceMethod::Map) lowest();
         next();
     }
 
@@ -71,9 +72,11 @@ private:
     void conditions() {
         const Chamber& now = job_.engine.chamberOf(map_.cylinder);
         out_.corrections = correctionsOf(job_, map_);
-        out_.raised_mm =
-            share_() * ((now.gasket_mm - m_.gasketThen_mm) * (m_.gasketIn ? 1.0 : 0.0) +
-                        (now.deck_mm - m_.deckThen_mm));
+        // What was not known then, and is stated since, has not changed: it raises nothing.
+        const bool gasket = m_.gasketIn && m_.gasketThen_mm > 0.0 && now.gasket_mm > 0.0;
+        const bool deck = m_.gasketThen_mm > 0.0 && m_.deckThen_mm != 0.0;
+        out_.raised_mm = share_() * ((gasket ? now.gasket_mm - m_.gasketThen_mm : 0.0) +
+                                     (deck ? now.deck_mm - m_.deckThen_mm : 0.0));
         if (std::abs(out_.raised_mm) < 0.005) out_.raised_mm = 0.0;
         if (m_.isVoid) {
             out_.state = MapState::Void;
@@ -180,6 +183,16 @@ private:
         p[worst].counts = false;
         fitted = Gap::fit(p, lift_, request());
         say(found::PressOdd{{p[worst].deg}, p[worst].residual_mm}, Severity::LookAgain);
+    }
+
+    /// One angle, or the tightest by feel: the least that was read is the least.
+    void lowest() {
+        const auto low = std::min_element(
+            out_.points.begin(), out_.points.end(),
+            [](const GapPoint& a, const GapPoint& b) { return a.clearance_mm < b.clearance_mm; });
+        if (low == out_.points.end()) return;
+        constexpr double kTouch_mm = 0.02;
+        out_.measured = MeasuredLeast{{low->deg, {low->clearance_mm, kTouch_mm}}, false};
     }
 
     void clay() {
