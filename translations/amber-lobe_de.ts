@@ -6727,11 +6727,7 @@ Die Messuhr lässt ±%1.</translation>
             <source>, less than its maker allows</source>
             <translation>, weniger als der Hersteller erlaubt</translation>
         </message>
-        <message>
-            <source>: measure the depth again after the cut</source>
-            <translation>: nach dem Schnitt die Tiefe nachmessen</translation>
-        </message>
-        <message>
+            <message>
             <source>gasket thicker by %1</source>
             <translation>Dichtung um %1 dicker</translation>
         </message>
@@ -6799,11 +6795,7 @@ Die Messuhr lässt ±%1.</translation>
             <source>%1: the cam was moved since it was pressed; the figures are carried over by the gap. Press the tight angle again to be sure.</source>
             <translation>%1: die Welle wurde seit der Messung verstellt; die Werte sind über den Spalt übertragen. Drücke am engen Winkel zur Sicherheit noch einmal.</translation>
         </message>
-        <message>
-            <source>%1: gasket or deck changed since it was pressed, by %2 along the valve; the figures are carried over by the gap. Press the tight angle again to be sure.</source>
-            <translation>%1: Dichtung oder Kolbenrückstand haben sich seit der Messung geändert, um %2 längs des Ventils; die Werte sind über den Spalt übertragen. Drücke am engen Winkel zur Sicherheit noch einmal.</translation>
-        </message>
-        <message>
+            <message>
             <source>%1: head, valve or seat were changed since it was pressed. Nothing of it stands: begin a new map.</source>
             <translation>%1: Kopf, Ventil oder Sitz wurden seit der Messung geändert. Nichts davon gilt: beginne eine neue Karte.</translation>
         </message>
@@ -6839,5 +6831,93 @@ Die Messuhr lässt ±%1.</translation>
             <source>Piston to head at least</source>
             <translation>Kolben zum Kopf mindestens</translation>
         </message>
-    </context>
+        <message>
+        <source>of one cylinder, 1 to 3</source>
+        <translation>eines Zylinders, 1 bis 3</translation>
+    </message>
+    <message>
+        <source>Intake valves</source>
+        <translation>Einlassventile</translation>
+    </message>
+    <message>
+        <source>Exhaust valves</source>
+        <translation>Auslassventile</translation>
+    </message>
+    <message>
+        <source>Intake valve head</source>
+        <translation>Teller des Einlassventils</translation>
+    </message>
+    <message>
+        <source>Exhaust valve head</source>
+        <translation>Teller des Auslassventils</translation>
+    </message>
+    <message>
+        <source>degrees to the bore, away from the other valve; - if not known</source>
+        <translation>Grad zur Bohrung, vom anderen Ventil weg; - wenn unbekannt</translation>
+    </message>
+    <message>
+        <source>Intake valve leans</source>
+        <translation>Neigung des Einlassventils</translation>
+    </message>
+    <message>
+        <source>Exhaust valve leans</source>
+        <translation>Neigung des Auslassventils</translation>
+    </message>
+    <message>
+        <source>Between their rims</source>
+        <translation>Zwischen ihren Rändern</translation>
+    </message>
+    <message>
+        <source>intake head to exhaust head, both shut; - if not known</source>
+        <translation>Einlassteller zu Auslassteller, beide geschlossen; - wenn unbekannt</translation>
+    </message>
+    <message>
+        <source>Valves</source>
+        <translation>Ventile</translation>
+    </message>
+    <message>
+        <source>Release agent on the clay</source>
+        <translation>Trennmittel auf der Knetmasse</translation>
+    </message>
+    <message>
+        <source>Turns by hand on the clay</source>
+        <translation>Umdrehungen von Hand auf der Knetmasse</translation>
+    </message>
+    <message>
+        <source>whole turns of the crank</source>
+        <translation>ganze Umdrehungen der Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>Notch cut deeper since</source>
+        <translation>Ventiltasche seither vertieft um</translation>
+    </message>
+    <message>
+        <source>Valve to valve at least</source>
+        <translation>Ventil zu Ventil mindestens</translation>
+    </message>
+    <message>
+        <source>%1 maps taken alike agree, and are fitted together.</source>
+        <translation>%1 gleich aufgenommene Karten stimmen überein und sind gemeinsam ausgeglichen.</translation>
+    </message>
+    <message>
+        <source>Valve to valve %1, at %2.</source>
+        <translation>Ventil zu Ventil %1, bei %2.</translation>
+    </message>
+    <message>
+        <source>%1: gasket, deck or notch changed since it was pressed, by %2 along the valve; the figures are carried over by the gap. Press the tight angle again to be sure.</source>
+        <translation>%1: Dichtung, Deckhöhe oder Ventiltasche wurden seit der Messung geändert, um %2 längs des Ventils; die Werte sind über den Spalt übertragen. Zur Sicherheit am engen Winkel noch einmal messen.</translation>
+    </message>
+    <message>
+        <source>%1: the gap to the shut valve at TDC is %2 by this map and %3 by the one before. They are not fitted together: look for a head that lifts, a follower that bleeds, or a dial that was not at zero.</source>
+        <translation>%1: Der Spalt zum geschlossenen Ventil im OT ist %2 nach dieser Karte und %3 nach der vorigen. Sie werden nicht gemeinsam ausgeglichen: nach einem abhebenden Kopf, einem nachgebenden Stößel oder einer nicht genullten Messuhr sehen.</translation>
+    </message>
+    <message>
+        <source>Cyl %1: the intake valve comes within %2 of the exhaust valve at %3, under your limit of %4. Wider separation or smaller heads help.</source>
+        <translation>Zyl. %1: Das Einlassventil kommt dem Auslassventil bei %3 auf %2 nahe, unter der Grenze von %4. Größere Spreizung oder kleinere Teller helfen.</translation>
+    </message>
+    <message>
+        <source>: head and block are skimmed first, for they take room; then the notch, its depth measured again and typed in the mock-up</source>
+        <translation>: Kopf und Block werden zuerst geplant, denn das nimmt Raum; dann die Tasche, ihre Tiefe nachgemessen und im Messaufbau eingetragen</translation>
+    </message>
+</context>
 </TS>

@@ -62,6 +62,7 @@ public:
         if (ClearanceMap* map = findMap(c.map)) map->mockUp = c.mockUp;
     }
     void operator()(const AddPress& c) {
+        if (c.replaces) strike(*c.replaces, lobe::kReadAgain);
         ClearanceMap* map = findMap(c.map);
         if (!map) return;
         map->presses.push_back(c.press);

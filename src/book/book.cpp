@@ -197,7 +197,10 @@ public:
                     return conditions(c.map, changed(toJson(map.mockUp), after), true);
         return conditions(c.map, after, false);
     }
-    Made operator()(const AddPress& c) { return {press(c.map, c.press), {}}; }
+    Made operator()(const AddPress& c) {
+        if (c.replaces) strike(*c.replaces, {}, lobe::kReadAgain);
+        return {press(c.map, c.press), {}};
+    }
     Made operator()(const AddContact& c) {
         const Contact& k = c.contact;
         Statement s(db_, QStringLiteral("INSERT INTO contact(action_id, pass, method, after_top, "

@@ -60,10 +60,11 @@ struct SetMockUp {
     std::int64_t map = 0;
     lobe::MockUp mockUp;
 };
-/// A press is struck as a reading is.
+/// A press, struck as a reading is; with `replaces`, that one is struck in the same action.
 struct AddPress {
     std::int64_t map = 0;
     lobe::Press press;
+    std::optional<std::int64_t> replaces{};
 };
 struct AddContact {
     lobe::Contact contact;

@@ -36,6 +36,11 @@ inline constexpr Names<4> kClearanceMethod{{"map", "single-angle", "tightest", "
 inline constexpr Names<2> kPressedAt{{"rocker", "retainer"}};
 inline constexpr Names<2> kLashSet{{"zero", "as-run"}};
 
+inline constexpr Names<10> kWish{{"dynamic", "intake-clearance", "exhaust-clearance", "intake-lift",
+                                  "exhaust-lift", "follower-face", "overlap", "intake-closes",
+                                  "separation", "seat-pressure"}};
+inline constexpr Names<3> kCamFrom{{"fitted", "card", "table"}};
+
 /// A struct as it is or to be read into.
 template <class X, class T>
 concept Of = std::same_as<std::remove_const_t<X>, T>;
@@ -120,6 +125,16 @@ void fields(auto& f, Of<lobe::CamMove> auto& c) {
     f("photo", c.photo);
 }
 
+void fields(auto& f, Of<lobe::Valves> auto& v) {
+    f("intake_count", v.count.intake);
+    f("exhaust_count", v.count.exhaust);
+    f("intake_head_mm", v.head_mm.intake);
+    f("exhaust_head_mm", v.head_mm.exhaust);
+    f("intake_angle_deg", v.angle_deg.intake);
+    f("exhaust_angle_deg", v.angle_deg.exhaust);
+    f("rims_mm", v.rims_mm);
+}
+
 void fields(auto& f, Of<lobe::Engine> auto& e) {
     f("name", e.name);
     f("cylinders", e.cylinders);
@@ -137,6 +152,7 @@ void fields(auto& f, Of<lobe::Engine> auto& e) {
     f.object("chamber", e.chamber);
     f.objects("chambers", e.chambers);
     f("volumes", e.volumes, kVolumes);
+    f.object("valves", e.valves);
     f.object("drive", e.drive);
     f("firing_order", e.firingOrder);
     f("firing_gaps_deg", e.firingGaps_deg);
@@ -174,6 +190,7 @@ void fields(auto& f, Of<lobe::ClearanceLimits> auto& l) {
     f("exhaust_mm", l.least_mm.exhaust);
     f("edge_mm", l.edge_mm);
     f("squish_mm", l.squish_mm);
+    f("valves_mm", l.valves_mm);
     f("crown_mm", l.crown_mm);
     f("crown_least_mm", l.crownLeast_mm);
     f("below_intake", l.below.intake);
@@ -204,12 +221,76 @@ void fields(auto& f, Of<lobe::MockUp> auto& m) {
     f("dial_turn_mm", m.dialTurn_mm);
     f("backward", m.backward);
     f("edge_mm", m.edge_mm);
+    f("release", m.release);
+    f("turns", m.turns);
     f("setting", m.afterMove);
     f("gasket_then_mm", m.gasketThen_mm);
     f("deck_then_mm", m.deckThen_mm);
     f("foretold_mm", m.foretold_mm);
     f("void", m.isVoid);
+    f("notch_cut_mm", m.notchCut_mm);
     f("off", m.off);
+}
+
+void fields(auto& f, Of<lobe::Purpose> auto& p) {
+    f("text", p.text);
+    f("from_rpm", p.from_rpm);
+    f("to_rpm", p.to_rpm);
+    f("weight_kg", p.weight_kg);
+    f("gearing", p.gearing);
+    f("fuel", p.fuel);
+}
+
+void fields(auto& f, Of<lobe::Wish> auto& w) {
+    f("kind", w.kind, kWish);
+    f("least", w.least);
+    f("most", w.most);
+}
+
+void fields(auto& f, Of<lobe::KeptLobe> auto& l) {
+    f("deg", l.deg);
+    f("mm", l.mm);
+    f("at", l.at, kPlace);
+    f("ratio", l.ratio);
+    f("lash_mm", l.lash_mm);
+}
+
+void fields(auto& f, Of<lobe::Candidate> auto& c) {
+    f("name", c.name);
+    f("from", c.from, kCamFrom);
+    f("cam", c.cam);
+    f("intake_advance_deg", c.advance_deg.intake);
+    f("exhaust_advance_deg", c.advance_deg.exhaust);
+    f("intake_ratio", c.ratio.intake);
+    f("exhaust_ratio", c.ratio.exhaust);
+    f("intake_lash_mm", c.lash_mm.intake);
+    f("exhaust_lash_mm", c.lash_mm.exhaust);
+    f("shorter_deg", c.shorter_deg);
+    f("seat_pressure_n", c.seatPressure_n);
+    f.object("intake_lobe", c.lobe.intake);
+    f.object("exhaust_lobe", c.lobe.exhaust);
+    f("origin", c.origin);
+}
+
+void fields(auto& f, Of<lobe::Beaten> auto& b) {
+    f("name", b.name);
+    f("figures", b.figures);
+}
+
+void fields(auto& f, Of<lobe::Decision> auto& d) {
+    f("time_ms", d.time_ms);
+    f("chosen", d.chosen);
+    f("figures", d.figures);
+    f("reason", d.reason);
+    f.objects("beaten", d.beaten);
+}
+
+void fields(auto& f, Of<lobe::Choosing> auto& c) {
+    f.object("purpose", c.purpose);
+    f.objects("wishes", c.wishes);
+    f.objects("candidates", c.candidates);
+    f("reference", c.reference);
+    f.objects("decisions", c.decisions);
 }
 
 void fields(auto& f, Of<lobe::FuelLimit> auto& x) {
@@ -243,6 +324,7 @@ void fields(auto& f, Of<lobe::Stated> auto& s) {
     f("smoothing", s.reckoning.smoothing);
     f("average_passes", s.reckoning.averagePasses);
     f.object("clearance", s.reckoning.clearance);
+    f.object("choosing", s.choosing);
     f("pinned", s.pinned);
 }
 

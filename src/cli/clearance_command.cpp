@@ -1,12 +1,17 @@
 #include "cli/clearance_command.h"
 
+#include "book/files.h"
+#include "cli/inputs.h"
 #include "cli/refusal.h"
 #include "core/clearance/map.h"
 #include "words/sentences.h"
 
+#include <CLI/CLI.hpp>
+
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <memory>
 
 namespace cli {
 
@@ -69,6 +74,46 @@ void checkMap(const std::vector<GapPoint>& points, Side side) {
 
 Json orNull(const std::optional<double>& value) {
     return value ? Json(*value) : Json();
+}
+
+struct ClearanceFiles {
+    std::string map, lift, other, side = "intake", taken = "tappet";
+    ClearanceOptions options;
+    double limit = 0.0;
+    bool json = false;
+};
+
+void run(Host& host, ClearanceFiles& o) {
+    checkPositive("--ratio", o.options.taken.ratio, false);
+    checkPositive("--lash", o.options.taken.lash_mm, true);
+    checkPositive("--stroke", o.options.stroke, true);
+    checkPositive("--rod", o.options.rod, true);
+    if (o.options.limit) checkPositive("--limit", *o.options.limit, false);
+    checkAdvances(o.options.advances);
+    o.options.side = sideOf(o.side);
+    o.options.taken.at = placeOf(o.taken);
+    const QString path = pathOf(o.map);
+    auto map = book::readClearanceFile(path);
+    if (const auto* why = std::get_if<QString>(&map))
+        throw Refusal{QStringLiteral("%1: %2; expected a CSV clearance map").arg(path, *why)};
+    if (const auto* e = std::get_if<TableError>(&map)) {
+        if (e->fault == TableFault::LiftOutOfRange)
+            throw Refusal{QStringLiteral("%1, line %2: clearance %3; expected 0 to 30 mm")
+                              .arg(path)
+                              .arg(e->line)
+                              .arg(QString::fromStdString(e->text))};
+        if (e->fault == TableFault::TooFewReadings)
+            throw Refusal{QStringLiteral("%1: %2 presses; expected at least 3 for a gap")
+                              .arg(path)
+                              .arg(e->found)};
+        const QString said = words::sentence(*e, QString());
+        throw Refusal{path +
+                      QString(said).replace(QLatin1String("lift"), QLatin1String("clearance"))};
+    }
+    std::optional<LiftTable> other;
+    if (!o.other.empty()) other = tableOf(pathOf(o.other));
+    host.print(o.json,
+               runClearance(std::get<LiftTable>(map), tableOf(pathOf(o.lift)), other, o.options));
 }
 
 } // namespace
@@ -148,6 +193,33 @@ ClearancePrinted runClearance(const LiftTable& map, const LiftTable& fitted,
     text += QStringLiteral("Turned by hand and cold: at speed parts stretch and springs lose "
                            "control. The engine maker's manual has the last word.\n");
     return {json, text};
+}
+
+void addClearance(CLI::App& app, Host& host) {
+    const auto kept = std::make_shared<ClearanceFiles>();
+    ClearanceFiles& o = *kept;
+    auto* command = app.add_subcommand("clearance", "valve to piston, with this or another cam");
+    command->add_option("--map", o.map, "CSV with crank_deg and clearance_mm or clearance_in")
+        ->required();
+    command->add_option("--lift", o.lift, "lift table of the cam it was measured with")->required();
+    command->add_option("--other", o.other, "lift table of another cam, to be foretold");
+    command->add_option("--side", o.side, "intake or exhaust")
+        ->check(CLI::IsMember({"intake", "exhaust"}))
+        ->required();
+    command->add_option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
+        ->check(CLI::IsMember({"tappet", "valve"}));
+    command->add_option("--ratio", o.options.taken.ratio, "rocker ratio (1)");
+    command->add_option("--lash", o.options.taken.lash_mm, "at the valve, mm (0)");
+    command->add_option("--stroke", o.options.stroke, "mm");
+    command->add_option("--rod", o.options.rod, "mm");
+    command->add_option("--advance", o.options.advances, "crank degrees, positive: A,A,... (0)")
+        ->delimiter(',');
+    auto* limit = command->add_option("--limit", o.limit, "least clearance, mm");
+    command->add_flag("--json", o.json, "print JSON");
+    command->callback([&host, kept, limit] {
+        if (limit->count() > 0) kept->options.limit = kept->limit;
+        host.command = [&host, kept] { run(host, *kept); };
+    });
 }
 
 } // namespace cli

@@ -1,6 +1,7 @@
 // amber-lobe-cli clearance: valve to piston of any cam from a map of one.
 #pragma once
 
+#include "cli/host.h"
 #include "cli/json.h"
 #include "core/lobe/lift_table.h"
 
@@ -30,5 +31,7 @@ struct ClearancePrinted {
 ClearancePrinted runClearance(const lobe::LiftTable& map, const lobe::LiftTable& fitted,
                               const std::optional<lobe::LiftTable>& other,
                               const ClearanceOptions& options);
+
+void addClearance(CLI::App& app, Host& host);
 
 } // namespace cli

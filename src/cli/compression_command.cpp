@@ -1,9 +1,14 @@
 #include "cli/compression_command.h"
 
+#include "cli/inputs.h"
 #include "cli/refusal.h"
 #include "words/sentences.h"
 
 #include <cmath>
+
+#include <CLI/CLI.hpp>
+
+#include <memory>
 
 namespace cli {
 
@@ -67,6 +72,29 @@ CompressionPrinted runCompression(const CompressionOptions& o) {
                  words::fixed(c.dynamicRatio, 2, style), words::degrees(o.ivc, style),
                  words::fixed(c.cranking_kpa, 0, style), words::liftWithUnit(c.squish_mm, style));
     return out;
+}
+
+void addCompression(CLI::App& app, Host& host) {
+    const auto kept = std::make_shared<CompressionOptions>();
+    CompressionOptions& o = *kept;
+    auto* command = app.add_subcommand("compression", "static and dynamic ratio; mm and cc");
+    command->add_option("--bore", o.bore, "mm")->required();
+    command->add_option("--stroke", o.stroke, "mm")->required();
+    command->add_option("--rod", o.rod, "mm")->required();
+    command->add_option("--chamber", o.chamber, "in the head, cc")->required();
+    command->add_option("--gasket-bore", o.gasketBore, "mm; the bore by default");
+    command->add_option("--gasket", o.gasket, "thickness as tightened, mm")->required();
+    command->add_option("--deck", o.deck, "piston below the face, mm; negative above");
+    command->add_option("--crown", o.crown, "dish, cc; negative for a dome");
+    command->add_option("--pin-offset", o.pinOffset, "mm, positive delays the top");
+    command->add_option("--crevice", o.crevice, "above the top ring, cc");
+    command->add_option("--ivc", o.ivc, "intake closing, degrees after BDC")->required();
+    command->add_option("--altitude", o.altitude, "m (0)");
+    command->add_option("--exponent", o.exponent, "of the compression (1.25)");
+    command->add_flag("--json", o.json, "print JSON");
+    command->callback([&host, kept] {
+        host.command = [&host, kept] { host.print(kept->json, runCompression(*kept)); };
+    });
 }
 
 } // namespace cli

@@ -1,6 +1,7 @@
 // amber-lobe-cli compression: static and dynamic ratio from the dimensions and the closing.
 #pragma once
 
+#include "cli/host.h"
 #include "cli/json.h"
 
 #include <QString>
@@ -23,5 +24,7 @@ struct CompressionPrinted {
 
 /// Throws Refusal for geometry that cannot be, naming the value.
 CompressionPrinted runCompression(const CompressionOptions& options);
+
+void addCompression(CLI::App& app, Host& host);
 
 } // namespace cli

@@ -1,11 +1,16 @@
 #include "cli/set_command.h"
 
+#include "cli/inputs.h"
 #include "cli/refusal.h"
 #include "words/setting.h"
 
 #include <charconv>
 #include <cmath>
 #include <utility>
+
+#include <CLI/CLI.hpp>
+
+#include <memory>
 
 namespace cli {
 
@@ -126,6 +131,26 @@ SetPrinted runSet(const SetOptions& o) {
                     .arg(words::moveShort(d, c.move, style));
     }
     return {{{"need", o.need}, {"combinations", combinations(d)}, {"choices", list}}, text};
+}
+
+void addSet(CLI::App& app, Host& host) {
+    const auto kept = std::make_shared<SetOptions>();
+    SetOptions& o = *kept;
+    auto* command = app.add_subcommand(
+        "set", "what the drive can do about a wanted move; crank degrees, positive advances");
+    command->add_option("--need", o.need, "the wanted move")->required();
+    auto* teeth = command->add_option("--teeth", o.teeth, "of the cam wheel");
+    command->add_option("--keyways", o.keyways, "of the cam wheel, evenly spaced");
+    command->add_option("--crank-offsets", o.crankOffsets, "of the crank wheel's keyways: D,D,...");
+    command->add_option("--vernier", o.vernier, "holes in wheel and hub, N1:N2");
+    command->add_option("--bushes", o.bushes, "offset bushes or keys: D,D,...");
+    command->add_option("--slot", o.slot, "slotted wheel, RANGE:LINE; 12:2 is 12 either way");
+    command->add_option("--most", o.most, "how many choices to print (10)");
+    command->add_flag("--json", o.json, "print JSON");
+    command->callback([&host, kept, teeth] {
+        kept->teethGiven = teeth->count() > 0;
+        host.command = [&host, kept] { host.print(kept->json, runSet(*kept)); };
+    });
 }
 
 } // namespace cli

@@ -1,6 +1,7 @@
 // amber-lobe-cli set: what the drive can do about a wanted move.
 #pragma once
 
+#include "cli/host.h"
 #include "cli/json.h"
 
 #include <QString>
@@ -28,5 +29,7 @@ struct SetPrinted {
 
 /// Throws Refusal for a drive that cannot be, naming the option.
 SetPrinted runSet(const SetOptions& options);
+
+void addSet(CLI::App& app, Host& host);
 
 } // namespace cli

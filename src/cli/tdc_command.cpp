@@ -1,10 +1,15 @@
 #include "cli/tdc_command.h"
 
+#include "cli/inputs.h"
 #include "cli/json.h"
 #include "cli/refusal.h"
 #include "core/angle/geometry.h"
 #include "core/job/entry.h"
 #include "words/sentences.h"
+
+#include <CLI/CLI.hpp>
+
+#include <memory>
 
 namespace cli {
 
@@ -145,6 +150,27 @@ TdcResult runTdc(const TdcOptions& o) {
                  {"uncertainty", value(halfWidthOf(pass.correction_deg))},
                  {"findings", findingsJson(tdc.findings, {})}},
             textOf(tdc, pass, DegreeWheel{scaleOf(o.wheel)})};
+}
+
+void addTdc(CLI::App& app, Host& host) {
+    const auto kept = std::make_shared<TdcOptions>();
+    TdcOptions& o = *kept;
+    auto* command = app.add_subcommand("tdc", "true TDC from readings as on the wheel");
+    command->add_option("--method", o.method, "stop, drop, return, port or peak")
+        ->check(CLI::IsMember({"stop", "drop", "return", "port", "peak"}))
+        ->required();
+    command->add_option("--wheel", o.wheel, "0-180-0 by default")
+        ->check(CLI::IsMember({"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed"}));
+    command->add_option("--drop", o.drop, "piston drop at the contacts, mm");
+    command->add_option("--stroke", o.stroke, "mm");
+    command->add_option("--rod", o.rod, "mm");
+    command->add_option("--pin-offset", o.pinOffset, "mm, positive delays the top");
+    command->add_option("--resolution", o.resolution, "of the indicator, mm");
+    command->add_flag("--json", o.json, "print JSON");
+    command->add_option("READING", o.readings, "31b, 26.5a, 329: before the top, then after it")
+        ->required();
+    command->callback(
+        [&host, kept] { host.command = [&host, kept] { host.print(kept->json, runTdc(*kept)); }; });
 }
 
 } // namespace cli

@@ -1,6 +1,7 @@
 // amber-lobe-cli tdc: true TDC from readings typed as on the wheel.
 #pragma once
 
+#include "cli/host.h"
 #include "cli/json.h"
 
 #include "core/tdc/tdc.h"
@@ -28,5 +29,7 @@ struct TdcResult {
 /// Throws Refusal for readings the wheel does not carry, too few or too many of them, and
 /// geometry that cannot be.
 TdcResult runTdc(const TdcOptions& options);
+
+void addTdc(CLI::App& app, Host& host);
 
 } // namespace cli

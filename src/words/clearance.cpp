@@ -143,7 +143,9 @@ QStringList remedyLines(const Remedy& r, const ClearanceLimits& limits, const St
         if (limits.crownLeast_mm > 0.0 && *r.crownLeft_mm < limits.crownLeast_mm)
             notch += Say::tr(", less than its maker allows");
     }
-    out << notch + Say::tr(": measure the depth again after the cut");
+    out << notch + Say::tr(": head and block are skimmed first, for they take room; then the "
+                           "notch, its depth "
+                           "measured again and typed in the mock-up");
     QString gasket = Say::tr("gasket thicker by %1").arg(clearance(r.gasket_mm, style));
     if (r.dynamicRatio)
         gasket += Say::tr(", static %1, dynamic %2")

@@ -65,8 +65,9 @@ QString said(const found::MapCarried& f, const Finding& of, const Style& style) 
         return Say::tr("%1: the cam was moved since it was pressed; the figures are carried over "
                        "by the gap. Press the tight angle again to be sure.")
             .arg(lobeName(of));
-    return Say::tr("%1: gasket or deck changed since it was pressed, by %2 along the valve; the "
-                   "figures are carried over by the gap. Press the tight angle again to be sure.")
+    return Say::tr(
+               "%1: gasket, deck or notch changed since it was pressed, by %2 along the valve; the "
+               "figures are carried over by the gap. Press the tight angle again to be sure.")
         .arg(lobeName(of), signedLift(f.higher_mm, style) + QLatin1Char(' ') + unitName(style));
 }
 
@@ -75,6 +76,21 @@ QString said(const found::MapVoid&, const Finding& of, const Style&) {
                "%1: head, valve or seat were changed since it was pressed. Nothing of it stands: "
                "begin a new map.")
         .arg(lobeName(of));
+}
+
+QString said(const found::MapsApart& f, const Finding& of, const Style& style) {
+    return Say::tr("%1: the gap to the shut valve at TDC is %2 by this map and %3 by the one "
+                   "before. They are not fitted together: look for a head that lifts, a follower "
+                   "that bleeds, or a dial that was not at zero.")
+        .arg(lobeName(of), clearance(f.this_mm, style), clearance(f.before_mm, style));
+}
+
+QString said(const found::ValvesMeet& f, const Finding& of, const Style& style) {
+    return Say::tr("Cyl %1: the intake valve comes within %2 of the exhaust valve at %3, under "
+                   "your limit of %4. Wider separation or smaller heads help.")
+        .arg(of.cylinder)
+        .arg(clearance(f.least_mm, style), fromDeadCentre(f.at, style),
+             clearance(f.limit_mm, style));
 }
 
 QString said(const found::WaysApart& f, const Finding& of, const Style& style) {

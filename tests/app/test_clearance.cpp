@@ -67,6 +67,25 @@ private slots:
         QCOMPARE(rig.onDisk().maps[0].presses[0].clearance_mm, 1.95);
     }
 
+    // The dial's other turn takes the place of what was pressed in one action: one undo brings it
+    // back.
+    void theDialsOtherTurn() {
+        Rig rig(true);
+        open(rig, 0);
+        rig.key(Qt::Key_Escape);
+        rig.type(QStringLiteral("0.40"));
+        rig.type(QStringLiteral("w"));
+        auto presses = rig.onDisk().maps[0].presses;
+        QCOMPARE(presses.size(), std::size_t(2));
+        QVERIFY(presses[0].struck && !presses[1].struck);
+        QCOMPARE(presses[1].clearance_mm, 1.40);
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
+        presses = rig.onDisk().maps[0].presses;
+        QCOMPARE(presses.size(), std::size_t(1));
+        QVERIFY(!presses[0].struck);
+        QCOMPARE(presses[0].clearance_mm, 0.40);
+    }
+
     // The tempting cam touches, the sober one does not; the slide moves all of them at once.
     void theTemptingCamTouches() {
         Rig rig(true);

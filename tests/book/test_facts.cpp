@@ -142,7 +142,8 @@ private slots:
                                          : &here.runs[random.bounded(quint32(here.runs.size()))];
             };
             const LiftRun* run = anyRun();
-            switch (random.bounded(9)) {
+            const ClearanceMap* map = here.maps.empty() ? nullptr : &here.maps.back();
+            switch (random.bounded(13)) {
             case 0: {
                 Engine e = here.engine;
                 e.bore_mm = 60.0 + random.bounded(50);
@@ -202,6 +203,46 @@ private slots:
                     change = book::SetConditions{run->id, t};
                 }
                 break;
+            case 8: {
+                ClearanceMap fresh;
+                fresh.side = Side::Exhaust;
+                fresh.presses.resize(random.bounded(3u));
+                change = book::AddMap{fresh};
+                break;
+            }
+            case 9:
+                if (map) {
+                    book::AddPress add{map->id, {}};
+                    add.press.clearance_mm = 0.01 * random.bounded(300);
+                    if (!map->presses.empty() && random.bounded(2))
+                        add.replaces = map->presses.back().id;
+                    change = add;
+                }
+                break;
+            case 10:
+                if (map) {
+                    MockUp m = map->mockUp;
+                    m.notchCut_mm = 0.1 * random.bounded(9);
+                    m.release = std::to_string(step);
+                    m.turns = 2;
+                    change = book::SetMockUp{map->id, m};
+                }
+                break;
+            case 11: {
+                Stated s = here;
+                s.choosing.purpose.text = std::to_string(step);
+                s.choosing.wishes = {{WishKind::Overlap, 20.0, {}}};
+                if (random.bounded(2)) s.choosing.wishes[0].most = 60.0;
+                Candidate c;
+                c.name = "two earlier";
+                c.advance_deg.intake = random.bounded(5);
+                if (random.bounded(2)) c.ratio.exhaust = 1.6;
+                if (random.bounded(2)) c.lobe.intake = KeptLobe{{0.0, 2.0}, {0.1, 0.4}};
+                s.choosing.candidates.assign(random.bounded(3u), c);
+                s.choosing.decisions.resize(random.bounded(2u));
+                change = book::SetStated{s};
+                break;
+            }
             default: {
                 CamMove c;
                 c.number = 1 + random.bounded(3);

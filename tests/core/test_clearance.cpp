@@ -2,6 +2,7 @@
 // a builder makes. The clearance that is measured is made here, by geometry, and not by the
 // program.
 #include "core/clearance/map.h"
+#include "core/clearance/valves.h"
 #include "core/examine/clearances.h"
 #include "core/examine/examine.h"
 #include "core/job/job.h"
@@ -282,6 +283,7 @@ private slots:
         job.engine.lash_mm.intake = 0.2;
         MockUp& m = job.maps[0].mockUp;
         m.gasketIn = false;
+        m.valveAngle_deg = 0.0;
         m.gasket_mm = 1.2;
         m.lash = LashSet::Zero;
         m.spacer_mm = 1.0;
@@ -338,6 +340,121 @@ private slots:
         f = examine(job);
         QVERIFY(f.maps[0].state == MapState::Void && !f.maps[0].predicted);
         QVERIFY(findingOf<found::MapVoid>(f.all));
+    }
+
+    // A gasket left out counts along the valve: by the angle that was fitted where none was said.
+    void aGasketLeftOutByTheFittedAngle() {
+        const double cosine = std::cos(32.0 * std::numbers::pi / 180.0);
+        const Truth truth{intake(), 7.0, 32.0};
+        Job job = jobWith(truth);
+        MockUp& m = job.maps[0].mockUp;
+        m.gasketIn = false;
+        m.gasket_mm = 1.5;
+        for (double d = 0.0; d <= 24.0; d += 1.0)
+            press(job, d, truth.clearance(d) - 1.5 * cosine);
+        auto found = examine(job).maps[0];
+        QVERIFY(found.predicted);
+        const double fitted = found.gap->share();
+        QVERIFY(std::abs(fitted - cosine) < 0.05);
+        QVERIFY(std::abs(found.corrections[0].mm - 1.5 * fitted) < 1e-9);
+        QVERIFY(std::abs(found.points[3].clearance_mm -
+                         (truth.clearance(3.0) + 1.5 * (fitted - cosine))) < 1e-9);
+        QVERIFY(std::abs(found.predicted->mm - truth.least()) < 0.08);
+        // Said of the engine, the angle is taken from there.
+        job.engine.valves.angle_deg.intake = 32.0;
+        found = examine(job).maps[0];
+        QVERIFY(std::abs(found.predicted->mm - truth.least()) < 0.01);
+    }
+
+    // A notch cut deeper since leaves more room, along the valve; a deck that was not said only
+    // takes room away.
+    void whatChangedSince() {
+        const Truth truth{intake(), 7.0, 20.0};
+        const double cosine = std::cos(20.0 * std::numbers::pi / 180.0);
+        Job job = jobWith(truth);
+        pressAll(job, truth, 0.0, 20.0);
+        MockUp& m = job.maps[0].mockUp;
+        m.valveAngle_deg = 20.0;
+        m.notchCut_mm = 0.8;
+        auto found = examine(job).maps[0];
+        QVERIFY(std::abs(found.predicted->mm - truth.least() - 0.8 * cosine) < 0.01);
+        QVERIFY(found.state == MapState::Carried);
+        m.notchCut_mm = 0.0;
+        m.gasketThen_mm = job.engine.chamber.gasket_mm = 1.0;
+        job.engine.chamber.deck_mm = 0.3;
+        QVERIFY(std::abs(examine(job).maps[0].predicted->mm - truth.least()) < 0.01);
+        job.engine.chamber.deck_mm = -0.3;
+        found = examine(job).maps[0];
+        QVERIFY(std::abs(found.predicted->mm - truth.least() + 0.3 * cosine) < 0.01);
+    }
+
+    // Two maps taken alike are fitted together, and know the gap better; apart they are told so.
+    void passesOfOneValve() {
+        const Truth truth{intake(), 7.0, 0.0};
+        Job job = jobWith(truth);
+        pressAll(job, truth, 0.0, 20.0);
+        const double alone = examine(job).maps[0].gap->plusMinus_mm(10.0);
+        job.maps.push_back(job.maps[0]);
+        job.maps[1].id = 2;
+        for (Press& p : job.maps[1].presses)
+            p.clearance_mm += 0.02;
+        auto f = examine(job);
+        QCOMPARE(f.maps[1].passes, 2);
+        QCOMPARE(f.maps[1].points.size(), f.maps[0].points.size());
+        QVERIFY(f.maps[1].gap->plusMinus_mm(10.0) < alone);
+        QVERIFY(std::abs(f.maps[1].predicted->mm - truth.least() - 0.01) < 0.005);
+        QVERIFY(!findingOf<found::MapsApart>(f.all));
+        for (Press& p : job.maps[1].presses)
+            p.clearance_mm += 0.30;
+        f = examine(job);
+        QCOMPARE(f.maps[1].passes, 1);
+        const auto* apart = findingOf<found::MapsApart>(f.all);
+        QVERIFY(apart && std::abs(apart->this_mm - apart->before_mm - 0.32) < 1e-6);
+    }
+
+    // By hand: both lean 20 degrees, 2 mm between the rims. Opened alike each rim comes inward by
+    // L sin 20, until they meet at 2 / (2 sin 20) = 2.924 mm; one alone goes by as far as it drops.
+    void valveToValve() {
+        Valves v;
+        QVERIFY(!gapOfValves_mm(v, 1.0, 1.0));
+        v.head_mm = {34.0, 30.0};
+        v.angle_deg = {20.0, 20.0};
+        v.rims_mm = 2.0;
+        QVERIFY(std::abs(*gapOfValves_mm(v, 0.0, 0.0) - 2.0) < 1e-12);
+        QVERIFY(std::abs(*gapOfValves_mm(v, 1.0, 1.0) - (2.0 - 2.0 * 0.3420201)) < 1e-6);
+        QVERIFY(*gapOfValves_mm(v, 2.92, 2.92) > 0.0 && *gapOfValves_mm(v, 2.93, 2.93) == 0.0);
+        QVERIFY(std::abs(*gapOfValves_mm(v, 2.5, 0.0) -
+                         std::hypot(2.0 - 2.5 * 0.3420201, 2.5 * 0.9396926)) < 1e-6);
+        // Upright valves slide past one another.
+        v.angle_deg = {0.0, 0.0};
+        QVERIFY(std::abs(*gapOfValves_mm(v, 6.0, 6.0) - 2.0) < 1e-12);
+        // Mirrored lobes meet at TDC, where each has the same lift; advanced they come nearer.
+        v.angle_deg = {20.0, 20.0};
+        v.rims_mm = 4.0;
+        const closed::Lobe in = intake(), ex = intake(-108.0);
+        const ValveLift i{[&](double d) { return in.at(d); }, {}};
+        const ValveLift e{[&](double d) { return ex.at(d); }, {}};
+        const auto least = leastOfValves(v, i, e, 0.0);
+        QVERIFY(std::abs(least->at_deg) < 0.11);
+        QVERIFY(std::abs(least->mm - (4.0 - 2.0 * in.at(0.0) * 0.3420201)) < 1e-3);
+        QVERIFY(leastOfValves(v, i, e, 6.0)->mm < least->mm);
+    }
+
+    // The finding is made of both lobes of the job.
+    void valvesThatMeet() {
+        const Truth truth{intake(), 7.0, 0.0};
+        Job job = jobWith(truth);
+        LiftRun exhaust = jobWith({intake(-108.0), 7.0, 0.0}, Side::Exhaust).runs[0];
+        exhaust.id = 2;
+        job.runs.push_back(exhaust);
+        pressAll(job, truth, 0.0, 20.0);
+        QVERIFY(!said<found::ValvesMeet>(job));
+        job.engine.valves = {{1, 1}, {34.0, 30.0}, {20.0, 20.0}, 1.5};
+        const auto meet = said<found::ValvesMeet>(job);
+        const double lift = truth.lobe.at(0.0);
+        QVERIFY(meet && std::abs(meet->least_mm - (1.5 - 2.0 * lift * 0.3420201)) < 0.01);
+        job.reckoning.clearance.valves_mm = 0.5;
+        QVERIFY(!said<found::ValvesMeet>(job));
     }
 
     void underTheLimit() {

@@ -13,8 +13,6 @@ namespace {
 constexpr double kRadians = std::numbers::pi / 180.0;
 /// Where valve and piston are near each other at all.
 constexpr double kReach_deg = 60.0;
-/// What is known of a valve's angle before anything is read: cosines from 0.85 to 1.
-constexpr double kUsualShare = 0.94, kShareSpread = 0.05;
 
 double slopeOf(const ValveLift& lift, double deg) {
     return (lift.mm(deg + 0.5) - lift.mm(deg - 0.5));

@@ -26,6 +26,10 @@ struct ValveLift {
     double at(double deg, double advance_deg) const { return mm(deg + advance_deg); }
 };
 
+/// What is known of a valve's angle to the bore before anything is read: its cosine, within the
+/// spread (one deviation).
+constexpr double kUsualShare = 0.94, kShareSpread = 0.05;
+
 /// A clearance at an angle, the mean of its presses.
 struct GapPoint {
     double deg = 0.0;

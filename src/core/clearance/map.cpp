@@ -46,8 +46,16 @@ std::vector<double> agreeing(const std::vector<double>& presses, const MockUp& m
 class MapExaminer {
 public:
     MapExaminer(const Job& job, const ClearanceMap& map, const LobePtr& lobe, double then_deg,
-                double now_deg, double tdc_deg, MapFindings& out)
-        : job_(job), map_(map), m_(map.mockUp), moved_deg_(now_deg - then_deg), out_(out) {
+                double now_deg, double tdc_deg, const std::vector<GapPoint>& before,
+                MapFindings& out)
+        : job_(job),
+          map_(map),
+          m_(map.mockUp),
+          angle_deg_(valveAngleOf(job, map)),
+          moved_deg_(now_deg - then_deg),
+          before_(before),
+          out_(out) {
+        if (angle_deg_) share_ = std::cos(*angle_deg_ * kRadians);
         if (!lobe || !lobe->noseReached) return;
         out.lobe = lobe;
         lift_ = valveLift(lobe, tdc_deg, then_deg);
@@ -57,10 +65,14 @@ public:
     void run() {
         conditions();
         points();
-        if (m_.method == ClearanceMethod::Clay) return clay();
+        if (m_.method == ClearanceMethod::Clay) {
+            carried();
+            return clay();
+        }
         if (lift_ && out_.state != MapState::Void) gap();
         out_.measured = measuredLeast(out_.points, job_.fitted.resolution_mm);
         if (m_.method != ClearanceMethod::Map) lowest();
+        carried();
         next();
     }
 
@@ -71,34 +83,39 @@ private:
 
     void conditions() {
         const Chamber& now = job_.engine.chamberOf(map_.cylinder);
-        out_.corrections = correctionsOf(job_, map_);
-        // What was not known then, and is stated since, has not changed: it raises nothing.
+        out_.corrections = correctionsOf(job_, map_, share_);
+        // What was not known then, and is stated since, has not changed: it raises nothing. A deck
+        // of nothing may be known or not: what it would promise is not believed, what it takes is.
         const bool gasket = m_.gasketIn && m_.gasketThen_mm > 0.0 && now.gasket_mm > 0.0;
-        const bool deck = m_.gasketThen_mm > 0.0 && m_.deckThen_mm != 0.0;
-        out_.raised_mm = share_() * ((gasket ? now.gasket_mm - m_.gasketThen_mm : 0.0) +
-                                     (deck ? now.deck_mm - m_.deckThen_mm : 0.0));
-        if (std::abs(out_.raised_mm) < 0.005) out_.raised_mm = 0.0;
-        if (m_.isVoid) {
+        const bool deck =
+            m_.gasketThen_mm > 0.0 && (m_.deckThen_mm != 0.0 || now.deck_mm < m_.deckThen_mm);
+        higher_mm_ = (gasket ? now.gasket_mm - m_.gasketThen_mm : 0.0) +
+                     (deck ? now.deck_mm - m_.deckThen_mm : 0.0) + m_.notchCut_mm;
+        if (std::abs(higher_mm_) < 0.005) higher_mm_ = 0.0;
+        if (m_.isVoid)
             out_.state = MapState::Void;
-            say(found::MapVoid{}, Severity::LookAgain);
-        } else if (out_.raised_mm != 0.0 || moved_deg_ != 0.0) {
+        else if (higher_mm_ != 0.0 || moved_deg_ != 0.0)
             out_.state = MapState::Carried;
-            say(found::MapCarried{out_.raised_mm}, Severity::Note);
-        }
+        out_.raised_mm = share_ * higher_mm_;
         if (m_.follower == Follower::Hydraulic && m_.slack_mm == 0.0)
             say(found::FollowerLive{}, Severity::LookAgain);
         if (m_.fasteners > 0 && m_.fasteners < 4 && !m_.torqued)
             say(found::HeadLoose{m_.fasteners}, Severity::Ask);
     }
 
-    double share_() const {
-        return m_.valveAngle_deg ? std::cos(*m_.valveAngle_deg * kRadians) : 1.0;
+    void carried() {
+        if (out_.state == MapState::Void)
+            say(found::MapVoid{}, Severity::LookAgain);
+        else if (out_.state == MapState::Carried)
+            say(found::MapCarried{out_.raised_mm}, Severity::Note);
     }
 
     void points() {
         double add = 0.0, times = 1.0;
+        const bool clay = m_.method == ClearanceMethod::Clay;
         for (const Correction& c : out_.corrections) {
-            if (!c.on) continue;
+            // Clay is squeezed by the valve itself, along its stem.
+            if (!c.on || (clay && c.kind == CorrectionKind::Askew)) continue;
             add += c.mm;
             times *= c.share;
         }
@@ -123,19 +140,41 @@ private:
         GapRequest r;
         r.path =
             PistonPath::of(job_.engine.stroke_mm, job_.engine.rod_mm, job_.engine.pinOffset_mm);
-        r.valveAngle_deg = m_.valveAngle_deg;
+        r.valveAngle_deg = angle_deg_;
         r.resolution_mm = job_.fitted.resolution_mm;
         return r;
     }
 
     void gap() {
         stops();
+        const auto own = static_cast<std::ptrdiff_t>(out_.points.size());
+        out_.points.insert(out_.points.end(), before_.begin(), before_.end());
         auto fitted = Gap::fit(out_.points, lift_, request());
         if (fitted) odd(fitted);
+        out_.points.erase(out_.points.begin() + own, out_.points.end());
         if (!fitted) return;
+        settle(*fitted);
         // As the engine stands now: another gasket or deck, and the cam moved since.
         out_.gap = std::make_shared<const Gap>(fitted->raised(out_.raised_mm));
         out_.predicted = leastClearance(*out_.gap, lift_, moved_deg_);
+    }
+
+    /// What lies along the bore is taken by the angle that was fitted. A gasket moves all points
+    /// alike, and so not the angle. Without the piston's way the share is no cosine.
+    void settle(Gap& fitted) {
+        if (angle_deg_ || !request().path) return;
+        share_ = fitted.share();
+        double more = 0.0;
+        for (Correction& c : out_.corrections) {
+            if (c.kind != CorrectionKind::Gasket) continue;
+            const double settled = c.mm / kUsualShare * share_;
+            if (c.on) more = settled - c.mm;
+            c.mm = settled;
+        }
+        for (GapPoint& p : out_.points)
+            p.clearance_mm += more;
+        fitted = fitted.raised(more);
+        out_.raised_mm = share_ * higher_mm_;
     }
 
     /// The gap goes on growing with the piston's way; a valve that stops short stays where it is.
@@ -254,22 +293,30 @@ private:
     const ClearanceMap& map_;
     const MockUp& m_;
     ValveLift lift_;
+    std::optional<double> angle_deg_; ///< of the valve to the bore, where it is said
+    double share_ = kUsualShare;      ///< its cosine
+    double higher_mm_ = 0.0;          ///< along the bore, since it was taken
     double moved_deg_;
+    const std::vector<GapPoint>& before_;
     MapFindings& out_;
 };
 
 } // namespace
 
-std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map) {
+std::optional<double> valveAngleOf(const Job& job, const ClearanceMap& map) {
+    if (map.mockUp.valveAngle_deg) return map.mockUp.valveAngle_deg;
+    return job.engine.valves.angle_deg[map.side];
+}
+
+std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map, double share) {
     const MockUp& m = map.mockUp;
     std::vector<Correction> out;
-    const auto add = [&](CorrectionKind kind, double mm, double share = 1.0) {
-        if (mm != 0.0 || share != 1.0) out.push_back({kind, mm, share, !isOff(m, kind)});
+    const auto add = [&](CorrectionKind kind, double mm, double times = 1.0) {
+        if (mm != 0.0 || times != 1.0) out.push_back({kind, mm, times, !isOff(m, kind)});
     };
-    const double cosine = m.valveAngle_deg ? std::cos(*m.valveAngle_deg * kRadians) : 1.0;
     const double gasket =
         m.gasket_mm > 0.0 ? m.gasket_mm : job.engine.chamberOf(map.cylinder).gasket_mm;
-    if (!m.gasketIn) add(CorrectionKind::Gasket, gasket * cosine);
+    if (!m.gasketIn) add(CorrectionKind::Gasket, gasket * share);
     // Lift that the running spring takes from the valve gear leaves more room as the engine runs.
     if (m.spring == Spring::Checking && m.checkingLift_mm && m.runningLift_mm)
         add(CorrectionKind::Spring, *m.checkingLift_mm - *m.runningLift_mm);
@@ -299,12 +346,13 @@ ValveLift valveLift(LobePtr figures, double tdc_deg, double advance_deg) {
 }
 
 MapFindings examineMap(const Job& job, const ClearanceMap& map, const LobePtr& lobe,
-                       double then_deg, double now_deg, double tdc_deg) {
+                       double then_deg, double now_deg, double tdc_deg,
+                       const std::vector<GapPoint>& before) {
     MapFindings out;
     out.map = map.id;
     out.cylinder = map.cylinder;
     out.side = map.side;
-    MapExaminer(job, map, lobe, then_deg, now_deg, tdc_deg, out).run();
+    MapExaminer(job, map, lobe, then_deg, now_deg, tdc_deg, before, out).run();
     return out;
 }
 

@@ -24,8 +24,12 @@ struct Correction {
     double share = 1.0; ///< what was read is multiplied by; of an askew press alone
     bool on = true;
 };
-/// Those that differ from nothing, in the order of the enum.
-std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map);
+/// Those that differ from nothing, in the order of the enum. `share` is the cosine of the valve's
+/// angle to the bore, for what is measured along it.
+std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map, double share);
+
+/// Of the valve a map is of: as the mock-up has it, else the engine; empty where neither says.
+std::optional<double> valveAngleOf(const Job& job, const ClearanceMap& map);
 
 /// How a map stands to the engine as it is now.
 enum class MapState { Same, Carried, Void };
@@ -40,9 +44,10 @@ struct MapFindings {
     LobePtr lobe;         ///< whose lift it was taken over; null where none is known
     ValveLift lift;       ///< of that lobe as its cam stands now; empty without
     MapState state = MapState::Same;
-    double raised_mm = 0.0;       ///< what gasket and deck add since
+    double raised_mm = 0.0;       ///< what gasket, deck and a deeper notch add since
     std::vector<GapPoint> points; ///< ascending; corrected
     std::vector<Correction> corrections;
+    int passes = 1;        ///< maps taken alike that the gap is fitted through
     CrankDeg next;         ///< where to press
     bool complete = false; ///< every angle has presses that agree
     int taken = 0, planned = 0;
@@ -53,9 +58,11 @@ struct MapFindings {
 };
 
 /// `lobe` is the valve's lobe, null where no lift is known; its cam stood `then_deg` advanced from
-/// there when the map was taken, and stands `now_deg` advanced now.
+/// there when the map was taken, and stands `now_deg` advanced now. `before` are the corrected
+/// points of maps taken alike: the gap is fitted through them too.
 MapFindings examineMap(const Job& job, const ClearanceMap& map, const LobePtr& lobe,
-                       double then_deg, double now_deg, double tdc_deg);
+                       double then_deg, double now_deg, double tdc_deg,
+                       const std::vector<GapPoint>& before = {});
 
 /// The lift at the valve of a lobe as it was measured, as the engine runs it: with its lash.
 /// With the cam advanced by so much; `tdc_deg` is what TDC leaves uncertain.

@@ -1,5 +1,6 @@
 #include "core/examine/clearances.h"
 
+#include "core/clearance/valves.h"
 #include "core/job/card.h"
 #include "core/job/job.h"
 
@@ -100,21 +101,75 @@ std::optional<ValveLift> modelled(const Job& job, const MapFindings& map, const 
                      [](double) { return kModelled_mm; }};
 }
 
+MapFindings examined(const Job& job, const Findings& f, const ClearanceMap& map,
+                     const std::vector<GapPoint>& before) {
+    const int now = job.changes.empty() ? 0 : job.changes.back().number;
+    const auto run = runFor(f, map);
+    const RunFindings* r = run ? &f.runs[*run] : nullptr;
+    const int measured = r ? r->afterMove : 0;
+    const LobePtr lobe = r ? LobePtr(f.alone[*run], &f.alone[*run]->lobe) : nullptr;
+    return examineMap(job, map, lobe, movedBetween(job, map.side, measured, map.mockUp.afterMove),
+                      movedBetween(job, map.side, measured, now), f.tdc.uncertainty_deg(), before);
+}
+
+/// Whether two maps are passes of one valve, the engine and its cam as they were.
+bool takenAlike(const ClearanceMap& a, const ClearanceMap& b) {
+    const MockUp &m = a.mockUp, &n = b.mockUp;
+    return a.cylinder == b.cylinder && a.side == b.side && m.method == ClearanceMethod::Map &&
+           n.method == ClearanceMethod::Map && !m.isVoid && !n.isVoid &&
+           m.afterMove == n.afterMove && m.gasketThen_mm == n.gasketThen_mm &&
+           m.deckThen_mm == n.deckThen_mm && m.notchCut_mm == n.notchCut_mm;
+}
+
+/// A pass among those before it: fitted together where their gaps agree, told where they do not.
+void withPasses(const Job& job, const Findings& f, std::size_t i, std::vector<MapFindings>& all) {
+    const auto& own = all[i].gap;
+    if (!own) return;
+    std::vector<GapPoint> before;
+    std::optional<found::MapsApart> apart;
+    int passes = 1;
+    for (std::size_t k = 0; k < i; ++k) {
+        if (!takenAlike(job.maps[k], job.maps[i]) || !all[k].gap) continue;
+        const double mine = own->at(0.0), theirs = all[k].gap->at(0.0);
+        const double known = std::hypot(own->plusMinus_mm(0.0), all[k].gap->plusMinus_mm(0.0));
+        if (std::abs(mine - theirs) > std::max(job.maps[i].mockUp.tolerance_mm, known)) {
+            apart = found::MapsApart{mine, theirs};
+            continue;
+        }
+        before.insert(before.end(), all[k].points.begin(), all[k].points.end());
+        ++passes;
+    }
+    if (passes > 1) {
+        all[i] = examined(job, f, job.maps[i], before);
+        all[i].passes = passes;
+    }
+    if (apart)
+        all[i].findings.push_back({*apart, Severity::LookAgain, all[i].side, all[i].cylinder});
+}
+
+/// Of the cams as they stand, said once, with the intake's newest map.
+void valvesMeet(const Job& job, const Findings& f, std::vector<MapFindings>& all) {
+    for (auto it = all.rbegin(); it != all.rend(); ++it) {
+        if (it->side != Side::Intake || !it->current) continue;
+        const auto least = valvesNow(job, f, it->cylinder);
+        const double limit = job.reckoning.clearance.valves_mm;
+        if (least && least->mm < limit)
+            it->findings.push_back({found::ValvesMeet{least->mm, limit, {least->at_deg}},
+                                    Severity::LookAgain, Side::Intake, it->cylinder});
+        return;
+    }
+}
+
 } // namespace
 
 std::vector<MapFindings> clearanceMaps(const Job& job, const Findings& f) {
     std::vector<MapFindings> out;
-    const int now = job.changes.empty() ? 0 : job.changes.back().number;
-    for (const ClearanceMap& map : job.maps) {
-        const auto run = runFor(f, map);
-        const RunFindings* r = run ? &f.runs[*run] : nullptr;
-        const int measured = r ? r->afterMove : 0;
-        const LobePtr lobe = r ? LobePtr(f.alone[*run], &f.alone[*run]->lobe) : nullptr;
-        MapFindings m =
-            examineMap(job, map, lobe, movedBetween(job, map.side, measured, map.mockUp.afterMove),
-                       movedBetween(job, map.side, measured, now), f.tdc.uncertainty_deg());
-        againstLimit(job, m);
-        out.push_back(std::move(m));
+    for (const ClearanceMap& map : job.maps)
+        out.push_back(examined(job, f, map, {}));
+    // From the newest back: what an earlier one has is its own.
+    for (std::size_t i = out.size(); i-- > 0;) {
+        withPasses(job, f, i, out);
+        againstLimit(job, out[i]);
     }
     for (std::size_t i = 0; i < out.size(); ++i) {
         waysApart(out[i], out, job);
@@ -125,6 +180,7 @@ std::vector<MapFindings> clearanceMaps(const Job& job, const Findings& f) {
                 out[k].current = false;
         out[i].current = true;
     }
+    valvesMeet(job, f, out);
     return out;
 }
 
@@ -172,6 +228,23 @@ std::vector<OtherCam> otherCams(const Job& job, const Findings& f, const MapFind
                  valveLift(LobePtr(f.alone[i], &f.alone[i]->lobe), f.tdc.uncertainty_deg())});
     }
     return out;
+}
+
+std::optional<Least> valvesNow(const Job& job, const Findings& f, int cylinder, double intake_deg) {
+    const CylinderFindings* c = f.cylinder(cylinder);
+    if (!c || !c->run.intake || !c->run.exhaust || !job.engine.valves.rims_mm) return std::nullopt;
+    const auto lift = [&](Side side) {
+        const std::size_t i = *c->run[side];
+        const int now = job.changes.empty() ? 0 : job.changes.back().number;
+        return valveLift(LobePtr(f.alone[i], &f.alone[i]->lobe), f.tdc.uncertainty_deg(),
+                         movedBetween(job, side, f.runs[i].afterMove, now));
+    };
+    const auto known = [&](Side side) {
+        const LobeFigures& l = f.runs[*c->run[side]].lobe;
+        return l.curve && l.noseReached;
+    };
+    if (!known(Side::Intake) || !known(Side::Exhaust)) return std::nullopt;
+    return leastOfValves(job.engine.valves, lift(Side::Intake), lift(Side::Exhaust), intake_deg);
 }
 
 std::optional<PhaserCheck> phaserCheck(const Job& job, const Findings& f) {

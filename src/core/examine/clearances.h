@@ -41,6 +41,11 @@ struct PhaserCheck {
 };
 std::optional<PhaserCheck> phaserCheck(const Job& job, const Findings& findings);
 
+/// Intake valve to exhaust valve of a cylinder, where heads, angles and rims are given and both
+/// lobes are measured; the intake cam advanced by so much beside the exhaust's.
+std::optional<Least> valvesNow(const Job& job, const Findings& findings, int cylinder,
+                               double intake_deg = 0.0);
+
 /// What would bring a valve up to its limit, each alone.
 struct Remedy {
     double lacking_mm = 0.0;

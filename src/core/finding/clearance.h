@@ -55,6 +55,17 @@ struct MapCarried {
 struct MapVoid {
     static constexpr auto kCode = "map_void";
 };
+/// Two maps of one valve, taken alike, whose gaps lie apart at TDC by more than they are known.
+struct MapsApart {
+    static constexpr auto kCode = "clearance_maps_apart";
+    double this_mm, before_mm;
+};
+/// Intake and exhaust valve come nearer to one another than the limit.
+struct ValvesMeet {
+    static constexpr auto kCode = "valves_meet";
+    double least_mm, limit_mm;
+    CrankDeg at;
+};
 /// Pressed and clay, or one angle and the map, lie apart.
 struct WaysApart {
     static constexpr auto kCode = "clearance_ways_apart";

@@ -49,11 +49,14 @@ struct MockUp {
     double dialTurn_mm = 1.0;        ///< what one turn of the dial is worth
     bool backward = false;           ///< the dial runs backward from a full turn
     std::optional<double> edge_mm{}; ///< of clay: beside the valve's head
+    std::string release;             ///< of clay: what keeps it from sticking
+    int turns = 0;                   ///< of clay: the crank was turned by hand; 0: not said
     int afterMove = 0;               ///< the setting of the cam it was taken at
     double gasketThen_mm = 0.0;      ///< the engine's gasket and deck when it was begun
     double deckThen_mm = 0.0;
     std::optional<double> foretold_mm{}; ///< what the cam's maker says of this valve
     bool isVoid = false;                 ///< head, valve or seat were changed since
+    double notchCut_mm = 0.0;            ///< deeper by, along the bore, since: measured after it
     std::vector<int> off;                ///< corrections that are switched off, by their place
     bool operator==(const MockUp&) const = default;
 };
@@ -82,6 +85,7 @@ struct ClearanceLimits {
     PerSide<double> least_mm{2.0, 2.5};
     double edge_mm = 1.3;       ///< beside the valve's head, by clay
     double squish_mm = 0.0;     ///< piston to head; 0: not said
+    double valves_mm = 1.5;     ///< intake valve to exhaust valve
     double crown_mm = 0.0;      ///< of the piston above the notch as it is; 0: not known
     double crownLeast_mm = 0.0; ///< by the piston's maker; 0: not known
     PerSide<std::string> below; ///< the reason, where a clearance below it is accepted

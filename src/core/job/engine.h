@@ -28,6 +28,16 @@ struct Chamber {
     bool operator==(const Chamber&) const = default;
 };
 
+/// Of one cylinder; what is not said is 0 or empty.
+struct Valves {
+    PerSide<int> count{1, 1};
+    PerSide<double> head_mm;                  ///< diameter of a head
+    PerSide<std::optional<double>> angle_deg; ///< of the stem to the bore, away from the other side
+    /// Between the rims of an intake and an exhaust valve next to each other, both shut.
+    std::optional<double> rims_mm;
+    bool operator==(const Valves&) const = default;
+};
+
 /// Where the volumes come from.
 enum class VolumeSource { Poured, Dimensions, Maker };
 
@@ -45,6 +55,7 @@ struct Engine {
     Chamber chamber;               ///< of every cylinder but those in `chambers`
     std::vector<Chamber> chambers; ///< by cylinder from 1, where they differ; may be shorter
     VolumeSource volumes = VolumeSource::Poured;
+    Valves valves;
     Drive drive;                  ///< of the cam, or of each of two
     std::vector<int> firingOrder; ///< every cylinder once, from 1; empty: not known
     /// Crank degrees from each firing to the next, in the firing order, 720 in all; empty: even.

@@ -6,6 +6,7 @@
 #pragma once
 
 #include "core/job/card.h"
+#include "core/job/choosing.h"
 #include "core/job/clearance.h"
 #include "core/job/contact.h"
 #include "core/job/engine.h"
@@ -24,6 +25,7 @@ struct Stated {
     Fitted fitted;
     Reckoning reckoning;
     Trial trial;
+    Choosing choosing;
     std::vector<std::string> pinned; ///< figures kept on the slate, by key
     bool operator==(const Stated&) const = default;
 };

@@ -56,6 +56,7 @@ MockUp ClearanceDesk::fresh() const {
     if (!job().maps.empty()) out = job().maps.back().mockUp;
     out.isVoid = false;
     out.edge_mm.reset();
+    out.notchCut_mm = 0.0;
     out.checkingLift_mm.reset();
     out.runningLift_mm.reset();
     if (job().maps.empty()) out.follower = job().engine.follower;
@@ -97,8 +98,8 @@ bool ClearanceDesk::keepMockUp(const MockUp& mockUp) {
     return session().keep(book::AddMap{made});
 }
 
-bool ClearanceDesk::keepPress(const Press& press) {
-    if (const auto m = map()) return session().keep(book::AddPress{m->id, press});
+bool ClearanceDesk::keepPress(const Press& press, std::optional<std::int64_t> replaces) {
+    if (const auto m = map()) return session().keep(book::AddPress{m->id, press, replaces});
     ClearanceMap made;
     made.cylinder = session().cylinder();
     made.side = session().side();
@@ -379,8 +380,7 @@ bool ClearanceDesk::otherDialTurn() {
     Press right = last;
     right.clearance_mm += by;
     right.time_ms = session().now();
-    return session().keep(book::StrikeReading{last.id, "another turn of the dial"}) &&
-           keepPress(right);
+    return keepPress(right, last.id);
 }
 
 QList<Command> ClearanceDesk::ownCommands() const {

@@ -96,7 +96,8 @@ private:
     };
     Typed read(const QString& text) const;
     bool keepMockUp(const lobe::MockUp& mockUp);
-    bool keepPress(const lobe::Press& press);
+    /// With `replaces`, that one is struck in the same action.
+    bool keepPress(const lobe::Press& press, std::optional<std::int64_t> replaces = {});
     lobe::MockUp fresh() const;
     QString onWheel(lobe::CrankDeg at) const;
     bool otherDialTurn();

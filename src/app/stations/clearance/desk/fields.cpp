@@ -190,6 +190,13 @@ void mockUp(std::vector<Field>& all) {
     more(optionalField(
         Say::tr("Clay at the valve's edge"), Say::tr("thickness; - for none"), 0.0, 20.0, true,
         [](Facts & f) -> auto& { return f.mockUp.edge_mm; }));
+    more(textField(
+        Say::tr("Release agent on the clay"), [](Facts & f) -> auto& { return f.mockUp.release; }));
+    more(count(Say::tr("Turns by hand on the clay"), Say::tr("whole turns of the crank"), 0, 20,
+               &MockUp::turns));
+    more(lengthField(
+        Say::tr("Notch cut deeper since"), 0.0, 10.0,
+        [](Facts & f) -> auto& { return f.mockUp.notchCut_mm; }, 0.8));
     more(optionalField(
         Say::tr("The cam's maker foretells"), Say::tr("clearance; - for none"), 0.0, 20.0, true,
         [](Facts & f) -> auto& { return f.mockUp.foretold_mm; }));
@@ -238,6 +245,9 @@ void limits(std::vector<Field>& all) {
     all.push_back(lengthField(
         Say::tr("Piston to head at least"), 0.0, 10.0,
         [](Facts & f) -> auto& { return f.reckoning.clearance.squish_mm; }, 0.9));
+    all.push_back(lengthField(
+        Say::tr("Valve to valve at least"), 0.1, 10.0,
+        [](Facts & f) -> auto& { return f.reckoning.clearance.valves_mm; }, 1.5));
     all.push_back(travel(Say::tr("Phaser's travel"), &Drive::phaser_deg));
     all.push_back(travel(Say::tr("Limiter leaves"), &Drive::phaserLimiter_deg));
 }

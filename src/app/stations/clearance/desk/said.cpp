@@ -64,6 +64,8 @@ QStringList ClearanceDesk::behind() const {
     if (!corrections.isEmpty())
         out << Say::tr("Corrected by: ") + corrections.join(QStringLiteral(", ")) +
                    QLatin1Char('.');
+    if (f->passes > 1)
+        out << Say::tr("%1 maps taken alike agree, and are fitted together.").arg(f->passes);
     if (f->gap) {
         const auto angle = f->gap->valveAngle_deg();
         out << Say::tr("Gap to the shut valve at TDC %1%2; the presses leave %3.")
@@ -137,6 +139,15 @@ QStringList ClearanceDesk::helps() const {
         out << Say::tr("The cam's maker foretells %1; measured here %2.")
                    .arg(words::clearance(*m->mockUp.foretold_mm, style()),
                         words::clearance(f->predicted->mm, style()));
+    // One cam carries both lobes: only cams that move apart change what is between the valves.
+    const bool own = job().engine.layout == Layout::TwinOverheadCam;
+    const double apart = !own                               ? 0.0
+                         : session().side() == Side::Intake ? slide_.value()
+                                                            : -slide_.value();
+    if (const auto least = valvesNow(job(), findings(), session().cylinder(), apart))
+        out << Say::tr("Valve to valve %1, at %2.")
+                   .arg(words::clearance(least->mm, style()),
+                        words::fromDeadCentre({least->at_deg}, style()));
     const Chamber& c = job().engine.chamberOf(session().cylinder());
     const double squish = c.deck_mm + c.gasket_mm;
     if (c.gasket_mm > 0.0)

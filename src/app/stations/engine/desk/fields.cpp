@@ -406,6 +406,53 @@ void card(std::vector<Field>& all) {
         [](Facts& f) -> double& { return cardOf(f).lash_mm.exhaust; }, 0.35, true));
 }
 
+Field valveCount(const QString& name, Side side) {
+    Field f;
+    f.name = name;
+    f.asks = Say::tr("of one cylinder, 1 to 3");
+    f.shown = [side](const Facts& facts, const Style&) {
+        return QString::number(facts.engine.valves.count[side]);
+    };
+    f.take = [side](Facts& facts, const QString& typed, const Style&) {
+        bool ok = false;
+        const int n = typed.trimmed().toInt(&ok);
+        if (!ok || n < 1 || n > 3) return Say::tr("A whole number from %1 to %2.").arg(1).arg(3);
+        facts.engine.valves.count[side] = n;
+        return QString();
+    };
+    return f;
+}
+
+/// For what passes between valves, and how the engine fills.
+void valves(std::vector<Field>& all) {
+    const std::size_t first = all.size();
+    all.push_back(valveCount(Say::tr("Intake valves"), Side::Intake));
+    all.push_back(valveCount(Say::tr("Exhaust valves"), Side::Exhaust));
+    all.push_back(lengthField(
+        Say::tr("Intake valve head"), 8, 80,
+        [](Facts& f) -> double& { return f.engine.valves.head_mm.intake; }, 36));
+    all.push_back(lengthField(
+        Say::tr("Exhaust valve head"), 8, 80,
+        [](Facts& f) -> double& { return f.engine.valves.head_mm.exhaust; }, 30));
+    const QString lean = Say::tr("degrees to the bore, away from the other valve; - if not known");
+    all.push_back(
+        optionalField(Say::tr("Intake valve leans"), lean, -10, 60, false,
+                      [](Facts& f) -> Value& { return f.engine.valves.angle_deg.intake; }));
+    all.push_back(
+        optionalField(Say::tr("Exhaust valve leans"), lean, -10, 60, false,
+                      [](Facts& f) -> Value& { return f.engine.valves.angle_deg.exhaust; }));
+    all.push_back(optionalField(Say::tr("Between their rims"),
+                                Say::tr("intake head to exhaust head, both shut; - if not "
+                                        "known"),
+                                0.0, 60.0, true,
+                                [](Facts& f) -> Value& { return f.engine.valves.rims_mm; }));
+    for (std::size_t i = first; i < all.size(); ++i) {
+        all[i].subject = Say::tr("engine");
+        all[i].seldom = true;
+    }
+    all[first].heading = Say::tr("Valves");
+}
+
 std::vector<Field> make() {
     std::vector<Field> all;
     engine(all);
@@ -423,6 +470,7 @@ std::vector<Field> make() {
         f.seldom = true; // of engines that do not fire evenly
         all.push_back(f);
     }
+    valves(all);
     // Last, so that the first thing asked is the engine itself.
     all.push_back(textField(Say::tr("Job"), [](Facts& f) -> std::string& { return f.name; }));
     all.back().heading = Say::tr("This job");

@@ -1,0 +1,38 @@
+// What a subcommand hangs in: where its result is printed, and what is run once the line is read.
+#pragma once
+
+#include "cli/json.h"
+
+#include <QString>
+
+#include <cstdio>
+#include <functional>
+
+namespace CLI {
+class App;
+}
+
+namespace cli {
+
+class Host {
+public:
+    explicit Host(std::FILE* out) : out_(out) {}
+
+    void print(const QString& text) const { std::fputs(text.toUtf8().constData(), out_); }
+    void print(const Json& json) const { std::fputs((json.dump(4) + "\n").c_str(), out_); }
+    /// A result that has both.
+    template <class Printed> void print(bool json, const Printed& printed) const {
+        if (json)
+            print(printed.json);
+        else
+            print(printed.text);
+    }
+
+    /// What the line asks for; throws Refusal for what cannot be.
+    std::function<void()> command;
+
+private:
+    std::FILE* out_;
+};
+
+} // namespace cli
