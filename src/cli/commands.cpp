@@ -2,9 +2,12 @@
 
 #include "book/files.h"
 #include "cli/clearance_command.h"
+#include "cli/compare_command.h"
 #include "cli/compression_command.h"
+#include "cli/filling_command.h"
 #include "cli/inputs.h"
 #include "cli/json.h"
+#include "cli/model_command.h"
 #include "cli/refusal.h"
 #include "cli/set_command.h"
 #include "cli/tdc_command.h"
@@ -88,6 +91,9 @@ public:
         addCompression(app, host_);
         addSet(app, host_);
         addClearance(app, host_);
+        addModel(app, host_);
+        addFilling(app, host_);
+        addCompare(app, host_);
 
         try {
             app.parse(argc, argv);

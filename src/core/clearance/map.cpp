@@ -345,6 +345,14 @@ ValveLift valveLift(LobePtr figures, double tdc_deg, double advance_deg) {
             }};
 }
 
+ValveLift modelledLift(std::shared_ptr<const ModelledLobe> lobe, const Taken& engine) {
+    return {[lobe, engine](double deg) { return engine.liftAt(Place::Valve, lobe->curve.at(deg)); },
+            [lobe, engine](double deg) {
+                const bool over = deg > lobe->curve.first() && deg < lobe->curve.last();
+                return over ? engine.ratio * lobe->halfWidth.at(deg) : 0.0;
+            }};
+}
+
 MapFindings examineMap(const Job& job, const ClearanceMap& map, const LobePtr& lobe,
                        double then_deg, double now_deg, double tdc_deg,
                        const std::vector<GapPoint>& before) {

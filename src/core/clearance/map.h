@@ -7,6 +7,7 @@
 #include "core/finding/finding.h"
 #include "core/job/clearance.h"
 #include "core/lobe/lobe.h"
+#include "core/model/modelled.h"
 
 #include <memory>
 #include <optional>
@@ -67,6 +68,9 @@ MapFindings examineMap(const Job& job, const ClearanceMap& map, const LobePtr& l
 /// The lift at the valve of a lobe as it was measured, as the engine runs it: with its lash.
 /// With the cam advanced by so much; `tdc_deg` is what TDC leaves uncertain.
 ValveLift valveLift(LobePtr figures, double tdc_deg, double advance_deg = 0.0);
+
+/// Of a lobe modelled from its card, in an engine with this ratio and lash.
+ValveLift modelledLift(std::shared_ptr<const ModelledLobe> lobe, const Taken& engine);
 
 /// Where the valve is pressed without a reason to go elsewhere: the exhaust from 20 before TDC to
 /// it, since the piston chases it shut; the intake from TDC to 20 after, since the piston runs from

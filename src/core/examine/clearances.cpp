@@ -3,6 +3,8 @@
 #include "core/clearance/valves.h"
 #include "core/job/card.h"
 #include "core/job/job.h"
+#include "core/model/modelled.h"
+#include "core/setting/setting.h"
 
 #include <algorithm>
 #include <cmath>
@@ -12,18 +14,6 @@ namespace lobe {
 namespace {
 
 constexpr double kRadians = std::numbers::pi / 180.0;
-
-/// What the cam of a side was advanced by between two settings.
-double movedBetween(const Job& job, Side side, int from, int to) {
-    double sum = 0.0;
-    for (const CamMove& c : job.changes) {
-        if (!moves(job, c, side)) continue;
-        const double by = c.move(side) ? c.move(side)->total_deg : 0.0;
-        if (c.number > from && c.number <= to) sum += by;
-        if (c.number > to && c.number <= from) sum -= by;
-    }
-    return sum;
-}
 
 /// The lobe a map was taken over: measured at its setting if there is one, else the newest.
 std::optional<std::size_t> runFor(const Findings& f, const ClearanceMap& map) {
@@ -79,37 +69,29 @@ void againstLimit(const Job& job, MapFindings& map) {
                             map.cylinder});
 }
 
-/// The measured lobe stretched to a card's duration, centre and lift.
-std::optional<ValveLift> modelled(const Job& job, const MapFindings& map, const Card& card) {
-    const LobePtr shape = map.lobe;
-    const LobeFigures& lobe = *shape;
-    const auto centre = lobe.centre(CentreSchool::EqualDrop);
-    const auto theirs = cardCentre(card, map.side);
-    const auto duration = cardDuration_deg(card, map.side);
-    const auto lift = cardLiftHere_mm(card, map.side, job.engine, Place::Valve);
-    const HeightEvents* at = lobe.events(card.height);
-    if (!at && lobe.atEventsHeight.height == card.height) at = &lobe.atEventsHeight;
-    const auto own = at ? at->duration_deg() : std::nullopt;
-    if (!centre || !theirs || !duration || !own) return std::nullopt;
-    const double most = lobe.liftAt(*lobe.maxLiftAt, Place::Valve);
-    const double higher = lift && most > 0.0 ? *lift / most : 1.0;
-    const double longer = *own / *duration;
-    const double c0 = centre->deg, c1 = theirs->deg;
-    return ValveLift{[shape, c0, c1, higher, longer](double deg) {
-                         return higher * shape->liftAt({c0 + (deg - c1) * longer}, Place::Valve);
-                     },
-                     [](double) { return kModelled_mm; }};
+/// A card's lobe in this engine. A card without a lift is given that of the lobe that is measured.
+std::optional<ValveLift> modelled(const Job& job, const MapFindings& map, Card card) {
+    const double ratio = job.engine.ratio[map.side];
+    const LobeFigures& own = *map.lobe;
+    if (!card.lift_mm[map.side] && own.maxLiftAt) {
+        card.lift_mm[map.side] = own.liftAt(*own.maxLiftAt, Place::Tappet);
+        card.liftAt = Place::Tappet;
+    }
+    auto made = modelLobe(card, map.side, ratio);
+    auto* lobe = std::get_if<ModelledLobe>(&made);
+    if (!lobe) return std::nullopt;
+    return modelledLift(std::make_shared<const ModelledLobe>(std::move(*lobe)),
+                        {Place::Tappet, ratio, job.engine.lash_mm[map.side]});
 }
 
 MapFindings examined(const Job& job, const Findings& f, const ClearanceMap& map,
                      const std::vector<GapPoint>& before) {
-    const int now = job.changes.empty() ? 0 : job.changes.back().number;
     const auto run = runFor(f, map);
     const RunFindings* r = run ? &f.runs[*run] : nullptr;
     const int measured = r ? r->afterMove : 0;
     const LobePtr lobe = r ? LobePtr(f.alone[*run], &f.alone[*run]->lobe) : nullptr;
     return examineMap(job, map, lobe, movedBetween(job, map.side, measured, map.mockUp.afterMove),
-                      movedBetween(job, map.side, measured, now), f.tdc.uncertainty_deg(), before);
+                      movedSince(job, map.side, measured), f.tdc.uncertainty_deg(), before);
 }
 
 /// Whether two maps are passes of one valve, the engine and its cam as they were.
@@ -235,9 +217,8 @@ std::optional<Least> valvesNow(const Job& job, const Findings& f, int cylinder, 
     if (!c || !c->run.intake || !c->run.exhaust || !job.engine.valves.rims_mm) return std::nullopt;
     const auto lift = [&](Side side) {
         const std::size_t i = *c->run[side];
-        const int now = job.changes.empty() ? 0 : job.changes.back().number;
         return valveLift(LobePtr(f.alone[i], &f.alone[i]->lobe), f.tdc.uncertainty_deg(),
-                         movedBetween(job, side, f.runs[i].afterMove, now));
+                         movedSince(job, side, f.runs[i].afterMove));
     };
     const auto known = [&](Side side) {
         const LobeFigures& l = f.runs[*c->run[side]].lobe;

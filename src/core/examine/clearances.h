@@ -24,14 +24,11 @@ std::optional<AdvanceWindow> windowNow(const Job& job, const Findings& findings,
 /// A cam that could be fitted in place of this one, by its card or by another lobe of the job.
 struct OtherCam {
     std::string name;
-    bool modelled = false; ///< from its card: the measured lobe stretched to what the card states
+    bool modelled = false; ///< from its card
     ValveLift lift;        ///< as its card or its lobe has it
 };
 /// Cards at hand and the fitted card, then lobes of this side measured on other cylinders.
 std::vector<OtherCam> otherCams(const Job& job, const Findings& findings, const MapFindings& map);
-
-/// What a lobe of a card is known within where it was not measured, mm at the valve.
-constexpr double kModelled_mm = 0.3;
 
 /// A phaser over its travel. What it moves is the intake cam.
 struct PhaserCheck {

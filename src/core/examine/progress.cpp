@@ -107,4 +107,10 @@ Progress settingProgress(const Job& job, const Findings& f) {
                                                                 : Progress::NotBegun;
 }
 
+Progress compareProgress(const Job& job) {
+    const Choosing& c = job.choosing;
+    if (!c.decisions.empty()) return Progress::Done;
+    return c.wishes.empty() && c.candidates.empty() ? Progress::NotBegun : Progress::InHand;
+}
+
 } // namespace lobe

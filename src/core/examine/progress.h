@@ -21,5 +21,7 @@ Progress settingProgress(const Job& job, const Findings& findings);
 Progress clearanceProgress(const Findings& findings);
 /// Done with a closing to reckon the dynamic ratio by.
 Progress compressionProgress(const Job& job, const Findings& findings);
+/// Done once a cam is decided for.
+Progress compareProgress(const Job& job);
 
 } // namespace lobe

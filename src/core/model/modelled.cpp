@@ -150,6 +150,13 @@ std::vector<double> nodesOf(double from, double nose, double to) {
     return out;
 }
 
+double steepestOf(const Whole& lobe, double first, double last) {
+    double most = 0.0;
+    for (double deg = first; deg <= last; deg += 1.0)
+        most = std::max(most, std::abs(lobe.slope(deg)));
+    return most;
+}
+
 /// Between nodes the cubic rises where the nodes rise and falls where they fall (the limit of SIAM
 /// J. Numer. Anal. 17, 1980, p. 238): at the foot it would go under the base circle by a hair.
 void keepFalling(std::vector<LiftCurve::Node>& nodes) {
@@ -200,12 +207,17 @@ ModelResult modelLobe(const Card& card, Side side, double ratio) {
         width.push_back({{deg, std::hypot(apart, kPrinted_mm)}, 0.0, 0.0});
     }
     keepFalling(lift);
+    const double steepest = steepestOf(best, first, last);
+    double half = 0.05 * steepest;
+    for (std::size_t i = 0; i < others.size(); ++i)
+        half = std::max(half, std::abs(steepestOf(others[i], first, last) - steepest));
     ModelledLobe out;
     out.side = side;
     out.curve = LiftCurve::with(lift);
     out.halfWidth = LiftCurve::with(width);
     out.nose_deg = f.nose;
     out.lift_mm = f.lift;
+    out.steepest = {steepest, half};
     out.card = taken;
     if (card.advertisedDuration[side])
         out.advertisedKept = f.second.intake.has_value() && best.opening.both && best.closing.both;

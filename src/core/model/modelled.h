@@ -25,11 +25,12 @@ enum class ModelFault {
 
 struct ModelledLobe {
     Side side = Side::Intake;
-    LiftCurve curve;       ///< tappet lift, foot to foot
-    LiftCurve halfWidth;   ///< of 95 %, over the same angles
-    double nose_deg = 0.0; ///< the stated centre; of unequal flanks not their middle
-    double lift_mm = 0.0;  ///< tappet
-    Taken card;            ///< how the card's valve figures stand to the tappet's
+    LiftCurve curve;           ///< tappet lift, foot to foot
+    LiftCurve halfWidth;       ///< of 95 %, over the same angles
+    double nose_deg = 0.0;     ///< the stated centre; of unequal flanks not their middle
+    double lift_mm = 0.0;      ///< tappet
+    Measured<double> steepest; ///< greatest slope of its flanks, mm per crank degree
+    Taken card;                ///< how the card's valve figures stand to the tappet's
     /// Whether the advertised duration is kept as well; empty where none is stated.
     std::optional<bool> advertisedKept;
 

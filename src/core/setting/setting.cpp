@@ -27,6 +27,21 @@ bool moves(const Job& job, const CamMove& move, Side side) {
     return move.made[side].has_value();
 }
 
+double movedBetween(const Job& job, Side side, int from, int to) {
+    double sum = 0.0;
+    for (const CamMove& c : job.changes) {
+        if (!moves(job, c, side)) continue;
+        const double by = c.move(side) ? c.move(side)->total_deg : 0.0;
+        if (c.number > from && c.number <= to) sum += by;
+        if (c.number > to && c.number <= from) sum -= by;
+    }
+    return sum;
+}
+
+double movedSince(const Job& job, Side side, int change) {
+    return movedBetween(job, side, change, job.changes.empty() ? 0 : job.changes.back().number);
+}
+
 bool measuredBefore(const Job& job, int afterMove, Side side) {
     return std::any_of(job.changes.begin(), job.changes.end(), [&](const CamMove& c) {
         return c.number > afterMove && moves(job, c, side);

@@ -104,6 +104,10 @@ struct MoveCheck {
 
 /// Whether a change moved the cam that a side's lobes are on.
 bool moves(const Job& job, const CamMove& move, Side side);
+/// What the cam of a side was advanced by from one change to another; 0: as it was found.
+double movedBetween(const Job& job, Side side, int from, int to);
+/// The same from one change until now.
+double movedSince(const Job& job, Side side, int change);
 /// Whether a lobe was last measured before a change that moved it.
 bool measuredBefore(const Job& job, int afterMove, Side side);
 

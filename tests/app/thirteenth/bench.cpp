@@ -15,7 +15,6 @@ const BenchKind benches::tally{
             return new fixture::TallyStation(session, look, parent);                               \
         },                                                                                         \
     }
-SPARE(spare1);
 SPARE(spare2);
 SPARE(spare3);
 SPARE(spare4);

@@ -28,7 +28,6 @@ const Station tally{
             return QStringLiteral("takes up room");                                                \
         },                                                                                         \
     }
-SPARE(spare1, "one");
 SPARE(spare2, "two");
 SPARE(spare3, "three");
 SPARE(spare4, "four");

@@ -54,13 +54,15 @@ void GapMap::drawFrame(QPainter& p, const Plot& plot) const {
     p.drawRect(plot.box);
     p.setFont(Look::font(12));
     const bool inches = look().style().inches();
-    for (double mm = 0.0; mm <= most_ + 1e-9; mm += 1.0) {
+    const double step = inches ? 0.050 * kMmPerInch : 1.0;
+    int n = 0;
+    for (double mm = 0.0; mm <= most_ + 1e-9; mm += step, ++n) {
         p.setPen(QPen(t.edge, 0.6));
         p.drawLine(QPointF(plot.box.left(), plot.y(mm)), QPointF(plot.box.right(), plot.y(mm)));
         p.setPen(t.muted);
-        if (plot.y(0.0) - plot.y(1.0) < 14.0 && static_cast<int>(mm) % 2) continue;
+        if (plot.y(0.0) - plot.y(step) < 14.0 && n % 2) continue;
         p.drawText(QRectF(0, plot.y(mm) - 9, kLeft - 6, 18), Qt::AlignRight | Qt::AlignVCenter,
-                   inches ? words::fixed(mm / kMmPerInch, 3, look().style())
+                   inches ? words::fixed(mm / kMmPerInch, 2, look().style())
                           : words::fixed(mm, 0, look().style()));
     }
     for (int deg = -40; deg <= 40; deg += 10) {

@@ -1,0 +1,45 @@
+// The filling estimate of several cams in the background: begun again by every change, what was
+// under way is dropped. The window stays as quick as without it.
+#pragma once
+
+#include "core/filling/filling.h"
+
+#include <QObject>
+#include <QThreadPool>
+
+#include <memory>
+#include <optional>
+#include <vector>
+
+namespace app {
+
+class Estimator : public QObject {
+    Q_OBJECT
+public:
+    explicit Estimator(QObject* parent = nullptr);
+    ~Estimator() override;
+
+    /// One for each cam, empty where there is none; at speeds ascending, 1/min.
+    void start(std::vector<std::optional<lobe::Filling>> fillings, std::vector<double> speeds);
+    void stop();
+
+    /// By cam; empty curves until all is done.
+    const std::vector<lobe::FillingCurve>& curves() const { return curves_; }
+    /// Share of what is to be done, 0 to 1; 1 when nothing is under way.
+    double progress() const;
+    bool running() const { return batch_ != nullptr; }
+
+signals:
+    /// Further, or done.
+    void progressed();
+
+private:
+    struct Batch;
+    void finish(const std::shared_ptr<Batch>& batch);
+
+    QThreadPool pool_;
+    std::shared_ptr<Batch> batch_;
+    std::vector<lobe::FillingCurve> curves_;
+};
+
+} // namespace app

@@ -1,0 +1,10 @@
+// amber-lobe-cli filling: how one cylinder fills over speed, an estimate without pipes.
+#pragma once
+
+#include "cli/host.h"
+
+namespace cli {
+
+void addFilling(CLI::App& app, Host& host);
+
+} // namespace cli

@@ -1,0 +1,407 @@
+#include "words/choosing.h"
+
+#include "words/clearance.h"
+#include "words/say.h"
+#include "words/sentences.h"
+#include "words/setting.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace words {
+
+using namespace lobe;
+
+namespace {
+
+constexpr double kNewtonsPerPound = 4.4482216152605;
+
+bool isLength(Measure what) {
+    return what == Measure::MaxLift || what == Measure::LiftAtTdc || what == Measure::Clearance ||
+           what == Measure::FollowerFace || what == Measure::Fastest;
+}
+
+bool isArea(Measure what) {
+    return what == Measure::OverlapArea || what == Measure::Area;
+}
+
+/// In the unit shown, and to how many places.
+std::pair<double, int> shown(Measure what, double value, const Style& style) {
+    const double unit = style.inches() ? 1.0 / kMmPerInch : 1.0;
+    switch (what) {
+    case Measure::MaxLift:
+    case Measure::LiftAtTdc:
+    case Measure::Fastest:
+        return {value * unit, style.inches() ? 4 : 3};
+    case Measure::Clearance:
+        return {value * unit, style.inches() ? 3 : 2};
+    case Measure::FollowerFace:
+        return {value * unit, style.inches() ? 3 : 1};
+    case Measure::OverlapArea:
+    case Measure::Area:
+        return {value * unit, style.inches() ? 2 : 0};
+    case Measure::Dynamic:
+        return {value, 2};
+    case Measure::Cranking:
+        return {pressureShown(value, style), 0};
+    default:
+        return {value, 1};
+    }
+}
+
+QString unitOf(Measure what, const Style& style) {
+    if (isLength(what)) return unitName(style);
+    if (isArea(what)) return areaUnit(style);
+    if (what == Measure::Cranking) return pressureUnit(style);
+    return {};
+}
+
+Measure measureOf(WishKind kind) {
+    switch (kind) {
+    case WishKind::Dynamic:
+        return Measure::Dynamic;
+    case WishKind::IntakeClearance:
+    case WishKind::ExhaustClearance:
+        return Measure::Clearance;
+    case WishKind::IntakeLift:
+    case WishKind::ExhaustLift:
+        return Measure::MaxLift;
+    case WishKind::FollowerFace:
+        return Measure::FollowerFace;
+    default:
+        return Measure::Duration;
+    }
+}
+
+const CamFigure* figureOf(const std::vector<CamFigure>& all, Measure what, std::optional<Side> side,
+                          std::optional<Event> event = {}) {
+    for (const CamFigure& f : all)
+        if (f.what == what && f.side == side && (!event || f.event == event) && f.value) return &f;
+    return nullptr;
+}
+
+} // namespace
+
+QString sentence(ModelFault fault) {
+    switch (fault) {
+    case ModelFault::NoLift:
+        return Say::tr("the card gives no greatest lift");
+    case ModelFault::NoEvents:
+        return Say::tr("the card gives neither both events nor a duration with a centre");
+    case ModelFault::HeightAboveLift:
+        return Say::tr("the height of its events is not under its greatest lift");
+    case ModelFault::EventsUnlikely:
+        break;
+    }
+    return Say::tr("its events leave less than 60 or more than 420 degrees");
+}
+
+QString sentence(CamFault fault, Side side) {
+    switch (fault) {
+    case CamFault::NotMeasured:
+        return Say::tr("%1: the lift curve is not measured").arg(sideTitle(side));
+    case CamFault::NoSuchCard:
+        return Say::tr("%1: its card is not in this job any more").arg(sideTitle(side));
+    case CamFault::NoLift:
+        return sideTitle(side) + QStringLiteral(": ") + sentence(ModelFault::NoLift);
+    case CamFault::NoEvents:
+        return sideTitle(side) + QStringLiteral(": ") + sentence(ModelFault::NoEvents);
+    case CamFault::NoLobe:
+        break;
+    }
+    return Say::tr("%1: the figures of its card make no lobe").arg(sideTitle(side));
+}
+
+QString sentence(FillingFault fault) {
+    switch (fault) {
+    case FillingFault::Dimensions:
+        return Say::tr("bore, stroke and rod: each positive, the rod longer than half the stroke");
+    case FillingFault::Ratio:
+        return Say::tr("the static ratio must lie over 2 and up to 25");
+    case FillingFault::Valves:
+        return Say::tr("valve heads must lie from 5 mm up to the bore, one to three of each");
+    case FillingFault::ValvesOpen:
+        break;
+    }
+    return Say::tr("the valves must open for 60 degrees and be shut round the firing TDC");
+}
+
+QString sentence(FillingNeeds needs) {
+    switch (needs) {
+    case FillingNeeds::Dimensions:
+        return Say::tr("For the filling estimate: bore, stroke and rod at Engine.");
+    case FillingNeeds::Ratio:
+        return Say::tr("For the filling estimate: the volumes at Compression.");
+    case FillingNeeds::Heads:
+        return Say::tr("For the filling estimate: the heads of the valves at Engine.");
+    case FillingNeeds::Lobes:
+        return Say::tr("For the filling estimate: both lobes of the cam.");
+    case FillingNeeds::Unlikely:
+        break;
+    }
+    return Say::tr("No filling estimate: valves and dimensions do not make an engine.");
+}
+
+QString camFigureName(const CamFigure& f, const Style& style) {
+    const QString side = f.side ? sideTitle(*f.side) : QString();
+    const QString at = f.height ? QLatin1Char(' ') + heightAt(*f.height, style) : QString();
+    switch (f.what) {
+    case Measure::Duration:
+        return side + Say::tr(" duration") + at;
+    case Measure::Event:
+        return eventName(*f.event);
+    case Measure::Centre:
+        return side + Say::tr(" centre");
+    case Measure::Separation:
+        return Say::tr("Lobe separation");
+    case Measure::Advance:
+        return Say::tr("Advance");
+    case Measure::Overlap:
+        return Say::tr("Overlap") + at;
+    case Measure::OverlapArea:
+        return Say::tr("Overlap area");
+    case Measure::MaxLift:
+        return side + Say::tr(" lift");
+    case Measure::LiftAtTdc:
+        return side + Say::tr(" lift at TDC");
+    case Measure::Area:
+        return side + Say::tr(" area");
+    case Measure::Closing:
+        return Say::tr("Closing for compression");
+    case Measure::Dynamic:
+        return Say::tr("Dynamic ratio");
+    case Measure::Cranking:
+        return Say::tr("Cranking pressure");
+    case Measure::Clearance:
+        return side + Say::tr(" clearance");
+    case Measure::FollowerFace:
+        return side + Say::tr(" flat face needed");
+    case Measure::Fastest:
+        return side + Say::tr(" fastest, a cam degree");
+    case Measure::RampSpread:
+        break;
+    }
+    return side + Say::tr(" ramp spread");
+}
+
+QString camFigureValue(const CamFigure& f, const Style& style) {
+    if (!f.value) return QString(QChar(0x2013));
+    const auto [value, places] = shown(f.what, f.value->value, style);
+    const QString unit = unitOf(f.what, style);
+    return fixed(value, places, style) + (unit.isEmpty() ? QString() : QLatin1Char(' ') + unit);
+}
+
+QString camFigureHalf(const CamFigure& f, const Style& style) {
+    if (!f.value || !f.value->plusMinus) return {};
+    const auto [half, places] = shown(f.what, *f.value->plusMinus, style);
+    const double least = std::pow(10.0, -places);
+    return QChar(0xB1) + fixed(std::max(least, half), places, style);
+}
+
+QString camFigureDifference(const CamFigure& f, const CamFigure& reference, const Style& style) {
+    if (!f.value || !reference.value) return {};
+    const auto [value, places] = shown(f.what, f.value->value - reference.value->value, style);
+    return signedFixed(value, places, style);
+}
+
+QString wishName(WishKind kind) {
+    switch (kind) {
+    case WishKind::Dynamic:
+        return Say::tr("dynamic ratio");
+    case WishKind::IntakeClearance:
+        return Say::tr("intake valve to piston");
+    case WishKind::ExhaustClearance:
+        return Say::tr("exhaust valve to piston");
+    case WishKind::IntakeLift:
+        return Say::tr("intake valve lift");
+    case WishKind::ExhaustLift:
+        return Say::tr("exhaust valve lift");
+    case WishKind::FollowerFace:
+        return Say::tr("flat face needed");
+    case WishKind::Overlap:
+        return Say::tr("overlap");
+    case WishKind::IntakeCloses:
+        return Say::tr("intake closing, after BDC");
+    case WishKind::Separation:
+        return Say::tr("lobe separation");
+    case WishKind::SeatPressure:
+        break;
+    }
+    return Say::tr("seat pressure");
+}
+
+QString wishNumber(WishKind kind, double value, const Style& style) {
+    if (kind == WishKind::SeatPressure)
+        return style.inches() ? fixed(value / kNewtonsPerPound, 0, style) + QStringLiteral(" lb")
+                              : fixed(value, 0, style) + QStringLiteral(" N");
+    if (kind == WishKind::Overlap || kind == WishKind::IntakeCloses || kind == WishKind::Separation)
+        return degrees(value, style);
+    const Measure what = measureOf(kind);
+    const auto [number, places] = shown(what, value, style);
+    const QString unit = unitOf(what, style);
+    return fixed(number, places, style) + (unit.isEmpty() ? QString() : QLatin1Char(' ') + unit);
+}
+
+QString wishLine(const Wish& wish, const Style& style) {
+    const auto number = [&](double v) { return wishNumber(wish.kind, v, style); };
+    const QString name = wishName(wish.kind);
+    if (wish.least && wish.most)
+        return Say::tr("%1 %2 to %3").arg(name, number(*wish.least), number(*wish.most));
+    if (wish.least) return Say::tr("%1 at least %2").arg(name, number(*wish.least));
+    if (wish.most) return Say::tr("%1 at most %2").arg(name, number(*wish.most));
+    return name;
+}
+
+QString judgedLine(const Judged& j, const Style& style) {
+    if (j.state == WishState::Unknown) return Say::tr("not known");
+    QString number = wishNumber(j.wish.kind, j.value->value, style);
+    if (!j.sure) number += Say::tr(", within its ±");
+    return j.state == WishState::Pass ? Say::tr("passes, %1").arg(number)
+                                      : Say::tr("fails, %1").arg(number);
+}
+
+QString cureLine(const Cure& cure, const Style& style) {
+    const auto length = [&](double mm) { return clearance(mm, style); };
+    switch (cure.kind) {
+    case CureKind::Advance:
+        return cure.value < 0.0 ? Say::tr("cam later by %1").arg(degrees(-cure.value, style))
+                                : Say::tr("cam earlier by %1").arg(degrees(cure.value, style));
+    case CureKind::Notch:
+        return Say::tr("notch deeper by %1").arg(length(cure.value));
+    case CureKind::Ratio:
+        return Say::tr("rocker ratio of %1").arg(fixed(cure.value, 2, style));
+    case CureKind::Deck:
+        return cure.value < 0.0 ? Say::tr("piston %1 above the face").arg(length(-cure.value))
+                                : Say::tr("piston %1 below the face").arg(length(cure.value));
+    case CureKind::Gasket:
+        return Say::tr("gasket of %1").arg(length(cure.value));
+    case CureKind::Chamber:
+        return Say::tr("chamber of %1 cc").arg(fixed(cure.value, 1, style));
+    case CureKind::Spring:
+        return Say::tr("springs and seals for a lift of %1").arg(length(cure.value));
+    case CureKind::Follower:
+        return Say::tr("a follower with a face of %1").arg(length(cure.value));
+    case CureKind::Reground:
+        return Say::tr("only another grind: it is ground in");
+    case CureKind::OtherSpring:
+        break;
+    }
+    return Say::tr("springs with %1 on the seat")
+        .arg(wishNumber(WishKind::SeatPressure, cure.value, style));
+}
+
+QString rankLine(const Ranked& r, const Cam& cam, const std::vector<Judged>& judged, const Style&) {
+    QStringList failed, unknown;
+    for (const Judged& j : judged) {
+        if (j.state == WishState::Fail) failed << wishName(j.wish.kind);
+        if (j.state == WishState::Unknown) unknown << wishName(j.wish.kind);
+    }
+    const auto all = static_cast<int>(judged.size());
+    QString line = Say::tr("%1. %2: passes %3 of %4")
+                       .arg(r.rank)
+                       .arg(QString::fromStdString(cam.spec.name))
+                       .arg(r.passed)
+                       .arg(all);
+    if (!failed.isEmpty()) line += Say::tr("; fails %1").arg(failed.join(QStringLiteral(", ")));
+    if (!unknown.isEmpty())
+        line += Say::tr("; not known: %1").arg(unknown.join(QStringLiteral(", ")));
+    if (cam.modelled()) line += Say::tr("; modelled from its card");
+    return line + QLatin1Char('.');
+}
+
+QString rankVerdict(const std::vector<Ranked>& ranks, const std::vector<Cam>& cams) {
+    if (cams.empty()) return Say::tr("No cam to compare yet: measure one, or type a card.");
+    if (ranks.empty() || ranks.front().passed + ranks.front().failed + ranks.front().unknown == 0)
+        return Say::tr("%1 cams side by side. Say what you wish for, and they are ranked.")
+            .arg(cams.size());
+    const auto name = [&](const Ranked& r) {
+        return QString::fromStdString(cams[r.cam].spec.name);
+    };
+    const Ranked& best = ranks.front();
+    QStringList first;
+    for (const Ranked& r : ranks)
+        if (r.rank == 1) first << name(r);
+    if (best.failed > 0)
+        return Say::tr("No cam passes everything: %1 comes nearest, failing %2.")
+            .arg(first.join(Say::tr(" and ")))
+            .arg(best.failed);
+    if (best.unknown > 0)
+        return Say::tr("%1 fails nothing, but %2 of the wishes cannot be judged yet.")
+            .arg(first.join(Say::tr(" and ")))
+            .arg(best.unknown);
+    if (first.size() > 1)
+        return Say::tr("%1 pass everything alike.").arg(first.join(Say::tr(" and ")));
+    return Say::tr("%1 passes everything you wish for.").arg(first.front());
+}
+
+QString rankRule() {
+    return Say::tr("Ranked by fewest wishes failed, then fewest not known, then measured before "
+                   "modelled; nothing is weighed in secret.");
+}
+
+QString fillingCaution() {
+    return Say::tr(
+        "An estimate that leaves out the pipes: it can say which cam fills better where, "
+        "and about how far the best speed moves. It cannot say power.");
+}
+
+QString fillingAgainst(const FillingCurve& curve, const FillingCurve& reference,
+                       const Style& style) {
+    if (curve.points.empty() || reference.points.empty()) return {};
+    QString where;
+    if (curve.peak_rpm && reference.peak_rpm) {
+        // To fifty: more is not in it.
+        const double by = std::round((*curve.peak_rpm - *reference.peak_rpm) / 50.0) * 50.0;
+        where = by == 0.0 ? Say::tr("fills best at the same speed")
+                : by > 0.0
+                    ? Say::tr("fills best about %1 per minute higher").arg(fixed(by, 0, style))
+                    : Say::tr("fills best about %1 per minute lower").arg(fixed(-by, 0, style));
+    } else {
+        where = Say::tr("fills best beyond these speeds");
+    }
+    const auto shift = [&](double a, double b) {
+        return signedFixed(100.0 * (a / b - 1.0), 0, style);
+    };
+    const auto n = std::min(curve.points.size(), reference.points.size());
+    return Say::tr("%1; %2 % at the lowest speed, %3 % at the highest")
+        .arg(where, shift(curve.points.front().efficiency, reference.points.front().efficiency),
+             shift(curve.points[n - 1].efficiency, reference.points[n - 1].efficiency));
+}
+
+QStringList tendencies(const std::vector<CamFigure>& all, const std::vector<CamFigure>& reference) {
+    QStringList out;
+    const auto by = [&](Measure what, std::optional<Side> side) -> double {
+        const CamFigure *a = figureOf(all, what, side), *b = figureOf(reference, what, side);
+        return a && b ? a->value->value - b->value->value : 0.0;
+    };
+    const double centre = by(Measure::Centre, Side::Intake);
+    const double longer = by(Measure::Duration, Side::Intake);
+    const double wider = by(Measure::Separation, {});
+    const double higher = by(Measure::MaxLift, Side::Intake);
+    const double overlap = by(Measure::OverlapArea, {});
+    if (longer > 1.5)
+        out << Say::tr("Longer: the best speed tends to go up and idle and low speed to suffer; a "
+                       "restricted intake or exhaust takes most of it back.");
+    if (longer < -1.5)
+        out << Say::tr("Shorter: more low down, a calmer idle, an earlier fall-off; with low "
+                       "compression less than hoped for.");
+    if (std::abs(longer) <= 6.0 && centre < -1.0) out << adviceOnMove(1.0);
+    if (std::abs(longer) <= 6.0 && centre > 1.0) out << adviceOnMove(-1.0);
+    if (std::abs(wider) > 0.8) out << adviceOnSeparation(wider);
+    if (higher > 0.15)
+        out << Say::tr("More lift: better filling while the port still flows more, harder on "
+                       "springs and ramps, hardly any change of clearance.");
+    if (higher < -0.15)
+        out << Say::tr("Less lift: kinder to springs and guides; little is lost where the port is "
+                       "the narrower.");
+    if (overlap > 8.0)
+        out << Say::tr("More overlap: rougher at idle and more burned gas left at low speed; with "
+                       "a tuned exhaust better filling higher up, with a turbocharger seldom.");
+    if (overlap < -8.0)
+        out << Say::tr("Less overlap: a calmer idle and cleaner low speed; less scavenging higher "
+                       "up with a tuned exhaust.");
+    if (out.isEmpty()) out << Say::tr("Too near to the reference to be felt.");
+    return out;
+}
+
+} // namespace words

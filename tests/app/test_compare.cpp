@@ -1,0 +1,244 @@
+// Compare through the real window: wishes typed by keys, cams ranked, states made, a decision kept
+// and read back from disk; the demo's tempting cam fails on clearance.
+#include "app/app_fixture.h"
+#include "app/pictures/slide.h"
+#include "app/stations/compare/cam_table.h"
+#include "app/stations/compare/compare_station.h"
+#include "app/style/rows.h"
+
+#include <QApplication>
+#include <QClipboard>
+#include <QPushButton>
+#include <QTest>
+
+using namespace lobe;
+using fixture::Rig;
+
+namespace {
+
+void open(Rig& rig, std::size_t job) {
+    rig.session().openJob(rig.session().book().jobs()[job].id);
+    rig.window().go(stations::compare);
+}
+
+app::CompareDesk& desk(Rig& rig) {
+    return rig.find<app::CompareStation>("compareStation")->desk();
+}
+
+QString ranking(Rig& rig) {
+    QStringList out;
+    auto* list = rig.find<app::RowList>("compareRanking");
+    for (int i = 0; i < list->count(); ++i)
+        out << list->row(i).title + QLatin1Char('|') + list->row(i).under;
+    return out.join(QLatin1Char('\n'));
+}
+
+/// Into the desk's cams; -1 where there is none.
+int camOf(Rig& rig, const QString& name) {
+    const auto views = desk(rig).views();
+    for (std::size_t i = 0; i < views.size(); ++i)
+        if (views[i].name == name) return static_cast<int>(i);
+    return -1;
+}
+
+QString letterOf(Rig& rig, const QString& name) {
+    return QString(QChar(u'a' + char16_t(camOf(rig, name))));
+}
+
+} // namespace
+
+class TestCompareStation : public QObject {
+    Q_OBJECT
+private slots:
+    // Of three cams the tempting one fails on clearance, with what would make it pass; the sober
+    // one passes.
+    void theTemptingCamFailsOnClearance() {
+        Rig rig(true);
+        open(rig, 1);
+        QVERIFY(desk(rig).count() >= 3);
+        rig.type(QStringLiteral("w"));
+        QVERIFY2(rig.text("ask").contains(QStringLiteral("dynamic ratio")),
+                 qPrintable(rig.text("ask")));
+        rig.key(Qt::Key_Down);
+        QVERIFY2(rig.text("ask").contains(QStringLiteral("intake valve to piston")),
+                 qPrintable(rig.text("ask")));
+        rig.type(QStringLiteral("over 1.0"));
+        rig.type(QStringLiteral("over 1.8"));
+        rig.key(Qt::Key_Escape);
+        const auto wishes = rig.onDisk().choosing.wishes;
+        QCOMPARE(wishes.size(), std::size_t(2));
+        QVERIFY(wishes[0].kind == WishKind::IntakeClearance && wishes[0].least == 1.0);
+        const QString said = ranking(rig);
+        const auto lines = said.split(QLatin1Char('\n'));
+        QString tempting, sober;
+        for (const QString& line : lines) {
+            if (line.contains(QStringLiteral("Drumlin R9"))) tempting = line;
+            if (line.contains(QStringLiteral("Esker H1"))) sober = line;
+        }
+        QVERIFY2(tempting.contains(QStringLiteral("fails intake valve to piston")),
+                 qPrintable(said));
+        QVERIFY2(tempting.contains(QStringLiteral("notch deeper")), qPrintable(tempting));
+        QVERIFY2(!sober.contains(QStringLiteral("fails")) && !sober.isEmpty(), qPrintable(said));
+        QVERIFY(lines.indexOf(sober) < lines.indexOf(tempting));
+        // Decided for, with a reason; it is in the book, shows on the route, and is undone there.
+        rig.type(letterOf(rig, QStringLiteral("Esker H1")) + QStringLiteral(" choose"));
+        QVERIFY2(rig.text("ask").contains(QStringLiteral("why Esker H1")),
+                 qPrintable(rig.text("ask")));
+        rig.type(QStringLiteral("it clears"));
+        const auto decisions = rig.onDisk().choosing.decisions;
+        QCOMPARE(decisions.size(), std::size_t(1));
+        QCOMPARE(QString::fromStdString(decisions[0].chosen), QStringLiteral("Esker H1"));
+        QCOMPARE(QString::fromStdString(decisions[0].reason), QStringLiteral("it clears"));
+        QCOMPARE(decisions[0].beaten.size(), desk(rig).count() - 1);
+        QVERIFY(!decisions[0].figures.empty());
+        QVERIFY(rig.find<QWidget>("route")->accessibleDescription().contains(
+            QStringLiteral("decided: Esker H1")));
+        QVERIFY(rig.text("compareDecided").contains(QStringLiteral("it clears")));
+        // As the target: its card is the fitted one.
+        rig.type(QStringLiteral("t"));
+        QCOMPARE(QString::fromStdString(rig.onDisk().card->name), QStringLiteral("Esker H1"));
+    }
+
+    void statesOfACam() {
+        Rig rig(true);
+        open(rig, 0);
+        const auto before = desk(rig).count();
+        rig.type(QStringLiteral("a copy"));
+        QCOMPARE(desk(rig).count(), before + 1);
+        rig.type(QStringLiteral("b +2"));
+        rig.type(QStringLiteral("b name two earlier"));
+        rig.type(QStringLiteral("b ratio 1.65"));
+        rig.type(QStringLiteral("b in lash 0.2"));
+        rig.type(QStringLiteral("b shorter 4"));
+        rig.type(QStringLiteral("b seat 320"));
+        rig.type(QStringLiteral("b ref"));
+        const Job kept = rig.onDisk();
+        const Candidate c = kept.choosing.candidates.at(1);
+        QCOMPARE(QString::fromStdString(c.name), QStringLiteral("two earlier"));
+        QCOMPARE(c.advance_deg.intake, 2.0);
+        QCOMPARE(c.ratio.exhaust, std::optional(1.65));
+        QCOMPARE(c.lash_mm.intake, std::optional(0.2));
+        QVERIFY(!c.lash_mm.exhaust);
+        QCOMPARE(c.shorter_deg, 4.0);
+        QCOMPARE(c.seatPressure_n, std::optional(320.0));
+        QCOMPARE(QString::fromStdString(kept.choosing.reference), QStringLiteral("two earlier"));
+        // Nothing is lost over a restart; one undo takes one of them back.
+        rig.restart(true);
+        QVERIFY(rig.window().station() == stations::compare);
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(rig.onDisk().choosing.reference.empty());
+        rig.type(QStringLiteral("b out"));
+        QCOMPARE(desk(rig).count(), before);
+    }
+
+    // A slip gets a sentence and keeps nothing.
+    void slips() {
+        Rig rig(true);
+        open(rig, 0);
+        for (const char* wrong : {"z +2", "b ratio 9", "b lash x", "b what", "b name", "40"}) {
+            QTest::keyClicks(rig.window().entryBar()->line(), QLatin1String(wrong));
+            QTest::keyClick(rig.window().entryBar()->line(), Qt::Key_Return);
+            QVERIFY2(!rig.text("echo").isEmpty(), wrong);
+            QCOMPARE(rig.window().entryBar()->line()->text(), QLatin1String(wrong));
+            rig.window().entryBar()->line()->clear();
+        }
+        QVERIFY(rig.onDisk().choosing == Choosing{});
+    }
+
+    // The slide moves all of them; nothing of it is kept.
+    void theSlideMovesAll() {
+        Rig rig(true);
+        open(rig, 0);
+        auto* table = rig.find<app::CamTable>("camTable");
+        const QString before = table->text();
+        rig.type(QStringLiteral("+3"));
+        QVERIFY(table->text() != before);
+        QCOMPARE(desk(rig).slide().value(), 3.0);
+        QVERIFY(rig.text("compareVerdict").contains(QStringLiteral("+3.0")));
+        auto* slide = rig.find<app::Slide>("compareSlide");
+        slide->setFocus();
+        QTest::keyClick(slide, Qt::Key_Home);
+        QCOMPARE(table->text(), before);
+        QVERIFY(rig.onDisk().choosing == Choosing{});
+    }
+
+    void theTableIsSortedHiddenAndCopied() {
+        Rig rig(true);
+        open(rig, 1);
+        auto* table = rig.find<app::CamTable>("camTable");
+        const int rows = table->rowCount();
+        table->setCurrentCell(0, 0);
+        table->setFocus();
+        QTest::keyClick(table, Qt::Key_C, Qt::ControlModifier);
+        QVERIFY(QApplication::clipboard()->text().contains(QStringLiteral("\t")));
+        QCOMPARE(QApplication::clipboard()->text().count(QLatin1Char('\n')), rows);
+        const QString first = table->verticalHeaderItem(0)->text();
+        QTest::keyClick(table, Qt::Key_Delete);
+        QCOMPARE(table->rowCount(), rows - 1);
+        QVERIFY(table->verticalHeaderItem(0)->text() != first);
+        QTest::mouseClick(rig.find<QPushButton>("compareAllRows"), Qt::LeftButton);
+        QCOMPARE(table->rowCount(), rows);
+        // By its first figure, rising and then falling.
+        const auto numbers = [&] {
+            std::vector<double> out;
+            for (int c = 0; c < table->columnCount(); ++c)
+                out.push_back(table->item(0, c)
+                                  ->text()
+                                  .section(QLatin1Char(' '), 0, 0)
+                                  .replace(QChar(0x2212), QLatin1Char('-'))
+                                  .toDouble());
+            return out;
+        };
+        table->setCurrentCell(0, 0);
+        table->setFocus();
+        QTest::keyClick(table, Qt::Key_Return);
+        auto rising = numbers();
+        QVERIFY(std::is_sorted(rising.begin(), rising.end()));
+        table->setCurrentCell(0, 0);
+        QTest::keyClick(table, Qt::Key_Return);
+        auto falling = numbers();
+        QVERIFY(std::is_sorted(falling.rbegin(), falling.rend()));
+        QVERIFY(rising.size() > 1 && rising.front() != falling.front());
+    }
+
+    // The estimate is made in the background, told as it goes, and begun again by a change.
+    void theFillingIsEstimated() {
+        Rig rig(true);
+        open(rig, 1);
+        rig.type(QStringLiteral("p"));
+        rig.type(QStringLiteral("p"));
+        QVERIFY(desk(rig).shows() == app::CompareDesk::Shows::Filling);
+        QTRY_VERIFY_WITH_TIMEOUT(!desk(rig).curves().empty(), 20000);
+        QVERIFY2(rig.text("compareWords").contains(QStringLiteral("It cannot say power")),
+                 qPrintable(rig.text("compareWords")));
+        const auto before = desk(rig).curves();
+        QCOMPARE(before.size(), desk(rig).count());
+        QVERIFY(before[0].points.size() == 40 && before[0].points[10].efficiency > 0.3);
+        rig.type(QStringLiteral("-6"));
+        QTRY_VERIFY_WITH_TIMEOUT(!desk(rig).curves().empty() &&
+                                     desk(rig).curves()[0].points[3].efficiency !=
+                                         before[0].points[3].efficiency,
+                                 20000);
+        // Later, it fills less at low speed.
+        QVERIFY(desk(rig).curves()[0].points[3].efficiency < before[0].points[3].efficiency);
+    }
+
+    void anEmptyJob() {
+        Rig rig;
+        rig.type(QStringLiteral("new engine"));
+        QTRY_VERIFY(rig.session().hasJob());
+        rig.window().go(stations::compare);
+        QVERIFY2(rig.text("compareVerdict").contains(QStringLiteral("No cam to compare yet")),
+                 qPrintable(rig.text("compareVerdict")));
+        rig.type(QStringLiteral("w"));
+        rig.type(QStringLiteral("8 to 9.5"));
+        QCOMPARE(rig.onDisk().choosing.wishes.at(0).most, std::optional(9.5));
+        rig.key(Qt::Key_Escape);
+        rig.window().setAtStand(true);
+        QApplication::processEvents();
+        rig.window().setAtStand(false);
+    }
+};
+
+QTEST_MAIN(TestCompareStation)
+#include "test_compare.moc"
