@@ -3,8 +3,11 @@
 #include "app/frame/entry_bar.h"
 #include "app/pictures/slide.h"
 #include "app/stations/lobes/lobes_station.h"
+#include "core/choose/estimate.h"
+#include "core/choose/figures.h"
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
+#include "stations/compare/desk/estimator.h"
 #include "support/closed_lobes.h"
 
 #include <QApplication>
@@ -239,6 +242,58 @@ void choiceSpeed() {
                 combinations(d), all, distinct, sort);
 }
 
+/// Six candidates to compare: those of the demo, and states of them.
+void sixCams(app::Session& session) {
+    lobe::Stated stated = session.job();
+    auto all = lobe::candidatesOf(session.job(), session.findings());
+    for (std::size_t i = 0; all.size() < 6; ++i) {
+        lobe::Candidate c = all[i];
+        c.name += " earlier";
+        c.advance_deg = {2.0, 2.0};
+        all.push_back(std::move(c));
+    }
+    stated.choosing.candidates = std::move(all);
+    session.keep(book::SetStated{stated});
+}
+
+/// The filling of six cams over forty speeds, in the background while the window lives, against
+/// the same points one after the other.
+void fillingOfSix() {
+    QTemporaryDir dir;
+    app::Application application({dir.path(), dir.filePath(QStringLiteral("p.ini"))});
+    QString sentence;
+    if (!application.start({}, true, sentence)) return;
+    app::Session& session = application.session();
+    session.openJob(session.book().jobs()[1].id);
+    sixCams(session);
+    std::vector<std::optional<lobe::Filling>> fillings;
+    for (const lobe::Candidate& c : lobe::candidatesOf(session.job(), session.findings())) {
+        const lobe::Cam cam = lobe::camOf(session.job(), session.findings(), c);
+        auto made = lobe::fillingOf(session.job(), cam, lobe::totalMove(session.job(), cam, {}));
+        if (auto* f = std::get_if<lobe::Filling>(&made)) fillings.emplace_back(std::move(*f));
+    }
+    const auto speeds = lobe::fillingSpeeds(lobe::fillingReach_rpm(session.job()));
+    QElapsedTimer t;
+    t.start();
+    double sum = 0.0;
+    for (const auto& f : fillings)
+        for (double s : speeds)
+            sum += f->at(s).efficiency;
+    const double alone = static_cast<double>(t.nsecsElapsed()) / 1e6;
+    app::Estimator estimator;
+    t.restart();
+    const std::size_t cams = fillings.size();
+    estimator.start(std::move(fillings), speeds);
+    while (estimator.running())
+        QApplication::processEvents(QEventLoop::WaitForMoreEvents);
+    const double behind = static_cast<double>(t.nsecsElapsed()) / 1e6;
+    std::printf(
+        "filling      of %zu cams at %zu speeds in the background: %.0f ms (under 1000), one "
+        "after the other %.0f ms, %.2f of that; mean %.3f\n",
+        cams, speeds.size(), behind, alone, behind / alone,
+        sum / static_cast<double>(std::max<std::size_t>(1, cams) * speeds.size()));
+}
+
 /// A step of the slide until ring, curve, wheels and figures are painted.
 void slideToPainted() {
     QTemporaryDir dir;
@@ -257,8 +312,10 @@ void slideToPainted() {
          {Where{0, &stations::compression, "slide", "Compression"},
           Where{0, &stations::set, "slideIntake", "Set"},
           Where{1, &stations::set, "slideIntake", "Set with both maps"},
-          Where{1, &stations::clearance, "clearanceSlide", "Clearance"}}) {
+          Where{1, &stations::clearance, "clearanceSlide", "Clearance"},
+          Where{1, &stations::compare, "compareSlide", "Compare with six cams"}}) {
         application.session().openJob(application.session().book().jobs()[job].id);
+        if (station == &stations::compare) sixCams(application.session());
         application.window().go(*station);
         QApplication::processEvents();
         auto* slide = application.window().findChild<app::Slide*>(QLatin1String(name));
@@ -379,6 +436,7 @@ int main(int argc, char** argv) {
     choiceSpeed();
     enterToPainted();
     slideToPainted();
+    fillingOfSix();
     startUp(QCoreApplication::applicationFilePath());
     return 0;
 }

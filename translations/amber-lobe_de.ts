@@ -6919,5 +6919,741 @@ Die Messuhr lässt ±%1.</translation>
         <source>: head and block are skimmed first, for they take room; then the notch, its depth measured again and typed in the mock-up</source>
         <translation>: Kopf und Block werden zuerst geplant, denn das nimmt Raum; dann die Tasche, ihre Tiefe nachgemessen und im Messaufbau eingetragen</translation>
     </message>
+    <message>
+        <source>Valve lift of every cam over the cycle</source>
+        <translation>Ventilhub jeder Nockenwelle über dem Zyklus</translation>
+    </message>
+    <message>
+        <source>valve lift, in, over crank degrees</source>
+        <translation>Ventilhub, in, über Grad Kurbelwinkel</translation>
+    </message>
+    <message>
+        <source>valve lift, mm, over crank degrees</source>
+        <translation>Ventilhub, mm, über Grad Kurbelwinkel</translation>
+    </message>
+    <message>
+        <source>less the reference, on its own scale</source>
+        <translation>abzüglich der Bezugswelle, in eigenem Maßstab</translation>
+    </message>
+    <message>
+        <source>Estimated filling of every cam over speed</source>
+        <translation>Geschätzte Füllung jeder Nockenwelle über der Drehzahl</translation>
+    </message>
+    <message>
+        <source>filling, an estimate without the pipes, over speed per minute</source>
+        <translation>Füllung, eine Schätzung ohne die Rohre, über der Drehzahl je Minute</translation>
+    </message>
+    <message>
+        <source>against %1</source>
+        <translation>gegen %1</translation>
+    </message>
+    <message>
+        <source>Figures of every cam</source>
+        <translation>Werte jeder Nockenwelle</translation>
+    </message>
+    <message>
+        <source>, modelled</source>
+        <translation>, modelliert</translation>
+    </message>
+    <message>
+        <source>Copy all as text</source>
+        <translation>Alles als Text kopieren</translation>
+    </message>
+    <message>
+        <source>Sort the cams by it</source>
+        <translation>Die Wellen danach ordnen</translation>
+    </message>
+    <message>
+        <source>Hide this figure</source>
+        <translation>Diesen Wert ausblenden</translation>
+    </message>
+    <message>
+        <source>When the valves of every cam are open</source>
+        <translation>Wann die Ventile jeder Welle offen sind</translation>
+    </message>
+    <message>
+        <source>TDC, overlap</source>
+        <translation>OT, Überschneidung</translation>
+    </message>
+    <message>
+        <source>outside intake, inside exhaust</source>
+        <translation>außen Einlass, innen Auslass</translation>
+    </message>
+    <message>
+        <source>wishes</source>
+        <translation>Wünsche</translation>
+    </message>
+    <message>
+        <source>purpose</source>
+        <translation>Zweck</translation>
+    </message>
+    <message>
+        <source>Purpose and wishes</source>
+        <translation>Zweck und Wünsche</translation>
+    </message>
+    <message>
+        <source>all cams</source>
+        <translation>alle Wellen</translation>
+    </message>
+    <message>
+        <source>show ring</source>
+        <translation>Ring zeigen</translation>
+    </message>
+    <message>
+        <source>show filling</source>
+        <translation>Füllung zeigen</translation>
+    </message>
+    <message>
+        <source>show lift</source>
+        <translation>Hub zeigen</translation>
+    </message>
+    <message>
+        <source>%1 hidden</source>
+        <translation>%1 ausgeblendet</translation>
+    </message>
+    <message>
+        <source>decided: %1</source>
+        <translation>entschieden: %1</translation>
+    </message>
+    <message>
+        <source>one cam: no choice yet</source>
+        <translation>eine Welle: noch keine Wahl</translation>
+    </message>
+    <message>
+        <source>%1 cams, no wishes yet</source>
+        <translation>%1 Wellen, noch keine Wünsche</translation>
+    </message>
+    <message>
+        <source>%1 cams, %2 wishes</source>
+        <translation>%1 Wellen, %2 Wünsche</translation>
+    </message>
+    <message>
+        <source>b +2  at Compare</source>
+        <translation>b +2  bei Vergleich</translation>
+    </message>
+    <message>
+        <source>cam b two degrees earlier</source>
+        <translation>Welle b zwei Grad früher</translation>
+    </message>
+    <message>
+        <source>b ratio 1.6, b lash 0.2, b shorter 4</source>
+        <translation>b ratio 1.6, b lash 0.2, b shorter 4</translation>
+    </message>
+    <message>
+        <source>cam b with another rocker or lash, or ground shorter</source>
+        <translation>Welle b mit anderem Kipphebel oder Spiel, oder kürzer geschliffen</translation>
+    </message>
+    <message>
+        <source>b copy, b ref, b name …, b out</source>
+        <translation>b copy, b ref, b name …, b out</translation>
+    </message>
+    <message>
+        <source>another state of it, the reference, its name, taken out</source>
+        <translation>ein weiterer Stand von ihr, Bezugswelle, ihr Name, herausgenommen</translation>
+    </message>
+    <message>
+        <source>b choose because …</source>
+        <translation>b choose because …</translation>
+    </message>
+    <message>
+        <source>decides for cam b</source>
+        <translation>entscheidet für Welle b</translation>
+    </message>
+    <message>
+        <source>Compare</source>
+        <translation>Vergleich</translation>
+    </message>
+    <message>
+        <source>The cams in their order, and why</source>
+        <translation>Die Wellen in ihrer Reihenfolge, und warum</translation>
+    </message>
+    <message>
+        <source>compare</source>
+        <translation>Vergleich</translation>
+    </message>
+    <message>
+        <source>why %1?</source>
+        <translation>warum %1?</translation>
+    </message>
+    <message>
+        <source>keep the decision</source>
+        <translation>die Entscheidung behalten</translation>
+    </message>
+    <message>
+        <source>no cam yet: measure one at Lobes, or type a card at Engine</source>
+        <translation>noch keine Welle: eine bei Nocken messen oder eine Karte bei Motor tippen</translation>
+    </message>
+    <message>
+        <source>what do you wish for?</source>
+        <translation>was wird gewünscht?</translation>
+    </message>
+    <message>
+        <source>a cam and what of it: b +2</source>
+        <translation>eine Welle und was von ihr: b +2</translation>
+    </message>
+    <message>
+        <source>ask the wishes</source>
+        <translation>die Wünsche erfragen</translation>
+    </message>
+    <message>
+        <source>the next cam at hand</source>
+        <translation>die nächste Welle zur Hand</translation>
+    </message>
+    <message>
+        <source>A reason in a few words, so that it can be understood later.</source>
+        <translation>Ein Grund in wenigen Worten, damit es später verständlich ist.</translation>
+    </message>
+    <message>
+        <source>the wishes and limits</source>
+        <translation>die Wünsche und Grenzen</translation>
+    </message>
+    <message>
+        <source>what the engine is for</source>
+        <translation>wofür der Motor ist</translation>
+    </message>
+    <message>
+        <source>the next picture: lift, ring, filling</source>
+        <translation>das nächste Bild: Hub, Ring, Füllung</translation>
+    </message>
+    <message>
+        <source>the best advance of each, of what the drive can do</source>
+        <translation>die beste Verdrehung jeder Welle, soweit der Antrieb sie kann</translation>
+    </message>
+    <message>
+        <source>keep the cam at hand as the decision</source>
+        <translation>die Welle zur Hand als Entscheidung behalten</translation>
+    </message>
+    <message>
+        <source>the decided cam's card as the target</source>
+        <translation>die Karte der gewählten Welle als Ziel</translation>
+    </message>
+    <message>
+        <source>Say what you wish for first: W.</source>
+        <translation>Erst sagen, was gewünscht wird: W.</translation>
+    </message>
+    <message>
+        <source>Each stands best where it is.</source>
+        <translation>Jede steht am besten, wo sie steht.</translation>
+    </message>
+    <message>
+        <source>A range such as 8 to 9.5, or over 2, or under 9.5; - for no wish.</source>
+        <translation>Ein Bereich wie 8 to 9.5, oder over 2, oder under 9.5; - für keinen Wunsch.</translation>
+    </message>
+    <message>
+        <source>8 to 9.5, over 2 or under 9.5; - for none</source>
+        <translation>8 to 9.5, over 2 oder under 9.5; - für keinen</translation>
+    </message>
+    <message>
+        <source>%1: between what?</source>
+        <translation>%1: zwischen was?</translation>
+    </message>
+    <message>
+        <source>What it is for</source>
+        <translation>Wofür er ist</translation>
+    </message>
+    <message>
+        <source>The engine's work</source>
+        <translation>Die Arbeit des Motors</translation>
+    </message>
+    <message>
+        <source>what is the engine for? A sentence will do</source>
+        <translation>wofür ist der Motor? Ein Satz genügt</translation>
+    </message>
+    <message>
+        <source>per minute; 0 for not said</source>
+        <translation>je Minute; 0 für nicht gesagt</translation>
+    </message>
+    <message>
+        <source>Power from</source>
+        <translation>Leistung von</translation>
+    </message>
+    <message>
+        <source>Power to</source>
+        <translation>Leistung bis</translation>
+    </message>
+    <message>
+        <source>Weight</source>
+        <translation>Gewicht</translation>
+    </message>
+    <message>
+        <source>kg, ready to go; 0 for not said</source>
+        <translation>kg, fahrbereit; 0 für nicht gesagt</translation>
+    </message>
+    <message>
+        <source>Gearing</source>
+        <translation>Übersetzung</translation>
+    </message>
+    <message>
+        <source>Fuel</source>
+        <translation>Kraftstoff</translation>
+    </message>
+    <message>
+        <source>Wishes and limits</source>
+        <translation>Wünsche und Grenzen</translation>
+    </message>
+    <message>
+        <source> With all cams at %1.</source>
+        <translation> Mit allen Wellen bei %1.</translation>
+    </message>
+    <message>
+        <source>%1 against %2:</source>
+        <translation>%1 gegen %2:</translation>
+    </message>
+    <message>
+        <source>Estimating the filling: %1 %</source>
+        <translation>Die Füllung wird geschätzt: %1 %</translation>
+    </message>
+    <message>
+        <source>fails %1</source>
+        <translation>verfehlt %1</translation>
+    </message>
+    <message>
+        <source>Decided %1: %2, because %3.</source>
+        <translation>Entschieden am %1: %2, weil %3.</translation>
+    </message>
+    <message>
+        <source> Over %1.</source>
+        <translation> Vor %1.</translation>
+    </message>
+    <message>
+        <source>first</source>
+        <translation>zuerst</translation>
+    </message>
+    <message>
+        <source>Within %1 degrees either way.</source>
+        <translation>Innerhalb von %1 Grad in jede Richtung.</translation>
+    </message>
+    <message>
+        <source>all cams: </source>
+        <translation>alle Wellen: </translation>
+    </message>
+    <message>
+        <source>A cam by its letter and what of it, such as b +2, b ratio 1.6 or b copy.</source>
+        <translation>Eine Welle mit ihrem Buchstaben und was von ihr, etwa b +2, b ratio 1.6 oder b copy.</translation>
+    </message>
+    <message>
+        <source>at hand</source>
+        <translation>zur Hand</translation>
+    </message>
+    <message>
+        <source>Six can be told apart. Take one out first, such as f out.</source>
+        <translation>Sechs lassen sich unterscheiden. Erst eine herausnehmen, etwa f out.</translation>
+    </message>
+    <message>
+        <source>another state of it beside it</source>
+        <translation>ein weiterer Stand von ihr daneben</translation>
+    </message>
+    <message>
+        <source>taken out</source>
+        <translation>herausgenommen</translation>
+    </message>
+    <message>
+        <source>differences are from it</source>
+        <translation>Unterschiede gelten gegen sie</translation>
+    </message>
+    <message>
+        <source>chosen; the reason is asked</source>
+        <translation>gewählt; der Grund wird gefragt</translation>
+    </message>
+    <message>
+        <source>A name, such as b name wet set.</source>
+        <translation>Ein Name, etwa b name Regenwelle.</translation>
+    </message>
+    <message>
+        <source>A rocker ratio from 0.5 to 3.</source>
+        <translation>Ein Kipphebelverhältnis von 0,5 bis 3.</translation>
+    </message>
+    <message>
+        <source>rocker ratio %1%2</source>
+        <translation>Kipphebelverhältnis %1%2</translation>
+    </message>
+    <message>
+        <source>A lash up to 3 mm.</source>
+        <translation>Ein Ventilspiel bis 3 mm.</translation>
+    </message>
+    <message>
+        <source>lash %1%2</source>
+        <translation>Ventilspiel %1%2</translation>
+    </message>
+    <message>
+        <source>Crank degrees of duration, up to 60.</source>
+        <translation>Grad Kurbelwinkel der Öffnungsdauer, bis 60.</translation>
+    </message>
+    <message>
+        <source>ground shorter by %1</source>
+        <translation>kürzer geschliffen um %1</translation>
+    </message>
+    <message>
+        <source>The springs' pressure on the seat, up to 5000 N.</source>
+        <translation>Die Federkraft auf dem Sitz, bis 5000 N.</translation>
+    </message>
+    <message>
+        <source>%1 on the seat</source>
+        <translation>%1 auf dem Sitz</translation>
+    </message>
+    <message>
+        <source>Of a cam: +2 (earlier), ratio 1.6, lash 0.2, shorter 4, seat 320, name, copy, ref, choose, out.</source>
+        <translation>Von einer Welle: +2 (früher), ratio 1.6, lash 0.2, shorter 4, seat 320, name, copy, ref, choose, out.</translation>
+    </message>
+    <message>
+        <source>Nothing is decided yet: b choose, or K.</source>
+        <translation>Noch nichts entschieden: b choose oder K.</translation>
+    </message>
+    <message>
+        <source>%1 is not among the cams any more.</source>
+        <translation>%1 ist nicht mehr unter den Wellen.</translation>
+    </message>
+    <message>
+        <source>%1 has no card: type one at Engine, or measure it when it is in.</source>
+        <translation>%1 hat keine Karte: eine bei Motor tippen, oder messen, wenn sie eingebaut ist.</translation>
+    </message>
+    <message>
+        <source>Its card is gone.</source>
+        <translation>Ihre Karte ist nicht mehr da.</translation>
+    </message>
+    <message>
+        <source>%1 is the target: on to Set.</source>
+        <translation>%1 ist das Ziel: weiter zu Einstellen.</translation>
+    </message>
+    <message>
+        <source>the card gives no greatest lift</source>
+        <translation>die Karte nennt keinen größten Hub</translation>
+    </message>
+    <message>
+        <source>the card gives neither both events nor a duration with a centre</source>
+        <translation>die Karte nennt weder beide Steuerzeiten noch eine Öffnungsdauer mit Spitzenlage</translation>
+    </message>
+    <message>
+        <source>the height of its events is not under its greatest lift</source>
+        <translation>die Höhe ihrer Steuerzeiten liegt nicht unter ihrem größten Hub</translation>
+    </message>
+    <message>
+        <source>its events leave less than 60 or more than 420 degrees</source>
+        <translation>ihre Steuerzeiten lassen weniger als 60 oder mehr als 420 Grad</translation>
+    </message>
+    <message>
+        <source>%1: the lift curve is not measured</source>
+        <translation>%1: Die Hubkurve ist nicht gemessen</translation>
+    </message>
+    <message>
+        <source>%1: its card is not in this job any more</source>
+        <translation>%1: Ihre Karte ist nicht mehr in diesem Auftrag</translation>
+    </message>
+    <message>
+        <source>%1: the figures of its card make no lobe</source>
+        <translation>%1: Die Werte ihrer Karte ergeben keinen Nocken</translation>
+    </message>
+    <message>
+        <source>bore, stroke and rod: each positive, the rod longer than half the stroke</source>
+        <translation>Bohrung, Hub und Pleuel: jeweils positiv, das Pleuel länger als der halbe Hub</translation>
+    </message>
+    <message>
+        <source>the static ratio must lie over 2 and up to 25</source>
+        <translation>das statische Verhältnis muss über 2 und bis 25 liegen</translation>
+    </message>
+    <message>
+        <source>valve heads must lie from 5 mm up to the bore, one to three of each</source>
+        <translation>Ventilteller müssen von 5 mm bis zur Bohrung reichen, je eins bis drei</translation>
+    </message>
+    <message>
+        <source>the valves must open for 60 degrees and be shut round the firing TDC</source>
+        <translation>die Ventile müssen 60 Grad öffnen und um den Zünd-OT geschlossen sein</translation>
+    </message>
+    <message>
+        <source>For the filling estimate: bore, stroke and rod at Engine.</source>
+        <translation>Für die Füllungsschätzung: Bohrung, Hub und Pleuel bei Motor.</translation>
+    </message>
+    <message>
+        <source>For the filling estimate: the volumes at Compression.</source>
+        <translation>Für die Füllungsschätzung: die Volumen bei Verdichtung.</translation>
+    </message>
+    <message>
+        <source>For the filling estimate: the heads of the valves at Engine.</source>
+        <translation>Für die Füllungsschätzung: die Ventilteller bei Motor.</translation>
+    </message>
+    <message>
+        <source>For the filling estimate: both lobes of the cam.</source>
+        <translation>Für die Füllungsschätzung: beide Nocken der Welle.</translation>
+    </message>
+    <message>
+        <source>No filling estimate: valves and dimensions do not make an engine.</source>
+        <translation>Keine Füllungsschätzung: Ventile und Maße ergeben keinen Motor.</translation>
+    </message>
+    <message>
+        <source>Closing for compression</source>
+        <translation>Schließen für die Verdichtung</translation>
+    </message>
+    <message>
+        <source>Dynamic ratio</source>
+        <translation>Dynamisches Verhältnis</translation>
+    </message>
+    <message>
+        <source>Cranking pressure</source>
+        <translation>Anlassdruck</translation>
+    </message>
+    <message>
+        <source> clearance</source>
+        <translation> Freigang</translation>
+    </message>
+    <message>
+        <source> flat face needed</source>
+        <translation> nötige flache Lauffläche</translation>
+    </message>
+    <message>
+        <source> fastest, a cam degree</source>
+        <translation> am schnellsten, je Grad Nockenwelle</translation>
+    </message>
+    <message>
+        <source> ramp spread</source>
+        <translation> Rampenbreite</translation>
+    </message>
+    <message>
+        <source>intake valve to piston</source>
+        <translation>Einlassventil zu Kolben</translation>
+    </message>
+    <message>
+        <source>exhaust valve to piston</source>
+        <translation>Auslassventil zu Kolben</translation>
+    </message>
+    <message>
+        <source>intake valve lift</source>
+        <translation>Einlassventilhub</translation>
+    </message>
+    <message>
+        <source>exhaust valve lift</source>
+        <translation>Auslassventilhub</translation>
+    </message>
+    <message>
+        <source>flat face needed</source>
+        <translation>nötige flache Lauffläche</translation>
+    </message>
+    <message>
+        <source>intake closing, after BDC</source>
+        <translation>Einlass schließt, nach UT</translation>
+    </message>
+    <message>
+        <source>lobe separation</source>
+        <translation>Spreizung</translation>
+    </message>
+    <message>
+        <source>seat pressure</source>
+        <translation>Sitzkraft</translation>
+    </message>
+    <message>
+        <source>%1 %2 to %3</source>
+        <translation>%1 %2 bis %3</translation>
+    </message>
+    <message>
+        <source>%1 at least %2</source>
+        <translation>%1 mindestens %2</translation>
+    </message>
+    <message>
+        <source>%1 at most %2</source>
+        <translation>%1 höchstens %2</translation>
+    </message>
+    <message>
+        <source>, within its ±</source>
+        <translation>, innerhalb seines ±</translation>
+    </message>
+    <message>
+        <source>passes, %1</source>
+        <translation>besteht, %1</translation>
+    </message>
+    <message>
+        <source>fails, %1</source>
+        <translation>verfehlt, %1</translation>
+    </message>
+    <message>
+        <source>rocker ratio of %1</source>
+        <translation>Kipphebelverhältnis von %1</translation>
+    </message>
+    <message>
+        <source>piston %1 above the face</source>
+        <translation>Kolben %1 über der Fläche</translation>
+    </message>
+    <message>
+        <source>piston %1 below the face</source>
+        <translation>Kolben %1 unter der Fläche</translation>
+    </message>
+    <message>
+        <source>gasket of %1</source>
+        <translation>Dichtung von %1</translation>
+    </message>
+    <message>
+        <source>chamber of %1 cc</source>
+        <translation>Brennraum von %1 cm³</translation>
+    </message>
+    <message>
+        <source>springs and seals for a lift of %1</source>
+        <translation>Federn und Dichtungen für einen Hub von %1</translation>
+    </message>
+    <message>
+        <source>a follower with a face of %1</source>
+        <translation>ein Stößel mit einer Lauffläche von %1</translation>
+    </message>
+    <message>
+        <source>only another grind: it is ground in</source>
+        <translation>nur ein anderer Schliff: sie ist eingeschliffen</translation>
+    </message>
+    <message>
+        <source>springs with %1 on the seat</source>
+        <translation>Federn mit %1 auf dem Sitz</translation>
+    </message>
+    <message>
+        <source>passes %1 of %2</source>
+        <translation>besteht %1 von %2</translation>
+    </message>
+    <message>
+        <source>not known: %1</source>
+        <translation>nicht bekannt: %1</translation>
+    </message>
+    <message>
+        <source>modelled from its card</source>
+        <translation>nach ihrer Karte modelliert</translation>
+    </message>
+    <message>
+        <source>No cam to compare yet: measure one, or type a card.</source>
+        <translation>Noch keine Welle zum Vergleichen: eine messen oder eine Karte tippen.</translation>
+    </message>
+    <message>
+        <source>%1 cams side by side. Say what you wish for, and they are ranked.</source>
+        <translation>%1 Wellen nebeneinander. Sage, was du wünschst, dann werden sie geordnet.</translation>
+    </message>
+    <message>
+        <source>No cam passes everything: %1 comes nearest, failing %2.</source>
+        <translation>Keine Welle besteht alles: %1 kommt am nächsten, mit %2 verfehlt.</translation>
+    </message>
+    <message>
+        <source>%1 fails nothing, but %2 of the wishes cannot be judged yet.</source>
+        <translation>%1 verfehlt nichts, aber %2 der Wünsche lassen sich noch nicht beurteilen.</translation>
+    </message>
+    <message>
+        <source>%1 pass everything alike.</source>
+        <translation>%1 bestehen alles gleich.</translation>
+    </message>
+    <message>
+        <source>%1 passes everything you wish for.</source>
+        <translation>%1 besteht alles, was du wünschst.</translation>
+    </message>
+    <message>
+        <source>Ranked by fewest wishes failed, then fewest not known, then measured before modelled; nothing is weighed in secret.</source>
+        <translation>Geordnet nach den wenigsten verfehlten Wünschen, dann den wenigsten unbekannten, dann gemessen vor modelliert; nichts wird heimlich gewichtet.</translation>
+    </message>
+    <message>
+        <source>An estimate that leaves out the pipes: it can say which cam fills better where, and about how far the best speed moves. It cannot say power.</source>
+        <translation>Eine Schätzung ohne die Rohre: Sie kann sagen, welche Welle wo besser füllt und etwa wie weit die beste Drehzahl wandert. Leistung kann sie nicht sagen.</translation>
+    </message>
+    <message>
+        <source>fills best at the same speed</source>
+        <translation>füllt am besten bei derselben Drehzahl</translation>
+    </message>
+    <message>
+        <source>fills best about %1 per minute higher</source>
+        <translation>füllt am besten etwa %1 je Minute höher</translation>
+    </message>
+    <message>
+        <source>fills best about %1 per minute lower</source>
+        <translation>füllt am besten etwa %1 je Minute niedriger</translation>
+    </message>
+    <message>
+        <source>fills best beyond these speeds</source>
+        <translation>füllt am besten jenseits dieser Drehzahlen</translation>
+    </message>
+    <message>
+        <source>%1; %2 % at the lowest speed, %3 % at the highest</source>
+        <translation>%1; %2 % bei der niedrigsten, %3 % bei der höchsten Drehzahl</translation>
+    </message>
+    <message>
+        <source>Longer: the best speed tends to go up and idle and low speed to suffer; a restricted intake or exhaust takes most of it back.</source>
+        <translation>Länger: Die beste Drehzahl steigt meist, Leerlauf und untere Drehzahlen leiden; ein enger Einlass oder Auslass nimmt das meiste davon zurück.</translation>
+    </message>
+    <message>
+        <source>Shorter: more low down, a calmer idle, an earlier fall-off; with low compression less than hoped for.</source>
+        <translation>Kürzer: mehr unten, ein ruhigerer Leerlauf, ein früherer Abfall; bei niedriger Verdichtung weniger als erhofft.</translation>
+    </message>
+    <message>
+        <source>More lift: better filling while the port still flows more, harder on springs and ramps, hardly any change of clearance.</source>
+        <translation>Mehr Hub: bessere Füllung, solange der Kanal mehr durchlässt, härter für Federn und Rampen, der Freigang ändert sich kaum.</translation>
+    </message>
+    <message>
+        <source>Less lift: kinder to springs and guides; little is lost where the port is the narrower.</source>
+        <translation>Weniger Hub: schont Federn und Führungen; wenig geht verloren, wo der Kanal enger ist.</translation>
+    </message>
+    <message>
+        <source>More overlap: rougher at idle and more burned gas left at low speed; with a tuned exhaust better filling higher up, with a turbocharger seldom.</source>
+        <translation>Mehr Überschneidung: rauer im Leerlauf und mehr Restgas bei niedriger Drehzahl; mit abgestimmtem Auspuff bessere Füllung oben, mit Turbolader selten.</translation>
+    </message>
+    <message>
+        <source>Less overlap: a calmer idle and cleaner low speed; less scavenging higher up with a tuned exhaust.</source>
+        <translation>Weniger Überschneidung: ruhigerer Leerlauf und sauberer unten; weniger Spülung oben mit abgestimmtem Auspuff.</translation>
+    </message>
+    <message>
+        <source>Too near to the reference to be felt.</source>
+        <translation>Zu nah an der Bezugswelle, um es zu spüren.</translation>
+    </message>
+    <message>
+        <source>no lift</source>
+        <translation>kein Hub</translation>
+    </message>
+    <message>
+        <source>measured in %1</source>
+        <translation>gemessen in %1</translation>
+    </message>
+    <message>
+        <source>card in %1</source>
+        <translation>Karte in %1</translation>
+    </message>
+    <message>
+        <source>%1 / %2 at %3</source>
+        <translation>%1 / %2 bei %3</translation>
+    </message>
+    <message>
+        <source>name, job, roller, measured, dur&gt;230, lift&lt;10, lsa108, overlap&lt;20</source>
+        <translation>Name, Auftrag, measured, dur&gt;230, lift&lt;10, lsa108, overlap&lt;20</translation>
+    </message>
+    <message>
+        <source>Search the cams of this book</source>
+        <translation>Die Wellen dieses Buchs durchsuchen</translation>
+    </message>
+    <message>
+        <source>Cams of this book</source>
+        <translation>Wellen dieses Buchs</translation>
+    </message>
+    <message>
+        <source>%1 of %2 cams. Enter takes the marked one; Esc leads back.</source>
+        <translation>%1 von %2 Wellen. Enter nimmt die markierte; Esc führt zurück.</translation>
+    </message>
+    <message>
+        <source>shelf</source>
+        <translation>Regal</translation>
+    </message>
+    <message>
+        <source>W wishes  S shelf</source>
+        <translation>W Wünsche  S Regal</translation>
+    </message>
+    <message>
+        <source>b copy  b choose  W wishes  S shelf  P picture  O best</source>
+        <translation>b copy  b choose  W Wünsche  S Regal  P Bild  O beste</translation>
+    </message>
+    <message>
+        <source>the shelf: every cam of this book</source>
+        <translation>das Regal: jede Welle dieses Buchs</translation>
+    </message>
+    <message>
+        <source>%1 is among the cams.</source>
+        <translation>%1 ist unter den Wellen.</translation>
+    </message>
+    <message>
+        <source>, falls off %1 later</source>
+        <translation>, fällt %1 später ab</translation>
+    </message>
+    <message>
+        <source>, falls off %1 sooner</source>
+        <translation>, fällt %1 früher ab</translation>
+    </message>
+    <message>
+        <source>%1 alone: take another from the shelf, or type a card.</source>
+        <translation>%1 allein: eine weitere aus dem Regal nehmen oder eine Karte tippen.</translation>
+    </message>
 </context>
 </TS>

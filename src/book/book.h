@@ -56,6 +56,8 @@ struct Loaded {
     QString newer;
 };
 
+struct ShelfCam;
+
 class Book {
 public:
     /// Milliseconds since the epoch; injected so that tests need no clock.
@@ -89,7 +91,9 @@ public:
 
     /// The jobs, oldest first.
     Result<std::vector<JobSummary>> listJobs() const;
-    /// The same, none when they cannot be read.
+    /// Every cam of every job; see book/shelf.h.
+    Result<std::vector<ShelfCam>> shelf() const;
+    /// The same as `listJobs`, none when they cannot be read.
     std::vector<JobSummary> jobs() const;
     /// An empty job; its id. Errors: locked, full, read-only.
     Result<std::int64_t> addJob(const QString& name);

@@ -122,7 +122,10 @@ void run(Host& host, const CompareOptions& o) {
                            {"rank", rank[i]}});
     }
     for (const Ranked& r : ranks) {
-        text += words::rankLine(r, cams[r.cam], judged[r.cam], style) + QLatin1Char('\n');
+        text += QStringLiteral("%1. %2: %3\n")
+                    .arg(r.rank)
+                    .arg(QString::fromStdString(cams[r.cam].spec.name),
+                         words::rankLine(r, cams[r.cam], judged[r.cam]));
         for (Side side : {Side::Intake, Side::Exhaust})
             if (cams[r.cam].fault[side])
                 text += QStringLiteral("   ") + words::sentence(*cams[r.cam].fault[side], side) +

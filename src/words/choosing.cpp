@@ -80,6 +80,17 @@ const CamFigure* figureOf(const std::vector<CamFigure>& all, Measure what, std::
     return nullptr;
 }
 
+/// "Intake opens, BTDC"
+QString eventTitle(Event event) {
+    QString name = eventName(event);
+    name[0] = name[0].toUpper();
+    const QString from = event == Event::IntakeOpens    ? Say::tr("BTDC")
+                         : event == Event::IntakeCloses ? Say::tr("ABDC")
+                         : event == Event::ExhaustOpens ? Say::tr("BBDC")
+                                                        : Say::tr("ATDC");
+    return name + QStringLiteral(", ") + from;
+}
+
 } // namespace
 
 QString sentence(ModelFault fault) {
@@ -149,7 +160,7 @@ QString camFigureName(const CamFigure& f, const Style& style) {
     case Measure::Duration:
         return side + Say::tr(" duration") + at;
     case Measure::Event:
-        return eventName(*f.event);
+        return eventTitle(*f.event);
     case Measure::Centre:
         return side + Say::tr(" centre");
     case Measure::Separation:
@@ -290,27 +301,27 @@ QString cureLine(const Cure& cure, const Style& style) {
         .arg(wishNumber(WishKind::SeatPressure, cure.value, style));
 }
 
-QString rankLine(const Ranked& r, const Cam& cam, const std::vector<Judged>& judged, const Style&) {
-    QStringList failed, unknown;
+QString rankLine(const Ranked& r, const Cam& cam, const std::vector<Judged>& judged,
+                 bool withFailed) {
+    QStringList failed, unknown, out;
     for (const Judged& j : judged) {
         if (j.state == WishState::Fail) failed << wishName(j.wish.kind);
         if (j.state == WishState::Unknown) unknown << wishName(j.wish.kind);
     }
-    const auto all = static_cast<int>(judged.size());
-    QString line = Say::tr("%1. %2: passes %3 of %4")
-                       .arg(r.rank)
-                       .arg(QString::fromStdString(cam.spec.name))
-                       .arg(r.passed)
-                       .arg(all);
-    if (!failed.isEmpty()) line += Say::tr("; fails %1").arg(failed.join(QStringLiteral(", ")));
-    if (!unknown.isEmpty())
-        line += Say::tr("; not known: %1").arg(unknown.join(QStringLiteral(", ")));
-    if (cam.modelled()) line += Say::tr("; modelled from its card");
-    return line + QLatin1Char('.');
+    if (!judged.empty())
+        out << Say::tr("passes %1 of %2").arg(r.passed).arg(static_cast<int>(judged.size()));
+    if (withFailed && !failed.isEmpty())
+        out << Say::tr("fails %1").arg(failed.join(QStringLiteral(", ")));
+    if (!unknown.isEmpty()) out << Say::tr("not known: %1").arg(unknown.join(QStringLiteral(", ")));
+    if (cam.modelled()) out << Say::tr("modelled from its card");
+    return out.join(QStringLiteral("; "));
 }
 
 QString rankVerdict(const std::vector<Ranked>& ranks, const std::vector<Cam>& cams) {
     if (cams.empty()) return Say::tr("No cam to compare yet: measure one, or type a card.");
+    if (cams.size() == 1)
+        return Say::tr("%1 alone: take another from the shelf, or type a card.")
+            .arg(QString::fromStdString(cams.front().spec.name));
     if (ranks.empty() || ranks.front().passed + ranks.front().failed + ranks.front().unknown == 0)
         return Say::tr("%1 cams side by side. Say what you wish for, and they are ranked.")
             .arg(cams.size());
@@ -358,6 +369,12 @@ QString fillingAgainst(const FillingCurve& curve, const FillingCurve& reference,
                     : Say::tr("fills best about %1 per minute lower").arg(fixed(-by, 0, style));
     } else {
         where = Say::tr("fills best beyond these speeds");
+    }
+    if (curve.fallOff_rpm && reference.fallOff_rpm) {
+        const double by = std::round((*curve.fallOff_rpm - *reference.fallOff_rpm) / 50.0) * 50.0;
+        if (by != 0.0)
+            where += by > 0.0 ? Say::tr(", falls off %1 later").arg(fixed(by, 0, style))
+                              : Say::tr(", falls off %1 sooner").arg(fixed(-by, 0, style));
     }
     const auto shift = [&](double a, double b) {
         return signedFixed(100.0 * (a / b - 1.0), 0, style);

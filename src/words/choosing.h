@@ -36,9 +36,9 @@ QString wishNumber(lobe::WishKind kind, double value, const Style& style);
 QString judgedLine(const lobe::Judged& judged, const Style& style);
 /// "cam 2.5° earlier"
 QString cureLine(const lobe::Cure& cure, const Style& style);
-/// "1. Esker H1: passes 5 of 6; not known: seat pressure."
+/// "passes 5 of 6; not known: seat pressure"; of no wishes that it is modelled, if it is.
 QString rankLine(const lobe::Ranked& ranked, const lobe::Cam& cam,
-                 const std::vector<lobe::Judged>& judged, const Style& style);
+                 const std::vector<lobe::Judged>& judged, bool withFailed = true);
 /// The verdict over all of them.
 QString rankVerdict(const std::vector<lobe::Ranked>& ranks, const std::vector<lobe::Cam>& cams);
 /// How the ranking is made.

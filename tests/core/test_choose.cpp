@@ -349,6 +349,12 @@ private slots:
         QCOMPARE(best.failed, 0);
         QVERIFY(leastOf(intake(), best.deg.intake) >= least + 0.39);
         QVERIFY(leastOf(intake(), best.deg.intake + 0.5) < least + 0.41);
+        // The limits of Clearance hold without being wished for.
+        Job limited = job;
+        limited.choosing.wishes.clear();
+        limited.reckoning.clearance.least_mm.intake = least + 0.4;
+        const Bench held(limited);
+        QCOMPARE(bestAdvance(held.job, held.findings, held.fitted()).deg.intake, best.deg.intake);
         job.engine.drive.teeth = 40;
         const Bench stiff(job);
         QCOMPARE(bestAdvance(stiff.job, stiff.findings, stiff.fitted()).failed, 1);

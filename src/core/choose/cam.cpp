@@ -99,7 +99,7 @@ private:
         const LiftRun* run = nullptr;
         for (const LiftRun& r : job_.runs)
             if (found && r.id == found->run) run = &r;
-        if (!run || !found->lobe.maxLift_mm) {
+        if (!run || !(found->lobe.maxLift_mm || found->lobe.eventsOnly)) {
             out.fault[side] = CamFault::NotMeasured;
             return std::nullopt;
         }
@@ -147,7 +147,7 @@ private:
             out.fault[side] = CamFault::NoSuchCard;
             return std::nullopt;
         }
-        auto made = modelLobe(*c, side, job_.engine.ratio[side]);
+        auto made = modelLobe(*c, side, job_.engine.ratio[side], job_.engine.lash_mm[side]);
         if (const auto* fault = std::get_if<ModelFault>(&made)) {
             out.fault[side] = *fault == ModelFault::NoLift     ? CamFault::NoLift
                               : *fault == ModelFault::NoEvents ? CamFault::NoEvents
@@ -255,9 +255,17 @@ std::vector<Candidate> candidatesOf(const Job& job, const Findings& f) {
     if (!job.choosing.candidates.empty()) return job.choosing.candidates;
     std::vector<Candidate> out;
     const CylinderFindings* c = f.cylinder(comparedCylinder(f));
-    if (c && (c->run.intake || c->run.exhaust)) {
+    const auto measured = [&](Side side) {
+        const RunFindings* run = c ? f.of(*c, side) : nullptr;
+        return run && (run->lobe.curve || run->lobe.eventsOnly) ? &run->lobe : nullptr;
+    };
+    const LobeFigures *in = measured(Side::Intake), *ex = measured(Side::Exhaust);
+    const bool curves = (in && in->curve) || (ex && ex->curve);
+    // Known by its events alone, its card makes more of it.
+    const bool byCard = !curves && job.card && job.card->lift_mm.intake;
+    if ((in || ex) && !byCard) {
         Candidate fitted;
-        fitted.name = job.card && !job.card->name.empty() ? job.card->name + ", fitted" : "fitted";
+        fitted.name = job.card && !job.card->name.empty() ? job.card->name : job.name;
         out.push_back(fitted);
     }
     const auto card = [&](const Card& x) {

@@ -78,12 +78,9 @@ public:
         const Height height = eventsHeight(job_);
         if (cam_.state)
             out_ = outcome(cam_.state->job, cam_.state->findings, moved_.intake, moved_.exhaust);
-        std::vector<Height> heights = job_.reckoning.heights;
-        if (std::find(heights.begin(), heights.end(), height) == heights.end())
-            heights.push_back(height);
-        for (const Height& h : heights)
-            for (Side side : {Side::Intake, Side::Exhaust})
-                add(Measure::Duration, side, h, duration(side, h));
+        // What decides first: the rest can be looked up.
+        for (Side side : {Side::Intake, Side::Exhaust})
+            add(Measure::Duration, side, height, duration(side, height));
         for (Event e :
              {Event::IntakeOpens, Event::IntakeCloses, Event::ExhaustOpens, Event::ExhaustCloses})
             event(e, height);
@@ -95,18 +92,21 @@ public:
         add(Measure::Advance, {}, {}, of(advance, pairHalf()));
         for (const Height& h : overlapHeights(height))
             add(Measure::Overlap, {}, h, overlap(h));
-        add(Measure::OverlapArea, {}, {}, overlapArea());
         for (Side side : {Side::Intake, Side::Exhaust})
             add(Measure::MaxLift, side, {}, maxLift(side));
         for (Side side : {Side::Intake, Side::Exhaust})
-            add(Measure::LiftAtTdc, side, {}, liftAtTdc(side));
-        for (Side side : {Side::Intake, Side::Exhaust})
-            add(Measure::Area, side, {}, area(side));
+            add(Measure::Clearance, side, {}, camClearance(f_, cam_, side, moved_[side]));
         add(Measure::Closing, {}, {}, of(out_.closing_deg, closingHalf()));
         add(Measure::Dynamic, {}, {}, dynamic());
         add(Measure::Cranking, {}, {}, of(out_.cranking_kpa, std::nullopt));
+        for (const Height& h : job_.reckoning.heights)
+            for (Side side : {Side::Intake, Side::Exhaust})
+                if (!(h == height)) add(Measure::Duration, side, h, duration(side, h));
         for (Side side : {Side::Intake, Side::Exhaust})
-            add(Measure::Clearance, side, {}, camClearance(f_, cam_, side, moved_[side]));
+            add(Measure::LiftAtTdc, side, {}, liftAtTdc(side));
+        add(Measure::OverlapArea, {}, {}, overlapArea());
+        for (Side side : {Side::Intake, Side::Exhaust})
+            add(Measure::Area, side, {}, area(side));
         for (Side side : {Side::Intake, Side::Exhaust})
             motion(side);
         return std::move(rows_);

@@ -193,6 +193,12 @@ public:
     Trials(const Job& job, const Findings& f, const Cam& cam) : job_(job), f_(f), cam_(cam) {
         for (const Wish& w : job.choosing.wishes)
             if (hangsOnAdvance(job, w.kind)) wishes_.push_back(w);
+        // The limits of Clearance hold without being wished for.
+        for (const auto& [kind, side] : {std::pair{WishKind::IntakeClearance, Side::Intake},
+                                         {WishKind::ExhaustClearance, Side::Exhaust}})
+            if (std::none_of(wishes_.begin(), wishes_.end(),
+                             [k = kind](const Wish& w) { return w.kind == k; }))
+                wishes_.push_back({kind, job.reckoning.clearance.least_mm[side], {}});
     }
 
     /// Of the wishes of one side, or of both together.

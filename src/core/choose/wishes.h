@@ -51,7 +51,8 @@ std::vector<Judged> judge(const Job& job, const Findings& findings, const Cam& c
 std::vector<Judged> judge(const Job& job, const Findings& findings, const Cam& cam,
                           PerSide<double> moved_deg, const std::vector<CamFigure>& figures);
 
-/// The advance, beyond the candidate's own, at which fewest wishes fail: the least one, out of what
+/// The advance, beyond the candidate's own, at which fewest wishes fail, the limits of clearance
+/// among them: the least one, out of what
 /// the drive can really do (half degrees where it is not described). Two cams are moved each by
 /// itself. `failed`: how many fail there.
 struct BestAdvance {

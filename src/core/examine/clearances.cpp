@@ -77,11 +77,12 @@ std::optional<ValveLift> modelled(const Job& job, const MapFindings& map, Card c
         card.lift_mm[map.side] = own.liftAt(*own.maxLiftAt, Place::Tappet);
         card.liftAt = Place::Tappet;
     }
-    auto made = modelLobe(card, map.side, ratio);
+    const double lash = job.engine.lash_mm[map.side];
+    auto made = modelLobe(card, map.side, ratio, lash);
     auto* lobe = std::get_if<ModelledLobe>(&made);
     if (!lobe) return std::nullopt;
     return modelledLift(std::make_shared<const ModelledLobe>(std::move(*lobe)),
-                        {Place::Tappet, ratio, job.engine.lash_mm[map.side]});
+                        {Place::Tappet, ratio, lash});
 }
 
 MapFindings examined(const Job& job, const Findings& f, const ClearanceMap& map,

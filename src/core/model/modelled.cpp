@@ -170,8 +170,9 @@ void keepFalling(std::vector<LiftCurve::Node>& nodes) {
 
 } // namespace
 
-ModelResult modelLobe(const Card& card, Side side, double ratio) {
-    Taken taken{Place::Tappet, card.ratio.value_or(ratio), card.lash_mm[side]};
+ModelResult modelLobe(const Card& card, Side side, double ratio, double lash_mm) {
+    Taken taken{Place::Tappet, card.ratio.value_or(ratio),
+                card.lash_mm[side] > 0.0 ? card.lash_mm[side] : lash_mm};
     if (!(taken.ratio > 0.0)) taken.ratio = 1.0;
     const auto read = figuresOf(card, side, taken);
     if (const auto* fault = std::get_if<ModelFault>(&read)) return *fault;

@@ -40,7 +40,7 @@ struct ModelledLobe {
 
 using ModelResult = std::variant<ModelledLobe, ModelFault>;
 
-/// `ratio` is the rocker's where the card assumes none.
-ModelResult modelLobe(const Card& card, Side side, double ratio = 1.0);
+/// `ratio` and `lash_mm` are the valve gear's where the card states none.
+ModelResult modelLobe(const Card& card, Side side, double ratio = 1.0, double lash_mm = 0.0);
 
 } // namespace lobe

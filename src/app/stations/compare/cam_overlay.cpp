@@ -15,7 +15,7 @@ using namespace lobe;
 
 namespace {
 constexpr double kFrom = -290.0, kTo = 290.0; ///< crank degrees shown
-constexpr double kLeft = 46.0, kRight = 10.0, kTop = 22.0, kFoot = 20.0, kBetween = 18.0;
+constexpr double kLeft = 58.0, kRight = 10.0, kTop = 22.0, kFoot = 20.0, kBetween = 18.0;
 constexpr double kStep = 2.0;
 
 double liftOf(const CamView& v, Side side, double deg) {
@@ -76,7 +76,6 @@ void CamOverlay::frame(QPainter& p, const Frame& f) const {
     p.setPen(QPen(t.muted, 0.8));
     p.drawLine(QPointF(f.lower.left(), f.d(0.0)), QPointF(f.lower.right(), f.d(0.0)));
     p.setPen(t.muted);
-    const QString scale = words::liftWithUnit(f.apart, look().style());
     p.drawText(QRectF(0, f.lower.top() - 2, kLeft - 5, 16), Qt::AlignRight | Qt::AlignTop,
                QLatin1Char('+') + words::fixed(f.apart / unit, inches ? 3 : 1, look().style()));
     p.drawText(QRectF(0, f.lower.bottom() - 14, kLeft - 5, 16), Qt::AlignRight | Qt::AlignBottom,

@@ -10,11 +10,13 @@ class QStackedWidget;
 namespace app {
 
 class CamOverlay;
+class CamRanking;
 class CamRing;
 class CamTable;
 class FillingPlot;
 class FittedLabel;
 class RowList;
+class ShelfPane;
 class Slide;
 
 class CompareStation : public BenchOf<CompareDesk> {
@@ -31,18 +33,20 @@ private:
     void layOut();
     /// What hangs on the slide.
     void follow();
-    void refreshRanking();
     void makeRoom();
+    QWidget* pictureOf(bool asking) const;
 
     CamOverlay* overlay_;
     CamRing* ring_;
     FillingPlot* filling_;
-    RowList *facts_, *ranking_;
+    ShelfPane* shelf_;
+    RowList* facts_;
+    CamRanking* ranking_;
     QStackedWidget* picture_;
     FittedLabel *verdict_, *words_, *decided_;
     CamTable* table_;
     Slide* slide_;
-    QPushButton *wishes_, *purpose_, *next_, *all_;
+    QPushButton *wishes_, *purpose_, *shelfChip_, *next_, *all_;
 };
 
 } // namespace app

@@ -29,13 +29,6 @@ const BenchKind benches::lobes{
             lobes.compareNext();
             walk.save(QStringLiteral("motion"));
             lobes.showMotion(false);
-            // A centre by two readings, the third drop still to come; then taken back.
-            walk.go(0, stations::lobes, 3);
-            for (const char* typed : {"centre", "65.5", "147.5"})
-                walk.type(QLatin1String(typed));
-            walk.save(QStringLiteral("centre"));
-            for (int i = 0; i < 3; ++i)
-                walk.session().undo();
         },
 };
 

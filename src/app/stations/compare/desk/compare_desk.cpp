@@ -100,6 +100,19 @@ void CompareDesk::showNext() {
     tell();
 }
 
+void CompareDesk::openShelf() {
+    shelfTrouble_ = shelf_.load(session().book());
+    moveTo(-1);
+    shows_ = Shows::Shelf;
+    tell();
+}
+
+void CompareDesk::closeShelf() {
+    if (shows_ == Shows::Shelf) shows_ = Shows::Lift;
+    tell();
+    emit entryWanted();
+}
+
 void CompareDesk::askPurpose() {
     moveTo(0);
     emit entryWanted();
@@ -179,15 +192,14 @@ Prompt CompareDesk::ownPrompt() const {
     }
     if (cams_.empty()) {
         p.ask = Say::tr("no cam yet: measure one at Lobes, or type a card at Engine");
-        p.keys = Say::tr("W wishes");
+        p.keys = Say::tr("W wishes  S shelf");
         return p;
     }
     p.ask = job().choosing.wishes.empty() ? Say::tr("what do you wish for?")
                                           : Say::tr("a cam and what of it: b +2");
     p.enter =
         job().choosing.wishes.empty() ? Say::tr("ask the wishes") : Say::tr("the next cam at hand");
-    p.keys = Say::tr("b copy  b ratio 1.6  b choose  b ref  b out  W wishes  P picture  O best "
-                     "advance  Home slide");
+    p.keys = Say::tr("b copy  b choose  W wishes  S shelf  P picture  O best");
     return p;
 }
 
@@ -234,6 +246,7 @@ QList<Command> CompareDesk::ownCommands() const {
     if (deciding_) return {};
     return {{QLatin1Char('w'), Say::tr("the wishes and limits")},
             {QLatin1Char('u'), Say::tr("what the engine is for")},
+            {QLatin1Char('s'), Say::tr("the shelf: every cam of this book")},
             {QLatin1Char('p'), Say::tr("the next picture: lift, ring, filling")},
             {QLatin1Char('o'), Say::tr("the best advance of each, of what the drive can do")},
             {QLatin1Char('k'), Say::tr("keep the cam at hand as the decision")},
@@ -250,6 +263,9 @@ Echo CompareDesk::command(QChar letter) {
         return {true, {}};
     case 'u':
         askPurpose();
+        return {true, {}};
+    case 's':
+        openShelf();
         return {true, {}};
     case 'p':
         showNext();
@@ -282,7 +298,9 @@ Echo CompareDesk::command(QChar letter) {
 
 void CompareDesk::leave() {
     deciding_.reset();
+    if (shows_ == Shows::Shelf) shows_ = Shows::Lift;
     moveTo(-1);
+    tell();
 }
 
 } // namespace app

@@ -7,6 +7,7 @@
 #include "desk/facts_desk.h"
 #include "desk/slide_state.h"
 #include "stations/compare/desk/estimator.h"
+#include "stations/compare/desk/shelf.h"
 
 #include <QTimer>
 
@@ -50,11 +51,19 @@ public:
     void askPurpose();
     void askWishes();
     /// The next picture: lift, ring, filling.
-    enum class Shows { Lift, Ring, Filling };
+    enum class Shows { Lift, Ring, Filling, Shelf };
     Shows shows() const { return shows_; }
     void showNext();
 
     const lobe::Purpose& purpose() const { return job().choosing.purpose; }
+    const Shelf& shelf() const { return shelf_; }
+    /// Why it could not be read; empty when it could.
+    QString shelfTrouble() const { return shelfTrouble_; }
+    void openShelf();
+    void closeShelf();
+    /// A cam of the shelf among the candidates, by its place there.
+    Echo takeFromShelf(std::size_t item);
+
     std::size_t count() const { return cams_.size(); }
     std::vector<CamView> views() const;
     /// Into the cams.
@@ -66,7 +75,8 @@ public:
     /// In the order of the ranking: its sentence, and what would help it.
     struct Place {
         std::size_t cam = 0;
-        QString line, help;
+        int rank = 0; ///< 0: nothing to rank by
+        QString name, line, help;
         bool failed = false;
     };
     std::vector<Place> ranking() const;
@@ -146,6 +156,8 @@ private:
     std::size_t atHand_ = 0;
     QStringList hidden_;
     std::optional<std::size_t> deciding_;
+    Shelf shelf_;
+    QString shelfTrouble_;
     Estimator estimator_;
     QTimer begin_; ///< the estimate begins when the slide has come to rest
     std::optional<lobe::FillingNeeds> needs_;

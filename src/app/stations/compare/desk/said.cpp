@@ -64,7 +64,9 @@ std::vector<CompareDesk::Place> CompareDesk::ranking() const {
         Place p;
         p.cam = r.cam;
         p.failed = r.failed > 0;
-        p.line = words::rankLine(r, cams_[r.cam], judged()[r.cam], style());
+        p.rank = job().choosing.wishes.empty() ? 0 : r.rank;
+        p.name = QString::fromStdString(cams_[r.cam].spec.name);
+        p.line = words::rankLine(r, cams_[r.cam], judged()[r.cam], false);
         QStringList help;
         for (Side side : {Side::Intake, Side::Exhaust})
             if (cams_[r.cam].fault[side]) help << words::sentence(*cams_[r.cam].fault[side], side);
@@ -73,12 +75,12 @@ std::vector<CompareDesk::Place> CompareDesk::ranking() const {
             QStringList cures;
             for (const Cure& c : j.cures)
                 if (cures.size() < 2) cures << words::cureLine(c, style());
-            help << words::wishName(j.wish.kind) + QLatin1Char(' ') +
+            help << Say::tr("fails %1").arg(words::wishName(j.wish.kind)) + QLatin1Char(' ') +
                         words::wishNumber(j.wish.kind, j.value->value, style()) +
                         (cures.isEmpty() ? QString()
                                          : QStringLiteral(": ") + cures.join(Say::tr(", or ")));
         }
-        p.help = help.join(QStringLiteral("; "));
+        p.help = help.join(QLatin1Char('\n'));
         out.push_back(std::move(p));
     }
     return out;

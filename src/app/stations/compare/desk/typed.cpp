@@ -2,6 +2,7 @@
 // stands.
 #include "stations/compare/desk/compare_desk.h"
 
+#include "core/examine/examine.h"
 #include "core/job/entry.h"
 #include "words/choosing.h"
 #include "words/clearance.h"
@@ -199,6 +200,68 @@ bool CompareDesk::carryOut(const Typed& t) {
         break;
     }
     return keepChoosing(std::move(choosing));
+}
+
+Echo CompareDesk::takeFromShelf(std::size_t item) {
+    if (item >= shelf_.items().size()) return {false, {}};
+    auto all = candidates();
+    if (all.size() >= kMostCandidates)
+        return {false, Say::tr("Six can be told apart. Take one out first, such as f out.")};
+    const book::ShelfCam& cam = shelf_.items()[item].cam;
+    Candidate made;
+    made.name = cam.card.name;
+    made.cam = cam.card.name;
+    const bool here = cam.job == job().id;
+    if (here && cam.measured) {
+        made.from = CamFrom::Fitted;
+    } else if (cam.measured) {
+        // Its lifts come along: the other job may change, or go.
+        const auto loaded = session().book().load(cam.job);
+        if (const auto* e = std::get_if<book::Error>(&loaded))
+            return {false, book::sentence(*e, session().book().path())};
+        const Job& other = std::get<Job>(loaded);
+        Candidate kept = keptCam(other, examine(other), made.name);
+        if (kept.lobe.intake && kept.lobe.exhaust)
+            made = std::move(kept);
+        else
+            made.from = CamFrom::Card;
+    } else {
+        made.from = CamFrom::Card;
+    }
+    if (made.from == CamFrom::Card) {
+        book::SetCards cards{job().card, job().otherCards};
+        const auto same = [&](const Card& c) { return c == cam.card; };
+        const bool there = (cards.fitted && same(*cards.fitted)) ||
+                           std::any_of(cards.others.begin(), cards.others.end(), same);
+        if (!there) {
+            // No two cards of a job are called alike.
+            Card card = cam.card;
+            const auto taken = [&](const std::string& n) {
+                return (cards.fitted && cards.fitted->name == n) ||
+                       std::any_of(cards.others.begin(), cards.others.end(),
+                                   [&](const Card& c) { return c.name == n; });
+            };
+            for (int i = 2; taken(card.name); ++i)
+                card.name = cam.card.name + " (" + std::to_string(i) + ")";
+            made.name = made.cam = card.name;
+            cards.others.push_back(std::move(card));
+            if (!session().keep(cards)) return {false, Say::tr("Not kept; see the message above.")};
+            // Among the usual candidates it stands by itself now.
+            if (job().choosing.candidates.empty()) {
+                closeShelf();
+                return {true,
+                        Say::tr("%1 is among the cams.").arg(QString::fromStdString(made.name))};
+            }
+            all = candidates();
+        }
+    }
+    made.name = unlike(all, made.name);
+    const QString said = Say::tr("%1 is among the cams.").arg(QString::fromStdString(made.name));
+    all.push_back(std::move(made));
+    if (!keepCandidates(std::move(all)))
+        return {false, Say::tr("Not kept; see the message above.")};
+    closeShelf();
+    return {true, said};
 }
 
 Echo CompareDesk::target() {
