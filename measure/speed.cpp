@@ -8,6 +8,7 @@
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
 #include "stations/compare/desk/estimator.h"
+#include "stations/compare/desk/shelf.h"
 #include "support/closed_lobes.h"
 
 #include <QApplication>
@@ -294,6 +295,55 @@ void fillingOfSix() {
         sum / static_cast<double>(std::max<std::size_t>(1, cams) * speeds.size()));
 }
 
+/// Two thousand cams on the shelf, searched as one types, against finding a word in their names.
+void searchTheShelf() {
+    QTemporaryDir dir;
+    auto opened = book::Book::open(dir.filePath(QStringLiteral("shop.amber")));
+    auto& book = *std::get<std::unique_ptr<book::Book>>(opened);
+    constexpr int kJobs = 400, kEach = 5;
+    for (int j = 0; j < kJobs; ++j) {
+        lobe::Job job;
+        job.name = "Skerry Four " + std::to_string(j);
+        for (int c = 0; c < kEach; ++c) {
+            lobe::Card card;
+            card.name =
+                (c % 2 ? "Drumlin " : "Esker ") + std::to_string(240 + (j * 7 + c * 11) % 80);
+            card.events.ivo = 5.0 + (j + c) % 40;
+            card.events.ivc = 35.0 + (j * 3 + c) % 40;
+            card.events.evo = 40.0 + (j + c * 5) % 40;
+            card.events.evc = 4.0 + (j * 2 + c) % 40;
+            card.lift_mm = {6.0 + 0.1 * ((j + c) % 50), 6.0 + 0.1 * ((j + 2 * c) % 50)};
+            job.otherCards.push_back(card);
+        }
+        book.addJob(job);
+    }
+    app::Shelf shelf;
+    QElapsedTimer t;
+    t.start();
+    shelf.load(book);
+    const double load = static_cast<double>(t.nsecsElapsed()) / 1e6;
+    std::size_t hits = 0;
+    const QString typed = QStringLiteral("drumlin dur>230 lift<10");
+    std::vector<double> each;
+    for (int n = 1; n <= typed.size(); ++n) {
+        t.restart();
+        hits = shelf.search(typed.left(n)).size();
+        each.push_back(static_cast<double>(t.nsecsElapsed()) / 1e6);
+    }
+    volatile double sink = 0.0;
+    const double bare = medianOf(20, [&] {
+        std::size_t n = 0;
+        for (const app::ShelfItem& item : shelf.items())
+            n += item.words.find("drumlin") != std::string::npos;
+        sink = static_cast<double>(n);
+    });
+    std::printf(
+        "shelf        %zu cams read %.0f ms, a key of the search %.2f ms, at most %.2f (under "
+        "50), finding one word %.2f ms; %zu found\n",
+        shelf.items().size(), load, median(each), *std::max_element(each.begin(), each.end()), bare,
+        hits);
+}
+
 /// A step of the slide until ring, curve, wheels and figures are painted.
 void slideToPainted() {
     QTemporaryDir dir;
@@ -437,6 +487,7 @@ int main(int argc, char** argv) {
     enterToPainted();
     slideToPainted();
     fillingOfSix();
+    searchTheShelf();
     startUp(QCoreApplication::applicationFilePath());
     return 0;
 }

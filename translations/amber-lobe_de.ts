@@ -6940,8 +6940,8 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Geschätzte Füllung jeder Nockenwelle über der Drehzahl</translation>
     </message>
     <message>
-        <source>filling, an estimate without the pipes, over speed per minute</source>
-        <translation>Füllung, eine Schätzung ohne die Rohre, über der Drehzahl je Minute</translation>
+        <source>filling, an estimate without the pipes, over thousands per minute</source>
+        <translation>Füllung, eine Schätzung ohne die Rohre, über Tausend je Minute</translation>
     </message>
     <message>
         <source>against %1</source>

@@ -278,7 +278,8 @@ std::vector<Judged> judge(const Job& job, const Findings& findings, const Cam& c
 }
 
 std::vector<Judged> judge(const Job& job, const Findings& findings, const Cam& cam,
-                          PerSide<double> moved, const std::vector<CamFigure>& figures) {
+                          PerSide<double> moved, const std::vector<CamFigure>& figures,
+                          bool cures) {
     std::vector<Judged> out;
     for (const Wish& wish : job.choosing.wishes) {
         Judged j;
@@ -289,7 +290,8 @@ std::vector<Judged> judge(const Job& job, const Findings& findings, const Cam& c
             j.state = passes(wish, v) ? WishState::Pass : WishState::Fail;
             j.sure = passes(wish, v - half) == passes(wish, v) &&
                      passes(wish, v + half) == passes(wish, v);
-            if (j.state == WishState::Fail) j.cures = Cures(job, findings, cam, moved).of(wish, v);
+            if (cures && j.state == WishState::Fail)
+                j.cures = Cures(job, findings, cam, moved).of(wish, v);
         }
         out.push_back(std::move(j));
     }

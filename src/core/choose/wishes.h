@@ -47,9 +47,11 @@ bool passes(const Wish& wish, double value);
 /// can be moved by it: within 15 degrees either way.
 std::vector<Judged> judge(const Job& job, const Findings& findings, const Cam& cam,
                           PerSide<double> moved_deg);
-/// The same with the figures the cam has there, where they are known already.
+/// The same with the figures the cam has there, where they are known already; without cures it is
+/// quick enough for every step of a slide.
 std::vector<Judged> judge(const Job& job, const Findings& findings, const Cam& cam,
-                          PerSide<double> moved_deg, const std::vector<CamFigure>& figures);
+                          PerSide<double> moved_deg, const std::vector<CamFigure>& figures,
+                          bool cures = true);
 
 /// The advance, beyond the candidate's own, at which fewest wishes fail, the limits of clearance
 /// among them: the least one, out of what

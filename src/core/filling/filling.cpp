@@ -21,12 +21,12 @@ constexpr double kCell_deg = 0.25; ///< of the tables
 constexpr int kCells = static_cast<int>(720.0 / kCell_deg);
 /// Under this pressure difference, relative, flow goes with the difference and no longer with its
 /// root: the root has no slope at nothing, and no integrator likes that.
-constexpr double kLaminar = 5e-4;
+constexpr double kLaminar = 1e-3;
 constexpr int kMostCycles = 60;
-constexpr double kRepeats = 1e-7; ///< masses of two cycles, relative
+constexpr double kRepeats = 3e-7; ///< masses of two cycles, relative
 /// What a step may be times the fastest rate at which pressure levels out: within this the
 /// classical Runge-Kutta method stays stable (its bound is 2.78).
-constexpr double kStable = 1.2;
+constexpr double kStable = 2.0;
 /// The store gives way to fresh gas over this share of a cylinder's charge.
 constexpr double kStoreEnds = 1e-2;
 

@@ -97,6 +97,7 @@ CamRanking::CamRanking(const Look& look, QWidget* parent) : QListWidget(parent) 
 void CamRanking::show(const CompareDesk& desk) {
     const auto views = desk.views();
     const auto places = desk.ranking();
+    bool other = count() != static_cast<int>(places.size());
     while (count() > static_cast<int>(places.size()))
         delete takeItem(count() - 1);
     for (int i = 0; i < static_cast<int>(places.size()); ++i) {
@@ -112,13 +113,20 @@ void CamRanking::show(const CompareDesk& desk) {
         e.says = says.join(QLatin1Char('\n'));
         QListWidgetItem* it = item(i);
         if (!it) addItem(it = new QListWidgetItem);
+        // Nothing is laid out anew for what is as it was.
+        const auto was = it->data(kRole).value<RankingEntry>();
+        if (was.says == e.says && was.place == e.place && was.cam == e.cam &&
+            was.view.name == e.view.name && was.view.atHand == e.view.atHand &&
+            was.view.reference == e.view.reference)
+            continue;
+        other = true;
         it->setData(kRole, QVariant::fromValue(e));
         it->setData(Qt::AccessibleTextRole,
                     QString(e.view.letter) + QLatin1Char(' ') + e.view.name + QStringLiteral(", ") +
                         e.place + QLatin1Char(' ') +
                         QString(e.says).replace(QLatin1Char('\n'), QStringLiteral("; ")));
     }
-    scheduleDelayedItemsLayout();
+    if (other) scheduleDelayedItemsLayout();
 }
 
 QString CamRanking::text() const {

@@ -91,6 +91,7 @@ void CamRing::draw(QPainter& p, const QSizeF& size) const {
         both(out.events.evo, out.events.evc, Side::Exhaust, outer - track / 2.0 + gap);
         drawCamMark(p, t, on(middle, outer - track / 4.0, 180.0), i, v);
     }
+    p.setPen(t.muted);
     drawFitted(p, QRectF(8, size.height() - 20, size.width() / 2.0 - 70, 18),
                Qt::AlignLeft | Qt::AlignVCenter, Say::tr("outside intake, inside exhaust"));
 }

@@ -40,7 +40,8 @@ void drawCamMark(QPainter& p, const Theme& t, QPointF at, std::size_t place, con
     p.setPen(QPen(t.ink, view.atHand ? 2.0 : 1.0));
     p.setBrush(view.atHand ? t.amber : t.panel);
     p.drawPolygon(shape);
-    p.setPen(view.atHand ? t.amberText : t.ink);
+    // Amber is as light in the dark.
+    p.setPen(view.atHand ? Theme::light().ink : t.ink);
     p.setFont(Look::font(11, true));
     p.drawText(QRectF(at.x() - 9, at.y() - 8 + (place == 2 ? 2 : 0), 18, 16), Qt::AlignCenter,
                QString(view.letter));

@@ -67,23 +67,27 @@ void CamTable::show(const CompareDesk& desk) {
     for (std::size_t c : cams_)
         heads << QString(views[c].letter) + QStringLiteral("  ") + views[c].name +
                      (views[c].modelled ? Say::tr(", modelled") : QString());
-    setVerticalHeaderLabels(names);
-    setHorizontalHeaderLabels(heads);
+    // Heads are laid out anew whenever they are set: under the slide they stay.
+    if (names != names_) setVerticalHeaderLabels(names_ = names);
+    if (heads != heads_) setHorizontalHeaderLabels(heads_ = heads);
     const QFont plain = Look::font(13), strong = Look::font(13, true);
     for (int row = 0; row < static_cast<int>(rows.size()); ++row)
         for (int column = 0; column < static_cast<int>(cams_.size()); ++column) {
             const std::size_t c = cams_[static_cast<std::size_t>(column)];
             const auto& cell = rows[static_cast<std::size_t>(row)].cells[c];
             QTableWidgetItem* it = item(row, column);
-            if (!it) setItem(row, column, it = new QTableWidgetItem);
+            if (!it) {
+                setItem(row, column, it = new QTableWidgetItem);
+                it->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+            }
             QString text = cell.value;
             if (views[c].modelled && !cell.half.isEmpty()) text += QLatin1Char(' ') + cell.half;
             if (!cell.difference.isEmpty())
                 text += QStringLiteral("  (") + cell.difference + QLatin1Char(')');
-            it->setText(text);
-            it->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-            it->setFont(views[c].atHand ? strong : plain);
-            it->setToolTip(cell.half);
+            if (it->text() != text) it->setText(text);
+            const QFont& font = views[c].atHand ? strong : plain;
+            if (it->font() != font) it->setFont(font);
+            if (it->toolTip() != cell.half) it->setToolTip(cell.half);
         }
 }
 

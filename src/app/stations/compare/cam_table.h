@@ -34,6 +34,7 @@ private:
     void copy() const;
 
     const Look& look_;
+    QStringList names_, heads_;     ///< as they are set
     QStringList keys_;              ///< by row
     std::vector<std::size_t> cams_; ///< by column
     QString sort_;                  ///< the key it is sorted by; empty: as they are named

@@ -54,7 +54,7 @@ void FillingPlot::draw(QPainter& p, const QSizeF& size) const {
     p.setFont(Look::font(12));
     p.setPen(t.muted);
     drawFitted(p, QRectF(kLeft, 2, upper.width(), kTop - 4), Qt::AlignLeft | Qt::AlignVCenter,
-               Say::tr("filling, an estimate without the pipes, over speed per minute"));
+               Say::tr("filling, an estimate without the pipes, over thousands per minute"));
     const CamView* ref = nullptr;
     const FillingCurve* base = nullptr;
     double least = 0.6, most = 1.0, from = 1000.0, to = 8000.0, apart = 5.0;
@@ -109,7 +109,7 @@ void FillingPlot::draw(QPainter& p, const QSizeF& size) const {
             p.drawLine(QPointF(x(rpm), box.top()), QPointF(x(rpm), box.bottom()));
         p.setPen(t.muted);
         p.drawText(QRectF(x(rpm) - 30, lower.bottom() + 2, 60, 18), Qt::AlignCenter,
-                   QString::number(rpm / 1000.0, 'f', 0) + QStringLiteral("000"));
+                   QString::number(rpm / 1000.0, 'f', 0));
     }
     for (std::size_t i = 0; i < curves.size() && i < views.size(); ++i) {
         const FillingCurve& c = curves[i];

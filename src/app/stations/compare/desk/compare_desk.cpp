@@ -20,9 +20,13 @@ CompareDesk::CompareDesk(Session& session, Manner manner)
     : FactsDesk(session, std::move(manner), compareFields().all, false),
       wishes_(compareFields().wishes),
       estimator_(this) {
-    begin_.setSingleShot(true);
-    begin_.setInterval(kRest_ms);
-    connect(&begin_, &QTimer::timeout, this, &CompareDesk::estimate);
+    rest_.setSingleShot(true);
+    rest_.setInterval(kRest_ms);
+    connect(&rest_, &QTimer::timeout, this, [this] {
+        judged_.clear();
+        if (shows_ == Shows::Filling) estimate();
+        emit slid();
+    });
     connect(&estimator_, &Estimator::progressed, this, &CompareDesk::slid);
 }
 
@@ -46,7 +50,7 @@ void CompareDesk::build() {
     figures_.clear();
     judged_.clear();
     estimator_.stop();
-    if (shows_ == Shows::Filling) begin_.start();
+    if (shows_ == Shows::Filling) rest_.start();
 }
 
 std::vector<Candidate> CompareDesk::candidates() const {
@@ -68,10 +72,8 @@ void CompareDesk::setAdvance(double deg) {
     slide_.setExactly(deg);
     figures_.clear();
     judged_.clear();
-    if (shows_ == Shows::Filling) {
-        estimator_.stop();
-        begin_.start();
-    }
+    estimator_.stop();
+    rest_.start();
     emit slid();
 }
 

@@ -159,7 +159,7 @@ private:
     Shelf shelf_;
     QString shelfTrouble_;
     Estimator estimator_;
-    QTimer begin_; ///< the estimate begins when the slide has come to rest
+    QTimer rest_; ///< cures are found and filling is estimated when the slide has come to rest
     std::optional<lobe::FillingNeeds> needs_;
     std::shared_ptr<const lobe::Snapshot> built_; ///< of which the cams are
     // Found once for each place of the slide.

@@ -21,8 +21,8 @@ struct Estimator::Batch {
 };
 
 Estimator::Estimator(QObject* parent) : QObject(parent) {
-    // One core stays the window's.
-    pool_.setMaxThreadCount(std::max(1, QThread::idealThreadCount() - 1));
+    // The window's own thread goes before these.
+    pool_.setMaxThreadCount(std::max(1, QThread::idealThreadCount()));
     pool_.setThreadPriority(QThread::LowPriority);
 }
 

@@ -27,7 +27,8 @@ const std::vector<std::vector<Judged>>& CompareDesk::judged() const {
     if (judged_.size() != cams_.size()) {
         judged_.clear();
         for (std::size_t i = 0; i < cams_.size(); ++i)
-            judged_.push_back(judge(job(), findings(), cams_[i], moved(i), figures()[i]));
+            judged_.push_back(
+                judge(job(), findings(), cams_[i], moved(i), figures()[i], !rest_.isActive()));
     }
     return judged_;
 }

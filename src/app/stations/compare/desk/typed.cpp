@@ -267,13 +267,14 @@ Echo CompareDesk::takeFromShelf(std::size_t item) {
 Echo CompareDesk::target() {
     const auto& decisions = job().choosing.decisions;
     if (decisions.empty()) return {false, Say::tr("Nothing is decided yet: b choose, or K.")};
-    const std::string& chosen = decisions.back().chosen;
+    // Copies: keeping the first of it makes job and cams anew.
+    const std::string chosen = decisions.back().chosen;
     const auto at = std::find_if(cams_.begin(), cams_.end(),
                                  [&](const Cam& c) { return c.spec.name == chosen; });
     if (at == cams_.end())
         return {false,
                 Say::tr("%1 is not among the cams any more.").arg(QString::fromStdString(chosen))};
-    const Candidate& spec = at->spec;
+    const Candidate spec = at->spec;
     if (spec.from == CamFrom::Table)
         return {false, Say::tr("%1 has no card: type one at Engine, or measure it when it is in.")
                            .arg(QString::fromStdString(chosen))};
