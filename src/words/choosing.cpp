@@ -5,6 +5,8 @@
 #include "words/sentences.h"
 #include "words/setting.h"
 
+#include <QDateTime>
+
 #include <algorithm>
 #include <cmath>
 
@@ -348,6 +350,19 @@ QString rankVerdict(const std::vector<Ranked>& ranks, const std::vector<Cam>& ca
 QString rankRule() {
     return Say::tr("Ranked by fewest wishes failed, then fewest not known, then measured before "
                    "modelled; nothing is weighed in secret.");
+}
+
+QString decisionLine(const Decision& d, const Style& style) {
+    QStringList beaten;
+    for (const Beaten& b : d.beaten)
+        beaten << QString::fromStdString(b.name);
+    const QString day = style.locale.toString(QDateTime::fromMSecsSinceEpoch(d.time_ms).date(),
+                                              QLocale::ShortFormat);
+    QString text =
+        Say::tr("Decided %1: %2, because %3.")
+            .arg(day, QString::fromStdString(d.chosen), QString::fromStdString(d.reason));
+    if (!beaten.isEmpty()) text += Say::tr(" Over %1.").arg(beaten.join(QStringLiteral(", ")));
+    return text;
 }
 
 QString fillingCaution() {

@@ -44,6 +44,9 @@ QString rankVerdict(const std::vector<lobe::Ranked>& ranks, const std::vector<lo
 /// How the ranking is made.
 QString rankRule();
 
+/// "Decided 26/11/2026: Esker H1, because it clears. Over Drumlin R9."
+QString decisionLine(const lobe::Decision& decision, const Style& style);
+
 /// What the estimate leaves out, can say and cannot.
 QString fillingCaution();
 /// A candidate's filling against the reference's: "fills best about 400 per minute higher; 3 % more

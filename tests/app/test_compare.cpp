@@ -94,6 +94,12 @@ private slots:
         QVERIFY(rig.find<QWidget>("route")->accessibleDescription().contains(
             QStringLiteral("decided: Esker H1")));
         QVERIFY(rig.text("compareDecided").contains(QStringLiteral("it clears")));
+        // In the history as well.
+        rig.window().go(stations::set);
+        rig.type(QStringLiteral("h"));
+        QVERIFY2(rig.text("setHistory").contains(QStringLiteral("Esker H1, because it clears")),
+                 qPrintable(rig.text("setHistory")));
+        rig.window().go(stations::compare);
         // As the target: its card is the fitted one.
         rig.type(QStringLiteral("t"));
         QCOMPARE(QString::fromStdString(rig.onDisk().card->name), QStringLiteral("Esker H1"));

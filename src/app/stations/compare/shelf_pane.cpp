@@ -14,6 +14,8 @@
 #include <QStyledItemDelegate>
 #include <QVBoxLayout>
 
+#include <algorithm>
+#include <cmath>
 #include <unordered_map>
 
 namespace app {
@@ -50,7 +52,7 @@ private:
 
 namespace {
 
-constexpr int kHigh = 50, kPortrait = 74;
+constexpr int kHigh = 66, kPortrait = 74;
 
 class ShelfDelegate : public QStyledItemDelegate {
 public:
@@ -97,15 +99,17 @@ public:
                    QString::fromStdString(item.cam.card.name));
         p->setFont(Look::font(12));
         p->setPen(t.muted);
-        drawFitted(*p, words.translated(0, 20), Qt::AlignLeft | Qt::AlignVCenter, under(item));
+        drawFitted(*p, words.translated(0, 19), Qt::AlignLeft | Qt::AlignVCenter,
+                   (item.cam.measured ? Say::tr("measured in %1") : Say::tr("card in %1"))
+                       .arg(item.cam.jobName));
+        drawFitted(*p, words.translated(0, 37), Qt::AlignLeft | Qt::AlignVCenter, figures(item));
         p->restore();
     }
 
 private:
-    QString under(const ShelfItem& item) const {
+    QString figures(const ShelfItem& item) const {
         const words::Style& style = look_.style();
-        QStringList out{(item.cam.measured ? Say::tr("measured in %1") : Say::tr("card in %1"))
-                            .arg(item.cam.jobName)};
+        QStringList out;
         const ShelfFigures& f = item.figures;
         if (f.duration.intake)
             out << Say::tr("%1 / %2 at %3")
@@ -124,8 +128,16 @@ private:
         const auto key = std::hash<std::string>()(item.words) ^ (place << 1);
         if (const auto at = kept_.find(key); at != kept_.end()) return at->second;
         QPolygonF line;
+        // As it was measured, its nose in the middle.
+        const auto points = desk_.shelfLobe(place);
+        const auto top =
+            std::max_element(points.begin(), points.end(),
+                             [](const LiftPoint& a, const LiftPoint& b) { return a.mm < b.mm; });
+        for (const LiftPoint& p : points)
+            if (std::abs(p.deg - top->deg) <= 170.0)
+                line << QPointF((p.deg - top->deg + 170.0) / 340.0, std::min(1.0, p.mm / 12.0));
         const auto made = modelLobe(item.cam.card, Side::Intake);
-        if (const auto* lobe = std::get_if<ModelledLobe>(&made))
+        if (const auto* lobe = std::get_if<ModelledLobe>(&made); lobe && line.isEmpty())
             for (double away = -170.0; away <= 170.0; away += 5.0)
                 line << QPointF((away + 170.0) / 340.0,
                                 std::min(1.0, lobe->curve.at(lobe->nose_deg + away) / 12.0));

@@ -59,6 +59,8 @@ public:
     const Shelf& shelf() const { return shelf_; }
     /// Why it could not be read; empty when it could.
     QString shelfTrouble() const { return shelfTrouble_; }
+    /// Lift of a measured cam's intake on the shelf, as its job has it; empty where there is none.
+    std::vector<lobe::LiftPoint> shelfLobe(std::size_t item) const;
     void openShelf();
     void closeShelf();
     /// A cam of the shelf among the candidates, by its place there.

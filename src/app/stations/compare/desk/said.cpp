@@ -5,8 +5,6 @@
 #include "words/say.h"
 #include "words/sentences.h"
 
-#include <QDateTime>
-
 #include <algorithm>
 #include <cmath>
 
@@ -156,18 +154,7 @@ QString CompareDesk::figuresOf(std::size_t cam) const {
 
 QString CompareDesk::decided() const {
     const auto& all = job().choosing.decisions;
-    if (all.empty()) return {};
-    const Decision& d = all.back();
-    QStringList beaten;
-    for (const Beaten& b : d.beaten)
-        beaten << QString::fromStdString(b.name);
-    const QString day = style().locale.toString(QDateTime::fromMSecsSinceEpoch(d.time_ms).date(),
-                                                QLocale::ShortFormat);
-    QString text =
-        Say::tr("Decided %1: %2, because %3.")
-            .arg(day, QString::fromStdString(d.chosen), QString::fromStdString(d.reason));
-    if (!beaten.isEmpty()) text += Say::tr(" Over %1.").arg(beaten.join(QStringLiteral(", ")));
-    return text;
+    return all.empty() ? QString() : words::decisionLine(all.back(), style());
 }
 
 StandCard CompareDesk::ownCard(bool asked) const {

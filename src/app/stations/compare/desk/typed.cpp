@@ -202,6 +202,17 @@ bool CompareDesk::carryOut(const Typed& t) {
     return keepChoosing(std::move(choosing));
 }
 
+std::vector<LiftPoint> CompareDesk::shelfLobe(std::size_t item) const {
+    if (item >= shelf_.items().size() || !shelf_.items()[item].cam.measured) return {};
+    const auto loaded = session().book().load(shelf_.items()[item].cam.job);
+    const auto* other = std::get_if<Job>(&loaded);
+    if (!other) return {};
+    const Findings f = examine(*other);
+    for (const RunFindings& run : f.runs)
+        if (run.side == Side::Intake && run.current && run.lobe.curve) return run.lobe.fair;
+    return {};
+}
+
 Echo CompareDesk::takeFromShelf(std::size_t item) {
     if (item >= shelf_.items().size()) return {false, {}};
     auto all = candidates();

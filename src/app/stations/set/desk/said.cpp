@@ -2,6 +2,7 @@
 // be, the history, and the same at the stand.
 #include "core/examine/need.h"
 #include "stations/set/desk/set_desk.h"
+#include "words/choosing.h"
 #include "words/clearance.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -206,13 +207,22 @@ QString SetDesk::changeText(const CamMove& c) const {
 }
 
 QString SetDesk::history() const {
-    if (job().changes.empty())
+    const auto& decisions = job().choosing.decisions;
+    if (job().changes.empty() && decisions.empty())
         return Say::tr("Nothing was changed yet. When a change is done at the engine, type "
                        "made and the marks you left, such as: made paint on tooth 3. It is "
                        "kept with its date, and asks to be measured again.");
+    // What was done and what was decided, the newest first.
+    std::vector<std::pair<std::int64_t, QString>> dated;
+    for (const CamMove& c : job().changes)
+        dated.emplace_back(c.time_ms, changeText(c));
+    for (const Decision& d : decisions)
+        dated.emplace_back(d.time_ms, words::decisionLine(d, style()).toHtmlEscaped());
+    std::stable_sort(dated.begin(), dated.end(),
+                     [](const auto& a, const auto& b) { return a.first < b.first; });
     QStringList all;
-    for (auto it = job().changes.rbegin(); it != job().changes.rend(); ++it)
-        all << changeText(*it);
+    for (auto it = dated.rbegin(); it != dated.rend(); ++it)
+        all << it->second;
     return all.join(QStringLiteral("<br><br>"));
 }
 
