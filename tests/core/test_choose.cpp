@@ -180,6 +180,26 @@ private slots:
         QVERIFY(t.value(apart, "overlap_area") > t.value(still, "overlap_area") + 1.0);
     }
 
+    // What was moved since the cam was measured is where it stands.
+    void movedSinceItWasMeasured() {
+        Job job = engine();
+        CamMove move;
+        move.number = 1;
+        move.made.intake = DriveMove{};
+        move.made.intake->total_deg = 4.0;
+        job.changes = {move};
+        const Bench b(job);
+        QVERIFY(near(b.value(b.fitted(), "ivo"), -intake().event(1.27, true) + 4.0, 0.05));
+        QVERIFY(near(b.value(b.fitted(), "clearance.intake"), leastOf(intake(), 4.0), 0.02));
+        // Measured again after it, nothing more is added.
+        closed::Lobe earlier = intake();
+        earlier.centre -= 4.0;
+        job.runs.push_back(measured(earlier, Side::Intake, 3));
+        job.runs.back().conditions.afterMove = 1;
+        const Bench again(job);
+        QVERIFY(near(again.value(again.fitted(), "ivo"), -intake().event(1.27, true) + 4.0, 0.05));
+    }
+
     // Another rocker and lash, by hand: valve lift is ratio x tappet less lash.
     void otherRockerAndLash() {
         const Bench b(engine());
@@ -241,6 +261,10 @@ private slots:
         }
         QVERIFY2(inside >= 0.95 * all, qPrintable(QStringLiteral("%1 of %2").arg(inside).arg(all)));
         QVERIFY(all > 20);
+        // Of a closing that is not stated at the seat: doubtful, but not by its own size.
+        for (const CamFigure& f : figures)
+            if (f.what == Measure::Dynamic)
+                QVERIFY(*f.value->plusMinus > 0.0 && *f.value->plusMinus < 1.5);
         // A card that is gone says so.
         QVERIFY(b.cam(ofCard("gone")).fault.intake == CamFault::NoSuchCard);
     }
@@ -421,6 +445,21 @@ private slots:
         QCOMPARE(fillingReach_rpm(job), 7500.0);
         QCOMPARE(fillingSpeeds(7500.0).size(), std::size_t(40));
         QCOMPARE(fillingSpeeds(7500.0).back(), 7500.0);
+    }
+
+    // At 2000 m air is 0.785 as dense (the standard atmosphere's pressure): as full, with so much
+    // less in it.
+    void higherUpThereIsLess() {
+        Job job = engine();
+        const Bench low(job);
+        job.reckoning.altitude_m = 2000.0;
+        const Bench high(job);
+        const auto at = [](const Bench& b) {
+            return std::get<Filling>(fillingOf(b.job, b.fitted(), {})).at(3000.0);
+        };
+        const FillingPoint a = at(low), b = at(high);
+        QVERIFY(std::abs(a.efficiency - b.efficiency) < 1e-3);
+        QVERIFY(near(b.trapped_mg / a.trapped_mg, 0.785, 0.003));
     }
 
     // A cam moved later fills worse slowly, as the engine's own lobes have it.

@@ -107,6 +107,18 @@ private slots:
         QVERIFY(std::abs(slow - expected) < std::abs(f.at(3000.0).efficiency - expected));
     }
 
+    // An exhaust that shuts 40 degrees late draws its own hot gas back: the volume it fills is lost
+    // to fresh gas, and what stands in it is as hot as it went out.
+    void aLateExhaustDrawsHotGasBack() {
+        const Filling f = of(gate(40.0, 200.0), gate(-230.0, 40.0));
+        const FillingPoint p = f.at(150.0);
+        QVERIFY(std::abs(p.efficiency - (volume(200.0) - volume(40.0))) < 0.012);
+        const double swept = std::numbers::pi / 4.0 * kBore * kBore * kStroke * 1e-9;
+        const double kelvin =
+            101325.0 * volume(40.0) * swept / (287.0 * p.residual * p.trapped_mg * 1e-6);
+        QVERIFY2(kelvin > 700.0 && kelvin < 1800.0, qPrintable(QString::number(kelvin)));
+    }
+
     void massIsConserved() {
         const Filling f = of(lift(kIn), lift(kEx));
         for (double speed : {1000.0, 3000.0, 6000.0, 9000.0}) {
