@@ -130,7 +130,7 @@ void ClearanceStation::follow() {
     map_->setScene(desk_->scene());
     map_->setAccessibleDescription(desk_->verdict());
     cams_->setBlocks({desk_->cams()});
-    behind_->setText(desk_->behind().join(QLatin1Char(' ')));
+    behind_->setText(desk_->behind().join(QLatin1Char('\n')));
     helps_->setText(desk_->helps().join(QLatin1Char(' ')));
 }
 

@@ -58,12 +58,8 @@ QStringList ClearanceDesk::behind() const {
     QStringList out;
     const auto f = found();
     if (!f) return out;
-    QStringList corrections;
     for (const Correction& c : f->corrections)
-        corrections << words::correctionLine(c, style());
-    if (!corrections.isEmpty())
-        out << Say::tr("Corrected by: ") + corrections.join(QStringLiteral(", ")) +
-                   QLatin1Char('.');
+        out << Say::tr("Corrected by: ") + words::correctionLine(c, style());
     if (f->passes > 1)
         out << Say::tr("%1 maps taken alike agree, and are fitted together.").arg(f->passes);
     if (f->gap) {
