@@ -191,6 +191,7 @@ private slots:
                 out.push_back(table->item(0, c)
                                   ->text()
                                   .section(QLatin1Char(' '), 0, 0)
+                                  .remove(QChar(0x2248))
                                   .replace(QChar(0x2212), QLatin1Char('-'))
                                   .toDouble());
             return out;

@@ -1,5 +1,6 @@
 // model, filling and compare as somebody types them: the real program in its own process.
 #include "support/closed_lobes.h"
+#include "support/command_line.h"
 
 #include "book/book.h"
 
@@ -7,7 +8,6 @@
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
-#include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
 
@@ -15,24 +15,8 @@
 
 using namespace lobe;
 
-namespace {
-
-struct Ran {
-    int code = -1;
-    QString out, err;
-    QJsonObject json() const { return QJsonDocument::fromJson(out.toUtf8()).object(); }
-};
-
-Ran ran(const QStringList& arguments) {
-    QProcess p;
-    p.start(QStringLiteral(BIN_DIR "/amber-lobe-cli"), arguments);
-    if (!p.waitForFinished(120000)) return {};
-    return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -99,
-            QString::fromUtf8(p.readAllStandardOutput()),
-            QString::fromUtf8(p.readAllStandardError())};
-}
-
-} // namespace
+using command::Ran;
+using command::ran;
 
 class TestChoosingCli : public QObject {
     Q_OBJECT

@@ -1,5 +1,6 @@
 // The command line as somebody types it: the real program in its own process.
 #include "support/closed_lobes.h"
+#include "support/command_line.h"
 
 #include "book/files.h"
 
@@ -19,24 +20,8 @@
 
 using namespace lobe;
 
-namespace {
-
-struct Ran {
-    int code = -1;
-    QString out, err;
-    QJsonObject json() const { return QJsonDocument::fromJson(out.toUtf8()).object(); }
-};
-
-Ran ran(const QStringList& arguments) {
-    QProcess p;
-    p.start(QStringLiteral(BIN_DIR "/amber-lobe-cli"), arguments);
-    if (!p.waitForFinished(60000)) return {};
-    return {p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -99,
-            QString::fromUtf8(p.readAllStandardOutput()),
-            QString::fromUtf8(p.readAllStandardError())};
-}
-
-} // namespace
+using command::Ran;
+using command::ran;
 
 class TestCli : public QObject {
     Q_OBJECT

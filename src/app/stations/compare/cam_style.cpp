@@ -45,6 +45,11 @@ void drawCamMark(QPainter& p, const Theme& t, QPointF at, std::size_t place, con
     p.setFont(Look::font(11, true));
     p.drawText(QRectF(at.x() - 9, at.y() - 8 + (place == 2 ? 2 : 0), 18, 16), Qt::AlignCenter,
                QString(view.letter));
+    if (view.modelled) {
+        // Modelled, on every picture: about, and not measured.
+        p.setPen(t.ink);
+        p.drawText(QRectF(at.x() + 9, at.y() - 8, 14, 16), Qt::AlignCenter, QString(QChar(0x2248)));
+    }
     p.restore();
 }
 

@@ -31,6 +31,8 @@ CamTable::CamTable(const Look& look, QWidget* parent) : QTableWidget(parent), lo
     verticalHeader()->setSectionsClickable(true);
     horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     horizontalHeader()->setSectionsClickable(true);
+    horizontalHeader()->setTextElideMode(Qt::ElideRight);
+    verticalHeader()->setTextElideMode(Qt::ElideRight);
     connect(verticalHeader(), &QHeaderView::sectionClicked, this, &CamTable::sortBy);
     connect(horizontalHeader(), &QHeaderView::sectionClicked, this, [this](int column) {
         if (column < static_cast<int>(cams_.size()))
@@ -57,6 +59,9 @@ void CamTable::show(const CompareDesk& desk) {
     setRowCount(static_cast<int>(rows.size()));
     setColumnCount(static_cast<int>(views.size()));
     keys_.clear();
+    // Many of them: the difference is worth more than the half-width, which the tip has.
+    const bool crowded = views.size() > 3;
+    verticalHeader()->setMaximumWidth(crowded ? 196 : QWIDGETSIZE_MAX);
     QStringList names, heads;
     for (const CamRow& r : rows) {
         keys_ << r.key;
@@ -66,11 +71,12 @@ void CamTable::show(const CompareDesk& desk) {
     }
     for (std::size_t c : cams_)
         heads << QString(views[c].letter) + QStringLiteral("  ") + views[c].name +
-                     (views[c].modelled ? Say::tr(", modelled") : QString());
+                     (views[c].modelled && !crowded ? Say::tr(", modelled") : QString());
     // Heads are laid out anew whenever they are set: under the slide they stay.
     if (names != names_) setVerticalHeaderLabels(names_ = names);
     if (heads != heads_) setHorizontalHeaderLabels(heads_ = heads);
-    const QFont plain = Look::font(13), strong = Look::font(13, true);
+    const int pixels = crowded ? 12 : 13;
+    const QFont plain = Look::font(pixels), strong = Look::font(pixels, true);
     for (int row = 0; row < static_cast<int>(rows.size()); ++row)
         for (int column = 0; column < static_cast<int>(cams_.size()); ++column) {
             const std::size_t c = cams_[static_cast<std::size_t>(column)];
@@ -80,10 +86,12 @@ void CamTable::show(const CompareDesk& desk) {
                 setItem(row, column, it = new QTableWidgetItem);
                 it->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
             }
-            QString text = cell.value;
-            if (views[c].modelled && !cell.half.isEmpty()) text += QLatin1Char(' ') + cell.half;
+            // What a model says is marked so in every figure.
+            QString text = views[c].modelled ? QString(QChar(0x2248)) + cell.value : cell.value;
+            if (views[c].modelled && !crowded && !cell.half.isEmpty())
+                text += QLatin1Char(' ') + cell.half;
             if (!cell.difference.isEmpty())
-                text += QStringLiteral("  (") + cell.difference + QLatin1Char(')');
+                text += QStringLiteral(" (") + cell.difference + QLatin1Char(')');
             if (it->text() != text) it->setText(text);
             const QFont& font = views[c].atHand ? strong : plain;
             if (it->font() != font) it->setFont(font);
