@@ -84,6 +84,9 @@ public:
 
     /// As given to `open`.
     QString path() const { return path_; }
+    /// Whether its pages were looked through as it was opened; a large book's are not, since that
+    /// would be in the way: see book/check.h.
+    bool lookedThrough() const { return lookedThrough_; }
     /// Why the book is not written, empty when it is.
     QString readOnly() const { return readOnly_; }
     /// From now on nothing is written; `why` is a sentence.
@@ -137,6 +140,7 @@ private:
     Book(QString path, QString connection, Clock clock);
     QSqlDatabase db() const;
     std::optional<Error> begin(Mode mode, bool immutable);
+    std::optional<Error> lookThrough();
     std::optional<Error> migrate();
     std::int64_t insertJob(const QString& name);
     std::int64_t insertAction(std::int64_t job, const char* kind);
@@ -151,6 +155,7 @@ private:
 
     friend Result<std::unique_ptr<Book>> openCopy(const QString& path, Clock clock);
 
+    bool lookedThrough_ = false;
     QString path_;
     QString connection_;
     Clock clock_;

@@ -217,6 +217,10 @@ QString camFigureDifference(const CamFigure& f, const CamFigure& reference, cons
     return signedFixed(value, places, style);
 }
 
+double forceUnit_n(const Style& style) {
+    return style.inches() ? kNewtonsPerPound : 1.0;
+}
+
 QString wishName(WishKind kind) {
     switch (kind) {
     case WishKind::Dynamic:
@@ -245,8 +249,8 @@ QString wishName(WishKind kind) {
 
 QString wishNumber(WishKind kind, double value, const Style& style) {
     if (kind == WishKind::SeatPressure)
-        return style.inches() ? fixed(value / kNewtonsPerPound, 0, style) + QStringLiteral(" lb")
-                              : fixed(value, 0, style) + QStringLiteral(" N");
+        return fixed(value / forceUnit_n(style), 0, style) +
+               (style.inches() ? QStringLiteral(" lb") : QStringLiteral(" N"));
     if (kind == WishKind::Overlap || kind == WishKind::IntakeCloses || kind == WishKind::Separation)
         return degrees(value, style);
     const Measure what = measureOf(kind);

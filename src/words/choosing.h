@@ -27,6 +27,8 @@ QString camFigureHalf(const lobe::CamFigure& figure, const Style& style);
 QString camFigureDifference(const lobe::CamFigure& figure, const lobe::CamFigure& reference,
                             const Style& style);
 
+/// N that one of the unit shown is worth: 1, or a pound's.
+double forceUnit_n(const Style& style);
 QString wishName(lobe::WishKind kind);
 /// "dynamic ratio 8.0 to 9.5"
 QString wishLine(const lobe::Wish& wish, const Style& style);

@@ -1,5 +1,6 @@
 // The book: kept, undone, refused, shared.
 #include "book/book.h"
+#include "book/check.h"
 #include "book/files.h"
 
 #include <QFile>
@@ -7,6 +8,8 @@
 #include <QSqlQuery>
 #include <QTemporaryDir>
 #include <QTest>
+
+#include <atomic>
 
 using namespace lobe;
 
@@ -230,6 +233,47 @@ private slots:
         const QByteArray before = bytes(p);
         QVERIFY(trouble(p) == book::Trouble::Damaged);
         QCOMPARE(bytes(p), before);
+    }
+
+    // A book of years is opened at once and looked through behind the work: what is wrong is told.
+    void aLargeBookIsLookedThroughBehind() {
+        const QString p = path("large.amber");
+        {
+            auto b = opened(p);
+            const auto job = id(b->addJob(QStringLiteral("x")));
+            LiftRun run;
+            for (int i = 0; i < 30000; ++i)
+                run.readings.push_back(reading(i * 0.01, 1));
+            b->record(job, book::AddRun{run});
+        }
+        QVERIFY(QFileInfo(p).size() > 1 << 20);
+        std::atomic<int> told{0};
+        const auto look = [&](const QString& file) {
+            book::Check check;
+            check.start(file, [&](const QString&) { ++told; });
+            QTest::qWait(400);
+        };
+        {
+            auto b = opened(p);
+            QVERIFY(!b->lookedThrough());
+            look(p);
+            QCOMPARE(told.load(), 0);
+        }
+        QVERIFY(opened(path("small.amber"))->lookedThrough());
+        QFile f(p);
+        f.open(QIODevice::ReadWrite);
+        for (qint64 at = f.size() / 2; at < f.size() / 2 + 40 * 4096; at += 4096) {
+            f.seek(at);
+            f.write(QByteArray(2048, '\x5a'));
+        }
+        f.close();
+        look(p);
+        QCOMPARE(told.load(), 1);
+        // Left off at once, it tells nothing and keeps nobody waiting.
+        book::Check check;
+        check.start(p, [&](const QString&) { ++told; });
+        check.stop();
+        QVERIFY(told.load() <= 2);
     }
 
     void cannotOpenSaysSo() {

@@ -79,7 +79,17 @@ bool Session::openAnyJob(std::int64_t preferred) {
 }
 
 void Session::useBook(std::unique_ptr<book::Book> book) {
+    check_.stop();
     book_ = std::move(book);
+    if (book_ && !book_->lookedThrough())
+        check_.start(book_->path(), [this](const QString& what) {
+            QMetaObject::invokeMethod(
+                this,
+                [this, what] {
+                    say({book::Trouble::Damaged, what});
+                },
+                Qt::QueuedConnection);
+        });
     drop();
 }
 

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "book/book.h"
+#include "book/check.h"
 #include "core/examine/snapshot.h"
 
 #include <QObject>
@@ -90,6 +91,7 @@ private:
     int cylinder_ = 1;
     lobe::Side side_ = lobe::Side::Intake;
     std::int64_t lastId_ = 0;
+    book::Check check_; ///< of a book too large to be looked through as it is opened
 };
 
 } // namespace app

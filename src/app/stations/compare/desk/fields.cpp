@@ -17,8 +17,6 @@ using Style = words::Style;
 
 namespace {
 
-constexpr double kNewtonsPerPound = 4.4482216152605;
-
 bool isLength(WishKind kind) {
     switch (kind) {
     case WishKind::IntakeClearance:
@@ -40,7 +38,7 @@ bool bareIsLeast(WishKind kind) {
 
 double unitOf(WishKind kind, const Style& style) {
     if (isLength(kind)) return style.inches() ? kMmPerInch : 1.0;
-    if (kind == WishKind::SeatPressure) return style.inches() ? kNewtonsPerPound : 1.0;
+    if (kind == WishKind::SeatPressure) return words::forceUnit_n(style);
     return 1.0;
 }
 

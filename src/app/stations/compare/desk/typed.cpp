@@ -19,8 +19,6 @@ using namespace lobe;
 
 namespace {
 
-constexpr double kNewtonsPerPound = 4.4482216152605;
-
 /// A name no other candidate has.
 std::string unlike(const std::vector<Candidate>& all, const std::string& name) {
     const auto taken = [&](const std::string& n) {
@@ -122,7 +120,7 @@ CompareDesk::Typed CompareDesk::readOfCam(std::size_t cam, const QString& rest) 
                     Say::tr("ground shorter by %1").arg(words::degrees(*v, style())));
     }
     if (word == QLatin1String("seat")) {
-        const auto v = valueOf(more, 0.0, 5000.0, style().inches() ? kNewtonsPerPound : 1.0);
+        const auto v = valueOf(more, 0.0, 5000.0, words::forceUnit_n(style()));
         if (!v) return refuse(Say::tr("The springs' pressure on the seat, up to 5000 N."));
         out.number = *v;
         return fine(
