@@ -258,9 +258,9 @@ private slots:
     void impossibleDrives_data() {
         QTest::addColumn<int>("fault");
         QTest::addColumn<int>("what");
-        for (int i = 0; i < 7; ++i)
+        for (int i = 0; i < 9; ++i)
             QTest::addRow("%d", i)
-                << std::array{0, 0, 1, 2, 2, 3, 4}[static_cast<std::size_t>(i)] << i;
+                << std::array{0, 0, 1, 2, 2, 3, 4, 3, 1}[static_cast<std::size_t>(i)] << i;
     }
     void impossibleDrives() {
         QFETCH(int, fault);
@@ -273,8 +273,17 @@ private slots:
         if (what == 4) d.vernierWheel = d.vernierHub = 1;
         if (what == 5) d.slot_deg = 2.0, d.slotLine_deg = 12.0;
         if (what == 6) d.bushes_deg = {200.0};
+        if (what == 7) d.slot_deg = 12.0, d.slotLine_deg = 1e-6;
+        if (what == 8) d.keyways = 2000000000;
         QVERIFY(faultOf(d));
         QCOMPARE(static_cast<int>(*faultOf(d)), fault);
+        // A book may hold it all the same: nothing of it is gone through.
+        QCOMPARE(reachable_deg(d, 15.0), std::vector<double>{0.0});
+        const auto none = choices(d, 4.0, 12);
+        QCOMPARE(none.size(), std::size_t(1));
+        QCOMPARE(none[0].move.total_deg, 0.0);
+        QCOMPARE(none[0].residual_deg, 4.0);
+        QVERIFY(std::isfinite(finest_deg(d)));
     }
 
     void offsetKeys() {

@@ -97,9 +97,12 @@ double tooth_deg(const Drive& d) {
 
 double finest_deg(const Drive& d) {
     // Steps 720/a and 720/b together step by 720/lcm(a, b).
-    const std::int64_t wheel = std::lcm<std::int64_t>(std::max(1, d.teeth), d.keyways);
+    const std::int64_t wheel = std::lcm<std::int64_t>(std::max(1, d.teeth), std::max(1, d.keyways));
     return kTurn / static_cast<double>(std::lcm<std::int64_t>(wheel, verniers(d)));
 }
+
+/// Of a slotted wheel's scale, either way.
+constexpr double kMostLines = 1000.0;
 
 std::optional<DriveFault> faultOf(const Drive& d) {
     if (d.teeth != 0 && (d.teeth < 8 || d.teeth > 400)) return DriveFault::Teeth;
@@ -111,6 +114,8 @@ std::optional<DriveFault> faultOf(const Drive& d) {
     if (!(d.slot_deg >= 0.0 && d.slot_deg < 180.0) || !(d.slotLine_deg >= 0.0) ||
         d.slotLine_deg > d.slot_deg)
         return DriveFault::Slot;
+    // No scale is read finer.
+    if (d.slotLine_deg > 0.0 && d.slot_deg / d.slotLine_deg > kMostLines) return DriveFault::Slot;
     for (const auto* list : {&d.bushes_deg, &d.crankKeyways_deg}) {
         if (list->size() > 12) return DriveFault::Listed;
         for (double deg : *list)
@@ -126,6 +131,7 @@ double combinations(const Drive& d) {
 }
 
 std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, bool distinct) {
+    if (faultOf(drive)) return {Choice{{}, need}};
     std::vector<Ranked> all;
     all.reserve(std::min<std::size_t>(kEvery, static_cast<std::size_t>(combinations(drive))) *
                 (drive.slot_deg > 0.0 ? 2 : 1));
@@ -177,6 +183,8 @@ std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, b
 
 std::vector<double> reachable_deg(const Drive& drive, double range) {
     std::vector<double> out{0.0};
+    // A book may hold what is refused when it is typed.
+    if (faultOf(drive)) return out;
     const double line = drive.slotLine_deg > 0.0 ? drive.slotLine_deg : 0.5;
     const auto take = [&](const DriveMove& m) {
         if (std::abs(m.total_deg) > range + drive.slot_deg) return;
