@@ -7520,10 +7520,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>%1 Wellen nebeneinander. Sage, was du wünschst, dann werden sie geordnet.</translation>
     </message>
     <message>
-        <source>No cam passes everything: %1 comes nearest, failing %2.</source>
-        <translation>Keine Welle besteht alles: %1 kommt am nächsten, mit %2 verfehlt.</translation>
-    </message>
-    <message>
         <source>%1 fails nothing, but %2 of the wishes cannot be judged yet.</source>
         <translation>%1 verfehlt nichts, aber %2 der Wünsche lassen sich noch nicht beurteilen.</translation>
     </message>
@@ -7654,6 +7650,18 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>%1 alone: take another from the shelf, or type a card.</source>
         <translation>%1 allein: eine weitere aus dem Regal nehmen oder eine Karte tippen.</translation>
+    </message>
+    <message>
+        <source>That is no figure of an engine: from %1 to %2.</source>
+        <translation>Das ist kein Wert eines Motors: von %1 bis %2.</translation>
+    </message>
+    <message>
+        <source>One cam carries both lobes: they move together, as by b %1.</source>
+        <translation>Eine Welle trägt beide Nocken: sie bewegen sich zusammen, etwa mit b %1.</translation>
+    </message>
+    <message>
+        <source>No cam passes everything: %1 comes nearest, failing %2 of %3. What would help stands beside it.</source>
+        <translation>Keine Welle besteht alles: %1 kommt am nächsten, %2 von %3 verfehlt. Was helfen würde, steht daneben.</translation>
     </message>
 </context>
 </TS>

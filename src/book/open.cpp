@@ -61,7 +61,7 @@ int schemaVersion() {
     return version;
 }
 
-/// A hundredth of a second's worth of pages; a shop's book of years takes seconds.
+/// What is looked through in a few hundredths of a second; a shop's book of years takes seconds.
 constexpr qint64 kAtOnce_bytes = 1 << 20;
 
 std::optional<Error> Book::lookThrough() {

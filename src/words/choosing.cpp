@@ -339,9 +339,11 @@ QString rankVerdict(const std::vector<Ranked>& ranks, const std::vector<Cam>& ca
     for (const Ranked& r : ranks)
         if (r.rank == 1) first << name(r);
     if (best.failed > 0)
-        return Say::tr("No cam passes everything: %1 comes nearest, failing %2.")
+        return Say::tr("No cam passes everything: %1 comes nearest, failing %2 of %3. What would "
+                       "help stands beside it.")
             .arg(first.join(Say::tr(" and ")))
-            .arg(best.failed);
+            .arg(best.failed)
+            .arg(best.passed + best.failed + best.unknown);
     if (best.unknown > 0)
         return Say::tr("%1 fails nothing, but %2 of the wishes cannot be judged yet.")
             .arg(first.join(Say::tr(" and ")))

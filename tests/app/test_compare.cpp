@@ -137,11 +137,44 @@ private slots:
         QCOMPARE(desk(rig).count(), before);
     }
 
+    // Of two cams the slide is that of the one at hand: the other cam begins where it stands.
+    void theOtherCamHasItsOwnPlace() {
+        Rig rig(true);
+        open(rig, 1);
+        auto* table = rig.find<app::CamTable>("camTable");
+        const QString before = table->text();
+        rig.type(QStringLiteral("+3"));
+        QVERIFY(table->text() != before);
+        rig.session().select(1, Side::Exhaust);
+        QApplication::processEvents();
+        QCOMPARE(desk(rig).slide().value(), 0.0);
+        QCOMPARE(table->text(), before);
+    }
+
+    // What was estimated before a change is not shown after it.
+    void anOldEstimateIsNotShown() {
+        Rig rig(true);
+        open(rig, 1);
+        rig.type(QStringLiteral("p"));
+        rig.type(QStringLiteral("p"));
+        QTRY_VERIFY_WITH_TIMEOUT(!desk(rig).curves().empty(), 20000);
+        const double was = desk(rig).curves()[0].points[3].efficiency;
+        rig.type(QStringLiteral("p"));
+        QVERIFY(desk(rig).shows() == app::CompareDesk::Shows::Lift);
+        rig.type(QStringLiteral("a -8"));
+        QVERIFY(desk(rig).curves().empty());
+        rig.type(QStringLiteral("p"));
+        rig.type(QStringLiteral("p"));
+        QTRY_VERIFY_WITH_TIMEOUT(!desk(rig).curves().empty(), 20000);
+        QVERIFY(desk(rig).curves()[0].points[3].efficiency < was);
+    }
+
     // A slip gets a sentence and keeps nothing.
     void slips() {
         Rig rig(true);
         open(rig, 0);
-        for (const char* wrong : {"z +2", "b ratio 9", "b lash x", "b what", "b name", "40"}) {
+        for (const char* wrong : {"z +2", "a ratio 9", "a lash x", "a what", "a name", "a in +2",
+                                  "a shorter 90", "40"}) {
             QTest::keyClicks(rig.window().entryBar()->line(), QLatin1String(wrong));
             QTest::keyClick(rig.window().entryBar()->line(), Qt::Key_Return);
             QVERIFY2(!rig.text("echo").isEmpty(), wrong);

@@ -412,6 +412,24 @@ private slots:
         QVERIFY(apart && std::abs(apart->this_mm - apart->before_mm - 0.32) < 1e-6);
     }
 
+    // Passes with the gasket left out, the angle not said: the same map twice is the same gap.
+    void passesWithoutTheGasket() {
+        const double cosine = std::cos(32.0 * std::numbers::pi / 180.0);
+        const Truth truth{intake(), 7.0, 32.0};
+        Job job = jobWith(truth);
+        job.maps[0].mockUp.gasketIn = false;
+        job.maps[0].mockUp.gasket_mm = 1.5;
+        for (double d = 0.0; d <= 24.0; d += 1.0)
+            press(job, d, truth.clearance(d) - 1.5 * cosine);
+        const double alone = examine(job).maps[0].predicted->mm;
+        job.maps.push_back(job.maps[0]);
+        job.maps[1].id = 2;
+        const auto f = examine(job);
+        QCOMPARE(f.maps[1].passes, 2);
+        QVERIFY2(std::abs(f.maps[1].predicted->mm - alone) < 0.01,
+                 qPrintable(QString::number(f.maps[1].predicted->mm - alone)));
+    }
+
     // By hand: both lean 20 degrees, 2 mm between the rims. Opened alike each rim comes inward by
     // L sin 20, until they meet at 2 / (2 sin 20) = 2.924 mm; one alone goes by as far as it drops.
     void valveToValve() {

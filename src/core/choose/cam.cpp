@@ -252,8 +252,10 @@ int comparedCylinder(const Findings& f) {
 }
 
 std::vector<Candidate> candidatesOf(const Job& job, const Findings& f) {
-    if (!job.choosing.candidates.empty()) return job.choosing.candidates;
-    std::vector<Candidate> out;
+    std::vector<Candidate> out = job.choosing.candidates;
+    if (out.size() > static_cast<std::size_t>(kMostCandidates))
+        out.resize(static_cast<std::size_t>(kMostCandidates));
+    if (!out.empty()) return out;
     const CylinderFindings* c = f.cylinder(comparedCylinder(f));
     const auto measured = [&](Side side) {
         const RunFindings* run = c ? f.of(*c, side) : nullptr;

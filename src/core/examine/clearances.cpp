@@ -104,6 +104,18 @@ bool takenAlike(const ClearanceMap& a, const ClearanceMap& b) {
            m.deckThen_mm == n.deckThen_mm && m.notchCut_mm == n.notchCut_mm;
 }
 
+/// What brings a map's points to where they stand before the valve's angle is fitted: a gasket left
+/// out then counts by the usual one, in every pass alike.
+double gasketBack_mm(const Job& job, const ClearanceMap& map, const MapFindings& found) {
+    if (valveAngleOf(job, map)) return 0.0;
+    double usual = 0.0, counted = 0.0;
+    for (const Correction& c : correctionsOf(job, map, kUsualShare))
+        if (c.kind == CorrectionKind::Gasket && c.on) usual = c.mm;
+    for (const Correction& c : found.corrections)
+        if (c.kind == CorrectionKind::Gasket && c.on) counted = c.mm;
+    return usual - counted;
+}
+
 /// A pass among those before it: fitted together where their gaps agree, told where they do not.
 void withPasses(const Job& job, const Findings& f, std::size_t i, std::vector<MapFindings>& all) {
     const auto& own = all[i].gap;
@@ -119,7 +131,11 @@ void withPasses(const Job& job, const Findings& f, std::size_t i, std::vector<Ma
             apart = found::MapsApart{mine, theirs};
             continue;
         }
-        before.insert(before.end(), all[k].points.begin(), all[k].points.end());
+        const double back = gasketBack_mm(job, job.maps[k], all[k]);
+        for (GapPoint p : all[k].points) {
+            p.clearance_mm += back;
+            before.push_back(p);
+        }
         ++passes;
     }
     if (passes > 1) {

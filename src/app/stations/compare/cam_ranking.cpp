@@ -94,7 +94,7 @@ CamRanking::CamRanking(const Look& look, QWidget* parent) : QListWidget(parent) 
     });
 }
 
-void CamRanking::show(const CompareDesk& desk) {
+void CamRanking::follow(const CompareDesk& desk) {
     const auto views = desk.views();
     const auto places = desk.ranking();
     bool other = count() != static_cast<int>(places.size());

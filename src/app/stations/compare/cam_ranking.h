@@ -14,7 +14,7 @@ class CamRanking : public QListWidget {
 public:
     CamRanking(const Look& look, QWidget* parent = nullptr);
 
-    void show(const CompareDesk& desk);
+    void follow(const CompareDesk& desk);
     /// Line by line, as it is read out.
     QString text() const;
 

@@ -40,7 +40,7 @@ CamTable::CamTable(const Look& look, QWidget* parent) : QTableWidget(parent), lo
     });
 }
 
-void CamTable::show(const CompareDesk& desk) {
+void CamTable::follow(const CompareDesk& desk) {
     auto rows = desk.table();
     rows.erase(std::remove_if(rows.begin(), rows.end(),
                               [&](const CamRow& r) { return desk.hidden(r.key); }),

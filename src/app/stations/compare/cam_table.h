@@ -16,7 +16,7 @@ public:
     CamTable(const Look& look, QWidget* parent = nullptr);
 
     /// Rows that are hidden are left out by the desk's list.
-    void show(const CompareDesk& desk);
+    void follow(const CompareDesk& desk);
     /// What is shown, columns by tabs.
     QString text() const;
 

@@ -89,7 +89,7 @@ CompareStation::CompareStation(Session& session, const Look& look, Dialogs& dial
         if (cam >= 0)
             desk_->setAtHand(static_cast<std::size_t>(cam));
         else
-            table_->show(*desk_);
+            table_->follow(*desk_);
     });
     connect(table_, &CamTable::hideWanted, desk_, &CompareDesk::hide);
     connect(slide_, &Slide::moved, desk_, &CompareDesk::setAdvance);
@@ -128,8 +128,8 @@ void CompareStation::layOut() {
 void CompareStation::follow() {
     slide_->setState(desk_->slide());
     verdict_->setText(desk_->verdict());
-    ranking_->show(*desk_);
-    table_->show(*desk_);
+    ranking_->follow(*desk_);
+    table_->follow(*desk_);
     const bool filling = desk_->shows() == CompareDesk::Shows::Filling;
     words_->setText(filling ? desk_->fillingLine() : desk_->tendencies().join(QLatin1Char(' ')));
     for (QWidget* w : {static_cast<QWidget*>(overlay_), static_cast<QWidget*>(ring_),

@@ -113,6 +113,15 @@ QList<FigureLine> ClearanceDesk::cams() const {
 QStringList ClearanceDesk::helps() const {
     QStringList out;
     const auto f = found();
+    // One cam carries both lobes: only cams that move apart change what is between the valves.
+    const bool own = job().engine.layout == Layout::TwinOverheadCam;
+    const double apart = !own                               ? 0.0
+                         : session().side() == Side::Intake ? slide_.value()
+                                                            : -slide_.value();
+    if (const auto least = valvesNow(job(), findings(), session().cylinder(), apart))
+        out << Say::tr("Valve to valve %1, at %2.")
+                   .arg(words::clearance(least->mm, style()),
+                        words::fromDeadCentre({least->at_deg}, style()));
     if (!f) return out;
     const ClearanceLimits& limits = job().reckoning.clearance;
     if (const auto remedy = remedyFor(job(), findings(), *f))
@@ -135,15 +144,6 @@ QStringList ClearanceDesk::helps() const {
         out << Say::tr("The cam's maker foretells %1; measured here %2.")
                    .arg(words::clearance(*m->mockUp.foretold_mm, style()),
                         words::clearance(f->predicted->mm, style()));
-    // One cam carries both lobes: only cams that move apart change what is between the valves.
-    const bool own = job().engine.layout == Layout::TwinOverheadCam;
-    const double apart = !own                               ? 0.0
-                         : session().side() == Side::Intake ? slide_.value()
-                                                            : -slide_.value();
-    if (const auto least = valvesNow(job(), findings(), session().cylinder(), apart))
-        out << Say::tr("Valve to valve %1, at %2.")
-                   .arg(words::clearance(least->mm, style()),
-                        words::fromDeadCentre({least->at_deg}, style()));
     const Chamber& c = job().engine.chamberOf(session().cylinder());
     const double squish = c.deck_mm + c.gasket_mm;
     if (c.gasket_mm > 0.0)

@@ -28,6 +28,12 @@ CompareDesk::CompareDesk(Session& session, Manner manner)
         emit slid();
     });
     connect(&estimator_, &Estimator::progressed, this, &CompareDesk::slid);
+    // Of two cams the slide is that of the one at hand: another begins where it stands.
+    connect(&session, &Session::selectionChanged, this, [this] {
+        slide_.setExactly(0.0);
+        outdate();
+        tell();
+    });
 }
 
 void CompareDesk::follow() {
@@ -47,10 +53,15 @@ void CompareDesk::build() {
     for (const Candidate& c : candidates())
         cams_.push_back(camOf(job(), findings(), c));
     if (atHand_ >= cams_.size()) atHand_ = 0;
+    outdate();
+    if (shows_ == Shows::Filling) rest_.start();
+}
+
+/// What was found of the cams where they stood is of another place now, the estimate too.
+void CompareDesk::outdate() {
     figures_.clear();
     judged_.clear();
-    estimator_.stop();
-    if (shows_ == Shows::Filling) rest_.start();
+    estimator_.clear();
 }
 
 std::vector<Candidate> CompareDesk::candidates() const {
@@ -70,9 +81,7 @@ PerSide<double> CompareDesk::moved(std::size_t cam) const {
 
 void CompareDesk::setAdvance(double deg) {
     slide_.setExactly(deg);
-    figures_.clear();
-    judged_.clear();
-    estimator_.stop();
+    outdate();
     rest_.start();
     emit slid();
 }
@@ -278,7 +287,7 @@ Echo CompareDesk::command(QChar letter) {
         emit promptChanged();
         return {true, {}};
     case 'o': {
-        if (job().choosing.wishes.empty())
+        if (job().choosing.wishes.empty() && findings().maps.empty())
             return {false, Say::tr("Say what you wish for first: W.")};
         auto all = candidates();
         bool any = false;

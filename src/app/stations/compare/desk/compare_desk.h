@@ -140,6 +140,7 @@ private:
     /// The decided cam's card fitted, and set to stand as it was chosen.
     Echo target();
     void build();
+    void outdate();
     void estimate();
     lobe::PerSide<double> slid_deg() const;
     lobe::PerSide<double> moved(std::size_t cam) const;

@@ -36,6 +36,11 @@ void Estimator::stop() {
     batch_.reset();
 }
 
+void Estimator::clear() {
+    stop();
+    curves_.clear();
+}
+
 double Estimator::progress() const {
     if (!batch_ || batch_->tasks.empty()) return 1.0;
     return static_cast<double>(batch_->done) / static_cast<double>(batch_->tasks.size());

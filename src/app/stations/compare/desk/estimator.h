@@ -22,6 +22,8 @@ public:
     /// One for each cam, empty where there is none; at speeds ascending, 1/min.
     void start(std::vector<std::optional<lobe::Filling>> fillings, std::vector<double> speeds);
     void stop();
+    /// Stops, and forgets what was found.
+    void clear();
 
     /// By cam; empty curves until all is done.
     const std::vector<lobe::FillingCurve>& curves() const { return curves_; }

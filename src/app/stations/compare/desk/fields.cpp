@@ -42,6 +42,31 @@ double unitOf(WishKind kind, const Style& style) {
     return 1.0;
 }
 
+/// Within these a wish can be meant: mm, degrees, N, a ratio.
+std::pair<double, double> boundsOf(WishKind kind) {
+    switch (kind) {
+    case WishKind::Dynamic:
+        return {3.0, 25.0};
+    case WishKind::IntakeClearance:
+    case WishKind::ExhaustClearance:
+        return {0.0, 20.0};
+    case WishKind::IntakeLift:
+    case WishKind::ExhaustLift:
+        return {1.0, 40.0};
+    case WishKind::FollowerFace:
+        return {5.0, 80.0};
+    case WishKind::Overlap:
+        return {-120.0, 250.0};
+    case WishKind::IntakeCloses:
+        return {-60.0, 150.0};
+    case WishKind::Separation:
+        return {60.0, 160.0};
+    case WishKind::SeatPressure:
+        break;
+    }
+    return {0.0, 5000.0};
+}
+
 /// "8 to 9.5", "8-9.5", "over 2", "under 9.5", "2": the two bounds, or why not.
 QString readWish(const QString& typed, Wish& wish, const Style& style) {
     QString text = typed.simplified().toLower();
@@ -106,6 +131,12 @@ Field wishField(WishKind kind) {
         Wish wish{kind, {}, {}};
         const QString why = readWish(typed, wish, style);
         if (!why.isEmpty()) return why;
+        const auto [least, most] = boundsOf(kind);
+        for (const auto& bound : {wish.least, wish.most})
+            if (bound && !(*bound >= least && *bound <= most))
+                return Say::tr("That is no figure of an engine: from %1 to %2.")
+                    .arg(words::wishNumber(kind, least, style),
+                         words::wishNumber(kind, most, style));
         if (at != all.end())
             *at = wish;
         else

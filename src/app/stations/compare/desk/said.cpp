@@ -121,9 +121,10 @@ QStringList CompareDesk::tendencies() const {
 }
 
 QString CompareDesk::fillingLine() const {
-    if (estimator_.running())
+    if (estimator_.running() || rest_.isActive())
         return Say::tr("Estimating the filling: %1 %")
-            .arg(static_cast<int>(std::lround(100.0 * estimator_.progress())));
+            .arg(rest_.isActive() ? 0
+                                  : static_cast<int>(std::lround(100.0 * estimator_.progress())));
     const auto& all = estimator_.curves();
     if (all.empty() ||
         std::all_of(all.begin(), all.end(), [](const FillingCurve& c) { return c.points.empty(); }))

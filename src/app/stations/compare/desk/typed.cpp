@@ -128,6 +128,9 @@ CompareDesk::Typed CompareDesk::readOfCam(std::size_t cam, const QString& rest) 
             Say::tr("%1 on the seat").arg(words::wishNumber(WishKind::SeatPressure, *v, style())));
     }
     if (const auto v = valueOf(word, -60.0, 60.0, 1.0); v && more.isEmpty()) {
+        if (out.side && job().engine.layout != Layout::TwinOverheadCam)
+            return refuse(
+                Say::tr("One cam carries both lobes: they move together, as by b %1.").arg(word));
         out.number = *v;
         return fine(Does::Advance, words::moveBy(*v, style()) + whose);
     }
