@@ -7512,10 +7512,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>nach ihrer Karte modelliert</translation>
     </message>
     <message>
-        <source>No cam to compare yet: measure one, or type a card.</source>
-        <translation>Noch keine Welle zum Vergleichen: eine messen oder eine Karte tippen.</translation>
-    </message>
-    <message>
         <source>%1 cams side by side. Say what you wish for, and they are ranked.</source>
         <translation>%1 Wellen nebeneinander. Sage, was du wünschst, dann werden sie geordnet.</translation>
     </message>
@@ -7662,6 +7658,14 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>No cam passes everything: %1 comes nearest, failing %2 of %3. What would help stands beside it.</source>
         <translation>Keine Welle besteht alles: %1 kommt am nächsten, %2 von %3 verfehlt. Was helfen würde, steht daneben.</translation>
+    </message>
+    <message>
+        <source>no cam yet</source>
+        <translation>noch keine Welle</translation>
+    </message>
+    <message>
+        <source>No cam to compare yet: measure one, take one from the shelf, or type a card.</source>
+        <translation>Noch keine Welle zum Vergleichen: eine messen, eine aus dem Regal nehmen oder eine Karte tippen.</translation>
     </message>
 </context>
 </TS>

@@ -324,7 +324,9 @@ QString rankLine(const Ranked& r, const Cam& cam, const std::vector<Judged>& jud
 }
 
 QString rankVerdict(const std::vector<Ranked>& ranks, const std::vector<Cam>& cams) {
-    if (cams.empty()) return Say::tr("No cam to compare yet: measure one, or type a card.");
+    if (cams.empty())
+        return Say::tr(
+            "No cam to compare yet: measure one, take one from the shelf, or type a card.");
     if (cams.size() == 1)
         return Say::tr("%1 alone: take another from the shelf, or type a card.")
             .arg(QString::fromStdString(cams.front().spec.name));

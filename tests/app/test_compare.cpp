@@ -303,7 +303,16 @@ private slots:
         rig.window().go(stations::compare);
         QVERIFY2(rig.text("compareVerdict").contains(QStringLiteral("No cam to compare yet")),
                  qPrintable(rig.text("compareVerdict")));
+        QVERIFY(rig.find<QWidget>("route")->accessibleDescription().contains(
+            QStringLiteral("no cam yet")));
         rig.type(QStringLiteral("w"));
+        // No ratio of an engine: said, and nothing kept.
+        QTest::keyClicks(rig.window().entryBar()->line(), QStringLiteral("over 900"));
+        QTest::keyClick(rig.window().entryBar()->line(), Qt::Key_Return);
+        QVERIFY2(rig.text("echo").contains(QStringLiteral("no figure of an engine")),
+                 qPrintable(rig.text("echo")));
+        QVERIFY(rig.onDisk().choosing.wishes.empty());
+        rig.window().entryBar()->line()->clear();
         rig.type(QStringLiteral("8 to 9.5"));
         QCOMPARE(rig.onDisk().choosing.wishes.at(0).most, std::optional(9.5));
         rig.key(Qt::Key_Escape);

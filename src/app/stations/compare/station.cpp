@@ -16,6 +16,7 @@ QString line(const Job& job, const Findings&, const Style&) {
     const auto cams = job.choosing.candidates.empty()
                           ? job.otherCards.size() + (job.card || !job.runs.empty() ? 1 : 0)
                           : job.choosing.candidates.size();
+    if (cams == 0) return Say::tr("no cam yet");
     if (cams < 2) return Say::tr("one cam: no choice yet");
     return job.choosing.wishes.empty()
                ? Say::tr("%1 cams, no wishes yet").arg(cams)
