@@ -1,1094 +1,1086 @@
-<?xml version='1.0' encoding='utf-8'?>
+<?xml version="1.0" encoding="utf-8"?>
 <!DOCTYPE TS>
 <TS version="2.1" language="de_DE" sourcelanguage="en">
-    <context>
-        <name>Say</name>
-        <message>
-            <source>Amber Lobe</source>
-            <translation>Amber Lobe</translation>
-        </message>
-        <message>
-            <source>Close</source>
-            <translation>Schließen</translation>
-        </message>
-        <message>
-            <source>%1 stands there already; it was left as it is. Open it, or choose a name that is free.</source>
-            <translation>Dort steht schon %1; es blieb, wie es war. Öffnen, oder einen freien Namen wählen.</translation>
-        </message>
-        <message>
-            <source>%1 holds what was in hand; the work goes on in it.</source>
-            <translation>%1 enthält, was in Arbeit war; dort geht es weiter.</translation>
-        </message>
-        <message>
-            <source>cylinder %1 </source>
-            <translation>Zylinder %1 </translation>
-        </message>
-        <message>
-            <source>opening</source>
-            <translation>Öffnen</translation>
-        </message>
-        <message>
-            <source>closing</source>
-            <translation>Schließen</translation>
-        </message>
-        <message>
-            <source>nose</source>
-            <translation>Spitze</translation>
-        </message>
-        <message>
-            <source>chamber</source>
-            <translation>Brennraum</translation>
-        </message>
-        <message>
-            <source>gasket bore</source>
-            <translation>Dichtungsbohrung</translation>
-        </message>
-        <message>
-            <source>gasket</source>
-            <translation>Dichtung</translation>
-        </message>
-        <message>
-            <source>deck</source>
-            <translation>Rückstand</translation>
-        </message>
-        <message>
-            <source>crown</source>
-            <translation>Kolbenboden</translation>
-        </message>
-        <message>
-            <source>crevice</source>
-            <translation>Spalt</translation>
-        </message>
-        <message>
-            <source>bore</source>
-            <translation>Bohrung</translation>
-        </message>
-        <message>
-            <source>stroke</source>
-            <translation>Kolbenhub</translation>
-        </message>
-        <message>
-            <source>rod</source>
-            <translation>Pleuel</translation>
-        </message>
-        <message>
-            <source>pin offset</source>
-            <translation>Bolzenversatz</translation>
-        </message>
-        <message>
-            <source>against</source>
-            <translation>gegen</translation>
-        </message>
-        <message>
-            <source>keyways</source>
-            <translation>Keilnuten</translation>
-        </message>
-        <message>
-            <source>crank keyways</source>
-            <translation>Keilnuten der Kurbelwelle</translation>
-        </message>
-        <message>
-            <source>vernier wheel</source>
-            <translation>Nonius im Rad</translation>
-        </message>
-        <message>
-            <source>vernier hub</source>
-            <translation>Nonius in der Nabe</translation>
-        </message>
-        <message>
-            <source>bushes</source>
-            <translation>Buchsen</translation>
-        </message>
-        <message>
-            <source>slot</source>
-            <translation>Langloch</translation>
-        </message>
-        <message>
-            <source>slot line</source>
-            <translation>Strich des Langlochs</translation>
-        </message>
-        <message>
-            <source>bolt radius</source>
-            <translation>Radius des Lochkreises</translation>
-        </message>
-        <message>
-            <source>pulled first</source>
-            <translation>zuerst gezogen</translation>
-        </message>
-        <message>
-            <source>phaser</source>
-            <translation>Versteller</translation>
-        </message>
-        <message>
-            <source>wheel radius</source>
-            <translation>Radius des Rads</translation>
-        </message>
-        <message>
-            <source>run angle</source>
-            <translation>Winkel des Trums</translation>
-        </message>
-        <message>
-            <source>marks</source>
-            <translation>Marken</translation>
-        </message>
-        <message>
-            <source>keyway</source>
-            <translation>Keilnut</translation>
-        </message>
-        <message>
-            <source>crank keyway</source>
-            <translation>Keilnut der Kurbelwelle</translation>
-        </message>
-        <message>
-            <source>vernier</source>
-            <translation>Nonius</translation>
-        </message>
-        <message>
-            <source>bush</source>
-            <translation>Buchse</translation>
-        </message>
-        <message>
-            <source>plus</source>
-            <translation>früher als das Datenblatt</translation>
-        </message>
-        <message>
-            <source>plus exhaust</source>
-            <translation>Auslass früher als das Datenblatt</translation>
-        </message>
-        <message>
-            <source>intake centre</source>
-            <translation>Einlassmitte</translation>
-        </message>
-        <message>
-            <source>exhaust centre</source>
-            <translation>Auslassmitte</translation>
-        </message>
-        <message>
-            <source>event</source>
-            <translation>Steuerpunkt</translation>
-        </message>
-        <message>
-            <source>separation</source>
-            <translation>Spreizung</translation>
-        </message>
-        <message>
-            <source>dynamic</source>
-            <translation>dynamisch</translation>
-        </message>
-        <message>
-            <source>clearance</source>
-            <translation>Freigang</translation>
-        </message>
-        <message>
-            <source>intake</source>
-            <translation>Einlass</translation>
-        </message>
-        <message>
-            <source>exhaust</source>
-            <translation>Auslass</translation>
-        </message>
-        <message>
-            <source>intake wanted</source>
-            <translation>Einlass gewünscht</translation>
-        </message>
-        <message>
-            <source>exhaust wanted</source>
-            <translation>Auslass gewünscht</translation>
-        </message>
-        <message>
-            <source>note</source>
-            <translation>Notiz</translation>
-        </message>
-        <message>
-            <source>photo</source>
-            <translation>Foto</translation>
-        </message>
-        <message>
-            <source>cylinders</source>
-            <translation>Zylinder</translation>
-        </message>
-        <message>
-            <source>rotation</source>
-            <translation>Drehrichtung</translation>
-        </message>
-        <message>
-            <source>layout</source>
-            <translation>Bauart</translation>
-        </message>
-        <message>
-            <source>follower</source>
-            <translation>Stößel</translation>
-        </message>
-        <message>
-            <source>ratio intake</source>
-            <translation>Übersetzung Einlass</translation>
-        </message>
-        <message>
-            <source>ratio exhaust</source>
-            <translation>Übersetzung Auslass</translation>
-        </message>
-        <message>
-            <source>lash intake</source>
-            <translation>Ventilspiel Einlass</translation>
-        </message>
-        <message>
-            <source>lash exhaust</source>
-            <translation>Ventilspiel Auslass</translation>
-        </message>
-        <message>
-            <source>chambers</source>
-            <translation>Brennräume</translation>
-        </message>
-        <message>
-            <source>volumes</source>
-            <translation>Volumen</translation>
-        </message>
-        <message>
-            <source>drive</source>
-            <translation>Antrieb</translation>
-        </message>
-        <message>
-            <source>firing order</source>
-            <translation>Zündfolge</translation>
-        </message>
-        <message>
-            <source>firing gaps</source>
-            <translation>Zündabstände</translation>
-        </message>
-        <message>
-            <source>throws</source>
-            <translation>Kröpfungen</translation>
-        </message>
-        <message>
-            <source>bank angle</source>
-            <translation>Bankwinkel</translation>
-        </message>
-        <message>
-            <source>second bank</source>
-            <translation>zweite Bank</translation>
-        </message>
-        <message>
-            <source>height</source>
-            <translation>Höhe</translation>
-        </message>
-        <message>
-            <source>ivo</source>
-            <translation>EÖ</translation>
-        </message>
-        <message>
-            <source>ivc</source>
-            <translation>ES</translation>
-        </message>
-        <message>
-            <source>evo</source>
-            <translation>AÖ</translation>
-        </message>
-        <message>
-            <source>evc</source>
-            <translation>AS</translation>
-        </message>
-        <message>
-            <source>advance</source>
-            <translation>Verstellung</translation>
-        </message>
-        <message>
-            <source>intake duration</source>
-            <translation>Öffnungsdauer Einlass</translation>
-        </message>
-        <message>
-            <source>exhaust duration</source>
-            <translation>Öffnungsdauer Auslass</translation>
-        </message>
-        <message>
-            <source>intake advertised</source>
-            <translation>Einlass nach Katalog</translation>
-        </message>
-        <message>
-            <source>exhaust advertised</source>
-            <translation>Auslass nach Katalog</translation>
-        </message>
-        <message>
-            <source>advertised</source>
-            <translation>nach Katalog</translation>
-        </message>
-        <message>
-            <source>intake lift</source>
-            <translation>Hub Einlass</translation>
-        </message>
-        <message>
-            <source>exhaust lift</source>
-            <translation>Hub Auslass</translation>
-        </message>
-        <message>
-            <source>lift at</source>
-            <translation>Ort des Hubs</translation>
-        </message>
-        <message>
-            <source>ratio</source>
-            <translation>Übersetzung</translation>
-        </message>
-        <message>
-            <source>seat</source>
-            <translation>Ventilsitz</translation>
-        </message>
-        <message>
-            <source>drop</source>
-            <translation>Abfall</translation>
-        </message>
-        <message>
-            <source>tape</source>
-            <translation>Maßband</translation>
-        </message>
-        <message>
-            <source>tdc tolerance</source>
-            <translation>Toleranz des OT</translation>
-        </message>
-        <message>
-            <source>resolution</source>
-            <translation>Auflösung</translation>
-        </message>
-        <message>
-            <source>factory mark</source>
-            <translation>Werksmarke</translation>
-        </message>
-        <message>
-            <source>damper</source>
-            <translation>Schwingungsdämpfer</translation>
-        </message>
-        <message>
-            <source>zero return</source>
-            <translation>Rückkehr auf null</translation>
-        </message>
-        <message>
-            <source>closing height</source>
-            <translation>Höhe fürs Schließen</translation>
-        </message>
-        <message>
-            <source>altitude</source>
-            <translation>Höhe über Meer</translation>
-        </message>
-        <message>
-            <source>exponent</source>
-            <translation>Exponent</translation>
-        </message>
-        <message>
-            <source>wanted dynamic</source>
-            <translation>gewünschte dynamische Verdichtung</translation>
-        </message>
-        <message>
-            <source>fuels</source>
-            <translation>Kraftstoffe</translation>
-        </message>
-        <message>
-            <source>target</source>
-            <translation>Ziel</translation>
-        </message>
-        <message>
-            <source>skim</source>
-            <translation>Planen</translation>
-        </message>
-        <message>
-            <source>smoothing</source>
-            <translation>Glättung</translation>
-        </message>
-        <message>
-            <source>average passes</source>
-            <translation>Mittel der Durchgänge</translation>
-        </message>
-        <message>
-            <source>lash</source>
-            <translation>Ventilspiel</translation>
-        </message>
-        <message>
-            <source>step</source>
-            <translation>Schritt</translation>
-        </message>
-        <message>
-            <source>from</source>
-            <translation>von</translation>
-        </message>
-        <message>
-            <source>to</source>
-            <translation>bis</translation>
-        </message>
-        <message>
-            <source>source</source>
-            <translation>Quelle</translation>
-        </message>
-        <message>
-            <source>shift</source>
-            <translation>Verschiebung</translation>
-        </message>
-        <message>
-            <source>tdc answered</source>
-            <translation>Antwort auf den OT</translation>
-        </message>
-        <message>
-            <source>one turn</source>
-            <translation>eine Umdrehung</translation>
-        </message>
-        <message>
-            <source>both valves</source>
-            <translation>beide Ventile</translation>
-        </message>
-        <message>
-            <source>from nose</source>
-            <translation>von der Spitze</translation>
-        </message>
-        <message>
-            <source>right</source>
-            <translation>richtig</translation>
-        </message>
-        <message>
-            <source>wheel of first</source>
-            <translation>Scheibe von Zylinder 1</translation>
-        </message>
-        <message>
-            <source>repeats</source>
-            <translation>Wiederholungen</translation>
-        </message>
-        <message>
-            <source>repeat tolerance</source>
-            <translation>Toleranz der Wiederholungen</translation>
-        </message>
-        <message>
-            <source>dial turn</source>
-            <translation>Umdrehung der Messuhr</translation>
-        </message>
-        <message>
-            <source>spring</source>
-            <translation>Feder</translation>
-        </message>
-        <message>
-            <source>travel</source>
-            <translation>Messweg</translation>
-        </message>
-        <message>
-            <source>off axis</source>
-            <translation>Schrägstellung</translation>
-        </message>
-        <message>
-            <source>valve lift</source>
-            <translation>Ventilhub</translation>
-        </message>
-        <message>
-            <source>tappet lift</source>
-            <translation>Stößelhub</translation>
-        </message>
-        <message>
-            <source>measured ratio</source>
-            <translation>gemessene Übersetzung</translation>
-        </message>
-        <message>
-            <source>counts down</source>
-            <translation>zählt abwärts</translation>
-        </message>
-        <message>
-            <source>nose lift</source>
-            <translation>Hub an der Spitze</translation>
-        </message>
-        <message>
-            <source>event heights</source>
-            <translation>Höhen der Steuerpunkte</translation>
-        </message>
-        <message>
-            <source>teeth</source>
-            <translation>Zähne</translation>
-        </message>
-        <message>
-            <source>overlap or firing</source>
-            <translation>Überschneidung oder Zündung</translation>
-        </message>
-        <message>
-            <source>checking heights</source>
-            <translation>Prüfhübe</translation>
-        </message>
-        <message>
-            <source>way of calling the centre</source>
-            <translation>Art, die Mitte zu bestimmen</translation>
-        </message>
-        <message>
-            <source>figures on the slate</source>
-            <translation>Werte auf der Tafel</translation>
-        </message>
-        <message>
-            <source>state kept to compare</source>
-            <translation>Stand zum Vergleich</translation>
-        </message>
-        <message>
-            <source>wheel's numbers</source>
-            <translation>Teilung der Gradscheibe</translation>
-        </message>
-        <message>
-            <source>place the lift is taken at</source>
-            <translation>Ort, an dem der Hub gemessen wird</translation>
-        </message>
-        <message>
-            <source>events only</source>
-            <translation>nur Steuerpunkte</translation>
-        </message>
-        <message>
-            <source>indicator's zero</source>
-            <translation>Nullpunkt der Messuhr</translation>
-        </message>
-        <message>
-            <source>name</source>
-            <translation>Name</translation>
-        </message>
-        <message>
-            <source>%1%2 %3 at %4</source>
-            <translation>%1%2 %3 bei %4</translation>
-        </message>
-        <message>
-            <source>striking the </source>
-            <translation>Streichen: </translation>
-        </message>
-        <message>
-            <source>reading</source>
-            <translation>Messwert</translation>
-        </message>
-        <message>
-            <source>striking the contact %1</source>
-            <translation>Streichen der Berührung %1</translation>
-        </message>
-        <message>
-            <source>contact %1 of pass %2</source>
-            <translation>Berührung %1 von Durchgang %2</translation>
-        </message>
-        <message>
-            <source>%1 lift table</source>
-            <translation>Hubtabelle %1</translation>
-        </message>
-        <message>
-            <source>new %1 run</source>
-            <translation>neue Messreihe %1</translation>
-        </message>
-        <message>
-            <source>conditions of the %1 run</source>
-            <translation>Bedingungen der Messreihe %1</translation>
-        </message>
-        <message>
-            <source>%1 of the %2 run</source>
-            <translation>%1 der Messreihe %2</translation>
-        </message>
-        <message>
-            <source>shift of the readings</source>
-            <translation>Verschiebung der Messwerte</translation>
-        </message>
-        <message>
-            <source>change %1 of the cam's setting</source>
-            <translation>Änderung %1 der Einstellung</translation>
-        </message>
-        <message>
-            <source>name of the job</source>
-            <translation>Name des Auftrags</translation>
-        </message>
-        <message>
-            <source>card's %1</source>
-            <translation>%1 des Datenblatts</translation>
-        </message>
-        <message>
-            <source>reading %1</source>
-            <translation>Messwert %1</translation>
-        </message>
-        <message>
-            <source>Entry line</source>
-            <translation>Eingabezeile</translation>
-        </message>
-        <message>
-            <source>Enter  </source>
-            <translation>Enter  </translation>
-        </message>
-        <message>
-            <source>everything on disk
+<context>
+    <name>Say</name>
+    <message>
+        <source>Amber Lobe</source>
+        <translation>Amber Lobe</translation>
+    </message>
+    <message>
+        <source>Close</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>%1 stands there already; it was left as it is. Open it, or choose a name that is free.</source>
+        <translation>Dort steht schon %1; es blieb, wie es war. Öffnen, oder einen freien Namen wählen.</translation>
+    </message>
+    <message>
+        <source>%1 holds what was in hand; the work goes on in it.</source>
+        <translation>%1 enthält, was in Arbeit war; dort geht es weiter.</translation>
+    </message>
+    <message>
+        <source>cylinder %1 </source>
+        <translation>Zylinder %1 </translation>
+    </message>
+    <message>
+        <source>opening</source>
+        <translation>Öffnen</translation>
+    </message>
+    <message>
+        <source>closing</source>
+        <translation>Schließen</translation>
+    </message>
+    <message>
+        <source>nose</source>
+        <translation>Spitze</translation>
+    </message>
+    <message>
+        <source>chamber</source>
+        <translation>Brennraum</translation>
+    </message>
+    <message>
+        <source>gasket bore</source>
+        <translation>Dichtungsbohrung</translation>
+    </message>
+    <message>
+        <source>gasket</source>
+        <translation>Dichtung</translation>
+    </message>
+    <message>
+        <source>deck</source>
+        <translation>Rückstand</translation>
+    </message>
+    <message>
+        <source>crown</source>
+        <translation>Kolbenboden</translation>
+    </message>
+    <message>
+        <source>crevice</source>
+        <translation>Spalt</translation>
+    </message>
+    <message>
+        <source>bore</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>stroke</source>
+        <translation>Kolbenhub</translation>
+    </message>
+    <message>
+        <source>rod</source>
+        <translation>Pleuel</translation>
+    </message>
+    <message>
+        <source>pin offset</source>
+        <translation>Bolzenversatz</translation>
+    </message>
+    <message>
+        <source>against</source>
+        <translation>gegen</translation>
+    </message>
+    <message>
+        <source>keyways</source>
+        <translation>Keilnuten</translation>
+    </message>
+    <message>
+        <source>crank keyways</source>
+        <translation>Keilnuten der Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>vernier wheel</source>
+        <translation>Nonius im Rad</translation>
+    </message>
+    <message>
+        <source>vernier hub</source>
+        <translation>Nonius in der Nabe</translation>
+    </message>
+    <message>
+        <source>bushes</source>
+        <translation>Buchsen</translation>
+    </message>
+    <message>
+        <source>slot</source>
+        <translation>Langloch</translation>
+    </message>
+    <message>
+        <source>slot line</source>
+        <translation>Strich des Langlochs</translation>
+    </message>
+    <message>
+        <source>bolt radius</source>
+        <translation>Radius des Lochkreises</translation>
+    </message>
+    <message>
+        <source>pulled first</source>
+        <translation>zuerst gezogen</translation>
+    </message>
+    <message>
+        <source>phaser</source>
+        <translation>Versteller</translation>
+    </message>
+    <message>
+        <source>wheel radius</source>
+        <translation>Radius des Rads</translation>
+    </message>
+    <message>
+        <source>run angle</source>
+        <translation>Winkel des Trums</translation>
+    </message>
+    <message>
+        <source>marks</source>
+        <translation>Marken</translation>
+    </message>
+    <message>
+        <source>keyway</source>
+        <translation>Keilnut</translation>
+    </message>
+    <message>
+        <source>crank keyway</source>
+        <translation>Keilnut der Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>vernier</source>
+        <translation>Nonius</translation>
+    </message>
+    <message>
+        <source>bush</source>
+        <translation>Buchse</translation>
+    </message>
+    <message>
+        <source>plus</source>
+        <translation>früher als das Datenblatt</translation>
+    </message>
+    <message>
+        <source>plus exhaust</source>
+        <translation>Auslass früher als das Datenblatt</translation>
+    </message>
+    <message>
+        <source>intake centre</source>
+        <translation>Einlassmitte</translation>
+    </message>
+    <message>
+        <source>exhaust centre</source>
+        <translation>Auslassmitte</translation>
+    </message>
+    <message>
+        <source>event</source>
+        <translation>Steuerpunkt</translation>
+    </message>
+    <message>
+        <source>separation</source>
+        <translation>Spreizung</translation>
+    </message>
+    <message>
+        <source>dynamic</source>
+        <translation>dynamisch</translation>
+    </message>
+    <message>
+        <source>clearance</source>
+        <translation>Freigang</translation>
+    </message>
+    <message>
+        <source>intake</source>
+        <translation>Einlass</translation>
+    </message>
+    <message>
+        <source>exhaust</source>
+        <translation>Auslass</translation>
+    </message>
+    <message>
+        <source>intake wanted</source>
+        <translation>Einlass gewünscht</translation>
+    </message>
+    <message>
+        <source>exhaust wanted</source>
+        <translation>Auslass gewünscht</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>photo</source>
+        <translation>Foto</translation>
+    </message>
+    <message>
+        <source>cylinders</source>
+        <translation>Zylinder</translation>
+    </message>
+    <message>
+        <source>rotation</source>
+        <translation>Drehrichtung</translation>
+    </message>
+    <message>
+        <source>layout</source>
+        <translation>Bauart</translation>
+    </message>
+    <message>
+        <source>follower</source>
+        <translation>Stößel</translation>
+    </message>
+    <message>
+        <source>ratio intake</source>
+        <translation>Übersetzung Einlass</translation>
+    </message>
+    <message>
+        <source>ratio exhaust</source>
+        <translation>Übersetzung Auslass</translation>
+    </message>
+    <message>
+        <source>lash intake</source>
+        <translation>Ventilspiel Einlass</translation>
+    </message>
+    <message>
+        <source>lash exhaust</source>
+        <translation>Ventilspiel Auslass</translation>
+    </message>
+    <message>
+        <source>chambers</source>
+        <translation>Brennräume</translation>
+    </message>
+    <message>
+        <source>volumes</source>
+        <translation>Volumen</translation>
+    </message>
+    <message>
+        <source>drive</source>
+        <translation>Antrieb</translation>
+    </message>
+    <message>
+        <source>firing order</source>
+        <translation>Zündfolge</translation>
+    </message>
+    <message>
+        <source>firing gaps</source>
+        <translation>Zündabstände</translation>
+    </message>
+    <message>
+        <source>throws</source>
+        <translation>Kröpfungen</translation>
+    </message>
+    <message>
+        <source>bank angle</source>
+        <translation>Bankwinkel</translation>
+    </message>
+    <message>
+        <source>second bank</source>
+        <translation>zweite Bank</translation>
+    </message>
+    <message>
+        <source>height</source>
+        <translation>Höhe</translation>
+    </message>
+    <message>
+        <source>ivo</source>
+        <translation>EÖ</translation>
+    </message>
+    <message>
+        <source>ivc</source>
+        <translation>ES</translation>
+    </message>
+    <message>
+        <source>evo</source>
+        <translation>AÖ</translation>
+    </message>
+    <message>
+        <source>evc</source>
+        <translation>AS</translation>
+    </message>
+    <message>
+        <source>advance</source>
+        <translation>Verstellung</translation>
+    </message>
+    <message>
+        <source>intake duration</source>
+        <translation>Öffnungsdauer Einlass</translation>
+    </message>
+    <message>
+        <source>exhaust duration</source>
+        <translation>Öffnungsdauer Auslass</translation>
+    </message>
+    <message>
+        <source>intake advertised</source>
+        <translation>Einlass nach Katalog</translation>
+    </message>
+    <message>
+        <source>exhaust advertised</source>
+        <translation>Auslass nach Katalog</translation>
+    </message>
+    <message>
+        <source>advertised</source>
+        <translation>nach Katalog</translation>
+    </message>
+    <message>
+        <source>intake lift</source>
+        <translation>Hub Einlass</translation>
+    </message>
+    <message>
+        <source>exhaust lift</source>
+        <translation>Hub Auslass</translation>
+    </message>
+    <message>
+        <source>lift at</source>
+        <translation>Ort des Hubs</translation>
+    </message>
+    <message>
+        <source>ratio</source>
+        <translation>Übersetzung</translation>
+    </message>
+    <message>
+        <source>seat</source>
+        <translation>Ventilsitz</translation>
+    </message>
+    <message>
+        <source>drop</source>
+        <translation>Abfall</translation>
+    </message>
+    <message>
+        <source>tape</source>
+        <translation>Maßband</translation>
+    </message>
+    <message>
+        <source>tdc tolerance</source>
+        <translation>Toleranz des OT</translation>
+    </message>
+    <message>
+        <source>resolution</source>
+        <translation>Auflösung</translation>
+    </message>
+    <message>
+        <source>factory mark</source>
+        <translation>Werksmarke</translation>
+    </message>
+    <message>
+        <source>damper</source>
+        <translation>Schwingungsdämpfer</translation>
+    </message>
+    <message>
+        <source>zero return</source>
+        <translation>Rückkehr auf null</translation>
+    </message>
+    <message>
+        <source>closing height</source>
+        <translation>Höhe fürs Schließen</translation>
+    </message>
+    <message>
+        <source>altitude</source>
+        <translation>Höhe über Meer</translation>
+    </message>
+    <message>
+        <source>exponent</source>
+        <translation>Exponent</translation>
+    </message>
+    <message>
+        <source>wanted dynamic</source>
+        <translation>gewünschte dynamische Verdichtung</translation>
+    </message>
+    <message>
+        <source>fuels</source>
+        <translation>Kraftstoffe</translation>
+    </message>
+    <message>
+        <source>target</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>skim</source>
+        <translation>Planen</translation>
+    </message>
+    <message>
+        <source>smoothing</source>
+        <translation>Glättung</translation>
+    </message>
+    <message>
+        <source>average passes</source>
+        <translation>Mittel der Durchgänge</translation>
+    </message>
+    <message>
+        <source>lash</source>
+        <translation>Ventilspiel</translation>
+    </message>
+    <message>
+        <source>step</source>
+        <translation>Schritt</translation>
+    </message>
+    <message>
+        <source>from</source>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>to</source>
+        <translation>bis</translation>
+    </message>
+    <message>
+        <source>source</source>
+        <translation>Quelle</translation>
+    </message>
+    <message>
+        <source>shift</source>
+        <translation>Verschiebung</translation>
+    </message>
+    <message>
+        <source>tdc answered</source>
+        <translation>Antwort auf den OT</translation>
+    </message>
+    <message>
+        <source>one turn</source>
+        <translation>eine Umdrehung</translation>
+    </message>
+    <message>
+        <source>both valves</source>
+        <translation>beide Ventile</translation>
+    </message>
+    <message>
+        <source>from nose</source>
+        <translation>von der Spitze</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>richtig</translation>
+    </message>
+    <message>
+        <source>wheel of first</source>
+        <translation>Scheibe von Zylinder 1</translation>
+    </message>
+    <message>
+        <source>repeats</source>
+        <translation>Wiederholungen</translation>
+    </message>
+    <message>
+        <source>repeat tolerance</source>
+        <translation>Toleranz der Wiederholungen</translation>
+    </message>
+    <message>
+        <source>dial turn</source>
+        <translation>Umdrehung der Messuhr</translation>
+    </message>
+    <message>
+        <source>spring</source>
+        <translation>Feder</translation>
+    </message>
+    <message>
+        <source>travel</source>
+        <translation>Messweg</translation>
+    </message>
+    <message>
+        <source>off axis</source>
+        <translation>Schrägstellung</translation>
+    </message>
+    <message>
+        <source>valve lift</source>
+        <translation>Ventilhub</translation>
+    </message>
+    <message>
+        <source>tappet lift</source>
+        <translation>Stößelhub</translation>
+    </message>
+    <message>
+        <source>measured ratio</source>
+        <translation>gemessene Übersetzung</translation>
+    </message>
+    <message>
+        <source>counts down</source>
+        <translation>zählt abwärts</translation>
+    </message>
+    <message>
+        <source>nose lift</source>
+        <translation>Hub an der Spitze</translation>
+    </message>
+    <message>
+        <source>event heights</source>
+        <translation>Höhen der Steuerpunkte</translation>
+    </message>
+    <message>
+        <source>teeth</source>
+        <translation>Zähne</translation>
+    </message>
+    <message>
+        <source>overlap or firing</source>
+        <translation>Überschneidung oder Zündung</translation>
+    </message>
+    <message>
+        <source>checking heights</source>
+        <translation>Prüfhübe</translation>
+    </message>
+    <message>
+        <source>way of calling the centre</source>
+        <translation>Art, die Mitte zu bestimmen</translation>
+    </message>
+    <message>
+        <source>figures on the slate</source>
+        <translation>Werte auf der Tafel</translation>
+    </message>
+    <message>
+        <source>state kept to compare</source>
+        <translation>Stand zum Vergleich</translation>
+    </message>
+    <message>
+        <source>wheel&apos;s numbers</source>
+        <translation>Teilung der Gradscheibe</translation>
+    </message>
+    <message>
+        <source>place the lift is taken at</source>
+        <translation>Ort, an dem der Hub gemessen wird</translation>
+    </message>
+    <message>
+        <source>events only</source>
+        <translation>nur Steuerpunkte</translation>
+    </message>
+    <message>
+        <source>indicator&apos;s zero</source>
+        <translation>Nullpunkt der Messuhr</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>%1%2 %3 at %4</source>
+        <translation>%1%2 %3 bei %4</translation>
+    </message>
+    <message>
+        <source>striking the </source>
+        <translation>Streichen: </translation>
+    </message>
+    <message>
+        <source>reading</source>
+        <translation>Messwert</translation>
+    </message>
+    <message>
+        <source>striking the contact %1</source>
+        <translation>Streichen der Berührung %1</translation>
+    </message>
+    <message>
+        <source>contact %1 of pass %2</source>
+        <translation>Berührung %1 von Durchgang %2</translation>
+    </message>
+    <message>
+        <source>%1 lift table</source>
+        <translation>Hubtabelle %1</translation>
+    </message>
+    <message>
+        <source>new %1 run</source>
+        <translation>neue Messreihe %1</translation>
+    </message>
+    <message>
+        <source>conditions of the %1 run</source>
+        <translation>Bedingungen der Messreihe %1</translation>
+    </message>
+    <message>
+        <source>%1 of the %2 run</source>
+        <translation>%1 der Messreihe %2</translation>
+    </message>
+    <message>
+        <source>shift of the readings</source>
+        <translation>Verschiebung der Messwerte</translation>
+    </message>
+    <message>
+        <source>change %1 of the cam&apos;s setting</source>
+        <translation>Änderung %1 der Einstellung</translation>
+    </message>
+    <message>
+        <source>name of the job</source>
+        <translation>Name des Auftrags</translation>
+    </message>
+    <message>
+        <source>card&apos;s %1</source>
+        <translation>%1 des Datenblatts</translation>
+    </message>
+    <message>
+        <source>reading %1</source>
+        <translation>Messwert %1</translation>
+    </message>
+    <message>
+        <source>Entry line</source>
+        <translation>Eingabezeile</translation>
+    </message>
+    <message>
+        <source>Enter  </source>
+        <translation>Enter  </translation>
+    </message>
+    <message>
+        <source>everything on disk
 %1</source>
-            <translation>alles auf der Platte
+        <translation>alles auf der Platte
 %1</translation>
-        </message>
-        <message>
-            <source>%1   Up, Down  another fact</source>
-            <translation>%1   Auf, Ab  andere Angabe</translation>
-        </message>
-        <message>
-            <source>reads as </source>
-            <translation>gelesen als </translation>
-        </message>
-        <message>
-            <source>Not kept; see the message above.</source>
-            <translation>Nicht behalten; siehe die Meldung oben.</translation>
-        </message>
-        <message>
-            <source>%1 is hardly right for %2: expected %3 to %4.</source>
-            <translation>%1 ist für %2 kaum richtig: erwartet %3 bis %4.</translation>
-        </message>
-        <message>
-            <source> in</source>
-            <translation> in</translation>
-        </message>
-        <message>
-            <source>%1: type something such as %2.</source>
-            <translation>%1: etwa %2 eingeben.</translation>
-        </message>
-        <message>
-            <source>a name</source>
-            <translation>ein Name</translation>
-        </message>
-        <message>
-            <source>Keep a name under 80 letters.</source>
-            <translation>Ein Name unter 80 Zeichen.</translation>
-        </message>
-        <message>
-            <source>Bore</source>
-            <translation>Bohrung</translation>
-        </message>
-        <message>
-            <source>Stroke</source>
-            <translation>Kolbenhub</translation>
-        </message>
-        <message>
-            <source>No more than %1 of them.</source>
-            <translation>Nicht mehr als %1 davon.</translation>
-        </message>
-        <message>
-            <source>Type the number: %1.</source>
-            <translation>Die Nummer eingeben: %1.</translation>
-        </message>
-        <message>
-            <source>Enter</source>
-            <translation>Enter</translation>
-        </message>
-        <message>
-            <source>log what is typed and go on</source>
-            <translation>Eingabe festhalten und weiter</translation>
-        </message>
-        <message>
-            <source>Backspace in an empty line</source>
-            <translation>Rücktaste in leerer Zeile</translation>
-        </message>
-        <message>
-            <source>strike the last reading</source>
-            <translation>letzten Messwert streichen</translation>
-        </message>
-        <message>
-            <source>Up, Down</source>
-            <translation>Auf, Ab</translation>
-        </message>
-        <message>
-            <source>another angle, another fact</source>
-            <translation>anderer Winkel, andere Angabe</translation>
-        </message>
-        <message>
-            <source>Esc</source>
-            <translation>Esc</translation>
-        </message>
-        <message>
-            <source>clear the line, or leave what was asked</source>
-            <translation>Zeile leeren oder die Frage verlassen</translation>
-        </message>
-        <message>
-            <source>Ctrl+Up, Ctrl+Down</source>
-            <translation>Strg+Auf, Strg+Ab</translation>
-        </message>
-        <message>
-            <source>what was typed before</source>
-            <translation>frühere Eingaben</translation>
-        </message>
-        <message>
-            <source>Tab</source>
-            <translation>Tab</translation>
-        </message>
-        <message>
-            <source>to the pictures and lists; arrows and Enter there; a digit leads back to the line</source>
-            <translation>zu Bildern und Listen; dort Pfeile und Enter; eine Ziffer führt zurück zur Zeile</translation>
-        </message>
-        <message>
-            <source>Delete on a reading in the log</source>
-            <translation>Entf auf einem Messwert der Liste</translation>
-        </message>
-        <message>
-            <source>strike it, with a reason</source>
-            <translation>streichen, mit Grund</translation>
-        </message>
-        <message>
-            <source>Space on a figure of the slate</source>
-            <translation>Leertaste auf einem Wert der Tafel</translation>
-        </message>
-        <message>
-            <source>where does it come from?</source>
-            <translation>Woher kommt er?</translation>
-        </message>
-        <message>
-            <source>At %1 now: a letter alone, then Enter</source>
-            <translation>Jetzt bei %1: ein Buchstabe allein, dann Enter</translation>
-        </message>
-        <message>
-            <source>The entry line</source>
-            <translation>Die Eingabezeile</translation>
-        </message>
-        <message>
-            <source>What it understands</source>
-            <translation>Was sie versteht</translation>
-        </message>
-        <message>
-            <source>Everywhere</source>
-            <translation>Überall</translation>
-        </message>
-        <message>
-            <source>done again: </source>
-            <translation>wiederholt: </translation>
-        </message>
-        <message>
-            <source>undone: </source>
-            <translation>zurückgenommen: </translation>
-        </message>
-        <message>
-            <source>Keep what is in hand as a new book</source>
-            <translation>Was in Arbeit ist als neues Buch behalten</translation>
-        </message>
-        <message>
-            <source>Books (*.amber)</source>
-            <translation>Bücher (*.amber)</translation>
-        </message>
-        <message>
-            <source>The language changes when Amber Lobe is started again.</source>
-            <translation>Die Sprache wechselt beim nächsten Start von Amber Lobe.</translation>
-        </message>
-        <message>
-            <source>Start a job first; then drop the table on it.</source>
-            <translation>Erst einen Auftrag beginnen; dann die Tabelle darauf ziehen.</translation>
-        </message>
-        <message>
-            <source>%1: %2 readings are now a run of cylinder %3 %4, taken at the %5. Undo takes it away.</source>
-            <translation>%1: %2 Messwerte sind jetzt eine Messreihe von Zylinder %3 %4, gemessen am %5. Rückgängig nimmt sie weg.</translation>
-        </message>
-        <message>
-            <source>The lobe at hand has no readings to write.</source>
-            <translation>Dieser Nocken hat keine Messwerte zum Schreiben.</translation>
-        </message>
-        <message>
-            <source>Write lift table</source>
-            <translation>Hubtabelle schreiben</translation>
-        </message>
-        <message>
-            <source>Lift tables (*.csv)</source>
-            <translation>Hubtabellen (*.csv)</translation>
-        </message>
-        <message>
-            <source>%1 is no lift table. Replace it?</source>
-            <translation>%1 ist keine Hubtabelle. Ersetzen?</translation>
-        </message>
-        <message>
-            <source>%1 was left as it is.</source>
-            <translation>%1 blieb, wie es war.</translation>
-        </message>
-        <message>
-            <source>%1 is written.</source>
-            <translation>%1 ist geschrieben.</translation>
-        </message>
-        <message>
-            <source>&amp;Job</source>
-            <translation>&amp;Auftrag</translation>
-        </message>
-        <message>
-            <source>New job</source>
-            <translation>Neuer Auftrag</translation>
-        </message>
-        <message>
-            <source>Open job</source>
-            <translation>Auftrag öffnen</translation>
-        </message>
-        <message>
-            <source>Open book…</source>
-            <translation>Buch öffnen…</translation>
-        </message>
-        <message>
-            <source>New book…</source>
-            <translation>Neues Buch…</translation>
-        </message>
-        <message>
-            <source>Keep what is in hand as a new book…</source>
-            <translation>Was in Arbeit ist als neues Buch behalten…</translation>
-        </message>
-        <message>
-            <source>Open the demo</source>
-            <translation>Beispiel öffnen</translation>
-        </message>
-        <message>
-            <source>Read lift table…</source>
-            <translation>Hubtabelle lesen…</translation>
-        </message>
-        <message>
-            <source>Read lift table</source>
-            <translation>Hubtabelle lesen</translation>
-        </message>
-        <message>
-            <source>Lift tables (*.csv *.txt);;All files (*)</source>
-            <translation>Hubtabellen (*.csv *.txt);;Alle Dateien (*)</translation>
-        </message>
-        <message>
-            <source>Write lift table…</source>
-            <translation>Hubtabelle schreiben…</translation>
-        </message>
-        <message>
-            <source>&amp;Edit</source>
-            <translation>&amp;Bearbeiten</translation>
-        </message>
-        <message>
-            <source>Undo</source>
-            <translation>Rückgängig</translation>
-        </message>
-        <message>
-            <source>Redo</source>
-            <translation>Wiederholen</translation>
-        </message>
-        <message>
-            <source>New run of this lobe</source>
-            <translation>Neue Messreihe dieses Nockens</translation>
-        </message>
-        <message>
-            <source>Another cam card</source>
-            <translation>Weiteres Datenblatt</translation>
-        </message>
-        <message>
-            <source>Fit the next card</source>
-            <translation>Nächstes Datenblatt nehmen</translation>
-        </message>
-        <message>
-            <source>No card is fitted</source>
-            <translation>Kein Datenblatt gilt</translation>
-        </message>
-        <message>
-            <source>The other lobe</source>
-            <translation>Der andere Nocken</translation>
-        </message>
-        <message>
-            <source>Next cylinder</source>
-            <translation>Nächster Zylinder</translation>
-        </message>
-        <message>
-            <source>No other card is at hand. Ctrl+K starts one.</source>
-            <translation>Kein anderes Datenblatt liegt bereit. Strg+K beginnt eines.</translation>
-        </message>
-        <message>
-            <source>&amp;View</source>
-            <translation>A&amp;nsicht</translation>
-        </message>
-        <message>
-            <source>To the entry line</source>
-            <translation>Zur Eingabezeile</translation>
-        </message>
-        <message>
-            <source>Still to be taken</source>
-            <translation>Noch zu messen</translation>
-        </message>
-        <message>
-            <source>At the stand, at the desk</source>
-            <translation>Am Motor, am Tisch</translation>
-        </message>
-        <message>
-            <source>Tick when a reading is logged</source>
-            <translation>Ticken, wenn ein Wert festgehalten ist</translation>
-        </message>
-        <message>
-            <source>Millimetres or inches</source>
-            <translation>Millimeter oder Zoll</translation>
-        </message>
-        <message>
-            <source>Light or dark</source>
-            <translation>Hell oder dunkel</translation>
-        </message>
-        <message>
-            <source>Language</source>
-            <translation>Sprache</translation>
-        </message>
-        <message>
-            <source>As the system has it</source>
-            <translation>Wie das System</translation>
-        </message>
-        <message>
-            <source>&amp;Help</source>
-            <translation>&amp;Hilfe</translation>
-        </message>
-        <message>
-            <source>Keys</source>
-            <translation>Tasten</translation>
-        </message>
-        <message>
-            <source>no job yet</source>
-            <translation>noch kein Auftrag</translation>
-        </message>
-        <message>
-            <source>Open book</source>
-            <translation>Buch öffnen</translation>
-        </message>
-        <message>
-            <source>Books (*.amber);;All files (*)</source>
-            <translation>Bücher (*.amber);;Alle Dateien (*)</translation>
-        </message>
-        <message>
-            <source>New book</source>
-            <translation>Neues Buch</translation>
-        </message>
-        <message>
-            <source>Undo </source>
-            <translation>Rückgängig: </translation>
-        </message>
-        <message>
-            <source>Redo </source>
-            <translation>Wiederholen: </translation>
-        </message>
-        <message>
-            <source>Back to </source>
-            <translation>Zurück zu </translation>
-        </message>
-        <message>
-            <source>Route</source>
-            <translation>Weg</translation>
-        </message>
-        <message>
-            <source>next: </source>
-            <translation>als Nächstes: </translation>
-        </message>
-        <message>
-            <source>a newer version wrote what this one does not know (%1)</source>
-            <translation>eine neuere Version schrieb, was diese nicht kennt (%1)</translation>
-        </message>
-        <message>
-            <source>%1 stands there already; nothing was written. Choose a name that is free.</source>
-            <translation>Dort steht schon %1; nichts wurde geschrieben. Einen freien Namen wählen.</translation>
-        </message>
-        <message>
-            <source>choose figures</source>
-            <translation>Werte wählen</translation>
-        </message>
-        <message>
-            <source>Figures</source>
-            <translation>Werte</translation>
-        </message>
-        <message>
-            <source>Slate</source>
-            <translation>Tafel</translation>
-        </message>
-        <message>
-            <source>done choosing</source>
-            <translation>fertig gewählt</translation>
-        </message>
-        <message>
-            <source>&lt;b&gt;%1: where from?&lt;/b&gt;&lt;br&gt;%2</source>
-            <translation>&lt;b&gt;%1: woher?&lt;/b&gt;&lt;br&gt;%2</translation>
-        </message>
-        <message>
-            <source>cyl %1</source>
-            <translation>Zyl. %1</translation>
-        </message>
-        <message>
-            <source>card: </source>
-            <translation>Datenblatt: </translation>
-        </message>
-        <message>
-            <source>on the slate</source>
-            <translation>auf der Tafel</translation>
-        </message>
-        <message>
-            <source>Space: put on</source>
-            <translation>Leertaste: dazu</translation>
-        </message>
-        <message>
-            <source>Nothing of cylinder %1 is measured yet.</source>
-            <translation>Von Zylinder %1 ist noch nichts gemessen.</translation>
-        </message>
-        <message>
-            <source>Figures stand here as soon as the readings carry them: duration at each checking height, lobe centres, separation, overlap.</source>
-            <translation>Hier stehen Werte, sobald die Messwerte sie tragen: Öffnungsdauer je Prüfhub, Nockenmitten, Spreizung, Überschneidung.</translation>
-        </message>
-        <message>
-            <source>Choose a figure to ask: where from?</source>
-            <translation>Einen Wert wählen und fragen: woher?</translation>
-        </message>
-        <message>
-            <source>At the stand</source>
-            <translation>Am Motor</translation>
-        </message>
-        <message>
-            <source>if you like</source>
-            <translation>wenn gewünscht</translation>
-        </message>
-        <message>
-            <source>Nothing is left to be taken.</source>
-            <translation>Nichts ist mehr zu messen.</translation>
-        </message>
-        <message>
-            <source>Enter goes there, Esc stays</source>
-            <translation>Enter geht dorthin, Esc bleibt</translation>
-        </message>
-        <message>
-            <source>stand  F2</source>
-            <translation>Motor  F2</translation>
-        </message>
-        <message>
-            <source>Cylinder</source>
-            <translation>Zylinder</translation>
-        </message>
-        <message>
-            <source>cyl %1 of %2</source>
-            <translation>Zyl. %1 von %2</translation>
-        </message>
-        <message>
-            <source>cyl 1</source>
-            <translation>Zyl. 1</translation>
-        </message>
-        <message>
-            <source>Cylinder %1</source>
-            <translation>Zylinder %1</translation>
-        </message>
-        <message>
-            <source>desk  F2</source>
-            <translation>Tisch  F2</translation>
-        </message>
-        <message>
-            <source>in</source>
-            <translation>in</translation>
-        </message>
-        <message>
-            <source>Inches; switch to millimetres</source>
-            <translation>Zoll; zu Millimetern wechseln</translation>
-        </message>
-        <message>
-            <source>Millimetres; switch to inches</source>
-            <translation>Millimeter; zu Zoll wechseln</translation>
-        </message>
-        <message>
-            <source>dark</source>
-            <translation>dunkel</translation>
-        </message>
-        <message>
-            <source>light</source>
-            <translation>hell</translation>
-        </message>
-        <message>
-            <source>Dark; switch to light</source>
-            <translation>Dunkel; zu hell wechseln</translation>
-        </message>
-        <message>
-            <source>Light; switch to dark</source>
-            <translation>Hell; zu dunkel wechseln</translation>
-        </message>
-        <message>
-            <source>Which engine is on the stand?</source>
-            <translation>Welcher Motor steht auf dem Bock?</translation>
-        </message>
-        <message>
-            <source>Type a name for this job in the line below and press Enter: the engine, the motor's number, whatever you will know it by.
+    </message>
+    <message>
+        <source>%1   Up, Down  another fact</source>
+        <translation>%1   Auf, Ab  andere Angabe</translation>
+    </message>
+    <message>
+        <source>reads as </source>
+        <translation>gelesen als </translation>
+    </message>
+    <message>
+        <source>Not kept; see the message above.</source>
+        <translation>Nicht behalten; siehe die Meldung oben.</translation>
+    </message>
+    <message>
+        <source>%1 is hardly right for %2: expected %3 to %4.</source>
+        <translation>%1 ist für %2 kaum richtig: erwartet %3 bis %4.</translation>
+    </message>
+    <message>
+        <source> in</source>
+        <translation> in</translation>
+    </message>
+    <message>
+        <source>%1: type something such as %2.</source>
+        <translation>%1: etwa %2 eingeben.</translation>
+    </message>
+    <message>
+        <source>a name</source>
+        <translation>ein Name</translation>
+    </message>
+    <message>
+        <source>Keep a name under 80 letters.</source>
+        <translation>Ein Name unter 80 Zeichen.</translation>
+    </message>
+    <message>
+        <source>Bore</source>
+        <translation>Bohrung</translation>
+    </message>
+    <message>
+        <source>Stroke</source>
+        <translation>Kolbenhub</translation>
+    </message>
+    <message>
+        <source>No more than %1 of them.</source>
+        <translation>Nicht mehr als %1 davon.</translation>
+    </message>
+    <message>
+        <source>Type the number: %1.</source>
+        <translation>Die Nummer eingeben: %1.</translation>
+    </message>
+    <message>
+        <source>Enter</source>
+        <translation>Enter</translation>
+    </message>
+    <message>
+        <source>log what is typed and go on</source>
+        <translation>Eingabe festhalten und weiter</translation>
+    </message>
+    <message>
+        <source>Backspace in an empty line</source>
+        <translation>Rücktaste in leerer Zeile</translation>
+    </message>
+    <message>
+        <source>strike the last reading</source>
+        <translation>letzten Messwert streichen</translation>
+    </message>
+    <message>
+        <source>Up, Down</source>
+        <translation>Auf, Ab</translation>
+    </message>
+    <message>
+        <source>another angle, another fact</source>
+        <translation>anderer Winkel, andere Angabe</translation>
+    </message>
+    <message>
+        <source>Esc</source>
+        <translation>Esc</translation>
+    </message>
+    <message>
+        <source>clear the line, or leave what was asked</source>
+        <translation>Zeile leeren oder die Frage verlassen</translation>
+    </message>
+    <message>
+        <source>Ctrl+Up, Ctrl+Down</source>
+        <translation>Strg+Auf, Strg+Ab</translation>
+    </message>
+    <message>
+        <source>what was typed before</source>
+        <translation>frühere Eingaben</translation>
+    </message>
+    <message>
+        <source>Tab</source>
+        <translation>Tab</translation>
+    </message>
+    <message>
+        <source>to the pictures and lists; arrows and Enter there; a digit leads back to the line</source>
+        <translation>zu Bildern und Listen; dort Pfeile und Enter; eine Ziffer führt zurück zur Zeile</translation>
+    </message>
+    <message>
+        <source>Delete on a reading in the log</source>
+        <translation>Entf auf einem Messwert der Liste</translation>
+    </message>
+    <message>
+        <source>strike it, with a reason</source>
+        <translation>streichen, mit Grund</translation>
+    </message>
+    <message>
+        <source>Space on a figure of the slate</source>
+        <translation>Leertaste auf einem Wert der Tafel</translation>
+    </message>
+    <message>
+        <source>where does it come from?</source>
+        <translation>Woher kommt er?</translation>
+    </message>
+    <message>
+        <source>At %1 now: a letter alone, then Enter</source>
+        <translation>Jetzt bei %1: ein Buchstabe allein, dann Enter</translation>
+    </message>
+    <message>
+        <source>The entry line</source>
+        <translation>Die Eingabezeile</translation>
+    </message>
+    <message>
+        <source>What it understands</source>
+        <translation>Was sie versteht</translation>
+    </message>
+    <message>
+        <source>Everywhere</source>
+        <translation>Überall</translation>
+    </message>
+    <message>
+        <source>done again: </source>
+        <translation>wiederholt: </translation>
+    </message>
+    <message>
+        <source>undone: </source>
+        <translation>zurückgenommen: </translation>
+    </message>
+    <message>
+        <source>Keep what is in hand as a new book</source>
+        <translation>Was in Arbeit ist als neues Buch behalten</translation>
+    </message>
+    <message>
+        <source>Books (*.amber)</source>
+        <translation>Bücher (*.amber)</translation>
+    </message>
+    <message>
+        <source>The language changes when Amber Lobe is started again.</source>
+        <translation>Die Sprache wechselt beim nächsten Start von Amber Lobe.</translation>
+    </message>
+    <message>
+        <source>Start a job first; then drop the table on it.</source>
+        <translation>Erst einen Auftrag beginnen; dann die Tabelle darauf ziehen.</translation>
+    </message>
+    <message>
+        <source>%1: %2 readings are now a run of cylinder %3 %4, taken at the %5. Undo takes it away.</source>
+        <translation>%1: %2 Messwerte sind jetzt eine Messreihe von Zylinder %3 %4, gemessen am %5. Rückgängig nimmt sie weg.</translation>
+    </message>
+    <message>
+        <source>The lobe at hand has no readings to write.</source>
+        <translation>Dieser Nocken hat keine Messwerte zum Schreiben.</translation>
+    </message>
+    <message>
+        <source>Write lift table</source>
+        <translation>Hubtabelle schreiben</translation>
+    </message>
+    <message>
+        <source>Lift tables (*.csv)</source>
+        <translation>Hubtabellen (*.csv)</translation>
+    </message>
+    <message>
+        <source>%1 is no lift table. Replace it?</source>
+        <translation>%1 ist keine Hubtabelle. Ersetzen?</translation>
+    </message>
+    <message>
+        <source>%1 was left as it is.</source>
+        <translation>%1 blieb, wie es war.</translation>
+    </message>
+    <message>
+        <source>%1 is written.</source>
+        <translation>%1 ist geschrieben.</translation>
+    </message>
+    <message>
+        <source>&amp;Job</source>
+        <translation>&amp;Auftrag</translation>
+    </message>
+    <message>
+        <source>New job</source>
+        <translation>Neuer Auftrag</translation>
+    </message>
+    <message>
+        <source>Open book…</source>
+        <translation>Buch öffnen…</translation>
+    </message>
+    <message>
+        <source>New book…</source>
+        <translation>Neues Buch…</translation>
+    </message>
+    <message>
+        <source>Keep what is in hand as a new book…</source>
+        <translation>Was in Arbeit ist als neues Buch behalten…</translation>
+    </message>
+    <message>
+        <source>Open the demo</source>
+        <translation>Beispiel öffnen</translation>
+    </message>
+    <message>
+        <source>Read lift table…</source>
+        <translation>Hubtabelle lesen…</translation>
+    </message>
+    <message>
+        <source>Read lift table</source>
+        <translation>Hubtabelle lesen</translation>
+    </message>
+    <message>
+        <source>Lift tables (*.csv *.txt);;All files (*)</source>
+        <translation>Hubtabellen (*.csv *.txt);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Write lift table…</source>
+        <translation>Hubtabelle schreiben…</translation>
+    </message>
+    <message>
+        <source>&amp;Edit</source>
+        <translation>&amp;Bearbeiten</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Redo</source>
+        <translation>Wiederholen</translation>
+    </message>
+    <message>
+        <source>New run of this lobe</source>
+        <translation>Neue Messreihe dieses Nockens</translation>
+    </message>
+    <message>
+        <source>Another cam card</source>
+        <translation>Weiteres Datenblatt</translation>
+    </message>
+    <message>
+        <source>Fit the next card</source>
+        <translation>Nächstes Datenblatt nehmen</translation>
+    </message>
+    <message>
+        <source>No card is fitted</source>
+        <translation>Kein Datenblatt gilt</translation>
+    </message>
+    <message>
+        <source>The other lobe</source>
+        <translation>Der andere Nocken</translation>
+    </message>
+    <message>
+        <source>Next cylinder</source>
+        <translation>Nächster Zylinder</translation>
+    </message>
+    <message>
+        <source>No other card is at hand. Ctrl+K starts one.</source>
+        <translation>Kein anderes Datenblatt liegt bereit. Strg+K beginnt eines.</translation>
+    </message>
+    <message>
+        <source>&amp;View</source>
+        <translation>A&amp;nsicht</translation>
+    </message>
+    <message>
+        <source>To the entry line</source>
+        <translation>Zur Eingabezeile</translation>
+    </message>
+    <message>
+        <source>Still to be taken</source>
+        <translation>Noch zu messen</translation>
+    </message>
+    <message>
+        <source>At the stand, at the desk</source>
+        <translation>Am Motor, am Tisch</translation>
+    </message>
+    <message>
+        <source>Tick when a reading is logged</source>
+        <translation>Ticken, wenn ein Wert festgehalten ist</translation>
+    </message>
+    <message>
+        <source>Millimetres or inches</source>
+        <translation>Millimeter oder Zoll</translation>
+    </message>
+    <message>
+        <source>Light or dark</source>
+        <translation>Hell oder dunkel</translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation>Sprache</translation>
+    </message>
+    <message>
+        <source>As the system has it</source>
+        <translation>Wie das System</translation>
+    </message>
+    <message>
+        <source>&amp;Help</source>
+        <translation>&amp;Hilfe</translation>
+    </message>
+    <message>
+        <source>Keys</source>
+        <translation>Tasten</translation>
+    </message>
+    <message>
+        <source>Open book</source>
+        <translation>Buch öffnen</translation>
+    </message>
+    <message>
+        <source>Books (*.amber);;All files (*)</source>
+        <translation>Bücher (*.amber);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>New book</source>
+        <translation>Neues Buch</translation>
+    </message>
+    <message>
+        <source>Undo </source>
+        <translation>Rückgängig: </translation>
+    </message>
+    <message>
+        <source>Redo </source>
+        <translation>Wiederholen: </translation>
+    </message>
+    <message>
+        <source>Back to </source>
+        <translation>Zurück zu </translation>
+    </message>
+    <message>
+        <source>Route</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>next: </source>
+        <translation>als Nächstes: </translation>
+    </message>
+    <message>
+        <source>a newer version wrote what this one does not know (%1)</source>
+        <translation>eine neuere Version schrieb, was diese nicht kennt (%1)</translation>
+    </message>
+    <message>
+        <source>%1 stands there already; nothing was written. Choose a name that is free.</source>
+        <translation>Dort steht schon %1; nichts wurde geschrieben. Einen freien Namen wählen.</translation>
+    </message>
+    <message>
+        <source>choose figures</source>
+        <translation>Werte wählen</translation>
+    </message>
+    <message>
+        <source>Figures</source>
+        <translation>Werte</translation>
+    </message>
+    <message>
+        <source>Slate</source>
+        <translation>Tafel</translation>
+    </message>
+    <message>
+        <source>done choosing</source>
+        <translation>fertig gewählt</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1: where from?&lt;/b&gt;&lt;br&gt;%2</source>
+        <translation>&lt;b&gt;%1: woher?&lt;/b&gt;&lt;br&gt;%2</translation>
+    </message>
+    <message>
+        <source>cyl %1</source>
+        <translation>Zyl. %1</translation>
+    </message>
+    <message>
+        <source>card: </source>
+        <translation>Datenblatt: </translation>
+    </message>
+    <message>
+        <source>on the slate</source>
+        <translation>auf der Tafel</translation>
+    </message>
+    <message>
+        <source>Space: put on</source>
+        <translation>Leertaste: dazu</translation>
+    </message>
+    <message>
+        <source>Nothing of cylinder %1 is measured yet.</source>
+        <translation>Von Zylinder %1 ist noch nichts gemessen.</translation>
+    </message>
+    <message>
+        <source>Figures stand here as soon as the readings carry them: duration at each checking height, lobe centres, separation, overlap.</source>
+        <translation>Hier stehen Werte, sobald die Messwerte sie tragen: Öffnungsdauer je Prüfhub, Nockenmitten, Spreizung, Überschneidung.</translation>
+    </message>
+    <message>
+        <source>Choose a figure to ask: where from?</source>
+        <translation>Einen Wert wählen und fragen: woher?</translation>
+    </message>
+    <message>
+        <source>At the stand</source>
+        <translation>Am Motor</translation>
+    </message>
+    <message>
+        <source>if you like</source>
+        <translation>wenn gewünscht</translation>
+    </message>
+    <message>
+        <source>Nothing is left to be taken.</source>
+        <translation>Nichts ist mehr zu messen.</translation>
+    </message>
+    <message>
+        <source>Enter goes there, Esc stays</source>
+        <translation>Enter geht dorthin, Esc bleibt</translation>
+    </message>
+    <message>
+        <source>stand  F2</source>
+        <translation>Motor  F2</translation>
+    </message>
+    <message>
+        <source>Cylinder</source>
+        <translation>Zylinder</translation>
+    </message>
+    <message>
+        <source>cyl %1 of %2</source>
+        <translation>Zyl. %1 von %2</translation>
+    </message>
+    <message>
+        <source>cyl 1</source>
+        <translation>Zyl. 1</translation>
+    </message>
+    <message>
+        <source>Cylinder %1</source>
+        <translation>Zylinder %1</translation>
+    </message>
+    <message>
+        <source>desk  F2</source>
+        <translation>Tisch  F2</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation>in</translation>
+    </message>
+    <message>
+        <source>Inches; switch to millimetres</source>
+        <translation>Zoll; zu Millimetern wechseln</translation>
+    </message>
+    <message>
+        <source>Millimetres; switch to inches</source>
+        <translation>Millimeter; zu Zoll wechseln</translation>
+    </message>
+    <message>
+        <source>dark</source>
+        <translation>dunkel</translation>
+    </message>
+    <message>
+        <source>light</source>
+        <translation>hell</translation>
+    </message>
+    <message>
+        <source>Dark; switch to light</source>
+        <translation>Dunkel; zu hell wechseln</translation>
+    </message>
+    <message>
+        <source>Light; switch to dark</source>
+        <translation>Hell; zu dunkel wechseln</translation>
+    </message>
+    <message>
+        <source>Which engine is on the stand?</source>
+        <translation>Welcher Motor steht auf dem Bock?</translation>
+    </message>
+    <message>
+        <source>Type a name for this job in the line below and press Enter: the engine, the motor&apos;s number, whatever you will know it by.
 
 Then, in working order:
 
-1   Engine: bore, stroke, rod, which way it runs, and the cam's card if there is one.
+1   Engine: bore, stroke, rod, which way it runs, and the cam&apos;s card if there is one.
 2   TDC: two contacts either side of the top. You are told how far to move the pointer.
 3   Lobes: turn to the angle shown, type the lift, press Enter. The angle steps by itself.
 4   Timing: what the two lobes say together, and how they stand to the card.
 
 Everything typed is on disk when the line clears. A wrong reading is struck, never lost.</source>
-            <translation>Unten einen Namen für diesen Auftrag eingeben und Enter drücken: den Motor, seine Nummer, woran man ihn kennt.
+        <translation>Unten einen Namen für diesen Auftrag eingeben und Enter drücken: den Motor, seine Nummer, woran man ihn kennt.
 
 Dann, in der Reihenfolge der Arbeit:
 
@@ -1098,5740 +1090,5732 @@ Dann, in der Reihenfolge der Arbeit:
 4   Steuerzeiten: was beide Nocken zusammen sagen und wie sie zum Datenblatt stehen.
 
 Was eingegeben ist, steht auf der Platte, sobald die Zeile leer ist. Ein falscher Wert wird gestrichen, nie verloren.</translation>
-        </message>
-        <message>
-            <source>Look at the demo first</source>
-            <translation>Erst das Beispiel ansehen</translation>
-        </message>
-        <message>
-            <source>a new job</source>
-            <translation>ein neuer Auftrag</translation>
-        </message>
-        <message>
-            <source>what is it called?</source>
-            <translation>wie heißt er?</translation>
-        </message>
-        <message>
-            <source>start the job</source>
-            <translation>Auftrag beginnen</translation>
-        </message>
-        <message>
-            <source>Esc  back to the job</source>
-            <translation>Esc  zurück zum Auftrag</translation>
-        </message>
-        <message>
-            <source>Ctrl+D  the demo</source>
-            <translation>Strg+D  das Beispiel</translation>
-        </message>
-        <message>
-            <source>Type a name.</source>
-            <translation>Einen Namen eingeben.</translation>
-        </message>
-        <message>
-            <source>The job could not be kept.</source>
-            <translation>Der Auftrag konnte nicht behalten werden.</translation>
-        </message>
-        <message>
-            <source>Dynamic compression against advance</source>
-            <translation>Dynamische Verdichtung über der Verstellung</translation>
-        </message>
-        <message>
-            <source>dynamic ratio against advance; fuel limits a rough guide</source>
-            <translation>dynamische Verdichtung über der Verstellung; Kraftstoffgrenzen grobe Richtwerte</translation>
-        </message>
-        <message>
-            <source>dynamic ratio against advance, crank degrees</source>
-            <translation>dynamische Verdichtung über der Verstellung, Grad Kurbelwelle</translation>
-        </message>
-        <message>
-            <source>dynamic by advance; fuels a rough guide</source>
-            <translation>dynamisch je Verstellung; Kraftstoffe grobe Richtwerte</translation>
-        </message>
-        <message>
-            <source>dynamic by advance</source>
-            <translation>dynamisch je Verstellung</translation>
-        </message>
-        <message>
-            <source>, up to </source>
-            <translation>, bis </translation>
-        </message>
-        <message>
-            <source>Events at each checking height</source>
-            <translation>Steuerpunkte je Prüfhub</translation>
-        </message>
-        <message>
-            <source>%1 %2 duration %3</source>
-            <translation>%1 %2 Öffnungsdauer %3</translation>
-        </message>
-        <message>
-            <source>TDC overlap</source>
-            <translation>OT Überschneidung</translation>
-        </message>
-        <message>
-            <source>BDC</source>
-            <translation>UT</translation>
-        </message>
-        <message>
-            <source>checking height</source>
-            <translation>Prüfhub</translation>
-        </message>
-        <message>
-            <source>overlap</source>
-            <translation>Überschneidung</translation>
-        </message>
-        <message>
-            <source>| card</source>
-            <translation>| Datenblatt</translation>
-        </message>
-        <message>
-            <source>Middle of the events against height</source>
-            <translation>Mitte der Steuerpunkte über der Höhe</translation>
-        </message>
-        <message>
-            <source>middle of the events, by lift</source>
-            <translation>Mitte der Steuerpunkte, je Hub</translation>
-        </message>
-        <message>
-            <source>centre</source>
-            <translation>Mitte</translation>
-        </message>
-        <message>
-            <source>base</source>
-            <translation>Grundkreis</translation>
-        </message>
-        <message>
-            <source>Save picture…</source>
-            <translation>Bild sichern…</translation>
-        </message>
-        <message>
-            <source>Save picture</source>
-            <translation>Bild sichern</translation>
-        </message>
-        <message>
-            <source>Pictures (*.svg *.png)</source>
-            <translation>Bilder (*.svg *.png)</translation>
-        </message>
-        <message>
-            <source>Copy picture</source>
-            <translation>Bild kopieren</translation>
-        </message>
-        <message>
-            <source>Print picture…</source>
-            <translation>Bild drucken…</translation>
-        </message>
-        <message>
-            <source>Ring</source>
-            <translation>Ring</translation>
-        </message>
-        <message>
-            <source>, piston %1 down</source>
-            <translation>, Kolben %1 unten</translation>
-        </message>
-        <message>
-            <source> needle</source>
-            <translation> Zeiger</translation>
-        </message>
-        <message>
-            <source>Advance and retard</source>
-            <translation>Früher und später</translation>
-        </message>
-        <message>
-            <source>Advance and retard, </source>
-            <translation>Früher und später, </translation>
-        </message>
-        <message>
-            <source>as it stands</source>
-            <translation>wie es steht</translation>
-        </message>
-        <message>
-            <source> early</source>
-            <translation> früh</translation>
-        </message>
-        <message>
-            <source> late</source>
-            <translation> spät</translation>
-        </message>
-        <message>
-            <source>Strip</source>
-            <translation>Streifen</translation>
-        </message>
-        <message>
-            <source>off the curve</source>
-            <translation>neben der Kurve</translation>
-        </message>
-        <message>
-            <source>read %1 %2 again</source>
-            <translation>%1 %2 nochmals messen</translation>
-        </message>
-        <message>
-            <source>off the curve; grey: between %1 passes</source>
-            <translation>neben der Kurve; grau: zwischen %1 Durchgängen</translation>
-        </message>
-        <message>
-            <source>%1: at most %2 %3 apart, at %4</source>
-            <translation>%1: höchstens %2 %3 auseinander, bei %4</translation>
-        </message>
-        <message>
-            <source>velocity</source>
-            <translation>Geschwindigkeit</translation>
-        </message>
-        <message>
-            <source>/cam deg</source>
-            <translation>/Grad Nockenwelle</translation>
-        </message>
-        <message>
-            <source>acceleration</source>
-            <translation>Beschleunigung</translation>
-        </message>
-        <message>
-            <source>jerk</source>
-            <translation>Ruck</translation>
-        </message>
-        <message>
-            <source>%1, greatest %2 %3</source>
-            <translation>%1, größte %2 %3</translation>
-        </message>
-        <message>
-            <source>
+    </message>
+    <message>
+        <source>Look at the demo first</source>
+        <translation>Erst das Beispiel ansehen</translation>
+    </message>
+    <message>
+        <source>a new job</source>
+        <translation>ein neuer Auftrag</translation>
+    </message>
+    <message>
+        <source>what is it called?</source>
+        <translation>wie heißt er?</translation>
+    </message>
+    <message>
+        <source>start the job</source>
+        <translation>Auftrag beginnen</translation>
+    </message>
+    <message>
+        <source>Esc  back to the job</source>
+        <translation>Esc  zurück zum Auftrag</translation>
+    </message>
+    <message>
+        <source>Ctrl+D  the demo</source>
+        <translation>Strg+D  das Beispiel</translation>
+    </message>
+    <message>
+        <source>Type a name.</source>
+        <translation>Einen Namen eingeben.</translation>
+    </message>
+    <message>
+        <source>The job could not be kept.</source>
+        <translation>Der Auftrag konnte nicht behalten werden.</translation>
+    </message>
+    <message>
+        <source>Dynamic compression against advance</source>
+        <translation>Dynamische Verdichtung über der Verstellung</translation>
+    </message>
+    <message>
+        <source>dynamic ratio against advance; fuel limits a rough guide</source>
+        <translation>dynamische Verdichtung über der Verstellung; Kraftstoffgrenzen grobe Richtwerte</translation>
+    </message>
+    <message>
+        <source>dynamic ratio against advance, crank degrees</source>
+        <translation>dynamische Verdichtung über der Verstellung, Grad Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>dynamic by advance; fuels a rough guide</source>
+        <translation>dynamisch je Verstellung; Kraftstoffe grobe Richtwerte</translation>
+    </message>
+    <message>
+        <source>dynamic by advance</source>
+        <translation>dynamisch je Verstellung</translation>
+    </message>
+    <message>
+        <source>, up to </source>
+        <translation>, bis </translation>
+    </message>
+    <message>
+        <source>Events at each checking height</source>
+        <translation>Steuerpunkte je Prüfhub</translation>
+    </message>
+    <message>
+        <source>%1 %2 duration %3</source>
+        <translation>%1 %2 Öffnungsdauer %3</translation>
+    </message>
+    <message>
+        <source>TDC overlap</source>
+        <translation>OT Überschneidung</translation>
+    </message>
+    <message>
+        <source>BDC</source>
+        <translation>UT</translation>
+    </message>
+    <message>
+        <source>checking height</source>
+        <translation>Prüfhub</translation>
+    </message>
+    <message>
+        <source>overlap</source>
+        <translation>Überschneidung</translation>
+    </message>
+    <message>
+        <source>| card</source>
+        <translation>| Datenblatt</translation>
+    </message>
+    <message>
+        <source>Middle of the events against height</source>
+        <translation>Mitte der Steuerpunkte über der Höhe</translation>
+    </message>
+    <message>
+        <source>middle of the events, by lift</source>
+        <translation>Mitte der Steuerpunkte, je Hub</translation>
+    </message>
+    <message>
+        <source>centre</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>base</source>
+        <translation>Grundkreis</translation>
+    </message>
+    <message>
+        <source>Save picture…</source>
+        <translation>Bild sichern…</translation>
+    </message>
+    <message>
+        <source>Save picture</source>
+        <translation>Bild sichern</translation>
+    </message>
+    <message>
+        <source>Pictures (*.svg *.png)</source>
+        <translation>Bilder (*.svg *.png)</translation>
+    </message>
+    <message>
+        <source>Copy picture</source>
+        <translation>Bild kopieren</translation>
+    </message>
+    <message>
+        <source>Print picture…</source>
+        <translation>Bild drucken…</translation>
+    </message>
+    <message>
+        <source>Ring</source>
+        <translation>Ring</translation>
+    </message>
+    <message>
+        <source>, piston %1 down</source>
+        <translation>, Kolben %1 unten</translation>
+    </message>
+    <message>
+        <source> needle</source>
+        <translation> Zeiger</translation>
+    </message>
+    <message>
+        <source>Advance and retard</source>
+        <translation>Früher und später</translation>
+    </message>
+    <message>
+        <source>Advance and retard, </source>
+        <translation>Früher und später, </translation>
+    </message>
+    <message>
+        <source>as it stands</source>
+        <translation>wie es steht</translation>
+    </message>
+    <message>
+        <source> early</source>
+        <translation> früh</translation>
+    </message>
+    <message>
+        <source> late</source>
+        <translation> spät</translation>
+    </message>
+    <message>
+        <source>Strip</source>
+        <translation>Streifen</translation>
+    </message>
+    <message>
+        <source>off the curve</source>
+        <translation>neben der Kurve</translation>
+    </message>
+    <message>
+        <source>read %1 %2 again</source>
+        <translation>%1 %2 nochmals messen</translation>
+    </message>
+    <message>
+        <source>off the curve; grey: between %1 passes</source>
+        <translation>neben der Kurve; grau: zwischen %1 Durchgängen</translation>
+    </message>
+    <message>
+        <source>%1: at most %2 %3 apart, at %4</source>
+        <translation>%1: höchstens %2 %3 auseinander, bei %4</translation>
+    </message>
+    <message>
+        <source>velocity</source>
+        <translation>Geschwindigkeit</translation>
+    </message>
+    <message>
+        <source>/cam deg</source>
+        <translation>/Grad Nockenwelle</translation>
+    </message>
+    <message>
+        <source>acceleration</source>
+        <translation>Beschleunigung</translation>
+    </message>
+    <message>
+        <source>jerk</source>
+        <translation>Ruck</translation>
+    </message>
+    <message>
+        <source>%1, greatest %2 %3</source>
+        <translation>%1, größte %2 %3</translation>
+    </message>
+    <message>
+        <source>
 struck: </source>
-            <translation>
+        <translation>
 gestrichen: </translation>
-        </message>
-        <message>
-            <source>Section of the cylinder with its volumes</source>
-            <translation>Schnitt des Zylinders mit seinen Volumen</translation>
-        </message>
-        <message>
-            <source>piston %1 down%2: %3 : 1</source>
-            <translation>Kolben %1 unten%2: %3 : 1</translation>
-        </message>
-        <message>
-            <source> at closing</source>
-            <translation> beim Schließen</translation>
-        </message>
-        <message>
-            <source> cc</source>
-            <translation> cc</translation>
-        </message>
-        <message>
-            <source>not known yet</source>
-            <translation>noch nicht bekannt</translation>
-        </message>
-        <message>
-            <source>swept</source>
-            <translation>Hubraum</translation>
-        </message>
-        <message>
-            <source>dome</source>
-            <translation>Dom</translation>
-        </message>
-        <message>
-            <source>dish</source>
-            <translation>Mulde</translation>
-        </message>
-        <message>
-            <source>Dynamic ratio by every way of calling the closing</source>
-            <translation>Dynamische Verdichtung nach jeder Art, das Schließen zu bestimmen</translation>
-        </message>
-        <message>
-            <source>Knock destroys engines. Fuel limits are your own, and a rough guide at best; cranking pressure is an estimate. The maker's manual and a gauge have the last word.</source>
-            <translation>Klopfen zerstört Motoren. Kraftstoffgrenzen setzt jeder selbst, sie sind bestenfalls Richtwerte; der Kompressionsdruck ist eine Schätzung. Das letzte Wort haben Herstellerhandbuch und Messgerät.</translation>
-        </message>
-        <message>
-            <source>Volumes, and how the closing is called</source>
-            <translation>Volumen, und wie das Schließen bestimmt wird</translation>
-        </message>
-        <message>
-            <source>keep, the next; Esc ends</source>
-            <translation>behalten, die nächste; Esc beendet</translation>
-        </message>
-        <message>
-            <source>compression, cyl %1</source>
-            <translation>Verdichtung, Zyl. %1</translation>
-        </message>
-        <message>
-            <source>advance to try?</source>
-            <translation>Verstellung probieren?</translation>
-        </message>
-        <message>
-            <source>move the slide there</source>
-            <translation>Schieber dorthin</translation>
-        </message>
-        <message>
-            <source>reach 8.5   Down  volumes   K  keep to compare   I  at closing</source>
-            <translation>reach 8.5   Ab  Volumen   K  zum Vergleich behalten   I  beim Schließen</translation>
-        </message>
-        <message>
-            <source>A dynamic ratio between 4 and 20, such as reach 8.5.</source>
-            <translation>Eine dynamische Verdichtung zwischen 4 und 20, etwa reach 8.5.</translation>
-        </message>
-        <message>
-            <source>what reaches a dynamic ratio of </source>
-            <translation>was führt zur dynamischen Verdichtung </translation>
-        </message>
-        <message>
-            <source>The slide ends at 15 degrees either way.</source>
-            <translation>Der Schieber endet bei 15 Grad beiderseits.</translation>
-        </message>
-        <message>
-            <source>the piston where the intake closes</source>
-            <translation>der Kolben, wo der Einlass schließt</translation>
-        </message>
-        <message>
-            <source>let go of the state kept, or keep this one</source>
-            <translation>den behaltenen Stand lassen, oder diesen behalten</translation>
-        </message>
-        <message>
-            <source>keep this state to compare with</source>
-            <translation>diesen Stand zum Vergleich behalten</translation>
-        </message>
-        <message>
-            <source>Bore, stroke and rod come first, at Engine or further down here.</source>
-            <translation>Bohrung, Kolbenhub und Pleuel kommen zuerst, bei Motor oder weiter unten hier.</translation>
-        </message>
-        <message>
-            <source>What does the chamber hold? Go down, and type its volume in cc.</source>
-            <translation>Was fasst der Brennraum? Nach unten gehen und sein Volumen in cc eingeben.</translation>
-        </message>
-        <message>
-            <source>There is no ratio: </source>
-            <translation>Keine Verdichtung: </translation>
-        </message>
-        <message>
-            <source>Static %1 : 1. The dynamic ratio waits for the intake's closing: record that lobe, or choose another way of calling it.</source>
-            <translation>Statisch %1 : 1. Die dynamische wartet auf das Schließen des Einlasses: diesen Nocken messen, oder eine andere Art wählen, es zu bestimmen.</translation>
-        </message>
-        <message>
-            <source> It is within your limit for %1.</source>
-            <translation> Das liegt innerhalb der Grenze für %1.</translation>
-        </message>
-        <message>
-            <source> It is beyond every limit you set.</source>
-            <translation> Das liegt über jeder gesetzten Grenze.</translation>
-        </message>
-        <message>
-            <source>The intake closes %1 after BDC%2, so %3 : 1 is what the piston squeezes.%4</source>
-            <translation>Der Einlass schließt %1 nach UT%2, also drückt der Kolben %3 : 1 zusammen.%4</translation>
-        </message>
-        <message>
-            <source> with the cam </source>
-            <translation> mit der Nockenwelle </translation>
-        </message>
-        <message>
-            <source>intake closes by</source>
-            <translation>Einlass schließt nach</translation>
-        </message>
-        <message>
-            <source>to 1</source>
-            <translation>zu 1</translation>
-        </message>
-        <message>
-            <source>ABDC, by</source>
-            <translation>n. UT, nach</translation>
-        </message>
-        <message>
-            <source>not known</source>
-            <translation>nicht bekannt</translation>
-        </message>
-        <message>
-            <source>&lt;b&gt;%1 : 1&lt;/b&gt; cannot be reached by advance, chamber, gasket, deck or crown alone.</source>
-            <translation>&lt;b&gt;%1 : 1&lt;/b&gt; ist durch Verstellung, Brennraum, Dichtung, Rückstand oder Kolbenboden allein nicht erreichbar.</translation>
-        </message>
-        <message>
-            <source>&lt;b&gt;%1 : 1&lt;/b&gt; is reached by this alone, all else as shown: %2.</source>
-            <translation>&lt;b&gt;%1 : 1&lt;/b&gt; erreicht dies allein, alles andere wie gezeigt: %2.</translation>
-        </message>
-        <message>
-            <source>&lt;b&gt;%1 : 1&lt;/b&gt; is reached by any one of these, all else as shown: %2.</source>
-            <translation>&lt;b&gt;%1 : 1&lt;/b&gt; erreicht jedes davon für sich, alles andere wie gezeigt: %2.</translation>
-        </message>
-        <message>
-            <source>Kept state against this: static %1 to &lt;b&gt;%2&lt;/b&gt;, dynamic %3 to &lt;b&gt;%4&lt;/b&gt;, cranking %5 to &lt;b&gt;%6&lt;/b&gt;.</source>
-            <translation>Behaltener Stand gegen diesen: statisch %1 zu &lt;b&gt;%2&lt;/b&gt;, dynamisch %3 zu &lt;b&gt;%4&lt;/b&gt;, Kompressionsdruck %5 zu &lt;b&gt;%6&lt;/b&gt;.</translation>
-        </message>
-        <message>
-            <source>cyl %1 %2 cc, %3</source>
-            <translation>Zyl. %1 %2 cc, %3</translation>
-        </message>
-        <message>
-            <source>Clearance and static: </source>
-            <translation>Kompressionsvolumen und statisch: </translation>
-        </message>
-        <message>
-            <source>&lt;span style='font-size:28px; font-weight:bold;'&gt;%1&lt;/span&gt; dynamic &amp;nbsp; &lt;span style='font-size:20px;'&gt;%2&lt;/span&gt; static &amp;nbsp; cranking&amp;nbsp;%3</source>
-            <translation>&lt;span style='font-size:28px; font-weight:bold;'&gt;%1&lt;/span&gt; dynamisch &amp;nbsp; &lt;span style='font-size:20px;'&gt;%2&lt;/span&gt; statisch &amp;nbsp; Kompressionsdruck&amp;nbsp;%3</translation>
-        </message>
-        <message>
-            <source>poured with a burette</source>
-            <translation>mit der Bürette ausgelitert</translation>
-        </message>
-        <message>
-            <source>reckoned from dimensions</source>
-            <translation>aus Maßen gerechnet</translation>
-        </message>
-        <message>
-            <source>given by the maker</source>
-            <translation>vom Hersteller angegeben</translation>
-        </message>
-        <message>
-            <source>A volume in cc such as 42, or a round recess as %1.</source>
-            <translation>Ein Volumen in cc wie 42, oder eine runde Mulde als %1.</translation>
-        </message>
-        <message>
-            <source>%1 is hardly right for %2: expected %3 to %4%5.</source>
-            <translation>%1 ist für %2 kaum richtig: erwartet %3 bis %4%5.</translation>
-        </message>
-        <message>
-            <source>This engine has %1 cylinders.</source>
-            <translation>Dieser Motor hat %1 Zylinder.</translation>
-        </message>
-        <message>
-            <source>Crown</source>
-            <translation>Kolbenboden</translation>
-        </message>
-        <message>
-            <source>dish in cc, minus for a dome; 60x3 a round dish; or what was poured and how far down: 60 down 8</source>
-            <translation>Mulde in cc, Minus für einen Dom; 60x3 eine runde Mulde; oder was eingelitert wurde und wie tief: 60 down 8</translation>
-        </message>
-        <message>
-            <source> down </source>
-            <translation> unten </translation>
-        </message>
-        <message>
-            <source>The bore comes first.</source>
-            <translation>Die Bohrung kommt zuerst.</translation>
-        </message>
-        <message>
-            <source>That makes a crown of %1 cc: hardly right.</source>
-            <translation>Das ergibt einen Kolbenboden von %1 cc: kaum richtig.</translation>
-        </message>
-        <message>
-            <source>Deck, below the face</source>
-            <translation>Rückstand unter der Blockfläche</translation>
-        </message>
-        <message>
-            <source>minus above the face; by cylinder; tdc  as measured at TDC</source>
-            <translation>Minus darüber; je Zylinder; tdc  wie bei OT gemessen</translation>
-        </message>
-        <message>
-            <source>No deck was measured at the TDC station yet.</source>
-            <translation>Bei OT wurde noch kein Rückstand gemessen.</translation>
-        </message>
-        <message>
-            <source>Fuel limits</source>
-            <translation>Kraftstoffgrenzen</translation>
-        </message>
-        <message>
-            <source>a rough guide to edit: a name and its dynamic ratio, or a name and -</source>
-            <translation>Richtwerte zum Ändern: ein Name und seine dynamische Verdichtung, oder ein Name und -</translation>
-        </message>
-        <message>
-            <source>A name, then its dynamic ratio, such as methanol 11.</source>
-            <translation>Ein Name, dann seine dynamische Verdichtung, etwa methanol 11.</translation>
-        </message>
-        <message>
-            <source>No fuel of that name is in the table.</source>
-            <translation>Kein Kraftstoff dieses Namens steht in der Tabelle.</translation>
-        </message>
-        <message>
-            <source>A dynamic ratio of %1 is hardly right: expected 4 to 20.</source>
-            <translation>Eine dynamische Verdichtung von %1 ist kaum richtig: erwartet 4 bis 20.</translation>
-        </message>
-        <message>
-            <source>Eight fuels are enough; take one away first.</source>
-            <translation>Acht Kraftstoffe genügen; erst einen wegnehmen.</translation>
-        </message>
-        <message>
-            <source>compression</source>
-            <translation>Verdichtung</translation>
-        </message>
-        <message>
-            <source>Chamber</source>
-            <translation>Brennraum</translation>
-        </message>
-        <message>
-            <source>cc, valves and plug fitted; or each cylinder's: 42 42.4 41.8</source>
-            <translation>cc, mit Ventilen und Kerze; oder je Zylinder: 42 42.4 41.8</translation>
-        </message>
-        <message>
-            <source>Gasket bore</source>
-            <translation>Bohrung der Dichtung</translation>
-        </message>
-        <message>
-            <source>Gasket, tightened</source>
-            <translation>Dichtung, angezogen</translation>
-        </message>
-        <message>
-            <source>Crevice above the ring</source>
-            <translation>Spalt über dem Ring</translation>
-        </message>
-        <message>
-            <source>Rod, centre to centre</source>
-            <translation>Pleuel, Mitte zu Mitte</translation>
-        </message>
-        <message>
-            <source>Pin offset</source>
-            <translation>Bolzenversatz</translation>
-        </message>
-        <message>
-            <source>Volumes are</source>
-            <translation>Volumen sind</translation>
-        </message>
-        <message>
-            <source>Intake closes by</source>
-            <translation>Einlass schließt nach</translation>
-        </message>
-        <message>
-            <source>Own height, valve lift</source>
-            <translation>Eigene Höhe, Ventilhub</translation>
-        </message>
-        <message>
-            <source>Wanted dynamic ratio</source>
-            <translation>Gewünschte dynamische Verdichtung</translation>
-        </message>
-        <message>
-            <source>0 for none</source>
-            <translation>0 für keine</translation>
-        </message>
-        <message>
-            <source>Altitude</source>
-            <translation>Höhe über Meer</translation>
-        </message>
-        <message>
-            <source>metres</source>
-            <translation>Meter</translation>
-        </message>
-        <message>
-            <source>Exponent</source>
-            <translation>Exponent</translation>
-        </message>
-        <message>
-            <source>of the compression, 1.2 to 1.3</source>
-            <translation>der Verdichtung, 1,2 bis 1,3</translation>
-        </message>
-        <message>
-            <source>no volumes yet</source>
-            <translation>noch keine Volumen</translation>
-        </message>
-        <message>
-            <source>cannot be: look again</source>
-            <translation>kann nicht sein: nachsehen</translation>
-        </message>
-        <message>
-            <source>static </source>
-            <translation>statisch </translation>
-        </message>
-        <message>
-            <source>dynamic %1, %2</source>
-            <translation>dynamisch %1, %2</translation>
-        </message>
-        <message>
-            <source>reach 8.5  at Compression</source>
-            <translation>reach 8.5  bei Verdichtung</translation>
-        </message>
-        <message>
-            <source>what reaches a dynamic ratio</source>
-            <translation>was zu einer dynamischen Verdichtung führt</translation>
-        </message>
-        <message>
-            <source>Compression</source>
-            <translation>Verdichtung</translation>
-        </message>
-        <message>
-            <source>Facts of the engine and its cam card</source>
-            <translation>Angaben zum Motor und zum Datenblatt</translation>
-        </message>
-        <message>
-            <source>keep, go to TDC</source>
-            <translation>behalten, zum OT</translation>
-        </message>
-        <message>
-            <source>keep, go to %1</source>
-            <translation>behalten, zu %1</translation>
-        </message>
-        <message>
-            <source>   Ctrl+2  on to TDC</source>
-            <translation>   Strg+2  weiter zum OT</translation>
-        </message>
-        <message>
-            <source>%1 of %2</source>
-            <translation>%1 von %2</translation>
-        </message>
-        <message>
-            <source>asked now</source>
-            <translation>jetzt gefragt</translation>
-        </message>
-        <message>
-            <source>now  </source>
-            <translation>jetzt  </translation>
-        </message>
-        <message>
-            <source>A rod of %1 cannot span a stroke of %2. Check both.</source>
-            <translation>Ein Pleuel von %1 kann einen Hub von %2 nicht überspannen. Beide prüfen.</translation>
-        </message>
-        <message>
-            <source>What is on the stand? Bore, stroke and rod give the piston its place; the card can wait.</source>
-            <translation>Was steht auf dem Bock? Bohrung, Hub und Pleuel geben dem Kolben seinen Platz; das Datenblatt kann warten.</translation>
-        </message>
-        <message>
-            <source>The engine is described. Add the cam's card if it came with one. Next: %1.</source>
-            <translation>Der Motor ist beschrieben. Das Datenblatt der Nockenwelle eingeben, wenn es eines gibt. Als Nächstes: %1.</translation>
-        </message>
-        <message>
-            <source>The engine is described, and its cam should be %1%2. Next: %3.</source>
-            <translation>Der Motor ist beschrieben, seine Nockenwelle sollte %1 sein%2. Als Nächstes: %3.</translation>
-        </message>
-        <message>
-            <source> (1 more card at hand, Ctrl+Shift+K fits it)</source>
-            <translation> (1 weiteres Datenblatt liegt bereit, Strg+Umschalt+K nimmt es)</translation>
-        </message>
-        <message>
-            <source>Cylinders</source>
-            <translation>Zylinder</translation>
-        </message>
-        <message>
-            <source>1 to 16</source>
-            <translation>1 bis 16</translation>
-        </message>
-        <message>
-            <source>Type a whole number of cylinders, 1 to 16.</source>
-            <translation>Eine ganze Zahl von Zylindern, 1 bis 16.</translation>
-        </message>
-        <message>
-            <source>With these throws and banks the cylinders cannot fire in the order %1 within two turns. Check which pin is behind which, and of a V its bank angle and second bank.</source>
-            <translation>Mit diesen Kröpfungen und Bänken können die Zylinder nicht in der Folge %1 in zwei Umdrehungen zünden. Prüfen, welcher Zapfen hinter welchem steht, und beim V Bankwinkel und zweite Bank.</translation>
-        </message>
-        <message>
-            <source>Firing order</source>
-            <translation>Zündfolge</translation>
-        </message>
-        <message>
-            <source>every cylinder once: 1 3 4 2; odd firing with its gaps: 1 2 / 270 450; - for none</source>
-            <translation>jeder Zylinder einmal: 1 3 4 2; ungleich mit Abständen: 1 2 / 270 450; - für keine</translation>
-        </message>
-        <message>
-            <source>Every cylinder of the %1 once, in the order they fire, such as 1 3 4 2.</source>
-            <translation>Jeder Zylinder von %1 einmal, in der Zündfolge, etwa 1 3 4 2.</translation>
-        </message>
-        <message>
-            <source>As many gaps as cylinders, 720 degrees in all.</source>
-            <translation>So viele Abstände wie Zylinder, zusammen 720 Grad.</translation>
-        </message>
-        <message>
-            <source>Crank throws</source>
-            <translation>Kröpfungen</translation>
-        </message>
-        <message>
-            <source>each pin behind that of cylinder 1, in the running direction: 0 180 180 0; - for even firing</source>
-            <translation>jeder Zapfen hinter dem von Zylinder 1, in Drehrichtung: 0 180 180 0; - für gleichmäßige Zündung</translation>
-        </message>
-        <message>
-            <source>One angle for each of the %1 cylinders, 0 up to 360, that of cylinder 1 being 0.</source>
-            <translation>Ein Winkel für jeden der %1 Zylinder, 0 bis 360, der von Zylinder 1 ist 0.</translation>
-        </message>
-        <message>
-            <source>Bank the crank comes to second</source>
-            <translation>Bank, zu der die Kurbel als zweite kommt</translation>
-        </message>
-        <message>
-            <source>its cylinders: 2 4; - for an engine in line</source>
-            <translation>ihre Zylinder: 2 4; - für einen Reihenmotor</translation>
-        </message>
-        <message>
-            <source>Cylinders by their numbers, 1 to %1.</source>
-            <translation>Zylinder nach ihren Nummern, 1 bis %1.</translation>
-        </message>
-        <message>
-            <source>Checking height</source>
-            <translation>Prüfhub</translation>
-        </message>
-        <message>
-            <source>height, then t at the tappet or v at the valve</source>
-            <translation>Höhe, dann t am Stößel oder v am Ventil</translation>
-        </message>
-        <message>
-            <source>engine</source>
-            <translation>Motor</translation>
-        </message>
-        <message>
-            <source>Engine</source>
-            <translation>Motor</translation>
-        </message>
-        <message>
-            <source>The engine</source>
-            <translation>Der Motor</translation>
-        </message>
-        <message>
-            <source>Rod length</source>
-            <translation>Pleuellänge</translation>
-        </message>
-        <message>
-            <source>Runs, seen from the drive end</source>
-            <translation>Dreht, von der Antriebsseite gesehen</translation>
-        </message>
-        <message>
-            <source>Camshafts</source>
-            <translation>Nockenwellen</translation>
-        </message>
-        <message>
-            <source>Follower</source>
-            <translation>Stößel</translation>
-        </message>
-        <message>
-            <source>valve over tappet, 1 for direct</source>
-            <translation>Ventil zu Stößel, 1 bei direktem Antrieb</translation>
-        </message>
-        <message>
-            <source>Rocker ratio, intake</source>
-            <translation>Kipphebelübersetzung, Einlass</translation>
-        </message>
-        <message>
-            <source>Rocker ratio, exhaust</source>
-            <translation>Kipphebelübersetzung, Auslass</translation>
-        </message>
-        <message>
-            <source>Lash, intake</source>
-            <translation>Ventilspiel, Einlass</translation>
-        </message>
-        <message>
-            <source>Lash, exhaust</source>
-            <translation>Ventilspiel, Auslass</translation>
-        </message>
-        <message>
-            <source> follows</source>
-            <translation> folgt</translation>
-        </message>
-        <message>
-            <source>greatest lift; - for none</source>
-            <translation>größter Hub; - für keinen</translation>
-        </message>
-        <message>
-            <source>; at this valve </source>
-            <translation>; an diesem Ventil </translation>
-        </message>
-        <message>
-            <source>One event, a lobe's two as 12/40, or all four as 12-40-52-4: intake opens, closes, exhaust opens, closes.</source>
-            <translation>Ein Steuerpunkt, die zwei eines Nockens als 12/40, oder alle vier als 12-40-52-4: Einlass öffnet, schließt, Auslass öffnet, schließt.</translation>
-        </message>
-        <message>
-            <source>An event of a card lies within 150 degrees.</source>
-            <translation>Ein Steuerpunkt eines Datenblatts liegt innerhalb von 150 Grad.</translation>
-        </message>
-        <message>
-            <source>Cam</source>
-            <translation>Nockenwelle</translation>
-        </message>
-        <message>
-            <source>Its cam card, if there is one</source>
-            <translation>Ihr Datenblatt, wenn es eines gibt</translation>
-        </message>
-        <message>
-            <source>; minus when on the other side; - for none</source>
-            <translation>; Minus auf der anderen Seite; - für keinen</translation>
-        </message>
-        <message>
-            <source>Intake opens</source>
-            <translation>Einlass öffnet</translation>
-        </message>
-        <message>
-            <source>degrees before TDC</source>
-            <translation>Grad vor OT</translation>
-        </message>
-        <message>
-            <source>Intake closes</source>
-            <translation>Einlass schließt</translation>
-        </message>
-        <message>
-            <source>degrees after BDC</source>
-            <translation>Grad nach UT</translation>
-        </message>
-        <message>
-            <source>Exhaust opens</source>
-            <translation>Auslass öffnet</translation>
-        </message>
-        <message>
-            <source>degrees before BDC</source>
-            <translation>Grad vor UT</translation>
-        </message>
-        <message>
-            <source>Exhaust closes</source>
-            <translation>Auslass schließt</translation>
-        </message>
-        <message>
-            <source>degrees after TDC</source>
-            <translation>Grad nach OT</translation>
-        </message>
-        <message>
-            <source>Intake lift</source>
-            <translation>Hub Einlass</translation>
-        </message>
-        <message>
-            <source>Exhaust lift</source>
-            <translation>Hub Auslass</translation>
-        </message>
-        <message>
-            <source>; - for none</source>
-            <translation>; - für keine</translation>
-        </message>
-        <message>
-            <source>Intake duration</source>
-            <translation>Öffnungsdauer Einlass</translation>
-        </message>
-        <message>
-            <source>at that height</source>
-            <translation>bei dieser Höhe</translation>
-        </message>
-        <message>
-            <source>Exhaust duration</source>
-            <translation>Öffnungsdauer Auslass</translation>
-        </message>
-        <message>
-            <source>Intake centre</source>
-            <translation>Mitte Einlass</translation>
-        </message>
-        <message>
-            <source>Exhaust centre</source>
-            <translation>Mitte Auslass</translation>
-        </message>
-        <message>
-            <source>Lobe separation</source>
-            <translation>Spreizung</translation>
-        </message>
-        <message>
-            <source>cam degrees</source>
-            <translation>Grad Nockenwelle</translation>
-        </message>
-        <message>
-            <source>Ground-in advance</source>
-            <translation>Eingeschliffene Frühstellung</translation>
-        </message>
-        <message>
-            <source>crank degrees, minus when retarded</source>
-            <translation>Grad Kurbelwelle, Minus bei Spätstellung</translation>
-        </message>
-        <message>
-            <source>Advertised at</source>
-            <translation>Katalogwert bei</translation>
-        </message>
-        <message>
-            <source>Advertised, intake</source>
-            <translation>Katalog, Einlass</translation>
-        </message>
-        <message>
-            <source>duration</source>
-            <translation>Öffnungsdauer</translation>
-        </message>
-        <message>
-            <source>Advertised, exhaust</source>
-            <translation>Katalog, Auslass</translation>
-        </message>
-        <message>
-            <source>Lift given at the</source>
-            <translation>Hub angegeben am</translation>
-        </message>
-        <message>
-            <source>Ratio it assumes</source>
-            <translation>Übersetzung im Datenblatt</translation>
-        </message>
-        <message>
-            <source>for a valve lift</source>
-            <translation>für einen Ventilhub</translation>
-        </message>
-        <message>
-            <source>Lash it wants, intake</source>
-            <translation>Verlangtes Ventilspiel, Einlass</translation>
-        </message>
-        <message>
-            <source>Lash it wants, exhaust</source>
-            <translation>Verlangtes Ventilspiel, Auslass</translation>
-        </message>
-        <message>
-            <source>Other cylinders</source>
-            <translation>Andere Zylinder</translation>
-        </message>
-        <message>
-            <source>Bank angle</source>
-            <translation>Bankwinkel</translation>
-        </message>
-        <message>
-            <source>of a V; 180 flat, 0 in line</source>
-            <translation>eines V; 180 Boxer, 0 Reihe</translation>
-        </message>
-        <message>
-            <source>Job</source>
-            <translation>Auftrag</translation>
-        </message>
-        <message>
-            <source>This job</source>
-            <translation>Dieser Auftrag</translation>
-        </message>
-        <message>
-            <source>job</source>
-            <translation>Auftrag</translation>
-        </message>
-        <message>
-            <source>cam card</source>
-            <translation>Datenblatt</translation>
-        </message>
-        <message>
-            <source>Section of the engine</source>
-            <translation>Schnitt des Motors</translation>
-        </message>
-        <message>
-            <source>drive end</source>
-            <translation>Antriebsseite</translation>
-        </message>
-        <message>
-            <source>
+    </message>
+    <message>
+        <source>Section of the cylinder with its volumes</source>
+        <translation>Schnitt des Zylinders mit seinen Volumen</translation>
+    </message>
+    <message>
+        <source>piston %1 down%2: %3 : 1</source>
+        <translation>Kolben %1 unten%2: %3 : 1</translation>
+    </message>
+    <message>
+        <source> at closing</source>
+        <translation> beim Schließen</translation>
+    </message>
+    <message>
+        <source> cc</source>
+        <translation> cc</translation>
+    </message>
+    <message>
+        <source>not known yet</source>
+        <translation>noch nicht bekannt</translation>
+    </message>
+    <message>
+        <source>swept</source>
+        <translation>Hubraum</translation>
+    </message>
+    <message>
+        <source>dome</source>
+        <translation>Dom</translation>
+    </message>
+    <message>
+        <source>dish</source>
+        <translation>Mulde</translation>
+    </message>
+    <message>
+        <source>Dynamic ratio by every way of calling the closing</source>
+        <translation>Dynamische Verdichtung nach jeder Art, das Schließen zu bestimmen</translation>
+    </message>
+    <message>
+        <source>Knock destroys engines. Fuel limits are your own, and a rough guide at best; cranking pressure is an estimate. The maker&apos;s manual and a gauge have the last word.</source>
+        <translation>Klopfen zerstört Motoren. Kraftstoffgrenzen setzt jeder selbst, sie sind bestenfalls Richtwerte; der Kompressionsdruck ist eine Schätzung. Das letzte Wort haben Herstellerhandbuch und Messgerät.</translation>
+    </message>
+    <message>
+        <source>Volumes, and how the closing is called</source>
+        <translation>Volumen, und wie das Schließen bestimmt wird</translation>
+    </message>
+    <message>
+        <source>keep, the next; Esc ends</source>
+        <translation>behalten, die nächste; Esc beendet</translation>
+    </message>
+    <message>
+        <source>compression, cyl %1</source>
+        <translation>Verdichtung, Zyl. %1</translation>
+    </message>
+    <message>
+        <source>advance to try?</source>
+        <translation>Verstellung probieren?</translation>
+    </message>
+    <message>
+        <source>move the slide there</source>
+        <translation>Schieber dorthin</translation>
+    </message>
+    <message>
+        <source>reach 8.5   Down  volumes   K  keep to compare   I  at closing</source>
+        <translation>reach 8.5   Ab  Volumen   K  zum Vergleich behalten   I  beim Schließen</translation>
+    </message>
+    <message>
+        <source>A dynamic ratio between 4 and 20, such as reach 8.5.</source>
+        <translation>Eine dynamische Verdichtung zwischen 4 und 20, etwa reach 8.5.</translation>
+    </message>
+    <message>
+        <source>what reaches a dynamic ratio of </source>
+        <translation>was führt zur dynamischen Verdichtung </translation>
+    </message>
+    <message>
+        <source>The slide ends at 15 degrees either way.</source>
+        <translation>Der Schieber endet bei 15 Grad beiderseits.</translation>
+    </message>
+    <message>
+        <source>the piston where the intake closes</source>
+        <translation>der Kolben, wo der Einlass schließt</translation>
+    </message>
+    <message>
+        <source>let go of the state kept, or keep this one</source>
+        <translation>den behaltenen Stand lassen, oder diesen behalten</translation>
+    </message>
+    <message>
+        <source>keep this state to compare with</source>
+        <translation>diesen Stand zum Vergleich behalten</translation>
+    </message>
+    <message>
+        <source>Bore, stroke and rod come first, at Engine or further down here.</source>
+        <translation>Bohrung, Kolbenhub und Pleuel kommen zuerst, bei Motor oder weiter unten hier.</translation>
+    </message>
+    <message>
+        <source>What does the chamber hold? Go down, and type its volume in cc.</source>
+        <translation>Was fasst der Brennraum? Nach unten gehen und sein Volumen in cc eingeben.</translation>
+    </message>
+    <message>
+        <source>There is no ratio: </source>
+        <translation>Keine Verdichtung: </translation>
+    </message>
+    <message>
+        <source>Static %1 : 1. The dynamic ratio waits for the intake&apos;s closing: record that lobe, or choose another way of calling it.</source>
+        <translation>Statisch %1 : 1. Die dynamische wartet auf das Schließen des Einlasses: diesen Nocken messen, oder eine andere Art wählen, es zu bestimmen.</translation>
+    </message>
+    <message>
+        <source> It is within your limit for %1.</source>
+        <translation> Das liegt innerhalb der Grenze für %1.</translation>
+    </message>
+    <message>
+        <source> It is beyond every limit you set.</source>
+        <translation> Das liegt über jeder gesetzten Grenze.</translation>
+    </message>
+    <message>
+        <source>The intake closes %1 after BDC%2, so %3 : 1 is what the piston squeezes.%4</source>
+        <translation>Der Einlass schließt %1 nach UT%2, also drückt der Kolben %3 : 1 zusammen.%4</translation>
+    </message>
+    <message>
+        <source> with the cam </source>
+        <translation> mit der Nockenwelle </translation>
+    </message>
+    <message>
+        <source>intake closes by</source>
+        <translation>Einlass schließt nach</translation>
+    </message>
+    <message>
+        <source>to 1</source>
+        <translation>zu 1</translation>
+    </message>
+    <message>
+        <source>ABDC, by</source>
+        <translation>n. UT, nach</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1 : 1&lt;/b&gt; cannot be reached by advance, chamber, gasket, deck or crown alone.</source>
+        <translation>&lt;b&gt;%1 : 1&lt;/b&gt; ist durch Verstellung, Brennraum, Dichtung, Rückstand oder Kolbenboden allein nicht erreichbar.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1 : 1&lt;/b&gt; is reached by this alone, all else as shown: %2.</source>
+        <translation>&lt;b&gt;%1 : 1&lt;/b&gt; erreicht dies allein, alles andere wie gezeigt: %2.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1 : 1&lt;/b&gt; is reached by any one of these, all else as shown: %2.</source>
+        <translation>&lt;b&gt;%1 : 1&lt;/b&gt; erreicht jedes davon für sich, alles andere wie gezeigt: %2.</translation>
+    </message>
+    <message>
+        <source>Kept state against this: static %1 to &lt;b&gt;%2&lt;/b&gt;, dynamic %3 to &lt;b&gt;%4&lt;/b&gt;, cranking %5 to &lt;b&gt;%6&lt;/b&gt;.</source>
+        <translation>Behaltener Stand gegen diesen: statisch %1 zu &lt;b&gt;%2&lt;/b&gt;, dynamisch %3 zu &lt;b&gt;%4&lt;/b&gt;, Kompressionsdruck %5 zu &lt;b&gt;%6&lt;/b&gt;.</translation>
+    </message>
+    <message>
+        <source>cyl %1 %2 cc, %3</source>
+        <translation>Zyl. %1 %2 cc, %3</translation>
+    </message>
+    <message>
+        <source>Clearance and static: </source>
+        <translation>Kompressionsvolumen und statisch: </translation>
+    </message>
+    <message>
+        <source>&lt;span style=&apos;font-size:28px; font-weight:bold;&apos;&gt;%1&lt;/span&gt; dynamic &amp;nbsp; &lt;span style=&apos;font-size:20px;&apos;&gt;%2&lt;/span&gt; static &amp;nbsp; cranking&amp;nbsp;%3</source>
+        <translation>&lt;span style=&apos;font-size:28px; font-weight:bold;&apos;&gt;%1&lt;/span&gt; dynamisch &amp;nbsp; &lt;span style=&apos;font-size:20px;&apos;&gt;%2&lt;/span&gt; statisch &amp;nbsp; Kompressionsdruck&amp;nbsp;%3</translation>
+    </message>
+    <message>
+        <source>poured with a burette</source>
+        <translation>mit der Bürette ausgelitert</translation>
+    </message>
+    <message>
+        <source>reckoned from dimensions</source>
+        <translation>aus Maßen gerechnet</translation>
+    </message>
+    <message>
+        <source>given by the maker</source>
+        <translation>vom Hersteller angegeben</translation>
+    </message>
+    <message>
+        <source>A volume in cc such as 42, or a round recess as %1.</source>
+        <translation>Ein Volumen in cc wie 42, oder eine runde Mulde als %1.</translation>
+    </message>
+    <message>
+        <source>%1 is hardly right for %2: expected %3 to %4%5.</source>
+        <translation>%1 ist für %2 kaum richtig: erwartet %3 bis %4%5.</translation>
+    </message>
+    <message>
+        <source>This engine has %1 cylinders.</source>
+        <translation>Dieser Motor hat %1 Zylinder.</translation>
+    </message>
+    <message>
+        <source>Crown</source>
+        <translation>Kolbenboden</translation>
+    </message>
+    <message>
+        <source>dish in cc, minus for a dome; 60x3 a round dish; or what was poured and how far down: 60 down 8</source>
+        <translation>Mulde in cc, Minus für einen Dom; 60x3 eine runde Mulde; oder was eingelitert wurde und wie tief: 60 down 8</translation>
+    </message>
+    <message>
+        <source> down </source>
+        <translation> unten </translation>
+    </message>
+    <message>
+        <source>The bore comes first.</source>
+        <translation>Die Bohrung kommt zuerst.</translation>
+    </message>
+    <message>
+        <source>That makes a crown of %1 cc: hardly right.</source>
+        <translation>Das ergibt einen Kolbenboden von %1 cc: kaum richtig.</translation>
+    </message>
+    <message>
+        <source>Deck, below the face</source>
+        <translation>Rückstand unter der Blockfläche</translation>
+    </message>
+    <message>
+        <source>minus above the face; by cylinder; tdc  as measured at TDC</source>
+        <translation>Minus darüber; je Zylinder; tdc  wie bei OT gemessen</translation>
+    </message>
+    <message>
+        <source>No deck was measured at the TDC station yet.</source>
+        <translation>Bei OT wurde noch kein Rückstand gemessen.</translation>
+    </message>
+    <message>
+        <source>Fuel limits</source>
+        <translation>Kraftstoffgrenzen</translation>
+    </message>
+    <message>
+        <source>a rough guide to edit: a name and its dynamic ratio, or a name and -</source>
+        <translation>Richtwerte zum Ändern: ein Name und seine dynamische Verdichtung, oder ein Name und -</translation>
+    </message>
+    <message>
+        <source>A name, then its dynamic ratio, such as methanol 11.</source>
+        <translation>Ein Name, dann seine dynamische Verdichtung, etwa methanol 11.</translation>
+    </message>
+    <message>
+        <source>No fuel of that name is in the table.</source>
+        <translation>Kein Kraftstoff dieses Namens steht in der Tabelle.</translation>
+    </message>
+    <message>
+        <source>A dynamic ratio of %1 is hardly right: expected 4 to 20.</source>
+        <translation>Eine dynamische Verdichtung von %1 ist kaum richtig: erwartet 4 bis 20.</translation>
+    </message>
+    <message>
+        <source>Eight fuels are enough; take one away first.</source>
+        <translation>Acht Kraftstoffe genügen; erst einen wegnehmen.</translation>
+    </message>
+    <message>
+        <source>compression</source>
+        <translation>Verdichtung</translation>
+    </message>
+    <message>
+        <source>Chamber</source>
+        <translation>Brennraum</translation>
+    </message>
+    <message>
+        <source>cc, valves and plug fitted; or each cylinder&apos;s: 42 42.4 41.8</source>
+        <translation>cc, mit Ventilen und Kerze; oder je Zylinder: 42 42.4 41.8</translation>
+    </message>
+    <message>
+        <source>Gasket bore</source>
+        <translation>Bohrung der Dichtung</translation>
+    </message>
+    <message>
+        <source>Gasket, tightened</source>
+        <translation>Dichtung, angezogen</translation>
+    </message>
+    <message>
+        <source>Crevice above the ring</source>
+        <translation>Spalt über dem Ring</translation>
+    </message>
+    <message>
+        <source>Rod, centre to centre</source>
+        <translation>Pleuel, Mitte zu Mitte</translation>
+    </message>
+    <message>
+        <source>Pin offset</source>
+        <translation>Bolzenversatz</translation>
+    </message>
+    <message>
+        <source>Volumes are</source>
+        <translation>Volumen sind</translation>
+    </message>
+    <message>
+        <source>Intake closes by</source>
+        <translation>Einlass schließt nach</translation>
+    </message>
+    <message>
+        <source>Own height, valve lift</source>
+        <translation>Eigene Höhe, Ventilhub</translation>
+    </message>
+    <message>
+        <source>Wanted dynamic ratio</source>
+        <translation>Gewünschte dynamische Verdichtung</translation>
+    </message>
+    <message>
+        <source>0 for none</source>
+        <translation>0 für keine</translation>
+    </message>
+    <message>
+        <source>Altitude</source>
+        <translation>Höhe über Meer</translation>
+    </message>
+    <message>
+        <source>metres</source>
+        <translation>Meter</translation>
+    </message>
+    <message>
+        <source>Exponent</source>
+        <translation>Exponent</translation>
+    </message>
+    <message>
+        <source>of the compression, 1.2 to 1.3</source>
+        <translation>der Verdichtung, 1,2 bis 1,3</translation>
+    </message>
+    <message>
+        <source>no volumes yet</source>
+        <translation>noch keine Volumen</translation>
+    </message>
+    <message>
+        <source>cannot be: look again</source>
+        <translation>kann nicht sein: nachsehen</translation>
+    </message>
+    <message>
+        <source>static </source>
+        <translation>statisch </translation>
+    </message>
+    <message>
+        <source>dynamic %1, %2</source>
+        <translation>dynamisch %1, %2</translation>
+    </message>
+    <message>
+        <source>reach 8.5  at Compression</source>
+        <translation>reach 8.5  bei Verdichtung</translation>
+    </message>
+    <message>
+        <source>what reaches a dynamic ratio</source>
+        <translation>was zu einer dynamischen Verdichtung führt</translation>
+    </message>
+    <message>
+        <source>Compression</source>
+        <translation>Verdichtung</translation>
+    </message>
+    <message>
+        <source>Facts of the engine and its cam card</source>
+        <translation>Angaben zum Motor und zum Datenblatt</translation>
+    </message>
+    <message>
+        <source>keep, go to TDC</source>
+        <translation>behalten, zum OT</translation>
+    </message>
+    <message>
+        <source>keep, go to %1</source>
+        <translation>behalten, zu %1</translation>
+    </message>
+    <message>
+        <source>   Ctrl+2  on to TDC</source>
+        <translation>   Strg+2  weiter zum OT</translation>
+    </message>
+    <message>
+        <source>%1 of %2</source>
+        <translation>%1 von %2</translation>
+    </message>
+    <message>
+        <source>asked now</source>
+        <translation>jetzt gefragt</translation>
+    </message>
+    <message>
+        <source>now  </source>
+        <translation>jetzt  </translation>
+    </message>
+    <message>
+        <source>A rod of %1 cannot span a stroke of %2. Check both.</source>
+        <translation>Ein Pleuel von %1 kann einen Hub von %2 nicht überspannen. Beide prüfen.</translation>
+    </message>
+    <message>
+        <source>What is on the stand? Bore, stroke and rod give the piston its place; the card can wait.</source>
+        <translation>Was steht auf dem Bock? Bohrung, Hub und Pleuel geben dem Kolben seinen Platz; das Datenblatt kann warten.</translation>
+    </message>
+    <message>
+        <source>The engine is described. Add the cam&apos;s card if it came with one. Next: %1.</source>
+        <translation>Der Motor ist beschrieben. Das Datenblatt der Nockenwelle eingeben, wenn es eines gibt. Als Nächstes: %1.</translation>
+    </message>
+    <message>
+        <source>The engine is described, and its cam should be %1%2. Next: %3.</source>
+        <translation>Der Motor ist beschrieben, seine Nockenwelle sollte %1 sein%2. Als Nächstes: %3.</translation>
+    </message>
+    <message>
+        <source> (1 more card at hand, Ctrl+Shift+K fits it)</source>
+        <translation> (1 weiteres Datenblatt liegt bereit, Strg+Umschalt+K nimmt es)</translation>
+    </message>
+    <message>
+        <source>Cylinders</source>
+        <translation>Zylinder</translation>
+    </message>
+    <message>
+        <source>1 to 16</source>
+        <translation>1 bis 16</translation>
+    </message>
+    <message>
+        <source>Type a whole number of cylinders, 1 to 16.</source>
+        <translation>Eine ganze Zahl von Zylindern, 1 bis 16.</translation>
+    </message>
+    <message>
+        <source>With these throws and banks the cylinders cannot fire in the order %1 within two turns. Check which pin is behind which, and of a V its bank angle and second bank.</source>
+        <translation>Mit diesen Kröpfungen und Bänken können die Zylinder nicht in der Folge %1 in zwei Umdrehungen zünden. Prüfen, welcher Zapfen hinter welchem steht, und beim V Bankwinkel und zweite Bank.</translation>
+    </message>
+    <message>
+        <source>Firing order</source>
+        <translation>Zündfolge</translation>
+    </message>
+    <message>
+        <source>every cylinder once: 1 3 4 2; odd firing with its gaps: 1 2 / 270 450; - for none</source>
+        <translation>jeder Zylinder einmal: 1 3 4 2; ungleich mit Abständen: 1 2 / 270 450; - für keine</translation>
+    </message>
+    <message>
+        <source>Every cylinder of the %1 once, in the order they fire, such as 1 3 4 2.</source>
+        <translation>Jeder Zylinder von %1 einmal, in der Zündfolge, etwa 1 3 4 2.</translation>
+    </message>
+    <message>
+        <source>As many gaps as cylinders, 720 degrees in all.</source>
+        <translation>So viele Abstände wie Zylinder, zusammen 720 Grad.</translation>
+    </message>
+    <message>
+        <source>Crank throws</source>
+        <translation>Kröpfungen</translation>
+    </message>
+    <message>
+        <source>each pin behind that of cylinder 1, in the running direction: 0 180 180 0; - for even firing</source>
+        <translation>jeder Zapfen hinter dem von Zylinder 1, in Drehrichtung: 0 180 180 0; - für gleichmäßige Zündung</translation>
+    </message>
+    <message>
+        <source>One angle for each of the %1 cylinders, 0 up to 360, that of cylinder 1 being 0.</source>
+        <translation>Ein Winkel für jeden der %1 Zylinder, 0 bis 360, der von Zylinder 1 ist 0.</translation>
+    </message>
+    <message>
+        <source>Bank the crank comes to second</source>
+        <translation>Bank, zu der die Kurbel als zweite kommt</translation>
+    </message>
+    <message>
+        <source>its cylinders: 2 4; - for an engine in line</source>
+        <translation>ihre Zylinder: 2 4; - für einen Reihenmotor</translation>
+    </message>
+    <message>
+        <source>Cylinders by their numbers, 1 to %1.</source>
+        <translation>Zylinder nach ihren Nummern, 1 bis %1.</translation>
+    </message>
+    <message>
+        <source>Checking height</source>
+        <translation>Prüfhub</translation>
+    </message>
+    <message>
+        <source>height, then t at the tappet or v at the valve</source>
+        <translation>Höhe, dann t am Stößel oder v am Ventil</translation>
+    </message>
+    <message>
+        <source>engine</source>
+        <translation>Motor</translation>
+    </message>
+    <message>
+        <source>Engine</source>
+        <translation>Motor</translation>
+    </message>
+    <message>
+        <source>The engine</source>
+        <translation>Der Motor</translation>
+    </message>
+    <message>
+        <source>Rod length</source>
+        <translation>Pleuellänge</translation>
+    </message>
+    <message>
+        <source>Runs, seen from the drive end</source>
+        <translation>Dreht, von der Antriebsseite gesehen</translation>
+    </message>
+    <message>
+        <source>Camshafts</source>
+        <translation>Nockenwellen</translation>
+    </message>
+    <message>
+        <source>Follower</source>
+        <translation>Stößel</translation>
+    </message>
+    <message>
+        <source>valve over tappet, 1 for direct</source>
+        <translation>Ventil zu Stößel, 1 bei direktem Antrieb</translation>
+    </message>
+    <message>
+        <source>Rocker ratio, intake</source>
+        <translation>Kipphebelübersetzung, Einlass</translation>
+    </message>
+    <message>
+        <source>Rocker ratio, exhaust</source>
+        <translation>Kipphebelübersetzung, Auslass</translation>
+    </message>
+    <message>
+        <source>Lash, intake</source>
+        <translation>Ventilspiel, Einlass</translation>
+    </message>
+    <message>
+        <source>Lash, exhaust</source>
+        <translation>Ventilspiel, Auslass</translation>
+    </message>
+    <message>
+        <source> follows</source>
+        <translation> folgt</translation>
+    </message>
+    <message>
+        <source>greatest lift; - for none</source>
+        <translation>größter Hub; - für keinen</translation>
+    </message>
+    <message>
+        <source>; at this valve </source>
+        <translation>; an diesem Ventil </translation>
+    </message>
+    <message>
+        <source>One event, a lobe&apos;s two as 12/40, or all four as 12-40-52-4: intake opens, closes, exhaust opens, closes.</source>
+        <translation>Ein Steuerpunkt, die zwei eines Nockens als 12/40, oder alle vier als 12-40-52-4: Einlass öffnet, schließt, Auslass öffnet, schließt.</translation>
+    </message>
+    <message>
+        <source>An event of a card lies within 150 degrees.</source>
+        <translation>Ein Steuerpunkt eines Datenblatts liegt innerhalb von 150 Grad.</translation>
+    </message>
+    <message>
+        <source>Cam</source>
+        <translation>Nockenwelle</translation>
+    </message>
+    <message>
+        <source>Its cam card, if there is one</source>
+        <translation>Ihr Datenblatt, wenn es eines gibt</translation>
+    </message>
+    <message>
+        <source>; minus when on the other side; - for none</source>
+        <translation>; Minus auf der anderen Seite; - für keinen</translation>
+    </message>
+    <message>
+        <source>Intake opens</source>
+        <translation>Einlass öffnet</translation>
+    </message>
+    <message>
+        <source>degrees before TDC</source>
+        <translation>Grad vor OT</translation>
+    </message>
+    <message>
+        <source>Intake closes</source>
+        <translation>Einlass schließt</translation>
+    </message>
+    <message>
+        <source>degrees after BDC</source>
+        <translation>Grad nach UT</translation>
+    </message>
+    <message>
+        <source>Exhaust opens</source>
+        <translation>Auslass öffnet</translation>
+    </message>
+    <message>
+        <source>degrees before BDC</source>
+        <translation>Grad vor UT</translation>
+    </message>
+    <message>
+        <source>Exhaust closes</source>
+        <translation>Auslass schließt</translation>
+    </message>
+    <message>
+        <source>degrees after TDC</source>
+        <translation>Grad nach OT</translation>
+    </message>
+    <message>
+        <source>Intake lift</source>
+        <translation>Hub Einlass</translation>
+    </message>
+    <message>
+        <source>Exhaust lift</source>
+        <translation>Hub Auslass</translation>
+    </message>
+    <message>
+        <source>; - for none</source>
+        <translation>; - für keine</translation>
+    </message>
+    <message>
+        <source>Intake duration</source>
+        <translation>Öffnungsdauer Einlass</translation>
+    </message>
+    <message>
+        <source>at that height</source>
+        <translation>bei dieser Höhe</translation>
+    </message>
+    <message>
+        <source>Exhaust duration</source>
+        <translation>Öffnungsdauer Auslass</translation>
+    </message>
+    <message>
+        <source>Intake centre</source>
+        <translation>Mitte Einlass</translation>
+    </message>
+    <message>
+        <source>Exhaust centre</source>
+        <translation>Mitte Auslass</translation>
+    </message>
+    <message>
+        <source>Lobe separation</source>
+        <translation>Spreizung</translation>
+    </message>
+    <message>
+        <source>cam degrees</source>
+        <translation>Grad Nockenwelle</translation>
+    </message>
+    <message>
+        <source>Ground-in advance</source>
+        <translation>Eingeschliffene Frühstellung</translation>
+    </message>
+    <message>
+        <source>crank degrees, minus when retarded</source>
+        <translation>Grad Kurbelwelle, Minus bei Spätstellung</translation>
+    </message>
+    <message>
+        <source>Advertised at</source>
+        <translation>Katalogwert bei</translation>
+    </message>
+    <message>
+        <source>Advertised, intake</source>
+        <translation>Katalog, Einlass</translation>
+    </message>
+    <message>
+        <source>duration</source>
+        <translation>Öffnungsdauer</translation>
+    </message>
+    <message>
+        <source>Advertised, exhaust</source>
+        <translation>Katalog, Auslass</translation>
+    </message>
+    <message>
+        <source>Lift given at the</source>
+        <translation>Hub angegeben am</translation>
+    </message>
+    <message>
+        <source>Ratio it assumes</source>
+        <translation>Übersetzung im Datenblatt</translation>
+    </message>
+    <message>
+        <source>for a valve lift</source>
+        <translation>für einen Ventilhub</translation>
+    </message>
+    <message>
+        <source>Lash it wants, intake</source>
+        <translation>Verlangtes Ventilspiel, Einlass</translation>
+    </message>
+    <message>
+        <source>Lash it wants, exhaust</source>
+        <translation>Verlangtes Ventilspiel, Auslass</translation>
+    </message>
+    <message>
+        <source>Other cylinders</source>
+        <translation>Andere Zylinder</translation>
+    </message>
+    <message>
+        <source>Bank angle</source>
+        <translation>Bankwinkel</translation>
+    </message>
+    <message>
+        <source>of a V; 180 flat, 0 in line</source>
+        <translation>eines V; 180 Boxer, 0 Reihe</translation>
+    </message>
+    <message>
+        <source>Job</source>
+        <translation>Auftrag</translation>
+    </message>
+    <message>
+        <source>This job</source>
+        <translation>Dieser Auftrag</translation>
+    </message>
+    <message>
+        <source>job</source>
+        <translation>Auftrag</translation>
+    </message>
+    <message>
+        <source>cam card</source>
+        <translation>Datenblatt</translation>
+    </message>
+    <message>
+        <source>Section of the engine</source>
+        <translation>Schnitt des Motors</translation>
+    </message>
+    <message>
+        <source>drive end</source>
+        <translation>Antriebsseite</translation>
+    </message>
+    <message>
+        <source>
 lash </source>
-            <translation>
+        <translation>
 Spiel </translation>
-        </message>
-        <message>
-            <source>not described yet</source>
-            <translation>noch nicht beschrieben</translation>
-        </message>
-        <message>
-            <source>, rod </source>
-            <translation>, Pleuel </translation>
-        </message>
-        <message>
-            <source>, rod not known</source>
-            <translation>, Pleuel nicht bekannt</translation>
-        </message>
-        <message>
-            <source>back to zero</source>
-            <translation>zurück auf null</translation>
-        </message>
-        <message>
-            <source>before the nose</source>
-            <translation>vor der Spitze</translation>
-        </message>
-        <message>
-            <source>after the nose</source>
-            <translation>nach der Spitze</translation>
-        </message>
-        <message>
-            <source>opens</source>
-            <translation>öffnet</translation>
-        </message>
-        <message>
-            <source>closes</source>
-            <translation>schließt</translation>
-        </message>
-        <message>
-            <source>highest</source>
-            <translation>am höchsten</translation>
-        </message>
-        <message>
-            <source> at </source>
-            <translation> bei </translation>
-        </message>
-        <message>
-            <source>, mean of %1, range %2</source>
-            <translation>, Mittel von %1, Spanne %2</translation>
-        </message>
-        <message>
-            <source>, without %1</source>
-            <translation>, ohne %1</translation>
-        </message>
-        <message>
-            <source>centre %1 %2%3</source>
-            <translation>Mitte %1 %2%3</translation>
-        </message>
-        <message>
-            <source>leans %1 from the shallowest drop to the deepest</source>
-            <translation>neigt sich um %1 vom flachsten Abfall zum tiefsten</translation>
-        </message>
-        <message>
-            <source>centre taken</source>
-            <translation>Mitte gemessen</translation>
-        </message>
-        <message>
-            <source>events complete</source>
-            <translation>Steuerpunkte vollständig</translation>
-        </message>
-        <message>
-            <source>back on the base circle: indicator?</source>
-            <translation>zurück auf dem Grundkreis: Messuhr?</translation>
-        </message>
-        <message>
-            <source>log what it reads there</source>
-            <translation>festhalten, was sie dort zeigt</translation>
-        </message>
-        <message>
-            <source>0 when it came home   N not now   Back strike</source>
-            <translation>0, wenn sie heimkam   N jetzt nicht   Rücktaste streicht</translation>
-        </message>
-        <message>
-            <source>highest: wheel and lift?</source>
-            <translation>am höchsten: Scheibe und Hub?</translation>
-        </message>
-        <message>
-            <source>highest: wheel?</source>
-            <translation>am höchsten: Scheibe?</translation>
-        </message>
-        <message>
-            <source>%1 under, %2: wheel?</source>
-            <translation>%1 darunter, %2: Scheibe?</translation>
-        </message>
-        <message>
-            <source>%1 at %2: wheel?</source>
-            <translation>%1 bei %2: Scheibe?</translation>
-        </message>
-        <message>
-            <source>log; go back well past it, then come up to it</source>
-            <translation>festhalten; weit zurück, dann wieder heran</translation>
-        </message>
-        <message>
-            <source>log, go on turning</source>
-            <translation>festhalten, weiterdrehen</translation>
-        </message>
-        <message>
-            <source>log; %1 that agree settle it</source>
-            <translation>festhalten; %1, die übereinstimmen, genügen</translation>
-        </message>
-        <message>
-            <source>expects %1 %2; b, a, bb, ab, x say otherwise   N not now   Back strike</source>
-            <translation>erwartet %1 %2; b, a, bb, ab, x sagen es anders   N jetzt nicht   Rücktaste streicht</translation>
-        </message>
-        <message>
-            <source>after</source>
-            <translation>nach</translation>
-        </message>
-        <message>
-            <source>before</source>
-            <translation>vor</translation>
-        </message>
-        <message>
-            <source>TDC</source>
-            <translation>OT</translation>
-        </message>
-        <message>
-            <source>Ctrl+E when the other valve is first   </source>
-            <translation>Strg+E, wenn das andere Ventil zuerst kommt   </translation>
-        </message>
-        <message>
-            <source>All events are settled. Strike one to read it again.</source>
-            <translation>Alle Steuerpunkte stehen fest. Einen streichen, um ihn nochmals zu messen.</translation>
-        </message>
-        <message>
-            <source>running spring</source>
-            <translation>Betriebsfeder</translation>
-        </message>
-        <message>
-            <source>checking spring</source>
-            <translation>Prüffeder</translation>
-        </message>
-        <message>
-            <source>nominal</source>
-            <translation>nominell</translation>
-        </message>
-        <message>
-            <source>of the two lifts</source>
-            <translation>der beiden Hübe</translation>
-        </message>
-        <message>
-            <source>up from the base circle</source>
-            <translation>aufwärts vom Grundkreis</translation>
-        </message>
-        <message>
-            <source>down from the nose</source>
-            <translation>abwärts von der Spitze</translation>
-        </message>
-        <message>
-            <source>each until it agrees</source>
-            <translation>jeder, bis er stimmt</translation>
-        </message>
-        <message>
-            <source>all in one forward turn</source>
-            <translation>alle in einer Vorwärtsdrehung</translation>
-        </message>
-        <message>
-            <source>centre by two readings</source>
-            <translation>Mitte aus zwei Messwerten</translation>
-        </message>
-        <message>
-            <source>both valves in one turn, two indicators</source>
-            <translation>beide Ventile in einer Drehung, zwei Messuhren</translation>
-        </message>
-        <message>
-            <source>set for this cylinder</source>
-            <translation>für diesen Zylinder gestellt</translation>
-        </message>
-        <message>
-            <source>still set for cylinder 1</source>
-            <translation>noch für Zylinder 1 gestellt</translation>
-        </message>
-        <message>
-            <source>not corrected</source>
-            <translation>nicht berichtigt</translation>
-        </message>
-        <message>
-            <source>follows a point on the part</source>
-            <translation>folgt einem Punkt am Teil</translation>
-        </message>
-        <message>
-            <source>rides a flat face</source>
-            <translation>läuft auf einer ebenen Fläche</translation>
-        </message>
-        <message>
-            <source>Two lifts, valve and tappet</source>
-            <translation>Zwei Hübe, Ventil und Stößel</translation>
-        </message>
-        <message>
-            <source>both at one angle, such as 10.82 7.20; - for none</source>
-            <translation>beide bei einem Winkel, etwa 10.82 7.20; - für keine</translation>
-        </message>
-        <message>
-            <source>%1 over %2: ratio %3</source>
-            <translation>%1 durch %2: Übersetzung %3</translation>
-        </message>
-        <message>
-            <source>Two lifts: at the valve, then at the tappet.</source>
-            <translation>Zwei Hübe: am Ventil, dann am Stößel.</translation>
-        </message>
-        <message>
-            <source>That makes no rocker ratio. The valve's lift comes first, well up the lobe.</source>
-            <translation>Das ergibt keine Kipphebelübersetzung. Der Ventilhub kommt zuerst, weit oben am Nocken.</translation>
-        </message>
-        <message>
-            <source>this run</source>
-            <translation>diese Messreihe</translation>
-        </message>
-        <message>
-            <source>Lift taken at the</source>
-            <translation>Hub gemessen am</translation>
-        </message>
-        <message>
-            <source>Spring fitted</source>
-            <translation>Feder</translation>
-        </message>
-        <message>
-            <source>Lash</source>
-            <translation>Ventilspiel</translation>
-        </message>
-        <message>
-            <source>Rocker ratio, nominal</source>
-            <translation>Kipphebelübersetzung, nominell</translation>
-        </message>
-        <message>
-            <source>valve lift over tappet lift</source>
-            <translation>Ventilhub durch Stößelhub</translation>
-        </message>
-        <message>
-            <source>Ratio to reckon with</source>
-            <translation>Zu rechnen mit</translation>
-        </message>
-        <message>
-            <source>Indicator resolves</source>
-            <translation>Messuhr zeigt auf</translation>
-        </message>
-        <message>
-            <source>Indicator spans</source>
-            <translation>Messweg der Messuhr</translation>
-        </message>
-        <message>
-            <source>One turn of the dial</source>
-            <translation>Eine Umdrehung der Messuhr</translation>
-        </message>
-        <message>
-            <source>Counts</source>
-            <translation>Zählt</translation>
-        </message>
-        <message>
-            <source>Lift at the nose</source>
-            <translation>Hub an der Spitze</translation>
-        </message>
-        <message>
-            <source>where the run counts down and never reaches the base circle</source>
-            <translation>wenn die Messreihe abwärts zählt und nie den Grundkreis erreicht</translation>
-        </message>
-        <message>
-            <source>Stands askew by</source>
-            <translation>Steht schräg um</translation>
-        </message>
-        <message>
-            <source>degrees</source>
-            <translation>Grad</translation>
-        </message>
-        <message>
-            <source>Askew</source>
-            <translation>Schräg</translation>
-        </message>
-        <message>
-            <source>Heights of the events</source>
-            <translation>Höhen der Steuerpunkte</translation>
-        </message>
-        <message>
-            <source>one or more, such as 0.5 1.27; - for the card's</source>
-            <translation>eine oder mehrere, etwa 0.5 1.27; - für die des Datenblatts</translation>
-        </message>
-        <message>
-            <source>Readings that must agree</source>
-            <translation>Messwerte, die stimmen müssen</translation>
-        </message>
-        <message>
-            <source>Agree within</source>
-            <translation>Stimmen innerhalb</translation>
-        </message>
-        <message>
-            <source>Events are taken</source>
-            <translation>Steuerpunkte werden gemessen</translation>
-        </message>
-        <message>
-            <source>The wheel is</source>
-            <translation>Die Gradscheibe ist</translation>
-        </message>
-        <message>
-            <source>read again what does not fit, or the last reading</source>
-            <translation>nochmals messen, was nicht passt, oder den letzten Wert</translation>
-        </message>
-        <message>
-            <source>overshot: how far to go back</source>
-            <translation>überdreht: wie weit zurück</translation>
-        </message>
-        <message>
-            <source>no longer backing up</source>
-            <translation>nicht mehr rückwärts</translation>
-        </message>
-        <message>
-            <source>backing up: readings are left out</source>
-            <translation>rückwärts: Werte zählen nicht</translation>
-        </message>
-        <message>
-            <source>not now, the next</source>
-            <translation>jetzt nicht, der nächste</translation>
-        </message>
-        <message>
-            <source>conditions of this run</source>
-            <translation>Bedingungen dieser Messreihe</translation>
-        </message>
-        <message>
-            <source>velocity and acceleration</source>
-            <translation>Geschwindigkeit und Beschleunigung</translation>
-        </message>
-        <message>
-            <source>lay another lobe over this one</source>
-            <translation>einen anderen Nocken darüberlegen</translation>
-        </message>
-        <message>
-            <source>mean of the passes, or the newest</source>
-            <translation>Mittel der Durchgänge, oder der neueste</translation>
-        </message>
-        <message>
-            <source>the crank's other turn</source>
-            <translation>die andere Umdrehung der Kurbelwelle</translation>
-        </message>
-        <message>
-            <source>keep what stands off: it is right</source>
-            <translation>behalten, was absteht: es stimmt</translation>
-        </message>
-        <message>
-            <source>the dial's other turn</source>
-            <translation>die andere Umdrehung der Messuhr</translation>
-        </message>
-        <message>
-            <source>There is nothing to do.</source>
-            <translation>Es gibt nichts zu tun.</translation>
-        </message>
-        <message>
-            <source>There is no other lobe to lay over this one yet.</source>
-            <translation>Noch ist kein anderer Nocken da, der darüber gelegt werden kann.</translation>
-        </message>
-        <message>
-            <source> By the card it opens at %1 and closes at %2 there.</source>
-            <translation> Nach dem Datenblatt öffnet er dort bei %1 und schließt bei %2.</translation>
-        </message>
-        <message>
-            <source>Set the wheel for this cylinder. Left as it stands for cylinder 1 it needs the firing order (Engine), since this cylinder's TDC is not known.</source>
-            <translation>Die Gradscheibe für diesen Zylinder stellen. Steht sie noch für Zylinder 1, braucht es die Zündfolge (Motor), denn der OT dieses Zylinders ist nicht bekannt.</translation>
-        </message>
-        <message>
-            <source>The wheel stands as set for cylinder 1: this cylinder's overlap TDC is at %1 on it, %2 later in the cycle.%3</source>
-            <translation>Die Scheibe steht wie für Zylinder 1 gestellt: der Überschneidungs-OT dieses Zylinders ist dort bei %1, %2 später im Zyklus.%3</translation>
-        </message>
-        <message>
-            <source>Set the wheel for this cylinder, or leave it and say so in the conditions: its overlap TDC is then at %1.</source>
-            <translation>Die Scheibe für diesen Zylinder stellen, oder sie lassen und es bei den Bedingungen sagen: sein Überschneidungs-OT ist dann bei %1.</translation>
-        </message>
-        <message>
-            <source>Set the indicator to zero on the base circle, turn to the angle above and type the lift.</source>
-            <translation>Messuhr auf dem Grundkreis auf null stellen, zum Winkel oben drehen und den Hub eingeben.</translation>
-        </message>
-        <message>
-            <source>Set the indicator to zero at the nose, go back well past the drop, come up to it and type what the wheel shows.</source>
-            <translation>Messuhr an der Spitze auf null stellen, weit hinter den Abfall zurück, wieder heran und eingeben, was die Scheibe zeigt.</translation>
-        </message>
-        <message>
-            <source>Set %1 to zero on the base circle, turn until the height is reached and type what the wheel shows.</source>
-            <translation>%1 auf dem Grundkreis auf null stellen, drehen, bis die Höhe erreicht ist, und eingeben, was die Scheibe zeigt.</translation>
-        </message>
-        <message>
-            <source>both indicators</source>
-            <translation>beide Messuhren</translation>
-        </message>
-        <message>
-            <source>the indicator</source>
-            <translation>Messuhr</translation>
-        </message>
-        <message>
-            <source>%1 of about %2 readings</source>
-            <translation>%1 von etwa %2 Messwerten</translation>
-        </message>
-        <message>
-            <source>; centre %1, greatest lift %2</source>
-            <translation>; Mitte %1, größter Hub %2</translation>
-        </message>
-        <message>
-            <source>Overshot: go back to %1 or farther, then come up to %2 again.</source>
-            <translation>Überdreht: zurück bis %1 oder weiter, dann wieder heran an %2.</translation>
-        </message>
-        <message>
-            <source>Backing up: readings are marked and left out of the curve, since they carry the drive's slack. B ends it.</source>
-            <translation>Rückwärts: Werte werden markiert und zählen nicht für die Kurve, denn sie tragen das Spiel des Antriebs. B beendet es.</translation>
-        </message>
-        <message>
-            <source>Set the indicator to zero where it reads highest. Then to the drop on either side of the nose: go back well past it and come up to it, %1, seen from the drive end. Half the duration is not the centre.</source>
-            <translation>Messuhr auf null, wo sie am höchsten steht. Dann zum Abfall beiderseits der Spitze: weit dahinter zurück und wieder heran, %1, von der Antriebsseite gesehen. Die halbe Öffnungsdauer ist nicht die Mitte.</translation>
-        </message>
-        <message>
-            <source>Both valves in one forward turn, %1, seen from the drive end, from ahead of the exhaust's opening, an indicator on each: whichever stands at its height first is read. An overshoot starts again.</source>
-            <translation>Beide Ventile in einer Vorwärtsdrehung, %1, von der Antriebsseite gesehen, von vor dem Öffnen des Auslasses, an jedem eine Messuhr: was zuerst auf seiner Höhe steht, wird abgelesen. Nach Überdrehen von vorn.</translation>
-        </message>
-        <message>
-            <source>One forward turn, %1, seen from the drive end: opening at each height from low to high, the nose with its lift, closing from high to low, and back to zero. An overshoot starts again.</source>
-            <translation>Eine Vorwärtsdrehung, %1, von der Antriebsseite gesehen: Öffnen bei jeder Höhe von unten nach oben, die Spitze mit ihrem Hub, Schließen von oben nach unten, und zurück auf null. Nach Überdrehen von vorn.</translation>
-        </message>
-        <message>
-            <source>Turn %1, seen from the drive end, to where the indicator reads the height; always from the same side. An overshoot starts again.</source>
-            <translation>%1 drehen, von der Antriebsseite gesehen, bis die Messuhr die Höhe zeigt; immer von derselben Seite. Nach Überdrehen von vorn.</translation>
-        </message>
-        <message>
-            <source>Every %1. Turn %2, seen from the drive end, and come up to each mark from below.</source>
-            <translation>Alle %1. %2 drehen, von der Antriebsseite gesehen, und an jede Marke von unten heran.</translation>
-        </message>
-        <message>
-            <source>Velocity and acceleration need a whole lobe, to its nose and beyond. M goes back.</source>
-            <translation>Geschwindigkeit und Beschleunigung brauchen einen ganzen Nocken, bis über die Spitze. M führt zurück.</translation>
-        </message>
-        <message>
-            <source>%1 A flat tappet needs a face of at least %2</source>
-            <translation>%1 Ein Flachstößel braucht mindestens %2 Durchmesser</translation>
-        </message>
-        <message>
-            <source>; measure the one fitted.</source>
-            <translation>; den eingebauten messen.</translation>
-        </message>
-        <message>
-            <source> (fitted here: %1).</source>
-            <translation> (hier eingebaut: %1).</translation>
-        </message>
-        <message>
-            <source> Ramp spread %1 (seat %2 to %3).</source>
-            <translation> Rampenspanne %1 (Ventilsitz %2 bis %3).</translation>
-        </message>
-        <message>
-            <source> Halves %1 opening, %2 closing.</source>
-            <translation> Hälften %1 öffnend, %2 schließend.</translation>
-        </message>
-        <message>
-            <source> Base circle within %1.</source>
-            <translation> Grundkreis innerhalb %1.</translation>
-        </message>
-        <message>
-            <source> M goes back.</source>
-            <translation> M führt zurück.</translation>
-        </message>
-        <message>
-            <source>run</source>
-            <translation>Messreihe</translation>
-        </message>
-        <message>
-            <source>go back well past it, then up to</source>
-            <translation>weit dahinter zurück, dann heran an</translation>
-        </message>
-        <message>
-            <source>turn to</source>
-            <translation>drehen auf</translation>
-        </message>
-        <message>
-            <source>done</source>
-            <translation>fertig</translation>
-        </message>
-        <message>
-            <source>zero at the nose; centre by two readings</source>
-            <translation>null an der Spitze; Mitte aus zwei Messwerten</translation>
-        </message>
-        <message>
-            <source>, both in one forward turn</source>
-            <translation>, beide in einer Vorwärtsdrehung</translation>
-        </message>
-        <message>
-            <source>under, </source>
-            <translation>darunter, </translation>
-        </message>
-        <message>
-            <source>at </source>
-            <translation>bei </translation>
-        </message>
-        <message>
-            <source>  struck</source>
-            <translation>  gestrichen</translation>
-        </message>
-        <message>
-            <source>last  %1%2 %3%4</source>
-            <translation>zuletzt  %1%2 %3%4</translation>
-        </message>
-        <message>
-            <source>last  %1%2  %3%4</source>
-            <translation>zuletzt  %1%2  %3%4</translation>
-        </message>
-        <message>
-            <source>Cylinder %1 %2</source>
-            <translation>Zylinder %1 %2</translation>
-        </message>
-        <message>
-            <source>no reading yet</source>
-            <translation>noch kein Messwert</translation>
-        </message>
-        <message>
-            <source>Every reading fits its neighbours.</source>
-            <translation>Jeder Messwert passt zu seinen Nachbarn.</translation>
-        </message>
-        <message>
-            <source>; mean of %1 passes, A takes the newest</source>
-            <translation>; Mittel von %1 Durchgängen, A nimmt den neuesten</translation>
-        </message>
-        <message>
-            <source>; newest of %1 passes, A takes their mean</source>
-            <translation>; neuester von %1 Durchgängen, A nimmt ihr Mittel</translation>
-        </message>
-        <message>
-            <source>read </source>
-            <translation>gelesen </translation>
-        </message>
-        <message>
-            <source>not counted</source>
-            <translation>zählt nicht</translation>
-        </message>
-        <message>
-            <source>backing up</source>
-            <translation>rückwärts</translation>
-        </message>
-        <message>
-            <source>before</source>
-            <comment>the nose</comment>
-            <translation>vor</translation>
-        </message>
-        <message>
-            <source>after</source>
-            <comment>the nose</comment>
-            <translation>nach</translation>
-        </message>
-        <message>
-            <source>again?</source>
-            <translation>nochmals?</translation>
-        </message>
-        <message>
-            <source>cyl %1  %2</source>
-            <translation>Zyl. %1  %2</translation>
-        </message>
-        <message>
-            <source>opens %1 at %2</source>
-            <translation>öffnet %1 bei %2</translation>
-        </message>
-        <message>
-            <source>    centre %1</source>
-            <translation>    Mitte %1</translation>
-        </message>
-        <message>
-            <source>Turn %1, seen from the drive end, up to each mark. Overshot? Back past %2, then up again.</source>
-            <translation>%1 drehen, von der Antriebsseite gesehen, an jede Marke heran. Überdreht? Hinter %2 zurück, dann wieder heran.</translation>
-        </message>
-        <message>
-            <source>new run</source>
-            <translation>neue Reihe</translation>
-        </message>
-        <message>
-            <source>events</source>
-            <translation>Steuerpunkte</translation>
-        </message>
-        <message>
-            <source>conditions</source>
-            <translation>Bedingungen</translation>
-        </message>
-        <message>
-            <source>Readings of this run</source>
-            <translation>Messwerte dieser Messreihe</translation>
-        </message>
-        <message>
-            <source>Conditions of this run</source>
-            <translation>Bedingungen dieser Messreihe</translation>
-        </message>
-        <message>
-            <source>tappet</source>
-            <translation>Stößel</translation>
-        </message>
-        <message>
-            <source>valve</source>
-            <translation>Ventil</translation>
-        </message>
-        <message>
-            <source>against an earlier pass</source>
-            <translation>gegen einen früheren Durchgang</translation>
-        </message>
-        <message>
-            <source>against itself before the cam was moved</source>
-            <translation>gegen sich selbst, vor dem Verstellen</translation>
-        </message>
-        <message>
-            <source>against cylinder %1</source>
-            <translation>gegen Zylinder %1</translation>
-        </message>
-        <message>
-            <source>against the %1 in a mirror</source>
-            <translation>gegen den %1 im Spiegel</translation>
-        </message>
-        <message>
-            <source>go to Timing</source>
-            <translation>zu Steuerzeiten</translation>
-        </message>
-        <message>
-            <source>go to the %1 lobe</source>
-            <translation>zum Nocken %1</translation>
-        </message>
-        <message>
-            <source>go to cylinder %1 %2</source>
-            <translation>zu Zylinder %1 %2</translation>
-        </message>
-        <message>
-            <source>cyl %1 %2, run %3</source>
-            <translation>Zyl. %1 %2, Reihe %3</translation>
-        </message>
-        <message>
-            <source>keep, next condition; Esc ends</source>
-            <translation>behalten, nächste Bedingung; Esc beendet</translation>
-        </message>
-        <message>
-            <source>why strike %1?</source>
-            <translation>warum %1 streichen?</translation>
-        </message>
-        <message>
-            <source>strike it (misread)</source>
-            <translation>streichen (falsch abgelesen)</translation>
-        </message>
-        <message>
-            <source>Esc  leave it</source>
-            <translation>Esc  lassen</translation>
-        </message>
-        <message>
-            <source>lift at %1 again?</source>
-            <translation>Hub bei %1 nochmals?</translation>
-        </message>
-        <message>
-            <source>log it in place of the odd one</source>
-            <translation>festhalten an Stelle des auffälligen</translation>
-        </message>
-        <message>
-            <source>Ctrl+E  leave it, go to the other lobe</source>
-            <translation>Strg+E  lassen, zum anderen Nocken</translation>
-        </message>
-        <message>
-            <source>run complete: what next?</source>
-            <translation>Messreihe fertig: was nun?</translation>
-        </message>
-        <message>
-            <source>other, timing, pass; or an angle to read again: 75a</source>
-            <translation>other, timing, pass; oder ein Winkel, um nochmals zu messen: 75a</translation>
-        </message>
-        <message>
-            <source>lift at %1?</source>
-            <translation>Hub bei %1?</translation>
-        </message>
-        <message>
-            <source>log, go to %1</source>
-            <translation>festhalten, zu %1</translation>
-        </message>
-        <message>
-            <source>Back strike   R again   O overshot   C conditions   75a go there</source>
-            <translation>Rücktaste streicht   R nochmals   O überdreht   C Bedingungen   75a dorthin</translation>
-        </message>
-        <message>
-            <source>the whole curve</source>
-            <translation>die ganze Kurve</translation>
-        </message>
-        <message>
-            <source>its events alone</source>
-            <translation>nur seine Steuerpunkte</translation>
-        </message>
-        <message>
-            <source>its centre by two readings</source>
-            <translation>seine Mitte aus zwei Messwerten</translation>
-        </message>
-        <message>
-            <source>the reason</source>
-            <translation>der Grund</translation>
-        </message>
-        <message>
-            <source>take </source>
-            <translation>messen: </translation>
-        </message>
-        <message>
-            <source>on to </source>
-            <translation>weiter: </translation>
-        </message>
-        <message>
-            <source>This run is through. An angle first reads it again, such as 75a 8.51; pass begins another pass.</source>
-            <translation>Diese Messreihe ist fertig. Ein Winkel davor misst ihn nochmals, etwa 75a 8.51; pass beginnt einen neuen Durchgang.</translation>
-        </message>
-        <message>
-            <source>a step of </source>
-            <translation>Schritt von </translation>
-        </message>
-        <message>
-            <source>set to zero again where the lift is </source>
-            <translation>wieder auf null gestellt, wo der Hub so groß ist: </translation>
-        </message>
-        <message>
-            <source>set to zero again, its lift not known</source>
-            <translation>wieder auf null gestellt, der Hub nicht bekannt</translation>
-        </message>
-        <message>
-            <source>go to </source>
-            <translation>gehe zu </translation>
-        </message>
-        <message>
-            <source>Not struck.</source>
-            <translation>Nicht gestrichen.</translation>
-        </message>
-        <message>
-            <source>Not logged; see the message above.</source>
-            <translation>Nicht festgehalten; siehe die Meldung oben.</translation>
-        </message>
-        <message>
-            <source>again: %1 %2</source>
-            <translation>nochmals: %1 %2</translation>
-        </message>
-        <message>
-            <source>look again: %1 %2</source>
-            <translation>nachsehen: %1 %2</translation>
-        </message>
-        <message>
-            <source>%1 %2, %3 of %4</source>
-            <translation>%1 %2, %3 von %4</translation>
-        </message>
-        <message>
-            <source>not begun</source>
-            <translation>nicht begonnen</translation>
-        </message>
-        <message>
-            <source>1 lobe recorded</source>
-            <translation>1 Nocken gemessen</translation>
-        </message>
-        <message>
-            <source>75a   20b   40ab   30bb</source>
-            <translation>75a   20b   40ab   30bb</translation>
-        </message>
-        <message>
-            <source>after, before TDC; after, before BDC; also 31 BTDC, 20 abdc</source>
-            <translation>nach, vor OT; nach, vor UT; auch 31 BTDC, 20 abdc</translation>
-        </message>
-        <message>
-            <source>75a 8.512</source>
-            <translation>75a 8.512</translation>
-        </message>
-        <message>
-            <source>log a lift at that angle</source>
-            <translation>einen Hub bei diesem Winkel festhalten</translation>
-        </message>
-        <message>
-            <source>step 2,  zero,  zero 8.5</source>
-            <translation>step 2,  zero,  zero 8.5</translation>
-        </message>
-        <message>
-            <source>another step; indicator zeroed again, where lift is 8.5</source>
-            <translation>andere Schrittweite; Messuhr wieder genullt, wo der Hub 8.5 ist</translation>
-        </message>
-        <message>
-            <source>curve,  events,  centre</source>
-            <translation>curve,  events,  centre</translation>
-        </message>
-        <message>
-            <source>how the lobe is taken</source>
-            <translation>wie der Nocken gemessen wird</translation>
-        </message>
-        <message>
-            <source>other,  timing,  pass</source>
-            <translation>other,  timing,  pass</translation>
-        </message>
-        <message>
-            <source>when a run is through: the other lobe, Timing, another pass</source>
-            <translation>wenn eine Messreihe fertig ist: der andere Nocken, Steuerzeiten, neuer Durchgang</translation>
-        </message>
-        <message>
-            <source>Lobes</source>
-            <translation>Nocken</translation>
-        </message>
-        <message>
-            <source>with the crank</source>
-            <translation>mit der Kurbelwelle</translation>
-        </message>
-        <message>
-            <source>against the crank</source>
-            <translation>gegen die Kurbelwelle</translation>
-        </message>
-        <message>
-            <source>intake cam</source>
-            <translation>Einlasswelle</translation>
-        </message>
-        <message>
-            <source>exhaust cam</source>
-            <translation>Auslasswelle</translation>
-        </message>
-        <message>
-            <source>%1: a whole number such as 40.</source>
-            <translation>%1: eine ganze Zahl wie 40.</translation>
-        </message>
-        <message>
-            <source>A whole number.</source>
-            <translation>Eine ganze Zahl.</translation>
-        </message>
-        <message>
-            <source>An offset lies within the radius of its shaft.</source>
-            <translation>Ein Versatz liegt innerhalb des Radius seiner Welle.</translation>
-        </message>
-        <message>
-            <source>Two numbers, such as 11 12.</source>
-            <translation>Zwei Zahlen, etwa 11 12.</translation>
-        </message>
-        <message>
-            <source>Phaser, beyond its park</source>
-            <translation>Versteller, über seine Ruhelage hinaus</translation>
-        </message>
-        <message>
-            <source>what it advances, crank degrees; 20 cam for cam degrees; minus when it retards; 0 for none</source>
-            <translation>was er früher stellt, Grad Kurbelwelle; 20 cam für Grad Nockenwelle; Minus, wenn er später stellt; 0 für keinen</translation>
-        </message>
-        <message>
-            <source>%1 crank</source>
-            <translation>%1 Kurbelwelle</translation>
-        </message>
-        <message>
-            <source>No phaser moves a cam so far.</source>
-            <translation>Kein Versteller dreht eine Nockenwelle so weit.</translation>
-        </message>
-        <message>
-            <source>Event at the card's height</source>
-            <translation>Steuerpunkt beim Prüfhub des Datenblatts</translation>
-        </message>
-        <message>
-            <source>which, and its degrees as a card has them: ivc 62</source>
-            <translation>welcher, und seine Gradzahl wie auf dem Datenblatt: ivc 62</translation>
-        </message>
-        <message>
-            <source>ivo, ivc, evo or evc, and its degrees, such as ivc 62.</source>
-            <translation>ivo, ivc, evo oder evc und seine Gradzahl, etwa ivc 62.</translation>
-        </message>
-        <message>
-            <source>An event lies within 180 degrees.</source>
-            <translation>Ein Steuerpunkt liegt innerhalb von 180 Grad.</translation>
-        </message>
-        <message>
-            <source>Wanted centres</source>
-            <translation>Gewünschte Mitten</translation>
-        </message>
-        <message>
-            <source>of one cam or both: intake 104.5 exhaust 107; - for none</source>
-            <translation>einer Welle oder beider: intake 104.5 exhaust 107; - für keine</translation>
-        </message>
-        <message>
-            <source>intake </source>
-            <translation>Einlass </translation>
-        </message>
-        <message>
-            <source>exhaust </source>
-            <translation>Auslass </translation>
-        </message>
-        <message>
-            <source>Which cam, and its centre, such as intake 104.5 exhaust 107.</source>
-            <translation>Welche Welle und ihre Mitte, etwa intake 104.5 exhaust 107.</translation>
-        </message>
-        <message>
-            <source>A lobe centre lies 60 to 160 crank degrees from TDC.</source>
-            <translation>Eine Nockenmitte liegt 60 bis 160 Grad Kurbelwelle vom OT.</translation>
-        </message>
-        <message>
-            <source>Names of the keyways</source>
-            <translation>Namen der Keilnuten</translation>
-        </message>
-        <message>
-            <source>dots or letters, from the one in use in the running direction: A B C; - for none</source>
-            <translation>Punkte oder Buchstaben, ab der benutzten in Drehrichtung: A B C; - für keine</translation>
-        </message>
-        <message>
-            <source>Teeth of the cam wheel</source>
-            <translation>Zähne des Nockenwellenrads</translation>
-        </message>
-        <message>
-            <source>count them</source>
-            <translation>zählen</translation>
-        </message>
-        <message>
-            <source>Driven by</source>
-            <translation>Angetrieben durch</translation>
-        </message>
-        <message>
-            <source>The cam turns</source>
-            <translation>Die Nockenwelle dreht</translation>
-        </message>
-        <message>
-            <source>Keyways or dowel holes</source>
-            <translation>Keilnuten oder Stiftlöcher</translation>
-        </message>
-        <message>
-            <source>evenly round the cam wheel; 1 for one</source>
-            <translation>gleichmäßig am Nockenwellenrad; 1 für eine</translation>
-        </message>
-        <message>
-            <source>Crank keyways</source>
-            <translation>Keilnuten der Kurbelwelle</translation>
-        </message>
-        <message>
-            <source>beside the one in use, crank degrees, plus advances: -4 4; - for none</source>
-            <translation>neben der benutzten, Grad Kurbelwelle, Plus stellt früher: -4 4; - für keine</translation>
-        </message>
-        <message>
-            <source>Vernier holes</source>
-            <translation>Noniuslöcher</translation>
-        </message>
-        <message>
-            <source>in wheel and hub: 11 12; - for none</source>
-            <translation>in Rad und Nabe: 11 12; - für keine</translation>
-        </message>
-        <message>
-            <source>%1 to %2</source>
-            <translation>%1 zu %2</translation>
-        </message>
-        <message>
-            <source>Slots</source>
-            <translation>Langlöcher</translation>
-        </message>
-        <message>
-            <source>range either way and what a line is worth, crank degrees: 12 2; - for none</source>
-            <translation>Bereich beiderseits und Wert eines Strichs, Grad Kurbelwelle: 12 2; - für keine</translation>
-        </message>
-        <message>
-            <source>%1%2, lines of %3</source>
-            <translation>%1%2, Striche zu %3</translation>
-        </message>
-        <message>
-            <source>Bushes or offset keys</source>
-            <translation>Versatzbuchsen oder -keile</translation>
-        </message>
-        <message>
-            <source>at hand, crank degrees, plus advances: 1 2 -1; or offset and shaft radius: 0.5@12</source>
-            <translation>vorhanden, Grad Kurbelwelle, Plus stellt früher: 1 2 -1; oder Versatz und Wellenradius: 0.5@12</translation>
-        </message>
-        <message>
-            <source>Bolt circle radius</source>
-            <translation>Radius des Lochkreises</translation>
-        </message>
-        <message>
-            <source>The crank pulls first</source>
-            <translation>Die Kurbelwelle zieht zuerst</translation>
-        </message>
-        <message>
-            <source>Set it to</source>
-            <translation>Einstellen auf</translation>
-        </message>
-        <message>
-            <source>By the school</source>
-            <translation>Nach der Schule</translation>
-        </message>
-        <message>
-            <source>Earlier than the card</source>
-            <translation>Früher als das Datenblatt</translation>
-        </message>
-        <message>
-            <source>crank degrees</source>
-            <translation>Grad Kurbelwelle</translation>
-        </message>
-        <message>
-            <source>Exhaust earlier than the card</source>
-            <translation>Auslass früher als das Datenblatt</translation>
-        </message>
-        <message>
-            <source>two cams; crank degrees, - for as the intake</source>
-            <translation>zwei Wellen; Grad Kurbelwelle, - wie der Einlass</translation>
-        </message>
-        <message>
-            <source>Separation</source>
-            <translation>Spreizung</translation>
-        </message>
-        <message>
-            <source>cam degrees; two cams</source>
-            <translation>Grad Nockenwelle; zwei Wellen</translation>
-        </message>
-        <message>
-            <source>Dynamic compression</source>
-            <translation>Dynamische Verdichtung</translation>
-        </message>
-        <message>
-            <source>Least clearance</source>
-            <translation>Kleinster Freigang</translation>
-        </message>
-        <message>
-            <source>Taken off head and block</source>
-            <translation>Von Kopf und Block abgenommen</translation>
-        </message>
-        <message>
-            <source>Pitch radius of the cam wheel</source>
-            <translation>Teilkreisradius des Nockenwellenrads</translation>
-        </message>
-        <message>
-            <source>Pulling run off the bore's line</source>
-            <translation>Zugtrum zur Zylinderachse</translation>
-        </message>
-        <message>
-            <source>degrees between the run and the way the head comes down</source>
-            <translation>Grad zwischen dem Trum und der Richtung, in der der Kopf tiefer kommt</translation>
-        </message>
-        <message>
-            <source>centre </source>
-            <translation>Mitte </translation>
-        </message>
-        <message>
-            <source>Describe the drive first: D</source>
-            <translation>Erst den Antrieb beschreiben: D</translation>
-        </message>
-        <message>
-            <source>teeth, keyways, vernier, slots, bushes</source>
-            <translation>Zähne, Keilnuten, Nonius, Langlöcher, Buchsen</translation>
-        </message>
-        <message>
-            <source>The slide stands where the cam stands: choose, or drag it, to see what a move does.</source>
-            <translation>Der Schieber steht, wo die Nockenwelle steht: wählen oder ziehen zeigt, was eine Verstellung bewirkt.</translation>
-        </message>
-        <message>
-            <source>Measure the lobes again: F3 lists them.</source>
-            <translation>Die Nocken nochmals messen: F3 zählt sie auf.</translation>
-        </message>
-        <message>
-            <source>Record the lobes first; then every figure</source>
-            <translation>Erst die Nocken messen; dann steht jeder</translation>
-        </message>
-        <message>
-            <source>stands here, as it is and as it would be.</source>
-            <translation>Wert hier, wie er ist und wie er wäre.</translation>
-        </message>
-        <message>
-            <source>now</source>
-            <translation>jetzt</translation>
-        </message>
-        <message>
-            <source>then</source>
-            <translation>dann</translation>
-        </message>
-        <message>
-            <source>intake opens</source>
-            <translation>Einlass öffnet</translation>
-        </message>
-        <message>
-            <source>intake closes</source>
-            <translation>Einlass schließt</translation>
-        </message>
-        <message>
-            <source>exhaust opens</source>
-            <translation>Auslass öffnet</translation>
-        </message>
-        <message>
-            <source>exhaust closes</source>
-            <translation>Auslass schließt</translation>
-        </message>
-        <message>
-            <source>together</source>
-            <translation>gemeinsam</translation>
-        </message>
-        <message>
-            <source>closing for ratio</source>
-            <translation>Schließen dafür</translation>
-        </message>
-        <message>
-            <source>dynamic ratio</source>
-            <translation>dyn. Verdichtung</translation>
-        </message>
-        <message>
-            <source>cranking, </source>
-            <translation>Druck, </translation>
-        </message>
-        <message>
-            <source>no volumes, or no closing</source>
-            <translation>keine Volumen oder kein Schließen</translation>
-        </message>
-        <message>
-            <source>park</source>
-            <translation>Ruhe</translation>
-        </message>
-        <message>
-            <source>end</source>
-            <translation>Ende</translation>
-        </message>
-        <message>
-            <source>clearances: not measured</source>
-            <translation>Freigang: nicht gemessen</translation>
-        </message>
-        <message>
-            <source>With %1 off head and block %2 cam comes %3.</source>
-            <translation>Mit %1 weniger an Kopf und Block kommt %2 Nockenwelle %3.</translation>
-        </message>
-        <message>
-            <source>each</source>
-            <translation>jede</translation>
-        </message>
-        <message>
-            <source>the</source>
-            <translation>die</translation>
-        </message>
-        <message>
-            <source>Schools: by intake %1, split the difference %2, all events %3.</source>
-            <translation>Schulen: nach Einlass %1, Differenz teilen %2, alle Steuerpunkte %3.</translation>
-        </message>
-        <message>
-            <source>Nothing was changed yet. When a change is done at the engine, type made and the marks you left, such as: made paint on tooth 3. It is kept with its date, and asks to be measured again.</source>
-            <translation>Noch wurde nichts geändert. Ist eine Änderung am Motor gemacht, made und die gesetzten Marken eingeben, etwa: made Farbe auf Zahn 3. Sie wird mit Datum behalten und will nachgemessen sein.</translation>
-        </message>
-        <message>
-            <source>imported</source>
-            <translation>eingelesen</translation>
-        </message>
-        <message>
-            <source> (wanted %1)</source>
-            <translation> (gewünscht %1)</translation>
-        </message>
-        <message>
-            <source>intake cam </source>
-            <translation>Einlasswelle </translation>
-        </message>
-        <message>
-            <source>exhaust cam </source>
-            <translation>Auslasswelle </translation>
-        </message>
-        <message>
-            <source>marks: </source>
-            <translation>Marken: </translation>
-        </message>
-        <message>
-            <source>note: </source>
-            <translation>Notiz: </translation>
-        </message>
-        <message>
-            <source>photo: </source>
-            <translation>Foto: </translation>
-        </message>
-        <message>
-            <source>&amp;nbsp;&amp;nbsp;%1 %2 to %3, moved %4</source>
-            <translation>&amp;nbsp;&amp;nbsp;%1 %2 zu %3, bewegt %4</translation>
-        </message>
-        <message>
-            <source> cam</source>
-            <translation> Nockenwelle</translation>
-        </message>
-        <message>
-            <source>of %1</source>
-            <translation>von %1</translation>
-        </message>
-        <message>
-            <source>move it</source>
-            <translation>verstellen</translation>
-        </message>
-        <message>
-            <source>earlier</source>
-            <translation>früher</translation>
-        </message>
-        <message>
-            <source>later</source>
-            <translation>später</translation>
-        </message>
-        <message>
-            <source>Figures as they are and as they would be</source>
-            <translation>Werte, wie sie sind und wie sie wären</translation>
-        </message>
-        <message>
-            <source>What the drive can do, the best first</source>
-            <translation>Was der Antrieb kann, das Beste zuerst</translation>
-        </message>
-        <message>
-            <source>Drive and target</source>
-            <translation>Antrieb und Ziel</translation>
-        </message>
-        <message>
-            <source>without marks</source>
-            <translation>ohne Marken</translation>
-        </message>
-        <message>
-            <source>level where?</source>
-            <translation>gleich hoch wo?</translation>
-        </message>
-        <message>
-            <source>step %1 of %2</source>
-            <translation>Schritt %1 von %2</translation>
-        </message>
-        <message>
-            <source>check it</source>
-            <translation>prüfen</translation>
-        </message>
-        <message>
-            <source>done, the next</source>
-            <translation>getan, der nächste</translation>
-        </message>
-        <message>
-            <source>Up, Down  another step   Esc ends</source>
-            <translation>Auf, Ab  anderer Schritt   Esc beendet</translation>
-        </message>
-        <message>
-            <source>set, the cam</source>
-            <translation>Einstellen, Nockenwelle</translation>
-        </message>
-        <message>
-            <source>set, both cams</source>
-            <translation>Einstellen, beide Wellen</translation>
-        </message>
-        <message>
-            <source>set, %1 cam</source>
-            <translation>Einstellen, %1welle</translation>
-        </message>
-        <message>
-            <source>the card first?</source>
-            <translation>erst das Datenblatt?</translation>
-        </message>
-        <message>
-            <source>the lobes first?</source>
-            <translation>erst die Nocken?</translation>
-        </message>
-        <message>
-            <source>go to %1</source>
-            <translation>zu %1</translation>
-        </message>
-        <message>
-            <source>Up, Down  choose  D drive  G goal  H history  W no marks%1  made …</source>
-            <translation>Auf, Ab  wählen  D Antrieb  G Ziel  H Verlauf  W ohne Marken%1  made …</translation>
-        </message>
-        <message>
-            <source>  T one</source>
-            <translation>  T eine</translation>
-        </message>
-        <message>
-            <source>  T both</source>
-            <translation>  T beide</translation>
-        </message>
-        <message>
-            <source>Nothing is moved: choose first, with Up and Down.</source>
-            <translation>Nichts ist verstellt: erst wählen, mit Auf und Ab.</translation>
-        </message>
-        <message>
-            <source> (intake)</source>
-            <translation> (Einlass)</translation>
-        </message>
-        <message>
-            <source> (exhaust)</source>
-            <translation> (Auslass)</translation>
-        </message>
-        <message>
-            <source>keeps the change: </source>
-            <translation>behält die Änderung: </translation>
-        </message>
-        <message>
-            <source>There is no change yet to put it to.</source>
-            <translation>Noch gibt es keine Änderung, zu der das gehört.</translation>
-        </message>
-        <message>
-            <source>goes with change %1</source>
-            <translation>gehört zu Änderung %1</translation>
-        </message>
-        <message>
-            <source>The followers are level near TDC on overlap.</source>
-            <translation>Die Stößel stehen nahe dem Überschneidungs-OT gleich hoch.</translation>
-        </message>
-        <message>
-            <source>There is no such file.</source>
-            <translation>Diese Datei gibt es nicht.</translation>
-        </message>
-        <message>
-            <source>The slide ends at %1 degrees either way.</source>
-            <translation>Der Schieber endet bei %1 Grad beiderseits.</translation>
-        </message>
-        <message>
-            <source>The photo could not be copied beside the book.</source>
-            <translation>Das Foto konnte nicht neben das Buch kopiert werden.</translation>
-        </message>
-        <message>
-            <source>kept; now turn it over twice and measure again</source>
-            <translation>behalten; jetzt zweimal durchdrehen und nachmessen</translation>
-        </message>
-        <message>
-            <source>describe the drive</source>
-            <translation>den Antrieb beschreiben</translation>
-        </message>
-        <message>
-            <source>the goal: what the cam is set to</source>
-            <translation>das Ziel: worauf eingestellt wird</translation>
-        </message>
-        <message>
-            <source>history of the changes</source>
-            <translation>Verlauf der Änderungen</translation>
-        </message>
-        <message>
-            <source>setting without marks</source>
-            <translation>Einstellen ohne Marken</translation>
-        </message>
-        <message>
-            <source>back from setting without marks</source>
-            <translation>zurück vom Einstellen ohne Marken</translation>
-        </message>
-        <message>
-            <source>each cam alone</source>
-            <translation>jede Welle für sich</translation>
-        </message>
-        <message>
-            <source>both cams together</source>
-            <translation>beide Wellen gemeinsam</translation>
-        </message>
-        <message>
-            <source>moved; measure again</source>
-            <translation>verstellt; nachmessen</translation>
-        </message>
-        <message>
-            <source>the move was not as meant</source>
-            <translation>die Verstellung war nicht wie gemeint</translation>
-        </message>
-        <message>
-            <source>moved %1</source>
-            <translation>bewegt %1</translation>
-        </message>
-        <message>
-            <source>nothing to set yet</source>
-            <translation>noch nichts einzustellen</translation>
-        </message>
-        <message>
-            <source>stands as wanted</source>
-            <translation>steht wie gewünscht</translation>
-        </message>
-        <message>
-            <source>in %1, ex %2 crank</source>
-            <translation>Ein %1, Aus %2 Kurbel</translation>
-        </message>
-        <message>
-            <source>made …,  note …,  photo …  at Set</source>
-            <translation>made …,  note …,  photo …  bei Einstellen</translation>
-        </message>
-        <message>
-            <source>keep a change of setting; what goes with it</source>
-            <translation>eine Änderung behalten; was dazugehört</translation>
-        </message>
-        <message>
-            <source>Set</source>
-            <translation>Einstellen</translation>
-        </message>
-        <message>
-            <source>Wheels of the cam drive, seen from the drive end</source>
-            <translation>Räder des Nockenwellenantriebs, von der Antriebsseite gesehen</translation>
-        </message>
-        <message>
-            <source>crank wheel
+    </message>
+    <message>
+        <source>not described yet</source>
+        <translation>noch nicht beschrieben</translation>
+    </message>
+    <message>
+        <source>, rod </source>
+        <translation>, Pleuel </translation>
+    </message>
+    <message>
+        <source>, rod not known</source>
+        <translation>, Pleuel nicht bekannt</translation>
+    </message>
+    <message>
+        <source>back to zero</source>
+        <translation>zurück auf null</translation>
+    </message>
+    <message>
+        <source>before the nose</source>
+        <translation>vor der Spitze</translation>
+    </message>
+    <message>
+        <source>after the nose</source>
+        <translation>nach der Spitze</translation>
+    </message>
+    <message>
+        <source>opens</source>
+        <translation>öffnet</translation>
+    </message>
+    <message>
+        <source>closes</source>
+        <translation>schließt</translation>
+    </message>
+    <message>
+        <source>highest</source>
+        <translation>am höchsten</translation>
+    </message>
+    <message>
+        <source> at </source>
+        <translation> bei </translation>
+    </message>
+    <message>
+        <source>, mean of %1, range %2</source>
+        <translation>, Mittel von %1, Spanne %2</translation>
+    </message>
+    <message>
+        <source>, without %1</source>
+        <translation>, ohne %1</translation>
+    </message>
+    <message>
+        <source>centre %1 %2%3</source>
+        <translation>Mitte %1 %2%3</translation>
+    </message>
+    <message>
+        <source>leans %1 from the shallowest drop to the deepest</source>
+        <translation>neigt sich um %1 vom flachsten Abfall zum tiefsten</translation>
+    </message>
+    <message>
+        <source>centre taken</source>
+        <translation>Mitte gemessen</translation>
+    </message>
+    <message>
+        <source>events complete</source>
+        <translation>Steuerpunkte vollständig</translation>
+    </message>
+    <message>
+        <source>back on the base circle: indicator?</source>
+        <translation>zurück auf dem Grundkreis: Messuhr?</translation>
+    </message>
+    <message>
+        <source>log what it reads there</source>
+        <translation>festhalten, was sie dort zeigt</translation>
+    </message>
+    <message>
+        <source>0 when it came home   N not now   Back strike</source>
+        <translation>0, wenn sie heimkam   N jetzt nicht   Rücktaste streicht</translation>
+    </message>
+    <message>
+        <source>highest: wheel and lift?</source>
+        <translation>am höchsten: Scheibe und Hub?</translation>
+    </message>
+    <message>
+        <source>highest: wheel?</source>
+        <translation>am höchsten: Scheibe?</translation>
+    </message>
+    <message>
+        <source>%1 under, %2: wheel?</source>
+        <translation>%1 darunter, %2: Scheibe?</translation>
+    </message>
+    <message>
+        <source>%1 at %2: wheel?</source>
+        <translation>%1 bei %2: Scheibe?</translation>
+    </message>
+    <message>
+        <source>log; go back well past it, then come up to it</source>
+        <translation>festhalten; weit zurück, dann wieder heran</translation>
+    </message>
+    <message>
+        <source>log, go on turning</source>
+        <translation>festhalten, weiterdrehen</translation>
+    </message>
+    <message>
+        <source>log; %1 that agree settle it</source>
+        <translation>festhalten; %1, die übereinstimmen, genügen</translation>
+    </message>
+    <message>
+        <source>expects %1 %2; b, a, bb, ab, x say otherwise   N not now   Back strike</source>
+        <translation>erwartet %1 %2; b, a, bb, ab, x sagen es anders   N jetzt nicht   Rücktaste streicht</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <translation>nach</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <translation>vor</translation>
+    </message>
+    <message>
+        <source>TDC</source>
+        <translation>OT</translation>
+    </message>
+    <message>
+        <source>Ctrl+E when the other valve is first   </source>
+        <translation>Strg+E, wenn das andere Ventil zuerst kommt   </translation>
+    </message>
+    <message>
+        <source>All events are settled. Strike one to read it again.</source>
+        <translation>Alle Steuerpunkte stehen fest. Einen streichen, um ihn nochmals zu messen.</translation>
+    </message>
+    <message>
+        <source>running spring</source>
+        <translation>Betriebsfeder</translation>
+    </message>
+    <message>
+        <source>checking spring</source>
+        <translation>Prüffeder</translation>
+    </message>
+    <message>
+        <source>nominal</source>
+        <translation>nominell</translation>
+    </message>
+    <message>
+        <source>of the two lifts</source>
+        <translation>der beiden Hübe</translation>
+    </message>
+    <message>
+        <source>up from the base circle</source>
+        <translation>aufwärts vom Grundkreis</translation>
+    </message>
+    <message>
+        <source>down from the nose</source>
+        <translation>abwärts von der Spitze</translation>
+    </message>
+    <message>
+        <source>each until it agrees</source>
+        <translation>jeder, bis er stimmt</translation>
+    </message>
+    <message>
+        <source>all in one forward turn</source>
+        <translation>alle in einer Vorwärtsdrehung</translation>
+    </message>
+    <message>
+        <source>centre by two readings</source>
+        <translation>Mitte aus zwei Messwerten</translation>
+    </message>
+    <message>
+        <source>both valves in one turn, two indicators</source>
+        <translation>beide Ventile in einer Drehung, zwei Messuhren</translation>
+    </message>
+    <message>
+        <source>set for this cylinder</source>
+        <translation>für diesen Zylinder gestellt</translation>
+    </message>
+    <message>
+        <source>still set for cylinder 1</source>
+        <translation>noch für Zylinder 1 gestellt</translation>
+    </message>
+    <message>
+        <source>not corrected</source>
+        <translation>nicht berichtigt</translation>
+    </message>
+    <message>
+        <source>follows a point on the part</source>
+        <translation>folgt einem Punkt am Teil</translation>
+    </message>
+    <message>
+        <source>rides a flat face</source>
+        <translation>läuft auf einer ebenen Fläche</translation>
+    </message>
+    <message>
+        <source>Two lifts, valve and tappet</source>
+        <translation>Zwei Hübe, Ventil und Stößel</translation>
+    </message>
+    <message>
+        <source>both at one angle, such as 10.82 7.20; - for none</source>
+        <translation>beide bei einem Winkel, etwa 10.82 7.20; - für keine</translation>
+    </message>
+    <message>
+        <source>%1 over %2: ratio %3</source>
+        <translation>%1 durch %2: Übersetzung %3</translation>
+    </message>
+    <message>
+        <source>Two lifts: at the valve, then at the tappet.</source>
+        <translation>Zwei Hübe: am Ventil, dann am Stößel.</translation>
+    </message>
+    <message>
+        <source>That makes no rocker ratio. The valve&apos;s lift comes first, well up the lobe.</source>
+        <translation>Das ergibt keine Kipphebelübersetzung. Der Ventilhub kommt zuerst, weit oben am Nocken.</translation>
+    </message>
+    <message>
+        <source>this run</source>
+        <translation>diese Messreihe</translation>
+    </message>
+    <message>
+        <source>Lift taken at the</source>
+        <translation>Hub gemessen am</translation>
+    </message>
+    <message>
+        <source>Spring fitted</source>
+        <translation>Feder</translation>
+    </message>
+    <message>
+        <source>Lash</source>
+        <translation>Ventilspiel</translation>
+    </message>
+    <message>
+        <source>Rocker ratio, nominal</source>
+        <translation>Kipphebelübersetzung, nominell</translation>
+    </message>
+    <message>
+        <source>valve lift over tappet lift</source>
+        <translation>Ventilhub durch Stößelhub</translation>
+    </message>
+    <message>
+        <source>Ratio to reckon with</source>
+        <translation>Zu rechnen mit</translation>
+    </message>
+    <message>
+        <source>Indicator resolves</source>
+        <translation>Messuhr zeigt auf</translation>
+    </message>
+    <message>
+        <source>Indicator spans</source>
+        <translation>Messweg der Messuhr</translation>
+    </message>
+    <message>
+        <source>One turn of the dial</source>
+        <translation>Eine Umdrehung der Messuhr</translation>
+    </message>
+    <message>
+        <source>Counts</source>
+        <translation>Zählt</translation>
+    </message>
+    <message>
+        <source>Lift at the nose</source>
+        <translation>Hub an der Spitze</translation>
+    </message>
+    <message>
+        <source>where the run counts down and never reaches the base circle</source>
+        <translation>wenn die Messreihe abwärts zählt und nie den Grundkreis erreicht</translation>
+    </message>
+    <message>
+        <source>Stands askew by</source>
+        <translation>Steht schräg um</translation>
+    </message>
+    <message>
+        <source>degrees</source>
+        <translation>Grad</translation>
+    </message>
+    <message>
+        <source>Askew</source>
+        <translation>Schräg</translation>
+    </message>
+    <message>
+        <source>Heights of the events</source>
+        <translation>Höhen der Steuerpunkte</translation>
+    </message>
+    <message>
+        <source>one or more, such as 0.5 1.27; - for the card&apos;s</source>
+        <translation>eine oder mehrere, etwa 0.5 1.27; - für die des Datenblatts</translation>
+    </message>
+    <message>
+        <source>Readings that must agree</source>
+        <translation>Messwerte, die stimmen müssen</translation>
+    </message>
+    <message>
+        <source>Agree within</source>
+        <translation>Stimmen innerhalb</translation>
+    </message>
+    <message>
+        <source>Events are taken</source>
+        <translation>Steuerpunkte werden gemessen</translation>
+    </message>
+    <message>
+        <source>The wheel is</source>
+        <translation>Die Gradscheibe ist</translation>
+    </message>
+    <message>
+        <source>read again what does not fit, or the last reading</source>
+        <translation>nochmals messen, was nicht passt, oder den letzten Wert</translation>
+    </message>
+    <message>
+        <source>overshot: how far to go back</source>
+        <translation>überdreht: wie weit zurück</translation>
+    </message>
+    <message>
+        <source>no longer backing up</source>
+        <translation>nicht mehr rückwärts</translation>
+    </message>
+    <message>
+        <source>backing up: readings are left out</source>
+        <translation>rückwärts: Werte zählen nicht</translation>
+    </message>
+    <message>
+        <source>not now, the next</source>
+        <translation>jetzt nicht, der nächste</translation>
+    </message>
+    <message>
+        <source>conditions of this run</source>
+        <translation>Bedingungen dieser Messreihe</translation>
+    </message>
+    <message>
+        <source>velocity and acceleration</source>
+        <translation>Geschwindigkeit und Beschleunigung</translation>
+    </message>
+    <message>
+        <source>lay another lobe over this one</source>
+        <translation>einen anderen Nocken darüberlegen</translation>
+    </message>
+    <message>
+        <source>mean of the passes, or the newest</source>
+        <translation>Mittel der Durchgänge, oder der neueste</translation>
+    </message>
+    <message>
+        <source>the crank&apos;s other turn</source>
+        <translation>die andere Umdrehung der Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>keep what stands off: it is right</source>
+        <translation>behalten, was absteht: es stimmt</translation>
+    </message>
+    <message>
+        <source>the dial&apos;s other turn</source>
+        <translation>die andere Umdrehung der Messuhr</translation>
+    </message>
+    <message>
+        <source>There is nothing to do.</source>
+        <translation>Es gibt nichts zu tun.</translation>
+    </message>
+    <message>
+        <source>There is no other lobe to lay over this one yet.</source>
+        <translation>Noch ist kein anderer Nocken da, der darüber gelegt werden kann.</translation>
+    </message>
+    <message>
+        <source> By the card it opens at %1 and closes at %2 there.</source>
+        <translation> Nach dem Datenblatt öffnet er dort bei %1 und schließt bei %2.</translation>
+    </message>
+    <message>
+        <source>Set the wheel for this cylinder. Left as it stands for cylinder 1 it needs the firing order (Engine), since this cylinder&apos;s TDC is not known.</source>
+        <translation>Die Gradscheibe für diesen Zylinder stellen. Steht sie noch für Zylinder 1, braucht es die Zündfolge (Motor), denn der OT dieses Zylinders ist nicht bekannt.</translation>
+    </message>
+    <message>
+        <source>The wheel stands as set for cylinder 1: this cylinder&apos;s overlap TDC is at %1 on it, %2 later in the cycle.%3</source>
+        <translation>Die Scheibe steht wie für Zylinder 1 gestellt: der Überschneidungs-OT dieses Zylinders ist dort bei %1, %2 später im Zyklus.%3</translation>
+    </message>
+    <message>
+        <source>Set the wheel for this cylinder, or leave it and say so in the conditions: its overlap TDC is then at %1.</source>
+        <translation>Die Scheibe für diesen Zylinder stellen, oder sie lassen und es bei den Bedingungen sagen: sein Überschneidungs-OT ist dann bei %1.</translation>
+    </message>
+    <message>
+        <source>Set the indicator to zero on the base circle, turn to the angle above and type the lift.</source>
+        <translation>Messuhr auf dem Grundkreis auf null stellen, zum Winkel oben drehen und den Hub eingeben.</translation>
+    </message>
+    <message>
+        <source>Set the indicator to zero at the nose, go back well past the drop, come up to it and type what the wheel shows.</source>
+        <translation>Messuhr an der Spitze auf null stellen, weit hinter den Abfall zurück, wieder heran und eingeben, was die Scheibe zeigt.</translation>
+    </message>
+    <message>
+        <source>Set %1 to zero on the base circle, turn until the height is reached and type what the wheel shows.</source>
+        <translation>%1 auf dem Grundkreis auf null stellen, drehen, bis die Höhe erreicht ist, und eingeben, was die Scheibe zeigt.</translation>
+    </message>
+    <message>
+        <source>both indicators</source>
+        <translation>beide Messuhren</translation>
+    </message>
+    <message>
+        <source>the indicator</source>
+        <translation>Messuhr</translation>
+    </message>
+    <message>
+        <source>%1 of about %2 readings</source>
+        <translation>%1 von etwa %2 Messwerten</translation>
+    </message>
+    <message>
+        <source>; centre %1, greatest lift %2</source>
+        <translation>; Mitte %1, größter Hub %2</translation>
+    </message>
+    <message>
+        <source>Overshot: go back to %1 or farther, then come up to %2 again.</source>
+        <translation>Überdreht: zurück bis %1 oder weiter, dann wieder heran an %2.</translation>
+    </message>
+    <message>
+        <source>Backing up: readings are marked and left out of the curve, since they carry the drive&apos;s slack. B ends it.</source>
+        <translation>Rückwärts: Werte werden markiert und zählen nicht für die Kurve, denn sie tragen das Spiel des Antriebs. B beendet es.</translation>
+    </message>
+    <message>
+        <source>Set the indicator to zero where it reads highest. Then to the drop on either side of the nose: go back well past it and come up to it, %1, seen from the drive end. Half the duration is not the centre.</source>
+        <translation>Messuhr auf null, wo sie am höchsten steht. Dann zum Abfall beiderseits der Spitze: weit dahinter zurück und wieder heran, %1, von der Antriebsseite gesehen. Die halbe Öffnungsdauer ist nicht die Mitte.</translation>
+    </message>
+    <message>
+        <source>Both valves in one forward turn, %1, seen from the drive end, from ahead of the exhaust&apos;s opening, an indicator on each: whichever stands at its height first is read. An overshoot starts again.</source>
+        <translation>Beide Ventile in einer Vorwärtsdrehung, %1, von der Antriebsseite gesehen, von vor dem Öffnen des Auslasses, an jedem eine Messuhr: was zuerst auf seiner Höhe steht, wird abgelesen. Nach Überdrehen von vorn.</translation>
+    </message>
+    <message>
+        <source>One forward turn, %1, seen from the drive end: opening at each height from low to high, the nose with its lift, closing from high to low, and back to zero. An overshoot starts again.</source>
+        <translation>Eine Vorwärtsdrehung, %1, von der Antriebsseite gesehen: Öffnen bei jeder Höhe von unten nach oben, die Spitze mit ihrem Hub, Schließen von oben nach unten, und zurück auf null. Nach Überdrehen von vorn.</translation>
+    </message>
+    <message>
+        <source>Turn %1, seen from the drive end, to where the indicator reads the height; always from the same side. An overshoot starts again.</source>
+        <translation>%1 drehen, von der Antriebsseite gesehen, bis die Messuhr die Höhe zeigt; immer von derselben Seite. Nach Überdrehen von vorn.</translation>
+    </message>
+    <message>
+        <source>Every %1. Turn %2, seen from the drive end, and come up to each mark from below.</source>
+        <translation>Alle %1. %2 drehen, von der Antriebsseite gesehen, und an jede Marke von unten heran.</translation>
+    </message>
+    <message>
+        <source>Velocity and acceleration need a whole lobe, to its nose and beyond. M goes back.</source>
+        <translation>Geschwindigkeit und Beschleunigung brauchen einen ganzen Nocken, bis über die Spitze. M führt zurück.</translation>
+    </message>
+    <message>
+        <source>%1 A flat tappet needs a face of at least %2</source>
+        <translation>%1 Ein Flachstößel braucht mindestens %2 Durchmesser</translation>
+    </message>
+    <message>
+        <source>; measure the one fitted.</source>
+        <translation>; den eingebauten messen.</translation>
+    </message>
+    <message>
+        <source> (fitted here: %1).</source>
+        <translation> (hier eingebaut: %1).</translation>
+    </message>
+    <message>
+        <source> Ramp spread %1 (seat %2 to %3).</source>
+        <translation> Rampenspanne %1 (Ventilsitz %2 bis %3).</translation>
+    </message>
+    <message>
+        <source> Halves %1 opening, %2 closing.</source>
+        <translation> Hälften %1 öffnend, %2 schließend.</translation>
+    </message>
+    <message>
+        <source> Base circle within %1.</source>
+        <translation> Grundkreis innerhalb %1.</translation>
+    </message>
+    <message>
+        <source> M goes back.</source>
+        <translation> M führt zurück.</translation>
+    </message>
+    <message>
+        <source>run</source>
+        <translation>Messreihe</translation>
+    </message>
+    <message>
+        <source>go back well past it, then up to</source>
+        <translation>weit dahinter zurück, dann heran an</translation>
+    </message>
+    <message>
+        <source>turn to</source>
+        <translation>drehen auf</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>zero at the nose; centre by two readings</source>
+        <translation>null an der Spitze; Mitte aus zwei Messwerten</translation>
+    </message>
+    <message>
+        <source>, both in one forward turn</source>
+        <translation>, beide in einer Vorwärtsdrehung</translation>
+    </message>
+    <message>
+        <source>under, </source>
+        <translation>darunter, </translation>
+    </message>
+    <message>
+        <source>at </source>
+        <translation>bei </translation>
+    </message>
+    <message>
+        <source>  struck</source>
+        <translation>  gestrichen</translation>
+    </message>
+    <message>
+        <source>last  %1%2 %3%4</source>
+        <translation>zuletzt  %1%2 %3%4</translation>
+    </message>
+    <message>
+        <source>last  %1%2  %3%4</source>
+        <translation>zuletzt  %1%2  %3%4</translation>
+    </message>
+    <message>
+        <source>Cylinder %1 %2</source>
+        <translation>Zylinder %1 %2</translation>
+    </message>
+    <message>
+        <source>no reading yet</source>
+        <translation>noch kein Messwert</translation>
+    </message>
+    <message>
+        <source>Every reading fits its neighbours.</source>
+        <translation>Jeder Messwert passt zu seinen Nachbarn.</translation>
+    </message>
+    <message>
+        <source>; mean of %1 passes, A takes the newest</source>
+        <translation>; Mittel von %1 Durchgängen, A nimmt den neuesten</translation>
+    </message>
+    <message>
+        <source>; newest of %1 passes, A takes their mean</source>
+        <translation>; neuester von %1 Durchgängen, A nimmt ihr Mittel</translation>
+    </message>
+    <message>
+        <source>read </source>
+        <translation>gelesen </translation>
+    </message>
+    <message>
+        <source>not counted</source>
+        <translation>zählt nicht</translation>
+    </message>
+    <message>
+        <source>backing up</source>
+        <translation>rückwärts</translation>
+    </message>
+    <message>
+        <source>before</source>
+        <comment>the nose</comment>
+        <translation>vor</translation>
+    </message>
+    <message>
+        <source>after</source>
+        <comment>the nose</comment>
+        <translation>nach</translation>
+    </message>
+    <message>
+        <source>again?</source>
+        <translation>nochmals?</translation>
+    </message>
+    <message>
+        <source>cyl %1  %2</source>
+        <translation>Zyl. %1  %2</translation>
+    </message>
+    <message>
+        <source>opens %1 at %2</source>
+        <translation>öffnet %1 bei %2</translation>
+    </message>
+    <message>
+        <source>    centre %1</source>
+        <translation>    Mitte %1</translation>
+    </message>
+    <message>
+        <source>Turn %1, seen from the drive end, up to each mark. Overshot? Back past %2, then up again.</source>
+        <translation>%1 drehen, von der Antriebsseite gesehen, an jede Marke heran. Überdreht? Hinter %2 zurück, dann wieder heran.</translation>
+    </message>
+    <message>
+        <source>new run</source>
+        <translation>neue Reihe</translation>
+    </message>
+    <message>
+        <source>events</source>
+        <translation>Steuerpunkte</translation>
+    </message>
+    <message>
+        <source>conditions</source>
+        <translation>Bedingungen</translation>
+    </message>
+    <message>
+        <source>Readings of this run</source>
+        <translation>Messwerte dieser Messreihe</translation>
+    </message>
+    <message>
+        <source>Conditions of this run</source>
+        <translation>Bedingungen dieser Messreihe</translation>
+    </message>
+    <message>
+        <source>tappet</source>
+        <translation>Stößel</translation>
+    </message>
+    <message>
+        <source>valve</source>
+        <translation>Ventil</translation>
+    </message>
+    <message>
+        <source>against an earlier pass</source>
+        <translation>gegen einen früheren Durchgang</translation>
+    </message>
+    <message>
+        <source>against itself before the cam was moved</source>
+        <translation>gegen sich selbst, vor dem Verstellen</translation>
+    </message>
+    <message>
+        <source>against cylinder %1</source>
+        <translation>gegen Zylinder %1</translation>
+    </message>
+    <message>
+        <source>against the %1 in a mirror</source>
+        <translation>gegen den %1 im Spiegel</translation>
+    </message>
+    <message>
+        <source>go to Timing</source>
+        <translation>zu Steuerzeiten</translation>
+    </message>
+    <message>
+        <source>go to the %1 lobe</source>
+        <translation>zum Nocken %1</translation>
+    </message>
+    <message>
+        <source>go to cylinder %1 %2</source>
+        <translation>zu Zylinder %1 %2</translation>
+    </message>
+    <message>
+        <source>cyl %1 %2, run %3</source>
+        <translation>Zyl. %1 %2, Reihe %3</translation>
+    </message>
+    <message>
+        <source>keep, next condition; Esc ends</source>
+        <translation>behalten, nächste Bedingung; Esc beendet</translation>
+    </message>
+    <message>
+        <source>why strike %1?</source>
+        <translation>warum %1 streichen?</translation>
+    </message>
+    <message>
+        <source>strike it (misread)</source>
+        <translation>streichen (falsch abgelesen)</translation>
+    </message>
+    <message>
+        <source>Esc  leave it</source>
+        <translation>Esc  lassen</translation>
+    </message>
+    <message>
+        <source>lift at %1 again?</source>
+        <translation>Hub bei %1 nochmals?</translation>
+    </message>
+    <message>
+        <source>log it in place of the odd one</source>
+        <translation>festhalten an Stelle des auffälligen</translation>
+    </message>
+    <message>
+        <source>Ctrl+E  leave it, go to the other lobe</source>
+        <translation>Strg+E  lassen, zum anderen Nocken</translation>
+    </message>
+    <message>
+        <source>run complete: what next?</source>
+        <translation>Messreihe fertig: was nun?</translation>
+    </message>
+    <message>
+        <source>other, timing, pass; or an angle to read again: 75a</source>
+        <translation>other, timing, pass; oder ein Winkel, um nochmals zu messen: 75a</translation>
+    </message>
+    <message>
+        <source>lift at %1?</source>
+        <translation>Hub bei %1?</translation>
+    </message>
+    <message>
+        <source>log, go to %1</source>
+        <translation>festhalten, zu %1</translation>
+    </message>
+    <message>
+        <source>Back strike   R again   O overshot   C conditions   75a go there</source>
+        <translation>Rücktaste streicht   R nochmals   O überdreht   C Bedingungen   75a dorthin</translation>
+    </message>
+    <message>
+        <source>the whole curve</source>
+        <translation>die ganze Kurve</translation>
+    </message>
+    <message>
+        <source>its events alone</source>
+        <translation>nur seine Steuerpunkte</translation>
+    </message>
+    <message>
+        <source>its centre by two readings</source>
+        <translation>seine Mitte aus zwei Messwerten</translation>
+    </message>
+    <message>
+        <source>the reason</source>
+        <translation>der Grund</translation>
+    </message>
+    <message>
+        <source>take </source>
+        <translation>messen: </translation>
+    </message>
+    <message>
+        <source>on to </source>
+        <translation>weiter: </translation>
+    </message>
+    <message>
+        <source>This run is through. An angle first reads it again, such as 75a 8.51; pass begins another pass.</source>
+        <translation>Diese Messreihe ist fertig. Ein Winkel davor misst ihn nochmals, etwa 75a 8.51; pass beginnt einen neuen Durchgang.</translation>
+    </message>
+    <message>
+        <source>a step of </source>
+        <translation>Schritt von </translation>
+    </message>
+    <message>
+        <source>set to zero again where the lift is </source>
+        <translation>wieder auf null gestellt, wo der Hub so groß ist: </translation>
+    </message>
+    <message>
+        <source>set to zero again, its lift not known</source>
+        <translation>wieder auf null gestellt, der Hub nicht bekannt</translation>
+    </message>
+    <message>
+        <source>go to </source>
+        <translation>gehe zu </translation>
+    </message>
+    <message>
+        <source>Not struck.</source>
+        <translation>Nicht gestrichen.</translation>
+    </message>
+    <message>
+        <source>Not logged; see the message above.</source>
+        <translation>Nicht festgehalten; siehe die Meldung oben.</translation>
+    </message>
+    <message>
+        <source>again: %1 %2</source>
+        <translation>nochmals: %1 %2</translation>
+    </message>
+    <message>
+        <source>look again: %1 %2</source>
+        <translation>nachsehen: %1 %2</translation>
+    </message>
+    <message>
+        <source>%1 %2, %3 of %4</source>
+        <translation>%1 %2, %3 von %4</translation>
+    </message>
+    <message>
+        <source>not begun</source>
+        <translation>nicht begonnen</translation>
+    </message>
+    <message>
+        <source>1 lobe recorded</source>
+        <translation>1 Nocken gemessen</translation>
+    </message>
+    <message>
+        <source>75a   20b   40ab   30bb</source>
+        <translation>75a   20b   40ab   30bb</translation>
+    </message>
+    <message>
+        <source>after, before TDC; after, before BDC; also 31 BTDC, 20 abdc</source>
+        <translation>nach, vor OT; nach, vor UT; auch 31 BTDC, 20 abdc</translation>
+    </message>
+    <message>
+        <source>75a 8.512</source>
+        <translation>75a 8.512</translation>
+    </message>
+    <message>
+        <source>log a lift at that angle</source>
+        <translation>einen Hub bei diesem Winkel festhalten</translation>
+    </message>
+    <message>
+        <source>step 2,  zero,  zero 8.5</source>
+        <translation>step 2,  zero,  zero 8.5</translation>
+    </message>
+    <message>
+        <source>another step; indicator zeroed again, where lift is 8.5</source>
+        <translation>andere Schrittweite; Messuhr wieder genullt, wo der Hub 8.5 ist</translation>
+    </message>
+    <message>
+        <source>curve,  events,  centre</source>
+        <translation>curve,  events,  centre</translation>
+    </message>
+    <message>
+        <source>how the lobe is taken</source>
+        <translation>wie der Nocken gemessen wird</translation>
+    </message>
+    <message>
+        <source>other,  timing,  pass</source>
+        <translation>other,  timing,  pass</translation>
+    </message>
+    <message>
+        <source>when a run is through: the other lobe, Timing, another pass</source>
+        <translation>wenn eine Messreihe fertig ist: der andere Nocken, Steuerzeiten, neuer Durchgang</translation>
+    </message>
+    <message>
+        <source>Lobes</source>
+        <translation>Nocken</translation>
+    </message>
+    <message>
+        <source>with the crank</source>
+        <translation>mit der Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>against the crank</source>
+        <translation>gegen die Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>intake cam</source>
+        <translation>Einlasswelle</translation>
+    </message>
+    <message>
+        <source>exhaust cam</source>
+        <translation>Auslasswelle</translation>
+    </message>
+    <message>
+        <source>%1: a whole number such as 40.</source>
+        <translation>%1: eine ganze Zahl wie 40.</translation>
+    </message>
+    <message>
+        <source>A whole number.</source>
+        <translation>Eine ganze Zahl.</translation>
+    </message>
+    <message>
+        <source>An offset lies within the radius of its shaft.</source>
+        <translation>Ein Versatz liegt innerhalb des Radius seiner Welle.</translation>
+    </message>
+    <message>
+        <source>Two numbers, such as 11 12.</source>
+        <translation>Zwei Zahlen, etwa 11 12.</translation>
+    </message>
+    <message>
+        <source>Phaser, beyond its park</source>
+        <translation>Versteller, über seine Ruhelage hinaus</translation>
+    </message>
+    <message>
+        <source>what it advances, crank degrees; 20 cam for cam degrees; minus when it retards; 0 for none</source>
+        <translation>was er früher stellt, Grad Kurbelwelle; 20 cam für Grad Nockenwelle; Minus, wenn er später stellt; 0 für keinen</translation>
+    </message>
+    <message>
+        <source>%1 crank</source>
+        <translation>%1 Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>No phaser moves a cam so far.</source>
+        <translation>Kein Versteller dreht eine Nockenwelle so weit.</translation>
+    </message>
+    <message>
+        <source>Event at the card&apos;s height</source>
+        <translation>Steuerpunkt beim Prüfhub des Datenblatts</translation>
+    </message>
+    <message>
+        <source>which, and its degrees as a card has them: ivc 62</source>
+        <translation>welcher, und seine Gradzahl wie auf dem Datenblatt: ivc 62</translation>
+    </message>
+    <message>
+        <source>ivo, ivc, evo or evc, and its degrees, such as ivc 62.</source>
+        <translation>ivo, ivc, evo oder evc und seine Gradzahl, etwa ivc 62.</translation>
+    </message>
+    <message>
+        <source>An event lies within 180 degrees.</source>
+        <translation>Ein Steuerpunkt liegt innerhalb von 180 Grad.</translation>
+    </message>
+    <message>
+        <source>Wanted centres</source>
+        <translation>Gewünschte Mitten</translation>
+    </message>
+    <message>
+        <source>of one cam or both: intake 104.5 exhaust 107; - for none</source>
+        <translation>einer Welle oder beider: intake 104.5 exhaust 107; - für keine</translation>
+    </message>
+    <message>
+        <source>intake </source>
+        <translation>Einlass </translation>
+    </message>
+    <message>
+        <source>exhaust </source>
+        <translation>Auslass </translation>
+    </message>
+    <message>
+        <source>Which cam, and its centre, such as intake 104.5 exhaust 107.</source>
+        <translation>Welche Welle und ihre Mitte, etwa intake 104.5 exhaust 107.</translation>
+    </message>
+    <message>
+        <source>A lobe centre lies 60 to 160 crank degrees from TDC.</source>
+        <translation>Eine Nockenmitte liegt 60 bis 160 Grad Kurbelwelle vom OT.</translation>
+    </message>
+    <message>
+        <source>Names of the keyways</source>
+        <translation>Namen der Keilnuten</translation>
+    </message>
+    <message>
+        <source>dots or letters, from the one in use in the running direction: A B C; - for none</source>
+        <translation>Punkte oder Buchstaben, ab der benutzten in Drehrichtung: A B C; - für keine</translation>
+    </message>
+    <message>
+        <source>Teeth of the cam wheel</source>
+        <translation>Zähne des Nockenwellenrads</translation>
+    </message>
+    <message>
+        <source>count them</source>
+        <translation>zählen</translation>
+    </message>
+    <message>
+        <source>Driven by</source>
+        <translation>Angetrieben durch</translation>
+    </message>
+    <message>
+        <source>The cam turns</source>
+        <translation>Die Nockenwelle dreht</translation>
+    </message>
+    <message>
+        <source>Keyways or dowel holes</source>
+        <translation>Keilnuten oder Stiftlöcher</translation>
+    </message>
+    <message>
+        <source>evenly round the cam wheel; 1 for one</source>
+        <translation>gleichmäßig am Nockenwellenrad; 1 für eine</translation>
+    </message>
+    <message>
+        <source>Crank keyways</source>
+        <translation>Keilnuten der Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>beside the one in use, crank degrees, plus advances: -4 4; - for none</source>
+        <translation>neben der benutzten, Grad Kurbelwelle, Plus stellt früher: -4 4; - für keine</translation>
+    </message>
+    <message>
+        <source>Vernier holes</source>
+        <translation>Noniuslöcher</translation>
+    </message>
+    <message>
+        <source>in wheel and hub: 11 12; - for none</source>
+        <translation>in Rad und Nabe: 11 12; - für keine</translation>
+    </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 zu %2</translation>
+    </message>
+    <message>
+        <source>Slots</source>
+        <translation>Langlöcher</translation>
+    </message>
+    <message>
+        <source>range either way and what a line is worth, crank degrees: 12 2; - for none</source>
+        <translation>Bereich beiderseits und Wert eines Strichs, Grad Kurbelwelle: 12 2; - für keine</translation>
+    </message>
+    <message>
+        <source>%1%2, lines of %3</source>
+        <translation>%1%2, Striche zu %3</translation>
+    </message>
+    <message>
+        <source>Bushes or offset keys</source>
+        <translation>Versatzbuchsen oder -keile</translation>
+    </message>
+    <message>
+        <source>at hand, crank degrees, plus advances: 1 2 -1; or offset and shaft radius: 0.5@12</source>
+        <translation>vorhanden, Grad Kurbelwelle, Plus stellt früher: 1 2 -1; oder Versatz und Wellenradius: 0.5@12</translation>
+    </message>
+    <message>
+        <source>Bolt circle radius</source>
+        <translation>Radius des Lochkreises</translation>
+    </message>
+    <message>
+        <source>The crank pulls first</source>
+        <translation>Die Kurbelwelle zieht zuerst</translation>
+    </message>
+    <message>
+        <source>Set it to</source>
+        <translation>Einstellen auf</translation>
+    </message>
+    <message>
+        <source>By the school</source>
+        <translation>Nach der Schule</translation>
+    </message>
+    <message>
+        <source>Earlier than the card</source>
+        <translation>Früher als das Datenblatt</translation>
+    </message>
+    <message>
+        <source>crank degrees</source>
+        <translation>Grad Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>Exhaust earlier than the card</source>
+        <translation>Auslass früher als das Datenblatt</translation>
+    </message>
+    <message>
+        <source>two cams; crank degrees, - for as the intake</source>
+        <translation>zwei Wellen; Grad Kurbelwelle, - wie der Einlass</translation>
+    </message>
+    <message>
+        <source>Separation</source>
+        <translation>Spreizung</translation>
+    </message>
+    <message>
+        <source>cam degrees; two cams</source>
+        <translation>Grad Nockenwelle; zwei Wellen</translation>
+    </message>
+    <message>
+        <source>Dynamic compression</source>
+        <translation>Dynamische Verdichtung</translation>
+    </message>
+    <message>
+        <source>Least clearance</source>
+        <translation>Kleinster Freigang</translation>
+    </message>
+    <message>
+        <source>Taken off head and block</source>
+        <translation>Von Kopf und Block abgenommen</translation>
+    </message>
+    <message>
+        <source>Pitch radius of the cam wheel</source>
+        <translation>Teilkreisradius des Nockenwellenrads</translation>
+    </message>
+    <message>
+        <source>Pulling run off the bore&apos;s line</source>
+        <translation>Zugtrum zur Zylinderachse</translation>
+    </message>
+    <message>
+        <source>degrees between the run and the way the head comes down</source>
+        <translation>Grad zwischen dem Trum und der Richtung, in der der Kopf tiefer kommt</translation>
+    </message>
+    <message>
+        <source>centre </source>
+        <translation>Mitte </translation>
+    </message>
+    <message>
+        <source>Describe the drive first: D</source>
+        <translation>Erst den Antrieb beschreiben: D</translation>
+    </message>
+    <message>
+        <source>teeth, keyways, vernier, slots, bushes</source>
+        <translation>Zähne, Keilnuten, Nonius, Langlöcher, Buchsen</translation>
+    </message>
+    <message>
+        <source>The slide stands where the cam stands: choose, or drag it, to see what a move does.</source>
+        <translation>Der Schieber steht, wo die Nockenwelle steht: wählen oder ziehen zeigt, was eine Verstellung bewirkt.</translation>
+    </message>
+    <message>
+        <source>Measure the lobes again: F3 lists them.</source>
+        <translation>Die Nocken nochmals messen: F3 zählt sie auf.</translation>
+    </message>
+    <message>
+        <source>Record the lobes first; then every figure</source>
+        <translation>Erst die Nocken messen; dann steht jeder</translation>
+    </message>
+    <message>
+        <source>stands here, as it is and as it would be.</source>
+        <translation>Wert hier, wie er ist und wie er wäre.</translation>
+    </message>
+    <message>
+        <source>now</source>
+        <translation>jetzt</translation>
+    </message>
+    <message>
+        <source>then</source>
+        <translation>dann</translation>
+    </message>
+    <message>
+        <source>intake opens</source>
+        <translation>Einlass öffnet</translation>
+    </message>
+    <message>
+        <source>intake closes</source>
+        <translation>Einlass schließt</translation>
+    </message>
+    <message>
+        <source>exhaust opens</source>
+        <translation>Auslass öffnet</translation>
+    </message>
+    <message>
+        <source>exhaust closes</source>
+        <translation>Auslass schließt</translation>
+    </message>
+    <message>
+        <source>together</source>
+        <translation>gemeinsam</translation>
+    </message>
+    <message>
+        <source>closing for ratio</source>
+        <translation>Schließen dafür</translation>
+    </message>
+    <message>
+        <source>dynamic ratio</source>
+        <translation>dyn. Verdichtung</translation>
+    </message>
+    <message>
+        <source>cranking, </source>
+        <translation>Druck, </translation>
+    </message>
+    <message>
+        <source>no volumes, or no closing</source>
+        <translation>keine Volumen oder kein Schließen</translation>
+    </message>
+    <message>
+        <source>park</source>
+        <translation>Ruhe</translation>
+    </message>
+    <message>
+        <source>end</source>
+        <translation>Ende</translation>
+    </message>
+    <message>
+        <source>clearances: not measured</source>
+        <translation>Freigang: nicht gemessen</translation>
+    </message>
+    <message>
+        <source>With %1 off head and block %2 cam comes %3.</source>
+        <translation>Mit %1 weniger an Kopf und Block kommt %2 Nockenwelle %3.</translation>
+    </message>
+    <message>
+        <source>each</source>
+        <translation>jede</translation>
+    </message>
+    <message>
+        <source>the</source>
+        <translation>die</translation>
+    </message>
+    <message>
+        <source>Schools: by intake %1, split the difference %2, all events %3.</source>
+        <translation>Schulen: nach Einlass %1, Differenz teilen %2, alle Steuerpunkte %3.</translation>
+    </message>
+    <message>
+        <source>Nothing was changed yet. When a change is done at the engine, type made and the marks you left, such as: made paint on tooth 3. It is kept with its date, and asks to be measured again.</source>
+        <translation>Noch wurde nichts geändert. Ist eine Änderung am Motor gemacht, made und die gesetzten Marken eingeben, etwa: made Farbe auf Zahn 3. Sie wird mit Datum behalten und will nachgemessen sein.</translation>
+    </message>
+    <message>
+        <source>imported</source>
+        <translation>eingelesen</translation>
+    </message>
+    <message>
+        <source> (wanted %1)</source>
+        <translation> (gewünscht %1)</translation>
+    </message>
+    <message>
+        <source>intake cam </source>
+        <translation>Einlasswelle </translation>
+    </message>
+    <message>
+        <source>exhaust cam </source>
+        <translation>Auslasswelle </translation>
+    </message>
+    <message>
+        <source>marks: </source>
+        <translation>Marken: </translation>
+    </message>
+    <message>
+        <source>note: </source>
+        <translation>Notiz: </translation>
+    </message>
+    <message>
+        <source>photo: </source>
+        <translation>Foto: </translation>
+    </message>
+    <message>
+        <source>&amp;nbsp;&amp;nbsp;%1 %2 to %3, moved %4</source>
+        <translation>&amp;nbsp;&amp;nbsp;%1 %2 zu %3, bewegt %4</translation>
+    </message>
+    <message>
+        <source> cam</source>
+        <translation> Nockenwelle</translation>
+    </message>
+    <message>
+        <source>of %1</source>
+        <translation>von %1</translation>
+    </message>
+    <message>
+        <source>move it</source>
+        <translation>verstellen</translation>
+    </message>
+    <message>
+        <source>earlier</source>
+        <translation>früher</translation>
+    </message>
+    <message>
+        <source>later</source>
+        <translation>später</translation>
+    </message>
+    <message>
+        <source>Figures as they are and as they would be</source>
+        <translation>Werte, wie sie sind und wie sie wären</translation>
+    </message>
+    <message>
+        <source>What the drive can do, the best first</source>
+        <translation>Was der Antrieb kann, das Beste zuerst</translation>
+    </message>
+    <message>
+        <source>Drive and target</source>
+        <translation>Antrieb und Ziel</translation>
+    </message>
+    <message>
+        <source>without marks</source>
+        <translation>ohne Marken</translation>
+    </message>
+    <message>
+        <source>level where?</source>
+        <translation>gleich hoch wo?</translation>
+    </message>
+    <message>
+        <source>step %1 of %2</source>
+        <translation>Schritt %1 von %2</translation>
+    </message>
+    <message>
+        <source>check it</source>
+        <translation>prüfen</translation>
+    </message>
+    <message>
+        <source>done, the next</source>
+        <translation>getan, der nächste</translation>
+    </message>
+    <message>
+        <source>Up, Down  another step   Esc ends</source>
+        <translation>Auf, Ab  anderer Schritt   Esc beendet</translation>
+    </message>
+    <message>
+        <source>set, the cam</source>
+        <translation>Einstellen, Nockenwelle</translation>
+    </message>
+    <message>
+        <source>set, both cams</source>
+        <translation>Einstellen, beide Wellen</translation>
+    </message>
+    <message>
+        <source>set, %1 cam</source>
+        <translation>Einstellen, %1welle</translation>
+    </message>
+    <message>
+        <source>the card first?</source>
+        <translation>erst das Datenblatt?</translation>
+    </message>
+    <message>
+        <source>the lobes first?</source>
+        <translation>erst die Nocken?</translation>
+    </message>
+    <message>
+        <source>go to %1</source>
+        <translation>zu %1</translation>
+    </message>
+    <message>
+        <source>Up, Down  choose  D drive  G goal  H history  W no marks%1  made …</source>
+        <translation>Auf, Ab  wählen  D Antrieb  G Ziel  H Verlauf  W ohne Marken%1  made …</translation>
+    </message>
+    <message>
+        <source>  T one</source>
+        <translation>  T eine</translation>
+    </message>
+    <message>
+        <source>  T both</source>
+        <translation>  T beide</translation>
+    </message>
+    <message>
+        <source>Nothing is moved: choose first, with Up and Down.</source>
+        <translation>Nichts ist verstellt: erst wählen, mit Auf und Ab.</translation>
+    </message>
+    <message>
+        <source> (intake)</source>
+        <translation> (Einlass)</translation>
+    </message>
+    <message>
+        <source> (exhaust)</source>
+        <translation> (Auslass)</translation>
+    </message>
+    <message>
+        <source>keeps the change: </source>
+        <translation>behält die Änderung: </translation>
+    </message>
+    <message>
+        <source>There is no change yet to put it to.</source>
+        <translation>Noch gibt es keine Änderung, zu der das gehört.</translation>
+    </message>
+    <message>
+        <source>goes with change %1</source>
+        <translation>gehört zu Änderung %1</translation>
+    </message>
+    <message>
+        <source>The followers are level near TDC on overlap.</source>
+        <translation>Die Stößel stehen nahe dem Überschneidungs-OT gleich hoch.</translation>
+    </message>
+    <message>
+        <source>There is no such file.</source>
+        <translation>Diese Datei gibt es nicht.</translation>
+    </message>
+    <message>
+        <source>The slide ends at %1 degrees either way.</source>
+        <translation>Der Schieber endet bei %1 Grad beiderseits.</translation>
+    </message>
+    <message>
+        <source>The photo could not be copied beside the book.</source>
+        <translation>Das Foto konnte nicht neben das Buch kopiert werden.</translation>
+    </message>
+    <message>
+        <source>kept; now turn it over twice and measure again</source>
+        <translation>behalten; jetzt zweimal durchdrehen und nachmessen</translation>
+    </message>
+    <message>
+        <source>describe the drive</source>
+        <translation>den Antrieb beschreiben</translation>
+    </message>
+    <message>
+        <source>the goal: what the cam is set to</source>
+        <translation>das Ziel: worauf eingestellt wird</translation>
+    </message>
+    <message>
+        <source>history of the changes</source>
+        <translation>Verlauf der Änderungen</translation>
+    </message>
+    <message>
+        <source>setting without marks</source>
+        <translation>Einstellen ohne Marken</translation>
+    </message>
+    <message>
+        <source>back from setting without marks</source>
+        <translation>zurück vom Einstellen ohne Marken</translation>
+    </message>
+    <message>
+        <source>each cam alone</source>
+        <translation>jede Welle für sich</translation>
+    </message>
+    <message>
+        <source>both cams together</source>
+        <translation>beide Wellen gemeinsam</translation>
+    </message>
+    <message>
+        <source>moved; measure again</source>
+        <translation>verstellt; nachmessen</translation>
+    </message>
+    <message>
+        <source>the move was not as meant</source>
+        <translation>die Verstellung war nicht wie gemeint</translation>
+    </message>
+    <message>
+        <source>moved %1</source>
+        <translation>bewegt %1</translation>
+    </message>
+    <message>
+        <source>nothing to set yet</source>
+        <translation>noch nichts einzustellen</translation>
+    </message>
+    <message>
+        <source>stands as wanted</source>
+        <translation>steht wie gewünscht</translation>
+    </message>
+    <message>
+        <source>in %1, ex %2 crank</source>
+        <translation>Ein %1, Aus %2 Kurbel</translation>
+    </message>
+    <message>
+        <source>made …,  note …,  photo …  at Set</source>
+        <translation>made …,  note …,  photo …  bei Einstellen</translation>
+    </message>
+    <message>
+        <source>keep a change of setting; what goes with it</source>
+        <translation>eine Änderung behalten; was dazugehört</translation>
+    </message>
+    <message>
+        <source>Set</source>
+        <translation>Einstellen</translation>
+    </message>
+    <message>
+        <source>Wheels of the cam drive, seen from the drive end</source>
+        <translation>Räder des Nockenwellenantriebs, von der Antriebsseite gesehen</translation>
+    </message>
+    <message>
+        <source>crank wheel
 keyway %1</source>
-            <translation>Kurbelwellenrad
+        <translation>Kurbelwellenrad
 Keilnut %1</translation>
-        </message>
-        <message>
-            <source>crank wheel</source>
-            <translation>Kurbelwellenrad</translation>
-        </message>
-        <message>
-            <source>seen from the drive end</source>
-            <translation>von der Antriebsseite gesehen</translation>
-        </message>
-        <message>
-            <source>%1, from the drive end; %2 is pulled first</source>
-            <translation>%1, von der Antriebsseite; %2 wird zuerst gezogen</translation>
-        </message>
-        <message>
-            <source>%1
+    </message>
+    <message>
+        <source>crank wheel</source>
+        <translation>Kurbelwellenrad</translation>
+    </message>
+    <message>
+        <source>seen from the drive end</source>
+        <translation>von der Antriebsseite gesehen</translation>
+    </message>
+    <message>
+        <source>%1, from the drive end; %2 is pulled first</source>
+        <translation>%1, von der Antriebsseite; %2 wird zuerst gezogen</translation>
+    </message>
+    <message>
+        <source>%1
 %2 at the wheel</source>
-            <translation>%1
+        <translation>%1
 %2 am Rad</translation>
-        </message>
-        <message>
-            <source>
+    </message>
+    <message>
+        <source>
 %1 at the bolts</source>
-            <translation>
+        <translation>
 %1 an den Schrauben</translation>
-        </message>
-        <message>
-            <source>not said</source>
-            <translation>nicht gesagt</translation>
-        </message>
-        <message>
-            <source>overlap: both valves move</source>
-            <translation>Überschneidung: beide Ventile bewegen sich</translation>
-        </message>
-        <message>
-            <source>firing: neither valve moves</source>
-            <translation>Zündung: kein Ventil bewegt sich</translation>
-        </message>
-        <message>
-            <source>Factory mark reads</source>
-            <translation>Werksmarke zeigt</translation>
-        </message>
-        <message>
-            <source>the wheel when the factory mark says TDC, such as 2.5b; - for none</source>
-            <translation>die Scheibe, wenn die Werksmarke OT sagt, etwa 2.5b; - für keine</translation>
-        </message>
-        <message>
-            <source>, %1 %2 of arc</source>
-            <translation>, %1 %2 Bogen</translation>
-        </message>
-        <message>
-            <source>Deck, piston below the face</source>
-            <translation>Rückstand, Kolben unter der Fläche</translation>
-        </message>
-        <message>
-            <source>one or more points, such as 0.30 0.34; minus above; - to clear</source>
-            <translation>ein oder mehrere Punkte, etwa 0.30 0.34; Minus darüber; - löscht</translation>
-        </message>
-        <message>
-            <source> mean of %1, range %2</source>
-            <translation> Mittel von %1, Spanne %2</translation>
-        </message>
-        <message>
-            <source>Twelve points are enough; - clears them.</source>
-            <translation>Zwölf Punkte genügen; - löscht sie.</translation>
-        </message>
-        <message>
-            <source>The wheel's zero is</source>
-            <translation>Null der Scheibe ist</translation>
-        </message>
-        <message>
-            <source>Also here (Up, Down)</source>
-            <translation>Auch hier (Auf, Ab)</translation>
-        </message>
-        <message>
-            <source>overlap or firing, at the wheel's zero?</source>
-            <translation>Überschneidung oder Zündung, bei null der Scheibe?</translation>
-        </message>
-        <message>
-            <source>Contacts must agree within</source>
-            <translation>Berührungen stimmen innerhalb</translation>
-        </message>
-        <message>
-            <source>Tape circumference</source>
-            <translation>Umfang des Maßbands</translation>
-        </message>
-        <message>
-            <source>Damper diameter</source>
-            <translation>Durchmesser des Dämpfers</translation>
-        </message>
-        <message>
-            <source>1  Fit the stop with the piston well down.
+    </message>
+    <message>
+        <source>not said</source>
+        <translation>nicht gesagt</translation>
+    </message>
+    <message>
+        <source>overlap: both valves move</source>
+        <translation>Überschneidung: beide Ventile bewegen sich</translation>
+    </message>
+    <message>
+        <source>firing: neither valve moves</source>
+        <translation>Zündung: kein Ventil bewegt sich</translation>
+    </message>
+    <message>
+        <source>Factory mark reads</source>
+        <translation>Werksmarke zeigt</translation>
+    </message>
+    <message>
+        <source>the wheel when the factory mark says TDC, such as 2.5b; - for none</source>
+        <translation>die Scheibe, wenn die Werksmarke OT sagt, etwa 2.5b; - für keine</translation>
+    </message>
+    <message>
+        <source>, %1 %2 of arc</source>
+        <translation>, %1 %2 Bogen</translation>
+    </message>
+    <message>
+        <source>Deck, piston below the face</source>
+        <translation>Rückstand, Kolben unter der Fläche</translation>
+    </message>
+    <message>
+        <source>one or more points, such as 0.30 0.34; minus above; - to clear</source>
+        <translation>ein oder mehrere Punkte, etwa 0.30 0.34; Minus darüber; - löscht</translation>
+    </message>
+    <message>
+        <source> mean of %1, range %2</source>
+        <translation> Mittel von %1, Spanne %2</translation>
+    </message>
+    <message>
+        <source>Twelve points are enough; - clears them.</source>
+        <translation>Zwölf Punkte genügen; - löscht sie.</translation>
+    </message>
+    <message>
+        <source>The wheel&apos;s zero is</source>
+        <translation>Null der Scheibe ist</translation>
+    </message>
+    <message>
+        <source>Also here (Up, Down)</source>
+        <translation>Auch hier (Auf, Ab)</translation>
+    </message>
+    <message>
+        <source>overlap or firing, at the wheel&apos;s zero?</source>
+        <translation>Überschneidung oder Zündung, bei null der Scheibe?</translation>
+    </message>
+    <message>
+        <source>Contacts must agree within</source>
+        <translation>Berührungen stimmen innerhalb</translation>
+    </message>
+    <message>
+        <source>Tape circumference</source>
+        <translation>Umfang des Maßbands</translation>
+    </message>
+    <message>
+        <source>Damper diameter</source>
+        <translation>Durchmesser des Dämpfers</translation>
+    </message>
+    <message>
+        <source>1  Fit the stop with the piston well down.
 2  Turn the way the engine runs until the piston touches. Type the wheel.
 3  Turn back the long way until it touches again. Type the wheel.</source>
-            <translation>1  Den Anschlag bei tiefem Kolben einsetzen.
+        <translation>1  Den Anschlag bei tiefem Kolben einsetzen.
 2  In Laufrichtung drehen, bis der Kolben anstößt. Die Scheibe eingeben.
 3  Den langen Weg zurück, bis er wieder anstößt. Die Scheibe eingeben.</translation>
-        </message>
-        <message>
-            <source>1  Zero the indicator on the piston near its top. Type drop 3 to name the drop.
+    </message>
+    <message>
+        <source>1  Zero the indicator on the piston near its top. Type drop 3 to name the drop.
 2  Come up to that drop before the top. Type the wheel.
 3  Go over the top to the same drop after it. Type the wheel.
 Another drop with the pointer untouched? Name it, and take both again.</source>
-            <translation>1  Messuhr am Kolben nahe seinem OT nullen. Mit drop 3 den Abfall nennen.
+        <translation>1  Messuhr am Kolben nahe seinem OT nullen. Mit drop 3 den Abfall nennen.
 2  Vor dem OT an diesen Abfall heran. Die Scheibe eingeben.
 3  Über den OT zum selben Abfall dahinter. Die Scheibe eingeben.
 Ein anderer Abfall bei unberührtem Zeiger? Ihn nennen und beide nochmals messen.</translation>
-        </message>
-        <message>
-            <source>1  Short of the top, zero the indicator. Type the wheel.
+    </message>
+    <message>
+        <source>1  Short of the top, zero the indicator. Type the wheel.
 2  Turn on the same way, over the top, until it reads zero again. Type the wheel.
-One direction only, so the drive's slack does not come in.</source>
-            <translation>1  Kurz vor dem OT die Messuhr nullen. Die Scheibe eingeben.
+One direction only, so the drive&apos;s slack does not come in.</source>
+        <translation>1  Kurz vor dem OT die Messuhr nullen. Die Scheibe eingeben.
 2  In gleicher Richtung über den OT drehen, bis sie wieder null zeigt. Die Scheibe eingeben.
 Nur eine Richtung, so bleibt das Spiel des Antriebs draußen.</translation>
-        </message>
-        <message>
-            <source>1  Turn the way the engine runs until the piston just closes the intake port. Type the wheel.
+    </message>
+    <message>
+        <source>1  Turn the way the engine runs until the piston just closes the intake port. Type the wheel.
 2  Turn back until it just closes it again. Type the wheel.
 For piston-controlled ports only, not for reed or rotary inlets.</source>
-            <translation>1  In Laufrichtung drehen, bis der Kolben den Einlassschlitz gerade schließt. Die Scheibe eingeben.
+        <translation>1  In Laufrichtung drehen, bis der Kolben den Einlassschlitz gerade schließt. Die Scheibe eingeben.
 2  Zurück, bis er ihn wieder gerade schließt. Die Scheibe eingeben.
 Nur für kolbengesteuerte Schlitze, nicht für Membran- oder Drehschieber.</translation>
-        </message>
-        <message>
-            <source>1  Set the indicator on the piston.
+    </message>
+    <message>
+        <source>1  Set the indicator on the piston.
 2  Turn until it stands highest. Type the wheel.</source>
-            <translation>1  Messuhr auf den Kolben setzen.
+        <translation>1  Messuhr auf den Kolben setzen.
 2  Drehen, bis sie am höchsten steht. Die Scheibe eingeben.</translation>
-        </message>
-        <message>
-            <source>With a stop fitted, turn by hand only, gently, plugs out: a stop bends a valve or a piston when it is met with force.</source>
-            <translation>Mit Anschlag nur von Hand drehen, sachte, Kerzen heraus: mit Gewalt verbiegt ein Anschlag ein Ventil oder beschädigt den Kolben.</translation>
-        </message>
-        <message>
-            <source>Turn by hand. A deeper drop is more precise; keep the indicator square to the crown.</source>
-            <translation>Von Hand drehen. Ein tieferer Abfall ist genauer; die Messuhr senkrecht zum Kolbenboden halten.</translation>
-        </message>
-        <message>
-            <source>Turn by hand, and never back: an overshoot starts again.</source>
-            <translation>Von Hand drehen, und nie zurück: nach Überdrehen von vorn.</translation>
-        </message>
-        <message>
-            <source>Turn by hand; a feeler in the port is caught by the piston's edge with little force.</source>
-            <translation>Von Hand drehen; eine Fühlerlehre im Schlitz wird von der Kolbenkante mit wenig Kraft gefasst.</translation>
-        </message>
-        <message>
-            <source>The piston dwells at the top: a first approximation, never a proof.</source>
-            <translation>Der Kolben verweilt im OT: eine erste Näherung, nie ein Beweis.</translation>
-        </message>
-        <message>
-            <source>back at zero: wheel?</source>
-            <translation>wieder null: Scheibe?</translation>
-        </message>
-        <message>
-            <source>zeroed: wheel?</source>
-            <translation>genullt: Scheibe?</translation>
-        </message>
-        <message>
-            <source>port closes, other side: wheel?</source>
-            <translation>Schlitz zu, andere Seite: Scheibe?</translation>
-        </message>
-        <message>
-            <source>port closes: wheel?</source>
-            <translation>Schlitz zu: Scheibe?</translation>
-        </message>
-        <message>
-            <source>at the highest: wheel?</source>
-            <translation>am höchsten: Scheibe?</translation>
-        </message>
-        <message>
-            <source>after the top: wheel?</source>
-            <translation>nach dem OT: Scheibe?</translation>
-        </message>
-        <message>
-            <source>before the top: wheel?</source>
-            <translation>vor dem OT: Scheibe?</translation>
-        </message>
-        <message>
-            <source>one contact taken</source>
-            <translation>eine Berührung gemessen</translation>
-        </message>
-        <message>
-            <source>proved, within %1</source>
-            <translation>bewiesen, innerhalb %1</translation>
-        </message>
-        <message>
-            <source>pointer off by %1</source>
-            <translation>Zeiger um %1 falsch</translation>
-        </message>
-        <message>
-            <source>set, not proved</source>
-            <translation>gestellt, nicht bewiesen</translation>
-        </message>
-        <message>
-            <source>360: 329</source>
-            <translation>360: 329</translation>
-        </message>
-        <message>
-            <source>this one read on another wheel: 360, against, 180, 90, signed, twice</source>
-            <translation>dieser auf anderer Scheibe gelesen: 360, against, 180, 90, signed, twice</translation>
-        </message>
-        <message>
-            <source>Contacts taken</source>
-            <translation>Gemessene Berührungen</translation>
-        </message>
-        <message>
-            <source>What else belongs to TDC</source>
-            <translation>Was sonst zum OT gehört</translation>
-        </message>
-        <message>
-            <source>How the wheel is numbered</source>
-            <translation>Wie die Scheibe beziffert ist</translation>
-        </message>
-        <message>
-            <source>the wheel reads</source>
-            <translation>die Scheibe zeigt</translation>
-        </message>
-        <message>
-            <source>keep, back to the contacts</source>
-            <translation>behalten, zurück zu den Berührungen</translation>
-        </message>
-        <message>
-            <source>TDC, runs read before it</source>
-            <translation>OT, zuvor gemessene Reihen</translation>
-        </message>
-        <message>
-            <source>shift them, or keep them?</source>
-            <translation>verschieben oder behalten?</translation>
-        </message>
-        <message>
-            <source>does what the letter says</source>
-            <translation>tut, was der Buchstabe sagt</translation>
-        </message>
-        <message>
-            <source>S  shift them   K  keep them   or another contact</source>
-            <translation>S  verschieben   K  behalten   oder weitere Berührung</translation>
-        </message>
-        <message>
-            <source>TDC is proved</source>
-            <translation>OT ist bewiesen</translation>
-        </message>
-        <message>
-            <source>on, or another contact?</source>
-            <translation>weiter, oder noch eine Berührung?</translation>
-        </message>
-        <message>
-            <source>on to %1</source>
-            <translation>weiter zu %1</translation>
-        </message>
-        <message>
-            <source>a wheel number begins another pass   Down  what else belongs here</source>
-            <translation>eine Gradzahl beginnt einen neuen Durchgang   Ab  was sonst hierher gehört</translation>
-        </message>
-        <message>
-            <source>%1, pass %2</source>
-            <translation>%1, Durchgang %2</translation>
-        </message>
-        <message>
-            <source>, drop </source>
-            <translation>, Abfall </translation>
-        </message>
-        <message>
-            <source>log, see where TDC is</source>
-            <translation>festhalten, zeigt den OT</translation>
-        </message>
-        <message>
-            <source>log, then the other side</source>
-            <translation>festhalten, dann die andere Seite</translation>
-        </message>
-        <message>
-            <source>b, a  before, after TDC   x  other side   Back  strike</source>
-            <translation>b, a  vor, nach OT   x  andere Seite   Rücktaste streicht</translation>
-        </message>
-        <message>
-            <source>A drop is more than nothing: drop 3.</source>
-            <translation>Ein Abfall ist mehr als nichts: drop 3.</translation>
-        </message>
-        <message>
-            <source>contacts to come at a drop of </source>
-            <translation>weitere Berührungen bei einem Abfall von </translation>
-        </message>
-        <message>
-            <source>A tape needs its circumference first: go down to it and type it.</source>
-            <translation>Ein Maßband braucht erst seinen Umfang: nach unten gehen und ihn eingeben.</translation>
-        </message>
-        <message>
-            <source>before the wheel's zero</source>
-            <translation>vor null der Scheibe</translation>
-        </message>
-        <message>
-            <source>after the wheel's zero</source>
-            <translation>nach null der Scheibe</translation>
-        </message>
-        <message>
-            <source>, by the step; x flips it</source>
-            <translation>, dem Schritt nach; x wechselt</translation>
-        </message>
-        <message>
-            <source>the other top: turn the runs by 360</source>
-            <translation>der andere OT: die Reihen um 360 drehen</translation>
-        </message>
-        <message>
-            <source>the gauge counts the other way: take it so</source>
-            <translation>die Anzeige zählt andersherum: so nehmen</translation>
-        </message>
-        <message>
-            <source>shift the runs read before TDC was found</source>
-            <translation>die vor dem OT gemessenen Reihen verschieben</translation>
-        </message>
-        <message>
-            <source>keep the runs as they were read</source>
-            <translation>die Reihen behalten, wie sie gelesen wurden</translation>
-        </message>
-        <message>
-            <source>There is nothing to shift.</source>
-            <translation>Es gibt nichts zu verschieben.</translation>
-        </message>
-        <message>
-            <source>Half the way between the contacts: %1. That is the span, not the correction.
+    </message>
+    <message>
+        <source>With a stop fitted, turn by hand only, gently, plugs out: a stop bends a valve or a piston when it is met with force.</source>
+        <translation>Mit Anschlag nur von Hand drehen, sachte, Kerzen heraus: mit Gewalt verbiegt ein Anschlag ein Ventil oder beschädigt den Kolben.</translation>
+    </message>
+    <message>
+        <source>Turn by hand. A deeper drop is more precise; keep the indicator square to the crown.</source>
+        <translation>Von Hand drehen. Ein tieferer Abfall ist genauer; die Messuhr senkrecht zum Kolbenboden halten.</translation>
+    </message>
+    <message>
+        <source>Turn by hand, and never back: an overshoot starts again.</source>
+        <translation>Von Hand drehen, und nie zurück: nach Überdrehen von vorn.</translation>
+    </message>
+    <message>
+        <source>Turn by hand; a feeler in the port is caught by the piston&apos;s edge with little force.</source>
+        <translation>Von Hand drehen; eine Fühlerlehre im Schlitz wird von der Kolbenkante mit wenig Kraft gefasst.</translation>
+    </message>
+    <message>
+        <source>The piston dwells at the top: a first approximation, never a proof.</source>
+        <translation>Der Kolben verweilt im OT: eine erste Näherung, nie ein Beweis.</translation>
+    </message>
+    <message>
+        <source>back at zero: wheel?</source>
+        <translation>wieder null: Scheibe?</translation>
+    </message>
+    <message>
+        <source>zeroed: wheel?</source>
+        <translation>genullt: Scheibe?</translation>
+    </message>
+    <message>
+        <source>port closes, other side: wheel?</source>
+        <translation>Schlitz zu, andere Seite: Scheibe?</translation>
+    </message>
+    <message>
+        <source>port closes: wheel?</source>
+        <translation>Schlitz zu: Scheibe?</translation>
+    </message>
+    <message>
+        <source>at the highest: wheel?</source>
+        <translation>am höchsten: Scheibe?</translation>
+    </message>
+    <message>
+        <source>after the top: wheel?</source>
+        <translation>nach dem OT: Scheibe?</translation>
+    </message>
+    <message>
+        <source>before the top: wheel?</source>
+        <translation>vor dem OT: Scheibe?</translation>
+    </message>
+    <message>
+        <source>one contact taken</source>
+        <translation>eine Berührung gemessen</translation>
+    </message>
+    <message>
+        <source>proved, within %1</source>
+        <translation>bewiesen, innerhalb %1</translation>
+    </message>
+    <message>
+        <source>pointer off by %1</source>
+        <translation>Zeiger um %1 falsch</translation>
+    </message>
+    <message>
+        <source>set, not proved</source>
+        <translation>gestellt, nicht bewiesen</translation>
+    </message>
+    <message>
+        <source>360: 329</source>
+        <translation>360: 329</translation>
+    </message>
+    <message>
+        <source>this one read on another wheel: 360, against, 180, 90, signed, twice</source>
+        <translation>dieser auf anderer Scheibe gelesen: 360, against, 180, 90, signed, twice</translation>
+    </message>
+    <message>
+        <source>Contacts taken</source>
+        <translation>Gemessene Berührungen</translation>
+    </message>
+    <message>
+        <source>What else belongs to TDC</source>
+        <translation>Was sonst zum OT gehört</translation>
+    </message>
+    <message>
+        <source>How the wheel is numbered</source>
+        <translation>Wie die Scheibe beziffert ist</translation>
+    </message>
+    <message>
+        <source>the wheel reads</source>
+        <translation>die Scheibe zeigt</translation>
+    </message>
+    <message>
+        <source>keep, back to the contacts</source>
+        <translation>behalten, zurück zu den Berührungen</translation>
+    </message>
+    <message>
+        <source>TDC, runs read before it</source>
+        <translation>OT, zuvor gemessene Reihen</translation>
+    </message>
+    <message>
+        <source>shift them, or keep them?</source>
+        <translation>verschieben oder behalten?</translation>
+    </message>
+    <message>
+        <source>does what the letter says</source>
+        <translation>tut, was der Buchstabe sagt</translation>
+    </message>
+    <message>
+        <source>S  shift them   K  keep them   or another contact</source>
+        <translation>S  verschieben   K  behalten   oder weitere Berührung</translation>
+    </message>
+    <message>
+        <source>TDC is proved</source>
+        <translation>OT ist bewiesen</translation>
+    </message>
+    <message>
+        <source>on, or another contact?</source>
+        <translation>weiter, oder noch eine Berührung?</translation>
+    </message>
+    <message>
+        <source>on to %1</source>
+        <translation>weiter zu %1</translation>
+    </message>
+    <message>
+        <source>a wheel number begins another pass   Down  what else belongs here</source>
+        <translation>eine Gradzahl beginnt einen neuen Durchgang   Ab  was sonst hierher gehört</translation>
+    </message>
+    <message>
+        <source>%1, pass %2</source>
+        <translation>%1, Durchgang %2</translation>
+    </message>
+    <message>
+        <source>, drop </source>
+        <translation>, Abfall </translation>
+    </message>
+    <message>
+        <source>log, see where TDC is</source>
+        <translation>festhalten, zeigt den OT</translation>
+    </message>
+    <message>
+        <source>log, then the other side</source>
+        <translation>festhalten, dann die andere Seite</translation>
+    </message>
+    <message>
+        <source>b, a  before, after TDC   x  other side   Back  strike</source>
+        <translation>b, a  vor, nach OT   x  andere Seite   Rücktaste streicht</translation>
+    </message>
+    <message>
+        <source>A drop is more than nothing: drop 3.</source>
+        <translation>Ein Abfall ist mehr als nichts: drop 3.</translation>
+    </message>
+    <message>
+        <source>contacts to come at a drop of </source>
+        <translation>weitere Berührungen bei einem Abfall von </translation>
+    </message>
+    <message>
+        <source>A tape needs its circumference first: go down to it and type it.</source>
+        <translation>Ein Maßband braucht erst seinen Umfang: nach unten gehen und ihn eingeben.</translation>
+    </message>
+    <message>
+        <source>before the wheel&apos;s zero</source>
+        <translation>vor null der Scheibe</translation>
+    </message>
+    <message>
+        <source>after the wheel&apos;s zero</source>
+        <translation>nach null der Scheibe</translation>
+    </message>
+    <message>
+        <source>, by the step; x flips it</source>
+        <translation>, dem Schritt nach; x wechselt</translation>
+    </message>
+    <message>
+        <source>the other top: turn the runs by 360</source>
+        <translation>der andere OT: die Reihen um 360 drehen</translation>
+    </message>
+    <message>
+        <source>the gauge counts the other way: take it so</source>
+        <translation>die Anzeige zählt andersherum: so nehmen</translation>
+    </message>
+    <message>
+        <source>shift the runs read before TDC was found</source>
+        <translation>die vor dem OT gemessenen Reihen verschieben</translation>
+    </message>
+    <message>
+        <source>keep the runs as they were read</source>
+        <translation>die Reihen behalten, wie sie gelesen wurden</translation>
+    </message>
+    <message>
+        <source>There is nothing to shift.</source>
+        <translation>Es gibt nichts zu verschieben.</translation>
+    </message>
+    <message>
+        <source>Half the way between the contacts: %1. That is the span, not the correction.
 Half their signed sum: %2°. That is where true TDC stands on the wheel now.</source>
-            <translation>Der halbe Weg zwischen den Berührungen: %1. Das ist die Spanne, nicht die Korrektur.
+        <translation>Der halbe Weg zwischen den Berührungen: %1. Das ist die Spanne, nicht die Korrektur.
 Ihre halbe Summe mit Vorzeichen: %2°. Dort steht der wahre OT jetzt auf der Scheibe.</translation>
-        </message>
-        <message>
-            <source>
+    </message>
+    <message>
+        <source>
 Stroke, rod and drop expect a half-span of %1.</source>
-            <translation>
+        <translation>
 Kolbenhub, Pleuel und Abfall lassen eine halbe Spanne von %1 erwarten.</translation>
-        </message>
-        <message>
-            <source>
+    </message>
+    <message>
+        <source>
 The middle moves %1° per mm of drop; followed to no drop, TDC stands at %2°.</source>
-            <translation>
+        <translation>
 Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei %2°.</translation>
-        </message>
-        <message>
-            <source>
+    </message>
+    <message>
+        <source>
 The indicator leaves ±%1.</source>
-            <translation>
+        <translation>
 Die Messuhr lässt ±%1.</translation>
-        </message>
-        <message>
-            <source> Is it overlap or firing? Look at the valves of cylinder 1, and say so below.</source>
-            <translation> Überschneidung oder Zündung? Die Ventile von Zylinder 1 ansehen und es unten sagen.</translation>
-        </message>
-        <message>
-            <source> It is firing TDC: turn the crank once more before a lift run, which counts from overlap.</source>
-            <translation> Es ist der Zünd-OT: vor einer Messreihe die Kurbelwelle noch einmal drehen, denn sie zählt von der Überschneidung.</translation>
-        </message>
-        <message>
-            <source>One contact is taken. Now the other side of the top.</source>
-            <translation>Eine Berührung ist gemessen. Jetzt die andere Seite des OT.</translation>
-        </message>
-        <message>
-            <source>Where is true TDC? Two contacts, one each side of the top, say so.</source>
-            <translation>Wo ist der wahre OT? Zwei Berührungen, je eine auf jeder Seite, sagen es.</translation>
-        </message>
-        <message>
-            <source>pass %1, %2</source>
-            <translation>Durchgang %1, %2</translation>
-        </message>
-        <message>
-            <source>after the top</source>
-            <translation>nach dem OT</translation>
-        </message>
-        <message>
-            <source>before the top</source>
-            <translation>vor dem OT</translation>
-        </message>
-        <message>
-            <source>TDC, </source>
-            <translation>OT, </translation>
-        </message>
-        <message>
-            <source>pass %1</source>
-            <translation>Durchgang %1</translation>
-        </message>
-        <message>
-            <source>move the pointer</source>
-            <translation>Zeiger verstellen</translation>
-        </message>
-        <message>
-            <source>contact wanted</source>
-            <translation>gesuchte Berührung</translation>
-        </message>
-        <message>
-            <source>with rotation</source>
-            <translation>in Drehrichtung</translation>
-        </message>
-        <message>
-            <source>against rotation</source>
-            <translation>gegen die Drehrichtung</translation>
-        </message>
-        <message>
-            <source>the top</source>
-            <translation>dem OT</translation>
-        </message>
-        <message>
-            <source>last  </source>
-            <translation>zuletzt  </translation>
-        </message>
-        <message>
-            <source>separation %1</source>
-            <translation>Spreizung %1</translation>
-        </message>
-        <message>
-            <source>waiting for lobes</source>
-            <translation>wartet auf Nocken</translation>
-        </message>
-        <message>
-            <source>waiting for the other lobe</source>
-            <translation>wartet auf den anderen Nocken</translation>
-        </message>
-        <message>
-            <source>Timing</source>
-            <translation>Steuerzeiten</translation>
-        </message>
-        <message>
-            <source>Lobe centre by</source>
-            <translation>Nockenmitte nach</translation>
-        </message>
-        <message>
-            <source>intake, ATDC</source>
-            <translation>Einlass, n. OT</translation>
-        </message>
-        <message>
-            <source>exhaust, BTDC</source>
-            <translation>Auslass, v. OT</translation>
-        </message>
-        <message>
-            <source>height to add or drop?</source>
-            <translation>Prüfhub dazu oder weg?</translation>
-        </message>
-        <message>
-            <source>add it, or drop it</source>
-            <translation>dazu oder weg</translation>
-        </message>
-        <message>
-            <source>no lobe of this cylinder yet</source>
-            <translation>noch kein Nocken dieses Zylinders</translation>
-        </message>
-        <message>
-            <source>no card to compare with</source>
-            <translation>kein Datenblatt zum Vergleich</translation>
-        </message>
-        <message>
-            <source>to the lobes?</source>
-            <translation>zu den Nocken?</translation>
-        </message>
-        <message>
-            <source>the card, or a height to add?</source>
-            <translation>das Datenblatt, oder ein Prüfhub dazu?</translation>
-        </message>
-        <message>
-            <source>%1t  tappet   %1v  valve   inch, metric   smooth</source>
-            <translation>%1t  Stößel   %1v  Ventil   inch, metric   smooth</translation>
-        </message>
-        <message>
-            <source>the %1 school's heights</source>
-            <translation>die Prüfhübe der Schule %1</translation>
-        </message>
-        <message>
-            <source>A checking height such as %1, or inch, metric, smooth.</source>
-            <translation>Ein Prüfhub wie %1, oder inch, metric, smooth.</translation>
-        </message>
-        <message>
-            <source>A checking height of %1 lies above the greatest lift here, %2; check the decimal point.</source>
-            <translation>Ein Prüfhub von %1 liegt über dem größten Hub hier, %2; das Komma prüfen.</translation>
-        </message>
-        <message>
-            <source>Keep at least one checking height.</source>
-            <translation>Wenigstens einen Prüfhub behalten.</translation>
-        </message>
-        <message>
-            <source>drops </source>
-            <translation>nimmt weg: </translation>
-        </message>
-        <message>
-            <source>Ten heights are enough; drop one first.</source>
-            <translation>Zehn Prüfhübe genügen; erst einen wegnehmen.</translation>
-        </message>
-        <message>
-            <source>adds </source>
-            <translation>fügt hinzu: </translation>
-        </message>
-        <message>
-            <source>the curve through every reading</source>
-            <translation>die Kurve durch jeden Messwert</translation>
-        </message>
-        <message>
-            <source>the curve that follows the noise</source>
-            <translation>die Kurve, die dem Rauschen folgt</translation>
-        </message>
-        <message>
-            <source>Type a height, such as %1.</source>
-            <translation>Einen Prüfhub eingeben, etwa %1.</translation>
-        </message>
-        <message>
-            <source>Not kept.</source>
-            <translation>Nicht behalten.</translation>
-        </message>
-        <message>
-            <source>No lobe of cylinder %1 is recorded yet. Go to Lobes and type the first lift.</source>
-            <translation>Noch ist kein Nocken von Zylinder %1 gemessen. Zu Nocken gehen und den ersten Hub eingeben.</translation>
-        </message>
-        <message>
-            <source>No card is fitted. By durations, separation and lift it looks like the %1.</source>
-            <translation>Kein Datenblatt gilt. Nach Öffnungsdauern, Spreizung und Hub sieht sie aus wie %1.</translation>
-        </message>
-        <message>
-            <source>No card is fitted, and none of those at hand fits this cam.</source>
-            <translation>Kein Datenblatt gilt, und keines der vorhandenen passt zu dieser Nockenwelle.</translation>
-        </message>
-        <message>
-            <source>One lobe is in hand; record the other to its nose and beyond for overlap and separation.</source>
-            <translation>Ein Nocken liegt vor; den anderen bis über die Spitze messen, für Überschneidung und Spreizung.</translation>
-        </message>
-        <message>
-            <source>Lobe separation %1 cam degrees, %2. Enter the cam's card to compare.</source>
-            <translation>Spreizung %1 Grad Nockenwelle, %2. Zum Vergleich das Datenblatt eingeben.</translation>
-        </message>
-        <message>
-            <source>installed %1 advanced</source>
-            <translation>%1 früh eingebaut</translation>
-        </message>
-        <message>
-            <source>installed %1 retarded</source>
-            <translation>%1 spät eingebaut</translation>
-        </message>
-        <message>
-            <source>It may also be this: </source>
-            <translation>Es kann auch dies sein: </translation>
-        </message>
-        <message>
-            <source>It looks like the %1.</source>
-            <translation>Sie sieht aus wie %1.</translation>
-        </message>
-        <message>
-            <source>Advanced</source>
-            <translation>Früh</translation>
-        </message>
-        <message>
-            <source>Retarded</source>
-            <translation>Spät</translation>
-        </message>
-        <message>
-            <source> crank</source>
-            <translation> Kurbel</translation>
-        </message>
-        <message>
-            <source>Split point</source>
-            <translation>Gleichhubpunkt</translation>
-        </message>
-        <message>
-            <source>Overlap area</source>
-            <translation>Überschneidungsfläche</translation>
-        </message>
-        <message>
-            <source> (valve)</source>
-            <translation> (Ventil)</translation>
-        </message>
-        <message>
-            <source> schools differ by</source>
-            <translation> Schulen weichen ab um</translation>
-        </message>
-        <message>
-            <source> lift at TDC</source>
-            <translation> Hub im OT</translation>
-        </message>
-        <message>
-            <source>timing, cyl %1</source>
-            <translation>Steuerzeiten, Zyl. %1</translation>
-        </message>
-        <message>
-            <source>F2 leads back to the desk, where all heights and reasons stand.</source>
-            <translation>F2 führt zurück an den Tisch, wo alle Prüfhübe und Gründe stehen.</translation>
-        </message>
-        <message>
-            <source>lobe centres</source>
-            <translation>Nockenmitten</translation>
-        </message>
-        <message>
-            <source>lobe centres, </source>
-            <translation>Nockenmitten, </translation>
-        </message>
-        <message>
-            <source>duration %1: %2</source>
-            <translation>Öffnungsdauer %1: %2</translation>
-        </message>
-        <message>
-            <source>There is no book at %1, and none was made. Check the path; a new book is begun under Job.</source>
-            <translation>Bei %1 gibt es kein Buch, und keines wurde angelegt. Den Pfad prüfen; ein neues Buch wird unter Auftrag begonnen.</translation>
-        </message>
-        <message>
-            <source>%1 cannot be opened (%2). Check the folder and the right to read there.</source>
-            <translation>%1 kann nicht geöffnet werden (%2). Den Ordner und das Leserecht prüfen.</translation>
-        </message>
-        <message>
-            <source>%1 cannot be written: the file or its folder is read-only. Copy it to a folder of yours, or change the rights.</source>
-            <translation>%1 kann nicht geschrieben werden: Datei oder Ordner sind nur lesbar. In einen eigenen Ordner kopieren oder die Rechte ändern.</translation>
-        </message>
-        <message>
-            <source>The disk of %1 is full. Nothing was changed; make room and try again.</source>
-            <translation>Die Platte von %1 ist voll. Nichts wurde geändert; Platz schaffen und nochmals versuchen.</translation>
-        </message>
-        <message>
-            <source>The disk of %1 does not answer as it should (%2). Nothing was changed; check the disk, and keep a copy elsewhere.</source>
-            <translation>Die Platte von %1 antwortet nicht, wie sie soll (%2). Nichts wurde geändert; die Platte prüfen und anderswo eine Kopie halten.</translation>
-        </message>
-        <message>
-            <source>Another program holds %1. Close it there, or try again in a moment.</source>
-            <translation>Ein anderes Programm hält %1 fest. Dort schließen oder gleich nochmals versuchen.</translation>
-        </message>
-        <message>
-            <source>%1 is not a book of Amber Lobe; it was left as it is.</source>
-            <translation>%1 ist kein Buch von Amber Lobe; es blieb, wie es war.</translation>
-        </message>
-        <message>
-            <source>%1 was written by a newer version; it was left as it is. Open it with that version.</source>
-            <translation>%1 wurde von einer neueren Version geschrieben; es blieb, wie es war. Mit jener Version öffnen.</translation>
-        </message>
-        <message>
-            <source>%1 is damaged (%2); it was left as it is. Restore a copy.</source>
-            <translation>%1 ist beschädigt (%2); es blieb, wie es war. Eine Kopie zurückholen.</translation>
-        </message>
-        <message>
-            <source>%1 could not be written (%2). Nothing was logged.</source>
-            <translation>%1 konnte nicht geschrieben werden (%2). Nichts wurde festgehalten.</translation>
-        </message>
-        <message>
-            <source>%1 holds no such job.</source>
-            <translation>%1 enthält diesen Auftrag nicht.</translation>
-        </message>
-        <message>
-            <source>This job of %1 holds what this version does not understand (%2). It was left as it is; open it with the version that wrote it.</source>
-            <translation>Dieser Auftrag von %1 enthält, was diese Version nicht versteht (%2). Er blieb, wie er war; mit der Version öffnen, die ihn schrieb.</translation>
-        </message>
-        <message>
-            <source>%1 is open for reading only: %2. Nothing was logged.</source>
-            <translation>%1 ist nur zum Lesen offen: %2. Nichts wurde festgehalten.</translation>
-        </message>
-        <message>
-            <source>%1 is no longer there: it was moved or deleted. What is typed now is not on disk. Ctrl+Shift+S keeps what is in hand as a new book.</source>
-            <translation>%1 ist nicht mehr da: verschoben oder gelöscht. Was jetzt eingegeben wird, ist nicht auf der Platte. Strg+Umschalt+S behält, was in Arbeit ist, als neues Buch.</translation>
-        </message>
-        <message>
-            <source>%1 was replaced by another file while it was open. What is typed now is not on disk. Ctrl+Shift+S keeps what is in hand as a new book.</source>
-            <translation>%1 wurde durch eine andere Datei ersetzt, während es offen war. Was jetzt eingegeben wird, ist nicht auf der Platte. Strg+Umschalt+S behält, was in Arbeit ist, als neues Buch.</translation>
-        </message>
-        <message>
-            <source> Beside that the cam as a whole is %1.</source>
-            <translation> Daneben steht die Nockenwelle als Ganzes %1.</translation>
-        </message>
-        <message>
-            <source>on the other side of its dead centre, %1, it fits</source>
-            <translation>auf der anderen Seite seines Totpunkts, %1, passt er</translation>
-        </message>
-        <message>
-            <source>180 less what was read, %1, fits</source>
-            <translation>180 weniger das Gelesene, %1, passt</translation>
-        </message>
-        <message>
-            <source>ten degrees away, %1, it fits</source>
-            <translation>zehn Grad daneben, %1, passt er</translation>
-        </message>
-        <message>
-            <source>it is another event's number of this card; %1 would fit</source>
-            <translation>es ist die Zahl eines anderen Steuerpunkts dieses Datenblatts; %1 würde passen</translation>
-        </message>
-        <message>
-            <source>twice what was read, %1, fits: cam degrees for crank</source>
-            <translation>doppelt so viel wie gelesen, %1, passt: Grad Nockenwelle statt Kurbelwelle</translation>
-        </message>
-        <message>
-            <source>The intake cam is %1 and the exhaust cam %2 against the card: each cam's own timing.</source>
-            <translation>Die Einlasswelle steht %1 und die Auslasswelle %2 gegen das Datenblatt: die Einstellung jeder Welle.</translation>
-        </message>
-        <message>
-            <source>The intake stands right; the exhaust cam is %1.</source>
-            <translation>Der Einlass steht richtig; die Auslasswelle steht %1.</translation>
-        </message>
-        <message>
-            <source>The exhaust stands right; the intake cam is %1.</source>
-            <translation>Der Auslass steht richtig; die Einlasswelle steht %1.</translation>
-        </message>
-        <message>
-            <source>Both cams are %1 against the card, alike%2: the TDC pointer, or both cams.</source>
-            <translation>Beide Wellen stehen %1 gegen das Datenblatt, gleich viel%2: der OT-Zeiger, oder beide Wellen.</translation>
-        </message>
-        <message>
-            <source>The cam is %1 against its card%2: timing, or the TDC pointer, not the cam.</source>
-            <translation>Die Nockenwelle steht %1 gegen ihr Datenblatt%2: Einstellung oder OT-Zeiger, nicht die Nockenwelle.</translation>
-        </message>
-        <message>
-            <source> longer</source>
-            <translation> länger</translation>
-        </message>
-        <message>
-            <source> shorter</source>
-            <translation> kürzer</translation>
-        </message>
-        <message>
-            <source>Both lobes are %1 than printed</source>
-            <translation>Beide Nocken sind %1 als gedruckt</translation>
-        </message>
-        <message>
-            <source>The intake lobe is %1, the exhaust lobe %2 than printed</source>
-            <translation>Der Einlassnocken ist %1, der Auslassnocken %2 als gedruckt</translation>
-        </message>
-        <message>
-            <source>The %1 lobe is %2 than printed</source>
-            <translation>Der Nocken %1 ist %2 als gedruckt</translation>
-        </message>
-        <message>
-            <source>, centres as card.</source>
-            <translation>, Mitten wie im Datenblatt.</translation>
-        </message>
-        <message>
-            <source>All %1 lifts</source>
-            <translation>Alle Hübe %1</translation>
-        </message>
-        <message>
-            <source>All lifts</source>
-            <translation>Alle Hübe</translation>
-        </message>
-        <message>
-            <source>a rocker ratio like %1 in place of %2</source>
-            <translation>eine Kipphebelübersetzung wie %1 statt %2</translation>
-        </message>
-        <message>
-            <source>an indicator %1 askew</source>
-            <translation>eine %1 schräge Messuhr</translation>
-        </message>
-        <message>
-            <source>valve gear that gives under the running spring</source>
-            <translation>ein Ventiltrieb, der unter der Betriebsfeder nachgibt</translation>
-        </message>
-        <message>
-            <source>%1 read %2 % too %3, low down and at the nose alike: %4.%5</source>
-            <translation>%1 zeigen %2 % zu %3, unten wie an der Spitze: %4.%5</translation>
-        </message>
-        <message>
-            <source>high</source>
-            <translation>hoch</translation>
-        </message>
-        <message>
-            <source>low</source>
-            <translation>niedrig</translation>
-        </message>
-        <message>
-            <source>, or </source>
-            <translation>, oder </translation>
-        </message>
-        <message>
-            <source>The cam is as its card, within what you can measure.</source>
-            <translation>Die Nockenwelle ist wie ihr Datenblatt, soweit es messbar ist.</translation>
-        </message>
-        <message>
-            <source>on the %1</source>
-            <translation>am %1</translation>
-        </message>
-        <message>
-            <source>on both lobes</source>
-            <translation>an beiden Nocken</translation>
-        </message>
-        <message>
-            <source>The indicator read %1 too %2 %3: its zero, or the height events were called at. The centre between the events stays where it is.%4</source>
-            <translation>Die Messuhr zeigte %1 zu %2 %3: ihr Nullpunkt, oder die Höhe, bei der die Steuerpunkte genommen wurden. Die Mitte zwischen ihnen bleibt, wo sie ist.%4</translation>
-        </message>
-        <message>
-            <source>Called at %1 the events fit the card: its height is not the one that was used.%2</source>
-            <translation>Bei %1 genommen passen die Steuerpunkte zum Datenblatt: seine Höhe ist nicht die benutzte.%2</translation>
-        </message>
-        <message>
-            <source>Called at the other place, valve for tappet or tappet for valve, the events fit the card.%1</source>
-            <translation>Am anderen Ort genommen, Ventil statt Stößel oder Stößel statt Ventil, passen die Steuerpunkte zum Datenblatt.%1</translation>
-        </message>
-        <message>
-            <source>With %1 %2 lash than the conditions say%3 the events fit the card.%4</source>
-            <translation>Mit %1 %2 Ventilspiel, als die Bedingungen sagen%3, passen die Steuerpunkte zum Datenblatt.%4</translation>
-        </message>
-        <message>
-            <source>more</source>
-            <translation>mehr</translation>
-        </message>
-        <message>
-            <source>less</source>
-            <translation>weniger</translation>
-        </message>
-        <message>
-            <source>, on the %1,</source>
-            <translation>, am %1</translation>
-        </message>
-        <message>
-            <source>The two lobes stand %1 cam degrees %2 than the card says: separation, not timing.%3</source>
-            <translation>Die beiden Nocken stehen %1 Grad Nockenwelle %2, als das Datenblatt sagt: Spreizung, nicht Einstellung.%3</translation>
-        </message>
-        <message>
-            <source>wider</source>
-            <translation>weiter</translation>
-        </message>
-        <message>
-            <source>narrower</source>
-            <translation>enger</translation>
-        </message>
-        <message>
-            <source>The %1 alone is odd, as taken %2%3.%4</source>
-            <translation>Nur %1 fällt auf, gemessen %2%3.%4</translation>
-        </message>
-        <message>
-            <source>Intake and exhaust were exchanged: each fits the other's card.%1</source>
-            <translation>Einlass und Auslass wurden vertauscht: jeder passt zum Datenblatt des anderen.%1</translation>
-        </message>
-        <message>
-            <source>The wheel was read against the engine's rotation: turned round, every event fits.%1</source>
-            <translation>Die Scheibe wurde gegen die Drehrichtung gelesen: umgekehrt passt jeder Steuerpunkt.%1</translation>
-        </message>
-        <message>
-            <source>The angles are counted round firing TDC instead of overlap: 360° %1, every event fits.%2</source>
-            <translation>Die Winkel zählen vom Zünd-OT statt von der Überschneidung: 360° %1, und jeder Steuerpunkt passt.%2</translation>
-        </message>
-        <message>
-            <source>back</source>
-            <translation>zurück</translation>
-        </message>
-        <message>
-            <source>on</source>
-            <translation>weiter</translation>
-        </message>
-        <message>
-            <source>The angles are cam degrees: doubled, they fit the card.</source>
-            <translation>Die Winkel sind Grad Nockenwelle: verdoppelt passen sie zum Datenblatt.</translation>
-        </message>
-        <message>
-            <source>Both lobes open as they should and close %1 late: slack in the drive, or a reading that depends on the way the crank was turned.</source>
-            <translation>Beide Nocken öffnen, wie sie sollen, und schließen %1 zu spät: Spiel im Antrieb, oder eine Messung, die davon abhängt, wie gedreht wurde.</translation>
-        </message>
-        <message>
-            <source>intake duration %1°</source>
-            <translation>Öffnungsdauer Einlass %1°</translation>
-        </message>
-        <message>
-            <source>exhaust %1°</source>
-            <translation>Auslass %1°</translation>
-        </message>
-        <message>
-            <source>lift %1 %2</source>
-            <translation>Hub %1 %2</translation>
-        </message>
-        <message>
-            <source>This is hardly the cam of that card%1.</source>
-            <translation>Das ist kaum die Nockenwelle dieses Datenblatts%1.</translation>
-        </message>
-        <message>
-            <source>Cylinder %1 stands %2 against cylinder 1: a twisted or bent cam, or that cylinder's TDC.</source>
-            <translation>Zylinder %1 steht %2 gegen Zylinder 1: eine verdrehte oder verbogene Nockenwelle, oder der OT dieses Zylinders.</translation>
-        </message>
-        <message>
-            <source>The events do not fit the card, and nothing simple explains how.</source>
-            <translation>Die Steuerpunkte passen nicht zum Datenblatt, und nichts Einfaches erklärt es.</translation>
-        </message>
-        <message>
-            <source>by an equal drop</source>
-            <translation>durch gleichen Abfall</translation>
-        </message>
-        <message>
-            <source>at the nose</source>
-            <translation>an der Spitze</translation>
-        </message>
-        <message>
-            <source>as the centroid of lift</source>
-            <translation>als Schwerpunkt des Hubs</translation>
-        </message>
-        <message>
-            <source>as the middle of the events</source>
-            <translation>als Mitte der Steuerpunkte</translation>
-        </message>
-        <message>
-            <source>Reckoned that way, what is left is within what you can measure.</source>
-            <translation>So gerechnet ist der Rest nicht größer, als messbar ist.</translation>
-        </message>
-        <message>
-            <source>The lobes are not symmetric, and the card means its centre %1.</source>
-            <translation>Die Nocken sind nicht symmetrisch, und das Datenblatt meint seine Mitte %1.</translation>
-        </message>
-        <message>
-            <source>What the card states, durations and centres, is what was measured; less than %1 does not show on this wheel.</source>
-            <translation>Was das Datenblatt nennt, Öffnungsdauern und Mitten, wurde gemessen; weniger als %1 zeigt diese Scheibe nicht.</translation>
-        </message>
-        <message>
-            <source>No event is off by more than %1, and less than %2 does not show on this wheel.</source>
-            <translation>Kein Steuerpunkt weicht um mehr als %1 ab, und weniger als %2 zeigt diese Scheibe nicht.</translation>
-        </message>
-        <message>
-            <source>On each cam opening and closing moved alike and no duration changed.</source>
-            <translation>An jeder Welle wanderten Öffnen und Schließen gleich, und keine Öffnungsdauer änderte sich.</translation>
-        </message>
-        <message>
-            <source>All events moved alike and no duration changed.</source>
-            <translation>Alle Steuerpunkte wanderten gleich, und keine Öffnungsdauer änderte sich.</translation>
-        </message>
-        <message>
-            <source>Opening and closing moved alike.</source>
-            <translation>Öffnen und Schließen wanderten gleich.</translation>
-        </message>
-        <message>
-            <source>Opening and closing moved opposite ways.</source>
-            <translation>Öffnen und Schließen wanderten entgegengesetzt.</translation>
-        </message>
-        <message>
-            <source>Opening and closing moved opposite ways, as a change of height does at these slopes.</source>
-            <translation>Öffnen und Schließen wanderten entgegengesetzt, wie bei einer anderen Höhe an diesen Steigungen.</translation>
-        </message>
-        <message>
-            <source>The base circle reads zero, so it is not the indicator's zero. </source>
-            <translation>Der Grundkreis zeigt null, also ist es nicht der Nullpunkt der Messuhr. </translation>
-        </message>
-        <message>
-            <source>The base circle reads zero and the middle of the events is where the card has it.</source>
-            <translation>Der Grundkreis zeigt null, und die Mitte der Steuerpunkte ist, wo das Datenblatt sie hat.</translation>
-        </message>
-        <message>
-            <source>The middle of the events is where the card has it.</source>
-            <translation>Die Mitte der Steuerpunkte ist, wo das Datenblatt sie hat.</translation>
-        </message>
-        <message>
-            <source>Greatest lift and events are off by one and the same factor.</source>
-            <translation>Größter Hub und Steuerpunkte weichen um denselben Faktor ab.</translation>
-        </message>
-        <message>
-            <source>The openings are as the card on both lobes, the closings late alike.</source>
-            <translation>Das Öffnen ist an beiden Nocken wie im Datenblatt, das Schließen gleich viel zu spät.</translation>
-        </message>
-        <message>
-            <source>The intake moved %1, the exhaust %2.</source>
-            <translation>Der Einlass wanderte %1, der Auslass %2.</translation>
-        </message>
-        <message>
-            <source>The other events fit without it.</source>
-            <translation>Die anderen Steuerpunkte passen ohne ihn.</translation>
-        </message>
-        <message>
-            <source>Every event fits that way, and none as it was recorded.</source>
-            <translation>So passt jeder Steuerpunkt, und keiner, wie er gemessen wurde.</translation>
-        </message>
-        <message>
-            <source>No shift, zero, height, factor or lash brings it to the card.</source>
-            <translation>Keine Verschiebung, kein Nullpunkt, keine Höhe, kein Faktor und kein Ventilspiel bringt sie zum Datenblatt.</translation>
-        </message>
-        <message>
-            <source>Both lobe centres were read the same way on both cylinders.</source>
-            <translation>Beide Nockenmitten wurden an beiden Zylindern gleich gelesen.</translation>
-        </message>
-        <message>
-            <source>What every simple cause leaves is more than measuring does.</source>
-            <translation>Was jede einfache Ursache übrig lässt, ist mehr, als Messen es tut.</translation>
-        </message>
-        <message>
-            <source>advance</source>
-            <comment>verb</comment>
-            <translation>früher stellen</translation>
-        </message>
-        <message>
-            <source>retard</source>
-            <comment>verb</comment>
-            <translation>später stellen</translation>
-        </message>
-        <message>
-            <source> %1 by %2 crank degrees</source>
-            <translation> um %2 Grad Kurbelwelle %1</translation>
-        </message>
-        <message>
-            <source>TDC is proved: </source>
-            <translation>OT ist bewiesen: </translation>
-        </message>
-        <message>
-            <source>Prove TDC first; if it stands, </source>
-            <translation>Erst OT beweisen; stimmt er, </translation>
-        </message>
-        <message>
-            <source>the intake cam</source>
-            <translation>die Einlasswelle</translation>
-        </message>
-        <message>
-            <source> and </source>
-            <translation> und </translation>
-        </message>
-        <message>
-            <source>the exhaust cam</source>
-            <translation>die Auslasswelle</translation>
-        </message>
-        <message>
-            <source>The other cam proves the pointer: </source>
-            <translation>Die andere Welle beweist den Zeiger: </translation>
-        </message>
-        <message>
-            <source>the %1 cam</source>
-            <translation>die %1welle</translation>
-        </message>
-        <message>
-            <source>. That moves exhaust opening, overlap and how near the exhaust valve comes to the piston.</source>
-            <translation>. Das bewegt das Öffnen des Auslasses, die Überschneidung und wie nahe das Auslassventil dem Kolben kommt.</translation>
-        </message>
-        <message>
-            <source>move each cam: both want to come %1 by %2.</source>
-            <translation>jede Welle verstellen: beide wollen %1, um %2.</translation>
-        </message>
-        <message>
-            <source>the cam</source>
-            <translation>die Nockenwelle</translation>
-        </message>
-        <message>
-            <source>%1 crank, %2 cam degrees</source>
-            <translation>%1 Grad Kurbelwelle, %2 Grad Nockenwelle</translation>
-        </message>
-        <message>
-            <source> It is no whole tooth of this drive (one is %1).</source>
-            <translation> Das ist kein ganzer Zahn dieses Antriebs (einer ist %1).</translation>
-        </message>
-        <message>
-            <source> That is one tooth of this drive (%1).</source>
-            <translation> Das ist ein Zahn dieses Antriebs (%1).</translation>
-        </message>
-        <message>
-            <source>Nothing to do.</source>
-            <translation>Nichts zu tun.</translation>
-        </message>
-        <message>
-            <source>Set the indicator to zero on the base circle and read both flanks again near that height.</source>
-            <translation>Messuhr auf dem Grundkreis nullen und beide Flanken nahe dieser Höhe nochmals messen.</translation>
-        </message>
-        <message>
-            <source>See which height the card means, and set it there.</source>
-            <translation>Nachsehen, welche Höhe das Datenblatt meint, und sie dort eintragen.</translation>
-        </message>
-        <message>
-            <source>See whether the card means valve or tappet lift, and set it there.</source>
-            <translation>Nachsehen, ob das Datenblatt Ventil- oder Stößelhub meint, und es dort eintragen.</translation>
-        </message>
-        <message>
-            <source>Check how lash was set when lift was taken, and set it so in the conditions.</source>
-            <translation>Prüfen, wie das Ventilspiel beim Messen eingestellt war, und es bei den Bedingungen eintragen.</translation>
-        </message>
-        <message>
-            <source>Keep the centre; the %1 to expect is then %2 %3.</source>
-            <translation>Die Mitte behalten; zu erwarten ist dann %2 %3 für %1.</translation>
-        </message>
-        <message>
-            <source>Keep the centre.</source>
-            <translation>Die Mitte behalten.</translation>
-        </message>
-        <message>
-            <source>Measure the ratio from two lifts at one angle, and see that the indicator stands in line with the part it follows.</source>
-            <translation>Die Übersetzung aus zwei Hüben bei einem Winkel messen, und nachsehen, ob die Messuhr in der Richtung des Teils steht, dem sie folgt.</translation>
-        </message>
-        <message>
-            <source>Read both closings again coming up the same way, with the chain or belt loaded on the same side.</source>
-            <translation>Beide Schließpunkte nochmals messen, auf dieselbe Weise heran, Kette oder Riemen auf derselben Seite gespannt.</translation>
-        </message>
-        <message>
-            <source>On one shaft it cannot be set: set by the intake (%1 by %2), or split the difference (%3 by %4). Read both runs again before blaming the cam.</source>
-            <translation>Auf einer Welle ist sie nicht einstellbar: nach dem Einlass stellen (%1, um %2), oder die Differenz teilen (%3, um %4). Beide Reihen nochmals messen, ehe die Nockenwelle beschuldigt wird.</translation>
-        </message>
-        <message>
-            <source>Read that event again before anything is moved.</source>
-            <translation>Diesen Steuerpunkt nochmals messen, ehe etwas verstellt wird.</translation>
-        </message>
-        <message>
-            <source>See which lobe the indicator stood on, and record it there. Move nothing before.</source>
-            <translation>Nachsehen, auf welchem Nocken die Messuhr stand, und es dort festhalten. Vorher nichts verstellen.</translation>
-        </message>
-        <message>
-            <source>See which way the wheel's numbers run as the engine turns, and set its scale so. Move nothing before.</source>
-            <translation>Nachsehen, wie die Zahlen der Scheibe laufen, wenn der Motor dreht, und ihre Teilung so wählen. Vorher nichts verstellen.</translation>
-        </message>
-        <message>
-            <source>Say at TDC which top the wheel's zero is. Move nothing before.</source>
-            <translation>Bei OT sagen, welcher OT null der Scheibe ist. Vorher nichts verstellen.</translation>
-        </message>
-        <message>
-            <source>Read the wheel on the crank, or double the angles. Move nothing before.</source>
-            <translation>Die Scheibe an der Kurbelwelle lesen, oder die Winkel verdoppeln. Vorher nichts verstellen.</translation>
-        </message>
-        <message>
-            <source>Check the number on the cam against the card, and the ratio and lash in the conditions.</source>
-            <translation>Die Nummer auf der Nockenwelle mit dem Datenblatt vergleichen, und Übersetzung und Ventilspiel bei den Bedingungen.</translation>
-        </message>
-        <message>
-            <source>Prove TDC for that cylinder, and read its lobes again.</source>
-            <translation>Den OT dieses Zylinders beweisen und seine Nocken nochmals messen.</translation>
-        </message>
-        <message>
-            <source>Take the events again, each until three agree.</source>
-            <translation>Die Steuerpunkte nochmals messen, jeden, bis drei stimmen.</translation>
-        </message>
-        <message>
-            <source>%1: %2 passes lie within %3 of each other, widest at %4: that is the measuring error you have.</source>
-            <translation>%1: %2 Durchgänge liegen innerhalb %3, am weitesten bei %4: das ist der Messfehler.</translation>
-        </message>
-        <message>
-            <source>%1: %2 passes lie up to %3 apart, at %4: more than a wheel and an indicator explain. Something moved between them; read once more.</source>
-            <translation>%1: %2 Durchgänge liegen bis zu %3 auseinander, bei %4: mehr, als Scheibe und Messuhr erklären. Dazwischen hat sich etwas bewegt; nochmals messen.</translation>
-        </message>
-        <message>
-            <source>%1: the mean of %2 passes.</source>
-            <translation>%1: das Mittel von %2 Durchgängen.</translation>
-        </message>
-        <message>
-            <source>%1: the cam was moved since this was measured. Measure it again; until then nothing is said of where it stands.</source>
-            <translation>%1: die Nockenwelle wurde seither verstellt. Nochmals messen; bis dahin wird nichts darüber gesagt, wo sie steht.</translation>
-        </message>
-        <message>
-            <source>%1: the lobe centre falls at %2°, far from where such a lobe sits. Is the wheel's zero at TDC on overlap? It may be 360° out.</source>
-            <translation>%1: die Nockenmitte fällt auf %2°, weit von dort, wo ein solcher Nocken sitzt. Steht null der Scheibe auf dem Überschneidungs-OT? Es können 360° fehlen.</translation>
-        </message>
-        <message>
-            <source>%1: the lobe centre falls at %2°, where the other lobe sits. Were intake and exhaust exchanged?</source>
-            <translation>%1: die Nockenmitte fällt auf %2°, wo der andere Nocken sitzt. Wurden Einlass und Auslass vertauscht?</translation>
-        </message>
-        <message>
-            <source>%1: this lobe stands %2 from cylinder 1's on the same wheel, as another cylinder does. This cylinder's TDC is not known: give the firing order at Engine, or set the wheel for it.</source>
-            <translation>%1: dieser Nocken steht %2 von dem des Zylinders 1 auf derselben Scheibe, wie es ein anderer Zylinder tut. Der OT dieses Zylinders ist nicht bekannt: die Zündfolge bei Motor angeben, oder die Scheibe für ihn stellen.</translation>
-        </message>
-        <message>
-            <source>%1: the lobe centre stands %2 against cylinder 1, more than a wheel explains. A twisted or bent cam, or this cylinder's TDC; prove that first.</source>
-            <translation>%1: die Nockenmitte steht %2 gegen Zylinder 1, mehr, als eine Scheibe erklärt. Eine verdrehte oder verbogene Nockenwelle, oder der OT dieses Zylinders; den erst beweisen.</translation>
-        </message>
-        <message>
-            <source>The cam is %1 against its card, both lobes alike: that is timing, not the cam. With TDC proved, %2 it by %3 crank degrees.</source>
-            <translation>Die Nockenwelle steht %1 gegen ihr Datenblatt, beide Nocken gleich: das ist Einstellung, nicht die Nockenwelle. Bei bewiesenem OT um %3 Grad Kurbelwelle %2.</translation>
-        </message>
-        <message>
-            <source>The two lobes stand %1 cam degrees %2 than the card says: that is separation, not timing. On one shaft it cannot be set; read both runs again before blaming the cam.</source>
-            <translation>Die beiden Nocken stehen %1 Grad Nockenwelle %2, als das Datenblatt sagt: das ist Spreizung, nicht Einstellung. Auf einer Welle ist sie nicht einstellbar; beide Reihen nochmals messen, ehe die Nockenwelle beschuldigt wird.</translation>
-        </message>
-        <message>
-            <source>%1: the lobe centre is %2 against the card. If TDC is proved, the cam is to be moved by that much.</source>
-            <translation>%1: die Nockenmitte steht %2 gegen das Datenblatt. Ist OT bewiesen, ist die Nockenwelle um so viel zu verstellen.</translation>
-        </message>
-        <message>
-            <source>Cylinder %1 is not as its card, and not by timing alone: the Timing station says why.</source>
-            <translation>Zylinder %1 ist nicht wie sein Datenblatt, und nicht allein durch die Einstellung: Steuerzeiten sagt, warum.</translation>
-        </message>
-        <message>
-            <source>%1: the lobe centre is as the card, within what a wheel can show (%2°).</source>
-            <translation>%1: die Nockenmitte ist wie im Datenblatt, soweit eine Scheibe es zeigt (%2°).</translation>
-        </message>
-        <message>
-            <source>The two valves are never off their seats together, so there is no split point.</source>
-            <translation>Die beiden Ventile sind nie gleichzeitig offen, also gibt es keinen Gleichhubpunkt.</translation>
-        </message>
-        <message>
-            <source>bore %1: expected more than nothing</source>
-            <translation>Bohrung %1: mehr als nichts erwartet</translation>
-        </message>
-        <message>
-            <source>stroke %1: expected more than nothing</source>
-            <translation>Kolbenhub %1: mehr als nichts erwartet</translation>
-        </message>
-        <message>
-            <source>rod %1: too short to span the crank throw and the pin offset</source>
-            <translation>Pleuel %1: zu kurz, um Kurbelradius und Bolzenversatz zu überspannen</translation>
-        </message>
-        <message>
-            <source>clearance volume %1 cc: chamber, gasket, deck, crown and crevice must leave more than nothing</source>
-            <translation>Kompressionsvolumen %1 cc: Brennraum, Dichtung, Rückstand, Kolbenboden und Spalt müssen mehr als nichts lassen</translation>
-        </message>
-        <message>
-            <source>intake closing %1 after BDC: beyond the stroke; expected -60 to 180</source>
-            <translation>Einlass schließt %1 nach UT: jenseits des Hubs; erwartet -60 bis 180</translation>
-        </message>
-        <message>
-            <source>seat, measured here</source>
-            <translation>Ventilsitz, hier gemessen</translation>
-        </message>
-        <message>
-            <source>seat, by the maker</source>
-            <translation>Ventilsitz, nach Hersteller</translation>
-        </message>
-        <message>
-            <source>1.27 mm and 15</source>
-            <translation>1,27 mm und 15</translation>
-        </message>
-        <message>
-            <source>own height</source>
-            <translation>eigene Höhe</translation>
-        </message>
-        <message>
-            <source>Strike it and read it again; no figure is made of it.</source>
-            <translation>Streichen und nochmals messen; kein Wert wird daraus gebildet.</translation>
-        </message>
-        <message>
-            <source>%1 would do: strike it and type %2%3. No figure is made of it until then.</source>
-            <translation>%1 würde passen: streichen und %2%3 eingeben. Bis dahin wird kein Wert daraus gebildet.</translation>
-        </message>
-        <message>
-            <source>%1: taken by its events. Duration, overlap and the centre between events stand; lift, area and the other schools need a whole curve.</source>
-            <translation>%1: nach Steuerpunkten gemessen. Öffnungsdauer, Überschneidung und die Mitte zwischen ihnen gelten; Hub, Fläche und die anderen Schulen brauchen eine ganze Kurve.</translation>
-        </message>
-        <message>
-            <source>%1: taken by its centre. Where the lobe stands is known; its events, lift and area need more.</source>
-            <translation>%1: nach der Mitte gemessen. Bekannt ist, wo der Nocken steht; Steuerpunkte, Hub und Fläche brauchen mehr.</translation>
-        </message>
-        <message>
-            <source>%1 %2 at %3: %4 makes a duration of %5, and no cam has that. %6</source>
-            <translation>%1 %2 bei %3: %4 ergibt eine Öffnungsdauer von %5, die keine Nockenwelle hat. %6</translation>
-        </message>
-        <message>
-            <source>%1 %2 at %3: %4 puts the lobe centre at %5, where none sits. %6</source>
-            <translation>%1 %2 bei %3: %4 legt die Nockenmitte auf %5, wo keine sitzt. %6</translation>
-        </message>
-        <message>
-            <source>%1: a nose at %2 lies %3 from the middle of its events; on any cam it is near it. It does not count. Strike it and read it again.</source>
-            <translation>%1: eine Spitze bei %2 liegt %3 von der Mitte seiner Steuerpunkte; an jeder Nockenwelle ist sie nahe daran. Sie zählt nicht. Streichen und nochmals messen.</translation>
-        </message>
-        <message>
-            <source>%1: events taken at %2, and the card's are at %3: near, but not the same (1 mm is not 0.040 in). They are not compared; take them at the card's height, or set the card's.</source>
-            <translation>%1: Steuerpunkte bei %2 gemessen, die des Datenblatts gelten bei %3: nahe, aber nicht dasselbe (1 mm ist nicht 0.040 in). Sie werden nicht verglichen; bei der Höhe des Datenblatts messen oder dessen Höhe setzen.</translation>
-        </message>
-        <message>
-            <source> (%1 mm)</source>
-            <translation> (%1 mm)</translation>
-        </message>
-        <message>
-            <source>%1 %2: the reading at %3 stands %4 from the others. Strike it, or read it again.</source>
-            <translation>%1 %2: der Messwert bei %3 steht %4 von den anderen. Streichen oder nochmals messen.</translation>
-        </message>
-        <message>
-            <source>%1 %2: %3 as taken is far from the card, but %4 would fit it: the other side of the dead centre? Strike it and type it with its side.</source>
-            <translation>%1 %2: %3, wie gemessen, ist weit vom Datenblatt, aber %4 würde passen: die andere Seite des Totpunkts? Streichen und mit Seite eingeben.</translation>
-        </message>
-        <message>
-            <source>intake opening</source>
-            <translation>Öffnen des Einlasses</translation>
-        </message>
-        <message>
-            <source>intake closing</source>
-            <translation>Schließen des Einlasses</translation>
-        </message>
-        <message>
-            <source>exhaust opening</source>
-            <translation>Öffnen des Auslasses</translation>
-        </message>
-        <message>
-            <source>exhaust closing</source>
-            <translation>Schließen des Auslasses</translation>
-        </message>
-        <message>
-            <source>BTDC</source>
-            <translation>v. OT</translation>
-        </message>
-        <message>
-            <source>ABDC</source>
-            <translation>n. UT</translation>
-        </message>
-        <message>
-            <source>BBDC</source>
-            <translation>v. UT</translation>
-        </message>
-        <message>
-            <source>ATDC</source>
-            <translation>n. OT</translation>
-        </message>
-        <message>
-            <source>IVO</source>
-            <translation>EÖ</translation>
-        </message>
-        <message>
-            <source>IVC</source>
-            <translation>ES</translation>
-        </message>
-        <message>
-            <source>EVO</source>
-            <translation>AÖ</translation>
-        </message>
-        <message>
-            <source>EVC</source>
-            <translation>AS</translation>
-        </message>
-        <message>
-            <source>Reading that event once more, coming up forwards, tells.</source>
-            <translation>Diesen Steuerpunkt nochmals messen, vorwärts heran, entscheidet.</translation>
-        </message>
-        <message>
-            <source>The greatest lift, and the ratio of two lifts at one angle, tell.</source>
-            <translation>Der größte Hub und die Übersetzung aus zwei Hüben bei einem Winkel entscheiden.</translation>
-        </message>
-        <message>
-            <source>What the indicator reads well on the base circle tells.</source>
-            <translation>Was die Messuhr weit auf dem Grundkreis zeigt, entscheidet.</translation>
-        </message>
-        <message>
-            <source>The same event with the lash taken out tells.</source>
-            <translation>Derselbe Steuerpunkt ohne Ventilspiel entscheidet.</translation>
-        </message>
-        <message>
-            <source>Both closings again, coming up the same way, tell.</source>
-            <translation>Beide Schließpunkte nochmals, auf dieselbe Weise heran, entscheiden.</translation>
-        </message>
-        <message>
-            <source>The events at a second height tell.</source>
-            <translation>Die Steuerpunkte bei einer zweiten Höhe entscheiden.</translation>
-        </message>
-        <message>
-            <source>One look at which valve moves, as the crank is turned on, tells.</source>
-            <translation>Ein Blick darauf, welches Ventil sich beim Weiterdrehen bewegt, entscheidet.</translation>
-        </message>
-        <message>
-            <source>Proving TDC once more, and the events again, tell.</source>
-            <translation>OT nochmals beweisen, und die Steuerpunkte nochmals, entscheidet.</translation>
-        </message>
-        <message>
-            <source> It may also be this: </source>
-            <translation> Es kann auch dies sein: </translation>
-        </message>
-        <message>
-            <source>as the card</source>
-            <translation>wie das Datenblatt</translation>
-        </message>
-        <message>
-            <source>in %1, ex %2</source>
-            <translation>Ein %1, Aus %2</translation>
-        </message>
-        <message>
-            <source>cam </source>
-            <translation>Nockenwelle </translation>
-        </message>
-        <message>
-            <source>indicator zero?</source>
-            <translation>Nullpunkt?</translation>
-        </message>
-        <message>
-            <source>checking height?</source>
-            <translation>Prüfhub?</translation>
-        </message>
-        <message>
-            <source>valve or tappet lift?</source>
-            <translation>Ventil- oder Stößelhub?</translation>
-        </message>
-        <message>
-            <source>lash?</source>
-            <translation>Ventilspiel?</translation>
-        </message>
-        <message>
-            <source>separation %1°</source>
-            <translation>Spreizung %1°</translation>
-        </message>
-        <message>
-            <source>again: </source>
-            <translation>nochmals: </translation>
-        </message>
-        <message>
-            <source>lobes exchanged?</source>
-            <translation>Nocken vertauscht?</translation>
-        </message>
-        <message>
-            <source>cam degrees?</source>
-            <translation>Grad Nockenwelle?</translation>
-        </message>
-        <message>
-            <source>wheel reversed?</source>
-            <translation>Scheibe verkehrt?</translation>
-        </message>
-        <message>
-            <source>the other top?</source>
-            <translation>der andere OT?</translation>
-        </message>
-        <message>
-            <source>lobe length</source>
-            <translation>Nockenlänge</translation>
-        </message>
-        <message>
-            <source>ratio or askew?</source>
-            <translation>Übersetzung oder schräg?</translation>
-        </message>
-        <message>
-            <source>slack?</source>
-            <translation>Spiel im Antrieb?</translation>
-        </message>
-        <message>
-            <source>another cam?</source>
-            <translation>andere Nockenwelle?</translation>
-        </message>
-        <message>
-            <source>twist, cylinder %1</source>
-            <translation>Verdrehung, Zylinder %1</translation>
-        </message>
-        <message>
-            <source>not as the card</source>
-            <translation>nicht wie das Datenblatt</translation>
-        </message>
-        <message>
-            <source>as card</source>
-            <translation>wie Datenblatt</translation>
-        </message>
-        <message>
-            <source>%1 %2 %3, card %4: %5, %6</source>
-            <translation>%1 %2 %3, Datenblatt %4: %5, %6</translation>
-        </message>
-        <message>
-            <source>derived, not judged</source>
-            <translation>abgeleitet, nicht beurteilt</translation>
-        </message>
-        <message>
-            <source>%1 greatest lift %2, card %3%4: %5 %6, ±%7</source>
-            <translation>%1 größter Hub %2, Datenblatt %3%4: %5 %6, ±%7</translation>
-        </message>
-        <message>
-            <source> (%1 before lash)</source>
-            <translation> (%1 vor Ventilspiel)</translation>
-        </message>
-        <message>
-            <source>The card contradicts itself: its advertised duration, %1, is no longer than the one higher up, %2.</source>
-            <translation>Das Datenblatt widerspricht sich: seine Katalogdauer, %1, ist nicht länger als die weiter oben, %2.</translation>
-        </message>
-        <message>
-            <source>Half the duration, %1, is no %2: the opening is to be taken off it, which makes %3.</source>
-            <translation>Die halbe Öffnungsdauer, %1, ist keine %2: das Öffnen ist abzuziehen, das ergibt %3.</translation>
-        </message>
-        <message>
-            <source>The card contradicts itself: it prints %1 %2, but the rest of it makes %3.</source>
-            <translation>Das Datenblatt widerspricht sich: gedruckt ist %1 %2, der Rest ergibt %3.</translation>
-        </message>
-        <message>
-            <source>%1: symmetric within %2; the schools should agree.</source>
-            <translation>%1: symmetrisch innerhalb %2; die Schulen sollten übereinstimmen.</translation>
-        </message>
-        <message>
-            <source>%1: asymmetric, its middle stands %2 low down against high up; the schools differ by nature.</source>
-            <translation>%1: unsymmetrisch, seine Mitte steht unten %2 gegen oben; die Schulen weichen von Natur ab.</translation>
-        </message>
-        <message>
-            <source>%1: too noisy to call symmetric or not (%2).</source>
-            <translation>%1: zu verrauscht, um symmetrisch oder nicht zu sagen (%2).</translation>
-        </message>
-        <message>
-            <source>%1: the curve goes through every reading.</source>
-            <translation>%1: die Kurve geht durch jeden Messwert.</translation>
-        </message>
-        <message>
-            <source>%1: smoothed, since readings scatter by %2.</source>
-            <translation>%1: geglättet, da die Messwerte um %2 streuen.</translation>
-        </message>
-        <message>
-            <source> duration</source>
-            <translation> Dauer</translation>
-        </message>
-        <message>
-            <source> opens</source>
-            <translation> öffnet</translation>
-        </message>
-        <message>
-            <source> closes</source>
-            <translation> schließt</translation>
-        </message>
-        <message>
-            <source> centre</source>
-            <translation> Mitte</translation>
-        </message>
-        <message>
-            <source>Advance</source>
-            <translation>Frühstellung</translation>
-        </message>
-        <message>
-            <source>Overlap</source>
-            <translation>Überschneidung</translation>
-        </message>
-        <message>
-            <source> lift</source>
-            <translation> Hub</translation>
-        </message>
-        <message>
-            <source> area</source>
-            <translation> Fläche</translation>
-        </message>
-        <message>
-            <source>ATDC, </source>
-            <translation>n. OT, </translation>
-        </message>
-        <message>
-            <source>BTDC, </source>
-            <translation>v. OT, </translation>
-        </message>
-        <message>
-            <source>drop </source>
-            <translation>Abfall </translation>
-        </message>
-        <message>
-            <source>events </source>
-            <translation>Steuerpunkte </translation>
-        </message>
-        <message>
-            <source>cam degrees, </source>
-            <translation>Grad Nockenwelle, </translation>
-        </message>
-        <message>
-            <source>crank degrees, </source>
-            <translation>Grad Kurbelwelle, </translation>
-        </message>
-        <message>
-            <source>BTDC, valve lift</source>
-            <translation>v. OT, Ventilhub</translation>
-        </message>
-        <message>
-            <source>ATDC, valve lift</source>
-            <translation>n. OT, Ventilhub</translation>
-        </message>
-        <message>
-            <source>as taken</source>
-            <translation>wie gemessen</translation>
-        </message>
-        <message>
-            <source>, as taken</source>
-            <translation>, wie gemessen</translation>
-        </message>
-        <message>
-            <source> from card</source>
-            <translation> zum Datenblatt</translation>
-        </message>
-        <message>
-            <source>Opens %1, closes %2 on the curve through %3 readings. Open + 180 + close = %4 + 180 + %5 = %6.</source>
-            <translation>Öffnet %1, schließt %2 auf der Kurve durch %3 Messwerte. Öffnen + 180 + Schließen = %4 + 180 + %5 = %6.</translation>
-        </message>
-        <message>
-            <source> %1: covers the truth 95 times in 100, from the scatter of the readings and the slope there%2.</source>
-            <translation> %1: deckt die Wahrheit 95 von 100 Mal, aus der Streuung der Messwerte und der Steigung dort%2.</translation>
-        </message>
-        <message>
-            <source>, with what TDC leaves</source>
-            <translation>, mit dem, was der OT lässt</translation>
-        </message>
-        <message>
-            <source>Midway between the two readings %1 below the nose.</source>
-            <translation>Mitte zwischen den beiden Messwerten %1 unter der Spitze.</translation>
-        </message>
-        <message>
-            <source>Midway between opening and closing at %1; without a curve there is no other school.</source>
-            <translation>Mitte zwischen Öffnen und Schließen bei %1; ohne Kurve gibt es keine andere Schule.</translation>
-        </message>
-        <message>
-            <source>Where the lift was read highest.</source>
-            <translation>Wo der Hub am größten gelesen wurde.</translation>
-        </message>
-        <message>
-            <source>Four schools: equal drop %1 below the nose %2, middle of events %3, highest lift %4, centroid of the area %5. The slate shows %6.</source>
-            <translation>Vier Schulen: gleicher Abfall %1 unter der Spitze %2, Mitte der Steuerpunkte %3, größter Hub %4, Schwerpunkt der Fläche %5. Die Tafel zeigt %6.</translation>
-        </message>
-        <message>
-            <source>(intake centre + exhaust centre) / 2 = (%1 + %2) / 2 = %3 cam degrees.</source>
-            <translation>(Einlassmitte + Auslassmitte) / 2 = (%1 + %2) / 2 = %3 Grad Nockenwelle.</translation>
-        </message>
-        <message>
-            <source>Separation less intake centre = %1 − %2 = %3; positive is early.</source>
-            <translation>Spreizung weniger Einlassmitte = %1 − %2 = %3; positiv ist früh.</translation>
-        </message>
-        <message>
-            <source>Intake opens + exhaust closes = %1 + %2 = %3.</source>
-            <translation>Einlass öffnet + Auslass schließt = %1 + %2 = %3.</translation>
-        </message>
-        <message>
-            <source>Where both valves have the same lift near TDC, from both curves.</source>
-            <translation>Wo beide Ventile nahe dem OT denselben Hub haben, aus beiden Kurven.</translation>
-        </message>
-        <message>
-            <source>The top of the curve through the readings, not the highest reading.</source>
-            <translation>Der Scheitel der Kurve durch die Messwerte, nicht der größte Messwert.</translation>
-        </message>
-        <message>
-            <source>The area under the curve through the readings, in %1: lift times crank degrees.</source>
-            <translation>Die Fläche unter der Kurve durch die Messwerte, in %1: Hub mal Grad Kurbelwelle.</translation>
-        </message>
-        <message>
-            <source>at %1, %2</source>
-            <translation>bei %1, %2</translation>
-        </message>
-        <message>
-            <source>late</source>
-            <translation>spät</translation>
-        </message>
-        <message>
-            <source>early</source>
-            <translation>früh</translation>
-        </message>
-        <message>
-            <source>after TDC</source>
-            <translation>nach OT</translation>
-        </message>
-        <message>
-            <source>before TDC</source>
-            <translation>vor OT</translation>
-        </message>
-        <message>
-            <source>after BDC</source>
-            <translation>nach UT</translation>
-        </message>
-        <message>
-            <source>before BDC</source>
-            <translation>vor UT</translation>
-        </message>
-        <message>
-            <source> mm </source>
-            <translation> mm </translation>
-        </message>
-        <message>
-            <source>Intake</source>
-            <translation>Einlass</translation>
-        </message>
-        <message>
-            <source>Exhaust</source>
-            <translation>Auslass</translation>
-        </message>
-        <message>
-            <source>equal drop</source>
-            <translation>gleicher Abfall</translation>
-        </message>
-        <message>
-            <source>middle of events</source>
-            <translation>Steuerpunktmitte</translation>
-        </message>
-        <message>
-            <source>highest lift</source>
-            <translation>größter Hub</translation>
-        </message>
-        <message>
-            <source>centroid</source>
-            <translation>Schwerpunkt</translation>
-        </message>
-        <message>
-            <source>solid flat tappet</source>
-            <translation>starrer Flachstößel</translation>
-        </message>
-        <message>
-            <source>solid roller</source>
-            <translation>starrer Rollenstößel</translation>
-        </message>
-        <message>
-            <source>hydraulic</source>
-            <translation>hydraulisch</translation>
-        </message>
-        <message>
-            <source>hydraulic made solid</source>
-            <translation>hydraulisch, starr gemacht</translation>
-        </message>
-        <message>
-            <source>bucket</source>
-            <translation>Tassenstößel</translation>
-        </message>
-        <message>
-            <source>finger</source>
-            <translation>Schlepphebel</translation>
-        </message>
-        <message>
-            <source>push-rod, single cam</source>
-            <translation>Stoßstangen, eine Nockenwelle</translation>
-        </message>
-        <message>
-            <source>twin overhead cam</source>
-            <translation>zwei obenliegende Nockenwellen</translation>
-        </message>
-        <message>
-            <source>one overhead cam</source>
-            <translation>eine obenliegende Nockenwelle</translation>
-        </message>
-        <message>
-            <source>clockwise</source>
-            <translation>im Uhrzeigersinn</translation>
-        </message>
-        <message>
-            <source>anticlockwise</source>
-            <translation>gegen den Uhrzeigersinn</translation>
-        </message>
-        <message>
-            <source>0 to 360, rising with rotation</source>
-            <translation>0 bis 360, steigend in Drehrichtung</translation>
-        </message>
-        <message>
-            <source>0 to 360, rising against rotation</source>
-            <translation>0 bis 360, steigend gegen Drehrichtung</translation>
-        </message>
-        <message>
-            <source>0 to 180 to 0</source>
-            <translation>0 bis 180 bis 0</translation>
-        </message>
-        <message>
-            <source>0 to 90 to 0, four quarters</source>
-            <translation>0 bis 90 bis 0, vier Viertel</translation>
-        </message>
-        <message>
-            <source>electronic, 0 to 180 twice</source>
-            <translation>elektronisch, zweimal 0 bis 180</translation>
-        </message>
-        <message>
-            <source>a tape, mm either side of zero</source>
-            <translation>ein Maßband, mm beiderseits von null</translation>
-        </message>
-        <message>
-            <source>signed, −180 to 180</source>
-            <translation>mit Vorzeichen, −180 bis 180</translation>
-        </message>
-        <message>
-            <source>positive stop</source>
-            <translation>Kolbenanschlag</translation>
-        </message>
-        <message>
-            <source>there and back</source>
-            <translation>hin und zurück</translation>
-        </message>
-        <message>
-            <source>symmetric port</source>
-            <translation>symmetrischer Schlitz</translation>
-        </message>
-        <message>
-            <source>highest reading</source>
-            <translation>höchste Anzeige</translation>
-        </message>
-        <message>
-            <source>in hand</source>
-            <translation>in Arbeit</translation>
-        </message>
-        <message>
-            <source>look again</source>
-            <translation>nachsehen</translation>
-        </message>
-        <message>
-            <source>%1 %2 its neighbours</source>
-            <translation>%1 %2 seinen Nachbarn</translation>
-        </message>
-        <message>
-            <source>under</source>
-            <translation>unter</translation>
-        </message>
-        <message>
-            <source>over</source>
-            <translation>über</translation>
-        </message>
-        <message>
-            <source>%1: the reading at %2 sits %3, or the one at %4 is the odd one: they are not told apart, and neither counts. Go back well past both and read them once more.</source>
-            <translation>%1: der Messwert bei %2 liegt %3, oder der bei %4 ist der auffällige: sie sind nicht zu unterscheiden, und keiner zählt. Weit hinter beide zurück und sie nochmals messen.</translation>
-        </message>
-        <message>
-            <source>%1: the reading at %2 sits %3, and does not count. Go back well past it, come up to %2 again and read it once more; if it reads the same, it counts.</source>
-            <translation>%1: der Messwert bei %2 liegt %3 und zählt nicht. Weit dahinter zurück, wieder heran an %2 und nochmals messen; zeigt er dasselbe, zählt er.</translation>
-        </message>
-        <message>
-            <source>opening</source>
-            <comment>flank</comment>
-            <translation>Öffnungs</translation>
-        </message>
-        <message>
-            <source>closing</source>
-            <comment>flank</comment>
-            <translation>Schließ</translation>
-        </message>
-        <message>
-            <source>%1: a lobe needs at least %2 readings before it says anything. Keep going.</source>
-            <translation>%1: ein Nocken braucht mindestens %2 Messwerte, ehe er etwas sagt. Weiter messen.</translation>
-        </message>
-        <message>
-            <source>%1: lift changes by only %2. Is the indicator on the right follower, and the cam turning?</source>
-            <translation>%1: der Hub ändert sich nur um %2. Steht die Messuhr auf dem richtigen Stößel, und dreht die Nockenwelle?</translation>
-        </message>
-        <message>
-            <source>%1: the nose is not behind you yet: lift is still near its greatest at %2. Keep going down the other flank.</source>
-            <translation>%1: die Spitze liegt noch nicht dahinter: bei %2 ist der Hub noch nahe dem größten. Die andere Flanke hinunter weiter messen.</translation>
-        </message>
-        <message>
-            <source>%1: the %2 flank has no reading under %3, so that event is not known. Take readings farther down that flank.</source>
-            <translation>%1: die %2flanke hat keinen Messwert unter %3, also ist dieser Steuerpunkt nicht bekannt. Weiter unten an dieser Flanke messen.</translation>
-        </message>
-        <message>
-            <source>%1: checking height %2 is above the greatest lift, %3. It is left out.</source>
-            <translation>%1: der Prüfhub %2 liegt über dem größten Hub, %3. Er bleibt weg.</translation>
-        </message>
-        <message>
-            <source>%1: checking height %2 is hidden by the lash as this lift was taken. Take it at the tappet, or with the lash out.</source>
-            <translation>%1: der Prüfhub %2 ist, wie dieser Hub gemessen wurde, vom Ventilspiel verdeckt. Am Stößel messen, oder ohne Spiel.</translation>
-        </message>
-        <message>
-            <source>%1: lift passes %2 %3 times on the %4 flank; once is right. %5</source>
-            <translation>%1: der Hub geht auf der %4flanke %3-mal durch %2; einmal ist richtig. %5</translation>
-        </message>
-        <message>
-            <source>That is scatter; the smoothed curve is used.</source>
-            <translation>Das ist Streuung; die geglättete Kurve gilt.</translation>
-        </message>
-        <message>
-            <source>Their mean is used. Read that stretch again.</source>
-            <translation>Ihr Mittel gilt. Diese Strecke nochmals messen.</translation>
-        </message>
-        <message>
-            <source>%1: the run %2 at %3 of lift, above the base circle. The area and its centroid reckon the missing part as about %4; their ± allows for it.</source>
-            <translation>%1: die Messreihe %2 bei %3 Hub, über dem Grundkreis. Fläche und Schwerpunkt rechnen den fehlenden Teil mit etwa %4; ihr ± lässt dafür Raum.</translation>
-        </message>
-        <message>
-            <source>begins</source>
-            <translation>beginnt</translation>
-        </message>
-        <message>
-            <source>ends</source>
-            <translation>endet</translation>
-        </message>
-        <message>
-            <source>%1: the indicator came home to %2 instead of where it began. A slipped base, a follower bleeding down or base-circle run-out: the readings do not tell which. Check the stand, then read the run again.</source>
-            <translation>%1: die Messuhr kam auf %2 heim, statt wo sie begann. Ein verrutschter Fuß, ein nachgebender Stößel oder Schlag des Grundkreises: die Messwerte sagen nicht, welches. Das Stativ prüfen, dann die Reihe nochmals messen.</translation>
-        </message>
-        <message>
-            <source>%1: the indicator came home to %2, and the readings jump by as much at %3: the base or the stand slipped there. Set it firm and read on from before it.</source>
-            <translation>%1: die Messuhr kam auf %2 heim, und bei %3 springen die Messwerte um ebenso viel: dort verrutschte Fuß oder Stativ. Fest aufsetzen und von davor weiter messen.</translation>
-        </message>
-        <message>
-            <source>%1: the indicator came home to %2 with a live hydraulic follower and no jump on the way: it bled down under the spring. Make it solid, or use a checking spring, and read the run again.</source>
-            <translation>%1: die Messuhr kam auf %2 heim, mit arbeitendem Hydrostößel und ohne Sprung unterwegs: er gab unter der Feder nach. Starr machen oder eine Prüffeder nehmen und die Reihe nochmals messen.</translation>
-        </message>
-        <message>
-            <source>%1: the indicator came home to %2, and the base circle itself reads unevenly, by %3: run-out of the base circle, not the stand. Low checking heights carry it.</source>
-            <translation>%1: die Messuhr kam auf %2 heim, und der Grundkreis selbst zeigt ungleich, um %3: Schlag des Grundkreises, nicht das Stativ. Kleine Prüfhübe tragen ihn mit.</translation>
-        </message>
-        <message>
-            <source>%1: the indicator was set to zero again before %2, and %3 since do not count until the two zeros join. Read one earlier mark once more, or type "zero" and the lift it stood at.</source>
-            <translation>%1: die Messuhr wurde vor %2 neu genullt, und %3 seither zählen nicht, bis beide Nullpunkte verbunden sind. Eine frühere Marke nochmals messen, oder „zero“ und den Hub dort eingeben.</translation>
-        </message>
-        <message>
-            <source>1 reading</source>
-            <translation>1 Messwert</translation>
-        </message>
-        <message>
-            <source>%1: %2 at %3 is beyond the %4 this indicator spans. Set it to zero part way up, type "zero" and the lift it stands at, and go on.</source>
-            <translation>%1: %2 bei %3 liegt jenseits der %4, die diese Messuhr misst. Unterwegs neu nullen, „zero“ und den Hub dort eingeben, und weiter.</translation>
-        </message>
-        <message>
-            <source>%1: counted down from the nose, but no base circle yet: the lowest reading stands for it. Read on until lift no longer changes, or give the greatest lift among the conditions.</source>
-            <translation>%1: von der Spitze abwärts gezählt, aber noch kein Grundkreis: der kleinste Messwert steht dafür. Weiter messen, bis der Hub gleich bleibt, oder den größten Hub bei den Bedingungen angeben.</translation>
-        </message>
-        <message>
-            <source>%1: the two lifts give a ratio of %2 against %3 nominal: a soft spring, a live follower, lash or the rocker itself.</source>
-            <translation>%1: die beiden Hübe ergeben eine Übersetzung von %2 gegen %3 nominell: eine weiche Feder, ein nachgebender Stößel, Ventilspiel oder der Kipphebel selbst.</translation>
-        </message>
-        <message>
-            <source>%1: the base circle reads %2, not zero. Low checking heights are off by as much; set the indicator to zero on the base circle.</source>
-            <translation>%1: der Grundkreis zeigt %2, nicht null. Kleine Prüfhübe weichen um ebenso viel ab; die Messuhr auf dem Grundkreis nullen.</translation>
-        </message>
-        <message>
-            <source>%1: lift is small, so the equal-drop centre is taken %2 below the nose.</source>
-            <translation>%1: der Hub ist klein, daher gilt die Mitte aus gleichem Abfall %2 unter der Spitze.</translation>
-        </message>
-        <message>
-            <source>%1: %2 readings at %3; their mean is used.</source>
-            <translation>%1: %2 Messwerte bei %3; ihr Mittel gilt.</translation>
-        </message>
-        <message>
-            <source>%1: readings are up to %2 apart on the lobe. Steps of 5° or less make the events trustworthy.</source>
-            <translation>%1: die Messwerte liegen auf dem Nocken bis zu %2 auseinander. Schritte von 5° oder weniger machen die Steuerpunkte verlässlich.</translation>
-        </message>
-        <message>
-            <source>%1: 1 reading was taken while backing up and is left out: it carries the drive's slack. Come up to that mark again the way the engine runs.</source>
-            <translation>%1: 1 Messwert wurde rückwärts gemessen und zählt nicht: er trägt das Spiel des Antriebs. In Laufrichtung wieder an diese Marke heran.</translation>
-        </message>
-        <message>
-            <source>%1: nothing lifts up to %2, where this lobe is long open. The crank is on its other turn: turn it once round, 360°, and type T.</source>
-            <translation>%1: bis %2, wo dieser Nocken längst offen ist, hebt nichts. Die Kurbelwelle ist auf ihrer anderen Umdrehung: einmal herum, 360°, und T eingeben.</translation>
-        </message>
-        <message>
-            <source>%1: %2 at %3 is one turn of the dial off: %4 fits its neighbours. Type W to take that.</source>
-            <translation>%1: %2 bei %3 ist eine Umdrehung der Messuhr daneben: %4 passt zu seinen Nachbarn. W nimmt das.</translation>
-        </message>
-        <message>
-            <source>%1: %2 at %3, where the base circle belongs. Is the indicator set to zero there, and the figure in the right unit? Strike it if not.</source>
-            <translation>%1: %2 bei %3, wo der Grundkreis hingehört. Ist die Messuhr dort genullt, und die Einheit richtig? Sonst streichen.</translation>
-        </message>
-        <message>
-            <source>Look again at %1, %2: %3 %4 its neighbours.</source>
-            <translation>Nachsehen bei %1, %2: %3 %4 seinen Nachbarn.</translation>
-        </message>
-        <message>
-            <source>A live hydraulic follower gives way under the running spring, and lift is lost while it is read: make the follower solid, or fit a checking spring, before the first reading. The maker's manual says how to press it out.</source>
-            <translation>Ein arbeitender Hydrostößel gibt unter der Betriebsfeder nach, und beim Messen geht Hub verloren: vor dem ersten Messwert den Stößel starr machen oder eine Prüffeder einbauen. Das Herstellerhandbuch sagt, wie er entleert wird.</translation>
-        </message>
-        <message>
-            <source>Good to know</source>
-            <translation>Gut zu wissen</translation>
-        </message>
-        <message>
-            <source>Still to do</source>
-            <translation>Noch zu tun</translation>
-        </message>
-        <message>
-            <source>Look again</source>
-            <translation>Nachsehen</translation>
-        </message>
-        <message>
-            <source>No result</source>
-            <translation>Kein Ergebnis</translation>
-        </message>
-        <message>
-            <source>Type a reading.</source>
-            <translation>Einen Messwert eingeben.</translation>
-        </message>
-        <message>
-            <source>Character %1 is no part of a number. Digits, a point or a comma.</source>
-            <translation>Zeichen %1 gehört zu keiner Zahl. Ziffern, Punkt oder Komma.</translation>
-        </message>
-        <message>
-            <source>Unknown letters. Lengths take mm, in or th; angles take b or a (before, after TDC), bb or ab (BDC).</source>
-            <translation>Unbekannte Buchstaben. Längen nehmen mm, in oder th; Winkel b oder a (vor, nach OT), bb oder ab (UT).</translation>
-        </message>
-        <message>
-            <source>That divides by zero.</source>
-            <translation>Das teilt durch null.</translation>
-        </message>
-        <message>
-            <source>That is beyond %1; check the decimal point.</source>
-            <translation>Das liegt jenseits von %1; das Komma prüfen.</translation>
-        </message>
-        <message>
-            <source>A fraction is of inches, and millimetres are shown: type in behind it, such as 3-5/32 in.</source>
-            <translation>Ein Bruch gehört zu Zoll, gezeigt werden Millimeter: in dahinter setzen, etwa 3-5/32 in.</translation>
-        </message>
-        <message>
-            <source>This wheel's numbers end at %1. Is it the right scale?</source>
-            <translation>Die Zahlen dieser Scheibe enden bei %1. Ist es die richtige Teilung?</translation>
-        </message>
-        <message>
-            <source>Before the colon goes a wheel scale: 360, against, 180, 90, signed, twice or tape (with its circumference).</source>
-            <translation>Vor den Doppelpunkt gehört eine Teilung: 360, against, 180, 90, signed, twice oder tape (mit seinem Umfang).</translation>
-        </message>
-        <message>
-            <source>Say which side: 75a is 75° after TDC, 20b before it.</source>
-            <translation>Die Seite sagen: 75a ist 75° nach OT, 20b davor.</translation>
-        </message>
-        <message>
-            <source>, line %1</source>
-            <translation>, Zeile %1</translation>
-        </message>
-        <message>
-            <source>nothing in it; expected a header line with crank_deg and lift_mm or lift_in</source>
-            <translation>nichts darin; erwartet eine Kopfzeile mit crank_deg und lift_mm oder lift_in</translation>
-        </message>
-        <message>
-            <source>not a text file; expected a CSV table with crank_deg and lift_mm or lift_in</source>
-            <translation>keine Textdatei; erwartet eine CSV-Tabelle mit crank_deg und lift_mm oder lift_in</translation>
-        </message>
-        <message>
-            <source>longer than any lift table; expected at most 20000 readings</source>
-            <translation>länger als jede Hubtabelle; erwartet höchstens 20000 Messwerte</translation>
-        </message>
-        <message>
-            <source>no crank_deg column in the header; expected crank_deg and lift_mm or lift_in</source>
-            <translation>keine Spalte crank_deg im Kopf; erwartet crank_deg und lift_mm oder lift_in</translation>
-        </message>
-        <message>
-            <source>column "%1" does not say its unit; expected lift_mm or lift_in</source>
-            <translation>die Spalte „%1“ nennt ihre Einheit nicht; erwartet lift_mm oder lift_in</translation>
-        </message>
-        <message>
-            <source>no lift column in the header; expected lift_mm or lift_in</source>
-            <translation>keine Hubspalte im Kopf; erwartet lift_mm oder lift_in</translation>
-        </message>
-        <message>
-            <source>two lift columns in the header; expected one, lift_mm or lift_in</source>
-            <translation>zwei Hubspalten im Kopf; erwartet eine, lift_mm oder lift_in</translation>
-        </message>
-        <message>
-            <source>%1 fields where the header has %2; with decimal commas, separate columns by semicolons or tabs</source>
-            <translation>%1 Felder, wo der Kopf %2 hat; bei Dezimalkomma die Spalten mit Strichpunkt oder Tabulator trennen</translation>
-        </message>
-        <message>
-            <source>"%1" is not a number; expected plain digits such as 8.512</source>
-            <translation>„%1“ ist keine Zahl; erwartet einfache Ziffern wie 8.512</translation>
-        </message>
-        <message>
-            <source>crank angle %1 is outside the cycle; expected -720 to 720</source>
-            <translation>Kurbelwinkel %1 liegt außerhalb des Zyklus; erwartet -720 bis 720</translation>
-        </message>
-        <message>
-            <source>lift %1 is more than any lobe has; expected at most 30 mm</source>
-            <translation>Hub %1 ist mehr, als ein Nocken hat; erwartet höchstens 30 mm</translation>
-        </message>
-        <message>
-            <source>%1 readings; expected at least %2 for a lobe</source>
-            <translation>%1 Messwerte; erwartet mindestens %2 für einen Nocken</translation>
-        </message>
-        <message>
-            <source>lift changes by less than 0.5 mm; expected a lobe's rise and fall</source>
-            <translation>der Hub ändert sich um weniger als 0,5 mm; erwartet Anstieg und Abfall eines Nockens</translation>
-        </message>
-        <message>
-            <source>with</source>
-            <translation>mit</translation>
-        </message>
-        <message>
-            <source>Move the pointer %1 %2 rotation (or turn the wheel on the crank as far %3 rotation); </source>
-            <translation>Den Zeiger %1 %2 der Drehrichtung verstellen (oder die Scheibe auf der Kurbelwelle ebenso weit %3 der Drehrichtung); </translation>
-        </message>
-        <message>
-            <source>then prove it with a stop or an equal drop.</source>
-            <translation>dann mit Anschlag oder gleichem Abfall beweisen.</translation>
-        </message>
-        <message>
-            <source>both contacts must then read %1.</source>
-            <translation>beide Berührungen müssen dann %1 zeigen.</translation>
-        </message>
-        <message>
-            <source>the contacts must then read %1 and %2.</source>
-            <translation>die Berührungen müssen dann %1 und %2 zeigen.</translation>
-        </message>
-        <message>
-            <source>%1 crank, %2 cam</source>
-            <translation>%1 Kurbelwelle, %2 Nockenwelle</translation>
-        </message>
-        <message>
-            <source>, %1 along the bolt circle</source>
-            <translation>, %1 am Lochkreis</translation>
-        </message>
-        <message>
-            <source>the hole in use</source>
-            <translation>dem benutzten Loch</translation>
-        </message>
-        <message>
-            <source>hole %1 of %2</source>
-            <translation>Loch %1 von %2</translation>
-        </message>
-        <message>
-            <source> earlier</source>
-            <translation> früher</translation>
-        </message>
-        <message>
-            <source> later</source>
-            <translation> später</translation>
-        </message>
-        <message>
-            <source>, marked </source>
-            <translation>, markiert </translation>
-        </message>
-        <message>
-            <source>out of mesh</source>
-            <translation>außer Eingriff</translation>
-        </message>
-        <message>
-            <source>with the belt off</source>
-            <translation>bei abgenommenem Riemen</translation>
-        </message>
-        <message>
-            <source>with the chain off</source>
-            <translation>bei abgenommener Kette</translation>
-        </message>
-        <message>
-            <source>cam wheel</source>
-            <translation>Nockenwellenrad</translation>
-        </message>
-        <message>
-            <source>Crank wheel: put it on the keyway that makes the cam %1.</source>
-            <translation>Kurbelwellenrad: auf die Keilnut setzen, die die Nockenwelle %1 stellt.</translation>
-        </message>
-        <message>
-            <source>%1 off: turn the cam in it %2 to the %3.</source>
-            <translation>%1 ab: die Nockenwelle darin %2 drehen, %3.</translation>
-        </message>
-        <message>
-            <source>next keyway</source>
-            <translation>zur nächsten Keilnut</translation>
-        </message>
-        <message>
-            <source>keyway %1 on from the one in use</source>
-            <translation>zur Keilnut %1 weiter als die benutzte</translation>
-        </message>
-        <message>
-            <source>Turn the %1 %2 %3, %4; that is %5.</source>
-            <translation>%1 um %2 %3 drehen, %4; das sind %5.</translation>
-        </message>
-        <message>
-            <source>Vernier: pin out, turn the cam in the %1 %2 until %3 of the hub meets %4 of the wheel, counted %5 from the pair in use; that is %6%7.</source>
-            <translation>Nonius: Stift heraus, die Nockenwelle im %1 %2 drehen, bis %3 der Nabe auf %4 des Rads trifft, %5 gezählt vom benutzten Paar; das sind %6%7.</translation>
-        </message>
-        <message>
-            <source>%1: fit the offset bush or key worth %2 so that the cam comes %3.</source>
-            <translation>%1: die Versatzbuchse oder den Keil zu %2 so einsetzen, dass die Nockenwelle %3 kommt.</translation>
-        </message>
-        <message>
-            <source>%1 lines, </source>
-            <translation>%1 Striche, </translation>
-        </message>
-        <message>
-            <source>Slots: loosen the bolts and turn the cam in the %1 %2 by %3%4%5.</source>
-            <translation>Langlöcher: Schrauben lösen und die Nockenwelle im %1 %2 um %3%4%5 drehen.</translation>
-        </message>
-        <message>
-            <source>Leave the drive as it stands.</source>
-            <translation>Den Antrieb lassen, wie er steht.</translation>
-        </message>
-        <message>
-            <source>Turn the %1 %2 by %3; describe the drive for which tooth or hole.</source>
-            <translation>%1 %2 um %3 drehen; für Zahn oder Loch den Antrieb beschreiben.</translation>
-        </message>
-        <message>
-            <source>The crank must not follow; directions are as seen from the drive end.</source>
-            <translation>Die Kurbelwelle darf nicht folgen; Richtungen von der Antriebsseite gesehen.</translation>
-        </message>
-        <message>
-            <source> on</source>
-            <translation> weiter</translation>
-        </message>
-        <message>
-            <source> back</source>
-            <translation> zurück</translation>
-        </message>
-        <message>
-            <source>keyway %1</source>
-            <translation>Keilnut %1</translation>
-        </message>
-        <message>
-            <source>crank keyway %1</source>
-            <translation>Keilnut der Kurbelwelle %1</translation>
-        </message>
-        <message>
-            <source>hub hole %1 on wheel hole %2</source>
-            <translation>Nabenloch %1 auf Radloch %2</translation>
-        </message>
-        <message>
-            <source>bush %1</source>
-            <translation>Buchse %1</translation>
-        </message>
-        <message>
-            <source>slots %1 lines</source>
-            <translation>Langloch %1 Striche</translation>
-        </message>
-        <message>
-            <source>slots %1</source>
-            <translation>Langloch %1</translation>
-        </message>
-        <message>
-            <source>the card's centre</source>
-            <translation>die Mitte des Datenblatts</translation>
-        </message>
-        <message>
-            <source>the card's centre and so much earlier</source>
-            <translation>die Mitte des Datenblatts und so viel früher</translation>
-        </message>
-        <message>
-            <source>an event at the card's height</source>
-            <translation>ein Steuerpunkt beim Prüfhub des Datenblatts</translation>
-        </message>
-        <message>
-            <source>a separation</source>
-            <translation>eine Spreizung</translation>
-        </message>
-        <message>
-            <source>a dynamic compression</source>
-            <translation>eine dynamische Verdichtung</translation>
-        </message>
-        <message>
-            <source>a wanted centre</source>
-            <translation>eine gewünschte Mitte</translation>
-        </message>
-        <message>
-            <source>a least clearance</source>
-            <translation>ein kleinster Freigang</translation>
-        </message>
-        <message>
-            <source>set by intake</source>
-            <translation>nach Einlass</translation>
-        </message>
-        <message>
-            <source>split the difference</source>
-            <translation>Differenz teilen</translation>
-        </message>
-        <message>
-            <source>all events</source>
-            <translation>alle Steuerpunkte</translation>
-        </message>
-        <message>
-            <source>chain</source>
-            <translation>Kette</translation>
-        </message>
-        <message>
-            <source>belt</source>
-            <translation>Riemen</translation>
-        </message>
-        <message>
-            <source>gears</source>
-            <translation>Zahnräder</translation>
-        </message>
-        <message>
-            <source>Record the lobe first: without its centre there is nothing to set.</source>
-            <translation>Erst den Nocken messen: ohne seine Mitte gibt es nichts einzustellen.</translation>
-        </message>
-        <message>
-            <source>The card does not say where this lobe should stand. Give its centre or its events, or choose another target.</source>
-            <translation>Das Datenblatt sagt nicht, wo dieser Nocken stehen soll. Seine Mitte oder seine Steuerpunkte angeben, oder ein anderes Ziel wählen.</translation>
-        </message>
-        <message>
-            <source>That is not known yet: either it was not recorded, or the target has no number.</source>
-            <translation>Das ist noch nicht bekannt: nicht gemessen, oder das Ziel hat keine Zahl.</translation>
-        </message>
-        <message>
-            <source>A dynamic compression needs the volumes, the intake's closing and the ratio wanted.</source>
-            <translation>Eine dynamische Verdichtung braucht die Volumen, das Schließen des Einlasses und den gewünschten Wert.</translation>
-        </message>
-        <message>
-            <source>No setting of this cam reaches that dynamic compression.</source>
-            <translation>Keine Einstellung dieser Nockenwelle erreicht diese dynamische Verdichtung.</translation>
-        </message>
-        <message>
-            <source>On one cam the separation is ground in: no setting changes it.</source>
-            <translation>Bei einer Nockenwelle ist die Spreizung eingeschliffen: keine Einstellung ändert sie.</translation>
-        </message>
-        <message>
-            <source>The cam was moved: measure it again, and this says what the move did and what is left.</source>
-            <translation>Die Nockenwelle wurde verstellt: nochmals messen, dann steht hier, was es bewirkte und was übrig ist.</translation>
-        </message>
-        <message>
-            <source>Settle first what was measured: these numbers cannot be a cam that stands off by that much. See Timing for what was exchanged or turned; nothing is to be moved before.</source>
-            <translation>Erst klären, was gemessen wurde: diese Zahlen können keine Nockenwelle sein, die um so viel falsch steht. Steuerzeiten zeigt, was vertauscht oder verdreht war; vorher ist nichts zu verstellen.</translation>
-        </message>
-        <message>
-            <source>Clearances are not measured yet; choose another target meanwhile.</source>
-            <translation>Der Freigang ist noch nicht gemessen; solange ein anderes Ziel wählen.</translation>
-        </message>
-        <message>
-            <source>A cam wheel has 8 to 400 teeth.</source>
-            <translation>Ein Nockenwellenrad hat 8 bis 400 Zähne.</translation>
-        </message>
-        <message>
-            <source>A cam wheel has 1 to 12 keyways or dowel holes.</source>
-            <translation>Ein Nockenwellenrad hat 1 bis 12 Keilnuten oder Stiftlöcher.</translation>
-        </message>
-        <message>
-            <source>A vernier needs both numbers of holes, 2 to 120 each.</source>
-            <translation>Ein Nonius braucht beide Lochzahlen, je 2 bis 120.</translation>
-        </message>
-        <message>
-            <source>Slots need a range, and lines narrower than it.</source>
-            <translation>Langlöcher brauchen einen Bereich, und Striche enger als er.</translation>
-        </message>
-        <message>
-            <source>Up to 12 offsets, each under 180 degrees.</source>
-            <translation>Bis zu 12 Versätze, jeder unter 180 Grad.</translation>
-        </message>
-        <message>
-            <source> It leaves the lobe centre at %1.</source>
-            <translation> Die Nockenmitte liegt dann bei %1.</translation>
-        </message>
-        <message>
-            <source> This lobe is not as long as printed: %1 %2 keeps the card's centre.</source>
-            <translation> Dieser Nocken ist nicht so lang wie gedruckt: %1 %2 behält die Mitte des Datenblatts.</translation>
-        </message>
-        <message>
-            <source> stands right</source>
-            <translation> steht richtig</translation>
-        </message>
-        <message>
-            <source>%1 must come %2</source>
-            <translation>%1 muss %2 kommen</translation>
-        </message>
-        <message>
-            <source>intake %1, exhaust %2</source>
-            <translation>Einlass %1, Auslass %2</translation>
-        </message>
-        <message>
-            <source>%1, known to %2: leave it.</source>
-            <translation>%1, bekannt auf %2: lassen.</translation>
-        </message>
-        <message>
-            <source>Both cams stand right</source>
-            <translation>Beide Wellen stehen richtig</translation>
-        </message>
-        <message>
-            <source>: less than it is known by (%1), so leave it.</source>
-            <translation>: weniger, als es bekannt ist (%1), also lassen.</translation>
-        </message>
-        <message>
-            <source> for %1, known to %2.</source>
-            <translation> für %1, bekannt auf %2.</translation>
-        </message>
-        <message>
-            <source>leaves nothing</source>
-            <translation>lässt nichts übrig</translation>
-        </message>
-        <message>
-            <source>leaves </source>
-            <translation>lässt </translation>
-        </message>
-        <message>
-            <source>, not worth chasing</source>
-            <translation>, der Mühe nicht wert</translation>
-        </message>
-        <message>
-            <source>one tooth</source>
-            <translation>ein Zahn</translation>
-        </message>
-        <message>
-            <source>%1 keyway%2</source>
-            <translation>%1 Keilnut%2</translation>
-        </message>
-        <message>
-            <source>the %1 crank keyway</source>
-            <translation>die Keilnut %1 der Kurbelwelle</translation>
-        </message>
-        <message>
-            <source>%1 of the vernier</source>
-            <translation>%1 am Nonius</translation>
-        </message>
-        <message>
-            <source>the %1 bush</source>
-            <translation>die Buchse %1</translation>
-        </message>
-        <message>
-            <source> %1: on this drive that is %2.</source>
-            <translation> %1: an diesem Antrieb ist das %2.</translation>
-        </message>
-        <message>
-            <source>, cylinder %1: </source>
-            <translation>, Zylinder %1: </translation>
-        </message>
-        <message>
-            <source>measure it again; it was to come %1.</source>
-            <translation>nachmessen; sie sollte %1 kommen.</translation>
-        </message>
-        <message>
-            <source> Both events moved alike, within %1: that is how well you measure.</source>
-            <translation> Beide Steuerpunkte wanderten gleich, innerhalb %1: so gut wird gemessen.</translation>
-        </message>
-        <message>
-            <source> But its events did not move alike, by %1, and no setting changes a duration: measure again before you believe it.</source>
-            <translation> Aber ihre Steuerpunkte wanderten nicht gleich, um %1, und keine Einstellung ändert eine Öffnungsdauer: nachmessen, ehe man es glaubt.</translation>
-        </message>
-        <message>
-            <source>it came %1, as it was meant to.</source>
-            <translation>sie kam %1, wie gemeint.</translation>
-        </message>
-        <message>
-            <source>it has not moved, and was to come %1. Was the change made tight, and is this the run taken after it?</source>
-            <translation>sie hat sich nicht bewegt und sollte %1 kommen. Wurde die Änderung festgezogen, und ist dies die Messreihe danach?</translation>
-        </message>
-        <message>
-            <source>it went the wrong way, %1 instead of %2. Go back, and as far again the other way.</source>
-            <translation>sie ging den falschen Weg, %1 statt %2. Zurück, und ebenso weit auf die andere Seite.</translation>
-        </message>
-        <message>
-            <source>it came %1, half of the %2 it was meant to: cam degrees taken for crank degrees? Move it as far again.</source>
-            <translation>sie kam %1, die Hälfte der gemeinten %2: Grad Nockenwelle für Grad Kurbelwelle genommen? Nochmals ebenso weit verstellen.</translation>
-        </message>
-        <message>
-            <source>it came %1, twice the %2 it was meant to: crank degrees turned at the cam wheel? It turns half of what the crank does. Go half of it back.</source>
-            <translation>sie kam %1, das Doppelte der gemeinten %2: Grad Kurbelwelle am Nockenwellenrad gedreht? Es dreht halb so viel wie die Kurbelwelle. Die Hälfte zurück.</translation>
-        </message>
-        <message>
-            <source>it went %1, the wrong way and by half: it was to come %2. Cam degrees were taken for crank degrees as well.</source>
-            <translation>sie ging %1, den falschen Weg und die Hälfte: gemeint war %2. Dazu wurden Grad Nockenwelle für Kurbelwelle genommen.</translation>
-        </message>
-        <message>
-            <source>it went %1, the wrong way and twice as far: it was to come %2. Crank degrees were turned at the cam wheel as well.</source>
-            <translation>sie ging %1, den falschen Weg und doppelt so weit: gemeint war %2. Dazu wurden Grad Kurbelwelle am Nockenwellenrad gedreht.</translation>
-        </message>
-        <message>
-            <source>it came %1 and was to come %2. Set it on from where it stands now.</source>
-            <translation>sie kam %1 und sollte %2 kommen. Von dort weiterstellen, wo sie jetzt steht.</translation>
-        </message>
-        <message>
-            <source>Earlier usually pulls better from low speed, as the intake closes sooner and more is trapped. It raises the dynamic compression and brings the intake valve nearer the piston.</source>
-            <translation>Früher zieht unten meist besser, da der Einlass eher schließt und mehr eingeschlossen wird. Es hebt die dynamische Verdichtung und bringt das Einlassventil näher an den Kolben.</translation>
-        </message>
-        <message>
-            <source>Later usually gives low speed away for high, as the intake closes later and less is trapped. It brings the exhaust valve nearer the piston.</source>
-            <translation>Später gibt unten meist etwas her für oben, da der Einlass später schließt und weniger eingeschlossen wird. Es bringt das Auslassventil näher an den Kolben.</translation>
-        </message>
-        <message>
-            <source>The exhaust earlier opens sooner, which gives away some of the stroke, and leaves less overlap. Its valve stays farther from the piston as it shuts.</source>
-            <translation>Der Auslass früher öffnet eher, das kostet etwas vom Arbeitshub und lässt weniger Überschneidung. Sein Ventil bleibt beim Schließen weiter vom Kolben.</translation>
-        </message>
-        <message>
-            <source>The exhaust later opens later, which keeps more of the stroke, and gives more overlap. It brings the exhaust valve nearer the piston.</source>
-            <translation>Der Auslass später öffnet später, das behält mehr vom Arbeitshub und gibt mehr Überschneidung. Es bringt das Auslassventil näher an den Kolben.</translation>
-        </message>
-        <message>
-            <source>Narrower gives more overlap, which usually sharpens the middle and roughens the idle. Both valves come nearer the piston.</source>
-            <translation>Enger gibt mehr Überschneidung, was meist die Mitte schärft und den Leerlauf rauer macht. Beide Ventile kommen dem Kolben näher.</translation>
-        </message>
-        <message>
-            <source>Wider gives less overlap, which usually calms the idle and broadens the pull. Both valves stay farther from the piston.</source>
-            <translation>Weiter gibt weniger Überschneidung, was meist den Leerlauf beruhigt und den Zug verbreitert. Beide Ventile bleiben weiter vom Kolben.</translation>
-        </message>
-        <message>
-            <source>Cams loose: valves can meet pistons and each other. Turn by hand, stop at resistance, mark first; fasteners to the maker's figures.</source>
-            <translation>Nockenwellen lose: Ventile können Kolben und einander treffen. Von Hand drehen, bei Widerstand halten, vorher markieren; Schrauben nach Herstellerangabe.</translation>
-        </message>
-        <message>
-            <source>Bring cylinder 1 to true TDC by the proved pointer, the cam loose.</source>
-            <translation>Zylinder 1 mit bewiesenem Zeiger auf den wahren OT bringen, die Nockenwelle lose.</translation>
-        </message>
-        <message>
-            <source>Turn the cam until both followers of cylinder 1 stand equally high: the split point, exhaust closing and intake opening.</source>
-            <translation>Die Nockenwelle drehen, bis beide Stößel von Zylinder 1 gleich hoch stehen: der Gleichhubpunkt, Auslass schließt und Einlass öffnet.</translation>
-        </message>
-        <message>
-            <source>By the card they are level %1 %2, not at TDC: turn the crank there, and level them again.</source>
-            <translation>Nach dem Datenblatt stehen sie bei %1 %2 gleich, nicht im OT: die Kurbelwelle dorthin drehen und sie wieder gleichstellen.</translation>
-        </message>
-        <message>
-            <source>By the card they are level at TDC itself.</source>
-            <translation>Nach dem Datenblatt stehen sie im OT selbst gleich.</translation>
-        </message>
-        <message>
-            <source>Without a card with events, level at TDC is the best guess; an asymmetric cam is off by half its asymmetry.</source>
-            <translation>Ohne Datenblatt mit Steuerpunkten ist gleich hoch im OT die beste Annahme; eine unsymmetrische Nockenwelle steht um die Hälfte ihrer Unsymmetrie falsch.</translation>
-        </message>
-        <message>
-            <source>Put the drive on at the nearest tooth: no more than half a tooth, %1 of the crank, can be left.</source>
-            <translation>Den Antrieb auf dem nächsten Zahn auflegen: höchstens ein halber Zahn, %1 der Kurbelwelle, kann bleiben.</translation>
-        </message>
-        <message>
-            <source>Put the drive on at the nearest tooth.</source>
-            <translation>Den Antrieb auf dem nächsten Zahn auflegen.</translation>
-        </message>
-        <message>
-            <source>It stands on overlap now: the firing mark of cylinder 1 is a whole turn of the crank, 360%1, away.</source>
-            <translation>Jetzt steht sie auf Überschneidung: die Zündmarke von Zylinder 1 ist eine ganze Kurbelumdrehung, 360%1, entfernt.</translation>
-        </message>
-        <message>
-            <source>Turn two full turns by hand, then read where the followers are level and type it: 2.5 for after TDC, -2.5 for before.</source>
-            <translation>Zwei volle Umdrehungen von Hand, dann lesen, wo die Stößel gleich stehen, und eingeben: 2.5 für nach OT, -2.5 für davor.</translation>
-        </message>
-        <message>
-            <source>The cam stands %1 %2</source>
-            <translation>Die Nockenwelle steht %1 %2</translation>
-        </message>
-        <message>
-            <source>; say how many teeth the cam wheel has.</source>
-            <translation>; angeben, wie viele Zähne das Nockenwellenrad hat.</translation>
-        </message>
-        <message>
-            <source>, less than half a tooth (%1): it is on the right tooth. Record the lobes for the rest.</source>
-            <translation>, weniger als ein halber Zahn (%1): sie ist auf dem richtigen Zahn. Für den Rest die Nocken messen.</translation>
-        </message>
-        <message>
-            <source>, more than half a tooth: move the cam wheel %1 %2; %3 is left.</source>
-            <translation>, mehr als ein halber Zahn: das Nockenwellenrad um %1 %2 setzen; %3 bleibt.</translation>
-        </message>
-        <message>
-            <source>True TDC: a contact each side of the top</source>
-            <translation>Wahrer OT: eine Berührung auf jeder Seite</translation>
-        </message>
-        <message>
-            <source>True TDC: a second pass</source>
-            <translation>Wahrer OT: ein zweiter Durchgang</translation>
-        </message>
-        <message>
-            <source>Overlap or firing?</source>
-            <translation>Überschneidung oder Zündung?</translation>
-        </message>
-        <message>
-            <source>TDC moved: shift the readings, or keep them</source>
-            <translation>OT gewandert: Messwerte verschieben oder behalten</translation>
-        </message>
-        <message>
-            <source>: the whole lobe</source>
-            <translation>: der ganze Nocken</translation>
-        </message>
-        <message>
-            <source>: about 1 more reading</source>
-            <translation>: noch etwa 1 Messwert</translation>
-        </message>
-        <message>
-            <source>: the rest of it</source>
-            <translation>: der Rest</translation>
-        </message>
-        <message>
-            <source>: measure again</source>
-            <translation>: nachmessen</translation>
-        </message>
-        <message>
-            <source>One TDC contact once more</source>
-            <translation>Eine OT-Berührung nochmals</translation>
-        </message>
-        <message>
-            <source>%1: read %2 again</source>
-            <translation>%1: %2 nochmals messen</translation>
-        </message>
-        <message>
-            <source>every angle hangs on it</source>
-            <translation>jeder Winkel hängt daran</translation>
-        </message>
-        <message>
-            <source>set is not proved</source>
-            <translation>gestellt ist nicht bewiesen</translation>
-        </message>
-        <message>
-            <source>look at the valves of cylinder 1</source>
-            <translation>die Ventile von Zylinder 1 ansehen</translation>
-        </message>
-        <message>
-            <source>runs were recorded before it was found off</source>
-            <translation>Messreihen entstanden, ehe er falsch gefunden wurde</translation>
-        </message>
-        <message>
-            <source>against cylinder 1 it shows a twisted cam</source>
-            <translation>gegen Zylinder 1 zeigt er eine verdrehte Nockenwelle</translation>
-        </message>
-        <message>
-            <source>begun and not through</source>
-            <translation>begonnen und nicht fertig</translation>
-        </message>
-        <message>
-            <source>the cam was moved since</source>
-            <translation>die Nockenwelle wurde seither verstellt</translation>
-        </message>
-        <message>
-            <source>a pointer knocked in between shows only there</source>
-            <translation>ein inzwischen verstoßener Zeiger zeigt sich nur dort</translation>
-        </message>
-        <message>
-            <source>it does not fit its neighbours</source>
-            <translation>er passt nicht zu seinen Nachbarn</translation>
-        </message>
-        <message>
-            <source>You said the wheel's zero is overlap, but the lobes stand 360° from there: it is firing TDC. Type T to put that right.</source>
-            <translation>Gesagt war, null der Scheibe sei Überschneidung, aber die Nocken stehen 360° davon: es ist der Zünd-OT. T stellt es richtig.</translation>
-        </message>
-        <message>
-            <source>You said the wheel's zero is firing TDC, but the lobes are recorded as from overlap. If the crank was turned once since, type T to say overlap.</source>
-            <translation>Gesagt war, null der Scheibe sei der Zünd-OT, aber die Nocken sind wie von der Überschneidung gemessen. Wurde die Kurbelwelle seither einmal gedreht, sagt T Überschneidung.</translation>
-        </message>
-        <message>
-            <source>The stop meets the piston only %1 from the top, where the piston hardly moves and rocks in its bore. Screw the stop deeper and take both contacts again.</source>
-            <translation>Der Anschlag trifft den Kolben nur %1 vom OT, wo der Kolben sich kaum bewegt und in der Bohrung kippt. Den Anschlag tiefer schrauben und beide Berührungen nochmals messen.</translation>
-        </message>
-        <message>
-            <source>Two methods lie %1 apart, more than they are known by (%2): a piston that rocks under the stop or the indicator, or a stop that gave way. Take the first once more.</source>
-            <translation>Zwei Verfahren liegen %1 auseinander, mehr, als sie bekannt sind (%2): ein Kolben, der unter Anschlag oder Messuhr kippt, oder ein Anschlag, der nachgab. Das erste nochmals messen.</translation>
-        </message>
-        <message>
-            <source>Contacts %1 either side of the top are hardly meant. On a gauge that counts the other way (up both ways from zero, or on through 180) they are %2 either side, and the pointer off by %3: type G if it is the one fitted, and choose its scale for what follows.</source>
-            <translation>Berührungen %1 beiderseits des OT sind kaum gemeint. Auf einer Anzeige, die andersherum zählt (von null nach beiden Seiten, oder über 180 weiter), sind es %2 beiderseits, und der Zeiger um %3 falsch: G eingeben, wenn es diese ist, und für das Weitere ihre Teilung wählen.</translation>
-        </message>
-        <message>
-            <source>TDC was found %1° off after %2 recorded. Type S to shift those readings by %1°, or K to keep them as they are, marked.</source>
-            <translation>OT wurde um %1° falsch gefunden, nachdem %2. S verschiebt jene Messwerte um %1°, K behält sie, wie sie sind, markiert.</translation>
-        </message>
-        <message>
-            <source>a run was</source>
-            <translation>eine Reihe gemessen war</translation>
-        </message>
-        <message>
-            <source>The contacts lie %1 either side of the top, which is hardly a stop or a drop near TDC. Read both again.</source>
-            <translation>Die Berührungen liegen %1 beiderseits des OT, das ist kaum ein Anschlag oder ein Abfall nahe dem OT. Beide nochmals messen.</translation>
-        </message>
-        <message>
-            <source>The contacts lie %1 either side of the top, but stroke, rod and drop expect %2. The drop, the stop or a reading is not what it seems: check, and read both again.</source>
-            <translation>Die Berührungen liegen %1 beiderseits des OT, aber Kolbenhub, Pleuel und Abfall lassen %2 erwarten. Abfall, Anschlag oder eine Ablesung ist nicht, was sie scheint: prüfen und beide nochmals messen.</translation>
-        </message>
-        <message>
-            <source>At the top the piston hardly moves: the indicator reads the same for %1 either side of TDC. This is a first approximation; prove it with a stop or an equal drop.</source>
-            <translation>Im OT bewegt sich der Kolben kaum: die Messuhr zeigt %1 beiderseits des OT dasselbe. Das ist eine erste Näherung; mit Anschlag oder gleichem Abfall beweisen.</translation>
-        </message>
-        <message>
-            <source>The pin offset puts the middle of the contacts %1 %2 the true top at this drop; that is taken off.</source>
-            <translation>Der Bolzenversatz legt die Mitte der Berührungen bei diesem Abfall %1 %2 den wahren OT; das wird abgezogen.</translation>
-        </message>
-        <message>
-            <source>Half the port's duration is %1: with the wheel set right, both closing edges read that.</source>
-            <translation>Die halbe Öffnungsdauer des Schlitzes ist %1: steht die Scheibe richtig, zeigen beide Schließkanten das.</translation>
-        </message>
-        <message>
-            <source>The contact after the top was typed first; the two are taken the right way round, %1 either side.</source>
-            <translation>Die Berührung nach dem OT wurde zuerst eingegeben; beide gelten richtig herum, %1 beiderseits.</translation>
-        </message>
-        <message>
-            <source>True TDC stands at %1° on the wheel: move the pointer by %2, then take both contacts again.</source>
-            <translation>Der wahre OT steht auf der Scheibe bei %1°: den Zeiger um %2 verstellen, dann beide Berührungen nochmals messen.</translation>
-        </message>
-        <message>
-            <source>TDC is set, the contacts differ by %1. Take both once more: a second pass that agrees proves it.</source>
-            <translation>OT ist gestellt, die Berührungen weichen um %1 ab. Beide noch einmal messen: ein zweiter Durchgang, der stimmt, beweist ihn.</translation>
-        </message>
-        <message>
-            <source>TDC is proved: the second pass agrees within %1.</source>
-            <translation>OT ist bewiesen: der zweite Durchgang stimmt innerhalb %1.</translation>
-        </message>
-        <message>
-            <source>Lift is recorded, but true TDC was never taken here. Every angle hangs on it: find TDC, then believe the timing.</source>
-            <translation>Hub ist gemessen, aber der wahre OT wurde hier nie bestimmt. Jeder Winkel hängt daran: erst OT finden, dann den Steuerzeiten glauben.</translation>
-        </message>
-        <message>
-            <source>lower</source>
-            <comment>names in a sentence</comment>
-            <extracomment>Translate "lower" as "as it is" where names keep their capitals inside a sentence.</extracomment>
-            <translation>as it is</translation>
-        </message>
-        <message>
-            <source>%1 cam wheel</source>
-            <translation>%1-Nockenwellenrad</translation>
-        </message>
-        <message numerus="yes">
-            <source> (%n more cards at hand, Ctrl+Shift+K fits the next)</source>
-            <translation>
-                <numerusform> (%n weiteres Datenblatt liegt bereit, Strg+Umschalt+K nimmt das nächste)</numerusform>
-                <numerusform> (%n weitere Datenblätter liegen bereit, Strg+Umschalt+K nimmt das nächste)</numerusform>
-            </translation>
-        </message>
-        <message numerus="yes">
-            <source>%n lobes recorded</source>
-            <translation>
-                <numerusform>%n Nocken gemessen</numerusform>
-                <numerusform>%n Nocken gemessen</numerusform>
-            </translation>
-        </message>
-        <message numerus="yes">
-            <source> That is %n teeth of this drive (one is %1).</source>
-            <translation>
-                <numerusform> Das ist %n Zahn dieses Antriebs (einer ist %1).</numerusform>
-                <numerusform> Das sind %n Zähne dieses Antriebs (einer ist %1).</numerusform>
-            </translation>
-        </message>
-        <message numerus="yes">
-            <source>%n readings</source>
-            <translation>
-                <numerusform>%n Messwert</numerusform>
-                <numerusform>%n Messwerte</numerusform>
-            </translation>
-        </message>
-        <message numerus="yes">
-            <source>%1: %n readings were taken while backing up and are left out: they carry the drive's slack. Come up to those marks again the way the engine runs.</source>
-            <translation>
-                <numerusform>%1: %n Messwert wurde rückwärts gemessen und zählt nicht: er trägt das Spiel des Antriebs. In Laufrichtung wieder an diese Marke heran.</numerusform>
-                <numerusform>%1: %n Messwerte wurden rückwärts gemessen und zählen nicht: sie tragen das Spiel des Antriebs. In Laufrichtung wieder an diese Marken heran.</numerusform>
-            </translation>
-        </message>
-        <message>
-            <source>1 tooth</source>
-            <translation>1 Zahn</translation>
-        </message>
-        <message numerus="yes">
-            <source>%n teeth</source>
-            <translation>
-                <numerusform>%n Zahn</numerusform>
-                <numerusform>%n Zähne</numerusform>
-            </translation>
-        </message>
-        <message numerus="yes">
-            <source>%1: about %n more readings</source>
-            <translation>
-                <numerusform>%1: noch etwa %n Messwert</numerusform>
-                <numerusform>%1: noch etwa %n Messwerte</numerusform>
-            </translation>
-        </message>
-        <message numerus="yes">
-            <source>%n runs were</source>
-            <translation>
-                <numerusform>%n Reihe gemessen war</numerusform>
-                <numerusform>%n Reihen gemessen waren</numerusform>
-            </translation>
-        </message>
-        <message>
-            <source>Volumes (Up, Down)</source>
-            <translation>Volumen (Auf, Ab)</translation>
-        </message>
-        <message>
-            <source>Dynamic</source>
-            <translation>Dynamisch</translation>
-        </message>
-        <message>
-            <source>Valve gear</source>
-            <translation>Ventiltrieb</translation>
-        </message>
-        <message>
-            <source>Indicator</source>
-            <translation>Messuhr</translation>
-        </message>
-        <message>
-            <source>Events only</source>
-            <translation>Nur Steuerpunkte</translation>
-        </message>
-        <message>
-            <source>Another cylinder</source>
-            <translation>Anderer Zylinder</translation>
-        </message>
-        <message>
-            <source>Drive (Up, Down)</source>
-            <translation>Antrieb (Auf, Ab)</translation>
-        </message>
-        <message>
-            <source>Target</source>
-            <translation>Ziel</translation>
-        </message>
-        <message>
-            <source>Skimmed head, overhead cam</source>
-            <translation>Geplanter Kopf, obenliegende Welle</translation>
-        </message>
-        <message>
-            <source>card</source>
-            <translation>Datenblatt</translation>
-        </message>
-        <message>
-            <source>settings</source>
-            <translation>Vorgaben</translation>
-        </message>
-        <message>
-            <source>that is no file that could be replaced; nothing was written</source>
-            <translation>das ist keine Datei, die ersetzt werden könnte; nichts wurde geschrieben</translation>
-        </message>
-        <message>
-            <source>that is the book that is open; nothing was written</source>
-            <translation>das ist das offene Buch; nichts wurde geschrieben</translation>
-        </message>
-        <message>
-            <source>a book or another database stands there; nothing was written</source>
-            <translation>dort steht ein Buch oder eine andere Datenbank; nichts wurde geschrieben</translation>
-        </message>
-        <message>
-            <source>no answer</source>
-            <translation>keine Antwort</translation>
-        </message>
-        <message>
-            <source>it was opened to be looked at</source>
-            <translation>es wurde nur zum Ansehen geöffnet</translation>
-        </message>
-        <message>
-            <source>the file or its folder cannot be written</source>
-            <translation>die Datei oder ihr Ordner sind nicht beschreibbar</translation>
-        </message>
-        <message>
-            <source>phaser limiter</source>
-            <translation>Begrenzer des Nockenwellenverstellers</translation>
-        </message>
-        <message>
-            <source>press</source>
-            <translation>Druckmessung</translation>
-        </message>
-        <message>
-            <source>new %1 clearance map</source>
-            <translation>neue %1-Freigangskarte</translation>
-        </message>
-        <message>
-            <source>mock-up of the %1 map</source>
-            <translation>Messaufbau der %1-Karte</translation>
-        </message>
-        <message>
-            <source>mock-up</source>
-            <translation>Messaufbau</translation>
-        </message>
-        <message>
-            <source>limits</source>
-            <translation>Grenzen</translation>
-        </message>
-        <message>
-            <source>new map</source>
-            <translation>neue Karte</translation>
-        </message>
-        <message>
-            <source>Least clearance of every cam at hand</source>
-            <translation>Kleinster Freigang jeder vorhandenen Nockenwelle</translation>
-        </message>
-        <message>
-            <source>Presses of this map</source>
-            <translation>Druckmessungen dieser Karte</translation>
-        </message>
-        <message>
-            <source>Mock-up, limits and phaser</source>
-            <translation>Messaufbau, Grenzen und Versteller</translation>
-        </message>
-        <message>
-            <source>clearance, cyl %1 %2</source>
-            <translation>Freigang, Zyl. %1 %2</translation>
-        </message>
-        <message>
-            <source>why strike it?</source>
-            <translation>warum streichen?</translation>
-        </message>
-        <message>
-            <source>clay at its thinnest?</source>
-            <translation>Knetmasse, dünnste Stelle?</translation>
-        </message>
-        <message>
-            <source>keep it</source>
-            <translation>behalten</translation>
-        </message>
-        <message>
-            <source>all pressed: what next?</source>
-            <translation>alles gemessen: was nun?</translation>
-        </message>
-        <message>
-            <source>go to the %1 valve</source>
-            <translation>weiter zum %1ventil</translation>
-        </message>
-        <message>
-            <source>clearance at %1?</source>
-            <translation>Freigang bei %1?</translation>
-        </message>
-        <message>
-            <source>Back strike  12a go there  C mock-up  L limits  X new map  N next</source>
-            <translation>Rück streichen  12a dorthin  C Messaufbau  L Grenzen  X neue Karte  N weiter</translation>
-        </message>
-        <message>
-            <source>There is no such correction on this map.</source>
-            <translation>Diese Karte hat keine solche Korrektur.</translation>
-        </message>
-        <message>
-            <source>leaves that correction out</source>
-            <translation>lässt diese Korrektur weg</translation>
-        </message>
-        <message>
-            <source>takes that correction in</source>
-            <translation>nimmt diese Korrektur dazu</translation>
-        </message>
-        <message>
-            <source>Valve and piston are near each other within 60° of TDC on overlap.</source>
-            <translation>Ventil und Kolben sind sich innerhalb von 60° um den Überschneidungs-OT nahe.</translation>
-        </message>
-        <message>
-            <source>A clearance, or an angle such as 12a.</source>
-            <translation>Ein Freigang oder ein Winkel wie 12a.</translation>
-        </message>
-        <message>
-            <source>A clearance is not negative. Is the dial's zero right?</source>
-            <translation>Ein Freigang ist nicht negativ. Stimmt die Null der Messuhr?</translation>
-        </message>
-        <message>
-            <source>%1 is more than the valve can go: %2. Check the figure, or say otherwise in the mock-up.</source>
-            <translation>%1 ist mehr, als das Ventil gehen kann: %2. Prüfe die Zahl oder ändere den Messaufbau.</translation>
-        </message>
-        <message>
-            <source>the mock-up this map belongs to</source>
-            <translation>der Messaufbau dieser Karte</translation>
-        </message>
-        <message>
-            <source>limits, crown and phaser</source>
-            <translation>Grenzen, Kolbenboden und Versteller</translation>
-        </message>
-        <message>
-            <source>a new map of this valve</source>
-            <translation>eine neue Karte dieses Ventils</translation>
-        </message>
-        <message>
-            <source>left out</source>
-            <translation>weggelassen</translation>
-        </message>
-        <message>
-            <source>in place</source>
-            <translation>eingelegt</translation>
-        </message>
-        <message>
-            <source>no</source>
-            <translation>nein</translation>
-        </message>
-        <message>
-            <source>yes</source>
-            <translation>ja</translation>
-        </message>
-        <message>
-            <source>as it was</source>
-            <translation>wie zuvor</translation>
-        </message>
-        <message>
-            <source>changed since</source>
-            <translation>seither geändert</translation>
-        </message>
-        <message>
-            <source>own</source>
-            <translation>eigene</translation>
-        </message>
-        <message>
-            <source>road</source>
-            <translation>Straße</translation>
-        </message>
-        <message>
-            <source>cautious</source>
-            <translation>vorsichtig</translation>
-        </message>
-        <message>
-            <source>race</source>
-            <translation>Rennen</translation>
-        </message>
-        <message>
-            <source>small twin-cam</source>
-            <translation>kleiner Zweinocker</translation>
-        </message>
-        <message>
-            <source>with what it is counted in: 25 crank, or 12.5 cam; 0 for none</source>
-            <translation>mit dem, worin er zählt: 25 crank oder 12.5 cam; 0 für keinen</translation>
-        </message>
-        <message>
-            <source>Crank or cam degrees? Say which: 25 crank, or 12.5 cam.</source>
-            <translation>Grad Kurbel- oder Nockenwelle? Dazuschreiben: 25 crank oder 12.5 cam.</translation>
-        </message>
-        <message>
-            <source>No phaser travels more than 90 crank degrees.</source>
-            <translation>Kein Versteller hat mehr als 90 Grad Kurbelwinkel Weg.</translation>
-        </message>
-        <message>
-            <source>A whole number from %1 to %2.</source>
-            <translation>Eine ganze Zahl von %1 bis %2.</translation>
-        </message>
-        <message>
-            <source>Way of measuring</source>
-            <translation>Messverfahren</translation>
-        </message>
-        <message>
-            <source>map, one angle, tightest point or clay?</source>
-            <translation>Karte, ein Winkel, engste Stelle oder Knetmasse?</translation>
-        </message>
-        <message>
-            <source>Mock-up</source>
-            <translation>Messaufbau</translation>
-        </message>
-        <message>
-            <source>Head gasket</source>
-            <translation>Zylinderkopfdichtung</translation>
-        </message>
-        <message>
-            <source>head gasket in place or left out? Out, it is added</source>
-            <translation>Kopfdichtung eingelegt oder weggelassen? Weggelassen wird sie zugerechnet</translation>
-        </message>
-        <message>
-            <source>Spring</source>
-            <translation>Feder</translation>
-        </message>
-        <message>
-            <source>checking or running spring? A stiff one hides the touch</source>
-            <translation>Prüf- oder Betriebsfeder? Eine steife verbirgt die Berührung</translation>
-        </message>
-        <message>
-            <source>Lash while measuring</source>
-            <translation>Ventilspiel beim Messen</translation>
-        </message>
-        <message>
-            <source>lash: none, or as run? None reads too little</source>
-            <translation>Ventilspiel: keines oder wie im Lauf? Ohne zeigt es zu wenig</translation>
-        </message>
-        <message>
-            <source>which follower? A live one gives way: press its slack out first</source>
-            <translation>welcher Stößel? Ein hydraulischer gibt nach: erst durchdrücken</translation>
-        </message>
-        <message>
-            <source>Pressed at</source>
-            <translation>Gedrückt am</translation>
-        </message>
-        <message>
-            <source>pressed at the rocker or the retainer? The retainer presses askew</source>
-            <translation>am Kipphebel oder am Federteller gedrückt? Der Teller drückt schräg</translation>
-        </message>
-        <message>
-            <source>Valve angle</source>
-            <translation>Ventilwinkel</translation>
-        </message>
-        <message>
-            <source>degrees to the bore; - if not known</source>
-            <translation>Grad zur Bohrung; - wenn unbekannt</translation>
-        </message>
-        <message>
-            <source>valve angle to the bore? Not known, it is fitted</source>
-            <translation>Ventilwinkel zur Bohrung? Unbekannt wird er angepasst</translation>
-        </message>
-        <message>
-            <source>Fasteners of the head</source>
-            <translation>Kopfschrauben</translation>
-        </message>
-        <message>
-            <source>how many hold it</source>
-            <translation>wie viele ihn halten</translation>
-        </message>
-        <message>
-            <source>head held by how many? A loose one reads large</source>
-            <translation>Kopf von wie vielen gehalten? Ein loser zeigt zu viel</translation>
-        </message>
-        <message>
-            <source>Torqued</source>
-            <translation>Angezogen</translation>
-        </message>
-        <message>
-            <source>Gasket as tightened</source>
-            <translation>Dichtung, gepresst</translation>
-        </message>
-        <message>
-            <source>Lift under the checking spring</source>
-            <translation>Hub mit Prüffeder</translation>
-        </message>
-        <message>
-            <source>at the tight angle; - for none</source>
-            <translation>am engen Winkel; - für keinen</translation>
-        </message>
-        <message>
-            <source>Lift under the running spring</source>
-            <translation>Hub mit Betriebsfeder</translation>
-        </message>
-        <message>
-            <source>at the same angle; - for none</source>
-            <translation>am selben Winkel; - für keinen</translation>
-        </message>
-        <message>
-            <source>Lift the seals leave</source>
-            <translation>Hub, den die Schaftdichtung lässt</translation>
-        </message>
-        <message>
-            <source>Slack of the follower</source>
-            <translation>Spiel im Stößel</translation>
-        </message>
-        <message>
-            <source>Pressed askew by</source>
-            <translation>Schräg gedrückt um</translation>
-        </message>
-        <message>
-            <source>degrees from the valve</source>
-            <translation>Grad gegen das Ventil</translation>
-        </message>
-        <message>
-            <source>Spacer</source>
-            <translation>Zwischenlage</translation>
-        </message>
-        <message>
-            <source>Rings on the piston</source>
-            <translation>Ringe auf dem Kolben</translation>
-        </message>
-        <message>
-            <source>Step</source>
-            <translation>Schritt</translation>
-        </message>
-        <message>
-            <source>degrees from press to press</source>
-            <translation>Grad von Messung zu Messung</translation>
-        </message>
-        <message>
-            <source>Presses that agree</source>
-            <translation>Messungen, die übereinstimmen</translation>
-        </message>
-        <message>
-            <source>at each angle; 1 is enough if you say so</source>
-            <translation>an jedem Winkel; 1 genügt, wenn du es sagst</translation>
-        </message>
-        <message>
-            <source>Within</source>
-            <translation>Auf</translation>
-        </message>
-        <message>
-            <source>Dial runs backward</source>
-            <translation>Messuhr läuft rückwärts</translation>
-        </message>
-        <message>
-            <source>Clay at the valve's edge</source>
-            <translation>Knetmasse am Ventilrand</translation>
-        </message>
-        <message>
-            <source>thickness; - for none</source>
-            <translation>Dicke; - für keine</translation>
-        </message>
-        <message>
-            <source>Head, valve and seat</source>
-            <translation>Kopf, Ventil und Sitz</translation>
-        </message>
-        <message>
-            <source>Limits by school</source>
-            <translation>Grenzen nach Schule</translation>
-        </message>
-        <message>
-            <source>Limits</source>
-            <translation>Grenzen</translation>
-        </message>
-        <message>
-            <source>Intake at least</source>
-            <translation>Einlass mindestens</translation>
-        </message>
-        <message>
-            <source>Exhaust at least</source>
-            <translation>Auslass mindestens</translation>
-        </message>
-        <message>
-            <source>Why the intake may be under it</source>
-            <translation>Warum der Einlass darunter darf</translation>
-        </message>
-        <message>
-            <source>Why the exhaust may be under it</source>
-            <translation>Warum der Auslass darunter darf</translation>
-        </message>
-        <message>
-            <source>Edge at least, by clay</source>
-            <translation>Rand mindestens, mit Knetmasse</translation>
-        </message>
-        <message>
-            <source>Crown above the notch</source>
-            <translation>Boden unter der Tasche</translation>
-        </message>
-        <message>
-            <source>Crown its maker wants</source>
-            <translation>Boden nach Hersteller</translation>
-        </message>
-        <message>
-            <source>Phaser's travel</source>
-            <translation>Weg des Verstellers</translation>
-        </message>
-        <message>
-            <source>Limiter leaves</source>
-            <translation>Begrenzer lässt</translation>
-        </message>
-        <message>
-            <source>Every press fits the gap.</source>
-            <translation>Jede Messung passt zum Spalt.</translation>
-        </message>
-        <message>
-            <source>last  %1  %2%3</source>
-            <translation>zuletzt  %1  %2%3</translation>
-        </message>
-        <message>
-            <source>Corrected by: </source>
-            <translation>Korrigiert um: </translation>
-        </message>
-        <message>
-            <source>Gap to the shut valve at TDC %1%2; the presses leave %3.</source>
-            <translation>Spalt zum geschlossenen Ventil im OT %1%2; die Messungen lassen %3.</translation>
-        </message>
-        <message>
-            <source>, valve at %1</source>
-            <translation>, Ventil auf %1</translation>
-        </message>
-        <message>
-            <source>Here one degree of advance %1 %2; greatest lift, %3, hardly matters, lift at TDC, %4, does.</source>
-            <translation>Hier %1 ein Grad früher %2; der größte Hub, %3, zählt kaum, der Hub im OT, %4, schon.</translation>
-        </message>
-        <message>
-            <source>costs</source>
-            <translation>kostet</translation>
-        </message>
-        <message>
-            <source>gives</source>
-            <translation>bringt</translation>
-        </message>
-        <message>
-            <source>Record this lobe's lift at Lobes: then every other cam and phase is foretold from these presses.</source>
-            <translation>Nimm den Hub dieses Nockens bei Nocken auf: dann sagen diese Messungen jede andere Welle und Stellung voraus.</translation>
-        </message>
-        <message>
-            <source>any cam</source>
-            <translation>jede Welle</translation>
-        </message>
-        <message>
-            <source>least</source>
-            <translation>kleinster</translation>
-        </message>
-        <message>
-            <source>keeps the limit</source>
-            <translation>hält die Grenze</translation>
-        </message>
-        <message>
-            <source>up to %1</source>
-            <translation>bis %1</translation>
-        </message>
-        <message>
-            <source>from %1</source>
-            <translation>ab %1</translation>
-        </message>
-        <message>
-            <source>everywhere</source>
-            <translation>überall</translation>
-        </message>
-        <message>
-            <source>nowhere</source>
-            <translation>nirgends</translation>
-        </message>
-        <message>
-            <source>fitted</source>
-            <translation>eingebaut</translation>
-        </message>
-        <message>
-            <source>%1, modelled</source>
-            <translation>%1, modelliert</translation>
-        </message>
-        <message>
-            <source>as cylinder %1</source>
-            <translation>wie Zylinder %1</translation>
-        </message>
-        <message>
-            <source>Each alone would do: </source>
-            <translation>Jedes allein würde reichen: </translation>
-        </message>
-        <message>
-            <source>Under the limit is accepted: </source>
-            <translation>Unter der Grenze angenommen: </translation>
-        </message>
-        <message>
-            <source>Edge clearance by clay %1, under your %2.</source>
-            <translation>Randfreigang mit Knetmasse %1, unter deinen %2.</translation>
-        </message>
-        <message>
-            <source>Edge clearance by clay %1, over your %2.</source>
-            <translation>Randfreigang mit Knetmasse %1, über deinen %2.</translation>
-        </message>
-        <message>
-            <source>Piston to head (squish) %1.</source>
-            <translation>Kolben zum Kopf (Quetschspalt) %1.</translation>
-        </message>
-        <message>
-            <source>clay</source>
-            <translation>Knetmasse</translation>
-        </message>
-        <message>
-            <source>thinnest</source>
-            <translation>dünnste</translation>
-        </message>
-        <message>
-            <source>map</source>
-            <translation>Karte</translation>
-        </message>
-        <message>
-            <source>turn to, zero, press</source>
-            <translation>drehen auf, nullen, drücken</translation>
-        </message>
-        <message>
-            <source>Clearance of valve and piston against crank angle</source>
-            <translation>Freigang von Ventil und Kolben über dem Kurbelwinkel</translation>
-        </message>
-        <message>
-            <source>clearance, in, against crank degrees from TDC on overlap</source>
-            <translation>Freigang, in, über Grad Kurbelwinkel ab Überschneidungs-OT</translation>
-        </message>
-        <message>
-            <source>clearance, mm, against crank degrees from TDC on overlap</source>
-            <translation>Freigang, mm, über Grad Kurbelwinkel ab Überschneidungs-OT</translation>
-        </message>
-        <message>
-            <source>limit %1</source>
-            <translation>Grenze %1</translation>
-        </message>
-        <message>
-            <source>a map is void: press again</source>
-            <translation>eine Karte gilt nicht mehr: neu messen</translation>
-        </message>
-        <message>
-            <source>in </source>
-            <comment>valve</comment>
-            <translation>Ein </translation>
-        </message>
-        <message>
-            <source>ex </source>
-            <comment>valve</comment>
-            <translation>Aus </translation>
-        </message>
-        <message>
-            <source>, too near</source>
-            <translation>, zu nah</translation>
-        </message>
-        <message>
-            <source>nothing pressed yet</source>
-            <translation>noch nichts gemessen</translation>
-        </message>
-        <message>
-            <source>12a 1.92  at Clearance</source>
-            <translation>12a 1.92  bei Freigang</translation>
-        </message>
-        <message>
-            <source>a press at an angle</source>
-            <translation>eine Druckmessung bei einem Winkel</translation>
-        </message>
-        <message>
-            <source>gasket, lash, spacer …</source>
-            <translation>gasket, lash, spacer …</translation>
-        </message>
-        <message>
-            <source>leaves a correction of the mock-up out, or takes it in</source>
-            <translation>lässt eine Korrektur des Messaufbaus weg oder nimmt sie dazu</translation>
-        </message>
-        <message>
-            <source>Clearance</source>
-            <translation>Freigang</translation>
-        </message>
-        <message>
-            <source>valve in, </source>
-            <translation>Ventil Ein, </translation>
-        </message>
-        <message>
-            <source>valve ex, </source>
-            <translation>Ventil Aus, </translation>
-        </message>
-        <message>
-            <source>one angle</source>
-            <translation>ein Winkel</translation>
-        </message>
-        <message>
-            <source>tightest point</source>
-            <translation>engste Stelle</translation>
-        </message>
-        <message>
-            <source>rocker</source>
-            <translation>Kipphebel</translation>
-        </message>
-        <message>
-            <source>retainer</source>
-            <translation>Federteller</translation>
-        </message>
-        <message>
-            <source>none</source>
-            <translation>keines</translation>
-        </message>
-        <message>
-            <source>as run</source>
-            <translation>wie im Lauf</translation>
-        </message>
-        <message>
-            <source>gasket left out</source>
-            <translation>Dichtung weggelassen</translation>
-        </message>
-        <message>
-            <source>lift lost to the running spring</source>
-            <translation>Hubverlust an der Betriebsfeder</translation>
-        </message>
-        <message>
-            <source>slack of the follower</source>
-            <translation>Spiel im Stößel</translation>
-        </message>
-        <message>
-            <source>spacer</source>
-            <translation>Zwischenlage</translation>
-        </message>
-        <message>
-            <source>pressed askew</source>
-            <translation>schräg gedrückt</translation>
-        </message>
-        <message>
-            <source>Nothing is pressed at the %1 valve yet.</source>
-            <translation>Am %1ventil ist noch nichts gemessen.</translation>
-        </message>
-        <message>
-            <source>Head, valve or seat were changed since: begin a new map.</source>
-            <translation>Kopf, Ventil oder Sitz wurden seither geändert: beginne eine neue Karte.</translation>
-        </message>
-        <message>
-            <source>The least read so far is %1; take the angles beyond it.</source>
-            <translation>Der kleinste bisher ist %1; nimm die Winkel dahinter.</translation>
-        </message>
-        <message>
-            <source>%1 of %2 angles are pressed; go on.</source>
-            <translation>%1 von %2 Winkeln sind gemessen; weiter.</translation>
-        </message>
-        <message>
-            <source>The %1 valve comes within %2 of the piston, at %3: </source>
-            <translation>Das %1ventil kommt dem Kolben auf %2 nahe, bei %3: </translation>
-        </message>
-        <message>
-            <source>%1 under your limit of %2.</source>
-            <translation>%1 unter deiner Grenze von %2.</translation>
-        </message>
-        <message>
-            <source>%1 over your limit.</source>
-            <translation>%1 über deiner Grenze.</translation>
-        </message>
-        <message>
-            <source> Go on: more angles make it surer.</source>
-            <translation> Weiter: mehr Winkel machen es sicherer.</translation>
-        </message>
-        <message>
-            <source>Clay on the piston under both valves, with a release agent; head fastened; two turns by hand. Type its thickness at the thinnest.</source>
-            <translation>Knetmasse auf dem Kolben unter beiden Ventilen, mit Trennmittel; Kopf angezogen; zwei Umdrehungen von Hand. Tippe ihre dünnste Stelle.</translation>
-        </message>
-        <message>
-            <source>Feel for where the valve has least room, and type angle and clearance: 8a 1.92.</source>
-            <translation>Fühle, wo das Ventil am wenigsten Platz hat, und tippe Winkel und Freigang: 8a 1.92.</translation>
-        </message>
-        <message>
-            <source>The piston chases the exhaust valve shut: press it before TDC. Indicator to zero on the retainer, press until it touches, type the reading.</source>
-            <translation>Der Kolben jagt das schließende Auslassventil: drücke es vor OT. Messuhr am Federteller nullen, drücken bis es berührt, Wert tippen.</translation>
-        </message>
-        <message>
-            <source>The piston runs from the opening intake valve: press it after TDC. Indicator to zero on the retainer, press until it touches, type the reading.</source>
-            <translation>Der Kolben läuft vor dem öffnenden Einlassventil weg: drücke es nach OT. Messuhr am Federteller nullen, drücken bis es berührt, Wert tippen.</translation>
-        </message>
-        <message>
-            <source>cam later by %1</source>
-            <translation>Welle um %1 später</translation>
-        </message>
-        <message>
-            <source>cam earlier by %1</source>
-            <translation>Welle um %1 früher</translation>
-        </message>
-        <message>
-            <source>separation wider by %1 cam degrees</source>
-            <translation>Spreizung um %1 Grad Nockenwelle weiter</translation>
-        </message>
-        <message>
-            <source>notch deeper by %1</source>
-            <translation>Tasche um %1 tiefer</translation>
-        </message>
-        <message>
-            <source>, leaves a crown of %1</source>
-            <translation>, lässt einen Boden von %1</translation>
-        </message>
-        <message>
-            <source>, less than its maker allows</source>
-            <translation>, weniger als der Hersteller erlaubt</translation>
-        </message>
-            <message>
-            <source>gasket thicker by %1</source>
-            <translation>Dichtung um %1 dicker</translation>
-        </message>
-        <message>
-            <source>, static %1, dynamic %2</source>
-            <translation>, statisch %1, dynamisch %2</translation>
-        </message>
-        <message>
-            <source>Phaser: parked %1, at the worst %2 at %3 of travel. </source>
-            <translation>Versteller: in Ruhe %1, schlimmstenfalls %2 bei %3 Weg. </translation>
-        </message>
-        <message>
-            <source>Not even parked does it keep %1.</source>
-            <translation>Nicht einmal in Ruhe hält er %1.</translation>
-        </message>
-        <message>
-            <source>It keeps the limit over its travel, with or without oil pressure.</source>
-            <translation>Er hält die Grenze über den ganzen Weg, mit und ohne Öldruck.</translation>
-        </message>
-        <message>
-            <source>It keeps the limit up to %1 crank degrees: fit a limiter, or trust no oil pressure to hold it.</source>
-            <translation>Er hält die Grenze bis %1 Grad Kurbelwinkel: Begrenzer einbauen, denn auf Öldruck ist kein Verlass.</translation>
-        </message>
-        <message>
-            <source>Turn by hand only, and stop at resistance; mind fingers and springs. Nothing touches by hand is never nothing touches at speed: parts stretch and springs lose control. The engine maker's manual has the last word.</source>
-            <translation>Nur von Hand drehen und bei Widerstand anhalten; Finger und Federn beachten. Dass von Hand nichts berührt, heißt nie, dass bei Drehzahl nichts berührt: Teile dehnen sich, Federn verlieren die Kontrolle. Das Handbuch des Motorherstellers hat das letzte Wort.</translation>
-        </message>
-        <message>
-            <source>%1: presses at %2 lie %3 apart. Press again until two agree: the valve may tilt, or the indicator's foot slide.</source>
-            <translation>%1: Messungen bei %2 liegen %3 auseinander. Drücke, bis zwei übereinstimmen: das Ventil kann kippen oder der Fuß der Messuhr rutschen.</translation>
-        </message>
-        <message>
-            <source>%1: the press at %2 stands %3 %4 the gap of all others, and does not count. Go back and press there again.</source>
-            <translation>%1: die Messung bei %2 steht %3 %4 dem Spalt aller anderen und zählt nicht. Gehe zurück und drücke dort noch einmal.</translation>
-        </message>
-        <message>
-            <source>%1: the least so far is the last taken, at %2: the least lies beyond. Take %3, %4 and %5.</source>
-            <translation>%1: der kleinste ist bisher der letzte, bei %2: der kleinste liegt dahinter. Nimm %3, %4 und %5.</translation>
-        </message>
-        <message>
-            <source>%1: from %2 on the valve stops at a lift of %3 and not at the piston: the retainer on the seal, coils that bind, or an empty follower. Those presses do not count.</source>
-            <translation>%1: ab %2 hält das Ventil bei einem Hub von %3 und nicht am Kolben: Federteller auf der Schaftdichtung, Federblock oder ein leerer Stößel. Diese Messungen zählen nicht.</translation>
-        </message>
-        <message>
-            <source>%1: a live hydraulic follower. Press its slack out first, or make it solid: else you measure the follower.</source>
-            <translation>%1: ein nachgebender Hydrostößel. Erst durchdrücken oder starr machen: sonst misst du den Stößel.</translation>
-        </message>
-        <message>
-            <source>%1: the head is held by %2 fasteners, not torqued. A head that lifts makes the reading large: fasten it as the maker says.</source>
-            <translation>%1: der Kopf hängt an %2 Schrauben, nicht angezogen. Ein Kopf, der abhebt, zeigt zu viel: nach Hersteller anziehen.</translation>
-        </message>
-        <message>
-            <source>%1: the valve comes within %2 of the piston at %3, under your limit of %4.</source>
-            <translation>%1: das Ventil kommt dem Kolben bei %3 auf %2 nahe, unter deiner Grenze von %4.</translation>
-        </message>
-        <message>
-            <source> Kept with a reason.</source>
-            <translation> Mit Grund behalten.</translation>
-        </message>
-        <message>
-            <source> Do not start this engine on it.</source>
-            <translation> So den Motor nicht starten.</translation>
-        </message>
-        <message>
-            <source>%1: the cam was moved since it was pressed; the figures are carried over by the gap. Press the tight angle again to be sure.</source>
-            <translation>%1: die Welle wurde seit der Messung verstellt; die Werte sind über den Spalt übertragen. Drücke am engen Winkel zur Sicherheit noch einmal.</translation>
-        </message>
-            <message>
-            <source>%1: head, valve or seat were changed since it was pressed. Nothing of it stands: begin a new map.</source>
-            <translation>%1: Kopf, Ventil oder Sitz wurden seit der Messung geändert. Nichts davon gilt: beginne eine neue Karte.</translation>
-        </message>
-        <message>
-            <source>%1: pressed %2, %3 %4. They are not averaged: the way it was turned, lift lost to springs, lash, the gasket or a follower that bleeds can part them. Trust the smaller until you know.</source>
-            <translation>%1: gedrückt %2, %3 %4. Sie werden nicht gemittelt: Drehrichtung, Hubverlust an Federn, Ventilspiel, Dichtung oder ein nachgebender Stößel können sie trennen. Traue dem kleineren, bis du es weißt.</translation>
-        </message>
-        <message>
-            <source>by clay</source>
-            <translation>mit Knetmasse</translation>
-        </message>
-        <message>
-            <source>by one angle</source>
-            <translation>mit einem Winkel</translation>
-        </message>
-        <message>
-            <source>The cam's maker foretells %1; measured here %2.</source>
-            <translation>Der Hersteller der Welle sagt %1 voraus; hier gemessen %2.</translation>
-        </message>
-        <message>
-            <source>Piston to head (squish) %1, under your %2.</source>
-            <translation>Kolben zum Kopf (Quetschspalt) %1, unter deinen %2.</translation>
-        </message>
-        <message>
-            <source>The cam's maker foretells</source>
-            <translation>Hersteller der Welle sagt voraus</translation>
-        </message>
-        <message>
-            <source>clearance; - for none</source>
-            <translation>Freigang; - für keinen</translation>
-        </message>
-        <message>
-            <source>Piston to head at least</source>
-            <translation>Kolben zum Kopf mindestens</translation>
-        </message>
-        <message>
+    </message>
+    <message>
+        <source> Is it overlap or firing? Look at the valves of cylinder 1, and say so below.</source>
+        <translation> Überschneidung oder Zündung? Die Ventile von Zylinder 1 ansehen und es unten sagen.</translation>
+    </message>
+    <message>
+        <source> It is firing TDC: turn the crank once more before a lift run, which counts from overlap.</source>
+        <translation> Es ist der Zünd-OT: vor einer Messreihe die Kurbelwelle noch einmal drehen, denn sie zählt von der Überschneidung.</translation>
+    </message>
+    <message>
+        <source>One contact is taken. Now the other side of the top.</source>
+        <translation>Eine Berührung ist gemessen. Jetzt die andere Seite des OT.</translation>
+    </message>
+    <message>
+        <source>Where is true TDC? Two contacts, one each side of the top, say so.</source>
+        <translation>Wo ist der wahre OT? Zwei Berührungen, je eine auf jeder Seite, sagen es.</translation>
+    </message>
+    <message>
+        <source>pass %1, %2</source>
+        <translation>Durchgang %1, %2</translation>
+    </message>
+    <message>
+        <source>after the top</source>
+        <translation>nach dem OT</translation>
+    </message>
+    <message>
+        <source>before the top</source>
+        <translation>vor dem OT</translation>
+    </message>
+    <message>
+        <source>TDC, </source>
+        <translation>OT, </translation>
+    </message>
+    <message>
+        <source>pass %1</source>
+        <translation>Durchgang %1</translation>
+    </message>
+    <message>
+        <source>move the pointer</source>
+        <translation>Zeiger verstellen</translation>
+    </message>
+    <message>
+        <source>contact wanted</source>
+        <translation>gesuchte Berührung</translation>
+    </message>
+    <message>
+        <source>with rotation</source>
+        <translation>in Drehrichtung</translation>
+    </message>
+    <message>
+        <source>against rotation</source>
+        <translation>gegen die Drehrichtung</translation>
+    </message>
+    <message>
+        <source>the top</source>
+        <translation>dem OT</translation>
+    </message>
+    <message>
+        <source>last  </source>
+        <translation>zuletzt  </translation>
+    </message>
+    <message>
+        <source>separation %1</source>
+        <translation>Spreizung %1</translation>
+    </message>
+    <message>
+        <source>waiting for lobes</source>
+        <translation>wartet auf Nocken</translation>
+    </message>
+    <message>
+        <source>waiting for the other lobe</source>
+        <translation>wartet auf den anderen Nocken</translation>
+    </message>
+    <message>
+        <source>Timing</source>
+        <translation>Steuerzeiten</translation>
+    </message>
+    <message>
+        <source>Lobe centre by</source>
+        <translation>Nockenmitte nach</translation>
+    </message>
+    <message>
+        <source>intake, ATDC</source>
+        <translation>Einlass, n. OT</translation>
+    </message>
+    <message>
+        <source>exhaust, BTDC</source>
+        <translation>Auslass, v. OT</translation>
+    </message>
+    <message>
+        <source>height to add or drop?</source>
+        <translation>Prüfhub dazu oder weg?</translation>
+    </message>
+    <message>
+        <source>add it, or drop it</source>
+        <translation>dazu oder weg</translation>
+    </message>
+    <message>
+        <source>no lobe of this cylinder yet</source>
+        <translation>noch kein Nocken dieses Zylinders</translation>
+    </message>
+    <message>
+        <source>no card to compare with</source>
+        <translation>kein Datenblatt zum Vergleich</translation>
+    </message>
+    <message>
+        <source>to the lobes?</source>
+        <translation>zu den Nocken?</translation>
+    </message>
+    <message>
+        <source>the card, or a height to add?</source>
+        <translation>das Datenblatt, oder ein Prüfhub dazu?</translation>
+    </message>
+    <message>
+        <source>%1t  tappet   %1v  valve   inch, metric   smooth</source>
+        <translation>%1t  Stößel   %1v  Ventil   inch, metric   smooth</translation>
+    </message>
+    <message>
+        <source>the %1 school&apos;s heights</source>
+        <translation>die Prüfhübe der Schule %1</translation>
+    </message>
+    <message>
+        <source>A checking height such as %1, or inch, metric, smooth.</source>
+        <translation>Ein Prüfhub wie %1, oder inch, metric, smooth.</translation>
+    </message>
+    <message>
+        <source>A checking height of %1 lies above the greatest lift here, %2; check the decimal point.</source>
+        <translation>Ein Prüfhub von %1 liegt über dem größten Hub hier, %2; das Komma prüfen.</translation>
+    </message>
+    <message>
+        <source>Keep at least one checking height.</source>
+        <translation>Wenigstens einen Prüfhub behalten.</translation>
+    </message>
+    <message>
+        <source>drops </source>
+        <translation>nimmt weg: </translation>
+    </message>
+    <message>
+        <source>Ten heights are enough; drop one first.</source>
+        <translation>Zehn Prüfhübe genügen; erst einen wegnehmen.</translation>
+    </message>
+    <message>
+        <source>adds </source>
+        <translation>fügt hinzu: </translation>
+    </message>
+    <message>
+        <source>the curve through every reading</source>
+        <translation>die Kurve durch jeden Messwert</translation>
+    </message>
+    <message>
+        <source>the curve that follows the noise</source>
+        <translation>die Kurve, die dem Rauschen folgt</translation>
+    </message>
+    <message>
+        <source>Type a height, such as %1.</source>
+        <translation>Einen Prüfhub eingeben, etwa %1.</translation>
+    </message>
+    <message>
+        <source>Not kept.</source>
+        <translation>Nicht behalten.</translation>
+    </message>
+    <message>
+        <source>No lobe of cylinder %1 is recorded yet. Go to Lobes and type the first lift.</source>
+        <translation>Noch ist kein Nocken von Zylinder %1 gemessen. Zu Nocken gehen und den ersten Hub eingeben.</translation>
+    </message>
+    <message>
+        <source>No card is fitted. By durations, separation and lift it looks like the %1.</source>
+        <translation>Kein Datenblatt gilt. Nach Öffnungsdauern, Spreizung und Hub sieht sie aus wie %1.</translation>
+    </message>
+    <message>
+        <source>No card is fitted, and none of those at hand fits this cam.</source>
+        <translation>Kein Datenblatt gilt, und keines der vorhandenen passt zu dieser Nockenwelle.</translation>
+    </message>
+    <message>
+        <source>One lobe is in hand; record the other to its nose and beyond for overlap and separation.</source>
+        <translation>Ein Nocken liegt vor; den anderen bis über die Spitze messen, für Überschneidung und Spreizung.</translation>
+    </message>
+    <message>
+        <source>Lobe separation %1 cam degrees, %2. Enter the cam&apos;s card to compare.</source>
+        <translation>Spreizung %1 Grad Nockenwelle, %2. Zum Vergleich das Datenblatt eingeben.</translation>
+    </message>
+    <message>
+        <source>installed %1 advanced</source>
+        <translation>%1 früh eingebaut</translation>
+    </message>
+    <message>
+        <source>installed %1 retarded</source>
+        <translation>%1 spät eingebaut</translation>
+    </message>
+    <message>
+        <source>It may also be this: </source>
+        <translation>Es kann auch dies sein: </translation>
+    </message>
+    <message>
+        <source>It looks like the %1.</source>
+        <translation>Sie sieht aus wie %1.</translation>
+    </message>
+    <message>
+        <source>Advanced</source>
+        <translation>Früh</translation>
+    </message>
+    <message>
+        <source>Retarded</source>
+        <translation>Spät</translation>
+    </message>
+    <message>
+        <source> crank</source>
+        <translation> Kurbel</translation>
+    </message>
+    <message>
+        <source>Split point</source>
+        <translation>Gleichhubpunkt</translation>
+    </message>
+    <message>
+        <source>Overlap area</source>
+        <translation>Überschneidungsfläche</translation>
+    </message>
+    <message>
+        <source> (valve)</source>
+        <translation> (Ventil)</translation>
+    </message>
+    <message>
+        <source> schools differ by</source>
+        <translation> Schulen weichen ab um</translation>
+    </message>
+    <message>
+        <source> lift at TDC</source>
+        <translation> Hub im OT</translation>
+    </message>
+    <message>
+        <source>timing, cyl %1</source>
+        <translation>Steuerzeiten, Zyl. %1</translation>
+    </message>
+    <message>
+        <source>F2 leads back to the desk, where all heights and reasons stand.</source>
+        <translation>F2 führt zurück an den Tisch, wo alle Prüfhübe und Gründe stehen.</translation>
+    </message>
+    <message>
+        <source>lobe centres</source>
+        <translation>Nockenmitten</translation>
+    </message>
+    <message>
+        <source>lobe centres, </source>
+        <translation>Nockenmitten, </translation>
+    </message>
+    <message>
+        <source>duration %1: %2</source>
+        <translation>Öffnungsdauer %1: %2</translation>
+    </message>
+    <message>
+        <source>There is no book at %1, and none was made. Check the path; a new book is begun under Job.</source>
+        <translation>Bei %1 gibt es kein Buch, und keines wurde angelegt. Den Pfad prüfen; ein neues Buch wird unter Auftrag begonnen.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened (%2). Check the folder and the right to read there.</source>
+        <translation>%1 kann nicht geöffnet werden (%2). Den Ordner und das Leserecht prüfen.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written: the file or its folder is read-only. Copy it to a folder of yours, or change the rights.</source>
+        <translation>%1 kann nicht geschrieben werden: Datei oder Ordner sind nur lesbar. In einen eigenen Ordner kopieren oder die Rechte ändern.</translation>
+    </message>
+    <message>
+        <source>The disk of %1 is full. Nothing was changed; make room and try again.</source>
+        <translation>Die Platte von %1 ist voll. Nichts wurde geändert; Platz schaffen und nochmals versuchen.</translation>
+    </message>
+    <message>
+        <source>The disk of %1 does not answer as it should (%2). Nothing was changed; check the disk, and keep a copy elsewhere.</source>
+        <translation>Die Platte von %1 antwortet nicht, wie sie soll (%2). Nichts wurde geändert; die Platte prüfen und anderswo eine Kopie halten.</translation>
+    </message>
+    <message>
+        <source>Another program holds %1. Close it there, or try again in a moment.</source>
+        <translation>Ein anderes Programm hält %1 fest. Dort schließen oder gleich nochmals versuchen.</translation>
+    </message>
+    <message>
+        <source>%1 is not a book of Amber Lobe; it was left as it is.</source>
+        <translation>%1 ist kein Buch von Amber Lobe; es blieb, wie es war.</translation>
+    </message>
+    <message>
+        <source>%1 was written by a newer version; it was left as it is. Open it with that version.</source>
+        <translation>%1 wurde von einer neueren Version geschrieben; es blieb, wie es war. Mit jener Version öffnen.</translation>
+    </message>
+    <message>
+        <source>%1 is damaged (%2); it was left as it is. Restore a copy.</source>
+        <translation>%1 ist beschädigt (%2); es blieb, wie es war. Eine Kopie zurückholen.</translation>
+    </message>
+    <message>
+        <source>%1 could not be written (%2). Nothing was logged.</source>
+        <translation>%1 konnte nicht geschrieben werden (%2). Nichts wurde festgehalten.</translation>
+    </message>
+    <message>
+        <source>%1 holds no such job.</source>
+        <translation>%1 enthält diesen Auftrag nicht.</translation>
+    </message>
+    <message>
+        <source>This job of %1 holds what this version does not understand (%2). It was left as it is; open it with the version that wrote it.</source>
+        <translation>Dieser Auftrag von %1 enthält, was diese Version nicht versteht (%2). Er blieb, wie er war; mit der Version öffnen, die ihn schrieb.</translation>
+    </message>
+    <message>
+        <source>%1 is open for reading only: %2. Nothing was logged.</source>
+        <translation>%1 ist nur zum Lesen offen: %2. Nichts wurde festgehalten.</translation>
+    </message>
+    <message>
+        <source>%1 is no longer there: it was moved or deleted. What is typed now is not on disk. Ctrl+Shift+S keeps what is in hand as a new book.</source>
+        <translation>%1 ist nicht mehr da: verschoben oder gelöscht. Was jetzt eingegeben wird, ist nicht auf der Platte. Strg+Umschalt+S behält, was in Arbeit ist, als neues Buch.</translation>
+    </message>
+    <message>
+        <source>%1 was replaced by another file while it was open. What is typed now is not on disk. Ctrl+Shift+S keeps what is in hand as a new book.</source>
+        <translation>%1 wurde durch eine andere Datei ersetzt, während es offen war. Was jetzt eingegeben wird, ist nicht auf der Platte. Strg+Umschalt+S behält, was in Arbeit ist, als neues Buch.</translation>
+    </message>
+    <message>
+        <source> Beside that the cam as a whole is %1.</source>
+        <translation> Daneben steht die Nockenwelle als Ganzes %1.</translation>
+    </message>
+    <message>
+        <source>on the other side of its dead centre, %1, it fits</source>
+        <translation>auf der anderen Seite seines Totpunkts, %1, passt er</translation>
+    </message>
+    <message>
+        <source>180 less what was read, %1, fits</source>
+        <translation>180 weniger das Gelesene, %1, passt</translation>
+    </message>
+    <message>
+        <source>ten degrees away, %1, it fits</source>
+        <translation>zehn Grad daneben, %1, passt er</translation>
+    </message>
+    <message>
+        <source>it is another event&apos;s number of this card; %1 would fit</source>
+        <translation>es ist die Zahl eines anderen Steuerpunkts dieses Datenblatts; %1 würde passen</translation>
+    </message>
+    <message>
+        <source>twice what was read, %1, fits: cam degrees for crank</source>
+        <translation>doppelt so viel wie gelesen, %1, passt: Grad Nockenwelle statt Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>The intake cam is %1 and the exhaust cam %2 against the card: each cam&apos;s own timing.</source>
+        <translation>Die Einlasswelle steht %1 und die Auslasswelle %2 gegen das Datenblatt: die Einstellung jeder Welle.</translation>
+    </message>
+    <message>
+        <source>The intake stands right; the exhaust cam is %1.</source>
+        <translation>Der Einlass steht richtig; die Auslasswelle steht %1.</translation>
+    </message>
+    <message>
+        <source>The exhaust stands right; the intake cam is %1.</source>
+        <translation>Der Auslass steht richtig; die Einlasswelle steht %1.</translation>
+    </message>
+    <message>
+        <source>Both cams are %1 against the card, alike%2: the TDC pointer, or both cams.</source>
+        <translation>Beide Wellen stehen %1 gegen das Datenblatt, gleich viel%2: der OT-Zeiger, oder beide Wellen.</translation>
+    </message>
+    <message>
+        <source>The cam is %1 against its card%2: timing, or the TDC pointer, not the cam.</source>
+        <translation>Die Nockenwelle steht %1 gegen ihr Datenblatt%2: Einstellung oder OT-Zeiger, nicht die Nockenwelle.</translation>
+    </message>
+    <message>
+        <source> longer</source>
+        <translation> länger</translation>
+    </message>
+    <message>
+        <source> shorter</source>
+        <translation> kürzer</translation>
+    </message>
+    <message>
+        <source>Both lobes are %1 than printed</source>
+        <translation>Beide Nocken sind %1 als gedruckt</translation>
+    </message>
+    <message>
+        <source>The intake lobe is %1, the exhaust lobe %2 than printed</source>
+        <translation>Der Einlassnocken ist %1, der Auslassnocken %2 als gedruckt</translation>
+    </message>
+    <message>
+        <source>The %1 lobe is %2 than printed</source>
+        <translation>Der Nocken %1 ist %2 als gedruckt</translation>
+    </message>
+    <message>
+        <source>, centres as card.</source>
+        <translation>, Mitten wie im Datenblatt.</translation>
+    </message>
+    <message>
+        <source>All %1 lifts</source>
+        <translation>Alle Hübe %1</translation>
+    </message>
+    <message>
+        <source>All lifts</source>
+        <translation>Alle Hübe</translation>
+    </message>
+    <message>
+        <source>a rocker ratio like %1 in place of %2</source>
+        <translation>eine Kipphebelübersetzung wie %1 statt %2</translation>
+    </message>
+    <message>
+        <source>an indicator %1 askew</source>
+        <translation>eine %1 schräge Messuhr</translation>
+    </message>
+    <message>
+        <source>valve gear that gives under the running spring</source>
+        <translation>ein Ventiltrieb, der unter der Betriebsfeder nachgibt</translation>
+    </message>
+    <message>
+        <source>%1 read %2 % too %3, low down and at the nose alike: %4.%5</source>
+        <translation>%1 zeigen %2 % zu %3, unten wie an der Spitze: %4.%5</translation>
+    </message>
+    <message>
+        <source>high</source>
+        <translation>hoch</translation>
+    </message>
+    <message>
+        <source>low</source>
+        <translation>niedrig</translation>
+    </message>
+    <message>
+        <source>, or </source>
+        <translation>, oder </translation>
+    </message>
+    <message>
+        <source>The cam is as its card, within what you can measure.</source>
+        <translation>Die Nockenwelle ist wie ihr Datenblatt, soweit es messbar ist.</translation>
+    </message>
+    <message>
+        <source>on the %1</source>
+        <translation>am %1</translation>
+    </message>
+    <message>
+        <source>on both lobes</source>
+        <translation>an beiden Nocken</translation>
+    </message>
+    <message>
+        <source>The indicator read %1 too %2 %3: its zero, or the height events were called at. The centre between the events stays where it is.%4</source>
+        <translation>Die Messuhr zeigte %1 zu %2 %3: ihr Nullpunkt, oder die Höhe, bei der die Steuerpunkte genommen wurden. Die Mitte zwischen ihnen bleibt, wo sie ist.%4</translation>
+    </message>
+    <message>
+        <source>Called at %1 the events fit the card: its height is not the one that was used.%2</source>
+        <translation>Bei %1 genommen passen die Steuerpunkte zum Datenblatt: seine Höhe ist nicht die benutzte.%2</translation>
+    </message>
+    <message>
+        <source>Called at the other place, valve for tappet or tappet for valve, the events fit the card.%1</source>
+        <translation>Am anderen Ort genommen, Ventil statt Stößel oder Stößel statt Ventil, passen die Steuerpunkte zum Datenblatt.%1</translation>
+    </message>
+    <message>
+        <source>With %1 %2 lash than the conditions say%3 the events fit the card.%4</source>
+        <translation>Mit %1 %2 Ventilspiel, als die Bedingungen sagen%3, passen die Steuerpunkte zum Datenblatt.%4</translation>
+    </message>
+    <message>
+        <source>more</source>
+        <translation>mehr</translation>
+    </message>
+    <message>
+        <source>less</source>
+        <translation>weniger</translation>
+    </message>
+    <message>
+        <source>, on the %1,</source>
+        <translation>, am %1</translation>
+    </message>
+    <message>
+        <source>The two lobes stand %1 cam degrees %2 than the card says: separation, not timing.%3</source>
+        <translation>Die beiden Nocken stehen %1 Grad Nockenwelle %2, als das Datenblatt sagt: Spreizung, nicht Einstellung.%3</translation>
+    </message>
+    <message>
+        <source>wider</source>
+        <translation>weiter</translation>
+    </message>
+    <message>
+        <source>narrower</source>
+        <translation>enger</translation>
+    </message>
+    <message>
+        <source>The %1 alone is odd, as taken %2%3.%4</source>
+        <translation>Nur %1 fällt auf, gemessen %2%3.%4</translation>
+    </message>
+    <message>
+        <source>Intake and exhaust were exchanged: each fits the other&apos;s card.%1</source>
+        <translation>Einlass und Auslass wurden vertauscht: jeder passt zum Datenblatt des anderen.%1</translation>
+    </message>
+    <message>
+        <source>The wheel was read against the engine&apos;s rotation: turned round, every event fits.%1</source>
+        <translation>Die Scheibe wurde gegen die Drehrichtung gelesen: umgekehrt passt jeder Steuerpunkt.%1</translation>
+    </message>
+    <message>
+        <source>The angles are counted round firing TDC instead of overlap: 360° %1, every event fits.%2</source>
+        <translation>Die Winkel zählen vom Zünd-OT statt von der Überschneidung: 360° %1, und jeder Steuerpunkt passt.%2</translation>
+    </message>
+    <message>
+        <source>back</source>
+        <translation>zurück</translation>
+    </message>
+    <message>
+        <source>on</source>
+        <translation>weiter</translation>
+    </message>
+    <message>
+        <source>The angles are cam degrees: doubled, they fit the card.</source>
+        <translation>Die Winkel sind Grad Nockenwelle: verdoppelt passen sie zum Datenblatt.</translation>
+    </message>
+    <message>
+        <source>Both lobes open as they should and close %1 late: slack in the drive, or a reading that depends on the way the crank was turned.</source>
+        <translation>Beide Nocken öffnen, wie sie sollen, und schließen %1 zu spät: Spiel im Antrieb, oder eine Messung, die davon abhängt, wie gedreht wurde.</translation>
+    </message>
+    <message>
+        <source>intake duration %1°</source>
+        <translation>Öffnungsdauer Einlass %1°</translation>
+    </message>
+    <message>
+        <source>exhaust %1°</source>
+        <translation>Auslass %1°</translation>
+    </message>
+    <message>
+        <source>lift %1 %2</source>
+        <translation>Hub %1 %2</translation>
+    </message>
+    <message>
+        <source>This is hardly the cam of that card%1.</source>
+        <translation>Das ist kaum die Nockenwelle dieses Datenblatts%1.</translation>
+    </message>
+    <message>
+        <source>Cylinder %1 stands %2 against cylinder 1: a twisted or bent cam, or that cylinder&apos;s TDC.</source>
+        <translation>Zylinder %1 steht %2 gegen Zylinder 1: eine verdrehte oder verbogene Nockenwelle, oder der OT dieses Zylinders.</translation>
+    </message>
+    <message>
+        <source>The events do not fit the card, and nothing simple explains how.</source>
+        <translation>Die Steuerpunkte passen nicht zum Datenblatt, und nichts Einfaches erklärt es.</translation>
+    </message>
+    <message>
+        <source>by an equal drop</source>
+        <translation>durch gleichen Abfall</translation>
+    </message>
+    <message>
+        <source>at the nose</source>
+        <translation>an der Spitze</translation>
+    </message>
+    <message>
+        <source>as the centroid of lift</source>
+        <translation>als Schwerpunkt des Hubs</translation>
+    </message>
+    <message>
+        <source>as the middle of the events</source>
+        <translation>als Mitte der Steuerpunkte</translation>
+    </message>
+    <message>
+        <source>Reckoned that way, what is left is within what you can measure.</source>
+        <translation>So gerechnet ist der Rest nicht größer, als messbar ist.</translation>
+    </message>
+    <message>
+        <source>The lobes are not symmetric, and the card means its centre %1.</source>
+        <translation>Die Nocken sind nicht symmetrisch, und das Datenblatt meint seine Mitte %1.</translation>
+    </message>
+    <message>
+        <source>What the card states, durations and centres, is what was measured; less than %1 does not show on this wheel.</source>
+        <translation>Was das Datenblatt nennt, Öffnungsdauern und Mitten, wurde gemessen; weniger als %1 zeigt diese Scheibe nicht.</translation>
+    </message>
+    <message>
+        <source>No event is off by more than %1, and less than %2 does not show on this wheel.</source>
+        <translation>Kein Steuerpunkt weicht um mehr als %1 ab, und weniger als %2 zeigt diese Scheibe nicht.</translation>
+    </message>
+    <message>
+        <source>On each cam opening and closing moved alike and no duration changed.</source>
+        <translation>An jeder Welle wanderten Öffnen und Schließen gleich, und keine Öffnungsdauer änderte sich.</translation>
+    </message>
+    <message>
+        <source>All events moved alike and no duration changed.</source>
+        <translation>Alle Steuerpunkte wanderten gleich, und keine Öffnungsdauer änderte sich.</translation>
+    </message>
+    <message>
+        <source>Opening and closing moved alike.</source>
+        <translation>Öffnen und Schließen wanderten gleich.</translation>
+    </message>
+    <message>
+        <source>Opening and closing moved opposite ways.</source>
+        <translation>Öffnen und Schließen wanderten entgegengesetzt.</translation>
+    </message>
+    <message>
+        <source>Opening and closing moved opposite ways, as a change of height does at these slopes.</source>
+        <translation>Öffnen und Schließen wanderten entgegengesetzt, wie bei einer anderen Höhe an diesen Steigungen.</translation>
+    </message>
+    <message>
+        <source>The base circle reads zero, so it is not the indicator&apos;s zero. </source>
+        <translation>Der Grundkreis zeigt null, also ist es nicht der Nullpunkt der Messuhr. </translation>
+    </message>
+    <message>
+        <source>The base circle reads zero and the middle of the events is where the card has it.</source>
+        <translation>Der Grundkreis zeigt null, und die Mitte der Steuerpunkte ist, wo das Datenblatt sie hat.</translation>
+    </message>
+    <message>
+        <source>The middle of the events is where the card has it.</source>
+        <translation>Die Mitte der Steuerpunkte ist, wo das Datenblatt sie hat.</translation>
+    </message>
+    <message>
+        <source>Greatest lift and events are off by one and the same factor.</source>
+        <translation>Größter Hub und Steuerpunkte weichen um denselben Faktor ab.</translation>
+    </message>
+    <message>
+        <source>The openings are as the card on both lobes, the closings late alike.</source>
+        <translation>Das Öffnen ist an beiden Nocken wie im Datenblatt, das Schließen gleich viel zu spät.</translation>
+    </message>
+    <message>
+        <source>The intake moved %1, the exhaust %2.</source>
+        <translation>Der Einlass wanderte %1, der Auslass %2.</translation>
+    </message>
+    <message>
+        <source>The other events fit without it.</source>
+        <translation>Die anderen Steuerpunkte passen ohne ihn.</translation>
+    </message>
+    <message>
+        <source>Every event fits that way, and none as it was recorded.</source>
+        <translation>So passt jeder Steuerpunkt, und keiner, wie er gemessen wurde.</translation>
+    </message>
+    <message>
+        <source>No shift, zero, height, factor or lash brings it to the card.</source>
+        <translation>Keine Verschiebung, kein Nullpunkt, keine Höhe, kein Faktor und kein Ventilspiel bringt sie zum Datenblatt.</translation>
+    </message>
+    <message>
+        <source>Both lobe centres were read the same way on both cylinders.</source>
+        <translation>Beide Nockenmitten wurden an beiden Zylindern gleich gelesen.</translation>
+    </message>
+    <message>
+        <source>What every simple cause leaves is more than measuring does.</source>
+        <translation>Was jede einfache Ursache übrig lässt, ist mehr, als Messen es tut.</translation>
+    </message>
+    <message>
+        <source>advance</source>
+        <comment>verb</comment>
+        <translation>früher stellen</translation>
+    </message>
+    <message>
+        <source>retard</source>
+        <comment>verb</comment>
+        <translation>später stellen</translation>
+    </message>
+    <message>
+        <source> %1 by %2 crank degrees</source>
+        <translation> um %2 Grad Kurbelwelle %1</translation>
+    </message>
+    <message>
+        <source>TDC is proved: </source>
+        <translation>OT ist bewiesen: </translation>
+    </message>
+    <message>
+        <source>Prove TDC first; if it stands, </source>
+        <translation>Erst OT beweisen; stimmt er, </translation>
+    </message>
+    <message>
+        <source>the intake cam</source>
+        <translation>die Einlasswelle</translation>
+    </message>
+    <message>
+        <source> and </source>
+        <translation> und </translation>
+    </message>
+    <message>
+        <source>the exhaust cam</source>
+        <translation>die Auslasswelle</translation>
+    </message>
+    <message>
+        <source>The other cam proves the pointer: </source>
+        <translation>Die andere Welle beweist den Zeiger: </translation>
+    </message>
+    <message>
+        <source>the %1 cam</source>
+        <translation>die %1welle</translation>
+    </message>
+    <message>
+        <source>. That moves exhaust opening, overlap and how near the exhaust valve comes to the piston.</source>
+        <translation>. Das bewegt das Öffnen des Auslasses, die Überschneidung und wie nahe das Auslassventil dem Kolben kommt.</translation>
+    </message>
+    <message>
+        <source>move each cam: both want to come %1 by %2.</source>
+        <translation>jede Welle verstellen: beide wollen %1, um %2.</translation>
+    </message>
+    <message>
+        <source>the cam</source>
+        <translation>die Nockenwelle</translation>
+    </message>
+    <message>
+        <source>%1 crank, %2 cam degrees</source>
+        <translation>%1 Grad Kurbelwelle, %2 Grad Nockenwelle</translation>
+    </message>
+    <message>
+        <source> It is no whole tooth of this drive (one is %1).</source>
+        <translation> Das ist kein ganzer Zahn dieses Antriebs (einer ist %1).</translation>
+    </message>
+    <message>
+        <source> That is one tooth of this drive (%1).</source>
+        <translation> Das ist ein Zahn dieses Antriebs (%1).</translation>
+    </message>
+    <message>
+        <source>Nothing to do.</source>
+        <translation>Nichts zu tun.</translation>
+    </message>
+    <message>
+        <source>Set the indicator to zero on the base circle and read both flanks again near that height.</source>
+        <translation>Messuhr auf dem Grundkreis nullen und beide Flanken nahe dieser Höhe nochmals messen.</translation>
+    </message>
+    <message>
+        <source>See which height the card means, and set it there.</source>
+        <translation>Nachsehen, welche Höhe das Datenblatt meint, und sie dort eintragen.</translation>
+    </message>
+    <message>
+        <source>See whether the card means valve or tappet lift, and set it there.</source>
+        <translation>Nachsehen, ob das Datenblatt Ventil- oder Stößelhub meint, und es dort eintragen.</translation>
+    </message>
+    <message>
+        <source>Check how lash was set when lift was taken, and set it so in the conditions.</source>
+        <translation>Prüfen, wie das Ventilspiel beim Messen eingestellt war, und es bei den Bedingungen eintragen.</translation>
+    </message>
+    <message>
+        <source>Keep the centre; the %1 to expect is then %2 %3.</source>
+        <translation>Die Mitte behalten; zu erwarten ist dann %2 %3 für %1.</translation>
+    </message>
+    <message>
+        <source>Keep the centre.</source>
+        <translation>Die Mitte behalten.</translation>
+    </message>
+    <message>
+        <source>Measure the ratio from two lifts at one angle, and see that the indicator stands in line with the part it follows.</source>
+        <translation>Die Übersetzung aus zwei Hüben bei einem Winkel messen, und nachsehen, ob die Messuhr in der Richtung des Teils steht, dem sie folgt.</translation>
+    </message>
+    <message>
+        <source>Read both closings again coming up the same way, with the chain or belt loaded on the same side.</source>
+        <translation>Beide Schließpunkte nochmals messen, auf dieselbe Weise heran, Kette oder Riemen auf derselben Seite gespannt.</translation>
+    </message>
+    <message>
+        <source>On one shaft it cannot be set: set by the intake (%1 by %2), or split the difference (%3 by %4). Read both runs again before blaming the cam.</source>
+        <translation>Auf einer Welle ist sie nicht einstellbar: nach dem Einlass stellen (%1, um %2), oder die Differenz teilen (%3, um %4). Beide Reihen nochmals messen, ehe die Nockenwelle beschuldigt wird.</translation>
+    </message>
+    <message>
+        <source>Read that event again before anything is moved.</source>
+        <translation>Diesen Steuerpunkt nochmals messen, ehe etwas verstellt wird.</translation>
+    </message>
+    <message>
+        <source>See which lobe the indicator stood on, and record it there. Move nothing before.</source>
+        <translation>Nachsehen, auf welchem Nocken die Messuhr stand, und es dort festhalten. Vorher nichts verstellen.</translation>
+    </message>
+    <message>
+        <source>See which way the wheel&apos;s numbers run as the engine turns, and set its scale so. Move nothing before.</source>
+        <translation>Nachsehen, wie die Zahlen der Scheibe laufen, wenn der Motor dreht, und ihre Teilung so wählen. Vorher nichts verstellen.</translation>
+    </message>
+    <message>
+        <source>Say at TDC which top the wheel&apos;s zero is. Move nothing before.</source>
+        <translation>Bei OT sagen, welcher OT null der Scheibe ist. Vorher nichts verstellen.</translation>
+    </message>
+    <message>
+        <source>Read the wheel on the crank, or double the angles. Move nothing before.</source>
+        <translation>Die Scheibe an der Kurbelwelle lesen, oder die Winkel verdoppeln. Vorher nichts verstellen.</translation>
+    </message>
+    <message>
+        <source>Check the number on the cam against the card, and the ratio and lash in the conditions.</source>
+        <translation>Die Nummer auf der Nockenwelle mit dem Datenblatt vergleichen, und Übersetzung und Ventilspiel bei den Bedingungen.</translation>
+    </message>
+    <message>
+        <source>Prove TDC for that cylinder, and read its lobes again.</source>
+        <translation>Den OT dieses Zylinders beweisen und seine Nocken nochmals messen.</translation>
+    </message>
+    <message>
+        <source>Take the events again, each until three agree.</source>
+        <translation>Die Steuerpunkte nochmals messen, jeden, bis drei stimmen.</translation>
+    </message>
+    <message>
+        <source>%1: %2 passes lie within %3 of each other, widest at %4: that is the measuring error you have.</source>
+        <translation>%1: %2 Durchgänge liegen innerhalb %3, am weitesten bei %4: das ist der Messfehler.</translation>
+    </message>
+    <message>
+        <source>%1: %2 passes lie up to %3 apart, at %4: more than a wheel and an indicator explain. Something moved between them; read once more.</source>
+        <translation>%1: %2 Durchgänge liegen bis zu %3 auseinander, bei %4: mehr, als Scheibe und Messuhr erklären. Dazwischen hat sich etwas bewegt; nochmals messen.</translation>
+    </message>
+    <message>
+        <source>%1: the mean of %2 passes.</source>
+        <translation>%1: das Mittel von %2 Durchgängen.</translation>
+    </message>
+    <message>
+        <source>%1: the cam was moved since this was measured. Measure it again; until then nothing is said of where it stands.</source>
+        <translation>%1: die Nockenwelle wurde seither verstellt. Nochmals messen; bis dahin wird nichts darüber gesagt, wo sie steht.</translation>
+    </message>
+    <message>
+        <source>%1: the lobe centre falls at %2°, far from where such a lobe sits. Is the wheel&apos;s zero at TDC on overlap? It may be 360° out.</source>
+        <translation>%1: die Nockenmitte fällt auf %2°, weit von dort, wo ein solcher Nocken sitzt. Steht null der Scheibe auf dem Überschneidungs-OT? Es können 360° fehlen.</translation>
+    </message>
+    <message>
+        <source>%1: the lobe centre falls at %2°, where the other lobe sits. Were intake and exhaust exchanged?</source>
+        <translation>%1: die Nockenmitte fällt auf %2°, wo der andere Nocken sitzt. Wurden Einlass und Auslass vertauscht?</translation>
+    </message>
+    <message>
+        <source>%1: this lobe stands %2 from cylinder 1&apos;s on the same wheel, as another cylinder does. This cylinder&apos;s TDC is not known: give the firing order at Engine, or set the wheel for it.</source>
+        <translation>%1: dieser Nocken steht %2 von dem des Zylinders 1 auf derselben Scheibe, wie es ein anderer Zylinder tut. Der OT dieses Zylinders ist nicht bekannt: die Zündfolge bei Motor angeben, oder die Scheibe für ihn stellen.</translation>
+    </message>
+    <message>
+        <source>%1: the lobe centre stands %2 against cylinder 1, more than a wheel explains. A twisted or bent cam, or this cylinder&apos;s TDC; prove that first.</source>
+        <translation>%1: die Nockenmitte steht %2 gegen Zylinder 1, mehr, als eine Scheibe erklärt. Eine verdrehte oder verbogene Nockenwelle, oder der OT dieses Zylinders; den erst beweisen.</translation>
+    </message>
+    <message>
+        <source>The cam is %1 against its card, both lobes alike: that is timing, not the cam. With TDC proved, %2 it by %3 crank degrees.</source>
+        <translation>Die Nockenwelle steht %1 gegen ihr Datenblatt, beide Nocken gleich: das ist Einstellung, nicht die Nockenwelle. Bei bewiesenem OT um %3 Grad Kurbelwelle %2.</translation>
+    </message>
+    <message>
+        <source>The two lobes stand %1 cam degrees %2 than the card says: that is separation, not timing. On one shaft it cannot be set; read both runs again before blaming the cam.</source>
+        <translation>Die beiden Nocken stehen %1 Grad Nockenwelle %2, als das Datenblatt sagt: das ist Spreizung, nicht Einstellung. Auf einer Welle ist sie nicht einstellbar; beide Reihen nochmals messen, ehe die Nockenwelle beschuldigt wird.</translation>
+    </message>
+    <message>
+        <source>%1: the lobe centre is %2 against the card. If TDC is proved, the cam is to be moved by that much.</source>
+        <translation>%1: die Nockenmitte steht %2 gegen das Datenblatt. Ist OT bewiesen, ist die Nockenwelle um so viel zu verstellen.</translation>
+    </message>
+    <message>
+        <source>Cylinder %1 is not as its card, and not by timing alone: the Timing station says why.</source>
+        <translation>Zylinder %1 ist nicht wie sein Datenblatt, und nicht allein durch die Einstellung: Steuerzeiten sagt, warum.</translation>
+    </message>
+    <message>
+        <source>%1: the lobe centre is as the card, within what a wheel can show (%2°).</source>
+        <translation>%1: die Nockenmitte ist wie im Datenblatt, soweit eine Scheibe es zeigt (%2°).</translation>
+    </message>
+    <message>
+        <source>The two valves are never off their seats together, so there is no split point.</source>
+        <translation>Die beiden Ventile sind nie gleichzeitig offen, also gibt es keinen Gleichhubpunkt.</translation>
+    </message>
+    <message>
+        <source>bore %1: expected more than nothing</source>
+        <translation>Bohrung %1: mehr als nichts erwartet</translation>
+    </message>
+    <message>
+        <source>stroke %1: expected more than nothing</source>
+        <translation>Kolbenhub %1: mehr als nichts erwartet</translation>
+    </message>
+    <message>
+        <source>rod %1: too short to span the crank throw and the pin offset</source>
+        <translation>Pleuel %1: zu kurz, um Kurbelradius und Bolzenversatz zu überspannen</translation>
+    </message>
+    <message>
+        <source>clearance volume %1 cc: chamber, gasket, deck, crown and crevice must leave more than nothing</source>
+        <translation>Kompressionsvolumen %1 cc: Brennraum, Dichtung, Rückstand, Kolbenboden und Spalt müssen mehr als nichts lassen</translation>
+    </message>
+    <message>
+        <source>intake closing %1 after BDC: beyond the stroke; expected -60 to 180</source>
+        <translation>Einlass schließt %1 nach UT: jenseits des Hubs; erwartet -60 bis 180</translation>
+    </message>
+    <message>
+        <source>seat, measured here</source>
+        <translation>Ventilsitz, hier gemessen</translation>
+    </message>
+    <message>
+        <source>seat, by the maker</source>
+        <translation>Ventilsitz, nach Hersteller</translation>
+    </message>
+    <message>
+        <source>1.27 mm and 15</source>
+        <translation>1,27 mm und 15</translation>
+    </message>
+    <message>
+        <source>own height</source>
+        <translation>eigene Höhe</translation>
+    </message>
+    <message>
+        <source>Strike it and read it again; no figure is made of it.</source>
+        <translation>Streichen und nochmals messen; kein Wert wird daraus gebildet.</translation>
+    </message>
+    <message>
+        <source>%1 would do: strike it and type %2%3. No figure is made of it until then.</source>
+        <translation>%1 würde passen: streichen und %2%3 eingeben. Bis dahin wird kein Wert daraus gebildet.</translation>
+    </message>
+    <message>
+        <source>%1: taken by its events. Duration, overlap and the centre between events stand; lift, area and the other schools need a whole curve.</source>
+        <translation>%1: nach Steuerpunkten gemessen. Öffnungsdauer, Überschneidung und die Mitte zwischen ihnen gelten; Hub, Fläche und die anderen Schulen brauchen eine ganze Kurve.</translation>
+    </message>
+    <message>
+        <source>%1: taken by its centre. Where the lobe stands is known; its events, lift and area need more.</source>
+        <translation>%1: nach der Mitte gemessen. Bekannt ist, wo der Nocken steht; Steuerpunkte, Hub und Fläche brauchen mehr.</translation>
+    </message>
+    <message>
+        <source>%1 %2 at %3: %4 makes a duration of %5, and no cam has that. %6</source>
+        <translation>%1 %2 bei %3: %4 ergibt eine Öffnungsdauer von %5, die keine Nockenwelle hat. %6</translation>
+    </message>
+    <message>
+        <source>%1 %2 at %3: %4 puts the lobe centre at %5, where none sits. %6</source>
+        <translation>%1 %2 bei %3: %4 legt die Nockenmitte auf %5, wo keine sitzt. %6</translation>
+    </message>
+    <message>
+        <source>%1: a nose at %2 lies %3 from the middle of its events; on any cam it is near it. It does not count. Strike it and read it again.</source>
+        <translation>%1: eine Spitze bei %2 liegt %3 von der Mitte seiner Steuerpunkte; an jeder Nockenwelle ist sie nahe daran. Sie zählt nicht. Streichen und nochmals messen.</translation>
+    </message>
+    <message>
+        <source>%1: events taken at %2, and the card&apos;s are at %3: near, but not the same (1 mm is not 0.040 in). They are not compared; take them at the card&apos;s height, or set the card&apos;s.</source>
+        <translation>%1: Steuerpunkte bei %2 gemessen, die des Datenblatts gelten bei %3: nahe, aber nicht dasselbe (1 mm ist nicht 0.040 in). Sie werden nicht verglichen; bei der Höhe des Datenblatts messen oder dessen Höhe setzen.</translation>
+    </message>
+    <message>
+        <source> (%1 mm)</source>
+        <translation> (%1 mm)</translation>
+    </message>
+    <message>
+        <source>%1 %2: the reading at %3 stands %4 from the others. Strike it, or read it again.</source>
+        <translation>%1 %2: der Messwert bei %3 steht %4 von den anderen. Streichen oder nochmals messen.</translation>
+    </message>
+    <message>
+        <source>%1 %2: %3 as taken is far from the card, but %4 would fit it: the other side of the dead centre? Strike it and type it with its side.</source>
+        <translation>%1 %2: %3, wie gemessen, ist weit vom Datenblatt, aber %4 würde passen: die andere Seite des Totpunkts? Streichen und mit Seite eingeben.</translation>
+    </message>
+    <message>
+        <source>intake opening</source>
+        <translation>Öffnen des Einlasses</translation>
+    </message>
+    <message>
+        <source>intake closing</source>
+        <translation>Schließen des Einlasses</translation>
+    </message>
+    <message>
+        <source>exhaust opening</source>
+        <translation>Öffnen des Auslasses</translation>
+    </message>
+    <message>
+        <source>exhaust closing</source>
+        <translation>Schließen des Auslasses</translation>
+    </message>
+    <message>
+        <source>BTDC</source>
+        <translation>v. OT</translation>
+    </message>
+    <message>
+        <source>ABDC</source>
+        <translation>n. UT</translation>
+    </message>
+    <message>
+        <source>BBDC</source>
+        <translation>v. UT</translation>
+    </message>
+    <message>
+        <source>ATDC</source>
+        <translation>n. OT</translation>
+    </message>
+    <message>
+        <source>IVO</source>
+        <translation>EÖ</translation>
+    </message>
+    <message>
+        <source>IVC</source>
+        <translation>ES</translation>
+    </message>
+    <message>
+        <source>EVO</source>
+        <translation>AÖ</translation>
+    </message>
+    <message>
+        <source>EVC</source>
+        <translation>AS</translation>
+    </message>
+    <message>
+        <source>Reading that event once more, coming up forwards, tells.</source>
+        <translation>Diesen Steuerpunkt nochmals messen, vorwärts heran, entscheidet.</translation>
+    </message>
+    <message>
+        <source>The greatest lift, and the ratio of two lifts at one angle, tell.</source>
+        <translation>Der größte Hub und die Übersetzung aus zwei Hüben bei einem Winkel entscheiden.</translation>
+    </message>
+    <message>
+        <source>What the indicator reads well on the base circle tells.</source>
+        <translation>Was die Messuhr weit auf dem Grundkreis zeigt, entscheidet.</translation>
+    </message>
+    <message>
+        <source>The same event with the lash taken out tells.</source>
+        <translation>Derselbe Steuerpunkt ohne Ventilspiel entscheidet.</translation>
+    </message>
+    <message>
+        <source>Both closings again, coming up the same way, tell.</source>
+        <translation>Beide Schließpunkte nochmals, auf dieselbe Weise heran, entscheiden.</translation>
+    </message>
+    <message>
+        <source>The events at a second height tell.</source>
+        <translation>Die Steuerpunkte bei einer zweiten Höhe entscheiden.</translation>
+    </message>
+    <message>
+        <source>One look at which valve moves, as the crank is turned on, tells.</source>
+        <translation>Ein Blick darauf, welches Ventil sich beim Weiterdrehen bewegt, entscheidet.</translation>
+    </message>
+    <message>
+        <source>Proving TDC once more, and the events again, tell.</source>
+        <translation>OT nochmals beweisen, und die Steuerpunkte nochmals, entscheidet.</translation>
+    </message>
+    <message>
+        <source> It may also be this: </source>
+        <translation> Es kann auch dies sein: </translation>
+    </message>
+    <message>
+        <source>as the card</source>
+        <translation>wie das Datenblatt</translation>
+    </message>
+    <message>
+        <source>in %1, ex %2</source>
+        <translation>Ein %1, Aus %2</translation>
+    </message>
+    <message>
+        <source>cam </source>
+        <translation>Nockenwelle </translation>
+    </message>
+    <message>
+        <source>indicator zero?</source>
+        <translation>Nullpunkt?</translation>
+    </message>
+    <message>
+        <source>checking height?</source>
+        <translation>Prüfhub?</translation>
+    </message>
+    <message>
+        <source>valve or tappet lift?</source>
+        <translation>Ventil- oder Stößelhub?</translation>
+    </message>
+    <message>
+        <source>lash?</source>
+        <translation>Ventilspiel?</translation>
+    </message>
+    <message>
+        <source>separation %1°</source>
+        <translation>Spreizung %1°</translation>
+    </message>
+    <message>
+        <source>again: </source>
+        <translation>nochmals: </translation>
+    </message>
+    <message>
+        <source>lobes exchanged?</source>
+        <translation>Nocken vertauscht?</translation>
+    </message>
+    <message>
+        <source>cam degrees?</source>
+        <translation>Grad Nockenwelle?</translation>
+    </message>
+    <message>
+        <source>wheel reversed?</source>
+        <translation>Scheibe verkehrt?</translation>
+    </message>
+    <message>
+        <source>the other top?</source>
+        <translation>der andere OT?</translation>
+    </message>
+    <message>
+        <source>lobe length</source>
+        <translation>Nockenlänge</translation>
+    </message>
+    <message>
+        <source>ratio or askew?</source>
+        <translation>Übersetzung oder schräg?</translation>
+    </message>
+    <message>
+        <source>slack?</source>
+        <translation>Spiel im Antrieb?</translation>
+    </message>
+    <message>
+        <source>another cam?</source>
+        <translation>andere Nockenwelle?</translation>
+    </message>
+    <message>
+        <source>twist, cylinder %1</source>
+        <translation>Verdrehung, Zylinder %1</translation>
+    </message>
+    <message>
+        <source>not as the card</source>
+        <translation>nicht wie das Datenblatt</translation>
+    </message>
+    <message>
+        <source>as card</source>
+        <translation>wie Datenblatt</translation>
+    </message>
+    <message>
+        <source>%1 %2 %3, card %4: %5, %6</source>
+        <translation>%1 %2 %3, Datenblatt %4: %5, %6</translation>
+    </message>
+    <message>
+        <source>derived, not judged</source>
+        <translation>abgeleitet, nicht beurteilt</translation>
+    </message>
+    <message>
+        <source>%1 greatest lift %2, card %3%4: %5 %6, ±%7</source>
+        <translation>%1 größter Hub %2, Datenblatt %3%4: %5 %6, ±%7</translation>
+    </message>
+    <message>
+        <source> (%1 before lash)</source>
+        <translation> (%1 vor Ventilspiel)</translation>
+    </message>
+    <message>
+        <source>The card contradicts itself: its advertised duration, %1, is no longer than the one higher up, %2.</source>
+        <translation>Das Datenblatt widerspricht sich: seine Katalogdauer, %1, ist nicht länger als die weiter oben, %2.</translation>
+    </message>
+    <message>
+        <source>Half the duration, %1, is no %2: the opening is to be taken off it, which makes %3.</source>
+        <translation>Die halbe Öffnungsdauer, %1, ist keine %2: das Öffnen ist abzuziehen, das ergibt %3.</translation>
+    </message>
+    <message>
+        <source>The card contradicts itself: it prints %1 %2, but the rest of it makes %3.</source>
+        <translation>Das Datenblatt widerspricht sich: gedruckt ist %1 %2, der Rest ergibt %3.</translation>
+    </message>
+    <message>
+        <source>%1: symmetric within %2; the schools should agree.</source>
+        <translation>%1: symmetrisch innerhalb %2; die Schulen sollten übereinstimmen.</translation>
+    </message>
+    <message>
+        <source>%1: asymmetric, its middle stands %2 low down against high up; the schools differ by nature.</source>
+        <translation>%1: unsymmetrisch, seine Mitte steht unten %2 gegen oben; die Schulen weichen von Natur ab.</translation>
+    </message>
+    <message>
+        <source>%1: too noisy to call symmetric or not (%2).</source>
+        <translation>%1: zu verrauscht, um symmetrisch oder nicht zu sagen (%2).</translation>
+    </message>
+    <message>
+        <source>%1: the curve goes through every reading.</source>
+        <translation>%1: die Kurve geht durch jeden Messwert.</translation>
+    </message>
+    <message>
+        <source>%1: smoothed, since readings scatter by %2.</source>
+        <translation>%1: geglättet, da die Messwerte um %2 streuen.</translation>
+    </message>
+    <message>
+        <source> duration</source>
+        <translation> Dauer</translation>
+    </message>
+    <message>
+        <source> opens</source>
+        <translation> öffnet</translation>
+    </message>
+    <message>
+        <source> closes</source>
+        <translation> schließt</translation>
+    </message>
+    <message>
+        <source> centre</source>
+        <translation> Mitte</translation>
+    </message>
+    <message>
+        <source>Advance</source>
+        <translation>Frühstellung</translation>
+    </message>
+    <message>
+        <source>Overlap</source>
+        <translation>Überschneidung</translation>
+    </message>
+    <message>
+        <source> lift</source>
+        <translation> Hub</translation>
+    </message>
+    <message>
+        <source> area</source>
+        <translation> Fläche</translation>
+    </message>
+    <message>
+        <source>ATDC, </source>
+        <translation>n. OT, </translation>
+    </message>
+    <message>
+        <source>BTDC, </source>
+        <translation>v. OT, </translation>
+    </message>
+    <message>
+        <source>drop </source>
+        <translation>Abfall </translation>
+    </message>
+    <message>
+        <source>events </source>
+        <translation>Steuerpunkte </translation>
+    </message>
+    <message>
+        <source>cam degrees, </source>
+        <translation>Grad Nockenwelle, </translation>
+    </message>
+    <message>
+        <source>crank degrees, </source>
+        <translation>Grad Kurbelwelle, </translation>
+    </message>
+    <message>
+        <source>BTDC, valve lift</source>
+        <translation>v. OT, Ventilhub</translation>
+    </message>
+    <message>
+        <source>ATDC, valve lift</source>
+        <translation>n. OT, Ventilhub</translation>
+    </message>
+    <message>
+        <source>as taken</source>
+        <translation>wie gemessen</translation>
+    </message>
+    <message>
+        <source>, as taken</source>
+        <translation>, wie gemessen</translation>
+    </message>
+    <message>
+        <source> from card</source>
+        <translation> zum Datenblatt</translation>
+    </message>
+    <message>
+        <source>Opens %1, closes %2 on the curve through %3 readings. Open + 180 + close = %4 + 180 + %5 = %6.</source>
+        <translation>Öffnet %1, schließt %2 auf der Kurve durch %3 Messwerte. Öffnen + 180 + Schließen = %4 + 180 + %5 = %6.</translation>
+    </message>
+    <message>
+        <source> %1: covers the truth 95 times in 100, from the scatter of the readings and the slope there%2.</source>
+        <translation> %1: deckt die Wahrheit 95 von 100 Mal, aus der Streuung der Messwerte und der Steigung dort%2.</translation>
+    </message>
+    <message>
+        <source>, with what TDC leaves</source>
+        <translation>, mit dem, was der OT lässt</translation>
+    </message>
+    <message>
+        <source>Midway between the two readings %1 below the nose.</source>
+        <translation>Mitte zwischen den beiden Messwerten %1 unter der Spitze.</translation>
+    </message>
+    <message>
+        <source>Midway between opening and closing at %1; without a curve there is no other school.</source>
+        <translation>Mitte zwischen Öffnen und Schließen bei %1; ohne Kurve gibt es keine andere Schule.</translation>
+    </message>
+    <message>
+        <source>Where the lift was read highest.</source>
+        <translation>Wo der Hub am größten gelesen wurde.</translation>
+    </message>
+    <message>
+        <source>Four schools: equal drop %1 below the nose %2, middle of events %3, highest lift %4, centroid of the area %5. The slate shows %6.</source>
+        <translation>Vier Schulen: gleicher Abfall %1 unter der Spitze %2, Mitte der Steuerpunkte %3, größter Hub %4, Schwerpunkt der Fläche %5. Die Tafel zeigt %6.</translation>
+    </message>
+    <message>
+        <source>(intake centre + exhaust centre) / 2 = (%1 + %2) / 2 = %3 cam degrees.</source>
+        <translation>(Einlassmitte + Auslassmitte) / 2 = (%1 + %2) / 2 = %3 Grad Nockenwelle.</translation>
+    </message>
+    <message>
+        <source>Separation less intake centre = %1 − %2 = %3; positive is early.</source>
+        <translation>Spreizung weniger Einlassmitte = %1 − %2 = %3; positiv ist früh.</translation>
+    </message>
+    <message>
+        <source>Intake opens + exhaust closes = %1 + %2 = %3.</source>
+        <translation>Einlass öffnet + Auslass schließt = %1 + %2 = %3.</translation>
+    </message>
+    <message>
+        <source>Where both valves have the same lift near TDC, from both curves.</source>
+        <translation>Wo beide Ventile nahe dem OT denselben Hub haben, aus beiden Kurven.</translation>
+    </message>
+    <message>
+        <source>The top of the curve through the readings, not the highest reading.</source>
+        <translation>Der Scheitel der Kurve durch die Messwerte, nicht der größte Messwert.</translation>
+    </message>
+    <message>
+        <source>The area under the curve through the readings, in %1: lift times crank degrees.</source>
+        <translation>Die Fläche unter der Kurve durch die Messwerte, in %1: Hub mal Grad Kurbelwelle.</translation>
+    </message>
+    <message>
+        <source>at %1, %2</source>
+        <translation>bei %1, %2</translation>
+    </message>
+    <message>
+        <source>late</source>
+        <translation>spät</translation>
+    </message>
+    <message>
+        <source>early</source>
+        <translation>früh</translation>
+    </message>
+    <message>
+        <source>after TDC</source>
+        <translation>nach OT</translation>
+    </message>
+    <message>
+        <source>before TDC</source>
+        <translation>vor OT</translation>
+    </message>
+    <message>
+        <source>after BDC</source>
+        <translation>nach UT</translation>
+    </message>
+    <message>
+        <source>before BDC</source>
+        <translation>vor UT</translation>
+    </message>
+    <message>
+        <source> mm </source>
+        <translation> mm </translation>
+    </message>
+    <message>
+        <source>Intake</source>
+        <translation>Einlass</translation>
+    </message>
+    <message>
+        <source>Exhaust</source>
+        <translation>Auslass</translation>
+    </message>
+    <message>
+        <source>equal drop</source>
+        <translation>gleicher Abfall</translation>
+    </message>
+    <message>
+        <source>middle of events</source>
+        <translation>Steuerpunktmitte</translation>
+    </message>
+    <message>
+        <source>highest lift</source>
+        <translation>größter Hub</translation>
+    </message>
+    <message>
+        <source>centroid</source>
+        <translation>Schwerpunkt</translation>
+    </message>
+    <message>
+        <source>solid flat tappet</source>
+        <translation>starrer Flachstößel</translation>
+    </message>
+    <message>
+        <source>solid roller</source>
+        <translation>starrer Rollenstößel</translation>
+    </message>
+    <message>
+        <source>hydraulic</source>
+        <translation>hydraulisch</translation>
+    </message>
+    <message>
+        <source>hydraulic made solid</source>
+        <translation>hydraulisch, starr gemacht</translation>
+    </message>
+    <message>
+        <source>bucket</source>
+        <translation>Tassenstößel</translation>
+    </message>
+    <message>
+        <source>finger</source>
+        <translation>Schlepphebel</translation>
+    </message>
+    <message>
+        <source>push-rod, single cam</source>
+        <translation>Stoßstangen, eine Nockenwelle</translation>
+    </message>
+    <message>
+        <source>twin overhead cam</source>
+        <translation>zwei obenliegende Nockenwellen</translation>
+    </message>
+    <message>
+        <source>one overhead cam</source>
+        <translation>eine obenliegende Nockenwelle</translation>
+    </message>
+    <message>
+        <source>clockwise</source>
+        <translation>im Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>anticlockwise</source>
+        <translation>gegen den Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>0 to 360, rising with rotation</source>
+        <translation>0 bis 360, steigend in Drehrichtung</translation>
+    </message>
+    <message>
+        <source>0 to 360, rising against rotation</source>
+        <translation>0 bis 360, steigend gegen Drehrichtung</translation>
+    </message>
+    <message>
+        <source>0 to 180 to 0</source>
+        <translation>0 bis 180 bis 0</translation>
+    </message>
+    <message>
+        <source>0 to 90 to 0, four quarters</source>
+        <translation>0 bis 90 bis 0, vier Viertel</translation>
+    </message>
+    <message>
+        <source>electronic, 0 to 180 twice</source>
+        <translation>elektronisch, zweimal 0 bis 180</translation>
+    </message>
+    <message>
+        <source>a tape, mm either side of zero</source>
+        <translation>ein Maßband, mm beiderseits von null</translation>
+    </message>
+    <message>
+        <source>signed, −180 to 180</source>
+        <translation>mit Vorzeichen, −180 bis 180</translation>
+    </message>
+    <message>
+        <source>positive stop</source>
+        <translation>Kolbenanschlag</translation>
+    </message>
+    <message>
+        <source>there and back</source>
+        <translation>hin und zurück</translation>
+    </message>
+    <message>
+        <source>symmetric port</source>
+        <translation>symmetrischer Schlitz</translation>
+    </message>
+    <message>
+        <source>highest reading</source>
+        <translation>höchste Anzeige</translation>
+    </message>
+    <message>
+        <source>in hand</source>
+        <translation>in Arbeit</translation>
+    </message>
+    <message>
+        <source>look again</source>
+        <translation>nachsehen</translation>
+    </message>
+    <message>
+        <source>%1 %2 its neighbours</source>
+        <translation>%1 %2 seinen Nachbarn</translation>
+    </message>
+    <message>
+        <source>under</source>
+        <translation>unter</translation>
+    </message>
+    <message>
+        <source>over</source>
+        <translation>über</translation>
+    </message>
+    <message>
+        <source>%1: the reading at %2 sits %3, or the one at %4 is the odd one: they are not told apart, and neither counts. Go back well past both and read them once more.</source>
+        <translation>%1: der Messwert bei %2 liegt %3, oder der bei %4 ist der auffällige: sie sind nicht zu unterscheiden, und keiner zählt. Weit hinter beide zurück und sie nochmals messen.</translation>
+    </message>
+    <message>
+        <source>%1: the reading at %2 sits %3, and does not count. Go back well past it, come up to %2 again and read it once more; if it reads the same, it counts.</source>
+        <translation>%1: der Messwert bei %2 liegt %3 und zählt nicht. Weit dahinter zurück, wieder heran an %2 und nochmals messen; zeigt er dasselbe, zählt er.</translation>
+    </message>
+    <message>
+        <source>opening</source>
+        <comment>flank</comment>
+        <translation>Öffnungs</translation>
+    </message>
+    <message>
+        <source>closing</source>
+        <comment>flank</comment>
+        <translation>Schließ</translation>
+    </message>
+    <message>
+        <source>%1: a lobe needs at least %2 readings before it says anything. Keep going.</source>
+        <translation>%1: ein Nocken braucht mindestens %2 Messwerte, ehe er etwas sagt. Weiter messen.</translation>
+    </message>
+    <message>
+        <source>%1: lift changes by only %2. Is the indicator on the right follower, and the cam turning?</source>
+        <translation>%1: der Hub ändert sich nur um %2. Steht die Messuhr auf dem richtigen Stößel, und dreht die Nockenwelle?</translation>
+    </message>
+    <message>
+        <source>%1: the nose is not behind you yet: lift is still near its greatest at %2. Keep going down the other flank.</source>
+        <translation>%1: die Spitze liegt noch nicht dahinter: bei %2 ist der Hub noch nahe dem größten. Die andere Flanke hinunter weiter messen.</translation>
+    </message>
+    <message>
+        <source>%1: the %2 flank has no reading under %3, so that event is not known. Take readings farther down that flank.</source>
+        <translation>%1: die %2flanke hat keinen Messwert unter %3, also ist dieser Steuerpunkt nicht bekannt. Weiter unten an dieser Flanke messen.</translation>
+    </message>
+    <message>
+        <source>%1: checking height %2 is above the greatest lift, %3. It is left out.</source>
+        <translation>%1: der Prüfhub %2 liegt über dem größten Hub, %3. Er bleibt weg.</translation>
+    </message>
+    <message>
+        <source>%1: checking height %2 is hidden by the lash as this lift was taken. Take it at the tappet, or with the lash out.</source>
+        <translation>%1: der Prüfhub %2 ist, wie dieser Hub gemessen wurde, vom Ventilspiel verdeckt. Am Stößel messen, oder ohne Spiel.</translation>
+    </message>
+    <message>
+        <source>%1: lift passes %2 %3 times on the %4 flank; once is right. %5</source>
+        <translation>%1: der Hub geht auf der %4flanke %3-mal durch %2; einmal ist richtig. %5</translation>
+    </message>
+    <message>
+        <source>That is scatter; the smoothed curve is used.</source>
+        <translation>Das ist Streuung; die geglättete Kurve gilt.</translation>
+    </message>
+    <message>
+        <source>Their mean is used. Read that stretch again.</source>
+        <translation>Ihr Mittel gilt. Diese Strecke nochmals messen.</translation>
+    </message>
+    <message>
+        <source>%1: the run %2 at %3 of lift, above the base circle. The area and its centroid reckon the missing part as about %4; their ± allows for it.</source>
+        <translation>%1: die Messreihe %2 bei %3 Hub, über dem Grundkreis. Fläche und Schwerpunkt rechnen den fehlenden Teil mit etwa %4; ihr ± lässt dafür Raum.</translation>
+    </message>
+    <message>
+        <source>begins</source>
+        <translation>beginnt</translation>
+    </message>
+    <message>
+        <source>ends</source>
+        <translation>endet</translation>
+    </message>
+    <message>
+        <source>%1: the indicator came home to %2 instead of where it began. A slipped base, a follower bleeding down or base-circle run-out: the readings do not tell which. Check the stand, then read the run again.</source>
+        <translation>%1: die Messuhr kam auf %2 heim, statt wo sie begann. Ein verrutschter Fuß, ein nachgebender Stößel oder Schlag des Grundkreises: die Messwerte sagen nicht, welches. Das Stativ prüfen, dann die Reihe nochmals messen.</translation>
+    </message>
+    <message>
+        <source>%1: the indicator came home to %2, and the readings jump by as much at %3: the base or the stand slipped there. Set it firm and read on from before it.</source>
+        <translation>%1: die Messuhr kam auf %2 heim, und bei %3 springen die Messwerte um ebenso viel: dort verrutschte Fuß oder Stativ. Fest aufsetzen und von davor weiter messen.</translation>
+    </message>
+    <message>
+        <source>%1: the indicator came home to %2 with a live hydraulic follower and no jump on the way: it bled down under the spring. Make it solid, or use a checking spring, and read the run again.</source>
+        <translation>%1: die Messuhr kam auf %2 heim, mit arbeitendem Hydrostößel und ohne Sprung unterwegs: er gab unter der Feder nach. Starr machen oder eine Prüffeder nehmen und die Reihe nochmals messen.</translation>
+    </message>
+    <message>
+        <source>%1: the indicator came home to %2, and the base circle itself reads unevenly, by %3: run-out of the base circle, not the stand. Low checking heights carry it.</source>
+        <translation>%1: die Messuhr kam auf %2 heim, und der Grundkreis selbst zeigt ungleich, um %3: Schlag des Grundkreises, nicht das Stativ. Kleine Prüfhübe tragen ihn mit.</translation>
+    </message>
+    <message>
+        <source>%1: the indicator was set to zero again before %2, and %3 since do not count until the two zeros join. Read one earlier mark once more, or type &quot;zero&quot; and the lift it stood at.</source>
+        <translation>%1: die Messuhr wurde vor %2 neu genullt, und %3 seither zählen nicht, bis beide Nullpunkte verbunden sind. Eine frühere Marke nochmals messen, oder „zero“ und den Hub dort eingeben.</translation>
+    </message>
+    <message>
+        <source>1 reading</source>
+        <translation>1 Messwert</translation>
+    </message>
+    <message>
+        <source>%1: %2 at %3 is beyond the %4 this indicator spans. Set it to zero part way up, type &quot;zero&quot; and the lift it stands at, and go on.</source>
+        <translation>%1: %2 bei %3 liegt jenseits der %4, die diese Messuhr misst. Unterwegs neu nullen, „zero“ und den Hub dort eingeben, und weiter.</translation>
+    </message>
+    <message>
+        <source>%1: counted down from the nose, but no base circle yet: the lowest reading stands for it. Read on until lift no longer changes, or give the greatest lift among the conditions.</source>
+        <translation>%1: von der Spitze abwärts gezählt, aber noch kein Grundkreis: der kleinste Messwert steht dafür. Weiter messen, bis der Hub gleich bleibt, oder den größten Hub bei den Bedingungen angeben.</translation>
+    </message>
+    <message>
+        <source>%1: the two lifts give a ratio of %2 against %3 nominal: a soft spring, a live follower, lash or the rocker itself.</source>
+        <translation>%1: die beiden Hübe ergeben eine Übersetzung von %2 gegen %3 nominell: eine weiche Feder, ein nachgebender Stößel, Ventilspiel oder der Kipphebel selbst.</translation>
+    </message>
+    <message>
+        <source>%1: the base circle reads %2, not zero. Low checking heights are off by as much; set the indicator to zero on the base circle.</source>
+        <translation>%1: der Grundkreis zeigt %2, nicht null. Kleine Prüfhübe weichen um ebenso viel ab; die Messuhr auf dem Grundkreis nullen.</translation>
+    </message>
+    <message>
+        <source>%1: lift is small, so the equal-drop centre is taken %2 below the nose.</source>
+        <translation>%1: der Hub ist klein, daher gilt die Mitte aus gleichem Abfall %2 unter der Spitze.</translation>
+    </message>
+    <message>
+        <source>%1: %2 readings at %3; their mean is used.</source>
+        <translation>%1: %2 Messwerte bei %3; ihr Mittel gilt.</translation>
+    </message>
+    <message>
+        <source>%1: readings are up to %2 apart on the lobe. Steps of 5° or less make the events trustworthy.</source>
+        <translation>%1: die Messwerte liegen auf dem Nocken bis zu %2 auseinander. Schritte von 5° oder weniger machen die Steuerpunkte verlässlich.</translation>
+    </message>
+    <message>
+        <source>%1: 1 reading was taken while backing up and is left out: it carries the drive&apos;s slack. Come up to that mark again the way the engine runs.</source>
+        <translation>%1: 1 Messwert wurde rückwärts gemessen und zählt nicht: er trägt das Spiel des Antriebs. In Laufrichtung wieder an diese Marke heran.</translation>
+    </message>
+    <message>
+        <source>%1: nothing lifts up to %2, where this lobe is long open. The crank is on its other turn: turn it once round, 360°, and type T.</source>
+        <translation>%1: bis %2, wo dieser Nocken längst offen ist, hebt nichts. Die Kurbelwelle ist auf ihrer anderen Umdrehung: einmal herum, 360°, und T eingeben.</translation>
+    </message>
+    <message>
+        <source>%1: %2 at %3 is one turn of the dial off: %4 fits its neighbours. Type W to take that.</source>
+        <translation>%1: %2 bei %3 ist eine Umdrehung der Messuhr daneben: %4 passt zu seinen Nachbarn. W nimmt das.</translation>
+    </message>
+    <message>
+        <source>%1: %2 at %3, where the base circle belongs. Is the indicator set to zero there, and the figure in the right unit? Strike it if not.</source>
+        <translation>%1: %2 bei %3, wo der Grundkreis hingehört. Ist die Messuhr dort genullt, und die Einheit richtig? Sonst streichen.</translation>
+    </message>
+    <message>
+        <source>Look again at %1, %2: %3 %4 its neighbours.</source>
+        <translation>Nachsehen bei %1, %2: %3 %4 seinen Nachbarn.</translation>
+    </message>
+    <message>
+        <source>A live hydraulic follower gives way under the running spring, and lift is lost while it is read: make the follower solid, or fit a checking spring, before the first reading. The maker&apos;s manual says how to press it out.</source>
+        <translation>Ein arbeitender Hydrostößel gibt unter der Betriebsfeder nach, und beim Messen geht Hub verloren: vor dem ersten Messwert den Stößel starr machen oder eine Prüffeder einbauen. Das Herstellerhandbuch sagt, wie er entleert wird.</translation>
+    </message>
+    <message>
+        <source>Good to know</source>
+        <translation>Gut zu wissen</translation>
+    </message>
+    <message>
+        <source>Still to do</source>
+        <translation>Noch zu tun</translation>
+    </message>
+    <message>
+        <source>Look again</source>
+        <translation>Nachsehen</translation>
+    </message>
+    <message>
+        <source>No result</source>
+        <translation>Kein Ergebnis</translation>
+    </message>
+    <message>
+        <source>Type a reading.</source>
+        <translation>Einen Messwert eingeben.</translation>
+    </message>
+    <message>
+        <source>Character %1 is no part of a number. Digits, a point or a comma.</source>
+        <translation>Zeichen %1 gehört zu keiner Zahl. Ziffern, Punkt oder Komma.</translation>
+    </message>
+    <message>
+        <source>Unknown letters. Lengths take mm, in or th; angles take b or a (before, after TDC), bb or ab (BDC).</source>
+        <translation>Unbekannte Buchstaben. Längen nehmen mm, in oder th; Winkel b oder a (vor, nach OT), bb oder ab (UT).</translation>
+    </message>
+    <message>
+        <source>That divides by zero.</source>
+        <translation>Das teilt durch null.</translation>
+    </message>
+    <message>
+        <source>That is beyond %1; check the decimal point.</source>
+        <translation>Das liegt jenseits von %1; das Komma prüfen.</translation>
+    </message>
+    <message>
+        <source>A fraction is of inches, and millimetres are shown: type in behind it, such as 3-5/32 in.</source>
+        <translation>Ein Bruch gehört zu Zoll, gezeigt werden Millimeter: in dahinter setzen, etwa 3-5/32 in.</translation>
+    </message>
+    <message>
+        <source>This wheel&apos;s numbers end at %1. Is it the right scale?</source>
+        <translation>Die Zahlen dieser Scheibe enden bei %1. Ist es die richtige Teilung?</translation>
+    </message>
+    <message>
+        <source>Before the colon goes a wheel scale: 360, against, 180, 90, signed, twice or tape (with its circumference).</source>
+        <translation>Vor den Doppelpunkt gehört eine Teilung: 360, against, 180, 90, signed, twice oder tape (mit seinem Umfang).</translation>
+    </message>
+    <message>
+        <source>Say which side: 75a is 75° after TDC, 20b before it.</source>
+        <translation>Die Seite sagen: 75a ist 75° nach OT, 20b davor.</translation>
+    </message>
+    <message>
+        <source>, line %1</source>
+        <translation>, Zeile %1</translation>
+    </message>
+    <message>
+        <source>nothing in it; expected a header line with crank_deg and lift_mm or lift_in</source>
+        <translation>nichts darin; erwartet eine Kopfzeile mit crank_deg und lift_mm oder lift_in</translation>
+    </message>
+    <message>
+        <source>not a text file; expected a CSV table with crank_deg and lift_mm or lift_in</source>
+        <translation>keine Textdatei; erwartet eine CSV-Tabelle mit crank_deg und lift_mm oder lift_in</translation>
+    </message>
+    <message>
+        <source>no crank_deg column in the header; expected crank_deg and lift_mm or lift_in</source>
+        <translation>keine Spalte crank_deg im Kopf; erwartet crank_deg und lift_mm oder lift_in</translation>
+    </message>
+    <message>
+        <source>column &quot;%1&quot; does not say its unit; expected lift_mm or lift_in</source>
+        <translation>die Spalte „%1“ nennt ihre Einheit nicht; erwartet lift_mm oder lift_in</translation>
+    </message>
+    <message>
+        <source>no lift column in the header; expected lift_mm or lift_in</source>
+        <translation>keine Hubspalte im Kopf; erwartet lift_mm oder lift_in</translation>
+    </message>
+    <message>
+        <source>two lift columns in the header; expected one, lift_mm or lift_in</source>
+        <translation>zwei Hubspalten im Kopf; erwartet eine, lift_mm oder lift_in</translation>
+    </message>
+    <message>
+        <source>%1 fields where the header has %2; with decimal commas, separate columns by semicolons or tabs</source>
+        <translation>%1 Felder, wo der Kopf %2 hat; bei Dezimalkomma die Spalten mit Strichpunkt oder Tabulator trennen</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a number; expected plain digits such as 8.512</source>
+        <translation>„%1“ ist keine Zahl; erwartet einfache Ziffern wie 8.512</translation>
+    </message>
+    <message>
+        <source>lift %1 is more than any lobe has; expected at most 30 mm</source>
+        <translation>Hub %1 ist mehr, als ein Nocken hat; erwartet höchstens 30 mm</translation>
+    </message>
+    <message>
+        <source>%1 readings; expected at least %2 for a lobe</source>
+        <translation>%1 Messwerte; erwartet mindestens %2 für einen Nocken</translation>
+    </message>
+    <message>
+        <source>lift changes by less than 0.5 mm; expected a lobe&apos;s rise and fall</source>
+        <translation>der Hub ändert sich um weniger als 0,5 mm; erwartet Anstieg und Abfall eines Nockens</translation>
+    </message>
+    <message>
+        <source>with</source>
+        <translation>mit</translation>
+    </message>
+    <message>
+        <source>Move the pointer %1 %2 rotation (or turn the wheel on the crank as far %3 rotation); </source>
+        <translation>Den Zeiger %1 %2 der Drehrichtung verstellen (oder die Scheibe auf der Kurbelwelle ebenso weit %3 der Drehrichtung); </translation>
+    </message>
+    <message>
+        <source>then prove it with a stop or an equal drop.</source>
+        <translation>dann mit Anschlag oder gleichem Abfall beweisen.</translation>
+    </message>
+    <message>
+        <source>both contacts must then read %1.</source>
+        <translation>beide Berührungen müssen dann %1 zeigen.</translation>
+    </message>
+    <message>
+        <source>the contacts must then read %1 and %2.</source>
+        <translation>die Berührungen müssen dann %1 und %2 zeigen.</translation>
+    </message>
+    <message>
+        <source>%1 crank, %2 cam</source>
+        <translation>%1 Kurbelwelle, %2 Nockenwelle</translation>
+    </message>
+    <message>
+        <source>, %1 along the bolt circle</source>
+        <translation>, %1 am Lochkreis</translation>
+    </message>
+    <message>
+        <source>the hole in use</source>
+        <translation>dem benutzten Loch</translation>
+    </message>
+    <message>
+        <source>hole %1 of %2</source>
+        <translation>Loch %1 von %2</translation>
+    </message>
+    <message>
+        <source> earlier</source>
+        <translation> früher</translation>
+    </message>
+    <message>
+        <source> later</source>
+        <translation> später</translation>
+    </message>
+    <message>
+        <source>, marked </source>
+        <translation>, markiert </translation>
+    </message>
+    <message>
+        <source>out of mesh</source>
+        <translation>außer Eingriff</translation>
+    </message>
+    <message>
+        <source>with the belt off</source>
+        <translation>bei abgenommenem Riemen</translation>
+    </message>
+    <message>
+        <source>with the chain off</source>
+        <translation>bei abgenommener Kette</translation>
+    </message>
+    <message>
+        <source>cam wheel</source>
+        <translation>Nockenwellenrad</translation>
+    </message>
+    <message>
+        <source>Crank wheel: put it on the keyway that makes the cam %1.</source>
+        <translation>Kurbelwellenrad: auf die Keilnut setzen, die die Nockenwelle %1 stellt.</translation>
+    </message>
+    <message>
+        <source>%1 off: turn the cam in it %2 to the %3.</source>
+        <translation>%1 ab: die Nockenwelle darin %2 drehen, %3.</translation>
+    </message>
+    <message>
+        <source>next keyway</source>
+        <translation>zur nächsten Keilnut</translation>
+    </message>
+    <message>
+        <source>keyway %1 on from the one in use</source>
+        <translation>zur Keilnut %1 weiter als die benutzte</translation>
+    </message>
+    <message>
+        <source>Turn the %1 %2 %3, %4; that is %5.</source>
+        <translation>%1 um %2 %3 drehen, %4; das sind %5.</translation>
+    </message>
+    <message>
+        <source>Vernier: pin out, turn the cam in the %1 %2 until %3 of the hub meets %4 of the wheel, counted %5 from the pair in use; that is %6%7.</source>
+        <translation>Nonius: Stift heraus, die Nockenwelle im %1 %2 drehen, bis %3 der Nabe auf %4 des Rads trifft, %5 gezählt vom benutzten Paar; das sind %6%7.</translation>
+    </message>
+    <message>
+        <source>%1: fit the offset bush or key worth %2 so that the cam comes %3.</source>
+        <translation>%1: die Versatzbuchse oder den Keil zu %2 so einsetzen, dass die Nockenwelle %3 kommt.</translation>
+    </message>
+    <message>
+        <source>%1 lines, </source>
+        <translation>%1 Striche, </translation>
+    </message>
+    <message>
+        <source>Slots: loosen the bolts and turn the cam in the %1 %2 by %3%4%5.</source>
+        <translation>Langlöcher: Schrauben lösen und die Nockenwelle im %1 %2 um %3%4%5 drehen.</translation>
+    </message>
+    <message>
+        <source>Leave the drive as it stands.</source>
+        <translation>Den Antrieb lassen, wie er steht.</translation>
+    </message>
+    <message>
+        <source>Turn the %1 %2 by %3; describe the drive for which tooth or hole.</source>
+        <translation>%1 %2 um %3 drehen; für Zahn oder Loch den Antrieb beschreiben.</translation>
+    </message>
+    <message>
+        <source>The crank must not follow; directions are as seen from the drive end.</source>
+        <translation>Die Kurbelwelle darf nicht folgen; Richtungen von der Antriebsseite gesehen.</translation>
+    </message>
+    <message>
+        <source> on</source>
+        <translation> weiter</translation>
+    </message>
+    <message>
+        <source> back</source>
+        <translation> zurück</translation>
+    </message>
+    <message>
+        <source>keyway %1</source>
+        <translation>Keilnut %1</translation>
+    </message>
+    <message>
+        <source>crank keyway %1</source>
+        <translation>Keilnut der Kurbelwelle %1</translation>
+    </message>
+    <message>
+        <source>hub hole %1 on wheel hole %2</source>
+        <translation>Nabenloch %1 auf Radloch %2</translation>
+    </message>
+    <message>
+        <source>bush %1</source>
+        <translation>Buchse %1</translation>
+    </message>
+    <message>
+        <source>slots %1 lines</source>
+        <translation>Langloch %1 Striche</translation>
+    </message>
+    <message>
+        <source>slots %1</source>
+        <translation>Langloch %1</translation>
+    </message>
+    <message>
+        <source>the card&apos;s centre</source>
+        <translation>die Mitte des Datenblatts</translation>
+    </message>
+    <message>
+        <source>the card&apos;s centre and so much earlier</source>
+        <translation>die Mitte des Datenblatts und so viel früher</translation>
+    </message>
+    <message>
+        <source>an event at the card&apos;s height</source>
+        <translation>ein Steuerpunkt beim Prüfhub des Datenblatts</translation>
+    </message>
+    <message>
+        <source>a separation</source>
+        <translation>eine Spreizung</translation>
+    </message>
+    <message>
+        <source>a dynamic compression</source>
+        <translation>eine dynamische Verdichtung</translation>
+    </message>
+    <message>
+        <source>a wanted centre</source>
+        <translation>eine gewünschte Mitte</translation>
+    </message>
+    <message>
+        <source>a least clearance</source>
+        <translation>ein kleinster Freigang</translation>
+    </message>
+    <message>
+        <source>set by intake</source>
+        <translation>nach Einlass</translation>
+    </message>
+    <message>
+        <source>split the difference</source>
+        <translation>Differenz teilen</translation>
+    </message>
+    <message>
+        <source>all events</source>
+        <translation>alle Steuerpunkte</translation>
+    </message>
+    <message>
+        <source>chain</source>
+        <translation>Kette</translation>
+    </message>
+    <message>
+        <source>belt</source>
+        <translation>Riemen</translation>
+    </message>
+    <message>
+        <source>gears</source>
+        <translation>Zahnräder</translation>
+    </message>
+    <message>
+        <source>Record the lobe first: without its centre there is nothing to set.</source>
+        <translation>Erst den Nocken messen: ohne seine Mitte gibt es nichts einzustellen.</translation>
+    </message>
+    <message>
+        <source>The card does not say where this lobe should stand. Give its centre or its events, or choose another target.</source>
+        <translation>Das Datenblatt sagt nicht, wo dieser Nocken stehen soll. Seine Mitte oder seine Steuerpunkte angeben, oder ein anderes Ziel wählen.</translation>
+    </message>
+    <message>
+        <source>That is not known yet: either it was not recorded, or the target has no number.</source>
+        <translation>Das ist noch nicht bekannt: nicht gemessen, oder das Ziel hat keine Zahl.</translation>
+    </message>
+    <message>
+        <source>A dynamic compression needs the volumes, the intake&apos;s closing and the ratio wanted.</source>
+        <translation>Eine dynamische Verdichtung braucht die Volumen, das Schließen des Einlasses und den gewünschten Wert.</translation>
+    </message>
+    <message>
+        <source>No setting of this cam reaches that dynamic compression.</source>
+        <translation>Keine Einstellung dieser Nockenwelle erreicht diese dynamische Verdichtung.</translation>
+    </message>
+    <message>
+        <source>On one cam the separation is ground in: no setting changes it.</source>
+        <translation>Bei einer Nockenwelle ist die Spreizung eingeschliffen: keine Einstellung ändert sie.</translation>
+    </message>
+    <message>
+        <source>The cam was moved: measure it again, and this says what the move did and what is left.</source>
+        <translation>Die Nockenwelle wurde verstellt: nochmals messen, dann steht hier, was es bewirkte und was übrig ist.</translation>
+    </message>
+    <message>
+        <source>Settle first what was measured: these numbers cannot be a cam that stands off by that much. See Timing for what was exchanged or turned; nothing is to be moved before.</source>
+        <translation>Erst klären, was gemessen wurde: diese Zahlen können keine Nockenwelle sein, die um so viel falsch steht. Steuerzeiten zeigt, was vertauscht oder verdreht war; vorher ist nichts zu verstellen.</translation>
+    </message>
+    <message>
+        <source>Clearances are not measured yet; choose another target meanwhile.</source>
+        <translation>Der Freigang ist noch nicht gemessen; solange ein anderes Ziel wählen.</translation>
+    </message>
+    <message>
+        <source>A cam wheel has 8 to 400 teeth.</source>
+        <translation>Ein Nockenwellenrad hat 8 bis 400 Zähne.</translation>
+    </message>
+    <message>
+        <source>A cam wheel has 1 to 12 keyways or dowel holes.</source>
+        <translation>Ein Nockenwellenrad hat 1 bis 12 Keilnuten oder Stiftlöcher.</translation>
+    </message>
+    <message>
+        <source>A vernier needs both numbers of holes, 2 to 120 each.</source>
+        <translation>Ein Nonius braucht beide Lochzahlen, je 2 bis 120.</translation>
+    </message>
+    <message>
+        <source>Slots need a range, and lines narrower than it.</source>
+        <translation>Langlöcher brauchen einen Bereich, und Striche enger als er.</translation>
+    </message>
+    <message>
+        <source>Up to 12 offsets, each under 180 degrees.</source>
+        <translation>Bis zu 12 Versätze, jeder unter 180 Grad.</translation>
+    </message>
+    <message>
+        <source> It leaves the lobe centre at %1.</source>
+        <translation> Die Nockenmitte liegt dann bei %1.</translation>
+    </message>
+    <message>
+        <source> This lobe is not as long as printed: %1 %2 keeps the card&apos;s centre.</source>
+        <translation> Dieser Nocken ist nicht so lang wie gedruckt: %1 %2 behält die Mitte des Datenblatts.</translation>
+    </message>
+    <message>
+        <source> stands right</source>
+        <translation> steht richtig</translation>
+    </message>
+    <message>
+        <source>%1 must come %2</source>
+        <translation>%1 muss %2 kommen</translation>
+    </message>
+    <message>
+        <source>intake %1, exhaust %2</source>
+        <translation>Einlass %1, Auslass %2</translation>
+    </message>
+    <message>
+        <source>%1, known to %2: leave it.</source>
+        <translation>%1, bekannt auf %2: lassen.</translation>
+    </message>
+    <message>
+        <source>Both cams stand right</source>
+        <translation>Beide Wellen stehen richtig</translation>
+    </message>
+    <message>
+        <source>: less than it is known by (%1), so leave it.</source>
+        <translation>: weniger, als es bekannt ist (%1), also lassen.</translation>
+    </message>
+    <message>
+        <source> for %1, known to %2.</source>
+        <translation> für %1, bekannt auf %2.</translation>
+    </message>
+    <message>
+        <source>leaves nothing</source>
+        <translation>lässt nichts übrig</translation>
+    </message>
+    <message>
+        <source>leaves </source>
+        <translation>lässt </translation>
+    </message>
+    <message>
+        <source>, not worth chasing</source>
+        <translation>, der Mühe nicht wert</translation>
+    </message>
+    <message>
+        <source>one tooth</source>
+        <translation>ein Zahn</translation>
+    </message>
+    <message>
+        <source>%1 keyway%2</source>
+        <translation>%1 Keilnut%2</translation>
+    </message>
+    <message>
+        <source>the %1 crank keyway</source>
+        <translation>die Keilnut %1 der Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>%1 of the vernier</source>
+        <translation>%1 am Nonius</translation>
+    </message>
+    <message>
+        <source>the %1 bush</source>
+        <translation>die Buchse %1</translation>
+    </message>
+    <message>
+        <source> %1: on this drive that is %2.</source>
+        <translation> %1: an diesem Antrieb ist das %2.</translation>
+    </message>
+    <message>
+        <source>, cylinder %1: </source>
+        <translation>, Zylinder %1: </translation>
+    </message>
+    <message>
+        <source>measure it again; it was to come %1.</source>
+        <translation>nachmessen; sie sollte %1 kommen.</translation>
+    </message>
+    <message>
+        <source> Both events moved alike, within %1: that is how well you measure.</source>
+        <translation> Beide Steuerpunkte wanderten gleich, innerhalb %1: so gut wird gemessen.</translation>
+    </message>
+    <message>
+        <source> But its events did not move alike, by %1, and no setting changes a duration: measure again before you believe it.</source>
+        <translation> Aber ihre Steuerpunkte wanderten nicht gleich, um %1, und keine Einstellung ändert eine Öffnungsdauer: nachmessen, ehe man es glaubt.</translation>
+    </message>
+    <message>
+        <source>it came %1, as it was meant to.</source>
+        <translation>sie kam %1, wie gemeint.</translation>
+    </message>
+    <message>
+        <source>it has not moved, and was to come %1. Was the change made tight, and is this the run taken after it?</source>
+        <translation>sie hat sich nicht bewegt und sollte %1 kommen. Wurde die Änderung festgezogen, und ist dies die Messreihe danach?</translation>
+    </message>
+    <message>
+        <source>it went the wrong way, %1 instead of %2. Go back, and as far again the other way.</source>
+        <translation>sie ging den falschen Weg, %1 statt %2. Zurück, und ebenso weit auf die andere Seite.</translation>
+    </message>
+    <message>
+        <source>it came %1, half of the %2 it was meant to: cam degrees taken for crank degrees? Move it as far again.</source>
+        <translation>sie kam %1, die Hälfte der gemeinten %2: Grad Nockenwelle für Grad Kurbelwelle genommen? Nochmals ebenso weit verstellen.</translation>
+    </message>
+    <message>
+        <source>it came %1, twice the %2 it was meant to: crank degrees turned at the cam wheel? It turns half of what the crank does. Go half of it back.</source>
+        <translation>sie kam %1, das Doppelte der gemeinten %2: Grad Kurbelwelle am Nockenwellenrad gedreht? Es dreht halb so viel wie die Kurbelwelle. Die Hälfte zurück.</translation>
+    </message>
+    <message>
+        <source>it went %1, the wrong way and by half: it was to come %2. Cam degrees were taken for crank degrees as well.</source>
+        <translation>sie ging %1, den falschen Weg und die Hälfte: gemeint war %2. Dazu wurden Grad Nockenwelle für Kurbelwelle genommen.</translation>
+    </message>
+    <message>
+        <source>it went %1, the wrong way and twice as far: it was to come %2. Crank degrees were turned at the cam wheel as well.</source>
+        <translation>sie ging %1, den falschen Weg und doppelt so weit: gemeint war %2. Dazu wurden Grad Kurbelwelle am Nockenwellenrad gedreht.</translation>
+    </message>
+    <message>
+        <source>it came %1 and was to come %2. Set it on from where it stands now.</source>
+        <translation>sie kam %1 und sollte %2 kommen. Von dort weiterstellen, wo sie jetzt steht.</translation>
+    </message>
+    <message>
+        <source>Earlier usually pulls better from low speed, as the intake closes sooner and more is trapped. It raises the dynamic compression and brings the intake valve nearer the piston.</source>
+        <translation>Früher zieht unten meist besser, da der Einlass eher schließt und mehr eingeschlossen wird. Es hebt die dynamische Verdichtung und bringt das Einlassventil näher an den Kolben.</translation>
+    </message>
+    <message>
+        <source>Later usually gives low speed away for high, as the intake closes later and less is trapped. It brings the exhaust valve nearer the piston.</source>
+        <translation>Später gibt unten meist etwas her für oben, da der Einlass später schließt und weniger eingeschlossen wird. Es bringt das Auslassventil näher an den Kolben.</translation>
+    </message>
+    <message>
+        <source>The exhaust earlier opens sooner, which gives away some of the stroke, and leaves less overlap. Its valve stays farther from the piston as it shuts.</source>
+        <translation>Der Auslass früher öffnet eher, das kostet etwas vom Arbeitshub und lässt weniger Überschneidung. Sein Ventil bleibt beim Schließen weiter vom Kolben.</translation>
+    </message>
+    <message>
+        <source>The exhaust later opens later, which keeps more of the stroke, and gives more overlap. It brings the exhaust valve nearer the piston.</source>
+        <translation>Der Auslass später öffnet später, das behält mehr vom Arbeitshub und gibt mehr Überschneidung. Es bringt das Auslassventil näher an den Kolben.</translation>
+    </message>
+    <message>
+        <source>Narrower gives more overlap, which usually sharpens the middle and roughens the idle. Both valves come nearer the piston.</source>
+        <translation>Enger gibt mehr Überschneidung, was meist die Mitte schärft und den Leerlauf rauer macht. Beide Ventile kommen dem Kolben näher.</translation>
+    </message>
+    <message>
+        <source>Wider gives less overlap, which usually calms the idle and broadens the pull. Both valves stay farther from the piston.</source>
+        <translation>Weiter gibt weniger Überschneidung, was meist den Leerlauf beruhigt und den Zug verbreitert. Beide Ventile bleiben weiter vom Kolben.</translation>
+    </message>
+    <message>
+        <source>Cams loose: valves can meet pistons and each other. Turn by hand, stop at resistance, mark first; fasteners to the maker&apos;s figures.</source>
+        <translation>Nockenwellen lose: Ventile können Kolben und einander treffen. Von Hand drehen, bei Widerstand halten, vorher markieren; Schrauben nach Herstellerangabe.</translation>
+    </message>
+    <message>
+        <source>Bring cylinder 1 to true TDC by the proved pointer, the cam loose.</source>
+        <translation>Zylinder 1 mit bewiesenem Zeiger auf den wahren OT bringen, die Nockenwelle lose.</translation>
+    </message>
+    <message>
+        <source>Turn the cam until both followers of cylinder 1 stand equally high: the split point, exhaust closing and intake opening.</source>
+        <translation>Die Nockenwelle drehen, bis beide Stößel von Zylinder 1 gleich hoch stehen: der Gleichhubpunkt, Auslass schließt und Einlass öffnet.</translation>
+    </message>
+    <message>
+        <source>By the card they are level %1 %2, not at TDC: turn the crank there, and level them again.</source>
+        <translation>Nach dem Datenblatt stehen sie bei %1 %2 gleich, nicht im OT: die Kurbelwelle dorthin drehen und sie wieder gleichstellen.</translation>
+    </message>
+    <message>
+        <source>By the card they are level at TDC itself.</source>
+        <translation>Nach dem Datenblatt stehen sie im OT selbst gleich.</translation>
+    </message>
+    <message>
+        <source>Without a card with events, level at TDC is the best guess; an asymmetric cam is off by half its asymmetry.</source>
+        <translation>Ohne Datenblatt mit Steuerpunkten ist gleich hoch im OT die beste Annahme; eine unsymmetrische Nockenwelle steht um die Hälfte ihrer Unsymmetrie falsch.</translation>
+    </message>
+    <message>
+        <source>Put the drive on at the nearest tooth: no more than half a tooth, %1 of the crank, can be left.</source>
+        <translation>Den Antrieb auf dem nächsten Zahn auflegen: höchstens ein halber Zahn, %1 der Kurbelwelle, kann bleiben.</translation>
+    </message>
+    <message>
+        <source>Put the drive on at the nearest tooth.</source>
+        <translation>Den Antrieb auf dem nächsten Zahn auflegen.</translation>
+    </message>
+    <message>
+        <source>It stands on overlap now: the firing mark of cylinder 1 is a whole turn of the crank, 360%1, away.</source>
+        <translation>Jetzt steht sie auf Überschneidung: die Zündmarke von Zylinder 1 ist eine ganze Kurbelumdrehung, 360%1, entfernt.</translation>
+    </message>
+    <message>
+        <source>Turn two full turns by hand, then read where the followers are level and type it: 2.5 for after TDC, -2.5 for before.</source>
+        <translation>Zwei volle Umdrehungen von Hand, dann lesen, wo die Stößel gleich stehen, und eingeben: 2.5 für nach OT, -2.5 für davor.</translation>
+    </message>
+    <message>
+        <source>The cam stands %1 %2</source>
+        <translation>Die Nockenwelle steht %1 %2</translation>
+    </message>
+    <message>
+        <source>; say how many teeth the cam wheel has.</source>
+        <translation>; angeben, wie viele Zähne das Nockenwellenrad hat.</translation>
+    </message>
+    <message>
+        <source>, less than half a tooth (%1): it is on the right tooth. Record the lobes for the rest.</source>
+        <translation>, weniger als ein halber Zahn (%1): sie ist auf dem richtigen Zahn. Für den Rest die Nocken messen.</translation>
+    </message>
+    <message>
+        <source>, more than half a tooth: move the cam wheel %1 %2; %3 is left.</source>
+        <translation>, mehr als ein halber Zahn: das Nockenwellenrad um %1 %2 setzen; %3 bleibt.</translation>
+    </message>
+    <message>
+        <source>True TDC: a contact each side of the top</source>
+        <translation>Wahrer OT: eine Berührung auf jeder Seite</translation>
+    </message>
+    <message>
+        <source>True TDC: a second pass</source>
+        <translation>Wahrer OT: ein zweiter Durchgang</translation>
+    </message>
+    <message>
+        <source>Overlap or firing?</source>
+        <translation>Überschneidung oder Zündung?</translation>
+    </message>
+    <message>
+        <source>TDC moved: shift the readings, or keep them</source>
+        <translation>OT gewandert: Messwerte verschieben oder behalten</translation>
+    </message>
+    <message>
+        <source>: the whole lobe</source>
+        <translation>: der ganze Nocken</translation>
+    </message>
+    <message>
+        <source>: about 1 more reading</source>
+        <translation>: noch etwa 1 Messwert</translation>
+    </message>
+    <message>
+        <source>: the rest of it</source>
+        <translation>: der Rest</translation>
+    </message>
+    <message>
+        <source>: measure again</source>
+        <translation>: nachmessen</translation>
+    </message>
+    <message>
+        <source>One TDC contact once more</source>
+        <translation>Eine OT-Berührung nochmals</translation>
+    </message>
+    <message>
+        <source>%1: read %2 again</source>
+        <translation>%1: %2 nochmals messen</translation>
+    </message>
+    <message>
+        <source>every angle hangs on it</source>
+        <translation>jeder Winkel hängt daran</translation>
+    </message>
+    <message>
+        <source>set is not proved</source>
+        <translation>gestellt ist nicht bewiesen</translation>
+    </message>
+    <message>
+        <source>look at the valves of cylinder 1</source>
+        <translation>die Ventile von Zylinder 1 ansehen</translation>
+    </message>
+    <message>
+        <source>runs were recorded before it was found off</source>
+        <translation>Messreihen entstanden, ehe er falsch gefunden wurde</translation>
+    </message>
+    <message>
+        <source>against cylinder 1 it shows a twisted cam</source>
+        <translation>gegen Zylinder 1 zeigt er eine verdrehte Nockenwelle</translation>
+    </message>
+    <message>
+        <source>begun and not through</source>
+        <translation>begonnen und nicht fertig</translation>
+    </message>
+    <message>
+        <source>the cam was moved since</source>
+        <translation>die Nockenwelle wurde seither verstellt</translation>
+    </message>
+    <message>
+        <source>a pointer knocked in between shows only there</source>
+        <translation>ein inzwischen verstoßener Zeiger zeigt sich nur dort</translation>
+    </message>
+    <message>
+        <source>it does not fit its neighbours</source>
+        <translation>er passt nicht zu seinen Nachbarn</translation>
+    </message>
+    <message>
+        <source>You said the wheel&apos;s zero is overlap, but the lobes stand 360° from there: it is firing TDC. Type T to put that right.</source>
+        <translation>Gesagt war, null der Scheibe sei Überschneidung, aber die Nocken stehen 360° davon: es ist der Zünd-OT. T stellt es richtig.</translation>
+    </message>
+    <message>
+        <source>You said the wheel&apos;s zero is firing TDC, but the lobes are recorded as from overlap. If the crank was turned once since, type T to say overlap.</source>
+        <translation>Gesagt war, null der Scheibe sei der Zünd-OT, aber die Nocken sind wie von der Überschneidung gemessen. Wurde die Kurbelwelle seither einmal gedreht, sagt T Überschneidung.</translation>
+    </message>
+    <message>
+        <source>The stop meets the piston only %1 from the top, where the piston hardly moves and rocks in its bore. Screw the stop deeper and take both contacts again.</source>
+        <translation>Der Anschlag trifft den Kolben nur %1 vom OT, wo der Kolben sich kaum bewegt und in der Bohrung kippt. Den Anschlag tiefer schrauben und beide Berührungen nochmals messen.</translation>
+    </message>
+    <message>
+        <source>Two methods lie %1 apart, more than they are known by (%2): a piston that rocks under the stop or the indicator, or a stop that gave way. Take the first once more.</source>
+        <translation>Zwei Verfahren liegen %1 auseinander, mehr, als sie bekannt sind (%2): ein Kolben, der unter Anschlag oder Messuhr kippt, oder ein Anschlag, der nachgab. Das erste nochmals messen.</translation>
+    </message>
+    <message>
+        <source>Contacts %1 either side of the top are hardly meant. On a gauge that counts the other way (up both ways from zero, or on through 180) they are %2 either side, and the pointer off by %3: type G if it is the one fitted, and choose its scale for what follows.</source>
+        <translation>Berührungen %1 beiderseits des OT sind kaum gemeint. Auf einer Anzeige, die andersherum zählt (von null nach beiden Seiten, oder über 180 weiter), sind es %2 beiderseits, und der Zeiger um %3 falsch: G eingeben, wenn es diese ist, und für das Weitere ihre Teilung wählen.</translation>
+    </message>
+    <message>
+        <source>TDC was found %1° off after %2 recorded. Type S to shift those readings by %1°, or K to keep them as they are, marked.</source>
+        <translation>OT wurde um %1° falsch gefunden, nachdem %2. S verschiebt jene Messwerte um %1°, K behält sie, wie sie sind, markiert.</translation>
+    </message>
+    <message>
+        <source>a run was</source>
+        <translation>eine Reihe gemessen war</translation>
+    </message>
+    <message>
+        <source>The contacts lie %1 either side of the top, which is hardly a stop or a drop near TDC. Read both again.</source>
+        <translation>Die Berührungen liegen %1 beiderseits des OT, das ist kaum ein Anschlag oder ein Abfall nahe dem OT. Beide nochmals messen.</translation>
+    </message>
+    <message>
+        <source>The contacts lie %1 either side of the top, but stroke, rod and drop expect %2. The drop, the stop or a reading is not what it seems: check, and read both again.</source>
+        <translation>Die Berührungen liegen %1 beiderseits des OT, aber Kolbenhub, Pleuel und Abfall lassen %2 erwarten. Abfall, Anschlag oder eine Ablesung ist nicht, was sie scheint: prüfen und beide nochmals messen.</translation>
+    </message>
+    <message>
+        <source>At the top the piston hardly moves: the indicator reads the same for %1 either side of TDC. This is a first approximation; prove it with a stop or an equal drop.</source>
+        <translation>Im OT bewegt sich der Kolben kaum: die Messuhr zeigt %1 beiderseits des OT dasselbe. Das ist eine erste Näherung; mit Anschlag oder gleichem Abfall beweisen.</translation>
+    </message>
+    <message>
+        <source>The pin offset puts the middle of the contacts %1 %2 the true top at this drop; that is taken off.</source>
+        <translation>Der Bolzenversatz legt die Mitte der Berührungen bei diesem Abfall %1 %2 den wahren OT; das wird abgezogen.</translation>
+    </message>
+    <message>
+        <source>Half the port&apos;s duration is %1: with the wheel set right, both closing edges read that.</source>
+        <translation>Die halbe Öffnungsdauer des Schlitzes ist %1: steht die Scheibe richtig, zeigen beide Schließkanten das.</translation>
+    </message>
+    <message>
+        <source>The contact after the top was typed first; the two are taken the right way round, %1 either side.</source>
+        <translation>Die Berührung nach dem OT wurde zuerst eingegeben; beide gelten richtig herum, %1 beiderseits.</translation>
+    </message>
+    <message>
+        <source>True TDC stands at %1° on the wheel: move the pointer by %2, then take both contacts again.</source>
+        <translation>Der wahre OT steht auf der Scheibe bei %1°: den Zeiger um %2 verstellen, dann beide Berührungen nochmals messen.</translation>
+    </message>
+    <message>
+        <source>TDC is set, the contacts differ by %1. Take both once more: a second pass that agrees proves it.</source>
+        <translation>OT ist gestellt, die Berührungen weichen um %1 ab. Beide noch einmal messen: ein zweiter Durchgang, der stimmt, beweist ihn.</translation>
+    </message>
+    <message>
+        <source>TDC is proved: the second pass agrees within %1.</source>
+        <translation>OT ist bewiesen: der zweite Durchgang stimmt innerhalb %1.</translation>
+    </message>
+    <message>
+        <source>Lift is recorded, but true TDC was never taken here. Every angle hangs on it: find TDC, then believe the timing.</source>
+        <translation>Hub ist gemessen, aber der wahre OT wurde hier nie bestimmt. Jeder Winkel hängt daran: erst OT finden, dann den Steuerzeiten glauben.</translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <comment>names in a sentence</comment>
+        <extracomment>Translate &quot;lower&quot; as &quot;as it is&quot; where names keep their capitals inside a sentence.</extracomment>
+        <translation>as it is</translation>
+    </message>
+    <message>
+        <source>%1 cam wheel</source>
+        <translation>%1-Nockenwellenrad</translation>
+    </message>
+    <message numerus="yes">
+        <source> (%n more cards at hand, Ctrl+Shift+K fits the next)</source>
+        <translation>
+            <numerusform> (%n weiteres Datenblatt liegt bereit, Strg+Umschalt+K nimmt das nächste)</numerusform>
+            <numerusform> (%n weitere Datenblätter liegen bereit, Strg+Umschalt+K nimmt das nächste)</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n lobes recorded</source>
+        <translation>
+            <numerusform>%n Nocken gemessen</numerusform>
+            <numerusform>%n Nocken gemessen</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source> That is %n teeth of this drive (one is %1).</source>
+        <translation>
+            <numerusform> Das ist %n Zahn dieses Antriebs (einer ist %1).</numerusform>
+            <numerusform> Das sind %n Zähne dieses Antriebs (einer ist %1).</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n readings</source>
+        <translation>
+            <numerusform>%n Messwert</numerusform>
+            <numerusform>%n Messwerte</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1: %n readings were taken while backing up and are left out: they carry the drive&apos;s slack. Come up to those marks again the way the engine runs.</source>
+        <translation>
+            <numerusform>%1: %n Messwert wurde rückwärts gemessen und zählt nicht: er trägt das Spiel des Antriebs. In Laufrichtung wieder an diese Marke heran.</numerusform>
+            <numerusform>%1: %n Messwerte wurden rückwärts gemessen und zählen nicht: sie tragen das Spiel des Antriebs. In Laufrichtung wieder an diese Marken heran.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>1 tooth</source>
+        <translation>1 Zahn</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n teeth</source>
+        <translation>
+            <numerusform>%n Zahn</numerusform>
+            <numerusform>%n Zähne</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%1: about %n more readings</source>
+        <translation>
+            <numerusform>%1: noch etwa %n Messwert</numerusform>
+            <numerusform>%1: noch etwa %n Messwerte</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n runs were</source>
+        <translation>
+            <numerusform>%n Reihe gemessen war</numerusform>
+            <numerusform>%n Reihen gemessen waren</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Volumes (Up, Down)</source>
+        <translation>Volumen (Auf, Ab)</translation>
+    </message>
+    <message>
+        <source>Dynamic</source>
+        <translation>Dynamisch</translation>
+    </message>
+    <message>
+        <source>Valve gear</source>
+        <translation>Ventiltrieb</translation>
+    </message>
+    <message>
+        <source>Indicator</source>
+        <translation>Messuhr</translation>
+    </message>
+    <message>
+        <source>Events only</source>
+        <translation>Nur Steuerpunkte</translation>
+    </message>
+    <message>
+        <source>Another cylinder</source>
+        <translation>Anderer Zylinder</translation>
+    </message>
+    <message>
+        <source>Drive (Up, Down)</source>
+        <translation>Antrieb (Auf, Ab)</translation>
+    </message>
+    <message>
+        <source>Target</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>Skimmed head, overhead cam</source>
+        <translation>Geplanter Kopf, obenliegende Welle</translation>
+    </message>
+    <message>
+        <source>card</source>
+        <translation>Datenblatt</translation>
+    </message>
+    <message>
+        <source>settings</source>
+        <translation>Vorgaben</translation>
+    </message>
+    <message>
+        <source>that is no file that could be replaced; nothing was written</source>
+        <translation>das ist keine Datei, die ersetzt werden könnte; nichts wurde geschrieben</translation>
+    </message>
+    <message>
+        <source>that is the book that is open; nothing was written</source>
+        <translation>das ist das offene Buch; nichts wurde geschrieben</translation>
+    </message>
+    <message>
+        <source>a book or another database stands there; nothing was written</source>
+        <translation>dort steht ein Buch oder eine andere Datenbank; nichts wurde geschrieben</translation>
+    </message>
+    <message>
+        <source>no answer</source>
+        <translation>keine Antwort</translation>
+    </message>
+    <message>
+        <source>it was opened to be looked at</source>
+        <translation>es wurde nur zum Ansehen geöffnet</translation>
+    </message>
+    <message>
+        <source>the file or its folder cannot be written</source>
+        <translation>die Datei oder ihr Ordner sind nicht beschreibbar</translation>
+    </message>
+    <message>
+        <source>phaser limiter</source>
+        <translation>Begrenzer des Nockenwellenverstellers</translation>
+    </message>
+    <message>
+        <source>press</source>
+        <translation>Druckmessung</translation>
+    </message>
+    <message>
+        <source>new %1 clearance map</source>
+        <translation>neue %1-Freigangskarte</translation>
+    </message>
+    <message>
+        <source>mock-up of the %1 map</source>
+        <translation>Messaufbau der %1-Karte</translation>
+    </message>
+    <message>
+        <source>mock-up</source>
+        <translation>Messaufbau</translation>
+    </message>
+    <message>
+        <source>limits</source>
+        <translation>Grenzen</translation>
+    </message>
+    <message>
+        <source>new map</source>
+        <translation>neue Karte</translation>
+    </message>
+    <message>
+        <source>Least clearance of every cam at hand</source>
+        <translation>Kleinster Freigang jeder vorhandenen Nockenwelle</translation>
+    </message>
+    <message>
+        <source>Presses of this map</source>
+        <translation>Druckmessungen dieser Karte</translation>
+    </message>
+    <message>
+        <source>Mock-up, limits and phaser</source>
+        <translation>Messaufbau, Grenzen und Versteller</translation>
+    </message>
+    <message>
+        <source>clearance, cyl %1 %2</source>
+        <translation>Freigang, Zyl. %1 %2</translation>
+    </message>
+    <message>
+        <source>why strike it?</source>
+        <translation>warum streichen?</translation>
+    </message>
+    <message>
+        <source>clay at its thinnest?</source>
+        <translation>Knetmasse, dünnste Stelle?</translation>
+    </message>
+    <message>
+        <source>keep it</source>
+        <translation>behalten</translation>
+    </message>
+    <message>
+        <source>all pressed: what next?</source>
+        <translation>alles gemessen: was nun?</translation>
+    </message>
+    <message>
+        <source>go to the %1 valve</source>
+        <translation>weiter zum %1ventil</translation>
+    </message>
+    <message>
+        <source>clearance at %1?</source>
+        <translation>Freigang bei %1?</translation>
+    </message>
+    <message>
+        <source>Back strike  12a go there  C mock-up  L limits  X new map  N next</source>
+        <translation>Rück streichen  12a dorthin  C Messaufbau  L Grenzen  X neue Karte  N weiter</translation>
+    </message>
+    <message>
+        <source>There is no such correction on this map.</source>
+        <translation>Diese Karte hat keine solche Korrektur.</translation>
+    </message>
+    <message>
+        <source>leaves that correction out</source>
+        <translation>lässt diese Korrektur weg</translation>
+    </message>
+    <message>
+        <source>takes that correction in</source>
+        <translation>nimmt diese Korrektur dazu</translation>
+    </message>
+    <message>
+        <source>Valve and piston are near each other within 60° of TDC on overlap.</source>
+        <translation>Ventil und Kolben sind sich innerhalb von 60° um den Überschneidungs-OT nahe.</translation>
+    </message>
+    <message>
+        <source>A clearance, or an angle such as 12a.</source>
+        <translation>Ein Freigang oder ein Winkel wie 12a.</translation>
+    </message>
+    <message>
+        <source>A clearance is not negative. Is the dial&apos;s zero right?</source>
+        <translation>Ein Freigang ist nicht negativ. Stimmt die Null der Messuhr?</translation>
+    </message>
+    <message>
+        <source>%1 is more than the valve can go: %2. Check the figure, or say otherwise in the mock-up.</source>
+        <translation>%1 ist mehr, als das Ventil gehen kann: %2. Prüfe die Zahl oder ändere den Messaufbau.</translation>
+    </message>
+    <message>
+        <source>the mock-up this map belongs to</source>
+        <translation>der Messaufbau dieser Karte</translation>
+    </message>
+    <message>
+        <source>limits, crown and phaser</source>
+        <translation>Grenzen, Kolbenboden und Versteller</translation>
+    </message>
+    <message>
+        <source>a new map of this valve</source>
+        <translation>eine neue Karte dieses Ventils</translation>
+    </message>
+    <message>
+        <source>left out</source>
+        <translation>weggelassen</translation>
+    </message>
+    <message>
+        <source>in place</source>
+        <translation>eingelegt</translation>
+    </message>
+    <message>
+        <source>no</source>
+        <translation>nein</translation>
+    </message>
+    <message>
+        <source>yes</source>
+        <translation>ja</translation>
+    </message>
+    <message>
+        <source>as it was</source>
+        <translation>wie zuvor</translation>
+    </message>
+    <message>
+        <source>changed since</source>
+        <translation>seither geändert</translation>
+    </message>
+    <message>
+        <source>own</source>
+        <translation>eigene</translation>
+    </message>
+    <message>
+        <source>road</source>
+        <translation>Straße</translation>
+    </message>
+    <message>
+        <source>cautious</source>
+        <translation>vorsichtig</translation>
+    </message>
+    <message>
+        <source>race</source>
+        <translation>Rennen</translation>
+    </message>
+    <message>
+        <source>small twin-cam</source>
+        <translation>kleiner Zweinocker</translation>
+    </message>
+    <message>
+        <source>with what it is counted in: 25 crank, or 12.5 cam; 0 for none</source>
+        <translation>mit dem, worin er zählt: 25 crank oder 12.5 cam; 0 für keinen</translation>
+    </message>
+    <message>
+        <source>Crank or cam degrees? Say which: 25 crank, or 12.5 cam.</source>
+        <translation>Grad Kurbel- oder Nockenwelle? Dazuschreiben: 25 crank oder 12.5 cam.</translation>
+    </message>
+    <message>
+        <source>No phaser travels more than 90 crank degrees.</source>
+        <translation>Kein Versteller hat mehr als 90 Grad Kurbelwinkel Weg.</translation>
+    </message>
+    <message>
+        <source>A whole number from %1 to %2.</source>
+        <translation>Eine ganze Zahl von %1 bis %2.</translation>
+    </message>
+    <message>
+        <source>Way of measuring</source>
+        <translation>Messverfahren</translation>
+    </message>
+    <message>
+        <source>map, one angle, tightest point or clay?</source>
+        <translation>Karte, ein Winkel, engste Stelle oder Knetmasse?</translation>
+    </message>
+    <message>
+        <source>Mock-up</source>
+        <translation>Messaufbau</translation>
+    </message>
+    <message>
+        <source>Head gasket</source>
+        <translation>Zylinderkopfdichtung</translation>
+    </message>
+    <message>
+        <source>head gasket in place or left out? Out, it is added</source>
+        <translation>Kopfdichtung eingelegt oder weggelassen? Weggelassen wird sie zugerechnet</translation>
+    </message>
+    <message>
+        <source>Spring</source>
+        <translation>Feder</translation>
+    </message>
+    <message>
+        <source>checking or running spring? A stiff one hides the touch</source>
+        <translation>Prüf- oder Betriebsfeder? Eine steife verbirgt die Berührung</translation>
+    </message>
+    <message>
+        <source>Lash while measuring</source>
+        <translation>Ventilspiel beim Messen</translation>
+    </message>
+    <message>
+        <source>lash: none, or as run? None reads too little</source>
+        <translation>Ventilspiel: keines oder wie im Lauf? Ohne zeigt es zu wenig</translation>
+    </message>
+    <message>
+        <source>which follower? A live one gives way: press its slack out first</source>
+        <translation>welcher Stößel? Ein hydraulischer gibt nach: erst durchdrücken</translation>
+    </message>
+    <message>
+        <source>Pressed at</source>
+        <translation>Gedrückt am</translation>
+    </message>
+    <message>
+        <source>pressed at the rocker or the retainer? The retainer presses askew</source>
+        <translation>am Kipphebel oder am Federteller gedrückt? Der Teller drückt schräg</translation>
+    </message>
+    <message>
+        <source>Valve angle</source>
+        <translation>Ventilwinkel</translation>
+    </message>
+    <message>
+        <source>degrees to the bore; - if not known</source>
+        <translation>Grad zur Bohrung; - wenn unbekannt</translation>
+    </message>
+    <message>
+        <source>valve angle to the bore? Not known, it is fitted</source>
+        <translation>Ventilwinkel zur Bohrung? Unbekannt wird er angepasst</translation>
+    </message>
+    <message>
+        <source>Fasteners of the head</source>
+        <translation>Kopfschrauben</translation>
+    </message>
+    <message>
+        <source>how many hold it</source>
+        <translation>wie viele ihn halten</translation>
+    </message>
+    <message>
+        <source>head held by how many? A loose one reads large</source>
+        <translation>Kopf von wie vielen gehalten? Ein loser zeigt zu viel</translation>
+    </message>
+    <message>
+        <source>Torqued</source>
+        <translation>Angezogen</translation>
+    </message>
+    <message>
+        <source>Gasket as tightened</source>
+        <translation>Dichtung, gepresst</translation>
+    </message>
+    <message>
+        <source>Lift under the checking spring</source>
+        <translation>Hub mit Prüffeder</translation>
+    </message>
+    <message>
+        <source>at the tight angle; - for none</source>
+        <translation>am engen Winkel; - für keinen</translation>
+    </message>
+    <message>
+        <source>Lift under the running spring</source>
+        <translation>Hub mit Betriebsfeder</translation>
+    </message>
+    <message>
+        <source>at the same angle; - for none</source>
+        <translation>am selben Winkel; - für keinen</translation>
+    </message>
+    <message>
+        <source>Lift the seals leave</source>
+        <translation>Hub, den die Schaftdichtung lässt</translation>
+    </message>
+    <message>
+        <source>Slack of the follower</source>
+        <translation>Spiel im Stößel</translation>
+    </message>
+    <message>
+        <source>Pressed askew by</source>
+        <translation>Schräg gedrückt um</translation>
+    </message>
+    <message>
+        <source>degrees from the valve</source>
+        <translation>Grad gegen das Ventil</translation>
+    </message>
+    <message>
+        <source>Spacer</source>
+        <translation>Zwischenlage</translation>
+    </message>
+    <message>
+        <source>Rings on the piston</source>
+        <translation>Ringe auf dem Kolben</translation>
+    </message>
+    <message>
+        <source>Step</source>
+        <translation>Schritt</translation>
+    </message>
+    <message>
+        <source>degrees from press to press</source>
+        <translation>Grad von Messung zu Messung</translation>
+    </message>
+    <message>
+        <source>Presses that agree</source>
+        <translation>Messungen, die übereinstimmen</translation>
+    </message>
+    <message>
+        <source>at each angle; 1 is enough if you say so</source>
+        <translation>an jedem Winkel; 1 genügt, wenn du es sagst</translation>
+    </message>
+    <message>
+        <source>Within</source>
+        <translation>Auf</translation>
+    </message>
+    <message>
+        <source>Dial runs backward</source>
+        <translation>Messuhr läuft rückwärts</translation>
+    </message>
+    <message>
+        <source>Clay at the valve&apos;s edge</source>
+        <translation>Knetmasse am Ventilrand</translation>
+    </message>
+    <message>
+        <source>thickness; - for none</source>
+        <translation>Dicke; - für keine</translation>
+    </message>
+    <message>
+        <source>Head, valve and seat</source>
+        <translation>Kopf, Ventil und Sitz</translation>
+    </message>
+    <message>
+        <source>Limits by school</source>
+        <translation>Grenzen nach Schule</translation>
+    </message>
+    <message>
+        <source>Limits</source>
+        <translation>Grenzen</translation>
+    </message>
+    <message>
+        <source>Intake at least</source>
+        <translation>Einlass mindestens</translation>
+    </message>
+    <message>
+        <source>Exhaust at least</source>
+        <translation>Auslass mindestens</translation>
+    </message>
+    <message>
+        <source>Why the intake may be under it</source>
+        <translation>Warum der Einlass darunter darf</translation>
+    </message>
+    <message>
+        <source>Why the exhaust may be under it</source>
+        <translation>Warum der Auslass darunter darf</translation>
+    </message>
+    <message>
+        <source>Edge at least, by clay</source>
+        <translation>Rand mindestens, mit Knetmasse</translation>
+    </message>
+    <message>
+        <source>Crown above the notch</source>
+        <translation>Boden unter der Tasche</translation>
+    </message>
+    <message>
+        <source>Crown its maker wants</source>
+        <translation>Boden nach Hersteller</translation>
+    </message>
+    <message>
+        <source>Phaser&apos;s travel</source>
+        <translation>Weg des Verstellers</translation>
+    </message>
+    <message>
+        <source>Limiter leaves</source>
+        <translation>Begrenzer lässt</translation>
+    </message>
+    <message>
+        <source>Every press fits the gap.</source>
+        <translation>Jede Messung passt zum Spalt.</translation>
+    </message>
+    <message>
+        <source>last  %1  %2%3</source>
+        <translation>zuletzt  %1  %2%3</translation>
+    </message>
+    <message>
+        <source>Corrected by: </source>
+        <translation>Korrigiert um: </translation>
+    </message>
+    <message>
+        <source>Gap to the shut valve at TDC %1%2; the presses leave %3.</source>
+        <translation>Spalt zum geschlossenen Ventil im OT %1%2; die Messungen lassen %3.</translation>
+    </message>
+    <message>
+        <source>, valve at %1</source>
+        <translation>, Ventil auf %1</translation>
+    </message>
+    <message>
+        <source>Here one degree of advance %1 %2; greatest lift, %3, hardly matters, lift at TDC, %4, does.</source>
+        <translation>Hier %1 ein Grad früher %2; der größte Hub, %3, zählt kaum, der Hub im OT, %4, schon.</translation>
+    </message>
+    <message>
+        <source>costs</source>
+        <translation>kostet</translation>
+    </message>
+    <message>
+        <source>gives</source>
+        <translation>bringt</translation>
+    </message>
+    <message>
+        <source>Record this lobe&apos;s lift at Lobes: then every other cam and phase is foretold from these presses.</source>
+        <translation>Nimm den Hub dieses Nockens bei Nocken auf: dann sagen diese Messungen jede andere Welle und Stellung voraus.</translation>
+    </message>
+    <message>
+        <source>any cam</source>
+        <translation>jede Welle</translation>
+    </message>
+    <message>
+        <source>least</source>
+        <translation>kleinster</translation>
+    </message>
+    <message>
+        <source>keeps the limit</source>
+        <translation>hält die Grenze</translation>
+    </message>
+    <message>
+        <source>up to %1</source>
+        <translation>bis %1</translation>
+    </message>
+    <message>
+        <source>from %1</source>
+        <translation>ab %1</translation>
+    </message>
+    <message>
+        <source>everywhere</source>
+        <translation>überall</translation>
+    </message>
+    <message>
+        <source>nowhere</source>
+        <translation>nirgends</translation>
+    </message>
+    <message>
+        <source>fitted</source>
+        <translation>eingebaut</translation>
+    </message>
+    <message>
+        <source>%1, modelled</source>
+        <translation>%1, modelliert</translation>
+    </message>
+    <message>
+        <source>as cylinder %1</source>
+        <translation>wie Zylinder %1</translation>
+    </message>
+    <message>
+        <source>Each alone would do: </source>
+        <translation>Jedes allein würde reichen: </translation>
+    </message>
+    <message>
+        <source>Under the limit is accepted: </source>
+        <translation>Unter der Grenze angenommen: </translation>
+    </message>
+    <message>
+        <source>Edge clearance by clay %1, under your %2.</source>
+        <translation>Randfreigang mit Knetmasse %1, unter deinen %2.</translation>
+    </message>
+    <message>
+        <source>Edge clearance by clay %1, over your %2.</source>
+        <translation>Randfreigang mit Knetmasse %1, über deinen %2.</translation>
+    </message>
+    <message>
+        <source>Piston to head (squish) %1.</source>
+        <translation>Kolben zum Kopf (Quetschspalt) %1.</translation>
+    </message>
+    <message>
+        <source>clay</source>
+        <translation>Knetmasse</translation>
+    </message>
+    <message>
+        <source>thinnest</source>
+        <translation>dünnste</translation>
+    </message>
+    <message>
+        <source>map</source>
+        <translation>Karte</translation>
+    </message>
+    <message>
+        <source>turn to, zero, press</source>
+        <translation>drehen auf, nullen, drücken</translation>
+    </message>
+    <message>
+        <source>Clearance of valve and piston against crank angle</source>
+        <translation>Freigang von Ventil und Kolben über dem Kurbelwinkel</translation>
+    </message>
+    <message>
+        <source>clearance, in, against crank degrees from TDC on overlap</source>
+        <translation>Freigang, in, über Grad Kurbelwinkel ab Überschneidungs-OT</translation>
+    </message>
+    <message>
+        <source>clearance, mm, against crank degrees from TDC on overlap</source>
+        <translation>Freigang, mm, über Grad Kurbelwinkel ab Überschneidungs-OT</translation>
+    </message>
+    <message>
+        <source>limit %1</source>
+        <translation>Grenze %1</translation>
+    </message>
+    <message>
+        <source>a map is void: press again</source>
+        <translation>eine Karte gilt nicht mehr: neu messen</translation>
+    </message>
+    <message>
+        <source>in </source>
+        <comment>valve</comment>
+        <translation>Ein </translation>
+    </message>
+    <message>
+        <source>ex </source>
+        <comment>valve</comment>
+        <translation>Aus </translation>
+    </message>
+    <message>
+        <source>, too near</source>
+        <translation>, zu nah</translation>
+    </message>
+    <message>
+        <source>nothing pressed yet</source>
+        <translation>noch nichts gemessen</translation>
+    </message>
+    <message>
+        <source>12a 1.92  at Clearance</source>
+        <translation>12a 1.92  bei Freigang</translation>
+    </message>
+    <message>
+        <source>a press at an angle</source>
+        <translation>eine Druckmessung bei einem Winkel</translation>
+    </message>
+    <message>
+        <source>gasket, lash, spacer …</source>
+        <translation>gasket, lash, spacer …</translation>
+    </message>
+    <message>
+        <source>leaves a correction of the mock-up out, or takes it in</source>
+        <translation>lässt eine Korrektur des Messaufbaus weg oder nimmt sie dazu</translation>
+    </message>
+    <message>
+        <source>Clearance</source>
+        <translation>Freigang</translation>
+    </message>
+    <message>
+        <source>valve in, </source>
+        <translation>Ventil Ein, </translation>
+    </message>
+    <message>
+        <source>valve ex, </source>
+        <translation>Ventil Aus, </translation>
+    </message>
+    <message>
+        <source>one angle</source>
+        <translation>ein Winkel</translation>
+    </message>
+    <message>
+        <source>tightest point</source>
+        <translation>engste Stelle</translation>
+    </message>
+    <message>
+        <source>rocker</source>
+        <translation>Kipphebel</translation>
+    </message>
+    <message>
+        <source>retainer</source>
+        <translation>Federteller</translation>
+    </message>
+    <message>
+        <source>none</source>
+        <translation>keines</translation>
+    </message>
+    <message>
+        <source>as run</source>
+        <translation>wie im Lauf</translation>
+    </message>
+    <message>
+        <source>gasket left out</source>
+        <translation>Dichtung weggelassen</translation>
+    </message>
+    <message>
+        <source>lift lost to the running spring</source>
+        <translation>Hubverlust an der Betriebsfeder</translation>
+    </message>
+    <message>
+        <source>slack of the follower</source>
+        <translation>Spiel im Stößel</translation>
+    </message>
+    <message>
+        <source>spacer</source>
+        <translation>Zwischenlage</translation>
+    </message>
+    <message>
+        <source>pressed askew</source>
+        <translation>schräg gedrückt</translation>
+    </message>
+    <message>
+        <source>Nothing is pressed at the %1 valve yet.</source>
+        <translation>Am %1ventil ist noch nichts gemessen.</translation>
+    </message>
+    <message>
+        <source>Head, valve or seat were changed since: begin a new map.</source>
+        <translation>Kopf, Ventil oder Sitz wurden seither geändert: beginne eine neue Karte.</translation>
+    </message>
+    <message>
+        <source>The least read so far is %1; take the angles beyond it.</source>
+        <translation>Der kleinste bisher ist %1; nimm die Winkel dahinter.</translation>
+    </message>
+    <message>
+        <source>%1 of %2 angles are pressed; go on.</source>
+        <translation>%1 von %2 Winkeln sind gemessen; weiter.</translation>
+    </message>
+    <message>
+        <source>The %1 valve comes within %2 of the piston, at %3: </source>
+        <translation>Das %1ventil kommt dem Kolben auf %2 nahe, bei %3: </translation>
+    </message>
+    <message>
+        <source>%1 under your limit of %2.</source>
+        <translation>%1 unter deiner Grenze von %2.</translation>
+    </message>
+    <message>
+        <source>%1 over your limit.</source>
+        <translation>%1 über deiner Grenze.</translation>
+    </message>
+    <message>
+        <source> Go on: more angles make it surer.</source>
+        <translation> Weiter: mehr Winkel machen es sicherer.</translation>
+    </message>
+    <message>
+        <source>Clay on the piston under both valves, with a release agent; head fastened; two turns by hand. Type its thickness at the thinnest.</source>
+        <translation>Knetmasse auf dem Kolben unter beiden Ventilen, mit Trennmittel; Kopf angezogen; zwei Umdrehungen von Hand. Tippe ihre dünnste Stelle.</translation>
+    </message>
+    <message>
+        <source>Feel for where the valve has least room, and type angle and clearance: 8a 1.92.</source>
+        <translation>Fühle, wo das Ventil am wenigsten Platz hat, und tippe Winkel und Freigang: 8a 1.92.</translation>
+    </message>
+    <message>
+        <source>The piston chases the exhaust valve shut: press it before TDC. Indicator to zero on the retainer, press until it touches, type the reading.</source>
+        <translation>Der Kolben jagt das schließende Auslassventil: drücke es vor OT. Messuhr am Federteller nullen, drücken bis es berührt, Wert tippen.</translation>
+    </message>
+    <message>
+        <source>The piston runs from the opening intake valve: press it after TDC. Indicator to zero on the retainer, press until it touches, type the reading.</source>
+        <translation>Der Kolben läuft vor dem öffnenden Einlassventil weg: drücke es nach OT. Messuhr am Federteller nullen, drücken bis es berührt, Wert tippen.</translation>
+    </message>
+    <message>
+        <source>cam later by %1</source>
+        <translation>Welle um %1 später</translation>
+    </message>
+    <message>
+        <source>cam earlier by %1</source>
+        <translation>Welle um %1 früher</translation>
+    </message>
+    <message>
+        <source>separation wider by %1 cam degrees</source>
+        <translation>Spreizung um %1 Grad Nockenwelle weiter</translation>
+    </message>
+    <message>
+        <source>notch deeper by %1</source>
+        <translation>Tasche um %1 tiefer</translation>
+    </message>
+    <message>
+        <source>, leaves a crown of %1</source>
+        <translation>, lässt einen Boden von %1</translation>
+    </message>
+    <message>
+        <source>, less than its maker allows</source>
+        <translation>, weniger als der Hersteller erlaubt</translation>
+    </message>
+    <message>
+        <source>gasket thicker by %1</source>
+        <translation>Dichtung um %1 dicker</translation>
+    </message>
+    <message>
+        <source>, static %1, dynamic %2</source>
+        <translation>, statisch %1, dynamisch %2</translation>
+    </message>
+    <message>
+        <source>Phaser: parked %1, at the worst %2 at %3 of travel. </source>
+        <translation>Versteller: in Ruhe %1, schlimmstenfalls %2 bei %3 Weg. </translation>
+    </message>
+    <message>
+        <source>Not even parked does it keep %1.</source>
+        <translation>Nicht einmal in Ruhe hält er %1.</translation>
+    </message>
+    <message>
+        <source>It keeps the limit over its travel, with or without oil pressure.</source>
+        <translation>Er hält die Grenze über den ganzen Weg, mit und ohne Öldruck.</translation>
+    </message>
+    <message>
+        <source>It keeps the limit up to %1 crank degrees: fit a limiter, or trust no oil pressure to hold it.</source>
+        <translation>Er hält die Grenze bis %1 Grad Kurbelwinkel: Begrenzer einbauen, denn auf Öldruck ist kein Verlass.</translation>
+    </message>
+    <message>
+        <source>Turn by hand only, and stop at resistance; mind fingers and springs. Nothing touches by hand is never nothing touches at speed: parts stretch and springs lose control. The engine maker&apos;s manual has the last word.</source>
+        <translation>Nur von Hand drehen und bei Widerstand anhalten; Finger und Federn beachten. Dass von Hand nichts berührt, heißt nie, dass bei Drehzahl nichts berührt: Teile dehnen sich, Federn verlieren die Kontrolle. Das Handbuch des Motorherstellers hat das letzte Wort.</translation>
+    </message>
+    <message>
+        <source>%1: presses at %2 lie %3 apart. Press again until two agree: the valve may tilt, or the indicator&apos;s foot slide.</source>
+        <translation>%1: Messungen bei %2 liegen %3 auseinander. Drücke, bis zwei übereinstimmen: das Ventil kann kippen oder der Fuß der Messuhr rutschen.</translation>
+    </message>
+    <message>
+        <source>%1: the press at %2 stands %3 %4 the gap of all others, and does not count. Go back and press there again.</source>
+        <translation>%1: die Messung bei %2 steht %3 %4 dem Spalt aller anderen und zählt nicht. Gehe zurück und drücke dort noch einmal.</translation>
+    </message>
+    <message>
+        <source>%1: the least so far is the last taken, at %2: the least lies beyond. Take %3, %4 and %5.</source>
+        <translation>%1: der kleinste ist bisher der letzte, bei %2: der kleinste liegt dahinter. Nimm %3, %4 und %5.</translation>
+    </message>
+    <message>
+        <source>%1: from %2 on the valve stops at a lift of %3 and not at the piston: the retainer on the seal, coils that bind, or an empty follower. Those presses do not count.</source>
+        <translation>%1: ab %2 hält das Ventil bei einem Hub von %3 und nicht am Kolben: Federteller auf der Schaftdichtung, Federblock oder ein leerer Stößel. Diese Messungen zählen nicht.</translation>
+    </message>
+    <message>
+        <source>%1: a live hydraulic follower. Press its slack out first, or make it solid: else you measure the follower.</source>
+        <translation>%1: ein nachgebender Hydrostößel. Erst durchdrücken oder starr machen: sonst misst du den Stößel.</translation>
+    </message>
+    <message>
+        <source>%1: the head is held by %2 fasteners, not torqued. A head that lifts makes the reading large: fasten it as the maker says.</source>
+        <translation>%1: der Kopf hängt an %2 Schrauben, nicht angezogen. Ein Kopf, der abhebt, zeigt zu viel: nach Hersteller anziehen.</translation>
+    </message>
+    <message>
+        <source>%1: the valve comes within %2 of the piston at %3, under your limit of %4.</source>
+        <translation>%1: das Ventil kommt dem Kolben bei %3 auf %2 nahe, unter deiner Grenze von %4.</translation>
+    </message>
+    <message>
+        <source> Kept with a reason.</source>
+        <translation> Mit Grund behalten.</translation>
+    </message>
+    <message>
+        <source> Do not start this engine on it.</source>
+        <translation> So den Motor nicht starten.</translation>
+    </message>
+    <message>
+        <source>%1: the cam was moved since it was pressed; the figures are carried over by the gap. Press the tight angle again to be sure.</source>
+        <translation>%1: die Welle wurde seit der Messung verstellt; die Werte sind über den Spalt übertragen. Drücke am engen Winkel zur Sicherheit noch einmal.</translation>
+    </message>
+    <message>
+        <source>%1: head, valve or seat were changed since it was pressed. Nothing of it stands: begin a new map.</source>
+        <translation>%1: Kopf, Ventil oder Sitz wurden seit der Messung geändert. Nichts davon gilt: beginne eine neue Karte.</translation>
+    </message>
+    <message>
+        <source>%1: pressed %2, %3 %4. They are not averaged: the way it was turned, lift lost to springs, lash, the gasket or a follower that bleeds can part them. Trust the smaller until you know.</source>
+        <translation>%1: gedrückt %2, %3 %4. Sie werden nicht gemittelt: Drehrichtung, Hubverlust an Federn, Ventilspiel, Dichtung oder ein nachgebender Stößel können sie trennen. Traue dem kleineren, bis du es weißt.</translation>
+    </message>
+    <message>
+        <source>by clay</source>
+        <translation>mit Knetmasse</translation>
+    </message>
+    <message>
+        <source>by one angle</source>
+        <translation>mit einem Winkel</translation>
+    </message>
+    <message>
+        <source>The cam&apos;s maker foretells %1; measured here %2.</source>
+        <translation>Der Hersteller der Welle sagt %1 voraus; hier gemessen %2.</translation>
+    </message>
+    <message>
+        <source>Piston to head (squish) %1, under your %2.</source>
+        <translation>Kolben zum Kopf (Quetschspalt) %1, unter deinen %2.</translation>
+    </message>
+    <message>
+        <source>The cam&apos;s maker foretells</source>
+        <translation>Hersteller der Welle sagt voraus</translation>
+    </message>
+    <message>
+        <source>clearance; - for none</source>
+        <translation>Freigang; - für keinen</translation>
+    </message>
+    <message>
+        <source>Piston to head at least</source>
+        <translation>Kolben zum Kopf mindestens</translation>
+    </message>
+    <message>
         <source>of one cylinder, 1 to 3</source>
         <translation>eines Zylinders, 1 bis 3</translation>
     </message>
@@ -7124,7 +7108,7 @@ Die Messuhr lässt ±%1.</translation>
         <translation>die Welle zur Hand als Entscheidung behalten</translation>
     </message>
     <message>
-        <source>the decided cam's card as the target</source>
+        <source>the decided cam&apos;s card as the target</source>
         <translation>die Karte der gewählten Welle als Ziel</translation>
     </message>
     <message>
@@ -7152,7 +7136,7 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Wofür er ist</translation>
     </message>
     <message>
-        <source>The engine's work</source>
+        <source>The engine&apos;s work</source>
         <translation>Die Arbeit des Motors</translation>
     </message>
     <message>
@@ -7284,7 +7268,7 @@ Die Messuhr lässt ±%1.</translation>
         <translation>kürzer geschliffen um %1</translation>
     </message>
     <message>
-        <source>The springs' pressure on the seat, up to 5000 N.</source>
+        <source>The springs&apos; pressure on the seat, up to 5000 N.</source>
         <translation>Die Federkraft auf dem Sitz, bis 5000 N.</translation>
     </message>
     <message>
@@ -7666,6 +7650,950 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>No cam to compare yet: measure one, take one from the shelf, or type a card.</source>
         <translation>Noch keine Welle zum Vergleichen: eine messen, eine aus dem Regal nehmen oder eine Karte tippen.</translation>
+    </message>
+    <message>
+        <source>kept in the record</source>
+        <translation>ins Protokoll aufgenommen</translation>
+    </message>
+    <message>
+        <source>copied beside the book, and kept in the record</source>
+        <translation>neben das Buch kopiert und ins Protokoll aufgenommen</translation>
+    </message>
+    <message>
+        <source>%1 has %2 MB. Enter once more copies it beside the book all the same.</source>
+        <translation>%1 hat %2 MB. Noch einmal Enter kopiert es trotzdem neben das Buch.</translation>
+    </message>
+    <message>
+        <source>picture</source>
+        <translation>Bild</translation>
+    </message>
+    <message>
+        <source>Left out of this job, since no engine has it: %1. It stays in the book; everything else works.</source>
+        <translation>Aus diesem Auftrag weggelassen, weil kein Motor so etwas hat: %1. Es bleibt im Buch; alles andere geht.</translation>
+    </message>
+    <message>
+        <source>The weekly copy of the book could not be made: </source>
+        <translation>Die wöchentliche Kopie des Buchs gelang nicht: </translation>
+    </message>
+    <message>
+        <source>%1 is a copy of the whole book.</source>
+        <translation>%1 ist eine Kopie des ganzen Buchs.</translation>
+    </message>
+    <message>
+        <source>by</source>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>entry %1 of the record</source>
+        <translation>Eintrag %1 des Protokolls</translation>
+    </message>
+    <message>
+        <source>Start a job first; then drop the picture on it.</source>
+        <translation>Zuerst einen Auftrag beginnen; dann das Bild darauf ziehen.</translation>
+    </message>
+    <message>
+        <source>Start a job first; then paste into it.</source>
+        <translation>Zuerst einen Auftrag beginnen; dann einfügen.</translation>
+    </message>
+    <message>
+        <source>What was pasted is no table of numbers; three lines of them would be.</source>
+        <translation>Das Eingefügte ist keine Zahlentabelle; drei Zeilen davon wären eine.</translation>
+    </message>
+    <message>
+        <source>%1 is a job of this book now.</source>
+        <translation>%1 ist jetzt ein Auftrag dieses Buchs.</translation>
+    </message>
+    <message>
+        <source>Save the job as a file</source>
+        <translation>Auftrag als Datei speichern</translation>
+    </message>
+    <message>
+        <source>Jobs (*.json)</source>
+        <translation>Aufträge (*.json)</translation>
+    </message>
+    <message>
+        <source>%1 stands there already. Replace it?</source>
+        <translation>%1 steht dort schon. Ersetzen?</translation>
+    </message>
+    <message>
+        <source>%1 is the whole job.</source>
+        <translation>%1 ist der ganze Auftrag.</translation>
+    </message>
+    <message>
+        <source>The lobes of the job</source>
+        <translation>Die Nocken des Auftrags</translation>
+    </message>
+    <message>
+        <source>nothing measured</source>
+        <translation>nichts gemessen</translation>
+    </message>
+    <message>
+        <source>those put away too</source>
+        <translation>auch weggelegte</translation>
+    </message>
+    <message>
+        <source>&amp;Take back</source>
+        <translation>&amp;Zurücknehmen</translation>
+    </message>
+    <message>
+        <source>Search the jobs</source>
+        <translation>Aufträge durchsuchen</translation>
+    </message>
+    <message>
+        <source>name, engine, cam, date</source>
+        <translation>Name, Motor, Nockenwelle, Datum</translation>
+    </message>
+    <message>
+        <source>Jobs</source>
+        <translation>Aufträge</translation>
+    </message>
+    <message>
+        <source>&amp;Rename</source>
+        <translation>&amp;Umbenennen</translation>
+    </message>
+    <message>
+        <source>Save as &amp;file…</source>
+        <translation>Als &amp;Datei speichern…</translation>
+    </message>
+    <message>
+        <source>Copy &amp;engine</source>
+        <translation>&amp;Motor kopieren</translation>
+    </message>
+    <message>
+        <source>Copy with &amp;cards</source>
+        <translation>Mit &amp;Karten kopieren</translation>
+    </message>
+    <message>
+        <source>Copy a&amp;ll</source>
+        <translation>&amp;Alles kopieren</translation>
+    </message>
+    <message>
+        <source>Put &amp;away</source>
+        <translation>&amp;Weglegen</translation>
+    </message>
+    <message>
+        <source>&amp;Delete</source>
+        <translation>&amp;Löschen</translation>
+    </message>
+    <message>
+        <source>put away</source>
+        <translation>weggelegt</translation>
+    </message>
+    <message>
+        <source>%1 of %2 jobs. Enter opens, up and down choose, Esc stays.</source>
+        <translation>%1 von %2 Aufträgen. Enter öffnet, auf und ab wählen, Esc bleibt.</translation>
+    </message>
+    <message>
+        <source>no. %1, changed %2</source>
+        <translation>Nr. %1, geändert %2</translation>
+    </message>
+    <message>
+        <source>through</source>
+        <translation>fertig</translation>
+    </message>
+    <message>
+        <source>Still to be taken: </source>
+        <translation>Noch zu messen: </translation>
+    </message>
+    <message>
+        <source>Another name for %1; Enter keeps it, Esc leaves it.</source>
+        <translation>Ein anderer Name für %1; Enter behält ihn, Esc lässt es.</translation>
+    </message>
+    <message>
+        <source>%1, copy</source>
+        <translation>%1, Kopie</translation>
+    </message>
+    <message>
+        <source>%1 is a new job.</source>
+        <translation>%1 ist ein neuer Auftrag.</translation>
+    </message>
+    <message>
+        <source>%1 is on the bench. Open another job first.</source>
+        <translation>%1 ist in Arbeit. Zuerst einen anderen Auftrag öffnen.</translation>
+    </message>
+    <message>
+        <source>%1 is no longer listed. Take back brings it again.</source>
+        <translation>%1 ist nicht mehr in der Liste. Zurücknehmen holt ihn wieder.</translation>
+    </message>
+    <message>
+        <source>%1 is put away.</source>
+        <translation>%1 ist weggelegt.</translation>
+    </message>
+    <message>
+        <source>%1 is at hand again.</source>
+        <translation>%1 ist wieder zur Hand.</translation>
+    </message>
+    <message>
+        <source>All jobs</source>
+        <translation>Alle Aufträge</translation>
+    </message>
+    <message>
+        <source>Save a copy of the book…</source>
+        <translation>Kopie des Buchs speichern…</translation>
+    </message>
+    <message>
+        <source>Read a job file…</source>
+        <translation>Auftragsdatei lesen…</translation>
+    </message>
+    <message>
+        <source>Read a job file</source>
+        <translation>Auftragsdatei lesen</translation>
+    </message>
+    <message>
+        <source>Jobs (*.json);;All files (*)</source>
+        <translation>Aufträge (*.json);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>Save this job as a file…</source>
+        <translation>Diesen Auftrag als Datei speichern…</translation>
+    </message>
+    <message>
+        <source>Save a copy of the book</source>
+        <translation>Kopie des Buchs speichern</translation>
+    </message>
+    <message>
+        <source>Another window logged %1 at %2 while this was typed. Enter once more puts yours in its place; Esc leaves it.</source>
+        <translation>Ein anderes Fenster hat %1 bei %2 eingetragen, während dies getippt wurde. Noch einmal Enter setzt Ihre Ablesung an seine Stelle; Esc lässt es.</translation>
+    </message>
+    <message>
+        <source>%1 has %2 MB. Copy it beside the book?</source>
+        <translation>%1 hat %2 MB. Neben das Buch kopieren?</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n readings from %1</source>
+        <translation>
+            <numerusform>%n Ablesung aus %1</numerusform>
+            <numerusform>%n Ablesungen aus %1</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>what was pasted</source>
+        <translation>dem Eingefügten</translation>
+    </message>
+    <message>
+        <source>%1 to %2, most %3 at %4: right?</source>
+        <translation>%1 bis %2, höchstens %3 bei %4: richtig?</translation>
+    </message>
+    <message>
+        <source>mm</source>
+        <translation>mm</translation>
+    </message>
+    <message>
+        <source>inches</source>
+        <translation>Zoll</translation>
+    </message>
+    <message>
+        <source>thousandths of an inch</source>
+        <translation>tausendstel Zoll</translation>
+    </message>
+    <message>
+        <source>lifts alone</source>
+        <translation>nur Hübe</translation>
+    </message>
+    <message>
+        <source>decimal comma</source>
+        <translation>Dezimalkomma</translation>
+    </message>
+    <message>
+        <source>sign turned</source>
+        <translation>Vorzeichen gewendet</translation>
+    </message>
+    <message>
+        <source>counted from the nose</source>
+        <translation>von der Spitze gezählt</translation>
+    </message>
+    <message>
+        <source>against the running direction</source>
+        <translation>gegen die Laufrichtung</translation>
+    </message>
+    <message>
+        <source>shifted by %1</source>
+        <translation>um %1 verschoben</translation>
+    </message>
+    <message>
+        <source>keep it: </source>
+        <translation>behalten: </translation>
+    </message>
+    <message>
+        <source>mm, in, thou, cam, crank, sign, nose, reverse, shift 4, step 5; Esc drops it</source>
+        <translation>mm, in, thou, cam, crank, sign, nose, reverse, shift 4, step 5; Esc verwirft</translation>
+    </message>
+    <message>
+        <source>take it so</source>
+        <translation>so nehmen</translation>
+    </message>
+    <message>
+        <source>Enter keeps it as it stands; mm, in, thou, cam, crank, sign, nose, reverse, columns, shift 4, from -70 or step 5 say it otherwise.</source>
+        <translation>Enter behält es, wie es steht; mm, in, thou, cam, crank, sign, nose, reverse, columns, shift 4, from -70 oder step 5 sagen es anders.</translation>
+    </message>
+    <message>
+        <source>So read, %1 at %2 is more than any lobe has.</source>
+        <translation>So gelesen sind %1 bei %2 mehr, als ein Nocken hat.</translation>
+    </message>
+    <message>
+        <source>the record</source>
+        <translation>das Protokoll</translation>
+    </message>
+    <message>
+        <source>found: %1</source>
+        <translation>gefunden: %1</translation>
+    </message>
+    <message>
+        <source>what is to be kept?</source>
+        <translation>was ist festzuhalten?</translation>
+    </message>
+    <message>
+        <source>note, part, bolts, float, fit, oil, order, result, symptom; find</source>
+        <translation>note, part, bolts, float, fit, oil, order, result, symptom; find</translation>
+    </message>
+    <message>
+        <source>keep, next; empty passes by</source>
+        <translation>behalten, weiter; leer geht vorbei</translation>
+    </message>
+    <message>
+        <source>   Esc ends</source>
+        <translation>   Esc beendet</translation>
+    </message>
+    <message>
+        <source>lines with </source>
+        <translation>Zeilen mit </translation>
+    </message>
+    <message>
+        <source>say what, behind the word</source>
+        <translation>sagen was, hinter dem Wort</translation>
+    </message>
+    <message>
+        <source>Begin with what it is: note, part, bolts, float, fit, oil, order, result or symptom.</source>
+        <translation>Mit dem beginnen, was es ist: note, part, bolts, float, fit, oil, order, result oder symptom.</translation>
+    </message>
+    <message>
+        <source>There is no entry %1.</source>
+        <translation>Es gibt keinen Eintrag %1.</translation>
+    </message>
+    <message>
+        <source>say why, behind the number</source>
+        <translation>sagen warum, hinter der Nummer</translation>
+    </message>
+    <message>
+        <source>what may still be said of it</source>
+        <translation>was noch zu sagen ist</translation>
+    </message>
+    <message>
+        <source>Logbook</source>
+        <translation>Tagebuch</translation>
+    </message>
+    <message>
+        <source>As built</source>
+        <translation>Wie gebaut</translation>
+    </message>
+    <message>
+        <source>Nothing yet. part camshaft, bolts cam wheel, float cam or order push rods in the line below begins it; what is asked then may be passed by.</source>
+        <translation>Noch nichts. part Nockenwelle, bolts Nockenrad, float Nockenwelle oder order Stoßstangen in der Zeile unten beginnt; was dann gefragt wird, darf übergangen werden.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n lines with “%1”; Esc shows all</source>
+        <translation>
+            <numerusform>%n Zeile mit „%1“; Esc zeigt alle</numerusform>
+            <numerusform>%n Zeilen mit „%1“; Esc zeigt alle</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>What was read, moved, decided and noted, by its date.</source>
+        <translation>Was abgelesen, verstellt, entschieden und notiert wurde, nach Datum.</translation>
+    </message>
+    <message>
+        <source>notes, parts, orders</source>
+        <translation>Notizen, Teile, Bestellungen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n to order</source>
+        <translation>
+            <numerusform>%n zu bestellen</numerusform>
+            <numerusform>%n zu bestellen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>note …,  photo PATH</source>
+        <translation>note …,  photo PFAD</translation>
+    </message>
+    <message>
+        <source>kept in the record, from every station</source>
+        <translation>ins Protokoll, von jeder Station</translation>
+    </message>
+    <message>
+        <source>part …,  bolts …,  float …,  order …  at Record</source>
+        <translation>part …,  bolts …,  float …,  order …  bei Protokoll</translation>
+    </message>
+    <message>
+        <source>what was built in and how; then what is asked, or Enter</source>
+        <translation>was eingebaut wurde und wie; dann was gefragt wird, oder Enter</translation>
+    </message>
+    <message>
+        <source>find …,  done 3,  gone 3 why  at Record</source>
+        <translation>find …,  done 3,  gone 3 warum  bei Protokoll</translation>
+    </message>
+    <message>
+        <source>searches; ticks an order; a part taken out again</source>
+        <translation>sucht; hakt eine Bestellung ab; ein Teil wieder ausgebaut</translation>
+    </message>
+    <message>
+        <source>Record</source>
+        <translation>Protokoll</translation>
+    </message>
+    <message>
+        <source>on Letter paper</source>
+        <translation>auf Letter-Papier</translation>
+    </message>
+    <message>
+        <source>on A4 paper</source>
+        <translation>auf A4-Papier</translation>
+    </message>
+    <message>
+        <source>where is it to go?</source>
+        <translation>wohin damit?</translation>
+    </message>
+    <message>
+        <source>save it as PDF</source>
+        <translation>als PDF speichern</translation>
+    </message>
+    <message>
+        <source>print, card, letter, by NAME; out figures leaves a part out</source>
+        <translation>print, card, letter, by NAME; out figures lässt einen Teil weg</translation>
+    </message>
+    <message>
+        <source>print it</source>
+        <translation>drucken</translation>
+    </message>
+    <message>
+        <source>the cam alone, or all of it</source>
+        <translation>nur die Nockenwelle, oder alles</translation>
+    </message>
+    <message>
+        <source>measured by </source>
+        <translation>gemessen von </translation>
+    </message>
+    <message>
+        <source>pdf, print, card, letter, a4, by NAME, or out and a part.</source>
+        <translation>pdf, print, card, letter, a4, by NAME, oder out und ein Teil.</translation>
+    </message>
+    <message>
+        <source>The parts are %1.</source>
+        <translation>Die Teile sind %1.</translation>
+    </message>
+    <message>
+        <source>leave it out, or take it in again</source>
+        <translation>weglassen, oder wieder aufnehmen</translation>
+    </message>
+    <message>
+        <source>Letter</source>
+        <translation>Letter</translation>
+    </message>
+    <message>
+        <source>cam alone</source>
+        <translation>nur Nockenwelle</translation>
+    </message>
+    <message>
+        <source>The pages</source>
+        <translation>Die Seiten</translation>
+    </message>
+    <message>
+        <source>leave out:</source>
+        <translation>weglassen:</translation>
+    </message>
+    <message>
+        <source>en</source>
+        <comment>the language of this translation, as a tag</comment>
+        <translation>de</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pages as they will be printed</source>
+        <translation>
+            <numerusform>%n Seite, wie sie gedruckt wird</numerusform>
+            <numerusform>%n Seiten, wie sie gedruckt werden</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>; by NAME says who measured</source>
+        <translation>; by NAME sagt, wer gemessen hat</translation>
+    </message>
+    <message>
+        <source>Save the sheet</source>
+        <translation>Blatt speichern</translation>
+    </message>
+    <message>
+        <source>PDF (*.pdf)</source>
+        <translation>PDF (*.pdf)</translation>
+    </message>
+    <message>
+        <source>sent to the printer</source>
+        <translation>an den Drucker geschickt</translation>
+    </message>
+    <message>
+        <source>pdf,  print,  card,  letter,  by NAME  at Sheet</source>
+        <translation>pdf,  print,  card,  letter,  by NAME  bei Blatt</translation>
+    </message>
+    <message>
+        <source>saves, prints; the cam alone; the paper; who measured</source>
+        <translation>speichert, druckt; nur die Nockenwelle; das Papier; wer gemessen hat</translation>
+    </message>
+    <message>
+        <source>out figures,  out notes  at Sheet</source>
+        <translation>out figures,  out notes  bei Blatt</translation>
+    </message>
+    <message>
+        <source>leaves a part out, or takes it in again</source>
+        <translation>lässt einen Teil weg oder nimmt ihn wieder auf</translation>
+    </message>
+    <message>
+        <source>Sheet</source>
+        <translation>Blatt</translation>
+    </message>
+    <message>
+        <source>nothing measured yet</source>
+        <translation>noch nichts gemessen</translation>
+    </message>
+    <message>
+        <source>to print, or as PDF</source>
+        <translation>zum Drucken, oder als PDF</translation>
+    </message>
+    <message>
+        <source>that is no file that can be read to its end</source>
+        <translation>das ist keine Datei, die sich zu Ende lesen lässt</translation>
+    </message>
+    <message>
+        <source>the file is longer than %1 MB</source>
+        <translation>die Datei ist länger als %1 MB</translation>
+    </message>
+    <message>
+        <source>the run has %1 readings and a lift table at most %2; nothing was written</source>
+        <translation>der Durchgang hat %1 Ablesungen, eine Hubtabelle höchstens %2; nichts wurde geschrieben</translation>
+    </message>
+    <message>
+        <source>no %1</source>
+        <translation>kein %1</translation>
+    </message>
+    <message>
+        <source>%1 is not as a book of Amber Lobe is made (%2); it was left as it is.</source>
+        <translation>%1 ist nicht so, wie ein Buch von Amber Lobe gemacht ist (%2); es blieb, wie es ist.</translation>
+    </message>
+    <message>
+        <source>Another window logged here a moment ago. Look at it: Enter once more puts this reading in its place, Esc leaves it.</source>
+        <translation>Ein anderes Fenster hat hier eben eingetragen. Ansehen: Noch einmal Enter setzt diese Ablesung an seine Stelle, Esc lässt es.</translation>
+    </message>
+    <message>
+        <source>, solid</source>
+        <translation>, durchgezogen</translation>
+    </message>
+    <message>
+        <source>, dashed</source>
+        <translation>, gestrichelt</translation>
+    </message>
+    <message>
+        <source>Layout</source>
+        <translation>Bauart</translation>
+    </message>
+    <message>
+        <source>Followers</source>
+        <translation>Stößel</translation>
+    </message>
+    <message>
+        <source>Rod</source>
+        <translation>Pleuel</translation>
+    </message>
+    <message>
+        <source>Turns, seen from the drive</source>
+        <translation>Dreht, vom Antrieb gesehen</translation>
+    </message>
+    <message>
+        <source>Rocker ratio, intake and exhaust</source>
+        <translation>Kipphebelverhältnis, Einlass und Auslass</translation>
+    </message>
+    <message>
+        <source>Lash, intake and exhaust</source>
+        <translation>Spiel, Einlass und Auslass</translation>
+    </message>
+    <message>
+        <source>Cam card</source>
+        <translation>Nockenkarte</translation>
+    </message>
+    <message>
+        <source>Engine and cam</source>
+        <translation>Motor und Nockenwelle</translation>
+    </message>
+    <message>
+        <source>Measured by</source>
+        <translation>Gemessen von</translation>
+    </message>
+    <message>
+        <source>Cylinder %1 %2 taken</source>
+        <translation>Zylinder %1 %2 genommen</translation>
+    </message>
+    <message>
+        <source>at the %1, every %2, indicator to %3</source>
+        <translation>am %1, alle %2, Messuhr auf %3</translation>
+    </message>
+    <message>
+        <source>Readings</source>
+        <translation>Ablesungen</translation>
+    </message>
+    <message>
+        <source>%1 that count or could, %2 struck</source>
+        <translation>%1 gültige, %2 gestrichene</translation>
+    </message>
+    <message>
+        <source>How it was measured</source>
+        <translation>Wie gemessen wurde</translation>
+    </message>
+    <message>
+        <source>value</source>
+        <translation>Wert</translation>
+    </message>
+    <message>
+        <source>height, school</source>
+        <translation>Höhe, Schule</translation>
+    </message>
+    <message>
+        <source>against the card</source>
+        <translation>gegen die Karte</translation>
+    </message>
+    <message>
+        <source>Degrees are crank degrees, a lobe separation cam degrees. ± holds in 95 of 100 cases.</source>
+        <translation>Grade sind Kurbelgrade, eine Spreizung Nockengrade. ± gilt in 95 von 100 Fällen.</translation>
+    </message>
+    <message>
+        <source>; marks: </source>
+        <translation>; Marken: </translation>
+    </message>
+    <message>
+        <source>Change %1, %2</source>
+        <translation>Änderung %1, %2</translation>
+    </message>
+    <message>
+        <source>Change %1. </source>
+        <translation>Änderung %1. </translation>
+    </message>
+    <message>
+        <source>Setting</source>
+        <translation>Einstellung</translation>
+    </message>
+    <message>
+        <source>Valve to piston</source>
+        <translation>Ventil zu Kolben</translation>
+    </message>
+    <message>
+        <source>Notes and results</source>
+        <translation>Notizen und Ergebnisse</translation>
+    </message>
+    <message>
+        <source>engine and cam</source>
+        <translation>Motor und Nockenwelle</translation>
+    </message>
+    <message>
+        <source>how measured</source>
+        <translation>wie gemessen</translation>
+    </message>
+    <message>
+        <source>ring and strip</source>
+        <translation>Ring und Streifen</translation>
+    </message>
+    <message>
+        <source>figures</source>
+        <translation>Werte</translation>
+    </message>
+    <message>
+        <source>setting</source>
+        <translation>Einstellung</translation>
+    </message>
+    <message>
+        <source>as built</source>
+        <translation>wie gebaut</translation>
+    </message>
+    <message>
+        <source>notes</source>
+        <translation>Notizen</translation>
+    </message>
+    <message>
+        <source>in plain words</source>
+        <translation>in einfachen Worten</translation>
+    </message>
+    <message>
+        <source>In plain words</source>
+        <translation>In einfachen Worten</translation>
+    </message>
+    <message>
+        <source>The crankshaft turns through %1 while the intake valve is open, and through %2 while the exhaust valve is: that is the duration. Longer durations fill the engine better at high speed and worse at low speed.</source>
+        <translation>Die Kurbelwelle dreht um %1, während das Einlassventil offen ist, und um %2, während das Auslassventil offen ist: das ist die Öffnungsdauer. Längere füllen den Motor bei hoher Drehzahl besser und bei niedriger schlechter.</translation>
+    </message>
+    <message>
+        <source>The crankshaft turns through %1 while the intake valve is open: that is the duration. A longer one fills the engine better at high speed and worse at low speed.</source>
+        <translation>Die Kurbelwelle dreht um %1, während das Einlassventil offen ist: das ist die Öffnungsdauer. Eine längere füllt den Motor bei hoher Drehzahl besser und bei niedriger schlechter.</translation>
+    </message>
+    <message>
+        <source>The intake lobe lifts by %1 at most. How far a valve opens decides how much can pass it.</source>
+        <translation>Der Einlassnocken hebt höchstens %1. Wie weit ein Ventil öffnet, entscheidet, wie viel hindurch kann.</translation>
+    </message>
+    <message>
+        <source>The two lobes stand %1 apart on the camshaft. Closer together they give a stronger middle range and a rougher idle, farther apart a smoother one.</source>
+        <translation>Die beiden Nocken stehen auf der Welle %1 auseinander. Näher beisammen geben sie mehr Mitte und rauheren Leerlauf, weiter auseinander ruhigeren.</translation>
+    </message>
+    <message>
+        <source>For %1 of a turn both valves are open together. That overlap lets the exhaust help to draw in the fresh charge when the engine turns fast.</source>
+        <translation>Über %1 sind beide Ventile zugleich offen. Diese Überschneidung lässt bei hoher Drehzahl den Auslass die frische Ladung mit hereinziehen.</translation>
+    </message>
+    <message>
+        <source>The camshaft stands %1 early. An earlier camshaft pulls better from low speed, a later one revs higher.</source>
+        <translation>Die Nockenwelle steht %1 früh. Eine frühere zieht von unten besser, eine spätere dreht höher.</translation>
+    </message>
+    <message>
+        <source>The camshaft stands %1 late. A later camshaft revs higher, an earlier one pulls better from low speed.</source>
+        <translation>Die Nockenwelle steht %1 spät. Eine spätere dreht höher, eine frühere zieht von unten besser.</translation>
+    </message>
+    <message>
+        <source>Each charge is squeezed to one part in %1 by the engine&apos;s dimensions, and to one part in %2 counted from where the intake valve shuts. The second number decides which fuel it needs.</source>
+        <translation>Jede Ladung wird nach den Maßen des Motors auf ein %1tel verdichtet, vom Schließen des Einlassventils an auf ein %2tel. Die zweite Zahl entscheidet, welchen Kraftstoff er braucht.</translation>
+    </message>
+    <message numerus="yes">
+        <source>The camshaft was moved %n times against the crankshaft until it stood where it was wanted, and measured again.</source>
+        <translation>
+            <numerusform>Die Nockenwelle wurde einmal gegen die Kurbelwelle verstellt, bis sie stand, wo sie sollte, und neu gemessen.</numerusform>
+            <numerusform>Die Nockenwelle wurde %n-mal gegen die Kurbelwelle verstellt, bis sie stand, wo sie sollte, und neu gemessen.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Printed %1 by Amber Lobe</source>
+        <translation>Gedruckt %1 mit Amber Lobe</translation>
+    </message>
+    <message>
+        <source>page %1 of %2</source>
+        <translation>Seite %1 von %2</translation>
+    </message>
+    <message>
+        <source>nothing could be painted</source>
+        <translation>es ließ sich nichts zeichnen</translation>
+    </message>
+    <message>
+        <source>cylinder %1 %2</source>
+        <translation>Zylinder %1 %2</translation>
+    </message>
+    <message numerus="yes">
+        <source>, %n struck (%1)</source>
+        <translation>
+            <numerusform>, %n gestrichen (%1)</numerusform>
+            <numerusform>, %n gestrichen (%1)</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Note</source>
+        <translation>Notiz</translation>
+    </message>
+    <message>
+        <source>Part</source>
+        <translation>Teil</translation>
+    </message>
+    <message>
+        <source>Fasteners</source>
+        <translation>Verschraubung</translation>
+    </message>
+    <message>
+        <source>End float</source>
+        <translation>Axialspiel</translation>
+    </message>
+    <message>
+        <source>Fit</source>
+        <translation>Sitz</translation>
+    </message>
+    <message>
+        <source>Oil</source>
+        <translation>Öl</translation>
+    </message>
+    <message>
+        <source>To order</source>
+        <translation>Zu bestellen</translation>
+    </message>
+    <message>
+        <source>Result</source>
+        <translation>Ergebnis</translation>
+    </message>
+    <message>
+        <source>Symptom</source>
+        <translation>Verhalten</translation>
+    </message>
+    <message>
+        <source>nothing is needed; Enter passes by</source>
+        <translation>nichts ist nötig; Enter geht vorbei</translation>
+    </message>
+    <message>
+        <source>maker</source>
+        <translation>Hersteller</translation>
+    </message>
+    <message>
+        <source>number</source>
+        <translation>Nummer</translation>
+    </message>
+    <message>
+        <source>the maker&apos;s or your own</source>
+        <translation>des Herstellers oder die eigene</translation>
+    </message>
+    <message>
+        <source>material</source>
+        <translation>Werkstoff</translation>
+    </message>
+    <message>
+        <source>batch or core</source>
+        <translation>Charge oder Rohling</translation>
+    </message>
+    <message>
+        <source>where from</source>
+        <translation>woher</translation>
+    </message>
+    <message>
+        <source>fitted or awaited</source>
+        <translation>eingebaut oder erwartet</translation>
+    </message>
+    <message>
+        <source>fitted, awaited</source>
+        <translation>fitted, awaited</translation>
+    </message>
+    <message>
+        <source>torque used</source>
+        <translation>Drehmoment</translation>
+    </message>
+    <message>
+        <source>85 Nm, 62 lbft</source>
+        <translation>85 Nm, 62 lbft</translation>
+    </message>
+    <message>
+        <source>and turned on by</source>
+        <translation>und weitergedreht um</translation>
+    </message>
+    <message>
+        <source>lubricant</source>
+        <translation>Schmiermittel</translation>
+    </message>
+    <message>
+        <source>locking compound</source>
+        <translation>Schraubensicherung</translation>
+    </message>
+    <message>
+        <source>done by</source>
+        <translation>gemacht von</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>0.12 mm, 0.005 in</source>
+        <translation>0.12 mm, 0.005 in</translation>
+    </message>
+    <message>
+        <source>at least</source>
+        <translation>mindestens</translation>
+    </message>
+    <message>
+        <source>by the maker&apos;s manual</source>
+        <translation>nach dem Handbuch des Herstellers</translation>
+    </message>
+    <message>
+        <source>at most</source>
+        <translation>höchstens</translation>
+    </message>
+    <message>
+        <source>how it stands</source>
+        <translation>wie es steht</translation>
+    </message>
+    <message>
+        <source>a follower&apos;s kind, how it was made solid, a tensioner&apos;s state</source>
+        <translation>Art des Stößels, wie er starr gemacht wurde, Stand des Spanners</translation>
+    </message>
+    <message>
+        <source>temperature</source>
+        <translation>Temperatur</translation>
+    </message>
+    <message>
+        <source>oil or engine, as measured</source>
+        <translation>Öl oder Motor, wie gemessen</translation>
+    </message>
+    <message>
+        <source>air, fuel, who was there</source>
+        <translation>Luft, Kraftstoff, wer dabei war</translation>
+    </message>
+    <message>
+        <source>; within its limits</source>
+        <translation>; in seinen Grenzen</translation>
+    </message>
+    <message>
+        <source>; OUTSIDE its limits</source>
+        <translation>; AUSSERHALB seiner Grenzen</translation>
+    </message>
+    <message>
+        <source>; done</source>
+        <translation>; erledigt</translation>
+    </message>
+    <message>
+        <source>; replaced %1: %2</source>
+        <translation>; ersetzt %1: %2</translation>
+    </message>
+    <message numerus="yes">
+        <source>TDC: %n contacts</source>
+        <translation>
+            <numerusform>OT: %n Kontakt</numerusform>
+            <numerusform>OT: %n Kontakte</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>: %n readings</source>
+        <translation>
+            <numerusform>: %n Ablesung</numerusform>
+            <numerusform>: %n Ablesungen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source> from %1</source>
+        <translation> aus %1</translation>
+    </message>
+    <message numerus="yes">
+        <source>: %n presses for clearance</source>
+        <translation>
+            <numerusform>: %n Druck für den Freigang</numerusform>
+            <numerusform>: %n Drücke für den Freigang</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Cam set, change %1</source>
+        <translation>Nockenwelle verstellt, Änderung %1</translation>
+    </message>
+    <message>
+        <source> (picture)</source>
+        <translation> (Bild)</translation>
+    </message>
+    <message>
+        <source>; as the cam was found</source>
+        <translation>; wie die Nockenwelle vorgefunden wurde</translation>
+    </message>
+    <message>
+        <source>; at change %1</source>
+        <translation>; bei Änderung %1</translation>
+    </message>
+    <message>
+        <source>without a time</source>
+        <translation>ohne Zeit</translation>
+    </message>
+    <message>
+        <source>longer than any lift table; expected at most 200000 readings</source>
+        <translation>länger als jede Hubtabelle; erwartet höchstens 200000 Ablesungen</translation>
+    </message>
+    <message>
+        <source>crank angle %1 is too many turns away; expected -3600 to 3600</source>
+        <translation>Kurbelwinkel %1 ist zu viele Umdrehungen entfernt; erwartet -3600 bis 3600</translation>
+    </message>
+    <message>
+        <source>Books opened before</source>
+        <translation>Früher geöffnete Bücher</translation>
+    </message>
+    <message>
+        <source>no other yet</source>
+        <translation>noch kein anderes</translation>
     </message>
 </context>
 </TS>

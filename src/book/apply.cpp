@@ -27,11 +27,19 @@ public:
         else
             job_.changes.insert(at, c.change);
     }
+    void operator()(const KeepEntry& c) {
+        const auto at = std::lower_bound(job_.log.begin(), job_.log.end(), c.entry.number,
+                                         [](const LogEntry& o, int n) { return o.number < n; });
+        if (at != job_.log.end() && at->number == c.entry.number)
+            *at = c.entry;
+        else
+            job_.log.insert(at, c.entry);
+    }
     void operator()(const AddRun& c) {
         LiftRun run = c.run;
         run.id = made_.id;
         for (std::size_t i = 0; i < run.readings.size() && i < made_.readings.size(); ++i)
-            run.readings[i].id = made_.readings[i];
+            run.readings.edit()[i].id = made_.readings[i];
         job_.runs.push_back(std::move(run));
     }
     void operator()(const SetConditions& c) {
@@ -46,16 +54,17 @@ public:
         if (c.replaces) strike(*c.replaces, lobe::kReadAgain);
         LiftRun* run = find(c.run);
         if (!run) return;
-        run->readings.push_back(c.reading);
-        run->readings.back().id = made_.id;
-        run->readings.back().struck.reset();
+        Reading reading = c.reading;
+        reading.id = made_.id;
+        reading.struck.reset();
+        run->readings.push_back(std::move(reading));
     }
     void operator()(const StrikeReading& c) { strike(c.reading, c.reason); }
     void operator()(const AddMap& c) {
         ClearanceMap map = c.map;
         map.id = made_.id;
         for (std::size_t i = 0; i < map.presses.size() && i < made_.readings.size(); ++i)
-            map.presses[i].id = made_.readings[i];
+            map.presses.edit()[i].id = made_.readings[i];
         job_.maps.push_back(std::move(map));
     }
     void operator()(const SetMockUp& c) {
@@ -65,9 +74,10 @@ public:
         if (c.replaces) strike(*c.replaces, lobe::kReadAgain);
         ClearanceMap* map = findMap(c.map);
         if (!map) return;
-        map->presses.push_back(c.press);
-        map->presses.back().id = made_.id;
-        map->presses.back().struck.reset();
+        Press press = c.press;
+        press.id = made_.id;
+        press.struck.reset();
+        map->presses.push_back(std::move(press));
     }
     void operator()(const AddContact& c) {
         job_.contacts.push_back(c.contact);
@@ -90,13 +100,20 @@ private:
             if (m.id == id) return &m;
         return nullptr;
     }
+    /// Only the list that holds it is changed.
+    template <class T>
+    static void strikeIn(Rows<T>& rows, std::int64_t id, const std::string& reason) {
+        const auto at =
+            std::find_if(rows.begin(), rows.end(), [&](const T& r) { return r.id == id; });
+        if (at == rows.end()) return;
+        const auto place = static_cast<std::size_t>(at - rows.begin());
+        rows.edit()[place].struck = Struck{reason};
+    }
     void strike(std::int64_t reading, const std::string& reason) {
         for (ClearanceMap& map : job_.maps)
-            for (Press& p : map.presses)
-                if (p.id == reading) p.struck = Struck{reason};
+            strikeIn(map.presses, reading, reason);
         for (LiftRun& run : job_.runs)
-            for (Reading& r : run.readings)
-                if (r.id == reading) r.struck = Struck{reason};
+            strikeIn(run.readings, reading, reason);
     }
 
     Job& job_;

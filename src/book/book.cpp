@@ -17,6 +17,8 @@ Book::Book(QString path, QString connection, Clock clock)
     : path_(std::move(path)), connection_(std::move(connection)), clock_(std::move(clock)) {}
 
 Book::~Book() {
+    // One file is then the whole book, also while other windows have it open.
+    if (readOnly_.isEmpty() && db().isOpen()) foldLog();
     db().close();
     QSqlDatabase::removeDatabase(connection_);
 }
@@ -33,7 +35,8 @@ Result<std::vector<JobSummary>> Book::listJobs() const {
                               "= fact.action_id "
                               "WHERE action.job_id = job.id AND action.state = 'done' AND "
                               "fact.subject = 'name' "
-                              "ORDER BY fact.id DESC LIMIT 1) FROM job ORDER BY job.id"));
+                              "ORDER BY fact.id DESC LIMIT 1) FROM job WHERE job.state <> "
+                              "'deleted' ORDER BY job.id"));
         s.run();
         while (s.next())
             out.push_back({s[0].toLongLong(), s[1].toString()});
@@ -76,32 +79,47 @@ std::int64_t Book::insertJob(const QString& name) {
     return id;
 }
 
-Result<std::int64_t> Book::addJob(const Job& job) {
+std::int64_t Book::insertWhole(const Job& job) {
+    const std::int64_t id = insertJob(QString::fromStdString(job.name));
+    insert(id, SetEngine{job.engine}, nullptr);
+    if (job.card || !job.otherCards.empty())
+        insert(id, SetCards{job.card, job.otherCards}, nullptr);
+    insert(id, SetStated{job}, nullptr);
+    for (const CamMove& c : job.changes)
+        insert(id, KeepMove{c}, nullptr);
+    for (const Contact& c : job.contacts) {
+        const Made made = insert(id, AddContact{c}, nullptr);
+        if (c.struck) insert(id, StrikeContact{made.id, c.struck->reason}, nullptr);
+    }
+    for (const LiftRun& r : job.runs)
+        insert(id, AddRun{r}, nullptr);
+    for (const ClearanceMap& m : job.maps)
+        insert(id, AddMap{m}, nullptr);
+    for (const LogEntry& e : job.log)
+        insert(id, KeepEntry{e}, nullptr);
+    return id;
+}
+
+Result<std::vector<std::int64_t>> Book::addJobs(const std::vector<Job>& jobs) {
     if (!readOnly_.isEmpty()) return Error{Trouble::ReadOnly, readOnly_};
     if (const auto lost = gone()) return *lost;
     try {
         Transaction transaction(db());
-        const std::int64_t id = insertJob(QString::fromStdString(job.name));
-        insert(id, SetEngine{job.engine}, nullptr);
-        if (job.card || !job.otherCards.empty())
-            insert(id, SetCards{job.card, job.otherCards}, nullptr);
-        insert(id, SetStated{job}, nullptr);
-        for (const CamMove& c : job.changes)
-            insert(id, KeepMove{c}, nullptr);
-        for (const Contact& c : job.contacts) {
-            const Made made = insert(id, AddContact{c}, nullptr);
-            if (c.struck) insert(id, StrikeContact{made.id, c.struck->reason}, nullptr);
-        }
-        for (const LiftRun& r : job.runs)
-            insert(id, AddRun{r}, nullptr);
-        for (const ClearanceMap& m : job.maps)
-            insert(id, AddMap{m}, nullptr);
+        std::vector<std::int64_t> ids;
+        for (const Job& job : jobs)
+            ids.push_back(insertWhole(job));
         touch();
         transaction.commit();
-        return id;
+        return ids;
     } catch (const SqlFailure& e) {
         return e.trouble(Trouble::CannotWrite);
     }
+}
+
+Result<std::int64_t> Book::addJob(const Job& job) {
+    const auto made = addJobs({job});
+    if (const auto* e = std::get_if<Error>(&made)) return *e;
+    return std::get<std::vector<std::int64_t>>(made).front();
 }
 
 std::int64_t Book::insertAction(std::int64_t job, const char* kind) {
@@ -148,6 +166,13 @@ public:
             db_, QStringLiteral("INSERT INTO setting(action_id, number, body) VALUES (?, ?, ?)"));
         s.run(action_, c.change.number, compact(toJson(c.change)));
         return {c.change.number, {}};
+    }
+
+    Made operator()(const KeepEntry& c) {
+        Statement s(db_,
+                    QStringLiteral("INSERT INTO entry(action_id, number, body) VALUES (?, ?, ?)"));
+        s.run(action_, c.entry.number, compact(toJson(c.entry)));
+        return {c.entry.number, {}};
     }
 
     Made operator()(const AddRun& c) {
@@ -245,13 +270,16 @@ private:
         return reading(map, r);
     }
     std::int64_t reading(qint64 run, const Reading& r) {
-        Statement s(db_, QStringLiteral("INSERT INTO reading(action_id, run_id, crank_deg, "
-                                        "lift_mm, typed, at_ms, approach, of, zero, scale) "
-                                        "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"));
-        return s
-            .run(action_, run, r.at.deg, r.lift_mm, QString::fromStdString(r.typed),
-                 qint64(r.time_ms), approachText(r.approach), readingOfText(r.of), r.zero,
-                 r.scale ? QVariant(scaleText(*r.scale)) : QVariant())
+        // A sweep has thousands: prepared once.
+        if (!readings_)
+            readings_.emplace(db_, QStringLiteral("INSERT INTO reading(action_id, run_id, "
+                                                  "crank_deg, lift_mm, typed, at_ms, approach, "
+                                                  "of, zero, scale) "
+                                                  "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"));
+        return readings_
+            ->run(action_, run, r.at.deg, r.lift_mm, QString::fromStdString(r.typed),
+                  qint64(r.time_ms), approachText(r.approach), readingOfText(r.of), r.zero,
+                  r.scale ? QVariant(scaleText(*r.scale)) : QVariant())
             .id();
     }
     Made strike(std::optional<std::int64_t> reading, std::optional<std::int64_t> contact,
@@ -265,6 +293,7 @@ private:
     QSqlDatabase db_;
     qint64 action_;
     const Job* seen_;
+    std::optional<Statement> readings_;
 };
 
 /// Names an action for the undo menu; stable words kept in the book.
@@ -274,6 +303,7 @@ struct KindOf {
     const char* operator()(const SetCards&) const { return "card"; }
     const char* operator()(const SetStated&) const { return "settings"; }
     const char* operator()(const KeepMove&) const { return "cam setting"; }
+    const char* operator()(const KeepEntry&) const { return "entry"; }
     const char* operator()(const AddRun& c) const {
         return c.run.readings.empty() ? "run" : c.run.readings.size() == 1 ? "reading" : "import";
     }
@@ -294,7 +324,8 @@ struct KindOf {
 
 Made Book::insert(std::int64_t job, const Change& change, const Job* seen) {
     const std::int64_t action = insertAction(job, std::visit(KindOf{}, change));
-    return std::visit(RowWriter(db(), action, seen), change);
+    RowWriter writer(db(), action, seen);
+    return std::visit(writer, change);
 }
 
 Result<Made> Book::record(std::int64_t job, const Change& change, const Job* seen) {
@@ -302,6 +333,8 @@ Result<Made> Book::record(std::int64_t job, const Change& change, const Job* see
     if (const auto lost = gone()) return *lost;
     try {
         Transaction transaction(db());
+        // Asked under the lock: nothing comes in between.
+        if (seen && takenMeanwhile(job, change, *seen)) return Error{Trouble::TakenMeanwhile, {}};
         const Made made = insert(job, change, seen);
         touch();
         transaction.commit();
@@ -309,6 +342,35 @@ Result<Made> Book::record(std::int64_t job, const Change& change, const Job* see
     } catch (const SqlFailure& e) {
         return e.trouble(Trouble::CannotWrite);
     }
+}
+
+bool Book::takenMeanwhile(std::int64_t job, const Change& change, const Job& seen) const {
+    if (const auto* begun = std::get_if<AddRun>(&change)) {
+        // A table that is read in is another run, whoever began one.
+        if (begun->run.readings.size() != 1) return false;
+        std::int64_t known = 0;
+        for (const LiftRun& run : seen.runs)
+            known = std::max(known, run.id);
+        Statement s(db(), QStringLiteral("SELECT 1 FROM run JOIN action ON action.id = "
+                                         "run.action_id WHERE action.job_id = ? AND action.state = "
+                                         "'done' AND run.id > ? AND run.cylinder = ? AND run.side "
+                                         "= ? AND run.kind = 'lift' LIMIT 1"));
+        return s.run(qint64(job), qint64(known), begun->run.cylinder, sideText(begun->run.side))
+            .next();
+    }
+    const auto* added = std::get_if<AddReading>(&change);
+    if (!added || added->reading.of != ReadingOf::Lift) return false;
+    std::int64_t known = 0;
+    for (const LiftRun& run : seen.runs)
+        if (run.id == added->run)
+            for (const Reading& r : run.readings)
+                known = std::max(known, r.id);
+    Statement s(db(), QStringLiteral("SELECT 1 FROM reading JOIN action ON action.id = "
+                                     "reading.action_id WHERE reading.run_id = ? AND reading.id > "
+                                     "? AND action.state = 'done' AND reading.zero = ? AND "
+                                     "abs(reading.crank_deg - ?) < 1e-6 LIMIT 1"));
+    return s.run(qint64(added->run), qint64(known), added->reading.zero, added->reading.at.deg)
+        .next();
 }
 
 std::optional<qint64> Book::actionOf(std::int64_t job, const char* state, bool newest) const {

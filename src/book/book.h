@@ -30,6 +30,21 @@ struct JobSummary {
     QString name;
 };
 
+/// Put away, or taken out of sight; either can be taken back.
+enum class JobState { Open, Archived, Deleted };
+
+/// A job as a list of all jobs shows it.
+struct JobLine {
+    std::int64_t id = 0;
+    QString name;
+    QString engine, cam;         ///< by their names; empty where they have none
+    std::int64_t changed_ms = 0; ///< the newest action that counts, or when it was made
+    JobState state = JobState::Open;
+};
+
+/// What a new job takes over from another.
+enum class CopyOf { Engine, WithCards, Everything };
+
 /// The rows an action made. `id`: of the run, reading, contact or change; 0 for a fact.
 struct Made {
     std::int64_t id = 0;
@@ -52,6 +67,8 @@ struct Deed {
 /// What a job is read as.
 struct Loaded {
     lobe::Job job;
+    /// Facts no engine has ("engine.cylinders: 2000000000"): left out of the job, not of the book.
+    QString leftOut;
     /// Keys this program does not know, from a newer one: the book is not written any more.
     QString newer;
 };
@@ -94,6 +111,12 @@ public:
 
     /// The jobs, oldest first.
     Result<std::vector<JobSummary>> listJobs() const;
+    /// All jobs but the deleted, the one changed last first.
+    Result<std::vector<JobLine>> overview() const;
+    /// What it was before. Nothing of the job is touched.
+    Result<JobState> setJobState(std::int64_t job, JobState state);
+    /// A new job made after another; its id. Errors as `read` and `addJob`.
+    Result<std::int64_t> copyJob(std::int64_t job, CopyOf what, const QString& name);
     /// Every cam of every job; see book/shelf.h.
     Result<std::vector<ShelfCam>> shelf() const;
     /// The same as `listJobs`, none when they cannot be read.
@@ -102,6 +125,8 @@ public:
     Result<std::int64_t> addJob(const QString& name);
     /// A whole job, all of it or nothing; every part an action of its own. Ids are given anew.
     Result<std::int64_t> addJob(const lobe::Job& job);
+    /// Several at once, all of them or none; the ids in their order.
+    Result<std::vector<std::int64_t>> addJobs(const std::vector<lobe::Job>& jobs);
     /// NotUnderstood when a value of the job means nothing to this program: it is then not opened
     /// with something else in its place.
     Result<Loaded> read(std::int64_t job) const;
@@ -110,7 +135,8 @@ public:
 
     /// Keeps one action; on return it is on disk. Actions that were undone can no longer be
     /// redone. `seen`: the job as whoever acts saw it; of facts and conditions only what differs
-    /// from it is written, so that what another window changed meanwhile stays.
+    /// from it is written, so that what another window changed meanwhile stays; and a reading at an
+    /// angle that was logged meanwhile is TakenMeanwhile.
     Result<Made> record(std::int64_t job, const Change& change, const lobe::Job* seen = nullptr);
 
     /// What undo and redo would act on; empty when nothing, or when it cannot be read.
@@ -131,7 +157,8 @@ public:
     /// Whether the file is still the one that was opened: Vanished or Replaced when not.
     std::optional<Error> gone() const;
     /// Writes everything this book holds into a new file, also after its own was deleted; an error
-    /// when the file can no longer be read through.
+    /// when the file can no longer be read through, or when something stands at the path. The file
+    /// has the name when it is whole and on disk, and never before; it is a book of its own.
     std::optional<Error> writeCopy(const QString& path) const;
     /// Folds the log into the file.
     void foldLog();
@@ -139,12 +166,14 @@ public:
 private:
     Book(QString path, QString connection, Clock clock);
     QSqlDatabase db() const;
-    std::optional<Error> begin(Mode mode, bool immutable);
-    std::optional<Error> lookThrough();
+    std::optional<Error> begin(Mode mode, bool immutable, bool seen);
     std::optional<Error> migrate();
     std::int64_t insertJob(const QString& name);
+    std::int64_t insertWhole(const lobe::Job& job);
     std::int64_t insertAction(std::int64_t job, const char* kind);
     Made insert(std::int64_t job, const Change& change, const lobe::Job* seen);
+    /// Whether another window has, since `seen`, logged what this change would double.
+    bool takenMeanwhile(std::int64_t job, const Change& change, const lobe::Job& seen) const;
     void touch();
     Result<bool> setState(std::int64_t job, const char* from, const char* to, bool newest);
     std::optional<qint64> actionOf(std::int64_t job, const char* state, bool newest) const;

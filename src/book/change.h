@@ -66,6 +66,10 @@ struct AddPress {
     lobe::Press press;
     std::optional<std::int64_t> replaces{};
 };
+/// What is written down, or an entry of that number said anew.
+struct KeepEntry {
+    lobe::LogEntry entry;
+};
 struct AddContact {
     lobe::Contact contact;
 };
@@ -76,6 +80,6 @@ struct StrikeContact {
 
 using Change = std::variant<SetName, SetEngine, SetCards, SetStated, KeepMove, AddRun,
                             SetConditions, SetManyConditions, AddReading, StrikeReading, AddMap,
-                            SetMockUp, AddPress, AddContact, StrikeContact>;
+                            SetMockUp, AddPress, KeepEntry, AddContact, StrikeContact>;
 
 } // namespace book

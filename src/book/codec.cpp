@@ -42,6 +42,9 @@ Json toJson(const MockUp& m) {
 Json toJson(const CamMove& c) {
     return written(c);
 }
+Json toJson(const LogEntry& e) {
+    return written(e);
+}
 
 Json toJson(const SetCards& cards) {
     Json json = cards.fitted ? written(*cards.fitted) : Json{{"none", true}};
@@ -62,6 +65,10 @@ Stated statedFrom(const Json& json, Misread& misread) {
 
 CamMove camMoveFrom(const Json& json, Misread& misread) {
     return read<CamMove>(json, "change", misread);
+}
+
+LogEntry logEntryFrom(const Json& json, Misread& misread) {
+    return read<LogEntry>(json, "entry", misread);
 }
 
 MockUp mockUpFrom(const Json& json, Misread& misread) {

@@ -19,6 +19,7 @@ Json toJson(const lobe::Stated& stated);
 Json toJson(const lobe::RunConditions& conditions);
 Json toJson(const lobe::MockUp& mockUp);
 Json toJson(const lobe::CamMove& change);
+Json toJson(const lobe::LogEntry& entry);
 /// The fitted card with the others under "others"; "none" stands for no fitted card.
 Json toJson(const SetCards& cards);
 
@@ -28,6 +29,7 @@ lobe::Card cardFrom(const Json& json, Misread& misread);
 SetCards cardsFrom(const Json& json, Misread& misread);
 lobe::Stated statedFrom(const Json& json, Misread& misread);
 lobe::CamMove camMoveFrom(const Json& json, Misread& misread);
+lobe::LogEntry logEntryFrom(const Json& json, Misread& misread);
 lobe::MockUp mockUpFrom(const Json& json, Misread& misread);
 lobe::RunConditions conditionsFrom(const Json& json, Misread& misread);
 

@@ -89,6 +89,9 @@ std::optional<Deed> Book::deed(std::int64_t job, const char* state, bool newest)
         } else if (kind == QLatin1String("cam setting")) {
             Statement s(db(), QStringLiteral("SELECT number FROM setting WHERE action_id = ?"));
             if (s.run(*action).next()) d.number = s[0].toInt();
+        } else if (kind == QLatin1String("entry")) {
+            Statement s(db(), QStringLiteral("SELECT number FROM entry WHERE action_id = ?"));
+            if (s.run(*action).next()) d.number = s[0].toInt();
         } else {
             Statement s(db(), QStringLiteral("SELECT subject, body, patch FROM fact WHERE "
                                              "action_id = ? ORDER BY id LIMIT 1"));

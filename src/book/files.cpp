@@ -3,6 +3,7 @@
 #include "book/codec.h"
 #include "book/fields.h"
 #include "core/examine/examine.h"
+#include "core/job/bounds.h"
 #include "core/job/card.h"
 #include "core/job/entry.h"
 
@@ -20,12 +21,29 @@ using namespace lobe;
 
 using ReadTable = std::variant<LiftTable, TableError> (*)(std::string_view);
 
-static std::variant<LiftTable, TableError, QString> readWith(ReadTable read, const QString& path) {
+std::variant<QByteArray, QString> wholeFile(const QString& path, qint64 most_bytes) {
+    const QFileInfo there(path);
+    // Something that is waited on for its end, such as a pipe, may have none.
+    if (there.exists() && !there.isFile())
+        return QCoreApplication::translate("Say", "that is no file that can be read to its end");
     QFile file(path);
     if (!file.open(QIODevice::ReadOnly)) return file.errorString();
-    const QByteArray bytes = file.read(8 << 20);
+    QByteArray bytes = file.read(most_bytes + 1);
     if (file.error() != QFile::NoError) return file.errorString();
-    auto table = read({bytes.constData(), static_cast<std::size_t>(bytes.size())});
+    if (bytes.size() > most_bytes)
+        return QCoreApplication::translate("Say", "the file is longer than %1 MB")
+            .arg(most_bytes >> 20);
+    return bytes;
+}
+
+/// A file of a card or a job is text by hand, or an export.
+constexpr qint64 kMostText_bytes = 64 << 20;
+
+static std::variant<LiftTable, TableError, QString> readWith(ReadTable read, const QString& path) {
+    const auto bytes = wholeFile(path, kMostText_bytes);
+    if (const auto* why = std::get_if<QString>(&bytes)) return *why;
+    const QByteArray& text = std::get<QByteArray>(bytes);
+    auto table = read({text.constData(), static_cast<std::size_t>(text.size())});
     if (auto* error = std::get_if<TableError>(&table)) return std::move(*error);
     return std::get<LiftTable>(std::move(table));
 }
@@ -39,11 +57,7 @@ std::variant<LiftTable, TableError, QString> readClearanceFile(const QString& pa
 }
 
 bool isOurTable(const QString& path) {
-    QFile file(path);
-    if (!file.open(QIODevice::ReadOnly)) return false;
-    const QByteArray bytes = file.read(8 << 20);
-    return std::holds_alternative<LiftTable>(
-        readLiftTable({bytes.constData(), static_cast<std::size_t>(bytes.size())}));
+    return std::holds_alternative<LiftTable>(readTableFile(path));
 }
 
 QString refusesExport(const QString& path, const QString& openBook) {
@@ -73,6 +87,14 @@ QString writeTableFile(const QString& path, const Job& job, const LiftRun& run,
                        const QString& openBook) {
     if (const QString why = refusesExport(path, openBook); !why.isEmpty()) return why;
     auto points = livePoints(run);
+    if (points.size() > kMostReadings)
+        return QCoreApplication::translate(
+                   "Say",
+                   "the run has %1 readings and a lift table at most %2; nothing was written")
+            .arg(points.size())
+            .arg(kMostReadings);
+    for (LiftPoint& p : points)
+        if (!bounds::reading_deg.hold(p.deg)) p.deg = std::remainder(p.deg, 720.0);
     std::stable_sort(points.begin(), points.end(),
                      [](const LiftPoint& a, const LiftPoint& b) { return a.deg < b.deg; });
     const std::vector<std::string> notes = {
@@ -105,7 +127,8 @@ LiftRun runFromTable(const LiftTable& table, int cylinder, Side side, RunConditi
     }
     conditions.from = {least};
     conditions.to = {most};
-    if (step < 1e8) conditions.step_deg = step;
+    if (step < 1e8)
+        conditions.step_deg = std::clamp(step, bounds::step_deg.least, bounds::step_deg.most);
     run.conditions = std::move(conditions);
     return run;
 }
@@ -129,7 +152,7 @@ public:
             reader("format", format);
             reader("name", job_.name);
             for (const char* part :
-                 {"engine", "card", "settings", "changes", "contacts", "runs", "maps"})
+                 {"engine", "card", "settings", "changes", "contacts", "runs", "maps", "log"})
                 reader.known(part);
         }
         if (format > kFormat)
@@ -147,6 +170,8 @@ public:
             static_cast<Stated&>(job_) = statedFrom(json["settings"], misread);
         for (const Json& change : list(json, "changes"))
             job_.changes.push_back(camMoveFrom(change, misread));
+        for (const Json& entry : list(json, "log"))
+            job_.log.push_back(logEntryFrom(entry, misread));
         refuse(misread);
         for (const Json& c : list(json, "contacts"))
             contact(c);
@@ -161,8 +186,7 @@ private:
     /// What was typed wrong is said; nothing is taken for it.
     static void refuse(const Misread& m) {
         if (m.none()) return;
-        throw QStringLiteral("job.json: not understood: ") +
-            QString::fromStdString(m.wrong.empty() ? m.newer.front() : m.wrong.front());
+        throw QStringLiteral("job.json: not understood: ") + QString::fromStdString(m.first());
     }
 
     static Json list(const Json& json, const char* key) {
@@ -173,10 +197,10 @@ private:
     }
 
     Json document() const {
-        QFile file(folder_ + QStringLiteral("/job.json"));
-        if (!file.open(QIODevice::ReadOnly))
-            throw QStringLiteral("job.json: ") + file.errorString();
-        const auto json = parsed(file.readAll());
+        const auto bytes = wholeFile(folder_ + QStringLiteral("/job.json"), kMostText_bytes);
+        if (const auto* why = std::get_if<QString>(&bytes))
+            throw QStringLiteral("job.json: ") + *why;
+        const auto json = parsed(std::get<QByteArray>(bytes));
         if (!json) throw QStringLiteral("job.json: this is not JSON");
         if (!json->is_object()) throw QStringLiteral("job.json: not an object");
         return *json;
@@ -187,11 +211,11 @@ private:
         Misread misread;
         {
             Reader reader(json, "contact", misread);
-            reader("pass", c.pass);
+            reader("pass", c.pass, bounds::few);
             reader("method", c.method, kMethod);
             reader("wheel", c.scale, kScale);
             reader("after_top", c.afterTop);
-            reader("drop_mm", c.drop_mm);
+            reader("drop_mm", c.drop_mm, bounds::dimension_mm);
             reader("typed", c.typed);
         }
         refuse(misread);
@@ -210,7 +234,7 @@ private:
         Misread misread;
         {
             Reader reader(json, "run", misread);
-            reader("cylinder", run.cylinder);
+            reader("cylinder", run.cylinder, bounds::cylinders);
             reader("side", run.side, kSide);
             reader("table", table);
             for (const char* part : {"terms", "struck", "readings"})
@@ -234,7 +258,9 @@ private:
             const Reading s = reading(r, true);
             const auto after = std::find_if(run.readings.begin(), run.readings.end(),
                                             [&](const Reading& o) { return o.at >= s.at; });
-            run.readings.insert(after, s);
+            const auto place = after - run.readings.begin();
+            auto& all = run.readings.edit();
+            all.insert(all.begin() + place, s);
         }
         for (const Json& r : list(json, "readings"))
             run.readings.push_back(reading(r, false));
@@ -246,7 +272,7 @@ private:
         Misread misread;
         {
             Reader reader(json, "map", misread);
-            reader("cylinder", map.cylinder);
+            reader("cylinder", map.cylinder, bounds::cylinders);
             reader("side", map.side, kSide);
             for (const char* part : {"mock_up", "presses"})
                 reader.known(part);
@@ -265,8 +291,8 @@ private:
             Misread odd;
             {
                 Reader reader(p, "press", odd);
-                reader("crank_deg", press.at.deg);
-                reader("clearance_mm", press.clearance_mm);
+                reader("crank_deg", press.at.deg, bounds::reading_deg);
+                reader("clearance_mm", press.clearance_mm, bounds::lift_mm);
                 reader("typed", press.typed);
             }
             refuse(odd);
@@ -281,11 +307,11 @@ private:
         Misread misread;
         {
             Reader reader(json, "reading", misread);
-            reader("crank_deg", r.at.deg);
-            reader("lift_mm", r.lift_mm);
+            reader("crank_deg", r.at.deg, bounds::reading_deg);
+            reader("lift_mm", r.lift_mm, bounds::lift_mm);
             reader("typed", r.typed);
             reader("of", r.of, kReadingOf);
-            reader("zero", r.zero);
+            reader("zero", r.zero, bounds::few);
             reader("approach", r.approach, kApproach);
             reader("reason", reason);
         }
@@ -302,18 +328,17 @@ private:
 } // namespace
 
 std::variant<Card, QString> readCardFile(const QString& path) {
-    QFile file(path);
-    if (!file.open(QIODevice::ReadOnly))
-        return file.errorString() + QStringLiteral("; expected a card in JSON");
-    const auto json = parsed(file.read(1 << 20));
+    const auto bytes = wholeFile(path, kMostText_bytes);
+    if (const auto* why = std::get_if<QString>(&bytes))
+        return *why + QStringLiteral("; expected a card in JSON");
+    const auto json = parsed(std::get<QByteArray>(bytes));
     if (!json) return QStringLiteral("this is no JSON; expected a card in JSON");
     if (!json->is_object()) return QStringLiteral("not an object; expected a card in JSON");
     Misread misread;
     const Card card = cardFrom(*json, misread);
     if (!misread.none())
         return QStringLiteral("not understood: %1; see docs/formats/card.md")
-            .arg(QString::fromStdString(misread.wrong.empty() ? misread.newer.front()
-                                                              : misread.wrong.front()));
+            .arg(QString::fromStdString(misread.first()));
     if (!(card.height.mm >= 0.01 && card.height.mm <= 20.0))
         return QStringLiteral("height %1; expected 0.01 to 20 mm").arg(card.height.mm);
     const std::pair<const char*, std::optional<double>> angles[] = {{"ivo", card.events.ivo},
@@ -332,15 +357,21 @@ std::variant<Card, QString> readCardFile(const QString& path) {
     return card;
 }
 
-std::variant<std::int64_t, QString> importJobFolder(Book& book, const QString& folder) {
+std::variant<Job, QString> readJobFolder(const QString& folder) {
     try {
-        const auto made = book.addJob(FolderReader(folder).read());
-        if (const auto* e = std::get_if<Error>(&made))
-            return QStringLiteral("the book could not be written: ") + e->detail;
-        return std::get<std::int64_t>(made);
+        return FolderReader(folder).read();
     } catch (const QString& sentence) {
         return sentence;
     }
+}
+
+std::variant<std::int64_t, QString> importJobFolder(Book& book, const QString& folder) {
+    const auto job = readJobFolder(folder);
+    if (const auto* why = std::get_if<QString>(&job)) return *why;
+    const auto made = book.addJob(std::get<Job>(job));
+    if (const auto* e = std::get_if<Error>(&made))
+        return QStringLiteral("the book could not be written: ") + e->detail;
+    return std::get<std::int64_t>(made);
 }
 
 } // namespace book

@@ -7,11 +7,15 @@
 #include "book/book.h"
 #include "core/lobe/lift_table.h"
 
+#include <QByteArray>
 #include <QString>
 
 #include <variant>
 
 namespace book {
+
+/// The bytes of a file, or why it cannot be read: not there, no plain file, or longer.
+std::variant<QByteArray, QString> wholeFile(const QString& path, qint64 most_bytes);
 
 /// Reads a CSV lift table. An unreadable file is a QString that says why.
 std::variant<lobe::LiftTable, lobe::TableError, QString> readTableFile(const QString& path);
@@ -29,6 +33,8 @@ QString refusesExport(const QString& path, const QString& openBook);
 QString writeTableFile(const QString& path, const lobe::Job& job, const lobe::LiftRun& run,
                        const QString& openBook = {});
 
+/// The job of a folder, or a sentence that says what is wrong.
+std::variant<lobe::Job, QString> readJobFolder(const QString& folder);
 /// Adds the job of a folder to the book; its id, or a sentence that says what is wrong.
 std::variant<std::int64_t, QString> importJobFolder(Book& book, const QString& folder);
 

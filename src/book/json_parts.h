@@ -3,9 +3,11 @@
 // Reading is strict: a value of the wrong kind, a name that no list holds and a text that is no
 // JSON are said, by where they stand, and never replaced by a default; a key that is not known is
 // said too, since a newer program may have put it there. A key that is missing keeps what the
-// struct has, so that a newer reader takes an older text.
+// struct has, so that a newer reader takes an older text. A number beyond its bounds is left out
+// and said: the struct keeps what it has, a list or one of its objects is left out whole.
 #pragma once
 
+#include "core/job/bounds.h"
 #include "core/job/job.h"
 
 #include <nlohmann/json.hpp>
@@ -24,9 +26,14 @@ using Json = nlohmann::json;
 
 /// What could not be understood, by where it stands ("engine.rotation: widdershins").
 struct Misread {
-    std::vector<std::string> wrong; ///< values that mean nothing here
-    std::vector<std::string> newer; ///< keys this program does not know
-    bool none() const { return wrong.empty() && newer.empty(); }
+    std::vector<std::string> wrong;  ///< values that mean nothing here
+    std::vector<std::string> newer;  ///< keys this program does not know
+    std::vector<std::string> beyond; ///< numbers no engine has: left out
+    bool none() const { return wrong.empty() && newer.empty() && beyond.empty(); }
+    /// One of them, the worst first; there is one.
+    const std::string& first() const {
+        return !wrong.empty() ? wrong.front() : !beyond.empty() ? beyond.front() : newer.front();
+    }
 };
 
 /// Names of an enum's values, in the enum's order.
@@ -42,6 +49,14 @@ template <std::size_t N> struct Names {
     }
 };
 
+/// A line of text as it could have been typed: what would end the line, or speak to a terminal, is
+/// a space.
+inline std::string plainText(std::string text) {
+    for (char& c : text)
+        if (static_cast<unsigned char>(c) < 0x20 || c == 0x7f) c = ' ';
+    return text;
+}
+
 class Writer;
 class Reader;
 
@@ -50,6 +65,10 @@ class Writer {
 public:
     explicit Writer(Json& json) : json_(json) {}
 
+    /// What is written was judged when it was said.
+    template <class T> void operator()(const char* key, const T& v, const lobe::Bounds&) {
+        (*this)(key, v);
+    }
     void operator()(const char* key, const double& v) { json_[key] = v; }
     void operator()(const char* key, const int& v) { json_[key] = v; }
     void operator()(const char* key, const bool& v) { json_[key] = v; }
@@ -72,11 +91,18 @@ public:
     void operator()(const char* key, const E& v, const Names<N>& names) {
         json_[key] = names.text(v);
     }
+    template <class E, std::size_t N>
+    void operator()(const char* key, const std::optional<E>& v, const Names<N>& names) {
+        if (v) json_[key] = names.text(*v);
+    }
     template <class T> void object(const char* key, const T& v);
     template <class T> void object(const char* key, const std::optional<T>& v) {
         if (v) object(key, *v);
     }
     template <class T> void objects(const char* key, const std::vector<T>& v);
+    template <class T> void objects(const char* key, const lobe::Rows<T>& v) {
+        objects(key, v.get());
+    }
 
 private:
     Json& json_;
@@ -97,11 +123,13 @@ public:
     Reader(const Reader&) = delete;
     Reader& operator=(const Reader&) = delete;
 
-    void operator()(const char* key, double& v) {
-        if (const Json* j = find(key)) number(*j, key, v);
+    void operator()(const char* key, double& v, const lobe::Bounds& in = lobe::bounds::any) {
+        if (const Json* j = find(key)) number(*j, key, v, in);
     }
-    void operator()(const char* key, int& v) { whole(key, v); }
-    void operator()(const char* key, std::int64_t& v) { whole(key, v); }
+    void operator()(const char* key, int& v, const lobe::Bounds& in = lobe::bounds::any) {
+        whole(key, v, in);
+    }
+    void operator()(const char* key, std::int64_t& v) { whole(key, v, kExact); }
     void operator()(const char* key, bool& v) {
         const Json* j = find(key);
         if (!j) return;
@@ -114,24 +142,27 @@ public:
         const Json* j = find(key);
         if (!j) return;
         if (j->is_string())
-            v = j->get<std::string>();
+            v = plainText(j->get<std::string>());
         else
             wrong(key, *j);
     }
-    void operator()(const char* key, std::optional<double>& v) {
+    void operator()(const char* key, std::optional<double>& v,
+                    const lobe::Bounds& in = lobe::bounds::any) {
         const Json* j = find(key);
         if (!j) return;
         double d = 0.0;
-        if (number(*j, key, d)) v = d;
+        if (number(*j, key, d, in)) v = d;
     }
-    void operator()(const char* key, std::vector<double>& v) {
-        each(key, v, [&](const Json& j, double& d) { return number(j, key, d); });
+    void operator()(const char* key, std::vector<double>& v,
+                    const lobe::Bounds& in = lobe::bounds::any) {
+        whole(key, v, [&](const Json& j, double& d) { return number(j, key, d, in); });
     }
-    void operator()(const char* key, std::vector<int>& v) {
-        each(key, v, [&](const Json& j, int& i) {
+    void operator()(const char* key, std::vector<int>& v,
+                    const lobe::Bounds& in = lobe::bounds::any) {
+        whole(key, v, [&](const Json& j, int& i) {
             double d = 0.0;
-            if (!number(j, key, d)) return false;
-            if (d != std::floor(d) || std::abs(d) > 1e6) return wrong(key, j);
+            if (!number(j, key, d, in)) return false;
+            if (d != std::floor(d)) return wrong(key, j);
             i = static_cast<int>(d);
             return true;
         });
@@ -139,15 +170,16 @@ public:
     void operator()(const char* key, std::vector<std::string>& v) {
         each(key, v, [&](const Json& j, std::string& s) {
             if (!j.is_string()) return wrong(key, j);
-            s = j.get<std::string>();
+            s = plainText(j.get<std::string>());
             return true;
         });
     }
-    void operator()(const char* key, std::vector<std::optional<double>>& v) {
-        each(key, v, [&](const Json& j, std::optional<double>& o) {
+    void operator()(const char* key, std::vector<std::optional<double>>& v,
+                    const lobe::Bounds& in = lobe::bounds::any) {
+        whole(key, v, [&](const Json& j, std::optional<double>& o) {
             if (j.is_null()) return true;
             double d = 0.0;
-            const bool read = number(j, key, d);
+            const bool read = number(j, key, d, in);
             if (read) o = d;
             return read;
         });
@@ -163,6 +195,14 @@ public:
         else
             wrong(key, *j);
     }
+    template <class E, std::size_t N>
+    void operator()(const char* key, std::optional<E>& v, const Names<N>& names) {
+        if (!find(key)) return;
+        E read{};
+        const auto before = out_.wrong.size();
+        (*this)(key, read, names);
+        if (out_.wrong.size() == before) v = read;
+    }
     template <class T> void object(const char* key, T& v);
     template <class T> void object(const char* key, std::optional<T>& v) {
         if (!find(key)) return;
@@ -170,11 +210,19 @@ public:
         object(key, *v);
     }
     template <class T> void objects(const char* key, std::vector<T>& v);
+    template <class T> void objects(const char* key, lobe::Rows<T>& v) {
+        std::vector<T> all;
+        objects(key, all);
+        v = lobe::Rows<T>(std::move(all));
+    }
 
     /// A key that belongs here and is read elsewhere.
     void known(const char* key) { known_.insert(key); }
 
 private:
+    /// What a double holds exactly.
+    static constexpr lobe::Bounds kExact{-9007199254740992.0, 9007199254740992.0};
+
     /// Null counts as missing, as it was written once for a value that is not there.
     const Json* find(const char* key) {
         known_.insert(key);
@@ -188,22 +236,32 @@ private:
             value.dump(-1, ' ', false, Json::error_handler_t::replace).substr(0, 60));
         return false;
     }
-    bool number(const Json& j, const char* key, double& v) {
-        if (!j.is_number() || !std::isfinite(j.get<double>())) return wrong(key, j);
+    bool number(const Json& j, const char* key, double& v, const lobe::Bounds& in) {
+        if (!j.is_number()) return wrong(key, j);
+        if (!in.hold(j.get<double>())) return beyond(key, j);
         v = j.get<double>();
         return true;
     }
-    template <class I> void whole(const char* key, I& v) {
+    bool beyond(const char* key, const Json& value) {
+        out_.beyond.push_back(where_ + "." + key + ": " + value.dump().substr(0, 60));
+        return false;
+    }
+    template <class I> void whole(const char* key, I& v, const lobe::Bounds& in) {
         const Json* j = find(key);
         if (!j) return;
-        const double d = j->is_number() ? j->get<double>() : std::nan("");
-        // Within what a double holds exactly, and the type.
-        const double most = sizeof(I) > 4 ? 9007199254740992.0 : 2147483647.0;
-        if (!(std::abs(d) <= most) || d != std::floor(d)) {
+        double d = 0.0;
+        if (!number(*j, key, d, in)) return;
+        if (d != std::floor(d))
             wrong(key, *j);
-            return;
-        }
-        v = static_cast<I>(d);
+        else
+            v = static_cast<I>(d);
+    }
+    /// A list of numbers that belong together: one beyond its bounds takes all of them with it.
+    template <class T, class Read> void whole(const char* key, std::vector<T>& v, Read read) {
+        const auto before = out_.beyond.size();
+        std::vector<T> all = v;
+        each(key, all, read);
+        if (out_.beyond.size() == before) v = std::move(all);
     }
     template <class T, class Read> void each(const char* key, std::vector<T>& v, Read read) {
         const Json* j = find(key);
@@ -214,8 +272,9 @@ private:
         }
         v.clear();
         for (const Json& one : *j) {
+            const auto before = out_.beyond.size();
             T value{};
-            if (read(one, value)) v.push_back(std::move(value));
+            if (read(one, value) && out_.beyond.size() == before) v.push_back(std::move(value));
         }
     }
 

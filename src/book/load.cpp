@@ -2,7 +2,9 @@
 // a patch changes what stood before it.
 #include "book/book.h"
 #include "book/codec.h"
+#include "book/json_parts.h"
 #include "book/statement.h"
+#include "core/job/bounds.h"
 
 #include <QStringList>
 
@@ -25,6 +27,7 @@ public:
         job_.id = id_;
         facts();
         changes();
+        entries();
         strikes();
         runs();
         conditions();
@@ -37,6 +40,17 @@ public:
 
 private:
     void wrong(const QString& what) { misread_.wrong.push_back(what.toStdString()); }
+    /// Whether a number is one; else it is said, and its row is left out. What is no number at all
+    /// in the file is read as none.
+    bool within(const QVariant& number, const Bounds& in, const QString& what) {
+        bool ok = false;
+        const double v = number.toDouble(&ok);
+        if (ok && in.hold(v)) return true;
+        misread_.beyond.push_back(
+            QStringLiteral("%1: %2").arg(what, number.toString().left(30)).toStdString());
+        return false;
+    }
+    static std::string text(const QVariant& v) { return plainText(v.toString().toStdString()); }
 
     template <class E>
     E named(const QVariant& text, std::optional<E> (*read)(const QString&), const char* what) {
@@ -72,7 +86,7 @@ private:
         while (s.next()) {
             const QString subject = s[0].toString();
             if (subject == QLatin1String("name"))
-                job_.name = s[1].toString().toStdString();
+                job_.name = text(s[1]);
             else
                 lay(subjects[subject], s[1], s[2].toInt() == 1, subject);
         }
@@ -112,6 +126,30 @@ private:
             job_.changes.push_back(std::move(change));
     }
 
+    /// As changes: the newest row of a number wins.
+    void entries() {
+        Statement s(
+            db_,
+            QStringLiteral("SELECT entry.number, entry.body FROM entry JOIN action ON action.id "
+                           "= entry.action_id "
+                           "WHERE action.job_id = ? AND action.state = 'done' ORDER BY entry.id"));
+        s.run(id_);
+        std::map<int, LogEntry> all;
+        while (s.next()) {
+            const int number = s[0].toInt();
+            const auto body = parsed(s[1].toByteArray());
+            if (!body) {
+                wrong(QStringLiteral("entry %1").arg(number));
+                continue;
+            }
+            LogEntry entry = logEntryFrom(*body, misread_);
+            entry.number = number;
+            all[number] = std::move(entry);
+        }
+        for (auto& [number, entry] : all)
+            job_.log.push_back(std::move(entry));
+    }
+
     void strikes() {
         Statement s(
             db_,
@@ -120,7 +158,7 @@ private:
                            "WHERE action.job_id = ? AND action.state = 'done' ORDER BY strike.id"));
         s.run(id_);
         while (s.next()) {
-            const Struck struck{s[2].toString().toStdString()};
+            const Struck struck{text(s[2])};
             if (s[0].isNull())
                 struckContacts_[s[1].toLongLong()] = struck;
             else
@@ -143,6 +181,7 @@ private:
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY run.id"));
         s.run(id_);
         while (s.next()) {
+            if (!within(s[1], bounds::cylinders, QStringLiteral("cylinder of a run"))) continue;
             if (s[3].toString() == QLatin1String("clearance")) {
                 ClearanceMap map;
                 map.id = s[0].toLongLong();
@@ -194,24 +233,30 @@ private:
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY reading.id"));
         r.run(id_);
         while (r.next()) {
-            if (const auto map = mapPlace_.find(r[0].toLongLong()); map != mapPlace_.end()) {
+            const qint64 run = r[0].toLongLong();
+            const auto map = mapPlace_.find(run);
+            const auto it = place_.find(run);
+            if (map == mapPlace_.end() && it == place_.end()) continue;
+            if (!within(r[2], bounds::reading_deg, QStringLiteral("angle of a reading")) ||
+                !within(r[3], bounds::lift_mm, QStringLiteral("lift of a reading")) ||
+                !within(r[8], bounds::few, QStringLiteral("zero of a reading")))
+                continue;
+            if (map != mapPlace_.end()) {
                 Press p;
                 p.id = r[1].toLongLong();
                 p.at = {r[2].toDouble()};
                 p.clearance_mm = r[3].toDouble();
-                p.typed = r[4].toString().toStdString();
+                p.typed = text(r[4]);
                 p.time_ms = r[5].toLongLong();
                 p.struck = of(struckReadings_, p.id);
                 job_.maps[map->second].presses.push_back(std::move(p));
                 continue;
             }
-            const auto it = place_.find(r[0].toLongLong());
-            if (it == place_.end()) continue;
             Reading reading;
             reading.id = r[1].toLongLong();
             reading.at = {r[2].toDouble()};
             reading.lift_mm = r[3].toDouble();
-            reading.typed = r[4].toString().toStdString();
+            reading.typed = text(r[4]);
             reading.time_ms = r[5].toLongLong();
             reading.approach = named(r[6], approachFrom, "reading.approach");
             reading.of = named(r[7], readingOfFrom, "reading.of");
@@ -231,13 +276,18 @@ private:
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY contact.id"));
         s.run(id_);
         while (s.next()) {
+            if (!within(s[6], bounds::cycle_deg, QStringLiteral("angle of a contact")) ||
+                !within(s[1], bounds::few, QStringLiteral("pass of a contact")) ||
+                (!s[8].isNull() &&
+                 !within(s[8], bounds::dimension_mm, QStringLiteral("drop of a contact"))))
+                continue;
             Contact c;
             c.id = s[0].toLongLong();
             c.pass = s[1].toInt();
             c.method = named(s[2], methodFrom, "contact.method");
             c.afterTop = s[3].toInt() != 0;
             c.scale = named(s[4], scaleFrom, "contact.scale");
-            c.typed = s[5].toString().toStdString();
+            c.typed = text(s[5]);
             c.at = {s[6].toDouble()};
             c.time_ms = s[7].toLongLong();
             if (!s[8].isNull()) c.drop_mm = s[8].toDouble();
@@ -270,7 +320,8 @@ Result<Loaded> Book::read(std::int64_t job) const {
         if (!loader.load()) return Error{Trouble::NoSuchJob, QString::number(job)};
         if (!loader.misread().wrong.empty())
             return Error{Trouble::NotUnderstood, joined(loader.misread().wrong)};
-        return Loaded{std::move(loader.job()), joined(loader.misread().newer)};
+        return Loaded{std::move(loader.job()), joined(loader.misread().beyond),
+                      joined(loader.misread().newer)};
     } catch (const SqlFailure& e) {
         return e.trouble(Trouble::Damaged);
     }

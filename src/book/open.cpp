@@ -1,6 +1,9 @@
 // Opening a book: what stands there is looked at before SQLite touches it, a new book is made whole
 // under another name before it takes its place, and older ones are carried forward step by step.
 #include "book/book.h"
+#include "book/judge.h"
+#include "book/main_file.h"
+#include "book/place.h"
 #include "book/side_file.h"
 #include "book/sqlite_handle.h"
 #include "book/statement.h"
@@ -13,8 +16,6 @@
 #include <QUrl>
 #include <QUuid>
 
-#include <fcntl.h>
-#include <stdio.h>
 #include <unistd.h>
 
 namespace book {
@@ -24,13 +25,6 @@ namespace {
 constexpr qint32 kApplicationId = 0x414D4C42; // "AMLB"
 constexpr int kBusy_ms = 5000;
 
-QStringList schemaSteps() {
-    QStringList steps =
-        QDir(QStringLiteral(":/book")).entryList({QStringLiteral("*.sql")}, QDir::Files);
-    steps.sort();
-    return steps;
-}
-
 /// Whether closing folds the log into the file. Off while it is not known whether the book is to be
 /// refused: refusing changes no byte.
 void foldOnClose(const QSqlDatabase& db, bool on) {
@@ -38,20 +32,21 @@ void foldOnClose(const QSqlDatabase& db, bool on) {
         sqlite3_db_config(handle, SQLITE_DBCONFIG_NO_CKPT_ON_CLOSE, on ? 0 : 1, nullptr);
 }
 
+/// A book that was copied by other means may have lost its log. Where others have it open, it stays
+/// as it is for now.
+void useLog(const QSqlDatabase& db) {
+    try {
+        Statement(db, QStringLiteral("PRAGMA journal_mode = WAL")).run();
+    } catch (const SqlFailure&) {
+        // Slower, and as safe.
+    }
+}
+
 bool writable(const QString& path) {
     // access() asks for the rights of whoever runs this, whatever the mode bits say.
     const QByteArray file = QFile::encodeName(path),
                      folder = QFile::encodeName(QFileInfo(path).absolutePath());
     return ::access(file.constData(), W_OK) == 0 && ::access(folder.constData(), W_OK) == 0;
-}
-
-/// Gives a finished file its name, unless something stands there by now.
-bool takeName(const QString& from, const QString& to) {
-    const QByteArray a = QFile::encodeName(from), b = QFile::encodeName(to);
-    if (::renameat2(AT_FDCWD, a.constData(), AT_FDCWD, b.constData(), RENAME_NOREPLACE) == 0)
-        return true;
-    // A file system that cannot say "unless": a USB stick.
-    return errno == EINVAL && !QFileInfo::exists(to) && ::rename(a.constData(), b.constData()) == 0;
 }
 
 } // namespace
@@ -64,38 +59,52 @@ int schemaVersion() {
 /// What is looked through in a few hundredths of a second; a shop's book of years takes seconds.
 constexpr qint64 kAtOnce_bytes = 1 << 20;
 
-std::optional<Error> Book::lookThrough() {
-    const qint64 size = QFileInfo(path_).size() + QFileInfo(path_ + QStringLiteral("-wal")).size();
-    if (size > kAtOnce_bytes) return std::nullopt;
-    Statement check(db(), QStringLiteral("PRAGMA quick_check(1)"));
-    if (!check.run().next())
-        return Error{Trouble::Damaged, QCoreApplication::translate("Say", "no answer")};
-    if (check[0].toString() != QLatin1String("ok"))
-        return Error{Trouble::Damaged, check[0].toString()};
-    lookedThrough_ = true;
-    return std::nullopt;
+static QString logOf(const QString& path) {
+    return path + QStringLiteral("-wal");
+}
+static bool isSmall(const QString& path) {
+    return QFileInfo(path).size() + QFileInfo(logOf(path)).size() <= kAtOnce_bytes;
 }
 
-std::optional<Error> Book::begin(Mode mode, bool immutable) {
+/// Judges a file without a log by itself, which leaves nothing beside what is refused.
+static std::optional<Error> judgeAlone(const QString& path) {
+    const MainFile file(path);
+    if (!file.open()) return Error{Trouble::CannotOpen, path};
+    try {
+        return judge(file.db(), isSmall(path));
+    } catch (const SqlFailure& e) {
+        return e.trouble(Trouble::Damaged);
+    }
+}
+
+/// `seen`: it was judged already.
+std::optional<Error> Book::begin(Mode mode, bool immutable, bool seen) {
     QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection_);
+    // The whole path, so that no name is taken for something else than a file.
+    const QString file = QFileInfo(path_).absoluteFilePath();
     if (immutable) {
-        const QUrl url = QUrl::fromLocalFile(QFileInfo(path_).absoluteFilePath());
+        const QUrl url = QUrl::fromLocalFile(file);
         db.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY;QSQLITE_OPEN_URI"));
         db.setDatabaseName(QString::fromLatin1(url.toEncoded()) + QStringLiteral("?immutable=1"));
     } else {
         db.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(kBusy_ms));
-        db.setDatabaseName(path_);
+        db.setDatabaseName(file);
     }
     if (!db.open()) return troubleOf(db.lastError(), Trouble::CannotOpen);
     try {
+        guard(db);
         foldOnClose(db, false);
-        if (const auto wrong = lookThrough()) return wrong;
+        lookedThrough_ = isSmall(path_);
+        if (!seen)
+            if (const auto wrong = judge(db, lookedThrough_)) return wrong;
         if (immutable) return std::nullopt;
         Statement(db, QStringLiteral("PRAGMA foreign_keys = ON")).run();
         // FULL makes the log reach the disk at every commit: a power cut loses nothing typed.
         Statement(db, QStringLiteral("PRAGMA synchronous = FULL")).run();
-        if (mode != Mode::Reading)
+        if (mode != Mode::Reading) {
             if (const auto trouble = migrate()) return trouble;
+            useLog(db);
+        }
         foldOnClose(db, true);
     } catch (const SqlFailure& e) {
         return e.trouble(Trouble::Damaged);
@@ -126,12 +135,7 @@ std::optional<Error> Book::migrate() {
         }
         if (at > steps.size()) return Error{Trouble::Newer, QString::number(at)};
         if (at == steps.size()) continue;
-        QFile file(QStringLiteral(":/book/") + steps[at]);
-        if (!file.open(QIODevice::ReadOnly)) return Error{Trouble::CannotOpen, steps[at]};
-        const QStringList statements =
-            QString::fromUtf8(file.readAll()).split(QStringLiteral(";\n"));
-        for (const QString& sql : statements)
-            if (!sql.trimmed().isEmpty()) Statement(db(), sql).run();
+        carryOut(db(), steps[at]);
         Statement(db(), QStringLiteral("PRAGMA user_version = %1").arg(at + 1)).run();
         transaction.commit();
     }
@@ -142,13 +146,13 @@ std::optional<Error> Book::migrate() {
 static std::optional<Error> make(const QString& path) {
     const QString folder = QFileInfo(path).absolutePath();
     if (!QDir().mkpath(folder)) return Error{Trouble::CannotOpen, folder};
-    const QString making =
-        path + QStringLiteral(".new-") + QUuid::createUuid().toString(QUuid::WithoutBraces).left(8);
+    const QString making = unfinished(path);
     const QString connection = QUuid::createUuid().toString();
     std::optional<Error> trouble;
+    makeOwn(making);
     {
         QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection);
-        db.setDatabaseName(making);
+        db.setDatabaseName(QFileInfo(making).absoluteFilePath());
         if (!db.open()) {
             trouble = troubleOf(db.lastError(), Trouble::CannotOpen);
         } else {
@@ -158,15 +162,8 @@ static std::optional<Error> make(const QString& path) {
                     .run();
                 Transaction whole(db);
                 const QStringList steps = schemaSteps();
-                for (const QString& step : steps) {
-                    QFile file(QStringLiteral(":/book/") + step);
-                    if (!file.open(QIODevice::ReadOnly))
-                        return Error{Trouble::CannotOpen, file.errorString()};
-                    const QStringList statements =
-                        QString::fromUtf8(file.readAll()).split(QStringLiteral(";\n"));
-                    for (const QString& sql : statements)
-                        if (!sql.trimmed().isEmpty()) Statement(db, sql).run();
-                }
+                for (const QString& step : steps)
+                    carryOut(db, step);
                 Statement(db, QStringLiteral("PRAGMA user_version = %1").arg(steps.size())).run();
                 whole.commit();
                 Statement(db, QStringLiteral("PRAGMA journal_mode = WAL")).run();
@@ -180,8 +177,7 @@ static std::optional<Error> make(const QString& path) {
     // Another start that was quicker made a book that is as good.
     if (!trouble && !takeName(making, path) && !QFileInfo::exists(path))
         trouble = Error{Trouble::CannotOpen, path};
-    for (const char* side : {"", "-wal", "-shm", "-journal"})
-        QFile::remove(making + QLatin1String(side));
+    removeAll(making);
     return trouble;
 }
 
@@ -222,7 +218,7 @@ Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock, Mode 
         if (!plain)
             opened = openCopy(path, std::move(clock));
         else if (const auto trouble =
-                     std::get<std::unique_ptr<Book>>(opened)->begin(Mode::Reading, true))
+                     std::get<std::unique_ptr<Book>>(opened)->begin(Mode::Reading, true, false))
             return *trouble;
         if (auto* book = std::get_if<std::unique_ptr<Book>>(&opened))
             (*book)->readOnly_ =
@@ -234,8 +230,19 @@ Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock, Mode 
     }
 
     putForeignLogAside(path);
+    const bool alone =
+        QFileInfo(logOf(path)).size() == 0 && !QFileInfo::exists(path + QStringLiteral("-journal"));
+    if (alone)
+        if (const auto wrong = judgeAlone(path)) return *wrong;
+    const QString index = path + QStringLiteral("-shm");
+    const bool indexed = QFileInfo::exists(index);
     std::unique_ptr<Book> self(new Book(path, QUuid::createUuid().toString(), std::move(clock)));
-    if (const auto trouble = self->begin(mode, false)) return *trouble;
+    if (const auto trouble = self->begin(mode, false, alone)) {
+        self.reset();
+        // What was made only to look into it is taken away again.
+        if (!indexed) QFile::remove(index);
+        return *trouble;
+    }
     self->seenVersion_ = self->dataVersion();
     self->remember();
     return self;

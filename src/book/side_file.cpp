@@ -1,13 +1,12 @@
 #include "book/side_file.h"
 
 #include "book/book.h"
+#include "book/main_file.h"
 #include "book/statement.h"
 
 #include <QFile>
 #include <QFileInfo>
 #include <QtEndian>
-#include <QUrl>
-#include <QUuid>
 
 namespace book {
 
@@ -44,30 +43,6 @@ QByteArray bytesOf(const QString& path) {
     QFile file(path);
     return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
 }
-
-/// A read-only look at the main file alone, as if there were no log.
-class MainFile {
-public:
-    explicit MainFile(const QString& path) : name_(QUuid::createUuid().toString()) {
-        QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name_);
-        db.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY;QSQLITE_OPEN_URI"));
-        QUrl url = QUrl::fromLocalFile(QFileInfo(path).absoluteFilePath());
-        db.setDatabaseName(QString::fromLatin1(url.toEncoded()) + QStringLiteral("?immutable=1"));
-        open_ = db.open();
-    }
-    ~MainFile() {
-        QSqlDatabase::database(name_, false).close();
-        QSqlDatabase::removeDatabase(name_);
-    }
-    MainFile(const MainFile&) = delete;
-    MainFile& operator=(const MainFile&) = delete;
-    bool open() const { return open_; }
-    QSqlDatabase db() const { return QSqlDatabase::database(name_, false); }
-
-private:
-    QString name_;
-    bool open_ = false;
-};
 
 } // namespace
 

@@ -70,6 +70,19 @@ QString sentence(const Error& e, const QString& path) {
                    "Say", "%1 is no longer there: it was moved or deleted. What is typed now is "
                           "not on disk. Ctrl+Shift+S keeps what is in hand as a new book.")
             .arg(path);
+    case Trouble::Foreign:
+        return QCoreApplication::translate(
+                   "Say", "%1 is not as a book of Amber Lobe is made (%2); it was left as it is.")
+            .arg(path, e.detail);
+    case Trouble::TakenMeanwhile:
+        return QCoreApplication::translate(
+            "Say", "Another window logged here a moment ago. Look at it: Enter once more puts this "
+                   "reading in its place, Esc leaves it.");
+    case Trouble::Taken:
+        return QCoreApplication::translate(
+                   "Say",
+                   "%1 stands there already; nothing was written. Choose a name that is free.")
+            .arg(path);
     case Trouble::Replaced:
         break;
     }
@@ -83,7 +96,10 @@ Error troubleOf(const QSqlError& error, Trouble otherwise) {
     bool number = false;
     const int code = error.nativeErrorCode().toInt(&number) & 0xff;
     const QString said = error.databaseText().isEmpty() ? error.text() : error.databaseText();
-    if (!number) return {otherwise, said};
+    return number ? troubleOf(code, said, otherwise) : Error{otherwise, said};
+}
+
+Error troubleOf(int code, const QString& said, Trouble otherwise) {
     switch (code) {
     case SQLITE_BUSY:
     case SQLITE_LOCKED:

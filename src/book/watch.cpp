@@ -1,6 +1,7 @@
 // Whether the file at the book's path is still the book that was opened, and how what is in hand is
 // saved when it is not.
 #include "book/book.h"
+#include "book/copies.h"
 #include "book/side_file.h"
 #include "book/sqlite_handle.h"
 #include "book/statement.h"
@@ -83,16 +84,16 @@ std::optional<Error> Book::gone() const {
 
 std::optional<Error> Book::writeCopy(const QString& path) const {
     try {
-        {
+        // A file that something was done to may be whole no longer.
+        if (gone()) {
             Statement check(db(), QStringLiteral("PRAGMA quick_check(1)"));
             if (!check.run().next() || check[0].toString() != QLatin1String("ok"))
                 return Error{Trouble::Damaged, check[0].toString()};
         }
-        Statement(db(), QStringLiteral("VACUUM INTO ?")).run(path);
-        return std::nullopt;
     } catch (const SqlFailure& e) {
         return e.trouble(Trouble::CannotWrite);
     }
+    return copyBook(handleOf(db()), path);
 }
 
 void Book::foldLog() {

@@ -1,11 +1,12 @@
 #include "cli/commands.h"
 
-#include "book/files.h"
+#include "cli/backup_command.h"
 #include "cli/clearance_command.h"
 #include "cli/compare_command.h"
 #include "cli/compression_command.h"
 #include "cli/filling_command.h"
 #include "cli/inputs.h"
+#include "cli/job_commands.h"
 #include "cli/json.h"
 #include "cli/model_command.h"
 #include "cli/refusal.h"
@@ -15,8 +16,6 @@
 #include "words/sentences.h"
 
 #include <CLI/CLI.hpp>
-
-#include <QFileInfo>
 
 #include <cmath>
 
@@ -34,12 +33,6 @@ struct LobeOptions {
     std::string card;
     std::string resolution, layout = "pushrod";
     bool raw = false;
-};
-
-struct BookOptions {
-    std::string book, table, job, side = "intake";
-    int cylinder = 1;
-    bool force = false;
 };
 
 class Program {
@@ -73,20 +66,9 @@ public:
         examine->add_flag("--json", options.json, "print JSON");
         examine->callback([&] { host_.command = [&] { examineBook(book, job, options.json); }; });
 
-        BookOptions kept;
-        auto* bringIn = app.add_subcommand("import", "a lift table into a book, as a new run");
-        bringIn->add_option("BOOK", kept.book, "a book file")->required();
-        bringIn->add_option("FILE", kept.table, "CSV with crank_deg and lift_mm or lift_in")
-            ->required();
-        lobeOfBook(bringIn, kept);
-        bringIn->callback([&] { host_.command = [&] { importTable(kept); }; });
-        auto* write = app.add_subcommand("export", "the newest run of a lobe as a lift table");
-        write->add_option("BOOK", kept.book, "a book file")->required();
-        write->add_option("FILE", kept.table, "CSV to write")->required();
-        write->add_flag("--force", kept.force, "replace a file that is no lift table");
-        lobeOfBook(write, kept);
-        write->callback([&] { host_.command = [&] { exportTable(kept); }; });
-
+        addList(app, host_);
+        addExport(app, host_);
+        addImport(app, host_);
         addTdc(app, host_);
         addCompression(app, host_);
         addSet(app, host_);
@@ -94,7 +76,18 @@ public:
         addModel(app, host_);
         addFilling(app, host_);
         addCompare(app, host_);
+        addBackup(app, host_);
+        checkNumbers(app);
 
+        const int code = carriedOut(app, argc, argv);
+        const QString lost = host_.undelivered();
+        if (lost.isEmpty()) return code;
+        complain(QStringLiteral("amber-lobe-cli: the result could not be written (%1)").arg(lost));
+        return 1;
+    }
+
+private:
+    int carriedOut(CLI::App& app, int argc, const char* const* argv) const {
         try {
             app.parse(argc, argv);
             host_.command();
@@ -116,7 +109,6 @@ public:
         return 0;
     }
 
-private:
     static void shared(CLI::App* command, LobeOptions& o) {
         command->add_option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
             ->check(CLI::IsMember({"tappet", "valve"}));
@@ -145,6 +137,17 @@ private:
 
     void complain(const QString& line) const {
         std::fputs((line.simplified() + QLatin1Char('\n')).toUtf8().constData(), err_);
+    }
+
+    /// A comma between heights may have been meant as one within a height.
+    void sayHeights(const LobeOptions& o) const {
+        if (o.json || o.heights.size() != 2 || o.heights[0] != std::floor(o.heights[0]) ||
+            o.heights[1] != std::floor(o.heights[1]))
+            return;
+        complain(
+            QStringLiteral("--heights: taken as two heights, %1 and %2; a fraction has a point")
+                .arg(o.heights[0])
+                .arg(o.heights[1]));
     }
 
     static words::Style styleOf(bool inches) {
@@ -240,6 +243,7 @@ private:
     void oneLobe(const std::string& file, const LobeOptions& o) const {
         const Side side = o.side == "intake" ? Side::Intake : Side::Exhaust;
         const LobeRequest r = request(o, side);
+        sayHeights(o);
         const auto card = cardOf(o);
         const LobeFigures figures = analyse(file, withCard(r, card));
         const words::Style style = styleOf(o.inches);
@@ -258,6 +262,7 @@ private:
 
     void twoLobes(const std::string& in, const std::string& ex, const LobeOptions& o) const {
         const LobeRequest r = request(o, Side::Intake);
+        sayHeights(o);
         const auto card = cardOf(o);
         const LobeFigures intake = analyse(in, withCard(r, card));
         const LobeFigures exhaust = analyse(ex, withCard(request(o, Side::Exhaust), card));
@@ -275,58 +280,6 @@ private:
                         pairText(pair, style) +
                         (x ? explanationText(*x, false, style) : QString()));
         }
-    }
-
-    static void lobeOfBook(CLI::App* command, BookOptions& o) {
-        command->add_option("--job", o.job, "the job's name; needed when the book holds several");
-        command->add_option("--side", o.side, "intake or exhaust")
-            ->check(CLI::IsMember({"intake", "exhaust"}))
-            ->required();
-        command->add_option("--cylinder", o.cylinder, "1 by default");
-    }
-
-    void importTable(const BookOptions& o) const {
-        const auto book = openBook(pathOf(o.book));
-        const Job job = jobOf(*book, o.job);
-        if (o.cylinder < 1 || o.cylinder > job.engine.cylinders)
-            throw Refusal{QStringLiteral("--cylinder %1: this engine has 1 to %2")
-                              .arg(o.cylinder)
-                              .arg(job.engine.cylinders)};
-        const QString path = pathOf(o.table);
-        const LiftTable table = tableOf(path);
-        RunConditions conditions = usualConditions(job.engine, sideOf(o.side));
-        conditions.afterMove = lastMove(job);
-        conditions.source = QFileInfo(path).fileName().toStdString();
-        const auto kept = book->record(job.id, book::AddRun{book::runFromTable(
-                                                   table, o.cylinder, sideOf(o.side), conditions)});
-        if (const auto* e = std::get_if<book::Error>(&kept))
-            throw Refusal{book::sentence(*e, book->path())};
-        host_.print(QStringLiteral("%1 readings are a new run of cylinder %2 %3 in %4\n")
-                        .arg(table.points.size())
-                        .arg(o.cylinder)
-                        .arg(QString::fromStdString(o.side), QString::fromStdString(job.name)));
-    }
-
-    void exportTable(const BookOptions& o) const {
-        const auto book = openBook(pathOf(o.book));
-        const Job job = jobOf(*book, o.job);
-        const LiftRun* newest = nullptr;
-        for (const LiftRun& run : job.runs)
-            if (run.cylinder == o.cylinder && run.side == sideOf(o.side) && !run.readings.empty())
-                newest = &run;
-        if (!newest)
-            throw Refusal{QStringLiteral("%1: no run of cylinder %2 %3 has readings")
-                              .arg(book->path())
-                              .arg(o.cylinder)
-                              .arg(QString::fromStdString(o.side))};
-        const QString path = pathOf(o.table);
-        if (!o.force && QFileInfo::exists(path) &&
-            book::refusesExport(path, book->path()).isEmpty() && !book::isOurTable(path))
-            throw Refusal{path +
-                          QStringLiteral(": another file stands there; --force replaces it")};
-        const QString why = book::writeTableFile(path, job, *newest, book->path());
-        if (!why.isEmpty()) throw Refusal{path + QStringLiteral(": ") + why};
-        host_.print(path + QLatin1Char('\n'));
     }
 
     void examineBook(const std::string& file, const std::string& wanted, bool json) const {

@@ -2,6 +2,7 @@
 
 #include "cli/inputs.h"
 #include "cli/refusal.h"
+#include "core/job/bounds.h"
 #include "words/sentences.h"
 
 #include <cmath>
@@ -36,6 +37,13 @@ CompressionPrinted runCompression(const CompressionOptions& o) {
                               .arg(value)
                               .arg(least)};
     };
+    for (const auto& [name, value] :
+         {std::pair("--deck", o.deck), {"--gasket", o.gasket}, {"--pin-offset", o.pinOffset}})
+        if (!bounds::part_mm.hold(value))
+            throw Refusal{QStringLiteral("%1 %2: expected mm within %3")
+                              .arg(QLatin1String(name))
+                              .arg(value)
+                              .arg(bounds::part_mm.most)};
     atLeast("--chamber", o.chamber, 0.0);
     atLeast("--gasket", o.gasket, 0.0);
     atLeast("--gasket-bore", o.gasketBore, 0.0);

@@ -2,9 +2,13 @@
 
 #include "book/files.h"
 #include "cli/refusal.h"
+#include "core/job/bounds.h"
 #include "words/sentences.h"
 
+#include <CLI/CLI.hpp>
+
 #include <QFileInfo>
+#include <QRegularExpression>
 
 #include <cmath>
 
@@ -12,8 +16,29 @@ namespace cli {
 
 using namespace lobe;
 
+void checkNumbers(CLI::App& app) {
+    const CLI::Validator plain(
+        [](std::string& text) {
+            static const QRegularExpression decimal(
+                QStringLiteral("^[-+]?(\\d+\\.?\\d*|\\.\\d+)([eE][-+]?\\d+)?$"));
+            const QString said = QString::fromStdString(text);
+            if (!decimal.match(said).hasMatch()) return text + " is no plain number";
+            const double v = said.toDouble();
+            if (!bounds::any.hold(v) || (v != 0.0 && std::abs(v) < 1e-9))
+                return text + " is beyond what can be meant";
+            return std::string();
+        },
+        std::string());
+    for (CLI::App* command : app.get_subcommands({}))
+        for (CLI::Option* option : command->get_options())
+            if (option->get_type_name() == "FLOAT" || option->get_type_name() == "INT")
+                option->check(plain);
+}
+
 QString pathOf(const std::string& argument) {
-    return QString::fromLocal8Bit(argument.c_str());
+    const QString path = QString::fromLocal8Bit(argument.c_str());
+    // A colon in front would be a place inside the program.
+    return path.startsWith(QLatin1Char(':')) ? QStringLiteral("./") + path : path;
 }
 
 Place placeOf(const std::string& text) {
@@ -73,7 +98,16 @@ Job jobOf(book::Book& book, const std::string& wanted) {
     const auto& jobs = std::get<std::vector<book::JobSummary>>(listed);
     for (const auto& j : jobs) {
         names << QLatin1Char('"') + j.name + QLatin1Char('"');
-        if (wanted.empty() ? jobs.size() == 1 : j.name == name) id = j.id;
+        const bool meant = wanted.empty()
+                               ? jobs.size() == 1
+                               : j.name == name || name == QStringLiteral("#%1").arg(j.id);
+        if (meant && id)
+            throw Refusal{QStringLiteral("%1: two jobs are called \"%2\"; say which by its number: "
+                                         "--job \"#%3\" or \"#%4\"")
+                              .arg(book.path(), name)
+                              .arg(*id)
+                              .arg(j.id)};
+        if (meant) id = j.id;
     }
     if (jobs.empty())
         throw Refusal{QStringLiteral("%1: the book holds no job yet").arg(book.path())};

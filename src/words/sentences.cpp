@@ -92,7 +92,7 @@ QString sentence(const TableError& e, const QString& fileName) {
         return says(
             Say::tr("not a text file; expected a CSV table with crank_deg and lift_mm or lift_in"));
     case TableFault::TooLong:
-        return says(Say::tr("longer than any lift table; expected at most 20000 readings"));
+        return says(Say::tr("longer than any lift table; expected at most 200000 readings"));
     case TableFault::NoAngleColumn:
         return says(Say::tr(
             "no crank_deg column in the header; expected crank_deg and lift_mm or lift_in"));
@@ -112,7 +112,8 @@ QString sentence(const TableError& e, const QString& fileName) {
         return says(
             Say::tr("\"%1\" is not a number; expected plain digits such as 8.512").arg(text));
     case TableFault::AngleOutOfRange:
-        return says(Say::tr("crank angle %1 is outside the cycle; expected -720 to 720").arg(text));
+        return says(
+            Say::tr("crank angle %1 is too many turns away; expected -3600 to 3600").arg(text));
     case TableFault::LiftOutOfRange:
         return says(Say::tr("lift %1 is more than any lobe has; expected at most 30 mm").arg(text));
     case TableFault::TooFewReadings:

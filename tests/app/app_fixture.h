@@ -42,6 +42,7 @@ public:
         start(demo);
     }
 
+    app::Application& application() { return *application_; }
     app::MainWindow& window() { return application_->window(); }
     app::Session& session() { return application_->session(); }
     app::Look& look() { return application_->look(); }

@@ -6,10 +6,10 @@
 #include "app/frame/menus.h"
 #include "app/frame/slate.h"
 
+#include <QAbstractItemView>
 #include <QActionGroup>
 #include <QComboBox>
 #include <QFile>
-#include <QListWidget>
 #include <QMenuBar>
 #include <QRegularExpression>
 #include <QTranslator>
@@ -83,6 +83,12 @@ QStringList wordsOf(const Job& job) {
         names << QString::fromStdString(f.name);
     for (const CamMove& m : job.changes)
         names << QString::fromStdString(m.marks) << QString::fromStdString(m.note);
+    for (const LogEntry& e : job.log) {
+        names << QString::fromStdString(e.text);
+        for (const Detail& d : e.details)
+            names << QString::fromStdString(d.value);
+    }
+    names << QStringLiteral("lb ft Nm"); // units are the same everywhere
     for (const LiftRun& r : job.runs)
         for (const Reading& x : r.readings)
             if (x.struck) names << QString::fromStdString(x.struck->reason);
@@ -98,9 +104,9 @@ QStringList shown(Rig& rig) {
         if (!w->isVisible()) continue;
         if (auto* label = qobject_cast<QLabel*>(w)) out << label->text();
         if (auto* button = qobject_cast<QAbstractButton*>(w)) out << button->text();
-        if (auto* list = qobject_cast<QListWidget*>(w))
-            for (int i = 0; i < list->count(); ++i)
-                out << list->item(i)->data(Qt::AccessibleTextRole).toString();
+        if (auto* list = qobject_cast<QAbstractItemView*>(w); list && list->model())
+            for (int i = 0; i < list->model()->rowCount(); ++i)
+                out << list->model()->index(i, 0).data(Qt::AccessibleTextRole).toString();
         if (auto* box = qobject_cast<QComboBox*>(w))
             for (int i = 0; i < box->count(); ++i)
                 out << box->itemText(i);

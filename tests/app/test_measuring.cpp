@@ -3,8 +3,6 @@
 
 #include "support/closed_lobes.h"
 
-#include <QListWidget>
-
 using namespace lobe;
 using fixture::Rig;
 

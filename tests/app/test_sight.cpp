@@ -216,8 +216,8 @@ private slots:
             auto* list = rig.find<app::RowList>(name);
             int whole = 0;
             for (int i = 0; i < list->count(); ++i)
-                whole += !list->row(i).heading &&
-                         list->viewport()->rect().contains(list->visualItemRect(list->item(i)));
+                whole +=
+                    !list->row(i).heading && list->viewport()->rect().contains(list->rowRect(i));
             return whole;
         };
         QVERIFY2(inView("setChoices") >= 8, qPrintable(QString::number(inView("setChoices"))));

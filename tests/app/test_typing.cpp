@@ -7,7 +7,6 @@
 #include "core/examine/snapshot.h"
 
 #include <QAction>
-#include <QListWidget>
 #include <QMenu>
 #include <QSqlDatabase>
 #include <QSqlQuery>

@@ -1,10 +1,10 @@
 // A seeded walk through the real window: keys, lines, clicks, theme, units, sizes, undo, jobs and
 // dialogs in any order. Nothing may fall over, and what stands on disk is what the window shows.
 // AMBER_WALK_STEPS and AMBER_WALK_SEED set its length and where it begins.
+#include "app/style/rows.h"
 #include "app_fixture.h"
 
 #include <QAbstractButton>
-#include <QListWidget>
 #include <QRandomGenerator>
 #include <QStringList>
 
@@ -193,16 +193,15 @@ private:
         QTest::mouseClick(w, Qt::LeftButton, {}, w->rect().center());
     }
     void row() {
-        auto* list = static_cast<QListWidget*>(visible([](QWidget* x) {
-            auto* l = qobject_cast<QListWidget*>(x);
+        auto* list = static_cast<app::RowList*>(visible([](QWidget* x) {
+            auto* l = qobject_cast<app::RowList*>(x);
             return l && l->count() > 0;
         }));
         if (!list) return;
         const int at = random_.bounded(list->count());
         note(QStringLiteral("row %1 of %2").arg(at).arg(list->objectName()));
-        list->scrollToItem(list->item(at));
-        QTest::mouseClick(list->viewport(), Qt::LeftButton, {},
-                          list->visualItemRect(list->item(at)).center());
+        list->showRow(at);
+        QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->rowRect(at).center());
     }
     void resize() {
         static const QList<QSize> kSizes{{1000, 640}, {1024, 700}, {1280, 800}, {1500, 900}};

@@ -173,8 +173,9 @@ private slots:
             case 3: {
                 LiftRun fresh;
                 fresh.cylinder = 1 + random.bounded(4);
-                fresh.readings.resize(random.bounded(4u));
-                if (!fresh.readings.empty()) fresh.readings[0].struck = Struck{"came struck"};
+                fresh.readings.edit().resize(random.bounded(4u));
+                if (!fresh.readings.empty())
+                    fresh.readings.edit()[0].struck = Struck{"came struck"};
                 change = book::AddRun{fresh};
                 break;
             }
@@ -206,7 +207,7 @@ private slots:
             case 8: {
                 ClearanceMap fresh;
                 fresh.side = Side::Exhaust;
-                fresh.presses.resize(random.bounded(3u));
+                fresh.presses.edit().resize(random.bounded(3u));
                 change = book::AddMap{fresh};
                 break;
             }

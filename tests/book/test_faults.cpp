@@ -46,7 +46,7 @@ Trouble trouble(const QString& path, Book::Mode mode = Book::Mode::MustExist) {
 
 /// Runs the victim on a book, killed at a write (0: never); its exit code, and what it printed.
 int victim(const QString& book, int readings, int dieAt, const QString& in, QByteArray* said,
-           int* writes = nullptr) {
+           int* writes = nullptr, const QStringList& more = {}, const char* full = nullptr) {
     QProcess p;
     QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
     env.insert(QStringLiteral("LD_PRELOAD"), QStringLiteral(DIE_AT_WRITE));
@@ -56,8 +56,9 @@ int victim(const QString& book, int readings, int dieAt, const QString& in, QByt
     const QString count = in + QStringLiteral("/../count");
     if (dieAt > 0) env.insert(QStringLiteral("DIE_AT"), QString::number(dieAt));
     env.insert(QStringLiteral("DIE_COUNT"), count);
+    if (full) env.insert(QStringLiteral("FULL_AT"), QLatin1String(full));
     p.setProcessEnvironment(env);
-    p.start(QStringLiteral(VICTIM), {book, QString::number(readings)});
+    p.start(QStringLiteral(VICTIM), QStringList{book, QString::number(readings)} + more);
     p.waitForFinished(60000);
     if (said) *said = p.readAllStandardOutput();
     if (writes) *writes = bytes(count).trimmed().toInt();
@@ -127,6 +128,68 @@ private slots:
             auto b = opened(file);
             QVERIFY2(std::get<Job>(b->load(b->jobs()[0].id)) == whole,
                      qPrintable(QStringLiteral("write %1 of %2").arg(at).arg(writes)));
+        }
+    }
+
+    /// What stood at the path before stands there still, or the new file whole.
+    void killedAtEveryWriteOfExporting() {
+        const QString book = path("export.amber");
+        victim(book, 20, 0, path("."), nullptr);
+        int writes = 0;
+        QString folder = fresh(), file = folder + QStringLiteral("/table.csv");
+        const QStringList more{QStringLiteral("export"), file};
+        QCOMPARE(victim(book, 0, 0, folder, nullptr, &writes, more), 0);
+        const QByteArray whole = bytes(file);
+        QVERIFY(std::holds_alternative<LiftTable>(book::readTableFile(file)));
+        QVERIFY(writes >= 2);
+        for (const QByteArray& before : {QByteArray(), QByteArray("crank_deg,lift_mm\n")})
+            for (int at = 1; at <= writes; ++at) {
+                folder = fresh();
+                if (!before.isEmpty()) put(file, before);
+                victim(book, 0, at, folder, nullptr, nullptr, more);
+                QVERIFY2(bytes(file) == before || bytes(file) == whole,
+                         qPrintable(QStringLiteral("write %1 of %2").arg(at).arg(writes)));
+            }
+    }
+
+    void undoOnAFullDiskSaysSo() {
+        const QString folder = fresh(), book = folder + QStringLiteral("/b.amber");
+        victim(book, 3, 0, folder, nullptr);
+        const Job before = [&] {
+            auto b = opened(book);
+            return std::get<Job>(b->load(b->jobs().at(0).id));
+        }();
+        // Full from the first write on, then from a later one: in the end there is room.
+        int saidSo = 0, code = -1;
+        for (int at = 1; code != 0 && at < 60; ++at) {
+            QByteArray said;
+            code = victim(book, 0, 0, folder, &said, nullptr, {"undo", "-"},
+                          QByteArray::number(at).constData());
+            saidSo += code == 5 && said.contains("is full");
+            QVERIFY2(code == 0 || code == 3 || code == 5, qPrintable(QString::number(code)));
+            auto b = opened(book);
+            const Job now = std::get<Job>(b->load(b->jobs().at(0).id));
+            QVERIFY2((now == before) == (code != 0), qPrintable(QString::number(at)));
+        }
+        QCOMPARE(code, 0);
+        QVERIFY2(saidSo > 0, qPrintable(QString::number(saidSo)));
+    }
+
+    void killedAtEveryWriteOfCopying() {
+        const QString book = path("copied.amber");
+        victim(book, 20, 0, path("."), nullptr);
+        int writes = 0;
+        QString folder = fresh(), file = folder + QStringLiteral("/copy.amber");
+        const QStringList more{QStringLiteral("backup"), file};
+        QCOMPARE(victim(book, 0, 0, folder, nullptr, &writes, more), 0);
+        QVERIFY(writes > 10);
+        for (int at = 1; at <= writes; ++at) {
+            folder = fresh();
+            victim(book, 0, at, folder, nullptr, nullptr, more);
+            if (!QFile::exists(file)) continue;
+            auto b = opened(file);
+            QCOMPARE(std::get<Job>(b->load(b->jobs().at(0).id)).runs.at(0).readings.size(),
+                     std::size_t(20));
         }
     }
 

@@ -400,7 +400,7 @@ private slots:
         QTest::newRow("not json") << QByteArray("ivo = 12") << QStringLiteral("expected a card");
         QTest::newRow("a list") << QByteArray("[1]") << QStringLiteral("not an object");
         QTest::newRow("height") << QByteArray(R"({"height": {"mm": 50}, "ivo": 1})")
-                                << QStringLiteral("height 50");
+                                << QStringLiteral("height.mm: 50");
         QTest::newRow("angle") << QByteArray(R"({"ivo": 400})") << QStringLiteral("ivo 400");
         QTest::newRow("nothing") << QByteArray(R"({"name": "x"})")
                                  << QStringLiteral("no event follows");
@@ -705,6 +705,129 @@ private slots:
         QVERIFY(r.code != 0);
         QVERIFY2(r.err.contains(says), qPrintable(r.err));
         QVERIFY(r.out.isEmpty());
+    }
+
+    void whatDoesNotArriveIsAnError() {
+        const QString csv = table("b.csv", closed::power(106, 147, 7.2));
+        for (const char* to : {"/dev/full"}) {
+            QProcess p;
+            p.setStandardOutputFile(QLatin1String(to));
+            p.start(QStringLiteral(BIN_DIR "/amber-lobe-cli"),
+                    {"lobe", csv, "--side", "intake", "--json"});
+            QVERIFY(p.waitForFinished());
+            QCOMPARE(p.exitCode(), 1);
+            QVERIFY(p.readAllStandardError().contains("could not be written"));
+        }
+        QProcess closed;
+        closed.start(QStringLiteral("/bin/sh"),
+                     {"-c", QStringLiteral("exec '%1' lobe '%2' --side intake >&-")
+                                .arg(QStringLiteral(BIN_DIR "/amber-lobe-cli"), csv)});
+        QVERIFY(closed.waitForFinished());
+        QCOMPARE(closed.exitCode(), 1);
+    }
+
+    void whatIsWaitedForIsRefused() {
+        const QString pipe = dir_.filePath(QStringLiteral("pipe"));
+        QCOMPARE(::mkfifo(QFile::encodeName(pipe).constData(), 0600), 0);
+        const Ran r = ran({"lobe", pipe, "--side", "intake"});
+        QCOMPARE(r.code, 1);
+        QVERIFY2(r.err.contains(QStringLiteral("no file that can be read to its end")),
+                 qPrintable(r.err));
+    }
+
+    void numbersAreDecimalAndMeant_data() {
+        QTest::addColumn<QStringList>("line");
+        const auto row = [](const char* name, const QString& line) {
+            QTest::newRow(name) << line.split(QLatin1Char(' '));
+        };
+        const QString engine =
+            QStringLiteral("compression --bore 90 --stroke 78 --rod 142 --chamber 46 --ivc 58");
+        row("hexadecimal", QStringLiteral("set --need 0x4 --teeth 40"));
+        row("infinity", QStringLiteral("set --need inf --teeth 40"));
+        row("nan", QStringLiteral("set --need nan --teeth 40"));
+        row("deck", engine + QStringLiteral(" --deck 1e308"));
+        row("deep deck", engine + QStringLiteral(" --deck 60"));
+        row("slot", QStringLiteral("set --need 4 --slot 1e-308:1e-308"));
+        row("narrow slot", QStringLiteral("set --need 4 --slot 0.001:0.001"));
+        row("tape", QStringLiteral("tdc --method stop tape:12 tape:14"));
+    }
+    void numbersAreDecimalAndMeant() {
+        QFETCH(QStringList, line);
+        const Ran r = ran(line);
+        QVERIFY2(r.code == 1 || r.code == 2, qPrintable(r.out + r.err));
+        QVERIFY2(r.out.isEmpty() && !r.err.isEmpty(), qPrintable(r.out));
+        QVERIFY2(!r.err.contains(QStringLiteral("terminate")), qPrintable(r.err));
+    }
+
+    void aCommaMakesTwoHeights() {
+        const QString csv = table("b.csv", closed::power(106, 147, 7.2));
+        const Ran two = ran({"lobe", csv, "--side", "intake", "--heights", "1,5"});
+        QCOMPARE(two.code, 0);
+        QVERIFY2(two.err.contains(QStringLiteral("two heights, 1 and 5")), qPrintable(two.err));
+        QVERIFY(ran({"lobe", csv, "--side", "intake", "--heights", "0.5,1.27"}).err.isEmpty());
+    }
+
+    void backupIsTheWholeBook() {
+        const QString book = dir_.filePath(QStringLiteral("whole.amber")),
+                      copy = dir_.filePath(QStringLiteral("copy.amber"));
+        {
+            auto opened = book::Book::open(book);
+            std::get<std::unique_ptr<book::Book>>(opened)->addJob(QStringLiteral("Skerry Four"));
+            const Ran r = ran({"backup", book, copy}); // while it is open
+            QVERIFY2(r.code == 0, qPrintable(r.err));
+        }
+        QVERIFY(ran({"examine", copy}).out.contains(QStringLiteral("Skerry Four")));
+        const Ran again = ran({"backup", book, copy});
+        QCOMPARE(again.code, 1);
+        QVERIFY(again.err.contains(QStringLiteral("stands there already")));
+        QCOMPARE(ran({"backup", dir_.filePath(QStringLiteral("none.amber")), copy}).code, 1);
+    }
+
+    void jobsGoInAndOut() {
+        const QString book = dir_.filePath(QStringLiteral("jobs.amber")),
+                      other = dir_.filePath(QStringLiteral("jobs-2.amber"));
+        {
+            auto opened = book::Book::open(book);
+            auto& b = *std::get<std::unique_ptr<book::Book>>(opened);
+            book::importJobFolder(b, QStringLiteral(DEMO_DIR "/skerry-four"));
+            book::Book::open(other);
+        }
+        const QJsonArray jobs = ran({"list", book, "--json"}).json()["jobs"].toArray();
+        QCOMPARE(jobs.size(), 1);
+        const QJsonObject job = jobs[0].toObject();
+        for (const char* key : {"id", "name", "engine", "cam", "changed"})
+            QVERIFY2(job.contains(QLatin1String(key)), key);
+        const QString name = job["name"].toString();
+        for (const char* ending : {"json", "csv", "md", "svg", "pdf"}) {
+            const QString to = dir_.filePath(QStringLiteral("out.") + QLatin1String(ending));
+            const Ran r = ran({"export", book, "--job", name, "--to", to});
+            QVERIFY2(r.code == 0, qPrintable(r.err));
+            QVERIFY(QFileInfo(to).size() > 200);
+        }
+        const QString first = dir_.filePath(QStringLiteral("out.json")),
+                      again = dir_.filePath(QStringLiteral("again.json"));
+        QCOMPARE(ran({"import", other, first}).code, 0);
+        QCOMPARE(ran({"export", other, "--to", again}).code, 0);
+        QFile a(first), b(again);
+        QVERIFY(a.open(QIODevice::ReadOnly) && b.open(QIODevice::ReadOnly));
+        QCOMPARE(b.readAll(), a.readAll());
+        // Twice: two of one name, told apart by their numbers.
+        QCOMPARE(ran({"import", other, first}).code, 0);
+        const Ran which = ran({"export", other, "--job", name, "--to", again});
+        QCOMPARE(which.code, 1);
+        QVERIFY2(which.err.contains(QStringLiteral("#1")) &&
+                     which.err.contains(QStringLiteral("#2")),
+                 qPrintable(which.err));
+        QCOMPARE(ran({"export", other, "--job", "#2", "--to", again}).code, 0);
+        QCOMPARE(ran({"export", other, "--job", "#2", "--to", dir_.filePath("x.doc")}).code, 1);
+        QCOMPARE(ran({"export", other, "--job", "#2", "--to", book}).code, 1);
+        QCOMPARE(ran({"import", other, book}).code, 1);
+        // The whole book, a file for each job; never over what stands there.
+        const QString all = dir_.filePath(QStringLiteral("all"));
+        const Ran whole = ran({"export", other, "--all", all});
+        QVERIFY2(whole.code == 0, qPrintable(whole.err));
+        QCOMPARE(QDir(all).entryList({QStringLiteral("*.json")}).size(), 2);
+        QCOMPARE(ran({"export", other, "--all", all}).code, 1);
     }
 };
 

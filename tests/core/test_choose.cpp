@@ -213,7 +213,7 @@ private slots:
         QVERIFY(near(b.value(cam, "ivo"), b.value(b.fitted(), "ivo"), 1e-6));
         // Measured at the valve it comes out the same.
         Job job = engine();
-        for (Reading& r : job.runs[0].readings)
+        for (Reading& r : job.runs[0].readings.edit())
             r.lift_mm = std::max(0.0, kRatio * r.lift_mm - kLash);
         job.runs[0].conditions.taken = Place::Valve;
         const Bench v(job);

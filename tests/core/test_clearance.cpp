@@ -253,7 +253,7 @@ private slots:
         Job job = jobWith(truth);
         pressAll(job, truth, 0.0, 20.0);
         QVERIFY(!said<found::PressOdd>(job));
-        job.maps[0].presses[7].clearance_mm += 0.5;
+        job.maps[0].presses.edit()[7].clearance_mm += 0.5;
         const auto findings = examine(job);
         const auto* odd = findingOf<found::PressOdd>(findings.all);
         QVERIFY(odd);
@@ -321,7 +321,7 @@ private slots:
         LiftRun again = job.runs[0];
         again.id = 2;
         again.conditions.afterMove = 1;
-        for (Reading& r : again.readings)
+        for (Reading& r : again.readings.edit())
             r.lift_mm = truth.lobe.at(r.at.deg + 4.0);
         job.runs.push_back(again);
         f = examine(job);
@@ -396,7 +396,7 @@ private slots:
         const double alone = examine(job).maps[0].gap->plusMinus_mm(10.0);
         job.maps.push_back(job.maps[0]);
         job.maps[1].id = 2;
-        for (Press& p : job.maps[1].presses)
+        for (Press& p : job.maps[1].presses.edit())
             p.clearance_mm += 0.02;
         auto f = examine(job);
         QCOMPARE(f.maps[1].passes, 2);
@@ -404,7 +404,7 @@ private slots:
         QVERIFY(f.maps[1].gap->plusMinus_mm(10.0) < alone);
         QVERIFY(std::abs(f.maps[1].predicted->mm - truth.least() - 0.01) < 0.005);
         QVERIFY(!findingOf<found::MapsApart>(f.all));
-        for (Press& p : job.maps[1].presses)
+        for (Press& p : job.maps[1].presses.edit())
             p.clearance_mm += 0.30;
         f = examine(job);
         QCOMPARE(f.maps[1].passes, 1);

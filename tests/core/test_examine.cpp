@@ -121,11 +121,11 @@ private slots:
 
     void misfitSendsBackToLobes() {
         Job job = lateCam();
-        job.runs[0].readings[29].lift_mm -= 0.1;
+        job.runs[0].readings.edit()[29].lift_mm -= 0.1;
         const Findings f = examine(job);
         QVERIFY(lobesProgress(f) == Progress::LookAgain);
         QVERIFY(has<found::OffTheCurve>(f));
-        job.runs[0].readings[29].struck = Struck{"misread"};
+        job.runs[0].readings.edit()[29].struck = Struck{"misread"};
         QVERIFY(!has<found::OffTheCurve>(examine(job)));
     }
 
@@ -155,7 +155,7 @@ private slots:
         add(-65);
         QCOMPARE(nextAngle(r).deg, -60.0);
         // Struck last: the same angle again.
-        r.readings.back().struck = Struck{"misread"};
+        r.readings.edit().back().struck = Struck{"misread"};
         QCOMPARE(nextAngle(r).deg, -65.0);
         add(-65);
         add(-60);
@@ -230,7 +230,7 @@ private slots:
             job.runs = {r};
             QVERIFY(has<found::OtherTurn>(examine(job)));
             // An honest run has lifted by there.
-            for (Reading& x : job.runs[0].readings)
+            for (Reading& x : job.runs[0].readings.edit())
                 x.lift_mm = closed::power(side == Side::Intake ? 106 : -112, 147, 7.2).at(x.at.deg);
             QVERIFY(!has<found::OtherTurn>(examine(job)));
         }
@@ -248,7 +248,7 @@ private slots:
 
     void oneTurnOfTheDialIsRecognised() {
         Job job = lateCam();
-        Reading& slip = job.runs[0].readings[30];
+        Reading& slip = job.runs[0].readings.edit()[30];
         const double right = slip.lift_mm;
         slip.lift_mm += 1.0;
         const Findings f = examine(job);
@@ -284,7 +284,7 @@ private slots:
     void tdcFoundOffAfterwardsAsksAboutTheReadings() {
         Job job = lateCam();
         for (LiftRun& r : job.runs)
-            for (Reading& x : r.readings)
+            for (Reading& x : r.readings.edit())
                 x.time_ms = 1000;
         const auto contact = [](int pass, bool after, double deg, std::int64_t time) {
             Contact c;
@@ -317,7 +317,7 @@ private slots:
         // Readings taken after the pass are on the moved pointer: nothing to ask.
         for (LiftRun& r : job.runs) {
             r.conditions = {};
-            for (Reading& x : r.readings)
+            for (Reading& x : r.readings.edit())
                 x.time_ms = 5000;
         }
         QVERIFY(!has<found::TdcMoved>(examine(job)));
@@ -392,13 +392,13 @@ private slots:
         opens.at = *cardEvent(*job.card, Event::ExhaustOpens);
         job.runs[0].readings.push_back(opens);
         // The other event eight early as well: timing, and no event is accused.
-        job.runs[0].readings.back().at.deg -= 8.0;
+        job.runs[0].readings.edit().back().at.deg -= 8.0;
         QVERIFY(!has<found::EventSide>(examine(job)));
-        job.runs[0].readings.back().at.deg += 8.0;
+        job.runs[0].readings.edit().back().at.deg += 8.0;
         f = examine(job);
         const auto* side = findingOf<found::EventSide>(f.all);
         QVERIFY(side && std::abs(side->mirrored.deg - 4.0) < 1e-9);
-        for (Reading& x : job.runs[0].readings)
+        for (Reading& x : job.runs[0].readings.edit())
             if (x.of == ReadingOf::Closes) x.at.deg = -x.at.deg;
         f = examine(job);
         QVERIFY(!has<found::EventSide>(f));

@@ -170,7 +170,7 @@ private slots:
             return true;
         };
         Job after = job;
-        after.runs[2].readings[30].lift_mm += 0.2;
+        after.runs[2].readings.edit()[30].lift_mm += 0.2;
         QVERIFY(same(examined(after, before)->findings, examine(after)));
         QVERIFY(examined(after, before)->findings.alone[0] == before->findings.alone[0]);
         QVERIFY(examined(after, before)->findings.alone[2] != before->findings.alone[2]);

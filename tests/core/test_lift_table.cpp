@@ -115,7 +115,7 @@ private slots:
         row("empty number", good + "160,\n", TableFault::NotANumber, 13);
         row("decimal comma between commas", good + "160,1,5\n", TableFault::FieldCount, 13);
         row("one field", good + "160\n", TableFault::FieldCount, 13);
-        row("angle", good + "1600,1\n", TableFault::AngleOutOfRange, 13);
+        row("angle", good + "3601,1\n", TableFault::AngleOutOfRange, 13);
         row("lift", good + "160,1500\n", TableFault::LiftOutOfRange, 13);
         row("huge", good + "160,1e300\n", TableFault::LiftOutOfRange, 13);
         row("few", "crank_deg,lift_mm\n0,0\n10,5\n", TableFault::TooFewReadings, 0);
@@ -135,10 +135,29 @@ private slots:
 
     void hugeFilesAreRefused() {
         std::string text = "crank_deg,lift_mm\n";
-        for (int i = 0; i < 20002; ++i)
+        for (std::size_t i = 0; i <= kMostReadings; ++i)
             text += "1,1\n";
         QVERIFY(fault(text).fault == TableFault::TooLong);
-        QVERIFY(fault(std::string(5 << 20, '1')).fault == TableFault::TooLong);
+        QVERIFY(fault(std::string(65 << 20, '1')).fault == TableFault::TooLong);
+    }
+
+    /// A hundred seconds of an instrument, angles of several turns, a name of several lines.
+    void whateverIsWrittenIsReadBack() {
+        std::vector<LiftPoint> points;
+        for (std::size_t i = 0; i < kMostReadings; ++i)
+            points.push_back({-3600.0 + 7200.0 * double(i) / double(kMostReadings), double(i % 7)});
+        const LiftTable back =
+            read(writeLiftTable(points, {"two\nlines, and\rone", "1,2", "=1+1"}));
+        QCOMPARE(back.points.size(), kMostReadings);
+        QCOMPARE(back.points.back().deg, points.back().deg);
+    }
+
+    void linesMayEndWithCarriageReturnsAlone() {
+        std::string text = table("crank_deg,lift_mm", ",");
+        const std::size_t count = read(text).points.size();
+        std::replace(text.begin(), text.end(), '\n', '\r');
+        QCOMPARE(read(text).points.size(), count);
+        QCOMPARE(fault(text + "160,high\r").line, 13);
     }
 
     void writtenIsReadBackToTheBit() {

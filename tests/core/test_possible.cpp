@@ -117,7 +117,7 @@ private slots:
         const Findings f = examine(job);
         const auto* x = find<found::FirstLiftUnlikely>(f);
         QVERIFY(x && x->lift_mm == 22.0 && x->at.deg == -70.0);
-        job.runs[0].readings[0].lift_mm = 0.02;
+        job.runs[0].readings.edit()[0].lift_mm = 0.02;
         QVERIFY(!find<found::FirstLiftUnlikely>(examine(job)));
     }
 
@@ -257,7 +257,7 @@ private slots:
         QVERIFY(!next());
         // A card that parts the lobes by more: both closings of the exhaust come first.
         job.runs[0].readings.clear();
-        job.runs[1].readings.resize(3);
+        job.runs[1].readings.edit().resize(3);
         job.card = Card{};
         job.card->height = {1.27, Place::Tappet};
         job.card->events.ivo = -20.0;
@@ -293,7 +293,7 @@ private slots:
         QVERIFY(!find<found::EventSide>(examine(job)));
         job.runs[0].readings.push_back(taken(ReadingOf::Closes, 220.0)); // as the card
         QVERIFY(find<found::EventSide>(examine(job)));
-        job.runs[0].readings[1].at = {242.0}; // 22 late, as the opening is
+        job.runs[0].readings.edit()[1].at = {242.0}; // 22 late, as the opening is
         QVERIFY(!find<found::EventSide>(examine(job)));
     }
 
@@ -495,18 +495,18 @@ private slots:
         Job job;
         job.runs = {curve(1, Side::Intake)};
         auto& readings = job.runs[0].readings;
-        readings[25].lift_mm += 0.2;
+        readings.edit()[25].lift_mm += 0.2;
         QCOMPARE(examine(job).runs[0].lobe.misfits.size(), std::size_t(1));
         Reading again = readings[25];
         again.lift_mm -= 0.01;
-        readings[25].struck = Struck{kReadAgain};
+        readings.edit()[25].struck = Struck{kReadAgain};
         readings.push_back(again);
         QVERIFY(examine(job).runs[0].lobe.misfits.empty());
         // Read again and a tenth nearer, it is still off, and not the same.
-        readings.back().lift_mm -= 0.1;
+        readings.edit().back().lift_mm -= 0.1;
         QCOMPARE(examine(job).runs[0].lobe.misfits.size(), std::size_t(1));
-        readings.back().lift_mm += 0.1;
-        readings[25].struck = Struck{"misread"};
+        readings.edit().back().lift_mm += 0.1;
+        readings.edit()[25].struck = Struck{"misread"};
         QCOMPARE(examine(job).runs[0].lobe.misfits.size(), std::size_t(1));
         job.runs[0].conditions.right_deg = {again.at.deg};
         QVERIFY(examine(job).runs[0].lobe.misfits.empty());

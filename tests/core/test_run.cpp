@@ -69,13 +69,13 @@ private slots:
     void zeroedPartWayWithItsLift() {
         LiftRun run = wholeRun();
         const double at = kLobe.at(40.0);
-        for (Reading& r : run.readings)
+        for (Reading& r : run.readings.edit())
             if (r.at.deg > 40.0 && r.at.deg < 175.0) {
                 r.zero = 2;
                 r.lift_mm -= at;
             }
         run.conditions.zeros = {at};
-        for (Reading& r : run.readings)
+        for (Reading& r : run.readings.edit())
             if (r.at.deg >= 175.0) r.zero = 1;
         const Job job = jobOf({run}); // readings are pointed into
         const Findings f = examine(job);
@@ -110,7 +110,7 @@ private slots:
         QCOMPARE(points.size(), std::size_t(35));
         QVERIFY(std::abs(points.back().mm - kLobe.at(100.0)) < 0.02);
         // A struck joint joins nothing.
-        run.readings.back().struck = Struck{"misread"};
+        run.readings.edit().back().struck = Struck{"misread"};
         QVERIFY(!readIndicator(run).zeros[1]);
     }
 
@@ -133,7 +133,7 @@ private slots:
         QFETCH(bool, minus);
         LiftRun run = wholeRun();
         run.conditions.countsDown = true;
-        for (Reading& r : run.readings)
+        for (Reading& r : run.readings.edit())
             r.lift_mm = (minus ? 1.0 : -1.0) * (r.lift_mm - 7.2);
         const Findings f = examine(jobOf({run}));
         QVERIFY(std::abs(*f.runs[0].lobe.maxLift_mm - 7.2) < 0.02);
@@ -230,19 +230,19 @@ private slots:
         LiftRun a = wholeRun(1), b = wholeRun(2);
         for (LiftRun* run : {&a, &b})
             for (std::size_t i = 0; i < run->readings.size(); ++i)
-                run->readings[i].lift_mm += 0.05 * double(i) / 70.0;
+                run->readings.edit()[i].lift_mm += 0.05 * double(i) / 70.0;
         QVERIFY(find<found::ZeroNotHome>(examine(jobOf({a})).all));
         QVERIFY(find<found::ZeroRunOut>(examine(jobOf({a, b})).all));
     }
 
     void passesBesideOneAnother() {
         LiftRun a = wholeRun(1), b = wholeRun(2), c = wholeRun(3);
-        for (Reading& r : b.readings)
+        for (Reading& r : b.readings.edit())
             r.lift_mm += 0.02;
         // A bump over three readings at 105 degrees; a reading alone would be named and left out.
-        c.readings[34].lift_mm += 0.03;
-        c.readings[35].lift_mm += 0.04;
-        c.readings[36].lift_mm += 0.03;
+        c.readings.edit()[34].lift_mm += 0.03;
+        c.readings.edit()[35].lift_mm += 0.04;
+        c.readings.edit()[36].lift_mm += 0.03;
         Job job = jobOf({a, b, c});
         Findings f = examine(job);
         QVERIFY(!f.runs[0].passes);
@@ -259,7 +259,7 @@ private slots:
         const double base = f.runs[2].lobe.curve->at(-70.0);
         QVERIFY2(std::abs(base - 0.02 / 3.0) < 0.002, qPrintable(QString::number(base)));
         // Far apart is said as such.
-        for (Reading& r : job.runs[2].readings)
+        for (Reading& r : job.runs[2].readings.edit())
             r.at.deg += 3.0;
         QVERIFY(find<found::PassesDiffer>(examine(job).all));
     }
@@ -276,7 +276,7 @@ private slots:
         job.fitted.top = WhichTop::Overlap;
         QVERIFY(!find<found::TopOther>(examine(job).all));
         // Counted from firing: the lobe comes 360 later.
-        for (Reading& r : job.runs[0].readings)
+        for (Reading& r : job.runs[0].readings.edit())
             r.at.deg += 360.0;
         Findings f = examine(job);
         QCOMPARE(find<found::TopOther>(f.all)->turn_deg, 360.0);
@@ -315,13 +315,13 @@ private slots:
         QCOMPARE(kinds(job)[1], K::SayTop);
         job.fitted.top = WhichTop::Overlap;
         LiftRun run = wholeRun();
-        run.readings.resize(20);
+        run.readings.edit().resize(20);
         job.runs = {run};
         Findings f = examine(job);
         QCOMPARE(f.plan[1].kind, K::Finish);
         QCOMPARE(f.plan[1].left, 51);
         job.runs[0] = wholeRun();
-        job.runs[0].readings[30].lift_mm += 0.3;
+        job.runs[0].readings.edit()[30].lift_mm += 0.3;
         f = examine(job);
         QCOMPARE(f.plan[1].kind, K::ReadAgain);
         QCOMPARE(f.plan[1].at->deg, 80.0);

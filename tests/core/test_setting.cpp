@@ -379,7 +379,7 @@ private slots:
     void aDurationThatChangesIsMeasuringError() {
         Job job = moved(4.0, 4.0);
         // The lash was set in between: the later intake run opens later and closes earlier.
-        for (Reading& r : job.runs[2].readings)
+        for (Reading& r : job.runs[2].readings.edit())
             r.lift_mm = std::max(0.0, r.lift_mm - 0.25);
         const Findings f = examine(job);
         const MoveCheck& c = f.changes.front();

@@ -1,8 +1,9 @@
 // Preloaded into a program under test: ends it at the Nth write to a folder, as a kill or a power
 // cut would. DIE_IN names the folder, DIE_AT the call; DIE_COUNT a file that gets the number of
-// calls there were. Linux with glibc.
+// calls there were; from FULL_AT on the disk is full instead. Linux with glibc.
 #define _GNU_SOURCE
 #include <dlfcn.h>
+#include <errno.h>
 #include <fcntl.h>
 #include <stdio.h>
 #include <stdlib.h>
@@ -51,18 +52,35 @@ __attribute__((destructor)) static void report(void) {
     fclose(f);
 }
 
+/// With FULL_AT the disk is full from the Nth of those calls on.
+static int full(void) {
+    const char* at = getenv("FULL_AT");
+    if (!at || calls < atoi(at)) return 0;
+    errno = ENOSPC;
+    return 1;
+}
+
 #define NEXT(name) ((__typeof__(&name))dlsym(RTLD_NEXT, #name))
 
 ssize_t write(int fd, const void* data, size_t size) {
-    if (oursByFd(fd)) count();
+    if (oursByFd(fd)) {
+        count();
+        if (full()) return -1;
+    }
     return NEXT(write)(fd, data, size);
 }
 ssize_t pwrite(int fd, const void* data, size_t size, off_t at) {
-    if (oursByFd(fd)) count();
+    if (oursByFd(fd)) {
+        count();
+        if (full()) return -1;
+    }
     return NEXT(pwrite)(fd, data, size, at);
 }
 ssize_t pwrite64(int fd, const void* data, size_t size, off64_t at) {
-    if (oursByFd(fd)) count();
+    if (oursByFd(fd)) {
+        count();
+        if (full()) return -1;
+    }
     return NEXT(pwrite64)(fd, data, size, at);
 }
 int ftruncate(int fd, off_t size) {

@@ -1,8 +1,10 @@
-// What is killed: opens a book, which makes it or carries it forward, and types into it. Prints a
-// line for each reading that was acknowledged.
+// What is killed: opens a book, which makes it or carries it forward, and types into it, writes a
+// lift table of it or copies it. Prints a line for each reading that was acknowledged.
 #include "book/book.h"
+#include "book/files.h"
 
 #include <cstdio>
+#include <string_view>
 
 using namespace lobe;
 
@@ -14,6 +16,18 @@ int main(int argc, char** argv) {
         return 3;
     }
     auto& book = *std::get<std::unique_ptr<book::Book>>(opened);
+    if (argc > 4) { // victim BOOK 0 export|backup|undo FILE
+        const QString file = QString::fromLocal8Bit(argv[4]);
+        if (std::string_view(argv[3]) == "backup") return book.writeCopy(file) ? 4 : 0;
+        if (std::string_view(argv[3]) == "undo") {
+            const auto undone = book.switchBack(book.jobs().at(0).id);
+            const auto* e = std::get_if<book::Error>(&undone);
+            if (e) std::printf("%s", qPrintable(book::sentence(*e, book.path())));
+            return e ? 5 : 0;
+        }
+        const Job job = std::get<Job>(book.load(book.jobs().at(0).id));
+        return book::writeTableFile(file, job, job.runs.at(0), book.path()).isEmpty() ? 0 : 4;
+    }
     const int readings = std::atoi(argv[2]);
     if (readings == 0) return 0;
     const auto job = book.addJob(QStringLiteral("victim"));

@@ -259,13 +259,13 @@ private slots:
     // The route names the lobe it means.
     void stationLinesNameTheirLobe() {
         Job job = twoLobes();
-        job.runs[1].readings.resize(20);
+        job.runs[1].readings.edit().resize(20);
         const QString line = stations::lobes.line(job, examine(job), {});
         QVERIFY2(line.contains(QStringLiteral("exhaust")) &&
                      !line.contains(QStringLiteral("intake")),
                  qPrintable(line));
         job = twoLobes();
-        job.runs[0].readings[40].lift_mm += 0.2; // at 130 after TDC
+        job.runs[0].readings.edit()[40].lift_mm += 0.2; // at 130 after TDC
         const QString again = stations::lobes.line(job, examine(job), {});
         QVERIFY2(again.contains(QStringLiteral("intake 50° BBDC")), qPrintable(again));
     }

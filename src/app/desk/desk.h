@@ -73,6 +73,9 @@ public:
     virtual Prompt prompt() const = 0;
     /// While typing; changes nothing.
     virtual Echo understand(const QString& text) const = 0;
+    /// Something stands in the line that was empty, or no longer does: until it is entered or
+    /// taken away, it belongs to what was asked when it was begun.
+    virtual void typing(bool) {}
     /// Enter. When ok, what was typed is on disk.
     virtual Echo submit(const QString& text) = 0;
     /// Backspace in an empty line.

@@ -11,7 +11,9 @@ namespace app {
 using namespace lobe;
 
 Session::Session(std::unique_ptr<book::Book> book, QObject* parent)
-    : QObject(parent), book_(std::move(book)) {}
+    : QObject(parent), book_(std::move(book)) {
+    lookThrough();
+}
 
 void Session::say(const book::Error& error) {
     emit troubled(book::sentence(error, book_->path()));
@@ -41,12 +43,16 @@ bool Session::openJob(std::int64_t id) {
         say(*e);
         return false;
     }
-    auto& [job, newer] = std::get<book::Loaded>(loaded);
+    auto& [job, leftOut, newer] = std::get<book::Loaded>(loaded);
     cylinder_ = 1;
     side_ = Side::Intake;
     snapshot_ = examined(std::move(job));
     emit selectionChanged();
     emit changed();
+    if (!leftOut.isEmpty())
+        emit troubled(Say::tr("Left out of this job, since no engine has it: %1. It stays in the "
+                              "book; everything else works.")
+                          .arg(leftOut));
     if (!newer.isEmpty()) {
         book_->setReadOnly(
             Say::tr("a newer version wrote what this one does not know (%1)").arg(newer));
@@ -66,6 +72,9 @@ bool Session::newJob(const QString& name) {
 }
 
 bool Session::openAnyJob(std::int64_t preferred) {
+    // Without a look at all the others: a lifetime of them is not gone through to open one.
+    if (preferred > 0 && std::holds_alternative<book::Loaded>(book_->read(preferred)))
+        return openJob(preferred);
     const auto listed = book_->listJobs();
     if (const auto* e = std::get_if<book::Error>(&listed)) {
         say(*e);
@@ -81,16 +90,20 @@ bool Session::openAnyJob(std::int64_t preferred) {
 void Session::useBook(std::unique_ptr<book::Book> book) {
     check_.stop();
     book_ = std::move(book);
-    if (book_ && !book_->lookedThrough())
-        check_.start(book_->path(), [this](const QString& what) {
-            QMetaObject::invokeMethod(
-                this,
-                [this, what] {
-                    say({book::Trouble::Damaged, what});
-                },
-                Qt::QueuedConnection);
-        });
+    lookThrough();
     drop();
+}
+
+void Session::lookThrough() {
+    if (!book_ || book_->lookedThrough()) return;
+    check_.start(book_->path(), [this](const QString& what) {
+        QMetaObject::invokeMethod(
+            this,
+            [this, what] {
+                say({book::Trouble::Damaged, what});
+            },
+            Qt::QueuedConnection);
+    });
 }
 
 void Session::drop() {
@@ -104,6 +117,8 @@ void Session::drop() {
 bool Session::keep(const book::Change& change) {
     const auto result = book_->record(job().id, change, &job());
     if (const auto* e = std::get_if<book::Error>(&result)) {
+        // What stands there now is shown before it is asked about.
+        if (e->trouble == book::Trouble::TakenMeanwhile) lookForChanges();
         say(*e);
         return false;
     }
@@ -159,7 +174,9 @@ void Session::redo() {
 }
 
 void Session::lookForChanges() {
-    if (hasJob() && book_->changedElsewhere()) reload();
+    if (!hasJob() || !book_->changedElsewhere()) return;
+    emit rereading();
+    if (reload()) emit reread();
 }
 
 bool Session::keepAsNewBook(const QString& path) {

@@ -63,6 +63,10 @@ public:
     void redo();
     /// Reads the job again when another window wrote to the book.
     void lookForChanges();
+    /// Reads it again, whoever wrote.
+    void lookAgain() {
+        if (hasJob()) reload();
+    }
     /// Everything in hand as a new book at a path: all jobs where the old file can still be read,
     /// else the job on the bench. Goes on in it. False when it cannot be written.
     bool keepAsNewBook(const QString& path);
@@ -74,6 +78,9 @@ signals:
     void selectionChanged();
     /// What was to be kept or read is not; why, in a sentence.
     void troubled(const QString& sentence);
+    /// Another window wrote to the book: the job is about to be read again, and then was.
+    void rereading();
+    void reread();
     /// What was typed last is on disk.
     void kept();
     /// What undo took back, or redo brought again.
@@ -81,6 +88,8 @@ signals:
 
 private:
     bool reload();
+    /// What is still to be looked into of the book just taken in hand.
+    void lookThrough();
     void take(lobe::Job job);
     void drop();
     void say(const book::Error& error);

@@ -1,9 +1,11 @@
 #include "app/frame/books.h"
 
 #include "book/files.h"
+#include "stations/list.h"
 #include "words/say.h"
 
 #include <QFileInfo>
+#include <QTimer>
 
 namespace app {
 
@@ -15,13 +17,28 @@ book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path,
     const auto there = (*made)->listJobs();
     if (const auto* e = std::get_if<book::Error>(&there)) return *e;
     if (!std::get<std::vector<book::JobSummary>>(there).empty()) return opened;
+    std::vector<lobe::Job> jobs;
     for (const char* folder :
          {":/demo/skerry-four", ":/demo/marram-650", ":/demo/skerry-spare", ":/demo/skerry-two"}) {
-        const auto job = book::importJobFolder(**made, QLatin1String(folder));
+        auto job = book::readJobFolder(QLatin1String(folder));
         if (const auto* why = std::get_if<QString>(&job))
             return book::Error{book::Trouble::CannotWrite, *why};
+        jobs.push_back(std::get<lobe::Job>(std::move(job)));
     }
+    const auto added = (*made)->addJobs(jobs);
+    if (const auto* e = std::get_if<book::Error>(&added)) return *e;
     return opened;
+}
+
+namespace {
+/// So often a job may fail to come up before it begins elsewhere; and when it has not failed.
+constexpr int kTries = 2, kStands_ms = 300;
+/// When the window is up and the hand is at work.
+constexpr int kCalm_ms = 20000;
+} // namespace
+
+Books::~Books() {
+    preferences_.endOpening();
 }
 
 Books::Books(Session& session, Preferences& preferences, QString ownPath, QString demoPath)
@@ -30,9 +47,41 @@ Books::Books(Session& session, Preferences& preferences, QString ownPath, QStrin
       ownPath_(std::move(ownPath)),
       demoPath_(std::move(demoPath)) {}
 
+void Books::keepDatedCopy() {
+    copies_.stop();
+    // The demo can be had again; what cannot be written is somebody else's.
+    if (inDemo() || !session_.book().readOnly().isEmpty()) return;
+    const QString book = session_.book().path();
+    const auto start = [this, book] {
+        if (session_.book().path() != book) return;
+        copies_.start(book, session_.now(), [this](const QString& copy, const book::Error& error) {
+            const QString said =
+                Say::tr("The weekly copy of the book could not be made: ") + sentence(error, copy);
+            QMetaObject::invokeMethod(
+                this, [this, said] { emit troubled(said); }, Qt::QueuedConnection);
+        });
+    };
+    // A large book is not copied while the window comes up.
+    if (session_.book().lookedThrough())
+        start();
+    else
+        QTimer::singleShot(kCalm_ms, this, start);
+}
+
+void Books::saveCopy(const QString& path) {
+    const auto error = session_.book().writeCopy(path);
+    emit troubled(error ? sentence(*error, path)
+                        : Say::tr("%1 is a copy of the whole book.").arg(path));
+}
+
 Place Books::resume() {
+    keepDatedCopy();
+    if (!inDemo()) preferences_.addRecentBook(session_.book().path());
     // Before a job is open: from then on the window writes down where it is.
-    const Place p = place();
+    Place p = place();
+    if (preferences_.beginOpening(session_.book().path(), p.job) >= kTries)
+        p.station = stations::engine.id();
+    QTimer::singleShot(kStands_ms, this, [this] { preferences_.endOpening(); });
     if (session_.openAnyJob(p.job) && session_.job().id == p.job &&
         p.cylinder <= session_.job().engine.cylinders)
         session_.select(p.cylinder, p.side);
@@ -54,6 +103,14 @@ bool Books::inDemo() const {
 
 QString Books::name() const {
     return inDemo() ? QStringLiteral("demo") : QFileInfo(session_.book().path()).completeBaseName();
+}
+
+QStringList Books::recent() const {
+    QStringList out;
+    const QString open = QFileInfo(session_.book().path()).absoluteFilePath();
+    for (const QString& path : preferences_.recentBooks())
+        if (path != open && QFileInfo::exists(path)) out << path;
+    return out;
 }
 
 QString Books::backName() const {

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/frame/preferences.h"
+#include "book/copies.h"
 #include "desk/session.h"
 
 namespace app {
@@ -15,8 +16,10 @@ class Books : public QObject {
     Q_OBJECT
 public:
     Books(Session& session, Preferences& preferences, QString ownPath, QString demoPath);
+    ~Books() override;
 
     /// Opens the job the work was left at in the open book, and selects its lobe; where that was.
+    /// A job that twice did not get as far as standing in the window begins at Engine.
     Place resume();
     /// Where the work was left in the open book.
     Place place() const;
@@ -27,6 +30,9 @@ public:
     bool inDemo() const;
     /// "demo", or the file's name.
     QString name() const;
+    /// Books that were open before and still stand where they did, the last first; without the one
+    /// in hand and the demo.
+    QStringList recent() const;
     /// The book a step back from the demo leads to.
     QString backName() const;
 
@@ -37,6 +43,8 @@ public:
     void demoOrBack();
     /// Everything in hand as a new book, and on in it.
     void keepAsNew(const QString& path);
+    /// The whole book as one file more; the work goes on in the open one.
+    void saveCopy(const QString& path);
 
 signals:
     void troubled(const QString& sentence);
@@ -45,11 +53,14 @@ signals:
 
 private:
     bool use(book::Result<std::unique_ptr<book::Book>> opened, const QString& path);
+    /// Keeps a copy of the open book beside it, once a week.
+    void keepDatedCopy();
 
     Session& session_;
     Preferences& preferences_;
     QString ownPath_, demoPath_;
     QString back_; ///< the book before the demo
+    book::Copies copies_;
 };
 
 } // namespace app

@@ -80,6 +80,7 @@ constexpr std::pair<const char*, const char*> kSaid[] = {{"top", "overlap or fir
     QT_TRANSLATE_NOOP("Say", "exhaust wanted"),
     QT_TRANSLATE_NOOP("Say", "note"),
     QT_TRANSLATE_NOOP("Say", "photo"),
+    QT_TRANSLATE_NOOP("Say", "by"),
     QT_TRANSLATE_NOOP("Say", "cylinders"),
     QT_TRANSLATE_NOOP("Say", "rotation"),
     QT_TRANSLATE_NOOP("Say", "layout"),
@@ -207,6 +208,7 @@ QString deedName(const book::Deed& d, const words::Style& style) {
     if (d.kind == QLatin1String("shift")) return Say::tr("shift of the readings");
     if (d.kind == QLatin1String("cam setting"))
         return Say::tr("change %1 of the cam's setting").arg(d.number);
+    if (d.kind == QLatin1String("entry")) return Say::tr("entry %1 of the record").arg(d.number);
     if (d.kind == QLatin1String("name")) return Say::tr("name of the job");
     if (!d.field.isEmpty())
         return d.subject == QLatin1String("card") ? Say::tr("card's %1").arg(fieldName(d))
@@ -230,10 +232,10 @@ const stations::Station* deedStation(const book::Deed& d) {
     if (d.subject == QLatin1String("settings") && d.field == QLatin1String("pinned"))
         return nullptr; // figures of the slate, which is everywhere
     const QString part =
-        d.kind == QLatin1String("shift")         ? d.kind
-        : inRun                                  ? QStringLiteral("run")
-        : d.contact                              ? QStringLiteral("contact")
-        : d.kind == QLatin1String("cam setting") ? d.kind
+        d.kind == QLatin1String("shift") ? d.kind
+        : inRun                          ? QStringLiteral("run")
+        : d.contact                      ? QStringLiteral("contact")
+        : d.kind == QLatin1String("cam setting") || d.kind == QLatin1String("entry") ? d.kind
         : d.subject == QLatin1String("engine") || d.subject == QLatin1String("settings")
             ? d.subject + QLatin1Char('.') + d.field
             : QStringLiteral("engine"); // the card and the job's name

@@ -3,14 +3,18 @@
 #include "words/say.h"
 
 #include <QAction>
+#include <QApplication>
+#include <QClipboard>
 #include <QHBoxLayout>
 #include <QKeyEvent>
 #include <QLabel>
+#include <QMimeData>
 #include <QRegularExpression>
 #include <QStyle>
 #include <QTime>
 
 #include <algorithm>
+#include <utility>
 
 namespace app {
 
@@ -18,6 +22,8 @@ namespace {
 /// Room in the line for what is typed, before the echo begins; and from the edges.
 constexpr int kTyped = 150, kEdge = 14;
 constexpr int kDesk = 76, kStand = 112;
+/// Earlier lines that can be called up again.
+constexpr qsizetype kRecalled = 200;
 } // namespace
 
 QString plainLine(QString text) {
@@ -79,6 +85,15 @@ bool EntryLine::event(QEvent* event) {
 
 void EntryLine::keyPressEvent(QKeyEvent* event) {
     const bool empty = text().isEmpty();
+    if (event->matches(QKeySequence::Paste)) {
+        const QMimeData* held = QApplication::clipboard()->mimeData();
+        const bool table =
+            held && held->hasText() && held->text().trimmed().contains(QLatin1Char('\n'));
+        if (held && (table || (held->hasImage() && !held->hasText()))) {
+            emit pastePressed();
+            return;
+        }
+    }
     switch (event->key()) {
     case Qt::Key_Up:
     case Qt::Key_Down: {
@@ -169,6 +184,8 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
 
     connect(line_, &QLineEdit::returnPressed, this, &EntryBar::enter);
     connect(line_, &QLineEdit::textChanged, this, &EntryBar::echo);
+    connect(line_, &EntryLine::pastePressed, this,
+            [this] { emit pasted(*QApplication::clipboard()->mimeData()); });
     connect(line_, &EntryLine::strikePressed, this, [this] {
         emit entering();
         if (desk_) desk_->strikeLast();
@@ -189,7 +206,11 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
 
 void EntryBar::setDesk(Desk* desk) {
     if (desk_ == desk) return refresh();
-    if (desk_) disconnect(desk_, nullptr, this, nullptr);
+    if (desk_) {
+        disconnect(desk_, nullptr, this, nullptr);
+        // What stands in the line goes with the desk it was typed for.
+        if (std::exchange(typing_, false)) desk_->typing(false);
+    }
     desk_ = desk;
     if (desk_) connect(desk_, &Desk::promptChanged, this, &EntryBar::refresh);
     line_->clear();
@@ -294,12 +315,17 @@ std::optional<Command> EntryBar::commandIn(const QString& text) const {
 }
 
 void EntryBar::echo() {
+    if (const bool any = !line_->text().isEmpty(); desk_ && any != typing_) {
+        typing_ = any;
+        desk_->typing(any);
+    }
     const QString text = plainLine(line_->text());
     if (!desk_ || line_->text().isEmpty()) return say(QString(), false);
     if (const auto command = commandIn(text))
         return say(QString(command->letter).toUpper() + QStringLiteral("  ") + command->does,
                    false);
-    const Echo echo = desk_->understand(text);
+    const auto anywhere = anywhere_ ? anywhere_(text, false) : std::nullopt;
+    const Echo echo = anywhere ? *anywhere : desk_->understand(text);
     say(echo.text, !echo.ok);
 }
 
@@ -309,7 +335,10 @@ void EntryBar::enter() {
     const QString text = plainLine(line_->text());
     const auto command = commandIn(text);
     Desk* const asked = desk_;
-    const Echo echo = command ? desk_->command(command->letter) : desk_->submit(text);
+    const auto anywhere = anywhere_ && !command ? anywhere_(text, true) : std::nullopt;
+    const Echo echo = anywhere  ? *anywhere
+                      : command ? desk_->command(command->letter)
+                                : desk_->submit(text);
     if (!echo.ok) {
         say(echo.text, true);
         // Typing replaces what was refused.
@@ -317,8 +346,10 @@ void EntryBar::enter() {
         return;
     }
     if (!text.isEmpty() && !command) typed_ << line_->text();
+    if (typed_.size() > kRecalled) typed_.removeFirst();
     recalled_ = static_cast<int>(typed_.size());
-    if (desk_ == asked) line_->clear();
+    // Not clear(), which would keep every letter of every reading to be undone.
+    if (desk_ == asked) line_->setText(QString());
     refresh();
     if (!echo.text.isEmpty()) say(echo.text, false);
 }

@@ -6,7 +6,11 @@
 
 #include <QLineEdit>
 
+#include <functional>
+#include <optional>
+
 class QLabel;
+class QMimeData;
 
 namespace app {
 
@@ -23,6 +27,8 @@ public:
     void setSpaceEnters(bool on) { spaceEnters_ = on; }
 
 signals:
+    /// What is on the clipboard is no line: a picture, or a table.
+    void pastePressed();
     /// Backspace in an empty line.
     void strikePressed();
     /// Up (-1) or down (+1).
@@ -49,6 +55,10 @@ public:
 
     /// The desk that answers from now on; may be null.
     void setDesk(Desk* desk);
+    /// What is understood at every station before the desk is asked: empty for a line that is the
+    /// desk's. `enter` keeps it.
+    using Anywhere = std::function<std::optional<Echo>(const QString& text, bool enter)>;
+    void setAnywhere(Anywhere anywhere) { anywhere_ = std::move(anywhere); }
     /// Bigger, and Space logs a plain number as a foot pedal sends it.
     void setAtStand(bool on);
     /// A sentence beside the line until something is typed.
@@ -64,6 +74,8 @@ public slots:
 signals:
     /// Before a line or a command is given to the station.
     void entering();
+    /// A picture or several lines are on the clipboard, and it is pasted.
+    void pasted(const QMimeData& data);
     /// The bar needs another height.
     void heightChanged();
 
@@ -81,12 +93,14 @@ private:
 
     const Look& look_;
     Desk* desk_ = nullptr;
+    Anywhere anywhere_;
     EntryLine* line_;
     QStringList typed_; ///< earlier lines, for Ctrl+Up
     int recalled_ = 0;
     QString echoLook_; ///< the echo's style sheet, set only when it changes
     QLabel *subject_, *ask_, *echo_, *enter_, *keys_, *disk_;
     bool atStand_ = false;
+    bool typing_ = false; ///< something stands in the line
 };
 
 } // namespace app

@@ -2,7 +2,9 @@
 
 #include "app/frame/deeds.h"
 #include "app/frame/entry_bar.h"
+#include "app/frame/file_traffic.h"
 #include "app/frame/frame.h"
+#include "app/frame/jobs_page.h"
 #include "app/frame/keys.h"
 #include "app/frame/menus.h"
 #include "app/frame/route.h"
@@ -15,7 +17,6 @@
 #include "app/stations/benches.h"
 #include "app/stations/engine/engine_station.h"
 #include "app/stations/lobes/lobes_station.h"
-#include "book/files.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -62,6 +63,9 @@ void MainWindow::build() {
     setCentralWidget(frame_);
     keys_ = new KeysOverlay(look_, this);
     new Typing(entry_->line());
+    files_ = new FileTraffic(*this, session_, books_, dialogs_);
+    entry_->setAnywhere([this](const QString& text, bool enter) { return anywhere(text, enter); });
+    connect(entry_, &EntryBar::pasted, files_, &FileTraffic::paste);
     watch_ = new QTimer(this);
     watch_->setInterval(2000);
     watch_->start();
@@ -297,46 +301,33 @@ void MainWindow::begin(const lobe::Task& task) {
 }
 
 void MainWindow::importTable(const QString& path) {
-    if (!session_.hasJob()) return say(Say::tr("Start a job first; then drop the table on it."));
-    const auto table = book::readTableFile(path);
-    const QString name = QFileInfo(path).fileName();
-    if (const auto* why = std::get_if<QString>(&table))
-        return say(name + QStringLiteral(": ") + *why);
-    if (const auto* e = std::get_if<lobe::TableError>(&table))
-        return say(words::sentence(*e, name));
-    lobe::RunConditions conditions = lobe::usualConditions(session_.job().engine, session_.side());
-    conditions.source = name.toStdString();
-    conditions.afterMove = lobe::lastMove(session_.job());
-    const auto run = book::runFromTable(std::get<lobe::LiftTable>(table), session_.cylinder(),
-                                        session_.side(), conditions);
-    const auto count = run.readings.size();
-    if (!session_.keep(book::AddRun{run})) return;
-    go(stations::lobes);
-    say(Say::tr(
-            "%1: %2 readings are now a run of cylinder %3 %4, taken at the %5. Undo takes it away.")
-            .arg(name)
-            .arg(count)
-            .arg(session_.cylinder())
-            .arg(words::sideName(session_.side()), words::placeName(conditions.taken)));
+    files_->readTable(path);
 }
 
 void MainWindow::exportTable() {
-    const auto run = session_.run();
-    if (!run || run->readings.empty())
-        return say(Say::tr("The lobe at hand has no readings to write."));
-    const QString suggested =
-        QStringLiteral("cylinder-%1-%2.csv").arg(run->cylinder).arg(words::sideName(run->side));
-    const QString path = dialogs_.saveFile(this, Say::tr("Write lift table"), suggested,
-                                           Say::tr("Lift tables (*.csv)"));
-    if (path.isEmpty()) return;
-    const QString refused = book::refusesExport(path, session_.book().path());
-    if (refused.isEmpty() && QFileInfo::exists(path) && !book::isOurTable(path) &&
-        !dialogs_.confirm(
-            this, Say::tr("%1 is no lift table. Replace it?").arg(QFileInfo(path).fileName())))
-        return say(Say::tr("%1 was left as it is.").arg(QFileInfo(path).fileName()));
-    const QString why = book::writeTableFile(path, session_.job(), *run, session_.book().path());
-    say(why.isEmpty() ? Say::tr("%1 is written.").arg(QFileInfo(path).fileName())
-                      : path + QStringLiteral(": ") + why);
+    files_->writeTable();
+}
+
+void MainWindow::showJobs() {
+    if (!jobs_) {
+        jobs_ = new JobsPage(session_, look_, this);
+        connect(jobs_, &JobsPage::said, this, &MainWindow::say);
+        connect(jobs_, &JobsPage::exportWanted, files_, &FileTraffic::writeJob);
+        connect(jobs_, &JobsPage::chosen, this, [this](qint64 id) {
+            if (id == session_.job().id || session_.openJob(id)) goOn();
+        });
+    }
+    for (Overlay* page : std::initializer_list<Overlay*>{keys_, toTake_})
+        if (page && page->isOpen()) page->close();
+    jobs_->open();
+}
+
+/// "note …" and "photo …", wherever the work stands; with a change of the cam's setting they go
+/// with that.
+std::optional<Echo> MainWindow::anywhere(const QString& text, bool enter) {
+    if (!session_.hasJob() || naming_) return std::nullopt;
+    if (station() == stations::set && !session_.job().changes.empty()) return std::nullopt;
+    return enter ? files_->notes().submit(text, station().id()) : files_->notes().understand(text);
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
@@ -351,7 +342,7 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 
 void MainWindow::dropEvent(QDropEvent* event) {
     for (const QUrl& url : event->mimeData()->urls())
-        if (url.isLocalFile()) importTable(url.toLocalFile());
+        if (url.isLocalFile()) files_->take(url.toLocalFile());
     event->acceptProposedAction();
 }
 

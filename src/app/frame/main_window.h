@@ -5,12 +5,13 @@
 #include "app/frame/dialogs.h"
 #include "app/frame/preferences.h"
 #include "app/style/look.h"
-#include "desk/session.h"
+#include "desk/desk.h"
 #include "stations/list.h"
 
 #include <QMainWindow>
 
 #include <map>
+#include <optional>
 
 class QLabel;
 class QTimer;
@@ -19,7 +20,9 @@ namespace app {
 
 class EngineStation;
 class EntryBar;
+class FileTraffic;
 class Frame;
+class JobsPage;
 class KeysOverlay;
 class LobesStation;
 class Menus;
@@ -49,6 +52,9 @@ public:
     EngineStation* engine();
     /// The page of all keys, over the window.
     void showKeys();
+    /// All jobs of the book, over the window.
+    void showJobs();
+    FileTraffic& files() { return *files_; }
     /// Asks for the name of a job to begin; Esc leaves it.
     void askNewJob();
     /// Where to keep what is in hand when the open book is gone.
@@ -95,6 +101,7 @@ private:
     void nameWindow();
     void rememberPlace();
     Bench* bench() const;
+    std::optional<Echo> anywhere(const QString& text, bool enter);
 
     Session& session_;
     Books& books_;
@@ -111,7 +118,9 @@ private:
     Welcome* welcome_ = nullptr;
     std::map<const stations::Station*, Bench*> benches_;
     KeysOverlay* keys_;
-    ToTake* toTake_ = nullptr; ///< made when first asked for
+    FileTraffic* files_;
+    JobsPage* jobs_ = nullptr; ///< made when first asked for
+    ToTake* toTake_ = nullptr; ///< likewise
     bool naming_ = false;      ///< the name of a new job is asked for
     bool atStand_ = false;
     Stand* stand_;

@@ -3,6 +3,7 @@
 #include "app/frame/books.h"
 #include "app/frame/deeds.h"
 #include "app/frame/entry_bar.h"
+#include "app/frame/file_traffic.h"
 #include "app/frame/language.h"
 #include "app/frame/main_window.h"
 #include "app/stations/engine/engine_station.h"
@@ -11,6 +12,8 @@
 #include "words/sentences.h"
 
 #include <QApplication>
+#include <QDate>
+#include <QMenu>
 #include <QMenuBar>
 
 namespace app {
@@ -49,12 +52,16 @@ void Menus::jobMenu() {
     QMenu* menu = bar_->addMenu(Say::tr("&Job"));
     add(
         menu, "newJob", Say::tr("New job"), "Ctrl+N", [this] { window_.askNewJob(); }, true);
-    jobs_ = menu->addMenu(Say::tr("Open job"));
-    connect(jobs_, &QMenu::aboutToShow, this, &Menus::listJobs);
+    add(
+        menu, "allJobs", Say::tr("All jobs"), "Ctrl+J", [this] { window_.showJobs(); }, true);
+    recent_ = menu->addMenu(Say::tr("Books opened before"));
+    recent_->setObjectName(QStringLiteral("recentBooks"));
+    connect(recent_, &QMenu::aboutToShow, this, &Menus::listBooks);
     add(menu, "openBook", Say::tr("Open book…"), "Ctrl+O", [this] { openBook(); });
     add(menu, "newBook", Say::tr("New book…"), "", [this] { newBook(); });
     add(menu, "keepAsNew", Say::tr("Keep what is in hand as a new book…"), "Ctrl+Shift+S",
         [this] { window_.keepAsNewBook(); });
+    add(menu, "saveCopy", Say::tr("Save a copy of the book…"), "Ctrl+S", [this] { saveCopy(); });
     demo_ = add(
         menu, "openDemo", Say::tr("Open the demo"), "Ctrl+D", [this] { books_.demoOrBack(); },
         true);
@@ -66,6 +73,13 @@ void Menus::jobMenu() {
     });
     needJob_ << add(menu, "exportTable", Say::tr("Write lift table…"), "Ctrl+Shift+E",
                     [this] { window_.exportTable(); });
+    add(menu, "readJob", Say::tr("Read a job file…"), "", [this] {
+        const QString path = dialogs_.openFile(&window_, Say::tr("Read a job file"),
+                                               Say::tr("Jobs (*.json);;All files (*)"));
+        if (!path.isEmpty()) window_.files().readJob(path);
+    });
+    needJob_ << add(menu, "writeJob", Say::tr("Save this job as a file…"), "Ctrl+Shift+J",
+                    [this] { window_.files().writeJob(session_.job().id); });
     menu->addSeparator();
     add(menu, "quit", Say::tr("Close"), "Ctrl+Q", [this] { window_.close(); });
 }
@@ -175,20 +189,11 @@ void Menus::helpMenu() {
         menu, "keys", Say::tr("Keys"), "F1", [this] { window_.showKeys(); }, true);
 }
 
-void Menus::listJobs() {
-    jobs_->clear();
-    const auto listed = session_.book().listJobs();
-    if (const auto* e = std::get_if<book::Error>(&listed))
-        return window_.say(book::sentence(*e, session_.book().path()));
-    for (const auto& job : std::get<std::vector<book::JobSummary>>(listed)) {
-        QAction* action = jobs_->addAction(job.name);
-        action->setCheckable(true);
-        action->setChecked(job.id == session_.job().id);
-        connect(action, &QAction::triggered, this, [this, id = job.id] {
-            if (session_.openJob(id)) window_.goOn();
-        });
-    }
-    if (jobs_->isEmpty()) jobs_->addAction(Say::tr("no job yet"))->setEnabled(false);
+void Menus::listBooks() {
+    recent_->clear();
+    for (const QString& path : books_.recent())
+        recent_->addAction(path, this, [this, path] { books_.open(path); });
+    if (recent_->isEmpty()) recent_->addAction(Say::tr("no other yet"))->setEnabled(false);
 }
 
 void Menus::openBook() {
@@ -202,6 +207,14 @@ void Menus::newBook() {
     const QString path = dialogs_.saveFile(
         &window_, Say::tr("New book"), QStringLiteral("book.amber"), Say::tr("Books (*.amber)"));
     if (!path.isEmpty()) books_.make(path);
+}
+
+void Menus::saveCopy() {
+    const QString path = dialogs_.saveFile(
+        &window_, Say::tr("Save a copy of the book"),
+        books_.name() + QDate::currentDate().toString(QStringLiteral("'-'yyyy-MM-dd'.amber'")),
+        Say::tr("Books (*.amber)"));
+    if (!path.isEmpty()) books_.saveCopy(path);
 }
 
 void Menus::refresh() {

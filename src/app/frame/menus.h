@@ -29,11 +29,12 @@ private:
     void viewMenu();
     void languageMenu(QMenu* above);
     void helpMenu();
-    void listJobs();
     void newCard();
     void nextCard();
+    void listBooks();
     void openBook();
     void newBook();
+    void saveCopy();
     /// `leads`: it goes elsewhere, so that a page over the window closes first.
     QAction* add(QMenu* menu, const char* name, const QString& text, const char* keys,
                  std::function<void()> act, bool leads = false);
@@ -44,7 +45,7 @@ private:
     Look& look_;
     Dialogs& dialogs_;
     QMenuBar* bar_;
-    QMenu* jobs_ = nullptr;
+    QMenu* recent_ = nullptr;
     QAction *undo_ = nullptr, *redo_ = nullptr, *demo_ = nullptr;
     QList<QAction*> needJob_;
 };

@@ -4,10 +4,13 @@
 #include "core/angle/angles.h"
 
 #include <QCryptographicHash>
+#include <QDir>
+#include <QFile>
 #include <QFileInfo>
 #include <QLocale>
 #include <QSettings>
 #include <QString>
+#include <QStringList>
 
 namespace app {
 
@@ -44,6 +47,20 @@ public:
     }
     void setGeometry(const QByteArray& v) { settings_.setValue(QStringLiteral("geometry"), v); }
 
+    /// Books opened before, the last first.
+    QStringList recentBooks() const {
+        return settings_.value(QStringLiteral("recent")).toStringList();
+    }
+    void addRecentBook(const QString& path) {
+        constexpr qsizetype kMost = 8;
+        QStringList all = recentBooks();
+        const QString whole = QFileInfo(path).absoluteFilePath();
+        if (all.value(0) == whole) return;
+        all.removeAll(whole);
+        all.prepend(whole);
+        settings_.setValue(QStringLiteral("recent"), all.mid(0, kMost));
+    }
+
     Place place(const QString& book) const {
         const QString group = groupOf(book);
         Place p;
@@ -67,7 +84,26 @@ public:
         settings_.setValue(group + QStringLiteral("station"), p.station);
     }
 
+    /// Writes down that a job is about to be shown; how often that was begun before and not ended.
+    int beginOpening(const QString& book, qint64 job) {
+        const QByteArray what = groupOf(book).toLatin1() + QByteArray::number(job);
+        QFile file(opening());
+        int before = 0;
+        if (file.open(QIODevice::ReadOnly)) {
+            const QList<QByteArray> was = file.readAll().split(' ');
+            if (was.size() == 2 && was[0] == what) before = was[1].toInt();
+            file.close();
+        }
+        // Beside the preferences and not in them: it is there at once, and costs no flush.
+        QDir().mkpath(QFileInfo(opening()).path());
+        if (file.open(QIODevice::WriteOnly))
+            file.write(what + ' ' + QByteArray::number(before + 1));
+        return before;
+    }
+    void endOpening() { QFile::remove(opening()); }
+
 private:
+    QString opening() const { return settings_.fileName() + QStringLiteral(".opening"); }
     /// One place per book, whatever it is called by.
     static QString groupOf(const QString& book) {
         const QByteArray path = QFileInfo(book).absoluteFilePath().toUtf8();

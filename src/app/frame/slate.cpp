@@ -65,7 +65,7 @@ Slate::Slate(Session& session, const Look& look, QWidget* parent)
     });
     connect(&look, &Look::changed, this, &Slate::refresh);
     connect(&session, &Session::selectionChanged, this, &Slate::refresh);
-    connect(list_, &QListWidget::currentRowChanged, this, [this](int row) {
+    connect(list_, &RowList::currentRowChanged, this, [this](int row) {
         if (!choosing_ && row >= 0 && list_->hasFocus()) explain(list_->row(row).id);
     });
 }

@@ -82,6 +82,10 @@ QStringList saveViews(Application& application, const QString& folder) {
     }
     for (const stations::Station* s : stations::all())
         if (const auto pictures = benchKind(*s).pictures) pictures(walk);
+    walk.go(0, stations::timing);
+    walk.window().showJobs();
+    walk.save(QStringLiteral("jobs"));
+    walk.press(Qt::Key_Escape);
     return walk.written();
 }
 

@@ -27,6 +27,26 @@ protected:
 
 constexpr double kUsual_deg = 290.0;
 
+/// Some angles of the cycle, to be asked for one after the other.
+class Angles {
+public:
+    explicit Angles(std::vector<double> all) : all_(std::move(all)) {
+        for (double& deg : all_)
+            deg = wrapCycle({deg}).deg;
+        std::sort(all_.begin(), all_.end());
+    }
+    bool has(CrankDeg at) const {
+        if (all_.empty()) return false;
+        const double deg = wrapCycle(at).deg;
+        const auto it = std::lower_bound(all_.begin(), all_.end(), deg - kSame_deg);
+        return it != all_.end() && *it < deg + kSame_deg;
+    }
+
+private:
+    static constexpr double kSame_deg = 1e-6;
+    std::vector<double> all_;
+};
+
 } // namespace
 
 Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
@@ -86,7 +106,11 @@ Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
         // By way of a QPicture, so that an SVG keeps its lines.
         QPicture picture;
         QCPPainter painter(&picture);
+        onPaper_ = true;
+        rebuild();
         toPainter(&painter, int(size.width()), int(size.height()));
+        onPaper_ = false;
+        rebuild();
         painter.end();
         p.drawPicture(0, 0, picture);
     });
@@ -192,24 +216,31 @@ void Strip::addLobe(const RunFindings& run) {
     addCurve(run.lobe, look_.lobePen(run.side));
     const auto shape =
         run.side == Side::Intake ? QCPScatterStyle::ssCircle : QCPScatterStyle::ssDiamond;
-    const auto scatter = [&](const QVector<double>& xs, const QVector<double>& ys,
-                             const QColor& pen, const QColor& fill, double size,
-                             QCPScatterStyle::ScatterShape form) {
-        QCPGraph* dots = addGraph(x, y);
-        dots->setData(xs, ys);
-        dots->setLineStyle(QCPGraph::lsNone);
-        dots->setScatterStyle(QCPScatterStyle(form, QPen(pen, 1.4), QBrush(fill), size));
-    };
-    QVector<double> xs, ys, struckX, struckY, oddX, oddY;
+    std::vector<double> odd;
+    for (const Misfit& m : run.lobe.misfits)
+        odd.push_back(m.at.deg);
+    const Angles misfits(odd), sources(scene_.asked);
+    QVector<double> xs, ys, struckX, struckY, oddX, oddY, askedX, askedY;
+    // A sweep has more readings than there are places for marks: as many are drawn as can be told
+    // apart, and all that stand off.
+    const std::size_t every =
+        1 + run.readings.size() / static_cast<std::size_t>(std::max(400, width()));
+    std::size_t place = 0;
     for (const LiftReading& r : run.readings) {
-        (r.counts ? xs : struckX) << r.at.deg;
-        (r.counts ? ys : struckY) << shown(r.lift_mm);
+        const bool drawn = place++ % every == 0;
+        if (drawn || !r.counts) {
+            (r.counts ? xs : struckX) << r.at.deg;
+            (r.counts ? ys : struckY) << shown(r.lift_mm);
+        }
         if (!r.counts) continue;
-        for (const Misfit& m : run.lobe.misfits)
-            if (std::abs(wrapCycle(m.at - r.at).deg) < 1e-6) {
-                oddX << r.at.deg;
-                oddY << shown(r.lift_mm);
-            }
+        if (misfits.has(r.at)) {
+            oddX << r.at.deg;
+            oddY << shown(r.lift_mm);
+        }
+        if (sources.has(r.at)) {
+            askedX << r.at.deg;
+            askedY << shown(r.lift_mm);
+        }
     }
     if (run.events)
         for (const HeightEvents& e : run.lobe.heights)
@@ -218,17 +249,10 @@ void Strip::addLobe(const RunFindings& run) {
                     xs << at->deg;
                     ys << shown(run.lobe.taken.threshold_mm(e.height));
                 }
-    scatter(xs, ys, colour, t.dial, 6.5, shape);
-    scatter(struckX, struckY, t.faint, Qt::transparent, 7.0, QCPScatterStyle::ssCross);
-    scatter(oddX, oddY, colour, t.amber, 9.0, shape);
-    QVector<double> askedX, askedY;
-    for (const LiftReading& r : run.readings)
-        for (double deg : scene_.asked)
-            if (r.counts && std::abs(wrapCycle({r.at.deg - deg}).deg) < 1e-6) {
-                askedX << r.at.deg;
-                askedY << shown(r.lift_mm);
-            }
-    scatter(askedX, askedY, t.amberLine, Qt::transparent, 13.0, QCPScatterStyle::ssCircle);
+    addMarks(xs, ys, colour, t.dial, 6.5, shape);
+    addMarks(struckX, struckY, t.faint, Qt::transparent, 7.0, QCPScatterStyle::ssCross);
+    addMarks(oddX, oddY, colour, t.amber, 9.0, shape);
+    addMarks(askedX, askedY, t.amberLine, Qt::transparent, 13.0, QCPScatterStyle::ssCircle);
 
     auto* label = new QCPItemText(this);
     label->setClipAxisRect(chart_);
@@ -244,6 +268,27 @@ void Strip::addLobe(const RunFindings& run) {
                        .arg(words::unitName(look_.style())));
     label->setFont(Look::font(12, true));
     label->setColor(colour);
+}
+
+void Strip::addMarks(const QVector<double>& xs, const QVector<double>& ys, const QColor& pen,
+                     const QColor& fill, double size, QCPScatterStyle::ScatterShape shape) {
+    if (xs.isEmpty()) return;
+    QCPGraph* marks = addGraph(chart_->axis(QCPAxis::atBottom), chart_->axis(QCPAxis::atLeft));
+    marks->setData(xs, ys);
+    marks->setLineStyle(QCPGraph::lsNone);
+    const QCPScatterStyle style(shape, QPen(pen, 1.4), QBrush(fill), size);
+    if (onPaper_) return marks->setScatterStyle(style);
+    const double scale = devicePixelRatioF();
+    const int side = 2 * static_cast<int>(std::ceil(size / 2.0 + 2.0)) + 1;
+    QPixmap mark(QSize(side, side) * scale);
+    mark.setDevicePixelRatio(scale);
+    mark.fill(Qt::transparent);
+    QCPPainter painter(&mark);
+    painter.setAntialiasing(true);
+    style.applyTo(&painter, style.pen());
+    style.drawShape(&painter, side / 2.0, side / 2.0);
+    painter.end();
+    marks->setScatterStyle(QCPScatterStyle(mark));
 }
 
 void Strip::addHeights() {
@@ -305,7 +350,16 @@ void Strip::addLane() {
             graph->setData(xs, ys, true);
         };
         QVector<double> xs, ys, oddX, oddY;
-        for (const Misfit& m : run->lobe.standoffs) {
+        // Of more than there are lines for, the widest of each few.
+        const auto& all = run->lobe.standoffs.get();
+        const std::size_t few = 1 + all.size() / static_cast<std::size_t>(std::max(400, width()));
+        for (std::size_t i = 0; i < all.size(); i += few) {
+            const auto end =
+                all.begin() + static_cast<std::ptrdiff_t>(std::min(i + few, all.size()));
+            const Misfit& m = *std::max_element(all.begin() + static_cast<std::ptrdiff_t>(i), end,
+                                                [](const Misfit& a, const Misfit& b) {
+                                                    return std::abs(a.off_mm) < std::abs(b.off_mm);
+                                                });
             xs << m.at.deg;
             ys << m.off_mm;
         }

@@ -24,7 +24,7 @@ void showFacts(RowList& list, const FactSheet& sheet, const Facts& facts,
         rows << row;
     }
     list.setRows(rows);
-    if (current >= 0) list.scrollToItem(list.item(current));
+    if (current >= 0) list.showRow(current);
 }
 
 } // namespace app

@@ -1,14 +1,96 @@
 #include "app/style/rows.h"
 
+#include <QAbstractListModel>
+#include <QApplication>
+#include <QClipboard>
 #include <QKeyEvent>
 #include <QPainter>
 #include <QStyle>
 
+#include <algorithm>
+
 namespace app {
 
-namespace {
-
 constexpr int kRowRole = Qt::UserRole + 1;
+
+/// Rows that are there, or are made when they are asked for.
+class RowModel : public QAbstractListModel {
+public:
+    using QAbstractListModel::QAbstractListModel;
+
+    int rowCount(const QModelIndex& parent = {}) const override {
+        return parent.isValid() ? 0 : count_;
+    }
+    QVariant data(const QModelIndex& index, int role) const override {
+        switch (role) {
+        case kRowRole:
+            return QVariant::fromValue(at(index.row()));
+        case Qt::ToolTipRole: {
+            const Row row = at(index.row());
+            return row.heading ? QString() : row.note.isEmpty() ? row.under : row.note;
+        }
+        case Qt::AccessibleTextRole: { // what a screen reader says
+            const Row r = at(index.row());
+            return QStringList{r.title, r.under, r.value, r.note}
+                .join(QLatin1Char(' '))
+                .simplified();
+        }
+        default:
+            return {};
+        }
+    }
+    Qt::ItemFlags flags(const QModelIndex& index) const override {
+        return at(index.row()).heading ? Qt::NoItemFlags : Qt::ItemIsSelectable | Qt::ItemIsEnabled;
+    }
+    Row at(int i) const { return rowAt_ ? rowAt_(i) : rows_.value(i); }
+    qint64 idAt(int i) const { return rowAt_ ? idAt_(i) : rows_[i].id; }
+    bool uniform() const {
+        return rowAt_ ||
+               std::none_of(rows_.begin(), rows_.end(), [](const Row& r) { return r.heading; });
+    }
+    /// Only what changed is painted again: this runs at every reading. True where rows have
+    /// changed their height.
+    bool set(const QList<Row>& rows) {
+        const QList<Row> before = rowAt_ ? QList<Row>() : rows_;
+        const bool made = bool(rowAt_);
+        resized(static_cast<int>(rows.size()), [&] {
+            rows_ = rows;
+            rowAt_ = {};
+        });
+        bool heights = made;
+        for (int i = 0; i < rows.size(); ++i) {
+            if (i < before.size() && before[i] == rows[i]) continue;
+            heights = heights || i >= before.size() || before[i].heading != rows[i].heading;
+            emit dataChanged(index(i), index(i));
+        }
+        return heights;
+    }
+    void set(int count, std::function<Row(int)> rowAt, std::function<qint64(int)> idAt) {
+        resized(count, [&] {
+            rows_.clear();
+            rowAt_ = std::move(rowAt);
+            idAt_ = std::move(idAt);
+        });
+    }
+
+private:
+    template <class Change> void resized(int count, Change change) {
+        const int before = count_;
+        if (count > before) beginInsertRows({}, before, count - 1);
+        if (count < before) beginRemoveRows({}, count, before - 1);
+        change();
+        count_ = count;
+        if (count > before) endInsertRows();
+        if (count < before) endRemoveRows();
+    }
+
+    QList<Row> rows_;
+    std::function<Row(int)> rowAt_; ///< in place of rows_
+    std::function<qint64(int)> idAt_;
+    int count_ = 0;
+};
+
+namespace {
 
 class RowDelegate : public QStyledItemDelegate {
 public:
@@ -141,13 +223,14 @@ private:
 } // namespace
 
 RowList::RowList(const Look& look, bool tall, QWidget* parent)
-    : QListWidget(parent), valuePixels_(tall ? 20 : 13) {
+    : QListView(parent), rows_(new RowModel(this)), valuePixels_(tall ? 20 : 13) {
+    setModel(rows_);
     setItemDelegate(new RowDelegate(look, tall, this));
     setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    setUniformItemSizes(false);
-    connect(this, &QListWidget::itemClicked, this,
-            [this](QListWidgetItem* item) { emit chosen(item->data(kRowRole).value<Row>().id); });
+    setEditTriggers(QAbstractItemView::NoEditTriggers);
+    connect(this, &QListView::clicked, this,
+            [this](const QModelIndex& index) { emit chosen(rows_->idAt(index.row())); });
     connect(&look, &Look::changed, this, [this] { viewport()->update(); });
 }
 
@@ -155,48 +238,80 @@ void RowList::setRows(const QList<Row>& rows) {
     const qint64 current = currentId();
     {
         const QSignalBlocker quiet(this);
-        while (count() > rows.size())
-            delete takeItem(count() - 1);
-        while (count() < rows.size())
-            addItem(new QListWidgetItem);
-        // Only what changed is painted again: this runs at every reading.
-        for (int i = 0; i < rows.size(); ++i)
-            if (!item(i)->data(kRowRole).isValid() || row(i) != rows[i]) setRow(i, rows[i]);
-        setCurrentId(current);
+        const bool heights = rows_->set(rows);
+        setUniformItemSizes(rows_->uniform());
+        if (heights) scheduleDelayedItemsLayout();
+        keepCurrent(current);
     }
     if (rows.isEmpty()) viewport()->update();
 }
 
-void RowList::setRow(int index, const Row& row) {
-    QListWidgetItem* entry = item(index);
-    entry->setFlags(row.heading ? Qt::NoItemFlags : Qt::ItemIsSelectable | Qt::ItemIsEnabled);
-    // What a screen reader says.
-    entry->setData(
-        Qt::AccessibleTextRole,
-        QStringList{row.title, row.under, row.value, row.note}.join(QLatin1Char(' ')).simplified());
-    entry->setToolTip(row.heading ? QString() : row.note);
-    entry->setData(kRowRole, QVariant::fromValue(row));
-    update(indexFromItem(entry));
+void RowList::setRows(int count, std::function<Row(int)> rowAt, std::function<qint64(int)> idAt) {
+    const qint64 current = currentId();
+    const QSignalBlocker quiet(this);
+    rows_->set(count, std::move(rowAt), std::move(idAt));
+    setUniformItemSizes(true);
+    keepCurrent(current);
+    viewport()->update();
+}
+
+int RowList::count() const {
+    return rows_->rowCount();
 }
 
 Row RowList::row(int index) const {
-    return item(index)->data(kRowRole).value<Row>();
+    return rows_->at(index);
+}
+
+void RowList::setCurrentRow(int index) {
+    setCurrentIndex(index >= 0 && index < count() ? rows_->index(index) : QModelIndex());
 }
 
 qint64 RowList::currentId() const {
-    return currentItem() ? currentItem()->data(kRowRole).value<Row>().id : 0;
+    const int at = currentRow();
+    return at >= 0 && at < count() ? rows_->idAt(at) : 0;
 }
 
 void RowList::setCurrentId(qint64 id) {
-    for (int i = 0; i < count(); ++i)
-        if (id != 0 && row(i).id == id) {
-            setCurrentRow(i);
-            return;
-        }
+    for (int i = 0; id != 0 && i < count(); ++i)
+        if (rows_->idAt(i) == id) return setCurrentRow(i);
     setCurrentRow(-1);
 }
 
+/// The row of that id, wherever it stands now.
+void RowList::keepCurrent(qint64 id) {
+    if (id == 0 || currentId() == id) return;
+    setCurrentId(id);
+}
+
+QString RowList::text() const {
+    QString out;
+    for (int i = 0; i < count(); ++i) {
+        const Row r = row(i);
+        out += QStringList{r.title, r.value, r.beside, r.under, r.note}.join(QLatin1Char('\t'));
+        out += QLatin1Char('\n');
+    }
+    return out;
+}
+
+void RowList::showRow(int index, ScrollHint hint) {
+    scrollTo(rows_->index(index), hint);
+}
+
+QRect RowList::rowRect(int index) const {
+    return visualRect(rows_->index(index));
+}
+
+void RowList::currentChanged(const QModelIndex& now, const QModelIndex& before) {
+    QListView::currentChanged(now, before);
+    emit currentRowChanged(now.row());
+}
+
 void RowList::keyPressEvent(QKeyEvent* event) {
+    if (event->matches(QKeySequence::Copy)) {
+        QApplication::clipboard()->setText(text());
+        return;
+    }
     const qint64 id = currentId();
     if (id != 0 && (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter ||
                     event->key() == Qt::Key_Space)) {
@@ -207,7 +322,7 @@ void RowList::keyPressEvent(QKeyEvent* event) {
         emit deletePressed(id);
         return;
     }
-    QListWidget::keyPressEvent(event);
+    QListView::keyPressEvent(event);
 }
 
 } // namespace app

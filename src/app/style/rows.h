@@ -4,8 +4,10 @@
 
 #include "app/style/look.h"
 
-#include <QListWidget>
+#include <QListView>
 #include <QStyledItemDelegate>
+
+#include <functional>
 
 namespace app {
 
@@ -23,18 +25,33 @@ struct Row {
     bool operator==(const Row&) const = default;
 };
 
+class RowModel;
+
 /// A list of rows. `tall` rows have two lines. Ids survive refilling: the current row stays.
-class RowList : public QListWidget {
+class RowList : public QListView {
     Q_OBJECT
 public:
     RowList(const Look& look, bool tall, QWidget* parent = nullptr);
 
     /// In place of those shown; the current one stays by its id.
     void setRows(const QList<Row>& rows);
+    /// The same of rows that are all alike in height and are made when they come into view: twenty
+    /// thousand cost no more than a screenful. `rowAt` keeps whatever it goes by.
+    void setRows(int count, std::function<Row(int)> rowAt, std::function<qint64(int)> idAt);
+    int count() const;
     Row row(int index) const;
+    /// All of them, a line each, parted by tabs: what Ctrl+C puts on the clipboard.
+    QString text() const;
     /// -1 for none.
+    int currentRow() const { return currentIndex().row(); }
+    void setCurrentRow(int index);
+    /// 0 for none.
     qint64 currentId() const;
     void setCurrentId(qint64 id);
+    /// Brings a row into view.
+    void showRow(int index, ScrollHint hint = EnsureVisible);
+    /// Where a row stands in the viewport.
+    QRect rowRect(int index) const;
     int valuePixels() const { return valuePixels_; }
     void setValuePixels(int pixels) { valuePixels_ = pixels; }
     /// Of a tall row; less shows more of them.
@@ -45,13 +62,17 @@ signals:
     void chosen(qint64 id); ///< clicked, or Enter
     /// The Delete key on a row.
     void deletePressed(qint64 id);
+    /// By key, mouse or setCurrentRow; -1 for none.
+    void currentRowChanged(int index);
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
+    void currentChanged(const QModelIndex& now, const QModelIndex& before) override;
 
 private:
-    void setRow(int index, const Row& row);
+    void keepCurrent(qint64 id);
 
+    RowModel* rows_;
     int valuePixels_;
     int rowHeight_ = 54;
 };

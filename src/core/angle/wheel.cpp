@@ -45,8 +45,9 @@ std::optional<WheelAngle> fromWheel(double number, const DegreeWheel& wheel,
     case WheelScale::Half180: {
         // Counted from the top on either side, however far round. The whole factor at once:
         // degrees per millimetre rounded first would move the answer by degrees.
-        const double deg =
-            wheel.scale == WheelScale::Tape ? 360.0 * number / wheel.tape_mm : number;
+        const double deg = wheel.scale == WheelScale::Tape && wheel.tape_mm > 0.0
+                               ? 360.0 * number / wheel.tape_mm
+                               : number;
         const bool after = top ? hint.after : !hint.after;
         return WheelAngle{wrapTurn({after ? deg : -deg}), deg != 0.0 && deg != 180.0};
     }

@@ -119,7 +119,7 @@ private:
         const Taken after{Place::Tappet, spec_.ratio[side].value_or(before.ratio),
                           spec_.lash_mm[side].value_or(before.lash_mm)};
         if (t.taken == Place::Valve)
-            for (Reading& r : run.readings)
+            for (Reading& r : run.readings.edit())
                 if (r.of == ReadingOf::Lift && r.lift_mm > kLifts_mm)
                     r.lift_mm =
                         after.liftAt(Place::Valve, (r.lift_mm + before.lash_mm) / before.ratio);
@@ -133,7 +133,7 @@ private:
         const auto duration = lobe.atEventsHeight.duration_deg();
         if (!duration || !lobe.maxLiftAt || duration->value <= spec_.shorter_deg + 40.0) return;
         const double share = (duration->value - spec_.shorter_deg) / duration->value;
-        for (Reading& r : run.readings)
+        for (Reading& r : run.readings.edit())
             r.at.deg =
                 lobe.maxLiftAt->deg +
                 share * wrapCycle({r.at.deg + run.conditions.shift_deg - lobe.maxLiftAt->deg}).deg;

@@ -10,6 +10,8 @@
 // the base circle says nothing of the flank; there the flank's own cubic is carried down instead.
 #pragma once
 
+#include "core/angle/rows.h"
+
 #include <cstddef>
 #include <optional>
 #include <vector>
@@ -36,7 +38,7 @@ public:
 
     double first() const { return points_.front().deg; }
     double last() const { return points_.back().deg; }
-    const std::vector<LiftPoint>& points() const { return points_; }
+    const std::vector<LiftPoint>& points() const { return points_.get(); }
 
     /// Lift in mm; outside the readings the nearest one's lift.
     double at(double deg) const;
@@ -63,8 +65,8 @@ private:
     void addHermite(LiftPoint p, double slopeP, LiftPoint q, double slopeQ);
     const Piece& pieceAt(double deg) const;
 
-    std::vector<LiftPoint> points_;
-    std::vector<Piece> pieces_;
+    Rows<LiftPoint> points_;
+    Rows<Piece> pieces_;
 };
 
 } // namespace lobe

@@ -104,6 +104,9 @@ double finest_deg(const Drive& d) {
 /// Of a slotted wheel's scale, either way.
 constexpr double kMostLines = 1000.0;
 
+/// A slot that moves the cam by less moves nothing that could be seen.
+constexpr double kLeastSlot_deg = 0.01;
+
 std::optional<DriveFault> faultOf(const Drive& d) {
     if (d.teeth != 0 && (d.teeth < 8 || d.teeth > 400)) return DriveFault::Teeth;
     if (d.keyways < 1 || d.keyways > 12) return DriveFault::Keyways;
@@ -112,7 +115,7 @@ std::optional<DriveFault> faultOf(const Drive& d) {
                   std::max(d.vernierWheel, d.vernierHub) > 120))
         return DriveFault::Vernier;
     if (!(d.slot_deg >= 0.0 && d.slot_deg < 180.0) || !(d.slotLine_deg >= 0.0) ||
-        d.slotLine_deg > d.slot_deg)
+        d.slotLine_deg > d.slot_deg || (d.slot_deg > 0.0 && d.slot_deg < kLeastSlot_deg))
         return DriveFault::Slot;
     // No scale is read finer.
     if (d.slotLine_deg > 0.0 && d.slot_deg / d.slotLine_deg > kMostLines) return DriveFault::Slot;

@@ -39,41 +39,74 @@ void drifts(const std::vector<RunFindings*>& passes, RunFindings& newest) {
     }
 }
 
-/// Several passes of a lobe beside one another, and their mean in place of the newest if asked.
-void passes(const Job& job, Findings& out) {
-    for (RunFindings& newest : out.runs) {
+/// What passes of a lobe say beside one another, and their mean in place of the newest if asked.
+/// The last of `runs` is the newest.
+void comparePassesOf(const Job& job, const std::vector<RunFindings*>& runs) {
+    RunFindings& newest = *runs.back();
+    std::vector<Pass> passes;
+    for (const RunFindings* r : runs)
+        passes.push_back({r->run, &r->lobe});
+    newest.passes = comparePasses(passes);
+    if (!newest.passes) return;
+    drifts(runs, newest);
+    const PassesFindings& p = *newest.passes;
+    const int count = static_cast<int>(p.runs.size());
+    const CrankDeg at{p.widest.deg};
+    if (job.reckoning.averagePasses) {
+        const LiftRun* run = nullptr;
+        for (const LiftRun& r : job.runs)
+            if (r.id == newest.run) run = &r;
+        newest.lobe = analyseLobe(p.mean, requestFor(job, *run));
+        newest.lobe.findings.push_back(
+            {found::PassesMean{count}, Severity::Note, newest.side, newest.cylinder});
+    }
+    if (p.widest.mm > kPassesApart_mm)
+        newest.lobe.findings.push_back({found::PassesDiffer{count, at, p.widest.mm},
+                                        Severity::LookAgain, newest.side, newest.cylinder});
+    else
+        newest.lobe.findings.push_back({found::PassesAgree{count, at, p.widest.mm}, Severity::Note,
+                                        newest.side, newest.cylinder});
+}
+
+/// The same passes compared before; null when one of them is another.
+std::shared_ptr<const Findings::Compared>
+comparedBefore(const Before* before, const std::vector<std::shared_ptr<const RunFindings>>& passes,
+               bool averaged) {
+    if (before)
+        for (const auto& c : before->findings.compared)
+            if (c->averaged == averaged && c->passes == passes) return c;
+    return nullptr;
+}
+
+/// Every lobe that has several passes.
+void passes(const Job& job, const Before* before, Findings& out) {
+    for (std::size_t i = 0; i < out.runs.size(); ++i) {
+        RunFindings& newest = out.runs[i];
         if (!newest.current || newest.events) continue;
         std::vector<RunFindings*> runs;
-        std::vector<Pass> passes;
-        for (RunFindings& r : out.runs)
+        std::vector<std::shared_ptr<const RunFindings>> alone;
+        for (std::size_t k = 0; k < out.runs.size(); ++k) {
+            RunFindings& r = out.runs[k];
             // What was read before the cam was moved is another cam's.
             if (r.cylinder == newest.cylinder && r.side == newest.side && !r.events &&
                 r.afterMove == newest.afterMove && r.lobe.noseReached) {
                 runs.push_back(&r);
-                passes.push_back({r.run, &r.lobe});
+                alone.push_back(out.alone[k]);
             }
-        if (passes.empty() || passes.back().lobe != &newest.lobe) continue;
-        newest.passes = comparePasses(passes);
-        if (!newest.passes) continue;
-        drifts(runs, newest);
-        const PassesFindings& p = *newest.passes;
-        const bool mean = job.reckoning.averagePasses;
-        const int count = static_cast<int>(p.runs.size());
-        const CrankDeg at{p.widest.deg};
-        if (mean) {
-            const LiftRun* run = nullptr;
-            for (const LiftRun& r : job.runs)
-                if (r.id == newest.run) run = &r;
-            newest.lobe = analyseLobe(p.mean, requestFor(job, *run));
-            newest.lobe.findings.push_back(
-                {found::PassesMean{count}, Severity::Note, newest.side, newest.cylinder});
         }
-        if (p.widest.mm > kPassesApart_mm)
-            newest.lobe.findings.push_back({found::PassesDiffer{count, at, p.widest.mm},
-                                            Severity::LookAgain, newest.side, newest.cylinder});
-        else
-            newest.lobe.findings.push_back({found::PassesAgree{count, at, p.widest.mm},
-                                            Severity::Note, newest.side, newest.cylinder});
+        if (runs.size() < 2 || runs.back() != &newest) continue;
+        const bool averaged = job.reckoning.averagePasses;
+        auto known = comparedBefore(before, alone, averaged);
+        if (known) {
+            const bool outdated = newest.outdated;
+            newest = known->newest;
+            newest.outdated = outdated;
+        } else {
+            comparePassesOf(job, runs);
+            known = std::make_shared<const Findings::Compared>(
+                Findings::Compared{std::move(alone), averaged, newest});
+        }
+        out.compared.push_back(std::move(known));
     }
 }
 
@@ -203,7 +236,7 @@ Findings examine(const Job& job, const Before* before) {
     for (const auto& run : out.alone)
         out.runs.push_back(*run);
     const auto current = currentRuns(job, out);
-    passes(job, out);
+    passes(job, before, out);
     cylinders(job, current, out);
 
     tdcMoved(job, out.tdc, out.tdc.findings);

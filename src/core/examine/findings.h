@@ -33,7 +33,7 @@ struct RunFindings {
     CrankDeg next;         ///< where the next reading is wanted
     bool complete = false; ///< the last planned angle has been read
     LobeFigures lobe;
-    std::vector<LiftReading> readings;    ///< every lift reading as lift; into the job
+    Rows<LiftReading> readings;           ///< every lift reading as lift; into the job
     std::optional<PassesFindings> passes; ///< of the current run, when there are several
     std::optional<EventsFindings> events; ///< when only events are taken; `lobe` holds its figures
 };
@@ -60,6 +60,13 @@ struct Findings {
     /// Each run examined by itself, before the others are looked at: what the next examination of
     /// the same job takes over.
     std::vector<std::shared_ptr<const RunFindings>> alone;
+    /// What several passes of a lobe came to, likewise.
+    struct Compared {
+        std::vector<std::shared_ptr<const RunFindings>> passes; ///< oldest first
+        bool averaged = false;
+        RunFindings newest;
+    };
+    std::vector<std::shared_ptr<const Compared>> compared;
 
     /// The runs of a cylinder that count; null where there is none. Into this.
     const RunFindings* intake(const CylinderFindings& c) const;

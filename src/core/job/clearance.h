@@ -76,7 +76,7 @@ struct ClearanceMap {
     int cylinder = 1;
     Side side = Side::Intake;
     MockUp mockUp;
-    std::vector<Press> presses; ///< in the order taken, struck ones included
+    Rows<Press> presses; ///< in the order taken, struck ones included
     bool operator==(const ClearanceMap&) const = default;
 };
 

@@ -25,6 +25,8 @@ std::vector<double> Engine::gaps_deg() const {
         return firingGaps_deg.size() == n ? firingGaps_deg : std::vector<double>{};
     if (throws_deg.empty()) return std::vector<double>(n, 720.0 / static_cast<double>(n));
     if (throws_deg.size() != n) return {};
+    for (const int c : firingOrder)
+        if (c < 1 || static_cast<std::size_t>(c) > n) return {};
     std::vector<double> gaps;
     for (std::size_t i = 0; i < n; ++i) {
         const double from = topBehind_deg(*this, firingOrder[i]),

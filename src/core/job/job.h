@@ -11,6 +11,7 @@
 #include "core/job/contact.h"
 #include "core/job/engine.h"
 #include "core/job/lift_run.h"
+#include "core/job/log.h"
 #include "core/job/reckoning.h"
 
 #include <cstdint>
@@ -27,6 +28,7 @@ struct Stated {
     Trial trial;
     Choosing choosing;
     std::vector<std::string> pinned; ///< figures kept on the slate, by key
+    std::string by;                  ///< who measures
     bool operator==(const Stated&) const = default;
 };
 
@@ -40,6 +42,7 @@ struct Job : Stated {
     std::vector<LiftRun> runs;
     std::vector<CamMove> changes;   ///< of the cam's setting, oldest first
     std::vector<ClearanceMap> maps; ///< of valve to piston
+    std::vector<LogEntry> log;      ///< what was written down, by its number
     bool operator==(const Job&) const = default;
 };
 

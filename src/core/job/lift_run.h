@@ -3,6 +3,7 @@
 #pragma once
 
 #include "core/angle/angles.h"
+#include "core/angle/rows.h"
 #include "core/angle/wheel.h"
 #include "core/job/follower.h"
 #include "core/job/height.h"
@@ -100,7 +101,7 @@ struct LiftRun {
     int cylinder = 1;
     Side side = Side::Intake;
     RunConditions conditions;
-    std::vector<Reading> readings; ///< in the order taken, struck ones included
+    Rows<Reading> readings; ///< in the order taken, struck ones included
     bool operator==(const LiftRun&) const = default;
 };
 

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <numbers>
 
 namespace lobe {
@@ -18,16 +19,24 @@ double counted(const Reading& r, const RunConditions& conditions) {
     return conditions.countsDown ? -std::abs(r.lift_mm) : r.lift_mm;
 }
 
+/// Angles closer than this are one mark.
+constexpr double kSameMark_deg = 1e-6;
+
 /// The lift at zero number `part` (from 1), from marks read under it and under a zero already
 /// joined.
 std::optional<double> joined(const LiftRun& run, int part,
                              const std::vector<std::optional<double>>& zeros) {
     double sum = 0.0;
     int marks = 0;
+    // By angle, so that a sweep of many readings is gone through once.
+    std::multimap<double, const Reading*> earlier;
+    for (const Reading& b : run.readings)
+        if (usable(b) && b.zero < part) earlier.emplace(b.at.deg, &b);
     for (const Reading& a : run.readings) {
         if (!usable(a) || a.zero != part) continue;
-        for (const Reading& b : run.readings) {
-            if (!usable(b) || b.zero >= part || std::abs(a.at.deg - b.at.deg) > 1e-6) continue;
+        const auto end = earlier.upper_bound(a.at.deg + kSameMark_deg);
+        for (auto it = earlier.lower_bound(a.at.deg - kSameMark_deg); it != end; ++it) {
+            const Reading& b = *it->second;
             const auto& zero = zeros[static_cast<std::size_t>(b.zero - 1)];
             if (!zero) continue;
             sum += counted(b, run.conditions) + *zero - counted(a, run.conditions);
@@ -96,6 +105,7 @@ IndicatorReadings readIndicator(const LiftRun& run) {
     };
     const double factor = offAxisFactor(conditions);
     std::vector<int> loose(out.zeros.size(), 0);
+    std::multimap<double, int> counting; ///< zeros of the readings that count, by angle
     for (const Reading& r : run.readings) {
         if (r.of != ReadingOf::Lift) continue;
         const auto part = static_cast<std::size_t>(std::max(1, r.zero) - 1);
@@ -110,10 +120,12 @@ IndicatorReadings readIndicator(const LiftRun& run) {
                       r.struck};
         if (usable(r) && !zero && part < loose.size()) ++loose[part];
         // A mark read again to join a later zero says nothing new.
-        if (part > 0 && c.counts && !conditions.zeros[part - 1])
-            c.counts = std::none_of(out.readings.begin(), out.readings.end(), [&](const auto& o) {
-                return o.counts && o.zero < r.zero && std::abs(o.readAt.deg - r.at.deg) < 1e-6;
-            });
+        if (part > 0 && c.counts && !conditions.zeros[part - 1]) {
+            const auto end = counting.upper_bound(r.at.deg + kSameMark_deg);
+            c.counts = std::none_of(counting.lower_bound(r.at.deg - kSameMark_deg), end,
+                                    [&](const auto& o) { return o.second < r.zero; });
+        }
+        if (c.counts && !conditions.zeros.empty()) counting.emplace(r.at.deg, r.zero);
         out.readings.push_back(c);
     }
     for (std::size_t part = 1; part < loose.size(); ++part) {

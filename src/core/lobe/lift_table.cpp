@@ -1,5 +1,6 @@
 #include "core/lobe/lift_table.h"
 
+#include "core/job/bounds.h"
 #include "core/job/entry.h"
 #include "core/lobe/lobe.h"
 
@@ -12,8 +13,7 @@
 namespace lobe {
 namespace {
 
-constexpr std::size_t kMostBytes = 4u << 20;
-constexpr std::size_t kMostReadings = 20000;
+constexpr std::size_t kMostBytes = 64u << 20;
 
 std::string_view trimmed(std::string_view s) {
     const auto blank = [](char c) { return c == ' ' || c == '\t' || c == '\r'; };
@@ -116,7 +116,7 @@ std::variant<LiftPoint, TableError> row(std::string_view line, const Columns& c,
         if (!number(f[column]))
             return TableError{TableFault::NotANumber, number_, f[column].substr(0, 40), 0, 0};
     const LiftPoint p{*number(f[c.angle]), *number(f[c.lift]) * c.unit_mm};
-    if (std::abs(p.deg) > 720.0)
+    if (!bounds::reading_deg.hold(p.deg))
         return TableError{TableFault::AngleOutOfRange, number_, f[c.angle].substr(0, 40), 0, 0};
     if (p.mm < sort.least_mm || p.mm > sort.most_mm)
         return TableError{TableFault::LiftOutOfRange, number_, f[c.lift].substr(0, 40), 0, 0};
@@ -133,11 +133,12 @@ std::variant<LiftTable, TableError> read(std::string_view bytes, const Sort& sor
     std::optional<Columns> columns;
     int line = 0;
     while (!bytes.empty()) {
-        const std::size_t end = std::min(bytes.find('\n'), bytes.size());
+        const std::size_t end = std::min(bytes.find_first_of("\r\n"), bytes.size());
         const std::string_view text = trimmed(bytes.substr(0, end));
         // A tab may be an empty last field, so the row is split before it is trimmed.
         const std::string_view raw = bytes.substr(0, end);
-        bytes.remove_prefix(std::min(end + 1, bytes.size()));
+        const bool both = bytes.substr(end).starts_with("\r\n");
+        bytes.remove_prefix(std::min(end + (both ? 2 : 1), bytes.size()));
         ++line;
         if (text.empty() || text.front() == '#') continue;
         if (!columns) {
@@ -180,8 +181,11 @@ std::variant<LiftTable, TableError> readClearanceTable(std::string_view bytes) {
 std::string writeLiftTable(const std::vector<LiftPoint>& points,
                            const std::vector<std::string>& notes) {
     std::string out;
-    for (const std::string& note : notes)
+    for (std::string note : notes) {
+        for (char& c : note)
+            if (static_cast<unsigned char>(c) < 0x20 || c == 0x7f) c = ' ';
         out += "# " + note + "\n";
+    }
     out += "crank_deg,lift_mm\n";
     const auto put = [&out](double value) {
         char buffer[32];

@@ -2,7 +2,8 @@
 //
 // The separator (tab, semicolon or comma) is found from the header line; numbers have a point or,
 // where the comma does not separate, a comma. Lines that start with # and blank lines are passed
-// over, and so are columns with other names. Lengths come back in mm.
+// over, and so are columns with other names. A line ends with LF, CR or both. Lengths come back in
+// mm. Whatever `writeLiftTable` makes of at most kMostReadings points is read back.
 #pragma once
 
 #include "core/curve/curve.h"
@@ -23,7 +24,7 @@ enum class TableFault {
     TwoLiftColumns,
     FieldCount,      ///< `expected` fields by the header, `found` on this line
     NotANumber,      ///< `text` holds the field
-    AngleOutOfRange, ///< beyond +-720
+    AngleOutOfRange, ///< beyond +-3600
     LiftOutOfRange,  ///< beyond +-30 mm
     TooFewReadings,  ///< `expected` at least, `found`
     Flat,            ///< lift hardly changes
@@ -39,6 +40,8 @@ struct TableError {
 struct LiftTable {
     std::vector<LiftPoint> points; ///< in the file's order
 };
+/// A sweep of 100 seconds at 2000 readings a second.
+constexpr std::size_t kMostReadings = 200'000;
 
 std::variant<LiftTable, TableError> readLiftTable(std::string_view bytes);
 
@@ -47,7 +50,7 @@ std::variant<LiftTable, TableError> readLiftTable(std::string_view bytes);
 std::variant<LiftTable, TableError> readClearanceTable(std::string_view bytes);
 
 /// A table with a header and one line per point: point as decimal mark, comma as separator,
-/// `note` lines behind #.
+/// `note` lines behind #, each of them on one line whatever is in it.
 std::string writeLiftTable(const std::vector<LiftPoint>& points,
                            const std::vector<std::string>& notes);
 

@@ -1,6 +1,7 @@
 #include "core/lobe/lobe.h"
 
 #include "core/angle/usual.h"
+#include "core/lobe/condense.h"
 #include "core/lobe/fair.h"
 #include "core/lobe/uncertainty.h"
 #include "core/lobe/zero_return.h"
@@ -349,14 +350,18 @@ LiftCurve sampled(const SmoothCurve& smooth) {
 void draw(const LobeRequest& request, LobeFigures& out) {
     const double least = std::max(request.resolution_mm, rounding_mm(out.points)) / std::sqrt(12.0);
     const bool lash = out.taken.at == Place::Valve && out.taken.lash_mm > 0.0;
-    FairReadings fair = fairReadings(out.points, request.right, std::max(least, 1e-5), lash);
+    const Condensed lean = condensed(out.points, request.right);
+    FairReadings fair = fairReadings(lean.points, request.right, std::max(least, 1e-5), lash);
     out.misfits = fair.odd;
+    out.misfits.insert(out.misfits.end(), lean.odd.begin(), lean.odd.end());
+    std::sort(out.misfits.begin(), out.misfits.end(),
+              [](const Misfit& a, const Misfit& b) { return a.at < b.at; });
     out.rounding_mm = least * std::sqrt(12.0);
     out.scatter_mm = least;
     out.fair = std::move(fair.points);
     if (fair.curve) {
         out.smooth = std::make_shared<const SmoothCurve>(std::move(*fair.curve));
-        out.scatter_mm = out.smooth->lift_mm();
+        out.scatter_mm = out.smooth->lift_mm() * std::sqrt(lean.each);
         out.smoothed = request.smoothing;
     }
     out.curve = out.smoothed ? sampled(*out.smooth) : *LiftCurve::through(out.fair);
@@ -436,9 +441,9 @@ LobeFigures analyseLobe(const std::vector<LiftPoint>& readings, const LobeReques
     if (!(out.taken.ratio > 0.0)) out.taken.ratio = 1.0;
     const auto points = laidOut(readings, request.side, request.cylinder, out.findings);
     out.points = points;
-    out.curve = LiftCurve::through(points);
 
     const auto refuse = [&](found::Any what) {
+        out.curve = LiftCurve::through(points);
         out.findings.push_back({std::move(what), Severity::Ask, request.side, request.cylinder});
     };
     if (points.size() < static_cast<std::size_t>(kFewestReadings)) {

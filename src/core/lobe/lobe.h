@@ -7,6 +7,7 @@
 #pragma once
 
 #include "core/angle/measured.h"
+#include "core/angle/rows.h"
 #include "core/angle/usual.h"
 #include "core/curve/curve.h"
 #include "core/curve/smooth.h"
@@ -100,11 +101,11 @@ struct LobeFigures {
     std::optional<Measured<double>> area_mm_deg; ///< under the lift as taken; see found::AreaOfPart
     std::optional<double> liftAtTdc_mm;          ///< as taken
     std::vector<Misfit> misfits;
-    std::vector<Misfit> standoffs; ///< of every inner reading, for the lane under the strip
+    Rows<Misfit> standoffs; ///< of every inner reading, for the lane under the strip
     std::vector<Finding> findings;
 
-    std::vector<LiftPoint> points;             ///< the readings, laid round the lobe
-    std::vector<LiftPoint> fair;               ///< those the curve is drawn through
+    Rows<LiftPoint> points;                    ///< the readings, laid round the lobe
+    Rows<LiftPoint> fair;                      ///< those the curve is drawn through
     std::shared_ptr<const SmoothCurve> smooth; ///< for velocity and what is uncertain
     bool smoothed = false;                     ///< the curve is the smoothed one
     double scatter_mm = 0.0;                   ///< of a reading, without the wheel's part

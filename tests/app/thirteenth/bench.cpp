@@ -15,8 +15,6 @@ const BenchKind benches::tally{
             return new fixture::TallyStation(session, look, parent);                               \
         },                                                                                         \
     }
-SPARE(spare2);
-SPARE(spare3);
 SPARE(spare4);
 SPARE(spare5);
 

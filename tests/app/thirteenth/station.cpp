@@ -28,8 +28,6 @@ const Station tally{
             return QStringLiteral("takes up room");                                                \
         },                                                                                         \
     }
-SPARE(spare2, "two");
-SPARE(spare3, "three");
 SPARE(spare4, "four");
 SPARE(spare5, "five");
 

@@ -17,18 +17,11 @@ const BenchKind benches::lobes{
             walk.saveAtStand(QStringLiteral("stand"));
             walk.go(1, stations::lobes, 2);
             walk.save(QStringLiteral("lobes-half-way"));
-            walk.go(2, stations::lobes, 1, lobe::Side::Exhaust);
-            walk.save(QStringLiteral("events"));
             walk.go(2, stations::lobes);
             LobesDesk& lobes = walk.window().lobes()->desk();
             lobes.askConditions(true);
             walk.save(QStringLiteral("conditions"));
             lobes.askConditions(false);
-            walk.go(0, stations::lobes);
-            lobes.showMotion(true);
-            lobes.compareNext();
-            walk.save(QStringLiteral("motion"));
-            lobes.showMotion(false);
         },
 };
 

@@ -13,6 +13,7 @@
 #include <QPushButton>
 #include <QStackedWidget>
 
+#include <algorithm>
 #include <cmath>
 
 namespace app {
@@ -59,25 +60,45 @@ void LobesStation::refreshTexts() {
     progress_->setVisible(width() >= 700 || !a || !f || !f->events);
 }
 
+namespace {
+
+/// Whether a reading is one that does not fit its neighbours.
+bool isOdd(const Reading& r, const LiftRun& run, const RunFindings* found) {
+    return found && !r.struck &&
+           std::any_of(found->lobe.misfits.begin(), found->lobe.misfits.end(),
+                       [&](const Misfit& m) {
+                           return std::abs(wrapCycle(m.at - placed(r, run.conditions)).deg) < 1e-6;
+                       });
+}
+
+/// What was made of a reading; lift readings stand in the order they were taken.
+const LiftReading* carried(const RunFindings& found, std::size_t at, std::int64_t id) {
+    const auto& all = found.readings.get();
+    if (at < all.size() && all[at].id == id) return &all[at];
+    const auto it =
+        std::find_if(all.begin(), all.end(), [&](const LiftReading& c) { return c.id == id; });
+    return it == all.end() ? nullptr : &*it;
+}
+
+} // namespace
+
 /// A reading as the log shows it.
-Row LobesStation::rowOf(const Reading& r, const LiftRun& run, const RunFindings* f) const {
+Row LobesStation::rowOf(std::size_t at, const LiftRun& run, const RunFindings* f) const {
+    const Reading& r = run.readings[at];
     Row row;
     row.id = r.id;
     row.title =
         words::onWheel(placed(r, run.conditions), job().fitted.degreeWheel(), style(), true);
     row.value = words::lift(r.lift_mm, style());
-    if (f)
-        for (const LiftReading& c : f->readings) {
-            if (c.id != r.id) continue;
-            if (std::abs(c.lift_mm - r.lift_mm) > 1e-6) {
-                // What the indicator read, beside the lift it stands for.
-                row.note = Say::tr("read ") + row.value;
-                row.value = words::lift(c.lift_mm, style());
-            }
-            if (!r.struck && r.of == ReadingOf::Lift && !c.counts &&
-                r.approach == Approach::Forward)
-                row.note = Say::tr("not counted");
+    if (const LiftReading* c = f ? carried(*f, at, r.id) : nullptr) {
+        if (std::abs(c->lift_mm - r.lift_mm) > 1e-6) {
+            // What the indicator read, beside the lift it stands for.
+            row.note = Say::tr("read ") + row.value;
+            row.value = words::lift(c->lift_mm, style());
         }
+        if (!r.struck && r.of == ReadingOf::Lift && !c->counts && r.approach == Approach::Forward)
+            row.note = Say::tr("not counted");
+    }
     if (r.approach == Approach::BackingUp) row.note = Say::tr("backing up");
     if (r.of != ReadingOf::Lift) {
         row.value = row.title;
@@ -88,38 +109,42 @@ Row LobesStation::rowOf(const Reading& r, const LiftRun& run, const RunFindings*
                         : eventName(r.of);
     }
     row.struck = r.struck.has_value();
-    if (r.struck)
+    if (r.struck) {
         row.note = QString::fromStdString(r.struck->reason);
-    else if (f)
-        for (const Misfit& m : f->lobe.misfits)
-            if (std::abs(wrapCycle(m.at - placed(r, run.conditions)).deg) < 1e-6) {
-                row.note = Say::tr("again?");
-                row.warn = true;
-            }
+    } else if (isOdd(r, run, f)) {
+        row.note = Say::tr("again?");
+        row.warn = true;
+    }
     return row;
 }
 
 void LobesStation::refreshLog() {
-    QList<Row> rows;
     const auto run = session().run();
     const auto f = desk_->run().found();
+    if (!run) return log_->setRows({});
     // The reading in question stands in view, marked; else the newest.
-    int wanted = -1;
     const auto asked =
         desk_->wentTo() || desk_->again() ? std::optional(desk_->angle()) : std::nullopt;
-    if (run)
-        for (const Reading& r : run->readings) {
-            Row row = rowOf(r, *run, f.get());
-            const bool here =
-                asked && r.of == ReadingOf::Lift && std::abs(r.at.deg - asked->deg) < 1e-6;
-            row.marked = here && !r.struck;
-            if (here || (!asked && row.warn)) wanted = static_cast<int>(rows.size());
-            rows << row;
-        }
-    log_->setRows(rows);
+    const auto isAsked = [asked](const Reading& r) {
+        return asked && r.of == ReadingOf::Lift && std::abs(r.at.deg - asked->deg) < 1e-6;
+    };
+    const bool odd = f && !f->lobe.misfits.empty();
+    const auto& all = run->readings;
+    int wanted = -1;
+    for (std::size_t i = all.size(); i-- > 0 && wanted < 0;)
+        if (isAsked(all[i]) || (!asked && odd && isOdd(all[i], *run, f.get())))
+            wanted = static_cast<int>(i);
+    log_->setRows(
+        static_cast<int>(all.size()),
+        [this, run, f, isAsked](int i) {
+            Row row = rowOf(static_cast<std::size_t>(i), *run, f.get());
+            row.marked = !row.struck && isAsked(run->readings[static_cast<std::size_t>(i)]);
+            return row;
+        },
+        [run](int i) { return run->readings[static_cast<std::size_t>(i)].id; });
     if (log_->hasFocus()) return;
     if (wanted >= 0)
-        log_->scrollToItem(log_->item(wanted), QAbstractItemView::PositionAtCenter);
+        log_->showRow(wanted, QAbstractItemView::PositionAtCenter);
     else
         log_->scrollToBottom();
 }
@@ -149,6 +174,10 @@ void LobesStation::refreshPictures() {
         for (const RunFindings& other : findings().runs)
             for (std::int64_t id : f->passes->runs)
                 if (other.run == id && id != f->run) strip.passes.push_back({now, &other});
+    // A table that is not kept yet, as it would lie.
+    if (const SnapshotPtr& pasted = desk_->pasted().shown())
+        for (const RunFindings& run : pasted->findings.runs)
+            strip.lobes = {{pasted, &run}};
     const bool asking = desk_->sheet().field() != nullptr;
     picture_->setCurrentWidget(asking ? static_cast<QWidget*>(conditions_) : ring_);
     if (asking) showFacts(*conditions_, desk_->sheet(), desk_->facts(), style());

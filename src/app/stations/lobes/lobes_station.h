@@ -34,8 +34,8 @@ private:
     void buildHeader(FlowLayout* row);
     void refreshTexts();
     void refreshNow();
-    Row rowOf(const lobe::Reading& reading, const lobe::LiftRun& run,
-              const lobe::RunFindings* found) const;
+    /// Of the run's reading at a place.
+    Row rowOf(std::size_t at, const lobe::LiftRun& run, const lobe::RunFindings* found) const;
     void refreshLog();
     void refreshPictures();
 

@@ -151,8 +151,7 @@ void SetStation::listChoices() {
         rows << row;
     }
     choices_->setRows(rows);
-    if (const int at = desk_->choice(); at >= 0 && at < choices_->count())
-        choices_->scrollToItem(choices_->item(at));
+    if (const int at = desk_->choice(); at >= 0 && at < choices_->count()) choices_->showRow(at);
 }
 
 void SetStation::showPane() {

@@ -10,7 +10,7 @@ namespace app {
 using namespace lobe;
 
 QList<Command> LobesDesk::ownCommands() const {
-    if (striking_) return {};
+    if (striking_ || pasted_.waiting()) return {};
     const auto f = run_.found();
     const std::vector<Finding> none;
     const auto& said = f ? f->lobe.findings : none;
@@ -89,6 +89,7 @@ Echo LobesDesk::command(QChar letter) {
 
 /// Back to the readings, whatever was asked or shown in between.
 void LobesDesk::leave() {
+    pasted_.drop();
     striking_.reset();
     goTo_.reset();
     overshot_ = backing_ = false;

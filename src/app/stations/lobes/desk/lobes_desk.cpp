@@ -6,21 +6,52 @@
 #include "words/say.h"
 #include "words/sentences.h"
 
+#include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace app {
 
 using namespace lobe;
 
 LobesDesk::LobesDesk(Session& session, Manner manner)
-    : FactsDesk(session, std::move(manner), runFields(), false), run_(session), events_(session) {
+    : FactsDesk(session, std::move(manner), runFields(), false),
+      run_(session),
+      events_(session),
+      pasted_(session) {
+    connect(&session, &Session::rereading, this, &LobesDesk::holdAngle);
+    connect(&session, &Session::reread, this, &LobesDesk::askIfTaken);
     connect(&session, &Session::selectionChanged, this, [this] {
         goTo_.reset();
+        taken_.reset();
+        pasted_.drop();
         striking_.reset();
         if (!events_.both()) events_.forget();
         compared_ = 0;
         moveTo(-1);
     });
+}
+
+void LobesDesk::typing(bool on) {
+    typing_ = on;
+    if (!on) taken_.reset();
+}
+
+void LobesDesk::holdAngle() {
+    held_.reset();
+    if (typing_ && !eventsOnly() && !striking_ && !sheet().field()) held_ = angle();
+}
+
+void LobesDesk::askIfTaken() {
+    if (!held_ || std::abs(angle().deg - held_->deg) < 1e-6) return;
+    goTo_ = held_;
+    if (const auto run = session().run())
+        for (const Reading& r : run->readings)
+            if (!r.struck && std::abs(r.at.deg - held_->deg) < 1e-6) {
+                taken_ = held_;
+                takenLift_mm_ = r.lift_mm;
+            }
+    tell();
 }
 
 Facts LobesDesk::facts() const {
@@ -33,6 +64,15 @@ Facts LobesDesk::facts() const {
 void LobesDesk::newRun() {
     goTo_.reset();
     run_.begin(conditions());
+}
+
+bool LobesDesk::takeTable(const QString& text, const QString& source) {
+    moveTo(-1);
+    striking_.reset();
+    if (!pasted_.take(text, source, angle().deg, conditions().step_deg, style().unit)) return false;
+    tell();
+    emit entryWanted();
+    return true;
 }
 
 void LobesDesk::askConditions(bool on) {
@@ -182,6 +222,7 @@ QString LobesDesk::enterKeeps() const {
 }
 
 Prompt LobesDesk::ownPrompt() const {
+    if (pasted_.waiting()) return pasted_.prompt(style());
     Prompt p;
     int number = 1;
     const auto run = session().run();
@@ -241,6 +282,7 @@ std::optional<LobesDesk::Way> LobesDesk::wayOf(const QString& text) {
 }
 
 Echo LobesDesk::ownUnderstand(const QString& text) const {
+    if (pasted_.waiting()) return pasted_.understand(text, style());
     if (striking_) return {true, Say::tr("the reason")};
     if (const auto way = wayOf(text)) return {true, Say::tr("take ") + way->said};
     if (through()) {
@@ -292,6 +334,11 @@ void LobesDesk::factKept() {
 }
 
 Echo LobesDesk::ownSubmit(const QString& text) {
+    if (pasted_.waiting()) {
+        const Echo echo = pasted_.submit(text, style());
+        tell();
+        return echo;
+    }
     if (striking_) return strike(text.trimmed());
     if (const auto way = wayOf(text)) {
         goTo_.reset();
@@ -340,6 +387,10 @@ Echo LobesDesk::log(const RunEntry& entry, const QString& text) {
     Reading r;
     r.at = entry.goTo.value_or(angle());
     r.lift_mm = *entry.lift_mm;
+    if (const auto taken = std::exchange(taken_, {}); taken && taken->deg == r.at.deg)
+        return {false, Say::tr("Another window logged %1 at %2 while this was typed. Enter once "
+                               "more puts yours in its place; Esc leaves it.")
+                           .arg(words::liftWithUnit(takenLift_mm_, style()), onWheel(r.at))};
     r.typed = text.trimmed().toStdString();
     r.time_ms = session().now();
     r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
@@ -355,7 +406,11 @@ Echo LobesDesk::log(const RunEntry& entry, const QString& text) {
             if (!o.struck && o.zero == r.zero && std::abs(o.at.deg - r.at.deg) < 1e-6)
                 replaces = o.id;
     const bool kept = run_.keepReading(r, replaces);
-    if (!kept) return {false, Say::tr("Not logged; see the message above.")};
+    if (!kept) {
+        // What another window logged was said already; the next Enter means it.
+        taken_.reset();
+        return {false, Say::tr("Not logged; see the message above.")};
+    }
     return {true, {}};
 }
 

@@ -5,6 +5,7 @@
 #include "core/job/entry.h"
 #include "desk/facts_desk.h"
 #include "stations/lobes/desk/event_entry.h"
+#include "stations/lobes/desk/pasted_table.h"
 
 #include <optional>
 #include <vector>
@@ -24,6 +25,7 @@ public:
     LobesDesk(Session& session, Manner manner);
 
     // What is typed and kept (lobes_desk.cpp, letters.cpp).
+    void typing(bool on) override;
     void strikeLast() override;
     bool step(int direction) override;
     Echo command(QChar letter) override;
@@ -38,6 +40,9 @@ public:
     const RunAtHand& run() const { return run_; }
     /// A new run for the lobe at hand.
     void newRun();
+    /// A table of somebody else's: asked how it is meant, then a run. False where it is none.
+    bool takeTable(const QString& text, const QString& source);
+    const PastedTable& pasted() const { return pasted_; }
     /// Asks the run's conditions instead of its readings.
     void askConditions(bool on);
     /// The lobe by its events alone, or by two readings about its nose.
@@ -115,9 +120,19 @@ private:
 
     RunAtHand run_;
     EventEntry events_;
+    PastedTable pasted_;
+    /// What another window logged while something is typed: the angle stays the one that was asked,
+    /// and a reading there is asked about.
+    void holdAngle();
+    void askIfTaken();
+
     std::optional<lobe::CrankDeg> goTo_;
-    bool backing_ = false;  ///< the crank is being turned back
-    bool overshot_ = false; ///< the mark was passed: go back and come up again
+    bool typing_ = false;
+    std::optional<lobe::CrankDeg> held_;  ///< while the job is read again
+    std::optional<lobe::CrankDeg> taken_; ///< logged by another window since it was asked
+    double takenLift_mm_ = 0.0;           ///< and what it logged
+    bool backing_ = false;                ///< the crank is being turned back
+    bool overshot_ = false;               ///< the mark was passed: go back and come up again
     std::optional<lobe::Figure> source_;
     std::size_t compared_ = 0; ///< 0: none; else into comparables, from 1
     bool motion_ = false;

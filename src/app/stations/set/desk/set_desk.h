@@ -123,6 +123,7 @@ private:
     Pane pane_ = Pane::Choices;
     lobe::DriveMove moves_[2]; ///< that bring the cams where their slides stand
     std::int64_t job_ = 0;     ///< shown last
+    QString askedPhoto_;       ///< a large file that was asked about
 };
 
 } // namespace app

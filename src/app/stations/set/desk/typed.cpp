@@ -1,5 +1,6 @@
 // What is typed at Set beside the facts: an advance to try, a change made with its marks, a note, a
 // photo, where the followers are level.
+#include "book/pictures.h"
 #include "core/job/entry.h"
 #include "stations/set/desk/set_desk.h"
 #include "words/say.h"
@@ -128,21 +129,11 @@ Echo SetDesk::ownUnderstand(const QString& text) const {
     return read(text).echo;
 }
 
-/// Copies the photo into the folder `photos` beside the book, so that it stays with it; its path
-/// from there, or empty when it cannot be copied.
+/// Copies the photo beside the book; its path from there, or empty when it cannot be copied.
 QString SetDesk::attach(const CamMove& change) const {
-    const QDir beside = QFileInfo(session().book().path()).absoluteDir();
-    const QString from = QString::fromStdString(change.photo);
-    if (!beside.mkpath(QStringLiteral("photos"))) return {};
-    // Never over another: an undone change still points at its own.
-    QString to;
-    for (int n = 1; to.isEmpty() || beside.exists(to); ++n)
-        to = QStringLiteral("photos/job-%1-change-%2-%3-%4")
-                 .arg(job().id)
-                 .arg(change.number)
-                 .arg(n)
-                 .arg(QFileInfo(from).fileName());
-    return QFile::copy(from, beside.filePath(to)) ? to : QString();
+    return book::keepPicture(session().book().path(),
+                             QStringLiteral("job-%1-change-%2").arg(job().id).arg(change.number),
+                             QString::fromStdString(change.photo));
 }
 
 void SetDesk::factKept() {
@@ -167,6 +158,16 @@ Echo SetDesk::keepChange(CamMove change) {
     const bool fresh = change.number > lastMove(job());
     if (fresh) change.time_ms = session().now();
     if (change.photo != (fresh ? std::string() : job().changes.back().photo)) {
+        const QString file = QString::fromStdString(change.photo);
+        const qint64 size = QFileInfo(file).size();
+        if (size > book::kLargePicture_bytes && askedPhoto_ != file) {
+            askedPhoto_ = file;
+            return {false, Say::tr("%1 has %2 MB. Enter once more copies it beside the book all "
+                                   "the same.")
+                               .arg(QFileInfo(file).fileName())
+                               .arg(size >> 20)};
+        }
+        askedPhoto_.clear();
         const QString kept = attach(change);
         if (kept.isEmpty())
             return {false, Say::tr("The photo could not be copied beside the book.")};

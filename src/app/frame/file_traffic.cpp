@@ -1,0 +1,152 @@
+#include "app/frame/file_traffic.h"
+
+#include "app/frame/main_window.h"
+#include "app/stations/lobes/lobes_station.h"
+#include "book/files.h"
+#include "book/job_file.h"
+#include "book/pictures.h"
+#include "core/lobe/run.h"
+#include "words/say.h"
+#include "words/sentences.h"
+
+#include <QBuffer>
+#include <QFileInfo>
+#include <QImage>
+#include <QImageReader>
+#include <QMimeData>
+
+namespace app {
+
+using namespace lobe;
+
+FileTraffic::FileTraffic(MainWindow& window, Session& session, Books& books, Dialogs& dialogs)
+    : QObject(&window),
+      window_(window),
+      session_(session),
+      books_(books),
+      dialogs_(dialogs),
+      notes_(session) {}
+
+void FileTraffic::say(const QString& sentence) {
+    window_.say(sentence);
+}
+
+void FileTraffic::take(const QString& path) {
+    const QString ending = QFileInfo(path).suffix().toLower();
+    if (ending == QLatin1String("amber")) return books_.open(path);
+    if (ending == QLatin1String("json")) return readJob(path);
+    if (!QImageReader::imageFormat(path).isEmpty()) {
+        if (!session_.hasJob())
+            return say(Say::tr("Start a job first; then drop the picture on it."));
+        const qint64 size = QFileInfo(path).size();
+        if (size > book::kLargePicture_bytes &&
+            !dialogs_.confirm(&window_, Say::tr("%1 has %2 MB. Copy it beside the book?")
+                                            .arg(QFileInfo(path).fileName())
+                                            .arg(size >> 20)))
+            return say(Say::tr("%1 was left as it is.").arg(QFileInfo(path).fileName()));
+        return say(notes_.photo(path, window_.station().id()).text);
+    }
+    readTable(path);
+}
+
+void FileTraffic::paste(const QMimeData& data) {
+    if (!session_.hasJob()) return say(Say::tr("Start a job first; then paste into it."));
+    if (data.hasText() && !data.text().trimmed().isEmpty()) {
+        window_.go(stations::lobes);
+        if (!window_.lobes()->desk().takeTable(data.text(), {}))
+            say(Say::tr("What was pasted is no table of numbers; three lines of them would be."));
+        return;
+    }
+    const QImage image = qvariant_cast<QImage>(data.imageData());
+    QByteArray png;
+    QBuffer buffer(&png);
+    if (image.isNull() || !buffer.open(QIODevice::WriteOnly) || !image.save(&buffer, "PNG")) return;
+    say(notes_.keepPicture(png, window_.station().id()).text);
+}
+
+void FileTraffic::readTable(const QString& path) {
+    if (!session_.hasJob()) return say(Say::tr("Start a job first; then drop the table on it."));
+    const auto table = book::readTableFile(path);
+    const QString name = QFileInfo(path).fileName();
+    if (const auto* why = std::get_if<QString>(&table))
+        return say(name + QStringLiteral(": ") + *why);
+    if (const auto* e = std::get_if<TableError>(&table)) {
+        // Somebody else's, perhaps: asked how it is meant.
+        const bool foreign = e->fault == TableFault::NoAngleColumn ||
+                             e->fault == TableFault::NoLiftColumn ||
+                             e->fault == TableFault::TwoLiftColumns;
+        const auto bytes = book::wholeFile(path, 64 << 20);
+        if (const auto* text = std::get_if<QByteArray>(&bytes); foreign && text) {
+            window_.go(stations::lobes);
+            if (window_.lobes()->desk().takeTable(QString::fromUtf8(*text), name)) return;
+        }
+        return say(words::sentence(*e, name));
+    }
+    RunConditions conditions = usualConditions(session_.job().engine, session_.side());
+    conditions.source = name.toStdString();
+    conditions.afterMove = lastMove(session_.job());
+    const auto run = book::runFromTable(std::get<LiftTable>(table), session_.cylinder(),
+                                        session_.side(), conditions);
+    const auto count = run.readings.size();
+    if (!session_.keep(book::AddRun{run})) return;
+    window_.go(stations::lobes);
+    say(Say::tr(
+            "%1: %2 readings are now a run of cylinder %3 %4, taken at the %5. Undo takes it away.")
+            .arg(name)
+            .arg(count)
+            .arg(session_.cylinder())
+            .arg(words::sideName(session_.side()), words::placeName(conditions.taken)));
+}
+
+bool FileTraffic::mayReplace(const QString& path, bool ours, const QString& question) {
+    const QString name = QFileInfo(path).fileName();
+    if (!QFileInfo::exists(path) || ours) return true;
+    if (!book::refusesExport(path, session_.book().path()).isEmpty())
+        return true; // said by who writes
+    if (dialogs_.confirm(&window_, question.arg(name))) return true;
+    say(Say::tr("%1 was left as it is.").arg(name));
+    return false;
+}
+
+void FileTraffic::writeTable() {
+    const auto run = session_.run();
+    if (!run || run->readings.empty())
+        return say(Say::tr("The lobe at hand has no readings to write."));
+    const QString suggested =
+        QStringLiteral("cylinder-%1-%2.csv").arg(run->cylinder).arg(words::sideName(run->side));
+    const QString path = dialogs_.saveFile(&window_, Say::tr("Write lift table"), suggested,
+                                           Say::tr("Lift tables (*.csv)"));
+    if (path.isEmpty() ||
+        !mayReplace(path, book::isOurTable(path), Say::tr("%1 is no lift table. Replace it?")))
+        return;
+    const QString why = book::writeTableFile(path, session_.job(), *run, session_.book().path());
+    say(why.isEmpty() ? Say::tr("%1 is written.").arg(QFileInfo(path).fileName())
+                      : path + QStringLiteral(": ") + why);
+}
+
+void FileTraffic::readJob(const QString& path) {
+    const QString name = QFileInfo(path).fileName();
+    const auto made = book::importJobFile(session_.book(), path);
+    if (const auto* why = std::get_if<QString>(&made))
+        return say(name + QStringLiteral(": ") + *why);
+    if (session_.openJob(std::get<std::int64_t>(made))) window_.goOn();
+    say(Say::tr("%1 is a job of this book now.").arg(name));
+}
+
+void FileTraffic::writeJob(qint64 id) {
+    const auto read = session_.book().load(id);
+    const Job* job = std::get_if<Job>(&read);
+    if (!job) return say(book::sentence(std::get<book::Error>(read), session_.book().path()));
+    const QString suggested =
+        QString::fromStdString(job->name).simplified().replace(QLatin1Char('/'), QLatin1Char('-')) +
+        QStringLiteral(".json");
+    const QString path = dialogs_.saveFile(&window_, Say::tr("Save the job as a file"), suggested,
+                                           Say::tr("Jobs (*.json)"));
+    if (path.isEmpty() || !mayReplace(path, false, Say::tr("%1 stands there already. Replace it?")))
+        return;
+    const QString why = book::writeJobFile(path, session_.book(), *job);
+    say(why.isEmpty() ? Say::tr("%1 is the whole job.").arg(QFileInfo(path).fileName())
+                      : path + QStringLiteral(": ") + why);
+}
+
+} // namespace app

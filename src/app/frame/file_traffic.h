@@ -1,0 +1,43 @@
+// What goes in and out of the window as files: lift tables, jobs, books, pictures; and what is
+// pasted.
+#pragma once
+
+#include "app/frame/books.h"
+#include "app/frame/dialogs.h"
+#include "desk/notes.h"
+
+class QMimeData;
+
+namespace app {
+
+class MainWindow;
+
+class FileTraffic : public QObject {
+    Q_OBJECT
+public:
+    /// Everything outlives it.
+    FileTraffic(MainWindow& window, Session& session, Books& books, Dialogs& dialogs);
+
+    /// Whatever it is: a book, a job file, a picture, a lift table of ours or somebody else's.
+    void take(const QString& path);
+    /// A table or a picture that stands on the clipboard.
+    void paste(const QMimeData& data);
+    void readTable(const QString& path);
+    void writeTable();
+    void readJob(const QString& path);
+    void writeJob(qint64 id);
+    Notes& notes() { return notes_; }
+
+private:
+    void say(const QString& sentence);
+    /// False, and said, where something stands that may not be replaced.
+    bool mayReplace(const QString& path, bool ours, const QString& question);
+
+    MainWindow& window_;
+    Session& session_;
+    Books& books_;
+    Dialogs& dialogs_;
+    Notes notes_;
+};
+
+} // namespace app

@@ -1,0 +1,353 @@
+#include "app/frame/jobs_page.h"
+
+#include "app/frame/job_portrait.h"
+#include "app/style/rows.h"
+#include "words/logbook.h"
+#include "words/say.h"
+#include "words/sentences.h"
+
+#include <QCheckBox>
+#include <QGridLayout>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPainter>
+#include <QPushButton>
+#include <QTimer>
+
+#include <algorithm>
+#include <utility>
+
+namespace app {
+
+using namespace lobe;
+using book::CopyOf;
+using book::JobState;
+
+JobsPage::JobsPage(Session& session, const Look& look, QWidget* parent)
+    : Overlay(look, parent),
+      session_(session),
+      find_(new QLineEdit(this)),
+      list_(new RowList(look, true, this)),
+      hint_(new QLabel(this)),
+      about_(new QLabel(this)),
+      portrait_(new JobPortrait(look, this)),
+      archived_(new QCheckBox(Say::tr("those put away too"), this)),
+      back_(new QPushButton(Say::tr("&Take back"), this)),
+      buttons_(new QWidget(this)),
+      idle_(new QTimer(this)) {
+    setObjectName(QStringLiteral("jobsPage"));
+    find_->setObjectName(QStringLiteral("jobsFind"));
+    find_->setAccessibleName(Say::tr("Search the jobs"));
+    find_->setPlaceholderText(Say::tr("name, engine, cam, date"));
+    find_->setTextMargins(8, 0, 8, 0);
+    list_->setObjectName(QStringLiteral("jobsList"));
+    list_->setAccessibleName(Say::tr("Jobs"));
+    list_->setValuePixels(13);
+    hint_->setProperty("quiet", true);
+    about_->setObjectName(QStringLiteral("jobsAbout"));
+    about_->setWordWrap(true);
+    about_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    build();
+    find_->installEventFilter(this);
+    idle_->setSingleShot(true);
+    idle_->setInterval(0);
+    connect(idle_, &QTimer::timeout, this, &JobsPage::lookAtNext);
+    connect(find_, &QLineEdit::textChanged, this, [this] {
+        if (renaming_ == 0) search();
+    });
+    connect(archived_, &QCheckBox::toggled, this, &JobsPage::search);
+    connect(list_, &RowList::currentRowChanged, this, [this] { regard(current()); });
+    connect(list_, &RowList::chosen, this, [this](qint64 id) {
+        close();
+        emit chosen(id);
+    });
+}
+
+void JobsPage::build() {
+    auto* grid = new QGridLayout(buttons_);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setSpacing(6);
+    int n = 0;
+    const auto add = [&](QPushButton* button, const char* name, std::function<void()> act) {
+        button->setObjectName(QLatin1String(name));
+        button->setFocusPolicy(Qt::TabFocus);
+        grid->addWidget(button, n / 2, n % 2);
+        ++n;
+        connect(button, &QPushButton::clicked, this, std::move(act));
+    };
+    add(new QPushButton(Say::tr("&Rename"), buttons_), "jobRename", [this] { rename(); });
+    add(new QPushButton(Say::tr("Save as &file…"), buttons_), "jobExport", [this] {
+        if (const qint64 id = current()) emit exportWanted(id);
+    });
+    add(new QPushButton(Say::tr("Copy &engine"), buttons_), "jobCopyEngine",
+        [this] { copy(CopyOf::Engine); });
+    add(new QPushButton(Say::tr("Copy with &cards"), buttons_), "jobCopyCards",
+        [this] { copy(CopyOf::WithCards); });
+    add(new QPushButton(Say::tr("Copy a&ll"), buttons_), "jobCopyAll",
+        [this] { copy(CopyOf::Everything); });
+    add(new QPushButton(Say::tr("Put &away"), buttons_), "jobArchive", [this] {
+        const auto* job = line(current());
+        putAway(job && job->state == JobState::Archived ? JobState::Open : JobState::Archived);
+    });
+    add(new QPushButton(Say::tr("&Delete"), buttons_), "jobDelete",
+        [this] { putAway(JobState::Deleted); });
+    add(back_, "jobTakeBack", [this] { takeBack(); });
+}
+
+QRect JobsPage::box() const {
+    const int w = std::min(980, width() - 40), h = std::min(640, height() - 40);
+    return {(width() - w) / 2, (height() - h) / 2, w, h};
+}
+
+void JobsPage::place() {
+    const QRect b = box().adjusted(18, 50, -18, -14);
+    const int side = std::min(300, b.width() / 3);
+    const QRect left = b.adjusted(0, 0, -side - 14, 0);
+    find_->setGeometry(left.left(), left.top(), left.width() - 180, 34);
+    archived_->setGeometry(left.right() - 170, left.top(), 170, 34);
+    list_->setGeometry(left.adjusted(0, 42, 0, -24));
+    hint_->setGeometry(left.left(), left.bottom() - 20, left.width(), 20);
+    const QRect right(b.right() - side, b.top(), side, b.height());
+    portrait_->setGeometry(right.left(), right.top(), side, 120);
+    const int high = 4 * 38;
+    buttons_->setGeometry(right.left(), right.bottom() - high, side, high);
+    about_->setGeometry(right.left(), right.top() + 128, side, right.height() - high - 136);
+}
+
+void JobsPage::open() {
+    renaming_ = 0;
+    // Another book has jobs of the same numbers.
+    if (std::exchange(book_, session_.book().path()) != session_.book().path()) done_.clear();
+    find_->clear();
+    reload();
+    show();
+    list_->setCurrentId(session_.job().id);
+    if (list_->currentRow() < 0 && list_->count() > 0) list_->setCurrentRow(0);
+    find_->setFocus();
+}
+
+void JobsPage::tell(const book::Error& error) {
+    emit said(book::sentence(error, session_.book().path()));
+}
+
+void JobsPage::reload() {
+    left_.clear();
+    auto read = session_.book().overview();
+    if (const auto* e = std::get_if<book::Error>(&read)) return tell(*e);
+    jobs_ = std::get<std::vector<book::JobLine>>(std::move(read));
+    texts_.clear();
+    for (const book::JobLine& job : jobs_)
+        texts_.push_back((job.name + QLatin1Char(' ') + job.engine + QLatin1Char(' ') + job.cam +
+                          QLatin1Char(' ') + words::logDay(job.changed_ms))
+                             .toLower());
+    search();
+}
+
+void JobsPage::search() {
+    const QStringList wanted = find_->text().toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts);
+    const qint64 before = current();
+    shown_.clear();
+    for (std::size_t i = 0; i < jobs_.size(); ++i) {
+        if (jobs_[i].state == JobState::Archived && !archived_->isChecked()) continue;
+        const auto left = left_.find(jobs_[i].id);
+        if (std::all_of(wanted.begin(), wanted.end(), [&](const QString& word) {
+                return texts_[i].contains(word) ||
+                       (left != left_.end() && left->second.contains(word, Qt::CaseInsensitive));
+            }))
+            shown_.push_back(i);
+    }
+    list_->setRows(
+        static_cast<int>(shown_.size()),
+        [this](int i) {
+            const book::JobLine& job = jobs_[shown_[static_cast<std::size_t>(i)]];
+            Row row;
+            row.id = job.id;
+            row.title = job.name;
+            row.under = QStringList{job.engine, job.cam}
+                            .filter(QRegularExpression(QStringLiteral(".")))
+                            .join(QStringLiteral(", "));
+            row.value = words::logDay(job.changed_ms);
+            const auto left = left_.find(job.id);
+            row.note = job.state == JobState::Archived ? Say::tr("put away")
+                       : left != left_.end()           ? left->second
+                                                       : QString();
+            row.marked = job.id == session_.job().id;
+            return row;
+        },
+        [this](int i) { return jobs_[shown_[static_cast<std::size_t>(i)]].id; });
+    list_->setCurrentId(before);
+    if (list_->currentRow() < 0 && list_->count() > 0) list_->setCurrentRow(0);
+    hint_->setText(Say::tr("%1 of %2 jobs. Enter opens, up and down choose, Esc stays.")
+                       .arg(shown_.size())
+                       .arg(jobs_.size()));
+    back_->setEnabled(!done_.empty());
+    idle_->start();
+}
+
+const book::JobLine* JobsPage::line(qint64 id) const {
+    for (const book::JobLine& job : jobs_)
+        if (job.id == id) return &job;
+    return nullptr;
+}
+
+qint64 JobsPage::current() const {
+    return list_->currentId();
+}
+
+/// The job that is marked, beside the list.
+void JobsPage::regard(qint64 id) {
+    const book::JobLine* job = line(id);
+    if (!job) {
+        portrait_->show(nullptr);
+        about_->clear();
+        return;
+    }
+    const auto read = session_.book().load(id);
+    const Job* whole = std::get_if<Job>(&read);
+    const SnapshotPtr examined = whole ? lobe::examined(*whole) : nullptr;
+    portrait_->show(examined);
+    QStringList said{job->name};
+    if (!job->engine.isEmpty()) said << job->engine;
+    if (!job->cam.isEmpty()) said << job->cam;
+    // Two of the same name are told apart.
+    said << Say::tr("no. %1, changed %2").arg(job->id).arg(words::logDay(job->changed_ms));
+    if (examined) {
+        left_[id] = nextOf(examined->findings);
+        said << Say::tr("Still to be taken: ") + left_[id];
+    }
+    about_->setText(said.join(QLatin1Char('\n')));
+}
+
+QString JobsPage::nextOf(const Findings& findings) const {
+    return findings.plan.empty() ? Say::tr("through")
+                                 : words::taskTitle(findings.plan.front(), look().style());
+}
+
+/// One more of those in view, while nothing else is to be done.
+void JobsPage::lookAtNext() {
+    if (!isOpen()) return;
+    const QRect view = list_->viewport()->rect();
+    for (int i = 0; i < list_->count(); ++i) {
+        const QRect at = list_->rowRect(i);
+        if (at.bottom() < view.top()) continue;
+        if (at.top() > view.bottom()) return;
+        const qint64 id = jobs_[shown_[static_cast<std::size_t>(i)]].id;
+        if (left_.count(id)) continue;
+        const auto read = session_.book().load(id);
+        const Job* whole = std::get_if<Job>(&read);
+        left_[id] = whole ? nextOf(lobe::examine(*whole)) : QString();
+        list_->viewport()->update();
+        return idle_->start();
+    }
+}
+
+void JobsPage::rename() {
+    const book::JobLine* job = line(current());
+    if (!job) return;
+    renaming_ = job->id;
+    find_->setText(job->name);
+    find_->selectAll();
+    find_->setFocus();
+    hint_->setText(Say::tr("Another name for %1; Enter keeps it, Esc leaves it.").arg(job->name));
+}
+
+void JobsPage::copy(CopyOf what) {
+    const book::JobLine* job = line(current());
+    if (!job) return;
+    const QString name = Say::tr("%1, copy").arg(job->name);
+    const auto made = session_.book().copyJob(job->id, what, name);
+    if (const auto* e = std::get_if<book::Error>(&made)) return tell(*e);
+    reload();
+    list_->setCurrentId(std::get<std::int64_t>(made));
+    emit said(Say::tr("%1 is a new job.").arg(name));
+}
+
+void JobsPage::putAway(JobState state) {
+    const book::JobLine* job = line(current());
+    if (!job) return;
+    if (job->id == session_.job().id && state != JobState::Open)
+        return emit said(Say::tr("%1 is on the bench. Open another job first.").arg(job->name));
+    const QString name = job->name;
+    const qint64 id = job->id;
+    const auto before = session_.book().setJobState(id, state);
+    if (const auto* e = std::get_if<book::Error>(&before)) return tell(*e);
+    done_.emplace_back(id, std::get<JobState>(before));
+    reload();
+    emit said(state == JobState::Deleted
+                  ? Say::tr("%1 is no longer listed. Take back brings it again.").arg(name)
+              : state == JobState::Archived ? Say::tr("%1 is put away.").arg(name)
+                                            : Say::tr("%1 is at hand again.").arg(name));
+}
+
+void JobsPage::takeBack() {
+    if (done_.empty()) return;
+    const auto [id, state] = done_.back();
+    const auto before = session_.book().setJobState(id, state);
+    if (const auto* e = std::get_if<book::Error>(&before)) return tell(*e);
+    done_.pop_back();
+    reload();
+    list_->setCurrentId(id);
+}
+
+bool JobsPage::eventFilter(QObject* watched, QEvent* event) {
+    if (watched != find_ || event->type() != QEvent::KeyPress)
+        return Overlay::eventFilter(watched, event);
+    switch (static_cast<QKeyEvent*>(event)->key()) {
+    case Qt::Key_Up:
+    case Qt::Key_Down: {
+        const int way = static_cast<QKeyEvent*>(event)->key() == Qt::Key_Up ? -1 : 1;
+        list_->setCurrentRow(
+            std::clamp(list_->currentRow() + way, 0, std::max(0, list_->count() - 1)));
+        return true;
+    }
+    case Qt::Key_Return:
+    case Qt::Key_Enter: {
+        const qint64 id = current();
+        if (renaming_ != 0) {
+            const QString name = find_->text().simplified();
+            const auto kept = name.isEmpty()
+                                  ? book::Result<book::Made>(book::Made{})
+                                  : session_.book().record(std::exchange(renaming_, 0),
+                                                           book::SetName{name.toStdString()});
+            renaming_ = 0;
+            if (const auto* e = std::get_if<book::Error>(&kept)) tell(*e);
+            session_.lookAgain();
+            find_->clear();
+            reload();
+            list_->setCurrentId(id);
+            return true;
+        }
+        if (id == 0) return true;
+        close();
+        emit chosen(id);
+        return true;
+    }
+    case Qt::Key_Escape:
+        if (renaming_ != 0) {
+            renaming_ = 0;
+            find_->clear();
+            search();
+            return true;
+        }
+        close();
+        return true;
+    default:
+        return false;
+    }
+}
+
+void JobsPage::paintEvent(QPaintEvent* event) {
+    Overlay::paintEvent(event);
+    QPainter p(this);
+    const Theme& t = look().theme();
+    p.setPen(t.ink);
+    p.setFont(Look::font(18, true));
+    p.drawText(box().adjusted(24, 14, -24, 0), Qt::AlignLeft | Qt::AlignTop, Say::tr("Jobs"));
+    p.setFont(Look::font(12));
+    p.setPen(t.muted);
+    p.drawText(box().adjusted(24, 20, -24, 0), Qt::AlignRight | Qt::AlignTop,
+               session_.book().path());
+}
+
+} // namespace app

@@ -1,0 +1,18 @@
+#include "app/frame/views.h"
+#include "app/stations/benches.h"
+#include "app/stations/record/record_station.h"
+
+namespace app {
+
+const BenchKind benches::record{
+    .make = [](Session& session, const Look& look, Dialogs& dialogs, QWidget* parent) -> Bench* {
+        return new RecordStation(session, look, dialogs, parent);
+    },
+    .pictures =
+        [](ViewWalk& walk) {
+            walk.go(0, stations::record);
+            walk.save(QStringLiteral("record"));
+        },
+};
+
+} // namespace app

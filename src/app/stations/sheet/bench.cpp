@@ -1,0 +1,18 @@
+#include "app/frame/views.h"
+#include "app/stations/benches.h"
+#include "app/stations/sheet/sheet_station.h"
+
+namespace app {
+
+const BenchKind benches::sheet{
+    .make = [](Session& session, const Look& look, Dialogs& dialogs, QWidget* parent) -> Bench* {
+        return new SheetStation(session, look, dialogs, parent);
+    },
+    .pictures =
+        [](ViewWalk& walk) {
+            walk.go(0, stations::sheet);
+            walk.save(QStringLiteral("sheet"));
+        },
+};
+
+} // namespace app

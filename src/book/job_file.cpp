@@ -1,0 +1,196 @@
+#include "book/job_file.h"
+
+#include "book/codec.h"
+#include "book/fields.h"
+#include "book/files.h"
+#include "book/pictures.h"
+
+#include <QCoreApplication>
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QSaveFile>
+
+namespace book {
+
+using namespace lobe;
+
+namespace {
+
+constexpr const char* kFormat = "amber-lobe-job";
+constexpr int kVersion = 1;
+constexpr qint64 kMostFile_bytes = 512ll << 20, kMostPicture_bytes = 200ll << 20;
+/// Deeper than any job nests; a parser that recurses must not be sent deeper.
+constexpr int kDeepest = 32;
+
+QString say(const char* text) {
+    return QCoreApplication::translate("Say", text);
+}
+
+/// Every path of a picture a job holds.
+std::vector<std::string*> picturesOf(Job& job) {
+    std::vector<std::string*> out;
+    for (CamMove& c : job.changes)
+        if (!c.photo.empty()) out.push_back(&c.photo);
+    for (LogEntry& e : job.log)
+        if (!e.picture.empty()) out.push_back(&e.picture);
+    return out;
+}
+
+/// A path within a folder and nowhere else.
+bool staysInside(const QString& path) {
+    return !path.isEmpty() && QDir::isRelativePath(path) && !path.startsWith(QLatin1Char(':')) &&
+           !QDir::cleanPath(path).startsWith(QLatin1String(".."));
+}
+
+bool tooDeep(const QByteArray& text) {
+    int depth = 0;
+    bool quoted = false;
+    for (qsizetype i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (quoted) {
+            if (c == '\\') ++i;
+            if (c == '"') quoted = false;
+        } else if (c == '"') {
+            quoted = true;
+        } else if (c == '{' || c == '[') {
+            if (++depth > kDeepest) return true;
+        } else if (c == '}' || c == ']') {
+            --depth;
+        }
+    }
+    return false;
+}
+
+/// The parts of a job, as they are kept in the book. `F` is a Writer or a Reader.
+void parts(auto& f, auto& job) {
+    f("name", job.name);
+    f.object("engine", job.engine);
+    f.objects("changes", job.changes);
+    f.objects("contacts", job.contacts);
+    f.objects("runs", job.runs);
+    f.objects("maps", job.maps);
+    f.objects("log", job.log);
+}
+
+} // namespace
+
+QByteArray jobFile(const Job& original, const QString& folder) {
+    Job job = original;
+    Json pictures = Json::object();
+    for (std::string* path : picturesOf(job)) {
+        const QString kept = QString::fromStdString(*path);
+        const auto bytes = staysInside(kept)
+                               ? wholeFile(QDir(folder).filePath(kept), kMostPicture_bytes)
+                               : std::variant<QByteArray, QString>(QString());
+        const auto* data = std::get_if<QByteArray>(&bytes);
+        const QString ending = QFileInfo(kept).suffix();
+        QString named = QStringLiteral("picture-%1").arg(pictures.size() + 1);
+        if (!ending.isEmpty()) named += QLatin1Char('.') + ending;
+        const std::string name = named.toStdString();
+        *path = data ? name : std::string();
+        if (data) pictures[name] = data->toBase64().toStdString();
+    }
+    Json json{{"format", kFormat}, {"version", kVersion}};
+    Writer writer(json);
+    parts(writer, static_cast<const Job&>(job));
+    json["settings"] = toJson(static_cast<const Stated&>(job));
+    json["card"] = toJson(SetCards{job.card, job.otherCards});
+    if (!pictures.empty()) json["pictures"] = std::move(pictures);
+    return QByteArray::fromStdString(json.dump(1, ' ', false, Json::error_handler_t::replace) +
+                                     "\n");
+}
+
+std::variant<JobFile, QString> readJobFile(const QByteArray& text) {
+    if (tooDeep(text)) return say("it is nested deeper than any job is");
+    const auto json = parsed(text);
+    if (!json || !json->is_object()) return say("this is no JSON; expected a job file");
+    JobFile out;
+    Misread misread;
+    {
+        Reader reader(*json, "job", misread);
+        std::string format;
+        int version = 0;
+        reader("format", format);
+        reader("version", version);
+        if (format != kFormat)
+            return say("this is JSON and no job file; expected format %1")
+                .arg(QLatin1String(kFormat));
+        if (version > kVersion)
+            return say("it was written by a newer version (form %1, this one reads up to %2)")
+                .arg(version)
+                .arg(kVersion);
+        parts(reader, out.job);
+        for (const char* part : {"settings", "card", "pictures"})
+            reader.known(part);
+    }
+    if (json->contains("settings"))
+        static_cast<Stated&>(out.job) = statedFrom((*json)["settings"], misread);
+    if (json->contains("card")) {
+        SetCards cards = cardsFrom((*json)["card"], misread);
+        out.job.card = std::move(cards.fitted);
+        out.job.otherCards = std::move(cards.others);
+    }
+    if (!misread.none())
+        return say("not understood: %1").arg(QString::fromStdString(misread.first()));
+    if (out.job.name.empty()) return say("the job has no name");
+    std::set<int> numbers;
+    for (const CamMove& c : out.job.changes)
+        if (!numbers.insert(c.number).second || c.number < 1)
+            return say("two changes have the number %1").arg(c.number);
+    numbers.clear();
+    for (const LogEntry& e : out.job.log)
+        if (!numbers.insert(e.number).second || e.number < 1)
+            return say("two entries have the number %1").arg(e.number);
+    const auto pictures = json->find("pictures");
+    for (std::string* name : picturesOf(out.job)) {
+        if (pictures == json->end() || !pictures->is_object() || !pictures->contains(*name) ||
+            !(*pictures)[*name].is_string())
+            return say("the picture %1 is not in the file").arg(QString::fromStdString(*name));
+        out.pictures.push_back({*name, QByteArray::fromBase64(QByteArray::fromStdString(
+                                           (*pictures)[*name].get<std::string>()))});
+    }
+    return out;
+}
+
+/// Puts the pictures of a file into the folder beside a book, and the job's paths after them.
+static QString unpack(JobFile& file, const Book& book) {
+    const auto paths = picturesOf(file.job);
+    for (std::size_t i = 0; i < file.pictures.size(); ++i) {
+        const QString to =
+            keepPicture(book.path(), QStringLiteral("read-in"),
+                        QFileInfo(QString::fromStdString(file.pictures[i].name)).fileName(),
+                        file.pictures[i].bytes);
+        if (to.isEmpty()) return say("its pictures cannot be put beside the book");
+        *paths[i] = to.toStdString();
+    }
+    return {};
+}
+
+std::variant<std::int64_t, QString> importJobFile(Book& book, const QString& path) {
+    const auto bytes = wholeFile(path, kMostFile_bytes);
+    if (const auto* why = std::get_if<QString>(&bytes)) return *why;
+    auto read = readJobFile(std::get<QByteArray>(bytes));
+    if (const auto* why = std::get_if<QString>(&read)) return *why;
+    JobFile& file = std::get<JobFile>(read);
+    if (const QString why = book.readOnly(); !why.isEmpty()) return why;
+    if (const QString why = unpack(file, book); !why.isEmpty()) return why;
+    const auto made = book.addJob(file.job);
+    if (const auto* e = std::get_if<Error>(&made)) {
+        const QDir beside = QFileInfo(book.path()).absoluteDir();
+        for (const std::string* picture : picturesOf(file.job))
+            QFile::remove(beside.filePath(QString::fromStdString(*picture)));
+        return sentence(*e, book.path());
+    }
+    return std::get<std::int64_t>(made);
+}
+
+QString writeJobFile(const QString& path, const Book& book, const Job& job) {
+    if (const QString why = refusesExport(path, book.path()); !why.isEmpty()) return why;
+    QSaveFile file(path);
+    if (!file.open(QIODevice::WriteOnly)) return file.errorString();
+    file.write(jobFile(job, QFileInfo(book.path()).absolutePath()));
+    return file.commit() ? QString() : file.errorString();
+}
+
+} // namespace book

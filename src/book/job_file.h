@@ -1,0 +1,42 @@
+// A whole job as one file: everything that was stated, measured, changed and noted, struck readings
+// and pictures included, and nothing that was computed. docs/formats/job-file.md describes it, a
+// JSON Schema beside it says it to machines.
+//
+// What was written is read back the same, and a job that was read in is written the same again:
+// a file names pictures by their order, and has no ids.
+#pragma once
+
+#include "book/book.h"
+
+#include <QByteArray>
+#include <QString>
+
+#include <variant>
+
+namespace book {
+
+/// A picture a job names by a path from its book's folder.
+struct Attached {
+    std::string name; ///< in the file
+    QByteArray bytes;
+};
+
+/// The file's text, UTF-8. `folder` is the book's, where its pictures are looked for; one that is
+/// not there is left out.
+QByteArray jobFile(const lobe::Job& job, const QString& folder);
+
+struct JobFile {
+    lobe::Job job; ///< without ids; pictures by their names in the file
+    std::vector<Attached> pictures;
+};
+/// What a file says, or why it is not taken: no JSON, another format, a newer one, or the first
+/// thing that is not understood. Numbers are judged as typed ones are.
+std::variant<JobFile, QString> readJobFile(const QByteArray& text);
+
+/// A file's job as a new one of a book, its pictures beside it; the id, or why not. Nothing is kept
+/// of a file that is not understood.
+std::variant<std::int64_t, QString> importJobFile(Book& book, const QString& path);
+/// Writes a job whole or not at all; empty on success, else why not.
+QString writeJobFile(const QString& path, const Book& book, const lobe::Job& job);
+
+} // namespace book

@@ -1,0 +1,116 @@
+// All jobs of a book at once: listed, put away, copied.
+#include "book/book.h"
+#include "book/statement.h"
+
+#include <algorithm>
+#include <unordered_map>
+
+namespace book {
+
+using namespace lobe;
+
+namespace {
+
+constexpr const char* kStates[] = {"open", "archived", "deleted"};
+
+JobState stateFrom(const QString& text) {
+    for (int i = 0; i < 3; ++i)
+        if (text == QLatin1String(kStates[i])) return static_cast<JobState>(i);
+    return JobState::Open;
+}
+
+} // namespace
+
+Result<std::vector<JobLine>> Book::overview() const {
+    try {
+        std::vector<JobLine> out;
+        std::unordered_map<qint64, std::size_t> place;
+        {
+            Statement s(db(), QStringLiteral(
+                                  "SELECT id, state, coalesce((SELECT at_ms FROM action WHERE "
+                                  "job_id = job.id AND state = 'done' ORDER BY id DESC LIMIT 1), "
+                                  "created_ms) FROM job WHERE state <> 'deleted'"));
+            s.run();
+            while (s.next()) {
+                JobLine line;
+                line.id = s[0].toLongLong();
+                line.state = stateFrom(s[1].toString());
+                line.changed_ms = s[2].toLongLong();
+                place[line.id] = out.size();
+                out.push_back(std::move(line));
+            }
+        }
+        // The newest row that says a name wins; a patch says it only where it changed.
+        Statement s(db(), QStringLiteral(
+                              "SELECT action.job_id, fact.subject, CASE WHEN fact.subject = 'name' "
+                              "THEN fact.body WHEN json_valid(fact.body) THEN "
+                              "json_extract(fact.body, '$.name') END FROM fact JOIN action ON "
+                              "action.id = fact.action_id WHERE action.state = 'done' AND "
+                              "fact.subject IN ('name', 'engine', 'card') ORDER BY fact.id"));
+        s.run();
+        while (s.next()) {
+            const auto at = place.find(s[0].toLongLong());
+            const QVariant said = s[2];
+            if (at == place.end() || said.isNull()) continue;
+            JobLine& line = out[at->second];
+            const QString subject = s[1].toString();
+            (subject == QLatin1String("name")     ? line.name
+             : subject == QLatin1String("engine") ? line.engine
+                                                  : line.cam) = said.toString().simplified();
+        }
+        std::stable_sort(out.begin(), out.end(), [](const JobLine& a, const JobLine& b) {
+            return a.changed_ms > b.changed_ms;
+        });
+        return out;
+    } catch (const SqlFailure& e) {
+        return e.trouble(Trouble::Damaged);
+    }
+}
+
+Result<JobState> Book::setJobState(std::int64_t job, JobState state) {
+    if (!readOnly_.isEmpty()) return Error{Trouble::ReadOnly, readOnly_};
+    if (const auto lost = gone()) return *lost;
+    try {
+        Transaction transaction(db());
+        JobState before = JobState::Open;
+        {
+            Statement was(db(), QStringLiteral("SELECT state FROM job WHERE id = ?"));
+            if (!was.run(qint64(job)).next())
+                return Error{Trouble::NoSuchJob, QString::number(job)};
+            before = stateFrom(was[0].toString());
+        }
+        Statement set(db(), QStringLiteral("UPDATE job SET state = ? WHERE id = ?"));
+        set.run(QLatin1String(kStates[static_cast<int>(state)]), qint64(job));
+        touch();
+        transaction.commit();
+        return before;
+    } catch (const SqlFailure& e) {
+        return e.trouble(Trouble::CannotWrite);
+    }
+}
+
+Result<std::int64_t> Book::copyJob(std::int64_t job, CopyOf what, const QString& name) {
+    auto read = load(job);
+    if (auto* e = std::get_if<Error>(&read)) return *e;
+    const Job& whole = std::get<Job>(read);
+    if (what == CopyOf::Everything) {
+        Job copy = whole;
+        copy.name = name.toStdString();
+        return addJob(copy);
+    }
+    Job copy;
+    copy.name = name.toStdString();
+    copy.engine = whole.engine;
+    // What it is measured with, and the schools that are preferred, are the builder's.
+    copy.fitted.scale = whole.fitted.scale;
+    copy.fitted.tape_mm = whole.fitted.tape_mm;
+    copy.fitted.resolution_mm = whole.fitted.resolution_mm;
+    copy.reckoning = whole.reckoning;
+    if (what == CopyOf::WithCards) {
+        copy.card = whole.card;
+        copy.otherCards = whole.otherCards;
+    }
+    return addJob(copy);
+}
+
+} // namespace book

@@ -1,0 +1,28 @@
+// Whether what stands in a file is a book as this program makes them, and nothing else: a book may
+// come from anywhere. Private to the book.
+#pragma once
+
+#include "book/trouble.h"
+
+#include <QSqlDatabase>
+#include <QStringList>
+
+#include <optional>
+
+namespace book {
+
+/// The steps of the schema, as resources in their order.
+QStringList schemaSteps();
+/// Carries out one step, within a transaction of the caller's. Throws SqlFailure.
+void carryOut(const QSqlDatabase& db, const QString& step);
+
+/// Shuts off what a schema could do by itself: no trigger and no view of the file runs, and its
+/// expressions call nothing with side effects.
+void guard(const QSqlDatabase& db);
+
+/// Foreign where the schema is not what its own step makes: one table, column, index, trigger or
+/// view more, fewer or other. Damaged where the pages are looked through and are not whole. Throws
+/// SqlFailure where it cannot be read.
+std::optional<Error> judge(const QSqlDatabase& db, bool pages);
+
+} // namespace book

@@ -1,0 +1,234 @@
+#include "cli/job_commands.h"
+
+#include "book/files.h"
+#include "book/job_file.h"
+#include "cli/inputs.h"
+#include "cli/refusal.h"
+#include "core/examine/examine.h"
+#include "core/lobe/run.h"
+#include "sheet/paper.h"
+#include "sheet/sheet.h"
+#include "sheet/texts.h"
+
+#include <CLI/CLI.hpp>
+
+#include <QDir>
+#include <QFileInfo>
+#include <QRegularExpression>
+#include <QSaveFile>
+
+#include <memory>
+
+namespace cli {
+
+using namespace lobe;
+
+namespace {
+
+struct Options {
+    std::string book, file, to, all, job, side, what = "readings", by;
+    int cylinder = 1;
+    bool force = false, json = false, letter = false;
+};
+
+void write(const QString& path, const QByteArray& bytes) {
+    QSaveFile file(path);
+    if (!file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size() || !file.commit())
+        throw Refusal{path + QStringLiteral(": ") + file.errorString()};
+}
+
+Side sideAsked(const Options& o) {
+    if (o.side.empty())
+        throw Refusal{QStringLiteral("--side: expected intake or exhaust, for a lift table")};
+    return sideOf(o.side);
+}
+
+void list(const Options& o, const Host& host) {
+    const auto book = openBook(pathOf(o.book));
+    const auto read = book->overview();
+    if (const auto* e = std::get_if<book::Error>(&read))
+        throw Refusal{book::sentence(*e, book->path())};
+    Json jobs = Json::array();
+    QString text;
+    for (const book::JobLine& job : std::get<std::vector<book::JobLine>>(read)) {
+        jobs.push_back(Json{{"id", job.id},
+                            {"name", job.name.toStdString()},
+                            {"engine", job.engine.toStdString()},
+                            {"cam", job.cam.toStdString()},
+                            {"changed", job.changed_ms},
+                            {"put_away", job.state == book::JobState::Archived}});
+        text += QStringLiteral("#%1  %2  %3  %4\n").arg(job.id).arg(job.name, job.engine, job.cam);
+    }
+    if (o.json)
+        host.print(Json{{"jobs", std::move(jobs)}});
+    else
+        host.print(text);
+}
+
+void exportLobe(const Options& o, const book::Book& book, const Job& job, const QString& path) {
+    const Side side = sideAsked(o);
+    const LiftRun* newest = nullptr;
+    for (const LiftRun& run : job.runs)
+        if (run.cylinder == o.cylinder && run.side == side && !run.readings.empty()) newest = &run;
+    if (!newest)
+        throw Refusal{QStringLiteral("%1: no run of cylinder %2 %3 has readings")
+                          .arg(book.path())
+                          .arg(o.cylinder)
+                          .arg(QString::fromStdString(o.side))};
+    if (!o.force && QFileInfo::exists(path) && book::refusesExport(path, book.path()).isEmpty() &&
+        !book::isOurTable(path))
+        throw Refusal{path + QStringLiteral(": another file stands there; --force replaces it")};
+    const QString why = book::writeTableFile(path, job, *newest, book.path());
+    if (!why.isEmpty()) throw Refusal{path + QStringLiteral(": ") + why};
+}
+
+QByteArray textOf(const Options& o, const QString& ending, const Job& job,
+                  const Findings& findings) {
+    if (ending == QLatin1String("md")) return sheet::figuresMarkdown(job, findings).toUtf8();
+    if (o.what == "curves") return sheet::curvesCsv(findings).toUtf8();
+    if (o.what == "figures") return sheet::figuresCsv(findings).toUtf8();
+    return sheet::readingsCsv(job).toUtf8();
+}
+
+/// Every job as a file of its own; nothing that stands there is written over.
+void exportAll(const Options& o, const Host& host) {
+    const auto book = openBook(pathOf(o.book));
+    const QDir folder(pathOf(o.all));
+    if (!folder.mkpath(QStringLiteral(".")))
+        throw Refusal{folder.path() + QStringLiteral(": no folder can be made there")};
+    for (const book::JobSummary& each : book->jobs()) {
+        const auto read = book->load(each.id);
+        const Job* job = std::get_if<Job>(&read);
+        if (!job) throw Refusal{book::sentence(std::get<book::Error>(read), book->path())};
+        QString name = each.name.simplified();
+        static const QRegularExpression odd(QStringLiteral("[^\\w .()-]"),
+                                            QRegularExpression::UseUnicodePropertiesOption);
+        name.replace(odd, QStringLiteral("-"));
+        const QString path =
+            folder.filePath(QStringLiteral("%1-%2.json").arg(each.id).arg(name.left(80)));
+        if (QFileInfo::exists(path))
+            throw Refusal{path + QStringLiteral(": stands there already; nothing is written over")};
+        const QString why = book::writeJobFile(path, *book, *job);
+        if (!why.isEmpty()) throw Refusal{path + QStringLiteral(": ") + why};
+        host.print(path + QLatin1Char('\n'));
+    }
+}
+
+void exportJob(const Options& o, const Host& host) {
+    if (!o.all.empty()) return exportAll(o, host);
+    const auto book = openBook(pathOf(o.book));
+    const Job job = jobOf(*book, o.job);
+    if (o.to.empty() == o.file.empty())
+        throw Refusal{
+            QStringLiteral("expected a FILE for a lift table, or --to FILE with json, csv, "
+                           "md, svg or pdf behind its point")};
+    if (o.to.empty()) {
+        exportLobe(o, *book, job, pathOf(o.file));
+        host.print(pathOf(o.file) + QLatin1Char('\n'));
+        return;
+    }
+    const QString path = pathOf(o.to), ending = QFileInfo(path).suffix().toLower();
+    if (const QString why = book::refusesExport(path, book->path()); !why.isEmpty())
+        throw Refusal{path + QStringLiteral(": ") + why};
+    const Findings findings = lobe::examine(job);
+    QString why;
+    if (ending == QLatin1String("json")) {
+        why = book::writeJobFile(path, *book, job);
+    } else if (ending == QLatin1String("csv") || ending == QLatin1String("md")) {
+        write(path, textOf(o, ending, job, findings));
+    } else if (ending == QLatin1String("svg")) {
+        write(path, sheet::picturesSvg(job, findings, {}));
+    } else if (ending == QLatin1String("pdf")) {
+        sheet::Options options;
+        options.letter = o.letter;
+        options.by = QString::fromStdString(o.by.empty() ? job.by : o.by);
+        options.now_ms = book->now();
+        why = sheet::Sheet(job, findings, options).savePdf(path);
+    } else {
+        throw Refusal{path +
+                      QStringLiteral(": expected json, csv, md, svg or pdf behind its point")};
+    }
+    if (!why.isEmpty()) throw Refusal{path + QStringLiteral(": ") + why};
+    host.print(path + QLatin1Char('\n'));
+}
+
+void importFile(const Options& o, const Host& host) {
+    const auto book = openBook(pathOf(o.book));
+    const QString path = pathOf(o.file);
+    if (QFileInfo(path).suffix().toLower() == QLatin1String("json")) {
+        const auto made = book::importJobFile(*book, path);
+        if (const auto* why = std::get_if<QString>(&made))
+            throw Refusal{path + QStringLiteral(": ") + *why};
+        host.print(QStringLiteral("job #%1 is new in %2\n")
+                       .arg(std::get<std::int64_t>(made))
+                       .arg(book->path()));
+        return;
+    }
+    const Side side = sideAsked(o);
+    const Job job = jobOf(*book, o.job);
+    if (o.cylinder < 1 || o.cylinder > job.engine.cylinders)
+        throw Refusal{QStringLiteral("--cylinder %1: this engine has 1 to %2")
+                          .arg(o.cylinder)
+                          .arg(job.engine.cylinders)};
+    const LiftTable table = tableOf(path);
+    RunConditions conditions = usualConditions(job.engine, side);
+    conditions.afterMove = lastMove(job);
+    conditions.source = QFileInfo(path).fileName().toStdString();
+    const auto kept =
+        book->record(job.id, book::AddRun{book::runFromTable(table, o.cylinder, side, conditions)});
+    if (const auto* e = std::get_if<book::Error>(&kept))
+        throw Refusal{book::sentence(*e, book->path())};
+    host.print(QStringLiteral("%1 readings are a new run of cylinder %2 %3 in %4\n")
+                   .arg(table.points.size())
+                   .arg(o.cylinder)
+                   .arg(QString::fromStdString(o.side), QString::fromStdString(job.name)));
+}
+
+void lobeOfBook(CLI::App* command, Options& o) {
+    command->add_option("--job", o.job,
+                        "the job's name, or # and its number; needed when the book holds several");
+    command->add_option("--side", o.side, "of a lift table: intake or exhaust")
+        ->check(CLI::IsMember({"intake", "exhaust"}));
+    command->add_option("--cylinder", o.cylinder, "of a lift table; 1 by default");
+}
+
+} // namespace
+
+void addList(CLI::App& app, Host& host) {
+    const auto o = std::make_shared<Options>();
+    auto* command = app.add_subcommand("list", "the jobs of a book, the one changed last first");
+    command->add_option("BOOK", o->book, "a book file")->required();
+    command->add_flag("--json", o->json, "print JSON");
+    command->callback([&host, o] { host.command = [&host, o] { list(*o, host); }; });
+}
+
+void addExport(CLI::App& app, Host& host) {
+    const auto o = std::make_shared<Options>();
+    auto* command = app.add_subcommand(
+        "export", "the newest run of a lobe as a lift table, or with --to a whole job");
+    command->add_option("BOOK", o->book, "a book file")->required();
+    command->add_option("FILE", o->file, "CSV of one lobe to write");
+    command->add_option("--to", o->to, "the job as a file: json, csv, md, svg or pdf");
+    command->add_option("--all", o->all, "every job of the book as a json file into this folder");
+    command->add_option("--what", o->what, "of a csv: readings (default), curves or figures")
+        ->check(CLI::IsMember({"readings", "curves", "figures"}));
+    command->add_option("--by", o->by, "of a pdf: who measured");
+    command->add_flag("--letter", o->letter, "of a pdf: on Letter paper");
+    command->add_flag("--force", o->force, "replace a file that is no lift table");
+    lobeOfBook(command, *o);
+    command->callback([&host, o] { host.command = [&host, o] { exportJob(*o, host); }; });
+}
+
+void addImport(CLI::App& app, Host& host) {
+    const auto o = std::make_shared<Options>();
+    auto* command =
+        app.add_subcommand("import", "a lift table as a new run, or a job file as a job");
+    command->add_option("BOOK", o->book, "a book file")->required();
+    command
+        ->add_option("FILE", o->file, "CSV with crank_deg and lift_mm or lift_in; or a job, .json")
+        ->required();
+    lobeOfBook(command, *o);
+    command->callback([&host, o] { host.command = [&host, o] { importFile(*o, host); }; });
+}
+
+} // namespace cli

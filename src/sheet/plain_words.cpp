@@ -1,0 +1,79 @@
+#include "sheet/plain_words.h"
+
+#include "words/say.h"
+
+namespace sheet {
+
+using namespace lobe;
+
+namespace {
+
+const Figure* find(const std::vector<Figure>& all, FigureKind kind, std::optional<Side> side) {
+    for (const Figure& f : all)
+        if (f.kind == kind && f.side == side && f.value) return &f;
+    return nullptr;
+}
+
+} // namespace
+
+QStringList plainWords(const Job& job, const Findings& findings, const words::Style& style) {
+    QStringList out;
+    const std::vector<Figure>& all = findings.figures();
+    if (all.empty()) return out;
+    const auto value = [&](FigureKind kind,
+                           std::optional<Side> side = {}) -> std::optional<double> {
+        const Figure* f = find(all, kind, side);
+        return f ? std::optional(f->value->value) : std::nullopt;
+    };
+    const auto whole = [&](double v) { return words::degrees(v, style, 0); };
+    if (const auto in = value(FigureKind::Duration, Side::Intake)) {
+        const auto ex = value(FigureKind::Duration, Side::Exhaust);
+        out << (ex ? Say::tr(
+                         "The crankshaft turns through %1 while the intake valve is open, and "
+                         "through %2 while the exhaust valve is: that is the duration. Longer "
+                         "durations fill the engine better at high speed and worse at low speed.")
+                         .arg(whole(*in), whole(*ex))
+                   : Say::tr("The crankshaft turns through %1 while the intake valve is open: that "
+                             "is the duration. A longer one fills the engine better at high speed "
+                             "and worse at low speed.")
+                         .arg(whole(*in)));
+    }
+    if (const auto lift = value(FigureKind::MaxLift, Side::Intake))
+        out << Say::tr(
+                   "The intake lobe lifts by %1 at most. How far a valve opens decides how much "
+                   "can pass it.")
+                   .arg(words::liftWithUnit(*lift, style));
+    if (const auto separation = value(FigureKind::Separation))
+        out << Say::tr("The two lobes stand %1 apart on the camshaft. Closer together they give a "
+                       "stronger middle range and a rougher idle, farther apart a smoother one.")
+                   .arg(whole(*separation));
+    if (const auto overlap = value(FigureKind::Overlap))
+        out << Say::tr("For %1 of a turn both valves are open together. That overlap lets the "
+                       "exhaust help to draw in the fresh charge when the engine turns fast.")
+                   .arg(whole(*overlap));
+    if (const auto advance = value(FigureKind::Advance))
+        out << (*advance >= 0.0
+                    ? Say::tr("The camshaft stands %1 early. An earlier camshaft pulls better from "
+                              "low speed, a later one revs higher.")
+                          .arg(whole(*advance))
+                    : Say::tr(
+                          "The camshaft stands %1 late. A later camshaft revs higher, an earlier "
+                          "one pulls better from low speed.")
+                          .arg(whole(-*advance)));
+    if (findings.compression)
+        if (const auto* c = std::get_if<Compression>(&*findings.compression))
+            out << Say::tr(
+                       "Each charge is squeezed to one part in %1 by the engine's dimensions, and "
+                       "to one part in %2 counted from where the intake valve shuts. The second "
+                       "number decides which fuel it needs.")
+                       .arg(words::fixed(c->staticRatio, 1, style),
+                            words::fixed(c->dynamicRatio, 1, style));
+    if (!job.changes.empty())
+        out << Say::tr(
+            "The camshaft was moved %n times against the crankshaft until it stood where "
+            "it was wanted, and measured again.",
+            nullptr, static_cast<int>(job.changes.size()));
+    return out;
+}
+
+} // namespace sheet

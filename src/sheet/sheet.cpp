@@ -1,0 +1,172 @@
+#include "sheet/sheet.h"
+
+#include "sheet/paper.h"
+#include "sheet/parts.h"
+#include "sheet/pdf_language.h"
+#include "words/logbook.h"
+#include "words/say.h"
+
+#include <QAbstractTextDocumentLayout>
+#include <QBuffer>
+#include <QPageSize>
+#include <QPainter>
+#include <QPdfWriter>
+#include <QSaveFile>
+#include <QTextCursor>
+#include <QTextDocument>
+#include <QTextObjectInterface>
+
+#include <cmath>
+
+namespace sheet {
+
+using namespace lobe;
+
+namespace {
+
+constexpr double kPicture_points = 190.0, kFooter_points = 24.0;
+constexpr int kObject = QTextFormat::UserObject + 1;
+
+/// Ring and strip beside one another, as lines and not as dots.
+class Pictures : public QObject, public QTextObjectInterface {
+    Q_OBJECT
+    Q_INTERFACES(QTextObjectInterface)
+public:
+    Pictures(const Job& job, const Findings& findings, words::Style style, double width,
+             double point, QObject* parent)
+        : QObject(parent),
+          job_(job),
+          findings_(findings),
+          style_(std::move(style)),
+          width_(width),
+          point_(point) {}
+
+    QSizeF intrinsicSize(QTextDocument*, int, const QTextFormat&) override {
+        return {width_, kPicture_points * point_};
+    }
+    void drawObject(QPainter* painter, const QRectF& box, QTextDocument*, int,
+                    const QTextFormat&) override {
+        // Only on its own page: what is clipped away would still be found as text.
+        if (painter->hasClipping() && !painter->clipBoundingRect().intersects(box)) return;
+        const double ring = box.height();
+        drawRing(*painter, QRectF(box.left(), box.top(), ring, box.height()), point_, job_,
+                 findings_, style_);
+        drawLift(*painter, box.adjusted(ring + 8 * point_, 6 * point_, 0, -4 * point_), point_,
+                 job_, findings_, style_);
+    }
+
+private:
+    const Job& job_;
+    const Findings& findings_;
+    words::Style style_;
+    double width_, point_;
+};
+
+} // namespace
+
+Sheet::Sheet(const Job& job, const Findings& findings, Options options)
+    : job_(job), findings_(findings), options_(std::move(options)) {}
+
+Sheet::~Sheet() = default;
+
+QString Sheet::title() const {
+    return QString::fromStdString(job_.name);
+}
+
+std::unique_ptr<QTextDocument> Sheet::documentFor(double dotsPerInch, double width) const {
+    auto document = std::make_unique<QTextDocument>();
+    const double point = dotsPerInch / 72.0;
+    QFont font(paperType());
+    // A cam's card is one page.
+    const double size = options_.cardOnly ? 7.5 : 8.5;
+    font.setPixelSize(std::max(1, static_cast<int>(std::lround(size * point))));
+    document->setDefaultFont(font);
+    document->setDocumentMargin(0.0);
+    // Type is in dots of the device; margins are in ninety-sixths of an inch, and carried over.
+    const auto dots = [&](double points) { return QString::number(std::lround(points * point)); };
+    document->setDefaultStyleSheet(
+        QStringLiteral("h1 { font-size: %1px; } h2 { font-size: %2px; margin-top: 12px; "
+                       "margin-bottom: 4px; } p { margin-top: 4px; margin-bottom: 4px; } "
+                       "td, th { border-bottom: 1px solid black; padding-right: 4px; }")
+            .arg(dots(17), dots(11)));
+    QString html = QStringLiteral("<h1>%1</h1>").arg(title().toHtmlEscaped());
+    if (options_.now_ms > 0)
+        html += QStringLiteral("<p>%1</p>")
+                    .arg(Say::tr("Printed %1 by Amber Lobe")
+                             .arg(words::logDay(options_.now_ms))
+                             .toHtmlEscaped());
+    const QStringList only{QStringLiteral("pictures"), QStringLiteral("figures")};
+    for (const Part& part : parts()) {
+        const QString key = QLatin1String(part.key);
+        if (options_.cardOnly ? !only.contains(key) : options_.leftOut.contains(key)) continue;
+        html += partText(key, job_, findings_, options_);
+    }
+    document->setHtml(html);
+    document->documentLayout()->registerHandler(
+        kObject, new Pictures(job_, findings_, options_.style, width, point, document.get()));
+    QTextCursor place = document->find(QLatin1String(kPictures));
+    if (!place.isNull()) {
+        QTextCharFormat picture;
+        picture.setObjectType(kObject);
+        place.insertText(QString(QChar::ObjectReplacementCharacter), picture);
+    }
+    return document;
+}
+
+int Sheet::paint(QPagedPaintDevice& device) const {
+    device.setPageSize(QPageSize(options_.letter ? QPageSize::Letter : QPageSize::A4));
+    device.setPageMargins(QMarginsF(16, 14, 16, 12), QPageLayout::Millimeter);
+    QPainter p;
+    if (!p.begin(&device)) return 0;
+    const double dots = device.logicalDpiY(), point = dots / 72.0;
+    const double width = device.width(), height = device.height() - kFooter_points * point;
+    const auto document = documentFor(dots, width);
+    document->documentLayout()->setPaintDevice(&device);
+    document->setPageSize({width, height});
+    const int pages = document->pageCount();
+    QFont small(paperType());
+    small.setPixelSize(std::max(1, static_cast<int>(std::lround(7.0 * point))));
+    for (int page = 0; page < pages; ++page) {
+        if (page > 0) device.newPage();
+        p.save();
+        p.translate(0, -page * height);
+        QAbstractTextDocumentLayout::PaintContext context;
+        context.clip = QRectF(0, page * height, width, height);
+        context.palette.setColor(QPalette::Text, Qt::black);
+        p.setClipRect(context.clip);
+        document->documentLayout()->draw(&p, context);
+        p.restore();
+        p.setFont(small);
+        p.setPen(Qt::black);
+        const QRectF foot(0, height + 8 * point, width, 14 * point);
+        p.drawText(foot, Qt::AlignLeft | Qt::AlignVCenter, title());
+        p.drawText(foot, Qt::AlignRight | Qt::AlignVCenter,
+                   Say::tr("page %1 of %2").arg(page + 1).arg(pages));
+    }
+    return pages;
+}
+
+QString Sheet::plainText() const {
+    return documentFor(96.0, 700.0)->toPlainText();
+}
+
+QString Sheet::savePdf(const QString& path) const {
+    QByteArray bytes;
+    {
+        QBuffer buffer(&bytes);
+        buffer.open(QIODevice::WriteOnly);
+        QPdfWriter writer(&buffer);
+        writer.setTitle(title());
+        writer.setCreator(QStringLiteral("Amber Lobe"));
+        writer.setResolution(600);
+        if (paint(writer) == 0) return Say::tr("nothing could be painted");
+    }
+    QSaveFile file(path);
+    if (!file.open(QIODevice::WriteOnly)) return file.errorString();
+    file.write(withLanguage(bytes, options_.language.toLatin1()));
+    return file.commit() ? QString() : file.errorString();
+}
+
+} // namespace sheet
+
+#include "sheet.moc"

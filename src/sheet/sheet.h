@@ -1,0 +1,59 @@
+// One job on paper, as a builder would hand it over. What the window previews, prints and saves is
+// this, painted on whatever paper there is.
+#pragma once
+
+#include "core/examine/findings.h"
+#include "words/numbers.h"
+
+#include <QString>
+#include <QStringList>
+
+#include <memory>
+
+class QPagedPaintDevice;
+class QTextDocument;
+
+namespace sheet {
+
+/// A part that can be left out, by its stable word.
+struct Part {
+    const char* key;
+    QString name;
+};
+/// In the order they are printed.
+QList<Part> parts();
+
+struct Options {
+    QStringList leftOut;   ///< by their words
+    bool letter = false;   ///< US Letter instead of A4
+    bool cardOnly = false; ///< one page for the measured cam
+    QString by;            ///< who measured
+    words::Style style{};
+    QString language = QStringLiteral("en"); ///< of the texts, as a tag
+    std::int64_t now_ms = 0;
+};
+
+class Sheet {
+public:
+    Sheet(const lobe::Job& job, const lobe::Findings& findings, Options options);
+    ~Sheet();
+
+    /// Lays it out for a device, whose page size it sets, and paints every page; how many there
+    /// were.
+    int paint(QPagedPaintDevice& device) const;
+    /// As it stands on paper, without the pictures.
+    QString plainText() const;
+    /// A PDF with real text, vector pictures, embedded type, its title and language; whole or not
+    /// at all. Empty on success, else why not.
+    QString savePdf(const QString& path) const;
+
+private:
+    std::unique_ptr<QTextDocument> documentFor(double dotsPerInch, double width) const;
+    QString title() const;
+
+    const lobe::Job& job_;
+    const lobe::Findings& findings_;
+    Options options_;
+};
+
+} // namespace sheet

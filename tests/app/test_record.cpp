@@ -1,0 +1,314 @@
+// The record, the jobs and the sheet in the real window: typed, pasted, dropped, searched, printed.
+#include "app_fixture.h"
+
+#include "app/frame/file_traffic.h"
+#include "app/frame/jobs_page.h"
+#include "book/job_file.h"
+#include "support/closed_lobes.h"
+#include "support/raw_book.h"
+
+#include <QBuffer>
+#include <QClipboard>
+#include <QDir>
+#include <QDropEvent>
+#include <QFile>
+#include <QImage>
+#include <QMimeData>
+#include <QPushButton>
+
+using namespace fixture;
+using namespace lobe;
+
+namespace {
+
+std::string said(const LogEntry& entry, const char* key) {
+    const std::string* value = entry.detail(key);
+    return value ? *value : std::string();
+}
+
+void drop(Rig& rig, const QString& path) {
+    QMimeData data;
+    data.setUrls({QUrl::fromLocalFile(path)});
+    QDragEnterEvent enter(QPoint(100, 100), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&rig.window(), &enter);
+    QDropEvent event(QPointF(100, 100), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+    QApplication::sendEvent(&rig.window(), &event);
+    QApplication::processEvents();
+}
+
+} // namespace
+
+class TestRecord : public QObject {
+    Q_OBJECT
+
+private slots:
+    void aNoteIsKeptAtEveryStation() {
+        Rig rig(true);
+        rig.session().select(2, Side::Intake);
+        for (const stations::Station* s : stations::of(rig.session().job())) {
+            if (*s == stations::set) continue; // there it goes with the change of setting
+            rig.window().go(*s);
+            const std::size_t before = rig.session().job().log.size();
+            rig.type(QStringLiteral("note oil is warm at ") + s->id());
+            const Job now = rig.onDisk();
+            QCOMPARE(now.log.size(), before + 1);
+            QCOMPARE(now.log.back().station, std::string(s->key));
+            QCOMPARE(now.log.back().text, "oil is warm at " + std::string(s->key));
+            QCOMPARE(now.log.back().cylinder, 2);
+            QVERIFY(now.log.back().time_ms > 0);
+        }
+        // Undone, it says what; and leads to the record.
+        const std::size_t count = rig.session().job().log.size();
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(rig.onDisk().log.size(), count - 1);
+        QCOMPARE(&rig.window().station(), &stations::record);
+        QVERIFY2(rig.text("echo").contains(QStringLiteral("record")), qPrintable(rig.text("echo")));
+    }
+
+    void aPictureStaysWithTheBook() {
+        Rig rig(true);
+        const QString path = rig.paths().data + QStringLiteral("/marks.png");
+        QImage image(40, 30, QImage::Format_RGB32);
+        image.fill(Qt::red);
+        QVERIFY(image.save(path));
+        rig.window().go(stations::timing);
+        rig.type(QStringLiteral("photo ") + path);
+        drop(rig, path);
+        QApplication::clipboard()->setImage(image);
+        rig.line()->setFocus();
+        rig.key(Qt::Key_V, Qt::ControlModifier);
+        const Job now = rig.onDisk();
+        QCOMPARE(now.log.size(), std::size_t(3));
+        for (const LogEntry& e : now.log)
+            QVERIFY(QImage(rig.paths().data + QLatin1Char('/') + QString::fromStdString(e.picture))
+                        .width() == 40);
+        rig.type(QStringLiteral("photo /no/such.png"));
+        QVERIFY(rig.text("echo").contains(QStringLiteral("no such file")));
+    }
+
+    void asBuiltIsAskedAndNothingIsForced() {
+        Rig rig(true);
+        rig.window().go(stations::record);
+        rig.type(QStringLiteral("bolts cam wheel"));
+        rig.type(QStringLiteral("62 lbft"));
+        QCOMPARE(said(rig.onDisk().log.back(), "torque"), std::string("62 lbft"));
+        rig.type(QString()); // the angle is passed by
+        rig.type(QStringLiteral("oil"));
+        rig.key(Qt::Key_Escape);
+        const LogEntry e = rig.onDisk().log.back();
+        QVERIFY(e.kind == EntryKind::Bolts && said(e, "angle").empty());
+        QCOMPARE(said(e, "lubricant"), std::string("oil"));
+        auto* built = rig.find<app::RowList>("asBuilt");
+        bool both = false;
+        for (int i = 0; i < built->count(); ++i)
+            both = both || built->row(i).under.contains(QStringLiteral("84.1 N\u00b7m"));
+        QVERIFY(both);
+        rig.type(QStringLiteral("order push rods 178.5 mm"));
+        rig.key(Qt::Key_Escape);
+        const int number = rig.onDisk().log.back().number;
+        rig.type(QStringLiteral("done %1").arg(number));
+        QVERIFY(rig.onDisk().log.back().done);
+        rig.type(QStringLiteral("float cam"));
+        rig.type(QStringLiteral("0.30 mm"));
+        rig.type(QStringLiteral("0.05"));
+        rig.type(QStringLiteral("0.15"));
+        QCOMPARE(withinLimits(rig.onDisk().log.back()), std::optional(false));
+        QVERIFY(stations::record.progress(rig.session().job(), rig.session().findings()) ==
+                Progress::LookAgain);
+        rig.type(QStringLiteral("find push"));
+        QCOMPARE(rig.find<app::RowList>("logbook")->count(), 2); // its day, and the order
+    }
+
+    void aTableIsPastedShownAndKept() {
+        Rig rig;
+        rig.session().newJob(QStringLiteral("pasted"));
+        rig.window().go(stations::timing);
+        QString text;
+        const auto truth = closed::power(106, 140, 8.0);
+        for (double d = -70.0; d <= 280.0; d += 5.0)
+            text += QStringLiteral("%1\t%2\n")
+                        .arg(d)
+                        .arg(QString::number(truth.at(d), 'f', 3).replace('.', ','));
+        QApplication::clipboard()->setText(text);
+        rig.line()->setFocus();
+        rig.key(Qt::Key_V, Qt::ControlModifier);
+        QCOMPARE(&rig.window().station(), &stations::lobes);
+        QVERIFY2(rig.text("askEnter").contains(QStringLiteral("decimal comma")),
+                 qPrintable(rig.text("askEnter")));
+        QVERIFY(rig.onDisk().runs.empty());
+        rig.type(QStringLiteral("shift 2"));
+        QVERIFY(rig.onDisk().runs.empty());
+        rig.type(QString());
+        const Job now = rig.onDisk();
+        QCOMPARE(now.runs.size(), std::size_t(1));
+        QCOMPARE(now.runs[0].readings.size(), std::size_t(71));
+        QCOMPARE(now.runs[0].readings.front().at.deg, -68.0);
+        // What is no table is said; nothing changes.
+        QApplication::clipboard()->setText(QStringLiteral("one\ntwo\nthree"));
+        rig.key(Qt::Key_V, Qt::ControlModifier);
+        QVERIFY(rig.text("message").contains(QStringLiteral("no table of numbers")));
+        QCOMPARE(rig.onDisk().runs.size(), std::size_t(1));
+    }
+
+    void somebodyElsesCsvIsDropped() {
+        Rig rig;
+        rig.session().newJob(QStringLiteral("dropped"));
+        const QString path = rig.paths().data + QStringLiteral("/theirs.csv");
+        QFile file(path);
+        QVERIFY(file.open(QIODevice::WriteOnly));
+        const auto truth = closed::power(106, 140, 8.0);
+        file.write("degrees;lift\n");
+        for (double d = -70.0; d <= 280.0; d += 5.0)
+            file.write(QStringLiteral("%1;%2\n").arg(d).arg(truth.at(d), 0, 'f', 3).toUtf8());
+        file.close();
+        drop(rig, path);
+        QVERIFY(rig.text("askSubject").contains(QStringLiteral("theirs.csv")));
+        rig.line()->setFocus();
+        rig.type(QString());
+        QCOMPARE(rig.onDisk().runs.at(0).readings.size(), std::size_t(71));
+        QCOMPARE(rig.onDisk().runs.at(0).conditions.source, std::string("theirs.csv"));
+    }
+
+    void aJobGoesOutAndComesIn() {
+        Rig rig(true);
+        const QString path = rig.paths().data + QStringLiteral("/job.json");
+        rig.answers().save = path;
+        rig.key(Qt::Key_J, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY2(rig.text("message").contains(QStringLiteral("the whole job")),
+                 qPrintable(rig.text("message")));
+        const std::size_t before = rig.session().book().jobs().size();
+        const qint64 was = rig.session().job().id;
+        drop(rig, path);
+        QCOMPARE(rig.session().book().jobs().size(), before + 1);
+        QVERIFY(rig.session().job().id != was);
+        QCOMPARE(rig.session().job().runs.size(), rig.onDisk().runs.size());
+    }
+
+    void jobsAreSearchedAndOpened() {
+        Rig rig(true);
+        const auto jobs = rig.session().book().jobs();
+        rig.key(Qt::Key_J, Qt::ControlModifier);
+        auto* page = rig.find<app::JobsPage>("jobsPage");
+        auto* list = rig.find<app::RowList>("jobsList");
+        QVERIFY(page->isVisible());
+        QCOMPARE(list->count(), static_cast<int>(jobs.size()));
+        QTest::keyClicks(rig.find<QLineEdit>("jobsFind"), QStringLiteral("marram"));
+        QCOMPARE(list->count(), 1);
+        QVERIFY(rig.text("jobsAbout").contains(QStringLiteral("Still to be taken")));
+        QTest::keyClick(rig.find<QLineEdit>("jobsFind"), Qt::Key_Return);
+        QVERIFY(!page->isVisible());
+        QCOMPARE(rig.session().job().id, jobs[1].id);
+    }
+
+    void jobsAreRenamedCopiedPutAwayAndTakenBack() {
+        Rig rig(true);
+        rig.key(Qt::Key_J, Qt::ControlModifier);
+        auto* list = rig.find<app::RowList>("jobsList");
+        auto* find = rig.find<QLineEdit>("jobsFind");
+        QTest::keyClicks(find, QStringLiteral("marram"));
+        rig.click("jobRename");
+        QTest::keyClicks(find, QStringLiteral("Marram, winter"));
+        QTest::keyClick(find, Qt::Key_Return);
+        const auto named = [&](const QString& name) {
+            for (const auto& j : rig.session().book().jobs())
+                if (j.name == name) return j.id;
+            return std::int64_t(0);
+        };
+        const auto id = named(QStringLiteral("Marram, winter"));
+        QVERIFY(id != 0);
+        const int before = list->count();
+        list->setCurrentId(id);
+        rig.click("jobCopyEngine");
+        QCOMPARE(list->count(), before + 1);
+        QVERIFY(named(QStringLiteral("Marram, winter, copy")) != 0);
+        list->setCurrentId(id);
+        rig.click("jobDelete");
+        QCOMPARE(named(QStringLiteral("Marram, winter")), std::int64_t(0));
+        rig.click("jobTakeBack");
+        QCOMPARE(named(QStringLiteral("Marram, winter")), id);
+        list->setCurrentId(id);
+        rig.click("jobArchive");
+        QCOMPARE(list->count(), before);
+        // The one on the bench is not taken away under the hands.
+        list->setCurrentId(rig.session().job().id);
+        rig.click("jobDelete");
+        QVERIFY(rig.text("message").contains(QStringLiteral("on the bench")));
+    }
+
+    /// Another book has jobs of the same numbers: what was done in the first is not undone there.
+    void takingBackBelongsToItsBook() {
+        Rig rig(true);
+        rig.key(Qt::Key_J, Qt::ControlModifier);
+        auto* list = rig.find<app::RowList>("jobsList");
+        list->setCurrentId(1);
+        rig.click("jobDelete");
+        QVERIFY(rig.find<QPushButton>("jobTakeBack")->isEnabled());
+        QTest::keyClick(rig.find<QLineEdit>("jobsFind"), Qt::Key_Escape);
+        const QString other = rig.paths().data + QStringLiteral("/other.amber");
+        {
+            auto b = support::opened(other);
+            support::id(b->addJob(QStringLiteral("one")));
+            support::id(b->addJob(QStringLiteral("two")));
+        }
+        rig.window().files().take(other);
+        rig.key(Qt::Key_J, Qt::ControlModifier);
+        QVERIFY(!rig.find<QPushButton>("jobTakeBack")->isEnabled());
+    }
+
+    void aLargePictureThatIsDroppedIsAskedAbout() {
+        Rig rig(true);
+        QImage image(4, 4, QImage::Format_RGB32);
+        image.fill(Qt::red);
+        const QString path = rig.paths().data + QStringLiteral("/large one.png");
+        QVERIFY(image.save(path));
+        QFile file(path);
+        QVERIFY(file.open(QIODevice::ReadWrite) && file.resize(51 << 20));
+        file.close();
+        const std::size_t before = rig.session().job().log.size();
+        drop(rig, path);
+        QVERIFY(rig.answers().asked.contains(QStringLiteral("51 MB")));
+        QCOMPARE(rig.session().job().log.size(), before);
+        rig.answers().yes = true;
+        drop(rig, path);
+        QCOMPARE(rig.session().job().log.size(), before + 1);
+    }
+
+    /// As a file manager copies it.
+    void anAddressOfAFileIsAFile() {
+        Rig rig(true);
+        QImage image(4, 4, QImage::Format_RGB32);
+        image.fill(Qt::red);
+        const QString path = rig.paths().data + QStringLiteral("/two words.png");
+        QVERIFY(image.save(path));
+        rig.window().go(stations::record);
+        const std::size_t before = rig.session().job().log.size();
+        rig.type(QStringLiteral("photo ") +
+                 QString::fromUtf8(QUrl::fromLocalFile(path).toEncoded()));
+        QCOMPARE(rig.session().job().log.size(), before + 1);
+    }
+
+    void theSheetIsSaved() {
+        Rig rig(true);
+        rig.window().go(stations::sheet);
+        QApplication::processEvents();
+        rig.type(QStringLiteral("by Somebody"));
+        QCOMPARE(rig.onDisk().by, std::string("Somebody"));
+        rig.type(QStringLiteral("out plain"));
+        rig.answers().save = rig.paths().data + QStringLiteral("/sheet.pdf");
+        rig.type(QString());
+        QFile pdf(rig.answers().save);
+        QVERIFY(pdf.open(QIODevice::ReadOnly));
+        const QByteArray bytes = pdf.readAll();
+        QVERIFY(bytes.startsWith("%PDF-"));
+        QVERIFY(bytes.contains("/Lang (en)"));
+        QVERIFY2(rig.text("sheetSaid").contains(QStringLiteral("is written")),
+                 qPrintable(rig.text("sheetSaid")));
+        // Never over the book.
+        rig.answers().save = rig.session().book().path();
+        rig.type(QStringLiteral("pdf"));
+        QVERIFY(rig.text("sheetSaid").contains(QStringLiteral("nothing was written")));
+    }
+};
+
+QTEST_MAIN(TestRecord)
+#include "test_record.moc"

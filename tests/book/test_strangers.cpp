@@ -1,0 +1,224 @@
+// Books whose contents are not to be trusted: numbers no engine has, schemas that are not ours,
+// names that look like something else; and two windows that log at once.
+#include "book/book.h"
+#include "core/examine/examine.h"
+#include "support/raw_book.h"
+
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QTemporaryDir>
+#include <QTest>
+
+using namespace lobe;
+using book::Book;
+using book::Trouble;
+using namespace support;
+
+namespace {
+
+QByteArray bytes(const QString& path) {
+    QFile f(path);
+    f.open(QIODevice::ReadOnly);
+    return f.readAll();
+}
+
+Reading reading(double deg, double mm) {
+    Reading r;
+    r.at = {deg};
+    r.lift_mm = mm;
+    return r;
+}
+
+} // namespace
+
+class TestStrangers : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+    QString path_;
+    std::int64_t job_ = 0, run_ = 0;
+
+    book::Loaded loaded() {
+        auto b = opened(path_);
+        auto read = b->read(job_);
+        if (auto* e = std::get_if<book::Error>(&read)) qFatal("%s", qPrintable(e->detail));
+        return std::get<book::Loaded>(std::move(read));
+    }
+
+private slots:
+    void init() {
+        path_ = dir_.filePath(QStringLiteral("shop.amber"));
+        for (const char* side : {"", "-wal", "-shm"})
+            QFile::remove(path_ + QLatin1String(side));
+        auto b = opened(path_);
+        job_ = id(b->addJob(QStringLiteral("Skerry Four")));
+        Engine engine;
+        engine.cylinders = 4;
+        engine.bore_mm = 90.0;
+        engine.stroke_mm = 78.0;
+        QVERIFY(std::holds_alternative<book::Made>(b->record(job_, book::SetEngine{engine})));
+        LiftRun run;
+        run.readings = {reading(100.0, 7.0), reading(105.0, 7.2), reading(110.0, 7.1)};
+        run_ = id(b->record(job_, book::AddRun{run}));
+        Contact c;
+        c.typed = "31";
+        c.at = {-31.0};
+        QVERIFY(std::holds_alternative<book::Made>(b->record(job_, book::AddContact{c})));
+    }
+
+    void whatNoEngineHasIsLeftOutAndNamed_data() {
+        QTest::addColumn<QString>("sql");
+        QTest::addColumn<QString>("named");
+        QTest::newRow("angle without end") << "UPDATE reading SET crank_deg = 9e999 WHERE id = 2"
+                                           << "angle of a reading: inf";
+        QTest::newRow("angle of many turns") << "UPDATE reading SET crank_deg = 1e17 WHERE id = 2"
+                                             << "angle of a reading: 1e+17";
+        QTest::newRow("lift") << "UPDATE reading SET lift_mm = -31 WHERE id = 2"
+                              << "lift of a reading: -31";
+        QTest::newRow("text for an angle") << "UPDATE reading SET crank_deg = 'high' WHERE id = 2"
+                                           << "angle of a reading: high";
+        QTest::newRow("contact") << "UPDATE contact SET wheel_deg = 1e9"
+                                 << "angle of a contact: 1e+09";
+        QTest::newRow("cylinders")
+            << "UPDATE fact SET body = '{\"cylinders\":2000000000,\"bore_mm\":90}', patch = 0 "
+               "WHERE "
+               "subject = 'engine'"
+            << "engine.cylinders: 2000000000";
+        QTest::newRow("keyways") << "UPDATE fact SET body = "
+                                    "'{\"bore_mm\":90,\"drive\":{\"teeth\":1e9}}', patch = 0 WHERE "
+                                    "subject = 'engine'"
+                                 << "engine.drive.teeth: 1000000000.0";
+        QTest::newRow("step") << "UPDATE run_terms SET body = '{\"step_deg\":0}'"
+                              << "terms.step_deg: 0";
+    }
+    /// By hand: one fact is wrong, everything else is as it was made above.
+    void whatNoEngineHasIsLeftOutAndNamed() {
+        QFETCH(QString, sql);
+        QFETCH(QString, named);
+        support::sql(path_, {QStringLiteral("PRAGMA ignore_check_constraints = ON"), sql});
+        const book::Loaded read = loaded();
+        QVERIFY2(read.leftOut.contains(named), qPrintable(read.leftOut));
+        QCOMPARE(read.job.engine.bore_mm, 90.0);
+        const bool ofReading = sql.startsWith(QLatin1String("UPDATE reading"));
+        QCOMPARE(read.job.runs[0].readings.size(), std::size_t(ofReading ? 2 : 3));
+        QCOMPARE(read.job.runs[0].readings.front().lift_mm, 7.0);
+        QCOMPARE(read.job.contacts.size(), std::size_t(sql.contains("contact") ? 0 : 1));
+        QVERIFY(read.job.engine.cylinders == 4);
+        QCOMPARE(lobe::examine(read.job).runs.size(), std::size_t(1));
+        // And the rest of it can be worked on; what was left out stays in the book.
+        auto b = opened(path_);
+        QVERIFY(std::holds_alternative<book::Made>(
+            b->record(job_, book::AddReading{run_, reading(115.0, 6.8)}, &read.job)));
+        QVERIFY(!std::get<book::Loaded>(b->read(job_)).leftOut.isEmpty());
+    }
+
+    void anOrderThatIsNoneIsNoMemoryOverrun() {
+        Engine e;
+        e.cylinders = 4;
+        e.firingOrder = {16, 1, 2, 3};
+        e.throws_deg = {0.0, 180.0, 180.0, 0.0};
+        QVERIFY(e.gaps_deg().empty());
+        QVERIFY(!e.behindFirst_deg(16));
+    }
+
+    void textSpeaksToNoTerminal() {
+        support::sql(path_, {QStringLiteral("UPDATE fact SET body = 'a' || char(10, 27) || '[2J' "
+                                            "WHERE subject = 'name'")});
+        QCOMPARE(QString::fromStdString(loaded().job.name), QStringLiteral("a  [2J"));
+    }
+
+    void aSchemaThatIsNotOursIsRefused_data() {
+        QTest::addColumn<QStringList>("sql");
+        QTest::addColumn<int>("trouble");
+        const int foreign = int(Trouble::Foreign);
+        QTest::newRow("trigger") << QStringList{"CREATE TRIGGER t AFTER INSERT ON reading BEGIN "
+                                                "DELETE FROM reading; END"}
+                                 << foreign;
+        QTest::newRow("view in a table's place")
+            << QStringList{"ALTER TABLE strike RENAME TO hidden",
+                           "CREATE VIEW strike AS SELECT * FROM hidden"}
+            << foreign;
+        QTest::newRow("table") << QStringList{"CREATE TABLE more(x)"} << foreign;
+        QTest::newRow("column") << QStringList{"ALTER TABLE reading ADD COLUMN x TEXT"} << foreign;
+        QTest::newRow("index") << QStringList{"CREATE INDEX x ON reading(abs(lift_mm))"} << foreign;
+        QTest::newRow("index gone")
+            << QStringList{"DROP INDEX action_by_job"} << int(Trouble::Damaged);
+        QTest::newRow("older than it says") << QStringList{"PRAGMA user_version = 3"} << foreign;
+    }
+    void aSchemaThatIsNotOursIsRefused() {
+        QFETCH(QStringList, sql);
+        QFETCH(int, trouble);
+        support::sql(path_, sql + QStringList{"PRAGMA wal_checkpoint(TRUNCATE)"});
+        const QByteArray before = bytes(path_);
+        for (const auto mode : {Book::Mode::MustExist, Book::Mode::Reading}) {
+            auto result = Book::open(path_, Book::systemClock, mode);
+            const auto* e = std::get_if<book::Error>(&result);
+            QVERIFY(e);
+            QCOMPARE(int(e->trouble), trouble);
+            QVERIFY(!e->detail.isEmpty());
+        }
+        QCOMPARE(bytes(path_), before);
+        QCOMPARE(QDir(dir_.path()).entryList({QStringLiteral("shop.amber*")}),
+                 QStringList{QStringLiteral("shop.amber")});
+    }
+
+    void aNameLikeAUriIsAFile() {
+        const QString here = QDir::currentPath();
+        QVERIFY(QDir::setCurrent(dir_.path()));
+        for (const char* name : {"file:odd?mode=memory", "./:memory:", "odd%20name#1"}) {
+            const QString file = QLatin1String(name);
+            {
+                auto b = opened(file);
+                id(b->addJob(QStringLiteral("odd")));
+            }
+            QVERIFY2(QFileInfo(dir_.filePath(file)).size() > 0, name);
+            QCOMPARE(opened(file)->jobs().size(), std::size_t(1));
+        }
+        QDir::setCurrent(here);
+    }
+
+    void nobodyElseReadsANewBook() {
+        const QString file = dir_.filePath(QStringLiteral("own.amber"));
+        auto b = opened(file);
+        id(b->addJob(QStringLiteral("own")));
+        for (const QString& side : {file, file + QStringLiteral("-wal")})
+            QVERIFY2(!(QFile::permissions(side) &
+                       (QFile::ReadGroup | QFile::ReadOther | QFile::WriteGroup)),
+                     qPrintable(side));
+    }
+
+    /// Another window logged at an angle since this one read the job: it is not doubled.
+    void aReadingAnotherWindowLoggedIsNotDoubled() {
+        auto a = opened(path_), b = opened(path_);
+        const Job seen = std::get<Job>(a->load(job_));
+        QVERIFY(std::holds_alternative<book::Made>(
+            b->record(job_, book::AddReading{run_, reading(115.0, 6.5)})));
+        auto twice = a->record(job_, book::AddReading{run_, reading(115.0, 6.6)}, &seen);
+        const auto* e = std::get_if<book::Error>(&twice);
+        QVERIFY(e && e->trouble == Trouble::TakenMeanwhile);
+        // At another angle there is nothing to ask; and what has been seen is replaced as usual.
+        QVERIFY(std::holds_alternative<book::Made>(
+            a->record(job_, book::AddReading{run_, reading(120.0, 6.0)}, &seen)));
+        const Job now = std::get<Job>(a->load(job_));
+        QVERIFY(std::holds_alternative<book::Made>(
+            a->record(job_, book::AddReading{run_, reading(115.0, 6.6), 4}, &now)));
+        QCOMPARE(std::get<Job>(a->load(job_)).runs[0].readings.size(), std::size_t(6));
+    }
+
+    void aLobeAnotherWindowBeganIsNotBegunTwice() {
+        auto a = opened(path_), b = opened(path_);
+        const Job seen = std::get<Job>(a->load(job_));
+        LiftRun run;
+        run.side = Side::Exhaust;
+        run.readings = {reading(-100.0, 7.0)};
+        id(b->record(job_, book::AddRun{run}, &seen));
+        auto twice = a->record(job_, book::AddRun{run}, &seen);
+        const auto* e = std::get_if<book::Error>(&twice);
+        QVERIFY(e && e->trouble == Trouble::TakenMeanwhile);
+        run.cylinder = 2;
+        QVERIFY(std::holds_alternative<book::Made>(a->record(job_, book::AddRun{run}, &seen)));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestStrangers)
+#include "test_strangers.moc"

@@ -1,0 +1,129 @@
+// Tables as other people write them. Every one is the same lobe, written otherwise; how each is to
+// be understood is known.
+#include "core/lobe/foreign_table.h"
+#include "core/lobe/lobe.h"
+#include "support/closed_lobes.h"
+
+#include <QString>
+#include <QTest>
+
+using namespace lobe;
+
+namespace {
+
+const closed::Lobe kLobe = closed::power(106.0, 140.0, 8.0);
+
+/// A row for every 5 crank degrees: what `row` makes of angle and lift.
+std::string table(const std::string& head, const std::function<QString(double, double)>& row) {
+    std::string out = head;
+    for (double d = -70.0; d <= 280.0; d += 5.0)
+        out += row(d, kLobe.at(d)).toStdString() + "\n";
+    return out;
+}
+
+QString n(double v, int places = 4) {
+    return QString::number(v, 'f', places);
+}
+
+void readsAsTheLobe(const std::string& text, Side side = Side::Intake) {
+    const auto read = readForeignTable(text);
+    QVERIFY(read.has_value());
+    const TableReading r = guessReading(*read, side, LengthUnit::Millimetre, -70.0, 5.0);
+    const auto points = readAs(*read, r);
+    QCOMPARE(points.size(), std::size_t(71));
+    const LobeFigures f = analyseLobe(points, LobeRequest{});
+    QVERIFY2(f.maxLift_mm && std::abs(f.maxLift_mm->value - 8.0) < 0.02,
+             qPrintable(QString::number(f.maxLift_mm ? f.maxLift_mm->value : -1.0)));
+    QVERIFY2(std::abs(f.maxLiftAt->deg - 106.0) < 1.5,
+             qPrintable(QString::number(f.maxLiftAt->deg)));
+}
+
+} // namespace
+
+class TestForeignTable : public QObject {
+    Q_OBJECT
+
+private slots:
+    void isUnderstood_data() {
+        QTest::addColumn<QString>("text");
+        const auto add = [](const char* name, const std::string& text) {
+            QTest::newRow(name) << QString::fromStdString(text);
+        };
+        add("tabs of a spreadsheet",
+            table("", [](double d, double mm) { return n(d, 0) + '\t' + n(mm); }));
+        add("decimal commas", table("Grad;Hub\n", [](double d, double mm) {
+                QString row = n(d, 1) + ';' + n(mm);
+                return row.replace('.', ',');
+            }));
+        add("commas, a head",
+            table("degrees,lift\n", [](double d, double mm) { return n(d, 0) + ',' + n(mm); }));
+        add("spaces", table("", [](double d, double mm) {
+                return QStringLiteral("  ") + n(d, 0) + QStringLiteral("    ") + n(mm);
+            }));
+        add("lift first",
+            table("lift mm;deg\n", [](double d, double mm) { return n(mm) + ';' + n(d, 0); }));
+        add("inches",
+            table("", [](double d, double mm) { return n(d, 0) + '\t' + n(mm / 25.4, 5); }));
+        add("thousandths",
+            table("", [](double d, double mm) { return n(d, 0) + '\t' + n(mm / 0.0254, 1); }));
+        add("cam degrees from the nose", table("cam deg\tlift\n", [](double d, double mm) {
+                return n((d - 106.0) / 2.0, 1) + '\t' + n(mm);
+            }));
+        add("a dial that ran backward",
+            table("", [](double d, double mm) { return n(d, 0) + '\t' + n(-mm); }));
+        add("counted down from the nose",
+            table("", [](double d, double mm) { return n(d, 0) + '\t' + n(mm - 8.0); }));
+        add("up away from the nose",
+            table("", [](double d, double mm) { return n(d, 0) + '\t' + n(8.0 - mm); }));
+        add("lifts alone", table("", [](double, double mm) { return n(mm); }));
+        add("a number before each", table("no;deg;lift\n", [i = 0](double d, double mm) mutable {
+                return QString::number(++i) + ';' + n(d, 0) + ';' + n(mm);
+            }));
+        add("words between",
+            "measured on Monday\nby me\n\n" +
+                table("deg lift\n", [](double d, double mm) { return n(d, 0) + ' ' + n(mm); }));
+        add("lines that end with a return", [] {
+            std::string text =
+                table("", [](double d, double mm) { return n(d, 0) + '\t' + n(mm); });
+            std::replace(text.begin(), text.end(), '\n', '\r');
+            return text;
+        }());
+    }
+    void isUnderstood() {
+        QFETCH(QString, text);
+        readsAsTheLobe(text.toStdString());
+    }
+
+    void anExhaustLobeIsPutWhereOneStands() {
+        const auto read = readForeignTable(
+            table("", [](double d, double mm) { return n(d - 106.0, 0) + '\t' + n(mm); }));
+        const TableReading r = guessReading(*read, Side::Exhaust, LengthUnit::Millimetre, 0.0, 5.0);
+        QVERIFY(r.shift_deg < -90.0 && r.shift_deg > -130.0);
+    }
+
+    void whatIsNoTableIsNone() {
+        for (const char* text : {"", "hello", "8.512", "1\n2", "a\tb\nc\td\ne\tf"})
+            QVERIFY2(!readForeignTable(text), text);
+    }
+
+    void saidOtherwise() {
+        const auto read = readForeignTable("10\t1\n20\t2\n30\t1\n40\t0\n");
+        TableReading r;
+        r.angle = 0;
+        r.lift = 1;
+        r.cam = true;
+        r.reverse = true;
+        r.shift_deg = 5.0;
+        r.unit_mm = 25.4;
+        const auto points = readAs(*read, r);
+        QCOMPARE(points[1].deg, -35.0);
+        QCOMPARE(points[1].mm, 50.8);
+        r.angle.reset();
+        r.from_deg = -70.0;
+        r.step_deg = 2.0;
+        QCOMPARE(readAs(*read, r)[3].deg, 64.0 + 5.0);
+    }
+};
+
+QTEST_GUILESS_MAIN(TestForeignTable)
+#include "test_foreign_table.moc"

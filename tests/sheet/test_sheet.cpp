@@ -1,0 +1,139 @@
+// The sheet as others read it: its text taken out of the PDF by another program, its texts as
+// tables.
+#include "book/files.h"
+#include "core/examine/examine.h"
+#include "sheet/paper.h"
+#include "sheet/pdf_language.h"
+#include "sheet/sheet.h"
+#include "sheet/texts.h"
+#include "support/raw_book.h"
+
+#include <QGuiApplication>
+#include <QProcess>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <QTest>
+
+using namespace lobe;
+using namespace support;
+
+class TestSheet : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+    std::vector<Job> jobs_;
+
+    QString saved(const Job& job, const sheet::Options& options, const char* name = "s.pdf") {
+        const QString path = dir_.filePath(QLatin1String(name));
+        const QString why = sheet::Sheet(job, examine(job), options).savePdf(path);
+        if (!why.isEmpty()) qFatal("%s", qPrintable(why));
+        return path;
+    }
+    static QString tool(const QString& program, const QStringList& arguments) {
+        QProcess p;
+        p.start(program, arguments);
+        p.waitForFinished(30000);
+        return QString::fromUtf8(p.readAllStandardOutput());
+    }
+
+private slots:
+    void initTestCase() {
+        auto b = opened(dir_.filePath(QStringLiteral("demo.amber")));
+        for (const char* folder : {"skerry-four", "marram-650"}) {
+            const auto id = book::importJobFolder(*b, QStringLiteral(DEMO_DIR "/") + folder);
+            jobs_.push_back(std::get<Job>(b->load(std::get<std::int64_t>(id))));
+        }
+    }
+
+    void theTextIsReal() {
+        if (QStandardPaths::findExecutable(QStringLiteral("pdftotext")).isEmpty())
+            QSKIP("pdftotext is not here");
+        sheet::Options options;
+        options.by = QStringLiteral("Somebody");
+        options.now_ms = 1'790'000'000'000;
+        const QString path = saved(jobs_[0], options);
+        const QString text = tool(QStringLiteral("pdftotext"), {"-layout", path, "-"});
+        for (const QString& said :
+             {QString::fromStdString(jobs_[0].name), QStringLiteral("Engine and cam"),
+              QStringLiteral("Somebody"), QStringLiteral("Intake centre"),
+              QStringLiteral("In plain words"), QStringLiteral("page 1 of")})
+            QVERIFY2(text.contains(said), qPrintable(said + QLatin1Char('\n') + text));
+        const QString info = tool(QStringLiteral("pdfinfo"), {path});
+        QVERIFY2(info.contains(QString::fromStdString(jobs_[0].name)), qPrintable(info));
+        QVERIFY2(info.contains(QStringLiteral("A4")), qPrintable(info));
+        const QString fonts = tool(QStringLiteral("pdffonts"), {path});
+        QVERIFY2(fonts.contains(QStringLiteral("B612")), qPrintable(fonts));
+        // Vector pictures: there is no image in it.
+        const QString images = tool(QStringLiteral("pdfimages"), {"-list", path});
+        QCOMPARE(images.trimmed().count(QLatin1Char('\n')), 1);
+    }
+
+    void partsAreLeftOutAndPaperIsChosen() {
+        sheet::Options options;
+        options.leftOut = QStringList{QStringLiteral("plain"), QStringLiteral("measured")};
+        const QString text = sheet::Sheet(jobs_[0], examine(jobs_[0]), options).plainText();
+        QVERIFY(!text.contains(QStringLiteral("In plain words")));
+        QVERIFY(text.contains(QStringLiteral("Figures")));
+        sheet::Options letter;
+        letter.letter = true;
+        letter.cardOnly = true;
+        const QString path = saved(jobs_[1], letter, "l.pdf");
+        if (QStandardPaths::findExecutable(QStringLiteral("pdfinfo")).isEmpty()) return;
+        const QString info = tool(QStringLiteral("pdfinfo"), {path});
+        QVERIFY2(info.contains(QStringLiteral("letter")), qPrintable(info));
+        QVERIFY2(info.contains(QRegularExpression(QStringLiteral("Pages: +1\n"))),
+                 qPrintable(info));
+    }
+
+    void anEmptyJobHasASheet() {
+        Job job;
+        job.name = "empty <b>";
+        const QString text = sheet::Sheet(job, examine(job), {}).plainText();
+        QVERIFY2(text.startsWith(QStringLiteral("empty <b>")), qPrintable(text));
+        saved(job, {}, "e.pdf");
+    }
+
+    void tablesAreReadBack() {
+        const Findings f = examine(jobs_[0]);
+        const QStringList rows = sheet::readingsCsv(jobs_[0]).split(QLatin1Char('\n'));
+        std::size_t readings = 0;
+        for (const LiftRun& run : jobs_[0].runs)
+            readings += run.readings.size();
+        QCOMPARE(rows.size(), static_cast<qsizetype>(readings) + 2);
+        QVERIFY(sheet::curvesCsv(f).count(QLatin1Char('\n')) > 500);
+        QVERIFY(sheet::figuresCsv(f).contains(QStringLiteral("duration.intake")));
+        QVERIFY(sheet::figuresMarkdown(jobs_[0], f).startsWith(QStringLiteral("# ")));
+        QVERIFY(sheet::picturesSvg(jobs_[0], f, {}).contains("<path"));
+    }
+
+    /// By hand: the smallest catalog there is, and where its new version must stand.
+    void theLanguageStandsInTheCatalog() {
+        const QByteArray pdf =
+            "%PDF-1.4\n1 0 obj\n<<\n/Type /Catalog\n/Pages 2 0 R\n>>\nendobj\nxref\n"
+            "0 2\n0000000000 65535 f \n0000000009 00000 n \ntrailer\n<<\n/Size "
+            "2\n/Root 1 0 R\n>>\nstartxref\n64\n%%EOF\n";
+        const QByteArray out = sheet::withLanguage(pdf, "de");
+        QVERIFY(out.startsWith(pdf));
+        const qsizetype object = out.lastIndexOf("1 0 obj");
+        QCOMPARE(out.mid(object, 59).simplified(),
+                 QByteArray("1 0 obj << /Lang (de) /Type /Catalog /Pages 2 0 R >> endobj"));
+        // The table names its place, and the one before.
+        QVERIFY(out.contains(QByteArray::number(object).rightJustified(10, '0') + " 00000 n"));
+        QVERIFY(out.contains("/Prev 64"));
+        QCOMPARE(sheet::withLanguage("no PDF", "de"), QByteArray("no PDF"));
+    }
+
+    /// No text is taken for a formula, none ends its row.
+    void cellsAreHarmless() {
+        QCOMPARE(sheet::cell(QStringLiteral("=1+1")), QStringLiteral("'=1+1"));
+        QCOMPARE(sheet::cell(QStringLiteral("@x\ny")), QStringLiteral("'@x y"));
+        QCOMPARE(sheet::cell(QStringLiteral("a,\"b\"")), QStringLiteral("\"a,\"\"b\"\"\""));
+        QCOMPARE(sheet::cell(QStringLiteral("plain")), QStringLiteral("plain"));
+    }
+};
+
+int main(int argc, char** argv) {
+    QGuiApplication application(argc, argv);
+    TestSheet test;
+    return QTest::qExec(&test, argc, argv);
+}
+#include "test_sheet.moc"
