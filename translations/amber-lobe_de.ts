@@ -6940,10 +6940,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>, modelliert</translation>
     </message>
     <message>
-        <source>Copy all as text</source>
-        <translation>Alles als Text kopieren</translation>
-    </message>
-    <message>
         <source>Sort the cams by it</source>
         <translation>Die Wellen danach ordnen</translation>
     </message>
@@ -7696,10 +7692,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Zuerst einen Auftrag beginnen; dann einfügen.</translation>
     </message>
     <message>
-        <source>What was pasted is no table of numbers; three lines of them would be.</source>
-        <translation>Das Eingefügte ist keine Zahlentabelle; drei Zeilen davon wären eine.</translation>
-    </message>
-    <message>
         <source>%1 is a job of this book now.</source>
         <translation>%1 ist jetzt ein Auftrag dieses Buchs.</translation>
     </message>
@@ -7780,10 +7772,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>weggelegt</translation>
     </message>
     <message>
-        <source>%1 of %2 jobs. Enter opens, up and down choose, Esc stays.</source>
-        <translation>%1 von %2 Aufträgen. Enter öffnet, auf und ab wählen, Esc bleibt.</translation>
-    </message>
-    <message>
         <source>no. %1, changed %2</source>
         <translation>Nr. %1, geändert %2</translation>
     </message>
@@ -7853,7 +7841,7 @@ Die Messuhr lässt ±%1.</translation>
     </message>
     <message>
         <source>Another window logged %1 at %2 while this was typed. Enter once more puts yours in its place; Esc leaves it.</source>
-        <translation>Ein anderes Fenster hat %1 bei %2 eingetragen, während dies getippt wurde. Noch einmal Enter setzt Ihre Ablesung an seine Stelle; Esc lässt es.</translation>
+        <translation>Ein anderes Fenster hat %1 bei %2 festgehalten, während dies getippt wurde. Noch einmal Enter setzt Ihre Ablesung an seine Stelle; Esc lässt es.</translation>
     </message>
     <message>
         <source>%1 has %2 MB. Copy it beside the book?</source>
@@ -7943,10 +7931,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>was ist festzuhalten?</translation>
     </message>
     <message>
-        <source>note, part, bolts, float, fit, oil, order, result, symptom; find</source>
-        <translation>note, part, bolts, float, fit, oil, order, result, symptom; find</translation>
-    </message>
-    <message>
         <source>keep, next; empty passes by</source>
         <translation>behalten, weiter; leer geht vorbei</translation>
     </message>
@@ -8027,14 +8011,6 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>what was built in and how; then what is asked, or Enter</source>
         <translation>was eingebaut wurde und wie; dann was gefragt wird, oder Enter</translation>
-    </message>
-    <message>
-        <source>find …,  done 3,  gone 3 why  at Record</source>
-        <translation>find …,  done 3,  gone 3 warum  bei Protokoll</translation>
-    </message>
-    <message>
-        <source>searches; ticks an order; a part taken out again</source>
-        <translation>sucht; hakt eine Bestellung ab; ein Teil wieder ausgebaut</translation>
     </message>
     <message>
         <source>Record</source>
@@ -8175,10 +8151,6 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>%1 is not as a book of Amber Lobe is made (%2); it was left as it is.</source>
         <translation>%1 ist nicht so, wie ein Buch von Amber Lobe gemacht ist (%2); es blieb, wie es ist.</translation>
-    </message>
-    <message>
-        <source>Another window logged here a moment ago. Look at it: Enter once more puts this reading in its place, Esc leaves it.</source>
-        <translation>Ein anderes Fenster hat hier eben eingetragen. Ansehen: Noch einmal Enter setzt diese Ablesung an seine Stelle, Esc lässt es.</translation>
     </message>
     <message>
         <source>, solid</source>
@@ -8594,6 +8566,198 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>no other yet</source>
         <translation>noch kein anderes</translation>
+    </message>
+    <message>
+        <source>What was pasted is no table of numbers; two lines of them would be.</source>
+        <translation>Das Eingefügte ist keine Tabelle von Zahlen; zwei Zeilen davon wären eine.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n jobs of %1 are in this book now.</source>
+        <translation>
+            <numerusform>%n Auftrag aus %1 ist jetzt in diesem Buch.</numerusform>
+            <numerusform>%n Aufträge aus %1 sind jetzt in diesem Buch.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n were not taken; the first: %1</source>
+        <translation>
+            <numerusform>%n wurde nicht übernommen: %1</numerusform>
+            <numerusform>%n wurden nicht übernommen; der erste: %1</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 of %2 jobs. Enter opens, a job dragged out is a file, Esc stays.</source>
+        <translation>%1 von %2 Aufträgen. Enter öffnet, herausgezogen wird einer zur Datei, Esc bleibt.</translation>
+    </message>
+    <message>
+        <source>lift, %1</source>
+        <translation>Hub, %1</translation>
+    </message>
+    <message>
+        <source>off the centre</source>
+        <translation>neben der Mitte</translation>
+    </message>
+    <message>
+        <source>Another window logged %1 at %2 while this was typed. Enter once more keeps yours beside it; Esc leaves it.</source>
+        <translation>Ein anderes Fenster hat %1 bei %2 festgehalten, während dies getippt wurde. Nochmals Enter behält Ihren Wert daneben; Esc lässt es.</translation>
+    </message>
+    <message>
+        <source>clearance, %1</source>
+        <translation>Freigang, %1</translation>
+    </message>
+    <message>
+        <source>Copy all</source>
+        <translation>Alles kopieren</translation>
+    </message>
+    <message>
+        <source>per minute</source>
+        <translation>je Minute</translation>
+    </message>
+    <message>
+        <source>as such a table was before</source>
+        <translation>wie so eine Tabelle vorher</translation>
+    </message>
+    <message>
+        <source>readings</source>
+        <translation>Messwerte</translation>
+    </message>
+    <message>
+        <source>settings of the cam</source>
+        <translation>Einstellungen der Nockenwelle</translation>
+    </message>
+    <message>
+        <source>decisions</source>
+        <translation>Entscheidungen</translation>
+    </message>
+    <message>
+        <source>notes and pictures</source>
+        <translation>Notizen und Bilder</translation>
+    </message>
+    <message>
+        <source>what was built in</source>
+        <translation>was eingebaut wurde</translation>
+    </message>
+    <message>
+        <source>how it ran</source>
+        <translation>wie er lief</translation>
+    </message>
+    <message>
+        <source>everything</source>
+        <translation>alles</translation>
+    </message>
+    <message>
+        <source>note, part, bolts, float, fit, oil, order, result, symptom; find, only</source>
+        <translation>note, part, bolts, float, fit, oil, order, result, symptom; find, only</translation>
+    </message>
+    <message>
+        <source>only readings, settings, decisions, notes, built, running, or all</source>
+        <translation>only readings, settings, decisions, notes, built, running oder all</translation>
+    </message>
+    <message>
+        <source>still to be got</source>
+        <translation>noch zu beschaffen</translation>
+    </message>
+    <message>
+        <source>written down</source>
+        <translation>aufgeschrieben</translation>
+    </message>
+    <message numerus="yes">
+        <source>of %n orders</source>
+        <translation>
+            <numerusform>von %n Bestellung</numerusform>
+            <numerusform>von %n Bestellungen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Next: %1</source>
+        <translation>Als Nächstes: %1</translation>
+    </message>
+    <message>
+        <source>What of the logbook is shown</source>
+        <translation>Was vom Tagebuch gezeigt wird</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n lines; Esc shows all</source>
+        <translation>
+            <numerusform>%n Zeile; Esc zeigt alle</numerusform>
+            <numerusform>%n Zeilen; Esc zeigt alle</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>find …,  only readings,  done 3,  gone 3 why  at Record</source>
+        <translation>find …,  only readings,  done 3,  gone 3 warum  bei Protokoll</translation>
+    </message>
+    <message>
+        <source>searches; shows one kind; ticks an order; a part taken out again</source>
+        <translation>sucht; zeigt nur eine Art; hakt eine Bestellung ab; ein Teil wieder ausgebaut</translation>
+    </message>
+    <message>
+        <source>the cam alone</source>
+        <translation>die Nockenwelle allein</translation>
+    </message>
+    <message>
+        <source>the whole job on paper</source>
+        <translation>der ganze Auftrag auf Papier</translation>
+    </message>
+    <message>
+        <source>PDF</source>
+        <translation>PDF</translation>
+    </message>
+    <message>
+        <source>pages</source>
+        <translation>Seiten</translation>
+    </message>
+    <message>
+        <source>Enter: %1</source>
+        <translation>Enter: %1</translation>
+    </message>
+    <message>
+        <source>Left out: %1</source>
+        <translation>Weggelassen: %1</translation>
+    </message>
+    <message>
+        <source>by NAME says who measured.</source>
+        <translation>by NAME sagt, wer gemessen hat.</translation>
+    </message>
+    <message>
+        <source>Copy</source>
+        <translation>Kopieren</translation>
+    </message>
+    <message>
+        <source>Another window logged here a moment ago. Look at it: Enter once more keeps this one all the same, Esc leaves it.</source>
+        <translation>Ein anderes Fenster hat hier gerade etwas festgehalten. Sehen Sie es an: Nochmals Enter behält diesen Wert trotzdem, Esc lässt es.</translation>
+    </message>
+    <message>
+        <source>power</source>
+        <translation>Leistung</translation>
+    </message>
+    <message>
+        <source>41 kW at 9800, 55 hp at 9800</source>
+        <translation>41 kW at 9800, 55 hp at 9800</translation>
+    </message>
+    <message>
+        <source>torque</source>
+        <translation>Drehmoment</translation>
+    </message>
+    <message>
+        <source>48 Nm at 7200, 35 lbft at 7200</source>
+        <translation>48 Nm at 7200, 35 lbft at 7200</translation>
+    </message>
+    <message>
+        <source>best time</source>
+        <translation>beste Zeit</translation>
+    </message>
+    <message>
+        <source>1:14.6</source>
+        <translation>1:14,6</translation>
+    </message>
+    <message>
+        <source>other figures</source>
+        <translation>andere Werte</translation>
+    </message>
+    <message>
+        <source>each with its unit</source>
+        <translation>jeder mit seiner Einheit</translation>
     </message>
 </context>
 </TS>

@@ -344,33 +344,53 @@ Result<Made> Book::record(std::int64_t job, const Change& change, const Job* see
     }
 }
 
+/// The highest id among rows; 0 for none.
+static std::int64_t newest(const auto& rows) {
+    std::int64_t id = 0;
+    for (const auto& row : rows)
+        id = std::max<std::int64_t>(id, row.id);
+    return id;
+}
+
 bool Book::takenMeanwhile(std::int64_t job, const Change& change, const Job& seen) const {
-    if (const auto* begun = std::get_if<AddRun>(&change)) {
-        // A table that is read in is another run, whoever began one.
-        if (begun->run.readings.size() != 1) return false;
-        std::int64_t known = 0;
-        for (const LiftRun& run : seen.runs)
-            known = std::max(known, run.id);
-        Statement s(db(), QStringLiteral("SELECT 1 FROM run JOIN action ON action.id = "
-                                         "run.action_id WHERE action.job_id = ? AND action.state = "
-                                         "'done' AND run.id > ? AND run.cylinder = ? AND run.side "
-                                         "= ? AND run.kind = 'lift' LIMIT 1"));
-        return s.run(qint64(job), qint64(known), begun->run.cylinder, sideText(begun->run.side))
-            .next();
+    // A table that is read in is another run, whoever began one.
+    if (const auto* c = std::get_if<AddRun>(&change))
+        return c->run.readings.size() == 1 &&
+               begunMeanwhile(job, "lift", c->run.cylinder, c->run.side, newest(seen.runs));
+    if (const auto* c = std::get_if<AddMap>(&change))
+        return c->map.presses.size() == 1 &&
+               begunMeanwhile(job, "clearance", c->map.cylinder, c->map.side, newest(seen.maps));
+    if (const auto* c = std::get_if<AddPress>(&change)) {
+        for (const ClearanceMap& map : seen.maps)
+            // One that puts another right says which.
+            if (map.id == c->map && !c->replaces)
+                return loggedMeanwhile(c->map, newest(map.presses), 1, c->press.at);
+        return false;
     }
-    const auto* added = std::get_if<AddReading>(&change);
-    if (!added || added->reading.of != ReadingOf::Lift) return false;
-    std::int64_t known = 0;
+    const auto* c = std::get_if<AddReading>(&change);
+    if (!c || c->reading.of != ReadingOf::Lift) return false;
     for (const LiftRun& run : seen.runs)
-        if (run.id == added->run)
-            for (const Reading& r : run.readings)
-                known = std::max(known, r.id);
+        if (run.id == c->run)
+            return loggedMeanwhile(c->run, newest(run.readings), c->reading.zero, c->reading.at);
+    return false;
+}
+
+bool Book::begunMeanwhile(std::int64_t job, const char* kind, int cylinder, Side side,
+                          std::int64_t known) const {
+    Statement s(db(), QStringLiteral("SELECT 1 FROM run JOIN action ON action.id = run.action_id "
+                                     "WHERE action.job_id = ? AND action.state = 'done' AND "
+                                     "run.id > ? AND run.cylinder = ? AND run.side = ? AND "
+                                     "run.kind = ? LIMIT 1"));
+    return s.run(qint64(job), qint64(known), cylinder, sideText(side), QLatin1String(kind)).next();
+}
+
+bool Book::loggedMeanwhile(std::int64_t run, std::int64_t known, int zero,
+                           lobe::CrankDeg at) const {
     Statement s(db(), QStringLiteral("SELECT 1 FROM reading JOIN action ON action.id = "
                                      "reading.action_id WHERE reading.run_id = ? AND reading.id > "
                                      "? AND action.state = 'done' AND reading.zero = ? AND "
                                      "abs(reading.crank_deg - ?) < 1e-6 LIMIT 1"));
-    return s.run(qint64(added->run), qint64(known), added->reading.zero, added->reading.at.deg)
-        .next();
+    return s.run(qint64(run), qint64(known), zero, at.deg).next();
 }
 
 std::optional<qint64> Book::actionOf(std::int64_t job, const char* state, bool newest) const {

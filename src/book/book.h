@@ -174,6 +174,9 @@ private:
     Made insert(std::int64_t job, const Change& change, const lobe::Job* seen);
     /// Whether another window has, since `seen`, logged what this change would double.
     bool takenMeanwhile(std::int64_t job, const Change& change, const lobe::Job& seen) const;
+    bool begunMeanwhile(std::int64_t job, const char* kind, int cylinder, lobe::Side side,
+                        std::int64_t known) const;
+    bool loggedMeanwhile(std::int64_t run, std::int64_t known, int zero, lobe::CrankDeg at) const;
     void touch();
     Result<bool> setState(std::int64_t job, const char* from, const char* to, bool newest);
     std::optional<qint64> actionOf(std::int64_t job, const char* state, bool newest) const;

@@ -153,6 +153,14 @@ std::variant<JobFile, QString> readJobFile(const QByteArray& text) {
     return out;
 }
 
+/// Removes the first pictures of a file from beside a book again.
+static void takeAway(std::size_t count, JobFile& file, const Book& book) {
+    const QDir beside = QFileInfo(book.path()).absoluteDir();
+    const auto paths = picturesOf(file.job);
+    for (std::size_t i = 0; i < count; ++i)
+        QFile::remove(beside.filePath(QString::fromStdString(*paths[i])));
+}
+
 /// Puts the pictures of a file into the folder beside a book, and the job's paths after them.
 static QString unpack(JobFile& file, const Book& book) {
     const auto paths = picturesOf(file.job);
@@ -161,7 +169,10 @@ static QString unpack(JobFile& file, const Book& book) {
             keepPicture(book.path(), QStringLiteral("read-in"),
                         QFileInfo(QString::fromStdString(file.pictures[i].name)).fileName(),
                         file.pictures[i].bytes);
-        if (to.isEmpty()) return say("its pictures cannot be put beside the book");
+        if (to.isEmpty()) {
+            takeAway(i, file, book);
+            return say("its pictures cannot be put beside the book");
+        }
         *paths[i] = to.toStdString();
     }
     return {};
@@ -177,12 +188,23 @@ std::variant<std::int64_t, QString> importJobFile(Book& book, const QString& pat
     if (const QString why = unpack(file, book); !why.isEmpty()) return why;
     const auto made = book.addJob(file.job);
     if (const auto* e = std::get_if<Error>(&made)) {
-        const QDir beside = QFileInfo(book.path()).absoluteDir();
-        for (const std::string* picture : picturesOf(file.job))
-            QFile::remove(beside.filePath(QString::fromStdString(*picture)));
+        takeAway(file.pictures.size(), file, book);
         return sentence(*e, book.path());
     }
     return std::get<std::int64_t>(made);
+}
+
+JobFolder importJobFiles(Book& book, const QString& folder) {
+    JobFolder out;
+    const QDir dir(folder);
+    for (const QString& name : dir.entryList({QStringLiteral("*.json")}, QDir::Files, QDir::Name)) {
+        const auto made = importJobFile(book, dir.filePath(name));
+        if (const auto* id = std::get_if<std::int64_t>(&made))
+            out.jobs.push_back(*id);
+        else
+            out.refused.push_back(name + QStringLiteral(": ") + std::get<QString>(made));
+    }
+    return out;
 }
 
 QString writeJobFile(const QString& path, const Book& book, const Job& job) {

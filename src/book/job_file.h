@@ -36,6 +36,13 @@ std::variant<JobFile, QString> readJobFile(const QByteArray& text);
 /// A file's job as a new one of a book, its pictures beside it; the id, or why not. Nothing is kept
 /// of a file that is not understood.
 std::variant<std::int64_t, QString> importJobFile(Book& book, const QString& path);
+/// What came of a folder.
+struct JobFolder {
+    std::vector<std::int64_t> jobs; ///< new in the book, in the order of the files' names
+    std::vector<QString> refused;   ///< a sentence for each file that was not taken
+};
+/// Every .json file of a folder, each for itself; none where the folder has none.
+JobFolder importJobFiles(Book& book, const QString& folder);
 /// Writes a job whole or not at all; empty on success, else why not.
 QString writeJobFile(const QString& path, const Book& book, const lobe::Job& job);
 

@@ -9,10 +9,12 @@
 #include "book/statement.h"
 
 #include <QCoreApplication>
+#include <QDateTime>
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
 #include <QTemporaryDir>
+#include <QThread>
 #include <QUrl>
 #include <QUuid>
 
@@ -66,6 +68,12 @@ static bool isSmall(const QString& path) {
     return QFileInfo(path).size() + QFileInfo(logOf(path)).size() <= kAtOnce_bytes;
 }
 
+/// Whether the file is all there is: nothing waits beside it to be put in.
+static bool standsAlone(const QString& path) {
+    return QFileInfo(logOf(path)).size() == 0 &&
+           !QFileInfo::exists(path + QStringLiteral("-journal"));
+}
+
 /// Judges a file without a log by itself, which leaves nothing beside what is refused.
 static std::optional<Error> judgeAlone(const QString& path) {
     const MainFile file(path);
@@ -75,6 +83,27 @@ static std::optional<Error> judgeAlone(const QString& path) {
     } catch (const SqlFailure& e) {
         return e.trouble(Trouble::Damaged);
     }
+}
+
+/// What judging it by itself makes of a file: sound, refused, or neither. Nothing is held
+/// meanwhile, so a refusal counts of a file only that stood still before and after.
+enum class Alone { Sound, Unsettled };
+static std::variant<Alone, Error> settled(const QString& path) {
+    constexpr int kLooks = 8;
+    constexpr qint64 kStill_ms = 20; // a file's own time goes by steps of some ms
+    for (int look = 0; look < kLooks && standsAlone(path); ++look) {
+        const auto stamp = [&] {
+            const QFileInfo file(path);
+            return std::pair(file.size(), file.lastModified().toMSecsSinceEpoch());
+        };
+        const auto before = stamp();
+        const bool still = before.second + kStill_ms < QDateTime::currentMSecsSinceEpoch();
+        const auto wrong = judgeAlone(path);
+        if (!wrong) return Alone::Sound;
+        if (still && standsAlone(path) && stamp() == before) return *wrong;
+        QThread::msleep(kStill_ms);
+    }
+    return Alone::Unsettled;
 }
 
 /// `seen`: it was judged already.
@@ -95,8 +124,11 @@ std::optional<Error> Book::begin(Mode mode, bool immutable, bool seen) {
         guard(db);
         foldOnClose(db, false);
         lookedThrough_ = isSmall(path_);
-        if (!seen)
+        if (!seen) {
+            // Another start may be carrying it forward: its step and its tables are of one moment.
+            const Snapshot now(db);
             if (const auto wrong = judge(db, lookedThrough_)) return wrong;
+        }
         if (immutable) return std::nullopt;
         Statement(db, QStringLiteral("PRAGMA foreign_keys = ON")).run();
         // FULL makes the log reach the disk at every commit: a power cut loses nothing typed.
@@ -230,14 +262,13 @@ Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock, Mode 
     }
 
     putForeignLogAside(path);
-    const bool alone =
-        QFileInfo(logOf(path)).size() == 0 && !QFileInfo::exists(path + QStringLiteral("-journal"));
-    if (alone)
-        if (const auto wrong = judgeAlone(path)) return *wrong;
+    const auto alone = settled(path);
+    if (const auto* wrong = std::get_if<Error>(&alone)) return *wrong;
+    const bool sound = std::get<Alone>(alone) == Alone::Sound;
     const QString index = path + QStringLiteral("-shm");
     const bool indexed = QFileInfo::exists(index);
     std::unique_ptr<Book> self(new Book(path, QUuid::createUuid().toString(), std::move(clock)));
-    if (const auto trouble = self->begin(mode, false, alone)) {
+    if (const auto trouble = self->begin(mode, false, sound)) {
         self.reset();
         // What was made only to look into it is taken away again.
         if (!indexed) QFile::remove(index);

@@ -70,4 +70,21 @@ private:
     bool done_ = false;
 };
 
+/// One state of the book for all that is read while it lives, whoever writes meanwhile. Within a
+/// transaction it is that one's.
+class Snapshot {
+public:
+    explicit Snapshot(QSqlDatabase db)
+        : db_(std::move(db)), begun_(QSqlQuery(db_).exec(QStringLiteral("BEGIN"))) {}
+    ~Snapshot() {
+        if (begun_) QSqlQuery(db_).exec(QStringLiteral("COMMIT"));
+    }
+    Snapshot(const Snapshot&) = delete;
+    Snapshot& operator=(const Snapshot&) = delete;
+
+private:
+    QSqlDatabase db_;
+    bool begun_;
+};
+
 } // namespace book

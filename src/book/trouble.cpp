@@ -76,8 +76,9 @@ QString sentence(const Error& e, const QString& path) {
             .arg(path, e.detail);
     case Trouble::TakenMeanwhile:
         return QCoreApplication::translate(
-            "Say", "Another window logged here a moment ago. Look at it: Enter once more puts this "
-                   "reading in its place, Esc leaves it.");
+            "Say",
+            "Another window logged here a moment ago. Look at it: Enter once more keeps this "
+            "one all the same, Esc leaves it.");
     case Trouble::Taken:
         return QCoreApplication::translate(
                    "Say",

@@ -152,9 +152,22 @@ void exportJob(const Options& o, const Host& host) {
     host.print(path + QLatin1Char('\n'));
 }
 
+/// What is not taken is said, and the others are; then the whole is a failure.
+void importFolder(book::Book& book, const QString& folder, const Host& host) {
+    const auto read = book::importJobFiles(book, folder);
+    for (const std::int64_t id : read.jobs)
+        host.print(QStringLiteral("job #%1 is new in %2\n").arg(id).arg(book.path()));
+    if (read.jobs.empty() && read.refused.empty())
+        throw Refusal{folder + QStringLiteral(": no .json file is in it")};
+    if (!read.refused.empty())
+        throw Refusal{
+            QStringList(read.refused.begin(), read.refused.end()).join(QLatin1Char('\n'))};
+}
+
 void importFile(const Options& o, const Host& host) {
     const auto book = openBook(pathOf(o.book));
     const QString path = pathOf(o.file);
+    if (QFileInfo(path).isDir()) return importFolder(*book, path, host);
     if (QFileInfo(path).suffix().toLower() == QLatin1String("json")) {
         const auto made = book::importJobFile(*book, path);
         if (const auto* why = std::get_if<QString>(&made))
@@ -221,11 +234,12 @@ void addExport(CLI::App& app, Host& host) {
 
 void addImport(CLI::App& app, Host& host) {
     const auto o = std::make_shared<Options>();
-    auto* command =
-        app.add_subcommand("import", "a lift table as a new run, or a job file as a job");
+    auto* command = app.add_subcommand(
+        "import", "a lift table as a new run, a job file as a job, or a folder of them");
     command->add_option("BOOK", o->book, "a book file")->required();
     command
-        ->add_option("FILE", o->file, "CSV with crank_deg and lift_mm or lift_in; or a job, .json")
+        ->add_option("FILE", o->file,
+                     "CSV with crank_deg and lift_mm or lift_in; a job, .json; or a folder of jobs")
         ->required();
     lobeOfBook(command, *o);
     command->callback([&host, o] { host.command = [&host, o] { importFile(*o, host); }; });

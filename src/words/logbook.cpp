@@ -102,7 +102,11 @@ QList<EntryField> entryFields(EntryKind kind) {
     case EntryKind::Order:
         return {{"from", Say::tr("where from"), anything}};
     case EntryKind::Result:
-        return {{"conditions", Say::tr("conditions"), Say::tr("air, fuel, who was there")}};
+        return {{"power", Say::tr("power"), Say::tr("41 kW at 9800, 55 hp at 9800")},
+                {"torque", Say::tr("torque"), Say::tr("48 Nm at 7200, 35 lbft at 7200")},
+                {"time", Say::tr("best time"), Say::tr("1:14.6")},
+                {"figures", Say::tr("other figures"), Say::tr("each with its unit")},
+                {"conditions", Say::tr("conditions"), Say::tr("air, fuel, who was there")}};
     case EntryKind::Note:
     case EntryKind::Symptom:
         break;
@@ -111,17 +115,22 @@ QList<EntryField> entryFields(EntryKind kind) {
 }
 
 QString quantity(const std::string& typed, const Style& style) {
-    const QString said = QString::fromStdString(typed);
-    const auto q = readAmount(typed);
+    const QString whole = QString::fromStdString(typed);
+    // "41 kW at 9800": what is behind it stays as it is.
+    const auto at = typed.find(" at ");
+    const std::string amount = typed.substr(0, at);
+    const QString said = QString::fromStdString(amount), rest = whole.mid(said.size());
+    const auto q = readAmount(amount);
     // What is in the system that is shown needs no other.
-    if (!q || q->imperial == style.inches()) return said;
+    if (!q || q->imperial == style.inches()) return whole;
     const Amount other = inOther(*q);
-    if (other.unit == q->unit) return said;
+    if (other.unit == q->unit) return whole;
     // Three figures that count.
     const double size = std::abs(other.value);
     const int places = size >= 100.0 ? 0 : size >= 10.0 ? 1 : size >= 1.0 ? 2 : 4;
     return QStringLiteral("%1 (%2 %3)")
-        .arg(said, fixed(other.value, places, style), QString::fromStdString(other.unit));
+               .arg(said, fixed(other.value, places, style), QString::fromStdString(other.unit)) +
+           rest;
 }
 
 QString entryLine(const LogEntry& e, const Style& style) {
@@ -186,6 +195,13 @@ QString logLine(const LogLine& line, const Job& job, const Style& style) {
         break;
     }
     return {};
+}
+
+QString fileName(const Job& job) {
+    QString name = QString::fromStdString(job.name).simplified().left(80);
+    name.replace(QLatin1Char('/'), QLatin1Char('-'));
+    return name.isEmpty() || name.startsWith(QLatin1Char('.')) ? QStringLiteral("job") + name
+                                                               : name;
 }
 
 QString logDay(std::int64_t time_ms) {

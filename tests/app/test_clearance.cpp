@@ -57,6 +57,38 @@ private slots:
         QCOMPARE(rig.text("pressAt").left(2), QStringLiteral("2\u00B0"));
     }
 
+    /// While a press is typed another window logs one: nothing goes to another angle unasked.
+    void aPressLoggedMeanwhileIsAskedAbout() {
+        Rig rig(true);
+        open(rig, 0);
+        rig.key(Qt::Key_Escape);
+        rig.type(QStringLiteral("2.40"));
+        rig.type(QStringLiteral("2.41"));
+        const auto map = rig.session().job().maps[0];
+        const double asked = map.presses[1].at.deg + 2.0;
+        rig.keys(QStringLiteral("2.30"));
+        {
+            auto other = book::Book::open(rig.session().book().path());
+            auto& b = *std::get<std::unique_ptr<book::Book>>(other);
+            Press p;
+            p.at = {asked};
+            p.clearance_mm = 2.25;
+            const Job seen = std::get<Job>(b.load(rig.session().job().id));
+            QVERIFY(std::holds_alternative<book::Made>(
+                b.record(seen.id, book::AddPress{map.id, p, {}}, &seen)));
+        }
+        rig.key(Qt::Key_Return);
+        QCOMPARE(rig.onDisk().maps[0].presses.size(), std::size_t(3));
+        QVERIFY2(rig.text("echo").contains(QStringLiteral("Another window logged 2.25")),
+                 qPrintable(rig.text("echo")));
+        QCOMPARE(rig.line()->text(), QStringLiteral("2.30"));
+        rig.key(Qt::Key_Return);
+        const Job now = rig.onDisk();
+        QCOMPARE(now.maps[0].presses.size(), std::size_t(4));
+        QCOMPARE(now.maps[0].presses[3].at.deg, asked);
+        QVERIFY(!now.maps[0].presses[2].struck);
+    }
+
     void atTheStandSpaceKeeps() {
         Rig rig(true);
         open(rig, 0);

@@ -6,6 +6,9 @@
 #include "support/raw_book.h"
 
 #include <QFile>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
 #include <QProcess>
 #include <QSqlDatabase>
 #include <QSqlQuery>
@@ -42,6 +45,23 @@ Trouble trouble(const QString& path, Book::Mode mode = Book::Mode::MustExist) {
     auto result = Book::open(path, Book::systemClock, mode);
     const auto* e = std::get_if<book::Error>(&result);
     return e ? e->trouble : Trouble::NoSuchJob;
+}
+
+/// A job file with an entry for each picture.
+QByteArray pictured(const QList<QByteArray>& pictures) {
+    QJsonArray log;
+    QJsonObject bytes;
+    for (const QByteArray& each : pictures) {
+        const QString name = QStringLiteral("%1.png").arg(log.size() + 1);
+        log.append(QJsonObject{{"number", log.size() + 1}, {"picture", name}});
+        bytes.insert(name, QString::fromLatin1(each.toBase64()));
+    }
+    return QJsonDocument(QJsonObject{{"format", "amber-lobe-job"},
+                                     {"version", 1},
+                                     {"name", "x"},
+                                     {"log", log},
+                                     {"pictures", bytes}})
+        .toJson();
 }
 
 /// Runs the victim on a book, killed at a write (0: never); its exit code, and what it printed.
@@ -175,6 +195,59 @@ private slots:
         QVERIFY2(saidSo > 0, qPrintable(QString::number(saidSo)));
     }
 
+    /// What has no room is said, and neither a job nor a picture is half there.
+    void readingInOnAFullDiskLeavesNothing() {
+        const QString job = path("pictured.json"), picture = path("marks.png");
+        put(picture, QByteArray(40000, 'p'));
+        put(job, pictured({QByteArray(30000, 'a'), QByteArray(30000, 'b')}));
+        for (const QStringList& more :
+             {QStringList{QStringLiteral("import"), job}, {QStringLiteral("photo"), picture}}) {
+            int refused = 0, code = -1;
+            for (int at = 1; code != 0 && at < 200; ++at) {
+                const QString folder = fresh(), book = folder + QStringLiteral("/b.amber");
+                victim(book, 1, 0, folder, nullptr);
+                QByteArray said;
+                code = victim(book, 0, 0, folder, &said, nullptr, more,
+                              QByteArray::number(at).constData());
+                refused += code == 5;
+                QVERIFY2(code == 0 || code == 3 || code == 5, qPrintable(QString::number(at)));
+                if (code == 5 && more.front() == QLatin1String("import")) QVERIFY(!said.isEmpty());
+                const auto pictures =
+                    QDir(folder + QStringLiteral("/photos")).entryList(QDir::Files);
+                const std::size_t jobs = opened(book)->jobs().size();
+                const bool import = more.front() == QLatin1String("import");
+                QCOMPARE(pictures.size(), code != 0 ? 0 : import ? 2 : 1);
+                QCOMPARE(jobs, std::size_t(code == 0 && import ? 2 : 1));
+            }
+            QCOMPARE(code, 0);
+            QVERIFY2(refused > 1, qPrintable(QString::number(refused)));
+        }
+    }
+
+    void killedAtEveryWriteOfReadingIn() {
+        const QString job = path("killed.json");
+        put(job, pictured({QByteArray("hi")}));
+        const QStringList more{QStringLiteral("import"), job};
+        QString folder = fresh();
+        int writes = 0;
+        QCOMPARE(victim(folder + QStringLiteral("/b.amber"), 0, 0, folder, nullptr, &writes, more),
+                 0);
+        QVERIFY(writes > 10);
+        for (int at = 1; at <= writes; ++at) {
+            folder = fresh();
+            const QString book = folder + QStringLiteral("/b.amber");
+            victim(book, 0, at, folder, nullptr, nullptr, more);
+            if (!QFile::exists(book)) continue;
+            auto b = opened(book);
+            for (const auto& each : b->jobs()) {
+                const Job whole = std::get<Job>(b->load(each.id));
+                QCOMPARE(whole.log.size(), std::size_t(1));
+                QVERIFY(QFile::exists(folder + QLatin1Char('/') +
+                                      QString::fromStdString(whole.log[0].picture)));
+            }
+        }
+    }
+
     void killedAtEveryWriteOfCopying() {
         const QString book = path("copied.amber");
         victim(book, 20, 0, path("."), nullptr);
@@ -217,19 +290,20 @@ private slots:
         }
     }
 
-    void twoStartsAtOnceBothSucceed() {
+    /// As many as there are cores and more: each sees the others half way.
+    void startsAtOnceAllSucceed() {
         for (const bool old : {false, true})
-            for (int round = 0; round < 6; ++round) {
+            for (int round = 0; round < 12; ++round) {
                 const QString folder = fresh(), file = folder + QStringLiteral("/b.amber");
                 if (old) put(file, bytes(QStringLiteral(FIXTURE_DIR "/step-1.amber")));
-                QProcess a, b;
-                for (QProcess* p : {&a, &b})
+                QProcess a, b, c, d;
+                for (QProcess* p : {&a, &b, &c, &d})
                     p->start(QStringLiteral(VICTIM), {file, QStringLiteral("2")});
-                for (QProcess* p : {&a, &b}) {
+                for (QProcess* p : {&a, &b, &c, &d}) {
                     QVERIFY(p->waitForFinished(60000));
                     QVERIFY2(p->exitCode() == 0, p->readAllStandardError().constData());
                 }
-                QCOMPARE(opened(file)->jobs().size(), std::size_t(old ? 4 : 2));
+                QCOMPARE(opened(file)->jobs().size(), std::size_t(old ? 6 : 4));
             }
     }
 

@@ -10,6 +10,9 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include <atomic>
+#include <thread>
+
 using namespace lobe;
 using book::Book;
 using book::Trouble;
@@ -203,6 +206,70 @@ private slots:
         QVERIFY(std::holds_alternative<book::Made>(
             a->record(job_, book::AddReading{run_, reading(115.0, 6.6), 4}, &now)));
         QCOMPARE(std::get<Job>(a->load(job_)).runs[0].readings.size(), std::size_t(6));
+    }
+
+    void aPressAnotherWindowLoggedIsNotDoubled() {
+        auto a = opened(path_), b = opened(path_);
+        const Job before = std::get<Job>(a->load(job_));
+        const auto press = [](double deg, double mm) {
+            Press p;
+            p.at = {deg};
+            p.clearance_mm = mm;
+            return p;
+        };
+        ClearanceMap map;
+        map.presses = {press(10.0, 2.4)};
+        const auto made = std::get<book::Made>(b->record(job_, book::AddMap{map}, &before));
+        // The valve was begun meanwhile.
+        auto twice = a->record(job_, book::AddMap{map}, &before);
+        const auto* e = std::get_if<book::Error>(&twice);
+        QVERIFY(e && e->trouble == Trouble::TakenMeanwhile);
+        const Job seen = std::get<Job>(a->load(job_));
+        QVERIFY(std::holds_alternative<book::Made>(
+            b->record(job_, book::AddPress{made.id, press(12.0, 2.0), {}}, &seen)));
+        twice = a->record(job_, book::AddPress{made.id, press(12.0, 2.1), {}}, &seen);
+        e = std::get_if<book::Error>(&twice);
+        QVERIFY(e && e->trouble == Trouble::TakenMeanwhile);
+        // Elsewhere there is nothing to ask; and once it was seen, a second press agrees or not.
+        QVERIFY(std::holds_alternative<book::Made>(
+            a->record(job_, book::AddPress{made.id, press(14.0, 1.8), {}}, &seen)));
+        const Job now = std::get<Job>(a->load(job_));
+        QVERIFY(std::holds_alternative<book::Made>(
+            a->record(job_, book::AddPress{made.id, press(12.0, 2.1), {}}, &now)));
+        QCOMPARE(std::get<Job>(a->load(job_)).maps[0].presses.size(), std::size_t(4));
+    }
+
+    /// Another window strikes and logs while a job is read: of an action all is seen, or nothing.
+    void aJobIsReadAsItStoodAtOneMoment() {
+        auto a = opened(path_);
+        std::atomic<bool> done = false;
+        std::thread writer([&] {
+            auto b = opened(path_); // a connection is its thread's
+            std::int64_t last = 0;
+            for (int i = 0; i < 400; ++i) {
+                std::optional<std::int64_t> replaces;
+                if (last != 0) replaces = last;
+                const auto made =
+                    b->record(job_, book::AddReading{run_, reading(200.0, 1.0 + i % 20), replaces});
+                if (const auto* m = std::get_if<book::Made>(&made)) last = m->id;
+            }
+            done = true;
+        });
+        int torn = 0, loads = 0;
+        while (!done) {
+            const Job job = std::get<Job>(a->load(job_));
+            ++loads;
+            int live = 0, all = 0;
+            for (const Reading& r : job.runs[0].readings)
+                if (std::abs(r.at.deg - 200.0) < 1e-6) {
+                    ++all;
+                    live += !r.struck;
+                }
+            torn += all > 0 && live != 1;
+        }
+        writer.join();
+        QVERIFY2(loads > 20, qPrintable(QString::number(loads)));
+        QCOMPARE(torn, 0);
     }
 
     void aLobeAnotherWindowBeganIsNotBegunTwice() {

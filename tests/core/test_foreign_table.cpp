@@ -7,6 +7,8 @@
 #include <QString>
 #include <QTest>
 
+#include <algorithm>
+
 using namespace lobe;
 
 namespace {
@@ -76,6 +78,8 @@ private slots:
         add("up away from the nose",
             table("", [](double d, double mm) { return n(d, 0) + '\t' + n(8.0 - mm); }));
         add("lifts alone", table("", [](double, double mm) { return n(mm); }));
+        add("lifts alone, decimal commas",
+            table("", [](double, double mm) { return n(mm).replace('.', ','); }));
         add("a number before each", table("no;deg;lift\n", [i = 0](double d, double mm) mutable {
                 return QString::number(++i) + ';' + n(d, 0) + ';' + n(mm);
             }));
@@ -102,8 +106,69 @@ private slots:
     }
 
     void whatIsNoTableIsNone() {
-        for (const char* text : {"", "hello", "8.512", "1\n2", "a\tb\nc\td\ne\tf"})
+        for (const char* text : {"", "hello", "8.512", "1.2", "a\tb\nc\td\ne\tf"})
             QVERIFY2(!readForeignTable(text), text);
+    }
+
+    /// A few rows show no lobe: angles and lifts in this order, or lifts alone.
+    void aPieceIsTakenAsItStands() {
+        const auto taken = [](const char* text, LengthUnit unit = LengthUnit::Millimetre) {
+            const auto read = readForeignTable(text);
+            return readAs(*read, guessReading(*read, Side::Intake, unit, 30.0, 5.0));
+        };
+        auto points = taken("70\t1.2\n75\t1.5\n");
+        QCOMPARE(points.size(), std::size_t(2));
+        QCOMPARE(points[1].deg, 75.0);
+        QCOMPARE(points[1].mm, 1.5);
+        points = taken("1,25\n1,5\n1,75\n");
+        QCOMPARE(points[2].deg, 40.0);
+        QCOMPARE(points[2].mm, 1.75);
+        points = taken("lift;deg\n0.5;75\n0.7;80");
+        QCOMPARE(points[0].deg, 75.0);
+        QCOMPARE(points[0].mm, 0.5);
+        points = taken("70 0.100\n75 0.120", LengthUnit::Inch);
+        QVERIFY(std::abs(points[0].mm - 2.54) < 1e-12);
+        points = taken("70 100\n75 120", LengthUnit::Inch);
+        QVERIFY(std::abs(points[0].mm - 2.54) < 1e-12);
+        points = taken("70 -1.2\n75 -1.5");
+        QCOMPARE(points[1].mm, 1.5);
+    }
+
+    /// What was said of one table is done with the next of its shape; the shift is its side's.
+    void howATableWasTakenIsRemembered() {
+        const auto text = [](double centre) {
+            std::string out = "count;value\n";
+            for (double d = -70.0; d <= 280.0; d += 5.0)
+                out += (n(d - centre, 0) + ';' + n(kLobe.at(d) / 25.4, 4)).toStdString() + "\n";
+            return out;
+        };
+        const auto first = readForeignTable(text(0.0));
+        const TableReading guess =
+            guessReading(*first, Side::Intake, LengthUnit::Millimetre, 0.0, 5.0);
+        QCOMPARE(shapeOf(*first), std::string("2 count value"));
+        QCOMPARE(remembered(guess, guess, Side::Intake, ""), std::string());
+        TableReading said = guess;
+        said.unit_mm = 1.0;
+        said.reverse = true;
+        said.shift_deg = 7.5;
+        const std::string words = remembered(said, guess, Side::Intake, "");
+        QCOMPARE(asRemembered(*first, guess, Side::Intake, words), said);
+        // Guessed right, it stays remembered.
+        QCOMPARE(remembered(said, said, Side::Intake, words), words);
+        // The other side has its own shift: home for what else was remembered.
+        const TableReading other = asRemembered(
+            *first, guessReading(*first, Side::Exhaust, LengthUnit::Millimetre, 0.0, 5.0),
+            Side::Exhaust, words);
+        QVERIFY(other.reverse);
+        QCOMPARE(other.shift_deg, shiftHome(*first, other, Side::Exhaust));
+        const auto points = readAs(*first, other);
+        const auto nose = std::max_element(points.begin(), points.end(),
+                                           [](auto& a, auto& b) { return a.mm < b.mm; });
+        QVERIFY2(std::abs(nose->deg + 110.0) < 10.0, qPrintable(QString::number(nose->deg)));
+        // Nothing that could be written there goes beyond a table.
+        for (const char* sly : {"lift=9", "lift=-1", "angle=0 lift=0", "angle=1e9", "unit=17",
+                                "step=0", "step=1e6", "intake=1e5", "lift", "=", "lift=nan"})
+            QCOMPARE(asRemembered(*first, guess, Side::Intake, sly), guess);
     }
 
     void saidOtherwise() {

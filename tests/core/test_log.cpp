@@ -37,6 +37,12 @@ private slots:
                                 << "in" << 0.127 << "mm";
         QTest::newRow("comma") << "0,12 mm"
                                << "mm" << 0.00472441 << "in";
+        QTest::newRow("kilowatts") << "41 kW"
+                                   << "kW" << 54.98191 << "hp";
+        QTest::newRow("horses") << "55 bhp"
+                                << "hp" << 41.01349 << "kW";
+        QTest::newRow("metric horses") << "56 PS"
+                                       << "PS" << 55.23393 << "hp";
         QTest::newRow("dot") << "85 N\u00b7m"
                              << "N\u00b7m" << 62.6927 << "lb\u00b7ft";
     }

@@ -8,6 +8,7 @@
 #include <stdio.h>
 #include <stdlib.h>
 #include <string.h>
+#include <sys/sendfile.h>
 #include <sys/types.h>
 #include <unistd.h>
 
@@ -82,6 +83,20 @@ ssize_t pwrite64(int fd, const void* data, size_t size, off64_t at) {
         if (full()) return -1;
     }
     return NEXT(pwrite64)(fd, data, size, at);
+}
+ssize_t sendfile(int to, int from, off_t* at, size_t size) {
+    if (oursByFd(to)) {
+        count();
+        if (full()) return -1;
+    }
+    return NEXT(sendfile)(to, from, at, size);
+}
+ssize_t sendfile64(int to, int from, off64_t* at, size_t size) {
+    if (oursByFd(to)) {
+        count();
+        if (full()) return -1;
+    }
+    return NEXT(sendfile64)(to, from, at, size);
 }
 int ftruncate(int fd, off_t size) {
     if (oursByFd(fd)) count();

@@ -2,6 +2,8 @@
 // lift table of it or copies it. Prints a line for each reading that was acknowledged.
 #include "book/book.h"
 #include "book/files.h"
+#include "book/job_file.h"
+#include "book/pictures.h"
 
 #include <cstdio>
 #include <string_view>
@@ -16,8 +18,16 @@ int main(int argc, char** argv) {
         return 3;
     }
     auto& book = *std::get<std::unique_ptr<book::Book>>(opened);
-    if (argc > 4) { // victim BOOK 0 export|backup|undo FILE
+    if (argc > 4) { // victim BOOK 0 export|backup|undo|import|photo FILE
         const QString file = QString::fromLocal8Bit(argv[4]);
+        if (std::string_view(argv[3]) == "import") {
+            const auto made = book::importJobFile(book, file);
+            const auto* why = std::get_if<QString>(&made);
+            if (why) std::printf("%s", qPrintable(*why));
+            return why ? 5 : 0;
+        }
+        if (std::string_view(argv[3]) == "photo")
+            return book::keepPicture(book.path(), QStringLiteral("job-1"), file).isEmpty() ? 5 : 0;
         if (std::string_view(argv[3]) == "backup") return book.writeCopy(file) ? 4 : 0;
         if (std::string_view(argv[3]) == "undo") {
             const auto undone = book.switchBack(book.jobs().at(0).id);

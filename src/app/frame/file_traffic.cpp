@@ -6,6 +6,7 @@
 #include "book/job_file.h"
 #include "book/pictures.h"
 #include "core/lobe/run.h"
+#include "words/logbook.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -19,12 +20,14 @@ namespace app {
 
 using namespace lobe;
 
-FileTraffic::FileTraffic(MainWindow& window, Session& session, Books& books, Dialogs& dialogs)
+FileTraffic::FileTraffic(MainWindow& window, Session& session, Books& books, Dialogs& dialogs,
+                         Preferences& preferences)
     : QObject(&window),
       window_(window),
       session_(session),
       books_(books),
       dialogs_(dialogs),
+      preferences_(preferences),
       notes_(session) {}
 
 void FileTraffic::say(const QString& sentence) {
@@ -32,6 +35,7 @@ void FileTraffic::say(const QString& sentence) {
 }
 
 void FileTraffic::take(const QString& path) {
+    if (QFileInfo(path).isDir()) return readJobs(path);
     const QString ending = QFileInfo(path).suffix().toLower();
     if (ending == QLatin1String("amber")) return books_.open(path);
     if (ending == QLatin1String("json")) return readJob(path);
@@ -52,9 +56,8 @@ void FileTraffic::take(const QString& path) {
 void FileTraffic::paste(const QMimeData& data) {
     if (!session_.hasJob()) return say(Say::tr("Start a job first; then paste into it."));
     if (data.hasText() && !data.text().trimmed().isEmpty()) {
-        window_.go(stations::lobes);
-        if (!window_.lobes()->desk().takeTable(data.text(), {}))
-            say(Say::tr("What was pasted is no table of numbers; three lines of them would be."));
+        if (!askHow(data.text(), {}))
+            say(Say::tr("What was pasted is no table of numbers; two lines of them would be."));
         return;
     }
     const QImage image = qvariant_cast<QImage>(data.imageData());
@@ -62,6 +65,16 @@ void FileTraffic::paste(const QMimeData& data) {
     QBuffer buffer(&png);
     if (image.isNull() || !buffer.open(QIODevice::WriteOnly) || !image.save(&buffer, "PNG")) return;
     say(notes_.keepPicture(png, window_.station().id()).text);
+}
+
+bool FileTraffic::askHow(const QString& text, const QString& source) {
+    window_.go(stations::lobes);
+    LobesDesk& desk = window_.lobes()->desk();
+    desk.rememberTables({[this](const QString& shape) { return preferences_.tableReading(shape); },
+                         [this](const QString& shape, const QString& how) {
+                             preferences_.setTableReading(shape, how);
+                         }});
+    return desk.takeTable(text, source);
 }
 
 void FileTraffic::readTable(const QString& path) {
@@ -76,10 +89,8 @@ void FileTraffic::readTable(const QString& path) {
                              e->fault == TableFault::NoLiftColumn ||
                              e->fault == TableFault::TwoLiftColumns;
         const auto bytes = book::wholeFile(path, 64 << 20);
-        if (const auto* text = std::get_if<QByteArray>(&bytes); foreign && text) {
-            window_.go(stations::lobes);
-            if (window_.lobes()->desk().takeTable(QString::fromUtf8(*text), name)) return;
-        }
+        if (const auto* text = std::get_if<QByteArray>(&bytes); foreign && text)
+            if (askHow(QString::fromUtf8(*text), name)) return;
         return say(words::sentence(*e, name));
     }
     RunConditions conditions = usualConditions(session_.job().engine, session_.side());
@@ -133,13 +144,24 @@ void FileTraffic::readJob(const QString& path) {
     say(Say::tr("%1 is a job of this book now.").arg(name));
 }
 
+void FileTraffic::readJobs(const QString& folder) {
+    const auto read = book::importJobFiles(session_.book(), folder);
+    const int count = static_cast<int>(read.jobs.size());
+    if (count > 0 && session_.openJob(read.jobs.back())) window_.goOn();
+    QString said = Say::tr("%n jobs of %1 are in this book now.", nullptr, count)
+                       .arg(QFileInfo(folder).fileName());
+    if (!read.refused.empty())
+        said += QLatin1Char(' ') + Say::tr("%n were not taken; the first: %1", nullptr,
+                                           static_cast<int>(read.refused.size()))
+                                       .arg(read.refused.front());
+    say(said);
+}
+
 void FileTraffic::writeJob(qint64 id) {
     const auto read = session_.book().load(id);
     const Job* job = std::get_if<Job>(&read);
     if (!job) return say(book::sentence(std::get<book::Error>(read), session_.book().path()));
-    const QString suggested =
-        QString::fromStdString(job->name).simplified().replace(QLatin1Char('/'), QLatin1Char('-')) +
-        QStringLiteral(".json");
+    const QString suggested = words::fileName(*job) + QStringLiteral(".json");
     const QString path = dialogs_.saveFile(&window_, Say::tr("Save the job as a file"), suggested,
                                            Say::tr("Jobs (*.json)"));
     if (path.isEmpty() || !mayReplace(path, false, Say::tr("%1 stands there already. Replace it?")))

@@ -4,6 +4,7 @@
 
 #include "app/frame/books.h"
 #include "app/frame/dialogs.h"
+#include "app/frame/preferences.h"
 #include "desk/notes.h"
 
 class QMimeData;
@@ -16,20 +17,26 @@ class FileTraffic : public QObject {
     Q_OBJECT
 public:
     /// Everything outlives it.
-    FileTraffic(MainWindow& window, Session& session, Books& books, Dialogs& dialogs);
+    FileTraffic(MainWindow& window, Session& session, Books& books, Dialogs& dialogs,
+                Preferences& preferences);
 
-    /// Whatever it is: a book, a job file, a picture, a lift table of ours or somebody else's.
+    /// Whatever it is: a book, a job file or a folder of them, a picture, a lift table of ours or
+    /// somebody else's.
     void take(const QString& path);
     /// A table or a picture that stands on the clipboard.
     void paste(const QMimeData& data);
     void readTable(const QString& path);
     void writeTable();
     void readJob(const QString& path);
+    /// Every job file in a folder.
+    void readJobs(const QString& folder);
     void writeJob(qint64 id);
     Notes& notes() { return notes_; }
 
 private:
     void say(const QString& sentence);
+    /// Somebody else's table, to be asked how it is meant; false where it is none.
+    bool askHow(const QString& text, const QString& source);
     /// False, and said, where something stands that may not be replaced.
     bool mayReplace(const QString& path, bool ours, const QString& question);
 
@@ -37,6 +44,7 @@ private:
     Session& session_;
     Books& books_;
     Dialogs& dialogs_;
+    Preferences& preferences_;
     Notes notes_;
 };
 

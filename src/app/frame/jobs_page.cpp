@@ -2,6 +2,7 @@
 
 #include "app/frame/job_portrait.h"
 #include "app/style/rows.h"
+#include "book/job_file.h"
 #include "words/logbook.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -11,9 +12,12 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
+#include <QMimeData>
 #include <QPainter>
 #include <QPushButton>
+#include <QTemporaryDir>
 #include <QTimer>
+#include <QUrl>
 
 #include <algorithm>
 #include <utility>
@@ -35,7 +39,9 @@ JobsPage::JobsPage(Session& session, const Look& look, QWidget* parent)
       archived_(new QCheckBox(Say::tr("those put away too"), this)),
       back_(new QPushButton(Say::tr("&Take back"), this)),
       buttons_(new QWidget(this)),
-      idle_(new QTimer(this)) {
+      idle_(new QTimer(this)),
+      later_(new QTimer(this)),
+      dragged_(std::make_unique<QTemporaryDir>()) {
     setObjectName(QStringLiteral("jobsPage"));
     find_->setObjectName(QStringLiteral("jobsFind"));
     find_->setAccessibleName(Say::tr("Search the jobs"));
@@ -51,9 +57,13 @@ JobsPage::JobsPage(Session& session, const Look& look, QWidget* parent)
     build();
     find_->installEventFilter(this);
     idle_->setSingleShot(true);
-    idle_->setInterval(0);
     connect(idle_, &QTimer::timeout, this, &JobsPage::lookAtNext);
+    later_->setSingleShot(true);
+    later_->setInterval(0);
+    connect(later_, &QTimer::timeout, this, &JobsPage::portray);
+    list_->setDragged([this](qint64 id) { return asFile(id); });
     connect(find_, &QLineEdit::textChanged, this, [this] {
+        typed_.start();
         if (renaming_ == 0) search();
     });
     connect(archived_, &QCheckBox::toggled, this, &JobsPage::search);
@@ -62,6 +72,20 @@ JobsPage::JobsPage(Session& session, const Look& look, QWidget* parent)
         close();
         emit chosen(id);
     });
+}
+
+JobsPage::~JobsPage() = default;
+
+/// The job as a file among others of this session, for whoever it is dropped on.
+QMimeData* JobsPage::asFile(qint64 id) const {
+    const auto read = session_.book().load(id);
+    const Job* job = std::get_if<Job>(&read);
+    if (!job || !dragged_->isValid()) return nullptr;
+    const QString path = dragged_->filePath(words::fileName(*job) + QStringLiteral(".json"));
+    if (!book::writeJobFile(path, session_.book(), *job).isEmpty()) return nullptr;
+    auto* dragged = new QMimeData;
+    dragged->setUrls({QUrl::fromLocalFile(path)});
+    return dragged;
 }
 
 void JobsPage::build() {
@@ -117,6 +141,7 @@ void JobsPage::place() {
 
 void JobsPage::open() {
     renaming_ = 0;
+    typed_.start();
     // Another book has jobs of the same numbers.
     if (std::exchange(book_, session_.book().path()) != session_.book().path()) done_.clear();
     find_->clear();
@@ -132,7 +157,7 @@ void JobsPage::tell(const book::Error& error) {
 }
 
 void JobsPage::reload() {
-    left_.clear();
+    looked_ = 0;
     auto read = session_.book().overview();
     if (const auto* e = std::get_if<book::Error>(&read)) return tell(*e);
     jobs_ = std::get<std::vector<book::JobLine>>(std::move(read));
@@ -144,18 +169,30 @@ void JobsPage::reload() {
     search();
 }
 
+const QString* JobsPage::leftOf(const book::JobLine& job) const {
+    const auto at = left_.find(job.id);
+    return at != left_.end() && at->second.changed_ms == job.changed_ms ? &at->second.text
+                                                                        : nullptr;
+}
+
+QStringList JobsPage::wanted() const {
+    return find_->text().toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts);
+}
+
+bool JobsPage::matches(std::size_t i, const QStringList& wanted) const {
+    const QString* left = leftOf(jobs_[i]);
+    return std::all_of(wanted.begin(), wanted.end(), [&](const QString& word) {
+        return texts_[i].contains(word) || (left && left->contains(word, Qt::CaseInsensitive));
+    });
+}
+
 void JobsPage::search() {
-    const QStringList wanted = find_->text().toLower().split(QLatin1Char(' '), Qt::SkipEmptyParts);
+    const QStringList words = wanted();
     const qint64 before = current();
     shown_.clear();
     for (std::size_t i = 0; i < jobs_.size(); ++i) {
         if (jobs_[i].state == JobState::Archived && !archived_->isChecked()) continue;
-        const auto left = left_.find(jobs_[i].id);
-        if (std::all_of(wanted.begin(), wanted.end(), [&](const QString& word) {
-                return texts_[i].contains(word) ||
-                       (left != left_.end() && left->second.contains(word, Qt::CaseInsensitive));
-            }))
-            shown_.push_back(i);
+        if (matches(i, words)) shown_.push_back(i);
     }
     list_->setRows(
         static_cast<int>(shown_.size()),
@@ -168,9 +205,9 @@ void JobsPage::search() {
                             .filter(QRegularExpression(QStringLiteral(".")))
                             .join(QStringLiteral(", "));
             row.value = words::logDay(job.changed_ms);
-            const auto left = left_.find(job.id);
+            const QString* left = leftOf(job);
             row.note = job.state == JobState::Archived ? Say::tr("put away")
-                       : left != left_.end()           ? left->second
+                       : left                          ? *left
                                                        : QString();
             row.marked = job.id == session_.job().id;
             return row;
@@ -178,11 +215,11 @@ void JobsPage::search() {
         [this](int i) { return jobs_[shown_[static_cast<std::size_t>(i)]].id; });
     list_->setCurrentId(before);
     if (list_->currentRow() < 0 && list_->count() > 0) list_->setCurrentRow(0);
-    hint_->setText(Say::tr("%1 of %2 jobs. Enter opens, up and down choose, Esc stays.")
+    hint_->setText(Say::tr("%1 of %2 jobs. Enter opens, a job dragged out is a file, Esc stays.")
                        .arg(shown_.size())
                        .arg(jobs_.size()));
     back_->setEnabled(!done_.empty());
-    idle_->start();
+    idle_->start(0);
 }
 
 const book::JobLine* JobsPage::line(qint64 id) const {
@@ -195,28 +232,37 @@ qint64 JobsPage::current() const {
     return list_->currentId();
 }
 
-/// The job that is marked, beside the list.
+/// The job that is marked, beside the list: what is known at once, then its portrait.
 void JobsPage::regard(qint64 id) {
+    later_->stop();
     const book::JobLine* job = line(id);
-    if (!job) {
-        portrait_->show(nullptr);
-        about_->clear();
-        return;
-    }
+    portrait_->show(nullptr);
+    about_->clear();
+    if (!job) return;
+    about_->setText(aboutOf(*job).join(QLatin1Char('\n')));
+    later_->start();
+}
+
+QStringList JobsPage::aboutOf(const book::JobLine& job) const {
+    QStringList said{job.name};
+    if (!job.engine.isEmpty()) said << job.engine;
+    if (!job.cam.isEmpty()) said << job.cam;
+    // Two of the same name are told apart.
+    said << Say::tr("no. %1, changed %2").arg(job.id).arg(words::logDay(job.changed_ms));
+    if (const QString* left = leftOf(job)) said << Say::tr("Still to be taken: ") + *left;
+    return said;
+}
+
+void JobsPage::portray() {
+    const qint64 id = current();
+    const book::JobLine* job = line(id);
+    if (!job || !isOpen()) return;
     const auto read = session_.book().load(id);
     const Job* whole = std::get_if<Job>(&read);
     const SnapshotPtr examined = whole ? lobe::examined(*whole) : nullptr;
     portrait_->show(examined);
-    QStringList said{job->name};
-    if (!job->engine.isEmpty()) said << job->engine;
-    if (!job->cam.isEmpty()) said << job->cam;
-    // Two of the same name are told apart.
-    said << Say::tr("no. %1, changed %2").arg(job->id).arg(words::logDay(job->changed_ms));
-    if (examined) {
-        left_[id] = nextOf(examined->findings);
-        said << Say::tr("Still to be taken: ") + left_[id];
-    }
-    about_->setText(said.join(QLatin1Char('\n')));
+    if (examined) left_[id] = {job->changed_ms, nextOf(examined->findings)};
+    about_->setText(aboutOf(*job).join(QLatin1Char('\n')));
 }
 
 QString JobsPage::nextOf(const Findings& findings) const {
@@ -224,21 +270,40 @@ QString JobsPage::nextOf(const Findings& findings) const {
                                  : words::taskTitle(findings.plan.front(), look().style());
 }
 
-/// One more of those in view, while nothing else is to be done.
+/// False where it was looked at before.
+bool JobsPage::lookAt(std::size_t i) {
+    const book::JobLine& job = jobs_[i];
+    if (leftOf(job)) return false;
+    const auto read = session_.book().load(job.id);
+    const Job* whole = std::get_if<Job>(&read);
+    left_[job.id] = {job.changed_ms, whole ? nextOf(lobe::examine(*whole)) : QString()};
+    return true;
+}
+
+/// One more, while nothing else is to be done: those in view, then all, so that what is still to be
+/// taken can be searched for.
 void JobsPage::lookAtNext() {
     if (!isOpen()) return;
     const QRect view = list_->viewport()->rect();
     for (int i = 0; i < list_->count(); ++i) {
         const QRect at = list_->rowRect(i);
         if (at.bottom() < view.top()) continue;
-        if (at.top() > view.bottom()) return;
-        const qint64 id = jobs_[shown_[static_cast<std::size_t>(i)]].id;
-        if (left_.count(id)) continue;
-        const auto read = session_.book().load(id);
-        const Job* whole = std::get_if<Job>(&read);
-        left_[id] = whole ? nextOf(lobe::examine(*whole)) : QString();
+        if (at.top() > view.bottom()) break;
+        if (!lookAt(shown_[static_cast<std::size_t>(i)])) continue;
         list_->viewport()->update();
-        return idle_->start();
+        return idle_->start(0);
+    }
+    // Not while somebody types.
+    constexpr int kPause_ms = 400;
+    if (!typed_.hasExpired(kPause_ms)) return idle_->start(kPause_ms);
+    const QStringList words = wanted();
+    while (looked_ < jobs_.size()) {
+        const std::size_t i = looked_++;
+        if (!lookAt(i)) continue;
+        // It may be one that is searched for.
+        const bool shown = std::find(shown_.begin(), shown_.end(), i) != shown_.end();
+        if (!shown && !words.isEmpty() && matches(i, words)) return search();
+        return idle_->start(0);
     }
 }
 

@@ -63,7 +63,7 @@ void MainWindow::build() {
     setCentralWidget(frame_);
     keys_ = new KeysOverlay(look_, this);
     new Typing(entry_->line());
-    files_ = new FileTraffic(*this, session_, books_, dialogs_);
+    files_ = new FileTraffic(*this, session_, books_, dialogs_, preferences_);
     entry_->setAnywhere([this](const QString& text, bool enter) { return anywhere(text, enter); });
     connect(entry_, &EntryBar::pasted, files_, &FileTraffic::paste);
     watch_ = new QTimer(this);
@@ -337,7 +337,8 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
-    if (event->mimeData()->hasUrls()) event->acceptProposedAction();
+    // What is dragged out of this window does not come in again.
+    if (event->mimeData()->hasUrls() && !event->source()) event->acceptProposedAction();
 }
 
 void MainWindow::dropEvent(QDropEvent* event) {

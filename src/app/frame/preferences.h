@@ -61,6 +61,14 @@ public:
         settings_.setValue(QStringLiteral("recent"), all.mid(0, kMost));
     }
 
+    /// How a table of somebody else's was taken, by its shape; empty: never.
+    QString tableReading(const QString& shape) const {
+        return settings_.value(keyOf(shape)).toString();
+    }
+    void setTableReading(const QString& shape, const QString& how) {
+        if (how != tableReading(shape)) settings_.setValue(keyOf(shape), how);
+    }
+
     Place place(const QString& book) const {
         const QString group = groupOf(book);
         Place p;
@@ -104,13 +112,16 @@ public:
 
 private:
     QString opening() const { return settings_.fileName() + QStringLiteral(".opening"); }
+    /// A word for any text.
+    static QString wordOf(const QString& text) {
+        return QString::fromLatin1(
+            QCryptographicHash::hash(text.toUtf8(), QCryptographicHash::Sha1).toHex().left(12));
+    }
     /// One place per book, whatever it is called by.
     static QString groupOf(const QString& book) {
-        const QByteArray path = QFileInfo(book).absoluteFilePath().toUtf8();
-        return QStringLiteral("place-%1/")
-            .arg(QString::fromLatin1(
-                QCryptographicHash::hash(path, QCryptographicHash::Sha1).toHex().left(12)));
+        return QStringLiteral("place-%1/").arg(wordOf(QFileInfo(book).absoluteFilePath()));
     }
+    static QString keyOf(const QString& shape) { return QStringLiteral("tables/") + wordOf(shape); }
 
     QSettings settings_;
 };

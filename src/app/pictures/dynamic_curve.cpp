@@ -38,6 +38,14 @@ void DynamicCurve::setScene(const DynamicScene& scene) {
     update();
 }
 
+QString DynamicCurve::text() const {
+    QStringList lines{columns({Say::tr("advance"), Say::tr("dynamic ratio")})};
+    for (const AdvancePoint& p : scene_.curve)
+        lines << columns({words::fixed(p.advance_deg, 1, look().style()),
+                          words::fixed(p.dynamicRatio, 2, look().style())});
+    return lines.join(QLatin1Char('\n'));
+}
+
 /// Where an advance and a ratio stand in the box of the curve.
 struct DynamicCurve::Plot {
     QRectF box;

@@ -23,6 +23,7 @@ public:
     /// Ratio against advance, with fuels as bands.
     void setScene(const DynamicScene& scene);
     void draw(QPainter& painter, const QSizeF& size) const override;
+    QString text() const override;
     QSize sizeHint() const override { return {400, 220}; }
 
 private:

@@ -38,6 +38,21 @@ void EventBars::setScene(const EventBarsScene& scene) {
     update();
 }
 
+QString EventBars::text() const {
+    const words::Style& style = look().style();
+    QStringList lines{columns({accessibleName(), Say::tr("height"), Say::tr("opens"),
+                               Say::tr("closes"), Say::tr("duration")})};
+    for (const LobeFigures* lobe : {scene_.intake.get(), scene_.exhaust.get()})
+        for (const Height& h : scene_.heights)
+            if (const HeightEvents* e = lobe ? lobe->events(h) : nullptr;
+                e && e->opens && e->closes)
+                lines << columns({words::sideName(lobe->side), words::heightAt(h, style),
+                                  words::fromDeadCentre(*e->opens, style),
+                                  words::fromDeadCentre(*e->closes, style),
+                                  words::degrees(*e->duration_deg(), style)});
+    return lines.join(QLatin1Char('\n'));
+}
+
 double EventBars::x(double deg, const QSizeF& size) const {
     return kLeft + (deg - kFrom) / (kTo - kFrom) * (size.width() - kLeft - kRight);
 }

@@ -24,6 +24,7 @@ public:
     /// Heights from low to high; cards' events where there is a card.
     void setScene(const EventBarsScene& scene);
     void draw(QPainter& painter, const QSizeF& size) const override;
+    QString text() const override;
     QSize sizeHint() const override { return {780, 340}; }
 
 private:

@@ -33,6 +33,21 @@ void MidpointPlot::setScene(const MidpointScene& scene) {
     update();
 }
 
+QString MidpointPlot::text() const {
+    const words::Style& style = look().style();
+    QStringList lines{columns({accessibleName(), Say::tr("lift, %1").arg(words::unitName(style)),
+                               Say::tr("off the centre")})};
+    for (const LobeFigures* lobe : {scene_.intake.get(), scene_.exhaust.get()}) {
+        const auto centre = lobe ? lobe->centre(scene_.school) : std::nullopt;
+        if (!centre) continue;
+        for (const HeightEvents& e : lobe->midpoints.events)
+            if (const auto m = e.midpoint())
+                lines << columns({words::sideName(lobe->side), words::lift(e.height.mm, style),
+                                  words::signedFixed(m->deg - centre->deg, 2, style)});
+    }
+    return lines.join(QLatin1Char('\n'));
+}
+
 void MidpointPlot::draw(QPainter& p, const QSizeF& size) const {
     const Theme& t = theme();
     p.setRenderHint(QPainter::Antialiasing);

@@ -19,6 +19,7 @@ public:
     /// The middle of the events against height, of both lobes.
     void setScene(const MidpointScene& scene);
     void draw(QPainter& painter, const QSizeF& size) const override;
+    QString text() const override;
     QSize sizeHint() const override { return {230, 190}; }
 
 private:

@@ -1,11 +1,10 @@
 #include "app/pictures/picture.h"
 
+#include "app/style/clipboard.h"
 #include "book/files.h"
 #include "words/say.h"
 
 #include <QAction>
-#include <QApplication>
-#include <QClipboard>
 #include <QPainter>
 #include <QPrinter>
 #include <QSaveFile>
@@ -39,10 +38,11 @@ QString savePicture(const QString& path, const QSize& size, const DrawFunction& 
     return file.commit() ? QString() : file.errorString();
 }
 
-void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, DrawFunction draw) {
+void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, DrawFunction draw,
+                    std::function<QString()> text) {
     widget->setContextMenuPolicy(Qt::ActionsContextMenu);
-    const auto add = [&](const QString& text, const QKeySequence& keys, std::function<void()> act) {
-        auto* action = new QAction(text, widget);
+    const auto add = [&](const QString& does, const QKeySequence& keys, std::function<void()> act) {
+        auto* action = new QAction(does, widget);
         action->setShortcut(keys);
         action->setShortcutContext(Qt::WidgetShortcut);
         QObject::connect(action, &QAction::triggered, widget, std::move(act));
@@ -65,7 +65,7 @@ void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, Draw
         QPainter painter(&image);
         draw(painter, widget->size());
         painter.end();
-        QApplication::clipboard()->setImage(image);
+        toClipboard(text(), image);
     });
     add(Say::tr("Print picture…"), QKeySequence::Print, [=, &dialogs] {
         QPrinter printer(QPrinter::HighResolution);
@@ -81,8 +81,14 @@ void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, Draw
 Picture::Picture(const Look& look, Dialogs& dialogs, const QString& name, QWidget* parent)
     : QWidget(parent), look_(look) {
     setFocusPolicy(Qt::StrongFocus);
-    addPictureMenu(this, name, dialogs, [this](QPainter& p, const QSizeF& size) { draw(p, size); });
+    addPictureMenu(
+        this, name, dialogs, [this](QPainter& p, const QSizeF& size) { draw(p, size); },
+        [this] { return text(); });
     connect(&look, &Look::changed, this, qOverload<>(&QWidget::update));
+}
+
+QString Picture::text() const {
+    return QStringList{accessibleName(), accessibleDescription()}.join(QLatin1Char('\n')).trimmed();
 }
 
 void Picture::paintEvent(QPaintEvent*) {

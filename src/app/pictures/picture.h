@@ -16,11 +16,18 @@ namespace app {
 /// Draws the picture into a rectangle of that size.
 using DrawFunction = std::function<void(QPainter&, const QSizeF&)>;
 
-/// Gives a widget the menu. `name` is the suggested file name without ending.
-void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, DrawFunction draw);
+/// Gives a widget the menu. `name` is the suggested file name without ending; `text` is what a copy
+/// says in words or in columns.
+void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, DrawFunction draw,
+                    std::function<QString()> text);
 
 /// Writes the picture; the ending (.svg or .png) decides. Empty on success, else why not.
 QString savePicture(const QString& path, const QSize& size, const DrawFunction& draw);
+
+/// Cells of a line of figures, as a spreadsheet takes them.
+inline QString columns(const QStringList& cells) {
+    return cells.join(QLatin1Char('\t'));
+}
 
 /// A widget that is a picture.
 class Picture : public QWidget {
@@ -30,6 +37,8 @@ public:
 
     /// Draws it in a size in pixels, on screen, in a file or on paper alike.
     virtual void draw(QPainter& painter, const QSizeF& size) const = 0;
+    /// What a copy says beside the picture: what a screen reader says, or the figures in columns.
+    virtual QString text() const;
 
 protected:
     void paintEvent(QPaintEvent* event) override;

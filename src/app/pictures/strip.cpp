@@ -102,20 +102,38 @@ Strip::Strip(const Look& look, Dialogs& dialogs, QWidget* parent)
         dress();
         rebuild();
     });
-    addPictureMenu(this, QStringLiteral("strip"), dialogs, [this](QPainter& p, const QSizeF& size) {
-        // By way of a QPicture, so that an SVG keeps its lines.
-        QPicture picture;
-        QCPPainter painter(&picture);
-        onPaper_ = true;
-        rebuild();
-        toPainter(&painter, int(size.width()), int(size.height()));
-        onPaper_ = false;
-        rebuild();
-        painter.end();
-        p.drawPicture(0, 0, picture);
-    });
+    addPictureMenu(
+        this, QStringLiteral("strip"), dialogs,
+        [this](QPainter& p, const QSizeF& size) {
+            // By way of a QPicture, so that an SVG keeps its lines.
+            QPicture picture;
+            QCPPainter painter(&picture);
+            onPaper_ = true;
+            rebuild();
+            toPainter(&painter, int(size.width()), int(size.height()));
+            onPaper_ = false;
+            rebuild();
+            painter.end();
+            p.drawPicture(0, 0, picture);
+        },
+        [this] { return text(); });
     dress();
     rebuild();
+}
+
+QString Strip::text() const {
+    const words::Style& style = look_.style();
+    QStringList lines;
+    for (const auto& run : scene_.lobes) {
+        if (!run) continue;
+        lines << columns({words::sideName(run->lobe.side), Say::tr("degrees"),
+                          Say::tr("lift, %1").arg(words::unitName(style))});
+        for (const LiftReading& r : run->readings)
+            if (r.counts)
+                lines << columns({QString(), words::shortest(r.at.deg, 2, style),
+                                  words::lift(r.lift_mm, style)});
+    }
+    return lines.join(QLatin1Char('\n'));
 }
 
 double Strip::shown(double mm) const {

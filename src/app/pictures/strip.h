@@ -34,6 +34,8 @@ public:
     void setScene(const StripScene& scene);
     /// Shows the whole cycle of the lobes again.
     void showAll();
+    /// Its readings, degrees and lift in columns.
+    QString text() const;
 
 signals:
     /// A reading was clicked.

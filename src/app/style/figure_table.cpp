@@ -1,8 +1,12 @@
 #include "app/style/figure_table.h"
 
+#include "app/style/clipboard.h"
 #include "app/style/fitted.h"
+#include "words/say.h"
 
+#include <QAction>
 #include <QFontMetrics>
+#include <QKeyEvent>
 #include <QPainter>
 
 #include <algorithm>
@@ -16,7 +20,28 @@ constexpr int kName = 15, kFigure = 20; ///< rows of the strip
 
 FigureTable::FigureTable(const Look& look, bool notes, QWidget* parent)
     : QWidget(parent), look_(look), notes_(notes) {
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(Say::tr("Figures"));
+    setContextMenuPolicy(Qt::ActionsContextMenu);
+    auto* copy = new QAction(Say::tr("Copy"), this);
+    addAction(copy);
+    connect(copy, &QAction::triggered, this, [this] { toClipboard(text(), *this); });
     connect(&look, &Look::changed, this, qOverload<>(&QWidget::update));
+}
+
+void FigureTable::keyPressEvent(QKeyEvent* event) {
+    if (event->matches(QKeySequence::Copy)) return toClipboard(text(), *this);
+    QWidget::keyPressEvent(event);
+}
+
+void FigureTable::focusInEvent(QFocusEvent* event) {
+    QWidget::focusInEvent(event);
+    update();
+}
+
+void FigureTable::focusOutEvent(QFocusEvent* event) {
+    QWidget::focusOutEvent(event);
+    update();
 }
 
 int FigureTable::Columns::width() const {
@@ -135,8 +160,12 @@ void FigureTable::paintStrip(QPainter& p) const {
 
 void FigureTable::paintEvent(QPaintEvent*) {
     QPainter p(this);
-    if (strip_ > 0) return paintStrip(p);
     const Theme& t = look_.theme();
+    if (hasFocus()) {
+        p.setPen(QPen(t.amberLine, 1.0));
+        p.drawRect(rect().adjusted(0, 0, -1, -1));
+    }
+    if (strip_ > 0) return paintStrip(p);
     // In a language with longer words all of it is a little smaller.
     if (const double needed = sizeHint().width(); needed > width())
         p.scale(width() / needed, width() / needed);

@@ -1,9 +1,10 @@
 #include "app/style/rows.h"
 
+#include "app/style/clipboard.h"
+
 #include <QAbstractListModel>
-#include <QApplication>
-#include <QClipboard>
 #include <QKeyEvent>
+#include <QMimeData>
 #include <QPainter>
 #include <QStyle>
 
@@ -40,8 +41,15 @@ public:
         }
     }
     Qt::ItemFlags flags(const QModelIndex& index) const override {
-        return at(index.row()).heading ? Qt::NoItemFlags : Qt::ItemIsSelectable | Qt::ItemIsEnabled;
+        if (!index.isValid() || at(index.row()).heading) return Qt::NoItemFlags;
+        const Qt::ItemFlags usual = Qt::ItemIsSelectable | Qt::ItemIsEnabled;
+        return dataOf_ ? usual | Qt::ItemIsDragEnabled : usual;
     }
+    QStringList mimeTypes() const override { return {QStringLiteral("text/uri-list")}; }
+    QMimeData* mimeData(const QModelIndexList& rows) const override {
+        return dataOf_ && !rows.isEmpty() ? dataOf_(idAt(rows.front().row())) : nullptr;
+    }
+    void setDragged(std::function<QMimeData*(qint64)> dataOf) { dataOf_ = std::move(dataOf); }
     Row at(int i) const { return rowAt_ ? rowAt_(i) : rows_.value(i); }
     qint64 idAt(int i) const { return rowAt_ ? idAt_(i) : rows_[i].id; }
     bool uniform() const {
@@ -87,6 +95,7 @@ private:
     QList<Row> rows_;
     std::function<Row(int)> rowAt_; ///< in place of rows_
     std::function<qint64(int)> idAt_;
+    std::function<QMimeData*(qint64)> dataOf_;
     int count_ = 0;
 };
 
@@ -294,6 +303,12 @@ QString RowList::text() const {
     return out;
 }
 
+void RowList::setDragged(std::function<QMimeData*(qint64)> dataOf) {
+    rows_->setDragged(std::move(dataOf));
+    setDragEnabled(true);
+    setDragDropMode(QAbstractItemView::DragOnly);
+}
+
 void RowList::showRow(int index, ScrollHint hint) {
     scrollTo(rows_->index(index), hint);
 }
@@ -309,7 +324,7 @@ void RowList::currentChanged(const QModelIndex& now, const QModelIndex& before) 
 
 void RowList::keyPressEvent(QKeyEvent* event) {
     if (event->matches(QKeySequence::Copy)) {
-        QApplication::clipboard()->setText(text());
+        toClipboard(text(), *this);
         return;
     }
     const qint64 id = currentId();

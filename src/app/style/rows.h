@@ -9,6 +9,8 @@
 
 #include <functional>
 
+class QMimeData;
+
 namespace app {
 
 struct Row {
@@ -52,6 +54,8 @@ public:
     void showRow(int index, ScrollHint hint = EnsureVisible);
     /// Where a row stands in the viewport.
     QRect rowRect(int index) const;
+    /// Rows can be dragged elsewhere as what `dataOf` makes of an id; null for nothing.
+    void setDragged(std::function<QMimeData*(qint64)> dataOf);
     int valuePixels() const { return valuePixels_; }
     void setValuePixels(int pixels) { valuePixels_ = pixels; }
     /// Of a tall row; less shows more of them.

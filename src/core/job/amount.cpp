@@ -28,6 +28,9 @@ const double kPound =
 const double kBar =
     bu::conversion_factor(bu::metric::bar_base_unit::unit_type(), bu::si::pressure());
 
+/// The weight of a kilogram, N.
+constexpr double kKilopond = 9.80665;
+
 struct Unit {
     const char* sign;
     std::initializer_list<const char*> written; ///< lower case, without dots and spaces
@@ -54,6 +57,9 @@ const Unit kUnits[] = {
     {"bar", {"bar"}, Dimension::Pressure, kBar, false},
     {"cc", {"cc", "cm3", "ml"}, Dimension::Volume, 1e-6, false},
     {"cu in", {"cuin", "in3", "ci"}, Dimension::Volume, kInch* kInch* kInch, true},
+    {"kW", {"kw"}, Dimension::Power, 1e3, false},
+    {"hp", {"hp", "bhp"}, Dimension::Power, 550.0 * kPound* kFoot, true}, // 550 ft lbf a second
+    {"PS", {"ps"}, Dimension::Power, 75.0 * kKilopond, false},            // 75 kgf m a second
 };
 
 /// The unit as it could be listed: no spaces, no dots between, lower case.

@@ -11,6 +11,9 @@
 namespace lobe {
 namespace {
 
+/// Fewer rows than this are a piece of a lobe.
+constexpr std::size_t kPiece = 8;
+
 std::vector<std::string> cut(std::string_view line, char separator) {
     std::vector<std::string> out;
     std::string now;
@@ -69,7 +72,7 @@ std::optional<ForeignTable> readWith(const std::vector<std::string_view>& lines,
         std::max_element(byWidth.begin(), byWidth.end(), [](const auto& a, const auto& b) {
             return a.second.size() < b.second.size();
         });
-    if (widest == byWidth.end() || widest->second.size() < 3 ||
+    if (widest == byWidth.end() || widest->second.size() < 2 ||
         widest->second.size() > kMostReadings)
         return std::nullopt;
     ForeignTable out;
@@ -157,7 +160,48 @@ std::optional<ForeignTable> readForeignTable(std::string_view text) {
         most = numbers;
         best = std::move(read);
     }
-    return best;
+    if (!best || best->decimalComma || best->columns.size() != 2) return best;
+    // "1,25" is one lift where the commas part no angles from it: no point stands anywhere, and
+    // what is before the commas does not go evenly.
+    const bool points = std::any_of(lines.begin(), lines.end(), [](std::string_view line) {
+        return line.find('.') != std::string_view::npos;
+    });
+    const auto& first = best->columns.front();
+    const bool angles =
+        evenness(first) > 0.8 && range(first) > (first.size() < kPiece ? 4.0 : 20.0);
+    if (points || angles) return best;
+    auto lifts = readWith(lines, {'\t', true});
+    const bool whole =
+        lifts && lifts->columns.size() == 1 && lifts->columns.front().size() == first.size();
+    return whole ? lifts : best;
+}
+
+double shiftHome(const ForeignTable& table, TableReading r, Side side) {
+    if (!r.angle || table.columns.front().size() < kPiece) return 0.0;
+    r.shift_deg = 0.0;
+    const double home = usualCentre_deg(side), nose = nose_deg(readAs(table, r));
+    const bool there = std::abs(wrapCycle({nose - home}).deg) <= 45.0;
+    return there ? 0.0 : std::round(wrapCycle({home - nose}).deg);
+}
+
+/// A few rows show no lobe to go by.
+static TableReading guessPiece(const ForeignTable& table, LengthUnit shown, TableReading r) {
+    const auto& columns = table.columns;
+    const auto named = [&](std::size_t c, const char* what) {
+        return c < table.names.size() && says(table.names[c], what);
+    };
+    if (columns.size() > 1) {
+        r.angle = named(0, "lift") ? 1 : 0;
+        r.lift = 1 - *r.angle;
+        r.cam = named(*r.angle, "cam");
+    }
+    const auto [low, high] = std::minmax_element(columns[r.lift].begin(), columns[r.lift].end());
+    r.negative = *high <= 0.0 && *low < 0.0;
+    if (named(r.lift, "thou") || std::max(*high, -*low) > 40.0)
+        r.unit_mm = kMmPerInch / 1000.0;
+    else if (named(r.lift, "in") || (!named(r.lift, "mm") && shown == LengthUnit::Inch))
+        r.unit_mm = kMmPerInch;
+    return r;
 }
 
 TableReading guessReading(const ForeignTable& table, Side side, LengthUnit shown, double from_deg,
@@ -165,6 +209,7 @@ TableReading guessReading(const ForeignTable& table, Side side, LengthUnit shown
     TableReading r;
     r.from_deg = from_deg;
     r.step_deg = step_deg;
+    if (table.columns.front().size() < kPiece) return guessPiece(table, shown, r);
     const auto& columns = table.columns;
     double most = 0.0;
     for (std::size_t c = 0; columns.size() > 1 && c < columns.size(); ++c)
@@ -208,10 +253,93 @@ TableReading guessReading(const ForeignTable& table, Side side, LengthUnit shown
         r.cam =
             says(angle, "cam") || (!says(angle, "crank") && openOver_deg(readAs(table, r)) < 175.0);
     }
-    const auto points = readAs(table, r);
-    const double home = usualCentre_deg(side), nose = nose_deg(points);
-    if (r.angle && std::abs(wrapCycle({nose - home}).deg) > 45.0)
-        r.shift_deg = std::round(wrapCycle({home - nose}).deg);
+    r.shift_deg = shiftHome(table, r, side);
+    return r;
+}
+
+std::string shapeOf(const ForeignTable& table) {
+    std::string out = std::to_string(table.columns.size());
+    for (const std::string& name : table.names)
+        out += ' ' + name;
+    return out;
+}
+
+namespace {
+
+/// A reading as words with a number each: what can be remembered of it. Columns count from 0, -1 is
+/// none.
+std::map<std::string, double> wordsOf(const TableReading& r, Side side) {
+    return {{"angle", r.angle ? static_cast<double>(*r.angle) : -1.0},
+            {"lift", static_cast<double>(r.lift)},
+            {"unit", r.unit_mm},
+            {"negative", r.negative},
+            {"nose", r.fromNose},
+            {"cam", r.cam},
+            {"reverse", r.reverse},
+            {"step", r.step_deg},
+            {side == Side::Intake ? "intake" : "exhaust", r.shift_deg}};
+}
+
+std::map<std::string, double> wordsIn(std::string_view text) {
+    std::map<std::string, double> out;
+    for (const std::string& each : cut(text, ' ')) {
+        const auto at = each.find('=');
+        if (at == std::string::npos) continue;
+        if (const auto v = number(each.substr(at + 1), false)) out[each.substr(0, at)] = *v;
+    }
+    return out;
+}
+
+} // namespace
+
+std::string remembered(const TableReading& kept, const TableReading& guessed, Side side,
+                       std::string_view before) {
+    auto all = wordsIn(before);
+    const auto guess = wordsOf(guessed, side);
+    for (const auto& [word, value] : wordsOf(kept, side))
+        if (all.count(word) || value != guess.at(word)) all[word] = value;
+    std::string out;
+    for (const auto& [word, value] : all) {
+        char digits[32];
+        const auto end = std::to_chars(std::begin(digits), std::end(digits), value).ptr;
+        out += (out.empty() ? "" : " ") + word + '=' + std::string(std::begin(digits), end);
+    }
+    return out;
+}
+
+TableReading asRemembered(const ForeignTable& table, TableReading r, Side side,
+                          std::string_view words) {
+    const auto all = wordsIn(words);
+    const auto said = [&](const char* word) -> const double* {
+        const auto at = all.find(word);
+        return at != all.end() ? &at->second : nullptr;
+    };
+    const auto column = [&](const double* v) {
+        return *v >= 0.0 && *v < static_cast<double>(table.columns.size()) && *v == std::floor(*v);
+    };
+    const TableReading guess = r;
+    if (const double* v = said("angle")) {
+        if (*v == -1.0) r.angle.reset();
+        if (column(v)) r.angle = static_cast<std::size_t>(*v);
+    }
+    if (const double* v = said("lift"); v && column(v)) r.lift = static_cast<std::size_t>(*v);
+    if (r.angle == r.lift) {
+        r.angle = guess.angle;
+        r.lift = guess.lift;
+    }
+    if (const double* v = said("unit"))
+        for (double unit : {1.0, kMmPerInch, kMmPerInch / 1000.0})
+            if (*v == unit) r.unit_mm = unit;
+    for (const auto& [word, flag] : {std::pair{"negative", &r.negative},
+                                     {"nose", &r.fromNose},
+                                     {"cam", &r.cam},
+                                     {"reverse", &r.reverse}})
+        if (const double* v = said(word)) *flag = *v != 0.0;
+    if (const double* v = said("step"); v && *v >= 0.01 && *v <= 30.0) r.step_deg = *v;
+    const double* shift = said(side == Side::Intake ? "intake" : "exhaust");
+    r.shift_deg = shift && std::abs(*shift) <= 720.0 ? *shift
+                  : r == guess                       ? guess.shift_deg
+                                                     : shiftHome(table, r, side);
     return r;
 }
 

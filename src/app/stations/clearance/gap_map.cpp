@@ -168,6 +168,17 @@ void GapMap::drawValve(QPainter& p, const Plot& plot, const GapCurve& valve) con
     }
 }
 
+QString GapMap::text() const {
+    const words::Style& style = look().style();
+    QStringList lines{columns({accessibleName(), Say::tr("degrees"),
+                               Say::tr("clearance, %1").arg(words::unitName(style))})};
+    for (const GapCurve& valve : scene_.valves)
+        for (const GapPoint& p : valve.points)
+            lines << columns({words::sideName(valve.side), words::fixed(p.deg, 1, style),
+                              words::lift(p.clearance_mm, style)});
+    return lines.join(QLatin1Char('\n'));
+}
+
 void GapMap::draw(QPainter& p, const QSizeF& size) const {
     p.setRenderHint(QPainter::Antialiasing);
     const QRectF box(kLeft, kTop, size.width() - kLeft - kRight, size.height() - kTop - kBottom);

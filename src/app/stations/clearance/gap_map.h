@@ -14,6 +14,7 @@ public:
 
     void setScene(const GapScene& scene);
     void draw(QPainter& painter, const QSizeF& size) const override;
+    QString text() const override;
     QSize sizeHint() const override { return {560, 330}; }
 
 private:

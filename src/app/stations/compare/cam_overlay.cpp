@@ -134,6 +134,25 @@ void CamOverlay::differences(QPainter& p, const Frame& f, const std::vector<CamV
     p.restore();
 }
 
+QString CamOverlay::text() const {
+    if (!desk_) return {};
+    const auto views = desk_->views();
+    const words::Style& style = look().style();
+    QStringList lines, head{Say::tr("degrees")};
+    for (const CamView& v : views)
+        for (Side side : {Side::Exhaust, Side::Intake})
+            head << v.name + QLatin1Char(' ') + words::sideName(side);
+    lines << columns(head);
+    for (double deg = kFrom; deg <= kTo; deg += kStep) {
+        QStringList row{words::fixed(deg, 0, style)};
+        for (const CamView& v : views)
+            for (Side side : {Side::Exhaust, Side::Intake})
+                row << (v.cam->lift[side] ? words::lift(liftOf(v, side, deg), style) : QString());
+        lines << columns(row);
+    }
+    return lines.join(QLatin1Char('\n'));
+}
+
 void CamOverlay::draw(QPainter& p, const QSizeF& size) const {
     p.setRenderHint(QPainter::Antialiasing);
     p.fillRect(QRectF({}, size), theme().panel);

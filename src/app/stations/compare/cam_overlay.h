@@ -15,6 +15,7 @@ public:
     /// The desk that is shown; it outlives the picture.
     void setDesk(const CompareDesk* desk);
     void draw(QPainter& painter, const QSizeF& size) const override;
+    QString text() const override;
 
 private:
     struct Frame;

@@ -1,9 +1,8 @@
 #include "app/stations/compare/cam_table.h"
 
+#include "app/style/clipboard.h"
 #include "words/say.h"
 
-#include <QApplication>
-#include <QClipboard>
 #include <QContextMenuEvent>
 #include <QHeaderView>
 #include <QKeyEvent>
@@ -127,8 +126,8 @@ QString CamTable::text() const {
     return lines.join(QLatin1Char('\n'));
 }
 
-void CamTable::copy() const {
-    QApplication::clipboard()->setText(text());
+void CamTable::copy() {
+    toClipboard(text(), *this);
 }
 
 void CamTable::keyPressEvent(QKeyEvent* event) {
@@ -145,7 +144,7 @@ void CamTable::keyPressEvent(QKeyEvent* event) {
 void CamTable::contextMenuEvent(QContextMenuEvent* event) {
     QMenu menu(this);
     const int row = rowAt(event->pos().y());
-    menu.addAction(Say::tr("Copy all as text"), this, &CamTable::copy);
+    menu.addAction(Say::tr("Copy all"), this, &CamTable::copy);
     if (row >= 0 && row < keys_.size()) {
         menu.addAction(Say::tr("Sort the cams by it"), this, [this, row] { sortBy(row); });
         menu.addAction(Say::tr("Hide this figure"), this,

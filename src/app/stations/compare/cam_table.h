@@ -31,7 +31,7 @@ protected:
 
 private:
     void sortBy(int row);
-    void copy() const;
+    void copy();
 
     const Look& look_;
     QStringList names_, heads_;     ///< as they are set

@@ -37,6 +37,28 @@ void FillingPlot::setDesk(const CompareDesk* desk) {
     update();
 }
 
+QString FillingPlot::text() const {
+    if (!desk_ || desk_->curves().empty()) return Picture::text();
+    const auto views = desk_->views();
+    const auto& curves = desk_->curves();
+    const auto longest =
+        std::max_element(curves.begin(), curves.end(), [](const auto& a, const auto& b) {
+            return a.points.size() < b.points.size();
+        });
+    QStringList lines, head{Say::tr("per minute")};
+    for (const CamView& v : views)
+        head << v.name;
+    lines << columns(head);
+    for (std::size_t k = 0; k < longest->points.size(); ++k) {
+        QStringList row{words::fixed(longest->points[k].speed_rpm, 0, look().style())};
+        for (const FillingCurve& c : curves)
+            row << (k < c.points.size() ? words::fixed(c.points[k].efficiency, 3, look().style())
+                                        : QString());
+        lines << columns(row);
+    }
+    return lines.join(QLatin1Char('\n'));
+}
+
 void FillingPlot::draw(QPainter& p, const QSizeF& size) const {
     p.setRenderHint(QPainter::Antialiasing);
     const Theme& t = theme();

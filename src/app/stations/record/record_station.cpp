@@ -4,6 +4,7 @@
 #include "app/style/rows.h"
 #include "words/say.h"
 
+#include <QComboBox>
 #include <QDir>
 #include <QFileInfo>
 #include <QHBoxLayout>
@@ -27,6 +28,7 @@ RecordStation::RecordStation(Session& session, const Look& look, Dialogs&, QWidg
           Say::tr("Nothing yet. part camshaft, bolts cam wheel, float cam or order push rods in "
                   "the line below begins it; what is asked then may be passed by."),
           this)),
+      only_(new QComboBox(this)),
       log_(new RowList(look, true, this)),
       built_(new RowList(look, true, this)),
       pictures_(new QHBoxLayout) {
@@ -46,7 +48,18 @@ RecordStation::RecordStation(Session& session, const Look& look, Dialogs&, QWidg
         list->setRowHeight(44);
     }
     auto* left = new QVBoxLayout;
-    left->addWidget(title_);
+    only_->setObjectName(QStringLiteral("logOnly"));
+    only_->setAccessibleName(Say::tr("What of the logbook is shown"));
+    for (int i = 0; i < kLogParts; ++i)
+        only_->addItem(RecordDesk::partName(static_cast<LogPart>(i)));
+    connect(only_, &QComboBox::activated, this, [this](int index) {
+        desk_->show(static_cast<LogPart>(index));
+        emit desk_->entryWanted();
+    });
+    auto* head = new QHBoxLayout;
+    head->addWidget(title_, 1);
+    head->addWidget(only_);
+    left->addLayout(head);
     left->addWidget(hint_);
     left->addWidget(log_, 1);
     pictures_->setSpacing(8);
@@ -70,11 +83,13 @@ RecordStation::RecordStation(Session& session, const Look& look, Dialogs&, QWidg
 void RecordStation::refresh() {
     const QString wanted = desk_->wanted();
     const auto lines = desk_->logbook();
-    hint_->setText(
-        !wanted.isEmpty()
-            ? Say::tr("%n lines with “%1”; Esc shows all", nullptr, static_cast<int>(lines.size()))
-                  .arg(wanted)
-            : Say::tr("What was read, moved, decided and noted, by its date."));
+    only_->setCurrentIndex(static_cast<int>(desk_->only()));
+    hint_->setText(!wanted.isEmpty() ? Say::tr("%n lines with “%1”; Esc shows all", nullptr,
+                                               static_cast<int>(lines.size()))
+                                           .arg(wanted)
+                   : desk_->only() != LogPart::All
+                       ? Say::tr("%n lines; Esc shows all", nullptr, static_cast<int>(lines.size()))
+                       : Say::tr("What was read, moved, decided and noted, by its date."));
     QList<Row> rows;
     QString day;
     for (const auto& line : lines) {

@@ -23,6 +23,7 @@ private:
     void refreshPictures();
 
     QLabel *title_, *hint_, *builtTitle_, *none_;
+    class QComboBox* only_;
     RowList *log_, *built_;
     QHBoxLayout* pictures_;
     QStringList shown_; ///< the pictures that are shown

@@ -36,8 +36,8 @@ constexpr Typed kTyped[] = {
      QT_TRANSLATE_NOOP("Say", "kept in the record, from every station")},
     {QT_TRANSLATE_NOOP("Say", "part …,  bolts …,  float …,  order …  at Record"),
      QT_TRANSLATE_NOOP("Say", "what was built in and how; then what is asked, or Enter")},
-    {QT_TRANSLATE_NOOP("Say", "find …,  done 3,  gone 3 why  at Record"),
-     QT_TRANSLATE_NOOP("Say", "searches; ticks an order; a part taken out again")},
+    {QT_TRANSLATE_NOOP("Say", "find …,  only readings,  done 3,  gone 3 why  at Record"),
+     QT_TRANSLATE_NOOP("Say", "searches; shows one kind; ticks an order; a part taken out again")},
 };
 
 } // namespace

@@ -3,6 +3,7 @@
 #include "app/style/fitted.h"
 #include "app/style/flow.h"
 #include "book/files.h"
+#include "words/logbook.h"
 #include "words/say.h"
 
 #include <QFileInfo>
@@ -101,6 +102,7 @@ void SheetStation::refresh() {
     for (QGraphicsView* view : preview_->findChildren<QGraphicsView*>())
         view->setBackgroundBrush(look().theme().plate);
     preview_->updatePreview();
+    desk_->setPages(preview_->pageCount());
     said_->setText(Say::tr("%n pages as they will be printed", nullptr, preview_->pageCount()) +
                    (o.by.isEmpty() ? Say::tr("; by NAME says who measured") : QString()));
 }
@@ -111,11 +113,9 @@ void SheetStation::showEvent(QShowEvent* event) {
 }
 
 void SheetStation::savePdf() {
-    const QString suggested =
-        QString::fromStdString(job().name).simplified().replace(QLatin1Char('/'), QLatin1Char('-'));
     const QString path =
-        dialogs_.saveFile(this, Say::tr("Save the sheet"), suggested + QStringLiteral(".pdf"),
-                          Say::tr("PDF (*.pdf)"));
+        dialogs_.saveFile(this, Say::tr("Save the sheet"),
+                          words::fileName(job()) + QStringLiteral(".pdf"), Say::tr("PDF (*.pdf)"));
     if (path.isEmpty()) return;
     QString why = book::refusesExport(path, session().book().path());
     if (why.isEmpty()) why = sheet::Sheet(job(), findings(), options()).savePdf(path);

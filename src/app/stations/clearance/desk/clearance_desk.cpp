@@ -26,13 +26,41 @@ constexpr const char* kCorrections[] = {"gasket", "spring", "lash", "slack", "sp
 ClearanceDesk::ClearanceDesk(Session& session, Manner manner)
     : FactsDesk(session, std::move(manner), clearanceFields().all, false),
       limits_(clearanceFields().limits) {
+    connect(&session, &Session::rereading, this, &ClearanceDesk::holdAngle);
+    connect(&session, &Session::reread, this, &ClearanceDesk::askIfTaken);
     connect(&session, &Session::selectionChanged, this, [this] {
         goTo_.reset();
+        held_.forget();
         striking_.reset();
         another_ = false;
         slide_.setValue(0.0);
         moveTo(-1);
     });
+}
+
+void ClearanceDesk::typing(bool on) {
+    held_.typing(on);
+}
+
+void ClearanceDesk::holdAngle() {
+    const bool asked = !striking_ && !sheet().field() && mockUp().method != ClearanceMethod::Clay;
+    held_.hold(asked ? std::optional(angle()) : std::nullopt);
+    known_ = 0;
+    if (const auto m = map())
+        for (const Press& p : m->presses)
+            known_ = std::max(known_, p.id);
+}
+
+void ClearanceDesk::askIfTaken() {
+    if (!held_.held()) return;
+    const CrankDeg at = *held_.held();
+    if (const auto m = map())
+        for (const Press& p : m->presses)
+            if (!p.struck && p.id > known_ && HeldAngle::same(p.at, at))
+                held_.taken(p.clearance_mm);
+    if (!held_.movedFrom(angle())) return;
+    goTo_ = at;
+    tell();
 }
 
 Held<ClearanceMap> ClearanceDesk::map() const {
@@ -328,11 +356,21 @@ Echo ClearanceDesk::ownSubmit(const QString& text) {
     Press p;
     p.at = typed.goTo.value_or(angle());
     if (mockUp().method == ClearanceMethod::Clay) p.at = {};
+    if (const auto taken = held_.takenAt(p.at))
+        return {false, Say::tr("Another window logged %1 at %2 while this was typed. Enter once "
+                               "more keeps yours beside it; Esc leaves it.")
+                           .arg(words::clearance(*taken, style()), onWheel(p.at))};
     p.clearance_mm = *typed.clearance_mm;
     p.typed = text.trimmed().toStdString();
     p.time_ms = session().now();
     goTo_.reset();
-    if (!keepPress(p)) return {false, Say::tr("Not logged; see the message above.")};
+    if (!keepPress(p)) {
+        // The next Enter means this angle and no other.
+        if (mockUp().method != ClearanceMethod::Clay) goTo_ = p.at;
+        held_.forget();
+        tell();
+        return {false, Say::tr("Not logged; see the message above.")};
+    }
     return {true, {}};
 }
 

@@ -5,6 +5,7 @@
 #include "core/examine/clearances.h"
 #include "desk/facts_desk.h"
 #include "desk/figure_line.h"
+#include "desk/held_angle.h"
 #include "desk/slide_state.h"
 
 #include <optional>
@@ -34,6 +35,7 @@ class ClearanceDesk : public FactsDesk {
 public:
     ClearanceDesk(Session& session, Manner manner);
 
+    void typing(bool on) override;
     void strikeLast() override;
     bool step(int direction) override;
     Echo command(QChar letter) override;
@@ -111,12 +113,16 @@ private:
         bool fitted = false;
     };
     void foretell();
+    void holdAngle();
+    void askIfTaken();
 
     std::vector<Foretold> foretold_;
     std::vector<lobe::OtherCam> others_; ///< but the fitted card, which lies on the fitted cam
     int limits_;                         ///< where they begin among the facts
     SlideState slide_;
     std::optional<lobe::CrankDeg> goTo_;
+    HeldAngle held_;
+    std::int64_t known_ = 0; ///< the newest press of the map before the job was read again
     std::optional<qint64> striking_;
     bool another_ = false; ///< the next press begins a map
     std::int64_t job_ = 0; ///< shown last

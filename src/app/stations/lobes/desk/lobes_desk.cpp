@@ -23,7 +23,7 @@ LobesDesk::LobesDesk(Session& session, Manner manner)
     connect(&session, &Session::reread, this, &LobesDesk::askIfTaken);
     connect(&session, &Session::selectionChanged, this, [this] {
         goTo_.reset();
-        taken_.reset();
+        held_.forget();
         pasted_.drop();
         striking_.reset();
         if (!events_.both()) events_.forget();
@@ -33,24 +33,21 @@ LobesDesk::LobesDesk(Session& session, Manner manner)
 }
 
 void LobesDesk::typing(bool on) {
-    typing_ = on;
-    if (!on) taken_.reset();
+    held_.typing(on);
 }
 
 void LobesDesk::holdAngle() {
-    held_.reset();
-    if (typing_ && !eventsOnly() && !striking_ && !sheet().field()) held_ = angle();
+    const bool asked = !eventsOnly() && !striking_ && !sheet().field();
+    held_.hold(asked ? std::optional(angle()) : std::nullopt);
 }
 
 void LobesDesk::askIfTaken() {
-    if (!held_ || std::abs(angle().deg - held_->deg) < 1e-6) return;
-    goTo_ = held_;
+    const auto back = held_.movedFrom(angle());
+    if (!back) return;
+    goTo_ = back;
     if (const auto run = session().run())
         for (const Reading& r : run->readings)
-            if (!r.struck && std::abs(r.at.deg - held_->deg) < 1e-6) {
-                taken_ = held_;
-                takenLift_mm_ = r.lift_mm;
-            }
+            if (!r.struck && HeldAngle::same(r.at, *back)) held_.taken(r.lift_mm);
     tell();
 }
 
@@ -387,10 +384,10 @@ Echo LobesDesk::log(const RunEntry& entry, const QString& text) {
     Reading r;
     r.at = entry.goTo.value_or(angle());
     r.lift_mm = *entry.lift_mm;
-    if (const auto taken = std::exchange(taken_, {}); taken && taken->deg == r.at.deg)
+    if (const auto taken = held_.takenAt(r.at))
         return {false, Say::tr("Another window logged %1 at %2 while this was typed. Enter once "
                                "more puts yours in its place; Esc leaves it.")
-                           .arg(words::liftWithUnit(takenLift_mm_, style()), onWheel(r.at))};
+                           .arg(words::liftWithUnit(*taken, style()), onWheel(r.at))};
     r.typed = text.trimmed().toStdString();
     r.time_ms = session().now();
     r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
@@ -408,7 +405,7 @@ Echo LobesDesk::log(const RunEntry& entry, const QString& text) {
     const bool kept = run_.keepReading(r, replaces);
     if (!kept) {
         // What another window logged was said already; the next Enter means it.
-        taken_.reset();
+        held_.forget();
         return {false, Say::tr("Not logged; see the message above.")};
     }
     return {true, {}};

@@ -4,6 +4,7 @@
 
 #include "core/job/entry.h"
 #include "desk/facts_desk.h"
+#include "desk/held_angle.h"
 #include "stations/lobes/desk/event_entry.h"
 #include "stations/lobes/desk/pasted_table.h"
 
@@ -42,6 +43,8 @@ public:
     void newRun();
     /// A table of somebody else's: asked how it is meant, then a run. False where it is none.
     bool takeTable(const QString& text, const QString& source);
+    /// How tables of the same shape were taken before.
+    void rememberTables(TableMemory memory) { pasted_.remember(std::move(memory)); }
     const PastedTable& pasted() const { return pasted_; }
     /// Asks the run's conditions instead of its readings.
     void askConditions(bool on);
@@ -127,12 +130,9 @@ private:
     void askIfTaken();
 
     std::optional<lobe::CrankDeg> goTo_;
-    bool typing_ = false;
-    std::optional<lobe::CrankDeg> held_;  ///< while the job is read again
-    std::optional<lobe::CrankDeg> taken_; ///< logged by another window since it was asked
-    double takenLift_mm_ = 0.0;           ///< and what it logged
-    bool backing_ = false;                ///< the crank is being turned back
-    bool overshot_ = false;               ///< the mark was passed: go back and come up again
+    HeldAngle held_;
+    bool backing_ = false;  ///< the crank is being turned back
+    bool overshot_ = false; ///< the mark was passed: go back and come up again
     std::optional<lobe::Figure> source_;
     std::size_t compared_ = 0; ///< 0: none; else into comparables, from 1
     bool motion_ = false;

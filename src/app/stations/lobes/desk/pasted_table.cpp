@@ -18,7 +18,10 @@ bool PastedTable::take(const QString& text, const QString& source, double from_d
     if (!read) return false;
     table_ = std::move(read);
     source_ = source;
-    reading_ = guessReading(*table_, session_.side(), shown, from_deg, step_deg);
+    guess_ = guessReading(*table_, session_.side(), shown, from_deg, step_deg);
+    recalled_ = memory_.recall ? memory_.recall(shape()) : QString();
+    reading_ = asRemembered(*table_, guess_, session_.side(), recalled_.toStdString());
+    shifted_ = false;
     show();
     return true;
 }
@@ -26,6 +29,10 @@ bool PastedTable::take(const QString& text, const QString& source, double from_d
 void PastedTable::drop() {
     table_.reset();
     shown_.reset();
+}
+
+QString PastedTable::shape() const {
+    return QString::fromStdString(shapeOf(*table_));
 }
 
 LiftRun PastedTable::run() const {
@@ -64,6 +71,7 @@ Prompt PastedTable::prompt(const words::Style& style) const {
     how << (!reading_.angle ? Say::tr("lifts alone")
             : reading_.cam  ? Say::tr("cam degrees")
                             : Say::tr("crank degrees"));
+    if (reading_ != guess_ && !recalled_.isEmpty()) how << Say::tr("as such a table was before");
     if (table_->decimalComma) how << Say::tr("decimal comma");
     if (reading_.negative) how << Say::tr("sign turned");
     if (reading_.fromNose) how << Say::tr("counted from the nose");
@@ -76,7 +84,7 @@ Prompt PastedTable::prompt(const words::Style& style) const {
     return p;
 }
 
-std::optional<TableReading> PastedTable::changed(TableReading r, const QString& text) {
+std::optional<TableReading> PastedTable::changed(TableReading r, const QString& text) const {
     const QString line = text.trimmed().toLower();
     const QString word = line.section(QLatin1Char(' '), 0, 0);
     const auto value = readNumber(line.section(QLatin1Char(' '), 1).toStdString());
@@ -105,6 +113,10 @@ std::optional<TableReading> PastedTable::changed(TableReading r, const QString& 
         r.angle ? std::swap(*r.angle, r.lift) : void();
     else
         return std::nullopt;
+    // Counted otherwise, the nose stands elsewhere.
+    const bool turned =
+        r.cam != reading_.cam || r.reverse != reading_.reverse || r.angle != reading_.angle;
+    if (turned && !shifted_) r.shift_deg = shiftHome(*table_, r, session_.side());
     return r;
 }
 
@@ -121,6 +133,8 @@ Echo PastedTable::submit(const QString& text, const words::Style& style) {
     if (!text.trimmed().isEmpty()) {
         const auto r = changed(reading_, text);
         if (!r) return understand(text, style);
+        shifted_ =
+            shifted_ || text.trimmed().startsWith(QLatin1String("shift"), Qt::CaseInsensitive);
         reading_ = *r;
         show();
         return {true, {}};
@@ -133,6 +147,9 @@ Echo PastedTable::submit(const QString& text, const words::Style& style) {
                                     words::degrees(r.at.deg, style))};
     if (!session_.keep(book::AddRun{fresh}))
         return {false, Say::tr("Not kept; see the message above.")};
+    if (memory_.keep)
+        memory_.keep(shape(), QString::fromStdString(remembered(reading_, guess_, session_.side(),
+                                                                recalled_.toStdString())));
     drop();
     return {true, {}};
 }

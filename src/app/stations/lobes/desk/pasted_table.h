@@ -6,9 +6,16 @@
 #include "core/lobe/foreign_table.h"
 #include "desk/desk.h"
 
+#include <functional>
 #include <optional>
 
 namespace app {
+
+/// Where it is kept how tables of a shape were taken before.
+struct TableMemory {
+    std::function<QString(const QString& shape)> recall;
+    std::function<void(const QString& shape, const QString& how)> keep;
+};
 
 class PastedTable {
 public:
@@ -18,6 +25,7 @@ public:
     /// False where it holds no table of numbers.
     bool take(const QString& text, const QString& source, double from_deg, double step_deg,
               lobe::LengthUnit shown);
+    void remember(TableMemory memory) { memory_ = std::move(memory); }
     bool waiting() const { return table_.has_value(); }
     void drop();
 
@@ -32,12 +40,16 @@ public:
 private:
     lobe::LiftRun run() const;
     void show();
-    static std::optional<lobe::TableReading> changed(lobe::TableReading reading,
-                                                     const QString& text);
+    std::optional<lobe::TableReading> changed(lobe::TableReading reading,
+                                              const QString& text) const;
+    QString shape() const;
 
     Session& session_;
     std::optional<lobe::ForeignTable> table_;
-    lobe::TableReading reading_;
+    lobe::TableReading reading_, guess_;
+    TableMemory memory_;
+    QString recalled_;     ///< of this shape, before
+    bool shifted_ = false; ///< it was said by how much
     QString source_;
     lobe::SnapshotPtr shown_;
 };

@@ -8,6 +8,60 @@ namespace app {
 
 using namespace lobe;
 
+namespace {
+
+/// What is typed behind "only"; in the order of LogPart.
+constexpr const char* kParts[kLogParts] = {"all",   "readings", "settings", "decisions",
+                                           "notes", "built",    "running"};
+
+LogPart partOf(const LogLine& line, const LogEntry* entry) {
+    switch (line.what) {
+    case LogWhat::Contacts:
+    case LogWhat::Readings:
+    case LogWhat::Presses:
+        return LogPart::Readings;
+    case LogWhat::Moved:
+        return LogPart::Settings;
+    case LogWhat::Decided:
+        return LogPart::Decisions;
+    case LogWhat::Entered:
+        break;
+    }
+    const EntryKind kind = entry ? entry->kind : EntryKind::Note;
+    return kind == EntryKind::Note                                   ? LogPart::Notes
+           : kind == EntryKind::Result || kind == EntryKind::Symptom ? LogPart::Running
+                                                                     : LogPart::Built;
+}
+
+std::optional<LogPart> partNamed(const QString& word) {
+    for (int i = 0; i < kLogParts; ++i)
+        if (word.compare(QLatin1String(kParts[i]), Qt::CaseInsensitive) == 0)
+            return static_cast<LogPart>(i);
+    return std::nullopt;
+}
+
+} // namespace
+
+QString RecordDesk::partName(LogPart part) {
+    switch (part) {
+    case LogPart::All:
+        break;
+    case LogPart::Readings:
+        return Say::tr("readings");
+    case LogPart::Settings:
+        return Say::tr("settings of the cam");
+    case LogPart::Decisions:
+        return Say::tr("decisions");
+    case LogPart::Notes:
+        return Say::tr("notes and pictures");
+    case LogPart::Built:
+        return Say::tr("what was built in");
+    case LogPart::Running:
+        return Say::tr("how it ran");
+    }
+    return Say::tr("everything");
+}
+
 RecordDesk::RecordDesk(Session& session, Manner manner) : Desk(session, std::move(manner)) {}
 
 RecordDesk::Typed RecordDesk::split(const QString& text) {
@@ -30,7 +84,7 @@ Prompt RecordDesk::prompt() const {
         p.subject = wanted_.isEmpty() ? Say::tr("the record") : Say::tr("found: %1").arg(wanted_);
         p.ask = Say::tr("what is to be kept?");
         p.enter = Say::tr("keep it");
-        p.keys = Say::tr("note, part, bolts, float, fit, oil, order, result, symptom; find");
+        p.keys = Say::tr("note, part, bolts, float, fit, oil, order, result, symptom; find, only");
         return p;
     }
     const words::EntryField field = words::entryFields(e->kind)[asked_->field];
@@ -45,6 +99,11 @@ Echo RecordDesk::understand(const QString& text) const {
     if (asked_) return {true, words::quantity(text.trimmed().toStdString(), style())};
     const Typed typed = split(text);
     if (typed.word == QLatin1String("find")) return {true, Say::tr("lines with ") + typed.rest};
+    if (typed.word == QLatin1String("only")) {
+        if (const auto part = partNamed(typed.rest)) return {true, partName(*part)};
+        return {false,
+                Say::tr("only readings, settings, decisions, notes, built, running, or all")};
+    }
     if (const auto kind = words::entryKindOf(typed.word))
         return {!typed.rest.isEmpty(), typed.rest.isEmpty() ? Say::tr("say what, behind the word")
                                                             : words::entryKindName(*kind)};
@@ -56,12 +115,19 @@ Echo RecordDesk::understand(const QString& text) const {
 Echo RecordDesk::submit(const QString& text) {
     if (asked_) return answer(text.trimmed());
     if (text.trimmed().isEmpty()) {
+        only_ = LogPart::All;
         find({});
         return {true, {}};
     }
     const Typed typed = split(text);
     if (typed.word == QLatin1String("find")) {
         find(typed.rest);
+        return {true, {}};
+    }
+    if (typed.word == QLatin1String("only")) {
+        const auto part = partNamed(typed.rest);
+        if (!part) return understand(text);
+        show(*part);
         return {true, {}};
     }
     if (const auto kind = words::entryKindOf(typed.word)) return begin(*kind, typed.rest);
@@ -157,11 +223,15 @@ bool RecordDesk::step(int direction) {
 void RecordDesk::leave() {
     asked_.reset();
     wanted_.clear();
+    only_ = LogPart::All;
     tell();
 }
 
 void RecordDesk::follow() {
-    if (job_ != job().id) wanted_.clear();
+    if (job_ != job().id) {
+        wanted_.clear();
+        only_ = LogPart::All;
+    }
     job_ = job().id;
     if (asked_ && !entry(asked_->number)) asked_.reset();
 }
@@ -171,15 +241,57 @@ void RecordDesk::find(const QString& text) {
     tell();
 }
 
+void RecordDesk::show(LogPart only) {
+    only_ = only;
+    tell();
+}
+
+StandCard RecordDesk::standCard() const {
+    const Prompt p = prompt();
+    StandCard card = cardOf(p, job());
+    if (asked_) return card;
+    // At the stand: what is still to be got, and what was written last.
+    int orders = 0, open = 0;
+    for (const LogEntry& e : job().log)
+        if (e.kind == EntryKind::Order) {
+            ++orders;
+            open += !e.done;
+        }
+    card.caption = orders > 0 ? Say::tr("still to be got") : Say::tr("written down");
+    card.big = QString::number(orders > 0 ? open : static_cast<int>(job().log.size()));
+    card.bigNote = orders > 0 ? Say::tr("of %n orders", nullptr, orders) : QString();
+    if (!job().log.empty()) {
+        const LogEntry& last = job().log.back();
+        // A line of it; the whole stands in the logbook.
+        constexpr qsizetype kMost = 44;
+        QString said = QString::fromStdString(last.text);
+        if (said.size() > kMost) said = said.left(kMost - 1).trimmed() + QChar(0x2026);
+        card.last = words::entryKindName(last.kind) + QStringLiteral(": ") + said;
+    }
+    for (const LogEntry& e : job().log)
+        if (e.kind == EntryKind::Order && !e.done) {
+            card.advice = Say::tr("Next: %1").arg(QString::fromStdString(e.text));
+            break;
+        }
+    for (const LogEntry& e : job().log)
+        if (withinLimits(e) == false) {
+            card.advice = words::entryLine(e, style());
+            card.warn = true;
+        }
+    return card;
+}
+
 std::vector<RecordDesk::Line> RecordDesk::logbook() const {
     std::vector<Line> out;
     const QStringList wanted = wanted_.split(QLatin1Char(' '), Qt::SkipEmptyParts);
     for (const LogLine& l : logbookOf(job())) {
+        const LogEntry* of = l.what == LogWhat::Entered ? entry(l.number) : nullptr;
+        if (only_ != LogPart::All && partOf(l, of) != only_) continue;
         Line line{words::logDay(l.time_ms), words::logTime(l.time_ms),
                   words::logLine(l, job(), style()), 0, false};
         if (l.what == LogWhat::Entered) {
             line.entry = l.number;
-            if (const LogEntry* e = entry(l.number)) line.warn = withinLimits(*e) == false;
+            line.warn = of && withinLimits(*of) == false;
         }
         const QString all = line.day + QLatin1Char(' ') + line.text;
         if (std::all_of(wanted.begin(), wanted.end(), [&](const QString& word) {

@@ -8,6 +8,10 @@
 
 namespace app {
 
+/// What of the logbook is shown.
+enum class LogPart { All, Readings, Settings, Decisions, Notes, Built, Running };
+constexpr int kLogParts = 7;
+
 class RecordDesk : public Desk {
     Q_OBJECT
 public:
@@ -19,11 +23,16 @@ public:
     bool step(int direction) override;
     void leave() override;
     void follow() override;
+    StandCard standCard() const override;
 
     /// What is searched for; empty for all.
     const QString& wanted() const { return wanted_; }
     void find(const QString& text);
-    /// The logbook, newest day last, of what holds every word that is searched for.
+    LogPart only() const { return only_; }
+    void show(LogPart only);
+    static QString partName(LogPart part);
+    /// The logbook, newest day last, of the part that is shown and what holds every word that is
+    /// searched for.
     struct Line {
         QString day, time, text;
         int entry = 0; ///< its number, where it is one
@@ -68,6 +77,7 @@ private:
 
     std::optional<Asked> asked_;
     QString wanted_;
+    LogPart only_ = LogPart::All;
     std::int64_t job_ = 0;
 };
 

@@ -83,6 +83,20 @@ Echo SheetDesk::submit(const QString& text) {
     return {true, {}};
 }
 
+StandCard SheetDesk::standCard() const {
+    const Prompt p = prompt();
+    StandCard card = cardOf(p, job());
+    card.caption = cardOnly_ ? Say::tr("the cam alone") : Say::tr("the whole job on paper");
+    card.big = pages_ > 0 ? QString::number(pages_) : Say::tr("PDF");
+    card.bigNote = pages_ > 0 ? Say::tr("pages") : QString();
+    card.last = Say::tr("Enter: %1").arg(p.enter);
+    if (!leftOut_.isEmpty())
+        card.advice = Say::tr("Left out: %1").arg(leftOut_.join(QStringLiteral(", ")));
+    else if (job().by.empty())
+        card.advice = Say::tr("by NAME says who measured.");
+    return card;
+}
+
 void SheetDesk::toggle(const QString& part) {
     if (!leftOut_.removeOne(part)) leftOut_ << part;
     tell();

@@ -15,6 +15,9 @@ public:
     Prompt prompt() const override;
     Echo understand(const QString& text) const override;
     Echo submit(const QString& text) override;
+    StandCard standCard() const override;
+    /// As many as the preview has.
+    void setPages(int pages) { pages_ = pages; }
 
     const QStringList& leftOut() const { return leftOut_; }
     bool letter() const { return letter_; }
@@ -39,6 +42,7 @@ private:
 
     QStringList leftOut_;
     bool letter_ = false, cardOnly_ = false;
+    int pages_ = 0;
 };
 
 } // namespace app
