@@ -19,6 +19,7 @@ Book::Book(QString path, QString connection, Clock clock)
 Book::~Book() {
     // One file is then the whole book, also while other windows have it open.
     if (readOnly_.isEmpty() && db().isOpen()) foldLog();
+    keepPrepared(connection_, false);
     db().close();
     QSqlDatabase::removeDatabase(connection_);
 }

@@ -138,6 +138,7 @@ std::optional<Error> Book::begin(Mode mode, bool immutable, bool seen) {
             useLog(db);
         }
         foldOnClose(db, true);
+        keepPrepared(connection_, true);
     } catch (const SqlFailure& e) {
         return e.trouble(Trouble::Damaged);
     }

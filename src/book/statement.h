@@ -4,6 +4,8 @@
 
 #include "book/trouble.h"
 
+#include <QHash>
+#include <QSharedPointer>
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QSqlQuery>
@@ -23,29 +25,59 @@ private:
     QSqlError error_;
 };
 
+/// What was prepared on a connection and is at rest, by its text: the same few statements are run
+/// at every reading. Only connections that are kept have one; it is gone before they close.
+using Prepared = QHash<QString, QSharedPointer<QSqlQuery>>;
+/// Null where the connection keeps none. Of this thread, as connections are.
+Prepared* preparedOn(const QString& connection);
+/// From now on what is run there is kept prepared; or no more.
+void keepPrepared(const QString& connection, bool on);
+
 class Statement {
 public:
-    Statement(const QSqlDatabase& db, const QString& sql) : query_(db) {
-        query_.setForwardOnly(true);
-        if (!query_.prepare(sql)) throw SqlFailure(query_.lastError());
+    Statement(const QSqlDatabase& db, const QString& sql)
+        : sql_(sql), connection_(db.connectionName()) {
+        if (Prepared* kept = preparedOn(connection_)) query_ = kept->take(sql);
+        if (query_) return;
+        query_ = QSharedPointer<QSqlQuery>::create(db);
+        query_->setForwardOnly(true);
+        if (!query_->prepare(sql)) throw SqlFailure(query_->lastError());
     }
+    ~Statement() {
+        if (!query_ || failed_) return;
+        Prepared* kept = preparedOn(connection_);
+        // A pragma is run once, and its text may be another each time.
+        if (!kept || sql_.startsWith(QLatin1String("PRAGMA user"))) return;
+        query_->finish(); // it holds no state of the book any more
+        kept->insert(sql_, query_);
+    }
+    Statement(const Statement&) = delete;
+    Statement& operator=(const Statement&) = delete;
     template <class... Values> Statement& run(const Values&... values) {
         int position = 0;
-        (query_.bindValue(position++, QVariant(values)), ...);
-        if (!query_.exec()) throw SqlFailure(query_.lastError());
+        (query_->bindValue(position++, QVariant(values)), ...);
+        if (!query_->exec()) {
+            failed_ = true;
+            throw SqlFailure(query_->lastError());
+        }
         return *this;
     }
     bool next() {
-        if (query_.next()) return true;
+        if (query_->next()) return true;
         // A page that cannot be read ends a result early: that is no end.
-        if (query_.lastError().type() != QSqlError::NoError) throw SqlFailure(query_.lastError());
+        if (query_->lastError().type() != QSqlError::NoError) {
+            failed_ = true;
+            throw SqlFailure(query_->lastError());
+        }
         return false;
     }
-    QVariant operator[](int column) const { return query_.value(column); }
-    qint64 id() const { return query_.lastInsertId().toLongLong(); }
+    QVariant operator[](int column) const { return query_->value(column); }
+    qint64 id() const { return query_->lastInsertId().toLongLong(); }
 
 private:
-    QSqlQuery query_;
+    QString sql_, connection_;
+    QSharedPointer<QSqlQuery> query_;
+    bool failed_ = false;
 };
 
 /// Begins on construction and rolls back unless committed.

@@ -10,23 +10,37 @@ void Band::sum(const Band& a, double factor, const Band& b) {
         values_[i] = a.values_[i] + factor * b.values_[i];
 }
 
-bool Band::factorize() {
+/// With a width known to the compiler the inner loops have no loop left; 0: by the band's own.
+template <int Width> bool Band::factorizeOf() {
+    const int width = Width > 0 ? Width : width_;
+    over_.resize(static_cast<std::size_t>(size_));
     for (int i = 0; i < size_; ++i) {
-        double* row = &values_[static_cast<std::size_t>(i * (width_ + 1) + width_ - i)];
-        for (int j = std::max(0, i - width_); j <= i; ++j) {
-            const double* other = &values_[static_cast<std::size_t>(j * (width_ + 1) + width_ - j)];
-            double sum = row[j];
-            for (int k = std::max(0, i - width_); k < j; ++k)
-                sum -= row[k] * other[k];
-            if (i == j) {
-                if (!(sum > 0.0)) return false;
-                row[i] = std::sqrt(sum);
-            } else {
-                row[j] = sum / other[j];
-            }
-        }
+        // Entries a of a row are the columns i - width + a; the first rows have fewer.
+        double* row = &values_[static_cast<std::size_t>(i * (width + 1))];
+        const int from = std::max(0, width - i);
+        const auto left = [&](int a) {
+            const int j = i - width + a;
+            const double* other = &values_[static_cast<std::size_t>(j * (width + 1))] + width - a;
+            double sum = row[a];
+            for (int b = from; b < a; ++b)
+                sum -= row[b] * other[b];
+            row[a] = sum * over_[static_cast<std::size_t>(j)];
+        };
+        for (int a = from; a < width; ++a)
+            left(a);
+        double sum = row[width];
+        for (int b = from; b < width; ++b)
+            sum -= row[b] * row[b];
+        if (!(sum > 0.0)) return false;
+        row[width] = std::sqrt(sum);
+        over_[static_cast<std::size_t>(i)] = 1.0 / row[width];
     }
     return true;
+}
+
+bool Band::factorize() {
+    constexpr int kQuintic = 5;
+    return width_ == kQuintic ? factorizeOf<kQuintic>() : factorizeOf<0>();
 }
 
 std::vector<double> Band::forward(std::vector<double> x) const {
@@ -34,7 +48,7 @@ std::vector<double> Band::forward(std::vector<double> x) const {
         double sum = x[static_cast<std::size_t>(i)];
         for (int k = std::max(0, i - width_); k < i; ++k)
             sum -= at(i, k) * x[static_cast<std::size_t>(k)];
-        x[static_cast<std::size_t>(i)] = sum / at(i, i);
+        x[static_cast<std::size_t>(i)] = sum * over_[static_cast<std::size_t>(i)];
     }
     return x;
 }
@@ -45,7 +59,7 @@ std::vector<double> Band::solve(std::vector<double> right) const {
         double sum = x[static_cast<std::size_t>(i)];
         for (int k = i + 1; k <= std::min(size_ - 1, i + width_); ++k)
             sum -= at(k, i) * x[static_cast<std::size_t>(k)];
-        x[static_cast<std::size_t>(i)] = sum / at(i, i);
+        x[static_cast<std::size_t>(i)] = sum * over_[static_cast<std::size_t>(i)];
     }
     return x;
 }
@@ -68,17 +82,17 @@ Band Band::inverse() const {
     const auto of = [&](int i, int j) { return i >= j ? z.at(i, j) : z.at(j, i); };
     for (int i = size_ - 1; i >= 0; --i) {
         const int end = std::min(size_ - 1, i + width_);
-        const double pivot = at(i, i);
+        const double over = over_[static_cast<std::size_t>(i)];
         for (int j = end; j > i; --j) {
             double sum = 0.0;
             for (int k = i + 1; k <= end; ++k)
                 sum += at(k, i) * of(k, j);
-            z.at(j, i) = -sum / pivot;
+            z.at(j, i) = -sum * over;
         }
         double sum = 0.0;
         for (int k = i + 1; k <= end; ++k)
             sum += at(k, i) * z.at(k, i);
-        z.at(i, i) = (1.0 / pivot - sum) / pivot;
+        z.at(i, i) = (over - sum) * over;
     }
     return z;
 }

@@ -40,8 +40,11 @@ public:
     double form(const double* x, int count, int first) const;
 
 private:
+    template <int Width> bool factorizeOf();
+
     int size_, width_;
     std::vector<double> values_;
+    std::vector<double> over_; ///< after factorize: one over each pivot
 };
 
 } // namespace lobe

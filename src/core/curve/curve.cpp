@@ -194,6 +194,19 @@ LiftCurve LiftCurve::with(const std::vector<Node>& nodes) {
 }
 
 const LiftCurve::Piece& LiftCurve::pieceAt(double deg) const {
+    // Most are evenly wide: near where it would stand then.
+    const std::size_t n = pieces_.size();
+    const double share =
+        (deg - pieces_.front().start) / (pieces_.back().end - pieces_.front().start);
+    auto k = static_cast<std::size_t>(std::clamp(share, 0.0, 1.0) * static_cast<double>(n - 1));
+    for (int tries = 0; tries < 4; ++tries) {
+        if (k > 0 && deg < pieces_[k].start)
+            --k;
+        else if (k + 1 < n && deg >= pieces_[k + 1].start)
+            ++k;
+        else
+            return pieces_[k];
+    }
     const auto after = std::upper_bound(pieces_.begin(), pieces_.end(), deg,
                                         [](double v, const Piece& p) { return v < p.start; });
     return after == pieces_.begin() ? *after : *(after - 1);

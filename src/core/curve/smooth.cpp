@@ -223,6 +223,8 @@ std::optional<SmoothCurve> SmoothCurve::through(const std::vector<LiftPoint>& po
         fit->scale = 1.0;
         // The scatter of the readings in its two parts, then once more with their weights.
         Vector squared, slopes;
+        squared.reserve(points.size());
+        slopes.reserve(points.size());
         for (std::size_t i = 0; i < points.size(); ++i) {
             squared.push_back(std::pow(fit->residual(i), 2) / (1.0 - fit->leverage(i)));
             slopes.push_back(fit->slope(points[i].deg));
@@ -307,6 +309,7 @@ double SmoothCurve::deviationsFor95() const {
 
 std::vector<SmoothCurve::Standing> SmoothCurve::standings() const {
     std::vector<Standing> out;
+    out.reserve(fit_->points.size());
     for (std::size_t i = 0; i < fit_->points.size(); ++i) {
         const double own = fit_->scale / fit_->weights[i], holds = 1.0 - fit_->leverage(i);
         // What the others say there is off from it by its residual over what it does not hold.

@@ -35,6 +35,8 @@ SplineFit::SplineFit(const std::vector<LiftPoint>& points, const SplineBasis& ba
         for (int i = 0; i <= kPenalty; ++i)
             for (int j = 0; j <= i; ++j)
                 penalty_.at(r + i, r + j) += kDifference[i] * kDifference[j];
+    rows_.reserve(points.size());
+    firsts_.reserve(points.size());
     for (const LiftPoint& p : points) {
         int first = 0;
         rows_.push_back(basis.at(p.deg, 0, first));
@@ -48,6 +50,7 @@ void SplineFit::weigh(Vector weights) {
     gram_.clear();
     squares_ = 0.0;
     Vector lifts;
+    lifts.reserve(points_.size());
     for (std::size_t k = 0; k < points_.size(); ++k) {
         const double w = weights_[k];
         squares_ += w * points_[k].mm * points_[k].mm;
@@ -205,6 +208,7 @@ double SplineFit::unlikelihood(double exponent) {
 
 SplineFit::Vector SplineFit::columnOf(const Corner& c, int kind) const {
     Vector k;
+    k.reserve(points_.size());
     for (const LiftPoint& p : points_)
         k.push_back(c.column(p.deg, kind, 0));
     return k;

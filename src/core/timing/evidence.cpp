@@ -46,9 +46,12 @@ std::optional<double> value(const std::optional<CrankDeg>& at) {
     return at ? std::optional(at->deg) : std::nullopt;
 }
 
-double squares(const Eigen::VectorXd& v) {
-    return v.squaredNorm();
-}
+/// Seven statements of each lobe, and a few amounts: small enough to need no heap.
+constexpr int kMostRows = 40, kMostAmounts = 16;
+using Column = Eigen::Matrix<double, Eigen::Dynamic, 1, 0, kMostRows, 1>;
+using Jacobian = Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, 0, kMostRows, kMostAmounts>;
+using Amounts = Eigen::Matrix<double, Eigen::Dynamic, 1, 0, kMostAmounts, 1>;
+using Square = Eigen::Matrix<double, Eigen::Dynamic, Eigen::Dynamic, 0, kMostAmounts, kMostAmounts>;
 
 } // namespace
 
@@ -353,8 +356,8 @@ public:
             amounts_.push_back({Amount::Late, {}, evidence.r_.tdc_deg / kCoverageFactor, {}});
         m_ = static_cast<Eigen::Index>(amounts_.size());
         n_ = static_cast<Eigen::Index>(evidence.statements_.size());
-        size_ = Eigen::VectorXd::Zero(m_);
-        hessian_ = Eigen::MatrixXd::Identity(m_, m_);
+        size_ = Amounts::Zero(m_);
+        hessian_ = Square::Identity(m_, m_);
     }
 
     void run() {
@@ -370,8 +373,9 @@ public:
         out.school = school_;
         if (!possible_) return out;
         out.left = left_.head(n_).squaredNorm();
-        out.cost = squares(left_) + std::log(std::max(1e-12, hessian_.determinant())) + h_.price;
-        const Eigen::MatrixXd covariance = hessian_.inverse();
+        out.cost =
+            left_.squaredNorm() + std::log(std::max(1e-12, hessian_.determinant())) + h_.price;
+        const Square covariance = hessian_.inverse();
         for (std::size_t i = 0; i < h_.amounts.size(); ++i) {
             const auto k = static_cast<Eigen::Index>(i);
             const double x = size_[k] * amounts_[i].usual;
@@ -410,7 +414,7 @@ private:
     }
 
     /// Of every statement, then of every amount; far off where a statement cannot be made.
-    Eigen::VectorXd residuals(const Eigen::VectorXd& size) {
+    Column residuals(const Amounts& size) {
         Undoing in, ex;
         for (Eigen::Index i = 0; i < m_; ++i) {
             const Amount& a = amount(i);
@@ -418,7 +422,7 @@ private:
             if (a.side.value_or(Side::Exhaust) == Side::Exhaust) undo(a, size[i] * a.usual, ex);
         }
         const Undone undone = evidence_.undone(h_, in, ex, school_);
-        Eigen::VectorXd out(n_ + m_);
+        Column out(n_ + m_);
         for (Eigen::Index k = 0; k < n_; ++k) {
             const Statement& s = evidence_.statements_[static_cast<std::size_t>(k)];
             const auto r = evidence_.residual(s, h_, undone);
@@ -437,22 +441,22 @@ private:
 
     /// One step of Gauss and Newton; what it gained.
     double step() {
-        Eigen::MatrixXd jacobian(n_ + m_, m_);
+        Jacobian jacobian(n_ + m_, m_);
         for (Eigen::Index i = 0; i < m_; ++i) {
             const Amount& a = amount(i);
             const bool lift = a.what == Amount::Zero || a.what == Amount::Lash;
             const double little = (lift ? 0.01 : a.what == Amount::Scale ? 0.005 : 0.2) / a.usual;
-            Eigen::VectorXd moved = size_;
+            Amounts moved = size_;
             moved[i] += little;
             jacobian.col(i) = (residuals(moved) - left_) / little;
         }
         hessian_ = jacobian.transpose() * jacobian;
-        Eigen::VectorXd way = hessian_.ldlt().solve(-(jacobian.transpose() * left_));
+        Amounts way = hessian_.ldlt().solve(-(jacobian.transpose() * left_));
         // Shorter until it gains: a height far off may lie on another part of the flank.
         double gained = 0.0;
         for (int half = 0; half < 5; ++half, way *= 0.5) {
-            const Eigen::VectorXd there = residuals(size_ + way);
-            gained = squares(left_) - squares(there);
+            const Column there = residuals(size_ + way);
+            gained = left_.squaredNorm() - there.squaredNorm();
             if (gained < 0.0) continue;
             size_ += way;
             left_ = there;
@@ -466,9 +470,9 @@ private:
     CentreSchool school_;
     std::vector<Amount> amounts_; ///< the hypothesis's own first
     Eigen::Index m_ = 0, n_ = 0;  ///< amounts, statements
-    Eigen::VectorXd size_;        ///< of each amount, in its own deviations
-    Eigen::VectorXd left_;
-    Eigen::MatrixXd hessian_;
+    Amounts size_;                ///< of each amount, in its own deviations
+    Column left_;
+    Square hessian_;
     bool possible_ = true;
 };
 

@@ -19,9 +19,11 @@ std::optional<CrankDeg> splitPoint(const LobeFigures& in, const LobeFigures& ex,
     };
     std::optional<CrankDeg> best;
     constexpr double kStep = 0.5;
+    double then = difference(from);
     for (double x = from; x < to; x += kStep) {
-        const double next = std::min(x + kStep, to);
-        if (!(difference(x) <= 0.0 && difference(next) > 0.0)) continue;
+        const double next = std::min(x + kStep, to), before = then;
+        then = difference(next);
+        if (!(before <= 0.0 && then > 0.0)) continue;
         const double at = rootBetween(difference, x, next);
         if (in.liftAt({at}, place) < kLifted_mm) continue;
         if (!best || std::abs(at) < std::abs(best->deg)) best = CrankDeg{at};
