@@ -75,8 +75,9 @@ std::int64_t Book::insertJob(const QString& name) {
         db(), QStringLiteral("INSERT INTO action(job_id, kind, at_ms) VALUES (?, 'job', ?)"));
     const qint64 made = action.run(qint64(id), qint64(clock_())).id();
     Statement fact(
-        db(), QStringLiteral("INSERT INTO fact(action_id, subject, body) VALUES (?, 'name', ?)"));
-    fact.run(made, name);
+        db(), QStringLiteral(
+                  "INSERT INTO fact(action_id, subject, body, title) VALUES (?, 'name', ?, ?)"));
+    fact.run(made, name, name);
     return id;
 }
 
@@ -149,7 +150,10 @@ public:
     RowWriter(QSqlDatabase db, std::int64_t action, const Job* seen)
         : db_(std::move(db)), action_(action), seen_(seen) {}
 
-    Made operator()(const SetName& c) { return row("name", QString::fromStdString(c.name), false); }
+    Made operator()(const SetName& c) {
+        const QString name = QString::fromStdString(c.name);
+        return row("name", name, false, name);
+    }
     Made operator()(const SetEngine& c) {
         return fact("engine", toJson(c.engine), seen_ ? toJson(seen_->engine) : Json());
     }
@@ -242,13 +246,19 @@ public:
 
 private:
     Made fact(const char* subject, const Json& after, const Json& before) {
-        return before.is_null() ? row(subject, compact(after), false)
-                                : row(subject, compact(changed(before, after)), true);
+        const auto name = after.find("name");
+        const QString title = name != after.end() && name->is_string()
+                                  ? QString::fromStdString(name->get<std::string>())
+                                  : QString();
+        return before.is_null() ? row(subject, compact(after), false, title)
+                                : row(subject, compact(changed(before, after)), true, title);
     }
-    Made row(const char* subject, const QVariant& body, bool patch) {
-        Statement s(db_, QStringLiteral("INSERT INTO fact(action_id, subject, body, patch) VALUES "
-                                        "(?, ?, ?, ?)"));
-        s.run(action_, QLatin1String(subject), body, patch ? 1 : 0);
+    /// `title`: what the job, its engine or its cam is called from now on.
+    Made row(const char* subject, const QVariant& body, bool patch, const QString& title) {
+        Statement s(db_, QStringLiteral("INSERT INTO fact(action_id, subject, body, patch, title) "
+                                        "VALUES (?, ?, ?, ?, ?)"));
+        s.run(action_, QLatin1String(subject), body, patch ? 1 : 0,
+              title.isNull() ? QVariant(QStringLiteral("")) : QVariant(title));
         return {};
     }
     Made conditions(qint64 run, const Json& body, bool patch) {

@@ -3,6 +3,7 @@
 #include "book/statement.h"
 
 #include <algorithm>
+#include <array>
 #include <unordered_map>
 
 namespace book {
@@ -41,24 +42,43 @@ Result<std::vector<JobLine>> Book::overview() const {
                 out.push_back(std::move(line));
             }
         }
-        // The newest row that says a name wins; a patch says it only where it changed.
-        Statement s(db(), QStringLiteral(
-                              "SELECT action.job_id, fact.subject, CASE WHEN fact.subject = 'name' "
-                              "THEN fact.body WHEN json_valid(fact.body) THEN "
-                              "json_extract(fact.body, '$.name') END FROM fact JOIN action ON "
-                              "action.id = fact.action_id WHERE action.state = 'done' AND "
-                              "fact.subject IN ('name', 'engine', 'card') ORDER BY fact.id"));
-        s.run();
-        while (s.next()) {
-            const auto at = place.find(s[0].toLongLong());
-            const QVariant said = s[2];
-            if (at == place.end() || said.isNull()) continue;
-            JobLine& line = out[at->second];
-            const QString subject = s[1].toString();
-            (subject == QLatin1String("name")     ? line.name
-             : subject == QLatin1String("engine") ? line.engine
-                                                  : line.cam) = said.toString().simplified();
-        }
+        // The newest that is said wins. From the index alone: bodies are as long as an engine is.
+        std::unordered_map<qint64, std::array<qint64, 3>> said;
+        const auto take = [&](Statement& s) {
+            s.run();
+            while (s.next()) {
+                const auto at = place.find(s[1].toLongLong());
+                const QVariant title = s[3];
+                if (at == place.end() || title.isNull()) continue;
+                const QString subject = s[2].toString();
+                const int which = subject == QLatin1String("name")     ? 0
+                                  : subject == QLatin1String("engine") ? 1
+                                                                       : 2;
+                qint64& newest = said[at->first][static_cast<std::size_t>(which)];
+                if (s[0].toLongLong() < newest) continue;
+                newest = s[0].toLongLong();
+                JobLine& line = out[at->second];
+                (which == 0   ? line.name
+                 : which == 1 ? line.engine
+                              : line.cam) = title.toString().simplified();
+            }
+        };
+        Statement titled(db(),
+                         QStringLiteral("SELECT fact.id, action.job_id, subject, title FROM fact "
+                                        "INDEXED BY fact_title JOIN action ON action.id = "
+                                        "fact.action_id WHERE subject <> 'settings' AND subject IN "
+                                        "('name', 'engine', 'card') AND title IS NOT NULL AND "
+                                        "action.state = 'done'"));
+        take(titled);
+        // A fact of before there were titles; a patch says it only where it changed.
+        Statement older(db(),
+                        QStringLiteral("SELECT fact.id, action.job_id, subject, CASE WHEN subject "
+                                       "= 'name' THEN body WHEN json_valid(body) THEN "
+                                       "json_extract(body, '$.name') END FROM fact INDEXED BY "
+                                       "fact_title JOIN action ON action.id = fact.action_id WHERE "
+                                       "subject <> 'settings' AND subject IN ('name', 'engine', "
+                                       "'card') AND title IS NULL AND action.state = 'done'"));
+        take(older);
         std::stable_sort(out.begin(), out.end(), [](const JobLine& a, const JobLine& b) {
             return a.changed_ms > b.changed_ms;
         });

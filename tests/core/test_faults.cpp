@@ -11,6 +11,7 @@
 #include <QTest>
 
 #include <cmath>
+#include <functional>
 #include <numbers>
 
 using namespace lobe;
@@ -186,6 +187,110 @@ private slots:
         after = job;
         after.runs.erase(after.runs.begin());
         QVERIFY(same(examined(after, before)->findings, examine(after)));
+    }
+
+    // One thing after the other over a job with passes, a card and moves of the cam: what is taken
+    // over is what would be found anew.
+    void examinedStepByStepIsTheSame() {
+        Job job;
+        job.id = 1;
+        job.engine.cylinders = 2;
+        job.engine.drive.teeth = 36;
+        job.engine.drive.keyways = 3;
+        Card card;
+        card.name = "H1";
+        card.height = {1.0, Place::Tappet};
+        card.centre.intake = 105.0;
+        card.centre.exhaust = 110.0;
+        card.duration.intake = 210.0;
+        card.duration.exhaust = 210.0;
+        job.card = card;
+        std::int64_t id = 1;
+        const auto take = [&](int cylinder, Side side, double late, int move) {
+            LiftRun run;
+            run.id = id++;
+            run.cylinder = cylinder;
+            run.side = side;
+            run.conditions = usualConditions(job.engine, side);
+            run.conditions.afterMove = move;
+            const auto lobe = closed::raisedCosine((side == Side::Intake ? 105.0 : -110.0) + late,
+                                                   140.0, 8.0 + 0.01 * cylinder);
+            for (double d = run.conditions.from.deg; d <= run.conditions.to.deg; d += 5.0) {
+                Reading r;
+                r.id = id++;
+                r.at = {d};
+                r.lift_mm = std::round(lobe.at(d) * 100.0) / 100.0;
+                run.readings.push_back(r);
+            }
+            job.runs.push_back(run);
+        };
+        for (Side side : {Side::Intake, Side::Exhaust}) {
+            take(1, side, 2.0, 0);
+            take(1, side, 2.1, 0);
+            take(2, side, 2.0, 0);
+        }
+        const auto move = [&](double deg) {
+            CamMove m;
+            m.number = static_cast<int>(job.changes.size()) + 1;
+            m.made.intake = DriveMove{};
+            m.made.intake->total_deg = deg;
+            job.changes.push_back(m);
+        };
+        const std::vector<std::function<void()>> steps = {
+            [&] { job.runs[1].readings.edit()[40].lift_mm += 0.05; },
+            [&] { job.runs[5].readings.edit()[20].struck = Struck{"misread"}; },
+            [&] { job.reckoning.averagePasses = !job.reckoning.averagePasses; },
+            [&] { job.reckoning.school = CentreSchool::Peak; },
+            [&] { move(4.0); },
+            [&] { take(1, Side::Intake, -5.0, 1); },
+            [&] { job.runs.back().readings.edit()[40].lift_mm += 0.02; },
+            [&] { take(2, Side::Intake, -2.0, 1); },
+            [&] { job.engine.drive.keyways = 1; },
+            [&] { job.card->lift_mm.intake = 8.1; },
+            [&] { job.changes.pop_back(); },
+            [&] { job.reckoning.averagePasses = !job.reckoning.averagePasses; },
+            [&] { job.runs[0].readings.edit().pop_back(); },
+            [&] { job.card.reset(); },
+        };
+        SnapshotPtr now = examined(job);
+        for (std::size_t i = 0; i < steps.size(); ++i) {
+            steps[i]();
+            now = examined(job, now);
+            const Findings anew = examine(job);
+            const Findings& kept = now->findings;
+            const QByteArray at = QByteArray::number(int(i));
+            QCOMPARE(kept.all.size(), anew.all.size());
+            QVERIFY2(kept.cylinders.size() == anew.cylinders.size(), at);
+            for (std::size_t c = 0; c < anew.cylinders.size(); ++c) {
+                const CylinderFindings &a = kept.cylinders[c], &b = anew.cylinders[c];
+                QVERIFY2(a.pair.has_value() == b.pair.has_value(), at);
+                if (a.pair) {
+                    QVERIFY2(a.pair->school == b.pair->school &&
+                                 a.pair->separation == b.pair->separation &&
+                                 a.pair->splitPoint == b.pair->splitPoint &&
+                                 a.pair->overlapArea_mm_deg == b.pair->overlapArea_mm_deg,
+                             at);
+                }
+                QVERIFY2(a.explanation.has_value() == b.explanation.has_value(), at);
+                if (!a.explanation) continue;
+                QVERIFY2(a.explanation->causes.size() == b.explanation->causes.size(), at);
+                for (std::size_t k = 0; k < a.explanation->causes.size(); ++k) {
+                    const Cause &x = a.explanation->causes[k], &y = b.explanation->causes[k];
+                    QVERIFY2(x.kind == y.kind && x.deg == y.deg && x.misfit == y.misfit, at);
+                }
+            }
+            QVERIFY2(kept.changes.size() == anew.changes.size(), at);
+            for (std::size_t k = 0; k < anew.changes.size(); ++k) {
+                const MoveCheck &a = kept.changes[k], &b = anew.changes[k];
+                QVERIFY2(a.verdict == b.verdict && a.moved_deg == b.moved_deg &&
+                             a.instead.has_value() == b.instead.has_value(),
+                         at);
+                if (a.instead) QVERIFY2(a.instead->total_deg == b.instead->total_deg, at);
+            }
+            QCOMPARE(kept.figures().size(), anew.figures().size());
+            for (std::size_t k = 0; k < anew.figures().size(); ++k)
+                QVERIFY2(kept.figures()[k].value == anew.figures()[k].value, at);
+        }
     }
 
     // Whoever holds a part holds the whole: it outlives the session's own hold.

@@ -25,6 +25,11 @@
 namespace app {
 
 using namespace lobe;
+/// A row that is passed by is not drawn.
+constexpr int kPortrait_ms = 40;
+/// What is shown is painted before anything is looked at.
+constexpr int kLook_ms = 60;
+
 using book::CopyOf;
 using book::JobState;
 
@@ -59,7 +64,7 @@ JobsPage::JobsPage(Session& session, const Look& look, QWidget* parent)
     idle_->setSingleShot(true);
     connect(idle_, &QTimer::timeout, this, &JobsPage::lookAtNext);
     later_->setSingleShot(true);
-    later_->setInterval(0);
+    later_->setInterval(kPortrait_ms);
     connect(later_, &QTimer::timeout, this, &JobsPage::portray);
     list_->setDragged([this](qint64 id) { return asFile(id); });
     connect(find_, &QLineEdit::textChanged, this, [this] {
@@ -219,7 +224,7 @@ void JobsPage::search() {
                        .arg(shown_.size())
                        .arg(jobs_.size()));
     back_->setEnabled(!done_.empty());
-    idle_->start(0);
+    idle_->start(kLook_ms);
 }
 
 const book::JobLine* JobsPage::line(qint64 id) const {

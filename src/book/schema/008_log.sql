@@ -10,3 +10,7 @@ CREATE TABLE entry (
 CREATE INDEX entry_by_action ON entry(action_id);
 ALTER TABLE job ADD COLUMN state TEXT NOT NULL DEFAULT 'open'
     CHECK (state IN ('open', 'archived', 'deleted'));
+-- What a job, its engine and its cam are called, beside the fact that says it, so that a list of all
+-- jobs reads no more than that. Where it is NULL the body has it: facts written before this step.
+ALTER TABLE fact ADD COLUMN title TEXT;
+CREATE INDEX fact_title ON fact(subject, id, action_id, title) WHERE subject <> 'settings';

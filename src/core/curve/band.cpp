@@ -44,10 +44,16 @@ bool Band::factorize() {
 }
 
 std::vector<double> Band::forward(std::vector<double> x) const {
-    for (int i = 0; i < size_; ++i) {
+    // Nothing comes of the zeros before the first that is none.
+    int i = 0;
+    while (i < size_ && x[static_cast<std::size_t>(i)] == 0.0)
+        ++i;
+    for (; i < size_; ++i) {
+        const double* row = &values_[static_cast<std::size_t>(i * (width_ + 1))];
+        const int from = std::max(0, width_ - i);
         double sum = x[static_cast<std::size_t>(i)];
-        for (int k = std::max(0, i - width_); k < i; ++k)
-            sum -= at(i, k) * x[static_cast<std::size_t>(k)];
+        for (int a = from; a < width_; ++a)
+            sum -= row[a] * x[static_cast<std::size_t>(i - width_ + a)];
         x[static_cast<std::size_t>(i)] = sum * over_[static_cast<std::size_t>(i)];
     }
     return x;
@@ -56,10 +62,10 @@ std::vector<double> Band::forward(std::vector<double> x) const {
 std::vector<double> Band::solve(std::vector<double> right) const {
     std::vector<double> x = forward(std::move(right));
     for (int i = size_ - 1; i >= 0; --i) {
-        double sum = x[static_cast<std::size_t>(i)];
-        for (int k = i + 1; k <= std::min(size_ - 1, i + width_); ++k)
-            sum -= at(k, i) * x[static_cast<std::size_t>(k)];
-        x[static_cast<std::size_t>(i)] = sum * over_[static_cast<std::size_t>(i)];
+        const double* row = &values_[static_cast<std::size_t>(i * (width_ + 1))];
+        const double found = x[static_cast<std::size_t>(i)] *= over_[static_cast<std::size_t>(i)];
+        for (int a = std::max(0, width_ - i); a < width_; ++a)
+            x[static_cast<std::size_t>(i - width_ + a)] -= row[a] * found;
     }
     return x;
 }

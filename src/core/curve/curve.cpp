@@ -134,6 +134,10 @@ void LiftCurve::addHermite(LiftPoint p, double slopeP, LiftPoint q, double slope
     const double third = p.mm + slopeP * h / 3.0;
     std::tie(piece.least, piece.most) =
         std::minmax({p.mm, third, third + (slopeP + piece.c * h) * h / 3.0, piece.value(h), q.mm});
+    if (pieces_.size() % kHull == 0) hulls_.push_back({piece.least, piece.most});
+    Hull& hull = hulls_.edit().back();
+    hull.least = std::min(hull.least, piece.least);
+    hull.most = std::max(hull.most, piece.most);
     pieces_.push_back(piece);
 }
 
@@ -292,9 +296,14 @@ std::vector<double> LiftCurve::crossings(double mm) const {
         out.push_back(p.start + (std::isnan(x) ? hi : x));
     };
     for (std::size_t k = 0; k < pieces_.size(); ++k) {
+        // Most are passed by at once, several together.
+        const Hull& hull = hulls_[k / kHull];
+        if (hull.most < mm || hull.least >= mm) {
+            k = k / kHull * kHull + kHull - 1;
+            continue;
+        }
         const Piece& p = pieces_[k];
         const double h = p.end - p.start;
-        // Most are passed by at once.
         if (p.most < mm || p.least >= mm) continue;
         const double next = k + 1 < pieces_.size() ? pieces_[k + 1].a : points_.back().mm;
         // Cut the piece where its slope turns, so that every part holds one crossing at most.

@@ -62,11 +62,18 @@ private:
         double slope(double t) const { return b + t * (2.0 * c + t * 3.0 * d); }
     };
 
+    /// What several pieces in a row lie within.
+    struct Hull {
+        double least, most;
+    };
+    static constexpr std::size_t kHull = 8; ///< pieces of one
+
     void addHermite(LiftPoint p, double slopeP, LiftPoint q, double slopeQ);
     const Piece& pieceAt(double deg) const;
 
     Rows<LiftPoint> points_;
     Rows<Piece> pieces_;
+    Rows<Hull> hulls_;
 };
 
 } // namespace lobe

@@ -140,16 +140,35 @@ bool SplineFit::solve(double lambda) {
 
 double SplineFit::gain(const Corner& corner, double& slope) const {
     constexpr int m = Corner::kColumns;
-    Eigen::Matrix<double, m, m> s;
-    Eigen::Matrix<double, m, 1> g;
-    Vector k[m], half[m];
+    // Many places are tried: its columns are gone through once and not kept.
+    Eigen::Matrix<double, m, m> s = Eigen::Matrix<double, m, m>::Zero();
+    Eigen::Matrix<double, m, 1> g = Eigen::Matrix<double, m, 1>::Zero();
+    Vector crossed[m];
+    for (Vector& c : crossed)
+        c.assign(index(basis_.count), 0.0);
+    for (std::size_t p = 0; p < points_.size(); ++p) {
+        double k[m];
+        for (int i = 0; i < m; ++i)
+            k[i] = corner.column(points_[p].deg, i, 0);
+        if (k[0] == 0.0) continue; // then all are: it is on the base circle
+        for (int i = 0; i < m; ++i) {
+            const double weighed = weights_[p] * k[i];
+            g[i] += weighed * points_[p].mm;
+            for (int j = 0; j <= i; ++j)
+                s(i, j) += weighed * k[j];
+            double* out = &crossed[i][index(firsts_[p])];
+            for (int c = 0; c < kSpan; ++c)
+                out[c] += weighed * rows_[p][index(c)];
+        }
+    }
+    Vector half[m];
     for (int i = 0; i < m; ++i) {
-        k[i] = columnOf(corner, i);
-        Vector crossed = project(k[i]);
-        g[i] = lifted(k[i]) - plain(crossed, coefficients_);
-        half[i] = factor_.forward(std::move(crossed));
-        for (int j = 0; j <= i; ++j)
-            s(i, j) = s(j, i) = dot(k[i], k[j]) - plain(half[i], half[j]);
+        g[i] -= plain(crossed[i], coefficients_);
+        half[i] = factor_.forward(std::move(crossed[i]));
+        for (int j = 0; j <= i; ++j) {
+            s(i, j) -= plain(half[i], half[j]);
+            s(j, i) = s(i, j);
+        }
     }
     const Eigen::Matrix<double, m, 1> size = s.ldlt().solve(g);
     slope = size[0];

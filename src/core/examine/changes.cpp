@@ -40,10 +40,19 @@ const RunFindings* runAt(const Findings& f, int cylinder, Side side, int least, 
 }
 
 /// What of this drive makes the move that was observed, where it was not the one that was meant.
-void nameInstead(const Job& job, double told, MoveCheck& check) {
+void nameInstead(const Job& job, const Before* was, double told, MoveCheck& check) {
     if (check.verdict == MoveVerdict::AsMeant || !job.engine.drive.described() ||
         faultOf(job.engine.drive))
         return;
+    // Thousands of combinations are not gone through again for the same move.
+    if (was && was->job.engine.drive == job.engine.drive)
+        for (const MoveCheck& then : was->findings.changes)
+            if (then.number == check.number && then.side == check.side &&
+                then.cylinder == check.cylinder && then.moved_deg == check.moved_deg &&
+                then.uncertainty_deg == check.uncertainty_deg && then.verdict == check.verdict) {
+                check.instead = then.instead;
+                return;
+            }
     // A slot can make anything, and explains nothing.
     Drive drive = job.engine.drive;
     drive.slot_deg = 0.0;
@@ -54,27 +63,27 @@ void nameInstead(const Job& job, double told, MoveCheck& check) {
 }
 
 /// Where there are no events on both sides of the move, the centre tells what it did.
-void compareCentres(const Job& job, const RunFindings& before, const RunFindings& after,
-                    MoveCheck& check) {
+void compareCentres(const Job& job, const Before* was, const RunFindings& before,
+                    const RunFindings& after, MoveCheck& check) {
     for (CentreSchool s : {job.reckoning.school, CentreSchool::EqualDrop, CentreSchool::Events}) {
-        const auto was = before.lobe.centres.by(s), is = after.lobe.centres.by(s);
-        if (!was || !is) continue;
-        check.moved_deg = was->deg - is->deg;
+        const auto from = before.lobe.centres.by(s), to = after.lobe.centres.by(s);
+        if (!from || !to) continue;
+        check.moved_deg = from->deg - to->deg;
         check.uncertainty_deg = std::hypot(halfWidthOf(before.lobe.centres.by(s)).value_or(0.5),
                                            halfWidthOf(after.lobe.centres.by(s)).value_or(0.5));
         const double told = std::max(check.uncertainty_deg, kLeastTold_deg);
         check.verdict = verdictOf(check.meant_deg, *check.moved_deg, told);
-        nameInstead(job, told, check);
+        nameInstead(job, was, told, check);
         return;
     }
 }
 
-void compare(const Job& job, const RunFindings& before, const RunFindings& after,
+void compare(const Job& job, const Before* was, const RunFindings& before, const RunFindings& after,
              MoveCheck& check) {
     const Height height = eventsHeight(job);
-    const HeightEvents *was = before.lobe.events(height), *is = after.lobe.events(height);
-    if (!was || !is || !was->midpoint() || !is->midpoint())
-        return compareCentres(job, before, after, check);
+    const HeightEvents *from = before.lobe.events(height), *to = after.lobe.events(height);
+    if (!from || !to || !from->midpoint() || !to->midpoint())
+        return compareCentres(job, was, before, after, check);
     double sum = 0.0, squares = 0.0;
     const auto add = [&](Event event, const std::optional<CrankDeg>& a,
                          const std::optional<CrankDeg>& b, const std::optional<double>& ua,
@@ -84,10 +93,10 @@ void compare(const Job& job, const RunFindings& before, const RunFindings& after
         sum += check.events.back().moved_deg();
         squares += std::pow(ua.value_or(0.5), 2.0) + std::pow(ub.value_or(0.5), 2.0);
     };
-    add(opening(check.side), was->opens, is->opens, halfWidthOf(was->opens),
-        halfWidthOf(is->opens));
-    add(closing(check.side), was->closes, is->closes, halfWidthOf(was->closes),
-        halfWidthOf(is->closes));
+    add(opening(check.side), from->opens, to->opens, halfWidthOf(from->opens),
+        halfWidthOf(to->opens));
+    add(closing(check.side), from->closes, to->closes, halfWidthOf(from->closes),
+        halfWidthOf(to->closes));
     if (check.events.empty()) return;
     const double n = static_cast<double>(check.events.size());
     check.moved_deg = sum / n;
@@ -99,12 +108,12 @@ void compare(const Job& job, const RunFindings& before, const RunFindings& after
     const double told = std::max(check.uncertainty_deg, kLeastTold_deg);
     check.alike = check.error_deg <= told;
     check.verdict = verdictOf(check.meant_deg, *check.moved_deg, told);
-    nameInstead(job, told, check);
+    nameInstead(job, was, told, check);
 }
 
 } // namespace
 
-std::vector<MoveCheck> checkChanges(const Job& job, const Findings& f) {
+std::vector<MoveCheck> checkChanges(const Job& job, const Findings& f, const Before* was) {
     std::vector<MoveCheck> out;
     for (const CamMove& change : job.changes)
         for (int cylinder = 1; cylinder <= std::max(1, job.engine.cylinders); ++cylinder)
@@ -122,7 +131,7 @@ std::vector<MoveCheck> checkChanges(const Job& job, const Findings& f) {
                 for (const CamMove& later : job.changes)
                     if (later.number == last + 1 && !moves(job, later, side)) last = later.number;
                 if (const RunFindings* after = runAt(f, cylinder, side, change.number, last))
-                    compare(job, *before, *after, check);
+                    compare(job, was, *before, *after, check);
                 out.push_back(std::move(check));
             }
     return out;

@@ -123,7 +123,31 @@ std::map<Lobe, RunFindings*> currentRuns(const Job& job, Findings& out) {
     return current;
 }
 
-void cylinders(const Job& job, const std::map<Lobe, RunFindings*>& current, Findings& out) {
+/// What was made of the passes of a run; null where there is one.
+const Findings::Compared* comparedOf(const Findings& f, std::size_t run) {
+    for (const auto& c : f.compared)
+        if (c->newest.run == f.runs[run].run) return c.get();
+    return nullptr;
+}
+
+/// Whether a run came out as it did before, its other passes taken in.
+bool asBefore(const Findings& now, std::optional<std::size_t> run, const Findings& was,
+              std::optional<std::size_t> then) {
+    if (!run || !then) return !run && !then;
+    return now.alone[*run] == was.alone[*then] &&
+           now.runs[*run].outdated == was.runs[*then].outdated &&
+           comparedOf(now, *run) == comparedOf(was, *then);
+}
+
+/// Of both lobes of a cylinder.
+bool asBefore(const Findings& now, const CylinderFindings& c, const Findings& was,
+              const CylinderFindings& then) {
+    return asBefore(now, c.run.intake, was, then.run.intake) &&
+           asBefore(now, c.run.exhaust, was, then.run.exhaust);
+}
+
+void cylinders(const Job& job, const Before* before, const std::map<Lobe, RunFindings*>& current,
+               Findings& out) {
     std::map<int, CylinderFindings> byCylinder;
     for (const auto& [key, run] : current) {
         CylinderFindings& c = byCylinder[key.first];
@@ -133,7 +157,11 @@ void cylinders(const Job& job, const std::map<Lobe, RunFindings*>& current, Find
     for (auto& [number, c] : byCylinder) {
         const RunFindings *in = out.intake(c), *ex = out.exhaust(c);
         // One lobe measured since the cam was moved and the other before: no pair.
-        if (in && ex && in->outdated == ex->outdated)
+        const CylinderFindings* then = before ? before->findings.cylinder(number) : nullptr;
+        if (then && then->pair && before->job.reckoning.school == job.reckoning.school &&
+            asBefore(out, c, before->findings, *then))
+            c.pair = then->pair;
+        else if (in && ex && in->outdated == ex->outdated)
             c.pair = analysePair(in->lobe, ex->lobe, job.reckoning.school, Place::Valve);
         out.cylinders.push_back(c);
     }
@@ -172,15 +200,7 @@ std::optional<Explanation> explainedBefore(const Before& before, const Job& job,
         before.job.otherCards != job.otherCards || !(before.job.engine == job.engine) ||
         was.tdc.uncertainty_deg() != f.tdc.uncertainty_deg())
         return std::nullopt;
-    const auto same = [&](const std::optional<std::size_t>& now,
-                          const std::optional<std::size_t>& old) {
-        if (!now || !old) return !now && !old;
-        const RunFindings &a = f.runs[*now], &b = was.runs[*old];
-        return f.alone[*now] == was.alone[*old] && a.outdated == b.outdated && !a.passes &&
-               !b.passes;
-    };
-    if (!same(c.run.intake, then->run.intake) || !same(c.run.exhaust, then->run.exhaust))
-        return std::nullopt;
+    if (!asBefore(f, c, was, *then)) return std::nullopt;
     Explanation out = *then->explanation;
     // Twist is said anew of every examination.
     std::erase_if(out.causes, [](const Cause& x) { return x.kind == CauseKind::Twist; });
@@ -237,7 +257,7 @@ Findings examine(const Job& job, const Before* before) {
         out.runs.push_back(*run);
     const auto current = currentRuns(job, out);
     passes(job, before, out);
-    cylinders(job, current, out);
+    cylinders(job, before, current, out);
 
     tdcMoved(job, out.tdc, out.tdc.findings);
     topAgainstLobes(job, out, out.tdc.findings);
@@ -264,7 +284,7 @@ Findings examine(const Job& job, const Before* before) {
     for (const MapFindings& m : out.maps)
         if (m.current) out.all.insert(out.all.end(), m.findings.begin(), m.findings.end());
     out.need = need(job, out);
-    out.changes = checkChanges(job, out);
+    out.changes = checkChanges(job, out, before);
     out.plan = plan(job, out);
     return out;
 }
