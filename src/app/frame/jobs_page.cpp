@@ -167,10 +167,16 @@ void JobsPage::reload() {
     if (const auto* e = std::get_if<book::Error>(&read)) return tell(*e);
     jobs_ = std::get<std::vector<book::JobLine>>(std::move(read));
     texts_.clear();
-    for (const book::JobLine& job : jobs_)
+    // The day of a quarter of an hour is one, wherever the clocks stand.
+    constexpr qint64 kQuarter_ms = 15 * 60 * 1000;
+    QHash<qint64, QString> days;
+    for (const book::JobLine& job : jobs_) {
+        QString& day = days[job.changed_ms / kQuarter_ms];
+        if (day.isEmpty()) day = words::logDay(job.changed_ms);
         texts_.push_back((job.name + QLatin1Char(' ') + job.engine + QLatin1Char(' ') + job.cam +
-                          QLatin1Char(' ') + words::logDay(job.changed_ms))
+                          QLatin1Char(' ') + day)
                              .toLower());
+    }
     search();
 }
 

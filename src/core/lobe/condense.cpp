@@ -59,6 +59,7 @@ Condensed condensed(const std::vector<LiftPoint>& points, const std::vector<doub
     }
     const auto odd = clearlyOff(points, right);
     std::vector<LiftPoint> kept;
+    kept.reserve(points.size());
     auto skipped = odd.begin();
     for (std::size_t i = 0; i < points.size(); ++i)
         if (skipped != odd.end() && *skipped == i)

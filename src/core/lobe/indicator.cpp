@@ -104,6 +104,7 @@ IndicatorReadings readIndicator(const LiftRun& run) {
         out.findings.push_back({std::move(what), severity, run.side, run.cylinder});
     };
     const double factor = offAxisFactor(conditions);
+    out.readings.reserve(run.readings.size());
     std::vector<int> loose(out.zeros.size(), 0);
     std::multimap<double, int> counting; ///< zeros of the readings that count, by angle
     for (const Reading& r : run.readings) {
@@ -126,7 +127,7 @@ IndicatorReadings readIndicator(const LiftRun& run) {
                                     [&](const auto& o) { return o.second < r.zero; });
         }
         if (c.counts && !conditions.zeros.empty()) counting.emplace(r.at.deg, r.zero);
-        out.readings.push_back(c);
+        out.readings.push_back(std::move(c));
     }
     for (std::size_t part = 1; part < loose.size(); ++part) {
         if (loose[part] == 0) continue;

@@ -29,12 +29,14 @@ std::vector<LiftPoint> laidOut(const std::vector<LiftPoint>& readings, Side side
     if (nose == readings.end()) return {};
     const double home = wrapCycle({nose->deg}).deg;
     std::vector<LiftPoint> p;
+    p.reserve(readings.size());
     for (const LiftPoint& r : readings)
         p.push_back({home + wrapCycle({r.deg - nose->deg}).deg, r.mm});
     std::stable_sort(p.begin(), p.end(),
                      [](const LiftPoint& a, const LiftPoint& b) { return a.deg < b.deg; });
 
     std::vector<LiftPoint> out;
+    out.reserve(p.size());
     for (std::size_t i = 0; i < p.size();) {
         std::size_t j = i;
         double total = 0.0;
@@ -84,7 +86,9 @@ public:
             base();
             place();
         }
-        out_.standoffs = standoffs(out_.points);
+        // Of a sweep its means show it as well, and are far fewer.
+        const bool swept = out_.points.size() > 2 * points_.size();
+        out_.standoffs = standoffs(swept ? points_ : out_.points.get());
         for (const Misfit& m : out_.misfits)
             say(found::OffTheCurve{m.at, m.off_mm, m.orAt}, Severity::LookAgain);
         steps();
