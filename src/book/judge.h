@@ -4,6 +4,7 @@
 
 #include "book/trouble.h"
 
+#include <QByteArray>
 #include <QSqlDatabase>
 #include <QStringList>
 
@@ -19,6 +20,9 @@ void carryOut(const QSqlDatabase& db, const QString& step);
 /// Shuts off what a schema could do by itself: no trigger and no view of the file runs, and its
 /// expressions call nothing with side effects.
 void guard(const QSqlDatabase& db);
+
+/// What the newest step makes, as schema/shape.txt has it: a line for each table and index.
+QByteArray newestShape();
 
 /// Foreign where the schema is not what its own step makes: one table, column, index, trigger or
 /// view more, fewer or other. Damaged where the pages are looked through and are not whole. Throws

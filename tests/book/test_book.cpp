@@ -2,6 +2,7 @@
 #include "book/book.h"
 #include "book/check.h"
 #include "book/files.h"
+#include "book/judge.h"
 
 #include <QFile>
 #include <QSqlDatabase>
@@ -58,6 +59,20 @@ class TestBook : public QObject {
     QString path(const char* name) const { return dir_.filePath(QLatin1String(name)); }
 
 private slots:
+    /// What a book is judged by is what the steps make. After a new step: AMBER_SHAPE names the
+    /// file to write it to.
+    void theShapeIsThatOfTheSteps() {
+        const QByteArray made = book::newestShape();
+        if (const QString path = qEnvironmentVariable("AMBER_SHAPE"); !path.isEmpty()) {
+            QFile file(path);
+            QVERIFY(file.open(QIODevice::WriteOnly));
+            file.write(made);
+        }
+        QFile file(QStringLiteral(":/book/shape.txt"));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        QCOMPARE(QString::fromUtf8(file.readAll()), QString::fromUtf8(made));
+    }
+
     void everythingComesBack() {
         std::int64_t job = 0;
         Job made;

@@ -14,27 +14,29 @@ void Band::sum(const Band& a, double factor, const Band& b) {
 template <int Width> bool Band::factorizeOf() {
     const int width = Width > 0 ? Width : width_;
     over_.resize(static_cast<std::size_t>(size_));
-    for (int i = 0; i < size_; ++i) {
-        // Entries a of a row are the columns i - width + a; the first rows have fewer.
+    double* const over = over_.data();
+    // Entries a of a row are the columns i - width + a; the first rows have fewer, `from` on.
+    const auto rowOf = [&](int i, int from) __attribute__((always_inline)) {
         double* row = &values_[static_cast<std::size_t>(i * (width + 1))];
-        const int from = std::max(0, width - i);
-        const auto left = [&](int a) {
+        double squares = row[width];
+#pragma GCC unroll 8
+        for (int a = from; a < width; ++a) {
             const int j = i - width + a;
-            const double* other = &values_[static_cast<std::size_t>(j * (width + 1))] + width - a;
+            const double* other = row - (width - a) * (width + 1) + width - a;
             double sum = row[a];
+#pragma GCC unroll 8
             for (int b = from; b < a; ++b)
                 sum -= row[b] * other[b];
-            row[a] = sum * over_[static_cast<std::size_t>(j)];
-        };
-        for (int a = from; a < width; ++a)
-            left(a);
-        double sum = row[width];
-        for (int b = from; b < width; ++b)
-            sum -= row[b] * row[b];
-        if (!(sum > 0.0)) return false;
-        row[width] = std::sqrt(sum);
-        over_[static_cast<std::size_t>(i)] = 1.0 / row[width];
-    }
+            row[a] = sum * over[j];
+            squares -= row[a] * row[a];
+        }
+        if (!(squares > 0.0)) return false;
+        row[width] = std::sqrt(squares);
+        over[i] = 1.0 / row[width];
+        return true;
+    };
+    for (int i = 0; i < size_; ++i)
+        if (!(i < width ? rowOf(i, width - i) : rowOf(i, 0))) return false;
     return true;
 }
 
