@@ -7700,10 +7700,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Auftrag als Datei speichern</translation>
     </message>
     <message>
-        <source>Jobs (*.json)</source>
-        <translation>Aufträge (*.json)</translation>
-    </message>
-    <message>
         <source>%1 stands there already. Replace it?</source>
         <translation>%1 steht dort schon. Ersetzen?</translation>
     </message>
@@ -7730,10 +7726,6 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>Search the jobs</source>
         <translation>Aufträge durchsuchen</translation>
-    </message>
-    <message>
-        <source>name, engine, cam, date</source>
-        <translation>Name, Motor, Nockenwelle, Datum</translation>
     </message>
     <message>
         <source>Jobs</source>
@@ -8758,6 +8750,45 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>each with its unit</source>
         <translation>jeder mit seiner Einheit</translation>
+    </message>
+    <message>
+        <source>Jobs (*.json);;Sheets (*.pdf);;Figures (*.md);;Readings (*.csv);;Pictures (*.svg)</source>
+        <translation>Aufträge (*.json);;Blätter (*.pdf);;Zahlen (*.md);;Messwerte (*.csv);;Bilder (*.svg)</translation>
+    </message>
+    <message>
+        <source>A new folder for a file of every job</source>
+        <translation>Ein neuer Ordner für eine Datei von jedem Auftrag</translation>
+    </message>
+    <message>
+        <source>All files (*)</source>
+        <translation>Alle Dateien (*)</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n jobs are written to %1.</source>
+        <translation>
+            <numerusform>%n Auftrag ist nach %1 geschrieben.</numerusform>
+            <numerusform>%n Aufträge sind nach %1 geschrieben.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>name, engine, cam, date, what is still to be taken</source>
+        <translation>Name, Motor, Nockenwelle, Datum, was noch fehlt</translation>
+    </message>
+    <message>
+        <source>%1, no. %2</source>
+        <translation>%1, Nr. %2</translation>
+    </message>
+    <message>
+        <source>copied: the figures, and a picture of what is shown</source>
+        <translation>kopiert: die Zahlen und ein Bild dessen, was zu sehen ist</translation>
+    </message>
+    <message>
+        <source>Save every job as a file…</source>
+        <translation>Jeden Auftrag als Datei sichern…</translation>
+    </message>
+    <message>
+        <source>Copy what is shown</source>
+        <translation>Kopieren, was zu sehen ist</translation>
     </message>
 </context>
 </TS>

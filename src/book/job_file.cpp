@@ -9,6 +9,7 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QRegularExpression>
 #include <QSaveFile>
 
 namespace book {
@@ -203,6 +204,31 @@ JobFolder importJobFiles(Book& book, const QString& folder) {
             out.jobs.push_back(*id);
         else
             out.refused.push_back(name + QStringLiteral(": ") + std::get<QString>(made));
+    }
+    return out;
+}
+
+std::variant<QStringList, QString> writeJobFiles(const Book& book, const QString& folder) {
+    const QDir dir(folder);
+    if (!dir.mkpath(QStringLiteral("."))) return folder + say(": no folder can be made there");
+    const auto listed = book.listJobs();
+    if (const auto* e = std::get_if<Error>(&listed)) return sentence(*e, book.path());
+    QStringList out;
+    for (const JobSummary& each : std::get<std::vector<JobSummary>>(listed)) {
+        const auto read = book.load(each.id);
+        const Job* job = std::get_if<Job>(&read);
+        if (!job) return sentence(std::get<Error>(read), book.path());
+        QString name = each.name.simplified();
+        static const QRegularExpression odd(QStringLiteral("[^\\w .()-]"),
+                                            QRegularExpression::UseUnicodePropertiesOption);
+        name.replace(odd, QStringLiteral("-"));
+        const QString path =
+            dir.filePath(QStringLiteral("%1-%2.json").arg(each.id).arg(name.left(80)));
+        if (QFileInfo::exists(path))
+            return path + say(": stands there already; nothing is written over");
+        const QString why = writeJobFile(path, book, *job);
+        if (!why.isEmpty()) return path + QStringLiteral(": ") + why;
+        out << path;
     }
     return out;
 }

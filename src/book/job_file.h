@@ -10,6 +10,7 @@
 
 #include <QByteArray>
 #include <QString>
+#include <QStringList>
 
 #include <variant>
 
@@ -43,6 +44,9 @@ struct JobFolder {
 };
 /// Every .json file of a folder, each for itself; none where the folder has none.
 JobFolder importJobFiles(Book& book, const QString& folder);
+/// Every job of a book as a file of its own in a folder, which is made; nothing that stands there
+/// is written over. The files' paths, or why not.
+std::variant<QStringList, QString> writeJobFiles(const Book& book, const QString& folder);
 /// Writes a job whole or not at all; empty on success, else why not.
 QString writeJobFile(const QString& path, const Book& book, const lobe::Job& job);
 

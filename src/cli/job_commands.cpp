@@ -6,16 +6,11 @@
 #include "cli/refusal.h"
 #include "core/examine/examine.h"
 #include "core/lobe/run.h"
-#include "sheet/paper.h"
-#include "sheet/sheet.h"
-#include "sheet/texts.h"
+#include "sheet/save.h"
 
 #include <CLI/CLI.hpp>
 
-#include <QDir>
 #include <QFileInfo>
-#include <QRegularExpression>
-#include <QSaveFile>
 
 #include <memory>
 
@@ -30,12 +25,6 @@ struct Options {
     int cylinder = 1;
     bool force = false, json = false, letter = false;
 };
-
-void write(const QString& path, const QByteArray& bytes) {
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly) || file.write(bytes) != bytes.size() || !file.commit())
-        throw Refusal{path + QStringLiteral(": ") + file.errorString()};
-}
 
 Side sideAsked(const Options& o) {
     if (o.side.empty())
@@ -82,36 +71,19 @@ void exportLobe(const Options& o, const book::Book& book, const Job& job, const 
     if (!why.isEmpty()) throw Refusal{path + QStringLiteral(": ") + why};
 }
 
-QByteArray textOf(const Options& o, const QString& ending, const Job& job,
-                  const Findings& findings) {
-    if (ending == QLatin1String("md")) return sheet::figuresMarkdown(job, findings).toUtf8();
-    if (o.what == "curves") return sheet::curvesCsv(findings).toUtf8();
-    if (o.what == "figures") return sheet::figuresCsv(findings).toUtf8();
-    return sheet::readingsCsv(job).toUtf8();
+sheet::Table tableAsked(const Options& o) {
+    return o.what == "curves"    ? sheet::Table::Curves
+           : o.what == "figures" ? sheet::Table::Figures
+                                 : sheet::Table::Readings;
 }
 
 /// Every job as a file of its own; nothing that stands there is written over.
 void exportAll(const Options& o, const Host& host) {
     const auto book = openBook(pathOf(o.book));
-    const QDir folder(pathOf(o.all));
-    if (!folder.mkpath(QStringLiteral(".")))
-        throw Refusal{folder.path() + QStringLiteral(": no folder can be made there")};
-    for (const book::JobSummary& each : book->jobs()) {
-        const auto read = book->load(each.id);
-        const Job* job = std::get_if<Job>(&read);
-        if (!job) throw Refusal{book::sentence(std::get<book::Error>(read), book->path())};
-        QString name = each.name.simplified();
-        static const QRegularExpression odd(QStringLiteral("[^\\w .()-]"),
-                                            QRegularExpression::UseUnicodePropertiesOption);
-        name.replace(odd, QStringLiteral("-"));
-        const QString path =
-            folder.filePath(QStringLiteral("%1-%2.json").arg(each.id).arg(name.left(80)));
-        if (QFileInfo::exists(path))
-            throw Refusal{path + QStringLiteral(": stands there already; nothing is written over")};
-        const QString why = book::writeJobFile(path, *book, *job);
-        if (!why.isEmpty()) throw Refusal{path + QStringLiteral(": ") + why};
+    const auto written = book::writeJobFiles(*book, pathOf(o.all));
+    if (const auto* why = std::get_if<QString>(&written)) throw Refusal{*why};
+    for (const QString& path : std::get<QStringList>(written))
         host.print(path + QLatin1Char('\n'));
-    }
 }
 
 void exportJob(const Options& o, const Host& host) {
@@ -134,16 +106,12 @@ void exportJob(const Options& o, const Host& host) {
     QString why;
     if (ending == QLatin1String("json")) {
         why = book::writeJobFile(path, *book, job);
-    } else if (ending == QLatin1String("csv") || ending == QLatin1String("md")) {
-        write(path, textOf(o, ending, job, findings));
-    } else if (ending == QLatin1String("svg")) {
-        write(path, sheet::picturesSvg(job, findings, {}));
-    } else if (ending == QLatin1String("pdf")) {
+    } else if (sheet::writes(ending)) {
         sheet::Options options;
         options.letter = o.letter;
         options.by = QString::fromStdString(o.by.empty() ? job.by : o.by);
         options.now_ms = book->now();
-        why = sheet::Sheet(job, findings, options).savePdf(path);
+        why = sheet::saveAs(path, job, findings, options, tableAsked(o));
     } else {
         throw Refusal{path +
                       QStringLiteral(": expected json, csv, md, svg or pdf behind its point")};

@@ -301,6 +301,65 @@ private slots:
         QVERIFY(copied(rig.find<QWidget>("dynamicCurve")).count(QLatin1Char('\n')) > 10);
     }
 
+    /// With nothing marked in the line, Ctrl+C takes what is shown.
+    void whatIsShownIsCopiedFromTheLine() {
+        Rig rig(true);
+        rig.line()->setFocus();
+        rig.key(Qt::Key_C, Qt::ControlModifier);
+        const QMimeData* data = QApplication::clipboard()->mimeData();
+        QVERIFY(data && data->hasImage());
+        QCOMPARE(data->text(), rig.find<app::RowList>("slateFigures")->text());
+        // What is marked in the line is what is copied.
+        rig.keys(QStringLiteral("half"));
+        rig.line()->selectAll();
+        rig.key(Qt::Key_C, Qt::ControlModifier);
+        QCOMPARE(QApplication::clipboard()->text(), QStringLiteral("half"));
+    }
+
+    /// By the ending of the name that is chosen; never over the book.
+    void aJobGoesOutInEveryOpenFormat() {
+        Rig rig(true);
+        const std::pair<const char*, const char*> kinds[] = {
+            {"csv", "cylinder"}, {"md", "#"}, {"svg", "<?xml"}, {"pdf", "%PDF-"}, {"json", "{"}};
+        for (const auto& [ending, begins] : kinds) {
+            const QString path = rig.paths().data + QStringLiteral("/out.") + QLatin1String(ending);
+            rig.answers().save = path;
+            rig.key(Qt::Key_J, Qt::ControlModifier | Qt::ShiftModifier);
+            QFile file(path);
+            QVERIFY2(file.open(QIODevice::ReadOnly), ending);
+            QVERIFY2(file.readAll().startsWith(begins), ending);
+        }
+        const QString book = rig.session().book().path();
+        QFile before(book);
+        QVERIFY(before.open(QIODevice::ReadOnly));
+        const QByteArray was = before.readAll();
+        rig.answers().save = book;
+        rig.answers().yes = true;
+        rig.key(Qt::Key_J, Qt::ControlModifier | Qt::ShiftModifier);
+        before.seek(0);
+        QCOMPARE(before.readAll(), was);
+        // The whole book, a file for each job; a second time nothing is written over.
+        rig.answers().save = rig.paths().data + QStringLiteral("/all");
+        rig.window().files().writeJobs();
+        QCOMPARE(QDir(rig.answers().save).entryList(QDir::Files).size(),
+                 qsizetype(rig.session().book().jobs().size()));
+        rig.window().files().writeJobs();
+        QVERIFY(rig.text("message").contains(QStringLiteral("stands there already")));
+    }
+
+    void jobsOfOneNameAreToldApart() {
+        Rig rig(true);
+        const auto id =
+            support::id(rig.session().book().addJob(QStringLiteral("Marram 650 \u00B7 hillclimb")));
+        rig.key(Qt::Key_J, Qt::ControlModifier);
+        auto* list = rig.find<app::RowList>("jobsList");
+        QSet<QString> titles;
+        for (int i = 0; i < list->count(); ++i)
+            titles.insert(list->row(i).title);
+        QCOMPARE(titles.size(), list->count());
+        QVERIFY(titles.contains(QStringLiteral("Marram 650 \u00B7 hillclimb, no. %1").arg(id)));
+    }
+
     void theLogbookShowsOneKind() {
         Rig rig(true);
         rig.window().go(stations::record);

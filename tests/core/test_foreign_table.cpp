@@ -126,6 +126,15 @@ private slots:
         points = taken("lift;deg\n0.5;75\n0.7;80");
         QCOMPARE(points[0].deg, 75.0);
         QCOMPARE(points[0].mm, 0.5);
+        // A row of a spreadsheet is a column that lies down; two are angles and lifts.
+        points = taken("1.2\t1.5\t1.7\t1.8\n");
+        QCOMPARE(points.size(), std::size_t(4));
+        QCOMPARE(points[3].deg, 45.0);
+        QCOMPARE(points[3].mm, 1.8);
+        points = taken("70\t75\t80\t85\n1.2\t1.5\t1.7\t1.8\n");
+        QCOMPARE(points.size(), std::size_t(4));
+        QCOMPARE(points[2].deg, 80.0);
+        QCOMPARE(points[2].mm, 1.7);
         points = taken("70 0.100\n75 0.120", LengthUnit::Inch);
         QVERIFY(std::abs(points[0].mm - 2.54) < 1e-12);
         points = taken("70 100\n75 120", LengthUnit::Inch);

@@ -85,10 +85,12 @@ bool EntryLine::event(QEvent* event) {
 
 void EntryLine::keyPressEvent(QKeyEvent* event) {
     const bool empty = text().isEmpty();
+    if (event->matches(QKeySequence::Copy) && !hasSelectedText()) return emit copyPressed();
     if (event->matches(QKeySequence::Paste)) {
         const QMimeData* held = QApplication::clipboard()->mimeData();
         const bool table =
-            held && held->hasText() && held->text().trimmed().contains(QLatin1Char('\n'));
+            held && held->hasText() &&
+            held->text().trimmed().contains(QRegularExpression(QStringLiteral("[\\n\\t]")));
         if (held && (table || (held->hasImage() && !held->hasText()))) {
             emit pastePressed();
             return;

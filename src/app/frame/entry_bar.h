@@ -29,6 +29,8 @@ public:
 signals:
     /// What is on the clipboard is no line: a picture, or a table.
     void pastePressed();
+    /// Nothing of the line is marked: what is shown is meant.
+    void copyPressed();
     /// Backspace in an empty line.
     void strikePressed();
     /// Up (-1) or down (+1).

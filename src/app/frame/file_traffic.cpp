@@ -5,7 +5,9 @@
 #include "book/files.h"
 #include "book/job_file.h"
 #include "book/pictures.h"
+#include "core/examine/examine.h"
 #include "core/lobe/run.h"
+#include "sheet/save.h"
 #include "words/logbook.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -14,6 +16,7 @@
 #include <QFileInfo>
 #include <QImage>
 #include <QImageReader>
+#include <QLocale>
 #include <QMimeData>
 
 namespace app {
@@ -163,12 +166,38 @@ void FileTraffic::writeJob(qint64 id) {
     if (!job) return say(book::sentence(std::get<book::Error>(read), session_.book().path()));
     const QString suggested = words::fileName(*job) + QStringLiteral(".json");
     const QString path = dialogs_.saveFile(&window_, Say::tr("Save the job as a file"), suggested,
-                                           Say::tr("Jobs (*.json)"));
+                                           Say::tr("Jobs (*.json);;Sheets (*.pdf);;Figures (*.md);;"
+                                                   "Readings (*.csv);;Pictures (*.svg)"));
     if (path.isEmpty() || !mayReplace(path, false, Say::tr("%1 stands there already. Replace it?")))
         return;
-    const QString why = book::writeJobFile(path, session_.book(), *job);
-    say(why.isEmpty() ? Say::tr("%1 is the whole job.").arg(QFileInfo(path).fileName())
-                      : path + QStringLiteral(": ") + why);
+    const QString name = QFileInfo(path).fileName();
+    QString why = book::refusesExport(path, session_.book().path());
+    if (!why.isEmpty()) return say(path + QStringLiteral(": ") + why);
+    if (!sheet::writes(QFileInfo(path).suffix().toLower())) {
+        why = book::writeJobFile(path, session_.book(), *job);
+        return say(why.isEmpty() ? Say::tr("%1 is the whole job.").arg(name)
+                                 : path + QStringLiteral(": ") + why);
+    }
+    sheet::Options options;
+    options.by = QString::fromStdString(job->by);
+    options.style = window_.look().style();
+    options.language = Say::tr("en", "the language of this translation, as a tag");
+    options.now_ms = session_.now();
+    options.letter = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
+    why = sheet::saveAs(path, *job, examine(*job), options);
+    say(why.isEmpty() ? Say::tr("%1 is written.").arg(name) : path + QStringLiteral(": ") + why);
+}
+
+void FileTraffic::writeJobs() {
+    const QString folder =
+        dialogs_.saveFile(&window_, Say::tr("A new folder for a file of every job"),
+                          books_.name() + QStringLiteral("-jobs"), Say::tr("All files (*)"));
+    if (folder.isEmpty()) return;
+    const auto written = book::writeJobFiles(session_.book(), folder);
+    if (const auto* why = std::get_if<QString>(&written)) return say(*why);
+    say(Say::tr("%n jobs are written to %1.", nullptr,
+                static_cast<int>(std::get<QStringList>(written).size()))
+            .arg(folder));
 }
 
 } // namespace app

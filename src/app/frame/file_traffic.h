@@ -30,7 +30,11 @@ public:
     void readJob(const QString& path);
     /// Every job file in a folder.
     void readJobs(const QString& folder);
+    /// As what the chosen name's ending says: the whole job, or its sheet, figures, readings or
+    /// pictures.
     void writeJob(qint64 id);
+    /// Every job of the book as a file in a new folder.
+    void writeJobs();
     Notes& notes() { return notes_; }
 
 private:

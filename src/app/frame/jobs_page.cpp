@@ -50,7 +50,7 @@ JobsPage::JobsPage(Session& session, const Look& look, QWidget* parent)
     setObjectName(QStringLiteral("jobsPage"));
     find_->setObjectName(QStringLiteral("jobsFind"));
     find_->setAccessibleName(Say::tr("Search the jobs"));
-    find_->setPlaceholderText(Say::tr("name, engine, cam, date"));
+    find_->setPlaceholderText(Say::tr("name, engine, cam, date, what is still to be taken"));
     find_->setTextMargins(8, 0, 8, 0);
     list_->setObjectName(QStringLiteral("jobsList"));
     list_->setAccessibleName(Say::tr("Jobs"));
@@ -167,6 +167,12 @@ void JobsPage::reload() {
     if (const auto* e = std::get_if<book::Error>(&read)) return tell(*e);
     jobs_ = std::get<std::vector<book::JobLine>>(std::move(read));
     texts_.clear();
+    same_.clear();
+    QSet<QString> names;
+    for (const book::JobLine& job : jobs_) {
+        if (names.contains(job.name)) same_.insert(job.name);
+        names.insert(job.name);
+    }
     // The day of a quarter of an hour is one, wherever the clocks stand.
     constexpr qint64 kQuarter_ms = 15 * 60 * 1000;
     QHash<qint64, QString> days;
@@ -211,7 +217,9 @@ void JobsPage::search() {
             const book::JobLine& job = jobs_[shown_[static_cast<std::size_t>(i)]];
             Row row;
             row.id = job.id;
-            row.title = job.name;
+            // Two of the same name are told apart.
+            row.title = same_.contains(job.name) ? Say::tr("%1, no. %2").arg(job.name).arg(job.id)
+                                                 : job.name;
             row.under = QStringList{job.engine, job.cam}
                             .filter(QRegularExpression(QStringLiteral(".")))
                             .join(QStringLiteral(", "));

@@ -5,6 +5,7 @@
 #include "desk/session.h"
 
 #include <QElapsedTimer>
+#include <QSet>
 
 #include <map>
 #include <memory>
@@ -75,6 +76,7 @@ private:
     QTimer* later_; ///< the portrait, once the marked job has been shown
     std::vector<book::JobLine> jobs_;
     std::vector<QString> texts_; ///< of each, for the search: lower case
+    QSet<QString> same_;         ///< names that several have
     std::vector<std::size_t> shown_;
     /// What is still to be taken of a job as it stood at a time.
     struct Left {

@@ -17,6 +17,7 @@
 #include "app/stations/benches.h"
 #include "app/stations/engine/engine_station.h"
 #include "app/stations/lobes/lobes_station.h"
+#include "app/style/clipboard.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -66,6 +67,7 @@ void MainWindow::build() {
     files_ = new FileTraffic(*this, session_, books_, dialogs_, preferences_);
     entry_->setAnywhere([this](const QString& text, bool enter) { return anywhere(text, enter); });
     connect(entry_, &EntryBar::pasted, files_, &FileTraffic::paste);
+    connect(entry_->line(), &EntryLine::copyPressed, this, &MainWindow::copyShown);
     watch_ = new QTimer(this);
     watch_->setInterval(2000);
     watch_->start();
@@ -302,6 +304,11 @@ void MainWindow::begin(const lobe::Task& task) {
 
 void MainWindow::importTable(const QString& path) {
     files_->readTable(path);
+}
+
+void MainWindow::copyShown() {
+    toClipboard(slate_->text(), *frame_);
+    entry_->showSaid(Say::tr("copied: the figures, and a picture of what is shown"));
 }
 
 void MainWindow::exportTable() {

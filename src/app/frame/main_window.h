@@ -55,6 +55,9 @@ public:
     /// All jobs of the book, over the window.
     void showJobs();
     FileTraffic& files() { return *files_; }
+    const Look& look() const { return look_; }
+    /// What is shown, on the clipboard: the slate's figures, and the window's picture.
+    void copyShown();
     /// Asks for the name of a job to begin; Esc leaves it.
     void askNewJob();
     /// Where to keep what is in hand when the open book is gone.

@@ -80,6 +80,8 @@ void Menus::jobMenu() {
     });
     needJob_ << add(menu, "writeJob", Say::tr("Save this job as a file…"), "Ctrl+Shift+J",
                     [this] { window_.files().writeJob(session_.job().id); });
+    add(menu, "writeJobs", Say::tr("Save every job as a file…"), "",
+        [this] { window_.files().writeJobs(); });
     menu->addSeparator();
     add(menu, "quit", Say::tr("Close"), "Ctrl+Q", [this] { window_.close(); });
 }
@@ -88,6 +90,8 @@ void Menus::editMenu() {
     QMenu* menu = bar_->addMenu(Say::tr("&Edit"));
     undo_ = add(menu, "undo", Say::tr("Undo"), "Ctrl+Z", [this] { session_.undo(); });
     redo_ = add(menu, "redo", Say::tr("Redo"), "Ctrl+Shift+Z", [this] { session_.redo(); });
+    needJob_ << add(menu, "copyShown", Say::tr("Copy what is shown"), "",
+                    [this] { window_.copyShown(); });
     menu->addSeparator();
     needJob_ << add(menu, "newRunAction", Say::tr("New run of this lobe"), "Ctrl+R", [this] {
         window_.go(stations::lobes);

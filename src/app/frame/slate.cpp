@@ -109,6 +109,10 @@ void Slate::explain(qint64 id) {
             .arg(words::figureName(*f), words::whereFrom(*f, session_.findings(), look_.style())));
 }
 
+QString Slate::text() const {
+    return list_->text();
+}
+
 void Slate::refresh() {
     const Job& job = session_.job();
     // Whose they are, where it may be another's.

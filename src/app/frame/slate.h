@@ -19,6 +19,9 @@ class Slate : public QWidget {
 public:
     Slate(Session& session, const Look& look, QWidget* parent = nullptr);
 
+    /// The figures, a line each, parted by tabs.
+    QString text() const;
+
 public slots:
     /// Figures of the job as it is; pinned ones first.
     void refresh();

@@ -72,8 +72,9 @@ std::optional<ForeignTable> readWith(const std::vector<std::string_view>& lines,
         std::max_element(byWidth.begin(), byWidth.end(), [](const auto& a, const auto& b) {
             return a.second.size() < b.second.size();
         });
-    if (widest == byWidth.end() || widest->second.size() < 2 ||
-        widest->second.size() > kMostReadings)
+    // A row of many lies down; otherwise one row is no table.
+    if (widest == byWidth.end() || (widest->second.size() < 2 && widest->first < 3) ||
+        widest->second.size() > kMostReadings || widest->first > kMostReadings)
         return std::nullopt;
     ForeignTable out;
     out.decimalComma = layout.comma;
@@ -140,6 +141,18 @@ double nose_deg(const std::vector<LiftPoint>& points) {
 
 } // namespace
 
+/// Rows for columns; what names there were belong to neither.
+static ForeignTable stoodUp(const ForeignTable& lying) {
+    ForeignTable out;
+    out.decimalComma = lying.decimalComma;
+    const std::size_t rows = lying.columns.front().size();
+    out.columns.assign(rows, {});
+    for (const auto& column : lying.columns)
+        for (std::size_t r = 0; r < rows; ++r)
+            out.columns[r].push_back(column[r]);
+    return out;
+}
+
 std::optional<ForeignTable> readForeignTable(std::string_view text) {
     std::vector<std::string_view> lines;
     while (!text.empty()) {
@@ -160,6 +173,10 @@ std::optional<ForeignTable> readForeignTable(std::string_view text) {
         most = numbers;
         best = std::move(read);
     }
+    constexpr std::size_t kMany = 4; // more than one row of a table is likely to have
+    if (best && best->columns.front().size() <= 2 && best->columns.size() >= kMany)
+        return stoodUp(*best);
+    if (best && best->columns.front().size() < 2) return std::nullopt;
     if (!best || best->decimalComma || best->columns.size() != 2) return best;
     // "1,25" is one lift where the commas part no angles from it: no point stands anywhere, and
     // what is before the commas does not go evenly.

@@ -20,7 +20,8 @@ struct ForeignTable {
     bool decimalComma = false;
 };
 /// Columns may be parted by tabs, semicolons, commas or spaces; a comma is a decimal one where it
-/// parts nothing. Empty with fewer than two rows of numbers, or more than kMostReadings.
+/// parts nothing; a row or two of many are columns that lie down. Empty with fewer than two rows of
+/// numbers, or more than kMostReadings.
 std::optional<ForeignTable> readForeignTable(std::string_view text);
 
 /// How a table is taken.

@@ -1,0 +1,17 @@
+// A job in the other open formats, by a file's ending: csv, md, svg, pdf.
+#pragma once
+
+#include "sheet/sheet.h"
+
+namespace sheet {
+
+/// What of a CSV.
+enum class Table { Readings, Curves, Figures };
+
+/// Whether an ending, in lower case, is one of these.
+bool writes(const QString& ending);
+/// Whole or not at all; empty on success, else why not. `path` may be written over.
+QString saveAs(const QString& path, const lobe::Job& job, const lobe::Findings& findings,
+               const Options& options, Table table = Table::Readings);
+
+} // namespace sheet
