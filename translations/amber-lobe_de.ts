@@ -7745,7 +7745,7 @@ Die Messuhr lässt ±%1.</translation>
     </message>
     <message>
         <source>Copy with &amp;cards</source>
-        <translation>Mit &amp;Karten kopieren</translation>
+        <translation>Mit Daten&amp;blatt kopieren</translation>
     </message>
     <message>
         <source>Copy a&amp;ll</source>
@@ -8178,7 +8178,7 @@ Die Messuhr lässt ±%1.</translation>
     </message>
     <message>
         <source>Cam card</source>
-        <translation>Nockenkarte</translation>
+        <translation>Datenblatt</translation>
     </message>
     <message>
         <source>Engine and cam</source>
@@ -8218,7 +8218,7 @@ Die Messuhr lässt ±%1.</translation>
     </message>
     <message>
         <source>against the card</source>
-        <translation>gegen die Karte</translation>
+        <translation>gegen das Datenblatt</translation>
     </message>
     <message>
         <source>Degrees are crank degrees, a lobe separation cam degrees. ± holds in 95 of 100 cases.</source>
@@ -8785,6 +8785,10 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>Save every job as a file…</source>
         <translation>Jeden Auftrag als Datei sichern…</translation>
+    </message>
+    <message>
+        <source>Nothing yet: note oil was cold, or order push rods, begins it.</source>
+        <translation>Noch nichts: note Öl war kalt oder order Stoßstangen beginnt es.</translation>
     </message>
     <message>
         <source>Copy what is shown</source>

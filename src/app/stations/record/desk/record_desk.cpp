@@ -273,6 +273,8 @@ StandCard RecordDesk::standCard() const {
             card.advice = Say::tr("Next: %1").arg(QString::fromStdString(e.text));
             break;
         }
+    if (job().log.empty())
+        card.advice = Say::tr("Nothing yet: note oil was cold, or order push rods, begins it.");
     for (const LogEntry& e : job().log)
         if (withinLimits(e) == false) {
             card.advice = words::entryLine(e, style());
