@@ -5,8 +5,9 @@ namespace book {
 namespace {
 
 QHash<QString, Prepared>& all() {
-    thread_local QHash<QString, Prepared> kept;
-    return kept;
+    // Never taken down: a book that lives as long as the program closes after its thread's own.
+    thread_local auto* kept = new QHash<QString, Prepared>;
+    return *kept;
 }
 
 } // namespace
