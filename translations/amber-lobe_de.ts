@@ -8791,6 +8791,10 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Noch nichts: note Öl war kalt oder order Stoßstangen beginnt es.</translation>
     </message>
     <message>
+        <source>There is no job in %1; a job is a file that ends in .json.</source>
+        <translation>In %1 ist kein Auftrag; ein Auftrag ist eine Datei, die auf .json endet.</translation>
+    </message>
+    <message>
         <source>Copy what is shown</source>
         <translation>Kopieren, was zu sehen ist</translation>
     </message>

@@ -76,6 +76,15 @@ void parts(auto& f, auto& job) {
 
 } // namespace
 
+QString fileName(const QString& job) {
+    QString name = job.simplified().left(80);
+    static const QRegularExpression odd(QStringLiteral("[^\\w .()-]"),
+                                        QRegularExpression::UseUnicodePropertiesOption);
+    name.replace(odd, QStringLiteral("-"));
+    return name.isEmpty() || name.startsWith(QLatin1Char('.')) ? QStringLiteral("job") + name
+                                                               : name;
+}
+
 QByteArray jobFile(const Job& original, const QString& folder) {
     Job job = original;
     Json pictures = Json::object();
@@ -218,12 +227,8 @@ std::variant<QStringList, QString> writeJobFiles(const Book& book, const QString
         const auto read = book.load(each.id);
         const Job* job = std::get_if<Job>(&read);
         if (!job) return sentence(std::get<Error>(read), book.path());
-        QString name = each.name.simplified();
-        static const QRegularExpression odd(QStringLiteral("[^\\w .()-]"),
-                                            QRegularExpression::UseUnicodePropertiesOption);
-        name.replace(odd, QStringLiteral("-"));
         const QString path =
-            dir.filePath(QStringLiteral("%1-%2.json").arg(each.id).arg(name.left(80)));
+            dir.filePath(QStringLiteral("%1-%2.json").arg(each.id).arg(fileName(each.name)));
         if (QFileInfo::exists(path))
             return path + say(": stands there already; nothing is written over");
         const QString why = writeJobFile(path, book, *job);

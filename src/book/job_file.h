@@ -22,6 +22,10 @@ struct Attached {
     QByteArray bytes;
 };
 
+/// A name for a file of a job, without ending: letters, digits and a few signs, no folder in it,
+/// not hidden, not endless.
+QString fileName(const QString& job);
+
 /// The file's text, UTF-8. `folder` is the book's, where its pictures are looked for; one that is
 /// not there is left out.
 QByteArray jobFile(const lobe::Job& job, const QString& folder);

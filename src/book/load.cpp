@@ -22,8 +22,10 @@ public:
     Loader(QSqlDatabase db, std::int64_t job) : db_(std::move(db)), id_(job) {}
 
     bool load() {
-        Statement exists(db_, QStringLiteral("SELECT 1 FROM job WHERE id = ?"));
-        if (!exists.run(id_).next()) return false;
+        {
+            Statement exists(db_, QStringLiteral("SELECT 1 FROM job WHERE id = ?"));
+            if (!exists.run(id_).next()) return false;
+        }
         job_.id = id_;
         facts();
         changes();

@@ -197,13 +197,6 @@ QString logLine(const LogLine& line, const Job& job, const Style& style) {
     return {};
 }
 
-QString fileName(const Job& job) {
-    QString name = QString::fromStdString(job.name).simplified().left(80);
-    name.replace(QLatin1Char('/'), QLatin1Char('-'));
-    return name.isEmpty() || name.startsWith(QLatin1Char('.')) ? QStringLiteral("job") + name
-                                                               : name;
-}
-
 QString logDay(std::int64_t time_ms) {
     if (time_ms <= 0) return Say::tr("without a time");
     // The same in every language, and in the order of time.

@@ -31,8 +31,6 @@ QList<EntryField> entryFields(lobe::EntryKind kind);
 QString quantity(const std::string& typed, const Style& style);
 /// "camshaft: maker Esker, number H1, fitted"
 QString entryLine(const lobe::LogEntry& entry, const Style& style);
-/// A name for a file of a job, without ending: no folder in it, not hidden, not endless.
-QString fileName(const lobe::Job& job);
 /// A line of the logbook without its time.
 QString logLine(const lobe::LogLine& line, const lobe::Job& job, const Style& style);
 /// "2026-11-26"; says so where there is no time.

@@ -210,6 +210,21 @@ private slots:
         QCOMPARE(readings[1].lift_mm, 1.5);
     }
 
+    /// Two cells are what could have been typed; what is no table leads nowhere.
+    void whatIsNoTableStaysWhereItIs() {
+        Rig rig;
+        rig.session().newJob(QStringLiteral("cells"));
+        rig.window().go(stations::timing);
+        QApplication::clipboard()->setText(QStringLiteral("70a\t1.2"));
+        rig.line()->setFocus();
+        rig.key(Qt::Key_V, Qt::ControlModifier);
+        QCOMPARE(rig.line()->text(), QStringLiteral("70a 1.2"));
+        rig.line()->clear();
+        QApplication::clipboard()->setText(QStringLiteral("one\ntwo\nthree"));
+        rig.key(Qt::Key_V, Qt::ControlModifier);
+        QVERIFY(rig.window().station() == stations::timing);
+    }
+
     void aFolderOfJobsComesIn() {
         Rig rig(true);
         const QDir folder(rig.paths().data + QStringLiteral("/jobs"));

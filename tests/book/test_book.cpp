@@ -3,6 +3,7 @@
 #include "book/check.h"
 #include "book/files.h"
 #include "book/judge.h"
+#include "support/raw_book.h"
 
 #include <QFile>
 #include <QSqlDatabase>
@@ -13,6 +14,7 @@
 #include <atomic>
 
 using namespace lobe;
+using support::bytes;
 
 namespace {
 
@@ -34,12 +36,6 @@ Job loaded(const book::Book& b, std::int64_t job) {
 book::Trouble trouble(const QString& path) {
     auto result = book::Book::open(path);
     return std::get<book::Error>(result).trouble;
-}
-
-QByteArray bytes(const QString& path) {
-    QFile f(path);
-    f.open(QIODevice::ReadOnly);
-    return f.readAll();
 }
 
 Reading reading(double deg, double mm) {

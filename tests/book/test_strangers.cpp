@@ -18,23 +18,6 @@ using book::Book;
 using book::Trouble;
 using namespace support;
 
-namespace {
-
-QByteArray bytes(const QString& path) {
-    QFile f(path);
-    f.open(QIODevice::ReadOnly);
-    return f.readAll();
-}
-
-Reading reading(double deg, double mm) {
-    Reading r;
-    r.at = {deg};
-    r.lift_mm = mm;
-    return r;
-}
-
-} // namespace
-
 class TestStrangers : public QObject {
     Q_OBJECT
     QTemporaryDir dir_;

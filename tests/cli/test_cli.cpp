@@ -828,6 +828,18 @@ private slots:
         QVERIFY2(whole.code == 0, qPrintable(whole.err));
         QCOMPARE(QDir(all).entryList({QStringLiteral("*.json")}).size(), 2);
         QCOMPARE(ran({"export", other, "--all", all}).code, 1);
+        // And back: each for itself, what is not taken is said.
+        const QString third = dir_.filePath(QStringLiteral("jobs-3.amber"));
+        book::Book::open(third);
+        QCOMPARE(ran({"import", third, all}).code, 0);
+        QCOMPARE(ran({"list", third, "--json"}).json()["jobs"].toArray().size(), 2);
+        QFile bad(QDir(all).filePath(QStringLiteral("bad.json")));
+        QVERIFY(bad.open(QIODevice::WriteOnly) && bad.write("{") == 1);
+        bad.close();
+        const Ran some = ran({"import", third, all});
+        QCOMPARE(some.code, 1);
+        QVERIFY2(some.err.contains(QStringLiteral("bad.json")), qPrintable(some.err));
+        QCOMPARE(ran({"list", third, "--json"}).json()["jobs"].toArray().size(), 4);
     }
 };
 

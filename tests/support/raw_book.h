@@ -3,6 +3,7 @@
 
 #include "book/book.h"
 
+#include <QFile>
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <QTest>
@@ -16,6 +17,20 @@ inline std::unique_ptr<book::Book> opened(const QString& path) {
     if (auto* e = std::get_if<book::Error>(&result))
         qFatal("%s: %s", qPrintable(path), qPrintable(book::sentence(*e, path)));
     return std::get<std::unique_ptr<book::Book>>(std::move(result));
+}
+
+/// All of a file; empty where it cannot be read.
+inline QByteArray bytes(const QString& path) {
+    QFile f(path);
+    f.open(QIODevice::ReadOnly);
+    return f.readAll();
+}
+
+inline lobe::Reading reading(double deg, double mm) {
+    lobe::Reading r;
+    r.at = {deg};
+    r.lift_mm = mm;
+    return r;
 }
 
 inline void sql(const QString& path, const QStringList& statements) {

@@ -83,14 +83,22 @@ bool EntryLine::event(QEvent* event) {
     return QLineEdit::event(event);
 }
 
+/// A row of so many cells is a table that lies down.
+constexpr int kCells = 4;
+
 void EntryLine::keyPressEvent(QKeyEvent* event) {
     const bool empty = text().isEmpty();
     if (event->matches(QKeySequence::Copy) && !hasSelectedText()) return emit copyPressed();
     if (event->matches(QKeySequence::Paste)) {
         const QMimeData* held = QApplication::clipboard()->mimeData();
-        const bool table =
-            held && held->hasText() &&
-            held->text().trimmed().contains(QRegularExpression(QStringLiteral("[\\n\\t]")));
+        const bool table = held && held->hasText() &&
+                           (held->text().trimmed().contains(QLatin1Char('\n')) ||
+                            held->text().count(QLatin1Char('\t')) >= kCells - 1);
+        // Two or three cells of a spreadsheet are what could have been typed.
+        if (held && held->hasText() && !table && held->text().contains(QLatin1Char('\t'))) {
+            insert(held->text().simplified());
+            return;
+        }
         if (held && (table || (held->hasImage() && !held->hasText()))) {
             emit pastePressed();
             return;

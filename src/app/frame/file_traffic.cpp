@@ -6,9 +6,9 @@
 #include "book/job_file.h"
 #include "book/pictures.h"
 #include "core/examine/examine.h"
+#include "core/lobe/foreign_table.h"
 #include "core/lobe/run.h"
 #include "sheet/save.h"
-#include "words/logbook.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -71,6 +71,8 @@ void FileTraffic::paste(const QMimeData& data) {
 }
 
 bool FileTraffic::askHow(const QString& text, const QString& source) {
+    // What is none leads nowhere.
+    if (!readForeignTable(text.toStdString())) return false;
     window_.go(stations::lobes);
     LobesDesk& desk = window_.lobes()->desk();
     desk.rememberTables({[this](const QString& shape) { return preferences_.tableReading(shape); },
@@ -149,6 +151,9 @@ void FileTraffic::readJob(const QString& path) {
 
 void FileTraffic::readJobs(const QString& folder) {
     const auto read = book::importJobFiles(session_.book(), folder);
+    if (read.jobs.empty() && read.refused.empty())
+        return say(Say::tr("There is no job in %1; a job is a file that ends in .json.")
+                       .arg(QFileInfo(folder).fileName()));
     const int count = static_cast<int>(read.jobs.size());
     if (count > 0 && session_.openJob(read.jobs.back())) window_.goOn();
     QString said = Say::tr("%n jobs of %1 are in this book now.", nullptr, count)
@@ -164,7 +169,8 @@ void FileTraffic::writeJob(qint64 id) {
     const auto read = session_.book().load(id);
     const Job* job = std::get_if<Job>(&read);
     if (!job) return say(book::sentence(std::get<book::Error>(read), session_.book().path()));
-    const QString suggested = words::fileName(*job) + QStringLiteral(".json");
+    const QString suggested =
+        book::fileName(QString::fromStdString(job->name)) + QStringLiteral(".json");
     const QString path = dialogs_.saveFile(&window_, Say::tr("Save the job as a file"), suggested,
                                            Say::tr("Jobs (*.json);;Sheets (*.pdf);;Figures (*.md);;"
                                                    "Readings (*.csv);;Pictures (*.svg)"));

@@ -86,7 +86,8 @@ QMimeData* JobsPage::asFile(qint64 id) const {
     const auto read = session_.book().load(id);
     const Job* job = std::get_if<Job>(&read);
     if (!job || !dragged_->isValid()) return nullptr;
-    const QString path = dragged_->filePath(words::fileName(*job) + QStringLiteral(".json"));
+    const QString path = dragged_->filePath(book::fileName(QString::fromStdString(job->name)) +
+                                            QStringLiteral(".json"));
     if (!book::writeJobFile(path, session_.book(), *job).isEmpty()) return nullptr;
     auto* dragged = new QMimeData;
     dragged->setUrls({QUrl::fromLocalFile(path)});

@@ -3,7 +3,7 @@
 #include "app/style/fitted.h"
 #include "app/style/flow.h"
 #include "book/files.h"
-#include "words/logbook.h"
+#include "book/job_file.h"
 #include "words/say.h"
 
 #include <QFileInfo>
@@ -113,9 +113,10 @@ void SheetStation::showEvent(QShowEvent* event) {
 }
 
 void SheetStation::savePdf() {
-    const QString path =
-        dialogs_.saveFile(this, Say::tr("Save the sheet"),
-                          words::fileName(job()) + QStringLiteral(".pdf"), Say::tr("PDF (*.pdf)"));
+    const QString path = dialogs_.saveFile(this, Say::tr("Save the sheet"),
+                                           book::fileName(QString::fromStdString(job().name)) +
+                                               QStringLiteral(".pdf"),
+                                           Say::tr("PDF (*.pdf)"));
     if (path.isEmpty()) return;
     QString why = book::refusesExport(path, session().book().path());
     if (why.isEmpty()) why = sheet::Sheet(job(), findings(), options()).savePdf(path);
