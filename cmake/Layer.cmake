@@ -1,10 +1,20 @@
 # A layer is one static library made of every source below its folder, or of those named. It links what is named
 # after BELOW, and nothing else: that is the whole of the layering rule, enforced by the linker
-# and by include paths (each layer's headers are found as "core/…", "book/…" and so on).
+# and by include paths (each layer's headers are found as "core/…", "book/…" and so on). READ_ONCE
+# names foreign headers that are read once for the whole layer, or the layer whose are taken: they
+# are most of what a file of it costs to compile. They are never our own, so that an edit rebuilds
+# what includes it and no more.
 include(${CMAKE_CURRENT_LIST_DIR}/Warnings.cmake)
 
+set(AMBER_STANDARD_HEADERS <algorithm> <array> <cmath> <functional> <map> <memory> <numbers>
+    <optional> <string> <utility> <variant> <vector>)
+set(AMBER_QT_CORE_HEADERS <QDateTime> <QDir> <QFile> <QFileInfo> <QLocale> <QObject>
+    <QRegularExpression> <QString> <QStringList> <QVariant>)
+set(AMBER_QT_WIDGET_HEADERS ${AMBER_QT_CORE_HEADERS} <QAction> <QApplication> <QHBoxLayout>
+    <QKeyEvent> <QLabel> <QLineEdit> <QPainter> <QPainterPath> <QPushButton> <QStyle> <QWidget>)
+
 function(amber_layer name)
-    cmake_parse_arguments(ARG "MOC" "" "BELOW;LINK;SOURCES" ${ARGN})
+    cmake_parse_arguments(ARG "MOC" "" "BELOW;LINK;SOURCES;READ_ONCE" ${ARGN})
     if(ARG_SOURCES)
         set(sources ${ARG_SOURCES})
     else()
@@ -24,4 +34,9 @@ function(amber_layer name)
     target_link_libraries(amber_${name} PUBLIC ${ARG_BELOW} ${ARG_LINK})
     set_target_properties(amber_${name} PROPERTIES AUTOMOC ${ARG_MOC})
     amber_warnings(amber_${name})
+    if(TARGET "amber_${ARG_READ_ONCE}")
+        target_precompile_headers(amber_${name} REUSE_FROM amber_${ARG_READ_ONCE})
+    else()
+        target_precompile_headers(amber_${name} PRIVATE ${AMBER_STANDARD_HEADERS} ${ARG_READ_ONCE})
+    endif()
 endfunction()

@@ -72,10 +72,6 @@ void checkMap(const std::vector<GapPoint>& points, Side side) {
                      words::sideName(side))};
 }
 
-Json orNull(const std::optional<double>& value) {
-    return value ? Json(*value) : Json();
-}
-
 struct ClearanceFiles {
     std::string map, lift, other, side = "intake", taken = "tappet";
     ClearanceOptions options;

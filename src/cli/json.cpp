@@ -9,14 +9,14 @@ namespace cli {
 
 using namespace lobe;
 
-namespace {
+Json orNull(const std::optional<double>& number) {
+    return number ? Json(*number) : Json();
+}
+Json orNull(const std::optional<CrankDeg>& at) {
+    return at ? Json(at->deg) : Json();
+}
 
-Json value(const std::optional<double>& v) {
-    return v ? Json(*v) : Json();
-}
-Json value(const std::optional<CrankDeg>& v) {
-    return v ? Json(v->deg) : Json();
-}
+namespace {
 
 QString reference(const Height& h) {
     return words::placeName(h.at);
@@ -41,43 +41,43 @@ Json lobeJson(const LobeFigures& f, const std::vector<Height>& heights, const wo
         events.push_back(
             Json{{"height", h.mm},
                  {"reference", reference(h)},
-                 {"opens", value(e->opens)},
-                 {"closes", value(e->closes)},
-                 {"duration", value(e->duration_deg())},
-                 {"midpoint", value(e->midpoint())},
-                 {"uncertainty", Json{{"opens", value(halfWidthOf(e->opens))},
-                                      {"closes", value(halfWidthOf(e->closes))},
-                                      {"duration", value(halfWidthOf(e->duration_deg()))},
-                                      {"midpoint", value(halfWidthOf(e->midpoint()))}}}});
+                 {"opens", orNull(e->opens)},
+                 {"closes", orNull(e->closes)},
+                 {"duration", orNull(e->duration_deg())},
+                 {"midpoint", orNull(e->midpoint())},
+                 {"uncertainty", Json{{"opens", orNull(halfWidthOf(e->opens))},
+                                      {"closes", orNull(halfWidthOf(e->closes))},
+                                      {"duration", orNull(halfWidthOf(e->duration_deg()))},
+                                      {"midpoint", orNull(halfWidthOf(e->midpoint()))}}}});
     }
     const Centres& c = f.centres;
     return {{"side", words::sideName(f.side)},
             {"taken", words::placeName(f.taken.at)},
-            {"max_lift", value(f.maxLift_mm)},
-            {"max_lift_at", value(f.maxLiftAt)},
-            {"centres", Json{{"equal_drop", value(c.equalDrop)},
-                             {"events", value(c.events)},
-                             {"peak", value(c.peak)},
-                             {"centroid", value(c.centroid)}}},
+            {"max_lift", orNull(f.maxLift_mm)},
+            {"max_lift_at", orNull(f.maxLiftAt)},
+            {"centres", Json{{"equal_drop", orNull(c.equalDrop)},
+                             {"events", orNull(c.events)},
+                             {"peak", orNull(c.peak)},
+                             {"centroid", orNull(c.centroid)}}},
             {"heights", events},
-            {"area", value(f.area_mm_deg)},
-            {"lift_at_tdc", value(f.liftAtTdc_mm)},
-            {"half_opening", value(f.halfOpening_deg)},
-            {"half_closing", value(f.halfClosing_deg)},
-            {"ramp_spread", value(f.rampSpread_deg)},
-            {"base_run_out", value(f.baseRunOut_mm)},
+            {"area", orNull(f.area_mm_deg)},
+            {"lift_at_tdc", orNull(f.liftAtTdc_mm)},
+            {"half_opening", orNull(f.halfOpening_deg)},
+            {"half_closing", orNull(f.halfClosing_deg)},
+            {"ramp_spread", orNull(f.rampSpread_deg)},
+            {"base_run_out", orNull(f.baseRunOut_mm)},
             {"flat_tappet_diameter", f.motion ? Json(f.motion->flatTappet_mm) : Json()},
             {"greatest_velocity", f.motion ? Json(f.motion->fastest) : Json()},
             {"smoothed", f.smoothed},
             {"scatter", f.scatter_mm},
             {"coverage", kCoverage},
-            {"uncertainty", Json{{"max_lift", value(halfWidthOf(f.maxLift_mm))},
-                                 {"max_lift_at", value(halfWidthOf(c.peak))},
-                                 {"area", value(halfWidthOf(f.area_mm_deg))},
-                                 {"centres", Json{{"equal_drop", value(halfWidthOf(c.equalDrop))},
-                                                  {"events", value(halfWidthOf(c.events))},
-                                                  {"peak", value(halfWidthOf(c.peak))},
-                                                  {"centroid", value(halfWidthOf(c.centroid))}}}}},
+            {"uncertainty", Json{{"max_lift", orNull(halfWidthOf(f.maxLift_mm))},
+                                 {"max_lift_at", orNull(halfWidthOf(c.peak))},
+                                 {"area", orNull(halfWidthOf(f.area_mm_deg))},
+                                 {"centres", Json{{"equal_drop", orNull(halfWidthOf(c.equalDrop))},
+                                                  {"events", orNull(halfWidthOf(c.events))},
+                                                  {"peak", orNull(halfWidthOf(c.peak))},
+                                                  {"centroid", orNull(halfWidthOf(c.centroid))}}}}},
             {"findings", findingsJson(f.findings, style)}};
 }
 
@@ -87,20 +87,20 @@ Json pairJson(const LobeFigures& intake, const LobeFigures& exhaust, const PairF
     for (const Overlap& o : pair.overlap)
         overlap.push_back(Json{{"height", o.height.mm},
                                {"reference", reference(o.height)},
-                               {"degrees", value(o.degrees)},
-                               {"uncertainty", value(halfWidthOf(o.degrees))}});
+                               {"degrees", orNull(o.degrees)},
+                               {"uncertainty", orNull(halfWidthOf(o.degrees))}});
     const auto separation = pair.separation ? Json(pair.separation->deg) : Json();
     return {{"intake", lobeJson(intake, heights, style)},
             {"exhaust", lobeJson(exhaust, heights, style)},
             {"separation", separation},
-            {"advance", value(pair.advance_deg)},
-            {"split_point", value(pair.splitPoint)},
+            {"advance", orNull(pair.advance_deg)},
+            {"split_point", orNull(pair.splitPoint)},
             {"overlap", overlap},
-            {"overlap_area", value(pair.overlapArea_mm_deg)},
+            {"overlap_area", orNull(pair.overlapArea_mm_deg)},
             {"coverage", kCoverage},
-            {"uncertainty", Json{{"separation", value(halfWidthOf(pair.separation))},
-                                 {"advance", value(halfWidthOf(pair.advance_deg))},
-                                 {"split_point", value(halfWidthOf(pair.splitPoint))}}},
+            {"uncertainty", Json{{"separation", orNull(halfWidthOf(pair.separation))},
+                                 {"advance", orNull(halfWidthOf(pair.advance_deg))},
+                                 {"split_point", orNull(halfWidthOf(pair.splitPoint))}}},
             {"findings", findingsJson(pair.findings, style)}};
 }
 
@@ -120,11 +120,11 @@ Json explanationJson(const Explanation& x, bool tdcProved, const words::Style& s
                               {"uncertainty", e.uncertainty_deg}});
     for (const Cause& c : x.causes) {
         Json json{{"cause", words::causeCode(c.kind)},
-                  {"degrees", value(c.deg)},
-                  {"other_degrees", value(c.other_deg)},
-                  {"mm", value(c.mm)},
-                  {"factor", value(c.factor)},
-                  {"shift", value(c.shift_deg)},
+                  {"degrees", orNull(c.deg)},
+                  {"other_degrees", orNull(c.other_deg)},
+                  {"mm", orNull(c.mm)},
+                  {"factor", orNull(c.factor)},
+                  {"shift", orNull(c.shift_deg)},
                   {"misfit", c.misfit},
                   {"message", words::causeSentence(c, style)},
                   {"evidence", words::causeEvidence(c, x, style)},
@@ -159,8 +159,8 @@ Json explanationJson(const Explanation& x, bool tdcProved, const words::Style& s
 namespace {
 
 Json needJson(const Job& job, const Need& need, const words::Style& style) {
-    return {{"intake", value(need.move_deg.intake)},
-            {"exhaust", value(need.move_deg.exhaust)},
+    return {{"intake", orNull(need.move_deg.intake)},
+            {"exhaust", orNull(need.move_deg.exhaust)},
             {"uncertainty", need.uncertainty_deg},
             {"sentence", words::needSentence(job, need, style)}};
 }
@@ -170,7 +170,7 @@ Json changeJson(const MoveCheck& c, const words::Style& style) {
             {"side", words::sideName(c.side)},
             {"cylinder", c.cylinder},
             {"meant", c.meant_deg},
-            {"moved", value(c.moved_deg)},
+            {"moved", orNull(c.moved_deg)},
             {"uncertainty", c.uncertainty_deg},
             {"alike", c.alike},
             {"sentence", words::sentence(c, style)}};
@@ -185,9 +185,9 @@ Json compressionJson(const Job& job, const Findings& findings) {
     Json dynamic = Json::object();
     for (const DynamicBy& by : dynamicByClosing(job, findings.closings, 1, 0.0))
         dynamic[kKeys[static_cast<int>(by.closing.school)]] =
-            Json{{"ivc", value(by.closing.deg)},
-                 {"dynamic", value(by.ratio)},
-                 {"uncertainty", value(halfWidthOf(by.ratio))}};
+            Json{{"ivc", orNull(by.closing.deg)},
+                 {"dynamic", orNull(by.ratio)},
+                 {"uncertainty", orNull(halfWidthOf(by.ratio))}};
     return Json{{"static", c->staticRatio},
                 {"swept_cc", c->swept_cc},
                 {"clearance_cc", c->clearance.total()},
@@ -206,9 +206,9 @@ Json jobJson(const Job& job, const Findings& findings, const words::Style& style
         figures.push_back(Json{{"key", QString::fromStdString(f.key)},
                                {"name", words::figureName(f)},
                                {"basis", words::figureBasis(f, style)},
-                               {"value", value(f.value)},
-                               {"uncertainty", value(halfWidthOf(f.value))},
-                               {"card_difference", value(f.cardDifference)}});
+                               {"value", orNull(f.value)},
+                               {"uncertainty", orNull(halfWidthOf(f.value))},
+                               {"card_difference", orNull(f.cardDifference)}});
     Json explanations = Json::array();
     for (const CylinderFindings& c : findings.cylinders)
         if (c.explanation && !c.explanation->causes.empty()) {

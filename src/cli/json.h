@@ -9,6 +9,8 @@
 
 #include <nlohmann/json.hpp>
 
+#include <optional>
+
 /// Qt's strings as JSON has them, UTF-8.
 template <> struct nlohmann::adl_serializer<QString> {
     static void to_json(json& to, const QString& from) { to = from.toStdString(); }
@@ -17,6 +19,9 @@ template <> struct nlohmann::adl_serializer<QString> {
 namespace cli {
 
 using Json = nlohmann::json;
+
+Json orNull(const std::optional<double>& number);
+Json orNull(const std::optional<lobe::CrankDeg>& at);
 
 /// One lobe: events at each height asked for, centres by every school, lift, area, motion;
 /// half-widths of 95 % under "uncertainty".

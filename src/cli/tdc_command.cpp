@@ -74,10 +74,6 @@ Contact contactOf(const TdcOptions& o, const std::string& typed, bool after) {
     return c;
 }
 
-Json value(const std::optional<double>& v) {
-    return v ? Json(*v) : Json();
-}
-
 /// A port's whole duration in one reading: half of it is what both edges must read.
 TdcResult halfDuration(const TdcOptions& o) {
     const auto read = readNumber(o.readings[0]);
@@ -142,12 +138,12 @@ TdcResult runTdc(const TdcOptions& o) {
     if (o.resolution > 0.0) context.resolution_mm = o.resolution;
     const TdcFindings tdc = examineTdc(contacts, context);
     const TdcPass& pass = *tdc.latest();
-    return {Json{{"correction", value(pass.correction_deg)},
-                 {"half_span", value(pass.halfSpan_deg)},
-                 {"expected_half_span", value(pass.expectedHalfSpan_deg)},
-                 {"midpoint", value(pass.pairs.back().midpoint_deg)},
-                 {"drift", value(pass.pairs.back().drift_deg)},
-                 {"uncertainty", value(halfWidthOf(pass.correction_deg))},
+    return {Json{{"correction", orNull(pass.correction_deg)},
+                 {"half_span", orNull(pass.halfSpan_deg)},
+                 {"expected_half_span", orNull(pass.expectedHalfSpan_deg)},
+                 {"midpoint", orNull(pass.pairs.back().midpoint_deg)},
+                 {"drift", orNull(pass.pairs.back().drift_deg)},
+                 {"uncertainty", orNull(halfWidthOf(pass.correction_deg))},
                  {"findings", findingsJson(tdc.findings, {})}},
             textOf(tdc, pass, DegreeWheel{scaleOf(o.wheel)})};
 }

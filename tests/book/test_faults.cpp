@@ -67,7 +67,8 @@ int victim(const QString& book, int readings, int dieAt, const QString& in, QByt
     env.insert(QStringLiteral("DIE_IN"), in);
     // The sanitizer wants to be first; it is not needed in what is killed.
     env.insert(QStringLiteral("ASAN_OPTIONS"), QStringLiteral("verify_asan_link_order=0"));
-    const QString count = in + QStringLiteral("/../count");
+    const QTemporaryDir counted;
+    const QString count = counted.filePath(QStringLiteral("writes"));
     if (dieAt > 0) env.insert(QStringLiteral("DIE_AT"), QString::number(dieAt));
     env.insert(QStringLiteral("DIE_COUNT"), count);
     if (full) env.insert(QStringLiteral("FULL_AT"), QLatin1String(full));

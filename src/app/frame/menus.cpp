@@ -11,6 +11,7 @@
 #include "words/say.h"
 #include "words/sentences.h"
 
+#include <QActionGroup>
 #include <QApplication>
 #include <QDate>
 #include <QMenu>

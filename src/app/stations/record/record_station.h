@@ -4,6 +4,7 @@
 #include "app/frame/bench.h"
 #include "stations/record/desk/record_desk.h"
 
+class QComboBox;
 class QHBoxLayout;
 class QLabel;
 
@@ -23,7 +24,7 @@ private:
     void refreshPictures();
 
     QLabel *title_, *hint_, *builtTitle_, *none_;
-    class QComboBox* only_;
+    QComboBox* only_;
     RowList *log_, *built_;
     QHBoxLayout* pictures_;
     QStringList shown_; ///< the pictures that are shown
