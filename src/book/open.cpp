@@ -24,7 +24,6 @@ namespace book {
 
 namespace {
 
-constexpr qint32 kApplicationId = 0x414D4C42; // "AMLB"
 constexpr int kBusy_ms = 5000;
 
 /// Whether closing folds the log into the file. Off while it is not known whether the book is to be
@@ -61,9 +60,6 @@ int schemaVersion() {
 /// What is looked through in a few hundredths of a second; a shop's book of years takes seconds.
 constexpr qint64 kAtOnce_bytes = 1 << 20;
 
-static QString logOf(const QString& path) {
-    return path + QStringLiteral("-wal");
-}
 static bool isSmall(const QString& path) {
     return QFileInfo(path).size() + QFileInfo(logOf(path)).size() <= kAtOnce_bytes;
 }
@@ -221,7 +217,7 @@ Result<std::unique_ptr<Book>> openCopy(const QString& path, Book::Clock clock) {
     if (!folder->isValid() || !QFile::copy(path, copy))
         return Error{Trouble::CannotOpen, folder->errorString()};
     QFile::setPermissions(copy, QFile::ReadOwner | QFile::WriteOwner);
-    const QString log = path + QStringLiteral("-wal"), logCopy = copy + QStringLiteral("-wal");
+    const QString log = logOf(path), logCopy = logOf(copy);
     if (QFileInfo::exists(log)) {
         if (!QFile::copy(log, logCopy)) return Error{Trouble::CannotOpen, log};
         QFile::setPermissions(logCopy, QFile::ReadOwner | QFile::WriteOwner);
@@ -244,7 +240,7 @@ Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock, Mode 
     if (const auto* refused = std::get_if<Error>(&header)) return *refused;
 
     if (!writable(path) || mode == Mode::Reading) {
-        const bool plain = QFileInfo(path + QStringLiteral("-wal")).size() == 0 &&
+        const bool plain = QFileInfo(logOf(path)).size() == 0 &&
                            std::get<Header>(header).version == schemaVersion();
         std::unique_ptr<Book> self(new Book(path, QUuid::createUuid().toString(), clock));
         Result<std::unique_ptr<Book>> opened = std::move(self);

@@ -12,7 +12,6 @@ namespace book {
 
 namespace {
 
-constexpr qint32 kApplicationId = 0x414D4C42; // "AMLB"
 constexpr int kLogHeader = 32, kFrameHeader = 24;
 
 quint32 big(const char* at) {
@@ -35,16 +34,16 @@ struct Checksum {
     }
 };
 
-QString logOf(const QString& path) {
-    return path + QStringLiteral("-wal");
-}
-
 QByteArray bytesOf(const QString& path) {
     QFile file(path);
     return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
 }
 
 } // namespace
+
+QString logOf(const QString& path) {
+    return path + QStringLiteral("-wal");
+}
 
 QByteArray pageInLog(const QByteArray& log, quint32 page) {
     if (log.size() < kLogHeader) return {};

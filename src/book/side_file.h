@@ -15,6 +15,12 @@
 
 namespace book {
 
+/// What every book says it is, in its header: "AMLB".
+inline constexpr qint32 kApplicationId = 0x414D4C42;
+
+/// Where SQLite keeps the write-ahead log of a book.
+QString logOf(const QString& path);
+
 /// The newest committed image of a page (from 1) in a write-ahead log; empty when the log has none.
 QByteArray pageInLog(const QByteArray& log, quint32 page);
 

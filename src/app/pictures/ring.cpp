@@ -201,7 +201,9 @@ void Ring::drawLobe(QPainter& p, const Geometry& g, const LobeFigures& lobe, dou
     // Before the nose is known, thickness is measured against a likely lift.
     const double most = std::max(lobe.maxLift_mm.value_or(0.0).value, lobe.noseReached ? 0.1 : 8.0);
     QPolygonF outer, inner;
-    for (double d = curve.first(); d <= curve.last() + 0.5; d += 1.0) {
+    // Between its points the drawn line leaves the curve by a fiftieth of a pixel.
+    constexpr double kStep_deg = 2.0;
+    for (double d = curve.first(); d < curve.last() + kStep_deg; d += kStep_deg) {
         const double at = std::min(d, curve.last());
         const double lift = std::max(0.0, curve.at(at));
         outer << g.at({at + scene_.later_deg(lobe.side)}, base + kThick * lift / most);

@@ -101,6 +101,20 @@ private:
 
 namespace {
 
+/// A text with its width in pixels. To measure it costs as much as to draw it, and all rows are
+/// drawn at every reading: so it is done once, and again only for a text that has to be cut.
+struct Measured {
+    Measured(const QFontMetrics& in, const QString& of)
+        : metrics(in), text(of), width(in.horizontalAdvance(of)) {}
+    QString within(int room) const {
+        return width <= room ? text : metrics.elidedText(text, Qt::ElideRight, room);
+    }
+
+    QFontMetrics metrics;
+    const QString& text;
+    int width;
+};
+
 class RowDelegate : public QStyledItemDelegate {
 public:
     RowDelegate(const Look& look, bool tall, RowList* list)
@@ -152,28 +166,28 @@ private:
         p->setFont(Look::font(13));
         p->setPen(row.struck ? t.muted : t.ink);
         // The value is what the row is for: the title and the note give way to it.
-        const int valueWidth =
-            std::min(QFontMetrics(value).horizontalAdvance(row.value) + 2, r.width());
-        const int titleWidth = std::clamp(QFontMetrics(p->font()).horizontalAdvance(row.title) + 10,
-                                          0, std::max(0, r.width() - valueWidth - 8));
+        const Measured said(QFontMetrics(value), row.value),
+            title(QFontMetrics(p->font()), row.title);
+        const int valueWidth = std::min(said.width + 2, r.width());
+        const int titleWidth =
+            std::clamp(title.width + 10, 0, std::max(0, r.width() - valueWidth - 8));
         say(p, r, QRect(r.left(), r.top(), titleWidth, r.height()),
-            Qt::AlignLeft | Qt::AlignVCenter,
-            QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleWidth));
+            Qt::AlignLeft | Qt::AlignVCenter, title.within(titleWidth));
         p->setFont(Look::font(12));
         p->setPen(row.warn ? t.amberText : t.muted);
         int right = r.right();
         const int left = r.width() - titleWidth - valueWidth - 12;
         if (!row.note.isEmpty() && left > 24) {
-            const int w = std::min(QFontMetrics(p->font()).horizontalAdvance(row.note) + 4, left);
+            const Measured note(QFontMetrics(p->font()), row.note);
+            const int w = std::min(note.width + 4, left);
             say(p, r, QRect(right - w, r.top(), w, r.height()), Qt::AlignRight | Qt::AlignVCenter,
-                QFontMetrics(p->font()).elidedText(row.note, Qt::ElideRight, w));
+                note.within(w));
             right -= w + 8;
         }
         p->setFont(value);
         p->setPen(valueColour(row));
         const QRect box(r.left() + titleWidth, r.top(), right - r.left() - titleWidth, r.height());
-        say(p, r, box, Qt::AlignRight | Qt::AlignVCenter,
-            QFontMetrics(value).elidedText(row.value, Qt::ElideRight, box.width()));
+        say(p, r, box, Qt::AlignRight | Qt::AlignVCenter, said.within(box.width()));
     }
 
     void tall(QPainter* p, const QRect& r, const Row& row) const {
@@ -203,18 +217,17 @@ private:
             Qt::AlignRight | Qt::AlignVCenter, row.value);
         p->setFont(Look::font(12));
         // What is under the title has its room first; the note takes what is left.
-        const int underWidth =
-            std::min(QFontMetrics(p->font()).horizontalAdvance(row.under) + 2, left.width() - 4);
-        const int noteWidth = std::clamp(QFontMetrics(p->font()).horizontalAdvance(row.note) + 4, 0,
-                                         std::max(0, left.width() - underWidth - 8));
+        const Measured under(QFontMetrics(p->font()), row.under),
+            note(QFontMetrics(p->font()), row.note);
+        const int underWidth = std::min(under.width + 2, left.width() - 4);
+        const int noteWidth =
+            std::clamp(note.width + 4, 0, std::max(0, left.width() - underWidth - 8));
         p->setPen(row.warn ? t.amberText : t.muted);
         say(p, r, QRect(left.right() - noteWidth, left.bottom() - 18, noteWidth, 18),
-            Qt::AlignRight | Qt::AlignVCenter,
-            QFontMetrics(p->font()).elidedText(row.note, Qt::ElideRight, noteWidth));
+            Qt::AlignRight | Qt::AlignVCenter, note.within(noteWidth));
         p->setPen(t.muted);
         say(p, r, QRect(left.left(), left.bottom() - 18, underWidth, 18),
-            Qt::AlignLeft | Qt::AlignVCenter,
-            QFontMetrics(p->font()).elidedText(row.under, Qt::ElideRight, underWidth));
+            Qt::AlignLeft | Qt::AlignVCenter, under.within(underWidth));
         p->setPen(t.edge);
         p->drawLine(r.left() + 4, r.bottom(), r.right() - 4, r.bottom());
     }
