@@ -3,6 +3,7 @@
 #include "app_fixture.h"
 #include "support/text_recorder.h"
 
+#include "app/pictures/drawn_curve.h"
 #include "app/pictures/event_bars.h"
 #include "app/pictures/ring.h"
 #include "app/pictures/slide.h"
@@ -43,6 +44,33 @@ class TestScenes : public QObject {
     Q_OBJECT
 
 private slots:
+    // A smooth lobe needs half its degrees; a reading that stands off is drawn wherever it lies.
+    void curvesAreDrawnThroughWhatMatters() {
+        for (const double off : {-3.0, 0.0, 4.0, 5.0}) { // 4 at an even degree, 5 at an odd one
+            const double spike = off > 0.0 ? off : 0.0;
+            std::vector<LiftPoint> readings;
+            for (int d = 0; d <= 200; ++d)
+                readings.push_back({double(d), 7.2 * std::pow(std::sin(M_PI * d / 200.0), 2) +
+                                                   (spike > 0.0 && d == 60 + off ? 0.3 : 0.0)});
+            if (off < 0.0) readings.back().deg = 200.4; // the end is drawn, whole degree or not
+            const LiftCurve curve = *LiftCurve::through(readings);
+            const auto through = app::drawnThrough(curve);
+            QCOMPARE(through.front().deg, curve.first());
+            QCOMPARE(through.back().deg, curve.last());
+            QVERIFY2(through.size() < 112, qPrintable(QString::number(through.size())));
+            double worst = 0.0;
+            for (std::size_t i = 1; i < through.size(); ++i) {
+                const LiftPoint &a = through[i - 1], &b = through[i];
+                QVERIFY(b.deg > a.deg);
+                for (const LiftPoint& r : readings)
+                    if (r.deg >= a.deg && r.deg <= b.deg)
+                        worst = std::max(
+                            worst, std::abs(r.mm - a.mm -
+                                            (b.mm - a.mm) * (r.deg - a.deg) / (b.deg - a.deg)));
+            }
+            QVERIFY2(worst <= 7.5 / 2000.0, qPrintable(QString::number(worst)));
+        }
+    }
     void theRingRunsTheEnginesWay() {
         Rig rig(true);
         const SnapshotPtr now = demo(rig);

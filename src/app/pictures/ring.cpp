@@ -1,5 +1,6 @@
 #include "app/pictures/ring.h"
 
+#include "app/pictures/drawn_curve.h"
 #include "app/pictures/tdc_sketch.h"
 
 #include "app/style/fitted.h"
@@ -197,17 +198,13 @@ void Ring::drawDial(QPainter& p, const Geometry& g) const {
 }
 
 void Ring::drawLobe(QPainter& p, const Geometry& g, const LobeFigures& lobe, double base) const {
-    const LiftCurve& curve = *lobe.curve;
     // Before the nose is known, thickness is measured against a likely lift.
     const double most = std::max(lobe.maxLift_mm.value_or(0.0).value, lobe.noseReached ? 0.1 : 8.0);
     QPolygonF outer, inner;
-    // Between its points the drawn line leaves the curve by a fiftieth of a pixel.
-    constexpr double kStep_deg = 2.0;
-    for (double d = curve.first(); d < curve.last() + kStep_deg; d += kStep_deg) {
-        const double at = std::min(d, curve.last());
-        const double lift = std::max(0.0, curve.at(at));
-        outer << g.at({at + scene_.later_deg(lobe.side)}, base + kThick * lift / most);
-        inner << g.at({at + scene_.later_deg(lobe.side)}, base);
+    for (const LiftPoint& point : drawnThrough(*lobe.curve)) {
+        const CrankDeg at{point.deg + scene_.later_deg(lobe.side)};
+        outer << g.at(at, base + kThick * std::max(0.0, point.mm) / most);
+        inner << g.at(at, base);
     }
     QPolygonF band = outer;
     for (auto it = inner.rbegin(); it != inner.rend(); ++it)

@@ -1,5 +1,6 @@
 #include "app/pictures/strip.h"
 
+#include "app/pictures/drawn_curve.h"
 #include "app/pictures/picture.h"
 #include "words/say.h"
 
@@ -215,14 +216,10 @@ void Strip::rebuild() {
 
 void Strip::addCurve(const LobeFigures& figures, const QPen& pen) {
     if (!figures.curve || !figures.maxLift_mm) return;
-    const LiftCurve& curve = *figures.curve;
     QVector<double> xs, ys;
-    // Between its points the drawn line leaves the curve by less than a tenth of a pixel.
-    constexpr double kStep_deg = 2.0;
-    for (double d = curve.first(); d < curve.last() + kStep_deg; d += kStep_deg) {
-        const double at = std::min(d, curve.last());
-        xs << at;
-        ys << shown(curve.at(at));
+    for (const LiftPoint& p : drawnThrough(*figures.curve)) {
+        xs << p.deg;
+        ys << shown(p.mm);
     }
     QCPGraph* line = addGraph(chart_->axis(QCPAxis::atBottom), chart_->axis(QCPAxis::atLeft));
     line->setData(xs, ys, true);

@@ -103,8 +103,8 @@ namespace {
 
 /// A text with its width in pixels. To measure it costs as much as to draw it, and all rows are
 /// drawn at every reading: so it is done once, and again only for a text that has to be cut.
-struct Measured {
-    Measured(const QFontMetrics& in, const QString& of)
+struct MeasuredText {
+    MeasuredText(const QFontMetrics& in, const QString& of)
         : metrics(in), text(of), width(in.horizontalAdvance(of)) {}
     QString within(int room) const {
         return width <= room ? text : metrics.elidedText(text, Qt::ElideRight, room);
@@ -166,7 +166,7 @@ private:
         p->setFont(Look::font(13));
         p->setPen(row.struck ? t.muted : t.ink);
         // The value is what the row is for: the title and the note give way to it.
-        const Measured said(QFontMetrics(value), row.value),
+        const MeasuredText said(QFontMetrics(value), row.value),
             title(QFontMetrics(p->font()), row.title);
         const int valueWidth = std::min(said.width + 2, r.width());
         const int titleWidth =
@@ -178,7 +178,7 @@ private:
         int right = r.right();
         const int left = r.width() - titleWidth - valueWidth - 12;
         if (!row.note.isEmpty() && left > 24) {
-            const Measured note(QFontMetrics(p->font()), row.note);
+            const MeasuredText note(QFontMetrics(p->font()), row.note);
             const int w = std::min(note.width + 4, left);
             say(p, r, QRect(right - w, r.top(), w, r.height()), Qt::AlignRight | Qt::AlignVCenter,
                 note.within(w));
@@ -217,7 +217,7 @@ private:
             Qt::AlignRight | Qt::AlignVCenter, row.value);
         p->setFont(Look::font(12));
         // What is under the title has its room first; the note takes what is left.
-        const Measured under(QFontMetrics(p->font()), row.under),
+        const MeasuredText under(QFontMetrics(p->font()), row.under),
             note(QFontMetrics(p->font()), row.note);
         const int underWidth = std::min(under.width + 2, left.width() - 4);
         const int noteWidth =
