@@ -25,6 +25,8 @@ struct Prompt {
     QString enter;        ///< what Enter does: "log, go to 125°"
     QString keys;         ///< the other keys that matter now
     bool several = false; ///< may be several words: at the stand, Space does not enter a number
+
+    bool operator==(const Prompt&) const = default;
 };
 
 /// How the keys were understood, or why not.

@@ -24,6 +24,33 @@ constexpr int kTyped = 150, kEdge = 14;
 constexpr int kDesk = 76, kStand = 112;
 /// Earlier lines that can be called up again.
 constexpr qsizetype kRecalled = 200;
+
+/// A line of the prompt, which changes with every reading. It takes the width it is given, and its
+/// height, which layouts ask for again and again, is found once for a text.
+class PromptLabel : public QLabel {
+public:
+    using QLabel::QLabel;
+
+    QSize minimumSizeHint() const override {
+        constexpr int kNarrowest = 60;
+        return {kNarrowest, fontMetrics().height()};
+    }
+    QSize sizeHint() const override { return minimumSizeHint(); }
+    int heightForWidth(int width) const override {
+        if (width != width_ || text() != text_ || font() != font_) {
+            width_ = width;
+            text_ = text();
+            font_ = font();
+            height_ = QLabel::heightForWidth(width);
+        }
+        return height_;
+    }
+
+private:
+    mutable QString text_;
+    mutable QFont font_;
+    mutable int width_ = -1, height_ = 0;
+};
 } // namespace
 
 QString plainLine(QString text) {
@@ -144,11 +171,11 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
     : QWidget(parent),
       look_(look),
       line_(new EntryLine(this)),
-      subject_(new QLabel(this)),
-      ask_(new QLabel(this)),
+      subject_(new PromptLabel(this)),
+      ask_(new PromptLabel(this)),
       echo_(new QLabel(this)),
-      enter_(new QLabel(this)),
-      keys_(new QLabel(this)),
+      enter_(new PromptLabel(this)),
+      keys_(new PromptLabel(this)),
       disk_(new QLabel(this)) {
     setObjectName(QStringLiteral("entryBar"));
     setAttribute(Qt::WA_StyledBackground);
@@ -169,10 +196,8 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
     disk_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     echo_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     echo_->setAttribute(Qt::WA_TransparentForMouseEvents);
-    for (QLabel* label : {subject_, ask_, enter_, keys_}) {
+    for (QLabel* label : {subject_, ask_, enter_, keys_})
         label->setWordWrap(true);
-        label->setMinimumWidth(60);
-    }
 
     const auto column = [](QLabel* top, QLabel* bottom) {
         auto* box = new QVBoxLayout;
@@ -240,18 +265,23 @@ void EntryBar::setAtStand(bool on) {
     ask_->setStyleSheet(on ? QStringLiteral("font-size: 24px; font-weight: bold;")
                            : QStringLiteral("font-size: 15px; font-weight: bold;"));
     disk_->setVisible(!on);
+    makeRoom();
     refresh();
 }
 
 void EntryBar::refresh() {
     const Prompt prompt = desk_ ? desk_->prompt() : Prompt{};
-    subject_->setText(prompt.subject);
-    ask_->setText(prompt.ask);
-    enter_->setText(prompt.enter.isEmpty() ? QString() : Say::tr("Enter  ") + prompt.enter);
-    keys_->setText(prompt.keys);
     line_->setSpaceEnters(atStand_ && !prompt.several);
-    line_->setAccessibleDescription(prompt.subject + QLatin1Char(' ') + prompt.ask);
-    makeRoom();
+    // Asked anew more often than it changes, and what stands there takes a layout to change.
+    if (prompt != asked_) {
+        asked_ = prompt;
+        subject_->setText(prompt.subject);
+        ask_->setText(prompt.ask);
+        enter_->setText(prompt.enter.isEmpty() ? QString() : Say::tr("Enter  ") + prompt.enter);
+        keys_->setText(prompt.keys);
+        line_->setAccessibleDescription(prompt.subject + QLatin1Char(' ') + prompt.ask);
+        makeRoom();
+    }
     echo();
 }
 
@@ -288,6 +318,7 @@ void EntryBar::say(const QString& text, bool wrong) {
 void EntryBar::placeEcho() {
     const QString text = echo_->text();
     echo_->setVisible(!text.isEmpty());
+    if (text.isEmpty()) return;
     const int typed = std::max(kTyped, line_->fontMetrics().horizontalAdvance(line_->text()) + 34);
     const QRect inside = line_->geometry().adjusted(typed, 2, -kEdge, -2);
     const auto fits = [&](int width, int height, int pixels) {

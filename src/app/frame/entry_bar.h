@@ -96,6 +96,7 @@ private:
     const Look& look_;
     Desk* desk_ = nullptr;
     Anywhere anywhere_;
+    Prompt asked_; ///< what the labels say
     EntryLine* line_;
     QStringList typed_; ///< earlier lines, for Ctrl+Up
     int recalled_ = 0;

@@ -6,10 +6,12 @@
 
 #include <QKeyEvent>
 #include <QMouseEvent>
+#include <QPaintEvent>
 #include <QPainter>
 #include <QPainterPath>
 
 #include <algorithm>
+#include <utility>
 
 namespace app {
 
@@ -45,11 +47,14 @@ void Route::refresh() {
                     .arg(s->name(),
                          words::progressName(s->progress(session_.job(), session_.findings())),
                          line(*s));
-    const QString all = said.join(QStringLiteral("; ")) + current_->id();
-    if (all == painted_) return;
-    painted_ = all;
+    const QStringList before = std::exchange(said_, said);
+    const stations::Station* const then = std::exchange(painted_, current_);
+    if (before == said && then == current_) return;
     setAccessibleDescription(said.join(QStringLiteral("; ")));
-    update();
+    if (before.size() != said.size() || then != current_) return update();
+    // A reading changes a line or two of it.
+    for (qsizetype i = 0; i < said.size(); ++i)
+        if (before[i] != said[i]) update(box(static_cast<int>(i)).toAlignedRect());
 }
 
 QString Route::line(const stations::Station& s) const {
@@ -105,7 +110,7 @@ void Route::drawMark(QPainter& p, QPointF c, Progress progress) const {
     p.setBrush(Qt::NoBrush);
 }
 
-void Route::paintEvent(QPaintEvent*) {
+void Route::paintEvent(QPaintEvent* event) {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     const Theme& t = look_.theme();
@@ -121,6 +126,8 @@ void Route::paintEvent(QPaintEvent*) {
     for (std::size_t i = 0; i < all.size(); ++i) {
         const stations::Station& s = *all[i];
         const QRectF b = box(static_cast<int>(i));
+        // The ring about the current one is drawn over its edge.
+        if (!event->region().intersects(b.toAlignedRect().adjusted(-2, -2, 2, 2))) continue;
         const bool here = s == *current_;
         if (here) {
             p.setPen(QPen(t.amberLine, hasFocus() ? 3.0 : 1.8));

@@ -42,7 +42,9 @@ private:
     const Session& session_;
     const Look& look_;
     const stations::Station* current_ = &stations::engine;
-    QString painted_; ///< what is painted now, so that nothing is painted twice
+    // What is painted now, so that nothing is painted twice.
+    QStringList said_; ///< by station
+    const stations::Station* painted_ = nullptr;
 };
 
 } // namespace app

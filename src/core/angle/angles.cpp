@@ -34,6 +34,7 @@ CrankDeg fromCard(Event event, CardDeg card) {
 
 // Wraps into (-half, half]; std::remainder gives [-half, half], so the lower end is lifted.
 static double wrap(double deg, double turn) {
+    if (deg > -turn / 2.0 && deg <= turn / 2.0) return deg;
     const double r = std::remainder(deg, turn);
     return r <= -turn / 2.0 ? r + turn : r;
 }

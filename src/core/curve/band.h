@@ -7,19 +7,19 @@
 
 namespace lobe {
 
-/// Lower band, `width` entries left of the diagonal. Row i holds columns i - width to i.
-class Band {
+/// Lower band, `Width` entries left of the diagonal, which the compiler knows so that the inner
+/// loops have no loop left. Row i holds columns i - Width to i.
+template <int Width> class Band {
 public:
-    Band(int size, int width)
-        : size_(size), width_(width), values_(static_cast<std::size_t>(size * (width + 1)), 0.0) {}
+    explicit Band(int size) : size_(size), values_(static_cast<std::size_t>(size * kRow), 0.0) {}
 
     int size() const { return size_; }
-    /// row >= column >= row - width
+    /// row >= column >= row - Width
     double& at(int row, int column) {
-        return values_[static_cast<std::size_t>(row * (width_ + 1) + column - row + width_)];
+        return values_[static_cast<std::size_t>(row * kRow + column - row + Width)];
     }
     double at(int row, int column) const {
-        return values_[static_cast<std::size_t>(row * (width_ + 1) + column - row + width_)];
+        return values_[static_cast<std::size_t>(row * kRow + column - row + Width)];
     }
     void clear() { values_.assign(values_.size(), 0.0); }
 
@@ -35,16 +35,18 @@ public:
     /// After factorize: A^-1 within the band, by Takahashi's recursion: all that quadratic forms of
     /// neighbours need.
     Band inverse() const;
-    /// Of a band of values: x' (*this) x for x that is zero but for `count` from `first` on; count
-    /// at most width + 1.
-    double form(const double* x, int count, int first) const;
+    /// Of a band of values: x' (*this) x for x that is zero but for Width + 1 from `first` on.
+    double form(const double* x, int first) const;
 
 private:
-    template <int Width> bool factorizeOf();
+    static constexpr int kRow = Width + 1;
 
-    int size_, width_;
+    int size_;
     std::vector<double> values_;
     std::vector<double> over_; ///< after factorize: one over each pivot
 };
+
+/// Of quintic splines.
+extern template class Band<5>;
 
 } // namespace lobe

@@ -203,6 +203,12 @@ const LiftCurve::Piece& LiftCurve::pieceAt(double deg) const {
     const double share =
         (deg - pieces_.front().start) / (pieces_.back().end - pieces_.front().start);
     auto k = static_cast<std::size_t>(std::clamp(share, 0.0, 1.0) * static_cast<double>(n - 1));
+    return pieceFrom(k, deg);
+}
+
+/// The piece of an angle, looked for from the k-th on, and its number.
+const LiftCurve::Piece& LiftCurve::pieceFrom(std::size_t& k, double deg) const {
+    const std::size_t n = pieces_.size();
     for (int tries = 0; tries < 4; ++tries) {
         if (k > 0 && deg < pieces_[k].start)
             --k;
@@ -213,12 +219,19 @@ const LiftCurve::Piece& LiftCurve::pieceAt(double deg) const {
     }
     const auto after = std::upper_bound(pieces_.begin(), pieces_.end(), deg,
                                         [](double v, const Piece& p) { return v < p.start; });
-    return after == pieces_.begin() ? *after : *(after - 1);
+    k = static_cast<std::size_t>(after - pieces_.begin());
+    return pieces_[k > 0 ? --k : 0];
 }
 
 double LiftCurve::at(double deg) const {
     const double inside = std::clamp(deg, first(), last());
     const Piece& p = pieceAt(inside);
+    return p.value(inside - p.start);
+}
+
+double LiftCurve::at(double deg, std::size_t& near) const {
+    const double inside = std::clamp(deg, first(), last());
+    const Piece& p = pieceFrom(near, inside);
     return p.value(inside - p.start);
 }
 

@@ -42,6 +42,9 @@ public:
 
     /// Lift in mm; outside the readings the nearest one's lift.
     double at(double deg) const;
+    /// The same for angles one after the other: `near`, 0 at first, keeps which piece the last one
+    /// lay in.
+    double at(double deg, std::size_t& near) const;
     /// Slope in mm per crank degree; zero outside the readings.
     double slopeAt(double deg) const;
     /// Area between two angles in mm deg, exact for the piecewise cubic, over the readings only.
@@ -70,6 +73,7 @@ private:
 
     void addHermite(LiftPoint p, double slopeP, LiftPoint q, double slopeQ);
     const Piece& pieceAt(double deg) const;
+    const Piece& pieceFrom(std::size_t& k, double deg) const;
 
     Rows<LiftPoint> points_;
     Rows<Piece> pieces_;

@@ -35,7 +35,7 @@ struct SmoothCurve::Fit {
     double wheel_deg = 0.0;
 
     Vector coefficients;
-    Band inverse{0, kDegree}; ///< of B'WB + lambda P, within its band
+    SplineBasis::Band inverse{0}; ///< of B'WB + lambda P, within its band
     std::vector<Corner> corners;
     std::vector<double> cornersAt;
     Eigen::VectorXd jumps;        ///< sizes of the corners' columns
@@ -88,12 +88,43 @@ struct SmoothCurve::Fit {
             }
         }
     }
-    double value(double deg, int order) const {
+    /// The polynomial of the cell an angle lies in; `t` is where in it, degrees.
+    const SplineBasis::Row& cellAt(double deg, double& t) const {
         const int end = static_cast<int>(cells.size()) - 1;
         const int cell =
             std::clamp(static_cast<int>(std::floor((deg - basis.from) / basis.knot)), 0, end);
-        const SplineBasis::Row& p = cells[index(cell)];
-        const double t = deg - (basis.from + cell * basis.knot);
+        t = deg - (basis.from + cell * basis.knot);
+        return cells[index(cell)];
+    }
+    /// Lift and its first three derivatives.
+    Jet jet(double deg) const {
+        double t = 0.0;
+        const SplineBasis::Row& p = cellAt(deg, t);
+        Jet out{};
+        // Horner's scheme, carried down for the derivatives over their factorials.
+#pragma GCC unroll 8
+        for (int k = kDegree; k >= 0; --k) {
+#pragma GCC unroll 8
+            for (std::size_t order = out.size() - 1; order > 0; --order)
+                out[order] = out[order] * t + out[order - 1];
+            out[0] = out[0] * t + p[index(k)];
+        }
+        out[2] *= 2.0;
+        out[3] *= 6.0;
+        if (!corners.empty())
+            for (std::size_t order = 0; order < out.size(); ++order)
+                out[order] += ofCorners(deg, static_cast<int>(order));
+        return out;
+    }
+    double value(double deg, int order) const {
+        double t = 0.0;
+        const SplineBasis::Row& p = cellAt(deg, t);
+        if (order == 0) {
+            double sum = p[kDegree];
+            for (int k = kDegree - 1; k >= 0; --k)
+                sum = sum * t + p[index(k)];
+            return sum + ofCorners(deg, 0);
+        }
         double sum = 0.0;
         for (int k = kDegree; k >= order; --k) {
             double factor = 1.0;
@@ -101,6 +132,10 @@ struct SmoothCurve::Fit {
                 factor *= k - d;
             sum = sum * t + factor * p[index(k)];
         }
+        return sum + ofCorners(deg, order);
+    }
+    double ofCorners(double deg, int order) const {
+        double sum = 0.0;
         for (std::size_t c = 0; c < corners.size(); ++c)
             for (int k = 0; k < Corner::kColumns; ++k)
                 sum += jumps[static_cast<Eigen::Index>(c * Corner::kColumns) + k] *
@@ -113,16 +148,20 @@ struct SmoothCurve::Fit {
         return variance(b, first, deg, order);
     }
     double variance(const SplineBasis::Row& b, int first, double deg, int order) const {
-        double sum = inverse.form(b.data(), kSpan, first);
+        double sum = inverse.form(b.data(), first);
         if (!reach.empty()) {
             const Eigen::VectorXd z = beyond(b, first, deg, order);
             sum += z.dot(jumpsInverse * z);
         }
         return scale * sum;
     }
-    /// The share of a reading that the curve takes from itself, at most 0.95.
-    double leverage(std::size_t i) const {
-        return std::min(0.95, variance(rows[i], firsts[i], points[i].deg, 0) * weights[i] / scale);
+    /// The share of each reading that the curve takes from itself, at most 0.95.
+    Vector leverages;
+    void makeLeverages() {
+        leverages.resize(points.size());
+        for (std::size_t i = 0; i < points.size(); ++i)
+            leverages[i] = std::min(
+                0.95, variance(rows[i], firsts[i], points[i].deg, 0) * weights[i] / scale);
     }
     double residual(std::size_t i) const { return points[i].mm - value(points[i].deg, 0); }
     /// The corners' columns at an angle less what the splines hold of them.
@@ -173,13 +212,14 @@ void take(const SplineFit& from, SmoothCurve::Fit& fit) {
     fit.makeCells();
     fit.weights = from.weights();
     std::tie(fit.reach, fit.jumpsInverse) = from.reach(SmoothCurve::Fit::kAll);
+    fit.makeLeverages();
 }
 
 /// Readings that stand off, but not clearly, and what they pull; the scale is known.
 void suspect(const SplineFit& from, SmoothCurve::Fit& fit) {
     constexpr double kFrom = 1.3, kWholly = 1.8; // deviations
     for (std::size_t i = 0; i < fit.points.size(); ++i) {
-        const double own = fit.scale / fit.weights[i], leverage = fit.leverage(i);
+        const double own = fit.scale / fit.weights[i], leverage = fit.leverages[i];
         fit.freedom += leverage;
         const double holds = 1.0 - leverage, off = fit.residual(i) / holds;
         const double deviates = std::abs(off) / std::sqrt(own / holds);
@@ -226,7 +266,7 @@ std::optional<SmoothCurve> SmoothCurve::through(const std::vector<LiftPoint>& po
         squared.reserve(points.size());
         slopes.reserve(points.size());
         for (std::size_t i = 0; i < points.size(); ++i) {
-            squared.push_back(std::pow(fit->residual(i), 2) / (1.0 - fit->leverage(i)));
+            squared.push_back(std::pow(fit->residual(i), 2) / (1.0 - fit->leverages[i]));
             slopes.push_back(fit->slope(points[i].deg));
         }
         const ScatterParts before = parts;
@@ -282,6 +322,9 @@ double SmoothCurve::last() const {
 double SmoothCurve::at(double deg, int order) const {
     return fit_->value(std::clamp(deg, first(), last()), order);
 }
+SmoothCurve::Jet SmoothCurve::jet(double deg) const {
+    return fit_->jet(std::clamp(deg, first(), last()));
+}
 double SmoothCurve::deviation(double deg, int order) const {
     return std::sqrt(std::max(0.0, fit_->variance(std::clamp(deg, first(), last()), order)));
 }
@@ -311,7 +354,7 @@ std::vector<SmoothCurve::Standing> SmoothCurve::standings() const {
     std::vector<Standing> out;
     out.reserve(fit_->points.size());
     for (std::size_t i = 0; i < fit_->points.size(); ++i) {
-        const double own = fit_->scale / fit_->weights[i], holds = 1.0 - fit_->leverage(i);
+        const double own = fit_->scale / fit_->weights[i], holds = 1.0 - fit_->leverages[i];
         // What the others say there is off from it by its residual over what it does not hold.
         out.push_back({fit_->residual(i) / holds, std::sqrt(own / holds)});
     }
@@ -326,7 +369,7 @@ SmoothCurve::Standing SmoothCurve::standing(const LiftPoint& other) const {
 double rounding_mm(const std::vector<LiftPoint>& points) {
     for (double step : {0.0254, 0.0127, 0.01, 0.005, 0.00254, 0.002, 0.00127, 0.001, 0.0001})
         if (std::all_of(points.begin(), points.end(), [&](const LiftPoint& p) {
-                return std::abs(p.mm / step - std::round(p.mm / step)) * step < 1e-7;
+                return std::abs(p.mm / step - std::nearbyint(p.mm / step)) * step < 1e-7;
             }))
             return step;
     return 0.0;

@@ -16,6 +16,7 @@
 
 #include "core/curve/curve.h"
 
+#include <array>
 #include <memory>
 #include <optional>
 #include <vector>
@@ -38,6 +39,9 @@ public:
     /// Lift, or its derivative of an order from 1 to 3, inside the readings. At a corner that of
     /// the side towards greater angles.
     double at(double deg, int order = 0) const;
+    /// Lift and its first three derivatives at once, as `at` gives them.
+    using Jet = std::array<double, 4>;
+    Jet jet(double deg) const;
     /// Standard deviation of the same.
     double deviation(double deg, int order = 0) const;
     /// Standard deviation of a reading's lift, without the wheel's part.

@@ -1,6 +1,8 @@
 // The quintic B-splines on even knots.
 #pragma once
 
+#include "core/curve/band.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -11,6 +13,7 @@ namespace lobe {
 struct SplineBasis {
     static constexpr int kDegree = 5, kSpan = kDegree + 1;
     using Row = std::array<double, kSpan>;
+    using Band = lobe::Band<kDegree>; ///< of their normal equations
 
     double from = 0.0, knot = 1.0;
     int count = 0; ///< splines

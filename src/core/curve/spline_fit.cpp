@@ -7,7 +7,7 @@ namespace lobe {
 namespace {
 
 constexpr int kPenalty = 3;
-constexpr int kSpan = SplineBasis::kSpan, kDegree = SplineBasis::kDegree;
+constexpr int kSpan = SplineBasis::kSpan;
 
 using Vector = SplineFit::Vector;
 
@@ -27,9 +27,9 @@ double plain(const Vector& a, const Vector& b) {
 SplineFit::SplineFit(const std::vector<LiftPoint>& points, const SplineBasis& basis)
     : points_(points),
       basis_(basis),
-      penalty_(basis.count, kDegree),
-      gram_(basis.count, kDegree),
-      factor_(basis.count, kDegree) {
+      penalty_(basis.count),
+      gram_(basis.count),
+      factor_(basis.count) {
     static constexpr double kDifference[] = {-1.0, 3.0, -3.0, 1.0};
     for (int r = 0; r + kPenalty < basis.count; ++r)
         for (int i = 0; i <= kPenalty; ++i)
@@ -147,18 +147,18 @@ double SplineFit::gain(const Corner& corner, double& slope) const {
     for (Vector& c : crossed)
         c.assign(index(basis_.count), 0.0);
     for (std::size_t p = 0; p < points_.size(); ++p) {
-        double k[m];
-        for (int i = 0; i < m; ++i)
-            k[i] = corner.column(points_[p].deg, i, 0);
+        const auto k = corner.columns(points_[p].deg);
         if (k[0] == 0.0) continue; // then all are: it is on the base circle
+        const SplineBasis::Row row = rows_[p];
         for (int i = 0; i < m; ++i) {
-            const double weighed = weights_[p] * k[i];
+            const double weighed = weights_[p] * k[index(i)];
             g[i] += weighed * points_[p].mm;
             for (int j = 0; j <= i; ++j)
-                s(i, j) += weighed * k[j];
+                s(i, j) += weighed * k[index(j)];
             double* out = &crossed[i][index(firsts_[p])];
+#pragma GCC unroll 8
             for (int c = 0; c < kSpan; ++c)
-                out[c] += weighed * rows_[p][index(c)];
+                out[c] += weighed * row[index(c)];
         }
     }
     Vector half[m];

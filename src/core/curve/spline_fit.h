@@ -51,7 +51,7 @@ public:
     const Eigen::VectorXd& jumps() const { return jumps_; }
     const Vector& weights() const { return weights_; }
     /// (B'WB + lambda P)^-1 within its band.
-    Band inverse() const { return factor_.inverse(); }
+    SplineBasis::Band inverse() const { return factor_.inverse(); }
     /// (B'WB + lambda P)^-1 b, b the splines at a reading.
     Vector reachOf(std::size_t reading) const;
     /// Of the first `kinds` columns of every corner: (B'WB + lambda P)^-1 B'W k each, and the
@@ -70,7 +70,7 @@ private:
     std::vector<SplineBasis::Row> rows_;
     std::vector<int> firsts_;
     Vector weights_, right_, coefficients_;
-    Band penalty_, gram_, factor_;
+    SplineBasis::Band penalty_, gram_, factor_;
     double squares_ = 0.0, explained_ = 0.0, logSchur_ = 0.0;
     std::vector<Corner> corners_;
     std::vector<Vector> columns_, crossed_;

@@ -222,13 +222,14 @@ void compressions(const Job& job, Findings& out) {
 } // namespace
 
 /// What was found of a run before, where nothing it stands on has changed; else null.
+/// `alike`: every run is asked for the same heights, by the same reckoning, as it was.
 static const std::shared_ptr<const RunFindings>* taken(const Before& before, const Job& job,
-                                                       const LiftRun& run) {
+                                                       const LiftRun& run, bool alike) {
     const auto& was = before.job.runs;
     for (std::size_t i = 0; i < was.size() && i < before.findings.alone.size(); ++i) {
         if (was[i].id != run.id) continue;
-        if (!(was[i] == run) || requestFor(before.job, was[i]) != requestFor(job, run))
-            return nullptr;
+        if (!(was[i] == run)) return nullptr;
+        if (!alike && requestFor(before.job, was[i]) != requestFor(job, run)) return nullptr;
         // The events of a run are asked for and judged by the card.
         if (run.conditions.eventsOnly && before.job.card != job.card) return nullptr;
         return &before.findings.alone[i];
@@ -241,8 +242,10 @@ Findings examine(const Job& job, const Before* before) {
     out.tdc = examineTdc(job.contacts, tdcContext(job));
     out.alone.resize(job.runs.size());
     std::vector<std::size_t> fresh;
+    const bool alike = before && before->job.reckoning == job.reckoning &&
+                       before->job.card == job.card;
     for (std::size_t i = 0; i < job.runs.size(); ++i) {
-        const auto* known = before ? taken(*before, job, job.runs[i]) : nullptr;
+        const auto* known = before ? taken(*before, job, job.runs[i], alike) : nullptr;
         if (known)
             out.alone[i] = *known;
         else

@@ -32,8 +32,9 @@ std::vector<LiftPoint> laidOut(const std::vector<LiftPoint>& readings, Side side
     p.reserve(readings.size());
     for (const LiftPoint& r : readings)
         p.push_back({home + wrapCycle({r.deg - nose->deg}).deg, r.mm});
-    std::stable_sort(p.begin(), p.end(),
-                     [](const LiftPoint& a, const LiftPoint& b) { return a.deg < b.deg; });
+    const auto byAngle = [](const LiftPoint& a, const LiftPoint& b) { return a.deg < b.deg; };
+    // A sweep of many readings mostly lies in order.
+    if (!std::is_sorted(p.begin(), p.end(), byAngle)) std::stable_sort(p.begin(), p.end(), byAngle);
 
     std::vector<LiftPoint> out;
     out.reserve(p.size());
@@ -338,8 +339,8 @@ LiftCurve sampled(const SmoothCurve& smooth) {
     std::sort(at.begin(), at.end());
     std::vector<LiftCurve::Node> nodes;
     for (double deg : at) {
-        const double slope = smooth.at(deg, 1);
-        nodes.push_back({{deg, smooth.at(deg)}, slope, slope});
+        const SmoothCurve::Jet lift = smooth.jet(deg);
+        nodes.push_back({{deg, lift[0]}, lift[1], lift[1]});
         for (double corner : smooth.corners())
             if (deg == corner) {
                 nodes.back().before = smooth.at(deg - kApart, 1);
@@ -430,6 +431,11 @@ std::optional<double> Centres::spread_deg() const {
 double LobeFigures::liftAt(CrankDeg at, Place place) const {
     if (!curve || at.deg < curve->first() || at.deg > curve->last()) return 0.0;
     return taken.liftAt(place, std::max(0.0, curve->at(at.deg)));
+}
+
+double LobeFigures::liftAt(CrankDeg at, Place place, std::size_t& near) const {
+    if (!curve || at.deg < curve->first() || at.deg > curve->last()) return 0.0;
+    return taken.liftAt(place, std::max(0.0, curve->at(at.deg, near)));
 }
 
 const HeightEvents* LobeFigures::events(const Height& height) const {

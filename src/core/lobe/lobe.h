@@ -133,6 +133,8 @@ struct LobeFigures {
     }
     /// Valve or tappet lift at an angle; zero outside the readings.
     double liftAt(CrankDeg at, Place place) const;
+    /// The same for angles one after the other; `near` as of LiftCurve::at.
+    double liftAt(CrankDeg at, Place place, std::size_t& near) const;
     /// The events at one of the requested heights, or null.
     const HeightEvents* events(const Height& height) const;
 };

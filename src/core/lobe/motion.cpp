@@ -9,8 +9,8 @@ Motion motionOf(const SmoothCurve& curve, double toTappet) {
     Motion out;
     for (double deg = curve.first(); deg <= curve.last(); deg += 2.0) {
         // A cam degree is two crank degrees.
-        const MotionPoint p{deg, curve.at(deg), 2.0 * curve.at(deg, 1), 4.0 * curve.at(deg, 2),
-                            8.0 * curve.at(deg, 3)};
+        const SmoothCurve::Jet lift = curve.jet(deg);
+        const MotionPoint p{deg, lift[0], 2.0 * lift[1], 4.0 * lift[2], 8.0 * lift[3]};
         if (std::abs(p.velocity) > out.fastest) {
             out.fastest = std::abs(p.velocity);
             out.fastestAt = {deg};

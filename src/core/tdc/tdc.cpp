@@ -244,14 +244,18 @@ std::optional<Contact> onOtherGauge(const TdcFindings& tdc) {
 }
 
 std::optional<double> pendingShift_deg(const LiftRun& run, const TdcFindings& tdc) {
+    const auto asks = [&](const TdcPass& pass) {
+        return pass.correction_deg && !pass.agrees && pass.pass > run.conditions.tdcAnswered;
+    };
+    // Mostly none does: then the readings, which may be many, need not be gone through.
+    if (std::none_of(tdc.passes.begin(), tdc.passes.end(), asks)) return std::nullopt;
     std::int64_t last = 0;
     for (const Reading& r : run.readings)
         last = std::max(last, r.time_ms);
     if (last == 0) return std::nullopt; // imported: taken who knows when
     double shift = 0.0;
     for (const TdcPass& pass : tdc.passes) {
-        if (!pass.correction_deg || pass.agrees || pass.pass <= run.conditions.tdcAnswered)
-            continue;
+        if (!asks(pass)) continue;
         const auto& seal = pass.after() ? pass.after() : pass.before();
         // The wheel read w where the crank stood at w less the correction.
         if (seal->time_ms > last) shift -= *pass.correction_deg;

@@ -14,8 +14,9 @@ constexpr double kLifted_mm = 0.01;
 /// The crossing of the two lifts nearest TDC, by stepping.
 std::optional<CrankDeg> splitPoint(const LobeFigures& in, const LobeFigures& ex, Place place,
                                    double from, double to) {
+    std::size_t nearIn = 0, nearEx = 0;
     const auto difference = [&](double deg) {
-        return in.liftAt({deg}, place) - ex.liftAt({deg}, place);
+        return in.liftAt({deg}, place, nearIn) - ex.liftAt({deg}, place, nearEx);
     };
     std::optional<CrankDeg> best;
     constexpr double kStep = 0.5;
@@ -95,9 +96,12 @@ PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, C
         const int n = static_cast<int>((to - from) / kSlice) + 1;
         const double h = (to - from) / n;
         double area = 0.0;
+        std::size_t nearIn = 0, nearEx = 0;
         for (int i = 0; i < n; ++i) {
             const CrankDeg at{from + (i + 0.5) * h};
-            area += std::min(intake.liftAt(at, place), exhaust.liftAt(at, place)) * h;
+            area += std::min(intake.liftAt(at, place, nearIn),
+                             exhaust.liftAt(at, place, nearEx)) *
+                    h;
         }
         out.overlapArea_mm_deg = area;
     }
