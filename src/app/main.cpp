@@ -56,7 +56,6 @@ int main(int argc, char** argv) {
     }
     QApplication qt(argc, argv);
     name();
-    QApplication::setStyle(QStringLiteral("Fusion"));
     Options options;
     options.line.process(qt);
 

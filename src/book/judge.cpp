@@ -13,10 +13,13 @@
 namespace book {
 
 QStringList schemaSteps() {
-    QStringList steps =
-        QDir(QStringLiteral(":/book")).entryList({QStringLiteral("*.sql")}, QDir::Files);
-    steps.sort();
-    return steps;
+    static const QStringList known = [] {
+        // A name filter would be made a regular expression of, at every start.
+        QStringList steps = QDir(QStringLiteral(":/book")).entryList(QDir::Files, QDir::Name);
+        steps.removeIf([](const QString& name) { return !name.endsWith(QLatin1String(".sql")); });
+        return steps;
+    }();
+    return known;
 }
 
 void carryOut(const QSqlDatabase& db, const QString& step) {

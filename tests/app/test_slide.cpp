@@ -102,7 +102,7 @@ private slots:
     }
 
     void figuresAreInkInBothThemes() {
-        Look::loadFonts();
+        Look::prepare();
         Look look;
         FigureTable table(look, true);
         table.setBlocks(

@@ -270,7 +270,7 @@ private slots:
     }
 
     void figuresHaveEqualWidth() {
-        app::Look::loadFonts();
+        app::Look::prepare();
         for (bool bold : {false, true}) {
             const QFontMetricsF m(app::Look::font(40, bold));
             for (char c = '1'; c <= '9'; ++c)

@@ -36,7 +36,10 @@ Held<LiftRun> Session::run(int cylinder, Side side) const {
 }
 
 bool Session::openJob(std::int64_t id) {
-    auto loaded = book_->read(id);
+    return open(book_->read(id));
+}
+
+bool Session::open(book::Result<book::Loaded> loaded) {
     if (const auto* e = std::get_if<book::Error>(&loaded)) {
         // Nothing of a book that is not understood is written, in any of its jobs.
         if (e->trouble == book::Trouble::NotUnderstood) book_->setReadOnly(e->detail);
@@ -73,8 +76,9 @@ bool Session::newJob(const QString& name) {
 
 bool Session::openAnyJob(std::int64_t preferred) {
     // Without a look at all the others: a lifetime of them is not gone through to open one.
-    if (preferred > 0 && std::holds_alternative<book::Loaded>(book_->read(preferred)))
-        return openJob(preferred);
+    if (preferred > 0)
+        if (auto loaded = book_->read(preferred); std::holds_alternative<book::Loaded>(loaded))
+            return open(std::move(loaded));
     const auto listed = book_->listJobs();
     if (const auto* e = std::get_if<book::Error>(&listed)) {
         say(*e);

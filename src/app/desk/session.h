@@ -90,6 +90,7 @@ private:
     bool reload();
     /// What is still to be looked into of the book just taken in hand.
     void lookThrough();
+    bool open(book::Result<book::Loaded> loaded);
     void take(lobe::Job job);
     void drop();
     void say(const book::Error& error);

@@ -25,7 +25,7 @@ Application::Application(Paths paths, Dialogs* dialogs, book::Book::Clock clock)
       clock_(std::move(clock)),
       preferences_(paths_.preferences) {
     speak(preferences_.language());
-    Look::loadFonts();
+    Look::prepare();
     look_.setDark(preferences_.dark());
     look_.setInches(preferences_.inches());
     look_.setLocale(QLocale());

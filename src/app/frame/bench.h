@@ -1,7 +1,7 @@
 // The bench of a station, in the middle of the window: it shows what a desk asks, keeps and says.
 #pragma once
 
-#include "app/style/look.h"
+#include "app/style/ground.h"
 #include "desk/desk.h"
 #include "stations/list.h"
 
@@ -14,7 +14,7 @@ namespace app {
 
 class Dialogs;
 
-class Bench : public QWidget {
+class Bench : public Ground {
     Q_OBJECT
 public:
     /// Shows a desk; shown anew whenever the desk says so.
@@ -31,14 +31,12 @@ public:
     virtual void highlight(const lobe::Figure&) {}
 
 protected:
-    void paintEvent(QPaintEvent* event) override;
     Session& session() const { return session_; }
     const lobe::Job& job() const { return session_.job(); }
     const lobe::Findings& findings() const { return session_.findings(); }
-    const Look& look() const { return look_; }
     /// Numbers as the user wants them, angles as the job's wheel shows them.
     words::Style style() const {
-        words::Style s = look_.style();
+        words::Style s = look().style();
         s.wheel = job().fitted.degreeWheel();
         return s;
     }
@@ -46,7 +44,6 @@ protected:
 private:
     std::unique_ptr<Desk> desk_;
     Session& session_;
-    const Look& look_;
 };
 
 /// The bench of a desk of its own kind.

@@ -168,8 +168,7 @@ void EntryLine::keyPressEvent(QKeyEvent* event) {
 }
 
 EntryBar::EntryBar(const Look& look, QWidget* parent)
-    : QWidget(parent),
-      look_(look),
+    : Ground(look, &Theme::bar, parent),
       line_(new EntryLine(this)),
       subject_(new PromptLabel(this)),
       ask_(new PromptLabel(this)),
@@ -178,7 +177,6 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
       keys_(new PromptLabel(this)),
       disk_(new QLabel(this)) {
     setObjectName(QStringLiteral("entryBar"));
-    setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(kDesk);
     line_->setObjectName(QStringLiteral("entry"));
     line_->setAccessibleName(Say::tr("Entry line"));
@@ -328,7 +326,7 @@ void EntryBar::placeEcho() {
     };
     const bool here = fits(inside.width(), inside.height(), 12);
     const int pixels = here && !fits(inside.width(), 24, 13) ? 12 : 13;
-    const Theme& t = look_.theme();
+    const Theme& t = look().theme();
     const bool wrong = echo_->property("wrong").toBool();
     const QString style = QStringLiteral("background: %1; color: %2; font-size: %3px;")
                               .arg(here ? QStringLiteral("transparent") : t.bar.name(),

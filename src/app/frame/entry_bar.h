@@ -1,7 +1,7 @@
 // The entry line: where every reading is typed, at every station.
 #pragma once
 
-#include "app/style/look.h"
+#include "app/style/ground.h"
 #include "desk/desk.h"
 
 #include <QLineEdit>
@@ -50,7 +50,7 @@ private:
     bool spaceEnters_ = false;
 };
 
-class EntryBar : public QWidget {
+class EntryBar : public Ground {
     Q_OBJECT
 public:
     explicit EntryBar(const Look& look, QWidget* parent = nullptr);
@@ -93,7 +93,6 @@ private:
     /// The command that is the whole of a text, if it is one here.
     std::optional<Command> commandIn(const QString& text) const;
 
-    const Look& look_;
     Desk* desk_ = nullptr;
     Anywhere anywhere_;
     Prompt asked_; ///< what the labels say

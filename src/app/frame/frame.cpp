@@ -7,7 +7,6 @@ namespace app {
 
 Frame::Frame(const Parts& parts, QWidget* parent) : QWidget(parent), parts_(parts) {
     setObjectName(QStringLiteral("bench"));
-    setAttribute(Qt::WA_StyledBackground);
     for (QWidget* part :
          {parts.top, parts.route, parts.slate, parts.entry, parts.message, parts.stand})
         part->setParent(this);

@@ -6,9 +6,9 @@
 
 #include <QKeyEvent>
 #include <QMouseEvent>
-#include <QPaintEvent>
 #include <QPainter>
 #include <QPainterPath>
+#include <QPaintEvent>
 
 #include <algorithm>
 #include <utility>
@@ -23,9 +23,8 @@ constexpr double kTwoLines = 60.0; ///< from this height on a finding may take a
 } // namespace
 
 Route::Route(const Session& session, const Look& look, QWidget* parent)
-    : QWidget(parent), session_(session), look_(look) {
+    : Ground(look, &Theme::panel, parent), session_(session) {
     setObjectName(QStringLiteral("route"));
-    setAttribute(Qt::WA_StyledBackground);
     setAccessibleName(Say::tr("Route"));
     setFocusPolicy(Qt::TabFocus);
     connect(&look, &Look::changed, this, qOverload<>(&QWidget::update));
@@ -61,7 +60,7 @@ QString Route::line(const stations::Station& s) const {
     if (!session_.hasJob()) return {};
     const Job& job = session_.job();
     const Findings& f = session_.findings();
-    const QString line = s.line(job, f, look_.style());
+    const QString line = s.line(job, f, look().style());
     const bool next = s == stations::next(job, f) && !(s == *current_) &&
                       s.progress(job, f) != Progress::LookAgain;
     return next ? Say::tr("next: ") + line : line;
@@ -76,7 +75,7 @@ QRectF Route::box(int index) const {
 
 /// Not begun: an open ring. In hand: half filled. Done: a tick. Look again: a bang in a triangle.
 void Route::drawMark(QPainter& p, QPointF c, Progress progress) const {
-    const Theme& t = look_.theme();
+    const Theme& t = look().theme();
     constexpr double r = 9.0;
     p.setPen(QPen(progress == Progress::NotBegun ? t.muted : t.ink, 1.8));
     p.setBrush(t.panel);
@@ -111,10 +110,10 @@ void Route::drawMark(QPainter& p, QPointF c, Progress progress) const {
 }
 
 void Route::paintEvent(QPaintEvent* event) {
+    Ground::paintEvent(event);
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const Theme& t = look_.theme();
-    p.fillRect(rect(), t.panel);
+    const Theme& t = look().theme();
     p.setPen(QPen(t.edge, 1.0));
     p.drawLine(width() - 1, 0, width() - 1, height());
     const bool mirrored = layoutDirection() == Qt::RightToLeft;

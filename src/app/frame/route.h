@@ -1,7 +1,7 @@
 // The route: the stations in working order on one line, each with its state and its finding.
 #pragma once
 
-#include "app/style/look.h"
+#include "app/style/ground.h"
 #include "desk/session.h"
 #include "stations/list.h"
 
@@ -9,7 +9,7 @@
 
 namespace app {
 
-class Route : public QWidget {
+class Route : public Ground {
     Q_OBJECT
 public:
     Route(const Session& session, const Look& look, QWidget* parent = nullptr);
@@ -40,7 +40,6 @@ private:
     std::vector<const stations::Station*> shown() const;
 
     const Session& session_;
-    const Look& look_;
     const stations::Station* current_ = &stations::engine;
     // What is painted now, so that nothing is painted twice.
     QStringList said_; ///< by station

@@ -22,15 +22,13 @@ constexpr int kUsual = 10;
 } // namespace
 
 Slate::Slate(Session& session, const Look& look, QWidget* parent)
-    : QWidget(parent),
+    : Ground(look, &Theme::panel, parent),
       session_(session),
-      look_(look),
       card_(new QLabel(this)),
       whereFrom_(new QLabel(this)),
       choose_(new QPushButton(Say::tr("choose figures"), this)),
       list_(new RowList(look, true, this)) {
     setObjectName(QStringLiteral("slate"));
-    setAttribute(Qt::WA_StyledBackground);
     list_->setObjectName(QStringLiteral("slateFigures"));
     list_->setAccessibleName(Say::tr("Figures"));
     list_->setStyleSheet(QStringLiteral("background: transparent; border: none;"));
@@ -106,7 +104,7 @@ void Slate::explain(qint64 id) {
     emit asked(*f);
     whereFrom_->setText(
         Say::tr("<b>%1: where from?</b><br>%2")
-            .arg(words::figureName(*f), words::whereFrom(*f, session_.findings(), look_.style())));
+            .arg(words::figureName(*f), words::whereFrom(*f, session_.findings(), look().style())));
 }
 
 QString Slate::text() const {
@@ -134,16 +132,16 @@ void Slate::refresh() {
         Row row;
         row.id = id;
         row.title = words::figureName(f);
-        row.under = words::figureBasis(f, look_.style());
-        row.value = words::figureValue(f, look_.style());
-        row.beside = words::figureUncertainty(f, look_.style());
+        row.under = words::figureBasis(f, look().style());
+        row.value = words::figureValue(f, look().style());
+        row.beside = words::figureUncertainty(f, look().style());
         row.note = choosing_ ? (mine ? Say::tr("on the slate") : Say::tr("Space: put on"))
-                             : words::figureDifference(f, look_.style());
+                             : words::figureDifference(f, look().style());
         row.warn = choosing_
                        ? mine
                        : f.cardDifference && std::abs(*f.cardDifference) >
                                                  std::max(0.75, halfWidthOf(f.value).value_or(0.0));
-        if (f.side) row.valueColour = look_.theme().lobe(*f.side);
+        if (f.side) row.valueColour = look().theme().lobe(*f.side);
         rows << row;
     }
     list_->setRows(rows);

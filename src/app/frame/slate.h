@@ -2,7 +2,7 @@
 // card. Space pins a figure; Enter or a click asks where it comes from.
 #pragma once
 
-#include "app/style/look.h"
+#include "app/style/ground.h"
 #include "desk/session.h"
 
 #include <QWidget>
@@ -14,7 +14,7 @@ namespace app {
 
 class RowList;
 
-class Slate : public QWidget {
+class Slate : public Ground {
     Q_OBJECT
 public:
     Slate(Session& session, const Look& look, QWidget* parent = nullptr);
@@ -38,7 +38,6 @@ private:
     lobe::Held<lobe::Figure> figure(qint64 id) const;
 
     Session& session_;
-    const Look& look_;
     bool choosing_ = false; ///< all figures are listed, to be pinned
     QLabel *card_, *whereFrom_;
     QPushButton* choose_;

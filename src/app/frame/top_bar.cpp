@@ -21,7 +21,7 @@ constexpr int kMostChips = 6;
 } // namespace
 
 TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
-    : QWidget(parent),
+    : Ground(look, &Theme::bar, parent),
       session_(session),
       look_(look),
       job_(new QLabel(this)),
@@ -34,7 +34,6 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
       menus_(menus),
       many_(new QComboBox(this)) {
     setObjectName(QStringLiteral("topBar"));
-    setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(44);
     wordmark_ = new QLabel(Say::tr("Amber Lobe"), this);
     wordmark_->setObjectName(QStringLiteral("wordmark"));

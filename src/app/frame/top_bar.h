@@ -1,7 +1,7 @@
 // The bar on top: menus, the job at hand, the lobe at hand, and the switches for unit and light.
 #pragma once
 
-#include "app/style/look.h"
+#include "app/style/ground.h"
 #include "desk/session.h"
 
 #include <QWidget>
@@ -15,7 +15,7 @@ class QPushButton;
 
 namespace app {
 
-class TopBar : public QWidget {
+class TopBar : public Ground {
     Q_OBJECT
 public:
     TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent = nullptr);

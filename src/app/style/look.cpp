@@ -1,5 +1,7 @@
 #include "app/style/look.h"
 
+#include "app/style/base_style.h"
+
 #include <QApplication>
 #include <QFontDatabase>
 
@@ -91,7 +93,8 @@ QPen Look::lobePen(lobe::Side side, double width) const {
     return pen;
 }
 
-void Look::loadFonts() {
+void Look::prepare() {
+    if (!qobject_cast<BaseStyle*>(QApplication::style())) QApplication::setStyle(new BaseStyle);
     for (const char* face : {"B612-Regular", "B612-Bold"})
         QFontDatabase::addApplicationFont(
             QStringLiteral(":/fonts/%1.otf").arg(QLatin1String(face)));
@@ -103,8 +106,6 @@ QString Look::sheet() const {
     QString css = QStringLiteral(R"(
 QWidget { color: @ink; }
 QMainWindow, QWidget#bench, QStackedWidget { background: @plate; }
-QWidget#route, QWidget#slate { background: @panel; }
-QWidget#topBar, QWidget#entryBar { background: @bar; }
 QWidget#topBar QLabel, QWidget#entryBar QLabel { color: @barText; background: transparent; }
 QWidget#topBar QLabel[quiet="true"], QWidget#entryBar QLabel[quiet="true"] { color: @barMuted; }
 QLabel#wordmark { color: @amber; font-size: 15px; font-weight: bold; }

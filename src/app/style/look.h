@@ -56,8 +56,8 @@ public:
     /// The same colours for what a style sheet does not reach: file dialogs, combos.
     QPalette palette() const;
 
-    /// Loads the shipped type; call once before the first widget.
-    static void loadFonts();
+    /// Sets the style and loads the shipped type; call once before the first widget.
+    static void prepare();
 
 signals:
     /// Theme, unit or locale are another.

@@ -160,10 +160,12 @@ struct SmoothCurve::Fit {
     void makeLeverages() {
         leverages.resize(points.size());
         for (std::size_t i = 0; i < points.size(); ++i)
-            leverages[i] = std::min(
-                0.95, variance(rows[i], firsts[i], points[i].deg, 0) * weights[i] / scale);
+            leverages[i] =
+                std::min(0.95, variance(rows[i], firsts[i], points[i].deg, 0) * weights[i] / scale);
     }
-    double residual(std::size_t i) const { return points[i].mm - value(points[i].deg, 0); }
+    double residual(std::size_t i) const {
+        return points[i].mm - value(points[i].deg, 0);
+    }
     /// The corners' columns at an angle less what the splines hold of them.
     Eigen::VectorXd beyond(const SplineBasis::Row& b, int first, double deg, int order) const {
         Eigen::VectorXd z(static_cast<Eigen::Index>(reach.size()));
@@ -199,7 +201,9 @@ struct SmoothCurve::Fit {
                     steepest, std::abs(value(c.deg + (c.opening ? kWithin_deg : -kWithin_deg), 1)));
         return steepest;
     }
-    double readingVariance(double deg) const { return scale + std::pow(slope(deg) * wheel_deg, 2); }
+    double readingVariance(double deg) const {
+        return scale + std::pow(slope(deg) * wheel_deg, 2);
+    }
 };
 
 namespace {

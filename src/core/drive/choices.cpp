@@ -133,44 +133,74 @@ double combinations(const Drive& d) {
            static_cast<double>(withNone(d.bushes_deg).size()) * verniers(d);
 }
 
-std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, bool distinct) {
-    if (faultOf(drive)) return {Choice{{}, need}};
-    std::vector<Ranked> all;
-    all.reserve(std::min<std::size_t>(kEvery, static_cast<std::size_t>(combinations(drive))) *
-                (drive.slot_deg > 0.0 ? 2 : 1));
-    const double tooth = tooth_deg(drive);
-    const auto add = [&](const DriveMove& m) {
-        Ranked r;
-        r.choice.move = m;
-        r.choice.residual_deg = need - m.total_deg;
-        r.left = std::abs(micro(r.choice.residual_deg));
-        r.changes = m.changes();
-        r.size = std::abs(m.teeth) * tooth + std::abs(m.keyway) * kTurn / drive.keyways +
-                 std::abs(m.crankKeyway_deg) + std::abs(m.vernier_deg) + std::abs(m.bush_deg) +
-                 std::abs(m.slot_deg);
-        all.push_back(r);
-    };
+namespace {
+
+Ranked ranked(const Drive& drive, double need, const DriveMove& m) {
+    Ranked r;
+    r.choice.move = m;
+    r.choice.residual_deg = need - m.total_deg;
+    r.left = std::abs(micro(r.choice.residual_deg));
+    r.changes = m.changes();
+    r.size = std::abs(m.teeth) * tooth_deg(drive) + std::abs(m.keyway) * kTurn / drive.keyways +
+             std::abs(m.crankKeyway_deg) + std::abs(m.vernier_deg) + std::abs(m.bush_deg) +
+             std::abs(m.slot_deg);
+    return r;
+}
+
+/// Goes through the combinations as `everyMove` does, each also with its slot moved to meet the
+/// need as far as it reaches.
+template <class Take> void everyMoveWithSlot(const Drive& drive, double need, const Take& take) {
     everyMove(drive, need, [&](const DriveMove& m) {
-        add(m);
+        take(m);
         if (!(drive.slot_deg > 0.0)) return;
         DriveMove slotted = m;
         slotted.slot_deg = std::clamp(need - m.total_deg, -drive.slot_deg, drive.slot_deg);
         if (micro(slotted.slot_deg) == 0) return;
         slotted.total_deg += slotted.slot_deg;
-        add(slotted);
+        take(slotted);
     });
+}
+
+/// The first of all, in order, without keeping more of them than that.
+std::vector<Choice> firstOf(const Drive& drive, double need, std::size_t most) {
+    std::vector<Ranked> best; // a heap, the last of them in front
+    everyMoveWithSlot(drive, need, [&](const DriveMove& m) {
+        const bool full = best.size() == most;
+        // Most are told by what they leave alone.
+        if (full && (most == 0 || std::abs(micro(need - m.total_deg)) > best.front().left)) return;
+        const Ranked r = ranked(drive, need, m);
+        if (full) {
+            if (!(r < best.front())) return;
+            std::pop_heap(best.begin(), best.end());
+            best.back() = r;
+        } else {
+            best.push_back(r);
+        }
+        std::push_heap(best.begin(), best.end());
+    });
+    std::sort_heap(best.begin(), best.end());
+    std::vector<Choice> out;
+    for (const Ranked& r : best)
+        out.push_back(r.choice);
+    return out;
+}
+
+} // namespace
+
+std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, bool distinct) {
+    if (faultOf(drive)) return {Choice{{}, need}};
+    if (!distinct) return firstOf(drive, need, most);
+    std::vector<Ranked> all;
+    all.reserve(std::min<std::size_t>(kEvery, static_cast<std::size_t>(combinations(drive))) *
+                (drive.slot_deg > 0.0 ? 2 : 1));
+    everyMoveWithSlot(drive, need,
+                      [&](const DriveMove& m) { all.push_back(ranked(drive, need, m)); });
     const auto sortFirst = [&](std::size_t n) {
         n = std::min(n, all.size());
         std::partial_sort(all.begin(), all.begin() + static_cast<std::ptrdiff_t>(n), all.end());
         return n;
     };
     std::vector<Choice> out;
-    if (!distinct) {
-        const std::size_t n = sortFirst(most);
-        for (std::size_t i = 0; i < n; ++i)
-            out.push_back(all[i].choice);
-        return out;
-    }
     // Many combinations move the cam alike: of each, the first in the order. As much of the order
     // is made as that takes.
     for (std::size_t n = 8 * most;; n *= 8) {

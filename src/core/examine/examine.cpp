@@ -242,8 +242,8 @@ Findings examine(const Job& job, const Before* before) {
     out.tdc = examineTdc(job.contacts, tdcContext(job));
     out.alone.resize(job.runs.size());
     std::vector<std::size_t> fresh;
-    const bool alike = before && before->job.reckoning == job.reckoning &&
-                       before->job.card == job.card;
+    const bool alike =
+        before && before->job.reckoning == job.reckoning && before->job.card == job.card;
     for (std::size_t i = 0; i < job.runs.size(); ++i) {
         const auto* known = before ? taken(*before, job, job.runs[i], alike) : nullptr;
         if (known)

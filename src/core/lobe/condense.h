@@ -16,7 +16,7 @@ struct Condensed {
 };
 
 /// Up to 1500 points stay as they are. More are averaged, as many to a point everywhere and some
-/// 1000 points in all, but never over more than half a degree, in which a lobe bends by less than
+/// 720 points in all, but never over more than half a degree, in which a lobe bends by less than
 /// 0.0002 mm. A reading more than ten deviations (and 0.025 mm) off the median of the seven about
 /// it is no scatter and belongs to none of them; `right` holds the angles of readings that do,
 /// whatever they stand off by.
