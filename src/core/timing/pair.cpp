@@ -99,9 +99,8 @@ PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, C
         std::size_t nearIn = 0, nearEx = 0;
         for (int i = 0; i < n; ++i) {
             const CrankDeg at{from + (i + 0.5) * h};
-            area += std::min(intake.liftAt(at, place, nearIn),
-                             exhaust.liftAt(at, place, nearEx)) *
-                    h;
+            area +=
+                std::min(intake.liftAt(at, place, nearIn), exhaust.liftAt(at, place, nearEx)) * h;
         }
         out.overlapArea_mm_deg = area;
     }
