@@ -2,6 +2,7 @@
 // that keep their room, in both themes.
 #include "app/pictures/slide.h"
 #include "app/style/figure_table.h"
+#include "app/style/type_loader.h"
 
 #include <QSignalSpy>
 #include <QTest>
@@ -103,6 +104,7 @@ private slots:
 
     void figuresAreInkInBothThemes() {
         Look::prepare();
+        app::TypeLoader().finish();
         Look look;
         FigureTable table(look, true);
         table.setBlocks(

@@ -271,6 +271,7 @@ private slots:
 
     void figuresHaveEqualWidth() {
         app::Look::prepare();
+        app::TypeLoader().finish();
         for (bool bold : {false, true}) {
             const QFontMetricsF m(app::Look::font(40, bold));
             for (char c = '1'; c <= '9'; ++c)

@@ -49,15 +49,18 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence) {
                                             [&](const QString& said) { early = said; });
     const Place left = books_->resume();
     QObject::disconnect(listening);
+    type_.waitForFaces();
     window_ =
         std::make_unique<MainWindow>(*session_, *books_, look_, *dialogs_, preferences_, left);
     if (const QString why = session_->book().readOnly(); early.isEmpty() && !why.isEmpty())
         early = book::sentence({book::Trouble::ReadOnly, why}, path);
     if (!early.isEmpty()) window_->say(early);
+    type_.finish();
     return true;
 }
 
 QWidget& Application::refusal(const QString& sentence) {
+    type_.finish();
     refusal_ = std::make_unique<QWidget>();
     refusal_->setObjectName(QStringLiteral("bench"));
     refusal_->setWindowTitle(Say::tr("Amber Lobe"));

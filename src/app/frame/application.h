@@ -3,6 +3,7 @@
 
 #include "app/frame/books.h"
 #include "app/frame/main_window.h"
+#include "app/style/type_loader.h"
 
 #include <QString>
 
@@ -37,6 +38,7 @@ public:
     Look& look() { return look_; }
 
 private:
+    TypeLoader type_; ///< first, so that it is at work while the rest is made
     Paths paths_;
     Dialogs standardDialogs_;
     Dialogs* dialogs_;

@@ -5,18 +5,6 @@
 
 namespace app {
 
-Frame::Frame(const Parts& parts, QWidget* parent) : QWidget(parent), parts_(parts) {
-    setObjectName(QStringLiteral("bench"));
-    for (QWidget* part :
-         {parts.top, parts.route, parts.slate, parts.entry, parts.message, parts.stand})
-        part->setParent(this);
-}
-
-void Frame::addBench(QWidget* bench) {
-    bench->setParent(this);
-    bench->hide();
-}
-
 void Frame::setBench(QWidget* bench) {
     if (bench == current_) return;
     if (current_) current_->hide();

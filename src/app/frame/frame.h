@@ -12,12 +12,12 @@ public:
     struct Parts {
         QWidget *top, *route, *slate, *entry, *message, *stand;
     };
-    Frame(const Parts& parts, QWidget* parent);
+    explicit Frame(QWidget* parent) : QWidget(parent) { setObjectName(QStringLiteral("bench")); }
 
-    /// Takes it over, hidden.
-    void addBench(QWidget* bench);
+    /// Children of it; before anything else.
+    void setParts(const Parts& parts) { parts_ = parts; }
     QWidget* bench() const { return current_; }
-    /// Shows one that was added, in place of the other.
+    /// Shows a child of it, hidden so far, in place of the other.
     void setBench(QWidget* bench);
     /// At the stand, route, slate and bench give way to one big card.
     void setAtStand(bool on);
@@ -29,7 +29,7 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    Parts parts_;
+    Parts parts_{};
     QWidget* current_ = nullptr;
     bool atStand_ = false;
 };

@@ -26,12 +26,16 @@ QString ofSystem() {
 } // namespace
 
 QList<Language> languages() {
-    QList<Language> all{{QStringLiteral("en"), QStringLiteral("English")}};
-    for (const QString& file : QDir(kFolder).entryList({kName + QStringLiteral("*.qm")})) {
-        const QString code = file.mid(kName.size()).chopped(3);
-        all << Language{code, QLocale(code).nativeLanguageName()};
-    }
-    return all;
+    static const QList<Language> known = [] {
+        QList<Language> all{{QStringLiteral("en"), QStringLiteral("English")}};
+        for (const QString& file : QDir(kFolder).entryList(QDir::Files, QDir::Name)) {
+            if (!file.startsWith(kName)) continue;
+            const QString code = file.mid(kName.size()).chopped(3);
+            all << Language{code, QLocale(code).nativeLanguageName()};
+        }
+        return all;
+    }();
+    return known;
 }
 
 void speak(const QString& code) {

@@ -44,25 +44,29 @@ MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dial
     build();
     connectAll();
     if (const QByteArray shape = preferences_.geometry(); !shape.isEmpty()) restoreGeometry(shape);
+    // At the size it will be seen at, or all is laid out once more when it shows.
+    frame_->resize(size());
+    frame_->place();
     bookOpened(left);
     if (preferences_.atStand()) setAtStand(true);
 }
 
 void MainWindow::build() {
     menus_ = new Menus(*this, session_, books_, look_, dialogs_);
-    top_ = new TopBar(session_, look_, menus_->bar(), this);
-    route_ = new Route(session_, look_, this);
-    slate_ = new Slate(session_, look_, this);
-    entry_ = new EntryBar(look_, this);
-    message_ = new QLabel(this);
+    // Each made where it stays: to move it there would dress it, and all on it, once more.
+    frame_ = new Frame(this);
+    top_ = new TopBar(session_, look_, menus_->bar(), frame_);
+    route_ = new Route(session_, look_, frame_);
+    slate_ = new Slate(session_, look_, frame_);
+    entry_ = new EntryBar(look_, frame_);
+    message_ = new QLabel(frame_);
     message_->setObjectName(QStringLiteral("message"));
     message_->setWordWrap(true);
     message_->hide();
-    stand_ = new Stand(look_, dialogs_, this);
+    stand_ = new Stand(look_, dialogs_, frame_);
     stand_->hide();
-    frame_ = new Frame({top_, route_, slate_, entry_, message_, stand_}, this);
+    frame_->setParts({top_, route_, slate_, entry_, message_, stand_});
     setCentralWidget(frame_);
-    keys_ = new KeysOverlay(look_, this);
     new Typing(entry_->line());
     files_ = new FileTraffic(*this, session_, books_, dialogs_, preferences_);
     entry_->setAnywhere([this](const QString& text, bool enter) { return anywhere(text, enter); });
@@ -118,8 +122,8 @@ Bench* MainWindow::benchOf(const stations::Station& station) {
     // Made when first visited: the window is up sooner, and most visits use two or three.
     Bench*& bench = benches_[&station];
     if (bench) return bench;
-    bench = benchKind(station).make(session_, look_, dialogs_, this);
-    frame_->addBench(bench);
+    bench = benchKind(station).make(session_, look_, dialogs_, frame_);
+    bench->hide();
     Desk* desk = &bench->desk();
     connect(desk, &Desk::promptChanged, this, [this, bench] {
         if (frame_->bench() == bench && atStand()) stand_->setCard(bench->standCard());
@@ -204,8 +208,8 @@ void MainWindow::refresh() {
 
 void MainWindow::welcome() {
     if (!welcome_) {
-        welcome_ = new Welcome(session_, look_, this);
-        frame_->addBench(welcome_);
+        welcome_ = new Welcome(session_, look_, frame_);
+        welcome_->hide();
         connect(welcome_, &Welcome::demoWanted, &books_, &Books::demoOrBack);
         connect(&welcome_->desk(), &WelcomeDesk::jobMade, this,
                 [this] { engine()->desk().moveTo(0); });
@@ -281,6 +285,7 @@ void MainWindow::setTick(bool on) {
 void MainWindow::showKeys() {
     if (toTake_ && toTake_->isOpen()) toTake_->close();
     Bench* shown = bench();
+    if (!keys_) keys_ = new KeysOverlay(look_, this);
     keys_->open(station().name(), shown ? &shown->desk() : nullptr, actions());
 }
 
@@ -289,7 +294,7 @@ void MainWindow::showToTake() {
         toTake_ = new ToTake(session_, look_, this);
         connect(toTake_, &ToTake::chosen, this, &MainWindow::begin);
     }
-    if (keys_->isOpen()) keys_->close();
+    if (keys_ && keys_->isOpen()) keys_->close();
     toTake_->open();
 }
 

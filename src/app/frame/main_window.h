@@ -120,7 +120,7 @@ private:
     QLabel* message_;
     Welcome* welcome_ = nullptr;
     std::map<const stations::Station*, Bench*> benches_;
-    KeysOverlay* keys_;
+    KeysOverlay* keys_ = nullptr; ///< made when first asked for
     FileTraffic* files_;
     JobsPage* jobs_ = nullptr; ///< made when first asked for
     ToTake* toTake_ = nullptr; ///< likewise

@@ -3,7 +3,6 @@
 #include "app/style/base_style.h"
 
 #include <QApplication>
-#include <QFontDatabase>
 
 #include <algorithm>
 #include <cmath>
@@ -95,9 +94,6 @@ QPen Look::lobePen(lobe::Side side, double width) const {
 
 void Look::prepare() {
     if (!qobject_cast<BaseStyle*>(QApplication::style())) QApplication::setStyle(new BaseStyle);
-    for (const char* face : {"B612-Regular", "B612-Bold"})
-        QFontDatabase::addApplicationFont(
-            QStringLiteral(":/fonts/%1.otf").arg(QLatin1String(face)));
     QApplication::setFont(font(13));
 }
 

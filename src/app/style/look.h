@@ -56,7 +56,7 @@ public:
     /// The same colours for what a style sheet does not reach: file dialogs, combos.
     QPalette palette() const;
 
-    /// Sets the style and loads the shipped type; call once before the first widget.
+    /// Sets style and type of the application; call once before the first widget.
     static void prepare();
 
 signals:

@@ -192,11 +192,10 @@ private:
 
     void tall(QPainter* p, const QRect& r, const Row& row) const {
         const Theme& t = look_.theme();
-        const QFont big = Look::font(list_->valuePixels(), true);
+        const QFont big = Look::font(list_->valuePixels(), true), small = Look::font(12);
         const int figureWidth = QFontMetrics(big).horizontalAdvance(row.value) + 6;
         const int besideWidth =
-            row.beside.isEmpty() ? 0
-                                 : QFontMetrics(Look::font(12)).horizontalAdvance(row.beside) + 5;
+            row.beside.isEmpty() ? 0 : QFontMetrics(small).horizontalAdvance(row.beside) + 5;
         const int valueWidth = figureWidth + besideWidth;
         const int inset = list_->rowHeight() >= 50 ? 5 : 2;
         const QRect left = r.adjusted(4, inset, 0, -inset);
@@ -204,9 +203,9 @@ private:
         p->setPen(t.ink);
         const QRect titleBox(left.left(), left.top(), left.width() - valueWidth, 20);
         say(p, r, titleBox, Qt::AlignLeft | Qt::AlignVCenter,
-            QFontMetrics(p->font()).elidedText(row.title, Qt::ElideRight, titleBox.width()));
+            MeasuredText(QFontMetrics(p->font()), row.title).within(titleBox.width()));
         if (besideWidth > 0) {
-            p->setFont(Look::font(12));
+            p->setFont(small);
             p->setPen(t.muted);
             say(p, r, QRect(left.right() - valueWidth, left.top() + 1, besideWidth, 22),
                 Qt::AlignLeft | Qt::AlignVCenter, row.beside);
@@ -215,7 +214,7 @@ private:
         p->setPen(valueColour(row));
         say(p, r, QRect(left.right() - figureWidth, left.top() - 2, figureWidth, 26),
             Qt::AlignRight | Qt::AlignVCenter, row.value);
-        p->setFont(Look::font(12));
+        p->setFont(small);
         // What is under the title has its room first; the note takes what is left.
         const MeasuredText under(QFontMetrics(p->font()), row.under),
             note(QFontMetrics(p->font()), row.note);
