@@ -99,6 +99,14 @@ private slots:
         check("another job");
         rig.window().resize(1024, 700);
         check("smaller");
+        // Painted whole, all of the route is there.
+        support::TextRecorder recorder(rig.find<QWidget>("route")->size());
+        rig.find<QWidget>("route")->render(&recorder);
+        QStringList painted;
+        for (const support::PaintedText& text : recorder.texts())
+            painted << text.text;
+        for (const stations::Station* s : stations::of(rig.session().job()))
+            QVERIFY2(painted.contains(s->name()), qPrintable(s->name()));
     }
 };
 

@@ -149,6 +149,20 @@ private slots:
         }
         QCOMPARE(seen.size(), all.size());
         QCOMPARE(moves.size(), brute(d).size());
+        // However few are asked for, they are the first of all: 0 and 12 degrees are met many ways.
+        for (double need : {0.0, 3.0, 12.0}) {
+            const auto whole = choices(d, need, 1000000);
+            for (std::size_t few : {1u, 2u, 3u, 7u}) {
+                const auto first = choices(d, need, few);
+                QCOMPARE(first.size(), std::min(few, whole.size()));
+                for (std::size_t i = 0; i < first.size(); ++i) {
+                    QCOMPARE(first[i].residual_deg, whole[i].residual_deg);
+                    QCOMPARE(first[i].move.changes(), whole[i].move.changes());
+                    QCOMPARE(first[i].move.total_deg, whole[i].move.total_deg);
+                }
+            }
+        }
+        QVERIFY(choices(d, 3.0, 0).empty());
     }
 
     void ofAlikeTheFewestChangesFirst() {

@@ -1,4 +1,5 @@
 // Sweeps of an instrument: as exact as every reading of them, and a spike is still named.
+#include "core/angle/statistics.h"
 #include "core/lobe/condense.h"
 #include "core/lobe/lobe.h"
 #include "support/closed_lobes.h"
@@ -29,6 +30,17 @@ class TestCondense : public QObject {
     Q_OBJECT
 
 private slots:
+    void theMiddleOfSeven() {
+        std::array<double, 7> order{-3.0, -1.0, 0.5, 2.0, 4.0, 5.0, 9.0};
+        int orders = 0;
+        do {
+            QCOMPARE(medianOf7(order), 2.0);
+            ++orders;
+        } while (std::next_permutation(order.begin(), order.end()));
+        QCOMPARE(orders, 5040);
+        QCOMPARE(medianOf7({1.0, 1.0, 1.0, 1.0, 0.0, 2.0, 0.0}), 1.0);
+    }
+
     void fewPointsStayAsTheyAre() {
         const auto points = sweep(closed::power(106, 147, 7.2), 1440, 0.01, 1);
         const Condensed c = condensed(points, {});

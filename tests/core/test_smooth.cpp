@@ -51,6 +51,29 @@ private slots:
             QVERIFY(std::abs(s->at(d, 1) - (0.02 - 6e-4 * d + 3e-7 * d * d)) < 1e-5);
             QVERIFY(std::abs(s->at(d, 2) - (-6e-4 + 6e-7 * d)) < 2e-6);
         }
+        // And the third, which wants more room at the ends.
+        for (double d : {50.0, 100.0, 150.0})
+            QVERIFY2(std::abs(s->jet(d)[3] - 6e-7) < 1e-7,
+                     qPrintable(QString::number(s->jet(d)[3])));
+    }
+
+    // All at once they are what they are one by one, beside a corner too.
+    void allDerivativesAtOnce() {
+        const closed::Lobe lobe = closed::power(105.0, 140.0, 9.0, 3.0);
+        for (const double lash : {0.0, 0.3}) {
+            std::vector<LiftPoint> p = noisy(lobe, 3, 0.002, 0.0, 2.0);
+            for (LiftPoint& q : p)
+                q.mm = std::max(0.0, q.mm - lash);
+            const auto s = SmoothCurve::through(p, 0.002, lash > 0.0);
+            QVERIFY(s);
+            QCOMPARE(s->corners().empty(), lash == 0.0);
+            for (double d = s->first() - 3.0; d <= s->last() + 3.0; d += 0.7)
+                for (int order = 0; order < 4; ++order) {
+                    const double one = s->at(d, order), all = s->jet(d)[std::size_t(order)];
+                    QVERIFY2(std::abs(one - all) < 1e-12 + 1e-9 * std::abs(one),
+                             qPrintable(QStringLiteral("%1: %2").arg(d).arg(order)));
+                }
+        }
     }
 
     void derivativesOfALobe() {

@@ -1,5 +1,7 @@
 #include "core/lobe/condense.h"
 
+#include "core/angle/statistics.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -13,36 +15,13 @@ constexpr double kClear_mm = 0.025, kClearDeviations = 10.0;
 /// What a median of absolute values is multiplied by to be a normal deviation.
 constexpr double kMedianDeviation = 1.4826;
 
-/// The median, by exchanges that bring it to the middle from every one of the 5,040 orders: no
-/// branch is guessed wrong where a sweep's readings scatter.
-double medianOf7(std::array<double, 7> p) {
-    const auto exchange = [&p](std::size_t i, std::size_t k) {
-        const double less = std::min(p[i], p[k]);
-        p[k] = std::max(p[i], p[k]);
-        p[i] = less;
-    };
-    exchange(0, 5);
-    exchange(0, 3);
-    exchange(1, 6);
-    exchange(2, 4);
-    exchange(0, 1);
-    exchange(3, 5);
-    exchange(2, 6);
-    exchange(2, 3);
-    exchange(3, 6);
-    exchange(4, 5);
-    exchange(1, 4);
-    exchange(1, 3);
-    exchange(3, 4);
-    return p[3];
-}
-
 /// Each reading less the median of those about it. On a flank that is the reading itself, but for
 /// its scatter.
 std::vector<double> offMedian(const std::vector<LiftPoint>& p) {
     std::vector<double> off(p.size(), 0.0);
     for (std::size_t i = kReach; i + kReach < p.size(); ++i) {
-        std::array<double, 2 * kReach + 1> about{};
+        static_assert(2 * kReach + 1 == 7);
+        std::array<double, 7> about{};
         for (std::size_t k = 0; k < about.size(); ++k)
             about[k] = p[i + k - kReach].mm;
         off[i] = p[i].mm - medianOf7(about);
