@@ -281,6 +281,25 @@ private slots:
         }
     }
 
+    /// A line of the prompt says the height it needs at any width, whatever it said before.
+    void thePromptIsAsHighAsItsWords() {
+        Rig rig(true);
+        for (const stations::Station* s : stations::of(rig.session().job())) {
+            rig.window().go(*s);
+            for (const char* name : {"askSubject", "ask", "askEnter", "askKeys"}) {
+                const auto* line = rig.find<QLabel>(name);
+                if (line->text().isEmpty()) continue;
+                QLabel plain(line->text());
+                plain.setWordWrap(true);
+                plain.ensurePolished();
+                plain.setFont(line->font());
+                for (int width : {400, 180, 90, 400})
+                    QVERIFY2(line->heightForWidth(width) == plain.heightForWidth(width),
+                             qPrintable(QStringLiteral("%1 at %2").arg(line->text()).arg(width)));
+            }
+        }
+    }
+
     void keysOverlayOpensAndCloses() {
         Rig rig(true);
         rig.key(Qt::Key_F1);
