@@ -1,11 +1,13 @@
 // The rest of the window: demo, tables in and out, figures, pictures, sizes, colours.
 #include "app/style/figure_table.h"
 #include "app_fixture.h"
+#include "support/text_recorder.h"
 
 #include "app/frame/slate.h"
 #include "app/pictures/picture.h"
 #include "app/pictures/ring.h"
 #include "app/pictures/strip.h"
+#include "app/style/type_loader.h"
 
 #include <QDragEnterEvent>
 #include <QDropEvent>
@@ -14,6 +16,7 @@
 #include <QMimeData>
 #include <QPainter>
 #include <QPushButton>
+#include <QScrollBar>
 
 using namespace lobe;
 using fixture::Rig;
@@ -298,6 +301,29 @@ private slots:
                              qPrintable(QStringLiteral("%1 at %2").arg(line->text()).arg(width)));
             }
         }
+    }
+
+    /// In the smallest usual window too a figure has its whole name, and a station its whole line.
+    void aSmallWindowCutsNoNames() {
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.window().resize(1024, 700);
+        QApplication::processEvents();
+        const auto painted = [&](QWidget* w) {
+            support::TextRecorder recorder(w->size());
+            w->render(&recorder);
+            QString all;
+            for (const support::PaintedText& text : recorder.texts())
+                all += text.text + QLatin1Char('\n');
+            return all;
+        };
+        auto* list = rig.find<app::RowList>("slateFigures");
+        const QString figures = painted(list->viewport());
+        QVERIFY(list->verticalScrollBar()->isVisible());
+        for (int i = 0; i < 5; ++i)
+            QVERIFY2(figures.contains(list->row(i).title), qPrintable(figures));
+        const QString route = painted(rig.find<QWidget>("route"));
+        QVERIFY2(!route.contains(QChar(0x2026)), qPrintable(route));
     }
 
     void keysOverlayOpensAndCloses() {

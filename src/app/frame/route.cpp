@@ -19,7 +19,9 @@ using namespace lobe;
 
 namespace {
 constexpr double kRow = 66.0, kTop = 12.0;
-constexpr double kTwoLines = 60.0; ///< from this height on a finding may take a second line
+constexpr double kTwoLines = 49.0; ///< from this height on a finding may take a second line
+constexpr double kAiry = 56.0;
+constexpr double kClose = 58.0; ///< rows less high than that stand closer to one another
 } // namespace
 
 Route::Route(const Session& session, const Look& look, QWidget* parent)
@@ -70,7 +72,8 @@ QRectF Route::box(int index) const {
     // Twelve have room in the smallest window.
     const double row =
         std::min(kRow, (height() - 2.0 * kTop) / static_cast<double>(shown().size()));
-    return {8.0, kTop + row * index, width() - 16.0, row - std::min(8.0, row * 0.1)};
+    const double apart = row < kClose ? row * 0.06 : std::min(8.0, row * 0.1);
+    return {8.0, kTop + row * index, width() - 16.0, row - apart};
 }
 
 /// Not begun: an open ring. In hand: half filled. Done: a tick. Look again: a bang in a triangle.
@@ -139,15 +142,16 @@ void Route::paintEvent(QPaintEvent* event) {
                                       : Progress::NotBegun;
         drawMark(p, QPointF(x, b.center().y()), progress);
         const QRectF text(mirrored ? b.left() + 4 : 56, b.top(), b.right() - 60, b.height());
-        const bool two = b.height() >= kTwoLines - 8.0;
+        const bool two = b.height() >= kTwoLines;
         p.setFont(Look::font(15, here));
         p.setPen(t.ink);
-        const double inset = two ? 4.0 : 1.0;
+        const bool airy = b.height() >= kAiry;
+        const double inset = airy ? 4.0 : 1.0, step = airy ? 19.0 : 17.0;
         drawFitted(p, text.adjusted(0, inset, 0, 0), Qt::AlignLeft | Qt::AlignTop, s.name());
         p.setFont(Look::font(12));
         p.setPen(progress == Progress::LookAgain ? t.amberText : t.muted);
         const QFontMetrics metrics(p.font());
-        const QRectF under = text.adjusted(0, inset + 19.0, 0, 0);
+        const QRectF under = text.adjusted(0, inset + step, 0, 0);
         const QString said = line(s);
         const QRectF needed =
             metrics.boundingRect(under.toRect(), Qt::AlignLeft | Qt::TextWordWrap, said);

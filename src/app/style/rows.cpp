@@ -180,8 +180,7 @@ private:
         if (!row.note.isEmpty() && left > 24) {
             const MeasuredText note(QFontMetrics(p->font()), row.note);
             const int w = std::min(note.width + 4, left);
-            say(p, r, QRect(right - w, r.top(), w, r.height()), Qt::AlignRight | Qt::AlignVCenter,
-                note.within(w));
+            sayFitted(p, r, QRect(right - w, r.top(), w, r.height()), Qt::AlignRight, note);
             right -= w + 8;
         }
         p->setFont(value);
@@ -192,7 +191,12 @@ private:
 
     void tall(QPainter* p, const QRect& r, const Row& row) const {
         const Theme& t = look_.theme();
-        const QFont big = Look::font(list_->valuePixels(), true), small = Look::font(12);
+        // A small window's slate has no room for all of a name beside a figure that big.
+        constexpr int kRoomy = 200, kSmaller = 17;
+        const QFont big = Look::font(r.width() < kRoomy ? std::min(kSmaller, list_->valuePixels())
+                                                        : list_->valuePixels(),
+                                     true),
+                    small = Look::font(12);
         const int figureWidth = QFontMetrics(big).horizontalAdvance(row.value) + 6;
         const int besideWidth =
             row.beside.isEmpty() ? 0 : QFontMetrics(small).horizontalAdvance(row.beside) + 5;
@@ -202,8 +206,7 @@ private:
         p->setFont(Look::font(13));
         p->setPen(t.ink);
         const QRect titleBox(left.left(), left.top(), left.width() - valueWidth, 20);
-        say(p, r, titleBox, Qt::AlignLeft | Qt::AlignVCenter,
-            MeasuredText(QFontMetrics(p->font()), row.title).within(titleBox.width()));
+        sayFitted(p, r, titleBox, Qt::AlignLeft, MeasuredText(p->fontMetrics(), row.title));
         if (besideWidth > 0) {
             p->setFont(small);
             p->setPen(t.muted);
@@ -215,20 +218,37 @@ private:
         say(p, r, QRect(left.right() - figureWidth, left.top() - 2, figureWidth, 26),
             Qt::AlignRight | Qt::AlignVCenter, row.value);
         p->setFont(small);
-        // What is under the title has its room first; the note takes what is left.
-        const MeasuredText under(QFontMetrics(p->font()), row.under),
-            note(QFontMetrics(p->font()), row.note);
-        const int underWidth = std::min(under.width + 2, left.width() - 4);
-        const int noteWidth =
-            std::clamp(note.width + 4, 0, std::max(0, left.width() - underWidth - 8));
+        // A short note, the verdict on the figure, has its room first; a long one takes what is
+        // left by what is under the title, and less than half of it says nothing.
+        const MeasuredText under(p->fontMetrics(), row.under), note(p->fontMetrics(), row.note);
+        const int width = left.width(), wanted = note.width > 0 ? note.width + 4 : 0;
+        const int rest = std::clamp(width - under.width - 10, 0, wanted);
+        const int noteWidth = wanted <= width * 2 / 5 ? wanted : rest * 2 >= wanted ? rest : 0;
+        const int underWidth = width - (noteWidth > 0 ? noteWidth + 8 : 4);
         p->setPen(row.warn ? t.amberText : t.muted);
         say(p, r, QRect(left.right() - noteWidth, left.bottom() - 18, noteWidth, 18),
             Qt::AlignRight | Qt::AlignVCenter, note.within(noteWidth));
         p->setPen(t.muted);
-        say(p, r, QRect(left.left(), left.bottom() - 18, underWidth, 18),
-            Qt::AlignLeft | Qt::AlignVCenter, under.within(underWidth));
+        sayFitted(p, r, QRect(left.left(), left.bottom() - 18, underWidth, 18), Qt::AlignLeft,
+                  under);
         p->setPen(t.edge);
         p->drawLine(r.left() + 4, r.bottom(), r.right() - 4, r.bottom());
+    }
+
+    /// In a little smaller font where that is enough, else its end is left out.
+    static void sayFitted(QPainter* p, const QRect& r, const QRect& box, int flags,
+                          const MeasuredText& text) {
+        constexpr int kSmallest = 11;
+        const QFont usual = p->font();
+        QFont font = usual;
+        bool whole = text.width <= box.width();
+        while (!whole && font.pixelSize() > kSmallest) {
+            font.setPixelSize(font.pixelSize() - 1);
+            whole = QFontMetrics(font).horizontalAdvance(text.text) <= box.width();
+        }
+        if (whole) p->setFont(font);
+        say(p, r, box, flags | Qt::AlignVCenter, whole ? text.text : text.within(box.width()));
+        p->setFont(usual);
     }
 
     /// Mirrored where the language is.
