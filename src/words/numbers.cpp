@@ -186,6 +186,10 @@ QString schoolName(CentreSchool school) {
     return Say::tr("centroid");
 }
 
+QString springName(Spring spring) {
+    return spring == Spring::Running ? Say::tr("running spring") : Say::tr("checking spring");
+}
+
 QString followerName(Follower follower) {
     switch (follower) {
     case Follower::SolidFlat:

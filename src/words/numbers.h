@@ -76,6 +76,7 @@ QString sideName(lobe::Side side);
 QString sideTitle(lobe::Side side);
 QString schoolName(lobe::CentreSchool school);
 QString followerName(lobe::Follower follower);
+QString springName(lobe::Spring spring);
 QString layoutName(lobe::Layout layout);
 QString rotationName(lobe::Rotation rotation);
 QString wheelName(lobe::WheelScale scale);

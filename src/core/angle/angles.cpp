@@ -1,8 +1,17 @@
 #include "core/angle/angles.h"
 
 #include <cmath>
+#include <numbers>
 
 namespace lobe {
+
+double radians(double deg) {
+    return deg * std::numbers::pi / 180.0;
+}
+
+double degrees(double rad) {
+    return rad * 180.0 / std::numbers::pi;
+}
 
 CardDeg toCard(Event event, CrankDeg at) {
     switch (event) {

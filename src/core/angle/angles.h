@@ -7,6 +7,10 @@
 
 namespace lobe {
 
+/// Degrees as radians, and back.
+double radians(double deg);
+double degrees(double rad);
+
 struct CrankDeg {
     double deg = 0.0;
     bool operator==(const CrankDeg&) const = default;

@@ -7,13 +7,6 @@
 
 namespace lobe {
 
-static double radians(double deg) {
-    return deg * std::numbers::pi / 180.0;
-}
-static double degrees(double rad) {
-    return rad * 180.0 / std::numbers::pi;
-}
-
 double pistonDrop_mm(CrankDeg angle, double stroke_mm, double rod_mm) {
     const auto path = PistonPath::of(stroke_mm, rod_mm);
     return path ? path->drop_mm(angle.deg) : 0.0;

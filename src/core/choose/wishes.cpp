@@ -7,13 +7,11 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 #include <tuple>
 
 namespace lobe {
 namespace {
 
-constexpr double kRadians = std::numbers::pi / 180.0;
 constexpr double kStep_deg = 0.5;
 
 std::optional<Measured<double>> figureOf(const std::vector<CamFigure>& all, Measure what,
@@ -162,7 +160,7 @@ private:
     void notch(Side side, double lacking) {
         const MapFindings* map = mapOf(f_, side);
         const double share = map && map->gap && map->gap->valveAngle_deg()
-                                 ? std::cos(map->gap->valveAngle_deg()->value * kRadians)
+                                 ? std::cos(radians(map->gap->valveAngle_deg()->value))
                                  : kUsualShare;
         out_.push_back({CureKind::Notch, lacking / share});
     }

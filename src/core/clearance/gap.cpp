@@ -5,12 +5,10 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace lobe {
 namespace {
 
-constexpr double kRadians = std::numbers::pi / 180.0;
 /// Where valve and piston are near each other at all.
 constexpr double kReach_deg = 60.0;
 
@@ -22,7 +20,7 @@ double slopeOf(const ValveLift& lift, double deg) {
 
 double Gap::way(double deg) const {
     // Without dimensions: the leading term of the slider-crank, its size left to the fit.
-    return path_ ? path_->drop_mm(deg) : 100.0 * (1.0 - std::cos(deg * kRadians));
+    return path_ ? path_->drop_mm(deg) : 100.0 * (1.0 - std::cos(radians(deg)));
 }
 
 std::optional<Gap> Gap::fit(std::vector<GapPoint>& points, const ValveLift& lift,
@@ -30,7 +28,7 @@ std::optional<Gap> Gap::fit(std::vector<GapPoint>& points, const ValveLift& lift
     Gap out;
     out.path_ = request.path;
     const bool known = request.path && request.valveAngle_deg;
-    if (known) out.share_ = std::cos(*request.valveAngle_deg * kRadians);
+    if (known) out.share_ = std::cos(radians(*request.valveAngle_deg));
     // The share of the piston's way is the cosine of the valve's angle: known, or near the usual.
     const double prior = known ? 1e12 : request.path ? 1.0 / (kShareSpread * kShareSpread) : 0.0;
     const double share = known ? out.share_ : kUsualShare;
@@ -87,7 +85,7 @@ std::optional<Measured<double>> Gap::valveAngle_deg() const {
     const double half = student_ * std::sqrt(std::max(0.0, v11_));
     // The cosine is flat at none: there the half-width is that of the angle it could be.
     const double low = std::acos(std::clamp(share_ - half, 0.0, 1.0));
-    return Measured<double>{angle / kRadians, (low - angle) / kRadians};
+    return Measured<double>{degrees(angle), degrees(low - angle)};
 }
 
 Gap Gap::raised(double mm) const {

@@ -6,12 +6,10 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
-#include <numbers>
 
 namespace lobe {
 namespace {
 
-constexpr double kRadians = std::numbers::pi / 180.0;
 /// A press this far off the gap of all others is a slip, whatever they scatter.
 constexpr double kLeastOff_mm = 0.1;
 
@@ -55,7 +53,7 @@ public:
           moved_deg_(now_deg - then_deg),
           before_(before),
           out_(out) {
-        if (angle_deg_) share_ = std::cos(*angle_deg_ * kRadians);
+        if (angle_deg_) share_ = std::cos(radians(*angle_deg_));
         if (!lobe || !lobe->noseReached) return;
         out.lobe = lobe;
         lift_ = valveLift(lobe, tdc_deg, then_deg);
@@ -324,7 +322,7 @@ std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map, d
     if (m.slack_mm != 0.0) add(CorrectionKind::Slack, -m.slack_mm);
     if (m.spacer_mm != 0.0) add(CorrectionKind::Spacer, m.spacer_mm);
     if (m.pressedAt == PressedAt::Retainer && m.askew_deg != 0.0)
-        add(CorrectionKind::Askew, 0.0, std::cos(m.askew_deg * kRadians));
+        add(CorrectionKind::Askew, 0.0, std::cos(radians(m.askew_deg)));
     return out;
 }
 

@@ -3,12 +3,9 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <numbers>
 
 namespace lobe {
 namespace {
-
-constexpr double kRadians = std::numbers::pi / 180.0;
 
 struct Spot {
     double across = 0.0, down = 0.0; ///< from the middle between the rims, towards the intake; down
@@ -23,7 +20,7 @@ double apart(Spot p, Spot a, Spot b) {
 
 /// A head across its face, from the rim next to the other valve to the far one.
 std::array<Spot, 2> face(double way, double rims, double head, double lean_deg, double lift) {
-    const double s = std::sin(lean_deg * kRadians), c = std::cos(lean_deg * kRadians);
+    const double s = std::sin(radians(lean_deg)), c = std::cos(radians(lean_deg));
     // The stem leans outward as it goes up, so the head goes inward as it goes down; the face
     // stands square to it, its outer rim the lower one in the roof.
     const Spot inner{way * (rims / 2.0 - lift * s), lift * c};
@@ -72,8 +69,8 @@ std::optional<Least> leastOfValves(const Valves& v, const ValveLift& intake,
         return lift.plusMinus_mm ? lift.plusMinus_mm(deg) * std::max(0.5, std::sin(lean)) : 0.0;
     };
     out.mm.plusMinus =
-        std::hypot(own(intake, out.at_deg + intakeAdvance_deg, *v.angle_deg.intake * kRadians),
-                   own(exhaust, out.at_deg, *v.angle_deg.exhaust * kRadians), 0.1);
+        std::hypot(own(intake, out.at_deg + intakeAdvance_deg, radians(*v.angle_deg.intake)),
+                   own(exhaust, out.at_deg, radians(*v.angle_deg.exhaust)), 0.1);
     return out;
 }
 

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 #include <numeric>
 #include <unordered_set>
 
@@ -259,11 +258,11 @@ VernierHoles vernierHoles(const Drive& d, double vernier_deg) {
 
 std::optional<double> offsetKey_deg(double offset_mm, double shaftRadius_mm) {
     if (!(shaftRadius_mm > 0.0) || std::abs(offset_mm) >= shaftRadius_mm) return std::nullopt;
-    return std::asin(offset_mm / shaftRadius_mm) * 180.0 / std::numbers::pi;
+    return degrees(std::asin(offset_mm / shaftRadius_mm));
 }
 
 double boltArc_mm(double radius_mm, double move_deg) {
-    return radius_mm * move_deg / 2.0 * std::numbers::pi / 180.0;
+    return radius_mm * radians(move_deg / 2.0);
 }
 
 std::optional<int> asTeeth(const Drive& drive, double difference_deg, double uncertainty_deg) {

@@ -8,12 +8,9 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace lobe {
 namespace {
-
-constexpr double kRadians = std::numbers::pi / 180.0;
 
 /// The lobe a map was taken over: measured at its setting if there is one, else the newest.
 std::optional<std::size_t> runFor(const Findings& f, const ClearanceMap& map) {
@@ -284,7 +281,7 @@ std::optional<Remedy> remedyFor(const Job& job, const Findings& f, const MapFind
     out.lacking_mm = limit - least->mm;
     double cosine = 1.0;
     if (map.gap && map.gap->valveAngle_deg())
-        cosine = std::cos(*map.gap->valveAngle_deg() * kRadians);
+        cosine = std::cos(radians(*map.gap->valveAngle_deg()));
     // A notch goes down along the bore; the valve comes at it askew.
     out.notch_mm = out.gasket_mm = out.lacking_mm / cosine;
     const ClearanceLimits& limits = job.reckoning.clearance;

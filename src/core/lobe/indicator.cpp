@@ -5,7 +5,6 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
-#include <numbers>
 
 namespace lobe {
 namespace {
@@ -80,7 +79,7 @@ Depth depthBelowNose(std::vector<LiftReading> readings) {
 } // namespace
 
 double offAxisFactor(const RunConditions& conditions) {
-    const double cosine = std::cos(conditions.offAxis_deg * std::numbers::pi / 180.0);
+    const double cosine = std::cos(radians(conditions.offAxis_deg));
     switch (conditions.offAxis) {
     case OffAxis::NotCorrected:
         break;

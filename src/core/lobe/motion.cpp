@@ -1,7 +1,6 @@
 #include "core/lobe/motion.h"
 
 #include <cmath>
-#include <numbers>
 
 namespace lobe {
 
@@ -18,7 +17,7 @@ Motion motionOf(const SmoothCurve& curve, double toTappet) {
         out.points.push_back(p);
     }
     out.fastestUncertainty = 1.96 * 2.0 * curve.deviation(out.fastestAt.deg, 1);
-    out.flatTappet_mm = 2.0 * out.fastest * toTappet * 180.0 / std::numbers::pi;
+    out.flatTappet_mm = 2.0 * degrees(out.fastest) * toTappet;
     return out;
 }
 

@@ -5,7 +5,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace lobe {
 Height eventsHeight(const Job& job) {
@@ -67,9 +66,8 @@ LevelCheck checkLevel(double level_deg, double split_deg, double tooth) {
 
 std::optional<double> skimShift_deg(double skim_mm, double wheelRadius_mm, double runAngle_deg) {
     if (!(wheelRadius_mm > 0.0)) return std::nullopt;
-    const double shorter =
-        skim_mm * std::cos(runAngle_deg * std::numbers::pi / 180.0) / wheelRadius_mm;
-    return -2.0 * shorter * 180.0 / std::numbers::pi;
+    const double shorter = skim_mm * std::cos(radians(runAngle_deg)) / wheelRadius_mm;
+    return -2.0 * degrees(shorter);
 }
 
 } // namespace lobe

@@ -18,7 +18,7 @@ QString methodChoice(int i) {
     return words::methodName(static_cast<ClearanceMethod>(i));
 }
 QString springChoice(int i) {
-    return i == 0 ? Say::tr("running spring") : Say::tr("checking spring");
+    return words::springName(static_cast<Spring>(i));
 }
 QString lashChoice(int i) {
     return words::lashSetName(static_cast<LashSet>(i));

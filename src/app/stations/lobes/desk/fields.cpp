@@ -18,7 +18,7 @@ QString followerChoice(int i) {
     return words::followerName(static_cast<Follower>(i));
 }
 QString springChoice(int i) {
-    return i == 0 ? Say::tr("running spring") : Say::tr("checking spring");
+    return words::springName(static_cast<Spring>(i));
 }
 QString ratioChoice(int i) {
     return i == 0 ? Say::tr("nominal") : Say::tr("of the two lifts");
