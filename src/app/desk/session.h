@@ -90,6 +90,7 @@ private:
     bool reload();
     /// What is still to be looked into of the book just taken in hand.
     void lookThrough();
+    /// Takes in hand what was read of a job, or says why not.
     bool open(book::Result<book::Loaded> loaded);
     void take(lobe::Job job);
     void drop();

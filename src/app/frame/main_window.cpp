@@ -44,9 +44,6 @@ MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dial
     build();
     connectAll();
     if (const QByteArray shape = preferences_.geometry(); !shape.isEmpty()) restoreGeometry(shape);
-    // At the size it will be seen at, or all is laid out once more when it shows.
-    frame_->resize(size());
-    frame_->place();
     bookOpened(left);
     if (preferences_.atStand()) setAtStand(true);
 }

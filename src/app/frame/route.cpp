@@ -20,8 +20,8 @@ using namespace lobe;
 namespace {
 constexpr double kRow = 66.0, kTop = 12.0;
 constexpr double kTwoLines = 49.0; ///< from this height on a finding may take a second line
-constexpr double kAiry = 56.0;
-constexpr double kClose = 58.0; ///< rows less high than that stand closer to one another
+constexpr double kAiry = 56.0;     ///< and from this with room between the lines
+constexpr double kClose = 58.0;    ///< rows less high than that stand closer to one another
 } // namespace
 
 Route::Route(const Session& session, const Look& look, QWidget* parent)
