@@ -1,6 +1,7 @@
 #include "app/pictures/slide.h"
 
 #include "app/style/fitted.h"
+#include "core/angle/processor.h"
 #include "words/say.h"
 #include "words/setting.h"
 
@@ -38,6 +39,7 @@ void Slide::describe() {
 void Slide::settle(double before) {
     if (value() == before) return update();
     describe();
+    lobe::letGoOfVectors(); // much is worked out at every step, and painted in between
     emit moved(value());
 }
 

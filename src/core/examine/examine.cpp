@@ -2,6 +2,7 @@
 #include "core/examine/clearances.h"
 
 #include "core/angle/at_once.h"
+#include "core/angle/processor.h"
 #include "core/examine/changes.h"
 #include "core/examine/cross_checks.h"
 #include "core/examine/examine_run.h"
@@ -238,6 +239,7 @@ static const std::shared_ptr<const RunFindings>* taken(const Before& before, con
 }
 
 Findings examine(const Job& job, const Before* before) {
+    letGoOfVectors();
     Findings out;
     out.tdc = examineTdc(job.contacts, tdcContext(job));
     out.alone.resize(job.runs.size());
