@@ -326,6 +326,21 @@ private slots:
         QVERIFY2(!route.contains(QChar(0x2026)), qPrintable(route));
     }
 
+    /// Whose the figures are is said whole from the start on, and at every width that has room.
+    void theSlateSaysWhoseFiguresTheyAre() {
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.restart(true);
+        const QString whole = QStringLiteral("cyl 1, card: Drumlin 276");
+        QCOMPARE(rig.text("slateCard"), whole);
+        rig.window().resize(1024, 700);
+        QApplication::processEvents();
+        rig.session().select(1, Side::Exhaust);
+        rig.window().resize(1280, 800);
+        QApplication::processEvents();
+        QCOMPARE(rig.text("slateCard"), whole);
+    }
+
     void keysOverlayOpensAndCloses() {
         Rig rig(true);
         rig.key(Qt::Key_F1);

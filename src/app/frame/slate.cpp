@@ -34,6 +34,7 @@ Slate::Slate(Session& session, const Look& look, QWidget* parent)
     list_->setStyleSheet(QStringLiteral("background: transparent; border: none;"));
     auto* title = new QLabel(Say::tr("Slate"), this);
     title->setProperty("role", "title");
+    card_->setObjectName(QStringLiteral("slateCard"));
     card_->setProperty("role", "quiet");
     card_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     whereFrom_->setObjectName(QStringLiteral("whereFrom"));
@@ -111,9 +112,9 @@ QString Slate::text() const {
     return list_->text();
 }
 
-void Slate::refresh() {
+/// Whose the figures are, where they may be another's.
+void Slate::nameCard() {
     const Job& job = session_.job();
-    // Whose they are, where it may be another's.
     QStringList head;
     if (job.engine.cylinders > 1) head << Say::tr("cyl %1").arg(session_.cylinder());
     if (job.card && !job.card->name.empty())
@@ -122,13 +123,22 @@ void Slate::refresh() {
                        .elidedText(head.join(QStringLiteral(", ")), Qt::ElideRight,
                                    std::max(60, width() - 80)));
     card_->setToolTip(head.join(QStringLiteral(", ")));
+}
+
+void Slate::resizeEvent(QResizeEvent* event) {
+    Ground::resizeEvent(event);
+    nameCard();
+}
+
+void Slate::refresh() {
+    nameCard();
     QList<Row> rows;
     qint64 id = 0;
     const auto figures = shown();
     for (const Figure& f : figures ? *figures : std::vector<Figure>{}) {
         ++id;
         const bool mine = pinned(f.key);
-        if (!choosing_ && (job.pinned.empty() ? id > kUsual : !mine)) continue;
+        if (!choosing_ && (session_.job().pinned.empty() ? id > kUsual : !mine)) continue;
         Row row;
         row.id = id;
         row.title = words::figureName(f);

@@ -30,7 +30,11 @@ signals:
     /// A figure is asked where it comes from.
     void asked(const lobe::Figure& figure);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    void nameCard();
     bool pinned(const std::string& key) const;
     void togglePin(qint64 id);
     void explain(qint64 id);
