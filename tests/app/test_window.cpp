@@ -17,9 +17,25 @@
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollBar>
+#include <QToolButton>
 
 using namespace lobe;
 using fixture::Rig;
+
+namespace {
+
+/// Pixels that are nearly of a colour.
+int inked(const QImage& image, const QColor& colour) {
+    int count = 0;
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x) {
+            const QColor c = image.pixelColor(x, y);
+            count += c.alpha() > 128 && std::abs(c.red() - colour.red()) < 40;
+        }
+    return count;
+}
+
+} // namespace
 
 class TestWindow : public QObject {
     Q_OBJECT
@@ -324,6 +340,23 @@ private slots:
             QVERIFY2(figures.contains(list->row(i).title), qPrintable(figures));
         const QString route = painted(rig.find<QWidget>("route"));
         QVERIFY2(!route.contains(QChar(0x2026)), qPrintable(route));
+    }
+
+    /// A menu bar without room for all its menus shows that there are more.
+    void moreMenusAreShown() {
+        app::Look::prepare();
+        app::TypeLoader().finish();
+        QMenuBar bar;
+        bar.setNativeMenuBar(false);
+        for (const char* name : {"Job", "Edit", "View", "Help"})
+            bar.addMenu(QString::fromLatin1(name));
+        bar.resize(90, 32);
+        bar.show();
+        QApplication::processEvents();
+        auto* more = bar.findChild<QToolButton*>();
+        QVERIFY(more && more->isVisible());
+        const QImage drawn = more->icon().pixmap(16, 16).toImage();
+        QVERIFY2(inked(drawn, app::Theme::light().barText) > 4, "nothing is drawn");
     }
 
     /// Whose the figures are is said whole from the start on, and at every width that has room.

@@ -1,8 +1,6 @@
 #include "core/angle/statistics.h"
 
 #include <algorithm>
-
-#include <algorithm>
 #include <boost/math/distributions/normal.hpp>
 #include <boost/math/distributions/students_t.hpp>
 

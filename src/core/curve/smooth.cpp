@@ -117,22 +117,13 @@ struct SmoothCurve::Fit {
         return out;
     }
     double value(double deg, int order) const {
+        if (order > 0) return jet(deg)[index(order)];
         double t = 0.0;
         const SplineBasis::Row& p = cellAt(deg, t);
-        if (order == 0) {
-            double sum = p[kDegree];
-            for (int k = kDegree - 1; k >= 0; --k)
-                sum = sum * t + p[index(k)];
-            return sum + ofCorners(deg, 0);
-        }
-        double sum = 0.0;
-        for (int k = kDegree; k >= order; --k) {
-            double factor = 1.0;
-            for (int d = 0; d < order; ++d)
-                factor *= k - d;
-            sum = sum * t + factor * p[index(k)];
-        }
-        return sum + ofCorners(deg, order);
+        double sum = p[kDegree];
+        for (int k = kDegree - 1; k >= 0; --k)
+            sum = sum * t + p[index(k)];
+        return sum + ofCorners(deg, 0);
     }
     double ofCorners(double deg, int order) const {
         double sum = 0.0;
