@@ -118,13 +118,14 @@ int measureStart(const QString& what, const QString& folder, qint64 startedAt) {
         application.reset(new app::Application({folder, folder + QStringLiteral("/p.ini")}));
         QString sentence;
         const bool demo = what == QLatin1String("window");
-        if (!application->start(demo ? QString() : what, demo, sentence)) return 1;
+        if (!application->start(demo ? QString() : what, demo, sentence, app::Opening::Shown))
+            return 1;
         shown = &application->window();
     } else {
         empty = std::make_unique<QMainWindow>();
         shown = empty.get();
+        shown->show();
     }
-    shown->show();
     // Painted once: the first paint comes with the exposure.
     while (!shown->windowHandle() || !shown->windowHandle()->isExposed())
         QApplication::processEvents();

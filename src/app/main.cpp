@@ -68,7 +68,8 @@ int main(int argc, char** argv) {
     QString sentence;
     const QString book = options.line.positionalArguments().value(0);
     const bool views = options.line.isSet(options.views);
-    if (!application.start(book, options.line.isSet(options.demo) || views, sentence)) {
+    if (!application.start(book, options.line.isSet(options.demo) || views, sentence,
+                           views ? app::Opening::Hidden : app::Opening::Shown)) {
         QTextStream(stderr) << "amber-lobe: " << sentence << Qt::endl;
         if (views || QGuiApplication::platformName() == QLatin1String("offscreen")) return 1;
         application.refusal(sentence).show();
@@ -81,6 +82,5 @@ int main(int argc, char** argv) {
             QTextStream(stdout) << path << Qt::endl;
         return written.isEmpty() ? 1 : 0;
     }
-    application.window().show();
     return QApplication::exec();
 }

@@ -89,13 +89,12 @@ private:
         application_.reset();
         application_ = std::make_unique<app::Application>(paths(), &answers_);
         QString sentence;
-        if (!application_->start({}, demo, sentence)) qFatal("%s", qPrintable(sentence));
-        window().show();
+        if (!application_->start({}, demo, sentence, app::Opening::Shown))
+            qFatal("%s", qPrintable(sentence));
         if (QGuiApplication::platformName() == QLatin1String("offscreen"))
             QApplication::setActiveWindow(&window());
         else if (!QTest::qWaitForWindowActive(&window()))
             qFatal("the window was not activated");
-        line()->setFocus();
         QApplication::processEvents();
     }
 

@@ -89,6 +89,42 @@ private slots:
         QCOMPARE(application.session().now(), now);
     }
 
+    // On the screen while it is made: what the first painting shows is the whole of it, once, and
+    // the keys go to the entry line.
+    void theFirstPaintingIsTheWholeWindow() {
+        QTemporaryDir dir;
+        struct Count : QObject {
+            QHash<QString, int> paintings;
+            bool eventFilter(QObject* o, QEvent* e) override {
+                if (e->type() == QEvent::Paint && o->isWidgetType()) ++paintings[o->objectName()];
+                return false;
+            }
+        } count;
+        app::Application application({dir.path(), dir.filePath(QStringLiteral("p.ini"))});
+        QString sentence;
+        qApp->installEventFilter(&count);
+        QVERIFY(application.start({}, true, sentence, app::Opening::Shown));
+        QVERIFY(count.paintings.isEmpty());
+        QVERIFY(QTest::qWaitForWindowActive(&application.window()));
+        QTest::qWait(50);
+        for (const char* part : {"topBar", "route", "slate", "entryBar"})
+            QCOMPARE(count.paintings.value(QLatin1String(part)), 1);
+        auto* line = application.window().findChild<QLineEdit*>(QStringLiteral("entry"));
+        QCOMPARE(QApplication::focusWidget(), line);
+        // Nor is it painted again when the window comes and goes from the front.
+        const auto before = count.paintings;
+        QWidget other;
+        other.show();
+        QVERIFY(QTest::qWaitForWindowActive(&other));
+        other.close();
+        application.window().activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(&application.window()));
+        QTest::qWait(50);
+        QCOMPARE(count.paintings.value(QStringLiteral("slate")),
+                 before.value(QStringLiteral("slate")));
+        qApp->removeEventFilter(&count);
+    }
+
     void inchesAreFirstWhereTheCountryHasThem() {
         QTemporaryDir dir;
         const QLocale before;

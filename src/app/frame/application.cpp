@@ -33,7 +33,7 @@ Application::Application(Paths paths, Dialogs* dialogs, book::Book::Clock clock)
 
 Application::~Application() = default;
 
-bool Application::start(const QString& bookPath, bool demo, QString& sentence) {
+bool Application::start(const QString& bookPath, bool demo, QString& sentence, Opening opening) {
     const QString path = demo ? paths_.demo() : bookPath.isEmpty() ? paths_.book() : bookPath;
     const auto mode = bookPath.isEmpty() ? book::Book::Mode::MayMake : book::Book::Mode::MustExist;
     auto opened = demo ? openDemo(path, clock_) : book::Book::open(path, clock_, mode);
@@ -50,8 +50,8 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence) {
     const Place left = books_->resume();
     QObject::disconnect(listening);
     type_.waitForFaces();
-    window_ =
-        std::make_unique<MainWindow>(*session_, *books_, look_, *dialogs_, preferences_, left);
+    window_ = std::make_unique<MainWindow>(*session_, *books_, look_, *dialogs_, preferences_, left,
+                                           opening);
     if (const QString why = session_->book().readOnly(); early.isEmpty() && !why.isEmpty())
         early = book::sentence({book::Trouble::ReadOnly, why}, path);
     if (!early.isEmpty()) window_->say(early);

@@ -29,7 +29,8 @@ public:
 
     /// Opens a book and makes the window; false with a sentence when the book is refused. A book
     /// that is named must exist.
-    bool start(const QString& bookPath, bool demo, QString& sentence);
+    bool start(const QString& bookPath, bool demo, QString& sentence,
+               Opening opening = Opening::Hidden);
     /// A window that says why there is no other.
     QWidget& refusal(const QString& sentence);
     MainWindow& window() { return *window_; }

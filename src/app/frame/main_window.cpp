@@ -34,18 +34,21 @@
 namespace app {
 
 MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
-                       Preferences& preferences, const Place& left)
+                       Preferences& preferences, const Place& left, Opening opening)
     : session_(session), books_(books), look_(look), dialogs_(dialogs), preferences_(preferences) {
     setWindowTitle(Say::tr("Amber Lobe"));
     setAcceptDrops(true);
     setMinimumSize(1000, 640);
     resize(1280, 800);
+    if (const QByteArray shape = preferences_.geometry(); !shape.isEmpty()) restoreGeometry(shape);
     dress(); // before there are widgets: each is dressed once
+    // The window manager finds it a place while the parts are made; they are painted once.
+    if (opening == Opening::Shown) show();
     build();
     connectAll();
-    if (const QByteArray shape = preferences_.geometry(); !shape.isEmpty()) restoreGeometry(shape);
     bookOpened(left);
     if (preferences_.atStand()) setAtStand(true);
+    frame_->show();
 }
 
 void MainWindow::build() {

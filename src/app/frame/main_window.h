@@ -34,13 +34,16 @@ class ToTake;
 class TopBar;
 class Welcome;
 
+/// Whether a window is on the screen while its parts are made, or is shown later.
+enum class Opening { Hidden, Shown };
+
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     /// The session, books, look, dialogs and preferences outlive the window, which begins where the
     /// work was left.
     MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
-               Preferences& preferences, const Place& left);
+               Preferences& preferences, const Place& left, Opening opening = Opening::Hidden);
 
     /// Shows a station of the job at hand; where the job does not need it, the next that it needs.
     void go(const stations::Station& station);

@@ -93,6 +93,8 @@ QPen Look::lobePen(lobe::Side side, double width) const {
 }
 
 void Look::prepare() {
+    // The menus stand in the top bar; a bar of the desktop's would be asked for over the bus.
+    QCoreApplication::setAttribute(Qt::AA_DontUseNativeMenuBar);
     if (!qobject_cast<BaseStyle*>(QApplication::style())) QApplication::setStyle(new BaseStyle);
     QApplication::setFont(font(13));
 }

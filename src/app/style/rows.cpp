@@ -354,6 +354,14 @@ void RowList::currentChanged(const QModelIndex& now, const QModelIndex& before) 
     emit currentRowChanged(now.row());
 }
 
+bool RowList::viewportEvent(QEvent* event) {
+    // Rows look alike in a window at work and in one that waits: a list view would paint them all
+    // anew, at every start once the window manager lends it the keys.
+    if (event->type() == QEvent::WindowActivate || event->type() == QEvent::WindowDeactivate)
+        return QAbstractScrollArea::viewportEvent(event);
+    return QListView::viewportEvent(event);
+}
+
 void RowList::keyPressEvent(QKeyEvent* event) {
     if (event->matches(QKeySequence::Copy)) {
         toClipboard(text(), *this);

@@ -72,6 +72,7 @@ signals:
 protected:
     void keyPressEvent(QKeyEvent* event) override;
     void currentChanged(const QModelIndex& now, const QModelIndex& before) override;
+    bool viewportEvent(QEvent* event) override;
 
 private:
     void keepCurrent(qint64 id);
