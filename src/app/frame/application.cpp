@@ -61,11 +61,10 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence, O
 
 QWidget& Application::refusal(const QString& sentence) {
     type_.finish();
+    look_.dress();
     refusal_ = std::make_unique<QWidget>();
     refusal_->setObjectName(QStringLiteral("bench"));
     refusal_->setWindowTitle(Say::tr("Amber Lobe"));
-    refusal_->setAttribute(Qt::WA_StyledBackground);
-    refusal_->setStyleSheet(look_.sheet());
     auto* said = new QLabel(sentence, refusal_.get());
     said->setObjectName(QStringLiteral("refusal"));
     said->setWordWrap(true);

@@ -1,5 +1,6 @@
 #include "app/frame/entry_bar.h"
 
+#include "app/style/dial_style.h"
 #include "words/say.h"
 
 #include <QAction>
@@ -177,6 +178,7 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
       keys_(new PromptLabel(this)),
       disk_(new QLabel(this)) {
     setObjectName(QStringLiteral("entryBar"));
+    setProperty("role", "bar");
     setFixedHeight(kDesk);
     line_->setObjectName(QStringLiteral("entry"));
     line_->setAccessibleName(Say::tr("Entry line"));
@@ -188,9 +190,9 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
     keys_->setObjectName(QStringLiteral("askKeys"));
     disk_->setObjectName(QStringLiteral("disk"));
     for (QLabel* quiet : {subject_, keys_, disk_})
-        quiet->setProperty("quiet", true);
-    ask_->setFont(Look::font(15, true));
-    ask_->setStyleSheet(QStringLiteral("font-size: 15px; font-weight: bold;"));
+        quiet->setProperty("role", "barQuiet");
+    line_->setProperty("role", "entry");
+    setType();
     disk_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     echo_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     echo_->setAttribute(Qt::WA_TransparentForMouseEvents);
@@ -250,18 +252,17 @@ void EntryBar::setDesk(Desk* desk) {
     refresh();
 }
 
+void EntryBar::setType() {
+    line_->setFont(Look::font(atStand_ ? 54 : 26));
+    ask_->setFont(Look::font(atStand_ ? 24 : 15, true));
+    for (QLabel* label : {subject_, enter_, keys_})
+        label->setFont(Look::font(atStand_ ? 17 : 13));
+}
+
 void EntryBar::setAtStand(bool on) {
     atStand_ = on;
     line_->setFixedHeight(on ? 88 : 50);
-    // By property, so that a change of theme keeps the size.
-    setProperty("stand", on);
-    for (QWidget* w : QList<QWidget*>{line_, ask_, enter_, subject_, keys_}) {
-        w->setProperty("stand", on);
-        w->style()->unpolish(w);
-        w->style()->polish(w);
-    }
-    ask_->setStyleSheet(on ? QStringLiteral("font-size: 24px; font-weight: bold;")
-                           : QStringLiteral("font-size: 15px; font-weight: bold;"));
+    setType();
     disk_->setVisible(!on);
     makeRoom();
     refresh();
@@ -328,14 +329,11 @@ void EntryBar::placeEcho() {
     const int pixels = here && !fits(inside.width(), 24, 13) ? 12 : 13;
     const Theme& t = look().theme();
     const bool wrong = echo_->property("wrong").toBool();
-    const QString style = QStringLiteral("background: %1; color: %2; font-size: %3px;")
-                              .arg(here ? QStringLiteral("transparent") : t.bar.name(),
-                                   here ? (wrong ? t.exhaust : t.muted).name() : t.barText.name())
-                              .arg(pixels);
-    if (style != echoLook_) {
-        echoLook_ = style;
-        echo_->setStyleSheet(style);
-    }
+    if (here)
+        setInk(echo_, wrong ? t.exhaust : t.muted);
+    else
+        setInk(echo_, t.barText, t.bar);
+    echo_->setFont(Look::font(pixels));
     echo_->setWordWrap(true);
     echo_->setAlignment((here ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     if (here)

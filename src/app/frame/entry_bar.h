@@ -90,6 +90,7 @@ private:
     void say(const QString& text, bool wrong);
     void placeEcho();
     void makeRoom();
+    void setType();
     /// The command that is the whole of a text, if it is one here.
     std::optional<Command> commandIn(const QString& text) const;
 
@@ -99,7 +100,6 @@ private:
     EntryLine* line_;
     QStringList typed_; ///< earlier lines, for Ctrl+Up
     int recalled_ = 0;
-    QString echoLook_; ///< the echo's style sheet, set only when it changes
     QLabel *subject_, *ask_, *echo_, *enter_, *keys_, *disk_;
     bool atStand_ = false;
     bool typing_ = false; ///< something stands in the line

@@ -55,7 +55,6 @@ JobsPage::JobsPage(Session& session, const Look& look, QWidget* parent)
     list_->setObjectName(QStringLiteral("jobsList"));
     list_->setAccessibleName(Say::tr("Jobs"));
     list_->setValuePixels(13);
-    hint_->setProperty("quiet", true);
     about_->setObjectName(QStringLiteral("jobsAbout"));
     about_->setWordWrap(true);
     about_->setAlignment(Qt::AlignTop | Qt::AlignLeft);

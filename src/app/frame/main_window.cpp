@@ -41,7 +41,7 @@ MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dial
     setMinimumSize(1000, 640);
     resize(1280, 800);
     if (const QByteArray shape = preferences_.geometry(); !shape.isEmpty()) restoreGeometry(shape);
-    dress(); // before there are widgets: each is dressed once
+    look_.dress(); // before there are widgets: each is dressed once
     // The window manager finds it a place while the parts are made; they are painted once.
     if (opening == Opening::Shown) show();
     build();
@@ -61,6 +61,8 @@ void MainWindow::build() {
     entry_ = new EntryBar(look_, frame_);
     message_ = new QLabel(frame_);
     message_->setObjectName(QStringLiteral("message"));
+    message_->setProperty("role", "message");
+    message_->setContentsMargins(20, 8, 20, 8);
     message_->setWordWrap(true);
     message_->hide();
     stand_ = new Stand(look_, dialogs_, frame_);
@@ -98,7 +100,7 @@ void MainWindow::connectAll() {
         entry_->showKept(QDateTime::fromMSecsSinceEpoch(session_.now()).time());
     });
     connect(&look_, &Look::changed, this, [this] {
-        dress();
+        look_.dress();
         preferences_.setDark(look_.dark());
         preferences_.setInches(look_.inches());
         refresh();
@@ -246,16 +248,7 @@ void MainWindow::keepAsNewBook() {
     if (!path.isEmpty()) books_.keepAsNew(path);
 }
 
-void MainWindow::dress() {
-    qApp->setPalette(look_.palette());
-    qApp->setStyleSheet(look_.sheet());
-}
-
 void MainWindow::say(const QString& sentence) {
-    const Theme& t = look_.theme();
-    message_->setStyleSheet(
-        QStringLiteral("background: %1; color: #22252A; font-size: 13px; padding: 8px 20px;")
-            .arg(t.amber.name()));
     message_->setText(sentence);
     message_->show();
     message_->raise();

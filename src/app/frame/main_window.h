@@ -100,7 +100,6 @@ private:
     void connectAll();
     void refresh();
     void welcome();
-    void dress();
     void begin(const lobe::Task& task);
     void showUndone(const book::Deed& deed, bool again);
     void bookOpened(const Place& left);

@@ -31,7 +31,8 @@ Slate::Slate(Session& session, const Look& look, QWidget* parent)
     setObjectName(QStringLiteral("slate"));
     list_->setObjectName(QStringLiteral("slateFigures"));
     list_->setAccessibleName(Say::tr("Figures"));
-    list_->setStyleSheet(QStringLiteral("background: transparent; border: none;"));
+    list_->setFrameShape(QFrame::NoFrame);
+    list_->viewport()->setAutoFillBackground(false);
     auto* title = new QLabel(Say::tr("Slate"), this);
     title->setProperty("role", "title");
     card_->setObjectName(QStringLiteral("slateCard"));

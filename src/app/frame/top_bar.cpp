@@ -28,15 +28,17 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
       cylinderRow_(new QHBoxLayout),
       cylinders_(new QButtonGroup(this)),
       sides_(new QButtonGroup(this)),
-      unit_(new QPushButton(this)),
-      light_(new QPushButton(this)),
-      posture_(new QPushButton(Say::tr("stand  F2"), this)),
+      unit_(chip()),
+      light_(chip()),
+      posture_(chip(Say::tr("stand  F2"))),
       menus_(menus),
       many_(new QComboBox(this)) {
     setObjectName(QStringLiteral("topBar"));
+    setProperty("role", "bar");
     setFixedHeight(44);
     wordmark_ = new QLabel(Say::tr("Amber Lobe"), this);
     wordmark_->setObjectName(QStringLiteral("wordmark"));
+    wordmark_->setProperty("role", "wordmark");
     job_->setObjectName(QStringLiteral("jobName"));
     job_->setMinimumWidth(40);
     job_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
@@ -59,7 +61,7 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
             [this](int index) { session_.select(index + 1, session_.side()); });
     row->addSpacing(8);
     for (Side side : {Side::Intake, Side::Exhaust}) {
-        auto* button = new QPushButton(words::sideName(side), this);
+        auto* button = chip(words::sideName(side));
         button->setObjectName(side == Side::Intake ? QStringLiteral("intakeChip")
                                                    : QStringLiteral("exhaustChip"));
         button->setCheckable(true);
@@ -100,7 +102,7 @@ void TopBar::rebuildCylinders() {
         many_->addItem(Say::tr("cyl %1 of %2").arg(i).arg(n));
     for (int i = 1; n <= kMostChips && i <= n; ++i) {
         // The word only once: many cylinders must fit a small window.
-        auto* button = new QPushButton(i == 1 ? Say::tr("cyl 1") : QString::number(i), this);
+        auto* button = chip(i == 1 ? Say::tr("cyl 1") : QString::number(i));
         button->setObjectName(QStringLiteral("cyl%1").arg(i));
         button->setAccessibleName(Say::tr("Cylinder %1").arg(i));
         button->setCheckable(true);
@@ -113,17 +115,27 @@ void TopBar::rebuildCylinders() {
 void TopBar::setAtStand(bool on) {
     setFixedHeight(on ? 60 : 44);
     menus_->setFixedHeight(on ? 46 : 32);
-    // Of its own: a menu bar measures its items anew only when its own sheet changes.
-    menus_->setStyleSheet(on ? QStringLiteral("QMenuBar::item { padding: 13px 12px; }")
-                             : QString());
-    setProperty("stand", on);
+    menus_->setProperty("role", on ? "bigMenus" : "menus");
+    // It measures its items anew when it hears of another style.
+    QEvent another(QEvent::StyleChange);
+    QCoreApplication::sendEvent(menus_, &another);
+    atStand_ = on;
     posture_->setText(on ? Say::tr("desk  F2") : Say::tr("stand  F2"));
-    QList<QWidget*> all = findChildren<QWidget*>();
-    all << this;
-    for (QWidget* w : std::as_const(all)) {
-        w->style()->unpolish(w);
-        w->style()->polish(w);
-    }
+    for (auto* button : findChildren<QPushButton*>())
+        shape(*button);
+}
+
+QPushButton* TopBar::chip(const QString& text) {
+    auto* button = new QPushButton(text, this);
+    shape(*button);
+    return button;
+}
+
+/// At the stand, for a finger.
+void TopBar::shape(QPushButton& button) const {
+    button.setProperty("role", atStand_ ? "bigChip" : "chip");
+    button.setFont(Look::font(atStand_ ? 15 : 13));
+    button.updateGeometry();
 }
 
 void TopBar::refresh() {

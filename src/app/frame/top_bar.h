@@ -42,9 +42,12 @@ private:
     void nameJob();
     /// What can be done without gives way to what is needed.
     void makeRoom();
+    QPushButton* chip(const QString& text = {});
+    void shape(QPushButton& button) const;
 
     Session& session_;
     Look& look_;
+    bool atStand_ = false;
     QLabel *wordmark_, *job_;
     QHBoxLayout* cylinderRow_;
     QButtonGroup *cylinders_, *sides_;

@@ -13,7 +13,7 @@ Welcome::Welcome(Session& session, const Look& look, QWidget* parent)
     : BenchOf(session, look, parent) {
     setObjectName(QStringLiteral("welcome"));
     auto* title = new QLabel(Say::tr("Which engine is on the stand?"), this);
-    title->setStyleSheet(QStringLiteral("font-size: 26px; font-weight: bold;"));
+    title->setFont(Look::font(26, true));
     auto* text = new QLabel(
         Say::tr(
             "Type a name for this job in the line below and press Enter: the engine, the motor's "
@@ -32,7 +32,7 @@ Welcome::Welcome(Session& session, const Look& look, QWidget* parent)
         this);
     text->setWordWrap(true);
     text->setMaximumWidth(620);
-    text->setStyleSheet(QStringLiteral("font-size: 15px;"));
+    text->setFont(Look::font(15));
     auto* demo = new QPushButton(Say::tr("Look at the demo first"), this);
     demo->setObjectName(QStringLiteral("openDemo"));
     auto* row = new QHBoxLayout;

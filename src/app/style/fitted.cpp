@@ -39,7 +39,7 @@ void FittedLabel::lay(QTextDocument& document) const {
     document.setDefaultTextOption(option);
     document.setDocumentMargin(0.0);
     QFont font = this->font();
-    // A font of a style sheet has pixels, one of the platform points.
+    // One of the platform has points, and no pixels.
     if (font.pixelSize() <= 0) font.setPixelSize(fontInfo().pixelSize());
     document.setDefaultFont(font);
     if (Qt::mightBeRichText(text()))

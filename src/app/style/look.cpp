@@ -1,8 +1,9 @@
 #include "app/style/look.h"
 
-#include "app/style/base_style.h"
+#include "app/style/dial_style.h"
 
 #include <QApplication>
+#include <QToolTip>
 
 #include <algorithm>
 #include <cmath>
@@ -29,6 +30,7 @@ Theme Theme::light() {
     t.barText = QColor(0xF4, 0xEF, 0xE4);
     t.barMuted = QColor(0xB8, 0xB2, 0xA4);
     t.chip = QColor(0x36, 0x3A, 0x41);
+    t.onAmber = t.ink;
     return t;
 }
 
@@ -52,6 +54,7 @@ Theme Theme::inTheDark() {
     t.barText = QColor(0xEF, 0xE8, 0xD8);
     t.barMuted = QColor(0xB4, 0xAC, 0x9A);
     t.chip = QColor(0x34, 0x31, 0x2C);
+    t.onAmber = light().ink;
     t.dark = true;
     return t;
 }
@@ -95,79 +98,15 @@ QPen Look::lobePen(lobe::Side side, double width) const {
 void Look::prepare() {
     // The menus stand in the top bar; a bar of the desktop's would be asked for over the bus.
     QCoreApplication::setAttribute(Qt::AA_DontUseNativeMenuBar);
-    if (!qobject_cast<BaseStyle*>(QApplication::style())) QApplication::setStyle(new BaseStyle);
+    QCoreApplication::setAttribute(Qt::AA_DontShowIconsInMenus);
+    DialStyle::ofApplication();
     QApplication::setFont(font(13));
 }
 
-QString Look::sheet() const {
-    const Theme& t = theme_;
-    QString css = QStringLiteral(R"(
-QWidget { color: @ink; }
-QMainWindow, QWidget#bench, QStackedWidget { background: @plate; }
-QWidget#topBar QLabel, QWidget#entryBar QLabel { color: @barText; background: transparent; }
-QWidget#topBar QLabel[quiet="true"], QWidget#entryBar QLabel[quiet="true"] { color: @barMuted; }
-QLabel#wordmark { color: @amber; font-size: 15px; font-weight: bold; }
-QMenuBar { background: @bar; color: @barText; border: none; }
-QMenuBar::item { padding: 6px 10px; background: transparent; }
-QMenuBar::item:selected { background: @amber; color: #22252A; border-radius: 6px; }
-QMenu { background: @dial; color: @ink; border: 1px solid @edge; padding: 4px; }
-QMenu::item { padding: 6px 24px 6px 14px; }
-QMenu::item:selected { background: @ink; color: @plate; }
-QMenu::item:disabled { color: @faint; }
-QMenu::separator { height: 1px; background: @edge; margin: 4px 8px; }
-QPushButton { background: @panel; border: 1px solid @edge; border-radius: 8px; padding: 7px 11px; }
-QPushButton:hover { border-color: @muted; }
-QPushButton:focus { border: 2px solid @amberLine; padding: 6px 10px; }
-QPushButton:checked { background: @amber; color: #22252A; border-color: @amber; font-weight: bold; }
-QPushButton:checked:focus { border: 2px solid @ink; }
-QPushButton:disabled { color: @faint; }
-QPushButton#primary { background: @amber; color: #22252A; border-color: @amber; font-weight: bold; }
-QWidget#topBar QPushButton { background: @chip; color: @barText; border: 1px solid @chip;
-    border-radius: 13px; padding: 4px 12px; min-height: 18px; }
-QWidget#topBar QPushButton:focus { border: 1px solid @amber; }
-QWidget#topBar QPushButton:checked { background: @amber; color: #22252A; font-weight: bold; }
-QWidget#topBar QPushButton:checked:focus { border: 2px solid @barText; padding: 3px 11px; }
-QLineEdit#entry { background: @dial; color: @ink; border: 2px solid @amber; border-radius: 8px;
-    padding: 2px 12px; font-size: 26px; selection-background-color: @amber; }
-QLineEdit#entry[stand="true"] { font-size: 54px; }
-QWidget#entryBar QLabel[stand="true"] { font-size: 17px; }
-QWidget#topBar[stand="true"] QPushButton { min-height: 42px; border-radius: 10px; font-size: 15px; }
-QLabel#echo { color: @muted; background: transparent; }
-QScrollArea, QScrollArea > QWidget, QScrollArea QLabel { background: @dial; }
-QLabel[role="title"] { font-size: 15px; font-weight: bold; }
-QLabel[role="verdict"] { font-size: 17px; font-weight: bold; color: @amberText; }
-QLabel[role="quiet"] { color: @muted; font-size: 12px; }
-QLabel[role="head"] { color: @amberText; font-weight: bold; font-size: 13px; }
-QAbstractItemView { background: @dial; border: 1px solid @edge; border-radius: 6px;
-    selection-background-color: @ink; selection-color: @plate; outline: none; }
-QAbstractItemView:focus { border: 2px solid @amberLine; }
-QComboBox:focus { border: 2px solid @amberLine; }
-QScrollArea#keysScroll, QScrollArea#keysScroll > QWidget, QScrollArea#keysScroll QLabel { background: @plate; }
-QHeaderView::section { background: @panel; color: @muted; border: none; padding: 4px 6px; font-size: 12px; }
-QScrollBar:vertical { background: transparent; width: 10px; margin: 0; }
-QScrollBar::handle:vertical { background: @edge; border-radius: 4px; min-height: 28px; }
-QScrollBar::add-line, QScrollBar::sub-line { height: 0; width: 0; }
-QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }
-QToolTip { background: @bar; color: @barText; border: 1px solid @amber; padding: 4px; }
-QFrame[role="rule"] { background: @edge; max-height: 1px; min-height: 1px; border: none; }
-)");
-    const std::pair<const char*, QColor> colours[] = {{"@barMuted", t.barMuted},
-                                                      {"@barText", t.barText},
-                                                      {"@amberText", t.amberText},
-                                                      {"@amberLine", t.amberLine},
-                                                      {"@amber", t.amber},
-                                                      {"@plate", t.plate},
-                                                      {"@panel", t.panel},
-                                                      {"@edge", t.edge},
-                                                      {"@dial", t.dial},
-                                                      {"@ink", t.ink},
-                                                      {"@muted", t.muted},
-                                                      {"@faint", t.faint},
-                                                      {"@bar", t.bar},
-                                                      {"@chip", t.chip}};
-    for (const auto& [name, colour] : colours)
-        css.replace(QLatin1String(name), colour.name());
-    return css;
+void Look::dress() const {
+    DialStyle::ofApplication().setTheme(theme_);
+    QApplication::setPalette(palette());
+    QToolTip::setPalette(palette());
 }
 
 QPalette Look::palette() const {

@@ -22,6 +22,7 @@ struct Theme {
     QColor intake, exhaust;
     QColor intakeFill, exhaustFill;
     QColor bar, barText, barMuted, chip;
+    QColor onAmber; ///< words on amber
     bool dark = false;
 
     QColor lobe(lobe::Side side) const { return side == lobe::Side::Intake ? intake : exhaust; }
@@ -51,13 +52,13 @@ public:
     static QFont font(int pixels, bool bold = false);
     /// Intake is a solid line, exhaust a dashed one: told apart without colour.
     QPen lobePen(lobe::Side side, double width = 1.6) const;
-    /// The application's style sheet for the present theme.
-    QString sheet() const;
-    /// The same colours for what a style sheet does not reach: file dialogs, combos.
+    /// The colours that every widget has where nothing else is said.
     QPalette palette() const;
 
     /// Sets style and type of the application; call once before the first widget.
     static void prepare();
+    /// Shows the application in the present theme.
+    void dress() const;
 
 signals:
     /// Theme, unit or locale are another.

@@ -46,7 +46,7 @@ ClearanceStation::ClearanceStation(Session& session, const Look& look, Dialogs& 
     verdict_->setObjectName(QStringLiteral("clearanceVerdict"));
     verdict_->setProperty("role", "verdict");
     angle_->setObjectName(QStringLiteral("pressAt"));
-    angle_->setStyleSheet(QStringLiteral("font-size: 34px; font-weight: bold;"));
+    angle_->setFont(Look::font(34, true));
     advice_->setObjectName(QStringLiteral("clearanceAdvice"));
     behind_->setObjectName(QStringLiteral("clearanceBehind"));
     behind_->setProperty("role", "quiet");

@@ -46,8 +46,8 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     progress_->setProperty("role", "quiet");
     adviceHead_->setProperty("role", "head");
     angle_->setObjectName(QStringLiteral("turnTo"));
-    angle_->setStyleSheet(QStringLiteral("font-size: 58px; font-weight: bold;"));
-    last_->setStyleSheet(QStringLiteral("font-size: 15px;"));
+    angle_->setFont(Look::font(58, true));
+    last_->setFont(Look::font(15));
     last_->setObjectName(QStringLiteral("lastReading"));
     advice_->setObjectName(QStringLiteral("advice"));
     log_->setObjectName(QStringLiteral("readingLog"));
@@ -86,6 +86,7 @@ void LobesStation::layOut() {
     now->addWidget(last_);
     auto* rule = new QFrame(this);
     rule->setProperty("role", "rule");
+    rule->setFixedHeight(1);
     now->addWidget(rule);
     now->addWidget(adviceHead_);
     now->addWidget(advice_);

@@ -27,6 +27,9 @@ QScrollArea* scrolled(QLabel* label, QWidget* parent) {
     label->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     label->setMargin(8);
     area->setWidget(label);
+    area->viewport()->setBackgroundRole(QPalette::Base);
+    label->setBackgroundRole(QPalette::Base);
+    label->setForegroundRole(QPalette::WindowText);
     area->setWidgetResizable(true);
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     return area;

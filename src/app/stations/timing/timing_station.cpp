@@ -3,6 +3,7 @@
 #include "app/pictures/event_bars.h"
 #include "app/pictures/midpoint_plot.h"
 #include "app/pictures/ring.h"
+#include "app/style/dial_style.h"
 #include "app/style/fitted.h"
 #include "core/job/entry.h"
 #include "words/explanation.h"
@@ -72,7 +73,7 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
             grid_->addWidget(centres_[i][side], i + 1, side + 1);
         }
     }
-    together_->setStyleSheet(QStringLiteral("font-size: 13px;"));
+    together_->setFont(Look::font(13));
     grid_->addWidget(together_, 0, 3, 5, 1);
     grid_->addWidget(midpoints_, 0, 4, 5, 1);
     grid_->setColumnStretch(3, 1);
@@ -134,11 +135,8 @@ void TimingStation::refreshSchools(const Held<CylinderFindings>& c) {
             centres_[i][side]->setText(
                 at ? words::fixed(side == 0 ? at->deg : -at->deg, 1, style()) + QChar(0xB0) + u
                    : QString(QChar(0x2013)));
-            centres_[i][side]->setStyleSheet(
-                QStringLiteral("font-size: %1px; font-weight: %2; color: %3;")
-                    .arg(chosen ? 19 : 15)
-                    .arg(chosen ? QStringLiteral("bold") : QStringLiteral("normal"),
-                         colour.name()));
+            centres_[i][side]->setFont(Look::font(chosen ? 19 : 15, chosen));
+            setInk(centres_[i][side], colour);
         }
     }
 }
