@@ -90,43 +90,60 @@ Shape shapeOf(const QSqlDatabase& db) {
     return shape;
 }
 
-/// As the steps up to one make it.
-Shape made(int step) {
+/// What `ask` says of a book in memory that the steps up to one make.
+template <class Ask> auto ofMade(int step, Ask ask) {
     const QString name = QUuid::createUuid().toString();
-    Shape shape;
+    decltype(ask(QSqlDatabase())) said;
     {
         QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name);
         db.setDatabaseName(QStringLiteral(":memory:"));
         if (!db.open()) throw SqlFailure(db.lastError());
         for (const QString& each : schemaSteps().first(step))
             carryOut(db, each);
-        shape = shapeOf(db);
+        said = ask(db);
         db.close();
     }
     QSqlDatabase::removeDatabase(name);
-    return shape;
+    return said;
 }
 
-QByteArray written(const Shape& shape) {
+/// The words of a schema, a table or index after the other by name.
+QByteArray wordsOf(const QSqlDatabase& db) {
+    Statement all(db, QStringLiteral("SELECT sql FROM sqlite_master WHERE name NOT LIKE "
+                                     "'sqlite~_%' ESCAPE '~' ORDER BY type, name"));
+    all.run();
     QByteArray out;
-    for (const auto& [what, parts] : shape)
-        out +=
-            (what + QLatin1Char('\t') + parts.join(QLatin1Char('\t')) + QLatin1Char('\n')).toUtf8();
+    while (all.next())
+        out += all[0].toString().toUtf8() + ";\n";
     return out;
 }
 
 const Shape& expected(int step) {
     static std::map<int, Shape> known;
     const auto it = known.find(step);
-    return it != known.end() ? it->second : known.emplace(step, made(step)).first->second;
+    return it != known.end() ? it->second
+                             : known.emplace(step, ofMade(step, shapeOf)).first->second;
 }
 
-/// What the newest step makes is written down, so that not every start makes it again. A book that
-/// differs from that is held against what the steps make here and now.
-bool asWritten(const Shape& shape, int step) {
-    QFile file(QStringLiteral(":/book/shape.txt"));
+/// What the newest step makes is written down, so that not every start makes it again and asks for
+/// each column. The same words make the same tables; other words may.
+bool asWritten(const QSqlDatabase& db, int step) {
+    QFile file(QStringLiteral(":/book/newest.txt"));
     return step == schemaSteps().size() && file.open(QIODevice::ReadOnly) &&
-           file.readAll() == written(shape);
+           file.readAll() == wordsOf(db);
+}
+
+/// Whether it is what its own step makes, by structure; nothing where it is.
+std::optional<Error> compared(const Shape& there, const Shape& ours) {
+    for (const auto& [what, parts] : there) {
+        const auto it = ours.find(what);
+        if (it == ours.end() || it->second != parts)
+            return Error{Trouble::Foreign, what.simplified().left(60)};
+    }
+    for (const auto& [what, parts] : ours)
+        if (!there.count(what))
+            return Error{Trouble::Damaged, QCoreApplication::translate("Say", "no %1").arg(what)};
+    return std::nullopt;
 }
 
 } // namespace
@@ -139,16 +156,8 @@ std::optional<Error> judge(const QSqlDatabase& db, bool pages) {
     }
     if (step < 0) return Error{Trouble::NotABook, {}};
     if (step > schemaSteps().size()) return Error{Trouble::Newer, QString::number(step)};
-    const Shape there = shapeOf(db);
-    const Shape& ours = asWritten(there, step) ? there : expected(step);
-    for (const auto& [what, parts] : there) {
-        const auto it = ours.find(what);
-        if (it == ours.end() || it->second != parts)
-            return Error{Trouble::Foreign, what.simplified().left(60)};
-    }
-    for (const auto& [what, parts] : ours)
-        if (!there.count(what))
-            return Error{Trouble::Damaged, QCoreApplication::translate("Say", "no %1").arg(what)};
+    if (!asWritten(db, step))
+        if (auto other = compared(shapeOf(db), expected(step))) return other;
     if (!pages) return std::nullopt;
     Statement check(db, QStringLiteral("PRAGMA quick_check(1)"));
     if (!check.run().next())
@@ -158,8 +167,8 @@ std::optional<Error> judge(const QSqlDatabase& db, bool pages) {
     return std::nullopt;
 }
 
-QByteArray newestShape() {
-    return written(made(static_cast<int>(schemaSteps().size())));
+QByteArray newestSchema() {
+    return ofMade(static_cast<int>(schemaSteps().size()), wordsOf);
 }
 
 } // namespace book

@@ -21,8 +21,8 @@ void carryOut(const QSqlDatabase& db, const QString& step);
 /// expressions call nothing with side effects.
 void guard(const QSqlDatabase& db);
 
-/// What the newest step makes, as schema/shape.txt has it: a line for each table and index.
-QByteArray newestShape();
+/// What the newest step makes in the words SQLite keeps it in, as schema/newest.txt has it.
+QByteArray newestSchema();
 
 /// Foreign where the schema is not what its own step makes: one table, column, index, trigger or
 /// view more, fewer or other. Damaged where the pages are looked through and are not whole. Throws

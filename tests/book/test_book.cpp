@@ -55,16 +55,16 @@ class TestBook : public QObject {
     QString path(const char* name) const { return dir_.filePath(QLatin1String(name)); }
 
 private slots:
-    /// What a book is judged by is what the steps make. After a new step: AMBER_SHAPE names the
+    /// What a book is judged by is what the steps make. After a new step: AMBER_SCHEMA names the
     /// file to write it to.
-    void theShapeIsThatOfTheSteps() {
-        const QByteArray made = book::newestShape();
-        if (const QString path = qEnvironmentVariable("AMBER_SHAPE"); !path.isEmpty()) {
+    void theNewestSchemaIsThatOfTheSteps() {
+        const QByteArray made = book::newestSchema();
+        if (const QString path = qEnvironmentVariable("AMBER_SCHEMA"); !path.isEmpty()) {
             QFile file(path);
             QVERIFY(file.open(QIODevice::WriteOnly));
             file.write(made);
         }
-        QFile file(QStringLiteral(":/book/shape.txt"));
+        QFile file(QStringLiteral(":/book/newest.txt"));
         QVERIFY(file.open(QIODevice::ReadOnly));
         QCOMPARE(QString::fromUtf8(file.readAll()), QString::fromUtf8(made));
     }

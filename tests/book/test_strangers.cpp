@@ -148,6 +148,15 @@ private slots:
                  QStringList{QStringLiteral("shop.amber")});
     }
 
+    /// What another version of SQLite made of it, or a repair.
+    void theSameTablesInOtherWordsAreOurs() {
+        support::sql(path_,
+                     {"ALTER TABLE strike RENAME TO aside", "ALTER TABLE aside RENAME TO strike",
+                      "PRAGMA wal_checkpoint(TRUNCATE)"});
+        QVERIFY(bytes(path_).contains("CREATE TABLE \"strike\""));
+        QVERIFY(!loaded().job.runs.empty());
+    }
+
     void aNameLikeAUriIsAFile() {
         const QString here = QDir::currentPath();
         QVERIFY(QDir::setCurrent(dir_.path()));
