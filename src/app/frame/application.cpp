@@ -49,9 +49,8 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence, O
                                             [&](const QString& said) { early = said; });
     const Place left = books_->resume();
     QObject::disconnect(listening);
-    type_.waitForFaces();
-    window_ = std::make_unique<MainWindow>(*session_, *books_, look_, *dialogs_, preferences_, left,
-                                           opening);
+    window_ = std::make_unique<MainWindow>(*session_, *books_, look_, *dialogs_, preferences_,
+                                           type_, left, opening);
     if (const QString why = session_->book().readOnly(); early.isEmpty() && !why.isEmpty())
         early = book::sentence({book::Trouble::ReadOnly, why}, path);
     if (!early.isEmpty()) window_->say(early);

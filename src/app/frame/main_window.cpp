@@ -18,6 +18,7 @@
 #include "app/stations/engine/engine_station.h"
 #include "app/stations/lobes/lobes_station.h"
 #include "app/style/clipboard.h"
+#include "app/style/type_loader.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -34,7 +35,8 @@
 namespace app {
 
 MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
-                       Preferences& preferences, const Place& left, Opening opening)
+                       Preferences& preferences, const TypeLoader& type, const Place& left,
+                       Opening opening)
     : session_(session), books_(books), look_(look), dialogs_(dialogs), preferences_(preferences) {
     setWindowTitle(Say::tr("Amber Lobe"));
     setAcceptDrops(true);
@@ -44,20 +46,21 @@ MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dial
     look_.dress(); // before there are widgets: each is dressed once
     // The window manager finds it a place while the parts are made; they are painted once.
     if (opening == Opening::Shown) show();
-    build();
+    build(type);
     connectAll();
     bookOpened(left);
     if (preferences_.atStand()) setAtStand(true);
     frame_->show();
 }
 
-void MainWindow::build() {
+void MainWindow::build(const TypeLoader& type) {
     menus_ = new Menus(*this, session_, books_, look_, dialogs_);
     // Each made where it stays: to move it there would dress it, and all on it, once more.
     frame_ = new Frame(this);
     top_ = new TopBar(session_, look_, menus_->bar(), frame_);
     route_ = new Route(session_, look_, frame_);
     slate_ = new Slate(session_, look_, frame_);
+    type.waitForFaces(); // a line measures its text as soon as it is made
     entry_ = new EntryBar(look_, frame_);
     message_ = new QLabel(frame_);
     message_->setObjectName(QStringLiteral("message"));

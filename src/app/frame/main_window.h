@@ -32,6 +32,7 @@ class Stand;
 class Bench;
 class ToTake;
 class TopBar;
+class TypeLoader;
 class Welcome;
 
 /// Whether a window is on the screen while its parts are made, or is shown later.
@@ -41,9 +42,10 @@ class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     /// The session, books, look, dialogs and preferences outlive the window, which begins where the
-    /// work was left.
+    /// work was left. It waits for the type where it needs it.
     MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
-               Preferences& preferences, const Place& left, Opening opening = Opening::Hidden);
+               Preferences& preferences, const TypeLoader& type, const Place& left,
+               Opening opening);
 
     /// Shows a station of the job at hand; where the job does not need it, the next that it needs.
     void go(const stations::Station& station);
@@ -96,7 +98,7 @@ protected:
 
 private:
     Bench* benchOf(const stations::Station& station);
-    void build();
+    void build(const TypeLoader& type);
     void connectAll();
     void refresh();
     void welcome();

@@ -11,7 +11,7 @@ class TypeLoader {
 public:
     /// Begins; there is an application by then.
     TypeLoader();
-    /// The shipped faces are there: before the first widget.
+    /// The shipped faces are there: before text is measured.
     void waitForFaces() const { faces_.wait(); }
     /// What all text shares is made too: before the first is painted.
     void finish();
