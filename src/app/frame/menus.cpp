@@ -29,6 +29,7 @@ Menus::Menus(MainWindow& window, Session& session, Books& books, Look& look, Dia
       look_(look),
       dialogs_(dialogs),
       bar_(new QMenuBar) { // the top bar takes it over
+    bar_->setObjectName(QStringLiteral("menus"));
     bar_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Preferred);
     jobMenu();
     editMenu();

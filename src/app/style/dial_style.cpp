@@ -8,7 +8,6 @@
 #include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
-#include <QScrollBar>
 #include <QStyleOption>
 #include <QToolTip>
 
@@ -127,15 +126,14 @@ void DialStyle::setTheme(const Theme& theme) {
 
 void DialStyle::dress(QWidget& widget) const {
     const QByteArray role = roleOf(&widget);
+    QPalette p; // of the roles that are named only; the rest is inherited
     if (role == "entry") {
-        QPalette p = widget.palette();
         p.setColor(QPalette::Highlight, theme_.amber);
         p.setColor(QPalette::HighlightedText, theme_.onAmber);
         return widget.setPalette(p);
     }
     const Dress* d = dressOf(role);
     if (!d) return;
-    QPalette p; // of the roles that are named only; the rest is inherited
     p.setColor(QPalette::WindowText, theme_.*d->ink);
     if (d->ground) p.setColor(QPalette::Window, theme_.*d->ground);
     widget.setPalette(p);
@@ -143,8 +141,6 @@ void DialStyle::dress(QWidget& widget) const {
 
 void DialStyle::polish(QWidget* widget) {
     QProxyStyle::polish(widget);
-    // What lies under it shows beside its handle.
-    if (qobject_cast<QScrollBar*>(widget)) widget->setAttribute(Qt::WA_OpaquePaintEvent, false);
     if (qobject_cast<QHeaderView*>(widget)) widget->setFont(Look::font(12));
     if (const Dress* d = dressOf(roleOf(widget))) {
         if (d->pixels > 0) widget->setFont(Look::font(d->pixels, d->bold));
