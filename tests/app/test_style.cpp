@@ -78,6 +78,27 @@ private slots:
         }
     }
 
+    /// A role that nobody knows would dress nothing.
+    void everyRoleIsKnown() {
+        Rig rig(true);
+        sight::openJob(rig, 0);
+        for (const stations::Station* s : stations::all())
+            rig.window().go(*s);
+        rig.window().askNewJob();
+        rig.window().showJobs();
+        const QSet<QString> known{"title",    "verdict",  "quiet",   "head", "bar",
+                                  "barQuiet", "wordmark", "message", "rule", "entry",
+                                  "chip",     "bigChip",  "menus"};
+        QSet<QString> met;
+        for (QWidget* w : rig.window().findChildren<QWidget*>()) {
+            const QString role = w->property("role").toString();
+            if (!role.isEmpty()) met << role;
+        }
+        QVERIFY2((met - known).isEmpty(),
+                 qPrintable(QStringList((met - known).values()).join(' ')));
+        QVERIFY(met.size() >= 11);
+    }
+
     void typeGrowsAtTheStand() {
         Rig rig(true);
         sight::openJob(rig, 0);
