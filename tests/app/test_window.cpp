@@ -48,6 +48,21 @@ private slots:
         QVERIFY(rig.session().hasJob());
         QVERIFY(!rig.find<QWidget>("welcome")->isVisible());
         QCOMPARE(rig.session().book().jobs().size(), std::size_t(4));
+        // Back from a station of the demo: here the work is at none yet, and there is no cylinder.
+        const auto marked = [&] {
+            const QImage image = rig.find<QWidget>("route")->grab().toImage();
+            int pixels = 0;
+            for (int y = 0; y < image.height(); ++y)
+                pixels += image.pixelColor(image.width() - 20, y) == rig.look().theme().dial;
+            return pixels;
+        };
+        rig.window().go(stations::clearance);
+        QVERIFY(marked() > 20);
+        QVERIFY(!rig.text("slateCard").isEmpty());
+        rig.key(Qt::Key_D, Qt::ControlModifier);
+        QVERIFY(rig.find<QWidget>("welcome")->isVisible());
+        QCOMPARE(marked(), 0);
+        QCOMPARE(rig.text("slateCard"), QString());
     }
 
     void demoHasSomethingToFind() {

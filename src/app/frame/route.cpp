@@ -49,13 +49,18 @@ void Route::refresh() {
                          words::progressName(s->progress(session_.job(), session_.findings())),
                          line(*s));
     const QStringList before = std::exchange(said_, said);
-    const stations::Station* const then = std::exchange(painted_, current_);
-    if (before == said && then == current_) return;
+    const stations::Station* const then = std::exchange(painted_, here());
+    if (before == said && then == painted_) return;
     setAccessibleDescription(said.join(QStringLiteral("; ")));
-    if (before.size() != said.size() || then != current_) return update();
+    if (before.size() != said.size() || then != painted_) return update();
     // A reading changes a line or two of it.
     for (qsizetype i = 0; i < said.size(); ++i)
         if (before[i] != said[i]) update(box(static_cast<int>(i)).toAlignedRect());
+}
+
+/// Null where there is no job: then the work is nowhere yet.
+const stations::Station* Route::here() const {
+    return session_.hasJob() ? current_ : nullptr;
 }
 
 QString Route::line(const stations::Station& s) const {
@@ -104,7 +109,7 @@ void Route::drawMark(QPainter& p, QPointF c, Progress progress) const {
         p.setBrush(t.amber);
         p.drawPolygon(QPolygonF(
             {c + QPointF(0, -r - 1), c + QPointF(r + 1.5, r - 1), c + QPointF(-r - 1.5, r - 1)}));
-        p.setPen(QPen(QColor(0x22, 0x25, 0x2A), 2.0));
+        p.setPen(QPen(t.onAmber, 2.0));
         p.drawLine(c + QPointF(0, -4.5), c + QPointF(0, 2));
         p.drawPoint(c + QPointF(0, 5));
         break;
@@ -130,8 +135,8 @@ void Route::paintEvent(QPaintEvent* event) {
         const QRectF b = box(static_cast<int>(i));
         // The ring about the current one is drawn over its edge.
         if (!event->region().intersects(b.toAlignedRect().adjusted(-2, -2, 2, 2))) continue;
-        const bool here = s == *current_;
-        if (here) {
+        const bool current = &s == here();
+        if (current) {
             p.setPen(QPen(t.amberLine, hasFocus() ? 3.0 : 1.8));
             p.setBrush(t.dial);
             p.drawRoundedRect(b, 8, 8);
@@ -143,7 +148,7 @@ void Route::paintEvent(QPaintEvent* event) {
         drawMark(p, QPointF(x, b.center().y()), progress);
         const QRectF text(mirrored ? b.left() + 4 : 56, b.top(), b.right() - 60, b.height());
         const bool two = b.height() >= kTwoLines;
-        p.setFont(Look::font(15, here));
+        p.setFont(Look::font(15, current));
         p.setPen(t.ink);
         const bool airy = b.height() >= kAiry;
         const double inset = airy ? 4.0 : 1.0, step = airy ? 19.0 : 17.0;

@@ -35,6 +35,7 @@ private:
     QRectF box(int index) const;
     void drawMark(class QPainter& p, QPointF centre, lobe::Progress progress) const;
     void move(int by);
+    const stations::Station* here() const;
     QString line(const stations::Station& station) const;
     /// Those the job at hand needs.
     std::vector<const stations::Station*> shown() const;

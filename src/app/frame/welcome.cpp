@@ -31,7 +31,7 @@ Welcome::Welcome(Session& session, const Look& look, QWidget* parent)
             "lost."),
         this);
     text->setWordWrap(true);
-    text->setMaximumWidth(620);
+    text->setMaximumWidth(700);
     text->setFont(Look::font(15));
     auto* demo = new QPushButton(Say::tr("Look at the demo first"), this);
     demo->setObjectName(QStringLiteral("openDemo"));
