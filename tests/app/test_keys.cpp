@@ -173,6 +173,9 @@ private slots:
     void pastedCellsAreUnderstood() {
         for (const QChar odd : {QChar('\n'), QChar('\t'), QChar(0xA0), QChar(0x202F)})
             QCOMPARE(app::plainLine(QStringLiteral("8.5") + odd), QStringLiteral("8.5"));
+        // A letter with its accent behind it, as some systems write file names.
+        QCOMPARE(app::plainLine(QStringLiteral("ko") + QChar(0x308) + QStringLiteral("nig")),
+                 QStringLiteral("k") + QChar(0xF6) + QStringLiteral("nig"));
         QCOMPARE(app::plainLine(QString(QChar(0x2212)) + QStringLiteral("10")),
                  QStringLiteral("-10"));
         QCOMPARE(app::plainLine(QStringLiteral("90") + QChar(0xD7) + QStringLiteral("78")),

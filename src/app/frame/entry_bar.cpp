@@ -90,7 +90,8 @@ QString plainLine(QString text) {
         default:
             break;
         }
-    return text.trimmed();
+    // A letter and its accent are one, as they are drawn.
+    return text.trimmed().normalized(QString::NormalizationForm_C);
 }
 
 /// Whether the window has a shortcut on these keys. It goes first: on X11 the line has meanings of

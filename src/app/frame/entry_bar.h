@@ -15,7 +15,7 @@ class QMimeData;
 namespace app {
 
 /// What was typed or pasted, as plain text on one line: a true minus, no-break spaces, tabs and the
-/// line ends of a spreadsheet cell become what a keyboard has.
+/// line ends of a spreadsheet cell become what a keyboard has, an accent one with its letter.
 QString plainLine(QString text);
 
 /// The line itself: hands over the keys that mean something beside typing.
