@@ -12,6 +12,7 @@
 #include <QMenuBar>
 #include <QPainter>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QScrollBar>
 #include <QStyleOptionSlider>
 #include <QTableWidget>
@@ -285,8 +286,34 @@ private slots:
         QCOMPARE(table->verticalHeader()->font().pixelSize(), 12);
     }
 
+    /// Figures stand on the slate itself; what is to be read stands on the colour of a dial.
+    void groundsAreThoseOfTheirPlace() {
+        Rig rig(true);
+        sight::openJob(rig, 0);
+        rig.window().go(stations::set);
+        for (const bool dark : {false, true}) {
+            rig.look().setDark(dark);
+            QApplication::processEvents();
+            const app::Theme t = rig.look().theme();
+            const QImage slate = rig.find<QWidget>("slate")->grab().toImage();
+            const QRect list = rig.find<QWidget>("slateFigures")->geometry();
+            QCOMPARE(slate.pixelColor(list.left() + 1, list.top() + 1), t.panel);
+            QCOMPARE(slate.pixelColor(list.left() + 2, list.bottom() - 3), t.panel);
+            for (QScrollArea* area : rig.window().findChildren<QScrollArea*>()) {
+                if (!area->widget()) continue;
+                const QImage read = area->viewport()->grab().toImage();
+                QCOMPARE(read.pixelColor(2, 2), t.dial);
+                QCOMPARE(inkOf(area->widget()), t.ink);
+            }
+        }
+    }
+
     void whatIsPointedAtInTheMenusStandsOnAmber() {
         Rig rig(true);
+        // In the bar and nowhere else; and without the pictures some desktops have for a few of
+        // them.
+        QVERIFY(QCoreApplication::testAttribute(Qt::AA_DontUseNativeMenuBar));
+        QVERIFY(!rig.find<QAction>("undo")->isIconVisibleInMenu());
         auto* menus = rig.find<QMenuBar>("menus");
         QAction* first = menus->actions().first();
         const QRect at = menus->actionGeometry(first);
