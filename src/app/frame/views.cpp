@@ -5,16 +5,19 @@
 
 #include <QApplication>
 #include <QDir>
+#include <QEventLoop>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QTemporaryDir>
+#include <QTimer>
 
 namespace app {
 
 ViewWalk::ViewWalk(Application& application, QString folder)
     : app_(application), folder_(std::move(folder)) {
     QDir().mkpath(folder_);
+    QApplication::setCursorFlashTime(0); // or it is in some pictures and not in others
     window().show();
     settle();
 }
@@ -30,8 +33,11 @@ Look& ViewWalk::look() {
 }
 
 void ViewWalk::settle() {
-    for (int i = 0; i < 6; ++i)
-        QApplication::processEvents(QEventLoop::AllEvents, 20);
+    // Longer than anything waits before it shows itself, such as the portrait of a job.
+    constexpr int kRest_ms = 150;
+    QEventLoop rest;
+    QTimer::singleShot(kRest_ms, &rest, &QEventLoop::quit);
+    rest.exec();
 }
 
 void ViewWalk::go(int job, const stations::Station& station, int cylinder, lobe::Side side) {
