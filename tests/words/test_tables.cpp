@@ -270,6 +270,22 @@ private slots:
         QVERIFY2(again.contains(QStringLiteral("intake 50° BBDC")), qPrintable(again));
     }
 
+    /// By hand: 90, 78 and 142 mm are 3.5433, 3.0709 and 5.5906 inches.
+    void anEngineIsNamedRoughly() {
+        Job job;
+        const auto line = [&](const words::Style& style) {
+            return stations::engine.line(job, examine(job), style);
+        };
+        job.engine.bore_mm = 90.0;
+        QCOMPARE(line({}), QStringLiteral("90 \u00D7 \u2013, rod not known"));
+        job.engine.stroke_mm = 78.0;
+        job.engine.rod_mm = 142.0;
+        QCOMPARE(line({}), QStringLiteral("90 \u00D7 78, rod 142"));
+        QCOMPARE(line(inches()), QStringLiteral("3.543 \u00D7 3.071, rod 5.591"));
+        job.engine.bore_mm = 101.126;
+        QCOMPARE(line({}), QStringLiteral("101.13 \u00D7 78, rod 142"));
+    }
+
     void inchesAreInches() {
         QCOMPARE(words::lift(8.5, inches()), QStringLiteral("0.3346"));
         QCOMPARE(words::lift(8.5, {}), QStringLiteral("8.500"));
