@@ -117,7 +117,8 @@ QString Slate::text() const {
 void Slate::nameCard() {
     const Job& job = session_.job();
     QStringList head;
-    if (session_.hasJob() && job.engine.cylinders > 1) head << Say::tr("cyl %1").arg(session_.cylinder());
+    if (session_.hasJob() && job.engine.cylinders > 1)
+        head << Say::tr("cyl %1").arg(session_.cylinder());
     if (job.card && !job.card->name.empty())
         head << Say::tr("card: ") + QString::fromStdString(job.card->name);
     card_->setText(QFontMetrics(card_->font())
