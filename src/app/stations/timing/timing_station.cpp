@@ -200,6 +200,8 @@ void TimingStation::makeRoom() {
     grid_->setColumnStretch(3, wordy ? 3 : 1);
     midpoints_->setVisible(!low());
     if (layout()->totalMinimumSize().width() + kWords > width()) midpoints_->hide();
+    // Where it is not, the words have its room.
+    grid_->setColumnStretch(4, midpoints_->isHidden() ? 0 : 1);
 }
 
 } // namespace app
