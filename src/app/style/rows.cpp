@@ -231,8 +231,8 @@ private:
         p->setPen(t.muted);
         sayFitted(p, r, QRect(left.left(), left.bottom() - 18, underWidth, 18), Qt::AlignLeft,
                   under);
-        p->setPen(t.edge);
-        p->drawLine(r.left() + 4, r.bottom(), r.right() - 4, r.bottom());
+        // Filled and not drawn: a smoothed line would lie half on each of two rows of pixels.
+        p->fillRect(QRect(r.left() + 4, r.bottom(), r.width() - 8, 1), t.edge);
     }
 
     /// In a little smaller font where that is enough, else its end is left out.
