@@ -3,13 +3,34 @@
 #include "app/frame/language.h"
 #include "words/say.h"
 
+#include <QDBusConnection>
 #include <QDir>
+#include <QGuiApplication>
 #include <QLabel>
 #include <QPushButton>
 #include <QStandardPaths>
 #include <QVBoxLayout>
 
+#include <system_error>
+
 namespace app {
+
+namespace {
+
+/// Calls the desktop's session bus beside the opening of the book: the first window that is shown
+/// asks there for who reads the screen aloud, and would wait for the connection.
+std::jthread callBus() {
+    // Without a desktop nobody asks; a bus would only be looked for.
+    const QString platform = QGuiApplication::platformName();
+    if (platform == QLatin1String("offscreen") || platform == QLatin1String("minimal")) return {};
+    try {
+        return std::jthread([] { QDBusConnection::sessionBus(); });
+    } catch (const std::system_error&) {
+        return {}; // a machine without room for one more thread
+    }
+}
+
+} // namespace
 
 Paths Paths::standard() {
     const QString data = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
@@ -20,7 +41,8 @@ Paths Paths::standard() {
 }
 
 Application::Application(Paths paths, Dialogs* dialogs, book::Book::Clock clock)
-    : paths_(std::move(paths)),
+    : bus_(callBus()),
+      paths_(std::move(paths)),
       dialogs_(dialogs ? dialogs : &standardDialogs_),
       clock_(std::move(clock)),
       preferences_(paths_.preferences) {

@@ -8,6 +8,7 @@
 #include <QString>
 
 #include <memory>
+#include <thread>
 #include <variant>
 
 namespace app {
@@ -39,7 +40,9 @@ public:
     Look& look() { return look_; }
 
 private:
-    TypeLoader type_; ///< first, so that it is at work while the rest is made
+    // First, so that they are at work while the rest is made.
+    std::jthread bus_; ///< calls the desktop's bus
+    TypeLoader type_;
     Paths paths_;
     Dialogs standardDialogs_;
     Dialogs* dialogs_;
