@@ -146,7 +146,7 @@ void startUp(const QString& program) {
     start("empty");
     std::vector<double> emptyMs, emptyMb, windowMs, windowMb;
     // Turn and turn about, so that a busy moment of the machine meets both alike.
-    for (int i = 0; i < 15; ++i) {
+    for (int i = 0; i < 40; ++i) {
         const auto empty = start("empty"), window = start("window");
         emptyMs.push_back(empty.first);
         emptyMb.push_back(empty.second);
