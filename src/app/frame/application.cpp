@@ -5,6 +5,7 @@
 
 #include <QDBusConnection>
 #include <QDir>
+#include <QFileInfo>
 #include <QGuiApplication>
 #include <QLabel>
 #include <QPushButton>
@@ -20,9 +21,13 @@ namespace {
 /// Calls the desktop's session bus beside the opening of the book: the first window that is shown
 /// asks there for who reads the screen aloud, and would wait for the connection.
 std::jthread callBus() {
-    // Without a desktop nobody asks; a bus would only be looked for.
+    // Without a desktop nobody asks; and where no bus is known, one is looked for by starting a
+    // program, which is better not done beside other work.
     const QString platform = QGuiApplication::platformName();
     if (platform == QLatin1String("offscreen") || platform == QLatin1String("minimal")) return {};
+    if (qEnvironmentVariableIsEmpty("DBUS_SESSION_BUS_ADDRESS") &&
+        !QFileInfo::exists(qEnvironmentVariable("XDG_RUNTIME_DIR") + QStringLiteral("/bus")))
+        return {};
     try {
         return std::jthread([] { QDBusConnection::sessionBus(); });
     } catch (const std::system_error&) {
