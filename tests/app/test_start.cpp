@@ -3,6 +3,7 @@
 #include "app_fixture.h"
 
 #include <QLabel>
+#include <QPaintEvent>
 #include <QProcess>
 
 class TestStart : public QObject {
@@ -94,9 +95,13 @@ private slots:
     void theFirstPaintingIsTheWholeWindow() {
         QTemporaryDir dir;
         struct Count : QObject {
-            QHash<QString, int> paintings;
+            QHash<QString, int> paintings, whole;
             bool eventFilter(QObject* o, QEvent* e) override {
-                if (e->type() == QEvent::Paint && o->isWidgetType()) ++paintings[o->objectName()];
+                if (e->type() != QEvent::Paint || !o->isWidgetType()) return false;
+                ++paintings[o->objectName()];
+                // The cursor of the line is painted again, on its ground.
+                if (static_cast<QPaintEvent*>(e)->rect() == static_cast<QWidget*>(o)->rect())
+                    ++whole[o->objectName()];
                 return false;
             }
         } count;
@@ -108,9 +113,15 @@ private slots:
         QVERIFY(QTest::qWaitForWindowActive(&application.window()));
         QTest::qWait(50);
         for (const char* part : {"topBar", "route", "slate", "entryBar"})
-            QCOMPARE(count.paintings.value(QLatin1String(part)), 1);
+            QCOMPARE(count.whole.value(QLatin1String(part)), 1);
         auto* line = application.window().findChild<QLineEdit*>(QStringLiteral("entry"));
         QCOMPARE(QApplication::focusWidget(), line);
+        // What is asked and where it is answered can be seen.
+        for (const char* part : {"entry", "ask", "askSubject", "askEnter"}) {
+            auto* shown = application.window().findChild<QWidget*>(QLatin1String(part));
+            QVERIFY2(shown->parentWidget()->rect().contains(shown->geometry()), part);
+            QVERIFY2(count.paintings.value(QLatin1String(part)) > 0, part);
+        }
         // Nor is it painted again when the window comes and goes from the front.
         const auto before = count.paintings;
         QWidget other;

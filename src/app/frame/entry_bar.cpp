@@ -298,6 +298,11 @@ void EntryBar::makeRoom() {
         {atStand_ ? kStand : kDesk, needed(subject_, ask_) + 6, needed(enter_, keys_) + 6});
     if (high == height()) return;
     setFixedHeight(high);
+    // At once, and where it stands within its own resizing too.
+    if (layout()) {
+        layout()->invalidate();
+        layout()->activate();
+    }
     emit heightChanged();
 }
 
