@@ -287,7 +287,8 @@ void EntryBar::refresh() {
 
 /// As high as its words need: a question is never cut.
 void EntryBar::makeRoom() {
-    if (layout()) layout()->activate();
+    if (!layout()) return; // not put together yet
+    layout()->activate();
     const auto needed = [](const QLabel* top, const QLabel* bottom) {
         int h = 13;
         for (const QLabel* label : {top, bottom})
@@ -298,11 +299,9 @@ void EntryBar::makeRoom() {
         {atStand_ ? kStand : kDesk, needed(subject_, ask_) + 6, needed(enter_, keys_) + 6});
     if (high == height()) return;
     setFixedHeight(high);
-    // At once, and where it stands within its own resizing too.
-    if (layout()) {
-        layout()->invalidate();
-        layout()->activate();
-    }
+    // Resized within its own resizing, what stands in it would stay where it stood.
+    layout()->invalidate();
+    layout()->activate();
     emit heightChanged();
 }
 

@@ -27,7 +27,6 @@
 #include <QDragEnterEvent>
 #include <QFileInfo>
 #include <QLabel>
-#include <QLayout>
 #include <QMimeData>
 #include <QTimer>
 
@@ -52,10 +51,6 @@ MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dial
     bookOpened(left);
     if (preferences_.atStand()) setAtStand(true);
     frame_->show();
-    // At the size it is shown in, with the entry line as high as it needs to be there: before the
-    // first painting, and not behind it.
-    layout()->activate();
-    frame_->place();
 }
 
 void MainWindow::build(const TypeLoader& type) {
