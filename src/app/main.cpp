@@ -1,4 +1,5 @@
 #include "app/frame/application.h"
+#include "app/frame/ending.h"
 #include "app/frame/views.h"
 
 #include <QApplication>
@@ -6,6 +7,7 @@
 #include <QTextStream>
 
 #include <algorithm>
+#include <cstdlib>
 #include <string_view>
 
 namespace {
@@ -45,6 +47,19 @@ bool asksForHelp(int argc, char** argv) {
     });
 }
 
+void untilThereIsADisplay(QtMsgType type, const QMessageLogContext&, const QString& text) {
+    if (type == QtFatalMsg) {
+        QTextStream(stderr) << "amber-lobe: there is no display to show a window on. Start it on a "
+                               "desktop, or with DISPLAY or WAYLAND_DISPLAY set; amber-lobe-cli "
+                               "needs none."
+                            << Qt::endl;
+        std::_Exit(1);
+    }
+    // Why there is none is said by what follows.
+    if (type != QtWarningMsg && type != QtInfoMsg && type != QtDebugMsg)
+        QTextStream(stderr) << text << Qt::endl;
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -54,7 +69,10 @@ int main(int argc, char** argv) {
         Options().line.process(core);
         return 0;
     }
+    // Without a display Qt ends the program from within; it is said in a sentence before.
+    qInstallMessageHandler(untilThereIsADisplay);
     QApplication qt(argc, argv);
+    qInstallMessageHandler(nullptr);
     name();
     Options options;
     options.line.process(qt);
@@ -82,5 +100,6 @@ int main(int argc, char** argv) {
             QTextStream(stdout) << path << Qt::endl;
         return written.isEmpty() ? 1 : 0;
     }
+    const app::Ending ending([&] { application.end(); });
     return QApplication::exec();
 }

@@ -1,6 +1,7 @@
 #include "book/book.h"
 
 #include "book/codec.h"
+#include "book/sqlite_handle.h"
 #include "book/statement.h"
 
 #include <QDateTime>
@@ -32,7 +33,7 @@ Result<std::vector<JobSummary>> Book::listJobs() const {
     try {
         std::vector<JobSummary> out;
         Statement s(db(), QStringLiteral(
-                              "SELECT job.id, (SELECT fact.body FROM fact JOIN action ON action.id "
+                              "SELECT job.id, (SELECT substr(fact.body, 1, 300) FROM fact JOIN action ON action.id "
                               "= fact.action_id "
                               "WHERE action.job_id = job.id AND action.state = 'done' AND "
                               "fact.subject = 'name' "
@@ -55,7 +56,7 @@ std::vector<JobSummary> Book::jobs() const {
 
 Result<std::int64_t> Book::addJob(const QString& name) {
     if (!readOnly_.isEmpty()) return Error{Trouble::ReadOnly, readOnly_};
-    if (const auto lost = gone()) return *lost;
+    if (const auto trouble = lost()) return *trouble;
     try {
         Transaction transaction(db());
         const std::int64_t id = insertJob(name);
@@ -104,7 +105,7 @@ std::int64_t Book::insertWhole(const Job& job) {
 
 Result<std::vector<std::int64_t>> Book::addJobs(const std::vector<Job>& jobs) {
     if (!readOnly_.isEmpty()) return Error{Trouble::ReadOnly, readOnly_};
-    if (const auto lost = gone()) return *lost;
+    if (const auto trouble = lost()) return *trouble;
     try {
         Transaction transaction(db());
         std::vector<std::int64_t> ids;
@@ -341,7 +342,7 @@ Made Book::insert(std::int64_t job, const Change& change, const Job* seen) {
 
 Result<Made> Book::record(std::int64_t job, const Change& change, const Job* seen) {
     if (!readOnly_.isEmpty()) return Error{Trouble::ReadOnly, readOnly_};
-    if (const auto lost = gone()) return *lost;
+    if (const auto trouble = lost()) return *trouble;
     try {
         Transaction transaction(db());
         // Asked under the lock: nothing comes in between.
@@ -413,24 +414,27 @@ std::optional<qint64> Book::actionOf(std::int64_t job, const char* state, bool n
     return s.next() ? std::optional(s[0].toLongLong()) : std::nullopt;
 }
 
-std::optional<Deed> Book::toUndo(std::int64_t job) const {
+Result<std::optional<Deed>> Book::toUndo(std::int64_t job) const {
     return deed(job, "done", true);
 }
-std::optional<Deed> Book::toRedo(std::int64_t job) const {
+Result<std::optional<Deed>> Book::toRedo(std::int64_t job) const {
     return deed(job, "undone", false);
 }
+/// "" for none, and where it cannot be read.
+static QString kindOf(const Result<std::optional<Deed>>& deed) {
+    const auto* d = std::get_if<std::optional<Deed>>(&deed);
+    return d && *d ? (*d)->kind : QString();
+}
 QString Book::undoable(std::int64_t job) const {
-    const auto d = toUndo(job);
-    return d ? d->kind : QString();
+    return kindOf(toUndo(job));
 }
 QString Book::redoable(std::int64_t job) const {
-    const auto d = toRedo(job);
-    return d ? d->kind : QString();
+    return kindOf(toRedo(job));
 }
 
 Result<bool> Book::setState(std::int64_t job, const char* from, const char* to, bool newest) {
     if (!readOnly_.isEmpty()) return Error{Trouble::ReadOnly, readOnly_};
-    if (const auto lost = gone()) return *lost;
+    if (const auto trouble = lost()) return *trouble;
     try {
         Transaction transaction(db());
         const auto id = actionOf(job, from, newest);
@@ -469,7 +473,14 @@ std::int64_t Book::dataVersion() const {
     }
 }
 
+void Book::setPatience(int ms) {
+    patience_ms_ = ms;
+    if (sqlite3* handle = handleOf(db())) sqlite3_busy_timeout(handle, ms);
+}
+
 bool Book::changedElsewhere() {
+    // Also while nobody writes: what was acknowledged must not wait in a log without a name.
+    if (readOnly_.isEmpty() && logGone()) mendLog();
     const std::int64_t now = dataVersion();
     const bool changed = now != seenVersion_;
     seenVersion_ = now;

@@ -109,6 +109,9 @@ public:
     /// From now on nothing is written; `why` is a sentence.
     void setReadOnly(const QString& why) { readOnly_ = why; }
 
+    /// How long another program that holds the book is waited for, ms.
+    void setPatience(int ms);
+
     /// The jobs, oldest first.
     Result<std::vector<JobSummary>> listJobs() const;
     /// All jobs but the deleted, the one changed last first.
@@ -139,9 +142,9 @@ public:
     /// angle that was logged meanwhile is TakenMeanwhile.
     Result<Made> record(std::int64_t job, const Change& change, const lobe::Job* seen = nullptr);
 
-    /// What undo and redo would act on; empty when nothing, or when it cannot be read.
-    std::optional<Deed> toUndo(std::int64_t job) const;
-    std::optional<Deed> toRedo(std::int64_t job) const;
+    /// What undo and redo would act on; empty when nothing.
+    Result<std::optional<Deed>> toUndo(std::int64_t job) const;
+    Result<std::optional<Deed>> toRedo(std::int64_t job) const;
     /// The kind of it.
     QString undoable(std::int64_t job) const;
     QString redoable(std::int64_t job) const;
@@ -156,6 +159,8 @@ public:
     bool changedElsewhere();
     /// Whether the file is still the one that was opened: Vanished or Replaced when not.
     std::optional<Error> gone() const;
+    /// The same before anything is written, and while nothing is: a log that was removed is mended.
+    std::optional<Error> lost();
     /// Writes everything this book holds into a new file, also after its own was deleted; an error
     /// when the file can no longer be read through, or when something stands at the path. The file
     /// has the name when it is whole and on disk, and never before; it is a book of its own.
@@ -167,7 +172,11 @@ private:
     Book(QString path, QString connection, Clock clock);
     QSqlDatabase db() const;
     std::optional<Error> begin(Mode mode, bool immutable, bool seen);
+    /// What a connection that writes is told when it is opened. Throws SqlFailure.
+    void setUp();
     std::optional<Error> migrate();
+    /// Takes away what a kill left beside the book: half a copy, a picture nothing names.
+    void sweep() const;
     std::int64_t insertJob(const QString& name);
     std::int64_t insertWhole(const lobe::Job& job);
     std::int64_t insertAction(std::int64_t job, const char* kind);
@@ -180,7 +189,7 @@ private:
     void touch();
     Result<bool> setState(std::int64_t job, const char* from, const char* to, bool newest);
     std::optional<qint64> actionOf(std::int64_t job, const char* state, bool newest) const;
-    std::optional<Deed> deed(std::int64_t job, const char* state, bool newest) const;
+    Result<std::optional<Deed>> deed(std::int64_t job, const char* state, bool newest) const;
     std::int64_t dataVersion() const;
     void remember() const;
     bool namedOnDisk() const;
@@ -188,6 +197,7 @@ private:
     friend Result<std::unique_ptr<Book>> openCopy(const QString& path, Clock clock);
 
     bool lookedThrough_ = false;
+    int patience_ms_ = 5000;
     QString path_;
     QString connection_;
     Clock clock_;
@@ -202,6 +212,12 @@ private:
     };
     static std::optional<Print> printOf(const QString& path);
     mutable Print print_;
+    /// The log this book writes into, once there is one.
+    mutable std::optional<Print> log_;
+    /// Whether that log is no longer the one beside the file.
+    bool logGone() const;
+    /// What stands in a log that has lost its name goes into the file, and another log is begun.
+    std::optional<Error> mendLog();
     mutable QString identity_;
     mutable qint64 identityPage_ = 0;
     mutable int pageSize_ = 0;

@@ -153,7 +153,27 @@ QString compact(const Json& json) {
     return QString::fromStdString(json.dump(-1, ' ', false, Json::error_handler_t::replace));
 }
 
+bool tooDeep(const QByteArray& text) {
+    int depth = 0;
+    bool quoted = false;
+    for (qsizetype i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (quoted) {
+            if (c == '\\') ++i;
+            if (c == '"') quoted = false;
+        } else if (c == '"') {
+            quoted = true;
+        } else if (c == '{' || c == '[') {
+            if (++depth > kDeepest) return true;
+        } else if (c == '}' || c == ']') {
+            --depth;
+        }
+    }
+    return false;
+}
+
 std::optional<Json> parsed(const QByteArray& text) {
+    if (tooDeep(text)) return std::nullopt;
     Json json = Json::parse(text.begin(), text.end(), nullptr, false);
     if (json.is_discarded()) return std::nullopt;
     return json;

@@ -48,7 +48,10 @@ std::optional<lobe::Approach> approachFrom(const QString& text);
 
 /// On one line, UTF-8; keys in order.
 QString compact(const Json& json);
-/// Empty for what is no JSON.
+/// Deeper than any job nests; a parser that recurses must not be sent deeper.
+constexpr int kDeepest = 32;
+bool tooDeep(const QByteArray& text);
+/// Empty for what is no JSON, and for what is nested deeper than that.
 std::optional<Json> parsed(const QByteArray& text);
 
 /// What turns `before` into `after` as a JSON merge patch (RFC 7386): of two texts that came from

@@ -2,6 +2,7 @@
 
 #include "book/judge.h"
 #include "book/place.h"
+#include "book/side_file.h"
 
 #include <QDateTime>
 #include <QDir>
@@ -11,7 +12,9 @@
 
 #include <sqlite3.h>
 
+#include <algorithm>
 #include <memory>
+#include <vector>
 
 namespace book {
 
@@ -58,12 +61,28 @@ QDir folderOf(const QString& book) {
     return QFileInfo(book).absolutePath() + QStringLiteral("/copies");
 }
 
-/// The dated copies of a book, oldest first.
+/// How often the book had been written when a copy was made of it; the copies' order, whatever the
+/// clock said then.
+qint64 writtenIn(const QString& copy) {
+    const auto of = identityInFile(copy);
+    return of ? of->written : -1;
+}
+
+/// The dated copies of a book, the one with the least in it first.
 QStringList datedCopies(const QString& book) {
     const QRegularExpression dated(QLatin1Char('^') +
                                    QRegularExpression::escape(QFileInfo(book).completeBaseName()) +
                                    QStringLiteral("-\\d{4}-\\d{2}-\\d{2}\\.amber$"));
-    return folderOf(book).entryList(QDir::Files, QDir::Name).filter(dated);
+    const QDir folder = folderOf(book);
+    std::vector<std::pair<qint64, QString>> all;
+    for (const QString& name : folder.entryList(QDir::Files, QDir::Name).filter(dated))
+        all.emplace_back(writtenIn(folder.filePath(name)), name);
+    std::stable_sort(all.begin(), all.end(),
+                     [](const auto& a, const auto& b) { return a.first < b.first; });
+    QStringList out;
+    for (auto& each : all)
+        out << std::move(each.second);
+    return out;
 }
 
 QDate dateOf(const QString& copy) {
@@ -90,9 +109,10 @@ std::optional<Error> keepDated(const QString& book, const QString& copy,
     if (!QDir().mkpath(QFileInfo(copy).path()))
         return Error{Trouble::ReadOnlyPlace, QFileInfo(copy).path()};
     if (auto error = copyBook(from.get(), copy, &leave)) return error;
+    // The first stays: what went wrong long ago is found in no newer one.
     QStringList all = datedCopies(book);
-    while (all.size() > kCopiesKept && !leave)
-        QFile::remove(folderOf(book).filePath(all.takeFirst()));
+    while (all.size() > kCopiesKept + 1 && !leave)
+        QFile::remove(folderOf(book).filePath(all.takeAt(1)));
     return std::nullopt;
 }
 
@@ -124,7 +144,13 @@ QString dueCopy(const QString& book, std::int64_t now_ms) {
     const QStringList all = datedCopies(book);
     if (!all.isEmpty()) {
         const QDate newest = dateOf(all.last());
-        if (newest.isValid() && newest.daysTo(today) < kDaysBetweenCopies) return {};
+        // One of a day to come was made by a clock that was ahead: it says nothing of today.
+        const qint64 days = newest.daysTo(today);
+        if (newest.isValid() && days >= 0 && days < kDaysBetweenCopies) return {};
+        // Nothing was written since.
+        const auto now = identityInFile(book);
+        if (QFileInfo(logOf(book)).size() == 0 && now &&
+            now->written == writtenIn(folderOf(book).filePath(all.last()))) return {};
     }
     return folderOf(book).filePath(QFileInfo(book).completeBaseName() + QLatin1Char('-') +
                                    today.toString(Qt::ISODate) + QStringLiteral(".amber"));

@@ -45,10 +45,10 @@ void contactFrom(const QSqlDatabase& db, const QString& where, qint64 id, Deed& 
 
 } // namespace
 
-std::optional<Deed> Book::deed(std::int64_t job, const char* state, bool newest) const {
+Result<std::optional<Deed>> Book::deed(std::int64_t job, const char* state, bool newest) const {
     try {
         const auto action = actionOf(job, state, newest);
-        if (!action) return std::nullopt;
+        if (!action) return std::optional<Deed>();
         Deed d;
         {
             Statement kind(db(), QStringLiteral("SELECT kind FROM action WHERE id = ?"));
@@ -83,7 +83,7 @@ std::optional<Deed> Book::deed(std::int64_t job, const char* state, bool newest)
                 d.clearance = s[4].toString() == QLatin1String("clearance");
                 d.subject = QStringLiteral("terms");
                 const auto body = parsed(s[2].toByteArray());
-                if (s[3].toInt() == 1 && body && !body->empty())
+                if (s[3].toInt() == 1 && body && body->is_object() && !body->empty())
                     d.field = QString::fromStdString(body->begin().key());
             }
         } else if (kind == QLatin1String("cam setting")) {
@@ -102,9 +102,9 @@ std::optional<Deed> Book::deed(std::int64_t job, const char* state, bool newest)
                     d.field = QString::fromStdString(body->begin().key());
             }
         }
-        return d;
-    } catch (const SqlFailure&) {
-        return std::nullopt;
+        return std::optional(std::move(d));
+    } catch (const SqlFailure& e) {
+        return e.trouble(Trouble::Damaged);
     }
 }
 

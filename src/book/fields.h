@@ -117,7 +117,7 @@ void fields(auto& f, Of<lobe::Target> auto& t) {
 }
 
 void fields(auto& f, Of<lobe::CamMove> auto& c) {
-    f("number", c.number);
+    f("number", c.number, lobe::bounds::number);
     f("time_ms", c.time_ms);
     f.object("intake", c.made.intake);
     f.object("exhaust", c.made.exhaust);
@@ -373,7 +373,7 @@ void fields(auto& f, Of<lobe::Detail> auto& d) {
 }
 
 void fields(auto& f, Of<lobe::LogEntry> auto& e) {
-    f("number", e.number);
+    f("number", e.number, lobe::bounds::number);
     f("kind", e.kind, kEntry);
     f("time_ms", e.time_ms);
     f("station", e.station);
@@ -462,12 +462,22 @@ template <class T> void Reader::object(const char* key, T& v) {
     fields(inner, v);
 }
 
+/// How many of a kind are read: what is measured or written down may be a lifetime's, what is
+/// looked at together only so many as a slate can show.
+template <class T> constexpr std::size_t mostOf() {
+    const bool rows = std::is_same_v<T, lobe::Reading> || std::is_same_v<T, lobe::Press> ||
+                      std::is_same_v<T, lobe::LiftRun> || std::is_same_v<T, lobe::ClearanceMap> ||
+                      std::is_same_v<T, lobe::Contact> || std::is_same_v<T, lobe::LogEntry>;
+    return rows ? kMostRows : std::is_same_v<T, lobe::Height> ? 100 : kMostStated;
+}
+
 template <class T> void Reader::objects(const char* key, std::vector<T>& v) {
-    each(key, v, [&](const Json& j, T& one) {
+    const auto read = [&](const Json& j, T& one) {
         Reader inner(j, where_ + "." + key, out_);
         fields(inner, one);
         return true;
-    });
+    };
+    each(key, v, read, mostOf<T>());
 }
 
 } // namespace book

@@ -36,6 +36,14 @@ std::variant<QByteArray, QString> wholeFile(const QString& path, qint64 most_byt
     return bytes;
 }
 
+QString saveWhole(const QString& path, const QByteArray& bytes) {
+    QSaveFile file(path);
+    if (!file.open(QIODevice::WriteOnly)) return file.errorString();
+    file.setPermissions(QFile::ReadOwner | QFile::WriteOwner);
+    if (file.write(bytes) != bytes.size() || !file.commit()) return file.errorString();
+    return {};
+}
+
 /// A file of a card or a job is text by hand, or an export.
 constexpr qint64 kMostText_bytes = 64 << 20;
 
@@ -103,10 +111,7 @@ QString writeTableFile(const QString& path, const Job& job, const LiftRun& run,
             ", lift at the " + (run.conditions.taken == Place::Tappet ? "tappet" : "valve"),
         "crank degrees with 0 at TDC on overlap",
     };
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly)) return file.errorString();
-    file.write(QByteArray::fromStdString(writeLiftTable(points, notes)));
-    return file.commit() ? QString() : file.errorString();
+    return saveWhole(path, QByteArray::fromStdString(writeLiftTable(points, notes)));
 }
 
 LiftRun runFromTable(const LiftTable& table, int cylinder, Side side, RunConditions conditions) {

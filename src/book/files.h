@@ -16,6 +16,8 @@ namespace book {
 
 /// The bytes of a file, or why it cannot be read: not there, no plain file, or longer.
 std::variant<QByteArray, QString> wholeFile(const QString& path, qint64 most_bytes);
+/// Writes a file whole or not at all, and nobody else's to read; empty on success, else why not.
+QString saveWhole(const QString& path, const QByteArray& bytes);
 
 /// Reads a CSV lift table. An unreadable file is a QString that says why.
 std::variant<lobe::LiftTable, lobe::TableError, QString> readTableFile(const QString& path);

@@ -10,7 +10,9 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QRegularExpression>
-#include <QSaveFile>
+
+#include <map>
+#include <set>
 
 namespace book {
 
@@ -20,9 +22,7 @@ namespace {
 
 constexpr const char* kFormat = "amber-lobe-job";
 constexpr int kVersion = 1;
-constexpr qint64 kMostFile_bytes = 512ll << 20, kMostPicture_bytes = 200ll << 20;
-/// Deeper than any job nests; a parser that recurses must not be sent deeper.
-constexpr int kDeepest = 32;
+constexpr qint64 kMostFile_bytes = 512ll << 20;
 
 QString say(const char* text) {
     return QCoreApplication::translate("Say", text);
@@ -36,31 +36,6 @@ std::vector<std::string*> picturesOf(Job& job) {
     for (LogEntry& e : job.log)
         if (!e.picture.empty()) out.push_back(&e.picture);
     return out;
-}
-
-/// A path within a folder and nowhere else.
-bool staysInside(const QString& path) {
-    return !path.isEmpty() && QDir::isRelativePath(path) && !path.startsWith(QLatin1Char(':')) &&
-           !QDir::cleanPath(path).startsWith(QLatin1String(".."));
-}
-
-bool tooDeep(const QByteArray& text) {
-    int depth = 0;
-    bool quoted = false;
-    for (qsizetype i = 0; i < text.size(); ++i) {
-        const char c = text[i];
-        if (quoted) {
-            if (c == '\\') ++i;
-            if (c == '"') quoted = false;
-        } else if (c == '"') {
-            quoted = true;
-        } else if (c == '{' || c == '[') {
-            if (++depth > kDeepest) return true;
-        } else if (c == '}' || c == ']') {
-            --depth;
-        }
-    }
-    return false;
 }
 
 /// The parts of a job, as they are kept in the book. `F` is a Writer or a Reader.
@@ -85,21 +60,29 @@ QString fileName(const QString& job) {
                                                                : name;
 }
 
-QByteArray jobFile(const Job& original, const QString& folder) {
+QByteArray jobFile(const Job& original, const QString& book) {
     Job job = original;
     Json pictures = Json::object();
+    // One that is named often is carried once.
+    std::map<std::string, std::string> named;
     for (std::string* path : picturesOf(job)) {
+        const auto known = named.find(*path);
+        if (known != named.end()) {
+            *path = known->second;
+            continue;
+        }
         const QString kept = QString::fromStdString(*path);
-        const auto bytes = staysInside(kept)
-                               ? wholeFile(QDir(folder).filePath(kept), kMostPicture_bytes)
-                               : std::variant<QByteArray, QString>(QString());
-        const auto* data = std::get_if<QByteArray>(&bytes);
-        const QString ending = QFileInfo(kept).suffix();
-        QString named = QStringLiteral("picture-%1").arg(pictures.size() + 1);
-        if (!ending.isEmpty()) named += QLatin1Char('.') + ending;
-        const std::string name = named.toStdString();
-        *path = data ? name : std::string();
-        if (data) pictures[name] = data->toBase64().toStdString();
+        const auto bytes = pictureOf(book, kept);
+        std::string name;
+        if (bytes) {
+            QString each = QStringLiteral("picture-%1").arg(pictures.size() + 1);
+            if (const QString ending = QFileInfo(kept).suffix(); !ending.isEmpty())
+                each += QLatin1Char('.') + ending;
+            name = each.toStdString();
+            pictures[name] = bytes->toBase64().toStdString();
+        }
+        named[*path] = name;
+        *path = name;
     }
     Json json{{"format", kFormat}, {"version", kVersion}};
     Writer writer(json);
@@ -153,38 +136,34 @@ std::variant<JobFile, QString> readJobFile(const QByteArray& text) {
         if (!numbers.insert(e.number).second || e.number < 1)
             return say("two entries have the number %1").arg(e.number);
     const auto pictures = json->find("pictures");
+    std::set<std::string> taken;
     for (std::string* name : picturesOf(out.job)) {
         if (pictures == json->end() || !pictures->is_object() || !pictures->contains(*name) ||
             !(*pictures)[*name].is_string())
             return say("the picture %1 is not in the file").arg(QString::fromStdString(*name));
-        out.pictures.push_back({*name, QByteArray::fromBase64(QByteArray::fromStdString(
-                                           (*pictures)[*name].get<std::string>()))});
+        if (!taken.insert(*name).second) continue;
+        QByteArray bytes = QByteArray::fromBase64(
+            QByteArray::fromStdString((*pictures)[*name].get_ref<const std::string&>()));
+        if (!isPicture(bytes.left(4096)))
+            return say("what it calls the picture %1 is none").arg(QString::fromStdString(*name));
+        out.pictures.push_back({*name, std::move(bytes)});
     }
     return out;
 }
 
-/// Removes the first pictures of a file from beside a book again.
-static void takeAway(std::size_t count, JobFile& file, const Book& book) {
-    const QDir beside = QFileInfo(book.path()).absoluteDir();
-    const auto paths = picturesOf(file.job);
-    for (std::size_t i = 0; i < count; ++i)
-        QFile::remove(beside.filePath(QString::fromStdString(*paths[i])));
-}
-
-/// Puts the pictures of a file into the folder beside a book, and the job's paths after them.
-static QString unpack(JobFile& file, const Book& book) {
-    const auto paths = picturesOf(file.job);
-    for (std::size_t i = 0; i < file.pictures.size(); ++i) {
-        const QString to =
-            keepPicture(book.path(), QStringLiteral("read-in"),
-                        QFileInfo(QString::fromStdString(file.pictures[i].name)).fileName(),
-                        file.pictures[i].bytes);
-        if (to.isEmpty()) {
-            takeAway(i, file, book);
-            return say("its pictures cannot be put beside the book");
-        }
-        *paths[i] = to.toStdString();
+/// Puts the pictures of a file into the folder beside a book, each once, and the job's paths after
+/// them.
+static QString unpack(JobFile& file, Keeping& keeping) {
+    std::map<std::string, std::string> to;
+    for (const Attached& picture : file.pictures) {
+        const QString kept =
+            keeping.add(QStringLiteral("read-in"),
+                        QFileInfo(QString::fromStdString(picture.name)).fileName(), picture.bytes);
+        if (kept.isEmpty()) return say("its pictures cannot be put beside the book");
+        to[picture.name] = kept.toStdString();
     }
+    for (std::string* path : picturesOf(file.job))
+        *path = to[*path];
     return {};
 }
 
@@ -195,12 +174,11 @@ std::variant<std::int64_t, QString> importJobFile(Book& book, const QString& pat
     if (const auto* why = std::get_if<QString>(&read)) return *why;
     JobFile& file = std::get<JobFile>(read);
     if (const QString why = book.readOnly(); !why.isEmpty()) return why;
-    if (const QString why = unpack(file, book); !why.isEmpty()) return why;
+    Keeping keeping(book.path());
+    if (const QString why = unpack(file, keeping); !why.isEmpty()) return why;
     const auto made = book.addJob(file.job);
-    if (const auto* e = std::get_if<Error>(&made)) {
-        takeAway(file.pictures.size(), file, book);
-        return sentence(*e, book.path());
-    }
+    if (const auto* e = std::get_if<Error>(&made)) return sentence(*e, book.path());
+    keeping.done();
     return std::get<std::int64_t>(made);
 }
 
@@ -240,10 +218,7 @@ std::variant<QStringList, QString> writeJobFiles(const Book& book, const QString
 
 QString writeJobFile(const QString& path, const Book& book, const Job& job) {
     if (const QString why = refusesExport(path, book.path()); !why.isEmpty()) return why;
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly)) return file.errorString();
-    file.write(jobFile(job, QFileInfo(book.path()).absolutePath()));
-    return file.commit() ? QString() : file.errorString();
+    return saveWhole(path, jobFile(job, book.path()));
 }
 
 } // namespace book

@@ -26,9 +26,9 @@ struct Attached {
 /// not hidden, not endless.
 QString fileName(const QString& job);
 
-/// The file's text, UTF-8. `folder` is the book's, where its pictures are looked for; one that is
-/// not there is left out.
-QByteArray jobFile(const lobe::Job& job, const QString& folder);
+/// The file's text, UTF-8. `book` is the path of the book whose pictures the job names; one that is
+/// not to be had is left out (book/pictures.h), one that is named often is carried once.
+QByteArray jobFile(const lobe::Job& job, const QString& book);
 
 struct JobFile {
     lobe::Job job; ///< without ids; pictures by their names in the file

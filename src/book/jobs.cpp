@@ -64,7 +64,8 @@ Result<std::vector<JobLine>> Book::overview() const {
             }
         };
         Statement titled(db(),
-                         QStringLiteral("SELECT fact.id, action.job_id, subject, title FROM fact "
+                         QStringLiteral("SELECT fact.id, action.job_id, subject, substr(title, 1, 300) FROM "
+                                        "fact "
                                         "INDEXED BY fact_title JOIN action ON action.id = "
                                         "fact.action_id WHERE subject <> 'settings' AND subject IN "
                                         "('name', 'engine', 'card') AND title IS NOT NULL AND "
@@ -72,9 +73,9 @@ Result<std::vector<JobLine>> Book::overview() const {
         take(titled);
         // A fact of before there were titles; a patch says it only where it changed.
         Statement older(db(),
-                        QStringLiteral("SELECT fact.id, action.job_id, subject, CASE WHEN subject "
-                                       "= 'name' THEN body WHEN json_valid(body) THEN "
-                                       "json_extract(body, '$.name') END FROM fact INDEXED BY "
+                        QStringLiteral("SELECT fact.id, action.job_id, subject, substr(CASE WHEN "
+                                       "subject = 'name' THEN body WHEN json_valid(body) THEN "
+                                       "json_extract(body, '$.name') END, 1, 300) FROM fact INDEXED BY "
                                        "fact_title JOIN action ON action.id = fact.action_id WHERE "
                                        "subject <> 'settings' AND subject IN ('name', 'engine', "
                                        "'card') AND title IS NULL AND action.state = 'done'"));
@@ -90,7 +91,7 @@ Result<std::vector<JobLine>> Book::overview() const {
 
 Result<JobState> Book::setJobState(std::int64_t job, JobState state) {
     if (!readOnly_.isEmpty()) return Error{Trouble::ReadOnly, readOnly_};
-    if (const auto lost = gone()) return *lost;
+    if (const auto trouble = lost()) return *trouble;
     try {
         Transaction transaction(db());
         JobState before = JobState::Open;

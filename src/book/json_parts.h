@@ -3,7 +3,8 @@
 // Reading is strict: a value of the wrong kind, a name that no list holds and a text that is no
 // JSON are said, by where they stand, and never replaced by a default; a key that is not known is
 // said too, since a newer program may have put it there. A key that is missing keeps what the
-// struct has, so that a newer reader takes an older text. A number beyond its bounds is left out
+// struct has, so that a newer reader takes an older text. What is longer than any job has is
+// beyond too. A number beyond its bounds is left out
 // and said: the struct keeps what it has, a list or one of its objects is left out whole.
 #pragma once
 
@@ -48,6 +49,9 @@ template <std::size_t N> struct Names {
         return std::nullopt;
     }
 };
+
+/// Longer than anybody types, or than a list of what is stated gets; of readings there may be more.
+constexpr std::size_t kMostText = 20000, kMostStated = 1000, kMostRows = 1000000;
 
 /// A line of text as it could have been typed: what would end the line, or speak to a terminal, is
 /// a space.
@@ -141,10 +145,7 @@ public:
     void operator()(const char* key, std::string& v) {
         const Json* j = find(key);
         if (!j) return;
-        if (j->is_string())
-            v = plainText(j->get<std::string>());
-        else
-            wrong(key, *j);
+        text(*j, key, v);
     }
     void operator()(const char* key, std::optional<double>& v,
                     const lobe::Bounds& in = lobe::bounds::any) {
@@ -168,11 +169,7 @@ public:
         });
     }
     void operator()(const char* key, std::vector<std::string>& v) {
-        each(key, v, [&](const Json& j, std::string& s) {
-            if (!j.is_string()) return wrong(key, j);
-            s = plainText(j.get<std::string>());
-            return true;
-        });
+        each(key, v, [&](const Json& j, std::string& s) { return text(j, key, s); });
     }
     void operator()(const char* key, std::vector<std::optional<double>>& v,
                     const lobe::Bounds& in = lobe::bounds::any) {
@@ -236,11 +233,22 @@ private:
             value.dump(-1, ' ', false, Json::error_handler_t::replace).substr(0, 60));
         return false;
     }
+    bool text(const Json& j, const char* key, std::string& v) {
+        if (!j.is_string()) return wrong(key, j);
+        const auto& all = j.get_ref<const std::string&>();
+        if (all.size() > kMostText) return tooMuch(key, "longer than any text here");
+        v = plainText(all);
+        return true;
+    }
     bool number(const Json& j, const char* key, double& v, const lobe::Bounds& in) {
         if (!j.is_number()) return wrong(key, j);
         if (!in.hold(j.get<double>())) return beyond(key, j);
         v = j.get<double>();
         return true;
+    }
+    bool tooMuch(const char* key, const char* what) {
+        out_.beyond.push_back(where_ + "." + key + ": " + what);
+        return false;
     }
     bool beyond(const char* key, const Json& value) {
         out_.beyond.push_back(where_ + "." + key + ": " + value.dump().substr(0, 60));
@@ -263,11 +271,16 @@ private:
         each(key, all, read);
         if (out_.beyond.size() == before) v = std::move(all);
     }
-    template <class T, class Read> void each(const char* key, std::vector<T>& v, Read read) {
+    template <class T, class Read>
+    void each(const char* key, std::vector<T>& v, Read read, std::size_t most = kMostStated) {
         const Json* j = find(key);
         if (!j) return;
         if (!j->is_array()) {
             wrong(key, *j);
+            return;
+        }
+        if (j->size() > most) {
+            tooMuch(key, "more of them than any job has");
             return;
         }
         v.clear();

@@ -31,6 +31,10 @@ void carryOut(const QSqlDatabase& db, const QString& step) {
         if (!sql.trimmed().isEmpty()) Statement(db, sql).run();
 }
 
+/// A value of a book is a word or a few facts; SQLite itself works in a few megabytes.
+constexpr int kMostValue_bytes = 32 << 20;
+constexpr sqlite3_int64 kMostMemory_bytes = 160 << 20;
+
 void guard(const QSqlDatabase& db) {
     sqlite3* handle = handleOf(db);
     if (!handle) return;
@@ -39,6 +43,10 @@ void guard(const QSqlDatabase& db) {
                                      {SQLITE_DBCONFIG_ENABLE_TRIGGER, 0},
                                      {SQLITE_DBCONFIG_ENABLE_VIEW, 0}})
         sqlite3_db_config(handle, option, on, nullptr);
+    sqlite3_limit(handle, SQLITE_LIMIT_LENGTH, kMostValue_bytes);
+    sqlite3_progress_handler(
+        handle, kStepsBetweenLooks, [](void*) { return --looksLeft < 0 ? 1 : 0; }, nullptr);
+    sqlite3_hard_heap_limit64(kMostMemory_bytes);
 }
 
 namespace {
@@ -118,11 +126,64 @@ QByteArray wordsOf(const QSqlDatabase& db) {
     return out;
 }
 
-const Shape& expected(int step) {
-    static std::map<int, Shape> known;
-    const auto it = known.find(step);
-    return it != known.end() ? it->second
-                             : known.emplace(step, ofMade(step, shapeOf)).first->second;
+const Shape& expected(int step, Shape (*of)(const QSqlDatabase&)) {
+    static std::map<std::pair<int, void*>, Shape> known;
+    const auto key = std::pair(step, reinterpret_cast<void*>(of));
+    const auto it = known.find(key);
+    return it != known.end() ? it->second : known.emplace(key, ofMade(step, of)).first->second;
+}
+
+/// The words of one statement as SQLite understands them: in small letters, without comments, and a
+/// name the same in whatever quotes. What was altered is kept in other quotes by other versions.
+QStringList understood(const QString& sql) {
+    QStringList out;
+    const qsizetype n = sql.size();
+    for (qsizetype i = 0; i < n;) {
+        const QChar c = sql[i];
+        const auto upTo = [&](QChar end) {
+            qsizetype to = i + 1;
+            while (to < n && (sql[to] != end || (to + 1 < n && sql[to + 1] == end && end != QLatin1Char(']'))))
+                to += sql[to] == end ? 2 : 1;
+            const QString inside = sql.mid(i + 1, to - i - 1);
+            i = std::min(n, to + 1);
+            return inside;
+        };
+        if (c.isSpace()) {
+            ++i;
+        } else if (c == QLatin1Char('-') && i + 1 < n && sql[i + 1] == QLatin1Char('-')) {
+            while (i < n && sql[i] != QLatin1Char('\n'))
+                ++i;
+        } else if (c == QLatin1Char('/') && i + 1 < n && sql[i + 1] == QLatin1Char('*')) {
+            const qsizetype end = sql.indexOf(QStringLiteral("*/"), i + 2);
+            i = end < 0 ? n : end + 2;
+        } else if (c == QLatin1Char('\'')) {
+            out << QLatin1Char('\'') + upTo(c);
+        } else if (c == QLatin1Char('"') || c == QLatin1Char('`') || c == QLatin1Char('[')) {
+            out << upTo(c == QLatin1Char('[') ? QLatin1Char(']') : c).toLower();
+        } else if (c.isLetterOrNumber() || c == QLatin1Char('_')) {
+            const qsizetype from = i;
+            while (i < n && (sql[i].isLetterOrNumber() || sql[i] == QLatin1Char('_') || sql[i] == QLatin1Char('.')))
+                ++i;
+            out << sql.mid(from, i - from).toLower();
+        } else {
+            out << QString(c);
+            ++i;
+        }
+    }
+    return out;
+}
+
+/// A rule, a condition or a default is in no list SQLite gives of a table's parts: only in the words
+/// it was made with.
+Shape rulesOf(const QSqlDatabase& db) {
+    Shape rules;
+    Statement all(db, QStringLiteral("SELECT type, name, sql FROM sqlite_master WHERE name NOT LIKE "
+                                     "'sqlite~_%' ESCAPE '~'"));
+    all.run();
+    while (all.next())
+        rules[all[0].toString() + QLatin1Char(' ') + all[1].toString()] =
+            understood(all[2].toString());
+    return rules;
 }
 
 /// What the newest step makes is written down, so that not every start makes it again and asks for
@@ -157,7 +218,8 @@ std::optional<Error> judge(const QSqlDatabase& db, bool pages) {
     if (step < 0) return Error{Trouble::NotABook, {}};
     if (step > schemaSteps().size()) return Error{Trouble::Newer, QString::number(step)};
     if (!asWritten(db, step))
-        if (auto other = compared(shapeOf(db), expected(step))) return other;
+        for (const auto of : {shapeOf, rulesOf})
+            if (auto other = compared(of(db), expected(step, of))) return other;
     if (!pages) return std::nullopt;
     Statement check(db, QStringLiteral("PRAGMA quick_check(1)"));
     if (!check.run().next())

@@ -17,6 +17,12 @@ using namespace lobe;
 
 namespace {
 
+/// Changes of a cam, or entries of a record; and signs of a job's name.
+constexpr std::size_t kMostNumbered = 5000;
+constexpr qsizetype kMostName = 300;
+/// Bytes of one row's JSON: a thousand times what an engine with all its cards needs.
+constexpr qsizetype kMostBody = 8 << 20;
+
 class Loader {
 public:
     Loader(QSqlDatabase db, std::int64_t job) : db_(std::move(db)), id_(job) {}
@@ -52,7 +58,10 @@ private:
             QStringLiteral("%1: %2").arg(what, number.toString().left(30)).toStdString());
         return false;
     }
-    static std::string text(const QVariant& v) { return plainText(v.toString().toStdString()); }
+    /// Longer ones are nobody's; what is cut off stays in the book.
+    static std::string text(const QVariant& v) {
+        return plainText(v.toString().left(kMostText).toStdString());
+    }
 
     template <class E>
     E named(const QVariant& text, std::optional<E> (*read)(const QString&), const char* what) {
@@ -68,7 +77,8 @@ private:
             onto = Json();
             return;
         }
-        const auto json = parsed(body.toByteArray());
+        const QByteArray text = body.toByteArray();
+        const auto json = text.size() <= kMostBody ? parsed(text) : std::nullopt;
         if (!json || !json->is_object()) return wrong(what);
         if (!patch)
             onto = *json;
@@ -88,7 +98,7 @@ private:
         while (s.next()) {
             const QString subject = s[0].toString();
             if (subject == QLatin1String("name"))
-                job_.name = text(s[1]);
+                job_.name = plainText(s[1].toString().left(kMostName).toStdString());
             else
                 lay(subjects[subject], s[1], s[2].toInt() == 1, subject);
         }
@@ -105,6 +115,17 @@ private:
         }
     }
 
+    /// Whether a number is one, and there are not more of them than can be gone through.
+    template <class T>
+    bool counted(const QVariant& number, const std::map<int, T>& all, const QString& what) {
+        if (!within(number, bounds::number, what)) return false;
+        if (all.size() < kMostNumbered || all.count(number.toInt())) return true;
+        if (misread_.beyond.size() < kMostNumbered)
+            misread_.beyond.push_back(
+                QStringLiteral("%1: more than %2 of them").arg(what).arg(kMostNumbered).toStdString());
+        return false;
+    }
+
     /// The newest row of a number wins.
     void changes() {
         Statement s(db_,
@@ -115,6 +136,7 @@ private:
         s.run(id_);
         std::map<int, CamMove> all;
         while (s.next()) {
+            if (!counted(s[0], all, QStringLiteral("number of a change"))) continue;
             const auto body = parsed(s[1].toByteArray());
             if (!body) {
                 wrong(QStringLiteral("change %1").arg(s[0].toInt()));
@@ -138,6 +160,7 @@ private:
         s.run(id_);
         std::map<int, LogEntry> all;
         while (s.next()) {
+            if (!counted(s[0], all, QStringLiteral("number of an entry"))) continue;
             const int number = s[0].toInt();
             const auto body = parsed(s[1].toByteArray());
             if (!body) {

@@ -1,8 +1,10 @@
 // Opening a book: what stands there is looked at before SQLite touches it, a new book is made whole
 // under another name before it takes its place, and older ones are carried forward step by step.
 #include "book/book.h"
+#include "book/codec.h"
 #include "book/judge.h"
 #include "book/main_file.h"
+#include "book/pictures.h"
 #include "book/place.h"
 #include "book/side_file.h"
 #include "book/sqlite_handle.h"
@@ -23,8 +25,6 @@
 namespace book {
 
 namespace {
-
-constexpr int kBusy_ms = 5000;
 
 /// Whether closing folds the log into the file. Off while it is not known whether the book is to be
 /// refused: refusing changes no byte.
@@ -112,13 +112,13 @@ std::optional<Error> Book::begin(Mode mode, bool immutable, bool seen) {
         db.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY;QSQLITE_OPEN_URI"));
         db.setDatabaseName(QString::fromLatin1(url.toEncoded()) + QStringLiteral("?immutable=1"));
     } else {
-        db.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=%1").arg(kBusy_ms));
         db.setDatabaseName(file);
     }
     if (!db.open()) return troubleOf(db.lastError(), Trouble::CannotOpen);
     try {
         guard(db);
-        foldOnClose(db, false);
+        // Without a log there is nothing to fold in, and SQLite takes away the one it makes.
+        foldOnClose(db, !QFileInfo::exists(logOf(path_)));
         lookedThrough_ = isSmall(path_);
         if (!seen) {
             // Another start may be carrying it forward: its step and its tables are of one moment.
@@ -126,9 +126,7 @@ std::optional<Error> Book::begin(Mode mode, bool immutable, bool seen) {
             if (const auto wrong = judge(db, lookedThrough_)) return wrong;
         }
         if (immutable) return std::nullopt;
-        Statement(db, QStringLiteral("PRAGMA foreign_keys = ON")).run();
-        // FULL makes the log reach the disk at every commit: a power cut loses nothing typed.
-        Statement(db, QStringLiteral("PRAGMA synchronous = FULL")).run();
+        setUp();
         if (mode != Mode::Reading) {
             if (const auto trouble = migrate()) return trouble;
             useLog(db);
@@ -141,33 +139,34 @@ std::optional<Error> Book::begin(Mode mode, bool immutable, bool seen) {
     return std::nullopt;
 }
 
-/// Each step is one transaction, and what step is next is asked under its lock: another start may
-/// be at the same work, and a kill leaves whole steps behind it.
+void Book::setUp() {
+    setPatience(patience_ms_);
+    Statement(db(), QStringLiteral("PRAGMA foreign_keys = ON")).run();
+    // FULL makes the log reach the disk at every commit: a power cut loses nothing typed.
+    Statement(db(), QStringLiteral("PRAGMA synchronous = FULL")).run();
+}
+
+/// All steps are one transaction, and which is the first is asked under its lock: another start may
+/// be at the same work. A book with a row that cannot be carried forward stays as it was.
 std::optional<Error> Book::migrate() {
     const QStringList steps = schemaSteps();
-    for (bool moved = false;; moved = true) {
-        int reached = 0;
-        {
-            Statement now(db(), QStringLiteral("PRAGMA user_version"));
-            reached = now.run().next() ? now[0].toInt() : 0;
-        }
-        if (reached == steps.size()) {
-            // In the file itself, where an older program looks for it.
-            if (moved) Statement(db(), QStringLiteral("PRAGMA wal_checkpoint(FULL)")).run();
-            return std::nullopt;
-        }
+    const auto reached = [&] {
+        Statement now(db(), QStringLiteral("PRAGMA user_version"));
+        return now.run().next() ? now[0].toInt() : 0;
+    };
+    if (reached() == steps.size()) return std::nullopt;
+    {
         Transaction transaction(db());
-        int at = 0;
-        {
-            Statement version(db(), QStringLiteral("PRAGMA user_version"));
-            at = version.run().next() ? version[0].toInt() : 0;
-        }
-        if (at > steps.size()) return Error{Trouble::Newer, QString::number(at)};
-        if (at == steps.size()) continue;
-        carryOut(db(), steps[at]);
-        Statement(db(), QStringLiteral("PRAGMA user_version = %1").arg(at + 1)).run();
+        const int from = reached();
+        if (from > steps.size()) return Error{Trouble::Newer, QString::number(from)};
+        for (int at = from; at < steps.size(); ++at)
+            carryOut(db(), steps[at]);
+        Statement(db(), QStringLiteral("PRAGMA user_version = %1").arg(steps.size())).run();
         transaction.commit();
     }
+    // In the file itself, where an older program looks for it.
+    Statement(db(), QStringLiteral("PRAGMA wal_checkpoint(FULL)")).run();
+    return std::nullopt;
 }
 
 /// A new book is made under a name of its own and moved into place when it is whole: a kill half
@@ -230,6 +229,24 @@ Result<std::unique_ptr<Book>> openCopy(const QString& path, Book::Clock clock) {
     return opened;
 }
 
+void Book::sweep() const {
+    const QFileInfo file(path_);
+    sweepUnfinished(file.absolutePath(), file.fileName());
+    sweepUnfinished(file.absolutePath() + QStringLiteral("/copies"), file.completeBaseName());
+    sweepPictures(path_, [this](const QString& kept) {
+        // As it stands within a text of JSON, without its quotes.
+        const QString said = compact(Json(kept.toStdString()));
+        const QString text = said.mid(1, said.size() - 2);
+        try {
+            Statement named(db(), QStringLiteral("SELECT 1 FROM entry WHERE instr(body, ?) UNION ALL "
+                                                 "SELECT 1 FROM setting WHERE instr(body, ?) LIMIT 1"));
+            return named.run(text, text).next();
+        } catch (const SqlFailure&) {
+            return true; // not known: then it stays
+        }
+    });
+}
+
 Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock, Mode mode) {
     if (!QFileInfo::exists(path)) {
         if (mode != Mode::MayMake) return Error{Trouble::NoSuchFile, {}};
@@ -273,6 +290,7 @@ Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock, Mode 
     }
     self->seenVersion_ = self->dataVersion();
     self->remember();
+    self->sweep();
     return self;
 }
 

@@ -1,10 +1,15 @@
 #include "book/place.h"
 
+#include <QCoreApplication>
+#include <QDateTime>
+#include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QRegularExpression>
 #include <QUuid>
 
 #include <fcntl.h>
+#include <signal.h>
 #include <stdio.h>
 #include <unistd.h>
 
@@ -32,8 +37,33 @@ bool flushed(const QString& path) {
 }
 
 QString unfinished(const QString& path) {
-    return path + QStringLiteral(".new-") +
-           QUuid::createUuid().toString(QUuid::WithoutBraces).left(8);
+    return QStringLiteral("%1.new-%2-%3")
+        .arg(path)
+        .arg(QCoreApplication::applicationPid())
+        .arg(QUuid::createUuid().toString(QUuid::WithoutBraces).left(8));
+}
+
+bool runs(qint64 process) {
+    return process > 0 && (::kill(static_cast<pid_t>(process), 0) == 0 || errno == EPERM);
+}
+
+void sweepUnfinished(const QString& folder, const QString& begin) {
+    // Of before there were processes in the names: those have eight signs.
+    constexpr qint64 kDay_s = 86400;
+    static const QRegularExpression form(
+        QStringLiteral("\\.new-(?:(\\d+)-)?[0-9a-f]{8}(-wal|-shm|-journal)?$"));
+    const QDir dir(folder);
+    for (const QFileInfo& file : dir.entryInfoList(QDir::Files | QDir::Hidden)) {
+        const QString name = file.fileName();
+        if (!name.startsWith(begin)) continue;
+        const auto match = form.match(name);
+        if (!match.hasMatch()) continue;
+        const QString process = match.captured(1);
+        const bool left = process.isEmpty()
+                              ? file.lastModified().secsTo(QDateTime::currentDateTime()) > kDay_s
+                              : !runs(process.toLongLong());
+        if (left) QFile::remove(file.absoluteFilePath());
+    }
 }
 
 void removeAll(const QString& database) {

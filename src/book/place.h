@@ -13,6 +13,10 @@ bool takeName(const QString& from, const QString& to);
 bool flushed(const QString& path);
 /// A name beside a path that no other process chooses, for what is not yet whole.
 QString unfinished(const QString& path);
+/// Takes away what a process that is no more left unfinished in a folder: files whose names begin so.
+void sweepUnfinished(const QString& folder, const QString& begin);
+/// Whether a process still runs.
+bool runs(qint64 process);
 /// A file with everything SQLite may have put beside it.
 void removeAll(const QString& database);
 

@@ -53,7 +53,9 @@ Result<std::vector<ShelfCam>> Book::shelf() const {
             (sideFrom(r[1].toString()) == Side::Exhaust ? k.exhaust : k.intake) = true;
         }
         std::vector<ShelfCam> out;
-        auto listed = jobs();
+        auto named = listJobs();
+        if (const auto* e = std::get_if<Error>(&named)) return *e;
+        auto& listed = std::get<std::vector<JobSummary>>(named);
         std::reverse(listed.begin(), listed.end());
         for (const JobSummary& job : listed) {
             const auto at = kept.find(job.id);

@@ -33,6 +33,11 @@ Prepared* preparedOn(const QString& connection);
 /// From now on what is run there is kept prepared; or no more.
 void keepPrepared(const QString& connection, bool on);
 
+/// What is left of the work one statement may do, in looks of `kStepsBetweenLooks` steps of SQLite's
+/// machine: a book may come from anywhere, and what it asks for has an end. Of this thread.
+inline thread_local int looksLeft = 0;
+constexpr int kStepsBetweenLooks = 50000, kMostLooks = 6000;
+
 class Statement {
 public:
     Statement(const QSqlDatabase& db, const QString& sql)
@@ -55,6 +60,7 @@ public:
     Statement& operator=(const Statement&) = delete;
     template <class... Values> Statement& run(const Values&... values) {
         int position = 0;
+        looksLeft = kMostLooks;
         (query_->bindValue(position++, QVariant(values)), ...);
         if (!query_->exec()) {
             failed_ = true;

@@ -117,6 +117,9 @@ Error troubleOf(int code, const QString& said, Trouble otherwise) {
         return {Trouble::DiskFails, said};
     case SQLITE_CORRUPT:
     case SQLITE_NOTADB:
+    case SQLITE_INTERRUPT: // more work, or more memory, than any book takes
+    case SQLITE_NOMEM:
+    case SQLITE_TOOBIG:
         return {Trouble::Damaged, said};
     default:
         break;

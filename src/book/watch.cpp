@@ -2,6 +2,7 @@
 // saved when it is not.
 #include "book/book.h"
 #include "book/copies.h"
+#include "book/judge.h"
 #include "book/side_file.h"
 #include "book/sqlite_handle.h"
 #include "book/statement.h"
@@ -51,6 +52,48 @@ bool Book::namedOnDisk() const {
     return file->pMethods->xRead(file, page.data(), pageSize_, (identityPage_ - 1) * pageSize_) ==
                SQLITE_OK &&
            page.contains(identity_.toLatin1());
+}
+
+bool Book::logGone() const {
+    const auto now = printOf(logOf(path_));
+    if (!log_) {
+        log_ = now;
+        return false;
+    }
+    return !now || now->inode != log_->inode || now->device != log_->device;
+}
+
+std::optional<Error> Book::mendLog() {
+    // Only where nothing else stands in its place: another program's log is not written over.
+    if (QFileInfo::exists(logOf(path_))) return Error{Trouble::Replaced, {}};
+    try {
+        // Not while another window reads: then the next look does it.
+        Statement fold(db(), QStringLiteral("PRAGMA wal_checkpoint(FULL)"));
+        if (!fold.run().next() || fold[0].toInt() != 0) return Error{Trouble::Locked, {}};
+    } catch (const SqlFailure& e) {
+        return e.trouble(Trouble::CannotWrite);
+    }
+    keepPrepared(connection_, false);
+    QSqlDatabase same = db();
+    sqlite3_db_config(handleOf(same), SQLITE_DBCONFIG_NO_CKPT_ON_CLOSE, 1, nullptr);
+    same.close();
+    QFile::remove(path_ + QStringLiteral("-shm"));
+    if (!same.open()) return troubleOf(same.lastError(), Trouble::CannotOpen);
+    try {
+        guard(same);
+        setUp();
+    } catch (const SqlFailure& e) {
+        return e.trouble(Trouble::CannotWrite);
+    }
+    keepPrepared(connection_, true);
+    seenVersion_ = dataVersion();
+    log_.reset();
+    return std::nullopt;
+}
+
+std::optional<Error> Book::lost() {
+    if (const auto trouble = gone()) return trouble;
+    return readOnly_.isEmpty() && logGone() ? mendLog() : std::nullopt;
 }
 
 std::optional<Error> Book::gone() const {

@@ -102,6 +102,8 @@ void exportJob(const Options& o, const Host& host) {
     const QString path = pathOf(o.to), ending = QFileInfo(path).suffix().toLower();
     if (const QString why = book::refusesExport(path, book->path()); !why.isEmpty())
         throw Refusal{path + QStringLiteral(": ") + why};
+    if (!o.force && QFileInfo::exists(path) && !sheet::isOurs(path))
+        throw Refusal{path + QStringLiteral(": another file stands there; --force replaces it")};
     const Findings findings = lobe::examine(job);
     QString why;
     if (ending == QLatin1String("json")) {
@@ -195,7 +197,7 @@ void addExport(CLI::App& app, Host& host) {
         ->check(CLI::IsMember({"readings", "curves", "figures"}));
     command->add_option("--by", o->by, "of a pdf: who measured");
     command->add_flag("--letter", o->letter, "of a pdf: on Letter paper");
-    command->add_flag("--force", o->force, "replace a file that is no lift table");
+    command->add_flag("--force", o->force, "replace a file that is none of these");
     lobeOfBook(command, *o);
     command->callback([&host, o] { host.command = [&host, o] { exportJob(*o, host); }; });
 }

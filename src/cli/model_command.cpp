@@ -9,7 +9,6 @@
 #include <CLI/CLI.hpp>
 
 #include <QFileInfo>
-#include <QSaveFile>
 
 #include <cmath>
 #include <memory>
@@ -52,11 +51,10 @@ void run(Host& host, const ModelOptions& o) {
     const std::vector<std::string> notes = {card.name + ", modelled from its card",
                                             o.side + ", lift at the " + place,
                                             "crank degrees with 0 at TDC on overlap"};
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly))
-        throw Refusal{path + QStringLiteral(": ") + file.errorString()};
-    file.write(QByteArray::fromStdString(writeLiftTable(points, notes)));
-    if (!file.commit()) throw Refusal{path + QStringLiteral(": ") + file.errorString()};
+    if (const QString why =
+            book::saveWhole(path, QByteArray::fromStdString(writeLiftTable(points, notes)));
+        !why.isEmpty())
+        throw Refusal{path + QStringLiteral(": ") + why};
     QString text = QStringLiteral("%1, %2 lifts, modelled: no substitute for measuring\n")
                        .arg(path)
                        .arg(points.size());

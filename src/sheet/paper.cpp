@@ -1,5 +1,7 @@
 #include "sheet/paper.h"
 
+#include "sheet/sheet.h"
+
 #include "words/say.h"
 
 #include <QBuffer>
@@ -188,7 +190,9 @@ QByteArray picturesSvg(const Job& job, const Findings& f, const words::Style& st
     svg.setOutputDevice(&buffer);
     svg.setSize(QSize(960, 320));
     svg.setViewBox(QRect(0, 0, 960, 320));
-    svg.setTitle(QString::fromStdString(job.name));
+    // Qt writes a title as it is given it.
+    svg.setTitle(QString::fromStdString(job.name).toHtmlEscaped());
+    svg.setDescription(QLatin1String(kMadeBy));
     QPainter p(&svg);
     drawRing(p, QRectF(0, 0, 320, 320), 1.3, job, f, style);
     drawLift(p, QRectF(330, 0, 630, 320), 1.3, job, f, style);

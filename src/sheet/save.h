@@ -14,4 +14,10 @@ bool writes(const QString& ending);
 QString saveAs(const QString& path, const lobe::Job& job, const lobe::Findings& findings,
                const Options& options, Table table = Table::Readings);
 
+/// Writes a file whole or not at all, and nobody else's to read; empty on success, else why not.
+QString writeWhole(const QString& path, const QByteArray& bytes);
+/// Whether what stands at a path is an earlier one of these, or a job file: to be written over
+/// without a question.
+bool isOurs(const QString& path);
+
 } // namespace sheet

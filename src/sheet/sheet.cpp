@@ -3,6 +3,7 @@
 #include "sheet/paper.h"
 #include "sheet/parts.h"
 #include "sheet/pdf_language.h"
+#include "sheet/save.h"
 #include "words/logbook.h"
 #include "words/say.h"
 
@@ -11,7 +12,6 @@
 #include <QPageSize>
 #include <QPainter>
 #include <QPdfWriter>
-#include <QSaveFile>
 #include <QTextCursor>
 #include <QTextDocument>
 #include <QTextObjectInterface>
@@ -104,7 +104,12 @@ std::unique_ptr<QTextDocument> Sheet::documentFor(double dotsPerInch, double wid
     document->setHtml(html);
     document->documentLayout()->registerHandler(
         kObject, new Pictures(job_, findings_, options_.style, width, point, document.get()));
-    QTextCursor place = document->find(QLatin1String(kPictures));
+    // The last: a job may be called like it.
+    QTextCursor end(document.get());
+    end.movePosition(QTextCursor::End);
+    const QTextCursor found =
+        document->find(QLatin1String(kPictures), end, QTextDocument::FindBackward);
+    QTextCursor place = found;
     if (!place.isNull()) {
         QTextCharFormat picture;
         picture.setObjectType(kObject);
@@ -157,14 +162,11 @@ QString Sheet::savePdf(const QString& path) const {
         buffer.open(QIODevice::WriteOnly);
         QPdfWriter writer(&buffer);
         writer.setTitle(title());
-        writer.setCreator(QStringLiteral("Amber Lobe"));
+        writer.setCreator(QLatin1String(kMadeBy));
         writer.setResolution(600);
         if (paint(writer) == 0) return Say::tr("nothing could be painted");
     }
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly)) return file.errorString();
-    file.write(withLanguage(bytes, options_.language.toLatin1()));
-    return file.commit() ? QString() : file.errorString();
+    return writeWhole(path, withLanguage(bytes, options_.language.toLatin1()));
 }
 
 } // namespace sheet

@@ -15,6 +15,9 @@ class QTextDocument;
 
 namespace sheet {
 
+/// What every picture and sheet says it was made by.
+inline constexpr const char* kMadeBy = "Amber Lobe";
+
 /// A part that can be left out, by its stable word.
 struct Part {
     const char* key;

@@ -34,7 +34,8 @@ QString cell(const QString& text) {
     QString out = text.simplified();
     for (QChar& c : out)
         if (c.unicode() < 0x20) c = QLatin1Char(' ');
-    if (!out.isEmpty() && QStringLiteral("=+-@").contains(out.at(0)))
+    // In full width too: a spreadsheet takes them for the same.
+    if (!out.isEmpty() && QStringLiteral("=+-@\uFF1D\uFF0B\uFF0D\uFF20").contains(out.at(0)))
         out.prepend(QLatin1Char('\''));
     if (!out.contains(QLatin1Char(',')) && !out.contains(QLatin1Char('"'))) return out;
     return QLatin1Char('"') + out.replace(QLatin1Char('"'), QStringLiteral("\"\"")) +
@@ -85,7 +86,20 @@ QString figuresCsv(const Findings& f) {
 QString figuresMarkdown(const Job& job, const Findings& f) {
     const words::Style style;
     const auto safe = [](QString text) {
-        return text.simplified().replace(QLatin1Char('|'), QStringLiteral("\\|"));
+        // Signs that would be taken for markup, or for a page of the web.
+        QString out;
+        const QString line = text.simplified();
+        for (const QChar c : line) {
+            if (c == QLatin1Char('<'))
+                out += QStringLiteral("&lt;");
+            else if (c == QLatin1Char('&'))
+                out += QStringLiteral("&amp;");
+            else if (QStringLiteral("\\`*_[]|#!>").contains(c))
+                out += QLatin1Char('\\') + QString(c);
+            else
+                out += c;
+        }
+        return out;
     };
     QString out = QStringLiteral("# %1\n").arg(safe(QString::fromStdString(job.name)));
     for (const CylinderFindings& c : f.cylinders) {

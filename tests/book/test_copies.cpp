@@ -8,6 +8,8 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QDateTime>
+#include <QRegularExpression>
 #include <QTemporaryDir>
 #include <QTest>
 
@@ -103,23 +105,71 @@ private slots:
         QVERIFY(!QFile::exists(path_ + QStringLiteral("-wal")));
     }
 
+    /// One more reading, on disk in the file itself.
+    void write() {
+        QVERIFY(std::holds_alternative<book::Made>(
+            book_->record(job_, book::SetName{"written"})));
+        book_->foldLog();
+    }
+    QStringList datedKept() const { return kept().filter(QRegularExpression("\\d{4}-")); }
+
+    /// The clock was ahead for a day, or for months: the weekly copies go on, and what they keep is
+    /// what was written last, and the first.
+    void aWrongClockStopsNothing() {
+        copyOn(11, 1);
+        write();
+        copyOn(11, 9);
+        const QDateTime far(QDate(2031, 5, 1), QTime(12, 0), Qt::UTC);
+        for (int n = 0; n < 5; ++n) {
+            write();
+            book::Copies ahead;
+            ahead.start(path_, far.addDays(20 * n).toMSecsSinceEpoch(), [](const QString&, const book::Error&) {});
+            ahead.wait();
+        }
+        write();
+        copyOn(11, 16);
+        QVERIFY2(datedKept().contains("shop-2026-11-16.amber"), qPrintable(kept().join(' ')));
+        write();
+        copyOn(11, 24);
+        write();
+        copyOn(12, 2);
+        // The first, and the three with the most in them: none of the clock's.
+        QCOMPARE(datedKept(), (QStringList{"shop-2026-11-01.amber", "shop-2026-11-16.amber",
+                                           "shop-2026-11-24.amber", "shop-2026-12-02.amber"}));
+    }
+
+    /// What has not changed is not copied again, and pushes nothing out.
+    void nothingNewIsNoCopy() {
+        book_->foldLog();
+        copyOn(11, 1);
+        copyOn(11, 9);
+        copyOn(11, 30);
+        QCOMPARE(datedKept().size(), 1);
+    }
+
     void oneAWeekAndThreeAreKept() {
         copyOn(11, 1);
         QCOMPARE(kept(), QStringList{QStringLiteral("shop-2026-11-01.amber")});
         copyOn(11, 7); // six days later: not yet
         QCOMPARE(kept().size(), 1);
+        write();
         copyOn(11, 8);
+        write();
         copyOn(11, 20);
         QCOMPARE(kept().size(), 3);
+        write();
+        copyOn(11, 28);
         QFile own(dir_->filePath(QStringLiteral("copies/shop-mine.amber")));
         QVERIFY(own.open(QIODevice::WriteOnly));
         own.close();
-        copyOn(12, 1);
-        QCOMPARE(kept(), (QStringList{QStringLiteral("shop-2026-11-08.amber"),
+        write();
+        copyOn(12, 6);
+        QCOMPARE(kept(), (QStringList{QStringLiteral("shop-2026-11-01.amber"),
                                       QStringLiteral("shop-2026-11-20.amber"),
-                                      QStringLiteral("shop-2026-12-01.amber"),
+                                      QStringLiteral("shop-2026-11-28.amber"),
+                                      QStringLiteral("shop-2026-12-06.amber"),
                                       QStringLiteral("shop-mine.amber")}));
-        QCOMPARE(only(dir_->filePath(QStringLiteral("copies/shop-2026-12-01.amber"))).runs.size(),
+        QCOMPARE(only(dir_->filePath(QStringLiteral("copies/shop-2026-12-06.amber"))).runs.size(),
                  std::size_t(1));
     }
 

@@ -269,23 +269,23 @@ private slots:
         Reading r;
         r.at = {75.0};
         const auto reading = id(b->record(job, book::AddReading{made, r}));
-        auto deed = *b->toUndo(job);
+        auto deed = *std::get<0>(b->toUndo(job));
         QCOMPARE(deed.kind, QStringLiteral("reading"));
         QCOMPARE(deed.cylinder, 3);
         QVERIFY(deed.side == Side::Exhaust);
         QCOMPARE(deed.reading->at.deg, 75.0);
         b->record(job, book::StrikeReading{reading, "misread"});
-        deed = *b->toUndo(job);
+        deed = *std::get<0>(b->toUndo(job));
         QCOMPARE(deed.kind, QStringLiteral("strike"));
         QCOMPARE(deed.reading->at.deg, 75.0);
         const Job seen = std::get<Job>(b->load(job));
         Engine e = seen.engine;
         e.bore_mm = 90;
         b->record(job, book::SetEngine{e}, &seen);
-        QCOMPARE(b->toUndo(job)->field, QStringLiteral("bore_mm"));
+        QCOMPARE(std::get<0>(b->toUndo(job))->field, QStringLiteral("bore_mm"));
         b->undo(job);
-        QCOMPARE(b->toRedo(job)->field, QStringLiteral("bore_mm"));
-        QCOMPARE(b->toUndo(job)->kind, QStringLiteral("strike"));
+        QCOMPARE(std::get<0>(b->toRedo(job))->field, QStringLiteral("bore_mm"));
+        QCOMPARE(std::get<0>(b->toUndo(job))->kind, QStringLiteral("strike"));
     }
 };
 

@@ -121,7 +121,7 @@ private slots:
             Job job = anyJob(jobs_[seed % jobs_.size()], seed);
             QFile picture(folder + QStringLiteral("/photos/marks.jpg"));
             QVERIFY(picture.open(QIODevice::WriteOnly));
-            picture.write("a picture");
+            picture.write("\x89PNG\r\n a picture");
             picture.close();
             LogEntry e;
             e.number = 99;
@@ -141,7 +141,7 @@ private slots:
             // The picture stands beside the other book, for its owner only.
             const QString path =
                 folder + QStringLiteral("/other/") + QString::fromStdString(in.log.back().picture);
-            QVERIFY(QFileInfo(path).size() == 9);
+            QVERIFY(QFileInfo(path).size() == 16);
             QVERIFY(!(QFile::permissions(path) & QFile::ReadOther));
         }
     }
@@ -230,7 +230,7 @@ private slots:
         QFile file(path);
         QVERIFY(file.open(QIODevice::WriteOnly | QIODevice::Truncate));
         file.write(R"({"format":"amber-lobe-job","version":1,"name":"x","log":[{"number":1,)"
-                   R"("picture":"../../sly.sh"}],"pictures":{"../../sly.sh":"aGk="}})");
+                   R"("picture":"../../sly.sh"}],"pictures":{"../../sly.sh":"iVBORw0KGgpoaQ=="}})");
         file.close();
         auto b = opened(dir_.filePath(QStringLiteral("inner/sly.amber")));
         QVERIFY(std::holds_alternative<std::int64_t>(book::importJobFile(*b, path)));
@@ -255,7 +255,7 @@ private slots:
             e.number = 50;
             e.picture = path.toStdString();
             job.log.push_back(e);
-            const QByteArray text = book::jobFile(job, folder);
+            const QByteArray text = book::jobFile(job, folder + QStringLiteral("/b.amber"));
             QVERIFY2(!text.contains(QByteArray("not yours").toBase64()), qPrintable(path));
             QVERIFY(std::holds_alternative<book::JobFile>(book::readJobFile(text)));
         }
@@ -267,7 +267,7 @@ private slots:
         QFile file(path);
         QVERIFY(file.open(QIODevice::WriteOnly | QIODevice::Truncate));
         file.write(R"({"format":"amber-lobe-job","version":1,"name":"x","log":[{"number":1,)"
-                   R"("picture":"a.jpg"}],"pictures":{"a.jpg":"aGk="}})");
+                   R"("picture":"a.jpg"}],"pictures":{"a.jpg":"iVBORw0KGgpoaQ=="}})");
         file.close();
         const QString book = dir_.filePath(QStringLiteral("gone/b.amber"));
         auto b = opened(book);

@@ -1,11 +1,13 @@
 // Books whose contents are not to be trusted: numbers no engine has, schemas that are not ours,
 // names that look like something else; and two windows that log at once.
 #include "book/book.h"
+#include "book/shelf.h"
 #include "core/examine/examine.h"
 #include "support/raw_book.h"
 
 #include <QDir>
 #include <QFile>
+#include <QElapsedTimer>
 #include <QFileInfo>
 #include <QTemporaryDir>
 #include <QTest>
@@ -129,6 +131,26 @@ private slots:
         QTest::newRow("index") << QStringList{"CREATE INDEX x ON reading(abs(lift_mm))"} << foreign;
         QTest::newRow("index gone")
             << QStringList{"DROP INDEX action_by_job"} << int(Trouble::Damaged);
+        const auto rule = [](const char* table, const char* from, const char* to) {
+            return QStringList{"PRAGMA writable_schema = ON",
+                               QStringLiteral("UPDATE sqlite_master SET sql = replace(sql, '%2', "
+                                              "'%3') WHERE name = '%1'")
+                                   .arg(QLatin1String(table), QLatin1String(from), QLatin1String(to))};
+        };
+        QTest::newRow("rule") << rule("action", "''done'', ''undone'', ''dropped''",
+                                      "''done'', length(randomblob(1e9))") << foreign;
+        QTest::newRow("rule gone") << rule("run", "CHECK (cylinder >= 1)", "") << foreign;
+        QTest::newRow("default") << rule("reading", "DEFAULT ''forward''", "DEFAULT ''backing''")
+                                 << foreign;
+        QTest::newRow("condition of an index")
+            << rule("fact_title", "subject <> ''settings''",
+                    "length(hex(zeroblob(100000000))) > length(subject)")
+            << foreign;
+        QTest::newRow("column that is worked out")
+            << rule("reading", "at_ms INTEGER NOT NULL", "at_ms AS (length(hex(zeroblob(100000000))))")
+            << foreign;
+        QTest::newRow("order of letters")
+            << rule("run", "side TEXT NOT NULL", "side TEXT NOT NULL COLLATE NOCASE") << foreign;
         QTest::newRow("older than it says") << QStringList{"PRAGMA user_version = 3"} << foreign;
     }
     void aSchemaThatIsNotOursIsRefused() {
@@ -155,6 +177,97 @@ private slots:
                       "PRAGMA wal_checkpoint(TRUNCATE)"});
         QVERIFY(bytes(path_).contains("CREATE TABLE \"strike\""));
         QVERIFY(!loaded().job.runs.empty());
+    }
+
+    /// Deeper than any parser that recurses can be sent.
+    void nestingHasAnEnd() {
+        const QString deep = QStringLiteral("[").repeated(200000) + QStringLiteral("]").repeated(200000);
+        for (const char* where : {"fact SET body", "run_terms SET body"}) {
+            init();
+            support::sql(path_, {QStringLiteral("UPDATE %1 = '%2'").arg(QLatin1String(where), deep)});
+            auto b = opened(path_);
+            const auto read = b->read(job_);
+            const auto* e = std::get_if<book::Error>(&read);
+            QVERIFY(e && e->trouble == Trouble::NotUnderstood);
+            b->toUndo(job_);
+            QVERIFY(std::holds_alternative<std::vector<book::ShelfCam>>(b->shelf()));
+        }
+    }
+
+    /// What undo would act on is said of whatever stands there.
+    void anActionWhoseBodyIsAList() {
+        for (const char* table : {"fact", "run_terms"}) {
+            init();
+            support::sql(path_, {QStringLiteral("UPDATE %1 SET body = '[1,2,3]', patch = 1").arg(QLatin1String(table))});
+            auto b = opened(path_);
+            for (int i = 0; i < 4; ++i) {
+                QVERIFY(std::holds_alternative<std::optional<book::Deed>>(b->toUndo(job_)));
+                b->undo(job_);
+                QVERIFY(std::holds_alternative<std::optional<book::Deed>>(b->toRedo(job_)));
+            }
+        }
+    }
+
+    void numbersOfChangesAndEntriesHaveAnEnd() {
+        {
+            auto b = opened(path_);
+            CamMove move;
+            move.number = 1;
+            QVERIFY(std::holds_alternative<book::Made>(b->record(job_, book::KeepMove{move})));
+            LogEntry entry;
+            entry.text = "x";
+            QVERIFY(std::holds_alternative<book::Made>(b->record(job_, book::KeepEntry{entry})));
+        }
+        support::sql(path_, {"UPDATE setting SET number = 2147483647", "UPDATE entry SET number = 2147483647"});
+        const book::Loaded read = loaded();
+        QVERIFY(read.job.changes.empty() && read.job.log.empty());
+        QVERIFY2(read.leftOut.contains("number of a change: 2147483647"), qPrintable(read.leftOut));
+        lobe::examine(read.job);
+    }
+
+    /// So much that it could not be gone through: a sentence, in a moment, and without the memory of
+    /// a whole machine. Tens of seconds are a hang; under sanitizers the same takes some.
+    void whatIsFarTooMuchIsLeftOut_data() {
+        QTest::addColumn<QStringList>("sql");
+        const QString many = QStringLiteral("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < %1) ");
+        QTest::newRow("changes") << QStringList{many.arg(100000) + "INSERT INTO setting(action_id, number, body) SELECT 1, i, '{}' FROM n"};
+        QTest::newRow("entries") << QStringList{many.arg(100000) + "INSERT INTO entry(action_id, number, body) SELECT 1, i, '{\"text\":\"x\"}' FROM n"};
+        QTest::newRow("heights") << QStringList{"INSERT INTO fact(action_id, subject, body) VALUES (1, 'settings', '{\"heights\":[" + QStringLiteral("{\"mm\":1},").repeated(10000) + "{\"mm\":1}]}')"};
+        QTest::newRow("a word") << QStringList{"INSERT INTO entry(action_id, number, body) VALUES (1, 1, '{\"text\":\"' || replace(hex(zeroblob(200000)), '00', 'ab') || '\"}')"};
+        QTest::newRow("a name") << QStringList{"UPDATE fact SET body = replace(hex(zeroblob(5000000)), '00', 'ab') WHERE subject = 'name'"};
+        QTest::newRow("a title") << QStringList{"UPDATE fact SET title = replace(hex(zeroblob(5000000)), '00', 'ab') WHERE subject = 'name'"};
+        QTest::newRow("jobs") << QStringList{many.arg(100000) + "INSERT INTO job(created_ms) SELECT i FROM n"};
+    }
+    void whatIsFarTooMuchIsLeftOut() {
+        QFETCH(QStringList, sql);
+        support::sql(path_, sql);
+        QElapsedTimer took;
+        took.start();
+        auto b = opened(path_);
+        const auto read = b->read(job_);
+        const auto* job = std::get_if<book::Loaded>(&read);
+        QVERIFY(job);
+        lobe::examine(job->job);
+        QVERIFY(job->job.name.size() <= 300);
+        QVERIFY(job->job.changes.size() <= 5000 && job->job.log.size() <= 5000);
+        QVERIFY(job->job.reckoning.heights.size() <= 100);
+        const auto listed = b->overview();
+        QVERIFY(std::holds_alternative<std::vector<book::JobLine>>(listed));
+        for (const book::JobLine& line : std::get<std::vector<book::JobLine>>(listed))
+            QVERIFY(line.name.size() <= 300);
+        QVERIFY(std::holds_alternative<std::vector<book::ShelfCam>>(b->shelf()));
+        QVERIFY2(took.elapsed() < 20000, qPrintable(QString::number(took.elapsed())));
+    }
+
+    /// A statement that would go on for ever is left off.
+    void aStatementHasAnEnd() {
+        auto b = opened(path_);
+        support::sql(path_, {"WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 30000) INSERT INTO action(job_id, kind, at_ms) SELECT 1, 'engine', i FROM n",
+                             "INSERT INTO fact(action_id, subject, body) SELECT id, 'engine', '{}' FROM action"});
+        // Whatever comes of it, it comes.
+        b->read(job_);
+        b->overview();
+        b->shelf();
     }
 
     void aNameLikeAUriIsAFile() {

@@ -26,8 +26,17 @@ int main(int argc, char** argv) {
             if (why) std::printf("%s", qPrintable(*why));
             return why ? 5 : 0;
         }
-        if (std::string_view(argv[3]) == "photo")
-            return book::keepPicture(book.path(), QStringLiteral("job-1"), file).isEmpty() ? 5 : 0;
+        if (std::string_view(argv[3]) == "photo") {
+            book::Keeping keeping(book.path());
+            LogEntry entry;
+            entry.picture = keeping.add(QStringLiteral("job-1"), file).toStdString();
+            if (entry.picture.empty()) return 5;
+            if (std::holds_alternative<book::Error>(
+                    book.record(book.jobs().at(0).id, book::KeepEntry{entry})))
+                return 5;
+            keeping.done();
+            return 0;
+        }
         if (std::string_view(argv[3]) == "backup") return book.writeCopy(file) ? 4 : 0;
         if (std::string_view(argv[3]) == "undo") {
             const auto undone = book.switchBack(book.jobs().at(0).id);

@@ -5,6 +5,7 @@
 namespace app {
 
 Desk::Desk(Session& session, Manner manner) : session_(session), manner_(std::move(manner)) {
+    connect(&session, &Session::jobChanged, this, [this] { begin(); });
     connect(&session, &Session::changed, this, [this] { follow(); });
 }
 

@@ -15,6 +15,8 @@ public:
     QList<Command> commands() const final;
     StandCard standCard() const final;
     bool step(int direction) override;
+    /// The first is asked, where one always is.
+    void begin() override { askQuietly(-1); }
     /// Asks none; where one is always asked, that one stays.
     void leave() override;
 

@@ -34,9 +34,10 @@ std::optional<Echo> Notes::understand(const QString& line) const {
     if (const auto note = behind(line, "note"))
         return Echo{!note->isEmpty(), Say::tr("kept in the record")};
     if (const auto path = behind(line, "photo")) {
-        const bool there = QFileInfo(plainPath(*path)).isFile();
-        return Echo{there, there ? Say::tr("copied beside the book, and kept in the record")
-                                 : Say::tr("There is no such file.")};
+        const QString why = book::refusesPicture(plainPath(*path));
+        return Echo{why.isEmpty(),
+                    why.isEmpty() ? Say::tr("copied beside the book, and kept in the record")
+                                  : why};
     }
     return std::nullopt;
 }
@@ -65,29 +66,32 @@ Echo Notes::askedPhoto(const QString& path, const QString& station) {
 }
 
 Echo Notes::photo(const QString& path, const QString& station) {
-    const QFileInfo file(path);
-    if (!file.isFile()) return {false, Say::tr("There is no such file.")};
-    return keepPictured(file.completeBaseName(), station,
-                        book::keepPicture(session_.book().path(), stem(), path));
+    if (const QString why = book::refusesPicture(path); !why.isEmpty()) return {false, why};
+    book::Keeping keeping(session_.book().path());
+    return keepPictured(QFileInfo(path).completeBaseName(), station, keeping,
+                        keeping.add(stem(), path));
 }
 
 Echo Notes::keepPicture(const QByteArray& png, const QString& station) {
-    return keepPictured(
-        Say::tr("picture"), station,
-        book::keepPicture(session_.book().path(), stem(), QStringLiteral("pasted.png"), png));
+    book::Keeping keeping(session_.book().path());
+    return keepPictured(Say::tr("picture"), station, keeping,
+                        keeping.add(stem(), QStringLiteral("pasted.png"), png));
 }
 
 QString Notes::stem() const {
     return QStringLiteral("job-%1").arg(session_.job().id);
 }
 
-Echo Notes::keepPictured(const QString& text, const QString& station, const QString& picture) {
+Echo Notes::keepPictured(const QString& text, const QString& station, book::Keeping& keeping,
+                         const QString& picture) {
     if (picture.isEmpty())
         return {false, Say::tr("The photo could not be copied beside the book.")};
     LogEntry entry = fresh(session_, EntryKind::Note, station);
     entry.text = text.toStdString();
     entry.picture = picture.toStdString();
-    return keep(std::move(entry));
+    const Echo kept = keep(std::move(entry));
+    if (kept.ok) keeping.done();
+    return kept;
 }
 
 LogEntry Notes::fresh(const Session& session, EntryKind kind, const QString& station) {

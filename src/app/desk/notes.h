@@ -5,6 +5,10 @@
 
 #include <optional>
 
+namespace book {
+class Keeping;
+}
+
 namespace app {
 
 class Notes {
@@ -17,6 +21,8 @@ public:
     /// Keeps it with the time, the cylinder at hand and the station, by its key. When ok it is on
     /// disk; a large picture is asked about once.
     std::optional<Echo> submit(const QString& line, const QString& station);
+    /// Another job is at hand: what was asked about was for the one before.
+    void begin() { asked_.clear(); }
     /// A picture by its path, however large: whoever asks has asked.
     Echo photo(const QString& path, const QString& station);
     /// A picture that is no file yet, as from the clipboard.
@@ -30,7 +36,8 @@ private:
     Echo keep(lobe::LogEntry entry);
     Echo askedPhoto(const QString& path, const QString& station);
     /// `picture`: its path from the book's folder; empty where it could not be copied.
-    Echo keepPictured(const QString& text, const QString& station, const QString& picture);
+    Echo keepPictured(const QString& text, const QString& station, book::Keeping& keeping,
+                      const QString& picture);
     QString stem() const;
 
     Session& session_;

@@ -10,8 +10,12 @@ namespace app {
 
 using namespace lobe;
 
+/// Another program may hold the book; somebody at the line is told so at once.
+constexpr int kPatience_ms = 300;
+
 Session::Session(std::unique_ptr<book::Book> book, QObject* parent)
     : QObject(parent), book_(std::move(book)) {
+    book_->setPatience(kPatience_ms);
     lookThrough();
 }
 
@@ -46,22 +50,38 @@ bool Session::open(book::Result<book::Loaded> loaded) {
         say(*e);
         return false;
     }
-    auto& [job, leftOut, newer] = std::get<book::Loaded>(loaded);
+    auto& read = std::get<book::Loaded>(loaded);
     cylinder_ = 1;
     side_ = Side::Intake;
-    snapshot_ = examined(std::move(job));
+    leftOut_.clear();
+    snapshot_ = examined(std::move(read.job));
+    emit jobChanged();
     emit selectionChanged();
     emit changed();
-    if (!leftOut.isEmpty())
+    tell(read);
+    sayIfUnexamined();
+    return true;
+}
+
+/// Nothing is found of a job that could not be worked out; it can be looked at and put right.
+void Session::sayIfUnexamined() {
+    if (snapshot_->trouble.empty()) return;
+    emit troubled(Say::tr("This job could not be worked out (%1). All that was entered is in the book. "
+                          "Undo takes back what was entered last; other jobs are not touched.")
+                      .arg(QString::fromStdString(snapshot_->trouble)));
+}
+
+/// What is not in the job as it was read, and whether the book is written any more.
+void Session::tell(const book::Loaded& read) {
+    if (!read.leftOut.isEmpty() && read.leftOut != leftOut_)
         emit troubled(Say::tr("Left out of this job, since no engine has it: %1. It stays in the "
                               "book; everything else works.")
-                          .arg(leftOut));
-    if (!newer.isEmpty()) {
-        book_->setReadOnly(
-            Say::tr("a newer version wrote what this one does not know (%1)").arg(newer));
-        say({book::Trouble::ReadOnly, book_->readOnly()});
-    }
-    return true;
+                          .arg(read.leftOut));
+    leftOut_ = read.leftOut;
+    if (read.newer.isEmpty() || !book_->readOnly().isEmpty()) return;
+    book_->setReadOnly(
+        Say::tr("a newer version wrote what this one does not know (%1)").arg(read.newer));
+    say({book::Trouble::ReadOnly, book_->readOnly()});
 }
 
 bool Session::newJob(const QString& name) {
@@ -94,6 +114,7 @@ bool Session::openAnyJob(std::int64_t preferred) {
 void Session::useBook(std::unique_ptr<book::Book> book) {
     check_.stop();
     book_ = std::move(book);
+    book_->setPatience(kPatience_ms);
     lookThrough();
     drop();
 }
@@ -112,8 +133,10 @@ void Session::lookThrough() {
 
 void Session::drop() {
     snapshot_ = examined({});
+    leftOut_.clear();
     cylinder_ = 1;
     side_ = Side::Intake;
+    emit jobChanged();
     emit selectionChanged();
     emit changed();
 }
@@ -129,8 +152,9 @@ bool Session::keep(const book::Change& change) {
     const book::Made& made = std::get<book::Made>(result);
     lastId_ = made.id;
     emit kept();
-    // What another window wrote meanwhile stands in the book and not in this job.
-    if (book_->changedElsewhere()) return reload();
+    // What another window wrote meanwhile stands in the book and not in this job. What was kept is
+    // on disk, also where it cannot be read again at the moment.
+    if (book_->changedElsewhere() && reload()) return true;
     Job after = job();
     book::apply(after, change, made);
     take(std::move(after));
@@ -140,23 +164,32 @@ bool Session::keep(const book::Change& change) {
 void Session::take(Job job) {
     snapshot_ = examined(std::move(job), snapshot_);
     emit changed();
+    sayIfUnexamined();
 }
 
 bool Session::reload() {
     auto loaded = book_->read(job().id);
     if (const auto* e = std::get_if<book::Error>(&loaded)) {
+        if (e->trouble == book::Trouble::NotUnderstood) book_->setReadOnly(e->detail);
         say(*e);
         return false;
     }
-    take(std::move(std::get<book::Loaded>(loaded).job));
+    auto& read = std::get<book::Loaded>(loaded);
+    take(std::move(read.job));
+    tell(read);
     return true;
 }
 
+/// What cannot be read is something all the same: whoever takes it back is told why not.
+static std::optional<book::Deed> deedIn(book::Result<std::optional<book::Deed>> read) {
+    if (std::holds_alternative<book::Error>(read)) return book::Deed{};
+    return std::get<std::optional<book::Deed>>(std::move(read));
+}
 std::optional<book::Deed> Session::undoable() const {
-    return hasJob() ? book_->toUndo(job().id) : std::nullopt;
+    return hasJob() ? deedIn(book_->toUndo(job().id)) : std::nullopt;
 }
 std::optional<book::Deed> Session::redoable() const {
-    return hasJob() ? book_->toRedo(job().id) : std::nullopt;
+    return hasJob() ? deedIn(book_->toRedo(job().id)) : std::nullopt;
 }
 
 void Session::switchState(bool back) {

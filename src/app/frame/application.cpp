@@ -1,6 +1,7 @@
 #include "app/frame/application.h"
 
 #include "app/frame/language.h"
+#include "app/style/label.h"
 #include "words/say.h"
 
 #include <QDBusConnection>
@@ -45,9 +46,18 @@ Paths Paths::standard() {
     return {data, config};
 }
 
+/// Preferences that are no file, but a pipe or a folder, are not read: that may have no end.
+static Paths usable(Paths paths, QString& odd) {
+    const QFileInfo there(paths.preferences);
+    if (!there.exists() || there.isFile()) return paths;
+    odd = there.absoluteFilePath();
+    paths.preferences.clear();
+    return paths;
+}
+
 Application::Application(Paths paths, Dialogs* dialogs, book::Book::Clock clock)
     : bus_(callBus()),
-      paths_(std::move(paths)),
+      paths_(usable(std::move(paths), odd_)),
       dialogs_(dialogs ? dialogs : &standardDialogs_),
       clock_(std::move(clock)),
       preferences_(paths_.preferences) {
@@ -61,6 +71,12 @@ Application::Application(Paths paths, Dialogs* dialogs, book::Book::Clock clock)
 Application::~Application() = default;
 
 bool Application::start(const QString& bookPath, bool demo, QString& sentence, Opening opening) {
+    if (!odd_.isEmpty()) {
+        sentence = Say::tr("%1 is no file, so no preferences can be read from it. Move it away, and "
+                           "start again.")
+                       .arg(odd_);
+        return false;
+    }
     const QString path = demo ? paths_.demo() : bookPath.isEmpty() ? paths_.book() : bookPath;
     const auto mode = bookPath.isEmpty() ? book::Book::Mode::MayMake : book::Book::Mode::MustExist;
     auto opened = demo ? openDemo(path, clock_) : book::Book::open(path, clock_, mode);
@@ -85,13 +101,19 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence, O
     return true;
 }
 
+void Application::end() {
+    if (session_ && session_->book().readOnly().isEmpty()) session_->book().foldLog();
+    if (window_) window_->remember();
+    QCoreApplication::quit();
+}
+
 QWidget& Application::refusal(const QString& sentence) {
     type_.finish();
     look_.dress();
     refusal_ = std::make_unique<QWidget>();
     refusal_->setObjectName(QStringLiteral("bench"));
     refusal_->setWindowTitle(Say::tr("Amber Lobe"));
-    auto* said = new QLabel(sentence, refusal_.get());
+    auto* said = new PlainLabel(sentence, refusal_.get());
     said->setObjectName(QStringLiteral("refusal"));
     said->setWordWrap(true);
     said->setProperty("role", "verdict");

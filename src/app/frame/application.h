@@ -34,6 +34,8 @@ public:
                Opening opening = Opening::Hidden);
     /// A window that says why there is no other.
     QWidget& refusal(const QString& sentence);
+    /// Closes the window as by hand, and with it all that is asked over it.
+    void end();
     MainWindow& window() { return *window_; }
     Session& session() { return *session_; }
     Books& books() { return *books_; }
@@ -43,6 +45,7 @@ private:
     // First, so that they are at work while the rest is made.
     std::jthread bus_; ///< calls the desktop's bus
     TypeLoader type_;
+    QString odd_; ///< what stands where the preferences should, and is no file
     Paths paths_;
     Dialogs standardDialogs_;
     Dialogs* dialogs_;

@@ -79,6 +79,11 @@ Place Books::resume() {
     if (!inDemo()) preferences_.addRecentBook(session_.book().path());
     // Before a job is open: from then on the window writes down where it is.
     Place p = place();
+    // The demo begins where there is most to see.
+    if (inDemo() && p.job == 0) {
+        const auto jobs = session_.book().jobs();
+        if (!jobs.empty()) p = {jobs.front().id, 1, lobe::Side::Intake, stations::timing.id()};
+    }
     if (preferences_.beginOpening(session_.book().path(), p.job) >= kTries)
         p.station = stations::engine.id();
     QTimer::singleShot(kStands_ms, this, [this] { preferences_.endOpening(); });
@@ -147,7 +152,12 @@ void Books::make(const QString& path) {
 void Books::demoOrBack() {
     if (inDemo()) {
         const QString to = back_.isEmpty() ? ownPath_ : back_;
-        use(book::Book::open(to), to);
+        // Its own is made where there never was one; what was open and is gone is said.
+        const bool never = back_.isEmpty() && !preferences_.recentBooks().contains(
+                                                  QFileInfo(to).absoluteFilePath());
+        use(book::Book::open(to, session_.book().clock(),
+                             never ? book::Book::Mode::MayMake : book::Book::Mode::MustExist),
+            to);
         return;
     }
     back_ = session_.book().path();

@@ -1,6 +1,7 @@
 #include "app/frame/entry_bar.h"
 
 #include "app/style/dial_style.h"
+#include "app/style/label.h"
 #include "words/say.h"
 
 #include <QAction>
@@ -28,9 +29,9 @@ constexpr qsizetype kRecalled = 200;
 
 /// A line of the prompt, which changes with every reading. It takes the width it is given, and its
 /// height, which layouts ask for again and again, is found once for a text.
-class PromptLabel : public QLabel {
+class PromptLabel : public PlainLabel {
 public:
-    using QLabel::QLabel;
+    using PlainLabel::PlainLabel;
 
     QSize minimumSizeHint() const override {
         constexpr int kNarrowest = 60;
@@ -174,10 +175,10 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
       line_(new EntryLine(this)),
       subject_(new PromptLabel(this)),
       ask_(new PromptLabel(this)),
-      echo_(new QLabel(this)),
+      echo_(new PlainLabel(this)),
       enter_(new PromptLabel(this)),
       keys_(new PromptLabel(this)),
-      disk_(new QLabel(this)) {
+      disk_(new PlainLabel(this)) {
     setObjectName(QStringLiteral("entryBar"));
     setProperty("role", "bar");
     setFixedHeight(kDesk);

@@ -1,5 +1,6 @@
 #include "app/frame/job_portrait.h"
 
+#include "app/pictures/along.h"
 #include "words/say.h"
 
 #include <QPainter>
@@ -45,7 +46,7 @@ void JobPortrait::paintEvent(QPaintEvent*) {
         if (!run || !run->lobe.curve) continue;
         QPainterPath path;
         const LiftCurve& curve = *run->lobe.curve;
-        for (double d = curve.first(); d <= curve.last(); d += 2.0) {
+        for (double d : along(curve.first(), curve.last(), 2.0)) {
             const QPointF at(plot.left() + plot.width() * (d + 290.0) / 580.0,
                              plot.bottom() - plot.height() * std::max(0.0, curve.at(d)) / most);
             path.elementCount() == 0 ? path.moveTo(at) : path.lineTo(at);

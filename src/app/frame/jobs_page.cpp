@@ -1,6 +1,7 @@
 #include "app/frame/jobs_page.h"
 
 #include "app/frame/job_portrait.h"
+#include "app/style/label.h"
 #include "app/style/rows.h"
 #include "book/job_file.h"
 #include "words/logbook.h"
@@ -38,8 +39,8 @@ JobsPage::JobsPage(Session& session, const Look& look, QWidget* parent)
       session_(session),
       find_(new QLineEdit(this)),
       list_(new RowList(look, true, this)),
-      hint_(new QLabel(this)),
-      about_(new QLabel(this)),
+      hint_(new PlainLabel(this)),
+      about_(new PlainLabel(this)),
       portrait_(new JobPortrait(look, this)),
       archived_(new QCheckBox(Say::tr("those put away too"), this)),
       back_(new QPushButton(Say::tr("&Take back"), this)),
@@ -70,7 +71,7 @@ JobsPage::JobsPage(Session& session, const Look& look, QWidget* parent)
         typed_.start();
         if (renaming_ == 0) search();
     });
-    connect(archived_, &QCheckBox::toggled, this, &JobsPage::search);
+    connect(archived_, &QCheckBox::toggled, this, [this] { search(); });
     connect(list_, &RowList::currentRowChanged, this, [this] { regard(current()); });
     connect(list_, &RowList::chosen, this, [this](qint64 id) {
         close();
@@ -148,7 +149,11 @@ void JobsPage::open() {
     renaming_ = 0;
     typed_.start();
     // Another book has jobs of the same numbers.
-    if (std::exchange(book_, session_.book().path()) != session_.book().path()) done_.clear();
+    if (std::exchange(book_, session_.book().path()) != session_.book().path()) {
+        done_.clear();
+        left_.clear();
+        forget();
+    }
     find_->clear();
     reload();
     show();
@@ -161,10 +166,19 @@ void JobsPage::tell(const book::Error& error) {
     emit said(book::sentence(error, session_.book().path()));
 }
 
+/// The rows go by the jobs they were made of: without those there are none.
+void JobsPage::forget() {
+    list_->setRows({});
+    shown_.clear();
+    jobs_.clear();
+}
+
 void JobsPage::reload() {
-    looked_ = 0;
     auto read = session_.book().overview();
     if (const auto* e = std::get_if<book::Error>(&read)) return tell(*e);
+    const qint64 kept = current();
+    forget();
+    looked_ = 0;
     jobs_ = std::get<std::vector<book::JobLine>>(std::move(read));
     texts_.clear();
     same_.clear();
@@ -183,7 +197,7 @@ void JobsPage::reload() {
                           QLatin1Char(' ') + day)
                              .toLower());
     }
-    search();
+    search(kept);
 }
 
 const QString* JobsPage::leftOf(const book::JobLine& job) const {
@@ -203,9 +217,8 @@ bool JobsPage::matches(std::size_t i, const QStringList& wanted) const {
     });
 }
 
-void JobsPage::search() {
+void JobsPage::search(qint64 keep) {
     const QStringList words = wanted();
-    const qint64 before = current();
     shown_.clear();
     for (std::size_t i = 0; i < jobs_.size(); ++i) {
         if (jobs_[i].state == JobState::Archived && !archived_->isChecked()) continue;
@@ -232,7 +245,7 @@ void JobsPage::search() {
             return row;
         },
         [this](int i) { return jobs_[shown_[static_cast<std::size_t>(i)]].id; });
-    list_->setCurrentId(before);
+    list_->setCurrentId(keep);
     if (list_->currentRow() < 0 && list_->count() > 0) list_->setCurrentRow(0);
     hint_->setText(Say::tr("%1 of %2 jobs. Enter opens, a job dragged out is a file, Esc stays.")
                        .arg(shown_.size())

@@ -47,8 +47,11 @@ protected:
 
 private:
     void build();
+    void forget();
     void reload();
-    void search();
+    void search() { search(current()); }
+    /// `keep` stays the current one, where it is among those found.
+    void search(qint64 keep);
     void regard(qint64 job);
     void portray();
     QStringList aboutOf(const book::JobLine& job) const;

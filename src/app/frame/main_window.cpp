@@ -7,6 +7,7 @@
 #include "app/frame/jobs_page.h"
 #include "app/frame/keys.h"
 #include "app/frame/menus.h"
+#include "app/frame/placing.h"
 #include "app/frame/route.h"
 #include "app/frame/slate.h"
 #include "app/frame/stand.h"
@@ -18,6 +19,7 @@
 #include "app/stations/engine/engine_station.h"
 #include "app/stations/lobes/lobes_station.h"
 #include "app/style/clipboard.h"
+#include "app/style/label.h"
 #include "app/style/type_loader.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -34,15 +36,20 @@
 
 namespace app {
 
+namespace {
+/// Pixels, without a frame: at first, and as small as it can be worked in.
+constexpr QSize kWanted{1280, 800}, kLeast{900, 500};
+/// Nothing was kept for so long: what stands in the log goes into the file.
+constexpr int kQuiet_ms = 4000;
+} // namespace
+
 MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
                        Preferences& preferences, const TypeLoader& type, const Place& left,
                        Opening opening)
     : session_(session), books_(books), look_(look), dialogs_(dialogs), preferences_(preferences) {
     setWindowTitle(Say::tr("Amber Lobe"));
     setAcceptDrops(true);
-    setMinimumSize(1000, 640);
-    resize(1280, 800);
-    if (const QByteArray shape = preferences_.geometry(); !shape.isEmpty()) restoreGeometry(shape);
+    new Placing(*this, kWanted, kLeast, preferences_.geometry());
     look_.dress(); // before there are widgets: each is dressed once
     // The window manager finds it a place while the parts are made; they are painted once.
     if (opening == Opening::Shown) show();
@@ -62,7 +69,7 @@ void MainWindow::build(const TypeLoader& type) {
     slate_ = new Slate(session_, look_, frame_);
     type.waitForFaces(); // a line measures its text as soon as it is made
     entry_ = new EntryBar(look_, frame_);
-    message_ = new QLabel(frame_);
+    message_ = new PlainLabel(frame_);
     message_->setObjectName(QStringLiteral("message"));
     message_->setProperty("role", "message");
     message_->setContentsMargins(20, 8, 20, 8);
@@ -77,12 +84,17 @@ void MainWindow::build(const TypeLoader& type) {
     entry_->setAnywhere([this](const QString& text, bool enter) { return anywhere(text, enter); });
     connect(entry_, &EntryBar::pasted, files_, &FileTraffic::paste);
     connect(entry_->line(), &EntryLine::copyPressed, this, &MainWindow::copyShown);
+    quiet_ = new QTimer(this);
+    quiet_->setSingleShot(true);
+    quiet_->setInterval(kQuiet_ms);
     watch_ = new QTimer(this);
     watch_->setInterval(2000);
     watch_->start();
 }
 
 void MainWindow::connectAll() {
+    // What stands in the line half typed was typed for the job before.
+    connect(&session_, &Session::jobChanged, entry_->line(), &QLineEdit::clear);
     connect(&session_, &Session::changed, this, &MainWindow::refresh);
     connect(&session_, &Session::selectionChanged, this, [this] {
         top_->refresh();
@@ -94,7 +106,11 @@ void MainWindow::connectAll() {
     connect(&books_, &Books::opened, this, &MainWindow::bookOpened);
     connect(top_, &TopBar::postureWanted, this, [this] { setAtStand(!atStand()); });
     connect(this, &MainWindow::ticked, qApp, [] { QApplication::beep(); });
+    connect(quiet_, &QTimer::timeout, this, [this] {
+        if (session_.book().readOnly().isEmpty()) session_.book().foldLog();
+    });
     connect(&session_, &Session::kept, this, [this] {
+        quiet_->start();
         if (preferences_.tick() && atStand()) emit ticked();
         if (!message_->isHidden()) {
             message_->hide();
@@ -178,6 +194,8 @@ void MainWindow::rememberPlace() {
 
 /// Another book, or the first: the work goes on where it was left in it.
 void MainWindow::bookOpened(const Place& left) {
+    for (Overlay* page : std::initializer_list<Overlay*>{keys_, toTake_, jobs_})
+        if (page && page->isOpen()) page->close();
     refresh();
     if (!session_.hasJob()) return;
     const auto* station = stations::byKey(left.station);
@@ -338,9 +356,13 @@ std::optional<Echo> MainWindow::anywhere(const QString& text, bool enter) {
     return enter ? files_->notes().submit(text, station().id()) : files_->notes().understand(text);
 }
 
+void MainWindow::remember() {
+    preferences_.setGeometry(saveGeometry());
+}
+
 void MainWindow::closeEvent(QCloseEvent* event) {
     // Nothing to ask: everything is in the book already.
-    preferences_.setGeometry(saveGeometry());
+    remember();
     QMainWindow::closeEvent(event);
 }
 

@@ -47,6 +47,8 @@ public:
                Preferences& preferences, const TypeLoader& type, const Place& left,
                Opening opening);
 
+    /// Where it stands is written down, for the next start.
+    void remember();
     /// Shows a station of the job at hand; where the job does not need it, the next that it needs.
     void go(const stations::Station& station);
     /// To where the work goes on.
@@ -131,6 +133,7 @@ private:
     bool naming_ = false;      ///< the name of a new job is asked for
     bool atStand_ = false;
     Stand* stand_;
+    QTimer* quiet_ = nullptr; ///< until the log is folded in
     QTimer* watch_;
 };
 

@@ -1,5 +1,6 @@
 #include "app/frame/overlay.h"
 
+#include <QAbstractButton>
 #include <QAction>
 #include <QApplication>
 #include <QKeyEvent>
@@ -44,6 +45,12 @@ bool Overlay::event(QEvent* event) {
         event->ignore();
         return false;
     }
+    // The underlined letters of what stands on the page.
+    for (const QAbstractButton* button : findChildren<QAbstractButton*>())
+        if (button->isVisible() && button->isEnabled() && button->shortcut() == pressed) {
+            event->ignore();
+            return false;
+        }
     event->accept();
     return true;
 }

@@ -1,5 +1,6 @@
 #include "app/frame/slate.h"
 
+#include "app/style/label.h"
 #include "app/style/rows.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -24,8 +25,8 @@ constexpr int kUsual = 10;
 Slate::Slate(Session& session, const Look& look, QWidget* parent)
     : Ground(look, &Theme::panel, parent),
       session_(session),
-      card_(new QLabel(this)),
-      whereFrom_(new QLabel(this)),
+      card_(new PlainLabel(this)),
+      whereFrom_(new PlainLabel(this)),
       choose_(new QPushButton(Say::tr("choose figures"), this)),
       list_(new RowList(look, true, this)) {
     setObjectName(QStringLiteral("slate"));
@@ -33,13 +34,14 @@ Slate::Slate(Session& session, const Look& look, QWidget* parent)
     list_->setAccessibleName(Say::tr("Figures"));
     list_->setFrameShape(QFrame::NoFrame);
     list_->viewport()->setAutoFillBackground(false);
-    auto* title = new QLabel(Say::tr("Slate"), this);
+    auto* title = new PlainLabel(Say::tr("Slate"), this);
     title->setProperty("role", "title");
     card_->setObjectName(QStringLiteral("slateCard"));
     card_->setProperty("role", "quiet");
     card_->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     whereFrom_->setObjectName(QStringLiteral("whereFrom"));
     whereFrom_->setWordWrap(true);
+    whereFrom_->setTextFormat(Qt::RichText);
     choose_->setObjectName(QStringLiteral("chooseFigures"));
     choose_->setCheckable(true);
     choose_->setFocusPolicy(Qt::TabFocus);
@@ -106,7 +108,8 @@ void Slate::explain(qint64 id) {
     emit asked(*f);
     whereFrom_->setText(
         Say::tr("<b>%1: where from?</b><br>%2")
-            .arg(words::figureName(*f), words::whereFrom(*f, session_.findings(), look().style())));
+            .arg(words::figureName(*f).toHtmlEscaped(),
+                 words::whereFrom(*f, session_.findings(), look().style()).toHtmlEscaped()));
 }
 
 QString Slate::text() const {
@@ -124,7 +127,7 @@ void Slate::nameCard() {
     card_->setText(QFontMetrics(card_->font())
                        .elidedText(head.join(QStringLiteral(", ")), Qt::ElideRight,
                                    std::max(60, width() - 80)));
-    card_->setToolTip(head.join(QStringLiteral(", ")));
+    card_->setToolTip(tipOf(head.join(QStringLiteral(", "))));
 }
 
 void Slate::resizeEvent(QResizeEvent* event) {

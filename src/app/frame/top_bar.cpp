@@ -1,5 +1,6 @@
 #include "app/frame/top_bar.h"
 
+#include "app/style/label.h"
 #include "words/say.h"
 
 #include <QButtonGroup>
@@ -24,7 +25,7 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     : Ground(look, &Theme::bar, parent),
       session_(session),
       look_(look),
-      job_(new QLabel(this)),
+      job_(new PlainLabel(this)),
       cylinderRow_(new QHBoxLayout),
       cylinders_(new QButtonGroup(this)),
       sides_(new QButtonGroup(this)),
@@ -36,7 +37,7 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     setObjectName(QStringLiteral("topBar"));
     setProperty("role", "bar");
     setFixedHeight(44);
-    wordmark_ = new QLabel(Say::tr("Amber Lobe"), this);
+    wordmark_ = new PlainLabel(Say::tr("Amber Lobe"), this);
     wordmark_->setObjectName(QStringLiteral("wordmark"));
     wordmark_->setProperty("role", "wordmark");
     job_->setObjectName(QStringLiteral("jobName"));
@@ -175,7 +176,7 @@ void TopBar::makeRoom() {
 void TopBar::nameJob() {
     QString name = session_.hasJob() ? QString::fromStdString(session_.job().name) : QString();
     if (!book_.isEmpty()) name = book_ + QStringLiteral(":  ") + name;
-    job_->setToolTip(name);
+    job_->setToolTip(tipOf(name));
     job_->setText(QFontMetrics(job_->font())
                       .elidedText(name, Qt::ElideRight, std::max(40, job_->width() - 4)));
 }

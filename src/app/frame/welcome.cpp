@@ -1,5 +1,6 @@
 #include "app/frame/welcome.h"
 
+#include "app/style/label.h"
 #include "words/say.h"
 
 #include <QHBoxLayout>
@@ -12,9 +13,9 @@ namespace app {
 Welcome::Welcome(Session& session, const Look& look, QWidget* parent)
     : BenchOf(session, look, parent) {
     setObjectName(QStringLiteral("welcome"));
-    auto* title = new QLabel(Say::tr("Which engine is on the stand?"), this);
+    auto* title = new PlainLabel(Say::tr("Which engine is on the stand?"), this);
     title->setFont(Look::font(26, true));
-    auto* text = new QLabel(
+    auto* text = new PlainLabel(
         Say::tr(
             "Type a name for this job in the line below and press Enter: the engine, the motor's "
             "number, "

@@ -1,5 +1,7 @@
 #include "app/pictures/drawn_curve.h"
 
+#include "app/pictures/along.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -7,7 +9,7 @@ namespace app {
 
 std::vector<lobe::LiftPoint> drawnThrough(const lobe::LiftCurve& curve) {
     std::vector<lobe::LiftPoint> all;
-    for (double d = curve.first(); d < curve.last(); d += 1.0)
+    for (double d : along(curve.first(), curve.last() - 1e-3, 1.0))
         all.push_back({d, curve.at(d)});
     all.push_back({curve.last(), curve.at(curve.last())});
     double most = 0.0;

@@ -1,5 +1,6 @@
 #include "app/pictures/dynamic_curve.h"
 
+#include "app/pictures/along.h"
 #include "desk/slide_state.h"
 #include "words/say.h"
 
@@ -77,7 +78,7 @@ void DynamicCurve::draw(QPainter& p, const QSizeF& size) const {
     p.restore();
     nameFuels(p, plot);
     p.setPen(t.muted);
-    for (double r = std::ceil(least_); r <= most_; r += 1.0)
+    for (double r : along(std::ceil(least_), most_, 1.0))
         p.drawText(QRectF(0, plot.y(r) - 9, kLeft - 6, 18), Qt::AlignRight | Qt::AlignVCenter,
                    words::fixed(r, 0, look().style()));
 }

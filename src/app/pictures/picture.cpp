@@ -1,13 +1,14 @@
 #include "app/pictures/picture.h"
 
 #include "app/style/clipboard.h"
+#include "app/style/label.h"
 #include "book/files.h"
 #include "words/say.h"
 
 #include <QAction>
+#include <QBuffer>
 #include <QPainter>
 #include <QPrinter>
-#include <QSaveFile>
 #include <QSvgGenerator>
 #include <QToolTip>
 
@@ -16,8 +17,9 @@ namespace app {
 QString savePicture(const QString& path, const QSize& size, const DrawFunction& draw) {
     // A picture never goes over a book or a device.
     if (const QString why = book::refusesExport(path, {}); !why.isEmpty()) return why;
-    QSaveFile file(path);
-    if (!file.open(QIODevice::WriteOnly)) return file.errorString();
+    QByteArray bytes;
+    QBuffer file(&bytes);
+    file.open(QIODevice::WriteOnly);
     if (path.endsWith(QLatin1String(".svg"), Qt::CaseInsensitive)) {
         QSvgGenerator svg;
         svg.setOutputDevice(&file);
@@ -35,7 +37,7 @@ QString savePicture(const QString& path, const QSize& size, const DrawFunction& 
         painter.end();
         image.save(&file, "PNG");
     }
-    return file.commit() ? QString() : file.errorString();
+    return book::saveWhole(path, bytes);
 }
 
 void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, DrawFunction draw,
@@ -48,7 +50,7 @@ void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, Draw
         QObject::connect(action, &QAction::triggered, widget, std::move(act));
         widget->addAction(action);
     };
-    add(Say::tr("Save picture…"), QKeySequence(QStringLiteral("Ctrl+S")), [=, &dialogs] {
+    add(Say::tr("Save picture…"), QKeySequence(QStringLiteral("Ctrl+Alt+S")), [=, &dialogs] {
         const QString path =
             dialogs.saveFile(widget, Say::tr("Save picture"), name + QStringLiteral(".svg"),
                              Say::tr("Pictures (*.svg *.png)"));
@@ -56,7 +58,7 @@ void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, Draw
         const QString why = savePicture(path, widget->size(), draw);
         if (!why.isEmpty())
             QToolTip::showText(widget->mapToGlobal(QPoint(20, 20)),
-                               path + QStringLiteral(": ") + why, widget);
+                               tipOf(path + QStringLiteral(": ") + why), widget);
     });
     add(Say::tr("Copy picture"), QKeySequence::Copy, [=] {
         QImage image(widget->size() * 2, QImage::Format_ARGB32_Premultiplied);

@@ -1,5 +1,6 @@
 #include "app/pictures/ring.h"
 
+#include "app/pictures/along.h"
 #include "app/pictures/drawn_curve.h"
 #include "app/pictures/tdc_sketch.h"
 
@@ -189,7 +190,7 @@ void Ring::drawDial(QPainter& p, const Geometry& g) const {
     p.setPen(QPen(t.ink, 1.6));
     const double r = 0.795;
     QPainterPath arrow(g.at({36.0}, r));
-    for (double d = 38.0; d <= 50.0; d += 2.0)
+    for (double d : along(38.0, 50.0, 2.0))
         arrow.lineTo(g.at({d}, r));
     p.drawPath(arrow);
     p.setBrush(t.ink);
@@ -243,7 +244,7 @@ void Ring::drawOverlap(QPainter& p, const Geometry& g) const {
         ex && ex->closes ? ex->closes->deg + scene_.later_deg(Side::Exhaust) : 0.0;
     if (in && ex && in->opens && ex->closes && closes > opens) {
         QPolygonF arc;
-        for (double d = opens; d < closes; d += 0.5)
+        for (double d : along(opens, closes, 0.5))
             arc << g.at({d}, 0.765);
         arc << g.at({closes}, 0.765);
         p.setPen(QPen(theme().amber, 5.0, Qt::SolidLine, Qt::FlatCap));
@@ -265,7 +266,7 @@ void Ring::drawContacts(QPainter& p, const Geometry& g) const {
     if (pass.correction_deg) {
         const double half = pass.halfSpan_deg.value_or(1.0), mid = *pass.correction_deg;
         QPainterPath wedge(g.centre);
-        for (double d = mid - half; d <= mid + half + 0.01; d += half / 20.0)
+        for (double d : inParts(mid - half, mid + half, 40))
             wedge.lineTo(g.at({d}, 0.78));
         wedge.closeSubpath();
         p.setPen(Qt::NoPen);

@@ -2,6 +2,7 @@
 
 #include "app/pictures/drawn_curve.h"
 #include "app/pictures/picture.h"
+#include "app/style/label.h"
 #include "words/say.h"
 
 #include <QPicture>
@@ -553,7 +554,7 @@ void Strip::hover(QMouseEvent* event) {
                        .arg(words::sideName(side), words::fromDeadCentre(r->at, look_.style()),
                             words::liftWithUnit(r->lift_mm, look_.style()));
     if (r->struck) text += Say::tr("\nstruck: ") + QString::fromStdString(r->struck->reason);
-    QToolTip::showText(event->globalPosition().toPoint(), text, this);
+    QToolTip::showText(event->globalPosition().toPoint(), tipOf(text), this);
 }
 
 void Strip::keyPressEvent(QKeyEvent* event) {

@@ -32,6 +32,36 @@ void drawFitted(QPainter& p, const QRectF& room, int flags, const QString& text)
     p.setFont(before);
 }
 
+struct FittedLabel::Fit {
+    QString text;
+    QFont font;
+    QSize size;
+    Qt::Alignment alignment;
+    bool asItIs = false;
+    std::unique_ptr<QTextDocument> document{}; ///< where it does not fit as it is
+
+    bool isOf(const FittedLabel& label) const {
+        return text == label.text() && font == label.font() && size == label.size() &&
+               alignment == label.alignment();
+    }
+};
+
+FittedLabel::FittedLabel(QWidget* parent) : PlainLabel(parent) {}
+FittedLabel::FittedLabel(const QString& text, QWidget* parent) : PlainLabel(text, parent) {}
+FittedLabel::~FittedLabel() = default;
+
+const FittedLabel::Fit& FittedLabel::fit() const {
+    if (fit_ && fit_->isOf(*this)) return *fit_;
+    auto made = std::make_unique<Fit>(Fit{text(), font(), size(), alignment()});
+    made->asItIs = fitsAsItIs();
+    if (!made->asItIs) {
+        made->document = std::make_unique<QTextDocument>();
+        lay(*made->document);
+    }
+    fit_ = std::move(made);
+    return *fit_;
+}
+
 void FittedLabel::lay(QTextDocument& document) const {
     QTextOption option(alignment());
     option.setWrapMode(QTextOption::WordWrap);
@@ -42,7 +72,7 @@ void FittedLabel::lay(QTextDocument& document) const {
     // One of the platform has points, and no pixels.
     if (font.pixelSize() <= 0) font.setPixelSize(fontInfo().pixelSize());
     document.setDefaultFont(font);
-    if (Qt::mightBeRichText(text()))
+    if (textFormat() == Qt::RichText)
         document.setHtml(text());
     else
         document.setPlainText(text());
@@ -63,12 +93,11 @@ bool FittedLabel::fitsAsItIs() const {
 }
 
 bool FittedLabel::fits() const {
-    if (fitsAsItIs()) return true;
-    QTextDocument document;
-    lay(document);
+    const Fit& f = fit();
+    if (f.asItIs) return true;
     const QRect room = contentsRect();
-    return document.size().height() <= room.height() + 2 &&
-           document.idealWidth() <= room.width() + 2;
+    return f.document->size().height() <= room.height() + 2 &&
+           f.document->idealWidth() <= room.width() + 2;
 }
 
 QSize FittedLabel::minimumSizeHint() const {
@@ -80,9 +109,9 @@ QSize FittedLabel::minimumSizeHint() const {
 }
 
 void FittedLabel::paintEvent(QPaintEvent* event) {
-    if (fitsAsItIs()) return QLabel::paintEvent(event);
-    QTextDocument document;
-    lay(document);
+    const Fit& f = fit();
+    if (f.asItIs) return QLabel::paintEvent(event);
+    QTextDocument& document = *f.document;
     const QRect room = contentsRect();
     const double over = room.height() - document.size().height();
     const double top = alignment() & Qt::AlignTop      ? 0.0

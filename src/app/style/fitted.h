@@ -1,7 +1,9 @@
 // Text that must do with the room it has, whatever the language: it grows smaller before it is cut.
 #pragma once
 
-#include <QLabel>
+#include "app/style/label.h"
+
+#include <memory>
 
 class QTextDocument;
 
@@ -12,10 +14,12 @@ namespace app {
 void drawFitted(QPainter& painter, const QRectF& room, int flags, const QString& text);
 
 /// A label with several lines whose layout may give it less than it asks for.
-class FittedLabel : public QLabel {
+class FittedLabel : public PlainLabel {
     Q_OBJECT
 public:
-    using QLabel::QLabel;
+    explicit FittedLabel(QWidget* parent = nullptr);
+    explicit FittedLabel(const QString& text, QWidget* parent = nullptr);
+    ~FittedLabel() override;
 
     QSize minimumSizeHint() const override;
     /// Whether all of it shows, in whatever size.
@@ -25,10 +29,16 @@ protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
+    /// How the text fits, and for what that was worked out: a rich text that is laid out asks to
+    /// be painted again, and so is laid out when something of it changes and not when it is painted.
+    struct Fit;
+    const Fit& fit() const;
     /// Lays the text out as large as it fits.
     void lay(QTextDocument& document) const;
     /// As any label would paint it.
     bool fitsAsItIs() const;
+
+    mutable std::unique_ptr<Fit> fit_;
 };
 
 } // namespace app

@@ -1,6 +1,7 @@
 #include "app/style/rows.h"
 
 #include "app/style/clipboard.h"
+#include "app/style/label.h"
 
 #include <QAbstractListModel>
 #include <QKeyEvent>
@@ -28,7 +29,9 @@ public:
             return QVariant::fromValue(at(index.row()));
         case Qt::ToolTipRole: {
             const Row row = at(index.row());
-            return row.heading ? QString() : row.note.isEmpty() ? row.under : row.note;
+            return tipOf(row.heading          ? QString()
+                         : row.note.isEmpty() ? row.under
+                                              : row.note);
         }
         case Qt::AccessibleTextRole: { // what a screen reader says
             const Row r = at(index.row());

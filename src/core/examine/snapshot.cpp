@@ -1,15 +1,24 @@
 #include "core/examine/snapshot.h"
 
+#include <exception>
+
 namespace lobe {
 
 SnapshotPtr examined(Job job, const SnapshotPtr& before) {
     auto made = std::make_shared<Snapshot>();
     made->job = std::move(job);
-    if (before) {
-        const Before was{before->job, before->findings};
-        made->findings = examine(made->job, &was);
-    } else {
-        made->findings = examine(made->job);
+    try {
+        if (before) {
+            const Before was{before->job, before->findings};
+            made->findings = examine(made->job, &was);
+        } else {
+            made->findings = examine(made->job);
+        }
+    } catch (const std::exception& e) {
+        // Any job opens: a book must not be shut by one that this program cannot work out.
+        made->findings = {};
+        made->trouble = e.what();
+        if (made->trouble.empty()) made->trouble = "?";
     }
     return made;
 }

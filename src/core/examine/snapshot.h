@@ -5,17 +5,21 @@
 #include "core/examine/examine.h"
 
 #include <memory>
+#include <string>
 
 namespace lobe {
 
 struct Snapshot {
     Job job;
     Findings findings;
+    /// What went wrong where the job could not be examined: then nothing is found of it, and what was
+    /// entered last can be taken back. For whoever mends the program; no sentence.
+    std::string trouble;
 };
 
 using SnapshotPtr = std::shared_ptr<const Snapshot>;
 
-/// Examines a job. What the snapshot before it found of the runs that have not changed is taken
+/// Examines a job; never throws for one. What the snapshot before it found of the runs that have not changed is taken
 /// over, so that one more reading costs one run and not all of them.
 SnapshotPtr examined(Job job, const SnapshotPtr& before = {});
 

@@ -108,6 +108,8 @@ Evidence::Evidence(const ExplainRequest& request) : r_(request), card_(complete(
         state(side);
         stateBase(side);
     }
+    // A statement that the readings as they are do not make, in any school, is none.
+    std::erase_if(statements_, [&](const Statement& s) { return !makes(s); });
     // Two centres that follow from the separation alone say no more than it does.
     const bool centres = std::any_of(statements_.begin(), statements_.end(),
                                      [](const Statement& s) { return s.kind == Kind::Centre; });
@@ -116,6 +118,14 @@ Evidence::Evidence(const ExplainRequest& request) : r_(request), card_(complete(
         statements_.push_back(
             {Kind::Separation, Side::Intake, *c.separation,
              std::sqrt(kGrinding_deg * kGrinding_deg + cardStep_ * cardStep_ / 12.0)});
+    if (!statements_.empty() && !makes(statements_.back())) statements_.pop_back();
+}
+
+bool Evidence::makes(const Statement& s) const {
+    const Hypothesis none;
+    return std::any_of(std::begin(kSchools), std::end(kSchools), [&](CentreSchool school) {
+        return residual(s, none, undone(none, {}, {}, school)).has_value();
+    });
 }
 
 /// The engine with the ratio and lash of the run: what its conditions say.

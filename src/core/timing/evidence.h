@@ -109,6 +109,8 @@ private:
         std::optional<double> opens, closes, centre;
     };
 
+    /// Whether what was measured says anything of it.
+    bool makes(const Statement& statement) const;
     Engine asTaken(const LobeFigures& lobe, bool lash) const;
     void state(Side side);
     void stateBase(Side side);

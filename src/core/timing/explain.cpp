@@ -51,6 +51,7 @@ public:
         out_.baseTrue = out_.baseTrue && !zeroOff_;
         if (evidence_.count() == 0 || !anyAngle()) return;
         hypotheses();
+        if (tried_.empty()) return unclear();
         conclude();
         figures();
         looksLike();
@@ -101,6 +102,8 @@ private:
 
     void hypotheses() {
         consider(of(CauseKind::AsCard, price::kAsCard));
+        // What is stated and what was measured have no school in common.
+        if (tried_.empty()) return;
         const Judged& card = tried_.front().judged;
         // Nothing to explain: every difference well inside what it is uncertain.
         if (!zeroOff_ && card.left <= 0.6 * evidence_.count()) return;
@@ -390,6 +393,13 @@ private:
         const double within = std::max(0.03, uncertainty(t, Amount::Lash).value_or(0.0));
         if (told > 0.0 && std::abs(more + told) < within) return -told;
         return more;
+    }
+
+    void unclear() {
+        Cause c;
+        c.kind = CauseKind::Unclear;
+        out_.causes.push_back(c);
+        out_.school.reset();
     }
 
     void conclude() {

@@ -1,5 +1,6 @@
 #include "app/stations/clearance/gap_map.h"
 
+#include "app/pictures/along.h"
 #include "app/style/fitted.h"
 #include "words/clearance.h"
 #include "words/say.h"
@@ -55,8 +56,9 @@ void GapMap::drawFrame(QPainter& p, const Plot& plot) const {
     p.setFont(Look::font(12));
     const bool inches = look().style().inches();
     const double step = inches ? 0.050 * kMmPerInch : 1.0;
-    int n = 0;
-    for (double mm = 0.0; mm <= most_ + 1e-9; mm += step, ++n) {
+    int n = -1;
+    for (double mm : along(0.0, most_, step)) {
+        ++n;
         p.setPen(QPen(t.edge, 0.6));
         p.drawLine(QPointF(plot.box.left(), plot.y(mm)), QPointF(plot.box.right(), plot.y(mm)));
         p.setPen(t.muted);
@@ -85,7 +87,7 @@ void GapMap::drawOthers(QPainter& p, const Plot& plot, const GapCurve& valve) co
     for (const OtherCam& cam : scene_.others) {
         if (n == 4) break;
         QPolygonF line;
-        for (double deg = -kReach; deg <= kReach; deg += 1.0)
+        for (double deg : along(-kReach, kReach, 1.0))
             line << QPointF(plot.x(deg),
                             plot.y(valve.gap->clearance(deg, cam.lift, scene_.advance_deg)));
         p.setBrush(Qt::NoBrush);
@@ -125,7 +127,7 @@ void GapMap::drawValve(QPainter& p, const Plot& plot, const GapCurve& valve) con
                Say::tr("limit %1").arg(words::clearance(valve.limit_mm, look().style())));
     if (valve.gap) {
         QPolygonF line, over, under;
-        for (double deg = -kReach; deg <= kReach; deg += 1.0) {
+        for (double deg : along(-kReach, kReach, 1.0)) {
             const double mm = valve.gap->clearance(deg, valve.lift, scene_.advance_deg);
             const double half = valve.gap->plusMinus_mm(deg);
             line << QPointF(plot.x(deg), plot.y(mm));

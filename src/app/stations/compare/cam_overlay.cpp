@@ -1,5 +1,6 @@
 #include "app/stations/compare/cam_overlay.h"
 
+#include "app/pictures/along.h"
 #include "app/stations/compare/cam_style.h"
 #include "app/style/fitted.h"
 #include "words/say.h"
@@ -56,7 +57,7 @@ void CamOverlay::frame(QPainter& p, const Frame& f) const {
     p.drawRect(f.lower);
     p.setFont(Look::font(12));
     const double tick = inches ? 0.1 : 2.0;
-    for (double v = 0.0; v * unit <= f.most; v += tick) {
+    for (double v : along(0.0, f.most / unit, tick)) {
         p.setPen(QPen(t.edge, 0.6));
         p.drawLine(QPointF(f.upper.left(), f.y(v * unit)), QPointF(f.upper.right(), f.y(v * unit)));
         p.setPen(t.muted);
@@ -94,7 +95,7 @@ void CamOverlay::lifts(QPainter& p, const Frame& f, const std::vector<CamView>& 
         for (std::size_t i = 0; i < views.size(); ++i) {
             if (!views[i].cam->lift[side]) continue;
             QPolygonF line;
-            for (double deg = kFrom; deg <= kTo; deg += kStep)
+            for (double deg : along(kFrom, kTo, kStep))
                 line << QPointF(f.x(deg), f.y(liftOf(views[i], side, deg)));
             p.setBrush(Qt::NoBrush);
             p.setPen(camPen(t.lobe(side), i, views[i]));
@@ -105,11 +106,13 @@ void CamOverlay::lifts(QPainter& p, const Frame& f, const std::vector<CamView>& 
             if (!views[i].cam->lift[side]) continue;
             const double wanted = f.most * (0.16 + 0.125 * static_cast<double>(i));
             const double way = side == Side::Intake ? -1.0 : 1.0;
-            for (double deg = -way * kTo; std::abs(deg) <= kTo; deg += way)
+            for (double from : along(-kTo, kTo, 1.0)) {
+                const double deg = way * from;
                 if (liftOf(views[i], side, deg) >= wanted) {
                     drawCamMark(p, t, {f.x(deg), f.y(wanted)}, i, views[i]);
                     break;
                 }
+            }
         }
     }
 }
@@ -124,7 +127,7 @@ void CamOverlay::differences(QPainter& p, const Frame& f, const std::vector<CamV
         for (std::size_t i = 0; i < views.size(); ++i) {
             if (views[i].reference || !views[i].cam->lift[side] || !ref->cam->lift[side]) continue;
             QPolygonF line;
-            for (double deg = kFrom; deg <= kTo; deg += kStep) {
+            for (double deg : along(kFrom, kTo, kStep)) {
                 const double a = liftOf(views[i], side, deg), b = liftOf(*ref, side, deg);
                 if (a > 0.0 || b > 0.0) line << QPointF(f.x(deg), f.d(a - b));
             }
@@ -143,7 +146,7 @@ QString CamOverlay::text() const {
         for (Side side : {Side::Exhaust, Side::Intake})
             head << v.name + QLatin1Char(' ') + words::sideName(side);
     lines << columns(head);
-    for (double deg = kFrom; deg <= kTo; deg += kStep) {
+    for (double deg : along(kFrom, kTo, kStep)) {
         QStringList row{words::fixed(deg, 0, style)};
         for (const CamView& v : views)
             for (Side side : {Side::Exhaust, Side::Intake})
@@ -168,7 +171,7 @@ void CamOverlay::draw(QPainter& p, const QSizeF& size) const {
         if (v.reference) ref = &v;
     for (const CamView& v : views)
         for (Side side : {Side::Intake, Side::Exhaust})
-            for (double deg = kFrom; deg <= kTo; deg += 2.0 * kStep) {
+            for (double deg : along(kFrom, kTo, 2.0 * kStep)) {
                 const double mm = liftOf(v, side, deg);
                 most = std::max(most, mm);
                 if (ref && ref->cam->lift[side] && v.cam->lift[side])

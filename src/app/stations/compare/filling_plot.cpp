@@ -1,5 +1,6 @@
 #include "app/stations/compare/filling_plot.h"
 
+#include "app/pictures/along.h"
 #include "app/stations/compare/cam_style.h"
 #include "app/style/fitted.h"
 #include "words/say.h"
@@ -118,14 +119,14 @@ void FillingPlot::draw(QPainter& p, const QSizeF& size) const {
                           QPointF(x(std::min(to, purpose.to_rpm)), upper.bottom())),
                    band);
     }
-    for (double e = least; e <= most + 1e-9; e += 0.1) {
+    for (double e : along(least, most, 0.1)) {
         p.setPen(QPen(t.edge, 0.6));
         p.drawLine(QPointF(upper.left(), y(e)), QPointF(upper.right(), y(e)));
         p.setPen(t.muted);
         p.drawText(QRectF(0, y(e) - 9, kLeft - 5, 18), Qt::AlignRight | Qt::AlignVCenter,
                    words::fixed(e, 1, look().style()));
     }
-    for (double rpm = std::ceil(from / 1000.0) * 1000.0; rpm <= to; rpm += 1000.0) {
+    for (double rpm : along(std::ceil(from / 1000.0) * 1000.0, to, 1000.0)) {
         p.setPen(QPen(t.edge, 0.6));
         for (const QRectF& box : {upper, lower})
             p.drawLine(QPointF(x(rpm), box.top()), QPointF(x(rpm), box.bottom()));

@@ -1,6 +1,8 @@
 #include "app/stations/compare/shelf_pane.h"
 
+#include "app/pictures/along.h"
 #include "app/style/fitted.h"
+#include "app/style/label.h"
 #include "core/model/modelled.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -138,7 +140,7 @@ private:
                 line << QPointF((p.deg - top->deg + 170.0) / 340.0, std::min(1.0, p.mm / 12.0));
         const auto made = modelLobe(item.cam.card, Side::Intake);
         if (const auto* lobe = std::get_if<ModelledLobe>(&made); lobe && line.isEmpty())
-            for (double away = -170.0; away <= 170.0; away += 5.0)
+            for (double away : along(-170.0, 170.0, 5.0))
                 line << QPointF((away + 170.0) / 340.0,
                                 std::min(1.0, lobe->curve.at(lobe->nose_deg + away) / 12.0));
         return kept_[key] = line;
@@ -158,7 +160,7 @@ ShelfPane::ShelfPane(const Look& look, CompareDesk& desk, QWidget* parent)
       desk_(desk),
       line_(new QLineEdit(this)),
       list_(new QListView(this)),
-      said_(new QLabel(this)),
+      said_(new PlainLabel(this)),
       model_(new ShelfModel(desk, this)) {
     setObjectName(QStringLiteral("shelf"));
     line_->setObjectName(QStringLiteral("shelfSearch"));

@@ -2,6 +2,7 @@
 
 #include "app/stations/engine/section.h"
 #include "app/style/fact_rows.h"
+#include "app/style/label.h"
 #include "app/style/rows.h"
 #include "words/say.h"
 
@@ -15,7 +16,7 @@ using namespace lobe;
 
 EngineStation::EngineStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
     : BenchOf(session, look, parent),
-      verdict_(new QLabel(this)),
+      verdict_(new PlainLabel(this)),
       list_(new RowList(look, false, this)),
       section_(new EngineSection(look, dialogs, this)) {
     setObjectName(QStringLiteral("engineStation"));

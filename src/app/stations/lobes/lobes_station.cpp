@@ -4,6 +4,7 @@
 #include "app/pictures/strip.h"
 #include "app/style/fitted.h"
 #include "app/style/flow.h"
+#include "app/style/label.h"
 #include "app/style/rows.h"
 #include "words/say.h"
 
@@ -23,7 +24,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
       direction_(new FittedLabel(this)),
       turnToLabel_(new FittedLabel(Say::tr("turn to"), this)),
       angle_(new FittedLabel(this)),
-      angleSide_(new QLabel(this)),
+      angleSide_(new PlainLabel(this)),
       last_(new FittedLabel(this)),
       adviceHead_(new FittedLabel(this)),
       advice_(new FittedLabel(this)),

@@ -1,6 +1,8 @@
 #include "app/stations/record/record_station.h"
 
 #include "app/style/fitted.h"
+#include "app/style/label.h"
+#include "book/pictures.h"
 #include "app/style/rows.h"
 #include "words/say.h"
 
@@ -131,6 +133,21 @@ void RecordStation::refresh() {
     refreshPictures();
 }
 
+/// A picture small; none where it is larger than is looked at, or is drawn anew by what it says: a
+/// drawing of a few bytes can ask for any amount of work.
+static QPixmap thumbnail(const QString& path) {
+    constexpr qint64 kMostPixels = 40'000'000;
+    if (path.isEmpty()) return {};
+    QImageReader reader(path);
+    reader.setAutoTransform(true);
+    const QSize size = reader.size();
+    if (!size.isValid() || qint64(size.width()) * size.height() > kMostPixels ||
+        reader.format().startsWith("svg"))
+        return {};
+    reader.setScaledSize(size.scaled(kThumb * 2, kThumb * 2, Qt::KeepAspectRatio));
+    return QPixmap::fromImage(reader.read());
+}
+
 /// The newest pictures, small; each is read once.
 void RecordStation::refreshPictures() {
     QStringList paths;
@@ -142,16 +159,10 @@ void RecordStation::refreshPictures() {
         delete item->widget();
         delete item;
     }
-    const QDir beside = QFileInfo(session().book().path()).absoluteDir();
     for (const QString& path : paths) {
-        QImageReader reader(beside.filePath(path));
-        reader.setAutoTransform(true);
-        const QSize size = reader.size();
-        if (size.isValid())
-            reader.setScaledSize(size.scaled(kThumb * 2, kThumb * 2, Qt::KeepAspectRatio));
-        QPixmap picture = QPixmap::fromImage(reader.read());
-        auto* label = new QLabel(this);
-        label->setToolTip(path);
+        const QPixmap picture = thumbnail(book::pictureAt(session().book().path(), path));
+        auto* label = new PlainLabel(this);
+        label->setToolTip(tipOf(path));
         label->setAccessibleName(path);
         if (picture.isNull())
             label->setText(QFileInfo(path).fileName());

@@ -4,6 +4,7 @@
 #include "app/pictures/slide.h"
 #include "app/stations/set/wheels.h"
 #include "app/style/fact_rows.h"
+#include "app/style/label.h"
 #include "app/style/rows.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -45,12 +46,12 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
       choices_(new RowList(look, true, this)),
       facts_(new RowList(look, false, this)),
       panes_(new QStackedWidget(this)),
-      verdict_(new QLabel(this)),
-      steps_(new QLabel(this)),
-      notes_(new QLabel(this)),
-      history_(new QLabel(this)),
-      without_(new QLabel(this)),
-      caution_(new QLabel(this)),
+      verdict_(new PlainLabel(this)),
+      steps_(new PlainLabel(this)),
+      notes_(new PlainLabel(this)),
+      history_(new PlainLabel(this)),
+      without_(new PlainLabel(this)),
+      caution_(new PlainLabel(this)),
       outcome_(new FigureTable(look, false, this)) {
     setObjectName(QStringLiteral("setStation"));
     verdict_->setObjectName(QStringLiteral("setVerdict"));
@@ -77,6 +78,8 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     }
     steps_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
     notes_->setAlignment(Qt::AlignLeft | Qt::AlignTop);
+    for (QLabel* label : {history_, without_})
+        label->setTextFormat(Qt::RichText);
     panes_->addWidget(choices_);
     panes_->addWidget(facts_);
     panes_->addWidget(scrolled(history_, this));

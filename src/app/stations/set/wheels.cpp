@@ -1,5 +1,6 @@
 #include "app/stations/set/wheels.h"
 
+#include "app/pictures/along.h"
 #include "app/style/fitted.h"
 #include "words/say.h"
 #include "words/setting.h"
@@ -145,7 +146,7 @@ void Wheels::drawSlots(QPainter& p, const Wheel& w) const {
     }
     if (!(d.slotLine_deg > 0.0)) return;
     p.setPen(QPen(t.ink, 1.0));
-    for (double line = -d.slot_deg; line <= d.slot_deg + 1e-6; line += d.slotLine_deg)
+    for (double line : along(-d.slot_deg, d.slot_deg, d.slotLine_deg))
         p.drawLine(w.at(90.0 + line / 2.0, 0.67), w.at(90.0 + line / 2.0, 0.74));
 }
 

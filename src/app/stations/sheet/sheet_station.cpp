@@ -2,6 +2,7 @@
 
 #include "app/style/fitted.h"
 #include "app/style/flow.h"
+#include "app/style/label.h"
 #include "book/files.h"
 #include "book/job_file.h"
 #include "words/say.h"
@@ -35,7 +36,7 @@ SheetStation::SheetStation(Session& session, const Look& look, Dialogs& dialogs,
     said_->setObjectName(QStringLiteral("sheetSaid"));
     said_->setWordWrap(true);
     auto* chips = new FlowLayout(6);
-    auto* leaveOut = new QLabel(Say::tr("leave out:"), this);
+    auto* leaveOut = new PlainLabel(Say::tr("leave out:"), this);
     leaveOut->setProperty("role", "quiet");
     chips->addWidget(leaveOut);
     const auto chip = [&](QPushButton* button, const QString& name) {

@@ -3,6 +3,7 @@
 #include "app/pictures/ring.h"
 #include "app/style/fact_rows.h"
 #include "app/style/flow.h"
+#include "app/style/label.h"
 #include "app/style/rows.h"
 #include "core/job/entry.h"
 #include "stations/lobes/desk/remedies.h"
@@ -31,10 +32,10 @@ constexpr int kScales = static_cast<int>(WheelScale::Tape) + 1;
 TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
     : BenchOf(session, look, parent),
       ring_(new Ring(look, dialogs, this)),
-      verdict_(new QLabel(this)),
-      steps_(new QLabel(this)),
-      sums_(new QLabel(this)),
-      caution_(new QLabel(this)),
+      verdict_(new PlainLabel(this)),
+      steps_(new PlainLabel(this)),
+      sums_(new PlainLabel(this)),
+      caution_(new PlainLabel(this)),
       methods_(new QButtonGroup(this)),
       scale_(new QComboBox(this)),
       log_(new RowList(look, false, this)),
@@ -70,7 +71,7 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     auto* right = new QVBoxLayout;
     right->setSpacing(8);
     auto* wheelRow = new QHBoxLayout;
-    wheelRow->addWidget(new QLabel(Say::tr("the wheel reads"), this));
+    wheelRow->addWidget(new PlainLabel(Say::tr("the wheel reads"), this));
     wheelRow->addWidget(scale_, 1);
     right->addLayout(wheelRow);
     right->addWidget(steps_);

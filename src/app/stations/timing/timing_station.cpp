@@ -5,6 +5,7 @@
 #include "app/pictures/ring.h"
 #include "app/style/dial_style.h"
 #include "app/style/fitted.h"
+#include "app/style/label.h"
 #include "core/job/entry.h"
 #include "words/explanation.h"
 #include "words/say.h"
@@ -30,7 +31,7 @@ constexpr CentreSchool kSchools[] = {CentreSchool::EqualDrop, CentreSchool::Even
 
 TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
     : BenchOf(session, look, parent),
-      verdict_(new QLabel(this)),
+      verdict_(new PlainLabel(this)),
       more_(new FittedLabel(this)),
       events_(new FittedLabel(this)),
       together_(new FittedLabel(this)),
@@ -68,12 +69,13 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
         schools_->addButton(button, i);
         grid_->addWidget(button, i + 1, 0);
         for (int side = 0; side < 2; ++side) {
-            centres_[i][side] = new QLabel(this);
+            centres_[i][side] = new PlainLabel(this);
             centres_[i][side]->setAlignment(Qt::AlignCenter);
             grid_->addWidget(centres_[i][side], i + 1, side + 1);
         }
     }
     together_->setFont(Look::font(13));
+    together_->setTextFormat(Qt::RichText);
     grid_->addWidget(together_, 0, 3, 5, 1);
     grid_->addWidget(midpoints_, 0, 4, 5, 1);
     grid_->setColumnStretch(3, 1);

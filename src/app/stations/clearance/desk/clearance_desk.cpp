@@ -173,16 +173,16 @@ void ClearanceDesk::setAdvance(double deg) {
     emit slid();
 }
 
+void ClearanceDesk::begin() {
+    FactsDesk::begin();
+    notNow_ = false;
+    another_ = false;
+    goTo_.reset();
+    striking_.reset();
+    slide_.setValue(0.0);
+}
+
 void ClearanceDesk::follow() {
-    if (job().id != job_) {
-        job_ = job().id;
-        notNow_ = false;
-        another_ = false;
-        goTo_.reset();
-        striking_.reset();
-        slide_.setValue(0.0);
-        askQuietly(-1);
-    }
     // The mock-up is asked once, before the first press of the job.
     if (job().maps.empty() && !notNow_ && !sheet().field()) askQuietly(0);
     foretell();

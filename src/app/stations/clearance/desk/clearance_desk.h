@@ -40,6 +40,7 @@ public:
     bool step(int direction) override;
     Echo command(QChar letter) override;
     void leave() override;
+    void begin() override;
     void follow() override;
     Facts facts() const override;
 
@@ -125,7 +126,6 @@ private:
     std::int64_t known_ = 0; ///< the newest press of the map before the job was read again
     std::optional<qint64> striking_;
     bool another_ = false; ///< the next press begins a map
-    std::int64_t job_ = 0; ///< shown last
     bool notNow_ = false;  ///< the mock-up was asked, and left
 };
 

@@ -36,15 +36,16 @@ CompareDesk::CompareDesk(Session& session, Manner manner)
     });
 }
 
-void CompareDesk::follow() {
-    if (built_ == session().snapshot()) return;
-    if (!built_ || built_->job.id != job().id) {
-        slide_.setExactly(0.0);
-        atHand_ = 0;
-        deciding_.reset();
-        askQuietly(-1);
-    }
+void CompareDesk::begin() {
+    FactsDesk::begin();
+    slide_.setExactly(0.0);
+    atHand_ = 0;
+    deciding_.reset();
     build();
+}
+
+void CompareDesk::follow() {
+    if (built_ != session().snapshot()) build();
 }
 
 void CompareDesk::build() {
@@ -53,6 +54,7 @@ void CompareDesk::build() {
     for (const Candidate& c : candidates())
         cams_.push_back(camOf(job(), findings(), c));
     if (atHand_ >= cams_.size()) atHand_ = 0;
+    if (deciding_ && *deciding_ >= cams_.size()) deciding_.reset();
     outdate();
     if (shows_ == Shows::Filling) rest_.start();
 }

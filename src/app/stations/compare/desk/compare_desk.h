@@ -44,6 +44,7 @@ public:
     bool step(int direction) override;
     Echo command(QChar letter) override;
     void leave() override;
+    void begin() override;
     void follow() override;
 
     const SlideState& slide() const { return slide_; }

@@ -99,14 +99,14 @@ void CompressionDesk::factKept() {
         moveTo(sheet().last() ? -1 : sheet().onward());
 }
 
+void CompressionDesk::begin() {
+    FactsDesk::begin();
+    notNow_ = false;
+    slide_.setValue(0.0);
+    emit closingWanted();
+}
+
 void CompressionDesk::follow() {
-    if (job().id != job_) {
-        job_ = job().id;
-        notNow_ = false;
-        askQuietly(-1); // what was asked was of another job
-        slide_.setValue(0.0);
-        emit closingWanted();
-    }
     // What the verdict asks, the line asks.
     if (!sheet().field() && !notNow_ && missing() >= 0) askQuietly(missing());
 }

@@ -18,6 +18,7 @@ public:
 
     Echo command(QChar letter) override;
     void leave() override;
+    void begin() override;
     void follow() override;
 
     const SlideState& slide() const { return slide_; }
@@ -76,7 +77,6 @@ private:
     QString cylindersCompared() const;
 
     SlideState slide_;
-    std::int64_t job_ = 0;   ///< shown last
     bool notNow_ = false;    ///< what is missing was asked, and left
     bool answersIt_ = false; ///< what was typed last answers what was missing
 };

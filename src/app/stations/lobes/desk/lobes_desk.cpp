@@ -32,6 +32,18 @@ LobesDesk::LobesDesk(Session& session, Manner manner)
     });
 }
 
+void LobesDesk::begin() {
+    FactsDesk::begin();
+    goTo_.reset();
+    held_.forget();
+    pasted_.drop();
+    striking_.reset();
+    events_.forget();
+    source_.reset();
+    backing_ = overshot_ = false;
+    compared_ = 0;
+}
+
 void LobesDesk::typing(bool on) {
     held_.typing(on);
 }

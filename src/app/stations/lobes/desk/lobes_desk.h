@@ -31,6 +31,7 @@ public:
     bool step(int direction) override;
     Echo command(QChar letter) override;
     void leave() override;
+    void begin() override;
     void ask(const lobe::Task& task) override;
     Facts facts() const override;
 

@@ -207,7 +207,7 @@ Echo RecordDesk::keep(const LogEntry& e) {
 void RecordDesk::askOf(int number) {
     const LogEntry* e = entry(number);
     asked_.reset();
-    if (e && !words::entryFields(e->kind).isEmpty()) asked_ = Asked{number, 0};
+    if (e && !words::entryFields(e->kind).isEmpty()) asked_ = Asked{number, e->kind, 0};
     tell();
 }
 
@@ -227,13 +227,16 @@ void RecordDesk::leave() {
     tell();
 }
 
+void RecordDesk::begin() {
+    asked_.reset();
+    wanted_.clear();
+    only_ = LogPart::All;
+}
+
 void RecordDesk::follow() {
-    if (job_ != job().id) {
-        wanted_.clear();
-        only_ = LogPart::All;
-    }
-    job_ = job().id;
-    if (asked_ && !entry(asked_->number)) asked_.reset();
+    // Undone, by this window or another; or its number is one of another kind now.
+    const LogEntry* e = asked_ ? entry(asked_->number) : nullptr;
+    if (asked_ && (!e || e->kind != asked_->kind)) asked_.reset();
 }
 
 void RecordDesk::find(const QString& text) {

@@ -22,6 +22,7 @@ public:
     Echo submit(const QString& text) override;
     bool step(int direction) override;
     void leave() override;
+    void begin() override;
     void follow() override;
     StandCard standCard() const override;
 
@@ -55,7 +56,8 @@ public:
 private:
     struct Asked {
         int number = 0;
-        int field = 0;
+        lobe::EntryKind kind = lobe::EntryKind::Note;
+        int field = 0; ///< of those its kind has
     };
     /// A line that begins with a word this desk knows.
     struct Typed {
@@ -78,7 +80,6 @@ private:
     std::optional<Asked> asked_;
     QString wanted_;
     LogPart only_ = LogPart::All;
-    std::int64_t job_ = 0;
 };
 
 } // namespace app

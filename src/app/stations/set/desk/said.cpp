@@ -175,13 +175,13 @@ QString SetDesk::changeText(const CamMove& c) const {
         c.time_ms
             ? QDateTime::fromMSecsSinceEpoch(c.time_ms).toString(QStringLiteral("yyyy-MM-dd HH:mm"))
             : Say::tr("imported");
-    lines << QStringLiteral("<b>%1.&nbsp; %2</b>").arg(c.number).arg(when);
+    lines << QStringLiteral("<b>%1.&nbsp; %2</b>").arg(c.number).arg(when.toHtmlEscaped());
     const auto part = [&](const std::optional<DriveMove>& m, const QString& cam,
                           const std::optional<double>& wanted) {
         if (!m) return;
         lines << QStringLiteral("%1%2: %3%4")
                      .arg(cam, words::moveBy(m->total_deg, style(), 2),
-                          words::moveShort(job().engine.drive, *m, style()),
+                          words::moveShort(job().engine.drive, *m, style()).toHtmlEscaped(),
                           wanted ? Say::tr(" (wanted %1)").arg(words::moveBy(*wanted, style()))
                                  : QString());
     };
@@ -195,7 +195,7 @@ QString SetDesk::changeText(const CamMove& c) const {
     said(Say::tr("photo: "), c.photo);
     for (const MoveCheck& check : findings().changes)
         if (check.number == c.number) {
-            lines << words::sentence(check, style());
+            lines << words::sentence(check, style()).toHtmlEscaped();
             for (const MovedEvent& e : check.events)
                 lines << Say::tr("&nbsp;&nbsp;%1 %2 to %3, moved %4")
                              .arg(words::eventName(e.event),

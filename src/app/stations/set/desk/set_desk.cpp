@@ -95,14 +95,18 @@ const stations::Station* SetDesk::elsewhere() const {
     }
 }
 
+void SetDesk::begin() {
+    FactsDesk::begin();
+    guide_ = -1;
+    choice_ = 0;
+    together_ = false;
+    pane_ = Pane::Choices;
+    askedPhoto_.clear();
+    for (SlideState& slide : slides_)
+        slide.setExactly(0.0);
+}
+
 void SetDesk::follow() {
-    if (job().id != job_) {
-        job_ = job().id;
-        guide_ = -1;
-        pane_ = Pane::Choices;
-        for (SlideState& slide : slides_)
-            slide.setExactly(0.0);
-    }
     if (sheet().field())
         pane_ = Pane::Facts;
     else if (pane_ == Pane::Facts)
@@ -212,7 +216,7 @@ QString SetDesk::guideText() const {
     const QStringList all = guideSteps();
     QStringList lines;
     for (int i = 0; i < all.size(); ++i) {
-        const QString line = QStringLiteral("%1.&nbsp; %2").arg(i + 1).arg(all[i]);
+        const QString line = QStringLiteral("%1.&nbsp; %2").arg(i + 1).arg(all[i].toHtmlEscaped());
         lines << (i == guide_ ? QStringLiteral("<b>%1</b>").arg(line) : line);
     }
     return lines.join(QStringLiteral("<br><br>"));

@@ -13,6 +13,10 @@
 #include <optional>
 #include <vector>
 
+namespace book {
+class Keeping;
+}
+
 namespace app {
 
 /// One of the drive's choices, in words.
@@ -34,6 +38,7 @@ public:
     bool step(int direction) override;
     Echo command(QChar letter) override;
     void leave() override;
+    void begin() override;
     void follow() override;
 
     bool two() const; ///< cams, each with its own drive wheel
@@ -99,7 +104,7 @@ private:
     Typed amend(const QString& text, std::string lobe::CamMove::*part) const;
     Typed readLevel(const QString& text) const;
     Echo keepChange(lobe::CamMove change);
-    QString attach(const lobe::CamMove& change) const;
+    QString attach(const lobe::CamMove& change, book::Keeping& keeping) const;
 
     std::optional<double> need_deg(lobe::Side side) const;
     lobe::DriveMove findMove(lobe::Side side) const;
@@ -122,7 +127,6 @@ private:
     int guide_ = -1; ///< the step of setting without marks that is shown; -1: none
     Pane pane_ = Pane::Choices;
     lobe::DriveMove moves_[2]; ///< that bring the cams where their slides stand
-    std::int64_t job_ = 0;     ///< shown last
     QString askedPhoto_;       ///< a large file that was asked about
 };
 

@@ -110,8 +110,8 @@ SetDesk::Typed SetDesk::read(const QString& text) const {
     if (const auto level = rest("level")) return readLevel(*level);
     if (guide_ >= 0) return readLevel(line);
     if (const auto photo = rest("photo")) {
-        if (!QFileInfo(*photo).isFile())
-            return {{false, Say::tr("There is no such file.")}, {}, {}, {}};
+        if (const QString why = book::refusesPicture(*photo); !why.isEmpty())
+            return {{false, why}, {}, {}, {}};
         return amend(QFileInfo(*photo).absoluteFilePath(), &CamMove::photo);
     }
     const auto number = readNumber(line.toStdString());
@@ -130,10 +130,9 @@ Echo SetDesk::ownUnderstand(const QString& text) const {
 }
 
 /// Copies the photo beside the book; its path from there, or empty when it cannot be copied.
-QString SetDesk::attach(const CamMove& change) const {
-    return book::keepPicture(session().book().path(),
-                             QStringLiteral("job-%1-change-%2").arg(job().id).arg(change.number),
-                             QString::fromStdString(change.photo));
+QString SetDesk::attach(const CamMove& change, book::Keeping& keeping) const {
+    return keeping.add(QStringLiteral("job-%1-change-%2").arg(job().id).arg(change.number),
+                       QString::fromStdString(change.photo));
 }
 
 void SetDesk::factKept() {
@@ -157,6 +156,7 @@ Echo SetDesk::ownSubmit(const QString& text) {
 Echo SetDesk::keepChange(CamMove change) {
     const bool fresh = change.number > lastMove(job());
     if (fresh) change.time_ms = session().now();
+    book::Keeping keeping(session().book().path());
     if (change.photo != (fresh ? std::string() : job().changes.back().photo)) {
         const QString file = QString::fromStdString(change.photo);
         const qint64 size = QFileInfo(file).size();
@@ -168,13 +168,14 @@ Echo SetDesk::keepChange(CamMove change) {
                                .arg(size >> 20)};
         }
         askedPhoto_.clear();
-        const QString kept = attach(change);
+        const QString kept = attach(change, keeping);
         if (kept.isEmpty())
             return {false, Say::tr("The photo could not be copied beside the book.")};
         change.photo = kept.toStdString();
     }
     if (!session().keep(book::KeepMove{change}))
         return {false, Say::tr("Not kept; see the message above.")};
+    keeping.done();
     if (fresh)
         for (SlideState& slide : slides_)
             slide.setExactly(0.0);

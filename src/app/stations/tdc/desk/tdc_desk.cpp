@@ -35,12 +35,12 @@ void TdcDesk::setMethod(TdcMethod method) {
     moveTo(-1);
 }
 
+void TdcDesk::begin() {
+    FactsDesk::begin();
+    notNow_ = false;
+}
+
 void TdcDesk::follow() {
-    if (job().id != job_) {
-        job_ = job().id;
-        notNow_ = false;
-        askQuietly(-1); // what was asked was of another job
-    }
     // What the verdict asks, the line asks.
     if (through() && job().fitted.top == WhichTop::NotSaid && !notNow_ && !sheet().field())
         askQuietly(0);

@@ -18,6 +18,7 @@ public:
     Echo command(QChar letter) override;
     void leave() override;
     void ask(const lobe::Task& task) override;
+    void begin() override;
     void follow() override;
 
     lobe::TdcMethod method() const { return method_; }
@@ -53,7 +54,6 @@ private:
 
     lobe::TdcMethod method_ = lobe::TdcMethod::PositiveStop;
     std::optional<double> drop_mm_;
-    std::int64_t job_ = 0;  ///< shown last
     bool notNow_ = false;   ///< overlap or firing: asked, and left
     bool samePass_ = false; ///< another drop with the pointer untouched
 };

@@ -1,0 +1,33 @@
+// Where a window stands: whole within the part of its screen that panels leave free, frame and all.
+#pragma once
+
+#include <QObject>
+#include <QPointer>
+#include <QSize>
+#include <QWidget>
+
+namespace app {
+
+/// Sees to it once, when the window manager has put its frame round the window; what it has to know
+/// before is a guess. Ends with the window.
+class Placing : public QObject {
+    Q_OBJECT
+public:
+    /// Before it is shown: `wanted`, or as much of it as there is room for; restored from `shape`
+    /// where that is one (QWidget::saveGeometry).
+    Placing(QWidget& window, const QSize& wanted, const QSize& least, const QByteArray& shape);
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    QRect free() const;
+    /// Makes it smaller, and moves it, by what stands out.
+    void within();
+
+    QWidget& window_;
+    QSize least_;
+    int looks_ = 0;
+};
+
+} // namespace app
