@@ -102,7 +102,7 @@ void exportJob(const Options& o, const Host& host) {
     const QString path = pathOf(o.to), ending = QFileInfo(path).suffix().toLower();
     if (const QString why = book::refusesExport(path, book->path()); !why.isEmpty())
         throw Refusal{path + QStringLiteral(": ") + why};
-    if (!o.force && QFileInfo::exists(path) && !sheet::isOurs(path))
+    if (!o.force && QFileInfo::exists(path) && !sheet::isOurs(path) && !book::isOurTable(path))
         throw Refusal{path + QStringLiteral(": another file stands there; --force replaces it")};
     const Findings findings = lobe::examine(job);
     QString why;

@@ -174,6 +174,7 @@ private slots:
         rig.window().go(stations::set);
         QFile photo(rig.paths().data + QStringLiteral("/large.jpg"));
         QVERIFY(photo.open(QIODevice::WriteOnly));
+        photo.write("\xff\xd8\xff\xe0");
         QVERIFY(photo.resize(51 << 20));
         photo.close();
         const QString typed = QStringLiteral("photo ") + photo.fileName();

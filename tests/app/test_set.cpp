@@ -336,9 +336,9 @@ private slots:
         rig.type(QStringLiteral("photo /nowhere/at-all.png"));
         QVERIFY(rig.text("echo").contains(QStringLiteral("no such file")));
         rig.line()->clear();
-        const QString file = rig.paths().preferences;
+        const QString file = rig.paths().data + QStringLiteral("/marks.png");
         QFile made(file);
-        QVERIFY(made.open(QIODevice::Append));
+        QVERIFY(made.open(QIODevice::Append) && made.write("\x89PNG\r\n") > 0 && made.flush());
         rig.type(QStringLiteral("photo ") + file);
         // It is copied beside the book, and outlives where it came from.
         const QString kept = QString::fromStdString(rig.onDisk().changes.back().photo);

@@ -1,6 +1,7 @@
 #include "app/frame/placing.h"
 
 #include <QEvent>
+#include <QGuiApplication>
 #include <QScreen>
 #include <QTimer>
 
@@ -17,6 +18,13 @@ constexpr int kLooks = 20, kSettled_ms = 120;
 
 Placing::Placing(QWidget& window, const QSize& wanted, const QSize& least, const QByteArray& shape)
     : QObject(&window), window_(window), least_(least) {
+    // Without a screen there is nothing to stand within.
+    if (QGuiApplication::platformName() == QLatin1String("offscreen")) {
+        window.setMinimumSize(least);
+        window.resize(wanted);
+        if (!shape.isEmpty()) window.restoreGeometry(shape);
+        return;
+    }
     const QSize room = free().size() - QSize(kBeside, kAbove);
     window.setMinimumSize(least.boundedTo(room));
     if (shape.isEmpty() || !window.restoreGeometry(shape)) window.resize(wanted.boundedTo(room));

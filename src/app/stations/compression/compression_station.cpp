@@ -39,7 +39,8 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
     table_->setObjectName(QStringLiteral("compressionTable"));
     table_->setAccessibleName(Say::tr("Dynamic ratio by every way of calling the closing"));
     reached_->setObjectName(QStringLiteral("compressionReached"));
-    reached_->setTextFormat(Qt::RichText);
+    for (QLabel* label : {reached_, big_})
+        label->setTextFormat(Qt::RichText);
     caution_->setProperty("role", "quiet");
     caution_->setText(CompressionDesk::caution());
     facts_->setMinimumHeight(40);

@@ -71,6 +71,7 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
         for (int side = 0; side < 2; ++side) {
             centres_[i][side] = new PlainLabel(this);
             centres_[i][side]->setAlignment(Qt::AlignCenter);
+            centres_[i][side]->setTextFormat(Qt::RichText);
             grid_->addWidget(centres_[i][side], i + 1, side + 1);
         }
     }
