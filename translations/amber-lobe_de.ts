@@ -7740,16 +7740,12 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Als &amp;Datei speichern…</translation>
     </message>
     <message>
-        <source>Copy &amp;engine</source>
-        <translation>&amp;Motor kopieren</translation>
-    </message>
-    <message>
         <source>Copy with &amp;cards</source>
-        <translation>Mit Daten&amp;blatt kopieren</translation>
+        <translation>Mit Da&amp;tenblatt kopieren</translation>
     </message>
     <message>
         <source>Copy a&amp;ll</source>
-        <translation>&amp;Alles kopieren</translation>
+        <translation>Alles k&amp;opieren</translation>
     </message>
     <message>
         <source>Put &amp;away</source>
@@ -8797,6 +8793,34 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>Copy what is shown</source>
         <translation>Kopieren, was zu sehen ist</translation>
+    </message>
+    <message>
+        <source>This job could not be worked out (%1). All that was entered is in the book. Undo takes back what was entered last; other jobs are not touched.</source>
+        <translation>Dieser Auftrag ließ sich nicht auswerten (%1). Alles Eingegebene steht im Buch. Rückgängig nimmt das zuletzt Eingegebene zurück; andere Aufträge sind unberührt.</translation>
+    </message>
+    <message>
+        <source>%1 is no file, so no preferences can be read from it. Move it away, and start again.</source>
+        <translation>%1 ist keine Datei, daher lassen sich keine Einstellungen daraus lesen. Bitte wegräumen und neu starten.</translation>
+    </message>
+    <message>
+        <source>%1 is no file that can be read to its end.</source>
+        <translation>%1 ist keine Datei, die sich bis zum Ende lesen lässt.</translation>
+    </message>
+    <message>
+        <source>Copy e&amp;ngine</source>
+        <translation>&amp;Motor kopieren</translation>
+    </message>
+    <message>
+        <source>%1 is no file, and so no picture.</source>
+        <translation>%1 ist keine Datei, also auch kein Bild.</translation>
+    </message>
+    <message>
+        <source>%1 is longer than %2 MB; a smaller picture shows as much.</source>
+        <translation>%1 hat mehr als %2 MB; ein kleineres Bild zeigt ebenso viel.</translation>
+    </message>
+    <message>
+        <source>%1 is no picture: a photo is PNG, JPEG, GIF, TIFF, WebP or HEIF, a drawing SVG that is not packed.</source>
+        <translation>%1 ist kein Bild: ein Foto ist PNG, JPEG, GIF, TIFF, WebP oder HEIF, eine Zeichnung ungepacktes SVG.</translation>
     </message>
 </context>
 </TS>

@@ -24,6 +24,8 @@ namespace {
 /// Room in the line for what is typed, before the echo begins; and from the edges.
 constexpr int kTyped = 150, kEdge = 14;
 constexpr int kDesk = 76, kStand = 112;
+/// Pixels, of the whole bar.
+constexpr int kNarrow = 640;
 /// Earlier lines that can be called up again.
 constexpr qsizetype kRecalled = 200;
 
@@ -265,7 +267,6 @@ void EntryBar::setAtStand(bool on) {
     atStand_ = on;
     line_->setFixedHeight(on ? 88 : 50);
     setType();
-    disk_->setVisible(!on);
     makeRoom();
     refresh();
 }
@@ -289,6 +290,11 @@ void EntryBar::refresh() {
 /// As high as its words need: a question is never cut.
 void EntryBar::makeRoom() {
     if (!layout()) return; // not put together yet
+    // A very narrow window has room for what is asked and what is typed, and no more.
+    const bool narrow = width() < kNarrow;
+    enter_->setVisible(!narrow);
+    keys_->setVisible(!narrow);
+    disk_->setVisible(!narrow && !atStand_);
     layout()->activate();
     const auto needed = [](const QLabel* top, const QLabel* bottom) {
         int h = 13;
@@ -297,9 +303,12 @@ void EntryBar::makeRoom() {
         return h;
     };
     const int high = std::max(
-        {atStand_ ? kStand : kDesk, needed(subject_, ask_) + 6, needed(enter_, keys_) + 6});
-    if (high == height()) return;
-    setFixedHeight(high);
+        {atStand_ ? kStand : kDesk, needed(subject_, ask_) + 6,
+         narrow ? 0 : needed(enter_, keys_) + 6});
+    // Never so high that it leaves the window: then the words' end is missing.
+    const int most = std::max(line_->height() + 12, window()->height() * 3 / 5);
+    if (std::min(high, most) == height()) return;
+    setFixedHeight(std::min(high, most));
     // Resized within its own resizing, what stands in it would stay where it stood.
     layout()->invalidate();
     layout()->activate();

@@ -110,7 +110,7 @@ void JobsPage::build() {
     add(new QPushButton(Say::tr("Save as &file…"), buttons_), "jobExport", [this] {
         if (const qint64 id = current()) emit exportWanted(id);
     });
-    add(new QPushButton(Say::tr("Copy &engine"), buttons_), "jobCopyEngine",
+    add(new QPushButton(Say::tr("Copy e&ngine"), buttons_), "jobCopyEngine",
         [this] { copy(CopyOf::Engine); });
     add(new QPushButton(Say::tr("Copy with &cards"), buttons_), "jobCopyCards",
         [this] { copy(CopyOf::WithCards); });
