@@ -32,13 +32,14 @@ QSqlDatabase Book::db() const {
 Result<std::vector<JobSummary>> Book::listJobs() const {
     try {
         std::vector<JobSummary> out;
-        Statement s(db(), QStringLiteral(
-                              "SELECT job.id, (SELECT substr(fact.body, 1, 300) FROM fact JOIN action ON action.id "
-                              "= fact.action_id "
-                              "WHERE action.job_id = job.id AND action.state = 'done' AND "
-                              "fact.subject = 'name' "
-                              "ORDER BY fact.id DESC LIMIT 1) FROM job WHERE job.state <> "
-                              "'deleted' ORDER BY job.id"));
+        Statement s(db(),
+                    QStringLiteral("SELECT job.id, (SELECT substr(fact.body, 1, 300) FROM fact "
+                                   "JOIN action ON action.id "
+                                   "= fact.action_id "
+                                   "WHERE action.job_id = job.id AND action.state = 'done' AND "
+                                   "fact.subject = 'name' "
+                                   "ORDER BY fact.id DESC LIMIT 1) FROM job WHERE job.state <> "
+                                   "'deleted' ORDER BY job.id"));
         s.run();
         while (s.next())
             out.push_back({s[0].toLongLong(), s[1].toString()});

@@ -150,7 +150,8 @@ QString dueCopy(const QString& book, std::int64_t now_ms) {
         // Nothing was written since.
         const auto now = identityInFile(book);
         if (QFileInfo(logOf(book)).size() == 0 && now &&
-            now->written == writtenIn(folderOf(book).filePath(all.last()))) return {};
+            now->written == writtenIn(folderOf(book).filePath(all.last())))
+            return {};
     }
     return folderOf(book).filePath(QFileInfo(book).completeBaseName() + QLatin1Char('-') +
                                    today.toString(Qt::ISODate) + QStringLiteral(".amber"));

@@ -2,8 +2,8 @@
 //
 // A copy is made under another name, flushed, and gets its own when it is whole; it is a book of
 // its own, whose log nothing else's can be taken for. The dated copies of shop.amber stand in the
-// folder "copies" beside it as shop-2026-11-26.amber; the newest three and the first are kept. Newer is
-// what has more in it: a clock may have been wrong.
+// folder "copies" beside it as shop-2026-11-26.amber; the newest three and the first are kept.
+// Newer is what has more in it: a clock may have been wrong.
 #pragma once
 
 #include "book/trouble.h"

@@ -63,22 +63,23 @@ Result<std::vector<JobLine>> Book::overview() const {
                               : line.cam) = title.toString().simplified();
             }
         };
-        Statement titled(db(),
-                         QStringLiteral("SELECT fact.id, action.job_id, subject, substr(title, 1, 300) FROM "
-                                        "fact "
-                                        "INDEXED BY fact_title JOIN action ON action.id = "
-                                        "fact.action_id WHERE subject <> 'settings' AND subject IN "
-                                        "('name', 'engine', 'card') AND title IS NOT NULL AND "
-                                        "action.state = 'done'"));
+        Statement titled(
+            db(),
+            QStringLiteral("SELECT fact.id, action.job_id, subject, substr(title, 1, 300) FROM "
+                           "fact "
+                           "INDEXED BY fact_title JOIN action ON action.id = "
+                           "fact.action_id WHERE subject <> 'settings' AND subject IN "
+                           "('name', 'engine', 'card') AND title IS NOT NULL AND "
+                           "action.state = 'done'"));
         take(titled);
         // A fact of before there were titles; a patch says it only where it changed.
-        Statement older(db(),
-                        QStringLiteral("SELECT fact.id, action.job_id, subject, substr(CASE WHEN "
-                                       "subject = 'name' THEN body WHEN json_valid(body) THEN "
-                                       "json_extract(body, '$.name') END, 1, 300) FROM fact INDEXED BY "
-                                       "fact_title JOIN action ON action.id = fact.action_id WHERE "
-                                       "subject <> 'settings' AND subject IN ('name', 'engine', "
-                                       "'card') AND title IS NULL AND action.state = 'done'"));
+        Statement older(
+            db(), QStringLiteral("SELECT fact.id, action.job_id, subject, substr(CASE WHEN "
+                                 "subject = 'name' THEN body WHEN json_valid(body) THEN "
+                                 "json_extract(body, '$.name') END, 1, 300) FROM fact INDEXED BY "
+                                 "fact_title JOIN action ON action.id = fact.action_id WHERE "
+                                 "subject <> 'settings' AND subject IN ('name', 'engine', "
+                                 "'card') AND title IS NULL AND action.state = 'done'"));
         take(older);
         std::stable_sort(out.begin(), out.end(), [](const JobLine& a, const JobLine& b) {
             return a.changed_ms > b.changed_ms;

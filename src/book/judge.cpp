@@ -142,7 +142,8 @@ QStringList understood(const QString& sql) {
         const QChar c = sql[i];
         const auto upTo = [&](QChar end) {
             qsizetype to = i + 1;
-            while (to < n && (sql[to] != end || (to + 1 < n && sql[to + 1] == end && end != QLatin1Char(']'))))
+            while (to < n && (sql[to] != end ||
+                              (to + 1 < n && sql[to + 1] == end && end != QLatin1Char(']'))))
                 to += sql[to] == end ? 2 : 1;
             const QString inside = sql.mid(i + 1, to - i - 1);
             i = std::min(n, to + 1);
@@ -162,7 +163,8 @@ QStringList understood(const QString& sql) {
             out << upTo(c == QLatin1Char('[') ? QLatin1Char(']') : c).toLower();
         } else if (c.isLetterOrNumber() || c == QLatin1Char('_')) {
             const qsizetype from = i;
-            while (i < n && (sql[i].isLetterOrNumber() || sql[i] == QLatin1Char('_') || sql[i] == QLatin1Char('.')))
+            while (i < n && (sql[i].isLetterOrNumber() || sql[i] == QLatin1Char('_') ||
+                             sql[i] == QLatin1Char('.')))
                 ++i;
             out << sql.mid(from, i - from).toLower();
         } else {
@@ -173,12 +175,13 @@ QStringList understood(const QString& sql) {
     return out;
 }
 
-/// A rule, a condition or a default is in no list SQLite gives of a table's parts: only in the words
-/// it was made with.
+/// A rule, a condition or a default is in no list SQLite gives of a table's parts: only in the
+/// words it was made with.
 Shape rulesOf(const QSqlDatabase& db) {
     Shape rules;
-    Statement all(db, QStringLiteral("SELECT type, name, sql FROM sqlite_master WHERE name NOT LIKE "
-                                     "'sqlite~_%' ESCAPE '~'"));
+    Statement all(db,
+                  QStringLiteral("SELECT type, name, sql FROM sqlite_master WHERE name NOT LIKE "
+                                 "'sqlite~_%' ESCAPE '~'"));
     all.run();
     while (all.next())
         rules[all[0].toString() + QLatin1Char(' ') + all[1].toString()] =

@@ -121,8 +121,10 @@ private:
         if (!within(number, bounds::number, what)) return false;
         if (all.size() < kMostNumbered || all.count(number.toInt())) return true;
         if (misread_.beyond.size() < kMostNumbered)
-            misread_.beyond.push_back(
-                QStringLiteral("%1: more than %2 of them").arg(what).arg(kMostNumbered).toStdString());
+            misread_.beyond.push_back(QStringLiteral("%1: more than %2 of them")
+                                          .arg(what)
+                                          .arg(kMostNumbered)
+                                          .toStdString());
         return false;
     }
 

@@ -238,8 +238,9 @@ void Book::sweep() const {
         const QString said = compact(Json(kept.toStdString()));
         const QString text = said.mid(1, said.size() - 2);
         try {
-            Statement named(db(), QStringLiteral("SELECT 1 FROM entry WHERE instr(body, ?) UNION ALL "
-                                                 "SELECT 1 FROM setting WHERE instr(body, ?) LIMIT 1"));
+            Statement named(db(),
+                            QStringLiteral("SELECT 1 FROM entry WHERE instr(body, ?) UNION ALL "
+                                           "SELECT 1 FROM setting WHERE instr(body, ?) LIMIT 1"));
             return named.run(text, text).next();
         } catch (const SqlFailure&) {
             return true; // not known: then it stays

@@ -26,8 +26,7 @@ QDir besideOf(const QString& book) {
 bool folder(const QDir& beside) {
     if (beside.exists(QLatin1String(kFolder))) return true;
     return beside.mkpath(QLatin1String(kFolder)) &&
-           QFile::setPermissions(beside.filePath(QLatin1String(kFolder)),
-                                 kOwn | QFile::ExeOwner);
+           QFile::setPermissions(beside.filePath(QLatin1String(kFolder)), kOwn | QFile::ExeOwner);
 }
 
 } // namespace
@@ -50,8 +49,9 @@ QString refusesPicture(const QString& path) {
         return QCoreApplication::translate("Say", "%1 is no file, and so no picture.")
             .arg(info.fileName());
     if (info.size() > kMostPicture_bytes)
-        return QCoreApplication::translate("Say", "%1 is longer than %2 MB; a smaller picture shows "
-                                                  "as much.")
+        return QCoreApplication::translate("Say",
+                                           "%1 is longer than %2 MB; a smaller picture shows "
+                                           "as much.")
             .arg(info.fileName())
             .arg(kMostPicture_bytes >> 20);
     QFile file(path);
@@ -63,13 +63,13 @@ QString refusesPicture(const QString& path) {
 }
 
 QString pictureAt(const QString& book, const QString& kept) {
-    if (kept.isEmpty() || QDir::isAbsolutePath(kept) || kept.startsWith(QLatin1Char(':'))) return {};
+    if (kept.isEmpty() || QDir::isAbsolutePath(kept) || kept.startsWith(QLatin1Char(':')))
+        return {};
     const QDir beside = besideOf(book);
     const QString home = QFileInfo(beside.filePath(QLatin1String(kFolder))).canonicalFilePath();
     // A link, of the folder or of the file, is followed first.
     const QFileInfo file(QFileInfo(beside.filePath(kept)).canonicalFilePath());
-    if (home.isEmpty() || !file.isFile() ||
-        !file.filePath().startsWith(home + QLatin1Char('/')) ||
+    if (home.isEmpty() || !file.isFile() || !file.filePath().startsWith(home + QLatin1Char('/')) ||
         QFileInfo(beside.filePath(QLatin1String(kFolder))).isSymLink())
         return {};
     return refusesPicture(file.filePath()).isEmpty() ? file.filePath() : QString();
@@ -98,16 +98,19 @@ QString Keeping::put(const QString& stem, const QString& name,
     if (!folder(beside)) return {};
     QString to;
     for (int n = 1; to.isEmpty() || beside.exists(to); ++n)
-        to = QStringLiteral("%1/%2-%3-%4").arg(QLatin1String(kFolder), stem, QString::number(n), name);
+        to = QStringLiteral("%1/%2-%3-%4")
+                 .arg(QLatin1String(kFolder), stem, QString::number(n), name);
     // Written down before it is there: a kill at any moment leaves nothing that is not known of.
     if (note_.isEmpty())
-        note_ = beside.filePath(QStringLiteral("%1/.keeping-%2-%3")
-                                    .arg(QLatin1String(kFolder))
-                                    .arg(QCoreApplication::applicationPid())
-                                    .arg(QUuid::createUuid().toString(QUuid::WithoutBraces).left(8)));
+        note_ =
+            beside.filePath(QStringLiteral("%1/.keeping-%2-%3")
+                                .arg(QLatin1String(kFolder))
+                                .arg(QCoreApplication::applicationPid())
+                                .arg(QUuid::createUuid().toString(QUuid::WithoutBraces).left(8)));
     QFile note(note_);
-    const QString line = (paths_.isEmpty() ? QFileInfo(book_).fileName() + QLatin1Char('\n') : QString()) +
-                         to + QLatin1Char('\n');
+    const QString line =
+        (paths_.isEmpty() ? QFileInfo(book_).fileName() + QLatin1Char('\n') : QString()) + to +
+        QLatin1Char('\n');
     if (!note.open(QIODevice::Append) || note.write(line.toUtf8()) < 0) return {};
     note.setPermissions(kOwn);
     note.close();
@@ -148,12 +151,14 @@ void Keeping::done() {
 void sweepPictures(const QString& book, const std::function<bool(const QString&)>& isNamed) {
     const QDir beside = besideOf(book);
     const QDir photos(beside.filePath(QLatin1String(kFolder)));
-    for (const QString& name : photos.entryList({QStringLiteral(".keeping-*")}, QDir::Files | QDir::Hidden)) {
+    for (const QString& name :
+         photos.entryList({QStringLiteral(".keeping-*")}, QDir::Files | QDir::Hidden)) {
         if (runs(name.section(QLatin1Char('-'), 1, 1).toLongLong())) continue;
         const auto bytes = wholeFile(photos.filePath(name), kMostPicture_bytes);
         const auto* text = std::get_if<QByteArray>(&bytes);
         if (!text) continue;
-        const QStringList lines = QString::fromUtf8(*text).split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+        const QStringList lines =
+            QString::fromUtf8(*text).split(QLatin1Char('\n'), Qt::SkipEmptyParts);
         // Several books may stand in one folder.
         if (lines.value(0) != QFileInfo(book).fileName()) continue;
         for (const QString& kept : lines.mid(1))

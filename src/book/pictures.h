@@ -39,8 +39,8 @@ public:
     Keeping(const Keeping&) = delete;
     Keeping& operator=(const Keeping&) = delete;
 
-    /// The path of the copy from the book's folder; empty when it cannot be made. Never over another:
-    /// an action that was undone still points at its own.
+    /// The path of the copy from the book's folder; empty when it cannot be made. Never over
+    /// another: an action that was undone still points at its own.
     QString add(const QString& stem, const QString& from);
     /// The same of a picture that is no file yet.
     QString add(const QString& stem, const QString& name, const QByteArray& bytes);
@@ -48,7 +48,8 @@ public:
     void done();
 
 private:
-    QString put(const QString& stem, const QString& name, const std::function<bool(const QString&)>& write);
+    QString put(const QString& stem, const QString& name,
+                const std::function<bool(const QString&)>& write);
 
     QString book_;
     QString note_; ///< a file that lists them, while they are not done

@@ -13,7 +13,8 @@ bool takeName(const QString& from, const QString& to);
 bool flushed(const QString& path);
 /// A name beside a path that no other process chooses, for what is not yet whole.
 QString unfinished(const QString& path);
-/// Takes away what a process that is no more left unfinished in a folder: files whose names begin so.
+/// Takes away what a process that is no more left unfinished in a folder: files whose names begin
+/// so.
 void sweepUnfinished(const QString& folder, const QString& begin);
 /// Whether a process still runs.
 bool runs(qint64 process);

@@ -33,8 +33,9 @@ Prepared* preparedOn(const QString& connection);
 /// From now on what is run there is kept prepared; or no more.
 void keepPrepared(const QString& connection, bool on);
 
-/// What is left of the work one statement may do, in looks of `kStepsBetweenLooks` steps of SQLite's
-/// machine: a book may come from anywhere, and what it asks for has an end. Of this thread.
+/// What is left of the work one statement may do, in looks of `kStepsBetweenLooks` steps of
+/// SQLite's machine: a book may come from anywhere, and what it asks for has an end. Of this
+/// thread.
 inline thread_local int looksLeft = 0;
 constexpr int kStepsBetweenLooks = 50000, kMostLooks = 6000;
 

@@ -20,7 +20,12 @@ class TestScreens : public QObject {
             auto* w = rig.find<QWidget>(part);
             const QRect at(w->mapToGlobal(QPoint()), w->size());
             QVERIFY2(w->isVisible() && free.contains(at),
-                     qPrintable(QStringLiteral("%1 at %2,%3 %4x%5").arg(QLatin1String(part)).arg(at.x()).arg(at.y()).arg(at.width()).arg(at.height())));
+                     qPrintable(QStringLiteral("%1 at %2,%3 %4x%5")
+                                    .arg(QLatin1String(part))
+                                    .arg(at.x())
+                                    .arg(at.y())
+                                    .arg(at.width())
+                                    .arg(at.height())));
             QVERIFY2(!w->visibleRegion().isEmpty(), part);
         }
     }

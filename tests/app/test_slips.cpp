@@ -34,7 +34,8 @@ public:
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override {
         if (event->type() == QEvent::Paint)
-            if (auto* w = qobject_cast<QWidget*>(watched); w && w->objectName() != QLatin1String("entry"))
+            if (auto* w = qobject_cast<QWidget*>(watched);
+                w && w->objectName() != QLatin1String("entry"))
                 seen << QStringLiteral("%1 %2").arg(QLatin1String(w->metaObject()->className()),
                                                     w->objectName());
         return false;
@@ -129,8 +130,8 @@ private slots:
         rig.window().grab();
     }
 
-    /// What any station asked in between ends with the job it asked in: it asks then what it asks of
-    /// a window that has just opened that job. What stood in the line half typed is gone.
+    /// What any station asked in between ends with the job it asked in: it asks then what it asks
+    /// of a window that has just opened that job. What stood in the line half typed is gone.
     void whatIsAskedEndsWithItsJob() {
         for (const stations::Station* s : stations::all()) {
             Rig rig(true);
@@ -224,18 +225,24 @@ private slots:
             settle();
             for (auto* w : rig.window().findChildren<QWidget*>()) {
                 if (auto* label = qobject_cast<QLabel*>(w)) {
-                    QVERIFY2(label->textFormat() != Qt::AutoText, qPrintable(label->objectName() + QLatin1String(where)));
+                    QVERIFY2(label->textFormat() != Qt::AutoText,
+                             qPrintable(label->objectName() + QLatin1String(where)));
                     if (label->textFormat() == Qt::RichText)
                         QVERIFY2(!label->text().contains(QStringLiteral("<img")), where);
                     else
                         shown += label->text().contains(QStringLiteral("<img"));
                 }
-                QVERIFY2(!Qt::mightBeRichText(w->toolTip()) || !w->toolTip().contains(QStringLiteral("<img")), where);
+                QVERIFY2(!Qt::mightBeRichText(w->toolTip()) ||
+                             !w->toolTip().contains(QStringLiteral("<img")),
+                         where);
                 if (auto* view = qobject_cast<QAbstractItemView*>(w); view && view->model())
                     for (int i = 0; i < std::min(60, view->model()->rowCount()); ++i)
                         for (int k = 0; k < view->model()->columnCount(); ++k) {
-                            const QString tip = view->model()->index(i, k).data(Qt::ToolTipRole).toString();
-                            QVERIFY2(!Qt::mightBeRichText(tip) || !tip.contains(QStringLiteral("<img")), where);
+                            const QString tip =
+                                view->model()->index(i, k).data(Qt::ToolTipRole).toString();
+                            QVERIFY2(!Qt::mightBeRichText(tip) ||
+                                         !tip.contains(QStringLiteral("<img")),
+                                     where);
                         }
             }
             rig.window().grab();
@@ -289,7 +296,10 @@ private slots:
             for (auto* w : rig.window().findChildren<QWidget*>())
                 if (w->isVisible() && !qobject_cast<QMenu*>(w) && !qobject_cast<QMenuBar*>(w))
                     for (const QString& keys : typedInto(w->actions()))
-                        QVERIFY2(!window.contains(keys), qPrintable(QStringLiteral("%1 at %2 %3").arg(keys, w->objectName(), QLatin1String(s->key))));
+                        QVERIFY2(
+                            !window.contains(keys),
+                            qPrintable(QStringLiteral("%1 at %2 %3")
+                                           .arg(keys, w->objectName(), QLatin1String(s->key))));
         }
     }
 
@@ -316,7 +326,8 @@ private slots:
         for (const auto* b : rig.find<QWidget>("jobsPage")->findChildren<QAbstractButton*>()) {
             if (b->shortcut().isEmpty()) continue;
             ++letters;
-            QVERIFY2(!of.count(b->shortcut().toString()), qPrintable(b->text() + of[b->shortcut().toString()]));
+            QVERIFY2(!of.count(b->shortcut().toString()),
+                     qPrintable(b->text() + of[b->shortcut().toString()]));
             of[b->shortcut().toString()] = b->text();
         }
         QVERIFY(letters >= 7);
@@ -352,7 +363,10 @@ private slots:
                         Paintings now;
                         QTest::qWait(60);
                         QVERIFY2(now.seen.isEmpty(),
-                                 qPrintable(QStringLiteral("%1 of job %2: %3").arg(QLatin1String(s->key)).arg(job.id).arg(now.seen.join(QStringLiteral(", ")))));
+                                 qPrintable(QStringLiteral("%1 of job %2: %3")
+                                                .arg(QLatin1String(s->key))
+                                                .arg(job.id)
+                                                .arg(now.seen.join(QStringLiteral(", ")))));
                     }
                 }
             }
@@ -395,7 +409,8 @@ private slots:
         rig.type(QStringLiteral("in one file"));
         const QTemporaryDir elsewhere;
         const QString copy = elsewhere.filePath(QStringLiteral("copy.amber"));
-        QTRY_COMPARE_WITH_TIMEOUT(QFileInfo(rig.paths().book() + QStringLiteral("-wal")).size(), 0, 10000);
+        QTRY_COMPARE_WITH_TIMEOUT(QFileInfo(rig.paths().book() + QStringLiteral("-wal")).size(), 0,
+                                  10000);
         QVERIFY(QFile::copy(rig.paths().book(), copy));
         QCOMPARE(support::opened(copy)->jobs().size(), std::size_t(1));
     }
@@ -406,14 +421,18 @@ private slots:
         rig.type(QStringLiteral("shared"));
         const qint64 job = rig.session().job().id;
         const auto write = [&](const QString& body) {
-            support::sql(rig.paths().book(),
-                         {QStringLiteral("INSERT INTO action(job_id, kind, at_ms) VALUES (%1, 'engine', 1)").arg(job),
-                          QStringLiteral("INSERT INTO fact(action_id, subject, body, patch) SELECT max(id), "
-                                         "'engine', '%1', 1 FROM action").arg(body)});
+            support::sql(
+                rig.paths().book(),
+                {QStringLiteral("INSERT INTO action(job_id, kind, at_ms) VALUES (%1, 'engine', 1)")
+                     .arg(job),
+                 QStringLiteral("INSERT INTO fact(action_id, subject, body, patch) SELECT max(id), "
+                                "'engine', '%1', 1 FROM action")
+                     .arg(body)});
         };
         write(QStringLiteral("{\"bore_mm\":90,\"cylinders\":2000000000}"));
         rig.session().lookForChanges();
-        QVERIFY2(rig.text("message").contains(QStringLiteral("cylinders")), qPrintable(rig.text("message")));
+        QVERIFY2(rig.text("message").contains(QStringLiteral("cylinders")),
+                 qPrintable(rig.text("message")));
         QCOMPARE(rig.session().job().engine.bore_mm, 90.0);
         write(QStringLiteral("{\"of_a_newer_version\":1}"));
         rig.session().lookForChanges();
@@ -426,10 +445,12 @@ private slots:
         Rig rig;
         rig.type(QStringLiteral("kept"));
         const qint64 job = rig.session().job().id;
-        support::sql(rig.paths().book(),
-                     {QStringLiteral("INSERT INTO action(job_id, kind, at_ms) VALUES (%1, 'engine', 1)").arg(job),
-                      QStringLiteral("INSERT INTO fact(action_id, subject, body) SELECT max(id), 'engine', "
-                                     "'not JSON' FROM action")});
+        support::sql(
+            rig.paths().book(),
+            {QStringLiteral("INSERT INTO action(job_id, kind, at_ms) VALUES (%1, 'engine', 1)")
+                 .arg(job),
+             QStringLiteral("INSERT INTO fact(action_id, subject, body) SELECT max(id), 'engine', "
+                            "'not JSON' FROM action")});
         QVERIFY(rig.session().keep(book::SetName{"another name"}));
         QCOMPARE(QString::fromStdString(rig.session().job().name), QStringLiteral("another name"));
         auto b = support::opened(rig.paths().book());
@@ -440,7 +461,8 @@ private slots:
         Rig rig;
         rig.type(QStringLiteral("held"));
         rig.window().go(stations::tdc);
-        QSqlDatabase other = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("holds"));
+        QSqlDatabase other =
+            QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("holds"));
         other.setDatabaseName(rig.paths().book());
         QVERIFY(other.open());
         QVERIFY(QSqlQuery(other).exec(QStringLiteral("BEGIN IMMEDIATE")));

@@ -8,7 +8,6 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
-#include <QDateTime>
 #include <QRegularExpression>
 #include <QTemporaryDir>
 #include <QTest>
@@ -107,8 +106,7 @@ private slots:
 
     /// One more reading, on disk in the file itself.
     void write() {
-        QVERIFY(std::holds_alternative<book::Made>(
-            book_->record(job_, book::SetName{"written"})));
+        QVERIFY(std::holds_alternative<book::Made>(book_->record(job_, book::SetName{"written"})));
         book_->foldLog();
     }
     QStringList datedKept() const { return kept().filter(QRegularExpression("\\d{4}-")); }
@@ -123,7 +121,8 @@ private slots:
         for (int n = 0; n < 5; ++n) {
             write();
             book::Copies ahead;
-            ahead.start(path_, far.addDays(20 * n).toMSecsSinceEpoch(), [](const QString&, const book::Error&) {});
+            ahead.start(path_, far.addDays(20 * n).toMSecsSinceEpoch(),
+                        [](const QString&, const book::Error&) {});
             ahead.wait();
         }
         write();

@@ -495,9 +495,11 @@ private slots:
         QTest::addColumn<QString>("row");
         for (int step = 1; step <= 7; ++step) {
             if (step < 6)
-                QTest::addRow("job of step %d", step) << step << QStringLiteral("UPDATE fact SET subject = 'x'");
+                QTest::addRow("job of step %d", step)
+                    << step << QStringLiteral("UPDATE fact SET subject = 'x'");
             if (step < 7)
-                QTest::addRow("run of step %d", step) << step << QStringLiteral("UPDATE run SET cylinder = 0");
+                QTest::addRow("run of step %d", step)
+                    << step << QStringLiteral("UPDATE run SET cylinder = 0");
         }
         QTest::newRow("contact of step 1") << 1 << QStringLiteral("UPDATE contact SET pass = 0");
     }
@@ -532,7 +534,8 @@ private slots:
         const auto run = id(b->record(job, book::AddRun{LiftRun{}}));
         b->changedElsewhere();
         for (int i = 0; i < 5; ++i)
-            QVERIFY(std::holds_alternative<book::Made>(b->record(job, book::AddReading{run, reading(i, 1.0)})));
+            QVERIFY(std::holds_alternative<book::Made>(
+                b->record(job, book::AddReading{run, reading(i, 1.0)})));
         QVERIFY(QFileInfo(file + QStringLiteral("-wal")).size() > 0);
         QVERIFY(QFile::remove(file + QStringLiteral("-wal")));
         // Noticed without anybody typing.
@@ -541,12 +544,15 @@ private slots:
             const QTemporaryDir elsewhere;
             const QString copy = elsewhere.filePath(QStringLiteral("copy.amber"));
             QVERIFY(QFile::copy(file, copy));
-            QCOMPARE(std::get<Job>(opened(copy)->load(job)).runs[0].readings.size(), std::size_t(5));
+            QCOMPARE(std::get<Job>(opened(copy)->load(job)).runs[0].readings.size(),
+                     std::size_t(5));
         }
-        QVERIFY(std::holds_alternative<book::Made>(b->record(job, book::AddReading{run, reading(9, 1.0)})));
+        QVERIFY(std::holds_alternative<book::Made>(
+            b->record(job, book::AddReading{run, reading(9, 1.0)})));
         QVERIFY(QFile::remove(file + QStringLiteral("-wal")));
         // And by the next reading.
-        QVERIFY(std::holds_alternative<book::Made>(b->record(job, book::AddReading{run, reading(10, 1.0)})));
+        QVERIFY(std::holds_alternative<book::Made>(
+            b->record(job, book::AddReading{run, reading(10, 1.0)})));
         const QTemporaryDir elsewhere;
         const QString copy = elsewhere.filePath(QStringLiteral("copy.amber"));
         for (const char* side : {"", "-wal"})
@@ -560,7 +566,8 @@ private slots:
         const QString file = fresh() + QStringLiteral("/b.amber");
         auto b = opened(file);
         const auto job = id(b->addJob(QStringLiteral("x")));
-        QSqlDatabase other = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("holds"));
+        QSqlDatabase other =
+            QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("holds"));
         other.setDatabaseName(file);
         QVERIFY(other.open());
         QVERIFY(QSqlQuery(other).exec(QStringLiteral("BEGIN IMMEDIATE")));

@@ -113,7 +113,8 @@ private slots:
         QCOMPARE(job.log.size(), std::size_t(1000));
         for (const LogEntry& e : job.log)
             QCOMPARE(e.picture, job.log.front().picture);
-        QVERIFY(book::pictureOf(in("other/shop.amber"), QString::fromStdString(job.log[0].picture)));
+        QVERIFY(
+            book::pictureOf(in("other/shop.amber"), QString::fromStdString(job.log[0].picture)));
     }
 
     void whatIsNoPictureIsNotTaken() {
@@ -159,7 +160,8 @@ private slots:
         {
             book::Keeping keeping(path_);
             QVERIFY(!keeping.add(QStringLiteral("job-1"), in("in.png")).isEmpty());
-            QVERIFY(!keeping.add(QStringLiteral("job-1"), QStringLiteral("x.png"), png()).isEmpty());
+            QVERIFY(
+                !keeping.add(QStringLiteral("job-1"), QStringLiteral("x.png"), png()).isEmpty());
             QCOMPARE(photos().size(), 3); // two, and the note of them
         }
         QCOMPARE(photos(), QStringList());

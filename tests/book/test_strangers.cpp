@@ -6,8 +6,8 @@
 #include "support/raw_book.h"
 
 #include <QDir>
-#include <QFile>
 #include <QElapsedTimer>
+#include <QFile>
 #include <QFileInfo>
 #include <QTemporaryDir>
 #include <QTest>
@@ -132,13 +132,15 @@ private slots:
         QTest::newRow("index gone")
             << QStringList{"DROP INDEX action_by_job"} << int(Trouble::Damaged);
         const auto rule = [](const char* table, const char* from, const char* to) {
-            return QStringList{"PRAGMA writable_schema = ON",
-                               QStringLiteral("UPDATE sqlite_master SET sql = replace(sql, '%2', "
-                                              "'%3') WHERE name = '%1'")
-                                   .arg(QLatin1String(table), QLatin1String(from), QLatin1String(to))};
+            return QStringList{
+                "PRAGMA writable_schema = ON",
+                QStringLiteral("UPDATE sqlite_master SET sql = replace(sql, '%2', "
+                               "'%3') WHERE name = '%1'")
+                    .arg(QLatin1String(table), QLatin1String(from), QLatin1String(to))};
         };
         QTest::newRow("rule") << rule("action", "''done'', ''undone'', ''dropped''",
-                                      "''done'', length(randomblob(1e9))") << foreign;
+                                      "''done'', length(randomblob(1e9))")
+                              << foreign;
         QTest::newRow("rule gone") << rule("run", "CHECK (cylinder >= 1)", "") << foreign;
         QTest::newRow("default") << rule("reading", "DEFAULT ''forward''", "DEFAULT ''backing''")
                                  << foreign;
@@ -147,7 +149,8 @@ private slots:
                     "length(hex(zeroblob(100000000))) > length(subject)")
             << foreign;
         QTest::newRow("column that is worked out")
-            << rule("reading", "at_ms INTEGER NOT NULL", "at_ms AS (length(hex(zeroblob(100000000))))")
+            << rule("reading", "at_ms INTEGER NOT NULL",
+                    "at_ms AS (length(hex(zeroblob(100000000))))")
             << foreign;
         QTest::newRow("order of letters")
             << rule("run", "side TEXT NOT NULL", "side TEXT NOT NULL COLLATE NOCASE") << foreign;
@@ -181,10 +184,12 @@ private slots:
 
     /// Deeper than any parser that recurses can be sent.
     void nestingHasAnEnd() {
-        const QString deep = QStringLiteral("[").repeated(200000) + QStringLiteral("]").repeated(200000);
+        const QString deep =
+            QStringLiteral("[").repeated(200000) + QStringLiteral("]").repeated(200000);
         for (const char* where : {"fact SET body", "run_terms SET body"}) {
             init();
-            support::sql(path_, {QStringLiteral("UPDATE %1 = '%2'").arg(QLatin1String(where), deep)});
+            support::sql(path_,
+                         {QStringLiteral("UPDATE %1 = '%2'").arg(QLatin1String(where), deep)});
             auto b = opened(path_);
             const auto read = b->read(job_);
             const auto* e = std::get_if<book::Error>(&read);
@@ -198,7 +203,8 @@ private slots:
     void anActionWhoseBodyIsAList() {
         for (const char* table : {"fact", "run_terms"}) {
             init();
-            support::sql(path_, {QStringLiteral("UPDATE %1 SET body = '[1,2,3]', patch = 1").arg(QLatin1String(table))});
+            support::sql(path_, {QStringLiteral("UPDATE %1 SET body = '[1,2,3]', patch = 1")
+                                     .arg(QLatin1String(table))});
             auto b = opened(path_);
             for (int i = 0; i < 4; ++i) {
                 QVERIFY(std::holds_alternative<std::optional<book::Deed>>(b->toUndo(job_)));
@@ -218,25 +224,40 @@ private slots:
             entry.text = "x";
             QVERIFY(std::holds_alternative<book::Made>(b->record(job_, book::KeepEntry{entry})));
         }
-        support::sql(path_, {"UPDATE setting SET number = 2147483647", "UPDATE entry SET number = 2147483647"});
+        support::sql(path_, {"UPDATE setting SET number = 2147483647",
+                             "UPDATE entry SET number = 2147483647"});
         const book::Loaded read = loaded();
         QVERIFY(read.job.changes.empty() && read.job.log.empty());
         QVERIFY2(read.leftOut.contains("number of a change: 2147483647"), qPrintable(read.leftOut));
         lobe::examine(read.job);
     }
 
-    /// So much that it could not be gone through: a sentence, in a moment, and without the memory of
-    /// a whole machine. Tens of seconds are a hang; under sanitizers the same takes some.
+    /// So much that it could not be gone through: a sentence, in a moment, and without the memory
+    /// of a whole machine. Tens of seconds are a hang; under sanitizers the same takes some.
     void whatIsFarTooMuchIsLeftOut_data() {
         QTest::addColumn<QStringList>("sql");
-        const QString many = QStringLiteral("WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < %1) ");
-        QTest::newRow("changes") << QStringList{many.arg(100000) + "INSERT INTO setting(action_id, number, body) SELECT 1, i, '{}' FROM n"};
-        QTest::newRow("entries") << QStringList{many.arg(100000) + "INSERT INTO entry(action_id, number, body) SELECT 1, i, '{\"text\":\"x\"}' FROM n"};
-        QTest::newRow("heights") << QStringList{"INSERT INTO fact(action_id, subject, body) VALUES (1, 'settings', '{\"heights\":[" + QStringLiteral("{\"mm\":1},").repeated(10000) + "{\"mm\":1}]}')"};
-        QTest::newRow("a word") << QStringList{"INSERT INTO entry(action_id, number, body) VALUES (1, 1, '{\"text\":\"' || replace(hex(zeroblob(200000)), '00', 'ab') || '\"}')"};
-        QTest::newRow("a name") << QStringList{"UPDATE fact SET body = replace(hex(zeroblob(5000000)), '00', 'ab') WHERE subject = 'name'"};
-        QTest::newRow("a title") << QStringList{"UPDATE fact SET title = replace(hex(zeroblob(5000000)), '00', 'ab') WHERE subject = 'name'"};
-        QTest::newRow("jobs") << QStringList{many.arg(100000) + "INSERT INTO job(created_ms) SELECT i FROM n"};
+        const QString many = QStringLiteral(
+            "WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < %1) ");
+        QTest::newRow("changes") << QStringList{
+            many.arg(100000) +
+            "INSERT INTO setting(action_id, number, body) SELECT 1, i, '{}' FROM n"};
+        QTest::newRow("entries") << QStringList{
+            many.arg(100000) +
+            "INSERT INTO entry(action_id, number, body) SELECT 1, i, '{\"text\":\"x\"}' FROM n"};
+        QTest::newRow("heights") << QStringList{
+            "INSERT INTO fact(action_id, subject, body) VALUES (1, 'settings', '{\"heights\":[" +
+            QStringLiteral("{\"mm\":1},").repeated(10000) + "{\"mm\":1}]}')"};
+        QTest::newRow("a word") << QStringList{
+            "INSERT INTO entry(action_id, number, body) VALUES (1, 1, '{\"text\":\"' || "
+            "replace(hex(zeroblob(200000)), '00', 'ab') || '\"}')"};
+        QTest::newRow("a name") << QStringList{
+            "UPDATE fact SET body = replace(hex(zeroblob(5000000)), '00', 'ab') WHERE subject = "
+            "'name'"};
+        QTest::newRow("a title") << QStringList{
+            "UPDATE fact SET title = replace(hex(zeroblob(5000000)), '00', 'ab') WHERE subject = "
+            "'name'"};
+        QTest::newRow("jobs") << QStringList{many.arg(100000) +
+                                             "INSERT INTO job(created_ms) SELECT i FROM n"};
     }
     void whatIsFarTooMuchIsLeftOut() {
         QFETCH(QStringList, sql);
@@ -262,8 +283,11 @@ private slots:
     /// A statement that would go on for ever is left off.
     void aStatementHasAnEnd() {
         auto b = opened(path_);
-        support::sql(path_, {"WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 30000) INSERT INTO action(job_id, kind, at_ms) SELECT 1, 'engine', i FROM n",
-                             "INSERT INTO fact(action_id, subject, body) SELECT id, 'engine', '{}' FROM action"});
+        support::sql(
+            path_,
+            {"WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 30000) "
+             "INSERT INTO action(job_id, kind, at_ms) SELECT 1, 'engine', i FROM n",
+             "INSERT INTO fact(action_id, subject, body) SELECT id, 'engine', '{}' FROM action"});
         // Whatever comes of it, it comes.
         b->read(job_);
         b->overview();

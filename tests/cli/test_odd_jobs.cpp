@@ -60,7 +60,8 @@ Job byEvents(double ivo, double ivc, double evo, double evc, Height height) {
     Job job;
     job.name = "by events";
     for (const auto& [side, opens, closes] :
-         {std::tuple(Side::Intake, fromCard(Event::IntakeOpens, {ivo}), fromCard(Event::IntakeCloses, {ivc})),
+         {std::tuple(Side::Intake, fromCard(Event::IntakeOpens, {ivo}),
+                     fromCard(Event::IntakeCloses, {ivc})),
           std::tuple(Side::Exhaust, fromCard(Event::ExhaustOpens, {evo}),
                      fromCard(Event::ExhaustCloses, {evc}))}) {
         LiftRun run;
@@ -69,7 +70,8 @@ Job byEvents(double ivo, double ivc, double evo, double evc, Height height) {
         run.conditions.eventsOnly = true;
         run.conditions.taken = height.at;
         run.conditions.eventHeights = {height};
-        for (const auto& [of, at] : {std::pair(ReadingOf::Opens, opens), std::pair(ReadingOf::Closes, closes)})
+        for (const auto& [of, at] :
+             {std::pair(ReadingOf::Opens, opens), std::pair(ReadingOf::Closes, closes)})
             for (int n = 0; n < 3; ++n) {
                 Reading r;
                 r.id = 10 * run.id + n + (of == ReadingOf::Closes ? 5 : 0);
@@ -119,7 +121,8 @@ private slots:
         centre.id = 3;
         centre.conditions.eventsOnly = true;
         centre.conditions.fromNose = true;
-        for (const auto& [of, deg] : {std::pair(ReadingOf::Opens, 70.0), std::pair(ReadingOf::Closes, 146.0)}) {
+        for (const auto& [of, deg] :
+             {std::pair(ReadingOf::Opens, 70.0), std::pair(ReadingOf::Closes, 146.0)}) {
             Reading r;
             r.id = of == ReadingOf::Opens ? 31 : 32;
             r.of = of;

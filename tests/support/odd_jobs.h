@@ -1,6 +1,6 @@
-// Jobs as they are met: the demo's with facts taken away, exchanged, moved and doubled at random, by
-// ways of measuring of all kinds. Whatever a job file can say comes up sooner or later; what it may
-// not say is refused by its reader, and none of these.
+// Jobs as they are met: the demo's with facts taken away, exchanged, moved and doubled at random,
+// by ways of measuring of all kinds. Whatever a job file can say comes up sooner or later; what it
+// may not say is refused by its reader, and none of these.
 #pragma once
 
 #include "book/codec.h"
@@ -87,17 +87,21 @@ private:
         if (!json.contains("card") || !json["card"].is_object()) return;
         Json& card = json["card"];
         static const std::vector<std::vector<const char*>> kLeftOut{
-            {"ivo", "ivc", "evo", "evc"}, {"centre", "centres", "separation", "advance"},
-            {"lift"},                     {"ivo", "evc"},
-            {"separation"},               {"durations", "duration"},
-            {"evo", "evc"},               {}};
+            {"ivo", "ivc", "evo", "evc"},
+            {"centre", "centres", "separation", "advance"},
+            {"lift"},
+            {"ivo", "evc"},
+            {"separation"},
+            {"durations", "duration"},
+            {"evo", "evc"},
+            {}};
         for (const char* key : oneOf(kLeftOut))
             card.erase(key);
     }
 
     /// Every value of a job but its readings', where most of the text is; of those a few.
-    void gather(Json& at, std::vector<Json*>& leaves, std::vector<std::pair<Json*, std::string>>& keys,
-                std::vector<Json*>& lists) {
+    void gather(Json& at, std::vector<Json*>& leaves,
+                std::vector<std::pair<Json*, std::string>>& keys, std::vector<Json*>& lists) {
         if (at.is_object()) {
             for (auto it = at.begin(); it != at.end(); ++it) {
                 keys.emplace_back(&at, it.key());
@@ -116,7 +120,8 @@ private:
     void change(Json& json) {
         std::vector<Json*> leaves, lists;
         std::vector<std::pair<Json*, std::string>> keys;
-        for (const char* part : {"engine", "card", "settings", "changes", "contacts", "runs", "maps"})
+        for (const char* part :
+             {"engine", "card", "settings", "changes", "contacts", "runs", "maps"})
             if (json.contains(part)) gather(json[part], leaves, keys, lists);
         if (leaves.empty() || keys.empty()) return;
         switch (upTo(9)) {
@@ -177,7 +182,8 @@ private:
         }
         default: { // the indicator was set to zero elsewhere: all lifts of a run less one of them
             if (!json.contains("runs") || json["runs"].empty()) return;
-            Json& run = json["runs"][static_cast<std::size_t>(upTo(static_cast<int>(json["runs"].size())))];
+            Json& run =
+                json["runs"][static_cast<std::size_t>(upTo(static_cast<int>(json["runs"].size())))];
             if (!run.contains("readings") || run["readings"].empty()) return;
             Json& readings = run["readings"];
             const auto at = static_cast<std::size_t>(upTo(static_cast<int>(readings.size())));

@@ -92,7 +92,8 @@ public:
     virtual void leave() {}
     /// Asks in the entry line what a task wants to know.
     virtual void ask(const lobe::Task&) {}
-    /// Another job is on the bench: whatever was asked in between was of the one before, and is over.
+    /// Another job is on the bench: whatever was asked in between was of the one before, and is
+    /// over.
     virtual void begin() {}
     /// The job changed, or another is on the bench: ask what it needs now.
     virtual void follow() {}

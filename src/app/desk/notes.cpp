@@ -35,9 +35,9 @@ std::optional<Echo> Notes::understand(const QString& line) const {
         return Echo{!note->isEmpty(), Say::tr("kept in the record")};
     if (const auto path = behind(line, "photo")) {
         const QString why = book::refusesPicture(plainPath(*path));
-        return Echo{why.isEmpty(),
-                    why.isEmpty() ? Say::tr("copied beside the book, and kept in the record")
-                                  : why};
+        return Echo{why.isEmpty(), why.isEmpty()
+                                       ? Say::tr("copied beside the book, and kept in the record")
+                                       : why};
     }
     return std::nullopt;
 }

@@ -66,9 +66,10 @@ bool Session::open(book::Result<book::Loaded> loaded) {
 /// Nothing is found of a job that could not be worked out; it can be looked at and put right.
 void Session::sayIfUnexamined() {
     if (snapshot_->trouble.empty()) return;
-    emit troubled(Say::tr("This job could not be worked out (%1). All that was entered is in the book. "
-                          "Undo takes back what was entered last; other jobs are not touched.")
-                      .arg(QString::fromStdString(snapshot_->trouble)));
+    emit troubled(
+        Say::tr("This job could not be worked out (%1). All that was entered is in the book. "
+                "Undo takes back what was entered last; other jobs are not touched.")
+            .arg(QString::fromStdString(snapshot_->trouble)));
 }
 
 /// What is not in the job as it was read, and whether the book is written any more.

@@ -55,7 +55,8 @@ public:
     /// The book's clock, ms since the epoch.
     std::int64_t now() const { return book_->now(); }
 
-    /// What undo or redo would act on; empty when there is nothing, of no kind when it cannot be read.
+    /// What undo or redo would act on; empty when there is nothing, of no kind when it cannot be
+    /// read.
     std::optional<book::Deed> undoable() const;
     std::optional<book::Deed> redoable() const;
     /// Takes the last action back, or brings it again; undone() says which.
@@ -72,8 +73,8 @@ public:
     bool keepAsNewBook(const QString& path);
 
 signals:
-    /// Another job is on the bench, or none: before changed() says so too. What was asked of the one
-    /// before is over.
+    /// Another job is on the bench, or none: before changed() says so too. What was asked of the
+    /// one before is over.
     void jobChanged();
     /// Another snapshot: of what was kept, undone, opened, or written by another window.
     void changed();
@@ -107,7 +108,7 @@ private:
     int cylinder_ = 1;
     lobe::Side side_ = lobe::Side::Intake;
     std::int64_t lastId_ = 0;
-    QString leftOut_; ///< of the job at hand, as it was said last
+    QString leftOut_;   ///< of the job at hand, as it was said last
     book::Check check_; ///< of a book too large to be looked through as it is opened
 };
 

@@ -72,9 +72,10 @@ Application::~Application() = default;
 
 bool Application::start(const QString& bookPath, bool demo, QString& sentence, Opening opening) {
     if (!odd_.isEmpty()) {
-        sentence = Say::tr("%1 is no file, so no preferences can be read from it. Move it away, and "
-                           "start again.")
-                       .arg(odd_);
+        sentence =
+            Say::tr("%1 is no file, so no preferences can be read from it. Move it away, and "
+                    "start again.")
+                .arg(odd_);
         return false;
     }
     const QString path = demo ? paths_.demo() : bookPath.isEmpty() ? paths_.book() : bookPath;

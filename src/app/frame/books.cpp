@@ -153,8 +153,8 @@ void Books::demoOrBack() {
     if (inDemo()) {
         const QString to = back_.isEmpty() ? ownPath_ : back_;
         // Its own is made where there never was one; what was open and is gone is said.
-        const bool never = back_.isEmpty() && !preferences_.recentBooks().contains(
-                                                  QFileInfo(to).absoluteFilePath());
+        const bool never = back_.isEmpty() &&
+                           !preferences_.recentBooks().contains(QFileInfo(to).absoluteFilePath());
         use(book::Book::open(to, session_.book().clock(),
                              never ? book::Book::Mode::MayMake : book::Book::Mode::MustExist),
             to);

@@ -42,8 +42,9 @@ Ending::Ending(std::function<void()> end, QObject* parent) : QObject(parent), en
         }
     }
     if (auto* gui = qobject_cast<QGuiApplication*>(QCoreApplication::instance()))
-        connect(gui, &QGuiApplication::commitDataRequest, this, [this] { end_(); },
-                Qt::DirectConnection);
+        connect(
+            gui, &QGuiApplication::commitDataRequest, this, [this] { end_(); },
+            Qt::DirectConnection);
 }
 
 Ending::~Ending() {

@@ -302,9 +302,8 @@ void EntryBar::makeRoom() {
             if (!label->text().isEmpty()) h += label->heightForWidth(label->width());
         return h;
     };
-    const int high = std::max(
-        {atStand_ ? kStand : kDesk, needed(subject_, ask_) + 6,
-         narrow ? 0 : needed(enter_, keys_) + 6});
+    const int high = std::max({atStand_ ? kStand : kDesk, needed(subject_, ask_) + 6,
+                               narrow ? 0 : needed(enter_, keys_) + 6});
     // Never so high that it leaves the window: then the words' end is missing.
     const int most = std::max(line_->height() + 12, window()->height() * 3 / 5);
     if (std::min(high, most) == height()) return;

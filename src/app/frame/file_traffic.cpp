@@ -41,14 +41,16 @@ void FileTraffic::say(const QString& sentence) {
 void FileTraffic::take(const QString& path) {
     if (QFileInfo(path).isDir()) return readJobs(path);
     if (!QFileInfo(path).isFile())
-        return say(Say::tr("%1 is no file that can be read to its end.").arg(QFileInfo(path).fileName()));
+        return say(
+            Say::tr("%1 is no file that can be read to its end.").arg(QFileInfo(path).fileName()));
     const QString ending = QFileInfo(path).suffix().toLower();
     if (ending == QLatin1String("amber")) return books_.open(path);
     if (ending == QLatin1String("json")) return readJob(path);
     static const QStringList pictures{
-        QStringLiteral("png"),  QStringLiteral("jpg"),  QStringLiteral("jpeg"), QStringLiteral("gif"),
-        QStringLiteral("bmp"),  QStringLiteral("tif"),  QStringLiteral("tiff"), QStringLiteral("webp"),
-        QStringLiteral("heic"), QStringLiteral("heif"), QStringLiteral("svg"),  QStringLiteral("svgz")};
+        QStringLiteral("png"),  QStringLiteral("jpg"),  QStringLiteral("jpeg"),
+        QStringLiteral("gif"),  QStringLiteral("bmp"),  QStringLiteral("tif"),
+        QStringLiteral("tiff"), QStringLiteral("webp"), QStringLiteral("heic"),
+        QStringLiteral("heif"), QStringLiteral("svg"),  QStringLiteral("svgz")};
     if (pictures.contains(ending) || book::refusesPicture(path).isEmpty()) {
         if (!session_.hasJob())
             return say(Say::tr("Start a job first; then drop the picture on it."));

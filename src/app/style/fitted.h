@@ -30,7 +30,8 @@ protected:
 
 private:
     /// How the text fits, and for what that was worked out: a rich text that is laid out asks to
-    /// be painted again, and so is laid out when something of it changes and not when it is painted.
+    /// be painted again, and so is laid out when something of it changes and not when it is
+    /// painted.
     struct Fit;
     const Fit& fit() const;
     /// Lays the text out as large as it fits.

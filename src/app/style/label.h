@@ -23,7 +23,8 @@ public:
 /// for it.
 inline QString tipOf(const QString& text) {
     return Qt::mightBeRichText(text)
-               ? QStringLiteral("<qt>") + text.toHtmlEscaped().replace(QLatin1Char('\n'), QStringLiteral("<br>")) +
+               ? QStringLiteral("<qt>") +
+                     text.toHtmlEscaped().replace(QLatin1Char('\n'), QStringLiteral("<br>")) +
                      QStringLiteral("</qt>")
                : text;
 }

@@ -29,9 +29,7 @@ public:
             return QVariant::fromValue(at(index.row()));
         case Qt::ToolTipRole: {
             const Row row = at(index.row());
-            return tipOf(row.heading          ? QString()
-                         : row.note.isEmpty() ? row.under
-                                              : row.note);
+            return tipOf(row.heading ? QString() : row.note.isEmpty() ? row.under : row.note);
         }
         case Qt::AccessibleTextRole: { // what a screen reader says
             const Row r = at(index.row());

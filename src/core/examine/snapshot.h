@@ -12,15 +12,15 @@ namespace lobe {
 struct Snapshot {
     Job job;
     Findings findings;
-    /// What went wrong where the job could not be examined: then nothing is found of it, and what was
-    /// entered last can be taken back. For whoever mends the program; no sentence.
+    /// What went wrong where the job could not be examined: then nothing is found of it, and what
+    /// was entered last can be taken back. For whoever mends the program; no sentence.
     std::string trouble;
 };
 
 using SnapshotPtr = std::shared_ptr<const Snapshot>;
 
-/// Examines a job; never throws for one. What the snapshot before it found of the runs that have not changed is taken
-/// over, so that one more reading costs one run and not all of them.
+/// Examines a job; never throws for one. What the snapshot before it found of the runs that have
+/// not changed is taken over, so that one more reading costs one run and not all of them.
 SnapshotPtr examined(Job job, const SnapshotPtr& before = {});
 
 /// A part of a snapshot that keeps the snapshot; null when there is no such part.

@@ -16,7 +16,7 @@ inline constexpr Bounds any{-1e6, 1e6};
 inline constexpr Bounds cylinders{1.0, 16.0};
 inline constexpr Bounds count{0.0, 1000.0};
 inline constexpr Bounds steps{-1000.0, 1000.0};    ///< whole teeth or keyways, either way
-inline constexpr Bounds number{1.0, 1e6};        ///< of a change or an entry, in the order made
+inline constexpr Bounds number{1.0, 1e6};          ///< of a change or an entry, in the order made
 inline constexpr Bounds few{1.0, 100.0};           ///< readings that must agree
 inline constexpr Bounds dimension_mm{0.0, 1000.0}; ///< bore, stroke, rod, bolt circle; 0: not known
 inline constexpr Bounds tape_mm{0.0, 5000.0};

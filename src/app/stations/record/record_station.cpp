@@ -2,8 +2,8 @@
 
 #include "app/style/fitted.h"
 #include "app/style/label.h"
-#include "book/pictures.h"
 #include "app/style/rows.h"
+#include "book/pictures.h"
 #include "words/say.h"
 
 #include <QComboBox>
