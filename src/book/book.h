@@ -169,6 +169,7 @@ public:
     void foldLog();
 
 private:
+    static Result<std::unique_ptr<Book>> openOnce(const QString& path, Clock clock, Mode mode);
     Book(QString path, QString connection, Clock clock);
     QSqlDatabase db() const;
     std::optional<Error> begin(Mode mode, bool immutable, bool seen);

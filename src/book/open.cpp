@@ -249,6 +249,21 @@ void Book::sweep() const {
 }
 
 Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock, Mode mode) {
+    // Another program may be folding its log in this very moment: what is read past it is then of two
+    // moments, and looks like no book. Only where somebody has it open is it looked at again.
+    constexpr int kTries = 10;
+    constexpr unsigned long kApart_ms = 30;
+    for (int tries = 1;; ++tries) {
+        auto opened = openOnce(path, clock, mode);
+        const auto* e = std::get_if<Error>(&opened);
+        const bool torn = e && (e->trouble == Trouble::NotABook || e->trouble == Trouble::Damaged);
+        if (!torn || tries == kTries || !QFileInfo::exists(path + QStringLiteral("-shm")))
+            return opened;
+        QThread::msleep(kApart_ms);
+    }
+}
+
+Result<std::unique_ptr<Book>> Book::openOnce(const QString& path, Clock clock, Mode mode) {
     if (!QFileInfo::exists(path)) {
         if (mode != Mode::MayMake) return Error{Trouble::NoSuchFile, {}};
         if (const auto trouble = make(path)) return *trouble;

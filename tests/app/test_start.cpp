@@ -1,10 +1,16 @@
 // How the program starts: help without a display, a book that is named and not there, one that
 // cannot be opened.
 #include "app_fixture.h"
+#include "support/raw_book.h"
 
 #include <QLabel>
 #include <QPaintEvent>
 #include <QProcess>
+#include <QSettings>
+
+#include <csignal>
+
+#include <sys/stat.h>
 
 class TestStart : public QObject {
     Q_OBJECT
@@ -41,6 +47,64 @@ private slots:
         QVERIFY2(said.contains(QStringLiteral("There is no book at")), qPrintable(said));
         QVERIFY(!QFileInfo::exists(book));
         QVERIFY(!QFileInfo::exists(dir.filePath(QStringLiteral("no"))));
+    }
+
+    void withoutADisplayThereIsASentence() {
+        QTemporaryDir dir;
+        QString said;
+        QCOMPARE(run({QStringLiteral("--data"), dir.path()}, QStringLiteral("xcb"), &said), 1);
+        QVERIFY2(said.contains(QStringLiteral("no display")), qPrintable(said));
+        QCOMPARE(said.trimmed().count(QLatin1Char('\n')), 0);
+    }
+
+    /// Ended by the system, the book is one file, and the window comes back where it was.
+    void endedBySignals() {
+        for (const int signal : {SIGTERM, SIGHUP, SIGINT}) {
+            QTemporaryDir dir;
+            const QString data = dir.filePath(QStringLiteral("data")),
+                          book = data + QStringLiteral("/book.amber");
+            QVERIFY(QDir().mkpath(data));
+            {
+                // As a kill left it: a job that is in the log only.
+                const QString from = dir.filePath(QStringLiteral("from.amber"));
+                auto b = support::opened(from);
+                support::id(b->addJob(QStringLiteral("in the log")));
+                for (const char* side : {"", "-wal"})
+                    QVERIFY(QFile::copy(from + QLatin1String(side), book + QLatin1String(side)));
+            }
+            QVERIFY(QFileInfo(book + QStringLiteral("-wal")).size() > 0);
+            QProcess p;
+            QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
+            env.insert(QStringLiteral("QT_QPA_PLATFORM"), QStringLiteral("offscreen"));
+            p.setProcessEnvironment(env);
+            p.start(QStringLiteral(BIN_DIR "/amber-lobe"), {QStringLiteral("--data"), data});
+            QVERIFY(p.waitForStarted());
+            // It writes down where it is as soon as it is up.
+            QSettings written(data + QStringLiteral("/preferences.ini"), QSettings::IniFormat);
+            QTRY_VERIFY_WITH_TIMEOUT((written.sync(), !written.allKeys().isEmpty()), 30000);
+            QTest::qWait(300);
+            ::kill(static_cast<pid_t>(p.processId()), signal);
+            QVERIFY(p.waitForFinished(20000));
+            QCOMPARE(p.exitStatus(), QProcess::NormalExit);
+            QCOMPARE(p.exitCode(), 0);
+            QVERIFY(!QFileInfo::exists(book + QStringLiteral("-wal")));
+            const QString alone = dir.filePath(QStringLiteral("alone.amber"));
+            QVERIFY(QFile::copy(book, alone));
+            QCOMPARE(support::opened(alone)->jobs().size(), std::size_t(1));
+            written.sync();
+            QVERIFY(written.contains(QStringLiteral("geometry")));
+            QVERIFY(!(QFile::permissions(written.fileName()) &
+                      (QFile::ReadGroup | QFile::ReadOther | QFile::WriteGroup)));
+        }
+    }
+
+    void preferencesThatAreNoFile() {
+        QTemporaryDir dir;
+        const QString pipe = dir.filePath(QStringLiteral("preferences.ini"));
+        QCOMPARE(::mkfifo(QFile::encodeName(pipe).constData(), 0600), 0);
+        QString said;
+        QCOMPARE(run({QStringLiteral("--data"), dir.path()}, QStringLiteral("offscreen"), &said), 1);
+        QVERIFY2(said.contains(pipe), qPrintable(said));
     }
 
     void aBookThatCannotBeOpenedIsSaidInAWindow() {

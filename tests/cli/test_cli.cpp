@@ -803,6 +803,21 @@ private slots:
             const Ran r = ran({"export", book, "--job", name, "--to", to});
             QVERIFY2(r.code == 0, qPrintable(r.err));
             QVERIFY(QFileInfo(to).size() > 200);
+            QVERIFY(!(QFile::permissions(to) & (QFile::ReadGroup | QFile::ReadOther)));
+            // One of its own it writes over; a file of somebody's it asks about.
+            QCOMPARE(ran({"export", book, "--job", name, "--to", to}).code, 0);
+            const QString theirs = dir_.filePath(QStringLiteral("theirs.") + QLatin1String(ending));
+            {
+                QFile f(theirs);
+                QVERIFY(f.open(QIODevice::WriteOnly));
+                f.write("somebody's own, which nobody has asked about");
+            }
+            const Ran asked = ran({"export", book, "--job", name, "--to", theirs});
+            QCOMPARE(asked.code, 1);
+            QVERIFY2(asked.err.contains("--force"), qPrintable(asked.err));
+            QVERIFY(QFileInfo(theirs).size() < 200);
+            QCOMPARE(ran({"export", book, "--job", name, "--to", theirs, "--force"}).code, 0);
+            QVERIFY(QFileInfo(theirs).size() > 200);
         }
         const QString first = dir_.filePath(QStringLiteral("out.json")),
                       again = dir_.filePath(QStringLiteral("again.json"));

@@ -85,7 +85,14 @@ void goThrough(const QString& path, Tally& tally) {
         r.lift_mm = 1.0;
         if (!loaded->job.runs.empty())
             book.record(each.id, book::AddReading{loaded->job.runs.front().id, r}, &loaded->job);
-        book.undo(each.id);
+        // All of it back, and all of it again, each said before.
+        for (int n = 0; n < 400 && book.undo(each.id); ++n)
+            book.toUndo(each.id);
+        for (int n = 0; n < 400 && book.redo(each.id); ++n)
+            book.toRedo(each.id);
+        lobe::LogEntry entry;
+        entry.text = "x";
+        book.record(each.id, book::KeepEntry{entry});
     }
 }
 
@@ -154,6 +161,7 @@ const char* const kColumns[] = {
     "contact SET typed",     "run SET cylinder",     "run SET side",         "strike SET reason",
     "strike SET reading_id", "fact SET body",        "fact SET subject",     "fact SET patch",
     "run_terms SET body",    "run_terms SET run_id", "setting SET body",     "setting SET number",
+    "entry SET body",        "entry SET number",     "fact SET title",
     "action SET at_ms",      "action SET kind",      "action SET state",     "action SET job_id",
     "job SET created_ms",    "identity SET name",    "identity SET written"};
 
@@ -206,6 +214,16 @@ const char* const kTricks[] = {
     "PRAGMA writable_schema = ON; UPDATE sqlite_master SET rootpage = 2 WHERE name = 'reading'",
     "PRAGMA writable_schema = ON; UPDATE sqlite_master SET sql = 'CREATE TABLE reading(x)' WHERE "
     "name = 'reading'",
+    "PRAGMA writable_schema = ON; UPDATE sqlite_master SET sql = replace(sql, '''dropped''', "
+    "'length(randomblob(1000000000))') WHERE name = 'action'",
+    "PRAGMA writable_schema = ON; UPDATE sqlite_master SET sql = replace(sql, 'cylinder >= 1', "
+    "'length(hex(zeroblob(400000000))) > 1') WHERE name = 'run'",
+    "PRAGMA writable_schema = ON; UPDATE sqlite_master SET sql = replace(sql, '''forward''', "
+    "'''x''') WHERE name = 'reading'",
+    "PRAGMA writable_schema = ON; UPDATE sqlite_master SET sql = replace(sql, '''settings''', "
+    "'hex(zeroblob(100000000))') WHERE name = 'fact_title'",
+    "PRAGMA writable_schema = ON; UPDATE sqlite_master SET sql = replace(sql, 'at_ms INTEGER NOT "
+    "NULL', 'at_ms AS (length(hex(zeroblob(400000000))))') WHERE name = 'action'",
     "PRAGMA journal_mode = DELETE",
     "INSERT INTO job(id, created_ms) SELECT id + 9007199254740990, 1 FROM job",
     "DELETE FROM action",
@@ -216,7 +234,7 @@ QByteArray huge(Random& random) {
     QByteArray body;
     switch (upTo(random, 3)) {
     case 0:
-        body = QByteArray("[").repeated(50000);
+        body = QByteArray("[").repeated(200000) + QByteArray("]").repeated(200000);
         break;
     case 1:
         body = "{\"throws_deg\":[" + QByteArray("1,").repeated(100000) + "1]}";
@@ -236,7 +254,8 @@ QByteArray trick(Random& random) {
         return huge(random);
     case 2:
     case 3:
-        return QByteArray("UPDATE ") + oneOf(random, {"fact", "fact", "run_terms", "setting"}) +
+        return QByteArray("UPDATE ") +
+               oneOf(random, {"fact", "fact", "run_terms", "setting", "entry"}) +
                " SET body = " + oneOf(random, kJson) +
                " WHERE id % 3 = " + QByteArray::number(upTo(random, 3));
     default:

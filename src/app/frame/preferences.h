@@ -25,7 +25,8 @@ struct Place {
 
 class Preferences {
 public:
-    explicit Preferences(const QString& file) : settings_(file, QSettings::IniFormat) {}
+    /// Nobody else's to read: books and what was done in them are named there.
+    explicit Preferences(const QString& file) : settings_(own(file), QSettings::IniFormat) {}
 
     /// Inches at first where the country has them.
     bool inches() const {
@@ -111,6 +112,15 @@ public:
     void endOpening() { QFile::remove(opening()); }
 
 private:
+    /// The file, made where it is not there; what is written into it later keeps its rights.
+    static QString own(const QString& file) {
+        if (file.isEmpty()) return file;
+        QDir().mkpath(QFileInfo(file).path());
+        QFile there(file);
+        if (!there.exists() && !there.open(QIODevice::WriteOnly)) return file;
+        there.setPermissions(QFile::ReadOwner | QFile::WriteOwner);
+        return file;
+    }
     QString opening() const { return settings_.fileName() + QStringLiteral(".opening"); }
     /// A word for any text.
     static QString wordOf(const QString& text) {
