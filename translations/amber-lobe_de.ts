@@ -6430,14 +6430,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Korrigiert um: </translation>
     </message>
     <message>
-        <source>Gap to the shut valve at TDC %1%2; the presses leave %3.</source>
-        <translation>Spalt zum geschlossenen Ventil im OT %1%2; die Messungen lassen %3.</translation>
-    </message>
-    <message>
-        <source>, valve at %1</source>
-        <translation>, Ventil auf %1</translation>
-    </message>
-    <message>
         <source>Here one degree of advance %1 %2; greatest lift, %3, hardly matters, lift at TDC, %4, does.</source>
         <translation>Hier %1 ein Grad früher %2; der größte Hub, %3, zählt kaum, der Hub im OT, %4, schon.</translation>
     </message>
@@ -6648,24 +6640,12 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Kopf, Ventil oder Sitz wurden seither geändert: beginne eine neue Karte.</translation>
     </message>
     <message>
-        <source>The least read so far is %1; take the angles beyond it.</source>
-        <translation>Der kleinste bisher ist %1; nimm die Winkel dahinter.</translation>
-    </message>
-    <message>
         <source>%1 of %2 angles are pressed; go on.</source>
         <translation>%1 von %2 Winkeln sind gemessen; weiter.</translation>
     </message>
     <message>
-        <source>The %1 valve comes within %2 of the piston, at %3: </source>
-        <translation>Das %1ventil kommt dem Kolben auf %2 nahe, bei %3: </translation>
-    </message>
-    <message>
         <source>%1 under your limit of %2.</source>
         <translation>%1 unter deiner Grenze von %2.</translation>
-    </message>
-    <message>
-        <source>%1 over your limit.</source>
-        <translation>%1 über deiner Grenze.</translation>
     </message>
     <message>
         <source> Go on: more angles make it surer.</source>
@@ -6720,28 +6700,8 @@ Die Messuhr lässt ±%1.</translation>
         <translation>, statisch %1, dynamisch %2</translation>
     </message>
     <message>
-        <source>Phaser: parked %1, at the worst %2 at %3 of travel. </source>
-        <translation>Versteller: in Ruhe %1, schlimmstenfalls %2 bei %3 Weg. </translation>
-    </message>
-    <message>
-        <source>Not even parked does it keep %1.</source>
-        <translation>Nicht einmal in Ruhe hält er %1.</translation>
-    </message>
-    <message>
-        <source>It keeps the limit over its travel, with or without oil pressure.</source>
-        <translation>Er hält die Grenze über den ganzen Weg, mit und ohne Öldruck.</translation>
-    </message>
-    <message>
-        <source>It keeps the limit up to %1 crank degrees: fit a limiter, or trust no oil pressure to hold it.</source>
-        <translation>Er hält die Grenze bis %1 Grad Kurbelwinkel: Begrenzer einbauen, denn auf Öldruck ist kein Verlass.</translation>
-    </message>
-    <message>
         <source>Turn by hand only, and stop at resistance; mind fingers and springs. Nothing touches by hand is never nothing touches at speed: parts stretch and springs lose control. The engine maker&apos;s manual has the last word.</source>
         <translation>Nur von Hand drehen und bei Widerstand anhalten; Finger und Federn beachten. Dass von Hand nichts berührt, heißt nie, dass bei Drehzahl nichts berührt: Teile dehnen sich, Federn verlieren die Kontrolle. Das Handbuch des Motorherstellers hat das letzte Wort.</translation>
-    </message>
-    <message>
-        <source>%1: presses at %2 lie %3 apart. Press again until two agree: the valve may tilt, or the indicator&apos;s foot slide.</source>
-        <translation>%1: Messungen bei %2 liegen %3 auseinander. Drücke, bis zwei übereinstimmen: das Ventil kann kippen oder der Fuß der Messuhr rutschen.</translation>
     </message>
     <message>
         <source>%1: the press at %2 stands %3 %4 the gap of all others, and does not count. Go back and press there again.</source>
@@ -8821,6 +8781,146 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>%1 is no picture: a photo is PNG, JPEG, GIF, TIFF, WebP or HEIF, a drawing SVG that is not packed.</source>
         <translation>%1 ist kein Bild: ein Foto ist PNG, JPEG, GIF, TIFF, WebP oder HEIF, eine Zeichnung ungepacktes SVG.</translation>
+    </message>
+    <message>
+        <source>phaser exhaust</source>
+        <translation>Versteller, Auslass</translation>
+    </message>
+    <message>
+        <source>slack</source>
+        <translation>Spiel im Trieb</translation>
+    </message>
+    <message>
+        <source>Of this book the newest %1 jobs are listed.</source>
+        <translation>Aufgeführt sind die neuesten %1 Aufträge dieses Buchs.</translation>
+    </message>
+    <message>
+        <source>Exhaust&apos;s phaser, with two cams</source>
+        <translation>Versteller am Auslass, bei zwei Nockenwellen</translation>
+    </message>
+    <message>
+        <source>Slack lets the cam lag</source>
+        <translation>Spiel lässt die Welle nachhinken</translation>
+    </message>
+    <message>
+        <source>Gap to the shut valve at TDC %1, growing with %2 of the piston&apos;s way; the presses leave %3.</source>
+        <translation>Abstand zum geschlossenen Ventil in OT %1, er wächst mit dem %2-Fachen des Kolbenwegs; die Drücke lassen %3.</translation>
+    </message>
+    <message>
+        <source>Cylinder %1: </source>
+        <translation>Zylinder %1: </translation>
+    </message>
+    <message>
+        <source>, at %1</source>
+        <translation>, bei %1</translation>
+    </message>
+    <message>
+        <source>What was taken of the %1 valve does not stand any more: press it again.</source>
+        <translation>Was am %1ventil gemessen wurde, gilt nicht mehr: neu drücken.</translation>
+    </message>
+    <message>
+        <source>Where the valve has least room is not known yet: take the angles beside it.</source>
+        <translation>Wo das Ventil am wenigsten Platz hat, ist noch nicht bekannt: die Winkel daneben nehmen.</translation>
+    </message>
+    <message>
+        <source>What is left when the cam moves as it runs is not known: that takes a map of presses and this lobe&apos;s lift.</source>
+        <translation>Was bleibt, wenn sich die Welle im Lauf verstellt, ist nicht bekannt: dazu braucht es eine Reihe von Drücken und den Hub dieses Nockens.</translation>
+    </message>
+    <message>
+        <source>That is known within %1, which reaches under your limit of %2: press more angles about the least.</source>
+        <translation>Das ist auf %1 bekannt und reicht damit unter Ihre Grenze von %2: um den kleinsten Wert mehr Winkel drücken.</translation>
+    </message>
+    <message>
+        <source>it keeps your limit of %1 with %2 to spare.</source>
+        <translation>Ihre Grenze von %1 ist gehalten, mit %2 Reserve.</translation>
+    </message>
+    <message>
+        <source>Over all its cam may do while the engine runs it comes no nearer.</source>
+        <translation>Bei allem, was seine Welle im Lauf tun kann, kommt es nicht näher.</translation>
+    </message>
+    <message>
+        <source>With its cam %1 earlier, as it may run, %2%3: </source>
+        <translation>Mit der Welle %1 früher, wie sie laufen kann, %2%3: </translation>
+    </message>
+    <message>
+        <source>With its cam %1 later, as it may run, %2%3: </source>
+        <translation>Mit der Welle %1 später, wie sie laufen kann, %2%3: </translation>
+    </message>
+    <message>
+        <source>The least read so far is %1%2. </source>
+        <translation>Der bisher kleinste Wert ist %1%2. </translation>
+    </message>
+    <message>
+        <source>The %1 valve touches the piston%2: </source>
+        <translation>Das %1ventil berührt den Kolben%2: </translation>
+    </message>
+    <message>
+        <source>The %1 valve comes within %2 of the piston%3: </source>
+        <translation>Das %1ventil kommt dem Kolben auf %2 nahe%3: </translation>
+    </message>
+    <message>
+        <source> Another way says %1: the smaller counts.</source>
+        <translation> Auf anderem Weg sind es %1: der kleinere Wert zählt.</translation>
+    </message>
+    <message>
+        <source> By a lobe modelled from the card: record its lift to be sure.</source>
+        <translation> Nach einem aus dem Datenblatt gebildeten Nocken: seinen Hub aufnehmen, um sicher zu sein.</translation>
+    </message>
+    <message>
+        <source> advanced</source>
+        <translation> früh</translation>
+    </message>
+    <message>
+        <source> retarded</source>
+        <translation> spät</translation>
+    </message>
+    <message>
+        <source>, touches</source>
+        <translation>, berührt</translation>
+    </message>
+    <message>
+        <source>, not sure</source>
+        <translation>, nicht sicher</translation>
+    </message>
+    <message>
+        <source>%1: presses at %2 lie %3 apart. Press again, and strike what was not right: the valve may tilt, or the indicator&apos;s foot slide. Until then the smaller counts, %4.</source>
+        <translation>%1: die Drücke bei %2 liegen %3 auseinander. Noch einmal drücken und streichen, was falsch war: das Ventil kann kippen, der Fuß der Messuhr rutschen. Bis dahin zählt der kleinere Wert, %4.</translation>
+    </message>
+    <message>
+        <source>%1: with its cam %2 earlier, as it may run, the valve comes within %3 of the piston at %4, under your limit of %5. Do not start this engine on it: less travel, a limiter, or the cam set elsewhere.</source>
+        <translation>%1: mit der Welle %2 früher, wie sie laufen kann, kommt das Ventil dem Kolben bei %4 auf %3 nahe, unter Ihrer Grenze von %5. So nicht starten: weniger Verstellweg, ein Begrenzer oder die Welle anders stellen.</translation>
+    </message>
+    <message>
+        <source>%1: with its cam %2 later, as it may run, the valve comes within %3 of the piston at %4, under your limit of %5. Do not start this engine on it: less travel, a limiter, or the cam set elsewhere.</source>
+        <translation>%1: mit der Welle %2 später, wie sie laufen kann, kommt das Ventil dem Kolben bei %4 auf %3 nahe, unter Ihrer Grenze von %5. So nicht starten: weniger Verstellweg, ein Begrenzer oder die Welle anders stellen.</translation>
+    </message>
+    <message>
+        <source>%1: the presses lie up to %2 off any gap of valve and piston. They tell of this cam where it stands and of no other: look for a wheel that slipped, a valve that tilts, or another lobe&apos;s lift.</source>
+        <translation>%1: die Drücke liegen bis %2 neben jedem Abstand von Ventil und Kolben. Sie gelten für diese Welle, wie sie steht, und für keine andere: verrutschte Gradscheibe, kippendes Ventil oder der Hub eines anderen Nockens?</translation>
+    </message>
+    <message>
+        <source>%1: was there lash while it was pressed? Until that is said none is added.</source>
+        <translation>%1: war beim Drücken Ventilspiel da? Bis das gesagt ist, wird keines zugezählt.</translation>
+    </message>
+    <message>
+        <source>%1: the gasket was left out, and how thick it is tightened is not said: none is added.</source>
+        <translation>%1: die Dichtung fehlte, und wie dick sie angezogen ist, ist nicht gesagt: keine wird zugezählt.</translation>
+    </message>
+    <message>
+        <source>%1: the two lifts under checking and running spring are greater than where valve and piston are near: the greatest, perhaps. Nothing is added: take both at the tight angle.</source>
+        <translation>%1: die beiden Hübe unter Prüf- und Betriebsfeder sind größer als dort, wo sich Ventil und Kolben nahe sind: vielleicht die größten. Nichts wird zugezählt: beide beim engsten Winkel nehmen.</translation>
+    </message>
+    <message>
+        <source>your limit is %1, %2 less.</source>
+        <translation>Ihre Grenze ist %1, %2 weniger.</translation>
+    </message>
+    <message>
+        <source>clay %1</source>
+        <translation>Knetmasse %1</translation>
+    </message>
+    <message>
+        <source>least room</source>
+        <translation>kleinster Platz</translation>
     </message>
 </context>
 </TS>

@@ -1,10 +1,13 @@
 #include "book/book.h"
 
 #include "book/codec.h"
+#include "book/jobs.h"
 #include "book/sqlite_handle.h"
 #include "book/statement.h"
 
 #include <QDateTime>
+
+#include <algorithm>
 
 namespace book {
 
@@ -39,10 +42,11 @@ Result<std::vector<JobSummary>> Book::listJobs() const {
                                    "WHERE action.job_id = job.id AND action.state = 'done' AND "
                                    "fact.subject = 'name' "
                                    "ORDER BY fact.id DESC LIMIT 1) FROM job WHERE job.state <> "
-                                   "'deleted' ORDER BY job.id"));
-        s.run();
+                                   "'deleted' ORDER BY job.id DESC LIMIT ?"));
+        s.run(qint64(kMostListed));
         while (s.next())
             out.push_back({s[0].toLongLong(), s[1].toString()});
+        std::reverse(out.begin(), out.end());
         return out;
     } catch (const SqlFailure& e) {
         return e.trouble(Trouble::Damaged);

@@ -34,7 +34,7 @@ inline constexpr Names<4> kEvent{{"ivo", "ivc", "evo", "evc"}};
 
 inline constexpr Names<4> kClearanceMethod{{"map", "single-angle", "tightest", "clay"}};
 inline constexpr Names<2> kPressedAt{{"rocker", "retainer"}};
-inline constexpr Names<2> kLashSet{{"zero", "as-run"}};
+inline constexpr Names<3> kLashSet{{"zero", "as-run", "not-said"}};
 
 inline constexpr Names<10> kWish{{"dynamic", "intake-clearance", "exhaust-clearance", "intake-lift",
                                   "exhaust-lift", "follower-face", "overlap", "intake-closes",
@@ -87,6 +87,8 @@ void fields(auto& f, Of<lobe::Drive> auto& d) {
     f("pulled_first", d.pulledFirst, kSide);
     f("phaser_deg", d.phaser_deg, lobe::bounds::cycle_deg);
     f("phaser_limiter_deg", d.phaserLimiter_deg, lobe::bounds::cycle_deg);
+    f("phaser_exhaust_deg", d.phaserExhaust_deg, lobe::bounds::cycle_deg);
+    f("slack_deg", d.slack_deg, lobe::bounds::cycle_deg);
     f("wheel_radius_mm", d.wheelRadius_mm, lobe::bounds::dimension_mm);
     f("run_angle_deg", d.runAngle_deg, lobe::bounds::cycle_deg);
     f("marks", d.marks);

@@ -1,4 +1,5 @@
 // All jobs of a book at once: listed, put away, copied.
+#include "book/jobs.h"
 #include "book/book.h"
 #include "book/statement.h"
 
@@ -28,11 +29,13 @@ Result<std::vector<JobLine>> Book::overview() const {
         std::vector<JobLine> out;
         std::unordered_map<qint64, std::size_t> place;
         {
-            Statement s(db(), QStringLiteral(
-                                  "SELECT id, state, coalesce((SELECT at_ms FROM action WHERE "
-                                  "job_id = job.id AND state = 'done' ORDER BY id DESC LIMIT 1), "
-                                  "created_ms) FROM job WHERE state <> 'deleted'"));
-            s.run();
+            Statement s(db(),
+                        QStringLiteral(
+                            "SELECT id, state, coalesce((SELECT at_ms FROM action WHERE "
+                            "job_id = job.id AND state = 'done' ORDER BY id DESC LIMIT 1), "
+                            "created_ms) FROM job WHERE state <> 'deleted' ORDER BY id DESC LIMIT "
+                            "?"));
+            s.run(qint64(kMostListed));
             while (s.next()) {
                 JobLine line;
                 line.id = s[0].toLongLong();

@@ -155,12 +155,13 @@ ClearancePrinted runClearance(const LiftTable& map, const LiftTable& fitted,
                                                            "the least lies beyond")
                                           : QString());
     }
-    const auto angle = gap->valveAngle_deg();
-    json["fit"] = Json{{"g0", gap->g0_mm()},
-                       {"angle_deg", angle ? Json(angle->value) : Json()},
-                       {"residual", gap->residual_mm()},
-                       {"uncertainty", Json{{"g0", gap->plusMinus_mm(0.0)},
-                                            {"angle_deg", orNull(halfWidthOf(angle))}}}};
+    const auto angle = gap->pocketAngle_deg();
+    json["fit"] = Json{
+        {"g0", gap->g0_mm()},
+        {"share", gap->share()},
+        {"angle_deg", angle ? Json(*angle) : Json()},
+        {"residual", gap->residual_mm()},
+        {"uncertainty", Json{{"g0", gap->plusMinus_mm(0.0)}, {"share", gap->shareHalfWidth()}}}};
     text +=
         QStringLiteral("gap to the shut valve at TDC %1 mm, the fit leaves %2 mm\n")
             .arg(words::fixed(gap->g0_mm(), 3, style), words::fixed(gap->residual_mm(), 3, style));

@@ -2,6 +2,7 @@
 
 #include "book/files.h"
 #include "book/job_file.h"
+#include "book/jobs.h"
 #include "cli/inputs.h"
 #include "cli/refusal.h"
 #include "core/examine/examine.h"
@@ -48,8 +49,10 @@ void list(const Options& o, const Host& host) {
                             {"put_away", job.state == book::JobState::Archived}});
         text += QStringLiteral("#%1  %2  %3  %4\n").arg(job.id).arg(job.name, job.engine, job.cam);
     }
+    const bool more = jobs.size() == book::kMostListed;
+    if (more) text += QStringLiteral("only the newest %1 are listed\n").arg(jobs.size());
     if (o.json)
-        host.print(Json{{"jobs", std::move(jobs)}});
+        host.print(Json{{"jobs", std::move(jobs)}, {"more", more}});
     else
         host.print(text);
 }

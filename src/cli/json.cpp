@@ -194,6 +194,29 @@ Json compressionJson(const Job& job, const Findings& findings) {
                 {"dynamic", dynamic}};
 }
 
+/// What is claimed of each valve and the piston.
+Json clearanceJson(const Findings& findings) {
+    static constexpr const char* kVerdicts[] = {"keeps", "under", "touches", "not known"};
+    Json all = Json::array();
+    for (const ClearanceClaim& c : findings.clearance) {
+        Json over;
+        if (c.overTravel)
+            over = Json{{"least", c.overTravel->least_mm.value},
+                        {"at", c.overTravel->at_deg},
+                        {"move", c.overTravel->move_deg},
+                        {"uncertainty", orNull(c.overTravel->least_mm.plusMinus)}};
+        all.push_back(Json{{"cylinder", c.cylinder},
+                           {"side", c.side == Side::Intake ? "intake" : "exhaust"},
+                           {"least", orNull(c.least_mm)},
+                           {"at", orNull(c.at_deg)},
+                           {"uncertainty", orNull(halfWidthOf(c.least_mm))},
+                           {"limit", c.limit_mm},
+                           {"verdict", kVerdicts[static_cast<int>(c.verdict)]},
+                           {"over_travel", over}});
+    }
+    return all;
+}
+
 } // namespace
 
 Json jobJson(const Job& job, const Findings& findings, const words::Style& style) {
@@ -224,6 +247,7 @@ Json jobJson(const Job& job, const Findings& findings, const words::Style& style
             {"set", needJson(job, findings.need, style)},
             {"changes", changes},
             {"compression", compressionJson(job, findings)},
+            {"clearance", clearanceJson(findings)},
             {"stations", route},
             {"figures", figures},
             {"explanations", explanations},

@@ -5,6 +5,7 @@
 #include "sheet/plain_words.h"
 #include "stations/list.h"
 #include "words/choosing.h"
+#include "words/clearance.h"
 #include "words/explanation.h"
 #include "words/logbook.h"
 #include "words/say.h"
@@ -191,6 +192,10 @@ QString setting(const Job& job, const Findings& f, const Options& o) {
 QString clearance(const Job& job, const Findings& f, const Options& o) {
     if (job.maps.empty()) return {};
     QString out = paragraph(stationLine(stations::clearance, job, f, o));
+    for (const ClearanceClaim& c : f.clearance)
+        if (c.least_mm)
+            out += paragraph(Say::tr("Cylinder %1: ").arg(c.cylinder) +
+                             words::clearanceVerdict(&c, nullptr, c.side, o.style));
     for (const MapFindings& m : f.maps)
         if (m.current)
             for (const Finding& each : m.findings)

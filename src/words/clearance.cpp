@@ -54,7 +54,9 @@ QString pressedAtName(PressedAt at) {
 }
 
 QString lashSetName(LashSet set) {
-    return set == LashSet::Zero ? Say::tr("none") : Say::tr("as run");
+    return set == LashSet::Zero    ? Say::tr("none")
+           : set == LashSet::AsRun ? Say::tr("as run")
+                                   : Say::tr("not said");
 }
 
 QString correctionLine(const Correction& c, const Style& style) {
@@ -86,31 +88,126 @@ QString correctionLine(const Correction& c, const Style& style) {
     return c.on ? line : QStringLiteral("(%1)").arg(line);
 }
 
-QString clearanceVerdict(const Job& job, const MapFindings* map, Side side, const Style& style) {
-    if (!map || map->points.empty())
-        return Say::tr("Nothing is pressed at the %1 valve yet.").arg(sideName(side));
-    if (map->state == MapState::Void)
-        return Say::tr("Head, valve or seat were changed since: begin a new map.");
-    const double limit = job.reckoning.clearance.least_mm[side];
-    const Least* least = map->predicted                            ? &*map->predicted
-                         : map->measured && !map->measured->atEdge ? &map->measured->least
-                                                                   : nullptr;
-    if (!least)
-        return map->measured && map->complete
-                   ? Say::tr("The least read so far is %1; take the angles beyond it.")
-                         .arg(clearance(map->measured->least.mm, style))
-                   : Say::tr("%1 of %2 angles are pressed; go on.")
-                         .arg(map->taken)
-                         .arg(map->planned);
-    const double margin = least->mm - limit;
-    const QString text = Say::tr("The %1 valve comes within %2 of the piston, at %3: ")
-                             .arg(sideName(side), clearance(least->mm, style),
-                                  fromDeadCentre({least->at_deg}, style));
+namespace {
+
+QString claimedAt(const std::optional<double>& deg, const Style& style) {
+    return deg ? Say::tr(", at %1").arg(fromDeadCentre({*deg}, style)) : QString();
+}
+
+/// What is missing for a verdict.
+QString needSaid(const ClearanceClaim& c, const Style& style) {
+    switch (c.needs) {
+    case ClearanceNeed::Nothing:
+        break;
+    case ClearanceNeed::Presses:
+        return Say::tr("Nothing is pressed at the %1 valve yet.").arg(sideName(c.side));
+    case ClearanceNeed::Again:
+        return Say::tr("What was taken of the %1 valve does not stand any more: press it again.")
+            .arg(sideName(c.side));
+    case ClearanceNeed::Beyond:
+        return Say::tr(
+            "Where the valve has least room is not known yet: take the angles beside it.");
+    case ClearanceNeed::Lobe:
+        return Say::tr(
+            "What is left when the cam moves as it runs is not known: that takes a map of "
+            "presses and this lobe's lift.");
+    case ClearanceNeed::Sharper:
+        return Say::tr("That is known within %1, which reaches under your limit of %2: press more "
+                       "angles about the least.")
+            .arg(clearance(c.worst_mm()->plusMinus.value_or(0.0), style),
+                 clearance(c.limit_mm, style));
+    }
+    return {};
+}
+
+/// The figure against the limit: too little, or room to spare.
+QString marginSaid(double least_mm, double limit_mm, bool sure, const Style& style) {
+    const double margin = least_mm - limit_mm;
     if (margin < 0.0)
-        return text + Say::tr("%1 under your limit of %2.")
-                          .arg(clearance(-margin, style), clearance(limit, style));
-    return text + Say::tr("%1 over your limit.").arg(clearance(margin, style)) +
-           (map->complete ? QString() : Say::tr(" Go on: more angles make it surer."));
+        return Say::tr("%1 under your limit of %2.")
+            .arg(clearance(-margin, style), clearance(limit_mm, style));
+    return (sure ? Say::tr("it keeps your limit of %1 with %2 to spare.")
+                 : Say::tr("your limit is %1, %2 less."))
+        .arg(clearance(limit_mm, style), clearance(margin, style));
+}
+
+} // namespace
+
+QString travelLine(const ClearanceClaim& c, const Style& style) {
+    if (!c.overTravel) return {};
+    const ClearanceClaim::OverTravel& o = *c.overTravel;
+    if (o.move_deg == 0.0)
+        return Say::tr("Over all its cam may do while the engine runs it comes no nearer.");
+    return (o.move_deg > 0.0 ? Say::tr("With its cam %1 earlier, as it may run, %2%3: ")
+                             : Say::tr("With its cam %1 later, as it may run, %2%3: "))
+               .arg(degrees(std::abs(o.move_deg), style), clearance(o.least_mm, style),
+                    claimedAt(o.at_deg, style)) +
+           marginSaid(o.least_mm, c.limit_mm, c.verdict == ClearanceVerdict::Keeps, style);
+}
+
+QString clearanceVerdict(const ClearanceClaim* claim, const MapFindings* map, Side side,
+                         const Style& style) {
+    if (!claim || claim->needs == ClearanceNeed::Presses)
+        return Say::tr("Nothing is pressed at the %1 valve yet.").arg(sideName(side));
+    if (!claim->least_mm) {
+        if (map && map->state == MapState::Void)
+            return Say::tr("Head, valve or seat were changed since: begin a new map.");
+        return map && claim->needs == ClearanceNeed::Beyond
+                   ? Say::tr("%1 of %2 angles are pressed; go on.")
+                         .arg(map->taken)
+                         .arg(map->planned)
+                   : needSaid(*claim, style);
+    }
+    const bool open = map && !map->complete;
+    if (claim->needs == ClearanceNeed::Beyond)
+        return Say::tr("The least read so far is %1%2. ")
+                   .arg(clearance(*claim->least_mm, style), claimedAt(claim->at_deg, style)) +
+               (open ? Say::tr("%1 of %2 angles are pressed; go on.")
+                           .arg(map->taken)
+                           .arg(map->planned)
+                     : needSaid(*claim, style));
+    QString text = claim->least_mm->value <= 0.0
+                       ? Say::tr("The %1 valve touches the piston%2: ")
+                             .arg(sideName(side), claimedAt(claim->at_deg, style))
+                       : Say::tr("The %1 valve comes within %2 of the piston%3: ")
+                             .arg(sideName(side), clearance(*claim->least_mm, style),
+                                  claimedAt(claim->at_deg, style));
+    text += marginSaid(*claim->least_mm, claim->limit_mm,
+                       claim->needs != ClearanceNeed::Sharper || claim->moves, style);
+    const QString more = travelLine(*claim, style);
+    if (!more.isEmpty()) text += QLatin1Char(' ') + more;
+    if (claim->otherWay_mm)
+        text += Say::tr(" Another way says %1: the smaller counts.")
+                    .arg(clearance(*claim->otherWay_mm, style));
+    if (claim->needs != ClearanceNeed::Nothing)
+        text += QLatin1Char(' ') + needSaid(*claim, style);
+    else if (open && claim->verdict == ClearanceVerdict::Keeps)
+        text += Say::tr(" Go on: more angles make it surer.");
+    if (claim->modelled)
+        text += Say::tr(" By a lobe modelled from the card: record its lift to be sure.");
+    return text;
+}
+
+QString clearanceBrief(const ClearanceClaim& c, const Style& style) {
+    const QString valve =
+        c.side == Side::Intake ? Say::tr("in ", "valve") : Say::tr("ex ", "valve");
+    const auto worst = c.worst_mm();
+    if (!worst) return {};
+    const bool running = c.overTravel && c.overTravel->move_deg != 0.0 &&
+                         c.overTravel->least_mm.value == worst->value;
+    QString text = valve + clearance(worst->value, style);
+    if (running) text += c.overTravel->move_deg > 0.0 ? Say::tr(" advanced") : Say::tr(" retarded");
+    switch (c.verdict) {
+    case ClearanceVerdict::Keeps:
+        return text;
+    case ClearanceVerdict::Under:
+        return text + Say::tr(", too near");
+    case ClearanceVerdict::Touches:
+        return text + Say::tr(", touches");
+    case ClearanceVerdict::NotKnown:
+        break;
+    }
+    return text + Say::tr(", not sure");
 }
 
 QString whereToPress(const ClearanceMap& map, Side side) {
@@ -151,19 +248,6 @@ QStringList remedyLines(const Remedy& r, const ClearanceLimits& limits, const St
         gasket += Say::tr(", static %1, dynamic %2")
                       .arg(fixed(*r.staticRatio, 2, style), fixed(*r.dynamicRatio, 2, style));
     return out << gasket;
-}
-
-QString phaserLine(const PhaserCheck& c, double limit_mm, const Style& style) {
-    QString text = Say::tr("Phaser: parked %1, at the worst %2 at %3 of travel. ")
-                       .arg(clearance(c.parked.mm, style), clearance(c.worst.mm, style),
-                            degrees(std::abs(c.worstAt_deg), style));
-    if (!c.keeps_deg)
-        return text + Say::tr("Not even parked does it keep %1.").arg(clearance(limit_mm, style));
-    if (c.worst.mm >= limit_mm)
-        return text + Say::tr("It keeps the limit over its travel, with or without oil pressure.");
-    return text + Say::tr("It keeps the limit up to %1 crank degrees: fit a limiter, or trust no "
-                          "oil pressure to hold it.")
-                      .arg(fixed(std::abs(*c.keeps_deg), 1, style));
 }
 
 QString clearanceCaution() {

@@ -23,15 +23,19 @@ QString lashSetName(lobe::LashSet set);
 /// What is corrected and by how much: "gasket +1.20 mm"; switched off in brackets.
 QString correctionLine(const lobe::Correction& correction, const Style& style);
 
-/// The verdict of a valve: the least, its place, margin, and what to do next. Null: no map yet.
-QString clearanceVerdict(const lobe::Job& job, const lobe::MapFindings* map, lobe::Side side,
-                         const Style& style);
+/// The verdict of a valve: the least of all that was taken, its place, margin, what the cam may do,
+/// and what to do next. `map` is the one at hand; either may be null.
+QString clearanceVerdict(const lobe::ClearanceClaim* claim, const lobe::MapFindings* map,
+                         lobe::Side side, const Style& style);
+/// The same in a few words, for a line of the route: "in 1.79 mm, too near when advanced".
+QString clearanceBrief(const lobe::ClearanceClaim& claim, const Style& style);
+/// Over what the cam may do while the engine runs; empty where it does nothing.
+QString travelLine(const lobe::ClearanceClaim& claim, const Style& style);
 /// Where to press and why there.
 QString whereToPress(const lobe::ClearanceMap& map, lobe::Side side);
 /// What would bring it up to the limit, each alone: a line each.
 QStringList remedyLines(const lobe::Remedy& remedy, const lobe::ClearanceLimits& limits,
                         const Style& style);
-QString phaserLine(const lobe::PhaserCheck& check, double limit_mm, const Style& style);
 /// Once: what no figure of a mock-up can know.
 QString clearanceCaution();
 

@@ -10,9 +10,11 @@ namespace words {
 using namespace lobe;
 
 QString said(const found::PressesApart& f, const Finding& of, const Style& style) {
-    return Say::tr("%1: presses at %2 lie %3 apart. Press again until two agree: the valve may "
-                   "tilt, or the indicator's foot slide.")
-        .arg(lobeName(of), readingAngle(f.at, style), liftWithUnit(f.apart_mm, style));
+    return Say::tr(
+               "%1: presses at %2 lie %3 apart. Press again, and strike what was not right: the "
+               "valve may tilt, or the indicator's foot slide. Until then the smaller counts, %4.")
+        .arg(lobeName(of), readingAngle(f.at, style), liftWithUnit(f.apart_mm, style),
+             clearance(f.counts_mm, style));
 }
 
 QString said(const found::PressOdd& f, const Finding& of, const Style& style) {
@@ -58,6 +60,49 @@ QString said(const found::ClearanceUnder& f, const Finding& of, const Style& sty
                                   fromDeadCentre(f.at, style), clearance(f.limit_mm, style));
     return f.accepted ? text + Say::tr(" Kept with a reason.")
                       : text + Say::tr(" Do not start this engine on it.");
+}
+
+QString said(const found::ClearanceOverTravel& f, const Finding& of, const Style& style) {
+    return (f.move_deg > 0.0
+                ? Say::tr("%1: with its cam %2 earlier, as it may run, the valve comes "
+                          "within %3 of the piston at %4, under your limit of %5. Do not "
+                          "start this engine on it: less travel, a limiter, or the cam set "
+                          "elsewhere.")
+                : Say::tr("%1: with its cam %2 later, as it may run, the valve comes "
+                          "within %3 of the piston at %4, under your limit of %5. Do not "
+                          "start this engine on it: less travel, a limiter, or the cam set "
+                          "elsewhere."))
+        .arg(lobeName(of), degrees(std::abs(f.move_deg), style), clearance(f.least_mm, style),
+             fromDeadCentre(f.at, style), clearance(f.limit_mm, style));
+}
+
+QString said(const found::GapShape& f, const Finding& of, const Style& style) {
+    return Say::
+        tr("%1: the presses lie up to %2 off any gap of valve and piston. They tell of this cam "
+           "where it stands and of no other: look for a wheel that slipped, a valve that "
+           "tilts, or another lobe's lift.")
+            .arg(lobeName(of), clearance(f.residual_mm, style));
+}
+
+QString said(const found::ClearanceUnsaid& f, const Finding& of, const Style& style) {
+    Q_UNUSED(style)
+    switch (f.what) {
+    case found::ClearanceUnsaid::Lash:
+        return Say::tr("%1: was there lash while it was pressed? Until that is said none is added.")
+            .arg(lobeName(of));
+    case found::ClearanceUnsaid::Gasket:
+        return Say::tr(
+                   "%1: the gasket was left out, and how thick it is tightened is not said: none "
+                   "is added.")
+            .arg(lobeName(of));
+    case found::ClearanceUnsaid::SpringAtTight:
+        break;
+    }
+    return Say::tr(
+               "%1: the two lifts under checking and running spring are greater than where valve "
+               "and piston are near: the greatest, perhaps. Nothing is added: take both at the "
+               "tight angle.")
+        .arg(lobeName(of));
 }
 
 QString said(const found::MapCarried& f, const Finding& of, const Style& style) {

@@ -88,6 +88,12 @@ QStringList filesIn(const QString& folder, unsigned seed) {
 
 } // namespace
 
+/// What Qt says of a font that is none: it goes on, and somebody sees letters that are not there.
+bool badFont = false;
+void hear(QtMsgType, const QMessageLogContext&, const QString& text) {
+    badFont = badFont || text.contains(QStringLiteral("QFont::setP"));
+}
+
 class TestWalk : public QObject {
     Q_OBJECT
 
@@ -103,6 +109,7 @@ private slots:
     void nothingFallsOver() {
         QFETCH(int, seed);
         QFETCH(int, steps);
+        qInstallMessageHandler(hear);
         Rig rig(seed % 3 == 0);
         const QTemporaryDir folder;
         const QStringList files = filesIn(folder.path(), static_cast<unsigned>(seed));
@@ -125,6 +132,7 @@ private slots:
                         .arg(seed)
                         .arg(walk.steps().mid(walk.steps().size() - 50).join(QLatin1Char('\n')))));
             rig.window().grab();
+            QVERIFY2(!badFont, "a font of no size");
         }
     }
 };

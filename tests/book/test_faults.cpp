@@ -561,6 +561,34 @@ private slots:
         QCOMPARE(std::get<Job>(b->load(job)).runs[0].readings.size(), std::size_t(7));
     }
 
+    /// Opened again and again while another writes and folds its log: it is a book every time.
+    void openedOftenWhileItIsWritten() {
+        const QString file = fresh() + QStringLiteral("/b.amber");
+        auto b = opened(file);
+        const auto job = id(b->addJob(QStringLiteral("x")));
+        std::atomic<bool> done = false;
+        std::atomic<int> refused = 0, openings = 0;
+        std::vector<std::thread> readers;
+        for (int n = 0; n < 3; ++n)
+            readers.emplace_back([&] {
+                while (!done) {
+                    auto result = book::Book::open(file, [] { return std::int64_t(1); },
+                                                   book::Book::Mode::MustExist);
+                    refused += std::holds_alternative<book::Error>(result);
+                    ++openings;
+                }
+            });
+        for (int i = 0; i < 150; ++i) {
+            b->record(job, book::SetName{std::string(2000, 'n')});
+            if (i % 3 == 0) b->foldLog();
+        }
+        done = true;
+        for (std::thread& reader : readers)
+            reader.join();
+        QVERIFY2(openings > 30, qPrintable(QString::number(openings)));
+        QCOMPARE(refused.load(), 0);
+    }
+
     /// Somebody at the line is told at once that another program holds the book.
     void whoIsImpatientIsToldAtOnce() {
         const QString file = fresh() + QStringLiteral("/b.amber");

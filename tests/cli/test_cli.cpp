@@ -201,6 +201,58 @@ private slots:
         QVERIFY(!r.out.contains(QStringLiteral("nan")));
     }
 
+    /// What is claimed of valve and piston: as the headline has it, over all the cam may do.
+    void examineSaysWhatIsClaimedOfEachValve() {
+        const QString path = dir_.filePath(QStringLiteral("claims.amber"));
+        std::int64_t id = 0;
+        {
+            auto opened = book::Book::open(path);
+            auto& b = *std::get<std::unique_ptr<book::Book>>(opened);
+            id = std::get<std::int64_t>(
+                book::importJobFolder(b, QStringLiteral(DEMO_DIR "/marram-650")));
+        }
+        const auto claims = [&] {
+            return ran({"examine", path, "--json"}).json()["clearance"].toArray();
+        };
+        const QJsonArray before = claims();
+        QVERIFY(before.size() >= 2);
+        for (const QJsonValue& each : before) {
+            const QJsonObject c = each.toObject();
+            for (const char* key : {"cylinder", "side", "least", "at", "uncertainty", "limit",
+                                    "verdict", "over_travel"})
+                QVERIFY2(c.contains(QLatin1String(key)), key);
+            QVERIFY(c["over_travel"].isNull());
+            const QString verdict = c["verdict"].toString();
+            if (verdict == QLatin1String("keeps"))
+                QVERIFY(c["least"].toDouble() - c["uncertainty"].toDouble() >=
+                        c["limit"].toDouble());
+            if (verdict == QLatin1String("under"))
+                QVERIFY(c["least"].toDouble() < c["limit"].toDouble());
+        }
+        {
+            auto opened = book::Book::open(path);
+            auto& b = *std::get<std::unique_ptr<book::Book>>(opened);
+            lobe::Engine engine = std::get<lobe::Job>(b.load(id)).engine;
+            engine.drive.phaser_deg = 40.0;
+            engine.drive.phaserExhaust_deg = -40.0;
+            QVERIFY(std::holds_alternative<book::Made>(b.record(id, book::SetEngine{engine})));
+        }
+        int travelled = 0;
+        for (const QJsonValue& each : claims()) {
+            const QJsonObject over = each.toObject()["over_travel"].toObject();
+            if (over.isEmpty()) continue;
+            ++travelled;
+            QCOMPARE(std::abs(over["move"].toDouble()), 40.0);
+            QVERIFY(over["least"].toDouble() < each.toObject()["least"].toDouble());
+            QVERIFY(each.toObject()["verdict"].toString() == QLatin1String("under") ||
+                    each.toObject()["verdict"].toString() == QLatin1String("touches"));
+        }
+        QCOMPARE(travelled, 2);
+        const Ran all = ran({"examine", path, "--json"});
+        QVERIFY(all.out.contains(QStringLiteral("clearance_over_travel")) ||
+                all.out.contains(QStringLiteral("clearance_under")));
+    }
+
     void examineABook() {
         const QString path = dir_.filePath(QStringLiteral("demo.amber"));
         {

@@ -83,9 +83,16 @@ private slots:
         c.duration.intake = 230;
         QVERIFY(!complete(c).events.ivo);
         QVERIFY(!complete(c).centre.intake);
-        c.separation = 110; // as if straight up
-        QCOMPARE(complete(c).centre.intake->value, 110.0);
-        QVERIFY(complete(c).centre.intake->derived);
+        c.duration.exhaust = 234;
+        c.separation = 110; // says nothing of where it was ground to stand
+        QVERIFY(!complete(c).centre.intake && !complete(c).centre.exhaust);
+        QVERIFY(!complete(c).events.ivo && !complete(c).events.evc);
+        QCOMPARE(complete(c).separation->value, 110.0);
+        // With one lobe's events the other's centre follows: 12 and 38 make 230, centred at 103.
+        c.events.ivo = 12;
+        QCOMPARE(complete(c).centre.intake->value, 103.0);
+        QCOMPARE(complete(c).centre.exhaust->value, 117.0);
+        QVERIFY(complete(c).centre.exhaust->derived);
     }
 
     void contradictions_data() {

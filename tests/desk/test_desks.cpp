@@ -390,6 +390,11 @@ private slots:
         desk.leave();
         QVERIFY(!desk.submit(QStringLiteral("lash")).ok); // no map, no correction
         QVERIFY(desk.submit(QStringLiteral("1.90")).ok);
+        // What was not said adds nothing: lash is none until it is said to be.
+        QVERIFY(std::abs(desk.found()->points[0].clearance_mm - 1.90) < 1e-9);
+        MockUp said = desk.mockUp();
+        said.lash = LashSet::Zero;
+        QVERIFY(rig.session->keep(book::SetMockUp{desk.map()->id, said}));
         QVERIFY(std::abs(desk.found()->points[0].clearance_mm - 2.10) < 1e-9);
         QVERIFY(desk.behind().join(QString()).contains(QStringLiteral("lash +0.20 mm")));
         QVERIFY(desk.submit(QStringLiteral("lash")).ok);

@@ -13,6 +13,7 @@
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QXmlStreamReader>
 
 using namespace lobe;
 using namespace support;
@@ -42,6 +43,35 @@ private slots:
             const auto id = book::importJobFolder(*b, QStringLiteral(DEMO_DIR "/") + folder);
             jobs_.push_back(std::get<Job>(b->load(std::get<std::int64_t>(id))));
         }
+    }
+
+    /// A name that is markup, or a formula, is a name on every paper and in every text.
+    void namesAreNames() {
+        Job job = jobs_[0];
+        const QString odd = QStringLiteral("<b>&amp;</b> | [x](http://x) *y* <img src=\"a\">");
+        job.name = odd.toStdString();
+        job.card->name = odd.toStdString();
+        QVERIFY(sheet::Sheet(job, examine(job), {}).plainText().contains(odd));
+        // By a reader that knows nothing of this program.
+        QXmlStreamReader svg(sheet::picturesSvg(job, examine(job), {}));
+        bool titled = false;
+        while (!svg.atEnd())
+            if (svg.readNext() == QXmlStreamReader::StartElement &&
+                svg.name() == QLatin1String("title"))
+                titled = svg.readElementText() == odd;
+        QVERIFY2(!svg.hasError(), qPrintable(svg.errorString()));
+        QVERIFY(titled);
+        const QString line =
+            sheet::figuresMarkdown(job, examine(job)).section(QLatin1Char('\n'), 0, 0);
+        for (const QString& sign : {QStringLiteral("["), QStringLiteral("]"), QStringLiteral("*"),
+                                    QStringLiteral("|"), QStringLiteral(">")})
+            QCOMPARE(line.count(sign), line.count(QLatin1Char('\\') + sign));
+        QVERIFY2(!line.contains(QLatin1Char('<')), qPrintable(line));
+        QVERIFY(line.contains(QStringLiteral("&lt;b\\>")));
+        for (const QString& formula :
+             {QStringLiteral("=1+1"), QStringLiteral("\uFF1D1+1"), QStringLiteral("+1"),
+              QStringLiteral("\uFF0B1"), QStringLiteral("-1"), QStringLiteral("@a")})
+            QVERIFY2(sheet::cell(formula).startsWith(QLatin1Char('\'')), qPrintable(formula));
     }
 
     void theTextIsReal() {

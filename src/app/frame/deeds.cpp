@@ -155,6 +155,8 @@ constexpr std::pair<const char*, const char*> kSaid[] = {{"top", "overlap or fir
     QT_TRANSLATE_NOOP("Say", "event heights"),
     QT_TRANSLATE_NOOP("Say", "teeth"),
     QT_TRANSLATE_NOOP("Say", "phaser limiter"),
+    QT_TRANSLATE_NOOP("Say", "phaser exhaust"),
+    QT_TRANSLATE_NOOP("Say", "slack"),
     QT_TRANSLATE_NOOP("Say", "overlap or firing"),
     QT_TRANSLATE_NOOP("Say", "checking heights"),
     QT_TRANSLATE_NOOP("Say", "way of calling the centre"),

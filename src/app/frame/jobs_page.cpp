@@ -4,6 +4,7 @@
 #include "app/style/label.h"
 #include "app/style/rows.h"
 #include "book/job_file.h"
+#include "book/jobs.h"
 #include "words/logbook.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -180,6 +181,8 @@ void JobsPage::reload() {
     forget();
     looked_ = 0;
     jobs_ = std::get<std::vector<book::JobLine>>(std::move(read));
+    if (jobs_.size() == book::kMostListed)
+        emit said(Say::tr("Of this book the newest %1 jobs are listed.").arg(jobs_.size()));
     texts_.clear();
     same_.clear();
     QSet<QString> names;

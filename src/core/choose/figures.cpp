@@ -315,7 +315,7 @@ std::optional<Measured<double>> camClearance(const Findings& f, const Cam& cam, 
                                              double moved_deg) {
     const MapFindings* map = mapOf(f, side);
     if (!map || !map->gap || map->state == MapState::Void || !cam.lift[side]) return std::nullopt;
-    return leastClearance(*map->gap, cam.lift[side], moved_deg).mm;
+    return leastOver(*map->gap, cam.lift[side], moved_deg, map->travel).least.mm;
 }
 
 std::vector<CamFigure> camFigures(const Job& job, const Findings& findings, const Cam& cam,

@@ -159,9 +159,7 @@ private:
 
     void notch(Side side, double lacking) {
         const MapFindings* map = mapOf(f_, side);
-        const double share = map && map->gap && map->gap->valveAngle_deg()
-                                 ? std::cos(radians(map->gap->valveAngle_deg()->value))
-                                 : kUsualShare;
+        const double share = map && map->gap ? std::min(1.0, map->gap->share()) : 1.0;
         out_.push_back({CureKind::Notch, lacking / share});
     }
 

@@ -10,7 +10,7 @@ namespace lobe {
 namespace {
 
 /// Where valve and piston are near each other at all.
-constexpr double kReach_deg = 60.0;
+constexpr int kReach_deg = 60;
 
 double slopeOf(const ValveLift& lift, double deg) {
     return (lift.mm(deg + 0.5) - lift.mm(deg - 0.5));
@@ -27,12 +27,17 @@ std::optional<Gap> Gap::fit(std::vector<GapPoint>& points, const ValveLift& lift
                             const GapRequest& request) {
     Gap out;
     out.path_ = request.path;
-    const bool known = request.path && request.valveAngle_deg;
-    if (known) out.share_ = std::cos(radians(*request.valveAngle_deg));
-    // The share of the piston's way is the cosine of the valve's angle: known, or near the usual.
-    const double prior = known ? 1e12 : request.path ? 1.0 / (kShareSpread * kShareSpread) : 0.0;
-    const double share = known ? out.share_ : kUsualShare;
-    double w = 0, wx = 0, wxx = prior, wy = 0, wxy = prior * share;
+    out.lobe_ = lift.lobe;
+    out.advanced_deg_ = lift.advanced_deg;
+    // A known angle says between what the share lies, and not which: the crown does.
+    double spread = kShareSpread;
+    if (request.valveAngle_deg) {
+        const double cosine = std::cos(radians(*request.valveAngle_deg));
+        spread = std::max(0.02, (1.0 / cosine - cosine) / 3.0);
+    }
+    // Without the piston's way the share is no share, and nothing is known of it.
+    const double prior = request.path ? 1.0 / (spread * spread) : 0.0;
+    double w = 0, wx = 0, wxx = prior, wy = 0, wxy = prior * kUsualShare;
     int n = 0;
     std::vector<double> weights(points.size(), 0.0);
     for (std::size_t i = 0; i < points.size(); ++i) {
@@ -40,9 +45,12 @@ std::optional<Gap> Gap::fit(std::vector<GapPoint>& points, const ValveLift& lift
         if (!p.counts) continue;
         const double x = out.way(p.deg), y = p.clearance_mm + lift.mm(p.deg);
         const double rounding = request.resolution_mm / std::sqrt(12.0 * std::max(1, p.presses));
-        const double wheel = request.wheel_deg * slopeOf(lift, p.deg);
+        // A wheel that is set beside its mark takes the piston along as well as the valve.
+        const double fall = out.way(p.deg + 0.5) - out.way(p.deg - 0.5);
+        const double wheel = request.wheel_deg * (slopeOf(lift, p.deg) - fall);
         const double touch = 0.01 / std::sqrt(std::max(1, p.presses));
-        weights[i] = 1.0 / (rounding * rounding + wheel * wheel + touch * touch);
+        const double apart = p.apart_mm / 2.0;
+        weights[i] = 1.0 / (rounding * rounding + wheel * wheel + touch * touch + apart * apart);
         w += weights[i];
         wx += weights[i] * x;
         wxx += weights[i] * x * x;
@@ -54,7 +62,7 @@ std::optional<Gap> Gap::fit(std::vector<GapPoint>& points, const ValveLift& lift
     const double determinant = w * wxx - wx * wx;
     if (!(determinant > 0.0)) return std::nullopt;
     out.share_ = (w * wxy - wx * wy) / determinant;
-    if (out.path_) out.share_ = std::clamp(out.share_, 0.5, 1.0); // no valve leans farther
+    if (out.path_) out.share_ = std::clamp(out.share_, 0.6, 1.7);
     out.g0_ = (wy - out.share_ * wx) / w;
 
     double squares = 0.0, weighted = 0.0, lifts = 0.0;
@@ -69,23 +77,20 @@ std::optional<Gap> Gap::fit(std::vector<GapPoint>& points, const ValveLift& lift
     out.residual_ = std::sqrt(squares / n);
     // What the lift curve is off by it is off by along its flank: no number of presses tells.
     out.shared_ = std::sqrt(lifts / n);
-    const double freedom = std::max(1.0, n - (known ? 1.0 : 2.0));
+    const double freedom = std::max(1.0, n - 2.0);
     // What the presses scatter beyond what is expected of them widens everything.
     const double scale = std::max(1.0, weighted / freedom);
-    out.student_ = scale > 1.0 ? student95(freedom) : kCoverageFactor;
+    out.misfit_ = weighted / freedom;
+    // Few presses say little of how they scatter.
+    out.factor_ = scale > 1.0 ? kOnePercent * student95(freedom) / kCoverageFactor : kOnePercent;
     out.v00_ = scale * wxx / determinant;
     out.v01_ = -scale * wx / determinant;
     out.v11_ = scale * w / determinant;
     return out;
 }
 
-std::optional<Measured<double>> Gap::valveAngle_deg() const {
-    if (!path_) return std::nullopt;
-    const double angle = std::acos(std::clamp(share_, 0.0, 1.0));
-    const double half = student_ * std::sqrt(std::max(0.0, v11_));
-    // The cosine is flat at none: there the half-width is that of the angle it could be.
-    const double low = std::acos(std::clamp(share_ - half, 0.0, 1.0));
-    return Measured<double>{degrees(angle), degrees(low - angle)};
+std::optional<double> Gap::pocketAngle_deg() const {
+    return path_ && share_ <= 1.0 ? std::optional(degrees(std::acos(share_))) : std::nullopt;
 }
 
 Gap Gap::raised(double mm) const {
@@ -96,14 +101,30 @@ Gap Gap::raised(double mm) const {
 
 double Gap::plusMinus_mm(double deg) const {
     const double x = way(deg);
-    return std::hypot(student_ * std::sqrt(std::max(0.0, v00_ + 2.0 * x * v01_ + x * x * v11_)),
-                      shared_);
+    // What any map is off by, however many presses: a valve that tilts, a gasket that gives.
+    constexpr double kAtLeast_mm = 0.02;
+    return std::hypot(factor_ * std::sqrt(std::max(0.0, v00_ + 2.0 * x * v01_ + x * x * v11_)),
+                      kAtLeast_mm);
+}
+
+double Gap::plusMinus_mm(double deg, const ValveLift& lift, double advance_deg) const {
+    // Half-widths of 95 % brought to what is kept here.
+    constexpr double kWider = kOnePercent / kCoverageFactor;
+    const double own = lift.plusMinus_mm ? kWider * lift.plusMinus_mm(deg + advance_deg) : 0.0;
+    double both = std::hypot(own, kWider * shared_);
+    // Over the lobe it was taken over, where it stood, the two are one: away from there they part
+    // within a few degrees.
+    constexpr double kParted_deg = 3.0;
+    if (lobe_ && lift.lobe == lobe_)
+        both *=
+            std::min(1.0, std::abs(lift.advanced_deg + advance_deg - advanced_deg_) / kParted_deg);
+    return std::hypot(plusMinus_mm(deg), both);
 }
 
 Least leastClearance(const Gap& gap, const ValveLift& lift, double advance_deg) {
     const auto c = [&](double deg) { return gap.clearance(deg, lift, advance_deg); };
     double best = -kReach_deg;
-    for (double deg = -kReach_deg; deg <= kReach_deg; deg += 1.0)
+    for (int deg = -kReach_deg; deg <= kReach_deg; ++deg)
         if (c(deg) < c(best)) best = deg;
     // A parabola twice: degrees, then tenths.
     for (double h : {1.0, 0.2}) {
@@ -111,9 +132,23 @@ Least leastClearance(const Gap& gap, const ValveLift& lift, double advance_deg) 
         const double bend = a - 2.0 * b + d;
         if (bend > 1e-12) best += std::clamp(0.5 * h * (a - d) / bend, -h, h);
     }
-    best = std::clamp(best, -kReach_deg, kReach_deg);
-    const double own = lift.plusMinus_mm ? lift.plusMinus_mm(best + advance_deg) : 0.0;
-    return {best, {c(best), std::hypot(gap.plusMinus_mm(best), own)}};
+    best = std::clamp(best, -1.0 * kReach_deg, 1.0 * kReach_deg);
+    return {best, {c(best), gap.plusMinus_mm(best, lift, advance_deg)}};
+}
+
+LeastOver leastOver(const Gap& gap, const ValveLift& lift, double advance_deg,
+                    const Travel& travel) {
+    LeastOver out{leastClearance(gap, lift, advance_deg), 0.0};
+    if (!travel.moves()) return out;
+    // By steps of a degree and both ends: between them nothing changes faster.
+    const int steps = static_cast<int>(std::ceil(travel.to_deg - travel.from_deg));
+    for (int i = 0; i <= steps; ++i) {
+        const double move =
+            travel.from_deg + (travel.to_deg - travel.from_deg) * i / std::max(1, steps);
+        const Least here = leastClearance(gap, lift, advance_deg + move);
+        if (here.mm < out.least.mm) out = {here, move};
+    }
+    return out;
 }
 
 double costOfDegree_mm(const Gap& gap, const ValveLift& lift, double advance_deg) {
@@ -122,25 +157,41 @@ double costOfDegree_mm(const Gap& gap, const ValveLift& lift, double advance_deg
 }
 
 std::optional<AdvanceWindow> windowOf(const Gap& gap, const ValveLift& lift, double limit_mm,
-                                      double reach_deg) {
+                                      const Travel& travel, double reach_deg) {
+    // Whoever is nearest at either end of the travel is nearest of all but at the very least.
     const auto over = [&](double advance) {
-        return leastClearance(gap, lift, advance).mm - limit_mm;
+        double least = leastClearance(gap, lift, advance).mm;
+        for (double end : {travel.from_deg, travel.to_deg})
+            if (end != 0.0)
+                least = std::min<double>(least, leastClearance(gap, lift, advance + end).mm);
+        return least - limit_mm;
     };
     // The stretch that keeps it and lies nearest to the cam as it stands.
     std::optional<double> inside;
-    for (double a = 0.0; a <= reach_deg && !inside; a += 0.5)
-        for (double signedA : {a, -a})
+    const int steps = static_cast<int>(std::lround(2.0 * reach_deg));
+    for (int i = 0; i <= steps && !inside; ++i)
+        for (double signedA : {0.5 * i, -0.5 * i})
             if (!inside && over(signedA) >= 0.0) inside = signedA;
     if (!inside) return std::nullopt;
-    const auto end = [&](double way) {
+    AdvanceWindow out;
+    const auto end = [&](double way, double& at, std::optional<double>& pm) {
         double last = *inside;
-        for (double a = *inside + way; std::abs(a) <= reach_deg + 1e-9; a += way) {
-            if (over(a) < 0.0) return rootBetween(over, last, a);
+        for (int i = 1; std::abs(*inside + way * i) <= reach_deg + 1e-9; ++i) {
+            const double a = *inside + way * i;
+            if (over(a) < 0.0) {
+                at = rootBetween(over, last, a);
+                const double cost = std::abs(over(at + 0.5) - over(at - 0.5));
+                if (cost > 1e-6)
+                    pm = leastClearance(gap, lift, at).mm.plusMinus.value_or(0.0) / cost;
+                return;
+            }
             last = a;
         }
-        return std::copysign(reach_deg, way);
+        at = std::copysign(reach_deg, way);
     };
-    return AdvanceWindow{end(-0.5), end(0.5)};
+    end(-0.5, out.from_deg, out.from_pm_deg);
+    end(0.5, out.to_deg, out.to_pm_deg);
+    return out;
 }
 
 std::optional<MeasuredLeast> measuredLeast(const std::vector<GapPoint>& points,
@@ -156,10 +207,10 @@ std::optional<MeasuredLeast> measuredLeast(const std::vector<GapPoint>& points,
             return a.clearance_mm < b.clearance_mm;
         });
     MeasuredLeast out;
-    const double touch = std::hypot(0.01, resolution_mm / std::sqrt(12.0));
-    out.least = {
-        lowest->deg,
-        {lowest->clearance_mm, kCoverageFactor * touch / std::sqrt(std::max(1, lowest->presses))}};
+    const double touch =
+        std::hypot(0.01, resolution_mm / std::sqrt(12.0)) / std::sqrt(std::max(1, lowest->presses));
+    out.least = {lowest->deg,
+                 {lowest->clearance_mm, kOnePercent * std::hypot(touch, lowest->apart_mm / 2.0)}};
     out.atEdge = lowest == p.begin() || lowest + 1 == p.end();
     if (out.atEdge) return out;
     const GapPoint &a = *(lowest - 1), &b = *lowest, &c = *(lowest + 1);

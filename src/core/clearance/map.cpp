@@ -12,38 +12,56 @@ namespace {
 
 /// A press this far off the gap of all others is a slip, whatever they scatter.
 constexpr double kLeastOff_mm = 0.1;
+/// Of what lies along the bore, along a valve that leans as far as they do and meets a pocket.
+constexpr double kLeastShare = 0.88;
 
 bool isOff(const MockUp& m, CorrectionKind kind) {
     return std::find(m.off.begin(), m.off.end(), static_cast<int>(kind)) != m.off.end();
 }
 
+/// An angle as a key: a hundredth is finer than any wheel, and what was typed is found again.
+std::int64_t keyOf(double deg) {
+    return std::llround(deg * 100.0);
+}
+
 /// The presses of each angle that are not struck.
-std::map<double, std::vector<double>> byAngle(const ClearanceMap& map) {
-    std::map<double, std::vector<double>> out;
+std::map<std::int64_t, std::vector<double>> byAngle(const ClearanceMap& map) {
+    std::map<std::int64_t, std::vector<double>> out;
     for (const Press& p : map.presses)
-        if (!p.struck) out[p.at.deg].push_back(p.clearance_mm);
+        if (!p.struck) out[keyOf(p.at.deg)].push_back(p.clearance_mm);
     return out;
 }
 
-/// The last ones that agree are what counts; until they do, all.
-std::vector<double> agreeing(const std::vector<double>& presses, const MockUp& m, bool& agree) {
-    const auto wanted = static_cast<std::size_t>(std::max(1, m.presses));
-    agree = false;
-    for (std::size_t i = 0; i < presses.size(); ++i) {
-        std::vector<double> near;
-        for (double p : presses)
-            if (std::abs(p - presses[i]) <= m.tolerance_mm + 1e-9) near.push_back(p);
-        if (near.size() >= wanted) {
-            agree = true;
-            return near;
+/// What counts of the presses at one angle, and how they stand to one another.
+struct Agreement {
+    double mm = 0.0;       ///< what counts
+    int presses = 0;       ///< so many make it
+    bool agree = false;    ///< so many as are asked for agree, and they are most of them
+    double apart_mm = 0.0; ///< where some do not, from the least to the greatest
+};
+
+/// Those that agree are one; where some do not, the smaller counts until it is settled: what a
+/// valve that tilts or a foot that slides adds is room that is not there.
+Agreement agreementOf(std::vector<double> presses, const MockUp& m) {
+    std::sort(presses.begin(), presses.end());
+    Agreement out;
+    double sum = 0.0;
+    for (double p : presses)
+        if (p - presses.front() <= m.tolerance_mm + 1e-9) {
+            sum += p;
+            ++out.presses;
         }
-    }
-    return presses;
+    out.mm = sum / std::max(1, out.presses);
+    const double apart = presses.back() - presses.front();
+    if (apart > m.tolerance_mm + 1e-9) out.apart_mm = apart;
+    out.agree =
+        out.presses >= std::max(1, m.presses) && 2 * out.presses > static_cast<int>(presses.size());
+    return out;
 }
 
 class MapExaminer {
 public:
-    MapExaminer(const Job& job, const ClearanceMap& map, const LobePtr& lobe, double then_deg,
+    MapExaminer(const Job& job, const ClearanceMap& map, const MapLift& lift, double then_deg,
                 double now_deg, double tdc_deg, const std::vector<GapPoint>& before,
                 MapFindings& out)
         : job_(job),
@@ -53,11 +71,17 @@ public:
           moved_deg_(now_deg - then_deg),
           before_(before),
           out_(out) {
-        if (angle_deg_) share_ = std::cos(radians(*angle_deg_));
-        if (!lobe || !lobe->noseReached) return;
-        out.lobe = lobe;
-        lift_ = valveLift(lobe, tdc_deg, then_deg);
-        out.lift = valveLift(lobe, tdc_deg, now_deg);
+        share_ = assumed_ = assumedShare(job, map);
+        out.travel = travelOf(job, map.side);
+        if (lift.lobe && lift.lobe->noseReached) {
+            out.lobe = lift.lobe;
+            lift_ = valveLift(lift.lobe, tdc_deg, then_deg);
+            out.lift = valveLift(lift.lobe, tdc_deg, now_deg);
+        } else if (lift.then) {
+            out.modelled = true;
+            lift_ = lift.then;
+            out.lift = lift.now;
+        }
     }
 
     void run() {
@@ -82,6 +106,7 @@ private:
     void conditions() {
         const Chamber& now = job_.engine.chamberOf(map_.cylinder);
         out_.corrections = correctionsOf(job_, map_, share_);
+        unsaid();
         // What was not known then, and is stated since, has not changed: it raises nothing. A deck
         // of nothing may be known or not: what it would promise is not believed, what it takes is.
         const bool gasket = m_.gasketIn && m_.gasketThen_mm > 0.0 && now.gasket_mm > 0.0;
@@ -101,6 +126,26 @@ private:
             say(found::HeadLoose{m_.fasteners}, Severity::Ask);
     }
 
+    /// What would add room and was not said, or cannot be as it was said, adds none.
+    void unsaid() {
+        using Unsaid = found::ClearanceUnsaid;
+        if (m_.lash == LashSet::NotSaid && job_.engine.lash_mm[map_.side] > 0.0)
+            say(Unsaid{Unsaid::Lash}, Severity::Ask);
+        if (!m_.gasketIn && !(m_.gasket_mm > 0.0) &&
+            !(job_.engine.chamberOf(map_.cylinder).gasket_mm > 0.0))
+            say(Unsaid{Unsaid::Gasket}, Severity::Ask);
+        if (m_.spring != Spring::Checking || !m_.checkingLift_mm || !m_.runningLift_mm || !lift_)
+            return;
+        // Where valve and piston are near, a valve is a few millimetres open: what is greater than
+        // anywhere there is the greatest lift.
+        constexpr double kSlop_mm = 0.5;
+        const double way = map_.side == Side::Intake ? 1.0 : -1.0;
+        if (*m_.checkingLift_mm <= lift_.mm(way * kMapReach_deg) + kSlop_mm) return;
+        std::erase_if(out_.corrections,
+                      [](const Correction& c) { return c.kind == CorrectionKind::Spring; });
+        say(Unsaid{Unsaid::SpringAtTight}, Severity::LookAgain);
+    }
+
     void carried() {
         if (out_.state == MapState::Void)
             say(found::MapVoid{}, Severity::LookAgain);
@@ -117,20 +162,15 @@ private:
             add += c.mm;
             times *= c.share;
         }
-        for (const auto& [deg, presses] : byAngle(map_)) {
-            bool agree = false;
-            const auto good = agreeing(presses, m_, agree);
-            double sum = 0.0;
-            for (double p : good)
-                sum += p;
-            const auto n = static_cast<double>(good.size());
-            out_.points.push_back(
-                {deg, times * sum / n + add, static_cast<int>(good.size()), true, 0.0});
-            if (agree) ++out_.taken;
-            if (!agree && presses.size() >= 2) {
-                const auto [low, high] = std::minmax_element(presses.begin(), presses.end());
-                say(found::PressesApart{{deg}, *high - *low}, Severity::LookAgain);
-            }
+        for (const auto& [key, presses] : byAngle(map_)) {
+            const double deg = static_cast<double>(key) / 100.0;
+            const Agreement a = agreementOf(presses, m_);
+            GapPoint point{deg, times * a.mm + add, a.presses, true, 0.0};
+            if (!a.agree) point.apart_mm = times * a.apart_mm;
+            out_.points.push_back(point);
+            if (a.agree) ++out_.taken;
+            if (a.apart_mm > 0.0)
+                say(found::PressesApart{{deg}, a.apart_mm, a.mm}, Severity::LookAgain);
         }
     }
 
@@ -152,20 +192,26 @@ private:
         out_.points.erase(out_.points.begin() + own, out_.points.end());
         if (!fitted) return;
         settle(*fitted);
+        // Presses that no gap of this kind explains tell of no other cam and no other phase.
+        constexpr double kRefused = 12.0, kSeen_mm = 0.06;
+        if (fitted->misfit() > kRefused && fitted->residual_mm() > kSeen_mm) {
+            say(found::GapShape{fitted->residual_mm()}, Severity::LookAgain);
+            return;
+        }
         // As the engine stands now: another gasket or deck, and the cam moved since.
         out_.gap = std::make_shared<const Gap>(fitted->raised(out_.raised_mm));
-        out_.predicted = leastClearance(*out_.gap, lift_, moved_deg_);
+        out_.predicted = leastClearance(*out_.gap, out_.lift, 0.0);
     }
 
-    /// What lies along the bore is taken by the angle that was fitted. A gasket moves all points
-    /// alike, and so not the angle. Without the piston's way the share is no cosine.
+    /// What lies along the bore is taken by the share that was fitted. A gasket moves all points
+    /// alike, and so not the share. Without the piston's way it is no share.
     void settle(Gap& fitted) {
-        if (angle_deg_ || !request().path) return;
+        if (!request().path) return;
         share_ = fitted.share();
         double more = 0.0;
         for (Correction& c : out_.corrections) {
             if (c.kind != CorrectionKind::Gasket) continue;
-            const double settled = c.mm / kUsualShare * share_;
+            const double settled = c.mm / assumed_ * share_;
             if (c.on) more = settled - c.mm;
             c.mm = settled;
         }
@@ -228,8 +274,13 @@ private:
             out_.points.begin(), out_.points.end(),
             [](const GapPoint& a, const GapPoint& b) { return a.clearance_mm < b.clearance_mm; });
         if (low == out_.points.end()) return;
-        constexpr double kTouch_mm = 0.02;
-        out_.measured = MeasuredLeast{{low->deg, {low->clearance_mm, kTouch_mm}}, false};
+        // One angle is an angle; felt for, it is the least within what a hand feels.
+        constexpr double kTouch_mm = 0.03, kFelt_mm = 0.08;
+        const bool felt = m_.method == ClearanceMethod::Tightest;
+        out_.measured = MeasuredLeast{
+            {low->deg,
+             {low->clearance_mm, std::hypot(felt ? kFelt_mm : kTouch_mm, low->apart_mm / 2.0)}},
+            !felt};
     }
 
     void clay() {
@@ -248,8 +299,9 @@ private:
         std::vector<double> out;
         const double step = std::max(0.5, m_.step_deg);
         const int n = static_cast<int>(std::lround(kMapReach_deg / step));
+        // TDC is one of them, whatever the step.
         for (int i = 0; i <= n; ++i)
-            out.push_back(way > 0.0 ? i * step : -kMapReach_deg + i * step);
+            out.push_back(way > 0.0 ? i * step : (i - n) * step);
         return out;
     }
 
@@ -258,10 +310,8 @@ private:
         const auto all = asked();
         out_.planned = static_cast<int>(all.size());
         const auto done = [&](double deg) {
-            const auto it = taken.find(deg);
-            bool agree = false;
-            if (it != taken.end()) agreeing(it->second, m_, agree);
-            return agree;
+            const auto it = taken.find(keyOf(deg));
+            return it != taken.end() && agreementOf(it->second, m_).agree;
         };
         for (double deg : all)
             if (!done(deg)) {
@@ -279,11 +329,22 @@ private:
             !out_.measured->atEdge)
             return;
         const double at = out_.measured->least.at_deg;
-        const double step = at == out_.points.front().deg ? -std::max(0.5, m_.step_deg)
-                                                          : std::max(0.5, m_.step_deg);
-        if (std::abs(at + step) > 40.0) return;
+        double first = 1e9;
+        for (const GapPoint& p : out_.points)
+            if (p.counts) first = std::min(first, p.deg);
+        const double step = (at <= first + 1e-9 ? -1.0 : 1.0) * std::max(0.5, m_.step_deg);
+        // On to the first angle that says nothing yet: not pressed, or pressed and odd.
+        double to = at + step;
+        const auto counts = [&](double deg) {
+            return std::any_of(out_.points.begin(), out_.points.end(), [&](const GapPoint& p) {
+                return p.counts && keyOf(p.deg) == keyOf(deg);
+            });
+        };
+        while (std::abs(to) <= 40.0 && counts(to))
+            to += step;
+        if (std::abs(to) > 40.0) return;
         out_.complete = false;
-        out_.next = {at + step};
+        out_.next = {to};
         say(found::LeastAtEdge{{at}, step}, Severity::Ask);
     }
 
@@ -292,8 +353,10 @@ private:
     const MockUp& m_;
     ValveLift lift_;
     std::optional<double> angle_deg_; ///< of the valve to the bore, where it is said
-    double share_ = kUsualShare;      ///< its cosine
-    double higher_mm_ = 0.0;          ///< along the bore, since it was taken
+    /// Of what lies along the bore, along the valve; before the gap is fitted the least it may be,
+    /// so that a gasket is not counted for more than it is.
+    double share_ = 1.0, assumed_ = 1.0;
+    double higher_mm_ = 0.0; ///< along the bore, since it was taken
     double moved_deg_;
     const std::vector<GapPoint>& before_;
     MapFindings& out_;
@@ -304,6 +367,11 @@ private:
 std::optional<double> valveAngleOf(const Job& job, const ClearanceMap& map) {
     if (map.mockUp.valveAngle_deg) return map.mockUp.valveAngle_deg;
     return job.engine.valves.angle_deg[map.side];
+}
+
+double assumedShare(const Job& job, const ClearanceMap& map) {
+    const auto angle = valveAngleOf(job, map);
+    return angle ? std::cos(radians(*angle)) : kLeastShare;
 }
 
 std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map, double share) {
@@ -326,39 +394,61 @@ std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map, d
     return out;
 }
 
+Travel travelOf(const Job& job, Side side) {
+    const Drive& d = job.engine.drive;
+    const bool two = job.engine.layout == Layout::TwinOverheadCam;
+    const double phaser = two && side == Side::Exhaust ? d.phaserExhaust_deg : d.phaser_deg;
+    // A limiter is a stop: with oil pressure or without none goes beyond it.
+    const double to =
+        d.phaserLimiter_deg != 0.0
+            ? std::copysign(std::min(std::abs(d.phaserLimiter_deg), std::abs(phaser)), phaser)
+            : phaser;
+    return {std::min(0.0, to) - std::abs(d.slack_deg), std::max(0.0, to)};
+}
+
 ValveLift valveLift(LobePtr figures, double tdc_deg, double advance_deg) {
     const auto certain = std::make_shared<const Uncertainty>(*figures);
     const double ratio = figures->taken.at == Place::Valve ? 1.0 : figures->taken.ratio;
-    return {[figures, advance_deg](double deg) {
-                return figures->liftAt({deg + advance_deg}, Place::Valve);
-            },
-            [figures, certain, ratio, tdc_deg, advance_deg](double at) {
-                const double deg = at + advance_deg;
-                if (!figures->curve || deg < figures->curve->first() ||
-                    deg > figures->curve->last())
-                    return 0.0;
-                const double slope = figures->liftAt({deg + 0.5}, Place::Valve) -
-                                     figures->liftAt({deg - 0.5}, Place::Valve);
-                return std::hypot(ratio * certain->lift_mm(deg), slope * tdc_deg);
-            }};
+    ValveLift out;
+    out.lobe = figures.get();
+    out.advanced_deg = advance_deg;
+    out.mm = [figures, advance_deg](double deg) {
+        return figures->liftAt({deg + advance_deg}, Place::Valve);
+    };
+    out.plusMinus_mm = [figures, certain, ratio, tdc_deg, advance_deg](double at) {
+        const double deg = at + advance_deg;
+        if (!figures->curve || deg < figures->curve->first() || deg > figures->curve->last())
+            return 0.0;
+        const double slope =
+            figures->liftAt({deg + 0.5}, Place::Valve) - figures->liftAt({deg - 0.5}, Place::Valve);
+        return std::hypot(ratio * certain->lift_mm(deg), slope * tdc_deg);
+    };
+    return out;
 }
 
-ValveLift modelledLift(std::shared_ptr<const ModelledLobe> lobe, const Taken& engine) {
-    return {[lobe, engine](double deg) { return engine.liftAt(Place::Valve, lobe->curve.at(deg)); },
-            [lobe, engine](double deg) {
-                const bool over = deg > lobe->curve.first() && deg < lobe->curve.last();
-                return over ? engine.ratio * lobe->halfWidth.at(deg) : 0.0;
-            }};
+ValveLift modelledLift(std::shared_ptr<const ModelledLobe> lobe, const Taken& engine,
+                       double advance_deg) {
+    ValveLift out;
+    out.advanced_deg = advance_deg;
+    out.mm = [lobe, engine, advance_deg](double deg) {
+        return engine.liftAt(Place::Valve, lobe->curve.at(deg + advance_deg));
+    };
+    out.plusMinus_mm = [lobe, engine, advance_deg](double at) {
+        const double deg = at + advance_deg;
+        const bool over = deg > lobe->curve.first() && deg < lobe->curve.last();
+        return over ? engine.ratio * lobe->halfWidth.at(deg) : 0.0;
+    };
+    return out;
 }
 
-MapFindings examineMap(const Job& job, const ClearanceMap& map, const LobePtr& lobe,
+MapFindings examineMap(const Job& job, const ClearanceMap& map, const MapLift& lift,
                        double then_deg, double now_deg, double tdc_deg,
                        const std::vector<GapPoint>& before) {
     MapFindings out;
     out.map = map.id;
     out.cylinder = map.cylinder;
     out.side = map.side;
-    MapExaminer(job, map, lobe, then_deg, now_deg, tdc_deg, before, out).run();
+    MapExaminer(job, map, lift, then_deg, now_deg, tdc_deg, before, out).run();
     return out;
 }
 

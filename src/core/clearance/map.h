@@ -25,9 +25,13 @@ struct Correction {
     double share = 1.0; ///< what was read is multiplied by; of an askew press alone
     bool on = true;
 };
-/// Those that differ from nothing, in the order of the enum. `share` is the cosine of the valve's
-/// angle to the bore, for what is measured along it.
+/// Those that differ from nothing, in the order of the enum. `share` is what of a length along the
+/// bore counts along the valve.
 std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map, double share);
+
+/// Of what lies along the bore, along the valve, before the presses say: a pocket's where the angle
+/// is known, else the least it may be.
+double assumedShare(const Job& job, const ClearanceMap& map);
 
 /// Of the valve a map is of: as the mock-up has it, else the engine; empty where neither says.
 std::optional<double> valveAngleOf(const Job& job, const ClearanceMap& map);
@@ -41,9 +45,11 @@ struct MapFindings {
     std::int64_t map = 0;
     int cylinder = 1;
     Side side = Side::Intake;
-    bool current = false; ///< the last map of this valve that was pressed
-    LobePtr lobe;         ///< whose lift it was taken over; null where none is known
-    ValveLift lift;       ///< of that lobe as its cam stands now; empty without
+    bool current = false;  ///< the last map of this valve that was pressed
+    LobePtr lobe;          ///< whose lift it was taken over; null where none is known
+    ValveLift lift;        ///< of that lobe as its cam stands now; empty without
+    bool modelled = false; ///< no lobe is recorded: its lift is the card's, modelled
+    Travel travel;         ///< what its cam may do from there while the engine runs
     MapState state = MapState::Same;
     double raised_mm = 0.0;       ///< what gasket, deck and a deeper notch add since
     std::vector<GapPoint> points; ///< ascending; corrected
@@ -58,19 +64,29 @@ struct MapFindings {
     std::vector<Finding> findings;
 };
 
-/// `lobe` is the valve's lobe, null where no lift is known; its cam stood `then_deg` advanced from
+/// `lift` is of the valve's lobe; its cam stood `then_deg` advanced from
 /// there when the map was taken, and stands `now_deg` advanced now. `before` are the corrected
 /// points of maps taken alike: the gap is fitted through them too.
-MapFindings examineMap(const Job& job, const ClearanceMap& map, const LobePtr& lobe,
+struct MapLift {
+    LobePtr lobe;     ///< null where none is recorded
+    ValveLift then{}; ///< without a lobe: its card's, as the cam stood when it was taken
+    ValveLift now{};  ///< and as it stands
+};
+MapFindings examineMap(const Job& job, const ClearanceMap& map, const MapLift& lift,
                        double then_deg, double now_deg, double tdc_deg,
                        const std::vector<GapPoint>& before = {});
+
+/// What the cam of a side may do from where it is set while the engine runs, by what is said of its
+/// drive. One cam carries both lobes.
+Travel travelOf(const Job& job, Side side);
 
 /// The lift at the valve of a lobe as it was measured, as the engine runs it: with its lash.
 /// With the cam advanced by so much; `tdc_deg` is what TDC leaves uncertain.
 ValveLift valveLift(LobePtr figures, double tdc_deg, double advance_deg = 0.0);
 
 /// Of a lobe modelled from its card, in an engine with this ratio and lash.
-ValveLift modelledLift(std::shared_ptr<const ModelledLobe> lobe, const Taken& engine);
+ValveLift modelledLift(std::shared_ptr<const ModelledLobe> lobe, const Taken& engine,
+                       double advance_deg = 0.0);
 
 /// Where the valve is pressed without a reason to go elsewhere: the exhaust from 20 before TDC to
 /// it, since the piston chases it shut; the intake from TDC to 20 after, since the piston runs from

@@ -3,11 +3,13 @@
 #include "core/clearance/valves.h"
 #include "core/job/card.h"
 #include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "core/model/modelled.h"
 #include "core/setting/setting.h"
 
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 namespace lobe {
 namespace {
@@ -33,53 +35,60 @@ bool stands(const MapFindings& map) {
 
 /// Ways of measuring the same valve that lie apart by more than they are known.
 void waysApart(MapFindings& map, const std::vector<MapFindings>& all, const Job& job) {
-    const auto methodOf = [&](const MapFindings& m) {
+    const auto how = [&](const MapFindings& m) {
         for (const ClearanceMap& each : job.maps)
             if (each.id == m.map) return each.mockUp.method;
         return ClearanceMethod::Map;
     };
-    if (methodOf(map) != ClearanceMethod::Map || !map.measured) return;
+    if (how(map) != ClearanceMethod::Map || !map.measured) return;
     constexpr double kTold_mm = 0.15;
     for (const MapFindings& other : all) {
-        const ClearanceMethod how = methodOf(other);
+        const ClearanceMethod way = how(other);
         if (&other == &map || other.cylinder != map.cylinder || other.side != map.side ||
-            how == ClearanceMethod::Map || !other.measured)
+            way == ClearanceMethod::Map || !other.measured)
             continue;
         const double mine = map.measured->least.mm, theirs = other.measured->least.mm;
         if (std::abs(mine - theirs) > kTold_mm)
-            map.findings.push_back({found::WaysApart{mine, theirs, how == ClearanceMethod::Clay},
+            map.findings.push_back({found::WaysApart{mine, theirs, way == ClearanceMethod::Clay},
                                     Severity::LookAgain, map.side, map.cylinder});
     }
 }
 
-void againstLimit(const Job& job, MapFindings& map) {
-    if (map.state == MapState::Void) return;
-    const Least* least = map.predicted                           ? &*map.predicted
-                         : map.measured && !map.measured->atEdge ? &map.measured->least
-                                                                 : nullptr;
-    const ClearanceLimits& limits = job.reckoning.clearance;
-    const double limit = limits.least_mm[map.side];
-    if (!least || least->mm >= limit) return;
-    const bool accepted = !limits.below[map.side].empty();
-    map.findings.push_back({found::ClearanceUnder{least->mm, limit, {least->at_deg}, accepted},
-                            accepted ? Severity::Note : Severity::LookAgain, map.side,
-                            map.cylinder});
+/// What a map says of the valve as its cam stands, and how; empty where it says nothing of now.
+struct Said {
+    Measured<double> mm;
+    std::optional<double> at_deg;
+    bool least = true; ///< else it may be nearer elsewhere
+};
+std::optional<Said> saidBy(const MapFindings& m, ClearanceMethod how) {
+    if (m.state == MapState::Void) return std::nullopt;
+    if (m.predicted) return Said{m.predicted->mm, m.predicted->at_deg, true};
+    if (!m.measured) return std::nullopt;
+    Measured<double> mm = m.measured->least.mm;
+    if (m.state == MapState::Carried) {
+        // Another gasket raises all alike; a cam that was moved is followed by a gap alone.
+        if (m.raised_mm == 0.0) return std::nullopt;
+        mm.value += m.raised_mm;
+    }
+    const bool clay = how == ClearanceMethod::Clay;
+    return Said{mm, clay ? std::nullopt : std::optional(m.measured->least.at_deg),
+                clay || !m.measured->atEdge};
 }
 
 /// A card's lobe in this engine. A card without a lift is given that of the lobe that is measured.
-std::optional<ValveLift> modelled(const Job& job, const MapFindings& map, Card card) {
-    const double ratio = job.engine.ratio[map.side];
-    const LobeFigures& own = *map.lobe;
-    if (!card.lift_mm[map.side] && own.maxLiftAt) {
-        card.lift_mm[map.side] = own.liftAt(*own.maxLiftAt, Place::Tappet);
+std::optional<ValveLift> modelled(const Job& job, Side side, const LobeFigures* own, Card card,
+                                  double advance_deg = 0.0) {
+    const double ratio = job.engine.ratio[side];
+    if (!card.lift_mm[side] && own && own->maxLiftAt) {
+        card.lift_mm[side] = own->liftAt(*own->maxLiftAt, Place::Tappet);
         card.liftAt = Place::Tappet;
     }
-    const double lash = job.engine.lash_mm[map.side];
-    auto made = modelLobe(card, map.side, ratio, lash);
+    const double lash = job.engine.lash_mm[side];
+    auto made = modelLobe(card, side, ratio, lash);
     auto* lobe = std::get_if<ModelledLobe>(&made);
     if (!lobe) return std::nullopt;
     return modelledLift(std::make_shared<const ModelledLobe>(std::move(*lobe)),
-                        {Place::Tappet, ratio, lash});
+                        {Place::Tappet, ratio, lash}, advance_deg);
 }
 
 MapFindings examined(const Job& job, const Findings& f, const ClearanceMap& map,
@@ -87,8 +96,20 @@ MapFindings examined(const Job& job, const Findings& f, const ClearanceMap& map,
     const auto run = runFor(f, map);
     const RunFindings* r = run ? &f.runs[*run] : nullptr;
     const int measured = r ? r->afterMove : 0;
-    const LobePtr lobe = r ? LobePtr(f.alone[*run], &f.alone[*run]->lobe) : nullptr;
-    return examineMap(job, map, lobe, movedBetween(job, map.side, measured, map.mockUp.afterMove),
+    MapLift lift;
+    if (r) {
+        lift.lobe = LobePtr(f.alone[*run], &f.alone[*run]->lobe);
+    } else if (job.card) {
+        // By the card's own timing: what was moved since counts from there.
+        const auto at = [&](int change) {
+            return modelled(job, map.side, nullptr, *job.card,
+                            movedBetween(job, map.side, 0, change))
+                .value_or(ValveLift{});
+        };
+        lift.then = at(map.mockUp.afterMove);
+        lift.now = at(lastMove(job));
+    }
+    return examineMap(job, map, lift, movedBetween(job, map.side, measured, map.mockUp.afterMove),
                       movedSince(job, map.side, measured), f.tdc.uncertainty_deg(), before);
 }
 
@@ -101,16 +122,15 @@ bool takenAlike(const ClearanceMap& a, const ClearanceMap& b) {
            m.deckThen_mm == n.deckThen_mm && m.notchCut_mm == n.notchCut_mm;
 }
 
-/// What brings a map's points to where they stand before the valve's angle is fitted: a gasket left
-/// out then counts by the usual one, in every pass alike.
+/// What brings a map's points to where they stand before the share is fitted: a gasket left out
+/// then counts by the assumed one.
 double gasketBack_mm(const Job& job, const ClearanceMap& map, const MapFindings& found) {
-    if (valveAngleOf(job, map)) return 0.0;
-    double usual = 0.0, counted = 0.0;
-    for (const Correction& c : correctionsOf(job, map, kUsualShare))
-        if (c.kind == CorrectionKind::Gasket && c.on) usual = c.mm;
+    double assumed = 0.0, counted = 0.0;
+    for (const Correction& c : correctionsOf(job, map, assumedShare(job, map)))
+        if (c.kind == CorrectionKind::Gasket && c.on) assumed = c.mm;
     for (const Correction& c : found.corrections)
         if (c.kind == CorrectionKind::Gasket && c.on) counted = c.mm;
-    return usual - counted;
+    return assumed - counted;
 }
 
 /// A pass among those before it: fitted together where their gaps agree, told where they do not.
@@ -156,6 +176,90 @@ void valvesMeet(const Job& job, const Findings& f, std::vector<MapFindings>& all
     }
 }
 
+ClearanceMethod methodOf(const Job& job, const MapFindings& m) {
+    for (const ClearanceMap& each : job.maps)
+        if (each.id == m.map) return each.mockUp.method;
+    return ClearanceMethod::Map;
+}
+
+/// Everything that was taken of a valve, and over everything its cam may do.
+ClearanceClaim claimOf(const Job& job, const std::vector<MapFindings>& maps, int cylinder,
+                       Side side) {
+    ClearanceClaim out;
+    out.cylinder = cylinder;
+    out.side = side;
+    out.limit_mm = job.reckoning.clearance.least_mm[side];
+    out.accepted = !job.reckoning.clearance.below[side].empty();
+    const Travel travel = travelOf(job, side);
+    out.moves = travel.moves();
+    bool any = false, gone = false, isLeast = false;
+    const MapFindings* gap = nullptr;
+    for (const MapFindings& m : maps) {
+        if (m.cylinder != cylinder || m.side != side || m.points.empty() || !m.current) continue;
+        any = true;
+        const auto said = saidBy(m, methodOf(job, m));
+        if (!said) {
+            gone = gone || m.state != MapState::Same;
+            continue;
+        }
+        out.maps.push_back(m.map);
+        if (stands(m)) gap = &m;
+        // The smaller leads; the other is shown where the two are not told to be one.
+        constexpr double kTold_mm = 0.15;
+        if (out.least_mm && std::abs(out.least_mm->value - said->mm.value) > kTold_mm)
+            out.otherWay_mm = out.least_mm->value > said->mm.value ? *out.least_mm : said->mm;
+        isLeast = isLeast || said->least;
+        if (out.least_mm && out.least_mm->value <= said->mm.value) continue;
+        out.least_mm = said->mm;
+        out.at_deg = said->at_deg;
+    }
+    if (gap && out.moves) {
+        const LeastOver over = leastOver(*gap->gap, gap->lift, 0.0, travel);
+        out.overTravel = {over.least.mm, over.least.at_deg, over.move_deg};
+        // What another way says of it as it stands counts over the travel too.
+        const double off = gap->predicted->mm.value - out.least_mm->value;
+        if (off > 0.0) out.overTravel->least_mm.value -= off;
+    }
+    out.modelled = gap && gap->modelled;
+    const auto worst = out.worst_mm();
+    if (!worst) {
+        out.needs = !any   ? ClearanceNeed::Presses
+                    : gone ? ClearanceNeed::Again
+                           : ClearanceNeed::Beyond;
+        return out;
+    }
+    const double surely = worst->value - worst->plusMinus.value_or(0.0);
+    out.needs = ClearanceNeed::Nothing;
+    if (worst->value <= 0.0)
+        out.verdict = ClearanceVerdict::Touches;
+    else if (worst->value < out.limit_mm)
+        out.verdict = ClearanceVerdict::Under;
+    else if (!isLeast)
+        out.needs = ClearanceNeed::Beyond;
+    else if (out.moves && !out.overTravel)
+        out.needs = ClearanceNeed::Lobe;
+    else if (surely < out.limit_mm)
+        out.needs = ClearanceNeed::Sharper;
+    else
+        out.verdict = ClearanceVerdict::Keeps;
+    return out;
+}
+
+void against(MapFindings& map, const ClearanceClaim& claim) {
+    const Severity how = claim.accepted ? Severity::Note : Severity::LookAgain;
+    const auto say = [&](found::Any what) {
+        map.findings.push_back({std::move(what), how, map.side, map.cylinder});
+    };
+    if (claim.least_mm && *claim.least_mm < claim.limit_mm)
+        say(found::ClearanceUnder{
+            *claim.least_mm, claim.limit_mm, {claim.at_deg.value_or(0.0)}, claim.accepted});
+    else if (claim.overTravel && claim.overTravel->least_mm < claim.limit_mm)
+        say(found::ClearanceOverTravel{claim.overTravel->least_mm,
+                                       claim.limit_mm,
+                                       {claim.overTravel->at_deg},
+                                       claim.overTravel->move_deg});
+}
+
 } // namespace
 
 std::vector<MapFindings> clearanceMaps(const Job& job, const Findings& f) {
@@ -163,10 +267,8 @@ std::vector<MapFindings> clearanceMaps(const Job& job, const Findings& f) {
     for (const ClearanceMap& map : job.maps)
         out.push_back(examined(job, f, map, {}));
     // From the newest back: what an earlier one has is its own.
-    for (std::size_t i = out.size(); i-- > 0;) {
+    for (std::size_t i = out.size(); i-- > 0;)
         withPasses(job, f, i, out);
-        againstLimit(job, out[i]);
-    }
     for (std::size_t i = 0; i < out.size(); ++i) {
         waysApart(out[i], out, job);
         if (out[i].points.empty()) continue;
@@ -177,7 +279,45 @@ std::vector<MapFindings> clearanceMaps(const Job& job, const Findings& f) {
         out[i].current = true;
     }
     valvesMeet(job, f, out);
+    for (MapFindings& map : out)
+        if (map.current) against(map, claimOf(job, out, map.cylinder, map.side));
     return out;
+}
+
+std::vector<ClearanceClaim> clearanceClaims(const Job& job, const Findings& f) {
+    std::vector<ClearanceClaim> out;
+    std::set<int> cylinders;
+    for (const MapFindings& m : f.maps)
+        if (!m.points.empty()) cylinders.insert(m.cylinder);
+    for (int cylinder : cylinders)
+        for (Side side : {Side::Intake, Side::Exhaust})
+            out.push_back(claimOf(job, f.maps, cylinder, side));
+    return out;
+}
+
+const ClearanceClaim* Findings::clearanceOf(Side side, int cylinder) const {
+    const auto grave = [](const ClearanceClaim& c) {
+        return c.verdict == ClearanceVerdict::Touches    ? 0
+               : c.verdict == ClearanceVerdict::Under    ? 1
+               : c.verdict == ClearanceVerdict::NotKnown ? 2
+                                                         : 3;
+    };
+    const ClearanceClaim* lead = nullptr;
+    for (const ClearanceClaim& c : clearance) {
+        if (c.side != side || (cylinder != 0 && c.cylinder != cylinder)) continue;
+        // A valve of which nothing was pressed leads only where all are so.
+        const bool none = c.needs == ClearanceNeed::Presses;
+        if (!lead) {
+            lead = &c;
+            continue;
+        }
+        const bool leadNone = lead->needs == ClearanceNeed::Presses;
+        if (none != leadNone ? leadNone
+                             : std::pair(grave(c), c.worst_mm().value_or(1e9).value) <
+                                   std::pair(grave(*lead), lead->worst_mm().value_or(1e9).value))
+            lead = &c;
+    }
+    return lead;
 }
 
 const MapFindings* mapOf(const Findings& f, Side side, int cylinder) {
@@ -192,7 +332,7 @@ const MapFindings* mapOf(const Findings& f, Side side, int cylinder) {
 std::optional<Least> leastWhere(const Findings& f, Side side, double advance_deg) {
     const MapFindings* map = mapOf(f, side);
     if (!map || !stands(*map)) return std::nullopt;
-    return leastClearance(*map->gap, map->lift, advance_deg);
+    return leastOver(*map->gap, map->lift, advance_deg, map->travel).least;
 }
 
 std::optional<Measured<double>> leastNow(const Findings& f, Side side, double advance_deg) {
@@ -203,14 +343,15 @@ std::optional<Measured<double>> leastNow(const Findings& f, Side side, double ad
 std::optional<AdvanceWindow> windowNow(const Job& job, const Findings& f, Side side) {
     const MapFindings* map = mapOf(f, side);
     if (!map || !stands(*map)) return std::nullopt;
-    return windowOf(*map->gap, map->lift, job.reckoning.clearance.least_mm[side]);
+    return windowOf(*map->gap, map->lift, job.reckoning.clearance.least_mm[side], map->travel);
 }
 
 std::vector<OtherCam> otherCams(const Job& job, const Findings& f, const MapFindings& map) {
     std::vector<OtherCam> out;
     if (!map.lobe) return out;
     const auto card = [&](const Card& c) {
-        if (auto lift = modelled(job, map, c)) out.push_back({c.name, true, std::move(*lift)});
+        if (auto lift = modelled(job, map.side, map.lobe.get(), c))
+            out.push_back({c.name, true, std::move(*lift)});
     };
     for (const Card& c : job.otherCards)
         card(c);
@@ -242,51 +383,20 @@ std::optional<Least> valvesNow(const Job& job, const Findings& f, int cylinder, 
     return leastOfValves(job.engine.valves, lift(Side::Intake), lift(Side::Exhaust), intake_deg);
 }
 
-std::optional<PhaserCheck> phaserCheck(const Job& job, const Findings& f) {
-    const Drive& d = job.engine.drive;
-    if (d.phaser_deg == 0.0) return std::nullopt;
-    const MapFindings* map = mapOf(f, Side::Intake);
-    if (!map || !stands(*map)) return std::nullopt;
-    const ValveLift& lift = map->lift;
-    const double travel =
-        d.phaserLimiter_deg != 0.0
-            ? std::copysign(std::min(std::abs(d.phaserLimiter_deg), std::abs(d.phaser_deg)),
-                            d.phaser_deg)
-            : d.phaser_deg;
-    PhaserCheck out;
-    out.parked = out.worst = leastClearance(*map->gap, lift, 0.0);
-    constexpr int kSteps = 24;
-    for (int i = 1; i <= kSteps; ++i) {
-        const double at = travel * i / kSteps;
-        const Least here = leastClearance(*map->gap, lift, at);
-        if (here.mm >= out.worst.mm) continue;
-        out.worst = here;
-        out.worstAt_deg = at;
-    }
-    const double limit = job.reckoning.clearance.least_mm.intake;
-    if (out.parked.mm >= limit) {
-        const auto window = windowOf(*map->gap, lift, limit, std::abs(d.phaser_deg));
-        if (window) out.keeps_deg = d.phaser_deg > 0.0 ? window->to_deg : window->from_deg;
-    }
-    return out;
-}
-
 std::optional<Remedy> remedyFor(const Job& job, const Findings& f, const MapFindings& map) {
     const double limit = job.reckoning.clearance.least_mm[map.side];
-    const Least* least = map.predicted                           ? &*map.predicted
-                         : map.measured && !map.measured->atEdge ? &map.measured->least
-                                                                 : nullptr;
-    if (!least || least->mm >= limit || map.state == MapState::Void) return std::nullopt;
+    const ClearanceClaim* claim = f.clearanceOf(map.side, map.cylinder);
+    const auto worst = claim ? claim->worst_mm() : std::nullopt;
+    if (!worst || *worst >= limit) return std::nullopt;
     Remedy out;
-    out.lacking_mm = limit - least->mm;
-    double cosine = 1.0;
-    if (map.gap && map.gap->valveAngle_deg())
-        cosine = std::cos(radians(*map.gap->valveAngle_deg()));
-    // A notch goes down along the bore; the valve comes at it askew.
-    out.notch_mm = out.gasket_mm = out.lacking_mm / cosine;
+    out.lacking_mm = limit - *worst;
+    // A notch, or a gasket, goes along the bore; what of it counts along the valve the presses say.
+    const double share = map.gap ? std::min(1.0, map.gap->share()) : 1.0;
+    out.notch_mm = out.gasket_mm = out.lacking_mm / share;
     const ClearanceLimits& limits = job.reckoning.clearance;
     if (limits.crown_mm > 0.0) out.crownLeft_mm = limits.crown_mm - out.notch_mm;
-    if (const auto window = stands(map) ? windowOf(*map.gap, map.lift, limit) : std::nullopt) {
+    if (const auto window =
+            stands(map) ? windowOf(*map.gap, map.lift, limit, map.travel) : std::nullopt) {
         out.advance_deg = window->from_deg > 0.0 ? window->from_deg : window->to_deg;
         // One lobe alone moved on its shaft moves the separation by half of it, in cam degrees.
         out.separation_deg = std::abs(*out.advance_deg) / 2.0;

@@ -1,6 +1,6 @@
-// Valve to piston of a job: its maps against the lobes as they stand, any other cam, the phaser's
-// travel, and what helps where there is too little. Lengths in mm along the valve, crank degrees,
-// advance positive.
+// Valve to piston of a job: its maps against the lobes as they stand, what is claimed of each
+// valve, any other cam, and what helps where there is too little. Lengths in mm along the valve,
+// crank degrees, advance positive.
 #pragma once
 
 #include "core/examine/findings.h"
@@ -14,11 +14,13 @@ std::vector<MapFindings> clearanceMaps(const Job& job, const Findings& findings)
 /// of a cylinder, or of the first that has one (0). Null without any.
 const MapFindings* mapOf(const Findings& findings, Side side, int cylinder = 0);
 
-/// The least clearance with the cam advanced from where it stands; empty without a gap and a lift.
+/// The least clearance with the cam advanced from where it stands, over all it may do from there;
+/// empty without a gap and a lift.
 std::optional<Measured<double>> leastNow(const Findings& findings, Side side, double advance_deg);
 std::optional<Least> leastWhere(const Findings& findings, Side side, double advance_deg);
 
-/// What the limit leaves, within 30 degrees either way of where the cam stands.
+/// What the limit leaves, within 30 degrees either way of where the cam stands, over all it may do
+/// from there.
 std::optional<AdvanceWindow> windowNow(const Job& job, const Findings& findings, Side side);
 
 /// A cam that could be fitted in place of this one, by its card or by another lobe of the job.
@@ -30,13 +32,9 @@ struct OtherCam {
 /// Cards at hand and the fitted card, then lobes of this side measured on other cylinders.
 std::vector<OtherCam> otherCams(const Job& job, const Findings& findings, const MapFindings& map);
 
-/// A phaser over its travel. What it moves is the intake cam.
-struct PhaserCheck {
-    Least parked, worst;
-    double worstAt_deg = 0.0;        ///< of its travel
-    std::optional<double> keeps_deg; ///< the travel that keeps the limit; empty: not even parked
-};
-std::optional<PhaserCheck> phaserCheck(const Job& job, const Findings& findings);
+/// What is claimed of both valves of each cylinder that anything was pressed of. The findings need
+/// their maps.
+std::vector<ClearanceClaim> clearanceClaims(const Job& job, const Findings& findings);
 
 /// Intake valve to exhaust valve of a cylinder, where heads, angles and rims are given and both
 /// lobes are measured; the intake cam advanced by so much beside the exhaust's.

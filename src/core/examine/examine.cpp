@@ -286,6 +286,7 @@ Findings examine(const Job& job, const Before* before) {
         c.figures = figuresOf(job, out, c);
     compressions(job, out);
     out.maps = clearanceMaps(job, out);
+    out.clearance = clearanceClaims(job, out);
     for (const MapFindings& m : out.maps)
         if (m.current) out.all.insert(out.all.end(), m.findings.begin(), m.findings.end());
     out.need = need(job, out);

@@ -3,6 +3,7 @@
 
 #include "core/clearance/map.h"
 #include "core/compression/compression.h"
+#include "core/examine/clearance_claim.h"
 #include "core/examine/figure.h"
 #include "core/examine/plan.h"
 #include "core/job/job.h"
@@ -55,6 +56,7 @@ struct Findings {
     Need need;                                    ///< what is to be moved for the target
     std::vector<MoveCheck> changes;               ///< what the changes of setting did
     std::vector<MapFindings> maps;                ///< of valve to piston, in the job's order
+    std::vector<ClearanceClaim> clearance;        ///< both valves of each cylinder that was pressed
     std::vector<Task> plan;                       ///< what is still to be taken, in order
     std::vector<Finding> all;                     ///< every finding, in the order of the route
     /// Each run examined by itself, before the others are looked at: what the next examination of
@@ -79,6 +81,9 @@ struct Findings {
     /// Of the first cylinder measured; empty before any.
     const std::vector<Figure>& figures() const;
     const RunFindings* run(std::int64_t id) const;
+    /// What is claimed of a valve, of a cylinder or of the one that leads (0): the worst of them.
+    /// Null where nothing was pressed.
+    const ClearanceClaim* clearanceOf(Side side, int cylinder = 0) const;
 };
 
 } // namespace lobe

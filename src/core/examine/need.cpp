@@ -236,7 +236,7 @@ private:
         const double wanted = job_.trial.target.clearance_mm;
         if (!map || !map->gap || !map->lift || map->state == MapState::Void || !(wanted > 0.0))
             return fail(NeedFault::NoClearance);
-        const auto window = windowOf(*map->gap, map->lift, wanted);
+        const auto window = windowOf(*map->gap, map->lift, wanted, map->travel);
         if (!window) return fail(NeedFault::OutOfReach);
         need_.move_deg.intake = window->to_deg;
         const double cost = costOfDegree_mm(*map->gap, map->lift, window->to_deg);

@@ -51,18 +51,22 @@ Progress lobesProgress(const Findings& f) {
     return both && !open ? Progress::Done : Progress::InHand;
 }
 
+/// A tick is a claim that keeps its limit, at both valves; nothing less.
 Progress clearanceProgress(const Findings& f) {
-    bool any = false, open = false, look = false;
+    bool any = false, keeps = true, look = false;
+    for (const MapFindings& m : f.maps)
+        any = any || !m.points.empty();
+    if (!any) return f.maps.empty() ? Progress::NotBegun : Progress::InHand;
     for (Side side : {Side::Intake, Side::Exhaust}) {
-        const MapFindings* m = mapOf(f, side);
-        any = any || m;
-        open = open || !m || !m->complete;
-        if (m)
-            for (const Finding& x : m->findings)
-                look = look || x.severity >= Severity::LookAgain;
+        const ClearanceClaim* c = f.clearanceOf(side);
+        const bool under = c && c->accepted && c->worst_mm() && *c->worst_mm() > 0.0;
+        keeps = keeps && c && (c->verdict == ClearanceVerdict::Keeps || under);
     }
-    if (!any) return Progress::NotBegun;
-    return look ? Progress::LookAgain : open ? Progress::InHand : Progress::Done;
+    for (const MapFindings& m : f.maps)
+        if (m.current)
+            for (const Finding& x : m.findings)
+                look = look || x.severity >= Severity::LookAgain;
+    return look ? Progress::LookAgain : keeps ? Progress::Done : Progress::InHand;
 }
 
 Progress compressionProgress(const Job& job, const Findings& f) {

@@ -6,27 +6,28 @@
 
 namespace lobe::found {
 
-/// Two presses at one angle that do not agree.
+/// Presses at one angle that do not agree, however many were asked for: the smaller counts.
 struct PressesApart {
-    static constexpr auto kCode = "presses_apart";
+    static constexpr auto kCode = "clearance_presses_apart";
     CrankDeg at;
     double apart_mm;
+    double counts_mm; ///< what counts until it is settled
 };
 /// An angle that stands off the gap of all others; it does not count.
 struct PressOdd {
-    static constexpr auto kCode = "press_odd";
+    static constexpr auto kCode = "clearance_press_odd";
     CrankDeg at;
     double off_mm;
 };
 /// The least was read at the first or the last angle taken: there is no least yet.
 struct LeastAtEdge {
-    static constexpr auto kCode = "least_at_edge";
+    static constexpr auto kCode = "clearance_least_at_edge";
     CrankDeg at;
     double step_deg; ///< on from there, signed
 };
 /// The valve stops at a constant lift short of the piston: seal, coil bind or follower.
 struct PressStops {
-    static constexpr auto kCode = "press_stops";
+    static constexpr auto kCode = "clearance_press_stops";
     CrankDeg from;
     double lift_mm;
 };
@@ -36,7 +37,7 @@ struct FollowerLive {
 };
 /// The head is not fastened, or by too few: it lifts, and reads large.
 struct HeadLoose {
-    static constexpr auto kCode = "head_loose";
+    static constexpr auto kCode = "clearance_head_loose";
     int fasteners;
 };
 /// The least is under the limit; `below` where that was accepted with a reason.
@@ -46,14 +47,31 @@ struct ClearanceUnder {
     CrankDeg at;
     bool accepted;
 };
+/// It keeps its limit as it stands, and not over what the cam may do while the engine runs.
+struct ClearanceOverTravel {
+    static constexpr auto kCode = "clearance_over_travel";
+    double least_mm, limit_mm;
+    CrankDeg at;
+    double move_deg; ///< of the cam from where it is set; positive advances
+};
+/// The presses refuse the shape of a gap: no other cam and no other phase is told from them.
+struct GapShape {
+    static constexpr auto kCode = "clearance_gap_shape";
+    double residual_mm;
+};
+/// What a mock-up leaves unsaid, and what would add room: nothing is added until it is said.
+struct ClearanceUnsaid {
+    static constexpr auto kCode = "clearance_unsaid";
+    enum What { Lash, Gasket, SpringAtTight } what;
+};
 /// Taken at another setting of the cam, or with another gasket or deck: carried over by the gap.
 struct MapCarried {
-    static constexpr auto kCode = "map_carried";
+    static constexpr auto kCode = "clearance_map_carried";
     double higher_mm; ///< what gasket and deck add now; 0: only the cam was moved
 };
 /// Head, valve or seat were changed since: nothing of it stands.
 struct MapVoid {
-    static constexpr auto kCode = "map_void";
+    static constexpr auto kCode = "clearance_map_void";
 };
 /// Two maps of one valve, taken alike, whose gaps lie apart at TDC by more than they are known.
 struct MapsApart {
@@ -62,7 +80,7 @@ struct MapsApart {
 };
 /// Intake and exhaust valve come nearer to one another than the limit.
 struct ValvesMeet {
-    static constexpr auto kCode = "valves_meet";
+    static constexpr auto kCode = "clearance_valves_meet";
     double least_mm, limit_mm;
     CrankDeg at;
 };

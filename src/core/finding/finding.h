@@ -39,7 +39,8 @@ using Any = std::variant<
     CardShift, AsCard, CardOff, SplitPointMissing,
     // Valve to piston
     PressesApart, PressOdd, LeastAtEdge, PressStops, FollowerLive, HeadLoose, ClearanceUnder,
-    MapCarried, MapVoid, WaysApart, MapsApart, ValvesMeet>;
+    ClearanceOverTravel, GapShape, ClearanceUnsaid, MapCarried, MapVoid, WaysApart, MapsApart,
+    ValvesMeet>;
 } // namespace found
 
 struct Finding {

@@ -95,13 +95,20 @@ CompleteCard complete(const Card& card) {
             ex.hint(2.0 * s - *card.centre.intake);
         else if (card.centre.exhaust && !card.centre.intake)
             in.hint(2.0 * s - *card.centre.exhaust);
-        else if (!card.centre.intake) {
-            in.hint(card.advance || !(in.top_ && in.bottom_)
-                        ? std::optional(s - card.advance.value_or(0.0))
-                        : std::nullopt);
-            ex.hint(card.advance || !(ex.top_ && ex.bottom_)
-                        ? std::optional(s + card.advance.value_or(0.0))
-                        : std::nullopt);
+        else if (!card.centre.intake && card.advance) {
+            in.hint(s - *card.advance);
+            ex.hint(s + *card.advance);
+        } else if (!card.centre.intake) {
+            // Separation alone says nothing of where the cam was ground to stand: only from a centre
+            // that the events of one lobe give does the other's follow.
+            const auto known = [](Lobe lobe) {
+                std::vector<CardContradiction> none;
+                lobe.derive(CardConflict::IntakeDuration, CardConflict::IntakeCentre, none);
+                return lobe.centre_;
+            };
+            const Figure i = known(in), e = known(ex);
+            if (i && !e) ex.hint(2.0 * s - i->value);
+            if (e && !i) in.hint(2.0 * s - e->value);
         }
     }
     in.derive(CardConflict::IntakeDuration, CardConflict::IntakeCentre, out.contradictions);

@@ -20,8 +20,8 @@ namespace lobe {
 enum class ClearanceMethod { Map, SingleAngle, Tightest, Clay };
 /// Where the valve is pressed; a retainer presses askew.
 enum class PressedAt { Rocker, Retainer };
-/// The lash while it is measured: none, or as the engine runs.
-enum class LashSet { Zero, AsRun };
+/// The lash while it is measured: none, or as the engine runs. What was not said adds no room.
+enum class LashSet { Zero, AsRun, NotSaid };
 
 /// How it was put together to be measured. A map belongs to it, and is printed with it.
 struct MockUp {
@@ -33,7 +33,7 @@ struct MockUp {
     /// difference is lift that is lost as the engine runs.
     std::optional<double> checkingLift_mm{}, runningLift_mm{};
     double sealLift_mm = 0.0; ///< what retainer and seal leave; 0: seals out
-    LashSet lash = LashSet::Zero;
+    LashSet lash = LashSet::NotSaid;
     Follower follower = Follower::SolidFlat;
     double slack_mm = 0.0; ///< at the valve, of a live follower that was not pressed out
     PressedAt pressedAt = PressedAt::Rocker;

@@ -27,10 +27,13 @@ struct Drive {
     double slotLine_deg = 0.0;            ///< what a line of its scale is worth; 0: no lines
     double boltRadius_mm = 0.0;           ///< of the bolt circle, for the arc of a move
     Side pulledFirst = Side::Intake;      ///< two cams: the one the crank pulls first
-    double phaser_deg = 0.0;              ///< what a phaser adds beyond its park; positive advances
-    double phaserLimiter_deg = 0.0;       ///< what a limiter leaves of that; 0: none fitted
-    double wheelRadius_mm = 0.0;          ///< pitch radius of the cam wheel, for a skimmed head
-    double runAngle_deg = 0.0;            ///< the pulling run against the way the head comes down
+    double phaser_deg = 0.0;        ///< what a phaser adds beyond its park; positive advances.
+                                    ///< One cam's, or of two the intake's
+    double phaserExhaust_deg = 0.0; ///< of two cams the exhaust's
+    double phaserLimiter_deg = 0.0; ///< what a limiter leaves of that; 0: none fitted
+    double slack_deg = 0.0;         ///< what chain, belt or end float let the cam lag by
+    double wheelRadius_mm = 0.0;    ///< pitch radius of the cam wheel, for a skimmed head
+    double runAngle_deg = 0.0;      ///< the pulling run against the way the head comes down
     /// The builder's own names of the cam wheel's keyways, dots or holes, in the running direction
     /// from the one in use; may be shorter.
     std::vector<std::string> marks;

@@ -153,6 +153,17 @@ void GapMap::drawValve(QPainter& p, const Plot& plot, const GapCurve& valve) con
         else
             p.drawRect(QRectF(at.x() - 3.6, at.y() - 3.6, 7.2, 7.2));
     }
+    if (valve.clay_mm) {
+        // All along the valve's own side: where it was squeezed thinnest nobody saw.
+        p.setPen(QPen(colour, 1.6, Qt::DotLine));
+        const double y = plot.y(*valve.clay_mm);
+        p.drawLine(QPointF(plot.x(0), y), QPointF(edge, y));
+        p.setFont(Look::font(12));
+        p.setPen(colour);
+        drawFitted(p, QRectF(intake ? edge - 126 : edge + 6, y - 17, 120, 16),
+                   intake ? Qt::AlignRight : Qt::AlignLeft,
+                   Say::tr("clay %1").arg(words::clearance(*valve.clay_mm, look().style())));
+    }
     if (valve.least) {
         const QPointF at(plot.x(valve.least->at_deg), plot.y(valve.least->mm));
         const bool bad = valve.least->mm < valve.limit_mm;

@@ -11,22 +11,16 @@ using namespace words;
 
 namespace {
 
-QString line(const Job& job, const Findings& f, const Style& style) {
+QString line(const Job&, const Findings& f, const Style& style) {
     QStringList said;
-    for (Side side : {Side::Intake, Side::Exhaust}) {
-        const MapFindings* m = mapOf(f, side);
-        if (!m) continue;
-        if (m->state == MapState::Void) return Say::tr("a map is void: press again");
-        const Least* least = m->predicted  ? &*m->predicted
-                             : m->measured ? &m->measured->least
-                                           : nullptr;
-        if (!least) continue;
-        const double limit = job.reckoning.clearance.least_mm[side];
-        const QString valve =
-            side == Side::Intake ? Say::tr("in ", "valve") : Say::tr("ex ", "valve");
-        said << valve + words::clearance(least->mm.value, style) +
-                    (least->mm < limit ? Say::tr(", too near") : QString());
-    }
+    bool again = false;
+    for (Side side : {Side::Intake, Side::Exhaust})
+        if (const ClearanceClaim* c = f.clearanceOf(side)) {
+            again = again || c->needs == ClearanceNeed::Again;
+            if (const QString brief = words::clearanceBrief(*c, style); !brief.isEmpty())
+                said << brief;
+        }
+    if (again) return Say::tr("a map is void: press again");
     if (!said.isEmpty()) return said.join(QStringLiteral(", "));
     for (Side side : {Side::Intake, Side::Exhaust})
         if (const MapFindings* m = mapOf(f, side))

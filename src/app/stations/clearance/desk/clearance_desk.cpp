@@ -117,7 +117,10 @@ CrankDeg ClearanceDesk::angle() const {
 }
 
 bool ClearanceDesk::keepMockUp(const MockUp& mockUp) {
-    if (const auto m = map()) return session().keep(book::SetMockUp{m->id, mockUp});
+    // Presses stay what they were taken as: another way of measuring is another map beside them.
+    const auto m = map();
+    const bool another = m && !m->presses.empty() && m->mockUp.method != mockUp.method;
+    if (m && !another) return session().keep(book::SetMockUp{m->id, mockUp});
     ClearanceMap made;
     made.cylinder = session().cylinder();
     made.side = session().side();
@@ -195,7 +198,7 @@ void ClearanceDesk::foretell() {
     if (!f || !f->gap) return;
     const double limit = job().reckoning.clearance.least_mm[session().side()];
     const auto add = [&](const QString& name, const ValveLift& lift, bool fitted) {
-        foretold_.push_back({name, lift, windowOf(*f->gap, lift, limit), fitted});
+        foretold_.push_back({name, lift, windowOf(*f->gap, lift, limit, f->travel), fitted});
     };
     add(Say::tr("fitted"), f->lift, true);
     others_ = otherCams(job(), findings(), *f);

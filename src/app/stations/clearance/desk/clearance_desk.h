@@ -20,6 +20,7 @@ struct GapCurve {
     std::shared_ptr<const lobe::Gap> gap; ///< null: only the points
     lobe::ValveLift lift;
     double limit_mm = 0.0;
+    std::optional<double> clay_mm; ///< by clay, which has no angle
     std::optional<lobe::Least> least;
 };
 struct GapScene {
@@ -71,7 +72,7 @@ public:
     QStringList behind() const;
     /// Every cam that could be fitted: least and window, this one first.
     QList<FigureLine> cams() const;
-    /// What helps, the phaser; a line each.
+    /// What helps; a line each.
     QStringList helps() const;
     GapScene scene() const;
     RingScene ringScene() const;
@@ -105,6 +106,7 @@ private:
     QString onWheel(lobe::CrankDeg at) const;
     bool otherDialTurn();
     const lobe::Finding* weightiest() const;
+    QString greatest(const lobe::MapFindings& found) const;
 
     /// A cam and what keeps the limit with it: found once for a job, and not at every slide.
     struct Foretold {

@@ -128,7 +128,7 @@ void mockUp(std::vector<Field>& all) {
             Say::tr("Spring"), 2, springChoice, [](Facts & f) -> auto& { return f.mockUp.spring; }),
         Say::tr("checking or running spring? A stiff one hides the touch"));
     asked(enumField<LashSet>(
-              Say::tr("Lash while measuring"), 2, lashChoice,
+              Say::tr("Lash while measuring"), 3, lashChoice,
               [](Facts & f) -> auto& { return f.mockUp.lash; }),
           Say::tr("lash: none, or as run? None reads too little"));
     asked(enumField<Follower>(
@@ -250,6 +250,8 @@ void limits(std::vector<Field>& all) {
         [](Facts & f) -> auto& { return f.reckoning.clearance.valves_mm; }, 1.5));
     all.push_back(travel(Say::tr("Phaser's travel"), &Drive::phaser_deg));
     all.push_back(travel(Say::tr("Limiter leaves"), &Drive::phaserLimiter_deg));
+    all.push_back(travel(Say::tr("Exhaust's phaser, with two cams"), &Drive::phaserExhaust_deg));
+    all.push_back(travel(Say::tr("Slack lets the cam lag"), &Drive::slack_deg));
 }
 
 } // namespace

@@ -14,7 +14,8 @@ using namespace lobe;
 
 QString ClearanceDesk::verdict() const {
     const auto f = found();
-    return words::clearanceVerdict(job(), f.get(), session().side(), style());
+    return words::clearanceVerdict(findings().clearanceOf(session().side(), session().cylinder()),
+                                   f.get(), session().side(), style());
 }
 
 const Finding* ClearanceDesk::weightiest() const {
@@ -22,7 +23,9 @@ const Finding* ClearanceDesk::weightiest() const {
     const Finding* best = nullptr;
     if (f)
         for (const Finding& x : f->findings)
-            if (!x.is<found::ClearanceUnder>() && (!best || x.severity > best->severity)) best = &x;
+            if (!x.is<found::ClearanceUnder, found::ClearanceOverTravel>() &&
+                (!best || x.severity > best->severity))
+                best = &x;
     return best;
 }
 
@@ -54,6 +57,13 @@ QString ClearanceDesk::progress() const {
     return f ? Say::tr("%1 of %2").arg(f->taken).arg(f->planned) : QString();
 }
 
+/// The greatest lift of the valve; a dash where the lobe is modelled.
+QString ClearanceDesk::greatest(const MapFindings& f) const {
+    if (!f.lobe) return QString(QChar(0x2013));
+    return words::clearance(f.lobe->liftAt(f.lobe->maxLiftAt.value_or(CrankDeg{}), Place::Valve),
+                            style());
+}
+
 QStringList ClearanceDesk::behind() const {
     QStringList out;
     const auto f = found();
@@ -63,22 +73,18 @@ QStringList ClearanceDesk::behind() const {
     if (f->passes > 1)
         out << Say::tr("%1 maps taken alike agree, and are fitted together.").arg(f->passes);
     if (f->gap) {
-        const auto angle = f->gap->valveAngle_deg();
-        out << Say::tr("Gap to the shut valve at TDC %1%2; the presses leave %3.")
+        out << Say::tr("Gap to the shut valve at TDC %1, growing with %2 of the piston's way; the "
+                       "presses leave %3.")
                    .arg(words::clearance(f->gap->at(0.0), style()),
-                        angle ? Say::tr(", valve at %1").arg(words::degrees(*angle, style()))
-                              : QString(),
+                        words::fixed(f->gap->share(), 2, style()),
                         words::clearance(f->gap->residual_mm(), style()));
         const double cost = costOfDegree_mm(*f->gap, f->lift, slide_.value());
         out << Say::tr("Here one degree of advance %1 %2; greatest lift, %3, hardly matters, lift "
                        "at TDC, %4, does.")
                    .arg(cost >= 0.0 ? Say::tr("costs") : Say::tr("gives"),
-                        words::clearance(std::abs(cost), style()),
-                        words::clearance(
-                            f->lobe->liftAt(f->lobe->maxLiftAt.value_or(CrankDeg{}), Place::Valve),
-                            style()),
+                        words::clearance(std::abs(cost), style()), greatest(*f),
                         words::clearance(f->lift.at(0.0, slide_.value()), style()));
-    } else if (!f->lobe && !f->points.empty()) {
+    } else if (!f->lobe && !f->modelled && !f->points.empty()) {
         out << Say::tr("Record this lobe's lift at Lobes: then every other cam and phase is "
                        "foretold from these presses.");
     }
@@ -131,9 +137,6 @@ QStringList ClearanceDesk::helps() const {
     if (!limits.below[session().side()].empty())
         out << Say::tr("Under the limit is accepted: ") +
                    QString::fromStdString(limits.below[session().side()]);
-    if (session().side() == Side::Intake)
-        if (const auto check = phaserCheck(job(), findings()))
-            out << words::phaserLine(*check, limits.least_mm.intake, style());
     if (const auto m = map(); m && m->mockUp.edge_mm)
         out << (*m->mockUp.edge_mm < limits.edge_mm
                     ? Say::tr("Edge clearance by clay %1, under your %2.")
@@ -161,15 +164,23 @@ GapScene ClearanceDesk::scene() const {
     out.atHand = session().side();
     out.advance_deg = slide_.value();
     for (Side side : {Side::Exhaust, Side::Intake}) {
-        const auto own = found();
-        const MapFindings* m =
-            side == session().side() ? own.get() : mapOf(findings(), side, session().cylinder());
-        if (!m) continue;
+        // Everything that was taken of a valve stands together.
+        const MapFindings* m = mapOf(findings(), side, session().cylinder());
         GapCurve curve;
         curve.side = side;
-        curve.points = m->points;
+        for (const ClearanceMap& each : job().maps)
+            for (const MapFindings& f : findings().maps) {
+                if (f.map != each.id || !f.current || f.side != side ||
+                    f.cylinder != session().cylinder())
+                    continue;
+                if (each.mockUp.method == ClearanceMethod::Clay && !f.points.empty())
+                    curve.clay_mm = f.points.front().clearance_mm;
+                else
+                    curve.points.insert(curve.points.end(), f.points.begin(), f.points.end());
+            }
+        if (curve.points.empty() && !curve.clay_mm && !m) continue;
         curve.limit_mm = job().reckoning.clearance.least_mm[side];
-        if (m->gap && m->state != MapState::Void) {
+        if (m && m->gap && m->state != MapState::Void) {
             curve.gap = m->gap;
             curve.lift = m->lift;
             curve.least = leastClearance(*m->gap, m->lift, slide_.value());
@@ -203,13 +214,21 @@ StandCard ClearanceDesk::ownCard(bool asked) const {
         card.caption = Say::tr("clay");
         card.big = Say::tr("thinnest");
     } else {
-        card.caption = done ? Say::tr("map") : Say::tr("turn to, zero, press");
-        card.big = done ? Say::tr("done") : onWheel(angle());
+        // Through, the figure that matters is the large one.
+        const ClearanceClaim* claim =
+            findings().clearanceOf(session().side(), session().cylinder());
+        const auto worst = claim ? claim->worst_mm() : std::nullopt;
+        card.caption = done ? Say::tr("least room") : Say::tr("turn to, zero, press");
+        card.big = !done   ? onWheel(angle())
+                   : worst ? words::clearance(worst->value, style())
+                           : Say::tr("done");
     }
     card.last = lastPress();
     card.advice = warns() ? advice() : verdict();
     card.warn = warns();
-    card.tip = words::clearanceCaution();
+    // A small window has no room for a long verdict and the caution, which stands at the desk too.
+    constexpr qsizetype kLong = 130;
+    if (card.advice.size() < kLong) card.tip = words::clearanceCaution();
     card.ring = ringScene();
     return card;
 }
