@@ -6700,10 +6700,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>, statisch %1, dynamisch %2</translation>
     </message>
     <message>
-        <source>Turn by hand only, and stop at resistance; mind fingers and springs. Nothing touches by hand is never nothing touches at speed: parts stretch and springs lose control. The engine maker&apos;s manual has the last word.</source>
-        <translation>Nur von Hand drehen und bei Widerstand anhalten; Finger und Federn beachten. Dass von Hand nichts berührt, heißt nie, dass bei Drehzahl nichts berührt: Teile dehnen sich, Federn verlieren die Kontrolle. Das Handbuch des Motorherstellers hat das letzte Wort.</translation>
-    </message>
-    <message>
         <source>%1: the press at %2 stands %3 %4 the gap of all others, and does not count. Go back and press there again.</source>
         <translation>%1: die Messung bei %2 steht %3 %4 dem Spalt aller anderen und zählt nicht. Gehe zurück und drücke dort noch einmal.</translation>
     </message>
@@ -6722,10 +6718,6 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>%1: the head is held by %2 fasteners, not torqued. A head that lifts makes the reading large: fasten it as the maker says.</source>
         <translation>%1: der Kopf hängt an %2 Schrauben, nicht angezogen. Ein Kopf, der abhebt, zeigt zu viel: nach Hersteller anziehen.</translation>
-    </message>
-    <message>
-        <source>%1: the valve comes within %2 of the piston at %3, under your limit of %4.</source>
-        <translation>%1: das Ventil kommt dem Kolben bei %3 auf %2 nahe, unter deiner Grenze von %4.</translation>
     </message>
     <message>
         <source> Kept with a reason.</source>
@@ -8851,14 +8843,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Der bisher kleinste Wert ist %1%2. </translation>
     </message>
     <message>
-        <source>The %1 valve touches the piston%2: </source>
-        <translation>Das %1ventil berührt den Kolben%2: </translation>
-    </message>
-    <message>
-        <source>The %1 valve comes within %2 of the piston%3: </source>
-        <translation>Das %1ventil kommt dem Kolben auf %2 nahe%3: </translation>
-    </message>
-    <message>
         <source> Another way says %1: the smaller counts.</source>
         <translation> Auf anderem Weg sind es %1: der kleinere Wert zählt.</translation>
     </message>
@@ -8887,14 +8871,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>%1: die Drücke bei %2 liegen %3 auseinander. Noch einmal drücken und streichen, was falsch war: das Ventil kann kippen, der Fuß der Messuhr rutschen. Bis dahin zählt der kleinere Wert, %4.</translation>
     </message>
     <message>
-        <source>%1: with its cam %2 earlier, as it may run, the valve comes within %3 of the piston at %4, under your limit of %5. Do not start this engine on it: less travel, a limiter, or the cam set elsewhere.</source>
-        <translation>%1: mit der Welle %2 früher, wie sie laufen kann, kommt das Ventil dem Kolben bei %4 auf %3 nahe, unter Ihrer Grenze von %5. So nicht starten: weniger Verstellweg, ein Begrenzer oder die Welle anders stellen.</translation>
-    </message>
-    <message>
-        <source>%1: with its cam %2 later, as it may run, the valve comes within %3 of the piston at %4, under your limit of %5. Do not start this engine on it: less travel, a limiter, or the cam set elsewhere.</source>
-        <translation>%1: mit der Welle %2 später, wie sie laufen kann, kommt das Ventil dem Kolben bei %4 auf %3 nahe, unter Ihrer Grenze von %5. So nicht starten: weniger Verstellweg, ein Begrenzer oder die Welle anders stellen.</translation>
-    </message>
-    <message>
         <source>%1: the presses lie up to %2 off any gap of valve and piston. They tell of this cam where it stands and of no other: look for a wheel that slipped, a valve that tilts, or another lobe&apos;s lift.</source>
         <translation>%1: die Drücke liegen bis %2 neben jedem Abstand von Ventil und Kolben. Sie gelten für diese Welle, wie sie steht, und für keine andere: verrutschte Gradscheibe, kippendes Ventil oder der Hub eines anderen Nockens?</translation>
     </message>
@@ -8921,6 +8897,46 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>least room</source>
         <translation>kleinster Platz</translation>
+    </message>
+    <message>
+        <source>comes within %1 of the piston</source>
+        <translation>kommt dem Kolben auf %1 nahe</translation>
+    </message>
+    <message>
+        <source>would go %1 into the piston</source>
+        <translation>ginge %1 in den Kolben</translation>
+    </message>
+    <message>
+        <source>With its cam %1 earlier, as it may run, the %2 valve %3: %4</source>
+        <translation>Mit der Welle %1 früher, wie sie laufen kann, gilt: das %2ventil %3. %4</translation>
+    </message>
+    <message>
+        <source>With its cam %1 later, as it may run, the %2 valve %3: %4</source>
+        <translation>Mit der Welle %1 später, wie sie laufen kann, gilt: das %2ventil %3. %4</translation>
+    </message>
+    <message>
+        <source> As it stands it %1.</source>
+        <translation> Wie sie steht: es %1.</translation>
+    </message>
+    <message>
+        <source>The %1 valve %2: %3</source>
+        <translation>Das %1ventil %2: %3</translation>
+    </message>
+    <message>
+        <source>%1: the valve %2 at %3, under your limit of %4.</source>
+        <translation>%1: das Ventil %2 bei %3, unter Ihrer Grenze von %4.</translation>
+    </message>
+    <message>
+        <source>%1: with its cam %2 earlier, as it may run, the valve %3 at %4, under your limit of %5. Do not start this engine on it: less travel, a limiter, or the cam set elsewhere.</source>
+        <translation>%1: mit der Welle %2 früher, wie sie laufen kann: das Ventil %3 bei %4, unter Ihrer Grenze von %5. So nicht starten: weniger Verstellweg, ein Begrenzer oder die Welle anders stellen.</translation>
+    </message>
+    <message>
+        <source>%1: with its cam %2 later, as it may run, the valve %3 at %4, under your limit of %5. Do not start this engine on it: less travel, a limiter, or the cam set elsewhere.</source>
+        <translation>%1: mit der Welle %2 später, wie sie laufen kann: das Ventil %3 bei %4, unter Ihrer Grenze von %5. So nicht starten: weniger Verstellweg, ein Begrenzer oder die Welle anders stellen.</translation>
+    </message>
+    <message>
+        <source>Turn by hand only, stop at resistance; mind fingers and springs. What clears by hand may touch at speed: parts stretch, springs lose control. The engine maker&apos;s manual has the last word.</source>
+        <translation>Nur von Hand drehen, bei Widerstand anhalten; auf Finger und Federn achten. Was von Hand nicht berührt, kann bei Drehzahl berühren: Teile dehnen sich, Federn verlieren die Führung. Das letzte Wort hat das Handbuch des Motorherstellers.</translation>
     </message>
 </context>
 </TS>

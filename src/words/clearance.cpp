@@ -145,8 +145,14 @@ QString travelLine(const ClearanceClaim& c, const Style& style) {
            marginSaid(o.least_mm, c.limit_mm, c.verdict == ClearanceVerdict::Keeps, style);
 }
 
+QString nearness(const Measured<double>& mm, const Style& style) {
+    return mm.value > 0.0 ? Say::tr("comes within %1 of the piston").arg(clearance(mm, style))
+                          : Say::tr("would go %1 into the piston")
+                                .arg(clearance(Measured<double>{-mm.value, mm.plusMinus}, style));
+}
+
 QString clearanceVerdict(const ClearanceClaim* claim, const MapFindings* map, Side side,
-                         const Style& style) {
+                         const Style& style, bool brief) {
     if (!claim || claim->needs == ClearanceNeed::Presses)
         return Say::tr("Nothing is pressed at the %1 valve yet.").arg(sideName(side));
     if (!claim->least_mm) {
@@ -166,16 +172,27 @@ QString clearanceVerdict(const ClearanceClaim* claim, const MapFindings* map, Si
                            .arg(map->taken)
                            .arg(map->planned)
                      : needSaid(*claim, style));
-    QString text = claim->least_mm->value <= 0.0
-                       ? Say::tr("The %1 valve touches the piston%2: ")
-                             .arg(sideName(side), claimedAt(claim->at_deg, style))
-                       : Say::tr("The %1 valve comes within %2 of the piston%3: ")
-                             .arg(sideName(side), clearance(*claim->least_mm, style),
-                                  claimedAt(claim->at_deg, style));
-    text += marginSaid(*claim->least_mm, claim->limit_mm,
-                       claim->needs != ClearanceNeed::Sharper || claim->moves, style);
-    const QString more = travelLine(*claim, style);
-    if (!more.isEmpty()) text += QLatin1Char(' ') + more;
+    const auto& over = claim->overTravel;
+    const QString stands = nearness(*claim->least_mm, style) + claimedAt(claim->at_deg, style);
+    QString text;
+    if (over && over->least_mm < claim->limit_mm && *claim->least_mm >= claim->limit_mm) {
+        // What is dangerous leads; as it stands it may look well.
+        text = (over->move_deg > 0.0
+                    ? Say::tr("With its cam %1 earlier, as it may run, the %2 valve %3: %4")
+                    : Say::tr("With its cam %1 later, as it may run, the %2 valve %3: %4"))
+                   .arg(degrees(std::abs(over->move_deg), style), sideName(side),
+                        nearness(over->least_mm, style) + claimedAt(over->at_deg, style),
+                        marginSaid(over->least_mm, claim->limit_mm, false, style));
+        if (!brief) text += Say::tr(" As it stands it %1.").arg(stands);
+    } else {
+        text = Say::tr("The %1 valve %2: %3")
+                   .arg(sideName(side), stands,
+                        marginSaid(*claim->least_mm, claim->limit_mm,
+                                   claim->needs != ClearanceNeed::Sharper || claim->moves, style));
+        const QString more = travelLine(*claim, style);
+        if (!more.isEmpty() && !brief) text += QLatin1Char(' ') + more;
+    }
+    if (brief) return text;
     if (claim->otherWay_mm)
         text += Say::tr(" Another way says %1: the smaller counts.")
                     .arg(clearance(*claim->otherWay_mm, style));
@@ -251,9 +268,9 @@ QStringList remedyLines(const Remedy& r, const ClearanceLimits& limits, const St
 }
 
 QString clearanceCaution() {
-    return Say::tr("Turn by hand only, and stop at resistance; mind fingers and springs. Nothing "
-                   "touches by hand is never nothing touches at speed: parts stretch and springs "
-                   "lose control. The engine maker's manual has the last word.");
+    return Say::tr("Turn by hand only, stop at resistance; mind fingers and springs. What clears by "
+                   "hand may touch at speed: parts stretch, springs lose control. The engine maker's "
+                   "manual has the last word.");
 }
 
 } // namespace words

@@ -24,9 +24,12 @@ QString lashSetName(lobe::LashSet set);
 QString correctionLine(const lobe::Correction& correction, const Style& style);
 
 /// The verdict of a valve: the least of all that was taken, its place, margin, what the cam may do,
-/// and what to do next. `map` is the one at hand; either may be null.
+/// and what to do next. `map` is the one at hand; either may be null. `brief`: what leads alone.
 QString clearanceVerdict(const lobe::ClearanceClaim* claim, const lobe::MapFindings* map,
-                         lobe::Side side, const Style& style);
+                         lobe::Side side, const Style& style, bool brief = false);
+/// Room that is left, or how far valve and piston would be in one another: "comes within 1.79 mm of
+/// the piston", "would go 0.14 mm into the piston".
+QString nearness(const lobe::Measured<double>& mm, const Style& style);
 /// The same in a few words, for a line of the route: "in 1.79 mm, too near when advanced".
 QString clearanceBrief(const lobe::ClearanceClaim& claim, const Style& style);
 /// Over what the cam may do while the engine runs; empty where it does nothing.

@@ -54,9 +54,8 @@ QString said(const found::HeadLoose& f, const Finding& of, const Style&) {
 }
 
 QString said(const found::ClearanceUnder& f, const Finding& of, const Style& style) {
-    const QString text = Say::tr("%1: the valve comes within %2 of the piston at %3, under your "
-                                 "limit of %4.")
-                             .arg(lobeName(of), clearance(f.least_mm, style),
+    const QString text = Say::tr("%1: the valve %2 at %3, under your limit of %4.")
+                             .arg(lobeName(of), nearness(Measured<double>{f.least_mm}, style),
                                   fromDeadCentre(f.at, style), clearance(f.limit_mm, style));
     return f.accepted ? text + Say::tr(" Kept with a reason.")
                       : text + Say::tr(" Do not start this engine on it.");
@@ -64,16 +63,17 @@ QString said(const found::ClearanceUnder& f, const Finding& of, const Style& sty
 
 QString said(const found::ClearanceOverTravel& f, const Finding& of, const Style& style) {
     return (f.move_deg > 0.0
-                ? Say::tr("%1: with its cam %2 earlier, as it may run, the valve comes "
-                          "within %3 of the piston at %4, under your limit of %5. Do not "
-                          "start this engine on it: less travel, a limiter, or the cam set "
-                          "elsewhere.")
-                : Say::tr("%1: with its cam %2 later, as it may run, the valve comes "
-                          "within %3 of the piston at %4, under your limit of %5. Do not "
-                          "start this engine on it: less travel, a limiter, or the cam set "
-                          "elsewhere."))
-        .arg(lobeName(of), degrees(std::abs(f.move_deg), style), clearance(f.least_mm, style),
-             fromDeadCentre(f.at, style), clearance(f.limit_mm, style));
+                ? Say::tr(
+                      "%1: with its cam %2 earlier, as it may run, the valve %3 at %4, under your "
+                      "limit of %5. Do not start this engine on it: less travel, a limiter, or "
+                      "the cam set elsewhere.")
+                : Say::tr(
+                      "%1: with its cam %2 later, as it may run, the valve %3 at %4, under your "
+                      "limit of %5. Do not start this engine on it: less travel, a limiter, or "
+                      "the cam set elsewhere."))
+        .arg(lobeName(of), degrees(std::abs(f.move_deg), style),
+             nearness(Measured<double>{f.least_mm}, style), fromDeadCentre(f.at, style),
+             clearance(f.limit_mm, style));
 }
 
 QString said(const found::GapShape& f, const Finding& of, const Style& style) {

@@ -224,11 +224,12 @@ StandCard ClearanceDesk::ownCard(bool asked) const {
                            : Say::tr("done");
     }
     card.last = lastPress();
-    card.advice = warns() ? advice() : verdict();
+    card.advice = warns() ? advice()
+                          : words::clearanceVerdict(
+                                findings().clearanceOf(session().side(), session().cylinder()),
+                                f.get(), session().side(), style(), true);
     card.warn = warns();
-    // A small window has no room for a long verdict and the caution, which stands at the desk too.
-    constexpr qsizetype kLong = 130;
-    if (card.advice.size() < kLong) card.tip = words::clearanceCaution();
+    card.tip = words::clearanceCaution();
     card.ring = ringScene();
     return card;
 }
