@@ -8938,5 +8938,17 @@ Die Messuhr lässt ±%1.</translation>
         <source>Turn by hand only, stop at resistance; mind fingers and springs. What clears by hand may touch at speed: parts stretch, springs lose control. The engine maker&apos;s manual has the last word.</source>
         <translation>Nur von Hand drehen, bei Widerstand anhalten; auf Finger und Federn achten. Was von Hand nicht berührt, kann bei Drehzahl berühren: Teile dehnen sich, Federn verlieren die Führung. Das letzte Wort hat das Handbuch des Motorherstellers.</translation>
     </message>
+    <message>
+        <source>That is by lobe centres: no event of the card was measured beside them.</source>
+        <translation>Das gilt nach den Nockenmitten: kein Ereignis des Datenblatts wurde daneben gemessen.</translation>
+    </message>
+    <message>
+        <source>One event of a lobe alone does not tell its timing from its length: take the other too.</source>
+        <translation>Ein Ereignis eines Nockens allein trennt seine Steuerzeit nicht von seiner Länge: auch das andere nehmen.</translation>
+    </message>
+    <message>
+        <source>On the cam whose opening and closing were both taken they moved alike.</source>
+        <translation>Auf der Welle, deren Öffnen und Schließen beide genommen wurden, haben sie sich gleich verschoben.</translation>
+    </message>
 </context>
 </TS>

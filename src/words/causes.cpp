@@ -210,6 +210,30 @@ static QString schoolText(CentreSchool school) {
     return Say::tr("as the middle of the events");
 }
 
+/// What moved alike, of what was measured: both events of a lobe for "opening and closing", of both
+/// lobes for "all".
+static QString movedAlike(const Cause& c, const Explanation& x) {
+    PerSide<int> of;
+    for (const EventAgainstCard& e : x.events)
+        ++of[e.event == Event::IntakeOpens || e.event == Event::IntakeCloses ? Side::Intake
+                                                                             : Side::Exhaust];
+    const bool in = of.intake == 2, ex = of.exhaust == 2;
+    if (x.events.empty())
+        return Say::tr("That is by lobe centres: no event of the card was measured beside them.");
+    if (!in && !ex)
+        return Say::tr(
+            "One event of a lobe alone does not tell its timing from its length: take the "
+            "other too.");
+    if (c.twoShafts && (c.side || c.other_deg))
+        return c.other_deg && !(in && ex)
+                   ? Say::tr(
+                         "On the cam whose opening and closing were both taken they moved alike.")
+                   : Say::tr("On each cam opening and closing moved alike and no duration "
+                             "changed.");
+    if (in && ex) return Say::tr("All events moved alike and no duration changed.");
+    return Say::tr("Opening and closing moved alike.");
+}
+
 QString causeEvidence(const Cause& c, const Explanation& x, const Style& style) {
     const QString within =
         Say::tr("Reckoned that way, what is left is within what you can measure.");
@@ -227,11 +251,7 @@ QString causeEvidence(const Cause& c, const Explanation& x, const Style& style) 
             .arg(degrees(worstDifference(x), style), plusMinus(x.measurable_deg, style));
     }
     case CauseKind::CamTiming:
-        if (c.twoShafts && (c.side || c.other_deg))
-            return Say::tr("On each cam opening and closing moved alike and no duration "
-                           "changed.");
-        return x.events.size() > 2 ? Say::tr("All events moved alike and no duration changed.")
-                                   : Say::tr("Opening and closing moved alike.");
+        return movedAlike(c, x);
     case CauseKind::IndicatorZero:
         return x.baseTrue ? Say::tr("Opening and closing moved opposite ways.")
                           : Say::tr("Opening and closing moved opposite ways, as a change "

@@ -41,6 +41,22 @@ closed::Lobe exhaustLobe(double late) {
     return closed::power(-114 + late, 150, 7.0, 1.78);
 }
 
+/// Two passes that agree: TDC is proved.
+std::vector<Contact> proved() {
+    std::vector<Contact> out;
+    for (int pass : {1, 2})
+        for (bool after : {false, true}) {
+            Contact c;
+            c.id = static_cast<std::int64_t>(out.size()) + 1;
+            c.pass = pass;
+            c.afterTop = after;
+            c.typed = after ? "30a" : "30b";
+            c.at = {after ? 30.0 : -30.0};
+            out.push_back(c);
+        }
+    return out;
+}
+
 /// Carded 104 / 114 by its centres; the lobes late by so much.
 Job cam(double intakeLate, double exhaustLate) {
     Job job;
@@ -54,6 +70,7 @@ Job cam(double intakeLate, double exhaustLate) {
     card.centre.intake = 104;
     card.centre.exhaust = 114;
     job.card = card;
+    job.contacts = proved();
     job.runs = {run(1, intakeLobe(intakeLate), Side::Intake, -70, 280),
                 run(2, exhaustLobe(exhaustLate), Side::Exhaust, -285, 65)};
     return job;
@@ -346,6 +363,12 @@ private slots:
             QVERIFY2(!x.is<found::Twist>(), "the move was taken for a twisted cam");
         QVERIFY(settingProgress(job, f) == Progress::Done);
         QVERIFY(timingProgress(f) == Progress::Done);
+        // The same on a TDC that nobody proved is no tick.
+        Job loose = job;
+        loose.contacts = {};
+        const Findings g = examine(loose);
+        QVERIFY(settingProgress(loose, g) == Progress::InHand);
+        QVERIFY(timingProgress(g) == Progress::InHand);
         const auto again = std::find_if(f.plan.begin(), f.plan.end(), [](const Task& t) {
             return t.kind == TaskKind::MeasureAgain;
         });

@@ -81,7 +81,9 @@ Progress timingProgress(const Findings& f) {
         if (x.is<found::MovedSince>() && x.cylinder == f.cylinders.front().cylinder)
             return Progress::InHand;
     for (const CylinderFindings& c : f.cylinders)
-        if (c.pair && c.pair->separation) return Progress::Done;
+        // A tick needs its ground: TDC that is proved.
+        if (c.pair && c.pair->separation)
+            return f.tdc.state == TdcState::Proved ? Progress::Done : Progress::InHand;
     return f.cylinders.empty() ? Progress::NotBegun : Progress::InHand;
 }
 
@@ -106,7 +108,8 @@ Progress settingProgress(const Job& job, const Findings& f) {
         return job.engine.drive.described() ? Progress::InHand : Progress::NotBegun;
     const double most = std::max(std::abs(n.move_deg.intake.value_or(0.0)),
                                  std::abs(n.move_deg.exhaust.value_or(0.0)));
-    if (most <= std::max(n.uncertainty_deg, kWorthMoving_deg)) return Progress::Done;
+    if (most <= std::max(n.uncertainty_deg, kWorthMoving_deg))
+        return f.tdc.state == TdcState::Proved ? Progress::Done : Progress::InHand;
     return job.engine.drive.described() || !job.changes.empty() ? Progress::InHand
                                                                 : Progress::NotBegun;
 }

@@ -386,6 +386,14 @@ private:
         return 360.0;
     }
 
+    /// All of it: what is told, and what the cause adds.
+    bool lashIsPossible(const Cause& c) const {
+        constexpr double kMost_mm = 1.2, kSlop_mm = 0.03;
+        const LobeFigures* f = c.side ? evidence_.of(*c.side).lobe : any();
+        const double whole = (f ? f->taken.lash_mm : 0.0) + c.mm.value_or(0.0);
+        return whole >= -kSlop_mm && whole <= kMost_mm;
+    }
+
     /// Lash that fits less the lash the conditions say; the whole of it where that is as likely.
     double lashThatFits(double tooMuch, std::optional<Side> side, const Tried& t) const {
         const LobeFigures* f = side ? evidence_.of(*side).lobe : any();
@@ -420,6 +428,8 @@ private:
             if (zeroOff_ && t.hypothesis.kind == CauseKind::AsCard && !out_.causes.empty())
                 continue;
             const Cause c = causeOf(t);
+            // No engine has less lash than none, and none has so much.
+            if (c.kind == CauseKind::Lash && !lashIsPossible(c)) continue;
             // One line for one kind: the better of with and without timing.
             const bool said =
                 std::any_of(out_.causes.begin(), out_.causes.end(), [&](const Cause& o) {
@@ -431,6 +441,7 @@ private:
             // What is as its card needs no other cause beside it.
             if (t.hypothesis.kind == CauseKind::AsCard) break;
         }
+        if (out_.causes.empty()) unclear();
         const double least = best.judged.cost;
         for (Cause& c : out_.causes)
             c.misfit = std::max(0.0, c.misfit - least);
