@@ -249,6 +249,25 @@ private slots:
         QVERIFY(std::abs(std::abs(*x.causes.front().mm) - 0.45) < 1e-9);
     }
 
+    // Whatever is read wrong, lash is never explained below none, nor above what any engine has.
+    void lashThatNoEngineHas_data() { seeds(); }
+    void lashThatNoEngineHas() {
+        QFETCH(unsigned, seed);
+        for (double told : {0.0, 0.2, 0.45})
+            for (double wrong : {-0.5, -0.2, 0.2, 0.6}) {
+                Bench b(seed);
+                b.valve = true;
+                b.lash = b.toldLash = told;
+                // As much as a lash would be, on both flanks of both lobes: by a zero that nobody
+                // saw.
+                b.zero = wrong;
+                for (const Cause& c : b.explained().causes)
+                    if (c.kind == CauseKind::Lash)
+                        QVERIFY2(told + *c.mm > -0.05 && told + *c.mm < 1.25,
+                                 qPrintable(QString::number(told + *c.mm)));
+            }
+    }
+
     void anotherCam_data() { seeds(); }
     void anotherCam() {
         QFETCH(unsigned, seed);

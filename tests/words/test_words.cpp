@@ -1,4 +1,5 @@
 // Numbers and sentences.
+#include "words/explanation.h"
 #include "words/sentences.h"
 
 #include <QTest>
@@ -35,6 +36,23 @@ template <std::size_t... Kinds> std::vector<Finding> oneOfEach(std::index_sequen
 class TestWords : public QObject {
     Q_OBJECT
 private slots:
+    /// "Opening and closing" is of both events of a lobe, "all" of both lobes'.
+    void whatMovedAlike() {
+        Cause timing;
+        timing.kind = CauseKind::CamTiming;
+        Explanation x;
+        const auto said = [&] { return words::causeEvidence(timing, x, {}); };
+        QVERIFY2(!said().contains("alike"), qPrintable(said()));
+        x.events = {{Event::IntakeOpens, 0, 0, 1, false}};
+        QVERIFY2(!said().contains("alike"), qPrintable(said()));
+        x.events.push_back({Event::ExhaustCloses, 0, 0, 1, false});
+        QVERIFY2(!said().contains("alike"), qPrintable(said()));
+        x.events.push_back({Event::IntakeCloses, 0, 0, 1, false});
+        QVERIFY2(said().contains("Opening and closing moved alike"), qPrintable(said()));
+        x.events.push_back({Event::ExhaustOpens, 0, 0, 1, false});
+        QVERIFY2(said().contains("All events"), qPrintable(said()));
+    }
+
     void numbers() {
         const words::Style mm;
         QCOMPARE(words::lift(8.512, mm), QStringLiteral("8.512"));
