@@ -8264,13 +8264,6 @@ Die Messuhr lässt ±%1.</translation>
         <source>Each charge is squeezed to one part in %1 by the engine&apos;s dimensions, and to one part in %2 counted from where the intake valve shuts. The second number decides which fuel it needs.</source>
         <translation>Jede Ladung wird nach den Maßen des Motors auf ein %1tel verdichtet, vom Schließen des Einlassventils an auf ein %2tel. Die zweite Zahl entscheidet, welchen Kraftstoff er braucht.</translation>
     </message>
-    <message numerus="yes">
-        <source>The camshaft was moved %n times against the crankshaft until it stood where it was wanted, and measured again.</source>
-        <translation>
-            <numerusform>Die Nockenwelle wurde einmal gegen die Kurbelwelle verstellt, bis sie stand, wo sie sollte, und neu gemessen.</numerusform>
-            <numerusform>Die Nockenwelle wurde %n-mal gegen die Kurbelwelle verstellt, bis sie stand, wo sie sollte, und neu gemessen.</numerusform>
-        </translation>
-    </message>
     <message>
         <source>Printed %1 by Amber Lobe</source>
         <translation>Gedruckt %1 mit Amber Lobe</translation>
@@ -8949,6 +8942,34 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>On the cam whose opening and closing were both taken they moved alike.</source>
         <translation>Auf der Welle, deren Öffnen und Schließen beide genommen wurden, haben sie sich gleich verschoben.</translation>
+    </message>
+    <message>
+        <source>at the %1, by events</source>
+        <translation>am %1, nach Steuerzeiten</translation>
+    </message>
+    <message>
+        <source>Each charge is squeezed to one part in %1 by the engine&apos;s dimensions. From where the intake valve shuts on is not known yet, and that number decides which fuel it needs.</source>
+        <translation>Jede Ladung wird nach den Maßen des Motors auf ein %1tel verdichtet. Auf wie viel vom Schließen des Einlassventils an, ist noch nicht bekannt, und diese Zahl entscheidet, welchen Kraftstoff er braucht.</translation>
+    </message>
+    <message>
+        <source>The camshaft was moved once against the crankshaft.</source>
+        <translation>Die Nockenwelle wurde einmal gegen die Kurbelwelle verstellt.</translation>
+    </message>
+    <message>
+        <source>The camshaft was moved %1 times against the crankshaft.</source>
+        <translation>Die Nockenwelle wurde %1-mal gegen die Kurbelwelle verstellt.</translation>
+    </message>
+    <message>
+        <source>It was not measured again since.</source>
+        <translation>Seither wurde nicht neu gemessen.</translation>
+    </message>
+    <message>
+        <source>Measured again, the last move came as it was meant.</source>
+        <translation>Neu gemessen kam der letzte Schritt so, wie er gemeint war.</translation>
+    </message>
+    <message>
+        <source>Measured again, the last move came other than meant.</source>
+        <translation>Neu gemessen kam der letzte Schritt anders, als er gemeint war.</translation>
     </message>
 </context>
 </TS>

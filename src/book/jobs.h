@@ -1,5 +1,5 @@
-// How many jobs are listed at once: more than a lifetime has, and so few that a list of them is there
-// in a moment.
+// How many jobs are listed at once: more than a lifetime has, and so few that a list of them is
+// there in a moment.
 #pragma once
 
 #include <cstddef>

@@ -249,8 +249,8 @@ void Book::sweep() const {
 }
 
 Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock, Mode mode) {
-    // Another program may be folding its log in this very moment: what is read past it is then of two
-    // moments, and looks like no book. Only where somebody has it open is it looked at again.
+    // Another program may be folding its log in this very moment: what is read past it is then of
+    // two moments, and looks like no book. Only where somebody has it open is it looked at again.
     constexpr int kTries = 10;
     constexpr unsigned long kApart_ms = 30;
     for (int tries = 1;; ++tries) {

@@ -10,6 +10,7 @@
 #include <QFileInfo>
 #include <QRegularExpression>
 
+#include <algorithm>
 #include <cmath>
 
 namespace cli {
@@ -29,10 +30,21 @@ void checkNumbers(CLI::App& app) {
             return std::string();
         },
         std::string());
+    // One number with a comma is meant as at the entry line; in a list the comma parts numbers.
+    const CLI::Validator comma(
+        [](std::string& text) {
+            if (std::count(text.begin(), text.end(), ',') == 1 && text.find('.') == text.npos)
+                std::replace(text.begin(), text.end(), ',', '.');
+            return std::string();
+        },
+        std::string());
     for (CLI::App* command : app.get_subcommands({}))
         for (CLI::Option* option : command->get_options())
-            if (option->get_type_name() == "FLOAT" || option->get_type_name() == "INT")
+            if (option->get_type_name() == "FLOAT" || option->get_type_name() == "INT") {
+                // The one put on last is asked first.
                 option->check(plain);
+                if (option->get_delimiter() == '\0') option->transform(comma);
+            }
 }
 
 QString pathOf(const std::string& argument) {

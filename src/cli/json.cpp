@@ -229,7 +229,7 @@ Json jobJson(const Job& job, const Findings& findings, const words::Style& style
         figures.push_back(Json{{"key", QString::fromStdString(f.key)},
                                {"name", words::figureName(f)},
                                {"basis", words::figureBasis(f, style)},
-                               {"value", orNull(f.value)},
+                               {"value", orNull(words::figureRead(f))},
                                {"uncertainty", orNull(halfWidthOf(f.value))},
                                {"card_difference", orNull(f.cardDifference)}});
     Json explanations = Json::array();

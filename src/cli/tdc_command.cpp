@@ -30,6 +30,7 @@ WheelScale scaleOf(const std::string& name) {
     if (name == "0-360-against") return WheelScale::Full360Against;
     if (name == "0-90-0-90") return WheelScale::Quarter90;
     if (name == "signed") return WheelScale::Signed;
+    if (name == "0-180-twice") return WheelScale::Twice180;
     return WheelScale::Half180;
 }
 
@@ -156,7 +157,8 @@ void addTdc(CLI::App& app, Host& host) {
         ->check(CLI::IsMember({"stop", "drop", "return", "port", "peak"}))
         ->required();
     command->add_option("--wheel", o.wheel, "0-180-0 by default")
-        ->check(CLI::IsMember({"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed"}));
+        ->check(CLI::IsMember(
+            {"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed", "0-180-twice"}));
     command->add_option("--drop", o.drop, "piston drop at the contacts, mm");
     command->add_option("--stroke", o.stroke, "mm");
     command->add_option("--rod", o.rod, "mm");

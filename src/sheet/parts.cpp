@@ -89,6 +89,18 @@ QString engine(const Job& job, const Options& o) {
     return under(Say::tr("Engine and cam"), t.html());
 }
 
+/// A run of events has no step, and its indicator stands at heights that were chosen.
+QString howTaken(const LiftRun& run, const Job& job, const words::Style& style) {
+    if (run.conditions.eventsOnly)
+        return Say::tr("at the %1, by events").arg(words::placeName(run.conditions.taken));
+    const double resolution_mm = run.conditions.resolution_mm > 0.0 ? run.conditions.resolution_mm
+                                                                    : job.fitted.resolution_mm;
+    return Say::tr("at the %1, every %2, indicator to %3")
+        .arg(words::placeName(run.conditions.taken),
+             words::degrees(run.conditions.step_deg, style, 2),
+             words::liftWithUnit(resolution_mm, style));
+}
+
 QString measured(const Job& job, const Findings& f, const Options& o) {
     Table t;
     t.fact(Say::tr("Measured by"), o.by);
@@ -106,13 +118,7 @@ QString measured(const Job& job, const Findings& f, const Options& o) {
     for (const LiftRun& run : job.runs)
         if (!run.readings.empty())
             t.fact(Say::tr("Cylinder %1 %2 taken").arg(run.cylinder).arg(words::sideName(run.side)),
-                   Say::tr("at the %1, every %2, indicator to %3")
-                       .arg(words::placeName(run.conditions.taken),
-                            words::degrees(run.conditions.step_deg, o.style, 2),
-                            words::liftWithUnit(run.conditions.resolution_mm > 0.0
-                                                    ? run.conditions.resolution_mm
-                                                    : job.fitted.resolution_mm,
-                                                o.style)));
+                   howTaken(run, job, o.style));
     t.fact(Say::tr("Readings"), Say::tr("%1 that count or could, %2 struck").arg(live).arg(struck));
     QString tdc;
     for (const Finding& each : f.tdc.findings)

@@ -14,6 +14,39 @@ const Figure* find(const std::vector<Figure>& all, FigureKind kind, std::optiona
     return nullptr;
 }
 
+/// The dynamic ratio only where it is known when the intake valve shuts.
+QString squeezed(const Compression& c, const Closing& closing, const words::Style& style) {
+    const QString fixedRatio = words::fixed(c.staticRatio, 1, style);
+    if (!closing.deg)
+        return Say::tr("Each charge is squeezed to one part in %1 by the engine's dimensions. From "
+                       "where the intake valve shuts on is not known yet, and that number decides "
+                       "which fuel it needs.")
+            .arg(fixedRatio);
+    return Say::tr("Each charge is squeezed to one part in %1 by the engine's dimensions, and "
+                   "to one part in %2 counted from where the intake valve shuts. The second "
+                   "number decides which fuel it needs.")
+        .arg(fixedRatio, words::fixed(c.dynamicRatio, 1, style));
+}
+
+/// How often the cam was moved, and what was measured of the last move.
+QString moved(const Job& job, const Findings& findings) {
+    const QString times = job.changes.size() == 1
+                              ? Say::tr("The camshaft was moved once against the crankshaft.")
+                              : Say::tr("The camshaft was moved %1 times against the crankshaft.")
+                                    .arg(job.changes.size());
+    const int last = job.changes.back().number;
+    bool measured = false, meant = true;
+    for (const MoveCheck& each : findings.changes)
+        if (each.number == last && each.verdict != MoveVerdict::Waiting) {
+            measured = true;
+            meant = meant && each.verdict == MoveVerdict::AsMeant;
+        }
+    const QString then = !measured ? Say::tr("It was not measured again since.")
+                         : meant   ? Say::tr("Measured again, the last move came as it was meant.")
+                                 : Say::tr("Measured again, the last move came other than meant.");
+    return times + QLatin1Char(' ') + then;
+}
+
 } // namespace
 
 QStringList plainWords(const Job& job, const Findings& findings, const words::Style& style) {
@@ -62,17 +95,9 @@ QStringList plainWords(const Job& job, const Findings& findings, const words::St
                           .arg(whole(-*advance)));
     if (findings.compression)
         if (const auto* c = std::get_if<Compression>(&*findings.compression))
-            out << Say::tr(
-                       "Each charge is squeezed to one part in %1 by the engine's dimensions, and "
-                       "to one part in %2 counted from where the intake valve shuts. The second "
-                       "number decides which fuel it needs.")
-                       .arg(words::fixed(c->staticRatio, 1, style),
-                            words::fixed(c->dynamicRatio, 1, style));
-    if (!job.changes.empty())
-        out << Say::tr(
-            "The camshaft was moved %n times against the crankshaft until it stood where "
-            "it was wanted, and measured again.",
-            nullptr, static_cast<int>(job.changes.size()));
+            out << squeezed(*c, findings.closings[static_cast<std::size_t>(job.reckoning.closing)],
+                            style);
+    if (!job.changes.empty()) out << moved(job, findings);
     return out;
 }
 

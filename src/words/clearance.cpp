@@ -268,9 +268,10 @@ QStringList remedyLines(const Remedy& r, const ClearanceLimits& limits, const St
 }
 
 QString clearanceCaution() {
-    return Say::tr("Turn by hand only, stop at resistance; mind fingers and springs. What clears by "
-                   "hand may touch at speed: parts stretch, springs lose control. The engine maker's "
-                   "manual has the last word.");
+    return Say::tr(
+        "Turn by hand only, stop at resistance; mind fingers and springs. What clears by "
+        "hand may touch at speed: parts stretch, springs lose control. The engine maker's "
+        "manual has the last word.");
 }
 
 } // namespace words

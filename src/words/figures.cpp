@@ -73,13 +73,17 @@ QString figureBasis(const Figure& f, const Style& style) {
     return at;
 }
 
+std::optional<double> figureRead(const Figure& f) {
+    if (!f.value) return std::nullopt;
+    return f.kind == FigureKind::SplitPoint ? std::abs(f.value->value) : f.value->value;
+}
+
 QString figureValue(const Figure& f, const Style& style) {
-    if (!f.value) return QString(QChar(0x2013));
-    if (f.kind == FigureKind::MaxLift) return lift(*f.value, style);
-    if (f.kind == FigureKind::Area) return area(*f.value, style);
-    // Which side of the dead centre stands beside it, as everywhere else.
-    if (f.kind == FigureKind::SplitPoint) return fixed(std::abs(*f.value), 1, style) + QChar(0xB0);
-    return fixed(*f.value, 1, style) + QChar(0xB0);
+    const auto read = figureRead(f);
+    if (!read) return QString(QChar(0x2013));
+    if (f.kind == FigureKind::MaxLift) return lift(*read, style);
+    if (f.kind == FigureKind::Area) return area(*read, style);
+    return fixed(*read, 1, style) + QChar(0xB0);
 }
 
 QString figureDifference(const Figure& f, const Style& style) {

@@ -32,6 +32,9 @@ QString quantityName(lobe::Quantity quantity);
 QString figureName(const lobe::Figure& figure);
 /// "at 1.27 mm, tappet", "equal drop", "cam degrees".
 QString figureBasis(const lobe::Figure& figure, const Style& style);
+/// The value as its basis reads it: from the side of the dead centre that stands beside it, so a
+/// split point before TDC is positive. Unit as of its kind.
+std::optional<double> figureRead(const lobe::Figure& figure);
 QString figureValue(const lobe::Figure& figure, const Style& style);
 /// "2.0 late", "as card", "+1.0 from card"; empty without a card.
 QString figureDifference(const lobe::Figure& figure, const Style& style);

@@ -103,7 +103,8 @@ private slots:
         const QString pipe = dir.filePath(QStringLiteral("preferences.ini"));
         QCOMPARE(::mkfifo(QFile::encodeName(pipe).constData(), 0600), 0);
         QString said;
-        QCOMPARE(run({QStringLiteral("--data"), dir.path()}, QStringLiteral("offscreen"), &said), 1);
+        QCOMPARE(run({QStringLiteral("--data"), dir.path()}, QStringLiteral("offscreen"), &said),
+                 1);
         QVERIFY2(said.contains(pipe), qPrintable(said));
     }
 

@@ -572,8 +572,8 @@ private slots:
         for (int n = 0; n < 3; ++n)
             readers.emplace_back([&] {
                 while (!done) {
-                    auto result = book::Book::open(file, [] { return std::int64_t(1); },
-                                                   book::Book::Mode::MustExist);
+                    auto result = book::Book::open(
+                        file, [] { return std::int64_t(1); }, book::Book::Mode::MustExist);
                     refused += std::holds_alternative<book::Error>(result);
                     ++openings;
                 }

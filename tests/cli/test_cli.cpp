@@ -14,6 +14,7 @@
 #include <QTest>
 
 #include <functional>
+#include <numbers>
 
 #include <sys/stat.h>
 #include <unistd.h>
@@ -326,6 +327,9 @@ private slots:
         row("there and back", {"--method", "return", "--wheel", "0-360", "340", "26"}, 3.0, 23.0);
         row("ports", {"--method", "port", "78b", "80a"}, 1.0, 79.0);
         row("sums", {"--method", "stop", "--wheel", "0-360", "360-31", "53/2"}, -2.25, 28.75);
+        row("0 to 180 twice", {"--method", "stop", "--wheel", "0-180-twice", "149", "26.5"}, -2.25,
+            28.75);
+        row("commas", {"--method", "stop", "31,0b", "26,5a"}, -2.25, 28.75);
     }
     void tdc() {
         QFETCH(QStringList, arguments);
@@ -809,6 +813,22 @@ private slots:
         QVERIFY2(r.code == 1 || r.code == 2, qPrintable(r.out + r.err));
         QVERIFY2(r.out.isEmpty() && !r.err.isEmpty(), qPrintable(r.out));
         QVERIFY2(!r.err.contains(QStringLiteral("terminate")), qPrintable(r.err));
+    }
+
+    void aCommaInOneNumberIsDecimal() {
+        const auto at = [](const char* ivc) {
+            return ran({"compression", "--bore", "90,5", "--stroke", "78", "--rod", "142",
+                        "--chamber", "46", "--gasket", "1,1", "--ivc", ivc, "--json"});
+        };
+        const Ran comma = at("58,5");
+        QVERIFY2(comma.code == 0, qPrintable(comma.err));
+        const double swept = comma.json()["swept_cc"].toDouble();
+        QVERIFY(std::abs(swept - 0.25 * std::numbers::pi * 9.05 * 9.05 * 7.8) < 0.01);
+        QCOMPARE(comma.out, at("58.5").out);
+        for (const char* wrong : {"5,8,5", "1,058.5", ",", "58,"}) {
+            const Ran r = at(wrong);
+            QVERIFY2(r.code == 2 || QByteArray(wrong) == "58,", wrong);
+        }
     }
 
     void aCommaMakesTwoHeights() {

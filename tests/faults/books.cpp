@@ -161,9 +161,9 @@ const char* const kColumns[] = {
     "contact SET typed",     "run SET cylinder",     "run SET side",         "strike SET reason",
     "strike SET reading_id", "fact SET body",        "fact SET subject",     "fact SET patch",
     "run_terms SET body",    "run_terms SET run_id", "setting SET body",     "setting SET number",
-    "entry SET body",        "entry SET number",     "fact SET title",
-    "action SET at_ms",      "action SET kind",      "action SET state",     "action SET job_id",
-    "job SET created_ms",    "identity SET name",    "identity SET written"};
+    "entry SET body",        "entry SET number",     "fact SET title",       "action SET at_ms",
+    "action SET kind",       "action SET state",     "action SET job_id",    "job SET created_ms",
+    "identity SET name",     "identity SET written"};
 
 const char* const kJson[] = {
     R"('{"cylinders":2000000000}')",

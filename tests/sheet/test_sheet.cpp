@@ -135,6 +135,54 @@ private slots:
         QVERIFY(sheet::picturesSvg(jobs_[0], f, {}).contains("<path"));
     }
 
+    /// A figure beside a dead centre is counted from the side that its basis names.
+    void aSplitPointBeforeTheTopIsPositive() {
+        const Findings f = examine(jobs_[1]);
+        const Figure* split = nullptr;
+        for (const Figure& each : f.figures())
+            if (each.kind == FigureKind::SplitPoint) split = &each;
+        QVERIFY(split && split->value && split->value->value < 0.0);
+        for (const QString& row : sheet::figuresCsv(f).split(QLatin1Char('\n')))
+            if (row.contains(QStringLiteral(",split,")) && row.startsWith(QLatin1Char('1'))) {
+                const QStringList cells = row.split(QLatin1Char(','));
+                QVERIFY2(cells[3].toDouble() == -split->value->value, qPrintable(row));
+                QVERIFY2(row.contains(QStringLiteral("BTDC")), qPrintable(row));
+                return;
+            }
+        QFAIL("no split point in the table");
+    }
+
+    /// The paper says no more than was measured.
+    void thePaperPromisesNothing() {
+        const auto text = [](const Job& job) {
+            return sheet::Sheet(job, examine(job), {}).plainText().simplified();
+        };
+        Job job = jobs_[0];
+        QVERIFY(text(job).contains(QStringLiteral("counted from where the intake valve shuts")));
+        QVERIFY(text(job).contains(QStringLiteral("indicator to 0.010 mm")));
+
+        Job moved = job;
+        CamMove move;
+        move.made.intake = DriveMove{};
+        move.wanted_deg.intake = 2.0;
+        moved.changes.push_back(move);
+        QVERIFY(text(moved).contains(QStringLiteral("moved once")));
+        QVERIFY(text(moved).contains(QStringLiteral("It was not measured again since.")));
+        QVERIFY(!text(moved).contains(QStringLiteral("as it was meant")));
+
+        std::erase_if(job.runs, [](const LiftRun& run) { return run.side == Side::Intake; });
+        job.card.reset();
+        for (LiftRun& run : job.runs)
+            run.conditions.eventsOnly = true;
+        const Findings f = examine(job);
+        QVERIFY(f.compression);
+        QVERIFY(!f.closings[static_cast<std::size_t>(job.reckoning.closing)].deg);
+        const QString bare = text(job);
+        QVERIFY2(!bare.contains(QStringLiteral("counted from where")), qPrintable(bare));
+        QVERIFY2(!bare.contains(QStringLiteral("indicator to 0.010 mm")), qPrintable(bare));
+        QVERIFY2(bare.contains(QStringLiteral("by events")), qPrintable(bare));
+    }
+
     /// By hand: the smallest catalog there is, and where its new version must stand.
     void theLanguageStandsInTheCatalog() {
         const QByteArray pdf =

@@ -1,7 +1,7 @@
-// What is claimed of a valve and the piston: the least of everything that was taken of it, as the cam
-// stands and over everything it may do while the engine runs, against the limit; or what nobody took.
-// Every surface says this claim and works out none of its own. Lengths in mm along the valve, crank
-// degrees, advance positive.
+// What is claimed of a valve and the piston: the least of everything that was taken of it, as the
+// cam stands and over everything it may do while the engine runs, against the limit; or what nobody
+// took. Every surface says this claim and works out none of its own. Lengths in mm along the valve,
+// crank degrees, advance positive.
 #pragma once
 
 #include "core/angle/angles.h"
@@ -23,11 +23,11 @@ enum class ClearanceVerdict {
 /// What a claim would need that nobody took.
 enum class ClearanceNeed {
     Nothing,
-    Presses,  ///< nothing was pressed
-    Again,    ///< head, valve or seat were changed since, or a cam that clay cannot follow was moved
-    Beyond,   ///< the least taken is at the edge of the angles taken, or one angle is all there is
-    Lobe,     ///< what the cam may do is told by the lobe's lift and a map, and there is none
-    Sharper,  ///< what is known of it reaches over the limit
+    Presses, ///< nothing was pressed
+    Again,   ///< head, valve or seat were changed since, or a cam that clay cannot follow was moved
+    Beyond,  ///< the least taken is at the edge of the angles taken, or one angle is all there is
+    Lobe,    ///< what the cam may do is told by the lobe's lift and a map, and there is none
+    Sharper, ///< what is known of it reaches over the limit
 };
 
 struct ClearanceClaim {

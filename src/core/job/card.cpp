@@ -99,8 +99,8 @@ CompleteCard complete(const Card& card) {
             in.hint(s - *card.advance);
             ex.hint(s + *card.advance);
         } else if (!card.centre.intake) {
-            // Separation alone says nothing of where the cam was ground to stand: only from a centre
-            // that the events of one lobe give does the other's follow.
+            // Separation alone says nothing of where the cam was ground to stand: only from a
+            // centre that the events of one lobe give does the other's follow.
             const auto known = [](Lobe lobe) {
                 std::vector<CardContradiction> none;
                 lobe.derive(CardConflict::IntakeDuration, CardConflict::IntakeCentre, none);

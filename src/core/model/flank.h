@@ -3,9 +3,9 @@
 //
 // L(x) = 1 + c1 x^n1 + ... + cm x^nm with x from 0 at the nose to 1 at the foot, n1 = 2 and each
 // power `step` above the one before; the c are such that L and its first m - 1 derivatives vanish
-// at the foot (the family of polynomial cams, Norton, Cam Design and Manufacturing Handbook,
-// chapter 4, "polynomial functions"). A greater step is a fuller lobe. Lift is never negative and
-// its second derivative is bounded.
+// at the foot (the family of polynomial cams: Rothbart, Cam Design Handbook, on polynomial cam
+// curves). A greater step is a fuller lobe. Lift is never negative and its second derivative is
+// bounded.
 #pragma once
 
 #include <array>
