@@ -1,5 +1,6 @@
 // True TDC from two contacts, with the slips that belong to it.
 #include "core/angle/geometry.h"
+#include "core/job/lift_run.h"
 #include "core/job/reckoning.h"
 #include "core/tdc/tdc.h"
 
@@ -103,6 +104,48 @@ private slots:
         const auto f = examineTdc({contact(1, false, -31), wrong}, {});
         QVERIFY(f.state == TdcState::InHand);
         QVERIFY(f.nextAfterTop);
+    }
+
+    /// Half of a pass is none: the whole one after it is the first.
+    void halfAPassIsNoWitness() {
+        Contact wrong = contact(1, true, 31.0);
+        wrong.struck = Struck{"misread"};
+        const std::vector<Contact> taken = {contact(1, false, -31), wrong, contact(2, false, -31),
+                                            contact(2, true, 31)};
+        QVERIFY(examineTdc(taken, {}).state == TdcState::Set);
+        std::vector<Contact> third = taken;
+        third.push_back(contact(3, false, -31));
+        third.push_back(contact(3, true, 31.1));
+        QVERIFY(examineTdc(third, {}).state == TdcState::Proved);
+    }
+
+    /// A pointer 2 degrees off and left there, found so twice: what was read before is 2 off, not
+    /// 4; and what a third pass finds after the pointer was moved says nothing of those readings.
+    void aPointerLeftWhereItWasShiftsOnce() {
+        const auto at = [](int pass, bool after, double deg, std::int64_t time) {
+            Contact c = contact(pass, after, deg);
+            c.time_ms = time;
+            return c;
+        };
+        LiftRun run;
+        Reading r;
+        r.time_ms = 1000;
+        run.readings.push_back(r);
+        std::vector<Contact> taken = {at(1, false, -26, 2000), at(1, true, 30, 2001)};
+        QCOMPARE(*pendingShift_deg(run, examineTdc(taken, {})), -2.0);
+        taken.push_back(at(2, false, -26, 3000));
+        taken.push_back(at(2, true, 30.2, 3001));
+        QCOMPARE(*pendingShift_deg(run, examineTdc(taken, {})), -2.0);
+        taken.push_back(at(3, false, -29, 4000));
+        taken.push_back(at(3, true, 27, 4001));
+        QCOMPARE(*pendingShift_deg(run, examineTdc(taken, {})), -2.0);
+        // Answered for the first, it is not asked for the second.
+        run.conditions.tdcAnswered = 1;
+        QVERIFY(!pendingShift_deg(run, examineTdc(taken, {})));
+        // Taken between the second and the third, the third tells.
+        run.conditions.tdcAnswered = 0;
+        run.readings.edit()[0].time_ms = 3500;
+        QCOMPARE(*pendingShift_deg(run, examineTdc(taken, {})), 1.0);
     }
 
     void farContactsAreDoubted() {

@@ -253,15 +253,17 @@ std::optional<double> pendingShift_deg(const LiftRun& run, const TdcFindings& td
     for (const Reading& r : run.readings)
         last = std::max(last, r.time_ms);
     if (last == 0) return std::nullopt; // imported: taken who knows when
-    double shift = 0.0;
+    // The first pass after them says where the pointer stood when they were taken. What a later
+    // one finds is the same once more, or what was moved since.
     for (const TdcPass& pass : tdc.passes) {
-        if (!asks(pass)) continue;
+        if (!pass.correction_deg) continue;
         const auto& seal = pass.after() ? pass.after() : pass.before();
+        if (seal->time_ms <= last) continue;
+        if (!asks(pass) || *pass.correction_deg == 0.0) return std::nullopt;
         // The wheel read w where the crank stood at w less the correction.
-        if (seal->time_ms > last) shift -= *pass.correction_deg;
+        return -*pass.correction_deg;
     }
-    if (shift == 0.0) return std::nullopt;
-    return shift;
+    return std::nullopt;
 }
 
 TdcFindings examineTdc(const std::vector<Contact>& contacts, const TdcContext& context) {
@@ -287,8 +289,10 @@ TdcFindings examineTdc(const std::vector<Contact>& contacts, const TdcContext& c
         out.state = TdcState::InHand;
         return out;
     }
-    // One pass sets; a later one that agrees proves. The dwell at the top proves nothing.
-    const bool first = done == &out.passes.front();
+    // One whole pass sets; a later one that agrees proves. The dwell at the top proves nothing, nor
+    // does a pass of which a contact was struck or never taken.
+    const bool first = done == &*std::find_if(out.passes.begin(), out.passes.end(),
+                                              [](const TdcPass& p) { return p.correction_deg; });
     const bool firm = done->method != TdcMethod::HighestReading;
     out.state = done->agrees && !first && firm ? TdcState::Proved : TdcState::Set;
     judge(out, *done);
