@@ -578,14 +578,14 @@ private slots:
                     ++openings;
                 }
             });
-        for (int i = 0; i < 150; ++i) {
+        // As long as it takes on a machine that is slow or busy.
+        for (int i = 0; i < 150 || openings <= 30; ++i) {
             b->record(job, book::SetName{std::string(2000, 'n')});
             if (i % 3 == 0) b->foldLog();
         }
         done = true;
         for (std::thread& reader : readers)
             reader.join();
-        QVERIFY2(openings > 30, qPrintable(QString::number(openings)));
         QCOMPARE(refused.load(), 0);
     }
 
