@@ -825,10 +825,8 @@ private slots:
         const double swept = comma.json()["swept_cc"].toDouble();
         QVERIFY(std::abs(swept - 0.25 * std::numbers::pi * 9.05 * 9.05 * 7.8) < 0.01);
         QCOMPARE(comma.out, at("58.5").out);
-        for (const char* wrong : {"5,8,5", "1,058.5", ",", "58,"}) {
-            const Ran r = at(wrong);
-            QVERIFY2(r.code == 2 || QByteArray(wrong) == "58,", wrong);
-        }
+        for (const char* wrong : {"5,8,5", "1,058.5", ","})
+            QVERIFY2(at(wrong).code == 2, wrong);
     }
 
     void aCommaMakesTwoHeights() {
