@@ -2068,10 +2068,6 @@ Spiel </translation>
         <translation>%1 darunter, %2: Scheibe?</translation>
     </message>
     <message>
-        <source>%1 at %2: wheel?</source>
-        <translation>%1 bei %2: Scheibe?</translation>
-    </message>
-    <message>
         <source>log; go back well past it, then come up to it</source>
         <translation>festhalten; weit zurück, dann wieder heran</translation>
     </message>
@@ -2858,10 +2854,6 @@ Spiel </translation>
         <translation>Namen der Keilnuten</translation>
     </message>
     <message>
-        <source>dots or letters, from the one in use in the running direction: A B C; - for none</source>
-        <translation>Punkte oder Buchstaben, ab der benutzten in Drehrichtung: A B C; - für keine</translation>
-    </message>
-    <message>
         <source>Teeth of the cam wheel</source>
         <translation>Zähne des Nockenwellenrads</translation>
     </message>
@@ -2888,10 +2880,6 @@ Spiel </translation>
     <message>
         <source>Crank keyways</source>
         <translation>Keilnuten der Kurbelwelle</translation>
-    </message>
-    <message>
-        <source>beside the one in use, crank degrees, plus advances: -4 4; - for none</source>
-        <translation>neben der benutzten, Grad Kurbelwelle, Plus stellt früher: -4 4; - für keine</translation>
     </message>
     <message>
         <source>Vernier holes</source>
@@ -3204,10 +3192,6 @@ Spiel </translation>
     <message>
         <source>go to %1</source>
         <translation>zu %1</translation>
-    </message>
-    <message>
-        <source>Up, Down  choose  D drive  G goal  H history  W no marks%1  made …</source>
-        <translation>Auf, Ab  wählen  D Antrieb  G Ziel  H Verlauf  W ohne Marken%1  made …</translation>
     </message>
     <message>
         <source>  T one</source>
@@ -8970,6 +8954,110 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>Measured again, the last move came other than meant.</source>
         <translation>Neu gemessen kam der letzte Schritt anders, als er gemeint war.</translation>
+    </message>
+    <message>
+        <source>%1 at %2, %3: wheel?</source>
+        <translation>%1 bei %2, %3: Gradscheibe?</translation>
+    </message>
+    <message>
+        <source>the card&apos;s %1   </source>
+        <translation>der Karte nach %1   </translation>
+    </message>
+    <message>
+        <source>dots or letters, from the one first used in the running direction: A B C; - for none</source>
+        <translation>Punkte oder Buchstaben, von der zuerst benutzten aus in Laufrichtung: A B C; - für keine</translation>
+    </message>
+    <message>
+        <source>beside the one first used, crank degrees, plus advances: -4 4; - for none</source>
+        <translation>neben der zuerst benutzten, Kurbelgrad, plus stellt früher: -4 4; - für keine</translation>
+    </message>
+    <message>
+        <source>Up, Down  choose  D drive  G goal  H history  W no marks%1  made … (or made 3.2)</source>
+        <translation>Auf, Ab  wählen  D Trieb  G Ziel  H Verlauf  W ohne Marken%1  made … (oder made 3.2)</translation>
+    </message>
+    <message>
+        <source>How far was it really moved? Crank degrees, earlier positive, within half a turn of the cam.</source>
+        <translation>Um wie viel wurde sie wirklich verstellt? Kurbelgrad, früher positiv, höchstens eine halbe Umdrehung der Nockenwelle.</translation>
+    </message>
+    <message>
+        <source>, as it was made</source>
+        <translation>, wie es gemacht wurde</translation>
+    </message>
+    <message>
+        <source> (%1)</source>
+        <translation> (%1)</translation>
+    </message>
+    <message>
+        <source>TDC is proved. Enter once more logs %1 as the first contact of another pass; Esc lets it be.</source>
+        <translation>Der OT ist bewiesen. Enter noch einmal nimmt %1 als ersten Kontakt eines weiteren Durchgangs auf; Esc lässt es.</translation>
+    </message>
+    <message>
+        <source> That is the least of the angles pressed, at their edge: it may come nearer beyond.</source>
+        <translation> Das ist das Kleinste der gedrückten Winkel, an deren Rand: jenseits kann es noch näher kommen.</translation>
+    </message>
+    <message>
+        <source> or less</source>
+        <translation> oder weniger</translation>
+    </message>
+    <message>
+        <source>the centre</source>
+        <translation>die Mitte</translation>
+    </message>
+    <message>
+        <source>the opening</source>
+        <translation>das Öffnen</translation>
+    </message>
+    <message>
+        <source>the closing</source>
+        <translation>das Schließen</translation>
+    </message>
+    <message>
+        <source>%1: taken two ways, %2 comes out at %3 and at %4, and the two are known to %5. One of them is off: read the second way again before either is believed.</source>
+        <translation>%1: auf zwei Wegen genommen, ergibt sich %2 zu %3 und zu %4, und beide zusammen sind auf %5 bekannt. Eines davon stimmt nicht: den zweiten Weg noch einmal lesen, bevor einem geglaubt wird.</translation>
+    </message>
+    <message>
+        <source>%1: taken %2 ways, and they agree within %3.</source>
+        <translation>%1: auf %2 Wegen genommen, sie stimmen auf %3 überein.</translation>
+    </message>
+    <message>
+        <source>; exhaust cam </source>
+        <translation>; Auslassnockenwelle </translation>
+    </message>
+    <message>
+        <source>%1: a second lift apart from the main one, %2 high at %3, as a decompressor makes. At %4 it opens %5 and closes %6. All events here are the main lift&apos;s.</source>
+        <translation>%1: ein zweiter Hub abseits des Haupthubs, %2 hoch bei %3, wie ihn ein Dekompressor macht. Bei %4 öffnet er %5 und schließt %6. Alle Steuerzeiten hier sind die des Haupthubs.</translation>
+    </message>
+    <message>
+        <source>This wheel counts from the top: that number lies near TDC. As far %1 BDC it shows %2: type that, or the number with %3 behind it; with a or b it is taken from TDC.</source>
+        <translation>Diese Gradscheibe zählt vom OT: diese Zahl liegt nahe am OT. So weit %1 UT zeigt sie %2: das tippen, oder die Zahl mit %3 dahinter; mit a oder b gilt sie vom OT.</translation>
+    </message>
+    <message>
+        <source>Crank wheel: put it back on the keyway it was first on, which makes the cam %1.</source>
+        <translation>Kurbelrad: zurück auf die Keilnut, auf der es zuerst saß; das stellt die Nockenwelle %1.</translation>
+    </message>
+    <message>
+        <source>%1: fit the bush or key it had at first again; the cam comes %2.</source>
+        <translation>%1: die zuerst benutzte Buchse oder den zuerst benutzten Keil wieder einsetzen; die Nockenwelle kommt %2.</translation>
+    </message>
+    <message>
+        <source>%1: fit the offset bush or key worth %2 instead; the cam comes %3.</source>
+        <translation>%1: stattdessen die Versatzbuchse oder den Versatzkeil von %2 einsetzen; die Nockenwelle kommt %3.</translation>
+    </message>
+    <message>
+        <source>the first crank keyway</source>
+        <translation>die erste Kurbelkeilnut</translation>
+    </message>
+    <message>
+        <source>the first bush</source>
+        <translation>die erste Buchse</translation>
+    </message>
+    <message>
+        <source>: too little to be worth a spanner, so leave it.</source>
+        <translation>: zu wenig, um einen Schlüssel anzusetzen; so lassen.</translation>
+    </message>
+    <message>
+        <source>Read as the highest, TDC stands at %1° on the wheel, known to %2. Take the dwell&apos;s ends: the wheel where the indicator just begins to move, on either side; TDC is midway. Or prove it with a stop or an equal drop.</source>
+        <translation>Als höchster Stand gelesen, liegt der OT bei %1° auf der Gradscheibe, bekannt auf %2. Die Enden des Stillstands nehmen: den Stand, bei dem sich die Messuhr auf jeder Seite gerade zu bewegen beginnt; der OT liegt in der Mitte. Oder mit einem Anschlag oder gleichem Abfall beweisen.</translation>
     </message>
 </context>
 </TS>

@@ -210,6 +210,7 @@ Json clearanceJson(const Findings& findings) {
                            {"least", orNull(c.least_mm)},
                            {"at", orNull(c.at_deg)},
                            {"uncertainty", orNull(halfWidthOf(c.least_mm))},
+                           {"at_most", c.atMost},
                            {"limit", c.limit_mm},
                            {"verdict", kVerdicts[static_cast<int>(c.verdict)]},
                            {"over_travel", over}});

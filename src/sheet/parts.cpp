@@ -183,7 +183,8 @@ QString setting(const Job& job, const Findings& f, const Options& o) {
             if (const auto& made = m.made[side])
                 said += (said.isEmpty() ? QString() : QStringLiteral("; ")) +
                         words::sideName(side) + QLatin1Char(' ') +
-                        words::moveShort(job.engine.drive, *made, o.style);
+                        words::moveShort(job.engine.drive, *made, o.style,
+                                         fittedAfter(job, side, m.number - 1));
         if (!m.marks.empty()) said += Say::tr("; marks: ") + QString::fromStdString(m.marks);
         if (!m.note.empty()) said += QStringLiteral("; ") + QString::fromStdString(m.note);
         t.fact(Say::tr("Change %1, %2").arg(m.number).arg(words::logDay(m.time_ms)), said);

@@ -189,6 +189,9 @@ QString clearanceVerdict(const ClearanceClaim* claim, const MapFindings* map, Si
                    .arg(sideName(side), stands,
                         marginSaid(*claim->least_mm, claim->limit_mm,
                                    claim->needs != ClearanceNeed::Sharper || claim->moves, style));
+        if (claim->atMost)
+            text += Say::tr(" That is the least of the angles pressed, at their edge: it may come "
+                            "nearer beyond.");
         const QString more = travelLine(*claim, style);
         if (!more.isEmpty() && !brief) text += QLatin1Char(' ') + more;
     }
@@ -213,6 +216,7 @@ QString clearanceBrief(const ClearanceClaim& c, const Style& style) {
     const bool running = c.overTravel && c.overTravel->move_deg != 0.0 &&
                          c.overTravel->least_mm.value == worst->value;
     QString text = valve + clearance(worst->value, style);
+    if (c.atMost && c.verdict != ClearanceVerdict::NotKnown) text += Say::tr(" or less");
     if (running) text += c.overTravel->move_deg > 0.0 ? Say::tr(" advanced") : Say::tr(" retarded");
     switch (c.verdict) {
     case ClearanceVerdict::Keeps:

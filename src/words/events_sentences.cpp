@@ -48,6 +48,24 @@ QString said(const found::CentreUnlikely& f, const Finding& of, const Style& sty
              fromDeadCentre(f.at, style), degrees(f.centre_deg, style), wouldDo(f.wouldDo, style));
 }
 
+QString said(const found::WaysDiffer& f, const Finding& of, const Style& style) {
+    const QString what = f.of == found::WaysDiffer::Of::Centre    ? Say::tr("the centre")
+                         : f.of == found::WaysDiffer::Of::Opening ? Say::tr("the opening")
+                                                                  : Say::tr("the closing");
+    return Say::tr("%1: taken two ways, %2 comes out at %3 and at %4, and the two are known to "
+                   "%5. One of them is off: read the second way again before either is believed.")
+        .arg(lobeName(of), what, fromDeadCentre({f.one_deg}, style),
+             fromDeadCentre({f.other_deg}, style),
+             QString(QChar(0xB1)) + degrees(f.known_deg, style));
+}
+
+QString said(const found::WaysAgree& f, const Finding& of, const Style& style) {
+    return Say::tr("%1: taken %2 ways, and they agree within %3.")
+        .arg(lobeName(of))
+        .arg(f.ways)
+        .arg(degrees(std::max(0.1, f.widest_deg), style));
+}
+
 QString said(const found::NoseUnlikely& f, const Finding& of, const Style& style) {
     return Say::tr("%1: a nose at %2 lies %3 from the middle of its events; on any cam "
                    "it is near it. It does not count. Strike it and read it again.")

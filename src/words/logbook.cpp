@@ -170,9 +170,12 @@ QString logLine(const LogLine& line, const Job& job, const Style& style) {
         for (const CamMove& move : job.changes)
             if (move.number == line.number) {
                 QString said = Say::tr("Cam set, change %1").arg(move.number);
-                if (move.made.intake)
-                    said += QStringLiteral(": ") +
-                            moveShort(job.engine.drive, *move.made.intake, style);
+                for (Side side : {Side::Intake, Side::Exhaust})
+                    if (const auto& made = move.made[side])
+                        said += (side == Side::Intake ? QStringLiteral(": ")
+                                                      : Say::tr("; exhaust cam ")) +
+                                moveShort(job.engine.drive, *made, style,
+                                          fittedAfter(job, side, move.number - 1));
                 if (!move.note.empty())
                     said += QStringLiteral("; ") + QString::fromStdString(move.note);
                 return said;

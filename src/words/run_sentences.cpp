@@ -28,6 +28,14 @@ QString said(const found::OffTheCurve& f, const Finding& of, const Style& style)
         .arg(lobeName(of), readingAngle(f.at, style), off);
 }
 
+QString said(const found::SecondLift& f, const Finding& of, const Style& style) {
+    return Say::tr("%1: a second lift apart from the main one, %2 high at %3, as a decompressor "
+                   "makes. At %4 it opens %5 and closes %6. All events here are the main lift's.")
+        .arg(lobeName(of), liftWithUnit(f.lift_mm, style), readingAngle(f.highest, style),
+             height(f.height_mm, style), fromDeadCentre(f.opens, style),
+             fromDeadCentre(f.closes, style));
+}
+
 QString said(const found::TooFewReadings& f, const Finding& of, const Style&) {
     return Say::tr("%1: a lobe needs at least %2 readings before it says anything. Keep going.")
         .arg(lobeName(of))

@@ -73,6 +73,14 @@ QString sentence(const EntryError& e, const Style& style) {
     case EntryFault::UnknownScale:
         return Say::tr("Before the colon goes a wheel scale: 360, against, 180, 90, signed, "
                        "twice or tape (with its circumference).");
+    case EntryFault::WhichCentre: {
+        const QString side = e.limit < 0.0 ? QStringLiteral("bb") : QStringLiteral("ab");
+        return Say::tr("This wheel counts from the top: that number lies near TDC. As far %1 BDC "
+                       "it shows %2: type that, or the number with %3 behind it; with a or b it "
+                       "is taken from TDC.")
+            .arg(e.limit < 0.0 ? Say::tr("before") : Say::tr("after"),
+                 shortest(std::abs(e.limit), 2, style), side);
+    }
     case EntryFault::MissingSide:
         return Say::tr("Say which side: 75a is 75° after TDC, 20b before it.");
     }
@@ -127,7 +135,8 @@ QString sentence(const TableError& e, const QString& fileName) {
 
 QString tdcInstruction(const TdcFindings& tdc, const DegreeWheel& wheel, const Style& style) {
     const TdcPass* pass = tdc.latest();
-    if (!pass || pass->agrees) return {};
+    // The middle of a dwell moves no pointer: its ends are asked for first.
+    if (!pass || pass->agrees || pass->method == TdcMethod::HighestReading) return {};
     const double off = *pass->correction_deg;
     // Numbers run up against rotation on a wheel that reads up with it, so a pointer that must
     // meet the zero later moves along with the rotation.

@@ -51,7 +51,12 @@ QString moveBy(double deg, const Style& style, int places) {
            (deg >= 0.0 ? Say::tr(" earlier") : Say::tr(" later"));
 }
 
-/// ", marked B": the builder's own name of a keyway counted from the one in use.
+/// Whether an offset is the one first used, after others were.
+static bool backToFirst(double fitted_deg, double by_deg) {
+    return fitted_deg != 0.0 && std::abs(fitted_deg + by_deg) < 1e-6;
+}
+
+/// ", marked B": the builder's own name of a keyway counted from the one first used.
 static QString markText(const Drive& d, int keyway) {
     const int n = std::max(1, d.keyways);
     const auto i = static_cast<std::size_t>(((keyway % n) + n) % n);
@@ -60,7 +65,7 @@ static QString markText(const Drive& d, int keyway) {
 }
 
 QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& cam,
-                      const Style& style) {
+                      const Style& style, const DriveState& fitted) {
     const Drive& d = engine.drive;
     QStringList out;
     const QString onGears = d.kind == DriveKind::Gears  ? Say::tr("out of mesh")
@@ -68,7 +73,10 @@ QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& c
                                                         : Say::tr("with the chain off");
     const QString wheel = cam.isEmpty() ? Say::tr("cam wheel") : Say::tr("%1 cam wheel").arg(cam);
     if (m.crankKeyway_deg != 0.0)
-        out << Say::tr("Crank wheel: put it on the keyway that makes the cam %1.")
+        out << (backToFirst(fitted.crankKeyway_deg, m.crankKeyway_deg)
+                    ? Say::tr("Crank wheel: put it back on the keyway it was first on, which "
+                              "makes the cam %1.")
+                    : Say::tr("Crank wheel: put it on the keyway that makes the cam %1."))
                    .arg(moveBy(m.crankKeyway_deg, style, 2));
     if (m.keyway != 0)
         out << Say::tr("%1 off: turn the cam in it %2 to the %3.")
@@ -78,7 +86,7 @@ QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& c
                        (std::abs(m.keyway) == 1
                             ? Say::tr("next keyway")
                             : Say::tr("keyway %1 on from the one in use").arg(std::abs(m.keyway))) +
-                           markText(d, m.keyway));
+                           markText(d, fitted.keyway + m.keyway));
     if (m.teeth != 0)
         out << Say::tr("Turn the %1 %2 %3, %4; that is %5.")
                    .arg(wheel, teeth(std::abs(m.teeth)), camTurn(engine, m.teeth > 0), onGears,
@@ -92,11 +100,20 @@ QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& c
                         hole(h.wheel, d.vernierWheel), camTurn(engine, true),
                         crankAndCam(m.vernier_deg, style), arcNote(d, m.vernier_deg, style));
     }
-    if (m.bush_deg != 0.0)
-        out << Say::tr("%1: fit the offset bush or key worth %2 so that the cam comes %3.")
-                   .arg(QString(wheel).replace(0, 1, wheel.at(0).toUpper()),
-                        degrees(std::abs(m.bush_deg), style, 2),
-                        m.bush_deg > 0.0 ? Say::tr("earlier") : Say::tr("later"));
+    if (m.bush_deg != 0.0) {
+        const double worth = fitted.bush_deg + m.bush_deg;
+        const QString title = QString(wheel).replace(0, 1, wheel.at(0).toUpper());
+        if (backToFirst(fitted.bush_deg, m.bush_deg))
+            out << Say::tr("%1: fit the bush or key it had at first again; the cam comes %2.")
+                       .arg(title, moveBy(m.bush_deg, style, 2));
+        else if (fitted.bush_deg != 0.0)
+            out << Say::tr("%1: fit the offset bush or key worth %2 instead; the cam comes %3.")
+                       .arg(title, moveBy(worth, style, 2), moveBy(m.bush_deg, style, 2));
+        else
+            out << Say::tr("%1: fit the offset bush or key worth %2 so that the cam comes %3.")
+                       .arg(title, degrees(std::abs(worth), style, 2),
+                            worth > 0.0 ? Say::tr("earlier") : Say::tr("later"));
+    }
     if (m.slot_deg != 0.0) {
         const QString lines =
             d.slotLine_deg > 0.0
@@ -115,18 +132,27 @@ QStringList moveSteps(const Engine& engine, const DriveMove& m, const QString& c
     return out;
 }
 
-QString moveShort(const Drive& d, const DriveMove& m, const Style& style) {
+QString moveShort(const Drive& d, const DriveMove& m, const Style& style,
+                  const DriveState& fitted) {
     QStringList parts;
     if (m.teeth != 0)
         parts << teeth(std::abs(m.teeth)) + (m.teeth > 0 ? Say::tr(" on") : Say::tr(" back"));
     if (m.keyway != 0) parts << Say::tr("keyway %1").arg(signedFixed(m.keyway, 0, style));
     if (m.crankKeyway_deg != 0.0)
-        parts << Say::tr("crank keyway %1").arg(signedFixed(m.crankKeyway_deg, 1, style));
+        parts << (backToFirst(fitted.crankKeyway_deg, m.crankKeyway_deg)
+                      ? Say::tr("the first crank keyway")
+                      : Say::tr("crank keyway %1")
+                            .arg(
+                                signedFixed(fitted.crankKeyway_deg + m.crankKeyway_deg, 1, style)));
     if (m.vernier_deg != 0.0) {
         const VernierHoles h = vernierHoles(d, m.vernier_deg);
         parts << Say::tr("hub hole %1 on wheel hole %2").arg(h.hub).arg(h.wheel);
     }
-    if (m.bush_deg != 0.0) parts << Say::tr("bush %1").arg(signedFixed(m.bush_deg, 1, style));
+    if (m.bush_deg != 0.0)
+        parts << (backToFirst(fitted.bush_deg, m.bush_deg)
+                      ? Say::tr("the first bush")
+                      : Say::tr("bush %1").arg(
+                            signedFixed(fitted.bush_deg + m.bush_deg, 1, style)));
     if (m.slot_deg != 0.0) {
         parts << (d.slotLine_deg > 0.0
                       ? Say::tr("slots %1 lines")
@@ -275,8 +301,10 @@ QString needSentence(const Job& job, const Need& n, const Style& style) {
             .arg(parts.size() == 2 ? Say::tr("Both cams stand right")
                                    : parts.front().left(1).toUpper() + parts.front().mid(1),
                  pm);
-    if (most <= n.uncertainty_deg)
-        return said + Say::tr(": less than it is known by (%1), so leave it.").arg(pm);
+    if (n.stands())
+        return said + (most <= n.uncertainty_deg
+                           ? Say::tr(": less than it is known by (%1), so leave it.").arg(pm)
+                           : Say::tr(": too little to be worth a spanner, so leave it."));
     return said + Say::tr(" for %1, known to %2.").arg(targetName(job.trial.target.kind), pm) +
            centreOfEvent(job, n, style);
 }

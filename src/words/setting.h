@@ -21,10 +21,12 @@ QString moveBy(double deg, const Style& style, int places = 1);
 
 /// Every part of a move, a sentence each, in the order of the hands; the caution about the crank
 /// last. `cam` names the cam wheel where there are two.
+/// `fitted` is what was in use before the move.
 QStringList moveSteps(const lobe::Engine& engine, const lobe::DriveMove& move, const QString& cam,
-                      const Style& style);
+                      const Style& style, const lobe::DriveState& fitted = {});
 /// "1 tooth on, hub hole 3": for a list.
-QString moveShort(const lobe::Drive& drive, const lobe::DriveMove& move, const Style& style);
+QString moveShort(const lobe::Drive& drive, const lobe::DriveMove& move, const Style& style,
+                  const lobe::DriveState& fitted = {});
 
 /// What is to be moved and why, or why that cannot be said.
 QString needSentence(const lobe::Job& job, const lobe::Need& need, const Style& style);

@@ -88,6 +88,14 @@ QString said(const found::TdcContactsSwapped& f, const Finding&, const Style& st
         .arg(degrees(f.halfSpan_deg, style));
 }
 
+QString said(const found::TdcTakeEnds& f, const Finding&, const Style& style) {
+    return Say::tr("Read as the highest, TDC stands at %1° on the wheel, known to %2. Take the "
+                   "dwell's ends: the wheel where the indicator just begins to move, on either "
+                   "side; TDC is midway. Or prove it with a stop or an equal drop.")
+        .arg(signedFixed(f.correction_deg, 1, style),
+             QString(QChar(0xB1)) + degrees(f.eitherSide_deg, style));
+}
+
 QString said(const found::TdcPointerOff& f, const Finding&, const Style& style) {
     return Say::tr("True TDC stands at %1° on the wheel: move the pointer by %2, then take "
                    "both contacts again.")

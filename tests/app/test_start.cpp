@@ -142,8 +142,11 @@ private slots:
         application.window().go(stations::tdc);
         now += 5000;
         auto* line = application.window().findChild<QLineEdit*>(QStringLiteral("entry"));
-        QTest::keyClicks(line, QStringLiteral("31"));
-        QTest::keyClick(line, Qt::Key_Return);
+        // TDC is proved there: another pass is asked about first.
+        for (int once = 0; once < 2; ++once) {
+            QTest::keyClicks(line, QStringLiteral("31"));
+            QTest::keyClick(line, Qt::Key_Return);
+        }
         const lobe::Job& job = application.session().job();
         QCOMPARE(job.contacts.back().time_ms, now);
         QVERIFY(application.window()

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <random>
 #include <set>
 
 using namespace lobe;
@@ -80,6 +81,14 @@ std::set<long long> brute(const Drive& d) {
     return all;
 }
 
+/// The moves from where bushes and crank keyway stand: those there are, less those in use.
+std::set<long long> bruteFrom(const Drive& d, const DriveState& now) {
+    std::set<long long> all;
+    for (long long move : brute(d))
+        all.insert(folded(static_cast<double>(move) / 1e6 - now.bush_deg - now.crankKeyway_deg));
+    return all;
+}
+
 double rebuilt(const Drive& d, const DriveMove& m) {
     return (d.teeth > 0 ? 720.0 * m.teeth / d.teeth : 0.0) + 720.0 * m.keyway / d.keyways +
            m.crankKeyway_deg + m.vernier_deg + m.bush_deg + m.slot_deg;
@@ -124,6 +133,69 @@ private slots:
                                     .arg(left[i])));
             QVERIFY(std::abs(need - found[i].move.total_deg - found[i].residual_deg) < 1e-9);
             QVERIFY(std::abs(rebuilt(d, found[i].move) - found[i].move.total_deg) < 1e-9);
+        }
+    }
+
+    /// What is in use after a move is where the next is counted from: random drives, three moves
+    /// one after another, against every combination of where the parts can stand.
+    void exactAfterMoves_data() {
+        QTest::addColumn<unsigned>("seed");
+        for (unsigned seed = 1; seed <= 300; ++seed)
+            QTest::addRow("drive %u", seed) << seed;
+    }
+    void exactAfterMoves() {
+        QFETCH(unsigned, seed);
+        std::mt19937 random(seed);
+        const auto pick = [&](int least, int most) {
+            return least + static_cast<int>(random() % static_cast<unsigned>(most - least + 1));
+        };
+        Drive d = drive(pick(0, 3) ? pick(18, 60) : 0, pick(1, 6));
+        if (pick(0, 2) == 0) d.vernierWheel = pick(5, 13), d.vernierHub = pick(5, 13);
+        for (int i = pick(0, 4); i > 0; --i)
+            d.bushes_deg.push_back(pick(-16, 16) / 2.0);
+        for (int i = pick(0, 3); i > 0; --i)
+            d.crankKeyways_deg.push_back(pick(-8, 8));
+        if (pick(0, 2) == 0) d.slot_deg = pick(2, 12);
+        QVERIFY(!faultOf(d));
+        // Where each part stands, kept here by its own reckoning.
+        DriveState now;
+        double stands = 0.0;
+        for (int move = 0; move < 3; ++move) {
+            const double need = pick(-240, 240) / 13.0;
+            double least = 1e9;
+            // Every place the parts can be in, from where they were at first.
+            for (long long place : bruteFrom(d, now)) {
+                const double at = static_cast<double>(place) / 1e6;
+                // A slot takes the rest as far as it goes from where it stands.
+                const double rest = std::remainder(need - at, 720.0);
+                const double slot =
+                    std::clamp(rest, -d.slot_deg - now.slot_deg, d.slot_deg - now.slot_deg);
+                least = std::min({least, std::abs(rest), std::abs(rest - slot)});
+            }
+            const auto found = choices(d, need, 12, true, now);
+            QVERIFY(!found.empty());
+            QVERIFY2(std::abs(std::abs(found.front().residual_deg) - least) < 3e-6,
+                     qPrintable(QStringLiteral("move %1: %2, by brute force %3")
+                                    .arg(move)
+                                    .arg(found.front().residual_deg)
+                                    .arg(least)));
+            // Any of those offered, not the first alone, is where the next begins.
+            const DriveMove& made = found[random() % found.size()].move;
+            QVERIFY(std::abs(rebuilt(d, made) - made.total_deg) < 1e-9);
+            now.take(made);
+            stands += made.total_deg;
+            // Every part is one that is there.
+            const auto there = [](const std::vector<double>& listed, double at) {
+                return std::abs(at) < 1e-9 ||
+                       std::any_of(listed.begin(), listed.end(),
+                                   [&](double x) { return std::abs(x - at) < 1e-9; });
+            };
+            QVERIFY(there(d.bushes_deg, now.bush_deg));
+            QVERIFY(there(d.crankKeyways_deg, now.crankKeyway_deg));
+            QVERIFY(std::abs(now.slot_deg) <= d.slot_deg + 1e-9);
+            // And the way back is there.
+            QVERIFY(std::abs(choices(d, -made.total_deg, 1, true, now).front().residual_deg) <
+                    2e-6);
         }
     }
 

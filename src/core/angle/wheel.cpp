@@ -26,6 +26,9 @@ double wheelTop(const DegreeWheel& wheel) {
 std::optional<WheelAngle> fromWheel(double number, const DegreeWheel& wheel,
                                     const WheelHint& hint) {
     const double least = wheel.scale == WheelScale::Signed ? -180.0 : 0.0;
+    // Past half of it a tape has come round from the other side.
+    if (wheel.scale == WheelScale::Tape && number > wheelTop(wheel) && number <= wheel.tape_mm)
+        return WheelAngle{wrapTurn({360.0 * number / wheel.tape_mm}), false};
     if (!(number >= least && number <= wheelTop(wheel))) return std::nullopt;
     const bool top = hint.centre == DeadCentre::Top;
     switch (wheel.scale) {

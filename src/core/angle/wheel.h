@@ -31,7 +31,8 @@ struct WheelHint {
 };
 
 /// Converts a number read off the wheel. Empty when the scale does not carry that number
-/// (0..360, 0..180, 0..90, -180..180, or half a tape's circumference). `ambiguous` is set when the
+/// (0..360, 0..180, 0..90, -180..180, or a tape's circumference, of which the second half is
+/// counted on in the running direction). `ambiguous` is set when the
 /// hint decided.
 struct WheelAngle {
     CrankDeg at;

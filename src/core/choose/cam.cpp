@@ -221,8 +221,7 @@ private:
             out.lift[side] =
                 modelledLift(out.model[side], {Place::Tappet, e.ratio[side], e.lash_mm[side]});
         else
-            out.lift[side] =
-                valveLift(LobePtr(f.alone[i], &f.alone[i]->lobe), f_.tdc.uncertainty_deg());
+            out.lift[side] = valveLift(f.lobeOfRun(i), f_.tdc.uncertainty_deg());
     }
 
     const Job& job_;

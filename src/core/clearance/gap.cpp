@@ -207,10 +207,13 @@ std::optional<MeasuredLeast> measuredLeast(const std::vector<GapPoint>& points,
             return a.clearance_mm < b.clearance_mm;
         });
     MeasuredLeast out;
-    const double touch =
-        std::hypot(0.01, resolution_mm / std::sqrt(12.0)) / std::sqrt(std::max(1, lowest->presses));
+    // A press by hand, one deviation; and what any map is off by, however many of them.
+    constexpr double kTouch_mm = 0.02, kAtLeast_mm = 0.01;
+    const double touch = std::hypot(kTouch_mm, resolution_mm / std::sqrt(12.0)) /
+                         std::sqrt(std::max(1, lowest->presses));
     out.least = {lowest->deg,
-                 {lowest->clearance_mm, kOnePercent * std::hypot(touch, lowest->apart_mm / 2.0)}};
+                 {lowest->clearance_mm,
+                  kOnePercent * std::hypot(touch, lowest->apart_mm / 2.0, kAtLeast_mm)}};
     out.atEdge = lowest == p.begin() || lowest + 1 == p.end();
     if (out.atEdge) return out;
     const GapPoint &a = *(lowest - 1), &b = *lowest, &c = *(lowest + 1);

@@ -31,23 +31,30 @@ int verniers(const Drive& d) {
     return d.vernierWheel > 0 && d.vernierHub > 0 ? std::lcm(d.vernierWheel, d.vernierHub) : 1;
 }
 
-/// As it stands, and every listed offset.
-std::vector<double> withNone(const std::vector<double>& listed) {
-    std::vector<double> all{0.0};
-    for (double deg : listed)
-        if (std::find(all.begin(), all.end(), deg) == all.end()) all.push_back(deg);
-    return all;
-}
-
 std::int64_t micro(double deg) {
     return std::llround(deg * 1e6);
 }
 
+/// As it stands, and what the one first used and every listed offset make from there.
+std::vector<double> offsets(const std::vector<double>& listed, double fitted) {
+    std::vector<double> all{0.0};
+    const auto add = [&](double deg) {
+        const double by = deg - fitted;
+        if (std::none_of(all.begin(), all.end(), [&](double x) { return micro(x) == micro(by); }))
+            all.push_back(by);
+    };
+    add(0.0);
+    for (double deg : listed)
+        add(deg);
+    return all;
+}
+
 /// Goes through the combinations and hands each to `take`, slots left alone. Every combination
 /// once: of those that differ by whole turns of the cam, the one within half a turn.
-template <class Take> void everyMove(const Drive& d, double near_deg, const Take& take) {
-    const std::vector<double> bushes = withNone(d.bushes_deg),
-                              cranks = withNone(d.crankKeyways_deg);
+template <class Take>
+void everyMove(const Drive& d, double near_deg, const DriveState& fitted, const Take& take) {
+    const std::vector<double> bushes = offsets(d.bushes_deg, fitted.bush_deg),
+                              cranks = offsets(d.crankKeyways_deg, fitted.crankKeyway_deg);
     const int holes = verniers(d), low = -(holes - 1) / 2, high = holes / 2;
     const double vernier = kTurn / holes, tooth = tooth_deg(d);
     const bool all = combinations(d) <= static_cast<double>(kEvery);
@@ -60,8 +67,17 @@ template <class Take> void everyMove(const Drive& d, double near_deg, const Take
             then(rest + m.teeth * tooth);
     };
     const auto give = [&](double total) {
-        m.total_deg = total;
-        take(m);
+        // Without teeth to take whole turns of the cam back, the vernier or the keyways do.
+        DriveMove within = m;
+        const double turn = total > 360.0 + 1e-9 ? -kTurn : total <= -360.0 + 1e-9 ? kTurn : 0.0;
+        if (turn != 0.0 && holes > 1)
+            within.vernier_deg += turn;
+        else if (turn != 0.0 && d.keyways > 1)
+            within.keyway += turn > 0.0 ? d.keyways : -d.keyways;
+        else
+            return take((m.total_deg = total, m));
+        within.total_deg = total + turn;
+        take(within);
     };
     for (double bush : bushes)
         for (double crank : cranks)
@@ -79,8 +95,9 @@ template <class Take> void everyMove(const Drive& d, double near_deg, const Take
                 }
                 // Where there are very many, only those near the need along the vernier.
                 alongTeeth(base, [&](double rest) {
-                    const int mid = static_cast<int>(std::lround((near_deg - rest) / vernier));
-                    for (int v = std::max(low, mid - 1); v <= std::min(high, mid + 1); ++v) {
+                    const int mid = static_cast<int>(
+                        std::lround(std::remainder(near_deg - rest, kTurn) / vernier));
+                    for (int v = mid - 1; v <= mid + 1; ++v) {
                         m.vernier_deg = v * vernier;
                         give(rest + m.vernier_deg);
                     }
@@ -128,8 +145,8 @@ std::optional<DriveFault> faultOf(const Drive& d) {
 
 double combinations(const Drive& d) {
     return static_cast<double>(std::max(1, d.teeth)) * d.keyways *
-           static_cast<double>(withNone(d.crankKeyways_deg).size()) *
-           static_cast<double>(withNone(d.bushes_deg).size()) * verniers(d);
+           static_cast<double>(offsets(d.crankKeyways_deg, 0.0).size()) *
+           static_cast<double>(offsets(d.bushes_deg, 0.0).size()) * verniers(d);
 }
 
 namespace {
@@ -148,12 +165,15 @@ Ranked ranked(const Drive& drive, double need, const DriveMove& m) {
 
 /// Goes through the combinations as `everyMove` does, each also with its slot moved to meet the
 /// need as far as it reaches.
-template <class Take> void everyMoveWithSlot(const Drive& drive, double need, const Take& take) {
-    everyMove(drive, need, [&](const DriveMove& m) {
+template <class Take>
+void everyMoveWithSlot(const Drive& drive, double need, const DriveState& fitted,
+                       const Take& take) {
+    const SlotRange slot = slotRange(drive, fitted);
+    everyMove(drive, need, fitted, [&](const DriveMove& m) {
         take(m);
         if (!(drive.slot_deg > 0.0)) return;
         DriveMove slotted = m;
-        slotted.slot_deg = std::clamp(need - m.total_deg, -drive.slot_deg, drive.slot_deg);
+        slotted.slot_deg = std::clamp(need - m.total_deg, slot.back_deg, slot.on_deg);
         if (micro(slotted.slot_deg) == 0) return;
         slotted.total_deg += slotted.slot_deg;
         take(slotted);
@@ -161,9 +181,10 @@ template <class Take> void everyMoveWithSlot(const Drive& drive, double need, co
 }
 
 /// The first of all, in order, without keeping more of them than that.
-std::vector<Choice> firstOf(const Drive& drive, double need, std::size_t most) {
+std::vector<Choice> firstOf(const Drive& drive, double need, std::size_t most,
+                            const DriveState& fitted) {
     std::vector<Ranked> best; // a heap, the last of them in front
-    everyMoveWithSlot(drive, need, [&](const DriveMove& m) {
+    everyMoveWithSlot(drive, need, fitted, [&](const DriveMove& m) {
         const bool full = best.size() == most;
         // Most are told by what they leave alone.
         if (full && (most == 0 || std::abs(micro(need - m.total_deg)) > best.front().left)) return;
@@ -186,13 +207,19 @@ std::vector<Choice> firstOf(const Drive& drive, double need, std::size_t most) {
 
 } // namespace
 
-std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, bool distinct) {
+SlotRange slotRange(const Drive& drive, const DriveState& fitted) {
+    return {std::min(0.0, -drive.slot_deg - fitted.slot_deg),
+            std::max(0.0, drive.slot_deg - fitted.slot_deg)};
+}
+
+std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, bool distinct,
+                            const DriveState& fitted) {
     if (faultOf(drive)) return {Choice{{}, need}};
-    if (!distinct) return firstOf(drive, need, most);
+    if (!distinct) return firstOf(drive, need, most, fitted);
     std::vector<Ranked> all;
     all.reserve(std::min<std::size_t>(kEvery, static_cast<std::size_t>(combinations(drive))) *
                 (drive.slot_deg > 0.0 ? 2 : 1));
-    everyMoveWithSlot(drive, need,
+    everyMoveWithSlot(drive, need, fitted,
                       [&](const DriveMove& m) { all.push_back(ranked(drive, need, m)); });
     const auto sortFirst = [&](std::size_t n) {
         n = std::min(n, all.size());
@@ -213,25 +240,27 @@ std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, b
     }
 }
 
-std::vector<double> reachable_deg(const Drive& drive, double range) {
+std::vector<double> reachable_deg(const Drive& drive, double range, const DriveState& fitted) {
     std::vector<double> out{0.0};
     // A book may hold what is refused when it is typed.
     if (faultOf(drive)) return out;
     const double line = drive.slotLine_deg > 0.0 ? drive.slotLine_deg : 0.5;
+    const SlotRange slot = slotRange(drive, fitted);
     const auto take = [&](const DriveMove& m) {
-        if (std::abs(m.total_deg) > range + drive.slot_deg) return;
+        if (std::abs(m.total_deg) > range + std::max(slot.on_deg, -slot.back_deg)) return;
         if (std::abs(m.total_deg) <= range) out.push_back(m.total_deg);
-        for (double s = line; s <= drive.slot_deg + 1e-9; s += line)
-            for (double deg : {m.total_deg - s, m.total_deg + s})
-                if (std::abs(deg) <= range) out.push_back(deg);
+        for (double s = line; s <= slot.on_deg + 1e-9; s += line)
+            if (std::abs(m.total_deg + s) <= range) out.push_back(m.total_deg + s);
+        for (double s = -line; s >= slot.back_deg - 1e-9; s -= line)
+            if (std::abs(m.total_deg + s) <= range) out.push_back(m.total_deg + s);
     };
     // Of very many combinations only those near an angle are gone through: near every one, then.
     const double vernier = kTurn / verniers(drive);
     if (combinations(drive) <= static_cast<double>(kEvery))
-        everyMove(drive, 0.0, take);
+        everyMove(drive, 0.0, fitted, take);
     else
         for (double near = -range; near <= range; near += vernier)
-            everyMove(drive, near, take);
+            everyMove(drive, near, fitted, take);
     std::sort(out.begin(), out.end());
     out.erase(std::unique(out.begin(), out.end(),
                           [](double a, double b) { return micro(a) == micro(b); }),

@@ -4,6 +4,9 @@
 // Steps: one tooth of N is 720/N crank degrees; a keyway of K is 720/K, of which whole teeth are
 // taken back, so that K keyways and N teeth step by 720/lcm(N, K); a vernier of n1 against n2
 // holes steps by 720/lcm(n1, n2). Crank degrees, positive advances.
+//
+// A move is counted from what is in use: with the -3 degree bush fitted, the straight one is +3,
+// and a slot that stands at +2 of +-5 goes 3 on and 7 back (`DriveState`).
 #pragma once
 
 #include "core/job/drive.h"
@@ -34,14 +37,21 @@ std::optional<DriveFault> faultOf(const Drive& drive);
 /// changes, then by the smallest of them. `distinct` keeps the first of those that move the cam
 /// alike. A drive with nothing to change leaves one choice: as it stands. The drive has no fault.
 std::vector<Choice> choices(const Drive& drive, double need_deg, std::size_t most,
-                            bool distinct = false);
+                            bool distinct = false, const DriveState& fitted = {});
 
 /// How many combinations there are, slots not counted.
 double combinations(const Drive& drive);
 
 /// The moves the drive can really make within a range either way, ascending, 0 among them; along
 /// a slot by its lines, or by half degrees where it has none.
-std::vector<double> reachable_deg(const Drive& drive, double range_deg);
+std::vector<double> reachable_deg(const Drive& drive, double range_deg,
+                                  const DriveState& fitted = {});
+
+/// How far a slot goes from where it stands, back (negative or 0) and on.
+struct SlotRange {
+    double back_deg = 0.0, on_deg = 0.0;
+};
+SlotRange slotRange(const Drive& drive, const DriveState& fitted);
 
 /// A difference as teeth of this drive's cam wheel, where it is a whole number of them to within a
 /// doubt; 0 where it is none, empty where teeth are not known or the doubt is half a tooth.

@@ -54,9 +54,10 @@ void nameInstead(const Job& job, const Before* was, double told, MoveCheck& chec
                 return;
             }
     // A slot can make anything, and explains nothing.
-    Drive drive = job.engine.drive;
+    Drive drive = driveAlone(job);
     drive.slot_deg = 0.0;
-    const auto near = choices(drive, *check.moved_deg, 1);
+    const auto near =
+        choices(drive, *check.moved_deg, 1, false, fittedAfter(job, check.side, check.number - 1));
     if (!near.empty() && near.front().move.changes() > 0 &&
         std::abs(near.front().residual_deg) <= std::max(told, 1.0))
         check.instead = near.front().move;

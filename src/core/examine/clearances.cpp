@@ -98,7 +98,7 @@ MapFindings examined(const Job& job, const Findings& f, const ClearanceMap& map,
     const int measured = r ? r->afterMove : 0;
     MapLift lift;
     if (r) {
-        lift.lobe = LobePtr(f.alone[*run], &f.alone[*run]->lobe);
+        lift.lobe = f.lobeOfRun(*run);
     } else if (job.card) {
         // By the card's own timing: what was moved since counts from there.
         const auto at = [&](int change) {
@@ -228,6 +228,7 @@ ClearanceClaim claimOf(const Job& job, const std::vector<MapFindings>& maps, int
                            : ClearanceNeed::Beyond;
         return out;
     }
+    out.atMost = !isLeast;
     const double surely = worst->value - worst->plusMinus.value_or(0.0);
     out.needs = ClearanceNeed::Nothing;
     if (worst->value <= 0.0)
@@ -360,9 +361,8 @@ std::vector<OtherCam> otherCams(const Job& job, const Findings& f, const MapFind
         const RunFindings& r = f.runs[i];
         if (r.side == map.side && r.current && !r.outdated && r.cylinder != map.cylinder &&
             r.lobe.noseReached && r.lobe.curve)
-            out.push_back(
-                {std::to_string(r.cylinder), false,
-                 valveLift(LobePtr(f.alone[i], &f.alone[i]->lobe), f.tdc.uncertainty_deg())});
+            out.push_back({std::to_string(r.cylinder), false,
+                           valveLift(f.lobeOfRun(i), f.tdc.uncertainty_deg())});
     }
     return out;
 }
@@ -372,7 +372,7 @@ std::optional<Least> valvesNow(const Job& job, const Findings& f, int cylinder, 
     if (!c || !c->run.intake || !c->run.exhaust || !job.engine.valves.rims_mm) return std::nullopt;
     const auto lift = [&](Side side) {
         const std::size_t i = *c->run[side];
-        return valveLift(LobePtr(f.alone[i], &f.alone[i]->lobe), f.tdc.uncertainty_deg(),
+        return valveLift(f.lobeOfRun(i), f.tdc.uncertainty_deg(),
                          movedSince(job, side, f.runs[i].afterMove));
     };
     const auto known = [&](Side side) {

@@ -10,9 +10,6 @@
 namespace lobe {
 namespace {
 
-/// Centres within this of the card are called "as the card": about what a wheel can show.
-constexpr double kAsCard_deg = 0.75;
-
 /// Centres of the same lobe on two cylinders differ by more than this only when something is bent,
 /// or a TDC is wrong.
 constexpr double kTwist_deg = 1.5;
@@ -24,7 +21,6 @@ void againstCard(const Job& job, const Findings& f, const CylinderFindings& c,
     const auto say = [&](found::Any what, Severity severity, std::optional<Side> side = {}) {
         out.push_back({std::move(what), severity, side, c.cylinder});
     };
-    const auto off = [](double deg) { return std::abs(deg) > kAsCard_deg; };
     bool outdated = false;
     for (const RunFindings* run : {f.intake(c), f.exhaust(c)})
         if (run && run->outdated) {
@@ -45,19 +41,17 @@ void againstCard(const Job& job, const Findings& f, const CylinderFindings& c,
         return say(found::CardOff{}, Severity::Ask);
     for (const RunFindings* run : {f.intake(c), f.exhaust(c)}) {
         if (!run) continue;
-        // As the explanation compared it, in the school the card means.
-        const auto& told = run->side == Side::Intake ? c.explanation->intakeShift_deg
-                                                     : c.explanation->exhaustShift_deg;
-        const auto shift = told && !nothing ? told : cardShift_deg(job, run->lobe);
-        if (!shift) continue;
+        const LobeClaim* claim = f.lobeClaim(c.cylinder, run->side);
+        if (!claim || !claim->late_deg || claim->needs == StandingNeed::OtherEvent) continue;
         const bool moved = kind == CauseKind::Separation || kind == CauseKind::CamTiming ||
                            nothing || (kind == CauseKind::LobeLength && first->shift_deg);
         const bool here =
             !first || !first->side || kind != CauseKind::CamTiming || *first->side == run->side;
-        if (off(*shift) && moved && here)
-            say(found::CardShift{*shift}, Severity::Ask, run->side);
+        const double shift = *claim->late_deg;
+        if (claim->standing == Standing::Off && moved && here)
+            say(found::CardShift{shift}, Severity::Ask, run->side);
         else
-            say(found::AsCard{*shift}, Severity::Note, run->side);
+            say(found::AsCard{shift}, Severity::Note, run->side);
     }
 }
 

@@ -3,11 +3,13 @@
 
 #include "core/angle/at_once.h"
 #include "core/angle/processor.h"
+#include "core/angle/wheel.h"
 #include "core/examine/changes.h"
 #include "core/examine/cross_checks.h"
 #include "core/examine/examine_run.h"
 #include "core/examine/figures.h"
 #include "core/examine/need.h"
+#include "core/examine/witnesses.h"
 #include "core/job/card.h"
 
 #include <algorithm>
@@ -47,7 +49,10 @@ void comparePassesOf(const Job& job, const std::vector<RunFindings*>& runs) {
     std::vector<Pass> passes;
     for (const RunFindings* r : runs)
         passes.push_back({r->run, &r->lobe});
-    newest.passes = comparePasses(passes);
+    std::vector<double> angles;
+    for (const LiftReading& r : newest.readings)
+        angles.push_back(r.at.deg);
+    newest.passes = comparePasses(passes, readTo_deg(angles, {}));
     if (!newest.passes) return;
     drifts(runs, newest);
     const PassesFindings& p = *newest.passes;
@@ -57,11 +62,17 @@ void comparePassesOf(const Job& job, const std::vector<RunFindings*>& runs) {
         const LiftRun* run = nullptr;
         for (const LiftRun& r : job.runs)
             if (r.id == newest.run) run = &r;
+        const LobeFigures own = newest.lobe;
         newest.lobe = analyseLobe(p.mean, requestFor(job, *run));
+        std::vector<const LobeFigures*> each;
+        for (const Pass& pass : passes)
+            if (std::find(p.runs.begin(), p.runs.end(), pass.run) != p.runs.end())
+                each.push_back(pass.run == newest.run ? &own : pass.lobe);
+        widenByPasses(each, newest.lobe);
         newest.lobe.findings.push_back(
             {found::PassesMean{count}, Severity::Note, newest.side, newest.cylinder});
     }
-    if (p.widest.mm > kPassesApart_mm)
+    if (p.apart)
         newest.lobe.findings.push_back({found::PassesDiffer{count, at, p.widest.mm},
                                         Severity::LookAgain, newest.side, newest.cylinder});
     else
@@ -113,10 +124,32 @@ void passes(const Job& job, const Before* before, Findings& out) {
 
 using Lobe = std::pair<int, Side>;
 
+/// How a lobe was taken, the way that says most last; `Nothing` while it says nothing yet.
+enum class Way { Nothing, Centre, Events, Curve };
+Way wayOf(const RunFindings& r) {
+    if (!r.events) return r.lobe.noseReached ? Way::Curve : Way::Nothing;
+    if (!r.lobe.noseReached) return Way::Nothing;
+    return r.lobe.heights.empty() ? Way::Centre : Way::Events;
+}
+
+/// Of what was taken of a lobe at its newest setting, the way that says most; the others stand
+/// beside it as witnesses. Of one way the newest counts.
 std::map<Lobe, RunFindings*> currentRuns(const Job& job, Findings& out) {
     std::map<Lobe, RunFindings*> current;
+    std::map<Lobe, std::map<Way, RunFindings*>> ways;
     for (RunFindings& r : out.runs)
         if (r.live > 0) current[{r.cylinder, r.side}] = &r;
+    for (RunFindings& r : out.runs)
+        if (r.live > 0 && r.afterMove == current[{r.cylinder, r.side}]->afterMove)
+            ways[{r.cylinder, r.side}][wayOf(r)] = &r;
+    for (auto& [key, run] : current) {
+        const auto& taken = ways[key];
+        // A curve begun anew counts from its first reading, as the newest of its way.
+        if (wayOf(*run) == Way::Nothing && !run->events) continue;
+        if (!taken.empty()) run = taken.rbegin()->second;
+        for (const auto& [way, other] : taken)
+            other->witness = other != run && way != Way::Nothing;
+    }
     for (auto& [key, run] : current) {
         run->current = true;
         run->outdated = measuredBefore(job, run->afterMove, run->side);
@@ -129,6 +162,14 @@ const Findings::Compared* comparedOf(const Findings& f, std::size_t run) {
     for (const auto& c : f.compared)
         if (c->newest.run == f.runs[run].run) return c.get();
     return nullptr;
+}
+
+/// Whether the same witnesses came out as they did before.
+bool asBefore(const Findings& now, const std::vector<std::size_t>& is, const Findings& was,
+              const std::vector<std::size_t>& then) {
+    return is.size() == then.size() &&
+           std::equal(is.begin(), is.end(), then.begin(),
+                      [&](std::size_t a, std::size_t b) { return now.alone[a] == was.alone[b]; });
 }
 
 /// Whether a run came out as it did before, its other passes taken in.
@@ -144,7 +185,9 @@ bool asBefore(const Findings& now, std::optional<std::size_t> run, const Finding
 bool asBefore(const Findings& now, const CylinderFindings& c, const Findings& was,
               const CylinderFindings& then) {
     return asBefore(now, c.run.intake, was, then.run.intake) &&
-           asBefore(now, c.run.exhaust, was, then.run.exhaust);
+           asBefore(now, c.run.exhaust, was, then.run.exhaust) &&
+           asBefore(now, c.witnesses.intake, was, then.witnesses.intake) &&
+           asBefore(now, c.witnesses.exhaust, was, then.witnesses.exhaust);
 }
 
 void cylinders(const Job& job, const Before* before, const std::map<Lobe, RunFindings*>& current,
@@ -155,6 +198,13 @@ void cylinders(const Job& job, const Before* before, const std::map<Lobe, RunFin
         c.cylinder = key.first;
         c.run[key.second] = static_cast<std::size_t>(run - out.runs.data());
     }
+    for (std::size_t i = 0; i < out.runs.size(); ++i)
+        if (const RunFindings& r = out.runs[i]; r.witness)
+            byCylinder[r.cylinder].witnesses[r.side].push_back(i);
+    for (auto& [number, c] : byCylinder)
+        for (Side side : {Side::Intake, Side::Exhaust})
+            if (c.run[side] && !c.witnesses[side].empty())
+                holdWitnesses(out, *c.run[side], c.witnesses[side]);
     for (auto& [number, c] : byCylinder) {
         const RunFindings *in = out.intake(c), *ex = out.exhaust(c);
         // One lobe measured since the cam was moved and the other before: no pair.
@@ -214,9 +264,11 @@ void compressions(const Job& job, Findings& out) {
     const RunFindings* first = out.cylinders.empty() ? nullptr : out.intake(out.cylinders.front());
     const LobeFigures* intake = first && !first->outdated ? &first->lobe : nullptr;
     out.closings = closings(job, intake, out.tdc.uncertainty_deg());
-    if (!(job.engine.chamberOf(1).chamber_cc > 0.0)) return;
+    if (!out.cylinders.empty()) out.compressionCylinder = out.cylinders.front().cylinder;
+    const int cylinder = out.compressionCylinder;
+    if (!(job.engine.chamberOf(cylinder).chamber_cc > 0.0)) return;
     const Closing& chosen = out.closings[static_cast<std::size_t>(job.reckoning.closing)];
-    out.compression = compression(stateOf(job, 1, chosen.deg.value_or(0.0), 0.0),
+    out.compression = compression(stateOf(job, cylinder, chosen.deg.value_or(0.0), 0.0),
                                   job.reckoning.altitude_m, job.reckoning.exponent);
 }
 
@@ -270,7 +322,7 @@ Findings examine(const Job& job, const Before* before) {
     if (!out.cylinders.empty() && out.tdc.state == TdcState::NotBegun)
         out.all.push_back({found::TdcNotTaken{}, Severity::Ask});
     for (const RunFindings& run : out.runs)
-        if (run.current)
+        if (run.current || run.witness)
             out.all.insert(out.all.end(), run.lobe.findings.begin(), run.lobe.findings.end());
     for (CylinderFindings& c : out.cylinders) {
         if (job.card || !job.otherCards.empty()) {
@@ -278,6 +330,8 @@ Findings examine(const Job& job, const Before* before) {
             if (!c.explanation) c.explanation = explained(job, out, c, out.tdc.uncertainty_deg());
         }
         if (c.pair) out.all.insert(out.all.end(), c.pair->findings.begin(), c.pair->findings.end());
+        for (LobeClaim& claim : lobeClaims(job, out, c))
+            out.lobes.push_back(std::move(claim));
         againstCard(job, out, c, out.all);
     }
     twist(job, out, out.all);

@@ -38,7 +38,7 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
     LobeRequest request;
     request.side = run.side;
     request.cylinder = run.cylinder;
-    request.taken = {run.conditions.taken, run.conditions.ratioUsed(), run.conditions.lash_mm};
+    request.taken = takenOf(run.conditions);
     request.follower = run.conditions.follower;
     request.heights = job.reckoning.heights;
     // The seat height and the card's own height are always wanted.

@@ -173,12 +173,11 @@ private:
             f.height = Height{run->lobe.drop_mm, run->lobe.taken.at};
         else if (*f.school == CentreSchool::Events && run->lobe.eventsOnly)
             f.height = run->lobe.atEventsHeight.height;
-        f.value = withTdc(sign * at->deg, at->plusMinus);
+        const LobeClaim* claim = f_.lobeClaim(c_.cylinder, side);
+        if (!claim) return;
+        f.value = claim->centre_deg;
         // A card that means its centre by another school is compared there, not here.
-        const bool elsewhere = c_.explanation && c_.explanation->school &&
-                               *c_.explanation->school != job_.reckoning.school;
-        if (const auto shift = cardShift_deg(job_, run->lobe); shift && !elsewhere)
-            f.cardDifference = sign * *shift;
+        if (claim->late_deg && claim->alike) f.cardDifference = sign * *claim->late_deg;
         add(f);
     }
 
@@ -191,9 +190,10 @@ private:
         f.school = c_.pair->school;
         if (const auto& s = c_.pair->separation) f.value = {s->deg, s->plusMinus};
         // The separation is off by half of what the two lobes are off in opposite senses.
-        const auto in = cardShift_deg(job_, of(Side::Intake)->lobe),
-                   ex = cardShift_deg(job_, of(Side::Exhaust)->lobe);
-        if (in && ex) f.cardDifference = (*in - *ex) / 2.0;
+        const LobeClaim *in = f_.lobeClaim(c_.cylinder, Side::Intake),
+                        *ex = f_.lobeClaim(c_.cylinder, Side::Exhaust);
+        if (in && ex && in->late_deg && ex->late_deg)
+            f.cardDifference = (*in->late_deg - *ex->late_deg) / 2.0;
         add(f);
         if (!stand) return;
         f = make(FigureKind::Advance, {}, {});

@@ -22,6 +22,18 @@ const std::vector<Figure>& Findings::figures() const {
     return cylinders.empty() ? none : cylinders.front().figures;
 }
 
+const LobeClaim* Findings::lobeClaim(int cylinder, Side side) const {
+    for (const LobeClaim& c : lobes)
+        if (c.cylinder == cylinder && c.side == side) return &c;
+    return nullptr;
+}
+
+std::shared_ptr<const LobeFigures> Findings::lobeOfRun(std::size_t run) const {
+    for (const auto& c : compared)
+        if (c->averaged && c->newest.run == runs[run].run) return {c, &c->newest.lobe};
+    return {alone[run], &alone[run]->lobe};
+}
+
 const RunFindings* Findings::run(std::int64_t id) const {
     for (const RunFindings& r : runs)
         if (r.run == id) return &r;

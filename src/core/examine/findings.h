@@ -1,9 +1,10 @@
 // Everything that can be said about a job.
 #pragma once
 
+#include "core/claim/clearance_claim.h"
+#include "core/claim/lobe_claim.h"
 #include "core/clearance/map.h"
 #include "core/compression/compression.h"
-#include "core/examine/clearance_claim.h"
 #include "core/examine/figure.h"
 #include "core/examine/plan.h"
 #include "core/job/job.h"
@@ -28,7 +29,9 @@ struct RunFindings {
     Side side = Side::Intake;
     int afterMove = 0;     ///< taken after this move of the cam
     bool outdated = false; ///< current, and the cam was moved since
-    bool current = false;  ///< the last run of this lobe that has readings: the one that counts
+    bool current = false;  ///< the run of this lobe that counts: of its newest setting the one
+                           ///< that says most (a curve, events, a centre), of those the newest
+    bool witness = false;  ///< taken another way at the same setting: held against that one
     int live = 0, struck = 0;
     int planned = 0;       ///< readings from `from` to `to` at the step
     CrankDeg next;         ///< where the next reading is wanted
@@ -41,7 +44,8 @@ struct RunFindings {
 
 struct CylinderFindings {
     int cylinder = 1;
-    PerSide<std::optional<std::size_t>> run; ///< into Findings::runs
+    PerSide<std::optional<std::size_t>> run;     ///< into Findings::runs
+    PerSide<std::vector<std::size_t>> witnesses; ///< taken another way, into the same
     std::optional<PairFigures> pair;
     std::vector<Figure> figures;            ///< in the order they are shown
     std::optional<Explanation> explanation; ///< against the fitted card, where there is one
@@ -51,14 +55,17 @@ struct Findings {
     TdcFindings tdc;
     std::vector<RunFindings> runs; ///< in the job's order
     std::vector<CylinderFindings> cylinders;
+    std::vector<LobeClaim> lobes;  ///< where each lobe that was measured stands
     std::vector<Closing> closings; ///< of the first cylinder's intake valve, by school
     std::optional<CompressionResult> compression; ///< by the chosen school, as the cam stands
-    Need need;                                    ///< what is to be moved for the target
-    std::vector<MoveCheck> changes;               ///< what the changes of setting did
-    std::vector<MapFindings> maps;                ///< of valve to piston, in the job's order
-    std::vector<ClearanceClaim> clearance;        ///< both valves of each cylinder that was pressed
-    std::vector<Task> plan;                       ///< what is still to be taken, in order
-    std::vector<Finding> all;                     ///< every finding, in the order of the route
+    /// Whose chamber that is with, and whose closing: the first cylinder measured, 1 without any.
+    int compressionCylinder = 1;
+    Need need;                             ///< what is to be moved for the target
+    std::vector<MoveCheck> changes;        ///< what the changes of setting did
+    std::vector<MapFindings> maps;         ///< of valve to piston, in the job's order
+    std::vector<ClearanceClaim> clearance; ///< both valves of each cylinder that was pressed
+    std::vector<Task> plan;                ///< what is still to be taken, in order
+    std::vector<Finding> all;              ///< every finding, in the order of the route
     /// Each run examined by itself, before the others are looked at: what the next examination of
     /// the same job takes over.
     std::vector<std::shared_ptr<const RunFindings>> alone;
@@ -81,9 +88,13 @@ struct Findings {
     /// Of the first cylinder measured; empty before any.
     const std::vector<Figure>& figures() const;
     const RunFindings* run(std::int64_t id) const;
+    /// The figures of a run (an index into `runs`) to be held on to: of averaged passes the mean.
+    std::shared_ptr<const LobeFigures> lobeOfRun(std::size_t run) const;
     /// What is claimed of a valve, of a cylinder or of the one that leads (0): the worst of them.
     /// Null where nothing was pressed.
     const ClearanceClaim* clearanceOf(Side side, int cylinder = 0) const;
+    /// What is claimed of where a lobe stands; null where it was not measured.
+    const LobeClaim* lobeClaim(int cylinder, Side side) const;
 };
 
 } // namespace lobe

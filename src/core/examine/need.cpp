@@ -111,16 +111,22 @@ private:
             need_.allEvents_deg = sum[which] / n[which] + plus;
         }
         for (const LobeFigures* lobe : {in_, ex_})
-            if (lobe)
-                need_.uncertainty_deg =
-                    std::max(need_.uncertainty_deg, centreUncertainty(job_, f_, *lobe));
+            need_.uncertainty_deg = std::max(need_.uncertainty_deg, shiftDoubt(lobe));
+        const NeedFault none =
+            oneEventAlone(in_) || oneEventAlone(ex_) ? NeedFault::NoEvent : NeedFault::NoCard;
+        // As its card has it, a cam is not moved for what two of one grinding differ by.
+        need_.asCard = plus == 0.0;
+        for (const LobeFigures* lobe : {in_, ex_})
+            if (const LobeClaim* claim = lobe ? f_.lobeClaim(c_->cylinder, lobe->side) : nullptr;
+                claim && (two_ || lobe->side == Side::Intake || bothCount()))
+                need_.asCard = need_.asCard && claim->standing == Standing::Right;
         if (two_) {
             const Target& t = job_.trial.target;
             const double plusExhaust =
                 t.kind == TargetKind::CardPlus ? t.plusExhaust_deg.value_or(plus) : plus;
             if (in) need_.move_deg.intake = *in + plus;
             if (ex) need_.move_deg.exhaust = *ex + plusExhaust;
-            if (!in && !ex) fail(NeedFault::NoCard);
+            if (!in && !ex) fail(none);
             return;
         }
         switch (job_.trial.target.school) {
@@ -135,19 +141,24 @@ private:
             break;
         }
         const bool both = job_.trial.target.school == SetSchool::SplitDifference;
-        if (!need_.move_deg.intake)
-            fail(!in_ || (both && !ex_) ? NeedFault::NoLobe : NeedFault::NoCard);
+        if (!need_.move_deg.intake) fail(!in_ || (both && !ex_) ? NeedFault::NoLobe : none);
     }
 
-    /// As the explanation compared it, in the school the card's centre fits best.
+    bool bothCount() const { return job_.trial.target.school != SetSchool::ByIntake; }
+    /// How far a lobe is from its card, by the claim every surface says.
     std::optional<double> shift(const LobeFigures* lobe) const {
-        if (!lobe) return std::nullopt;
-        if (c_->explanation && c_->explanation->school) {
-            const auto& told = lobe->side == Side::Intake ? c_->explanation->intakeShift_deg
-                                                          : c_->explanation->exhaustShift_deg;
-            if (told) return told;
-        }
-        return cardShift_deg(job_, *lobe);
+        const LobeClaim* claim = lobe ? f_.lobeClaim(c_->cylinder, lobe->side) : nullptr;
+        if (!claim || !claim->late_deg || claim->needs == StandingNeed::OtherEvent)
+            return std::nullopt;
+        return double(*claim->late_deg);
+    }
+    double shiftDoubt(const LobeFigures* lobe) const {
+        const LobeClaim* claim = lobe ? f_.lobeClaim(c_->cylinder, lobe->side) : nullptr;
+        return claim ? halfWidthOf(claim->late_deg).value_or(0.0) : 0.0;
+    }
+    bool oneEventAlone(const LobeFigures* lobe) const {
+        const LobeClaim* claim = lobe ? f_.lobeClaim(c_->cylinder, lobe->side) : nullptr;
+        return claim && claim->needs == StandingNeed::OtherEvent;
     }
 
     /// A centre that is wanted, card or none; on one shaft the intake's, else the exhaust's.
@@ -222,10 +233,11 @@ private:
         if (!in_) return fail(NeedFault::NoLobe);
         const Closing& closing = f_.closings[static_cast<std::size_t>(job_.reckoning.closing)];
         const double wanted = job_.trial.target.dynamic;
-        if (!closing.deg || !(job_.engine.chamberOf(1).chamber_cc > 0.0) || !(wanted > 1.0))
+        if (!closing.deg || !(job_.engine.chamberOf(f_.compressionCylinder).chamber_cc > 0.0) ||
+            !(wanted > 1.0))
             return fail(NeedFault::NoVolumes);
-        need_.move_deg.intake =
-            reach(stateOf(job_, 1, *closing.deg, 0.0), Quantity::Advance, wanted);
+        need_.move_deg.intake = reach(stateOf(job_, f_.compressionCylinder, *closing.deg, 0.0),
+                                      Quantity::Advance, wanted);
         if (!need_.move_deg.intake) return fail(NeedFault::OutOfReach);
         need_.uncertainty_deg = halfWidthOf(closing.deg).value_or(kLeastTold_deg);
     }
@@ -284,8 +296,7 @@ Outcome outcome(const Job& job, const Findings& f, double intake_deg, double exh
     if (out.events.ivo && out.events.evc) out.overlap = *out.events.ivo + *out.events.evc;
     const Closing& closing = f.closings[static_cast<std::size_t>(job.reckoning.closing)];
     if (!closing.deg) return out;
-    const int cylinder = c ? c->cylinder : 1;
-    const CompressionState state = stateOf(job, cylinder, *closing.deg, intake_deg);
+    const CompressionState state = stateOf(job, f.compressionCylinder, *closing.deg, intake_deg);
     out.closing_deg = state.closing_deg;
     if (!(state.chamber.chamber_cc > 0.0)) return out;
     const auto made = compression(state, job.reckoning.altitude_m, job.reckoning.exponent);

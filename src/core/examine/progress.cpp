@@ -106,10 +106,7 @@ Progress settingProgress(const Job& job, const Findings& f) {
     const Need& n = f.need;
     if (!n.move_deg.intake && !n.move_deg.exhaust)
         return job.engine.drive.described() ? Progress::InHand : Progress::NotBegun;
-    const double most = std::max(std::abs(n.move_deg.intake.value_or(0.0)),
-                                 std::abs(n.move_deg.exhaust.value_or(0.0)));
-    if (most <= std::max(n.uncertainty_deg, kWorthMoving_deg))
-        return f.tdc.state == TdcState::Proved ? Progress::Done : Progress::InHand;
+    if (n.stands()) return f.tdc.state == TdcState::Proved ? Progress::Done : Progress::InHand;
     return job.engine.drive.described() || !job.changes.empty() ? Progress::InHand
                                                                 : Progress::NotBegun;
 }

@@ -40,6 +40,20 @@ struct NoseUnlikely {
     CrankDeg at;
     double off_deg;
 };
+/// Two ways of taking one lobe (a curve, its events, its centre by two readings) that do not agree
+/// within what they are known by.
+struct WaysDiffer {
+    static constexpr auto kCode = "ways_differ";
+    enum class Of { Opening, Closing, Centre } of;
+    double one_deg, other_deg; ///< on the cycle: the one that counts, and the witness
+    double known_deg;          ///< what they should agree within, 95 %
+};
+/// They agree.
+struct WaysAgree {
+    static constexpr auto kCode = "ways_agree";
+    int ways;
+    double widest_deg; ///< the most they are apart by
+};
 /// Events taken at nearly the card's height: 1 mm is not 0.040 in.
 struct CardHeightNear {
     static constexpr auto kCode = "card_height_near";

@@ -23,17 +23,17 @@ namespace found {
 using Any = std::variant<
     // A run
     TooFewReadings, FlatTable, NoseNotReached, FlankMissing, HeightAboveNose, HeightUnderLash,
-    NoisyCrossings, OffTheCurve, AreaOfPart, ZeroNotHome, ZeroBleeding, ZeroSlipped, ZeroRunOut,
-    BaseNotZero, DropShortened, RepeatedAngle, WideStep, BackedUp, OtherTurn, DialTurn,
+    NoisyCrossings, SecondLift, OffTheCurve, AreaOfPart, ZeroNotHome, ZeroBleeding, ZeroSlipped,
+    ZeroRunOut, BaseNotZero, DropShortened, RepeatedAngle, WideStep, BackedUp, OtherTurn, DialTurn,
     FirstLiftUnlikely, PartLoose, TravelEnds, NoseUnknown, RatioMeasured, PassesAgree, PassesDiffer,
     PassesMean,
     // Events
     EventsOnly, CentreOnly, DurationUnlikely, CentreUnlikely, NoseUnlikely, CardHeightNear,
-    EventOdd, EventSide,
+    WaysDiffer, WaysAgree, EventOdd, EventSide,
     // TDC
     TdcMoved, TdcSpanUnlikely, TdcSpanOff, TdcDwell, TdcDrift, TdcHalfDuration, TdcContactsSwapped,
-    TdcPointerOff, TdcNotProved, TdcProved, TdcNotTaken, TdcStopShallow, TdcMethodsApart,
-    TdcOtherScale, TopOther,
+    TdcTakeEnds, TdcPointerOff, TdcNotProved, TdcProved, TdcNotTaken, TdcStopShallow,
+    TdcMethodsApart, TdcOtherScale, TopOther,
     // Lobes against card and one another
     CentreFarOff, SidesSwapped, MovedSince, CylinderTdcUnknown, Twist, CamShift, SeparationOff,
     CardShift, AsCard, CardOff, SplitPointMissing,

@@ -46,6 +46,14 @@ struct NoisyCrossings {
     int crossings;
     bool opening, smoothed;
 };
+/// A second lift apart from the main one, as a decompressor makes: the events are the main lift's.
+struct SecondLift {
+    static constexpr auto kCode = "second_lift";
+    double height_mm;       ///< as taken, at which its own events are called
+    CrankDeg opens, closes; ///< its own
+    CrankDeg highest;
+    double lift_mm; ///< its greatest
+};
 /// A reading that stands off the curve of all others; it does not count.
 struct OffTheCurve {
     static constexpr auto kCode = "misfit";

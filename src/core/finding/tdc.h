@@ -40,6 +40,12 @@ struct TdcContactsSwapped {
     static constexpr auto kCode = "tdc_contacts_swapped";
     double halfSpan_deg;
 };
+/// Read as the highest only: what is asked next is the two ends of the dwell, or a method that
+/// does not hang on it.
+struct TdcTakeEnds {
+    static constexpr auto kCode = "tdc_take_ends";
+    double correction_deg, eitherSide_deg;
+};
 struct TdcPointerOff {
     static constexpr auto kCode = "tdc_pointer_off";
     double correction_deg;

@@ -60,6 +60,21 @@ struct DriveMove {
     bool operator==(const DriveMove&) const = default;
 };
 
+/// What of a drive is in use, counted from how it was described: the sum of the moves made since.
+/// Offsets are listed from the one first used, so that after a move the rest is counted from here.
+struct DriveState {
+    int keyway = 0;
+    double crankKeyway_deg = 0.0, bush_deg = 0.0, slot_deg = 0.0;
+
+    void take(const DriveMove& m) {
+        keyway += m.keyway;
+        crankKeyway_deg += m.crankKeyway_deg;
+        bush_deg += m.bush_deg;
+        slot_deg += m.slot_deg;
+    }
+    bool operator==(const DriveState&) const = default;
+};
+
 /// What the cam is to be set to.
 enum class TargetKind {
     CardCentre, ///< the lobe centres the card promises

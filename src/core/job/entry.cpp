@@ -314,6 +314,51 @@ std::optional<WheelScale> scaleNamed(std::string_view name) {
     return std::nullopt;
 }
 
+Understood<double> plain(Scanner& s) {
+    const auto read = sum(s);
+    if (const auto* e = std::get_if<EntryError>(&read)) return *e;
+    return std::get<Sum>(read).value;
+}
+
+/// A length on a tape, mm: a rule's fraction or a number, in its own unit or the one shown. Inches
+/// on a tape are inches, never thousandths.
+Understood<double> onTape(Scanner& s, LengthUnit shown) {
+    const auto fraction = mixedFraction(s);
+    double value = fraction.value_or(0.0);
+    if (!fraction) {
+        const auto read = plain(s);
+        if (const auto* e = std::get_if<EntryError>(&read)) return *e;
+        value = std::get<double>(read);
+    }
+    s.skipSpace();
+    if (s.word("mm")) return value;
+    for (const char* unit : {"inches", "inch", "in", "\""})
+        if (s.word(unit)) return value * kMmPerInch;
+    if (shown == LengthUnit::Inch) return value * kMmPerInch;
+    if (fraction) return EntryError{EntryFault::Fraction, 0};
+    return value;
+}
+
+/// Whether a scale says by itself on which side of a dead centre a number lies.
+bool tellsSides(WheelScale scale) {
+    return scale == WheelScale::Full360With || scale == WheelScale::Full360Against ||
+           scale == WheelScale::Signed;
+}
+
+/// A number counted from the top where the event lies about the bottom: no intake closes 37 degrees
+/// from the top, but many 37 after the bottom. What the wheel shows there, before the bottom
+/// negative; empty where the number may be meant.
+std::optional<double> fromTheBottom(double number, const WheelExpectation& expected) {
+    if (expected.centre != DeadCentre::Bottom || expected.wheel.scale == WheelScale::Quarter90 ||
+        expected.wheel.scale == WheelScale::Twice180 || expected.wheel.scale == WheelScale::Tape)
+        return std::nullopt;
+    const auto at = fromWheel(number, expected.wheel, {expected.after, expected.centre});
+    constexpr double kNearTop_deg = 90.0;
+    if (!at || std::abs(at->at.deg) >= kNearTop_deg) return std::nullopt;
+    const CrankDeg meant = wrapTurn({180.0 + (expected.after ? 1.0 : -1.0) * std::abs(number)});
+    return (expected.after ? 1.0 : -1.0) * std::abs(wheelNumber(meant, expected.wheel));
+}
+
 } // namespace
 
 Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation& fitted) {
@@ -327,13 +372,13 @@ Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation
         text.remove_prefix(colon + 1);
     }
     Scanner s(trimmed(text));
-    const auto read = sum(s);
+    const bool tape = expected.wheel.scale == WheelScale::Tape && expected.wheel.tape_mm > 0.0;
+    const auto read = tape ? onTape(s, expected.shown) : plain(s);
     if (const auto* e = std::get_if<EntryError>(&read)) return *e;
-    const double number = std::get<Sum>(read).value;
+    double number = std::get<double>(read);
     if (const auto said = side(s)) {
         s.skipSpace();
         if (!s.atEnd()) return leftover(s);
-        const bool tape = expected.wheel.scale == WheelScale::Tape && expected.wheel.tape_mm > 0.0;
         const double deg = tape ? 360.0 * number / expected.wheel.tape_mm : number;
         if (deg < 0.0 || deg > 180.0)
             return EntryError{EntryFault::OutOfRange, 0, tape ? wheelTop(expected.wheel) : 180.0};
@@ -346,12 +391,20 @@ Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation
                             expected.wheel.scale};
     }
     s.skipSpace();
-    const bool other = s.word("x");
+    bool other = s.word("x");
     s.skipSpace();
     if (!s.atEnd()) return leftover(s);
+    if (expected.event) {
+        if (number < 0.0 && !tellsSides(expected.wheel.scale)) {
+            // As on a card: the other side of the dead centre it usually falls on.
+            number = -number;
+            other = !other;
+        }
+        if (const auto would = fromTheBottom(number, expected))
+            return EntryError{EntryFault::WhichCentre, 0, *would};
+    }
     // A minus on a wheel that has none: so far before its zero.
     if (number < 0.0 && expected.wheel.scale != WheelScale::Signed && !other) {
-        const bool tape = expected.wheel.scale == WheelScale::Tape && expected.wheel.tape_mm > 0.0;
         const double deg = tape ? 360.0 * number / expected.wheel.tape_mm : number;
         if (deg < -180.0) return EntryError{EntryFault::OffTheScale, 0, wheelTop(expected.wheel)};
         return WheelReading{number, CrankDeg{deg}, false, expected.wheel.scale};

@@ -9,7 +9,10 @@
 //             b or bt before top, a or at after top, bb before bottom, ab after bottom;
 //             x takes the other side than the step expects;
 //             a scale and a colon before it read this one on another wheel: "360: 329", where
-//             the scales are 360, against, 180, 90, signed, twice and tape
+//             the scales are 360, against, 180, 90, signed, twice and tape. On a tape the number
+//             is a length in the unit shown (whole inches are inches: 32 7/8), or in its own.
+//             At the question for an event a minus is the other side, as on a card, where the
+//             wheel does not tell the sides apart
 //   place     in a lift run: an angle with its side, or @ and a signed cycle angle;
 //             a lift may follow after a space ("75a 8.512")
 //   step      in a lift run: "step 2" sets the step in degrees
@@ -40,6 +43,8 @@ enum class EntryFault {
     MissingSide,  ///< a place needs its side, or @
     UnknownScale, ///< what stands before the colon is no wheel scale
     Fraction,     ///< a fraction of inches where millimetres are shown: its unit is to be said
+    WhichCentre,  ///< a number from the top where one from the bottom is expected: `limit` is what
+                  ///< the wheel would show that far past (negative: before) the bottom
 };
 
 struct EntryError {
@@ -71,6 +76,8 @@ struct WheelExpectation {
     DegreeWheel wheel;
     bool after = true;
     DeadCentre centre = DeadCentre::Top;
+    bool event = false; ///< an event of a lobe, which a card may have been read for
+    LengthUnit shown = LengthUnit::Millimetre; ///< of a tape's numbers without a unit
 };
 Understood<WheelReading> readWheel(std::string_view text, const WheelExpectation& expected);
 

@@ -6,9 +6,11 @@
 #include "core/job/card.h"
 #include "core/job/job.h"
 #include "core/lobe/possible.h"
+#include "core/lobe/run.h"
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace lobe {
 namespace {
@@ -33,18 +35,11 @@ void settle(EventGroup& g, int repeats, double tolerance_deg) {
         sum += sorted[i].deg;
     g.mean = CrankDeg{sum / static_cast<double>(to - from)};
     g.range_deg = range();
-    g.settled = static_cast<int>(to - from) >= repeats && g.range_deg <= tolerance_deg;
+    g.settled = static_cast<int>(to - from) >= repeats && g.range_deg <= tolerance_deg + 1e-6;
 }
 
-/// How the wheel of a run was read and how its repeats scatter, over all its events together.
-struct Scatter {
-    double step_deg = 1.0; ///< what it was read to
-    double own_deg = 0.0;  ///< standard deviation of one reading, its rounding not counted
-    double student = 1.96; ///< deviations that make 95 %, with as many readings as told it
-};
-
-Scatter scatterOf(const LiftRun& run, const std::vector<EventGroup>& groups) {
-    Scatter out;
+/// What the wheel of a run of events was read to.
+double readTo_deg(const LiftRun& run) {
     std::vector<std::string> typed;
     std::vector<double> angles;
     for (const Reading& r : run.readings)
@@ -52,7 +47,20 @@ Scatter scatterOf(const LiftRun& run, const std::vector<EventGroup>& groups) {
             typed.push_back(r.typed);
             angles.push_back(r.at.deg);
         }
-    out.step_deg = readTo_deg(angles, typed);
+    return lobe::readTo_deg(angles, typed);
+}
+
+/// How the wheel of a run was read and how its repeats scatter, over all its events together.
+struct Scatter {
+    double step_deg = 1.0;      ///< what it was read to
+    double own_deg = 0.0;       ///< standard deviation of one reading, its rounding not counted
+    double student = 1.96;      ///< deviations that make 95 %, with as many readings as told it
+    double resolution_mm = 0.0; ///< of the indicator that says when the height is reached
+};
+
+Scatter scatterOf(const LiftRun& run, const std::vector<EventGroup>& groups) {
+    Scatter out;
+    out.step_deg = readTo_deg(run);
     double squares = 0.0;
     int freedom = 0;
     for (const EventGroup& g : groups) {
@@ -61,15 +69,36 @@ Scatter scatterOf(const LiftRun& run, const std::vector<EventGroup>& groups) {
             if (!(g.odd && at == *g.odd)) squares += std::pow(at.deg - g.mean->deg, 2);
         freedom += static_cast<int>(g.readings.size()) - 1 - (g.odd ? 1 : 0);
     }
-    // With few repeats a usual scatter stands in for what they cannot tell: as four readings would.
-    constexpr double kUsual_deg = 0.2;
-    constexpr int kAsGoodAs = 4;
+    // With few repeats a usual scatter stands in for what they cannot tell: as two readings would.
+    constexpr double kUsual_deg = 0.12;
+    constexpr int kAsGoodAs = 2;
     const double variance = (squares + kAsGoodAs * kUsual_deg * kUsual_deg) / (freedom + kAsGoodAs);
-    // Rounding is in the scatter too, unless all repeats were rounded alike.
     out.own_deg = std::sqrt(variance);
+    out.resolution_mm = std::max(run.conditions.resolution_mm, 0.0);
     out.student = student95(freedom + kAsGoodAs);
     return out;
 }
+
+/// What rounding to a step leaves in the mean of repeats that scatter: all of it where they do not
+/// scatter at all, and ever less as the scatter passes over the steps, for then the rounding of one
+/// is not that of the next (the rounding error's first harmonic is damped by the scatter's own
+/// characteristic function: Widrow and Kollar, Quantization Noise, chapter 4). One deviation.
+double sharedRounding_deg(double step_deg, double own_deg) {
+    const double rounding = step_deg / std::sqrt(12.0);
+    const double scatter2 = std::max(0.0, own_deg * own_deg - rounding * rounding);
+    return rounding *
+           std::exp(-2.0 * std::pow(std::numbers::pi, 2) * scatter2 / (step_deg * step_deg));
+}
+
+/// How far either side of the nose an indicator stands still, 95 %: sqrt(2 d / b) with a bend b of
+/// 0.002 mm per square degree, about what road and race lobes have.
+double dwell_deg(double resolution_mm) {
+    constexpr double kBend = 0.002;
+    return std::sqrt(2.0 * std::max(resolution_mm, 0.01) / kBend);
+}
+
+/// About how fast lift passes a height low on a flank, mm per degree, where no curve tells.
+constexpr double kSlope_mm_per_deg = 0.07;
 
 /// 95 %: the mean of repeats that scatter, and the rounding they have in common, which no number of
 /// repeats takes away.
@@ -78,7 +107,10 @@ std::optional<double> uncertainty_deg(const EventGroup& g, const Scatter& wheel)
     const double n = static_cast<double>(g.readings.size()) - (g.odd ? 1.0 : 0.0);
     constexpr double kSetting_deg = 0.05; // the wheel and its pointer, for all readings alike
     return std::hypot(wheel.student * wheel.own_deg / std::sqrt(n),
-                      kCoverageFactor * std::hypot(wheel.step_deg / std::sqrt(12.0), kSetting_deg));
+                      kCoverageFactor *
+                          std::hypot(sharedRounding_deg(wheel.step_deg, wheel.own_deg),
+                                     kSetting_deg,
+                                     wheel.resolution_mm / std::sqrt(12.0) / kSlope_mm_per_deg));
 }
 
 /// `other` is the lobe's other event at the same height: a timing both have is no slip of one.
@@ -91,7 +123,7 @@ void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventG
     if (g.odd) say(found::EventOdd{opens, *g.odd, g.odd->deg - g.mean->deg});
     // Typed on the wrong side of its dead centre: mirrored there, it would be as the card.
     if (g.of == ReadingOf::Nose || run.conditions.fromNose || !g.mean || !job.card ||
-        job.card->height != g.height)
+        (job.card->height != g.height && !cardHeightFor(job, run, g.height)))
         return;
     const Event event = opens ? opening(run.side) : closing(run.side);
     const auto promised = cardEvent(*job.card, event);
@@ -114,10 +146,52 @@ void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventG
 
 } // namespace
 
+/// Heights nearer to one another are one height: by this much a ratio measured and a nominal one
+/// make the card's differ.
+constexpr double kSameHeight_mm = 0.06;
+
 std::vector<Height> eventHeights(const Job& job, const LiftRun& run) {
-    if (!run.conditions.eventHeights.empty()) return run.conditions.eventHeights;
-    if (run.conditions.fromNose) return {{job.reckoning.drop_mm, run.conditions.taken}};
-    return {job.card ? job.card->height : Height{kUsualHeight_mm, run.conditions.taken}};
+    const RunConditions& t = run.conditions;
+    if (t.fromNose)
+        return t.eventHeights.empty() ? std::vector<Height>{{job.reckoning.drop_mm, t.taken}}
+                                      : t.eventHeights;
+    std::vector<Height> wanted = t.eventHeights;
+    if (wanted.empty())
+        wanted.push_back(job.card ? job.card->height : Height{kUsualHeight_mm, t.taken});
+    std::vector<double> read;
+    for (const Reading& r : run.readings)
+        if (!r.struck && (r.of == ReadingOf::Opens || r.of == ReadingOf::Closes) &&
+            std::none_of(read.begin(), read.end(),
+                         [&](double mm) { return std::abs(mm - r.lift_mm) < 1e-6; }))
+            read.push_back(r.lift_mm);
+    const Taken taken = takenOf(t);
+    std::vector<Height> out;
+    const auto add = [&](double mm) {
+        if (std::none_of(out.begin(), out.end(),
+                         [&](const Height& h) { return std::abs(h.mm - mm) < 1e-6; }))
+            out.push_back({mm, t.taken});
+    };
+    for (const Height& h : wanted) {
+        const double here = taken.threshold_mm(h);
+        // What lash hides is asked at its own number.
+        double mm = here > 0.0 ? here : h.mm;
+        // Another ratio than when it was read asks for no new readings; nor does a height read
+        // before its place was asked for.
+        for (double was : read)
+            if (std::abs(was - mm) < kSameHeight_mm || (t.eventHeights.empty() && was == h.mm))
+                mm = was;
+        add(mm);
+    }
+    for (double mm : read)
+        add(mm);
+    return out;
+}
+
+std::optional<Height> cardHeightFor(const Job& job, const LiftRun& run, const Height& height) {
+    if (!job.card || job.card->height.at == run.conditions.taken) return std::nullopt;
+    const double here = takenOf(run.conditions).threshold_mm(job.card->height);
+    if (!(here > 0.0) || std::abs(here - height.mm) > kSameHeight_mm) return std::nullopt;
+    return job.card->height;
 }
 
 UsualSide usualSide(Side side, ReadingOf of) {
@@ -130,6 +204,8 @@ UsualSide usualSide(Side side, ReadingOf of) {
 
 std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {
     std::vector<EventGroup> groups;
+    // No two readings agree better than the wheel shows.
+    const double tolerance = std::max(run.conditions.repeatTolerance_deg, readTo_deg(run));
     const auto add = [&](ReadingOf of, Height height) {
         EventGroup g;
         g.of = of;
@@ -141,7 +217,7 @@ std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {
             g.readings.push_back(r.at);
         }
         settle(g, of == ReadingOf::Nose || of == ReadingOf::Lift ? 1 : run.conditions.repeats,
-               run.conditions.repeatTolerance_deg);
+               tolerance);
         groups.push_back(std::move(g));
     };
     std::vector<Height> heights = eventHeights(job, run);
@@ -245,6 +321,29 @@ void noseAndHome(const Job& job, const LiftRun& run, LobeFigures& lobe) {
 
 } // namespace
 
+/// Events at the place taken, as those of the card's height at the other place: what is left
+/// between the two heights at the usual slope, and the doubt of ratio and lash in the ±.
+static HeightEvents carried(const LiftRun& run, const HeightEvents& e, const Height& card) {
+    const Taken taken = takenOf(run.conditions);
+    // A nominal ratio is good to about one and a half in a hundred, one of two lifts to a half;
+    // lash to a hundredth. 95 %.
+    const double ratio = run.conditions.measuredRatio ? 0.005 : 0.015, lash_mm = 0.02;
+    const double here = taken.threshold_mm(card);
+    const double slope = kSlope_mm_per_deg * (taken.at == Place::Valve ? taken.ratio : 1.0);
+    const double left_deg = (here - e.height.mm) / slope;
+    const double doubt_deg = std::hypot(here * ratio, lash_mm, 0.5 * left_deg * slope) / slope;
+    HeightEvents out = e;
+    out.height = card;
+    const auto move = [&](std::optional<Measured<CrankDeg>>& at, double by) {
+        if (!at) return;
+        at->deg += by;
+        if (at->plusMinus) at->plusMinus = std::hypot(*at->plusMinus, doubt_deg);
+    };
+    move(out.opens, left_deg);
+    move(out.closes, -left_deg);
+    return out;
+}
+
 EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeRequest& request) {
     EventsFindings out;
     out.groups = eventGroups(job, run);
@@ -275,6 +374,10 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
         lobe.noseReached = lobe.noseReached || (e.opens && e.closes);
         if (h == request.eventsHeight || lobe.heights.empty()) lobe.atEventsHeight = e;
         lobe.heights.push_back(e);
+        if (const auto card = cardHeightFor(job, run, h)) {
+            lobe.heights.push_back(carried(run, e, *card));
+            lobe.atEventsHeight = lobe.heights.back();
+        }
         // Taken at nearly the card's height: 1 mm is not 0.040 in.
         if (job.card && h != job.card->height && h.at == job.card->height.at &&
             std::abs(h.mm - job.card->height.mm) < 0.06)
@@ -284,6 +387,8 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
     lobe.centres.events = lobe.atEventsHeight.midpoint();
     const EventGroup* nose = find(out.groups, ReadingOf::Nose, {});
     lobe.centres.peak = shifted(nose);
+    if (auto& peak = lobe.centres.peak; peak && peak->plusMinus)
+        peak->plusMinus = std::hypot(*peak->plusMinus, dwell_deg(run.conditions.resolution_mm));
     lobe.maxLiftAt = lobe.centres.peak;
     // The nose lies between the events, near their middle on any cam.
     constexpr double kLean_deg = 25.0;

@@ -40,9 +40,15 @@ struct EventsFindings {
     LobeFigures lobe;
 };
 
-/// The heights at which the events of a run are taken: its own, else the card's, else 1.27 mm where
-/// the run is taken; from the nose, the drops under it.
+/// The heights at which the events of a run are taken, at the place where its lift is taken: its
+/// own, else the card's, else 1.27 mm; a height meant at the other place is carried over by ratio
+/// and lash. Heights that were read stay, whatever was changed since. From the nose, the drops
+/// under it.
 std::vector<Height> eventHeights(const Job& job, const LiftRun& run);
+
+/// The height of the card that a height at the place taken stands for; empty where the card means
+/// its own at that place, or another height.
+std::optional<Height> cardHeightFor(const Job& job, const LiftRun& run, const Height& height);
 
 /// The events of a run in the order they are asked, the readings of each in it.
 std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run);

@@ -18,6 +18,10 @@ double typicalCentre(Side side) {
 
 /// A reading at or under this is on the base circle or its ramp, mm as taken.
 constexpr double kNearBase_mm = 0.15;
+/// Crossings of one height farther apart on a flank are those of two lifts.
+constexpr double kApartLift_deg = 15.0;
+/// What stands this far off the base circle over several readings is a lift of its own.
+constexpr double kSecondLift_mm = 0.3;
 
 /// Lays the readings on one stretch of the cycle round the lobe's nose, ascending, repeats
 /// averaged, the nose within (-360, 360].
@@ -76,6 +80,7 @@ public:
         out_.atEventsHeight = eventsAt(request_.eventsHeight, false);
         if (curve_.first() <= 0.0 && curve_.last() >= 0.0) out_.liftAtTdc_mm = curve_.at(0.0);
         if (out_.noseReached) {
+            secondLift();
             centres();
             area();
             halves();
@@ -100,18 +105,67 @@ private:
         out_.findings.push_back({std::move(what), severity, request_.side, request_.cylinder});
     }
 
+    /// Of the crossings of one flank those of the main lift, from the nose outwards: noise passes
+    /// a height again near by, a second lift far off.
+    std::vector<double> ofMainLift(const std::vector<double>& crossings, bool opening) const {
+        std::vector<double> out;
+        for (double x : crossings)
+            if ((x <= nose_.deg) == opening) out.push_back(x);
+        std::sort(out.begin(), out.end(), [&](double a, double b) {
+            return std::abs(a - nose_.deg) < std::abs(b - nose_.deg);
+        });
+        for (std::size_t i = 1; i < out.size(); ++i)
+            if (std::abs(out[i] - out[i - 1]) > kApartLift_deg) {
+                out.resize(i);
+                break;
+            }
+        return out;
+    }
+
     /// The crossings of one flank, as one angle; empty when there is none.
     std::optional<CrankDeg> flank(const std::vector<double>& crossings, bool opening,
                                   int& count) const {
+        const std::vector<double> own = ofMainLift(crossings, opening);
+        count = static_cast<int>(own.size());
+        if (own.empty()) return std::nullopt;
         double sum = 0.0;
-        count = 0;
-        for (double x : crossings) {
-            if ((x <= nose_.deg) != opening) continue;
+        for (double x : own)
             sum += x;
-            ++count;
-        }
-        if (count == 0) return std::nullopt;
         return CrankDeg{sum / count};
+    }
+
+    /// A second lift either side of the main one, down on the base circle between the two.
+    void secondLift() {
+        // By height as taken: what is lower than half of what it reaches says nothing of events.
+        for (bool opening : {true, false}) {
+            LiftPoint top{0.0, 0.0};
+            bool down = false;
+            int high = 0;
+            const auto along = [&](const LiftPoint& p) {
+                if ((p.deg <= nose_.deg) != opening) return;
+                down = down || p.mm < kNearBase_mm;
+                if (!down || p.mm <= kSecondLift_mm) return;
+                ++high;
+                if (p.mm > top.mm) top = p;
+            };
+            if (opening)
+                std::for_each(points_.rbegin(), points_.rend(), along);
+            else
+                std::for_each(points_.begin(), points_.end(), along);
+            // One reading alone is a slip, not a lift.
+            if (high < 3) continue;
+            const double wanted = out_.taken.threshold_mm(request_.eventsHeight);
+            const double at = wanted > 0.0 && wanted < 0.8 * top.mm ? wanted : top.mm / 2.0;
+            std::optional<double> before, after;
+            for (double x : curve_.crossings(at)) {
+                if (x <= top.deg) before = x;
+                if (x > top.deg && !after) after = x;
+            }
+            if (!before || !after || std::abs(top.deg - nose_.deg) < kApartLift_deg) continue;
+            say(found::SecondLift{at, CrankDeg{*before}, CrankDeg{*after}, CrankDeg{top.deg},
+                                  top.mm},
+                Severity::Note);
+        }
     }
     std::optional<CrankDeg> flank(double threshold, bool opening, int& count) const {
         return flank(curve_.crossings(threshold), opening, count);
@@ -120,8 +174,7 @@ private:
     /// How often the readings as they are, not smoothed, pass a height on a flank.
     int crossingsOf(double threshold, bool opening) const {
         const auto& all = uncertainty_.otherCrossings(threshold);
-        return static_cast<int>(std::count_if(
-            all.begin(), all.end(), [&](double x) { return (x <= nose_.deg) == opening; }));
+        return static_cast<int>(ofMainLift(all, opening).size());
     }
 
     HeightEvents eventsAt(const Height& height, bool report) {

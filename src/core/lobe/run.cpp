@@ -12,6 +12,10 @@ CrankDeg placed(const Reading& reading, const RunConditions& conditions) {
     return {reading.at.deg + conditions.shift_deg};
 }
 
+Taken takenOf(const RunConditions& conditions) {
+    return {conditions.taken, conditions.ratioUsed(), conditions.lash_mm};
+}
+
 std::vector<LiftPoint> livePoints(const LiftRun& run) {
     return countedPoints(readIndicator(run).readings);
 }

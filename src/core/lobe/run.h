@@ -5,6 +5,7 @@
 #include "core/curve/curve.h"
 #include "core/job/lift_run.h"
 #include "core/lobe/indicator.h"
+#include "core/lobe/lobe.h"
 
 #include <vector>
 
@@ -12,6 +13,9 @@ namespace lobe {
 
 struct Engine;
 struct Job;
+
+/// How the lifts of a run were taken: its place, ratio and lash.
+Taken takenOf(const RunConditions& conditions);
 
 /// Where a reading stands on the cycle, the run's shift included.
 CrankDeg placed(const Reading& reading, const RunConditions& conditions);

@@ -11,6 +11,13 @@ Height eventsHeight(const Job& job) {
     return job.card ? job.card->height : Height{kUsualHeight_mm, Place::Tappet};
 }
 
+bool Need::stands() const {
+    if (fault || (!move_deg.intake && !move_deg.exhaust)) return false;
+    return asCard || std::max(std::abs(move_deg.intake.value_or(0.0)),
+                              std::abs(move_deg.exhaust.value_or(0.0))) <=
+                         std::max(uncertainty_deg, kWorthMoving_deg);
+}
+
 std::optional<double> cardShift_deg(const Job& job, const LobeFigures& lobe) {
     if (!job.card) return std::nullopt;
     const auto promised = cardCentre(*job.card, lobe.side);
@@ -39,6 +46,20 @@ double movedBetween(const Job& job, Side side, int from, int to) {
 
 double movedSince(const Job& job, Side side, int change) {
     return movedBetween(job, side, change, job.changes.empty() ? 0 : job.changes.back().number);
+}
+
+DriveState fittedAfter(const Job& job, Side side, std::optional<int> change) {
+    DriveState out;
+    for (const CamMove& c : job.changes)
+        if (moves(job, c, side) && c.move(side) && (!change || c.number <= *change))
+            out.take(*c.move(side));
+    return out;
+}
+
+Drive driveAlone(const Job& job) {
+    Drive drive = job.engine.drive;
+    if (job.engine.layout == Layout::TwinOverheadCam) drive.crankKeyways_deg.clear();
+    return drive;
 }
 
 bool measuredBefore(const Job& job, int afterMove, Side side) {

@@ -5,6 +5,7 @@
 // half-widths.
 #pragma once
 
+#include "core/claim/lobe_claim.h"
 #include "core/job/drive.h"
 #include "core/lobe/lobe.h"
 
@@ -15,12 +16,6 @@ namespace lobe {
 
 struct Card;
 struct Job;
-
-/// Less than this is not worth a spanner, whatever the readings claim: about what a wheel shows.
-constexpr double kWorthMoving_deg = 0.5;
-
-/// Less than this is not told from standing still, whatever the readings claim.
-constexpr double kLeastTold_deg = 0.75;
 
 /// Why it cannot be said what is to be moved.
 enum class NeedFault {
@@ -40,6 +35,10 @@ struct Need {
     PerSide<std::optional<double>> move_deg;
     double uncertainty_deg = 0.0;
     std::optional<NeedFault> fault;
+    /// Something is to be moved, by less than it is known by or than is worth a spanner: it stands
+    /// as wanted.
+    bool stands() const;
+    bool asCard = false; ///< each lobe the target hangs on is as its card has it
     /// By each way of setting a cam with the wrong separation, where the target is the card's.
     std::optional<double> byIntake_deg, split_deg, allEvents_deg;
     /// Of an event as the target: the centre it leaves (after or before TDC), and, on a lobe of
@@ -108,6 +107,10 @@ bool moves(const Job& job, const CamMove& move, Side side);
 double movedBetween(const Job& job, Side side, int from, int to);
 /// The same from one change until now.
 double movedSince(const Job& job, Side side, int change);
+/// What of the drive of a side's cam is in use after the changes up to a number (all, without).
+DriveState fittedAfter(const Job& job, Side side, std::optional<int> change = {});
+/// The drive as it can move a side's cam alone: the crank wheel of two cams moves both.
+Drive driveAlone(const Job& job);
 /// Whether a lobe was last measured before a change that moved it.
 bool measuredBefore(const Job& job, int afterMove, Side side);
 

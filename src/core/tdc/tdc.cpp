@@ -17,6 +17,9 @@ namespace {
 constexpr double kLikelySpan_deg = 75.0;
 /// Setting the wheel and its pointer, one standard deviation.
 constexpr double kSetting_deg = 0.05;
+/// Of an indicator nobody described, and how far either side of the top it stands still on an
+/// engine nobody did: sqrt(2 x 0.01 / (r (1 + r/l))) with r (1 + r/l) of 40 mm.
+constexpr double kUsualResolution_mm = 0.01, kUsualDwell_deg = 1.3;
 /// A half-span this far from the expected one means the drop, the stop or a reading is wrong.
 constexpr double kSpanOff_deg = 2.0;
 
@@ -55,8 +58,9 @@ private:
         const auto& only = pass_.pairs.back().before;
         if (!only) return;
         pass_.correction_deg = only->at.deg;
-        if (path_ && context_.resolution_mm)
-            pass_.correction_deg->plusMinus = path_->dwell_deg(*context_.resolution_mm);
+        pass_.correction_deg->plusMinus =
+            path_ ? path_->dwell_deg(context_.resolution_mm.value_or(kUsualResolution_mm))
+                  : kUsualDwell_deg;
         pass_.agrees = 2.0 * std::abs(*pass_.correction_deg) <= context_.tolerance_deg;
     }
 
@@ -197,6 +201,10 @@ void judge(TdcFindings& out, const TdcPass& done) {
     const double apart = 2.0 * std::abs(*done.correction_deg);
     if (out.state == TdcState::Proved)
         say(found::TdcProved{apart}, Severity::Note);
+    else if (peak)
+        say(found::TdcTakeEnds{*done.correction_deg,
+                               halfWidthOf(done.correction_deg).value_or(kUsualDwell_deg)},
+            Severity::Ask);
     else if (!done.agrees)
         say(found::TdcPointerOff{*done.correction_deg}, Severity::Ask);
     else

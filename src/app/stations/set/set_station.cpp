@@ -171,7 +171,8 @@ void SetStation::follow() {
     if (desk_->two()) slides_[1]->setState(desk_->slideOf(Side::Exhaust));
     const Side side = desk_->atHand();
     wheels_->setScene({job().engine, desk_->moveOf(side),
-                       desk_->two() ? words::sideName(side) + Say::tr(" cam") : QString()});
+                       desk_->two() ? words::sideName(side) + Say::tr(" cam") : QString(),
+                       desk_->fitted(side)});
     ring_->setScene(desk_->ringScene());
     steps_->setText(desk_->stepsText());
     outcome_->setBlocks(desk_->outcomes());

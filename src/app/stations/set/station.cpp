@@ -22,9 +22,7 @@ QString line(const Job& job, const Findings& f, const Style& style) {
     }
     const Need& n = f.need;
     if (!n.move_deg.intake && !n.move_deg.exhaust) return Say::tr("nothing to set yet");
-    const double most = std::max(std::abs(n.move_deg.intake.value_or(0.0)),
-                                 std::abs(n.move_deg.exhaust.value_or(0.0)));
-    if (most <= n.uncertainty_deg) return Say::tr("stands as wanted");
+    if (n.stands()) return Say::tr("stands as wanted");
     if (n.move_deg.intake && n.move_deg.exhaust)
         return Say::tr("in %1, ex %2 crank")
             .arg(signedFixed(*n.move_deg.intake, 1, style),

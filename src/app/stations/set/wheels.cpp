@@ -24,7 +24,8 @@ Wheels::Wheels(const Look& look, Dialogs& dialogs, QWidget* parent)
 
 void Wheels::setScene(const CamWheelsScene& scene) {
     scene_ = scene;
-    setAccessibleDescription(words::moveShort(scene_.engine.drive, scene_.move, look().style()));
+    setAccessibleDescription(
+        words::moveShort(scene_.engine.drive, scene_.move, look().style(), scene_.fitted));
     update();
 }
 
@@ -141,7 +142,8 @@ void Wheels::drawSlots(QPainter& p, const Wheel& w) const {
         p.drawPolyline(arc);
         p.setPen(QPen(t.ink, 1.2));
         p.setBrush(scene_.move.slot_deg != 0.0 ? t.amber : t.ink);
-        p.drawEllipse(w.at(middle + scene_.move.slot_deg / 2.0, r), 5.0, 5.0);
+        p.drawEllipse(w.at(middle + (scene_.fitted.slot_deg + scene_.move.slot_deg) / 2.0, r), 5.0,
+                      5.0);
         p.setBrush(Qt::NoBrush);
     }
     if (!(d.slotLine_deg > 0.0)) return;
@@ -174,7 +176,9 @@ void Wheels::drawCrank(QPainter& p, const Wheel& cam, const QPointF& centre, dou
     drawFitted(p, QRectF(left, centre.y() - 8, width() - left - 2, 34),
                static_cast<int>(Qt::AlignLeft | Qt::AlignTop),
                moved ? Say::tr("crank wheel\nkeyway %1")
-                           .arg(words::signedFixed(scene_.move.crankKeyway_deg, 1, look().style()))
+                           .arg(words::signedFixed(scene_.fitted.crankKeyway_deg +
+                                                       scene_.move.crankKeyway_deg,
+                                                   1, look().style()))
                      : Say::tr("crank wheel"));
 }
 

@@ -9,8 +9,9 @@ namespace app {
 
 struct CamWheelsScene {
     lobe::Engine engine;
-    lobe::DriveMove move; ///< of the cam at hand
-    QString cam;          ///< "intake cam"; empty with one cam
+    lobe::DriveMove move;    ///< of the cam at hand
+    QString cam;             ///< "intake cam"; empty with one cam
+    lobe::DriveState fitted; ///< what is in use before the move
 };
 
 class Wheels : public Picture {

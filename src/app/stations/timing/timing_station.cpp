@@ -124,10 +124,11 @@ void TimingStation::refreshSchools(const Held<CylinderFindings>& c) {
         schools_->button(i)->setChecked(job().reckoning.school == kSchools[i]);
         for (int side = 0; side < 2; ++side) {
             const RunFindings* run = c ? findings().of(*c, static_cast<Side>(side)) : nullptr;
-            const auto at = run ? run->lobe.centres.by(kSchools[i]) : std::nullopt;
+            const bool known = run && run->lobe.centres.by(kSchools[i]);
+            const auto at =
+                known ? centreFromTdc(findings(), run->lobe, kSchools[i]) : std::nullopt;
             const bool chosen = job().reckoning.school == kSchools[i];
-            const auto uncertain =
-                run ? halfWidthOf(run->lobe.centres.by(kSchools[i])) : std::nullopt;
+            const auto uncertain = halfWidthOf(at);
             const QString u =
                 uncertain ? QStringLiteral(
                                 " <span style='font-size:11px; font-weight:normal;'>%1%2</span>")

@@ -148,7 +148,7 @@ TurnTo EventEntry::turnTo(const words::Style& style) const {
     }
     to.big = eventName(asked->of);
     if (asked->of == ReadingOf::Opens || asked->of == ReadingOf::Closes)
-        to.note = Say::tr("at ") + height;
+        to.note = Say::tr("at ") + height + QStringLiteral(", ") + words::placeName(t.taken);
     return to;
 }
 
@@ -176,9 +176,9 @@ Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& s
         p.ask = Say::tr("%1 under, %2: wheel?")
                     .arg(words::height(w->height.mm, style), eventName(w->of, true));
     else
-        p.ask =
-            who +
-            Say::tr("%1 at %2: wheel?").arg(eventName(w->of), words::height(w->height.mm, style));
+        p.ask = who + Say::tr("%1 at %2, %3: wheel?")
+                          .arg(eventName(w->of), words::height(w->height.mm, style),
+                               words::placeName(t.taken));
     p.enter = t.fromNose && w->of == ReadingOf::Closes
                   ? Say::tr("log; go back well past it, then come up to it")
               : t.oneTurn ? Say::tr("log, go on turning")
@@ -186,6 +186,11 @@ Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& s
     p.keys = Say::tr("expects %1 %2; b, a, bb, ab, x say otherwise   N not now   Back strike")
                  .arg(usual.after ? Say::tr("after") : Say::tr("before"),
                       usual.centre == DeadCentre::Top ? Say::tr("TDC") : Say::tr("BDC"));
+    // The card means another place: what is asked here is its height carried over.
+    LiftRun as = at_.run() ? LiftRun(*at_.run()) : LiftRun{};
+    as.conditions = t;
+    if (const auto card = cardHeightFor(session_.job(), as, w->height))
+        p.keys = Say::tr("the card's %1   ").arg(words::heightAt(*card, style)) + p.keys;
     if (both()) p.keys = Say::tr("Ctrl+E when the other valve is first   ") + p.keys;
     return p;
 }
@@ -216,8 +221,9 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
         wheel = wheel.section(QLatin1Char(' '), 0, -2);
     }
     const UsualSide usual = sideOf(w->of);
-    const auto read = readWheel(wheel.toStdString(),
-                                {session_.job().fitted.degreeWheel(), usual.after, usual.centre});
+    const auto read = readWheel(
+        wheel.toStdString(), {session_.job().fitted.degreeWheel(), usual.after, usual.centre,
+                              w->of != ReadingOf::Nose && !at_.conditions().fromNose, style.unit});
     if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
     const WheelReading& on = std::get<WheelReading>(read);
     r.at = at_.nearLobe(on.at);

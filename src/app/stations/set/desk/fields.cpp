@@ -252,7 +252,7 @@ Field centresField() {
 Field marksField() {
     Field f;
     f.name = Say::tr("Names of the keyways");
-    f.asks = Say::tr("dots or letters, from the one in use in the running direction: A B C; - "
+    f.asks = Say::tr("dots or letters, from the one first used in the running direction: A B C; - "
                      "for none");
     f.shown = [](const Facts& facts, const Style&) {
         QStringList all;
@@ -310,7 +310,7 @@ SetFields make() {
     add(countField(Say::tr("Keyways or dowel holes"),
                    Say::tr("evenly round the cam wheel; 1 for one"), &Drive::keyways, 0));
     add(offsetsField(Say::tr("Crank keyways"),
-                     Say::tr("beside the one in use, crank degrees, plus advances: -4 4; "
+                     Say::tr("beside the one first used, crank degrees, plus advances: -4 4; "
                              "- for none"),
                      1.0, &Drive::crankKeyways_deg));
     add(twoField(

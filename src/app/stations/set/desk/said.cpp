@@ -31,7 +31,7 @@ QList<OfferedRow> SetDesk::offers() const {
     const Side side = atHand();
     for (const Choice& c : offered_) {
         OfferedRow row;
-        row.title = words::moveShort(job().engine.drive, c.move, style());
+        row.title = words::moveShort(job().engine.drive, c.move, style(), fitted(side));
         row.value = words::signedFixed(c.move.total_deg, 2, style()) + QChar(0xB0);
         if (need_deg(side)) row.under = words::residualNote(c.residual_deg, uncertain, style());
         const double other = two()
@@ -64,8 +64,8 @@ QString SetDesk::stepsText() const {
         const DriveMove m = moveOf(side);
         if (m.total_deg == 0.0) continue;
         // The cam that the crank pulls first is set first.
-        const QStringList steps =
-            words::moveSteps(job().engine, m, two() ? words::sideName(side) : QString(), style());
+        const QStringList steps = words::moveSteps(
+            job().engine, m, two() ? words::sideName(side) : QString(), style(), fitted(side));
         const QString text = steps.join(QLatin1Char(' '));
         if (side == job().engine.drive.pulledFirst)
             all.prepend(text);
@@ -176,17 +176,20 @@ QString SetDesk::changeText(const CamMove& c) const {
             ? QDateTime::fromMSecsSinceEpoch(c.time_ms).toString(QStringLiteral("yyyy-MM-dd HH:mm"))
             : Say::tr("imported");
     lines << QStringLiteral("<b>%1.&nbsp; %2</b>").arg(c.number).arg(when.toHtmlEscaped());
-    const auto part = [&](const std::optional<DriveMove>& m, const QString& cam,
+    const auto part = [&](Side side, const std::optional<DriveMove>& m, const QString& cam,
                           const std::optional<double>& wanted) {
         if (!m) return;
         lines << QStringLiteral("%1%2: %3%4")
                      .arg(cam, words::moveBy(m->total_deg, style(), 2),
-                          words::moveShort(job().engine.drive, *m, style()).toHtmlEscaped(),
+                          words::moveShort(job().engine.drive, *m, style(),
+                                           fittedAfter(job(), side, c.number - 1))
+                              .toHtmlEscaped(),
                           wanted ? Say::tr(" (wanted %1)").arg(words::moveBy(*wanted, style()))
                                  : QString());
     };
-    part(c.made.intake, two() ? Say::tr("intake cam ") : QString(), c.wanted_deg.intake);
-    part(c.made.exhaust, Say::tr("exhaust cam "), c.wanted_deg.exhaust);
+    part(Side::Intake, c.made.intake, two() ? Say::tr("intake cam ") : QString(),
+         c.wanted_deg.intake);
+    part(Side::Exhaust, c.made.exhaust, Say::tr("exhaust cam "), c.wanted_deg.exhaust);
     const auto said = [&](const QString& name, const std::string& text) {
         if (!text.empty()) lines << name + QString::fromStdString(text).toHtmlEscaped();
     };
@@ -259,11 +262,12 @@ StandCard SetDesk::ownCard(bool asked) const {
     const double deg = m.total_deg != 0.0 ? m.total_deg : need_deg(atHand()).value_or(0.0);
     card.big = words::degrees(std::abs(deg), style());
     card.bigNote = deg >= 0.0 ? Say::tr("earlier") : Say::tr("later");
-    card.advice = m.total_deg != 0.0
-                      ? words::moveSteps(job().engine, m,
-                                         two() ? words::sideName(atHand()) : QString(), style())
-                            .join(QLatin1Char(' '))
-                      : verdict();
+    card.advice =
+        m.total_deg != 0.0
+            ? words::moveSteps(job().engine, m, two() ? words::sideName(atHand()) : QString(),
+                               style(), fitted(atHand()))
+                  .join(QLatin1Char(' '))
+            : verdict();
     return card;
 }
 

@@ -42,6 +42,15 @@ Side SetDesk::atHand() const {
     return two() ? session().side() : Side::Intake;
 }
 
+/// Both together are moved by the crank wheel too.
+Drive SetDesk::drive() const {
+    return together_ ? job().engine.drive : driveAlone(job());
+}
+
+DriveState SetDesk::fitted(Side side) const {
+    return fittedAfter(job(), side);
+}
+
 double SetDesk::advance_deg(Side side) const {
     return slideOf(side).value();
 }
@@ -72,7 +81,7 @@ DriveMove SetDesk::findMove(Side side) const {
     if (side == atHand() && i < offered_.size() &&
         std::abs(offered_[i].move.total_deg - deg) < 1e-6)
         return offered_[i].move;
-    const auto best = choices(job().engine.drive, deg, 1, true);
+    const auto best = choices(drive(), deg, 1, true, fitted(side));
     return best.empty() || std::abs(best.front().residual_deg) > 0.01 ? DriveMove{}
                                                                       : best.front().move;
 }
@@ -117,7 +126,8 @@ void SetDesk::follow() {
                                 std::abs(need_deg(Side::Exhaust).value_or(0.0)));
     const double range =
         far <= 12.0 ? SlideState::kRange_deg : std::min(180.0, 5.0 * std::ceil(far / 5.0 + 1.0));
-    const auto stops = described ? reachable_deg(job().engine.drive, range) : std::vector<double>{};
+    const auto stops =
+        described ? reachable_deg(drive(), range, fitted(atHand())) : std::vector<double>{};
     for (SlideState& slide : slides_) {
         slide.setRange(range);
         slide.setStops(stops);
@@ -134,9 +144,9 @@ void SetDesk::follow() {
         slides_[0].setKept(
             in ? std::pair(std::max(in->from_deg, ex->from_deg), std::min(in->to_deg, ex->to_deg))
                : *ends(ex));
-    offered_ = described
-                   ? choices(job().engine.drive, need_deg(atHand()).value_or(0.0), kOffered, true)
-                   : std::vector<Choice>{};
+    offered_ = described ? choices(drive(), need_deg(atHand()).value_or(0.0), kOffered, true,
+                                   fitted(atHand()))
+                         : std::vector<Choice>{};
     // No further than the slide goes, and no slot moved by less than a hand can.
     const double least = std::max(0.1, job().engine.drive.slotLine_deg * kLeastOfLine);
     offered_.erase(std::remove_if(offered_.begin(), offered_.end(),

@@ -47,6 +47,8 @@ public:
     const SlideState& slideOf(lobe::Side side) const;
     /// Where the slide of a cam stands; one cam has both alike.
     double advance_deg(lobe::Side side) const;
+    /// What of the drive of a side's cam is in use, after the changes so far.
+    lobe::DriveState fitted(lobe::Side side) const;
     /// Slides a cam, and the other with it where both go together.
     void slideTo(lobe::Side side, double deg);
     /// Puts the slide of the cam at hand where a choice of the list brings it.
@@ -108,6 +110,7 @@ private:
 
     std::optional<double> need_deg(lobe::Side side) const;
     lobe::DriveMove findMove(lobe::Side side) const;
+    lobe::Drive drive() const;
     const stations::Station* elsewhere() const;
     void takeAlong(lobe::Side side, double by_deg);
     void settle();

@@ -10,12 +10,18 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QRegularExpression>
 
 #include <cmath>
 
 namespace app {
 
 using namespace lobe;
+
+namespace {
+/// Half a turn of the cam: more is the other way round.
+constexpr double kMostMade_deg = 360.0;
+} // namespace
 
 QString SetDesk::enterKeeps() const {
     return Say::tr("keep, the next; Esc ends");
@@ -42,17 +48,54 @@ Prompt SetDesk::ownPrompt() const {
         p.ask = *to == stations::engine ? Say::tr("the card first?") : Say::tr("the lobes first?");
         p.enter = Say::tr("go to %1").arg(to->name());
     }
-    p.keys = Say::tr("Up, Down  choose  D drive  G goal  H history  W no marks%1  made …")
-                 .arg(!two()      ? QString()
-                      : together_ ? Say::tr("  T one")
-                                  : Say::tr("  T both"));
+    p.keys =
+        Say::tr("Up, Down  choose  D drive  G goal  H history  W no marks%1  made … (or made 3.2)")
+            .arg(!two()      ? QString()
+                 : together_ ? Say::tr("  T one")
+                             : Say::tr("  T both"));
     return p;
+}
+
+/// "3.2 one dot on": what the cam was really moved by, whatever the drive is said to do, and the
+/// marks. A number that something is counted in, "2 dots", belongs to the marks.
+static std::optional<std::pair<double, QString>> reallyMade(const QString& text) {
+    static const QRegularExpression form(
+        QStringLiteral(R"(^([+-]?\d+(?:[.,]\d+)?)\s*(?:\x{b0}|deg\b)?\s*(?:$|[,;]\s*(.*)$))"));
+    const auto match = form.match(text);
+    if (!match.hasMatch()) return std::nullopt;
+    const auto deg = readNumber(match.captured(1).toStdString());
+    if (!std::holds_alternative<double>(deg)) return std::nullopt;
+    return std::pair(std::get<double>(deg), match.captured(2).trimmed());
 }
 
 SetDesk::Typed SetDesk::readMade(const QString& marks) const {
     CamMove c;
     c.number = lastMove(job()) + 1;
     c.marks = marks.toStdString();
+    if (const auto real = reallyMade(marks)) {
+        if (!(std::abs(real->first) <= kMostMade_deg) || real->first == 0.0)
+            return {{false, Say::tr("How far was it really moved? Crank degrees, earlier positive, "
+                                    "within half a turn of the cam.")},
+                    {},
+                    {},
+                    {}};
+        DriveMove m;
+        m.total_deg = real->first;
+        // What the drive does to that much, where it does just that: the parts are known then.
+        const auto as = job().engine.drive.described()
+                            ? choices(drive(), m.total_deg, 1, true, fitted(atHand()))
+                            : std::vector<Choice>{};
+        if (!as.empty() && std::abs(as.front().residual_deg) <= 0.01) m = as.front().move;
+        c.marks = real->second.toStdString();
+        c.made[atHand()] = m;
+        c.wanted_deg[atHand()] = need_deg(atHand());
+        return {{true, Say::tr("keeps the change: ") + words::moveBy(m.total_deg, style(), 2) +
+                           Say::tr(", as it was made") +
+                           (two() ? Say::tr(" (%1)").arg(words::sideName(atHand())) : QString())},
+                {},
+                c,
+                {}};
+    }
     const auto taken = [&](Side side, std::optional<DriveMove>& move,
                            std::optional<double>& wanted) {
         const DriveMove m = moveOf(side);
@@ -66,10 +109,12 @@ SetDesk::Typed SetDesk::readMade(const QString& marks) const {
         return {{false, Say::tr("Nothing is moved: choose first, with Up and Down.")}, {}, {}, {}};
     QStringList said;
     if (c.made.intake)
-        said << words::moveShort(job().engine.drive, *c.made.intake, style()) +
+        said << words::moveShort(job().engine.drive, *c.made.intake, style(),
+                                 fitted(Side::Intake)) +
                     (two() ? Say::tr(" (intake)") : QString());
     if (c.made.exhaust)
-        said << words::moveShort(job().engine.drive, *c.made.exhaust, style()) +
+        said << words::moveShort(job().engine.drive, *c.made.exhaust, style(),
+                                 fitted(Side::Exhaust)) +
                     Say::tr(" (exhaust)");
     const QString echo = Say::tr("keeps the change: ") + said.join(QStringLiteral("; "));
     return {{true, echo}, {}, c, {}};

@@ -46,8 +46,8 @@ Field factoryMark() {
             facts.fitted.factoryMark_deg.reset();
             return QString();
         }
-        const auto read =
-            readWheel(typed.toStdString(), {facts.fitted.degreeWheel(), true, DeadCentre::Top});
+        const auto read = readWheel(typed.toStdString(), {facts.fitted.degreeWheel(), true,
+                                                          DeadCentre::Top, false, style.unit});
         if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
         facts.fitted.factoryMark_deg = std::get<WheelReading>(read).at.deg;
         return QString();

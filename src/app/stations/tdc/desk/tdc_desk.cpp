@@ -38,6 +38,7 @@ void TdcDesk::setMethod(TdcMethod method) {
 void TdcDesk::begin() {
     FactsDesk::begin();
     notNow_ = false;
+    askedAgain_.clear();
 }
 
 void TdcDesk::follow() {
@@ -121,7 +122,8 @@ TdcDesk::Typed TdcDesk::read(const QString& text) const {
     c.afterTop = findings().tdc.nextAfterTop;
     c.drop_mm = method_ == TdcMethod::EqualDrop ? drop_mm_ : std::nullopt;
     c.typed = text.trimmed().toStdString();
-    const auto reading = readWheel(c.typed, {wheel, c.afterTop, DeadCentre::Top});
+    const auto reading =
+        readWheel(c.typed, {wheel, c.afterTop, DeadCentre::Top, false, style().unit});
     if (const auto* e = std::get_if<EntryError>(&reading))
         return {{false, words::sentence(*e, style())}, {}, {}};
     const WheelReading& on = std::get<WheelReading>(reading);
@@ -156,6 +158,14 @@ Echo TdcDesk::ownSubmit(const QString& text) {
         drop_mm_ = typed.drop_mm;
         return {true, {}};
     }
+    // A number that was meant for a question among the facts, say, takes no proof away unasked.
+    if (through() && findings().tdc.state == TdcState::Proved && askedAgain_ != text.trimmed()) {
+        askedAgain_ = text.trimmed();
+        return {false, Say::tr("TDC is proved. Enter once more logs %1 as the first contact of "
+                               "another pass; Esc lets it be.")
+                           .arg(text.trimmed())};
+    }
+    askedAgain_.clear();
     typed.contact->time_ms = session().now();
     const bool second = typed.contact->afterTop;
     if (!session().keep(book::AddContact{*typed.contact}))

@@ -56,6 +56,7 @@ private:
     std::optional<double> drop_mm_;
     bool notNow_ = false;   ///< overlap or firing: asked, and left
     bool samePass_ = false; ///< another drop with the pointer untouched
+    QString askedAgain_;    ///< a number that was asked about, since TDC is proved
 };
 
 } // namespace app

@@ -183,8 +183,8 @@ QString TimingDesk::reasons(const CylinderFindings& c, bool brief) const {
             parts << words::contradiction(d, style());
     }
     for (const Finding& f : findings().all)
-        if (f.severity >= Severity::LookAgain ||
-            f.is<found::TdcNotTaken, found::TdcNotProved, found::TdcPointerOff>())
+        if (f.severity >= Severity::LookAgain || f.is<found::TdcNotTaken, found::TdcNotProved,
+                                                      found::TdcPointerOff, found::TdcTakeEnds>())
             if (parts.size() < (brief ? 2 : 5)) parts << words::shortSentence(f, style());
     return parts.join(QLatin1Char(' '));
 }
@@ -199,19 +199,24 @@ QString TimingDesk::figures(const CylinderFindings& c, bool brief) const {
                                  words::fixed(std::max(0.1, *u), 1, style()) + QChar(0xB0)
                            : QString());
     };
+    const auto figure = [&](FigureKind kind) -> const Figure* {
+        for (const Figure& f : c.figures)
+            if (f.kind == kind) return &f;
+        return nullptr;
+    };
     if (c.pair) {
         const PairFigures& p = *c.pair;
-        if (p.separation)
-            line(Say::tr("Lobe separation"),
-                 words::degrees(p.separation->deg, style()) + Say::tr(" cam"),
-                 halfWidthOf(p.separation));
-        if (p.advance_deg)
-            line(*p.advance_deg >= 0 ? Say::tr("Advanced") : Say::tr("Retarded"),
-                 words::degrees(std::abs(*p.advance_deg), style()) + Say::tr(" crank"),
-                 halfWidthOf(p.advance_deg));
-        if (p.splitPoint)
+        // The slate's own figures, so that no ± differs from it.
+        if (const Figure* f = figure(FigureKind::Separation))
+            line(Say::tr("Lobe separation"), words::degrees(*f->value, style()) + Say::tr(" cam"),
+                 halfWidthOf(f->value));
+        if (const Figure* f = figure(FigureKind::Advance))
+            line(*f->value >= 0 ? Say::tr("Advanced") : Say::tr("Retarded"),
+                 words::degrees(std::abs(*f->value), style()) + Say::tr(" crank"),
+                 halfWidthOf(f->value));
+        if (const Figure* f = figure(FigureKind::SplitPoint))
             line(Say::tr("Split point"), words::fromDeadCentre(*p.splitPoint, style()),
-                 halfWidthOf(p.splitPoint));
+                 halfWidthOf(f->value));
         if (p.overlapArea_mm_deg)
             line(Say::tr("Overlap area"), words::area(*p.overlapArea_mm_deg, style()) +
                                               QLatin1Char(' ') + words::areaUnit(style()) +

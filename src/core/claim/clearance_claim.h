@@ -44,6 +44,7 @@ struct ClearanceClaim {
         double move_deg = 0.0; ///< of the cam, from where it is set
     };
     std::optional<OverTravel> overTravel;
+    bool atMost = false;   ///< the least taken lies at the edge of the angles taken: it is no more
     bool moves = false;    ///< it may do something
     bool accepted = false; ///< what is under the limit is accepted, with a reason
     bool modelled = false; ///< told by a lobe modelled from the card

@@ -1,0 +1,28 @@
+// Somebody at the stand who does not know the engine: takes a part of the work in some order by
+// some methods, with slips and noise, through the desks as text, reading the prompts. After every
+// entry what is claimed is held against the truth (held.h).
+#pragma once
+
+#include "practice/truth.h"
+
+#include "desk/session.h"
+
+#include <QString>
+
+#include <functional>
+
+namespace practice {
+
+/// What was done of a job, as far as claims hang on it.
+struct Done {
+    bool slipped = false;  ///< something was typed wrong on purpose: figures may be wrong
+    bool topTaken = false; ///< TDC was found, and the pointer stands as that left it
+    int entries = 0, refused = 0;
+    QString typed; ///< all of it, a line each, to be typed again by hand
+};
+
+/// Works on an engine in a new job of the session. `look` is called after every entry.
+Done work(app::Session& session, const Truth& truth, unsigned seed,
+          const std::function<void(const Done&)>& look);
+
+} // namespace practice
