@@ -175,7 +175,7 @@ int main(int argc, char** argv) {
         const auto lobes = valve ? valves() : tappets();
         const Place place = valve ? Place::Valve : Place::Tappet;
         std::printf("%s\n", valve ? "valve, ratio 1.5, lash 0.25" : "tappet");
-        for (double step : {1.0, 2.0, 5.0, 10.0}) {
+        for (double step : {1.0, 2.0, 5.0, 10.0, 15.0}) {
             if (only > 0.0 && step != only) continue;
             for (double noise : {0.0, 0.002, 0.005, 0.01, 0.02})
                 for (double wheel : {0.0, 0.1}) {

@@ -1390,10 +1390,6 @@ gestrichen: </translation>
         <translation>Keine Verdichtung: </translation>
     </message>
     <message>
-        <source>Static %1 : 1. The dynamic ratio waits for the intake&apos;s closing: record that lobe, or choose another way of calling it.</source>
-        <translation>Statisch %1 : 1. Die dynamische wartet auf das Schließen des Einlasses: diesen Nocken messen, oder eine andere Art wählen, es zu bestimmen.</translation>
-    </message>
-    <message>
         <source> It is within your limit for %1.</source>
         <translation> Das liegt innerhalb der Grenze für %1.</translation>
     </message>
@@ -8957,7 +8953,7 @@ Die Messuhr lässt ±%1.</translation>
     </message>
     <message>
         <source>%1 at %2, %3: wheel?</source>
-        <translation>%1 bei %2, %3: Gradscheibe?</translation>
+        <translation>%1 bei %2, %3: Scheibe?</translation>
     </message>
     <message>
         <source>the card&apos;s %1   </source>
@@ -8965,15 +8961,15 @@ Die Messuhr lässt ±%1.</translation>
     </message>
     <message>
         <source>dots or letters, from the one first used in the running direction: A B C; - for none</source>
-        <translation>Punkte oder Buchstaben, von der zuerst benutzten aus in Laufrichtung: A B C; - für keine</translation>
+        <translation>Punkte oder Buchstaben, ab der zuerst benutzten in Drehrichtung: A B C; - für keine</translation>
     </message>
     <message>
         <source>beside the one first used, crank degrees, plus advances: -4 4; - for none</source>
-        <translation>neben der zuerst benutzten, Kurbelgrad, plus stellt früher: -4 4; - für keine</translation>
+        <translation>neben der zuerst benutzten, Grad Kurbelwelle, Plus stellt früher: -4 4; - für keine</translation>
     </message>
     <message>
         <source>Up, Down  choose  D drive  G goal  H history  W no marks%1  made … (or made 3.2)</source>
-        <translation>Auf, Ab  wählen  D Trieb  G Ziel  H Verlauf  W ohne Marken%1  made … (oder made 3.2)</translation>
+        <translation>Auf, Ab  wählen  D Antrieb  G Ziel  H Verlauf  W ohne Marken%1  made … (oder made 3.2)</translation>
     </message>
     <message>
         <source>How far was it really moved? Crank degrees, earlier positive, within half a turn of the cam.</source>
@@ -9029,7 +9025,7 @@ Die Messuhr lässt ±%1.</translation>
     </message>
     <message>
         <source>This wheel counts from the top: that number lies near TDC. As far %1 BDC it shows %2: type that, or the number with %3 behind it; with a or b it is taken from TDC.</source>
-        <translation>Diese Gradscheibe zählt vom OT: diese Zahl liegt nahe am OT. So weit %1 UT zeigt sie %2: das tippen, oder die Zahl mit %3 dahinter; mit a oder b gilt sie vom OT.</translation>
+        <translation>Diese Scheibe zählt vom OT: diese Zahl liegt nahe am OT. So weit %1 UT zeigt sie %2: das tippen, oder die Zahl mit %3 dahinter; mit a oder b gilt sie vom OT.</translation>
     </message>
     <message>
         <source>Crank wheel: put it back on the keyway it was first on, which makes the cam %1.</source>
@@ -9057,7 +9053,47 @@ Die Messuhr lässt ±%1.</translation>
     </message>
     <message>
         <source>Read as the highest, TDC stands at %1° on the wheel, known to %2. Take the dwell&apos;s ends: the wheel where the indicator just begins to move, on either side; TDC is midway. Or prove it with a stop or an equal drop.</source>
-        <translation>Als höchster Stand gelesen, liegt der OT bei %1° auf der Gradscheibe, bekannt auf %2. Die Enden des Stillstands nehmen: den Stand, bei dem sich die Messuhr auf jeder Seite gerade zu bewegen beginnt; der OT liegt in der Mitte. Oder mit einem Anschlag oder gleichem Abfall beweisen.</translation>
+        <translation>Als höchster Stand gelesen, liegt der OT bei %1° auf der Scheibe, bekannt auf %2. Die Enden des Stillstands nehmen: den Stand, bei dem sich die Messuhr auf jeder Seite gerade zu bewegen beginnt; der OT liegt in der Mitte. Oder mit einem Anschlag oder gleichem Abfall beweisen.</translation>
+    </message>
+    <message>
+        <source>The dynamic ratio is not known yet: there is nothing to keep.</source>
+        <translation>Die dynamische Verdichtung ist noch nicht bekannt: es gibt nichts aufzubewahren.</translation>
+    </message>
+    <message>
+        <source>Static %1 : 1%2. The dynamic ratio waits for the intake&apos;s closing: record that lobe, or choose another way of calling it.</source>
+        <translation>Statisch %1 : 1%2. Die dynamische wartet auf das Schließen des Einlasses: diesen Nocken messen, oder eine andere Art wählen, es zu bestimmen.</translation>
+    </message>
+    <message>
+        <source> That is%1: the true ratio is lower. Go down and type them.</source>
+        <translation> Das ist%1: die wahre ist niedriger. Nach unten gehen und sie eintippen.</translation>
+    </message>
+    <message>
+        <source> (static %1)</source>
+        <translation> (statisch %1)</translation>
+    </message>
+    <message>
+        <source> without gasket and deck</source>
+        <translation> ohne Dichtung und Deckhöhe</translation>
+    </message>
+    <message>
+        <source> without the gasket</source>
+        <translation> ohne die Dichtung</translation>
+    </message>
+    <message>
+        <source> without the deck</source>
+        <translation> ohne die Deckhöhe</translation>
+    </message>
+    <message>
+        <source> If it was ground without advance, its intake centre is %1; with 2 degrees, %2; with 4, as many are, %3. Ask whoever ground it.</source>
+        <translation> Wurde sie ohne Voreilung geschliffen, liegt die Einlassmitte bei %1; mit 2 Grad bei %2; mit 4, wie viele, bei %3. Den fragen, der sie geschliffen hat.</translation>
+    </message>
+    <message>
+        <source> A tooth out, early, it %1: turn it over twice by hand after every fitting.</source>
+        <translation> Einen Zahn zu früh: es %1; nach jedem Auflegen zweimal von Hand durchdrehen.</translation>
+    </message>
+    <message>
+        <source> A tooth out, late, it %1: turn it over twice by hand after every fitting.</source>
+        <translation> Einen Zahn zu spät: es %1; nach jedem Auflegen zweimal von Hand durchdrehen.</translation>
     </message>
 </context>
 </TS>

@@ -14,23 +14,6 @@ int index(Side side) {
     return side == Side::Intake ? 0 : 1;
 }
 
-/// A quiet ramp of constant velocity before the flank, as ground lobes have.
-closed::Lobe ramped(closed::Lobe inner, double height_mm, double span_deg) {
-    closed::Lobe out = inner;
-    out.name += " ramped";
-    out.lift_mm = inner.lift_mm + height_mm;
-    out.halfOpening = inner.halfOpening + span_deg;
-    out.halfClosing = inner.halfClosing + span_deg;
-    out.shape = [inner, height_mm, span_deg, top = out.lift_mm](double d) {
-        const double half = d < 0.0 ? inner.halfOpening : inner.halfClosing;
-        const double over = std::abs(d) - half;
-        if (over >= span_deg) return 0.0;
-        const double foot = over <= 0.0 ? height_mm : height_mm * (1.0 - over / span_deg);
-        return (inner.at(inner.centre + d) + foot) / top;
-    };
-    return out;
-}
-
 } // namespace
 
 double Truth::tappet(Side side, double deg) const {
@@ -121,7 +104,7 @@ Truth engineOf(unsigned seed) {
             t.lobes[i] = closed::asymmetric(centre, half - 4.0, half + 6.0, lift);
             break;
         default:
-            t.lobes[i] = ramped(closed::power(centre, half - 14.0, lift, 2.5), 0.25, 30.0);
+            t.lobes[i] = closed::ramped(closed::power(centre, half - 14.0, lift, 2.5), 0.25, 30.0);
         }
         t.gap_mm[i] = between(1.6, 5.0) + t.valve(side, 0.0) * 0.8;
         t.share[i] = chance(0.5) ? std::cos(between(0.0, 0.45)) : 1.0 / std::cos(between(0.0, 0.4));

@@ -1,6 +1,7 @@
 #include "cli/compare_command.h"
 
 #include "cli/inputs.h"
+#include "cli/json.h"
 #include "cli/refusal.h"
 #include "core/choose/wishes.h"
 #include "core/examine/examine.h"
@@ -73,6 +74,14 @@ Json figuresJson(const std::vector<CamFigure>& figures) {
     return out;
 }
 
+/// The ± of those that have one, by the same keys.
+Json uncertaintiesJson(const std::vector<CamFigure>& figures) {
+    Json out = Json::object();
+    for (const CamFigure& f : figures)
+        if (const auto half = halfWidthOf(f.value)) out[f.key()] = *half;
+    return out;
+}
+
 Json wishesJson(const std::vector<Judged>& judged, const words::Style& style) {
     Json out = Json::array();
     for (const Judged& j : judged) {
@@ -82,6 +91,7 @@ Json wishesJson(const std::vector<Judged>& judged, const words::Style& style) {
         out.push_back(Json{{"wish", words::wishLine(j.wish, style)},
                            {"state", stateName(j.state)},
                            {"value", numberOf(j.value)},
+                           {"uncertainty", orNull(halfWidthOf(j.value))},
                            {"would", would}});
     }
     return out;
@@ -114,10 +124,12 @@ void run(Host& host, const CompareOptions& o) {
     QString text = words::rankVerdict(ranks, cams) + QLatin1Char('\n');
     for (std::size_t i = 0; i < cams.size(); ++i) {
         const PerSide<double> moved = totalMove(job, cams[i], {});
+        const auto figures = camFigures(job, findings, cams[i], moved);
         all.push_back(Json{{"name", cams[i].spec.name},
                            {"modelled", cams[i].modelled()},
                            {"advance", moved.intake},
-                           {"figures", figuresJson(camFigures(job, findings, cams[i], moved))},
+                           {"figures", figuresJson(figures)},
+                           {"uncertainties", uncertaintiesJson(figures)},
                            {"wishes", wishesJson(judged[i], style)},
                            {"rank", rank[i]}});
     }

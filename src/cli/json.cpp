@@ -183,14 +183,22 @@ Json compressionJson(const Job& job, const Findings& findings) {
     if (!c) return {};
     static constexpr const char* kKeys[] = {"seat_measured", "seat_maker", "plus_15", "own_height"};
     Json dynamic = Json::object();
-    for (const DynamicBy& by : dynamicByClosing(job, findings.closings, 1, 0.0))
+    for (const DynamicBy& by :
+         dynamicByClosing(job, findings.closings, findings.compressionCylinder, 0.0))
         dynamic[kKeys[static_cast<int>(by.closing.school)]] =
             Json{{"ivc", orNull(by.closing.deg)},
                  {"dynamic", orNull(by.ratio)},
                  {"uncertainty", orNull(halfWidthOf(by.ratio))}};
+    Json without = Json::array();
+    if (findings.squeeze && findings.squeeze->withoutGasket) without.push_back("gasket");
+    if (findings.squeeze && findings.squeeze->withoutDeck) without.push_back("deck");
     return Json{{"static", c->staticRatio},
+                {"cylinder", findings.compressionCylinder},
+                {"without", without},
                 {"swept_cc", c->swept_cc},
                 {"clearance_cc", c->clearance.total()},
+                {"chosen", orNull(findings.squeeze ? findings.squeeze->dynamicRatio
+                                                   : std::optional<Measured<double>>())},
                 {"dynamic", dynamic}};
 }
 
@@ -199,12 +207,13 @@ Json clearanceJson(const Findings& findings) {
     static constexpr const char* kVerdicts[] = {"keeps", "under", "touches", "not known"};
     Json all = Json::array();
     for (const ClearanceClaim& c : findings.clearance) {
-        Json over;
-        if (c.overTravel)
-            over = Json{{"least", c.overTravel->least_mm.value},
-                        {"at", c.overTravel->at_deg},
-                        {"move", c.overTravel->move_deg},
-                        {"uncertainty", orNull(c.overTravel->least_mm.plusMinus)}};
+        const auto moved = [](const std::optional<ClearanceClaim::OverTravel>& o) {
+            return o ? Json{{"least", o->least_mm.value},
+                            {"at", o->at_deg},
+                            {"move", o->move_deg},
+                            {"uncertainty", orNull(o->least_mm.plusMinus)}}
+                     : Json();
+        };
         all.push_back(Json{{"cylinder", c.cylinder},
                            {"side", c.side == Side::Intake ? "intake" : "exhaust"},
                            {"least", orNull(c.least_mm)},
@@ -213,8 +222,32 @@ Json clearanceJson(const Findings& findings) {
                            {"at_most", c.atMost},
                            {"limit", c.limit_mm},
                            {"verdict", kVerdicts[static_cast<int>(c.verdict)]},
-                           {"over_travel", over}});
+                           {"over_travel", moved(c.overTravel)},
+                           {"tooth_out", moved(c.toothOut)}});
     }
+    return all;
+}
+
+/// Where each lobe that was measured stands against its card, or what it would need.
+Json lobesJson(const Findings& findings) {
+    static constexpr const char* kStandings[] = {"right", "off", "not known"};
+    static constexpr const char* kNeeds[] = {"nothing", "lobe",  "other event",
+                                             "card",    "again", "settle"};
+    static constexpr const char* kSchools[] = {"equal_drop", "events", "peak", "centroid"};
+    Json all = Json::array();
+    for (const LobeClaim& c : findings.lobes)
+        all.push_back(Json{{"cylinder", c.cylinder},
+                           {"side", c.side == Side::Intake ? "intake" : "exhaust"},
+                           {"centre", orNull(c.centre_deg)},
+                           {"uncertainty", orNull(halfWidthOf(c.centre_deg))},
+                           {"school", kSchools[static_cast<int>(c.school)]},
+                           {"late", orNull(c.late_deg)},
+                           {"late_uncertainty", orNull(halfWidthOf(c.late_deg))},
+                           {"compared_by", kSchools[static_cast<int>(c.comparedBy)]},
+                           {"standing", kStandings[static_cast<int>(c.standing)]},
+                           {"needs", kNeeds[static_cast<int>(c.needs)]},
+                           {"tdc_proved", c.tdcProved},
+                           {"runs", c.runs}});
     return all;
 }
 
@@ -249,6 +282,7 @@ Json jobJson(const Job& job, const Findings& findings, const words::Style& style
             {"changes", changes},
             {"compression", compressionJson(job, findings)},
             {"clearance", clearanceJson(findings)},
+            {"lobes", lobesJson(findings)},
             {"stations", route},
             {"figures", figures},
             {"explanations", explanations},

@@ -1,6 +1,7 @@
 #include "sheet/plain_words.h"
 
 #include "words/say.h"
+#include "words/sentences.h"
 
 namespace sheet {
 
@@ -15,9 +16,10 @@ const Figure* find(const std::vector<Figure>& all, FigureKind kind, std::optiona
 }
 
 /// The dynamic ratio only where it is known when the intake valve shuts.
-QString squeezed(const Compression& c, const Closing& closing, const words::Style& style) {
-    const QString fixedRatio = words::fixed(c.staticRatio, 1, style);
-    if (!closing.deg)
+QString squeezed(const CompressionClaim& c, const words::Style& style) {
+    const QString fixedRatio =
+        words::fixed(c.staticRatio, 1, style) + words::withoutParts(c.withoutGasket, c.withoutDeck);
+    if (!c.dynamicRatio)
         return Say::tr("Each charge is squeezed to one part in %1 by the engine's dimensions. From "
                        "where the intake valve shuts on is not known yet, and that number decides "
                        "which fuel it needs.")
@@ -25,7 +27,7 @@ QString squeezed(const Compression& c, const Closing& closing, const words::Styl
     return Say::tr("Each charge is squeezed to one part in %1 by the engine's dimensions, and "
                    "to one part in %2 counted from where the intake valve shuts. The second "
                    "number decides which fuel it needs.")
-        .arg(fixedRatio, words::fixed(c.dynamicRatio, 1, style));
+        .arg(fixedRatio, words::fixed(*c.dynamicRatio, 1, style));
 }
 
 /// How often the cam was moved, and what was measured of the last move.
@@ -93,10 +95,7 @@ QStringList plainWords(const Job& job, const Findings& findings, const words::St
                           "The camshaft stands %1 late. A later camshaft revs higher, an earlier "
                           "one pulls better from low speed.")
                           .arg(whole(-*advance)));
-    if (findings.compression)
-        if (const auto* c = std::get_if<Compression>(&*findings.compression))
-            out << squeezed(*c, findings.closings[static_cast<std::size_t>(job.reckoning.closing)],
-                            style);
+    if (findings.squeeze) out << squeezed(*findings.squeeze, style);
     if (!job.changes.empty()) out << moved(job, findings);
     return out;
 }

@@ -27,6 +27,13 @@ QString sentence(const CompressionError& e, const Style& style) {
         .arg(degrees(e.value, style));
 }
 
+QString withoutParts(bool gasket, bool deck) {
+    return gasket && deck ? Say::tr(" without gasket and deck")
+           : gasket       ? Say::tr(" without the gasket")
+           : deck         ? Say::tr(" without the deck")
+                          : QString();
+}
+
 QString closingName(ClosingSchool school) {
     switch (school) {
     case ClosingSchool::SeatMeasured:

@@ -26,6 +26,8 @@ QString sentence(const lobe::TableError& error, const QString& fileName);
 
 /// Why there is no ratio, naming the value.
 QString sentence(const lobe::CompressionError& error, const Style& style);
+/// " without gasket and deck": what of the volume was never said; empty where all of it was.
+QString withoutParts(bool gasket, bool deck);
 QString closingName(lobe::ClosingSchool school);
 QString quantityName(lobe::Quantity quantity);
 

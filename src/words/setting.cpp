@@ -272,8 +272,20 @@ static QString centreOfEvent(const Job& job, const Need& n, const Style& style) 
     return text;
 }
 
+/// A card with a separation and no centre: the usual ways its cam may have been ground, as an if.
+static QString grindings(const Job& job, const Style& style) {
+    if (!job.card || !job.card->separation || job.card->advance) return {};
+    const double s = *job.card->separation;
+    return Say::tr(
+               " If it was ground without advance, its intake centre is %1; with 2 degrees, %2; "
+               "with 4, as many are, %3. Ask whoever ground it.")
+        .arg(degrees(s, style), degrees(s - 2.0, style), degrees(s - 4.0, style));
+}
+
 QString needSentence(const Job& job, const Need& n, const Style& style) {
-    if (n.fault) return sentence(*n.fault);
+    if (n.fault)
+        return sentence(*n.fault) +
+               (*n.fault == NeedFault::NoCard ? grindings(job, style) : QString());
     const auto one = [&](const QString& who, double deg) {
         if (std::abs(deg) < kShown_deg) return who + Say::tr(" stands right");
         return Say::tr("%1 must come %2").arg(who, moveBy(deg, style));

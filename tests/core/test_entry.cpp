@@ -136,6 +136,80 @@ private slots:
         QCOMPARE(std::get<WheelReading>(read).assumed, assumed);
     }
 
+    // At the question for an event a minus is the other side, as on a card, where the wheel does
+    // not tell the sides; a wheel that does is read as it is.
+    void atAnEvent_data() {
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<int>("scale");
+        QTest::addColumn<bool>("after");
+        QTest::addColumn<bool>("bottom");
+        QTest::addColumn<double>("deg");
+        const int half = int(WheelScale::Half180), full = int(WheelScale::Full360With);
+        QTest::newRow("opens after TDC") << "-6" << half << false << false << 6.0;
+        QTest::newRow("opens before TDC") << "6" << half << false << false << -6.0;
+        QTest::newRow("closes before TDC") << "-4" << half << true << false << -4.0;
+        QTest::newRow("signed wheel") << "-6" << int(WheelScale::Signed) << false << false << -6.0;
+        QTest::newRow("360 wheel") << "-6" << full << false << false << -6.0;
+        QTest::newRow("quadrants, before BDC")
+            << "-5" << int(WheelScale::Quarter90) << true << true << 175.0;
+        QTest::newRow("closes after BDC") << "143" << half << true << true << -143.0;
+        QTest::newRow("said with its side") << "37ab" << half << true << true << -143.0;
+        QTest::newRow("said from the top") << "37b" << half << true << true << -37.0;
+        QTest::newRow("360 wheel, after BDC") << "217" << full << true << true << -143.0;
+    }
+    void atAnEvent() {
+        QFETCH(QString, text);
+        QFETCH(int, scale);
+        QFETCH(bool, after);
+        QFETCH(bool, bottom);
+        QFETCH(double, deg);
+        const auto read =
+            readWheel(text.toStdString(), {DegreeWheel{static_cast<WheelScale>(scale)}, after,
+                                           bottom ? DeadCentre::Bottom : DeadCentre::Top, true});
+        QVERIFY(std::holds_alternative<WheelReading>(read));
+        QCOMPARE(std::get<WheelReading>(read).at.deg, deg);
+    }
+
+    // 37 where an event lies after BDC: no valve closes 37 from the top. Asked at once, with what
+    // the wheel shows 37 after the bottom: 143 on half circles, 217 on 360.
+    void fromWhichCentre() {
+        const auto fault = [](const char* text, WheelScale scale, bool after) {
+            const auto read =
+                readWheel(text, {DegreeWheel{scale}, after, DeadCentre::Bottom, true});
+            const auto* e = std::get_if<EntryError>(&read);
+            return e && e->fault == EntryFault::WhichCentre ? e->limit : 0.0;
+        };
+        QCOMPARE(fault("37", WheelScale::Half180, true), 143.0);
+        QCOMPARE(fault("37", WheelScale::Half180, false), -143.0);
+        QCOMPARE(fault("37", WheelScale::Full360With, true), 217.0);
+        QCOMPARE(fault("44", WheelScale::Signed, true), 136.0);
+        QCOMPARE(fault("143", WheelScale::Half180, true), 0.0);
+        QCOMPARE(fault("37", WheelScale::Quarter90, true), 0.0);
+        // A lift run's or a contact's number is no event.
+        QVERIFY(std::holds_alternative<WheelReading>(
+            readWheel("37", {DegreeWheel{WheelScale::Half180}, true, DeadCentre::Bottom})));
+    }
+
+    // A tape of 55.125 in round a flywheel: 32.93 in is 215.05 degrees on, which is 144.95 before;
+    // 32 7/8 is 214.69. In millimetres 836.4 of 1400.175.
+    void tapes() {
+        const DegreeWheel tape{WheelScale::Tape, 55.125 * 25.4};
+        const auto at = [&](const char* text, LengthUnit unit) {
+            const auto read = readWheel(text, {tape, true, DeadCentre::Top, false, unit});
+            const auto* r = std::get_if<WheelReading>(&read);
+            return r ? r->at.deg : 999.0;
+        };
+        QVERIFY(std::abs(at("32.93", LengthUnit::Inch) - (360.0 * 32.93 / 55.125 - 360.0)) < 1e-9);
+        QVERIFY(std::abs(at("32 7/8", LengthUnit::Inch) - (360.0 * 32.875 / 55.125 - 360.0)) <
+                1e-9);
+        QVERIFY(std::abs(at("10", LengthUnit::Inch) - 3600.0 / 55.125) < 1e-9);
+        QVERIFY(std::abs(at("254 mm", LengthUnit::Inch) - 3600.0 / 55.125) < 1e-9);
+        QVERIFY(std::abs(at("10 in", LengthUnit::Millimetre) - 3600.0 / 55.125) < 1e-9);
+        QVERIFY(std::abs(at("254", LengthUnit::Millimetre) - 3600.0 / 55.125) < 1e-9);
+        QVERIFY(std::abs(at("3 1/2 b", LengthUnit::Inch) + 360.0 * 3.5 / 55.125) < 1e-9);
+        QCOMPARE(at("60", LengthUnit::Inch), 999.0); // beyond the tape
+    }
+
     void wheelRefusals() {
         const auto off =
             readWheel("190", {DegreeWheel{WheelScale::Half180}, true, DeadCentre::Top});

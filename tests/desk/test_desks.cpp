@@ -7,6 +7,7 @@
 #include "stations/engine/desk/engine_desk.h"
 #include "stations/list.h"
 #include "stations/lobes/desk/lobes_desk.h"
+#include "stations/record/desk/record_desk.h"
 #include "stations/set/desk/set_desk.h"
 #include "stations/tdc/desk/tdc_desk.h"
 #include "stations/timing/desk/timing_desk.h"
@@ -105,6 +106,101 @@ private slots:
         QVERIFY(desk.submit(QString()).ok);
         QCOMPARE(onward.count(), 1);
         QCOMPARE(onward[0][0].value<const stations::Station*>(), &stations::lobes);
+    }
+
+    // A proof is not taken away by a number that may have been meant for a question among the
+    // facts.
+    void aProvedTopIsNotLostUnasked() {
+        Rig rig;
+        app::TdcDesk desk(*rig.session, rig.manner());
+        for (const char* typed : {"29b", "29a", "29b", "29a"})
+            QVERIFY(desk.submit(QString::fromLatin1(typed)).ok);
+        desk.submit(QStringLiteral("overlap"));
+        const Echo echo = desk.submit(QStringLiteral("2.5b"));
+        QVERIFY(!echo.ok && echo.text.contains(QStringLiteral("proved")));
+        QCOMPARE(rig.onDisk().contacts.size(), std::size_t(4));
+        QVERIFY(rig.session->findings().tdc.state == TdcState::Proved);
+        // Said twice, it is meant.
+        QVERIFY(desk.submit(QStringLiteral("2.5b")).ok);
+        QCOMPARE(rig.onDisk().contacts.size(), std::size_t(5));
+    }
+
+    // What was really moved is kept as it was made, whatever the drive's steps: 3.2 on a wheel
+    // whose teeth are 17.14 apart. The keyway fitted is where the next is counted from.
+    void aRealMoveIsKeptAsItWasMade() {
+        Rig rig;
+        Engine e;
+        e.drive.teeth = 42;
+        e.drive.crankKeyways_deg = {-3.0};
+        QVERIFY(rig.session->keep(book::SetEngine{e}));
+        app::SetDesk desk(*rig.session, rig.manner());
+        desk.follow();
+        QVERIFY(!desk.submit(QStringLiteral("made 0")).ok);
+        QVERIFY(!desk.submit(QStringLiteral("made 500")).ok);
+        QVERIFY(desk.submit(QStringLiteral("made 3.2, one dot on")).ok);
+        QCOMPARE(rig.onDisk().changes.back().made.intake->total_deg, 3.2);
+        QCOMPARE(rig.onDisk().changes.back().marks, std::string("one dot on"));
+        QCOMPARE(rig.onDisk().changes.back().made.intake->changes(), 0);
+        // Just what the drive does: then its parts are known.
+        QVERIFY(desk.submit(QStringLiteral("made -3")).ok);
+        QCOMPARE(rig.onDisk().changes.back().made.intake->crankKeyway_deg, -3.0);
+        QCOMPARE(desk.fitted(Side::Intake).crankKeyway_deg, -3.0);
+        // From there no further three, but the way back.
+        QVERIFY(desk.submit(QStringLiteral("made 3")).ok);
+        QCOMPARE(rig.onDisk().changes.back().made.intake->crankKeyway_deg, 3.0);
+        QCOMPARE(desk.fitted(Side::Intake).crankKeyway_deg, 0.0);
+        // A number something is counted in belongs to the marks, and needs a choice.
+        QVERIFY(!desk.submit(QStringLiteral("made 2 dots on")).ok);
+    }
+
+    // A chamber alone is no ratio: gasket, deck and crown are asked with it, and until the gasket
+    // is said the ratio is "without". 600.3 cc swept over 42 + 0 is 15.29 by hand.
+    void volumesAreAskedInOrder() {
+        Rig rig;
+        Engine e;
+        e.bore_mm = 90.0;
+        e.stroke_mm = 94.36;
+        e.rod_mm = 150.0;
+        QVERIFY(rig.session->keep(book::SetEngine{e}));
+        app::CompressionDesk desk(*rig.session, rig.manner());
+        desk.follow();
+        QVERIFY(desk.submit(QStringLiteral("42")).ok);
+        QVERIFY(desk.verdict().contains(QStringLiteral("without gasket and deck")));
+        const auto& claim = rig.session->findings().squeeze;
+        QVERIFY(claim && claim->withoutGasket && claim->withoutDeck && !claim->dynamicRatio);
+        QVERIFY(std::abs(claim->staticRatio - 15.29) < 0.02);
+        QStringList asked;
+        for (const char* typed : {"92", "1.2", "0.3", "8"}) {
+            QVERIFY(desk.sheet().field());
+            asked << desk.sheet().field()->name;
+            QVERIFY(desk.submit(QString::fromLatin1(typed)).ok);
+        }
+        QVERIFY(asked[0].startsWith(QStringLiteral("Gasket bore")));
+        QVERIFY(asked[1].startsWith(QStringLiteral("Gasket")));
+        QVERIFY(asked[2].startsWith(QStringLiteral("Deck")));
+        QVERIFY(asked[3].startsWith(QStringLiteral("Crown")));
+        QVERIFY(rig.session->findings().squeeze->whole());
+        QVERIFY(!desk.verdict().contains(QStringLiteral("without")));
+        // Nothing to keep while the dynamic ratio is not known.
+        QVERIFY(!desk.command(QLatin1Char('k')).ok);
+    }
+
+    // In an inch job a bare float is in inches, whoever reads it later: 0.010 between 0.004 and
+    // 0.012.
+    void bareInchesOfTheRecord() {
+        Rig rig;
+        rig.inches = true;
+        app::RecordDesk desk(*rig.session, rig.manner());
+        QVERIFY(desk.submit(QStringLiteral("float cam")).ok);
+        QVERIFY(desk.submit(QStringLiteral("0.010")).ok);
+        QVERIFY(desk.submit(QStringLiteral("0.004")).ok);
+        QVERIFY(desk.submit(QStringLiteral("12")).ok); // thousandths
+        const LogEntry e = rig.onDisk().log.back();
+        const std::string *is = e.detail("measured"), *most = e.detail("most");
+        QVERIFY(is && most);
+        QCOMPARE(QString::fromStdString(*is), QStringLiteral("0.010 in"));
+        QCOMPARE(QString::fromStdString(*most), QStringLiteral("12 th"));
+        QCOMPARE(withinLimits(e), std::optional(true));
     }
 
     void anotherMethodIsOfTheContactsToCome() {
@@ -313,19 +409,31 @@ private slots:
             QVERIFY(desk.sheet().field());
             QVERIFY2(desk.submit(QString::fromLatin1(typed)).ok, typed);
         }
+        // What belongs to the chamber is asked behind it; left, the slide is there.
+        QVERIFY(desk.sheet().field());
+        desk.leave();
         desk.follow();
         QVERIFY(!desk.sheet().field());
         const Engine e = rig.onDisk().engine;
         QCOMPARE(e.bore_mm, 90.0);
         QCOMPARE(e.stroke_mm, 78.0);
         QCOMPARE(e.rod_mm, 140.0);
-        QVERIFY2(desk.verdict().startsWith(QStringLiteral("Static 12.03 : 1")),
+        QVERIFY2(desk.verdict().startsWith(QStringLiteral("Static 12.03 : 1 without gasket")),
                  qPrintable(desk.verdict()));
         QVERIFY(desk.submit(QStringLiteral("3")).ok);
         QCOMPARE(desk.advance_deg(), 3.0);
         QVERIFY(!desk.submit(QStringLiteral("reach 40")).ok);
         QVERIFY(desk.submit(QStringLiteral("reach 8.5")).ok);
         QCOMPARE(rig.onDisk().trial.wantedDynamic, 8.5);
+        // With a closing of one's own the dynamic ratio is known, and may be kept.
+        QVERIFY(!desk.command(QLatin1Char('k')).ok);
+        Card card;
+        card.centre.intake = 107.0;
+        card.advertisedDuration.intake = 270.0;
+        QVERIFY(rig.session->keep(book::SetCards{card}));
+        Stated maker = rig.session->job();
+        maker.reckoning.closing = ClosingSchool::SeatMaker;
+        QVERIFY(rig.session->keep(book::SetStated{maker}));
         QVERIFY(desk.command(QLatin1Char('k')).ok);
         QVERIFY(rig.onDisk().trial.kept.has_value());
         QVERIFY(desk.command(QLatin1Char('k')).ok);

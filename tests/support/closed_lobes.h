@@ -125,6 +125,36 @@ inline Lobe behindLash(Lobe inner, double ratio, double lash) {
     return out;
 }
 
+/// On a quiet ramp of constant velocity, as ground lobes have before the flank.
+inline Lobe ramped(Lobe inner, double height_mm, double span_deg) {
+    Lobe out = inner;
+    out.name += " ramped";
+    out.lift_mm = inner.lift_mm + height_mm;
+    out.halfOpening += span_deg;
+    out.halfClosing += span_deg;
+    out.shape = [inner, height_mm, span_deg, top = out.lift_mm](double d) {
+        const double half = d < 0.0 ? inner.halfOpening : inner.halfClosing;
+        const double over = std::abs(d) - half;
+        if (over >= span_deg) return 0.0;
+        const double foot = over <= 0.0 ? height_mm : height_mm * (1.0 - over / span_deg);
+        return (inner.at(inner.centre + d) + foot) / top;
+    };
+    return out;
+}
+
+/// Standing at its greatest lift for so many degrees either side of the nose.
+inline Lobe dwelling(Lobe inner, double dwell_deg) {
+    Lobe out = inner;
+    out.name += " dwelling";
+    out.halfOpening += dwell_deg;
+    out.halfClosing += dwell_deg;
+    out.shape = [shape = inner.shape, dwell_deg](double d) {
+        const double away = std::max(0.0, std::abs(d) - dwell_deg);
+        return shape(d < 0.0 ? -away : away);
+    };
+    return out;
+}
+
 inline std::vector<Lobe> family() {
     std::vector<Lobe> all;
     for (double half : {120.0, 135.0, 150.0}) {

@@ -26,6 +26,10 @@ constexpr double kLeastCentre_deg = 60.0, kMostCentre_deg = 160.0;
 /// Durations of cams, at a height of `kLowHeight_mm` or less; higher up a lobe may be shorter.
 constexpr double kLeastDuration_deg = 100.0, kMostDuration_deg = 360.0;
 constexpr double kLowHeight_mm = 1.6, kLeastDurationHigh_deg = 20.0;
+/// Less than this is not worth a spanner, whatever the readings claim: about what a wheel shows.
+constexpr double kWorthMoving_deg = 0.5;
+/// What a figure is taken to be uncertain by where nothing tells.
+constexpr double kLeastTold_deg = 0.75;
 /// No cam is so far off its setting.
 constexpr double kMostOff_deg = 60.0;
 

@@ -44,6 +44,9 @@ struct ClearanceClaim {
         double move_deg = 0.0; ///< of the cam, from where it is set
     };
     std::optional<OverTravel> overTravel;
+    /// The least with the wheel a tooth out, the worse way, where teeth and a map tell; a slip of
+    /// the chain as it is fitted is no part of the verdict, and said beside it.
+    std::optional<OverTravel> toothOut;
     bool atMost = false;   ///< the least taken lies at the edge of the angles taken: it is no more
     bool moves = false;    ///< it may do something
     bool accepted = false; ///< what is under the limit is accepted, with a reason

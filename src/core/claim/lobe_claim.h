@@ -9,6 +9,7 @@
 
 #include "core/angle/angles.h"
 #include "core/angle/measured.h"
+#include "core/angle/usual.h"
 #include "core/job/school.h"
 
 #include <cstdint>
@@ -16,16 +17,6 @@
 #include <vector>
 
 namespace lobe {
-
-struct CylinderFindings;
-struct Findings;
-struct Job;
-struct LobeFigures;
-
-/// Less than this is not worth a spanner, whatever the readings claim: about what a wheel shows.
-constexpr double kWorthMoving_deg = 0.5;
-/// What a figure is taken to be uncertain by where nothing tells.
-constexpr double kLeastTold_deg = 0.75;
 
 enum class Standing {
     Right,    ///< as the card has it, within what is known and worth moving
@@ -61,14 +52,10 @@ struct LobeClaim {
     StandingNeed needs = StandingNeed::Lobe;
 
     /// Less than this is not told from none, or not worth moving.
-    double told_deg() const;
+    double told_deg() const {
+        const auto known = halfWidthOf(late_deg).value_or(kLeastTold_deg);
+        return known > kWorthMoving_deg ? known : kWorthMoving_deg;
+    }
 };
-
-/// A centre with what TDC leaves in its ±; on the cycle.
-std::optional<Measured<CrankDeg>> centreFromTdc(const Findings& f, const LobeFigures& lobe,
-                                                CentreSchool school);
-
-/// Of both lobes of a cylinder, as far as they are measured. Its explanation is made.
-std::vector<LobeClaim> lobeClaims(const Job& job, const Findings& f, const CylinderFindings& c);
 
 } // namespace lobe

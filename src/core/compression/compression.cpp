@@ -126,28 +126,36 @@ CompressionState stateOf(const Job& job, int cylinder, double closing_deg, doubl
 /// Piston to head, mm, that is not gone under; and what gaskets there are.
 static constexpr double kSquish_mm = 0.6, kThinnest_mm = 0.3, kThickest_mm = 4.0;
 
+/// A state with one quantity at a value.
+static CompressionState with(CompressionState s, Quantity quantity, double value) {
+    switch (quantity) {
+    case Quantity::Advance:
+        s.closing_deg -= value;
+        break;
+    case Quantity::Chamber:
+        s.chamber.chamber_cc = value;
+        break;
+    case Quantity::Gasket:
+        s.chamber.gasket_mm = value;
+        break;
+    case Quantity::Deck:
+        s.chamber.deck_mm = value;
+        break;
+    case Quantity::Crown:
+        s.chamber.crown_cc = value;
+        break;
+    }
+    return s;
+}
+
+std::optional<double> staticWith(const CompressionState& state, Quantity quantity, double value) {
+    const auto made = compression(with(state, quantity, value), 0.0, 1.25);
+    const auto* c = std::get_if<Compression>(&made);
+    return c ? std::optional(c->staticRatio) : std::nullopt;
+}
+
 std::optional<double> reach(const CompressionState& state, Quantity quantity, double wanted) {
-    const auto with = [&](double value) {
-        CompressionState s = state;
-        switch (quantity) {
-        case Quantity::Advance:
-            s.closing_deg = state.closing_deg - value;
-            break;
-        case Quantity::Chamber:
-            s.chamber.chamber_cc = value;
-            break;
-        case Quantity::Gasket:
-            s.chamber.gasket_mm = value;
-            break;
-        case Quantity::Deck:
-            s.chamber.deck_mm = value;
-            break;
-        case Quantity::Crown:
-            s.chamber.crown_cc = value;
-            break;
-        }
-        return dynamicOf(s);
-    };
+    const auto with = [&](double value) { return dynamicOf(lobe::with(state, quantity, value)); };
     // Advance raises the ratio, every volume lowers it: one crossing in each range.
     double lo = 0.0, hi = 0.0;
     switch (quantity) {

@@ -89,6 +89,10 @@ enum class Quantity { Advance, Chamber, Gasket, Deck, Crown };
 /// reaches a dynamic ratio, all else as in the state; empty when none within reason does.
 std::optional<double> reach(const CompressionState& state, Quantity quantity, double dynamicRatio);
 
+/// The static ratio with a quantity at a value, all else as in the state; empty where there is
+/// none.
+std::optional<double> staticWith(const CompressionState& state, Quantity quantity, double value);
+
 /// The dynamic ratio against advance, from -15 to 15 crank degrees, half a degree apart.
 struct AdvancePoint {
     double advance_deg = 0.0, dynamicRatio = 0.0, cranking_kpa = 0.0;

@@ -1,5 +1,6 @@
 #include "core/examine/changes.h"
 
+#include "core/angle/usual.h"
 #include "core/drive/choices.h"
 #include "core/job/card.h"
 

@@ -1,6 +1,7 @@
 #include "core/examine/clearances.h"
 
 #include "core/clearance/valves.h"
+#include "core/drive/choices.h"
 #include "core/job/card.h"
 #include "core/job/job.h"
 #include "core/lobe/run.h"
@@ -220,6 +221,12 @@ ClearanceClaim claimOf(const Job& job, const std::vector<MapFindings>& maps, int
         const double off = gap->predicted->mm.value - out.least_mm->value;
         if (off > 0.0) out.overTravel->least_mm.value -= off;
     }
+    if (const double tooth = tooth_deg(job.engine.drive); gap && tooth > 0.0)
+        for (double move : {-tooth, tooth}) {
+            const LeastOver at = leastOver(*gap->gap, gap->lift, move, travel);
+            if (out.toothOut && out.toothOut->least_mm.value <= at.least.mm.value) continue;
+            out.toothOut = {at.least.mm, at.least.at_deg, move};
+        }
     out.modelled = gap && gap->modelled;
     const auto worst = out.worst_mm();
     if (!worst) {

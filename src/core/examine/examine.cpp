@@ -5,6 +5,7 @@
 #include "core/angle/processor.h"
 #include "core/angle/wheel.h"
 #include "core/examine/changes.h"
+#include "core/examine/claims.h"
 #include "core/examine/cross_checks.h"
 #include "core/examine/examine_run.h"
 #include "core/examine/figures.h"
@@ -339,6 +340,7 @@ Findings examine(const Job& job, const Before* before) {
     for (CylinderFindings& c : out.cylinders)
         c.figures = figuresOf(job, out, c);
     compressions(job, out);
+    out.squeeze = compressionClaim(job, out);
     out.maps = clearanceMaps(job, out);
     out.clearance = clearanceClaims(job, out);
     for (const MapFindings& m : out.maps)

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/claim/clearance_claim.h"
+#include "core/claim/compression_claim.h"
 #include "core/claim/lobe_claim.h"
 #include "core/clearance/map.h"
 #include "core/compression/compression.h"
@@ -60,12 +61,13 @@ struct Findings {
     std::optional<CompressionResult> compression; ///< by the chosen school, as the cam stands
     /// Whose chamber that is with, and whose closing: the first cylinder measured, 1 without any.
     int compressionCylinder = 1;
-    Need need;                             ///< what is to be moved for the target
-    std::vector<MoveCheck> changes;        ///< what the changes of setting did
-    std::vector<MapFindings> maps;         ///< of valve to piston, in the job's order
-    std::vector<ClearanceClaim> clearance; ///< both valves of each cylinder that was pressed
-    std::vector<Task> plan;                ///< what is still to be taken, in order
-    std::vector<Finding> all;              ///< every finding, in the order of the route
+    std::optional<CompressionClaim> squeeze; ///< what is claimed of it; empty without a ratio
+    Need need;                               ///< what is to be moved for the target
+    std::vector<MoveCheck> changes;          ///< what the changes of setting did
+    std::vector<MapFindings> maps;           ///< of valve to piston, in the job's order
+    std::vector<ClearanceClaim> clearance;   ///< both valves of each cylinder that was pressed
+    std::vector<Task> plan;                  ///< what is still to be taken, in order
+    std::vector<Finding> all;                ///< every finding, in the order of the route
     /// Each run examined by itself, before the others are looked at: what the next examination of
     /// the same job takes over.
     std::vector<std::shared_ptr<const RunFindings>> alone;

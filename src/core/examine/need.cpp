@@ -1,5 +1,6 @@
 #include "core/examine/need.h"
 
+#include "core/angle/usual.h"
 #include "core/compression/compression.h"
 #include "core/examine/clearances.h"
 #include "core/job/card.h"

@@ -403,13 +403,25 @@ LiftCurve sampled(const SmoothCurve& smooth) {
     return LiftCurve::with(nodes);
 }
 
+double meanStep_deg(const Rows<LiftPoint>& points) {
+    return points.size() > 1 ? (points.get().back().deg - points.get().front().deg) /
+                                   static_cast<double>(points.size() - 1)
+                             : 0.0;
+}
+
 /// The curve the readings ask for: without those that stand off, and smoothed as much as their
 /// scatter asks; through all the rest of them where the user wants no smoothing.
 void draw(const LobeRequest& request, LobeFigures& out) {
     const double least = std::max(request.resolution_mm, rounding_mm(out.points)) / std::sqrt(12.0);
     const bool lash = out.taken.at == Place::Valve && out.taken.lash_mm > 0.0;
-    const Condensed lean = condensed(out.points, request.right);
-    FairReadings fair = fairReadings(lean.points, request.right, std::max(least, 1e-5), lash);
+    std::vector<double> right = request.right;
+    // So far apart, neighbours do not tell a slip from the shape of the lobe: nobody is accused.
+    constexpr double kTooWide_deg = 12.0;
+    if (meanStep_deg(out.points) > kTooWide_deg)
+        for (const LiftPoint& p : out.points.get())
+            right.push_back(p.deg);
+    const Condensed lean = condensed(out.points, right);
+    FairReadings fair = fairReadings(lean.points, right, std::max(least, 1e-5), lash);
     out.misfits = fair.odd;
     out.misfits.insert(out.misfits.end(), lean.odd.begin(), lean.odd.end());
     std::sort(out.misfits.begin(), out.misfits.end(),

@@ -10,11 +10,16 @@ namespace {
 /// A crossing is no worse known than this: on a flat the slope says nothing.
 constexpr double kMost_deg = 30.0;
 constexpr double kSmoothingChoice = 1.1;
+/// Of the difference two curves make at the nose: counted at steps of 10 and 15 degrees.
+constexpr double kNoseShape = 1.5;
 
 } // namespace
 
 Uncertainty::Uncertainty(const LobeFigures& figures)
     : figures_(figures), nose_(figures.curve->top().deg) {
+    const double step_deg = (figures.fair.back().deg - figures.fair.front().deg) /
+                            static_cast<double>(std::max<std::size_t>(2, figures.fair.size()) - 1);
+    wide_ = std::clamp((step_deg - 5.0) / 5.0, 0.0, 2.0);
     if (figures.smoothed) {
         const auto& p = figures.fair;
         constexpr double kDense_deg = 3.0;
@@ -55,7 +60,17 @@ double Uncertainty::sharedRounding_mm() const {
 }
 
 double Uncertainty::lift_mm(double deg) const {
-    return std::hypot(deviations() * deviation_mm(deg), kCoverageFactor * sharedRounding_mm());
+    // Where readings lie wide apart, what the curve makes of the nose between them: another curve
+    // through the same readings makes something else of it.
+    const double between =
+        dense_ || !other_ ? 0.0 : kNoseShape * std::abs(other_->at(deg) - figures_.curve->at(deg));
+    return std::hypot(widened(deviations() * deviation_mm(deg)),
+                      kCoverageFactor * sharedRounding_mm(), between);
+}
+
+/// Of what rests on the shape between readings that lie far apart: counted at 10 and 15 degrees.
+double Uncertainty::widened(double plusMinus) const {
+    return plusMinus * (1.0 + 0.5 * wide_);
 }
 
 const std::vector<double>& Uncertainty::otherCrossings(double mm) const {
@@ -81,15 +96,17 @@ double Uncertainty::crossing_deg(CrankDeg at, double mm, bool opening) const {
     const double suspect = figures_.smooth ? figures_.smooth->suspicion_mm(at.deg) : 0.0;
     // A suspected slip either is one or is not: where it is, the crossing is off by what it pulls,
     // one way, and scatters about that (1.65 of 1.96 deviations are 95 % to one side).
-    const double own = deviations() * deviation_mm(at.deg);
+    const double own =
+        deviations() * deviation_mm(at.deg) * (1.0 + 0.5 * std::max(0.0, wide_ - 1.0));
     const double read = std::max(own, suspect + 0.84 * own) / slope;
     const double otherwise = otherwise_deg(at, mm, opening);
     // A curve through every second reading errs eight times as much and more (its error is of
     // fourth order); one through all of them scatters as they do, and what is beyond that is the
     // shape between them.
-    const double between = figures_.smoothed
-                               ? std::max(0.0, otherwise - 1.5 * reading_mm(at.deg) / slope)
-                               : otherwise / 8.0;
+    const double between =
+        figures_.smoothed
+            ? std::max(0.0, otherwise - std::max(0.0, 1.5 - wide_) * reading_mm(at.deg) / slope)
+            : otherwise / 8.0;
     return std::min(kMost_deg, std::hypot(read, between));
 }
 
@@ -130,13 +147,22 @@ double Uncertainty::sum(double from, double to, const Weight& weight) const {
 }
 
 double Uncertainty::area_mm_deg(double from, double to) const {
-    return kSmoothingChoice * sum(from, to, [](double) { return 1.0; });
+    // Behind lash the feet are corners, and wide readings tell little of where they stand.
+    const double between =
+        dense_ || !other_ ? 0.0 : std::abs(other_->area(from, to) - figures_.curve->area(from, to));
+    return std::hypot(widened(kSmoothingChoice * sum(from, to, [](double) { return 1.0; })),
+                      between);
 }
 
 double Uncertainty::centroid_deg(double from, double to, double centroid, double area) const {
     if (!(area > 0.0)) return kMost_deg;
     const double moment = sum(from, to, [&](double deg) { return deg - centroid; });
-    return std::min(kMost_deg, kSmoothingChoice * moment / area);
+    const auto of = [&](const LiftCurve& c) {
+        const double a = c.area(from, to);
+        return a > 0.0 ? c.moment(from, to) / a : centroid;
+    };
+    const double between = dense_ || !other_ ? 0.0 : std::abs(of(*other_) - of(*figures_.curve));
+    return std::min(kMost_deg, std::hypot(widened(kSmoothingChoice * moment / area), between));
 }
 
 } // namespace lobe

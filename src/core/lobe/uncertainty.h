@@ -36,6 +36,7 @@ private:
     double reading_mm(double deg) const;
     /// Of the rounding that readings share where lift hardly changes between them.
     double sharedRounding_mm() const;
+    double widened(double plusMinus) const;
     double otherwise_deg(CrankDeg at, double mm, bool opening) const;
     template <class Weight> double sum(double from, double to, const Weight& weight) const;
 
@@ -43,6 +44,7 @@ private:
     double nose_; ///< angle of greatest lift
     /// Another curve through the readings: all of them beside a smoothed one, else every second.
     std::optional<LiftCurve> other_;
+    double wide_ = 0.0;  ///< 0 with readings up to 5 degrees apart, 1 at 10, 2 at 15 and beyond
     bool dense_ = false; ///< so many readings that every curve between them is the same
     mutable double otherAt_mm_ = -1.0;
     mutable std::vector<double> otherCrossings_;

@@ -15,12 +15,17 @@ namespace {
 constexpr double kUsualStep = 4.0;
 constexpr std::array<double, 2> kWide{0.4, 3.5}, kNarrow{0.45, 3.0};
 /// What two heights may ask for.
-constexpr double kLeastStep = 0.6, kMostStep = 60.0;
+constexpr double kLeastFull = 1.2, kMostStep = 60.0;
+/// Ramps as they are ground: height at the tappet, and the longest.
+constexpr std::array<double, 3> kRamps_mm{0.17, 0.25, 0.40};
+constexpr double kUsualRamp_mm = 0.22, kUsualRamp_deg = 35.0, kLongestRamp_deg = 75.0;
+/// A nose that dwells, and one that is not in the middle of its events where no centre is printed.
+constexpr double kDwell_deg = 6.0, kNoseLean_deg = 4.0;
 constexpr double kNode_deg = 0.5;
 /// A card's figures are printed to a degree and a hundredth: no model is nearer to the lobe.
 constexpr double kPrinted_mm = 0.02;
-/// Shapes through two heights differ less from one another than lobes do from them.
-constexpr double kFootSpread = 1.5;
+/// Members differ less from one another than lobes do from them.
+constexpr double kSpread = 1.1;
 /// A printed centre farther from the middle of the events than any lobe's nose is no centre.
 constexpr double kNoseOff_deg = 12.0;
 constexpr double kShortest_deg = 60.0, kLongest_deg = 420.0;
@@ -30,43 +35,88 @@ struct Passing {
     double away_deg = 0.0, mm = 0.0;
 };
 
+/// What a member of the family has beside its fullness: a quiet ramp under the flank and a dwell
+/// at the nose. mm at the tappet, degrees.
+struct Extra {
+    double ramp_mm = 0.0, ramp_deg = 0.0, dwell_deg = 0.0;
+};
+
+/// Half a lobe from its nose: a dwell, a flank on top of the ramp, the ramp to the base circle.
 struct Flank {
     FlankShape shape{kUsualStep};
     double step = kUsualStep;
-    double length_deg = 1.0;
+    double length_deg = 1.0; ///< of the flank alone
+    double lift = 1.0;       ///< mm
+    Extra extra;
     bool both = true;
-    double at(double away) const { return shape.at(away / length_deg); }
-    double slope(double away) const { return shape.slope(away / length_deg) / length_deg; }
+
+    double foot() const { return extra.dwell_deg + length_deg + extra.ramp_deg; }
+    double at(double away) const {
+        const double a = away - extra.dwell_deg, over = a - length_deg;
+        if (over >= extra.ramp_deg) return 0.0;
+        const double ramp = over <= 0.0 ? 1.0 : 1.0 - over / extra.ramp_deg;
+        return (lift - extra.ramp_mm) * shape.at(a / length_deg) + extra.ramp_mm * ramp;
+    }
+    double slope(double away) const {
+        const double a = away - extra.dwell_deg, over = a - length_deg;
+        if (over >= extra.ramp_deg || a <= 0.0) return 0.0;
+        if (over > 0.0) return -extra.ramp_mm / extra.ramp_deg;
+        return (lift - extra.ramp_mm) * shape.slope(a / length_deg) / length_deg;
+    }
 };
 
-/// Through one passing by a fullness, or through two by the fullness that does it.
-Flank through(double lift, const Passing& main, const std::optional<Passing>& second, double step,
-              int terms) {
-    const auto made = [&](double s) {
-        Flank f;
-        f.shape = FlankShape(s, terms);
-        f.step = s;
-        f.length_deg = main.away_deg / f.shape.where(main.mm / lift);
-        return f;
+/// Through one passing by a fullness.
+Flank through(double lift, const Passing& main, double step, int terms, const Extra& extra) {
+    Flank f;
+    f.shape = FlankShape(step, terms);
+    f.step = step;
+    f.lift = lift;
+    f.extra = extra;
+    f.length_deg = (main.away_deg - extra.dwell_deg) /
+                   f.shape.where((main.mm - extra.ramp_mm) / (lift - extra.ramp_mm));
+    return f;
+}
+
+/// Through two by the fullness that does it, or, where that would be none a lobe has, by a usual
+/// one on a ramp that reaches the lower: a lobe that is slow at its foot has one.
+Flank throughBoth(double lift, const Passing& main, const Passing& second, int terms,
+                  const Extra& extra) {
+    const auto made = [&](double logStep) {
+        return through(lift, main, std::exp(logStep), terms, extra);
     };
-    if (!second) return made(step);
     // A fuller lobe reaches the lower height nearer to the upper one.
     const auto late = [&](double logStep) {
-        const Flank f = made(std::exp(logStep));
-        return f.length_deg * f.shape.where(second->mm / lift) - second->away_deg;
+        const Flank f = made(logStep);
+        return f.extra.dwell_deg +
+               f.length_deg * f.shape.where((second.mm - extra.ramp_mm) / (lift - extra.ramp_mm)) -
+               second.away_deg;
     };
-    double low = std::log(kLeastStep), high = std::log(kMostStep);
-    const bool inside = late(low) >= 0.0 && late(high) <= 0.0;
-    if (!inside) {
-        Flank f = made(late(low) < 0.0 ? kLeastStep : kMostStep);
-        f.both = std::abs(f.length_deg * f.shape.where(second->mm / lift) - second->away_deg) < 0.1;
+    double low = std::log(kLeastFull), high = std::log(kMostStep);
+    if (late(high) > 0.0) {
+        Flank f = made(high);
+        f.both = late(high) < 0.1;
         return f;
     }
-    for (int i = 0; i < 50; ++i) {
-        const double mid = (low + high) / 2.0;
-        (late(mid) >= 0.0 ? low : high) = mid;
+    if (late(low) >= 0.0) {
+        for (int i = 0; i < 50; ++i) {
+            const double mid = (low + high) / 2.0;
+            (late(mid) >= 0.0 ? low : high) = mid;
+        }
+        return made((low + high) / 2.0);
     }
-    return made(std::exp((low + high) / 2.0));
+    return made(low);
+}
+
+/// The same on a ramp of a height above the lower passing, as long as that takes.
+std::optional<Flank> onRamp(double lift, const Passing& main, const Passing& second, double step,
+                            double ramp_mm, double dwell_deg = 0.0) {
+    if (!(ramp_mm > second.mm) || ramp_mm >= 0.8 * main.mm) return std::nullopt;
+    Flank f = through(lift, main, step, 4, {ramp_mm, 0.0, dwell_deg});
+    const double rest = second.away_deg - dwell_deg - f.length_deg;
+    if (!(rest > 0.5)) return std::nullopt;
+    f.extra.ramp_deg = rest / (1.0 - second.mm / ramp_mm);
+    if (f.extra.ramp_deg > kLongestRamp_deg) return std::nullopt;
+    return f;
 }
 
 /// What a card states of a lobe, at the tappet.
@@ -122,18 +172,67 @@ std::variant<Figures, ModelFault> figuresOf(const Card& card, Side side, const T
 /// Both flanks of a plausible lobe.
 struct Whole {
     Flank opening, closing;
-    double nose = 0.0, lift = 0.0;
+    double nose = 0.0;
     double at(double deg) const {
-        return lift * (deg < nose ? opening.at(nose - deg) : closing.at(deg - nose));
+        return deg < nose ? opening.at(nose - deg) : closing.at(deg - nose);
     }
     double slope(double deg) const {
-        return lift * (deg < nose ? -opening.slope(nose - deg) : closing.slope(deg - nose));
+        return deg < nose ? -opening.slope(nose - deg) : closing.slope(deg - nose);
     }
 };
 
-Whole whole(const Figures& f, double step, int terms) {
-    return {through(f.lift, f.main.intake, f.second.intake, step, terms),
-            through(f.lift, f.main.exhaust, f.second.exhaust, step, terms), f.nose, f.lift};
+/// The likeliest half: through two heights by a usual fullness, else on a ramp.
+Flank likeliest(double lift, const Passing& main, const std::optional<Passing>& second) {
+    if (!second) return through(lift, main, kUsualStep, 4, {});
+    const Flank smooth = throughBoth(lift, main, *second, 4, {});
+    if (smooth.both && smooth.step > kLeastFull * 1.001) return smooth;
+    if (const auto ramp = onRamp(lift, main, *second, kUsualStep, kUsualRamp_mm)) return *ramp;
+    Flank f = smooth;
+    f.both = smooth.step > kLeastFull * 1.001 && smooth.both;
+    return f;
+}
+
+/// The same halves with the nose elsewhere between the events.
+Figures leaning(const Figures& f, double deg) {
+    Figures out = f;
+    out.nose += deg;
+    out.main.intake.away_deg += deg;
+    out.main.exhaust.away_deg -= deg;
+    if (out.second.intake) out.second.intake->away_deg += deg;
+    if (out.second.exhaust) out.second.exhaust->away_deg -= deg;
+    return out;
+}
+
+/// How else a lobe may run that keeps what is stated, each flank by itself.
+std::vector<Flank> plausible(double lift, const Passing& main, const std::optional<Passing>& second,
+                             const Flank& best) {
+    std::vector<Flank> out;
+    const auto add = [&](const std::optional<Flank>& f) {
+        if (f && f->length_deg > 10.0) out.push_back(*f);
+    };
+    if (!second) {
+        for (double share : kWide) {
+            add(through(lift, main, share * best.step, 4, {}));
+            add(through(lift, main, share * best.step, 4, {0.0, 0.0, kDwell_deg}));
+        }
+        for (double ramp : kRamps_mm)
+            for (double share : {0.7, 2.0})
+                if (ramp < 0.6 * main.mm)
+                    add(through(lift, main, share * best.step, 4, {ramp, kUsualRamp_deg, 0.0}));
+        return out;
+    }
+    for (int terms : {2, 3, 5}) {
+        const Flank f = throughBoth(lift, main, *second, terms, {});
+        if (f.both && f.step > kLeastFull * 1.001) add(f);
+    }
+    const Flank still = throughBoth(lift, main, *second, 4, {0.0, 0.0, kDwell_deg});
+    if (still.both) add(still);
+    for (double ramp : kRamps_mm)
+        for (double step : {1.4, kUsualStep, 12.0}) {
+            add(onRamp(lift, main, *second, step, ramp));
+            add(onRamp(lift, main, *second, step, ramp, kDwell_deg));
+        }
+    return out;
 }
 
 /// Ascending angles over a lobe: an even grid, and the nose.
@@ -177,41 +276,63 @@ ModelResult modelLobe(const Card& card, Side side, double ratio, double lash_mm)
     const auto read = figuresOf(card, side, taken);
     if (const auto* fault = std::get_if<ModelFault>(&read)) return *fault;
     const Figures& f = std::get<Figures>(read);
-    const Whole best = whole(f, kUsualStep, 4);
-    // Two heights hold the foot; above them the flank is nearly as free as with one. Counted over
-    // harmonic, cycloidal and polynomial lobes these spans hold 95 and more of 100 degrees.
+    const auto halves = [](const Figures& of) {
+        return std::pair(likeliest(of.lift, of.main.intake, of.second.intake),
+                         likeliest(of.lift, of.main.exhaust, of.second.exhaust));
+    };
+    const auto [opening, closing] = halves(f);
+    const Whole best{opening, closing, f.nose};
+    // By how far plausible lobes differ is the half-width. Counted over families that are none of
+    // these: harmonic, cycloidal and polynomial lobes with ramps, dwells and leaning flanks.
     std::vector<Whole> others;
-    for (double share : f.second.intake ? kNarrow : kWide)
-        others.push_back({through(f.lift, f.main.intake, {}, share * best.opening.step, 4),
-                          through(f.lift, f.main.exhaust, {}, share * best.closing.step, 4), f.nose,
-                          f.lift});
-    const std::size_t above = others.size();
+    const auto widths = [&](const Figures& of, const Flank& o, const Flank& c) {
+        const auto a = plausible(of.lift, of.main.intake, of.second.intake, o),
+                   b = plausible(of.lift, of.main.exhaust, of.second.exhaust, c);
+        // Each flank by itself: which goes with which says nothing at an angle.
+        for (std::size_t i = 0; i < std::max(a.size(), b.size()); ++i)
+            others.push_back({i < a.size() ? a[i] : o, i < b.size() ? b[i] : c, of.nose});
+    };
+    widths(f, opening, closing);
+    if (!card.centre[side])
+        for (double lean : {-kNoseLean_deg, kNoseLean_deg}) {
+            const Figures moved = leaning(f, lean);
+            const auto [o, c] = halves(moved);
+            others.push_back({o, c, moved.nose});
+        }
+    // Above two heights the flank is nearly as free as with one.
+    std::vector<Whole> free;
     if (f.second.intake)
-        for (int terms : {2, 3, 5})
-            others.push_back(whole(f, kUsualStep, terms));
-    double first = best.nose - best.opening.length_deg, last = best.nose + best.closing.length_deg;
+        for (double share : kNarrow)
+            for (double dwell : {0.0, kDwell_deg}) {
+                Extra o = best.opening.extra, c = best.closing.extra;
+                o.dwell_deg = c.dwell_deg = dwell;
+                free.push_back({through(f.lift, f.main.intake, share * best.opening.step, 4, o),
+                                through(f.lift, f.main.exhaust, share * best.closing.step, 4, c),
+                                f.nose});
+            }
+    double first = best.nose - best.opening.foot(), last = best.nose + best.closing.foot();
     for (const Whole& o : others) {
-        first = std::min(first, o.nose - o.opening.length_deg);
-        last = std::max(last, o.nose + o.closing.length_deg);
+        first = std::min(first, o.nose - o.opening.foot());
+        last = std::max(last, o.nose + o.closing.foot());
     }
     std::vector<LiftCurve::Node> lift, width;
     for (double deg : nodesOf(first, best.nose, last)) {
         const double slope = best.slope(deg);
         lift.push_back({{deg, best.at(deg)}, slope, slope});
         double apart = 0.0;
-        for (std::size_t i = 0; i < others.size(); ++i) {
-            const bool foot = best.at(deg) < f.main.intake.mm;
-            if (f.second.intake && (i < above) == foot) continue;
-            const double off = std::abs(others[i].at(deg) - best.at(deg));
-            apart = std::max(apart, i < above ? off : kFootSpread * off);
-        }
-        width.push_back({{deg, std::hypot(apart, kPrinted_mm)}, 0.0, 0.0});
+        for (const Whole& o : others)
+            apart = std::max(apart, std::abs(o.at(deg) - best.at(deg)));
+        if (best.at(deg) >= f.main.intake.mm)
+            for (const Whole& o : free)
+                apart = std::max(apart, std::abs(o.at(deg) - best.at(deg)));
+        width.push_back({{deg, std::hypot(kSpread * apart, kPrinted_mm)}, 0.0, 0.0});
     }
     keepFalling(lift);
     const double steepest = steepestOf(best, first, last);
     double half = 0.05 * steepest;
-    for (std::size_t i = 0; i < others.size(); ++i)
-        half = std::max(half, std::abs(steepestOf(others[i], first, last) - steepest));
+    for (const auto* all : {&others, &free})
+        for (const Whole& o : *all)
+            half = std::max(half, std::abs(steepestOf(o, first, last) - steepest));
     ModelledLobe out;
     out.side = side;
     out.curve = LiftCurve::with(lift);

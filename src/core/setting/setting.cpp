@@ -1,5 +1,6 @@
 #include "core/setting/setting.h"
 
+#include "core/angle/usual.h"
 #include "core/job/card.h"
 #include "core/job/job.h"
 

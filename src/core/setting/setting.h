@@ -5,7 +5,6 @@
 // half-widths.
 #pragma once
 
-#include "core/claim/lobe_claim.h"
 #include "core/job/drive.h"
 #include "core/lobe/lobe.h"
 

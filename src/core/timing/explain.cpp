@@ -441,12 +441,36 @@ private:
             // What is as its card needs no other cause beside it.
             if (t.hypothesis.kind == CauseKind::AsCard) break;
         }
+        lashFirst();
         if (out_.causes.empty()) unclear();
         const double least = best.judged.cost;
         for (Cause& c : out_.causes)
             c.misfit = std::max(0.0, c.misfit - least);
         out_.intakeShift_deg = evidence_.late(Side::Intake, best.judged.school);
         out_.exhaustShift_deg = evidence_.late(Side::Exhaust, best.judged.school);
+    }
+
+    /// Of causes that are not told apart, each of which moves opening and closing opposite ways,
+    /// lash is looked at first where lift was taken at a valve behind a rocker and none was said:
+    /// there is some on nearly every such engine.
+    void lashFirst() {
+        const auto unsaid = [&](const Cause& c) {
+            const LobeFigures* f = c.side ? evidence_.of(*c.side).lobe : any();
+            return f && f->taken.at == Place::Valve && f->taken.lash_mm == 0.0 &&
+                   std::abs(f->taken.ratio - 1.0) > 0.02;
+        };
+        const auto opposite = [](CauseKind kind) {
+            return kind == CauseKind::IndicatorZero || kind == CauseKind::CheckingHeight ||
+                   kind == CauseKind::Reference || kind == CauseKind::LiftScale ||
+                   kind == CauseKind::LobeLength;
+        };
+        const auto lash = std::find_if(out_.causes.begin(), out_.causes.end(), [&](const Cause& c) {
+            return c.kind == CauseKind::Lash && unsaid(c);
+        });
+        if (lash == out_.causes.end() || zeroOff_) return;
+        if (std::all_of(out_.causes.begin(), lash,
+                        [&](const Cause& c) { return opposite(c.kind); }))
+            std::rotate(out_.causes.begin(), lash, lash + 1);
     }
 
     bool schoolShown(const Tried& best) {

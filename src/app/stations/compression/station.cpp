@@ -9,13 +9,14 @@ using namespace words;
 
 namespace {
 
-QString line(const Job& job, const Findings& f, const Style& style) {
+QString line(const Job&, const Findings& f, const Style& style) {
     if (!f.compression) return Say::tr("no volumes yet");
-    const auto* c = std::get_if<Compression>(&*f.compression);
-    if (!c) return Say::tr("cannot be: look again");
-    const QString fixedRatio = Say::tr("static ") + fixed(c->staticRatio, 1, style);
-    if (!f.closings[static_cast<std::size_t>(job.reckoning.closing)].deg) return fixedRatio;
-    return Say::tr("dynamic %1, %2").arg(fixed(c->dynamicRatio, 1, style), fixedRatio);
+    if (!f.squeeze) return Say::tr("cannot be: look again");
+    const CompressionClaim& claim = *f.squeeze;
+    const QString fixedRatio = Say::tr("static ") + fixed(claim.staticRatio, 1, style) +
+                               withoutParts(claim.withoutGasket, claim.withoutDeck);
+    if (!claim.dynamicRatio) return fixedRatio;
+    return Say::tr("dynamic %1, %2").arg(fixed(*claim.dynamicRatio, 1, style), fixedRatio);
 }
 
 constexpr const char* kOwns[] = {"engine.chamber",

@@ -6,6 +6,7 @@
 #include "app/style/dial_style.h"
 #include "app/style/fitted.h"
 #include "app/style/label.h"
+#include "core/examine/claims.h"
 #include "core/job/entry.h"
 #include "words/explanation.h"
 #include "words/say.h"

@@ -13,6 +13,11 @@ namespace app {
 
 using namespace lobe;
 
+namespace {
+/// The crown, the last of the volumes that belong to any ratio: into the facts.
+constexpr int kLastVolume = 4;
+} // namespace
+
 CompressionDesk::CompressionDesk(Session& session, Manner manner)
     : FactsDesk(session, std::move(manner), compressionFields(), false) {
     connect(&session, &Session::selectionChanged, this, [this] {
@@ -88,12 +93,16 @@ Echo CompressionDesk::ownSubmit(const QString& text) {
 
 Echo CompressionDesk::keepFact(const QString& text) {
     answersIt_ = missing() >= 0 && missing() == sheet().at();
+    inOrder_ = (answersIt_ && sheet().at() == 0) || (inOrder_ && sheet().at() < kLastVolume);
     return FactsDesk::keepFact(text);
 }
 
 void CompressionDesk::factKept() {
     // Asked because it was missing: on to what is missing still, else to the slide.
-    if (answersIt_)
+    if (inOrder_)
+        // A chamber alone is no ratio: gasket, deck and crown with it, one after the other.
+        moveTo(sheet().onward());
+    else if (answersIt_)
         moveTo(missing());
     else
         moveTo(sheet().last() ? -1 : sheet().onward());
@@ -102,6 +111,7 @@ void CompressionDesk::factKept() {
 void CompressionDesk::begin() {
     FactsDesk::begin();
     notNow_ = false;
+    inOrder_ = false;
     slide_.setValue(0.0);
     emit closingWanted();
 }
@@ -123,6 +133,8 @@ Echo CompressionDesk::command(QChar letter) {
         emit closingWanted();
         return {true, {}};
     }
+    if (!closing_deg())
+        return {false, Say::tr("The dynamic ratio is not known yet: there is nothing to keep.")};
     // The state as it stands under the slide; said again of the same, it is let go.
     Stated s = job();
     CompressionState now = state(advance_deg());
@@ -133,6 +145,7 @@ Echo CompressionDesk::command(QChar letter) {
 
 void CompressionDesk::leave() {
     notNow_ = true;
+    inOrder_ = false;
     emit pistonBack();
     moveTo(-1);
 }

@@ -78,6 +78,7 @@ private:
 
     SlideState slide_;
     bool notNow_ = false;    ///< what is missing was asked, and left
+    bool inOrder_ = false;   ///< the volumes are asked one after the other
     bool answersIt_ = false; ///< what was typed last answers what was missing
 };
 

@@ -1,4 +1,5 @@
 // What the Compression station says: the verdict, the schools side by side, what reaches a ratio.
+#include "core/examine/claims.h"
 #include "stations/compression/desk/compression_desk.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -27,10 +28,12 @@ QString CompressionDesk::verdict() const {
     if (const auto* fault = std::get_if<CompressionError>(&r))
         return Say::tr("There is no ratio: ") + words::sentence(*fault, style()) + QLatin1Char('.');
     const Compression& c = std::get<Compression>(r);
+    const Chamber& chamber = e.chamberOf(session().cylinder());
+    const QString without = words::withoutParts(withoutGasket(chamber), withoutDeck(chamber));
     if (!closing_deg())
-        return Say::tr("Static %1 : 1. The dynamic ratio waits for the intake's closing: "
+        return Say::tr("Static %1 : 1%2. The dynamic ratio waits for the intake's closing: "
                        "record that lobe, or choose another way of calling it.")
-            .arg(words::fixed(c.staticRatio, 2, style()));
+            .arg(words::fixed(c.staticRatio, 2, style()), without);
     // Which of the user's fuels it goes with.
     QString fuel;
     for (auto it = job().reckoning.fuels.rbegin(); it != job().reckoning.fuels.rend(); ++it)
@@ -40,6 +43,9 @@ QString CompressionDesk::verdict() const {
     if (fuel.isEmpty() && !job().reckoning.fuels.empty())
         fuel = Say::tr(" It is beyond every limit you set.");
     const double a = advance_deg();
+    // A ratio of part of the volume goes with no fuel.
+    if (!without.isEmpty())
+        fuel = Say::tr(" That is%1: the true ratio is lower. Go down and type them.").arg(without);
     return Say::tr("The intake closes %1 after BDC%2, so %3 : 1 is what the piston squeezes.%4")
         .arg(words::degrees(c.effective_deg, style()),
              a == 0.0 ? QString() : Say::tr(" with the cam ") + words::moveBy(a, style()),
@@ -63,7 +69,7 @@ QList<FigureLine> CompressionDesk::table() const {
             row.first = words::fixed(*by.ratio, 2, style());
             row.second = words::degrees(*by.closing.deg, style());
         }
-        if (by.ratio->plusMinus)
+        if (by.ratio && by.ratio->plusMinus)
             row.first += QStringLiteral(" %1%2").arg(
                 QString(QChar(0xB1)),
                 words::fixed(std::max(0.01, *by.ratio->plusMinus), 2, style()));
@@ -86,11 +92,16 @@ QString CompressionDesk::waysThere() const {
         const auto value = reach(q == Quantity::Advance ? state(0.0) : now, q, ratio);
         if (!value) continue;
         const bool length = q == Quantity::Gasket || q == Quantity::Deck;
-        ways << QStringLiteral("%1 %2").arg(
+        QString way = QStringLiteral("%1 %2").arg(
             words::quantityName(q), q == Quantity::Advance
                                         ? words::signedFixed(*value, 1, style()) + QChar(0xB0)
                                     : length ? words::liftWithUnit(*value, style())
                                              : words::fixed(*value, 1, style()) + Say::tr(" cc"));
+        // A volume changes the static ratio with it.
+        if (const auto fixedRatio = staticWith(now, q, *value);
+            fixedRatio && q != Quantity::Advance)
+            way += Say::tr(" (static %1)").arg(words::fixed(*fixedRatio, 1, style()));
+        ways << way;
     }
     const QString wanted = words::fixed(ratio, 2, style());
     if (ways.isEmpty())

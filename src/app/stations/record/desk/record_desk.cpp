@@ -2,6 +2,8 @@
 
 #include "words/say.h"
 
+#include <QRegularExpression>
+
 #include <algorithm>
 
 namespace app {
@@ -62,6 +64,21 @@ QString RecordDesk::partName(LogPart part) {
     return Say::tr("everything");
 }
 
+/// A bare number where a length belongs, with the unit that is shown: kept without one it would be
+/// another length to whoever reads it in millimetres. A whole number of inches is thousandths, as
+/// everywhere.
+static QString withUnit(EntryKind kind, const QString& key, const QString& typed,
+                        const words::Style& style) {
+    const bool length = kind == EntryKind::EndFloat &&
+                        (key == QLatin1String("measured") || key == QLatin1String("least") ||
+                         key == QLatin1String("most"));
+    if (!length || !style.inches()) return typed;
+    static const QRegularExpression bare(QStringLiteral("^[+-]?\\d*([.,]\\d*)?$"));
+    const auto match = bare.match(typed);
+    if (!match.hasMatch() || typed.isEmpty()) return typed;
+    return typed + (match.captured(1).isEmpty() ? QStringLiteral(" th") : QStringLiteral(" in"));
+}
+
 RecordDesk::RecordDesk(Session& session, Manner manner) : Desk(session, std::move(manner)) {}
 
 RecordDesk::Typed RecordDesk::split(const QString& text) {
@@ -96,7 +113,12 @@ Prompt RecordDesk::prompt() const {
 }
 
 Echo RecordDesk::understand(const QString& text) const {
-    if (asked_) return {true, words::quantity(text.trimmed().toStdString(), style())};
+    if (const LogEntry* e = asked_ ? entry(asked_->number) : nullptr) {
+        const auto fields = words::entryFields(e->kind);
+        const QString key = QString::fromLatin1(fields[asked_->field].key);
+        return {true, words::quantity(withUnit(e->kind, key, text.trimmed(), style()).toStdString(),
+                                      style())};
+    }
     const Typed typed = split(text);
     if (typed.word == QLatin1String("find")) return {true, Say::tr("lines with ") + typed.rest};
     if (typed.word == QLatin1String("only")) {
@@ -156,8 +178,10 @@ Echo RecordDesk::answer(const QString& text) {
     const auto fields = words::entryFields(now->kind);
     if (!text.isEmpty()) {
         LogEntry e = *now;
-        e.setDetail(fields[asked_->field].key,
-                    text == QLatin1String("-") ? "" : text.toStdString());
+        const QString key = QString::fromLatin1(fields[asked_->field].key);
+        e.setDetail(key.toStdString(), text == QLatin1String("-")
+                                           ? ""
+                                           : withUnit(e.kind, key, text, style()).toStdString());
         const Echo kept = keep(e);
         if (!kept.ok) return kept;
     }
@@ -190,8 +214,10 @@ std::optional<RecordDesk::Amended> RecordDesk::amended(const Typed& typed) const
         const auto fields = words::entryFields(e->kind);
         if (std::any_of(fields.begin(), fields.end(),
                         [&](const auto& f) { return key == QLatin1String(f.key); }))
-            after.setDetail(key.toStdString(),
-                            rest.section(QLatin1Char(' '), 1).trimmed().toStdString());
+            after.setDetail(
+                key.toStdString(),
+                withUnit(e->kind, key, rest.section(QLatin1Char(' '), 1).trimmed(), style())
+                    .toStdString());
         else
             after.text = rest.toStdString();
     }

@@ -1,6 +1,5 @@
-#include "core/claim/lobe_claim.h"
+#include "core/examine/claims.h"
 
-#include "core/examine/findings.h"
 #include "core/job/card.h"
 #include "core/setting/setting.h"
 
@@ -12,6 +11,9 @@ namespace {
 
 /// Schools nearer to one another than this are one centre: what a wheel shows.
 constexpr double kSchoolsAlike_deg = 0.5;
+
+/// What the middle of the events of one height says of that of another, 95 %.
+constexpr double kOtherHeight_deg = 1.5;
 
 bool gross(const CylinderFindings& c) {
     return c.explanation && !c.explanation->causes.empty() &&
@@ -33,6 +35,9 @@ void compare(const Job& job, const CylinderFindings& c, const LobeFigures& lobe,
     std::optional<double> own =
         byEvents ? halfWidthOf(at.midpoint()) : halfWidthOf(lobe.centre(out.comparedBy));
     if (!own && byEvents) own = halfWidthOf(at.opens ? at.opens : at.closes);
+    // Read at another height than the card's, the middle wanders as far as the lobe leans.
+    if (byEvents && at.height != job.card->height)
+        own = std::hypot(own.value_or(kLeastTold_deg), kOtherHeight_deg);
     out.late_deg = {*late, own.value_or(kLeastTold_deg)};
 }
 
@@ -86,10 +91,6 @@ LobeClaim claimOf(const Job& job, const Findings& f, const CylinderFindings& c,
 
 } // namespace
 
-double LobeClaim::told_deg() const {
-    return std::max(halfWidthOf(late_deg).value_or(kLeastTold_deg), kWorthMoving_deg);
-}
-
 std::optional<Measured<CrankDeg>> centreFromTdc(const Findings& f, const LobeFigures& lobe,
                                                 CentreSchool school) {
     auto at = lobe.centre(school);
@@ -101,6 +102,32 @@ std::vector<LobeClaim> lobeClaims(const Job& job, const Findings& f, const Cylin
     std::vector<LobeClaim> out;
     for (Side side : {Side::Intake, Side::Exhaust})
         if (const RunFindings* run = f.of(c, side)) out.push_back(claimOf(job, f, c, *run));
+    return out;
+}
+
+bool withoutGasket(const Chamber& chamber) {
+    return !(chamber.gasket_mm > 0.0);
+}
+
+bool withoutDeck(const Chamber& chamber) {
+    return chamber.deck_mm == 0.0 && withoutGasket(chamber);
+}
+
+std::optional<CompressionClaim> compressionClaim(const Job& job, const Findings& f) {
+    const auto* c = f.compression ? std::get_if<Compression>(&*f.compression) : nullptr;
+    if (!c) return std::nullopt;
+    CompressionClaim out;
+    out.cylinder = f.compressionCylinder;
+    out.staticRatio = c->staticRatio;
+    out.school = job.reckoning.closing;
+    for (const DynamicBy& by : dynamicByClosing(job, f.closings, out.cylinder, 0.0))
+        if (by.closing.school == out.school) {
+            out.closing_deg = by.closing.deg;
+            out.dynamicRatio = by.ratio;
+        }
+    const Chamber& chamber = job.engine.chamberOf(out.cylinder);
+    out.withoutGasket = withoutGasket(chamber);
+    out.withoutDeck = withoutDeck(chamber);
     return out;
 }
 
