@@ -82,7 +82,8 @@ std::optional<Gap> Gap::fit(std::vector<GapPoint>& points, const ValveLift& lift
     const double scale = std::max(1.0, weighted / freedom);
     out.misfit_ = weighted / freedom;
     // Few presses say little of how they scatter.
-    out.factor_ = scale > 1.0 ? kOnePercent * student95(freedom) / kCoverageFactor : kOnePercent;
+    out.factor_ =
+        scale > 1.0 ? kOneInThousand * student95(freedom) / kCoverageFactor : kOneInThousand;
     out.v00_ = scale * wxx / determinant;
     out.v01_ = -scale * wx / determinant;
     out.v11_ = scale * w / determinant;
@@ -109,7 +110,7 @@ double Gap::plusMinus_mm(double deg) const {
 
 double Gap::plusMinus_mm(double deg, const ValveLift& lift, double advance_deg) const {
     // Half-widths of 95 % brought to what is kept here.
-    constexpr double kWider = kOnePercent / kCoverageFactor;
+    constexpr double kWider = kOneInThousand / kCoverageFactor;
     const double own = lift.plusMinus_mm ? kWider * lift.plusMinus_mm(deg + advance_deg) : 0.0;
     double both = std::hypot(own, kWider * shared_);
     // Over the lobe it was taken over, where it stood, the two are one: away from there they part
@@ -213,7 +214,7 @@ std::optional<MeasuredLeast> measuredLeast(const std::vector<GapPoint>& points,
                          std::sqrt(std::max(1, lowest->presses));
     out.least = {lowest->deg,
                  {lowest->clearance_mm,
-                  kOnePercent * std::hypot(touch, lowest->apart_mm / 2.0, kAtLeast_mm)}};
+                  kOneInThousand * std::hypot(touch, lowest->apart_mm / 2.0, kAtLeast_mm)}};
     out.atEdge = lowest == p.begin() || lowest + 1 == p.end();
     if (out.atEdge) return out;
     const GapPoint &a = *(lowest - 1), &b = *lowest, &c = *(lowest + 1);

@@ -38,8 +38,8 @@ struct ValveLift {
 /// What is known of the share before anything is read, within the spread (one deviation): pockets
 /// and flat crowns, with valves that lean up to some 26 degrees.
 constexpr double kUsualShare = 1.0, kShareSpread = 0.12;
-/// Of one promise in a hundred that is not kept, by a normal law.
-constexpr double kOnePercent = 2.33;
+/// Of one promise in a thousand that is not kept, by a normal law.
+constexpr double kOneInThousand = 3.09;
 
 /// A clearance at an angle, the mean of its presses.
 struct GapPoint {
@@ -95,7 +95,7 @@ private:
     std::optional<PistonPath> path_;
     double g0_ = 0.0, share_ = 1.0;
     double v00_ = 0.0, v01_ = 0.0, v11_ = 0.0; ///< covariance of the two
-    double factor_ = kOnePercent, residual_ = 0.0, misfit_ = 0.0;
+    double factor_ = kOneInThousand, residual_ = 0.0, misfit_ = 0.0;
     double shared_ = 0.0; ///< half-width of the lift it was taken over
     const void* lobe_ = nullptr;
     double advanced_deg_ = 0.0;

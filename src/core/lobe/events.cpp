@@ -325,13 +325,12 @@ void noseAndHome(const Job& job, const LiftRun& run, LobeFigures& lobe) {
 /// between the two heights at the usual slope, and the doubt of ratio and lash in the ±.
 static HeightEvents carried(const LiftRun& run, const HeightEvents& e, const Height& card) {
     const Taken taken = takenOf(run.conditions);
-    // A nominal ratio is good to about one and a half in a hundred, one of two lifts to a half;
-    // lash to a hundredth. 95 %.
-    const double ratio = run.conditions.measuredRatio ? 0.005 : 0.015, lash_mm = 0.02;
+    constexpr double lash_mm = 0.02; // it is set by a feeler; 95 %
     const double here = taken.threshold_mm(card);
     const double slope = kSlope_mm_per_deg * (taken.at == Place::Valve ? taken.ratio : 1.0);
     const double left_deg = (here - e.height.mm) / slope;
-    const double doubt_deg = std::hypot(here * ratio, lash_mm, 0.5 * left_deg * slope) / slope;
+    const double doubt_deg =
+        std::hypot(taken.thresholdDoubt_mm(card), lash_mm, 0.5 * left_deg * slope) / slope;
     HeightEvents out = e;
     out.height = card;
     const auto move = [&](std::optional<Measured<CrankDeg>>& at, double by) {

@@ -177,6 +177,16 @@ private:
         return static_cast<int>(ofMainLift(all, opening).size());
     }
 
+    /// 95 %: of the crossing, and where the height is meant at the other place of what the ratio
+    /// leaves of it.
+    double known_deg(CrankDeg at, const Height& height, double threshold, bool opening) const {
+        const double own = uncertainty_.crossing_deg(at, threshold, opening);
+        const double doubt_mm = out_.taken.thresholdDoubt_mm(height);
+        if (doubt_mm <= 0.0) return own;
+        constexpr double kFlattest = 1e-3;
+        return std::hypot(own, doubt_mm / std::max(kFlattest, std::abs(curve_.slopeAt(at.deg))));
+    }
+
     HeightEvents eventsAt(const Height& height, bool report) {
         HeightEvents events{height, {}, {}};
         const auto refuse = [&](found::Any what, Severity severity) {
@@ -197,8 +207,8 @@ private:
             int count = 0;
             const auto at = flank(crossings, opening, count);
             if (at)
-                (opening ? events.opens : events.closes) = {
-                    *at, uncertainty_.crossing_deg(*at, threshold, opening)};
+                (opening ? events.opens
+                         : events.closes) = {*at, known_deg(*at, height, threshold, opening)};
             if (!at && (opening || out_.noseReached))
                 refuse(found::FlankMissing{height.mm, opening}, Severity::Ask);
             if (out_.smoothed && report) count = crossingsOf(threshold, opening);
@@ -442,6 +452,11 @@ void draw(const LobeRequest& request, LobeFigures& out) {
 double Taken::threshold_mm(Height height) const {
     if (height.at == at) return height.mm;
     return at == Place::Tappet ? (height.mm + lash_mm) / ratio : ratio * height.mm - lash_mm;
+}
+
+double Taken::thresholdDoubt_mm(Height height) const {
+    if (height.at == at) return 0.0;
+    return ratioDoubt * (at == Place::Tappet ? (height.mm + lash_mm) / ratio : ratio * height.mm);
 }
 
 double Taken::liftAt(Place place, double taken_mm) const {

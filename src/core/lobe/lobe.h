@@ -28,11 +28,14 @@ struct Taken {
     Place at = Place::Tappet;
     double ratio = 1.0;
     double lash_mm = 0.0;
+    double ratioDoubt = 0.0; ///< of the ratio, relative, 95 %
     bool operator==(const Taken&) const = default;
 
     /// The lift, at the place taken, that shows when `height` is reached; not positive when the
     /// lash hides that height.
     double threshold_mm(Height height) const;
+    /// What the ratio leaves uncertain of it, 95 %; none at the place taken.
+    double thresholdDoubt_mm(Height height) const;
     /// A lift at the place taken, as seen at another place.
     double liftAt(Place place, double taken_mm) const;
 };

@@ -13,7 +13,12 @@ CrankDeg placed(const Reading& reading, const RunConditions& conditions) {
 }
 
 Taken takenOf(const RunConditions& conditions) {
-    return {conditions.taken, conditions.ratioUsed(), conditions.lash_mm};
+    // A nominal ratio is good to about one in a hundred, one of two lifts to a third of that; a
+    // direct one is what it is.
+    const double ratio = conditions.ratioUsed();
+    const bool measured = conditions.measuredRatio && conditions.ratioOfLifts();
+    const double doubt = ratio == 1.0 ? 0.0 : measured ? 0.003 : 0.01;
+    return {conditions.taken, ratio, conditions.lash_mm, doubt};
 }
 
 std::vector<LiftPoint> livePoints(const LiftRun& run) {

@@ -359,11 +359,11 @@ public:
     Fit(const Evidence& evidence, const Hypothesis& h, CentreSchool school)
         : evidence_(evidence), h_(h), school_(school), amounts_(h.amounts) {
         // What TDC leaves uncertain moves all alike; a cause that moves all alike takes it in.
-        const bool moves = std::any_of(amounts_.begin(), amounts_.end(), [](const Amount& a) {
-            return a.what == Amount::Late && !a.side;
+        const bool moves = std::any_of(amounts_.begin(), amounts_.end(), [](const Freedom& a) {
+            return a.what == Freedom::Late && !a.side;
         });
         if (evidence.r_.tdc_deg > 0.0 && !moves)
-            amounts_.push_back({Amount::Late, {}, evidence.r_.tdc_deg / kCoverageFactor, {}});
+            amounts_.push_back({Freedom::Late, {}, evidence.r_.tdc_deg / kCoverageFactor, {}});
         m_ = static_cast<Eigen::Index>(amounts_.size());
         n_ = static_cast<Eigen::Index>(evidence.statements_.size());
         size_ = Amounts::Zero(m_);
@@ -378,8 +378,8 @@ public:
         left_ = residuals(size_);
     }
 
-    Judged judged() const {
-        Judged out;
+    Weighed judged() const {
+        Weighed out;
         out.school = school_;
         if (!possible_) return out;
         out.left = left_.head(n_).squaredNorm();
@@ -389,36 +389,36 @@ public:
         for (std::size_t i = 0; i < h_.amounts.size(); ++i) {
             const auto k = static_cast<Eigen::Index>(i);
             const double x = size_[k] * amounts_[i].usual;
-            out.size.push_back(amounts_[i].what == Amount::Scale ? std::exp(x) : x);
+            out.size.push_back(amounts_[i].what == Freedom::Scale ? std::exp(x) : x);
             out.deviation.push_back(amounts_[i].usual * std::sqrt(std::max(0.0, covariance(k, k))));
         }
         return out;
     }
 
 private:
-    const Amount& amount(Eigen::Index i) const { return amounts_[static_cast<std::size_t>(i)]; }
+    const Freedom& amount(Eigen::Index i) const { return amounts_[static_cast<std::size_t>(i)]; }
 
-    static void undo(const Amount& a, double x, Undoing& u) {
+    static void undo(const Freedom& a, double x, Undoing& u) {
         switch (a.what) {
-        case Amount::Late:
+        case Freedom::Late:
             u.late += x;
             break;
-        case Amount::Zero:
+        case Freedom::Zero:
             u.zero += x;
             break;
-        case Amount::Scale:
+        case Freedom::Scale:
             u.scale *= std::exp(x);
             break;
-        case Amount::Lash:
+        case Freedom::Lash:
             u.lash += x;
             break;
-        case Amount::Longer:
+        case Freedom::Longer:
             u.longer += x;
             break;
-        case Amount::Slack:
+        case Freedom::Slack:
             u.slack += x;
             break;
-        case Amount::Odd:
+        case Freedom::Odd:
             break;
         }
     }
@@ -427,7 +427,7 @@ private:
     Column residuals(const Amounts& size) {
         Undoing in, ex;
         for (Eigen::Index i = 0; i < m_; ++i) {
-            const Amount& a = amount(i);
+            const Freedom& a = amount(i);
             if (a.side.value_or(Side::Intake) == Side::Intake) undo(a, size[i] * a.usual, in);
             if (a.side.value_or(Side::Exhaust) == Side::Exhaust) undo(a, size[i] * a.usual, ex);
         }
@@ -439,8 +439,8 @@ private:
             possible_ = possible_ && r;
             out[k] = r.value_or(30.0);
             for (Eigen::Index i = 0; i < m_; ++i) {
-                const Amount& a = amount(i);
-                if (a.what == Amount::Odd && sideOf(*a.event) == s.side &&
+                const Freedom& a = amount(i);
+                if (a.what == Freedom::Odd && sideOf(*a.event) == s.side &&
                     s.kind == (opens(*a.event) ? Kind::Opens : Kind::Closes))
                     out[k] -= size[i] * a.usual / s.deviation;
             }
@@ -453,9 +453,9 @@ private:
     double step() {
         Jacobian jacobian(n_ + m_, m_);
         for (Eigen::Index i = 0; i < m_; ++i) {
-            const Amount& a = amount(i);
-            const bool lift = a.what == Amount::Zero || a.what == Amount::Lash;
-            const double little = (lift ? 0.01 : a.what == Amount::Scale ? 0.005 : 0.2) / a.usual;
+            const Freedom& a = amount(i);
+            const bool lift = a.what == Freedom::Zero || a.what == Freedom::Lash;
+            const double little = (lift ? 0.01 : a.what == Freedom::Scale ? 0.005 : 0.2) / a.usual;
             Amounts moved = size_;
             moved[i] += little;
             jacobian.col(i) = (residuals(moved) - left_) / little;
@@ -478,25 +478,25 @@ private:
     const Evidence& evidence_;
     const Hypothesis& h_;
     CentreSchool school_;
-    std::vector<Amount> amounts_; ///< the hypothesis's own first
-    Eigen::Index m_ = 0, n_ = 0;  ///< amounts, statements
-    Amounts size_;                ///< of each amount, in its own deviations
+    std::vector<Freedom> amounts_; ///< the hypothesis's own first
+    Eigen::Index m_ = 0, n_ = 0;   ///< amounts, statements
+    Amounts size_;                 ///< of each amount, in its own deviations
     Column left_;
     Square hessian_;
     bool possible_ = true;
 };
 
-Judged Evidence::judge(const Hypothesis& h, CentreSchool school) const {
+Weighed Evidence::judge(const Hypothesis& h, CentreSchool school) const {
     Fit fit(*this, h, school);
     fit.run();
     return fit.judged();
 }
 
-Judged Evidence::judge(const Hypothesis& h) const {
+Weighed Evidence::judge(const Hypothesis& h) const {
     if (!centres_) return judge(h, CentreSchool::Events);
-    Judged best;
+    Weighed best;
     for (std::size_t i = 0; i < std::size(kSchools); ++i) {
-        Judged one = judge(h, kSchools[i]);
+        Weighed one = judge(h, kSchools[i]);
         one.cost += kSchoolPrice[i];
         if (one.cost < best.cost) best = one;
         if (!schoolsDiffer()) break;

@@ -26,7 +26,7 @@ struct Undoing {
 enum class Recorded { AsTheyAre, Swapped, SwappedNumbers, Reversed, OtherTop, CamDegrees };
 
 /// An amount a hypothesis is free in, with the deviation it usually has.
-struct Amount {
+struct Freedom {
     enum What { Late, Zero, Scale, Lash, Longer, Slack, Odd } what = Late;
     std::optional<Side> side{};   ///< of one lobe; both without
     double usual = 1.0;           ///< degrees or mm; of a scale, its natural logarithm
@@ -36,7 +36,7 @@ struct Amount {
 struct Hypothesis {
     CauseKind kind = CauseKind::AsCard;
     double price = 0.0; ///< -2 log of how often it happens
-    std::vector<Amount> amounts;
+    std::vector<Freedom> amounts;
     Recorded recorded = Recorded::AsTheyAre;
     std::optional<Height> height{}; ///< events called here instead of at the card's height
     /// An event typed otherwise, and what it should have been, on the cycle.
@@ -45,7 +45,7 @@ struct Hypothesis {
     double instead_deg = 0.0;
 };
 
-struct Judged {
+struct Weighed {
     double cost = 1e9;        ///< -2 log evidence
     double left = 1e9;        ///< weighted squares of what it leaves of the statements
     std::vector<double> size; ///< of the amounts, in their own unit (a scale as a factor)
@@ -79,7 +79,7 @@ public:
     bool both() const { return in_.lobe && ex_.lobe; }
     const Observed& of(Side side) const { return side == Side::Intake ? in_ : ex_; }
 
-    Judged judge(const Hypothesis& hypothesis) const;
+    Weighed judge(const Hypothesis& hypothesis) const;
     /// Of readings that come from nowhere in particular.
     double costOfAnything() const;
     /// Twice the deviation of an event, measured and card together; for every event.
@@ -129,7 +129,7 @@ private:
     std::optional<double> residual(const Statement& s, const Hypothesis& h, const Undone& u) const;
     void tables() const;
     class Fit;
-    Judged judge(const Hypothesis& h, CentreSchool school) const;
+    Weighed judge(const Hypothesis& h, CentreSchool school) const;
 
     const ExplainRequest& r_;
     CompleteCard card_;

@@ -67,7 +67,7 @@ private:
 
     struct Tried {
         Hypothesis hypothesis;
-        Judged judged;
+        Weighed judged;
     };
 
     /// A zero that the base circle shows is taken off before anything else is compared.
@@ -75,26 +75,26 @@ private:
         if (zeroOff_)
             for (Side side : {Side::Intake, Side::Exhaust})
                 if (evidence_.of(side).baseOff())
-                    h.amounts.push_back({Amount::Zero, side, usual::kZeroSeen, {}});
-        Judged j = evidence_.judge(h);
+                    h.amounts.push_back({Freedom::Zero, side, usual::kZeroSeen, {}});
+        Weighed j = evidence_.judge(h);
         if (j.cost < 1e8) tried_.push_back({std::move(h), std::move(j)});
     }
     /// With and without the cam's timing on top.
     void withTiming(Hypothesis h) {
         consider(h);
-        h.amounts.push_back({Amount::Late, {}, usual::kLate, {}});
+        h.amounts.push_back({Freedom::Late, {}, usual::kLate, {}});
         h.price += price::kAndTiming;
         consider(std::move(h));
     }
-    static Hypothesis of(CauseKind kind, double price, std::vector<Amount> amounts = {}) {
+    static Hypothesis of(CauseKind kind, double price, std::vector<Freedom> amounts = {}) {
         Hypothesis h;
         h.kind = kind;
         h.price = price;
         h.amounts = std::move(amounts);
         return h;
     }
-    static Amount both(Amount::What what, double usual) { return {what, {}, usual, {}}; }
-    static Amount one(Amount::What what, Side side, double usual) {
+    static Freedom both(Freedom::What what, double usual) { return {what, {}, usual, {}}; }
+    static Freedom one(Freedom::What what, Side side, double usual) {
         return {what, side, usual, {}};
     }
 
@@ -104,7 +104,7 @@ private:
         consider(of(CauseKind::AsCard, price::kAsCard));
         // What is stated and what was measured have no school in common.
         if (tried_.empty()) return;
-        const Judged& card = tried_.front().judged;
+        const Weighed& card = tried_.front().judged;
         // Nothing to explain: every difference well inside what it is uncertain.
         if (!zeroOff_ && card.left <= 0.6 * evidence_.count()) return;
         timing();
@@ -115,26 +115,26 @@ private:
             if (evidence_.states(e)) oneEvent(e);
         if (evidence_.both() && out_.events.size() == 4)
             consider(
-                of(CauseKind::DriveSlack, price::kSlack, {both(Amount::Slack, usual::kSlack)}));
+                of(CauseKind::DriveSlack, price::kSlack, {both(Freedom::Slack, usual::kSlack)}));
     }
 
     void timing() {
         const bool twin = out_.twoShafts && evidence_.both();
         consider(of(CauseKind::CamTiming, twin ? price::kOneShaft : price::kTiming,
-                    {both(Amount::Late, usual::kLate)}));
+                    {both(Freedom::Late, usual::kLate)}));
         if (!evidence_.both()) return;
         if (out_.twoShafts) {
             for (Side side : {Side::Intake, Side::Exhaust})
                 consider(of(CauseKind::CamTiming, price::kOneShaft,
-                            {one(Amount::Late, side, usual::kLate)}));
+                            {one(Freedom::Late, side, usual::kLate)}));
             consider(of(CauseKind::CamTiming, price::kSeparation,
-                        {one(Amount::Late, Side::Intake, usual::kLate),
-                         one(Amount::Late, Side::Exhaust, usual::kLate)}));
+                        {one(Freedom::Late, Side::Intake, usual::kLate),
+                         one(Freedom::Late, Side::Exhaust, usual::kLate)}));
             return;
         }
         consider(of(CauseKind::Separation, price::kSeparation,
-                    {one(Amount::Late, Side::Intake, usual::kApart),
-                     one(Amount::Late, Side::Exhaust, usual::kApart)}));
+                    {one(Freedom::Late, Side::Intake, usual::kApart),
+                     one(Freedom::Late, Side::Exhaust, usual::kApart)}));
     }
 
     /// The right lobe, the right way round: over all events together.
@@ -164,23 +164,23 @@ private:
         // A zero that no base circle was recorded for is one of the alternatives.
         if (!zeroOff_) {
             withTiming(
-                of(CauseKind::IndicatorZero, price::kZero, {both(Amount::Zero, usual::kZero)}));
+                of(CauseKind::IndicatorZero, price::kZero, {both(Freedom::Zero, usual::kZero)}));
             if (evidence_.both())
                 for (Side side : {Side::Intake, Side::Exhaust})
                     withTiming(of(CauseKind::IndicatorZero, price::kOneZero,
-                                  {one(Amount::Zero, side, usual::kZero)}));
+                                  {one(Freedom::Zero, side, usual::kZero)}));
         }
-        withTiming(of(CauseKind::LiftScale, price::kScale, {both(Amount::Scale, usual::kScale)}));
+        withTiming(of(CauseKind::LiftScale, price::kScale, {both(Freedom::Scale, usual::kScale)}));
         if (evidence_.both())
             for (Side side : {Side::Intake, Side::Exhaust})
                 withTiming(of(CauseKind::LiftScale, price::kScale + 1.0,
-                              {one(Amount::Scale, side, usual::kScale)}));
+                              {one(Freedom::Scale, side, usual::kScale)}));
         if (atTheValve()) {
-            withTiming(of(CauseKind::Lash, price::kLash, {both(Amount::Lash, usual::kLash)}));
+            withTiming(of(CauseKind::Lash, price::kLash, {both(Freedom::Lash, usual::kLash)}));
             if (evidence_.both())
                 for (Side side : {Side::Intake, Side::Exhaust})
                     withTiming(of(CauseKind::Lash, price::kLash + 1.0,
-                                  {one(Amount::Lash, side, usual::kLash)}));
+                                  {one(Freedom::Lash, side, usual::kLash)}));
         }
         const Height& h = r_.card.height;
         if (std::abs(any()->taken.ratio - 1.0) > 0.02) {
@@ -199,21 +199,21 @@ private:
     void lengths() {
         if (evidence_.both())
             withTiming(
-                of(CauseKind::LobeLength, price::kLength, {both(Amount::Longer, usual::kLonger)}));
+                of(CauseKind::LobeLength, price::kLength, {both(Freedom::Longer, usual::kLonger)}));
         for (Side side : {Side::Intake, Side::Exhaust})
             if (has(side))
                 withTiming(of(CauseKind::LobeLength, price::kOwnLength,
-                              {one(Amount::Longer, side, usual::kLonger)}));
+                              {one(Freedom::Longer, side, usual::kLonger)}));
         if (evidence_.both())
             withTiming(of(CauseKind::LobeLength, price::kOwnLength + 1.0,
-                          {one(Amount::Longer, Side::Intake, usual::kLonger),
-                           one(Amount::Longer, Side::Exhaust, usual::kLonger)}));
-        std::vector<Amount> other;
+                          {one(Freedom::Longer, Side::Intake, usual::kLonger),
+                           one(Freedom::Longer, Side::Exhaust, usual::kLonger)}));
+        std::vector<Freedom> other;
         for (Side side : {Side::Intake, Side::Exhaust}) {
             if (!has(side)) continue;
-            other.push_back(one(Amount::Late, side, usual::kOther));
-            other.push_back(one(Amount::Longer, side, usual::kOther));
-            other.push_back(one(Amount::Scale, side, 2.0 * usual::kScale));
+            other.push_back(one(Freedom::Late, side, usual::kOther));
+            other.push_back(one(Freedom::Longer, side, usual::kOther));
+            other.push_back(one(Freedom::Scale, side, 2.0 * usual::kScale));
         }
         consider(of(CauseKind::WrongCam, price::kOtherCam, std::move(other)));
     }
@@ -225,12 +225,12 @@ private:
         Hypothesis odd = of(CauseKind::OneEvent, price::kOdd);
         odd.event = e;
         odd.instead_deg = *evidence_.measured(e);
-        odd.amounts.push_back({Amount::Odd, {}, usual::kOdd, e});
+        odd.amounts.push_back({Freedom::Odd, {}, usual::kOdd, e});
         withTiming(odd);
         if (evidence_.both() && out_.twoShafts) {
             // The other cam may have a timing of its own.
-            odd.amounts.push_back(one(Amount::Late, Side::Intake, usual::kLate));
-            odd.amounts.push_back(one(Amount::Late, Side::Exhaust, usual::kLate));
+            odd.amounts.push_back(one(Freedom::Late, Side::Intake, usual::kLate));
+            odd.amounts.push_back(one(Freedom::Late, Side::Exhaust, usual::kLate));
             odd.price += 2.0 * price::kAndTiming;
             consider(std::move(odd));
         }
@@ -257,26 +257,26 @@ private:
     }
 
     /// The part of a hypothesis' amounts that is of a kind; empty without.
-    static std::optional<double> amount(const Tried& t, Amount::What what,
+    static std::optional<double> amount(const Tried& t, Freedom::What what,
                                         std::optional<Side> side = {}, bool any = false) {
         std::optional<double> out;
         for (std::size_t i = 0; i < t.hypothesis.amounts.size() && i < t.judged.size.size(); ++i) {
-            const Amount& a = t.hypothesis.amounts[i];
+            const Freedom& a = t.hypothesis.amounts[i];
             if (a.what == what && (any || a.side == side)) out = t.judged.size[i];
         }
         return out;
     }
-    static std::optional<double> uncertainty(const Tried& t, Amount::What what) {
+    static std::optional<double> uncertainty(const Tried& t, Freedom::What what) {
         for (std::size_t i = 0; i < t.hypothesis.amounts.size() && i < t.judged.deviation.size();
              ++i)
             if (t.hypothesis.amounts[i].what == what)
                 return kCoverageFactor * t.judged.deviation[i];
         return std::nullopt;
     }
-    static std::optional<Side> sideOf(const Tried& t, Amount::What what) {
+    static std::optional<Side> sideOf(const Tried& t, Freedom::What what) {
         std::optional<Side> side;
         int n = 0;
-        for (const Amount& a : t.hypothesis.amounts)
+        for (const Freedom& a : t.hypothesis.amounts)
             if (a.what == what) {
                 side = a.side;
                 ++n;
@@ -292,15 +292,15 @@ private:
         c.twoShafts = out_.twoShafts;
         c.event = h.event;
         c.substitution = h.substitution;
-        c.shift_deg = amount(t, Amount::Late);
-        const auto in = amount(t, Amount::Late, Side::Intake),
-                   ex = amount(t, Amount::Late, Side::Exhaust);
+        c.shift_deg = amount(t, Freedom::Late);
+        const auto in = amount(t, Freedom::Late, Side::Intake),
+                   ex = amount(t, Freedom::Late, Side::Exhaust);
         switch (h.kind) {
         case CauseKind::CamTiming:
-            c.side = sideOf(t, Amount::Late);
-            c.deg = in && ex ? in : amount(t, Amount::Late, {}, true);
+            c.side = sideOf(t, Freedom::Late);
+            c.deg = in && ex ? in : amount(t, Freedom::Late, {}, true);
             if (in && ex) c.other_deg = ex;
-            if (c.deg) c.deg->plusMinus = uncertainty(t, Amount::Late);
+            if (c.deg) c.deg->plusMinus = uncertainty(t, Freedom::Late);
             c.shift_deg.reset();
             if (!c.other_deg) {
                 c.teeth = asTeeth(r_.engine.drive, *c.deg, halfWidthOf(c.deg).value_or(0.5));
@@ -313,37 +313,37 @@ private:
             c.shift_deg = (*in + *ex) / 2.0;
             break;
         case CauseKind::IndicatorZero:
-            c.mm = amount(t, Amount::Zero, {}, true);
-            c.side = sideOf(t, Amount::Zero);
+            c.mm = amount(t, Freedom::Zero, {}, true);
+            c.side = sideOf(t, Freedom::Zero);
             break;
         case CauseKind::Lash:
-            c.side = sideOf(t, Amount::Lash);
-            c.mm = lashThatFits(*amount(t, Amount::Lash, {}, true), c.side, t);
+            c.side = sideOf(t, Freedom::Lash);
+            c.mm = lashThatFits(*amount(t, Freedom::Lash, {}, true), c.side, t);
             break;
         case CauseKind::LiftScale:
-            c.factor = amount(t, Amount::Scale, {}, true);
-            c.side = sideOf(t, Amount::Scale);
+            c.factor = amount(t, Freedom::Scale, {}, true);
+            c.side = sideOf(t, Freedom::Scale);
             c.ratio = (c.side ? evidence_.of(*c.side).lobe : any())->taken.ratio;
             c.runningSpring = r_.runningSpring;
             break;
         case CauseKind::LobeLength: {
-            const auto alike = amount(t, Amount::Longer);
-            c.side = sideOf(t, Amount::Longer);
+            const auto alike = amount(t, Freedom::Longer);
+            c.side = sideOf(t, Freedom::Longer);
             if (alike || !c.side || *c.side == Side::Intake)
-                c.deg = alike ? alike : amount(t, Amount::Longer, Side::Intake);
+                c.deg = alike ? alike : amount(t, Freedom::Longer, Side::Intake);
             if (alike || !c.side || *c.side == Side::Exhaust)
-                c.other_deg = alike ? alike : amount(t, Amount::Longer, Side::Exhaust);
+                c.other_deg = alike ? alike : amount(t, Freedom::Longer, Side::Exhaust);
             expected(c);
             break;
         }
         case CauseKind::WrongCam:
-            c.deg = amount(t, Amount::Longer, Side::Intake);
-            c.other_deg = amount(t, Amount::Longer, Side::Exhaust);
+            c.deg = amount(t, Freedom::Longer, Side::Intake);
+            c.other_deg = amount(t, Freedom::Longer, Side::Exhaust);
             c.mm = out_.lift_mm.intake ? out_.lift_mm.intake : out_.lift_mm.exhaust;
             c.shift_deg.reset();
             break;
         case CauseKind::DriveSlack:
-            c.deg = amount(t, Amount::Slack);
+            c.deg = amount(t, Freedom::Slack);
             break;
         case CauseKind::CheckingHeight:
         case CauseKind::Reference:
@@ -398,7 +398,7 @@ private:
     double lashThatFits(double tooMuch, std::optional<Side> side, const Tried& t) const {
         const LobeFigures* f = side ? evidence_.of(*side).lobe : any();
         const double more = -tooMuch, told = f->taken.lash_mm;
-        const double within = std::max(0.03, uncertainty(t, Amount::Lash).value_or(0.0));
+        const double within = std::max(0.03, uncertainty(t, Freedom::Lash).value_or(0.0));
         if (told > 0.0 && std::abs(more + told) < within) return -told;
         return more;
     }
@@ -506,7 +506,7 @@ private:
             c.mm = *m.base_mm;
             c.misfit = best.judged.cost;
             if (best.hypothesis.kind == CauseKind::CamTiming)
-                c.shift_deg = amount(best, Amount::Late);
+                c.shift_deg = amount(best, Freedom::Late);
             out_.causes.push_back(c);
         }
     }
