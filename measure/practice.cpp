@@ -1,6 +1,8 @@
-// amber-lobe-practice JOBS [FIRST SEED]: somebody works on hidden engines by random ways, and what
-// is claimed is held against the truth. Prints coverage by kind of claim; ends with 1 when anything
-// that may never be was seen.
+// amber-lobe-practice JOBS [FIRST SEED [CURVES]]: somebody works on hidden engines by random ways,
+// and what is claimed is held against the truth. CURVES of a hundred lobes are taken as a whole
+// curve, which is most of the time. Prints coverage by kind of claim; ends with 1 when anything
+// that may never be was seen, or room was promised that is not there more often than once in a
+// thousand.
 #include "practice/held.h"
 
 #include "book/book.h"
@@ -15,6 +17,7 @@ int main(int argc, char** argv) {
     QCoreApplication app(argc, argv);
     const unsigned jobs = argc > 1 ? static_cast<unsigned>(std::atoi(argv[1])) : 1000;
     const unsigned first = argc > 2 ? static_cast<unsigned>(std::atoi(argv[2])) : 1;
+    const double curves = argc > 3 ? std::atof(argv[3]) : practice::kCurves;
     QTemporaryDir dir;
     practice::Held held;
     long entries = 0, refused = 0;
@@ -42,5 +45,6 @@ int main(int argc, char** argv) {
                                : "");
     for (const QString& what : held.wrong)
         std::printf("\nWRONG: %s\n", qPrintable(what));
-    return held.wrong.isEmpty() ? 0 : 1;
+    const practice::Count& clearance = held.counts["clearance"];
+    return held.wrong.isEmpty() && clearance.over <= 1 + clearance.n / 1000 ? 0 : 1;
 }

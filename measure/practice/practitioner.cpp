@@ -18,12 +18,13 @@ namespace {
 class Practitioner {
 public:
     Practitioner(app::Session& session, const Truth& truth, unsigned seed,
-                 const std::function<void(const Done&)>& look)
+                 const std::function<void(const Done&)>& look, double curves)
         : session_(session),
           truth_(truth),
           random_(seed * 2654435761u + 1),
           look_(look),
-          pointer_(truth.pointer_deg) {}
+          pointer_(truth.pointer_deg),
+          curves_(curves) {}
 
     Done run() {
         session_.newJob(QStringLiteral("job"));
@@ -139,7 +140,7 @@ private:
         taken_ = t.taken;
         desk.keepConditions(t);
         const double way = between(0.0, 1.0);
-        if (way < 0.12) {
+        if (way < curves_ / 100.0) {
             curve(desk, side);
             if (chance(0.3)) events(desk, side, chance(0.5));
         } else if (way < 0.8) {
@@ -228,6 +229,7 @@ private:
     std::mt19937 random_;
     const std::function<void(const Done&)>& look_;
     double pointer_;
+    double curves_;
     Place taken_ = Place::Tappet;
     Done done_;
 };
@@ -235,8 +237,8 @@ private:
 } // namespace
 
 Done work(app::Session& session, const Truth& truth, unsigned seed,
-          const std::function<void(const Done&)>& look) {
-    return Practitioner(session, truth, seed, look).run();
+          const std::function<void(const Done&)>& look, double curves) {
+    return Practitioner(session, truth, seed, look, curves).run();
 }
 
 } // namespace practice

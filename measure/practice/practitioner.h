@@ -21,8 +21,11 @@ struct Done {
     QString typed; ///< all of it, a line each, to be typed again by hand
 };
 
+/// How many lobes in a hundred are taken as a whole curve: the work of all other ways together.
+constexpr double kCurves = 12.0;
+
 /// Works on an engine in a new job of the session. `look` is called after every entry.
 Done work(app::Session& session, const Truth& truth, unsigned seed,
-          const std::function<void(const Done&)>& look);
+          const std::function<void(const Done&)>& look, double curves = kCurves);
 
 } // namespace practice

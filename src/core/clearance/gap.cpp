@@ -46,7 +46,7 @@ std::optional<Gap> Gap::fit(std::vector<GapPoint>& points, const ValveLift& lift
         const double x = out.way(p.deg), y = p.clearance_mm + lift.mm(p.deg);
         const double rounding = request.resolution_mm / std::sqrt(12.0 * std::max(1, p.presses));
         // A wheel that is set beside its mark takes the piston along as well as the valve.
-        const double fall = out.way(p.deg + 0.5) - out.way(p.deg - 0.5);
+        const double fall = out.wayPerDegree(p.deg);
         const double wheel = request.wheel_deg * (slopeOf(lift, p.deg) - fall);
         const double touch = 0.01 / std::sqrt(std::max(1, p.presses));
         const double apart = p.apart_mm / 2.0;
@@ -59,6 +59,9 @@ std::optional<Gap> Gap::fit(std::vector<GapPoint>& points, const ValveLift& lift
         ++n;
     }
     if (n < 3) return std::nullopt;
+    out.tdc_deg_ = request.tdc_deg;
+    for (std::size_t i = 0; i < points.size(); ++i)
+        out.fall_ += weights[i] * out.wayPerDegree(points[i].deg) / w;
     const double determinant = w * wxx - wx * wx;
     if (!(determinant > 0.0)) return std::nullopt;
     out.share_ = (w * wxy - wx * wy) / determinant;
@@ -104,8 +107,11 @@ double Gap::plusMinus_mm(double deg) const {
     const double x = way(deg);
     // What any map is off by, however many presses: a valve that tilts, a gasket that gives.
     constexpr double kAtLeast_mm = 0.02;
+    // With the top elsewhere the piston's way is another: what is the same at every press is in g0,
+    // what differs from there is not.
+    const double turned = tdc_deg_ * share_ * (wayPerDegree(deg) - fall_);
     return std::hypot(factor_ * std::sqrt(std::max(0.0, v00_ + 2.0 * x * v01_ + x * x * v11_)),
-                      kAtLeast_mm);
+                      kAtLeast_mm, turned);
 }
 
 double Gap::plusMinus_mm(double deg, const ValveLift& lift, double advance_deg) const {

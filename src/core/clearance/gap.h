@@ -56,6 +56,7 @@ struct GapRequest {
     std::optional<double> valveAngle_deg; ///< where it is known: then the share lies within it
     double resolution_mm = 0.01;
     double wheel_deg = 0.1; ///< setting the wheel, one deviation
+    double tdc_deg = 0.0;   ///< what TDC leaves uncertain, 95 %: the piston's way counts from it
 };
 
 class Gap {
@@ -91,12 +92,14 @@ public:
 
 private:
     double way(double deg) const;
+    double wayPerDegree(double deg) const { return way(deg + 0.5) - way(deg - 0.5); }
 
     std::optional<PistonPath> path_;
     double g0_ = 0.0, share_ = 1.0;
     double v00_ = 0.0, v01_ = 0.0, v11_ = 0.0; ///< covariance of the two
     double factor_ = kOneInThousand, residual_ = 0.0, misfit_ = 0.0;
-    double shared_ = 0.0; ///< half-width of the lift it was taken over
+    double tdc_deg_ = 0.0, fall_ = 0.0; ///< of TDC; the mean slope of the way where it was taken
+    double shared_ = 0.0;               ///< half-width of the lift it was taken over
     const void* lobe_ = nullptr;
     double advanced_deg_ = 0.0;
 };

@@ -71,6 +71,7 @@ public:
           moved_deg_(now_deg - then_deg),
           before_(before),
           out_(out) {
+        tdc_deg_ = tdc_deg;
         share_ = assumed_ = assumedShare(job, map);
         out.travel = travelOf(job, map.side);
         if (lift.lobe && lift.lobe->noseReached) {
@@ -180,6 +181,7 @@ private:
             PistonPath::of(job_.engine.stroke_mm, job_.engine.rod_mm, job_.engine.pinOffset_mm);
         r.valveAngle_deg = angle_deg_;
         r.resolution_mm = job_.fitted.resolution_mm;
+        r.tdc_deg = tdc_deg_;
         return r;
     }
 
@@ -351,6 +353,7 @@ private:
     const Job& job_;
     const ClearanceMap& map_;
     const MockUp& m_;
+    double tdc_deg_ = 0.0;
     ValveLift lift_;
     std::optional<double> angle_deg_; ///< of the valve to the bore, where it is said
     /// Of what lies along the bore, along the valve; before the gap is fitted the least it may be,
