@@ -30,9 +30,9 @@ int main(int argc, char** argv) {
                 std::get<std::unique_ptr<book::Book>>(std::move(opened)));
         }
         const practice::Truth truth = practice::engineOf(first + i);
-        const practice::Done done =
-            practice::work(*session, truth, first + i,
-                           [&](const practice::Done& so) { held.always(*session, so); });
+        const practice::Done done = practice::work(
+            *session, truth, first + i,
+            [&](const practice::Done& so) { held.always(*session, so); }, curves);
         held.truth(*session, truth, done);
         entries += done.entries;
         refused += done.refused;
