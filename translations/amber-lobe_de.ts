@@ -9088,12 +9088,12 @@ Die Messuhr lässt ±%1.</translation>
         <translation> Wurde sie ohne Voreilung geschliffen, liegt die Einlassmitte bei %1; mit 2 Grad bei %2; mit 4, wie viele, bei %3. Den fragen, der sie geschliffen hat.</translation>
     </message>
     <message>
-        <source> A tooth out, early, it %1: turn it over twice by hand after every fitting.</source>
-        <translation> Einen Zahn zu früh: es %1; nach jedem Auflegen zweimal von Hand durchdrehen.</translation>
+        <source>A tooth out, early, it %1: turn it over twice by hand after every fitting.</source>
+        <translation>Einen Zahn zu früh, es %1: nach jedem Auflegen zweimal von Hand durchdrehen.</translation>
     </message>
     <message>
-        <source> A tooth out, late, it %1: turn it over twice by hand after every fitting.</source>
-        <translation> Einen Zahn zu spät: es %1; nach jedem Auflegen zweimal von Hand durchdrehen.</translation>
+        <source>A tooth out, late, it %1: turn it over twice by hand after every fitting.</source>
+        <translation>Einen Zahn zu spät, es %1: nach jedem Auflegen zweimal von Hand durchdrehen.</translation>
     </message>
 </context>
 </TS>

@@ -202,7 +202,8 @@ QString clearance(const Job& job, const Findings& f, const Options& o) {
     for (const ClearanceClaim& c : f.clearance)
         if (c.least_mm)
             out += paragraph(Say::tr("Cylinder %1: ").arg(c.cylinder) +
-                             words::clearanceVerdict(&c, nullptr, c.side, o.style));
+                             words::clearanceVerdict(&c, nullptr, c.side, o.style) +
+                             QLatin1Char(' ') + words::toothOutLine(c, o.style));
     for (const MapFindings& m : f.maps)
         if (m.current)
             for (const Finding& each : m.findings)

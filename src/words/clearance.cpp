@@ -145,6 +145,17 @@ QString travelLine(const ClearanceClaim& c, const Style& style) {
            marginSaid(o.least_mm, c.limit_mm, c.verdict == ClearanceVerdict::Keeps, style);
 }
 
+QString toothOutLine(const ClearanceClaim& c, const Style& style) {
+    // A tooth out is how valves are bent: said where it would come to that.
+    const auto& out = c.toothOut;
+    if (!out || out->least_mm.value >= 0.5 * c.limit_mm) return {};
+    return (out->move_deg > 0.0 ? Say::tr("A tooth out, early, it %1: turn it over twice by hand "
+                                          "after every fitting.")
+                                : Say::tr("A tooth out, late, it %1: turn it over twice by hand "
+                                          "after every fitting."))
+        .arg(nearness(out->least_mm, style));
+}
+
 QString nearness(const Measured<double>& mm, const Style& style) {
     return mm.value > 0.0 ? Say::tr("comes within %1 of the piston").arg(clearance(mm, style))
                           : Say::tr("would go %1 into the piston")
@@ -203,13 +214,6 @@ QString clearanceVerdict(const ClearanceClaim* claim, const MapFindings* map, Si
         text += QLatin1Char(' ') + needSaid(*claim, style);
     else if (open && claim->verdict == ClearanceVerdict::Keeps)
         text += Say::tr(" Go on: more angles make it surer.");
-    // A tooth out is how valves are bent: said where it would come to that.
-    if (const auto& out = claim->toothOut; out && out->least_mm.value < 0.5 * claim->limit_mm)
-        text += (out->move_deg > 0.0 ? Say::tr(" A tooth out, early, it %1: turn it over twice by "
-                                               "hand after every fitting.")
-                                     : Say::tr(" A tooth out, late, it %1: turn it over twice by "
-                                               "hand after every fitting."))
-                    .arg(nearness(out->least_mm, style));
     if (claim->modelled)
         text += Say::tr(" By a lobe modelled from the card: record its lift to be sure.");
     return text;

@@ -34,6 +34,8 @@ QString nearness(const lobe::Measured<double>& mm, const Style& style);
 QString clearanceBrief(const lobe::ClearanceClaim& claim, const Style& style);
 /// Over what the cam may do while the engine runs; empty where it does nothing.
 QString travelLine(const lobe::ClearanceClaim& claim, const Style& style);
+/// What a tooth out would do, where it comes near; empty else.
+QString toothOutLine(const lobe::ClearanceClaim& claim, const Style& style);
 /// Where to press and why there.
 QString whereToPress(const lobe::ClearanceMap& map, lobe::Side side);
 /// What would bring it up to the limit, each alone: a line each.

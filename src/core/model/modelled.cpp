@@ -20,12 +20,12 @@ constexpr double kLeastFull = 1.2, kMostStep = 60.0;
 constexpr std::array<double, 3> kRamps_mm{0.17, 0.25, 0.40};
 constexpr double kUsualRamp_mm = 0.22, kUsualRamp_deg = 35.0, kLongestRamp_deg = 75.0;
 /// A nose that dwells, and one that is not in the middle of its events where no centre is printed.
-constexpr double kDwell_deg = 6.0, kNoseLean_deg = 4.0;
+constexpr double kDwell_deg = 6.0, kNoseLean_deg = 3.0;
 constexpr double kNode_deg = 0.5;
 /// A card's figures are printed to a degree and a hundredth: no model is nearer to the lobe.
 constexpr double kPrinted_mm = 0.02;
 /// Members differ less from one another than lobes do from them.
-constexpr double kSpread = 1.1;
+constexpr double kSpread = 1.05;
 /// A printed centre farther from the middle of the events than any lobe's nose is no centre.
 constexpr double kNoseOff_deg = 12.0;
 constexpr double kShortest_deg = 60.0, kLongest_deg = 420.0;

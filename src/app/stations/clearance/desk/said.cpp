@@ -84,6 +84,10 @@ QStringList ClearanceDesk::behind() const {
                    .arg(cost >= 0.0 ? Say::tr("costs") : Say::tr("gives"),
                         words::clearance(std::abs(cost), style()), greatest(*f),
                         words::clearance(f->lift.at(0.0, slide_.value()), style()));
+        if (const ClearanceClaim* claim =
+                findings().clearanceOf(session().side(), session().cylinder()))
+            out << words::toothOutLine(*claim, style());
+        out.removeAll(QString());
     } else if (!f->lobe && !f->modelled && !f->points.empty()) {
         out << Say::tr("Record this lobe's lift at Lobes: then every other cam and phase is "
                        "foretold from these presses.");
