@@ -277,7 +277,7 @@ QString judgedLine(const Judged& j, const Style& style) {
                                       : Say::tr("fails, %1").arg(number);
 }
 
-QString cureLine(const Cure& cure, const Style& style) {
+static QString cured(const Cure& cure, const Style& style) {
     const auto length = [&](double mm) { return clearance(mm, style); };
     switch (cure.kind) {
     case CureKind::Advance:
@@ -305,6 +305,12 @@ QString cureLine(const Cure& cure, const Style& style) {
     }
     return Say::tr("springs with %1 on the seat")
         .arg(wishNumber(WishKind::SeatPressure, cure.value, style));
+}
+
+QString cureLine(const Cure& cure, const Style& style) {
+    const QString said = cured(cure, style);
+    return cure.staticRatio ? said + Say::tr(" (static %1)").arg(fixed(*cure.staticRatio, 1, style))
+                            : said;
 }
 
 QString rankLine(const Ranked& r, const Cam& cam, const std::vector<Judged>& judged,

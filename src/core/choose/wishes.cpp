@@ -169,7 +169,8 @@ private:
         if (!now.closing_deg) return;
         const CompressionState state = stateOf(cam_.state->job, 1, *now.closing_deg, 0.0);
         const auto to = [&](Quantity quantity, CureKind kind) {
-            if (const auto value = reach(state, quantity, bound)) out_.push_back({kind, *value});
+            if (const auto value = reach(state, quantity, bound))
+                out_.push_back({kind, *value, staticWith(state, quantity, *value)});
         };
         to(Quantity::Deck, CureKind::Deck);
         to(Quantity::Gasket, CureKind::Gasket);

@@ -27,6 +27,7 @@ enum class CureKind {
 struct Cure {
     CureKind kind = CureKind::Advance;
     double value = 0.0;
+    std::optional<double> staticRatio{}; ///< that it makes, of a volume
 };
 
 struct Judged {
