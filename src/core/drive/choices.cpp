@@ -68,14 +68,17 @@ void everyMove(const Drive& d, double near_deg, const DriveState& fitted, const 
     };
     const auto give = [&](double total) {
         // Without teeth to take whole turns of the cam back, the vernier or the keyways do.
-        DriveMove within = m;
         const double turn = total > 360.0 + 1e-9 ? -kTurn : total <= -360.0 + 1e-9 ? kTurn : 0.0;
-        if (turn != 0.0 && holes > 1)
+        // Mostly there are teeth: hundreds of thousands of combinations are not copied for it.
+        if (turn == 0.0 || (holes < 2 && d.keyways < 2)) {
+            m.total_deg = total;
+            return take(m);
+        }
+        DriveMove within = m;
+        if (holes > 1)
             within.vernier_deg += turn;
-        else if (turn != 0.0 && d.keyways > 1)
-            within.keyway += turn > 0.0 ? d.keyways : -d.keyways;
         else
-            return take((m.total_deg = total, m));
+            within.keyway += turn > 0.0 ? d.keyways : -d.keyways;
         within.total_deg = total + turn;
         take(within);
     };
