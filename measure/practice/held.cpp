@@ -105,6 +105,7 @@ double trueValue(const Truth& t, const Findings& f, const CylinderFindings& c, c
     }
 }
 
+/// Every figure outside its ± with what was typed, for whoever looks for the cause.
 const bool debug = std::getenv("PRACTICE_DEBUG");
 
 bool fromTop(FigureKind kind) {

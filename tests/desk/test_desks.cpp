@@ -120,7 +120,9 @@ private slots:
         QVERIFY(!echo.ok && echo.text.contains(QStringLiteral("proved")));
         QCOMPARE(rig.onDisk().contacts.size(), std::size_t(4));
         QVERIFY(rig.session->findings().tdc.state == TdcState::Proved);
-        // Said twice, it is meant.
+        // Let be, it is asked about again; said twice, it is meant.
+        desk.leave();
+        QVERIFY(!desk.submit(QStringLiteral("2.5b")).ok);
         QVERIFY(desk.submit(QStringLiteral("2.5b")).ok);
         QCOMPARE(rig.onDisk().contacts.size(), std::size_t(5));
     }
@@ -179,6 +181,7 @@ private slots:
         QVERIFY(asked[1].startsWith(QStringLiteral("Gasket")));
         QVERIFY(asked[2].startsWith(QStringLiteral("Deck")));
         QVERIFY(asked[3].startsWith(QStringLiteral("Crown")));
+        QVERIFY(!desk.sheet().field()); // and then the slide
         QVERIFY(rig.session->findings().squeeze->whole());
         QVERIFY(!desk.verdict().contains(QStringLiteral("without")));
         // Nothing to keep while the dynamic ratio is not known.

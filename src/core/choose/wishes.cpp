@@ -219,7 +219,7 @@ private:
 std::vector<double> movesOf(const Job& job) {
     std::vector<double> out;
     if (job.engine.drive.described() && !faultOf(job.engine.drive))
-        out = reachable_deg(job.engine.drive, kFarthestAdvance_deg, fittedAfter(job, Side::Intake));
+        out = reachable_deg(driveAlone(job), kFarthestAdvance_deg, fittedAfter(job, Side::Intake));
     else
         for (double a = -kFarthestAdvance_deg; a <= kFarthestAdvance_deg; a += kStep_deg)
             out.push_back(a);

@@ -93,6 +93,8 @@ Echo CompressionDesk::ownSubmit(const QString& text) {
 
 Echo CompressionDesk::keepFact(const QString& text) {
     answersIt_ = missing() >= 0 && missing() == sheet().at();
+    // Behind the last of them it is through, as behind any other that was missing.
+    answersIt_ = answersIt_ || (inOrder_ && sheet().at() == kLastVolume);
     inOrder_ = (answersIt_ && sheet().at() == 0) || (inOrder_ && sheet().at() < kLastVolume);
     return FactsDesk::keepFact(text);
 }

@@ -42,11 +42,6 @@ Side SetDesk::atHand() const {
     return two() ? session().side() : Side::Intake;
 }
 
-/// Both together are moved by the crank wheel too.
-Drive SetDesk::drive() const {
-    return together_ ? job().engine.drive : driveAlone(job());
-}
-
 DriveState SetDesk::fitted(Side side) const {
     return fittedAfter(job(), side);
 }
@@ -81,7 +76,7 @@ DriveMove SetDesk::findMove(Side side) const {
     if (side == atHand() && i < offered_.size() &&
         std::abs(offered_[i].move.total_deg - deg) < 1e-6)
         return offered_[i].move;
-    const auto best = choices(drive(), deg, 1, true, fitted(side));
+    const auto best = choices(driveAlone(job()), deg, 1, true, fitted(side));
     return best.empty() || std::abs(best.front().residual_deg) > 0.01 ? DriveMove{}
                                                                       : best.front().move;
 }
@@ -126,8 +121,8 @@ void SetDesk::follow() {
                                 std::abs(need_deg(Side::Exhaust).value_or(0.0)));
     const double range =
         far <= 12.0 ? SlideState::kRange_deg : std::min(180.0, 5.0 * std::ceil(far / 5.0 + 1.0));
-    const auto stops =
-        described ? reachable_deg(drive(), range, fitted(atHand())) : std::vector<double>{};
+    const auto stops = described ? reachable_deg(driveAlone(job()), range, fitted(atHand()))
+                                 : std::vector<double>{};
     for (SlideState& slide : slides_) {
         slide.setRange(range);
         slide.setStops(stops);
@@ -144,8 +139,8 @@ void SetDesk::follow() {
         slides_[0].setKept(
             in ? std::pair(std::max(in->from_deg, ex->from_deg), std::min(in->to_deg, ex->to_deg))
                : *ends(ex));
-    offered_ = described ? choices(drive(), need_deg(atHand()).value_or(0.0), kOffered, true,
-                                   fitted(atHand()))
+    offered_ = described ? choices(driveAlone(job()), need_deg(atHand()).value_or(0.0), kOffered,
+                                   true, fitted(atHand()))
                          : std::vector<Choice>{};
     // No further than the slide goes, and no slot moved by less than a hand can.
     const double least = std::max(0.1, job().engine.drive.slotLine_deg * kLeastOfLine);

@@ -110,7 +110,6 @@ private:
 
     std::optional<double> need_deg(lobe::Side side) const;
     lobe::DriveMove findMove(lobe::Side side) const;
-    lobe::Drive drive() const;
     const stations::Station* elsewhere() const;
     void takeAlong(lobe::Side side, double by_deg);
     void settle();

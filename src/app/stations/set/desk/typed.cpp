@@ -83,7 +83,7 @@ SetDesk::Typed SetDesk::readMade(const QString& marks) const {
         m.total_deg = real->first;
         // What the drive does to that much, where it does just that: the parts are known then.
         const auto as = job().engine.drive.described()
-                            ? choices(drive(), m.total_deg, 1, true, fitted(atHand()))
+                            ? choices(driveAlone(job()), m.total_deg, 1, true, fitted(atHand()))
                             : std::vector<Choice>{};
         if (!as.empty() && std::abs(as.front().residual_deg) <= 0.01) m = as.front().move;
         c.marks = real->second.toStdString();

@@ -221,6 +221,7 @@ Echo TdcDesk::command(QChar letter) {
 
 void TdcDesk::leave() {
     notNow_ = true;
+    askedAgain_.clear();
     moveTo(-1);
 }
 
