@@ -4,6 +4,7 @@
 
 #include "app/frame/file_traffic.h"
 #include "app/stations/lobes/lobes_station.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QClipboard>
@@ -213,5 +214,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestBooks)
+AMBER_TEST(TestBooks)
 #include "test_books.moc"

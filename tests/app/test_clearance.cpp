@@ -4,6 +4,7 @@
 #include "app/pictures/slide.h"
 #include "app/style/figure_table.h"
 #include "core/examine/clearances.h"
+#include "support/program.h"
 
 #include <QLabel>
 #include <QTest>
@@ -160,5 +161,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestClearanceStation)
+AMBER_TEST(TestClearanceStation)
 #include "test_clearance.moc"

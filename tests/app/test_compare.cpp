@@ -6,6 +6,7 @@
 #include "app/stations/compare/cam_table.h"
 #include "app/stations/compare/compare_station.h"
 #include "app/stations/compare/shelf_pane.h"
+#include "support/program.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -322,5 +323,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestCompareStation)
+AMBER_TEST(TestCompareStation)
 #include "test_compare.moc"

@@ -4,6 +4,7 @@
 #include "app/stations/compression/chamber_section.h"
 #include "app/style/figure_table.h"
 #include "app_fixture.h"
+#include "support/program.h"
 #include "words/sentences.h"
 
 using namespace lobe;
@@ -284,5 +285,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestCompressionStation)
+AMBER_TEST(TestCompressionStation)
 #include "test_compression.moc"

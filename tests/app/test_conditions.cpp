@@ -2,6 +2,7 @@
 #include "app/stations/lobes/lobes_station.h"
 #include "app_fixture.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 using namespace lobe;
 using fixture::Rig;
@@ -184,5 +185,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestConditions)
+AMBER_TEST(TestConditions)
 #include "test_conditions.moc"

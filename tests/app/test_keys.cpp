@@ -4,6 +4,7 @@
 
 #include "app/frame/overlay.h"
 #include "core/examine/snapshot.h"
+#include "support/program.h"
 
 #include <QAction>
 #include <QLineEdit>
@@ -183,5 +184,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestKeys)
+AMBER_TEST(TestKeys)
 #include "test_keys.moc"

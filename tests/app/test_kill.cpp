@@ -1,5 +1,6 @@
 // The process is killed in the middle of typing: every reading whose entry line cleared is on disk.
 #include "app_fixture.h"
+#include "support/program.h"
 
 #include <QFile>
 #include <QProcess>
@@ -12,7 +13,8 @@ using namespace lobe;
 namespace {
 
 /// The child: types lifts for ever and says so each time the line has cleared.
-int typeForEver(const QString& folder) {
+int typeForEver() {
+    const QString folder = QCoreApplication::arguments().value(2);
     fixture::Answers answers;
     app::Application application({folder, folder + QStringLiteral("/p.ini")}, &answers);
     QString sentence;
@@ -64,11 +66,6 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    const QStringList arguments = application.arguments();
-    if (arguments.value(1) == QLatin1String("--type")) return typeForEver(arguments.value(2));
-    TestKill test;
-    return QTest::qExec(&test, argc, argv);
-}
+static const bool typesForEver = tests::addChild("--type", typeForEver);
+AMBER_TEST(TestKill)
 #include "test_kill.moc"

@@ -5,6 +5,7 @@
 #include "app/frame/language.h"
 #include "app/frame/menus.h"
 #include "app/frame/slate.h"
+#include "support/program.h"
 
 #include <QAbstractItemView>
 #include <QActionGroup>
@@ -343,5 +344,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestLanguages)
+AMBER_TEST(TestLanguages)
 #include "test_languages.moc"

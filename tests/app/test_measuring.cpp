@@ -2,6 +2,7 @@
 #include "app_fixture.h"
 
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 using namespace lobe;
 using fixture::Rig;
@@ -233,5 +234,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestMeasuring)
+AMBER_TEST(TestMeasuring)
 #include "test_measuring.moc"

@@ -5,6 +5,7 @@
 
 #include "app/pictures/slide.h"
 #include "stations/list.h"
+#include "support/program.h"
 
 #include <QScreen>
 
@@ -110,5 +111,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestPainted)
+AMBER_TEST(TestPainted)
 #include "test_painted.moc"

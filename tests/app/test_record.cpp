@@ -6,6 +6,7 @@
 #include "book/job_file.h"
 #include "core/lobe/run.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QBuffer>
@@ -579,5 +580,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestRecord)
+AMBER_TEST(TestRecord)
 #include "test_record.moc"

@@ -7,7 +7,8 @@
 #include "app/pictures/event_bars.h"
 #include "app/pictures/ring.h"
 #include "app/pictures/slide.h"
-#include "app/pictures/strip.h"
+#include "app/pictures/strip_plot.h"
+#include "support/program.h"
 
 #include <QSignalSpy>
 
@@ -163,7 +164,7 @@ private slots:
         demo(rig);
         rig.window().go(stations::lobes);
         QApplication::processEvents();
-        auto* strip = rig.find<app::Strip>("strip");
+        auto* strip = rig.find<app::StripPlot>("strip");
         const QCPAxis* x = strip->axisRect(0)->axis(QCPAxis::atBottom);
         QVERIFY(x->coordToPixel(105.0) > x->coordToPixel(-110.0));
         // The solid line of the intake has its greatest lift after TDC, the dashed one before.
@@ -237,5 +238,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestScenes)
+AMBER_TEST(TestScenes)
 #include "test_scenes.moc"

@@ -2,6 +2,7 @@
 // within what is free, and what is typed into is in sight. Each size is a run of its own
 // (tests/CMakeLists.txt); without a screen there is nothing to see.
 #include "app_fixture.h"
+#include "support/program.h"
 
 #include <QScreen>
 
@@ -66,5 +67,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestScreens)
+AMBER_TEST(TestScreens)
 #include "test_screens.moc"

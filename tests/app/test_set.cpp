@@ -3,6 +3,7 @@
 #include "app/pictures/slide.h"
 #include "app/style/figure_table.h"
 #include "app_fixture.h"
+#include "support/program.h"
 #include "words/setting.h"
 
 #include <cmath>
@@ -362,5 +363,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestSetStation)
+AMBER_TEST(TestSetStation)
 #include "test_set.moc"

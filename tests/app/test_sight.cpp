@@ -3,6 +3,7 @@
 #include "sight.h"
 
 #include "app/frame/overlay.h"
+#include "support/program.h"
 #include "words/sentences.h"
 
 #include <QLineEdit>
@@ -230,5 +231,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestSight)
+AMBER_TEST(TestSight)
 #include "test_sight.moc"

@@ -3,6 +3,7 @@
 #include "app/pictures/slide.h"
 #include "app/style/figure_table.h"
 #include "app/style/type_loader.h"
+#include "support/program.h"
 
 #include <QSignalSpy>
 #include <QTest>
@@ -124,5 +125,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestSlide)
+AMBER_TEST(TestSlide)
 #include "test_slide.moc"

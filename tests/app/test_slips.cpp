@@ -4,6 +4,7 @@
 #include "app/frame/jobs_page.h"
 #include "app/frame/menus.h"
 #include "app_fixture.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QAbstractButton>
@@ -481,5 +482,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestSlips)
+AMBER_TEST(TestSlips)
 #include "test_slips.moc"

@@ -3,6 +3,7 @@
 #include "app/frame/top_bar.h"
 #include "app_fixture.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QComboBox>
 #include <QPushButton>
@@ -262,5 +263,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestStand)
+AMBER_TEST(TestStand)
 #include "test_stand.moc"

@@ -1,6 +1,7 @@
 // How the program starts: help without a display, a book that is named and not there, one that
 // cannot be opened.
 #include "app_fixture.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QLabel>
@@ -221,5 +222,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestStart)
+AMBER_TEST(TestStart)
 #include "test_start.moc"

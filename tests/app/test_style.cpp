@@ -5,6 +5,7 @@
 
 #include "app/style/dial_style.h"
 #include "stations/list.h"
+#include "support/program.h"
 
 #include <QComboBox>
 #include <QHeaderView>
@@ -413,5 +414,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestStyle)
+AMBER_TEST(TestStyle)
 #include "test_style.moc"

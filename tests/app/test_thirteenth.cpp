@@ -2,6 +2,7 @@
 // it. The window is the real one, with another list.
 #include "app/app_fixture.h"
 #include "stations/list.h"
+#include "support/program.h"
 
 #include <QAction>
 
@@ -82,5 +83,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestThirteenth)
+AMBER_TEST(TestThirteenth)
 #include "test_thirteenth.moc"

@@ -1,9 +1,10 @@
 // What the lobes say, through the real window: the verdict against the card, its reasons, the
 // schools, the cards, and where a figure comes from.
-#include "app/pictures/strip.h"
+#include "app/pictures/strip_plot.h"
 #include "app/stations/lobes/lobes_station.h"
 #include "app_fixture.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QPushButton>
 
@@ -187,7 +188,7 @@ private slots:
         Rig rig(true);
         openJob(rig, 0);
         rig.window().go(stations::lobes);
-        auto* strip = static_cast<app::Strip*>(rig.find<QWidget>("strip"));
+        auto* strip = static_cast<app::StripPlot*>(rig.find<QWidget>("strip"));
         const int before = strip->axisRectCount();
         rig.type(QStringLiteral("m"));
         QVERIFY(!rig.find<QWidget>("lobesStation")
@@ -213,5 +214,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestTiming)
+AMBER_TEST(TestTiming)
 #include "test_timing.moc"

@@ -5,6 +5,7 @@
 
 #include "app/frame/to_take.h"
 #include "core/examine/snapshot.h"
+#include "support/program.h"
 
 #include <QAction>
 #include <QMenu>
@@ -476,5 +477,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestTyping)
+AMBER_TEST(TestTyping)
 #include "test_typing.moc"

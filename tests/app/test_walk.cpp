@@ -4,6 +4,7 @@
 // the window shows. AMBER_WALK_STEPS and AMBER_WALK_SEED set its length and where it begins.
 #include "book/job_file.h"
 #include "support/odd_jobs.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 #include "walk.h"
 
@@ -137,5 +138,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestWalk)
+AMBER_TEST(TestWalk)
 #include "test_walk.moc"

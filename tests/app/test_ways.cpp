@@ -4,6 +4,7 @@
 
 #include "app/stations/lobes/lobes_station.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 using fixture::Rig;
 using namespace lobe;
@@ -366,5 +367,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestWays)
+AMBER_TEST(TestWays)
 #include "test_ways.moc"

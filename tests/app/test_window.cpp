@@ -6,8 +6,9 @@
 #include "app/frame/slate.h"
 #include "app/pictures/picture.h"
 #include "app/pictures/ring.h"
-#include "app/pictures/strip.h"
+#include "app/pictures/strip_plot.h"
 #include "app/style/type_loader.h"
+#include "support/program.h"
 
 #include <QDragEnterEvent>
 #include <QDropEvent>
@@ -178,7 +179,7 @@ private slots:
     void stripZoomsByKey() {
         Rig rig(true);
         rig.window().go(stations::lobes);
-        auto* strip = rig.find<app::Strip>("strip");
+        auto* strip = rig.find<app::StripPlot>("strip");
         const double all = strip->axisRect(0)->axis(QCPAxis::atBottom)->range().size();
         QTest::keyClick(strip, Qt::Key_Plus);
         QVERIFY(strip->axisRect(0)->axis(QCPAxis::atBottom)->range().size() < all);
@@ -415,5 +416,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestWindow)
+AMBER_TEST(TestWindow)
 #include "test_window.moc"

@@ -3,6 +3,7 @@
 #include "book/check.h"
 #include "book/files.h"
 #include "book/judge.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QFile>
@@ -528,5 +529,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestBook)
+AMBER_TEST(TestBook)
 #include "test_book.moc"

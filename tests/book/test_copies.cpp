@@ -2,6 +2,7 @@
 // kept.
 #include "book/book.h"
 #include "book/copies.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QDateTime>
@@ -189,5 +190,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestCopies)
+AMBER_TEST(TestCopies)
 #include "test_copies.moc"

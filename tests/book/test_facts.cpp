@@ -2,6 +2,7 @@
 // change in memory is the change on disk, and undo says what it takes back.
 #include "book/apply.h"
 #include "book/book.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QDir>
@@ -289,5 +290,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestFacts)
+AMBER_TEST(TestFacts)
 #include "test_facts.moc"

@@ -3,6 +3,7 @@
 #include "book/book.h"
 #include "book/files.h"
 #include "book/side_file.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QDir>
@@ -763,5 +764,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestFaults)
+AMBER_TEST(TestFaults)
 #include "test_faults.moc"

@@ -1,6 +1,7 @@
 // A job as one file: nothing is lost either way, and what is not a job file changes nothing.
 #include "book/files.h"
 #include "book/job_file.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QDir>
@@ -316,5 +317,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestJobFile)
+AMBER_TEST(TestJobFile)
 #include "test_job_file.moc"

@@ -4,6 +4,7 @@
 #include "book/files.h"
 #include "book/job_file.h"
 #include "book/pictures.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QDir>
@@ -209,5 +210,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestPictures)
+AMBER_TEST(TestPictures)
 #include "test_pictures.moc"

@@ -3,6 +3,7 @@
 
 #include "core/choose/shelf.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTemporaryDir>
 #include <QTest>
@@ -99,5 +100,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestShelf)
+AMBER_TEST(TestShelf)
 #include "test_shelf.moc"

@@ -3,6 +3,7 @@
 #include "book/book.h"
 #include "book/shelf.h"
 #include "core/examine/examine.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QDir>
@@ -416,5 +417,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestStrangers)
+AMBER_TEST(TestStrangers)
 #include "test_strangers.moc"

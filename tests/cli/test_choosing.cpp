@@ -3,6 +3,7 @@
 #include "support/command_line.h"
 
 #include "book/book.h"
+#include "support/program.h"
 
 #include <QFile>
 #include <QJsonArray>
@@ -225,5 +226,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestChoosingCli)
+AMBER_TEST(TestChoosingCli)
 #include "test_choosing.moc"

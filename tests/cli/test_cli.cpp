@@ -3,6 +3,7 @@
 #include "support/command_line.h"
 
 #include "book/files.h"
+#include "support/program.h"
 
 #include <QDir>
 #include <QFile>
@@ -928,5 +929,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestCli)
+AMBER_TEST(TestCli)
 #include "test_cli.moc"

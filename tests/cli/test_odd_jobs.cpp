@@ -7,6 +7,7 @@
 #include "sheet/texts.h"
 #include "stations/list.h"
 #include "support/odd_jobs.h"
+#include "support/program.h"
 #include "words/explanation.h"
 #include "words/sentences.h"
 
@@ -147,9 +148,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QGuiApplication application(argc, argv);
-    TestOddJobs tests;
-    return QTest::qExec(&tests, argc, argv);
-}
+AMBER_TEST(TestOddJobs)
 #include "test_odd_jobs.moc"

@@ -10,6 +10,7 @@
 #include "stations/list.h"
 #include "stations/set/desk/set_desk.h"
 #include "stations/timing/desk/timing_desk.h"
+#include "support/program.h"
 #include "words/clearance.h"
 #include "words/sentences.h"
 #include "words/setting.h"
@@ -213,5 +214,5 @@ private:
     }
 };
 
-QTEST_MAIN(TestSurfaces)
+AMBER_TEST(TestSurfaces)
 #include "test_surfaces.moc"

@@ -1,6 +1,7 @@
 // Card notation, wheels and dead centres.
 #include "core/angle/angles.h"
 #include "core/angle/wheel.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -103,5 +104,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestAngles)
+AMBER_TEST(TestAngles)
 #include "test_angles.moc"

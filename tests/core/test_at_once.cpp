@@ -1,5 +1,6 @@
 // Work done on every core: each piece once, whoever asks and however many do at a time.
 #include "core/angle/at_once.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -69,5 +70,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestAtOnce)
+AMBER_TEST(TestAtOnce)
 #include "test_at_once.moc"

@@ -1,6 +1,7 @@
 // Cards as cards come: what follows from what is printed, and what does not go together.
 #include "core/job/card.h"
 #include "core/job/engine.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -170,5 +171,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestCard)
+AMBER_TEST(TestCard)
 #include "test_card.moc"

@@ -3,6 +3,7 @@
 // right in nine of ten; what is healthy is left in peace; what is said alone is true.
 #include "core/examine/examine.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -475,5 +476,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestCauses)
+AMBER_TEST(TestCauses)
 #include "test_causes.moc"

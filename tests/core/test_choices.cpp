@@ -1,5 +1,6 @@
 // What a drive can do, against every combination gone through by brute force.
 #include "core/drive/choices.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -385,5 +386,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestChoices)
+AMBER_TEST(TestChoices)
 #include "test_choices.moc"

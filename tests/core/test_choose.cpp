@@ -6,6 +6,7 @@
 #include "core/examine/clearances.h"
 #include "core/examine/examine.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -474,5 +475,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestChoose)
+AMBER_TEST(TestChoose)
 #include "test_choose.moc"

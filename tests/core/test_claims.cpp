@@ -6,6 +6,7 @@
 #include "core/lobe/events.h"
 #include "core/lobe/run.h"
 #include "support/measured_lobe.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -370,5 +371,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestClaims)
+AMBER_TEST(TestClaims)
 #include "test_claims.moc"

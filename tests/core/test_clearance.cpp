@@ -9,6 +9,7 @@
 #include "core/job/job.h"
 #include "support/closed_lobes.h"
 #include "support/measured_lobe.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -759,5 +760,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestClearance)
+AMBER_TEST(TestClearance)
 #include "test_clearance.moc"

@@ -2,6 +2,7 @@
 #include "core/examine/sources.h"
 #include "core/lobe/compare.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -80,5 +81,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestCompare)
+AMBER_TEST(TestCompare)
 #include "test_compare.moc"

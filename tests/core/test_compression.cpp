@@ -2,6 +2,7 @@
 // small steps of the crank, and what is solved for put back in.
 #include "core/compression/compression.h"
 #include "core/examine/examine.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -261,5 +262,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestCompression)
+AMBER_TEST(TestCompression)
 #include "test_compression.moc"

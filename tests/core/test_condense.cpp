@@ -3,6 +3,7 @@
 #include "core/lobe/condense.h"
 #include "core/lobe/lobe.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -106,5 +107,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestCondense)
+AMBER_TEST(TestCondense)
 #include "test_condense.moc"

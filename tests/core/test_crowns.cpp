@@ -4,6 +4,7 @@
 #include "core/clearance/map.h"
 #include "support/closed_lobes.h"
 #include "support/measured_lobe.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -168,5 +169,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestCrowns)
+AMBER_TEST(TestCrowns)
 #include "test_crowns.moc"

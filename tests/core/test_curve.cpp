@@ -1,6 +1,7 @@
 // The curve against closed-form lobes.
 #include "core/curve/curve.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -118,5 +119,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestCurve)
+AMBER_TEST(TestCurve)
 #include "test_curve.moc"

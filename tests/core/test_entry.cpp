@@ -1,5 +1,6 @@
 // What a builder types, and what is refused.
 #include "core/job/entry.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -330,5 +331,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestEntry)
+AMBER_TEST(TestEntry)
 #include "test_entry.moc"

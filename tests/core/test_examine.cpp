@@ -3,6 +3,7 @@
 #include "core/examine/progress.h"
 #include "core/job/card.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -417,5 +418,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestExamine)
+AMBER_TEST(TestExamine)
 #include "test_examine.moc"

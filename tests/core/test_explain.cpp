@@ -3,6 +3,7 @@
 // an indicator is read. The seeds of the second half were drawn after the rules were written.
 #include "core/timing/explain.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -437,5 +438,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestExplain)
+AMBER_TEST(TestExplain)
 #include "test_explain.moc"

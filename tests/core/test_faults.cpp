@@ -7,6 +7,7 @@
 #include "core/lobe/compare.h"
 
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -312,5 +313,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestCoreFaults)
+AMBER_TEST(TestCoreFaults)
 #include "test_faults.moc"

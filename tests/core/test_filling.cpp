@@ -2,6 +2,7 @@
 // practitioner knows.
 #include "core/filling/filling.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -214,5 +215,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestFilling)
+AMBER_TEST(TestFilling)
 #include "test_filling.moc"

@@ -3,6 +3,7 @@
 #include "core/lobe/foreign_table.h"
 #include "core/lobe/lobe.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QString>
 #include <QTest>
@@ -208,5 +209,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestForeignTable)
+AMBER_TEST(TestForeignTable)
 #include "test_foreign_table.moc"

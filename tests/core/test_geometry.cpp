@@ -1,5 +1,6 @@
 // The slider-crank against a rod and crank drawn point by point.
 #include "core/angle/geometry.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -88,5 +89,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestGeometry)
+AMBER_TEST(TestGeometry)
 #include "test_geometry.moc"

@@ -1,5 +1,6 @@
 // CSV lift tables: every accepted form, every refusal with its line.
 #include "core/lobe/lift_table.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -173,5 +174,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestLiftTable)
+AMBER_TEST(TestLiftTable)
 #include "test_lift_table.moc"

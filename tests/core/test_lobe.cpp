@@ -1,6 +1,7 @@
 // One lobe: heights, references, centres, base circle, places.
 #include "core/lobe/lobe.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -200,5 +201,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestLobe)
+AMBER_TEST(TestLobe)
 #include "test_lobe.moc"

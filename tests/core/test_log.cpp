@@ -2,6 +2,7 @@
 // its limits, and the history of a job.
 #include "core/examine/logbook.h"
 #include "core/job/amount.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -105,5 +106,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestLog)
+AMBER_TEST(TestLog)
 #include "test_log.moc"

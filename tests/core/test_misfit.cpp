@@ -1,6 +1,7 @@
 // Readings that do not fit: found by name, and never where there is none.
 #include "core/lobe/misfit.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -92,5 +93,5 @@ private slots:
     void tooFewToJudge() { QVERIFY(misfits({{0, 0}, {5, 1}, {10, 9}, {15, 1}}).empty()); }
 };
 
-QTEST_GUILESS_MAIN(TestMisfit)
+AMBER_TEST(TestMisfit)
 #include "test_misfit.moc"

@@ -3,6 +3,7 @@
 #include "core/model/flank.h"
 #include "core/model/modelled.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -290,5 +291,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestModel)
+AMBER_TEST(TestModel)
 #include "test_model.moc"

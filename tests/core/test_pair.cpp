@@ -1,6 +1,7 @@
 // Two lobes together, against their closed forms.
 #include "core/timing/pair.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -90,5 +91,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestPair)
+AMBER_TEST(TestPair)
 #include "test_pair.moc"

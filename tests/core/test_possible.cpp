@@ -5,6 +5,7 @@
 #include "core/examine/examine.h"
 #include "core/lobe/one_turn.h"
 #include "support/measured_lobe.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -539,5 +540,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestPossible)
+AMBER_TEST(TestPossible)
 #include "test_possible.moc"

@@ -4,6 +4,7 @@
 #include "core/lobe/indicator.h"
 #include "core/lobe/zero_return.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -358,5 +359,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestRun)
+AMBER_TEST(TestRun)
 #include "test_run.moc"

@@ -6,6 +6,7 @@
 #include "core/examine/need.h"
 #include "core/examine/progress.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -465,5 +466,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSetting)
+AMBER_TEST(TestSetting)
 #include "test_setting.moc"

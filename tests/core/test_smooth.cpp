@@ -2,6 +2,7 @@
 #include "core/curve/smooth.h"
 #include "core/examine/examine.h"
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -268,5 +269,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSmooth)
+AMBER_TEST(TestSmooth)
 #include "test_smooth.moc"

@@ -3,6 +3,7 @@
 #include "core/job/lift_run.h"
 #include "core/job/reckoning.h"
 #include "core/tdc/tdc.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -361,5 +362,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestTdc)
+AMBER_TEST(TestTdc)
 #include "test_tdc.moc"

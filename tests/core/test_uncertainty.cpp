@@ -4,6 +4,7 @@
 #include "core/examine/examine.h"
 #include "core/lobe/fair.h"
 #include "support/measured_lobe.h"
+#include "support/program.h"
 #include "support/smoothing_spline.h"
 
 #include <QTest>
@@ -422,5 +423,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestUncertainty)
+AMBER_TEST(TestUncertainty)
 #include "test_uncertainty.moc"

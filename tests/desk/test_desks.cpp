@@ -11,6 +11,7 @@
 #include "stations/set/desk/set_desk.h"
 #include "stations/tdc/desk/tdc_desk.h"
 #include "stations/timing/desk/timing_desk.h"
+#include "support/program.h"
 
 #include <QSignalSpy>
 #include <QTemporaryDir>
@@ -535,5 +536,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestDesks)
+AMBER_TEST(TestDesks)
 #include "test_desks.moc"

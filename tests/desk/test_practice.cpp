@@ -4,6 +4,7 @@
 #include "practice/held.h"
 
 #include "book/book.h"
+#include "support/program.h"
 
 #include <QTemporaryDir>
 #include <QTest>
@@ -53,5 +54,5 @@ private:
     static constexpr double kSlack = 1.0;
 };
 
-QTEST_GUILESS_MAIN(TestPractice)
+AMBER_TEST(TestPractice)
 #include "test_practice.moc"

@@ -6,6 +6,7 @@
 #include "sheet/pdf_language.h"
 #include "sheet/sheet.h"
 #include "sheet/texts.h"
+#include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QGuiApplication>
@@ -209,9 +210,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QGuiApplication application(argc, argv);
-    TestSheet test;
-    return QTest::qExec(&test, argc, argv);
-}
+AMBER_TEST(TestSheet)
 #include "test_sheet.moc"

@@ -1,5 +1,6 @@
 // The sentences that answer a slip of the indicator, the zero, the top or a pass: each names its
 // number, its reason and what to do.
+#include "support/program.h"
 #include "words/sentences.h"
 
 #include <QTest>
@@ -69,5 +70,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestRunWords)
+AMBER_TEST(TestRunWords)
 #include "test_run_words.moc"

@@ -1,5 +1,6 @@
 // The words of setting: which way the hands turn, for engines turning either way and drives
 // turning with or against them; and the sentences of need, compression and checked moves.
+#include "support/program.h"
 #include "words/sentences.h"
 #include "words/setting.h"
 
@@ -220,5 +221,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSettingWords)
+AMBER_TEST(TestSettingWords)
 #include "test_setting_words.moc"

@@ -6,6 +6,7 @@
 #include "words/setting.h"
 
 #include "support/closed_lobes.h"
+#include "support/program.h"
 
 #include <QTest>
 
@@ -298,5 +299,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestTables)
+AMBER_TEST(TestTables)
 #include "test_tables.moc"

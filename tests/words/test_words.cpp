@@ -1,4 +1,5 @@
 // Numbers and sentences.
+#include "support/program.h"
 #include "words/explanation.h"
 #include "words/sentences.h"
 
@@ -171,5 +172,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestWords)
+AMBER_TEST(TestWords)
 #include "test_words.moc"

@@ -8,9 +8,10 @@
 #include "core/examine/snapshot.h"
 #include "core/lobe/compare.h"
 
-#include <qcustomplot.h>
-
+#include <functional>
 #include <optional>
+
+class QWidget;
 
 namespace app {
 
@@ -25,53 +26,19 @@ struct StripScene {
     std::optional<lobe::CrankDeg> next; ///< where the next reading goes
 };
 
-class Strip : public QCustomPlot {
-    Q_OBJECT
+/// What whoever shows it needs: the plot itself (strip_plot.h) brings half of Qt with it.
+class Strip {
 public:
-    Strip(const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+    /// Owned by parent.
+    static Strip* make(const Look& look, Dialogs& dialogs, QWidget* parent);
+    virtual ~Strip() = default;
 
+    virtual QWidget* widget() = 0;
     /// Redraws only what differs from the scene before.
-    void setScene(const StripScene& scene);
-    /// Shows the whole cycle of the lobes again.
-    void showAll();
-    /// Its readings, degrees and lift in columns.
-    QString text() const;
+    virtual void setScene(const StripScene& scene) = 0;
 
-signals:
     /// A reading was clicked.
-    void readingChosen(qint64 id);
-
-protected:
-    void keyPressEvent(QKeyEvent* event) override;
-    void resizeEvent(QResizeEvent* event) override;
-    void focusInEvent(QFocusEvent* event) override;
-    void focusOutEvent(QFocusEvent* event) override;
-
-private:
-    void dress();
-    void rebuild();
-    void addLobe(const lobe::RunFindings& run);
-    /// Marks at points; on screen as pictures of themselves, which are drawn far quicker.
-    void addMarks(const QVector<double>& xs, const QVector<double>& ys, const QColor& pen,
-                  const QColor& fill, double size, QCPScatterStyle::ScatterShape shape);
-    void addCurve(const lobe::LobeFigures& figures, const QPen& pen);
-    void addHeights();
-    void addLane();
-    void addCompared();
-    void addMotion();
-    QCPItemText* laneLabel(QCPAxisRect* rect, const QString& text, bool strong);
-    /// The reading nearest to a position within reach of the hand, or null.
-    const lobe::LiftReading* readingAt(const QPoint& position, lobe::Side* side) const;
-    void hover(QMouseEvent* event);
-    double shown(double mm) const;
-
-    const Look& look_;
-    StripScene scene_;
-    QCPAxisRect* chart_;
-    QCPAxisRect* lane_;
-    QCPAxisRect* motion_ = nullptr; ///< only while it is shown
-    bool zoomed_ = false;
-    bool onPaper_ = false; ///< drawn into a file or on paper: shapes stay shapes
+    std::function<void(qint64 id)> onChosen;
 };
 
 } // namespace app

@@ -39,7 +39,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
       picture_(new QStackedWidget(this)),
       ring_(new Ring(look, dialogs, this)),
       conditions_(new RowList(look, false, this)),
-      strip_(new Strip(look, dialogs, this)),
+      strip_(Strip::make(look, dialogs, this)),
       log_(new RowList(look, false, this)) {
     setObjectName(QStringLiteral("lobesStation"));
     title_->setProperty("role", "title");
@@ -62,7 +62,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     connect(log_, &RowList::chosen, this, [this](qint64 id) {
         if (const auto r = desk_->run().reading(id)) desk_->goTo(r->at);
     });
-    connect(strip_, &Strip::readingChosen, this, [this](qint64 id) { log_->setCurrentId(id); });
+    strip_->onChosen = [this](qint64 id) { log_->setCurrentId(id); };
     connect(newRun_, &QPushButton::clicked, desk_, &LobesDesk::newRun);
     connect(conditions_, &RowList::chosen, this, [this](qint64 id) {
         desk_->moveTo(static_cast<int>(id) - 1);
@@ -110,7 +110,7 @@ void LobesStation::layOut() {
     column->addLayout(header);
     column->addWidget(direction_);
     column->addWidget(upper_, 9);
-    column->addWidget(strip_, 6);
+    column->addWidget(strip_->widget(), 6);
 }
 
 void LobesStation::buildHeader(FlowLayout* row) {
