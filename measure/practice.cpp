@@ -25,7 +25,8 @@ int main(int argc, char** argv) {
     for (unsigned i = 0; i < jobs; ++i) {
         // A book of a few hundred jobs, then another: it is not the book that is tried here.
         if (i % 200 == 0) {
-            auto opened = book::Book::open(dir.filePath(QStringLiteral("b%1.amber").arg(i)));
+            auto opened = book::Book::open(dir.filePath(QStringLiteral("b%1.amber").arg(i)),
+                                           practice::handsClock());
             session = std::make_unique<app::Session>(
                 std::get<std::unique_ptr<book::Book>>(std::move(opened)));
         }
@@ -33,7 +34,7 @@ int main(int argc, char** argv) {
         const practice::Done done = practice::work(
             *session, truth, first + i,
             [&](const practice::Done& so) { held.always(*session, so); }, curves);
-        held.truth(*session, truth, done);
+        held.truth(*session, done);
         entries += done.entries;
         refused += done.refused;
         if (held.wrong.size() >= 10) break;

@@ -57,7 +57,7 @@ double centre(const Truth& t, const RunFindings& run, CentreSchool school) {
         return (t.event(side, h, true) + t.event(side, h, false)) / 2.0;
     }
     case CentreSchool::Peak:
-        return t.lobes[side == Side::Intake ? 0 : 1].centre;
+        return t.nose(side);
     case CentreSchool::Centroid:
         break;
     }
@@ -119,8 +119,11 @@ void Held::always(const app::Session& session, const Done& done) {
     const Job& job = session.job();
     const Findings& f = session.findings();
     const auto say = [&](const QString& what) {
-        if (wrong.size() < 50) wrong << what + QStringLiteral("\n") + done.typed;
+        if (wrong.size() < 50)
+            wrong << QString::fromStdString(job.name) + QStringLiteral(": ") + what +
+                         QStringLiteral("\n") + done.typed;
     };
+    if (done.refused && !done.slipped) say(QStringLiteral("what was read rightly was refused"));
     for (const CylinderFindings& c : f.cylinders) {
         for (const Figure& x : c.figures)
             if (!x.value || !std::isfinite(*x.value) ||
@@ -168,6 +171,15 @@ void Held::always(const app::Session& session, const Done& done) {
     for (const auto* station : {&stations::timing, &stations::set})
         if (station->progress(job, f) == Progress::Done && f.tdc.state != TdcState::Proved)
             say(QStringLiteral("a tick without TDC at ") + station->name());
+    if (f.squeeze) {
+        const CompressionClaim& c = *f.squeeze;
+        if (!(c.staticRatio > 1.0 && c.staticRatio < 100.0))
+            say(QStringLiteral("a static ratio that cannot be"));
+        if (c.dynamicRatio &&
+            (!c.closing_deg || !(*c.dynamicRatio > 0.9) || *c.dynamicRatio > c.staticRatio + 1e-9 ||
+             c.dynamicRatio->plusMinus.value_or(0.0) < 0.0))
+            say(QStringLiteral("a dynamic ratio that cannot be"));
+    }
     for (const ClearanceClaim& c : f.clearance) {
         if ((c.verdict == ClearanceVerdict::NotKnown) != (c.needs != ClearanceNeed::Nothing))
             say(QStringLiteral("a clearance verdict without its ground"));
@@ -177,12 +189,14 @@ void Held::always(const app::Session& session, const Done& done) {
     }
 }
 
-void Held::truth(const app::Session& session, const Truth& truth, const Done& done) {
+void Held::truth(const app::Session& session, const Done& done) {
+    const Truth& truth = done.now;
     if (done.slipped) return;
     const Findings& f = session.findings();
-    for (const CylinderFindings& c : f.cylinders)
+    for (const CylinderFindings& c : f.cylinders) {
+        const Truth here = truth.of(c.cylinder);
         for (const Figure& x : c.figures) {
-            const double is = trueValue(truth, f, c, x);
+            const double is = trueValue(here, f, c, x);
             if (std::isnan(is) || !x.value->plusMinus) continue;
             // Angles hang on the top: claimed for a wheel whose zero is the top that was taken.
             if (fromTop(x.kind) && !done.topTaken) continue;
@@ -196,12 +210,14 @@ void Held::truth(const app::Session& session, const Truth& truth, const Done& do
                              double(*x.value), is, *x.value->plusMinus, int(f.tdc.state),
                              f.tdc.uncertainty_deg(), qPrintable(done.typed));
         }
+    }
     for (const LobeClaim& claim : f.lobes) {
         if (!claim.late_deg || !done.topTaken || claim.needs == StandingNeed::OtherEvent) continue;
         const auto card = cardCentre(*session.job().card, claim.side);
         const CylinderFindings* c = f.cylinder(claim.cylinder);
         if (!card || !c) continue;
-        const double is = centre(truth, *f.of(*c, claim.side), claim.comparedBy) - card->deg;
+        const double is =
+            centre(truth.of(claim.cylinder), *f.of(*c, claim.side), claim.comparedBy) - card->deg;
         if (std::isnan(is)) continue;
         counts["late of the card, " + std::string(wayOf(*f.of(*c, claim.side)))].add(
             *claim.late_deg - is, halfWidthOf(claim.late_deg).value_or(0.0));
@@ -225,7 +241,24 @@ void Held::truth(const app::Session& session, const Truth& truth, const Done& do
             (!claim.atMost || claim.verdict == ClearanceVerdict::Keeps))
             counts["clearance"].add(*claim.least_mm - truth.leastClearance(claim.side),
                                     *claim.least_mm->plusMinus, true);
+        if (claim.overTravel && claim.verdict != ClearanceVerdict::NotKnown &&
+            (!claim.atMost || claim.verdict == ClearanceVerdict::Keeps))
+            counts["clearance over travel"].add(
+                claim.overTravel->least_mm - truth.leastOverTravel(claim.side),
+                claim.overTravel->least_mm.plusMinus.value_or(0.0), true);
+        // What is said to keep its limit does, over all that the cam may do.
+        if (claim.verdict == ClearanceVerdict::Keeps) {
+            const double is = truth.leastOverTravel(claim.side);
+            counts["keeps its limit"].add(std::min(0.0, is - claim.limit_mm), 0.0);
+            if (debug && is < claim.limit_mm)
+                std::fprintf(stderr, "keeps side %d: limit %.2f is %.3f said %.3f +- %.3f\n%s\n",
+                             int(claim.side), claim.limit_mm, is, double(*claim.worst_mm()),
+                             claim.worst_mm()->plusMinus.value_or(0.0), qPrintable(done.typed));
+        }
     }
+    if (f.squeeze && done.poured && f.squeeze->whole())
+        counts["static ratio"].add(f.squeeze->staticRatio - truth.staticRatio(),
+                                   0.003 * truth.staticRatio());
 }
 
 } // namespace practice

@@ -30,7 +30,7 @@ struct Held {
     /// What may never be, after any entry.
     void always(const app::Session& session, const Done& done);
     /// Figures against the truth, of a job that was worked without a slip.
-    void truth(const app::Session& session, const Truth& truth, const Done& done);
+    void truth(const app::Session& session, const Done& done);
 };
 
 } // namespace practice

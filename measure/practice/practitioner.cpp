@@ -1,7 +1,9 @@
 #include "practice/practitioner.h"
 
 #include "stations/clearance/desk/clearance_desk.h"
+#include "stations/compression/desk/compression_desk.h"
 #include "stations/lobes/desk/lobes_desk.h"
+#include "stations/set/desk/set_desk.h"
 #include "stations/tdc/desk/tdc_desk.h"
 
 #include <QRegularExpression>
@@ -20,14 +22,18 @@ public:
     Practitioner(app::Session& session, const Truth& truth, unsigned seed,
                  const std::function<void(const Done&)>& look, double curves)
         : session_(session),
-          truth_(truth),
+          seed_(seed),
+          truth_(done_.now),
           random_(seed * 2654435761u + 1),
           look_(look),
           pointer_(truth.pointer_deg),
-          curves_(curves) {}
+          curves_(curves) {
+        done_.now = truth;
+        shown_ = truth.of(1);
+    }
 
     Done run() {
-        session_.newJob(QStringLiteral("job"));
+        session_.newJob(QStringLiteral("engine %1").arg(seed_));
         facts();
         std::vector<std::function<void()>> parts;
         if (chance(0.85)) parts.push_back([this] { top(); });
@@ -37,6 +43,9 @@ public:
         if (chance(0.25)) std::shuffle(parts.begin(), parts.end(), random_);
         for (const auto& part : parts)
             part();
+        if (chance(0.2)) move();
+        if (chance(0.15)) otherCylinder();
+        if (chance(0.25)) volumes();
         if (chance(0.35))
             for (Side side : {Side::Intake, Side::Exhaust})
                 if (chance(0.8)) presses(side);
@@ -86,7 +95,7 @@ private:
     /// What the wheel shows at a true angle, as it is read and typed: with the side where the wheel
     /// does not tell it and the reader says it.
     QString onWheel(double deg, bool sayside) {
-        const double shown = deg + pointer_ + normal(truth_.wheelNoise_deg);
+        const double shown = deg + behind_ + pointer_ + normal(truth_.wheelNoise_deg);
         const double step = truth_.wheelStep_deg;
         double turn = std::remainder(step * std::round(shown / step), 360.0);
         QString number;
@@ -131,13 +140,22 @@ private:
     }
 
     void lobe(Side side) {
-        session_.select(1, side);
+        session_.select(cylinder_, side);
         app::LobesDesk desk(session_, manner());
         RunConditions t = desk.conditions();
         t.taken = chance(0.5) ? Place::Tappet : Place::Valve;
         t.spring = Spring::Checking;
         t.resolution_mm = truth_.dial_mm;
         taken_ = t.taken;
+        // The wheel stays as it was set for cylinder 1, and shows how far this one is behind.
+        behind_ = session_.job().engine.behindFirst_deg(cylinder_).value_or(0.0);
+        if (cylinder_ != 1) {
+            const double by = wrapCycle({behind_}).deg;
+            t.wheelOfFirst = true;
+            t.shift_deg = -by;
+            t.from.deg += by;
+            t.to.deg += by;
+        }
         desk.keepConditions(t);
         const double way = between(0.0, 1.0);
         if (way < curves_ / 100.0) {
@@ -152,17 +170,19 @@ private:
     }
 
     void curve(app::LobesDesk& desk, Side side) {
+        if (desk.eventsOnly()) desk.takeEvents(false, false);
         RunConditions t = desk.conditions();
         t.step_deg = chance(0.5) ? 5.0 : chance(0.5) ? 2.5 : 10.0;
         const double centre = side == Side::Intake ? 105.0 : -110.0;
-        t.from = {centre - 175.0};
-        t.to = {centre + 175.0};
+        t.from = {centre - 175.0 - t.shift_deg};
+        t.to = {centre + 175.0 - t.shift_deg};
         desk.keepConditions(t);
         for (int guard = 0; guard < 400; ++guard) {
             if (desk.complete()) break;
             // The wheel is set to the mark asked for; the crank stands where that puts it.
-            const double deg = desk.angle().deg - pointer_ + normal(truth_.wheelNoise_deg);
-            double mm = truth_.at(taken_, side, deg) + normal(truth_.dialNoise_mm);
+            const double deg =
+                desk.angle().deg - behind_ - pointer_ + normal(truth_.wheelNoise_deg);
+            double mm = shown_.at(taken_, side, deg) + normal(truth_.dialNoise_mm);
             mm = truth_.dial_mm * std::round(mm / truth_.dial_mm);
             if (!type(desk, QString::number(mm, 'f', 2))) break;
         }
@@ -191,12 +211,12 @@ private:
                 const Height h{m.captured(2).toDouble(), m.captured(3) == QStringLiteral("valve")
                                                              ? Place::Valve
                                                              : Place::Tappet};
-                deg = truth_.event(side, h, m.captured(1) == QStringLiteral("opens"));
+                deg = shown_.event(side, h, m.captured(1) == QStringLiteral("opens"));
             } else if (const auto u = under.match(ask); u.hasMatch()) {
-                const Height h{truth_.greatest(side, taken_) - u.captured(1).toDouble(), taken_};
-                deg = truth_.event(side, h, u.captured(2) == QStringLiteral("before"));
+                const Height h{shown_.greatest(side, taken_) - u.captured(1).toDouble(), taken_};
+                deg = shown_.event(side, h, u.captured(2) == QStringLiteral("before"));
             } else if (ask.startsWith(QStringLiteral("highest"))) {
-                deg = truth_.lobes[side == Side::Intake ? 0 : 1].centre + normal(1.5);
+                deg = shown_.nose(side) + normal(1.5);
             } else {
                 break;
             }
@@ -212,9 +232,22 @@ private:
     void presses(Side side) {
         session_.select(1, side);
         app::ClearanceDesk desk(session_, manner());
-        desk.leave();
+        // How it is put together is asked before the first press of a job.
         desk.follow();
+        const bool clay = chance(0.25);
+        if (clay) {
+            desk.askMockUp();
+            if (!type(desk, QStringLiteral("clay"))) return;
+        }
         desk.leave();
+        if (clay) {
+            const double mm = truth_.leastClearance(side) + normal(truth_.gapNoise_mm);
+            type(desk, QString::number(std::max(0.0, mm), 'f', 2));
+            if (chance(0.5)) return;
+            desk.askMockUp();
+            if (!type(desk, QStringLiteral("map"))) return;
+            desk.leave();
+        }
         const int wanted = 3 + static_cast<int>(random_() % 25);
         for (int i = 0; i < wanted; ++i) {
             if (!desk.prompt().ask.startsWith(QStringLiteral("clearance at"))) break;
@@ -224,17 +257,84 @@ private:
         }
     }
 
+    /// The cam is moved as Set wants it, or otherwise; what was measured is taken again, or not.
+    void move() {
+        app::SetDesk desk(session_, manner());
+        desk.follow();
+        desk.leave();
+        const auto& wanted = session_.findings().need.move_deg[desk.atHand()];
+        const double by =
+            std::round(10.0 * (wanted && chance(0.7) ? *wanted : between(-8.0, 8.0))) / 10.0;
+        if (by == 0.0 || std::abs(by) > 40.0) return;
+        if (!type(desk, QStringLiteral("made ") + QString::number(by, 'f', 1))) return;
+        // It is the middle of what was typed.
+        done_.now.advance(desk.atHand(), by);
+        shown_ = truth_.of(1);
+        for (Side side : {Side::Intake, Side::Exhaust})
+            if (chance(0.7)) lobe(side);
+    }
+
+    void otherCylinder() {
+        cylinder_ = truth_.other;
+        shown_ = truth_.of(cylinder_);
+        for (Side side : {Side::Intake, Side::Exhaust})
+            if (chance(0.8)) lobe(side);
+        cylinder_ = 1;
+        behind_ = 0.0;
+        shown_ = truth_.of(1);
+        session_.select(1, Side::Intake);
+    }
+
+    /// As they are asked; perhaps not to the end.
+    void volumes() {
+        app::CompressionDesk desk(session_, manner());
+        desk.begin();
+        desk.follow();
+        const bool all = chance(0.7);
+        for (int guard = 0; guard < 12; ++guard) {
+            const QString ask = desk.prompt().ask;
+            const auto says = [&](const char* word) {
+                return ask.contains(QLatin1String(word), Qt::CaseInsensitive);
+            };
+            std::optional<double> value;
+            if (says("chamber"))
+                value = truth_.chamber_cc;
+            else if (says("gasket bore"))
+                value = truth_.gasketBore_mm;
+            else if (says("gasket"))
+                value = truth_.gasket_mm;
+            else if (says("deck"))
+                value = truth_.deck_mm;
+            else if (says("crown"))
+                value = truth_.crown_cc;
+            else if (says("crevice"))
+                value = 0.0;
+            if (!value || (!all && chance(0.2))) break;
+            if (!type(desk, QString::number(*value, 'f', 2))) break;
+            done_.poured = says("crown") || done_.poured;
+        }
+        desk.leave();
+    }
+
     app::Session& session_;
+    unsigned seed_;
+    Done done_;
     const Truth& truth_;
+    Truth shown_; ///< of the cylinder at hand
     std::mt19937 random_;
     const std::function<void(const Done&)>& look_;
     double pointer_;
     double curves_;
     Place taken_ = Place::Tappet;
-    Done done_;
+    int cylinder_ = 1;
+    double behind_ = 0.0; ///< the cylinder at hand, behind the one the wheel was set for
 };
 
 } // namespace
+
+std::function<std::int64_t()> handsClock() {
+    return [at = std::int64_t(1'750'000'000'000)]() mutable { return at += 4000; };
+}
 
 Done work(app::Session& session, const Truth& truth, unsigned seed,
           const std::function<void(const Done&)>& look, double curves) {

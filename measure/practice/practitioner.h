@@ -17,9 +17,15 @@ namespace practice {
 struct Done {
     bool slipped = false;  ///< something was typed wrong on purpose: figures may be wrong
     bool topTaken = false; ///< TDC was found, and the pointer stands as that left it
+    bool poured = false;   ///< every volume was said as it is
+    Truth now;             ///< the engine, as it was left: cams moved
     int entries = 0, refused = 0;
     QString typed; ///< all of it, a line each, to be typed again by hand
 };
+
+/// Readings follow one another as by hand, some seconds apart: for Book::open. Milliseconds since
+/// the epoch.
+std::function<std::int64_t()> handsClock();
 
 /// How many lobes in a hundred are taken as a whole curve: the work of all other ways together.
 constexpr double kCurves = 12.0;

@@ -19,7 +19,7 @@ int index(Side side) {
 double Truth::tappet(Side side, double deg) const {
     const closed::Lobe& l = lobes[index(side)];
     // Once in a cycle, wherever it is asked.
-    return l.at(l.centre + std::remainder(deg - l.centre, 720.0));
+    return std::min(l.at(l.centre + std::remainder(deg - l.centre, 720.0)), l.lift_mm - worn_mm);
 }
 
 double Truth::valve(Side side, double deg) const {
@@ -33,12 +33,20 @@ double Truth::at(Place place, Side side, double deg) const {
 double Truth::event(Side side, const Height& height, bool opening) const {
     const int i = index(side);
     const double mm = height.at == Place::Tappet ? height.mm : (height.mm + lash_mm[i]) / ratio[i];
-    if (mm <= 0.0 || mm >= lobes[i].lift_mm) return std::numeric_limits<double>::quiet_NaN();
+    if (mm <= 0.0 || mm >= lobes[i].lift_mm - worn_mm)
+        return std::numeric_limits<double>::quiet_NaN();
     return lobes[i].event(mm, opening);
 }
 
 double Truth::greatest(Side side, Place place) const {
     return at(place, side, lobes[index(side)].centre);
+}
+
+double Truth::nose(Side side) const {
+    const int i = index(side);
+    if (worn_mm <= 0.0) return lobes[i].centre;
+    const double flat = lobes[i].lift_mm - worn_mm;
+    return (lobes[i].event(flat, true) + lobes[i].event(flat, false)) / 2.0;
 }
 
 double Truth::equalDrop(Side side, double drop_mm, Place place) const {
@@ -51,15 +59,59 @@ double Truth::pistonDown_mm(double deg) const {
     return r * (1.0 - std::cos(t)) + l - std::sqrt(l * l - std::pow(r * std::sin(t), 2));
 }
 
-double Truth::clearance(Side side, double deg) const {
-    return gap_mm[index(side)] + share[index(side)] * pistonDown_mm(deg) - valve(side, deg);
+double Truth::clearance(Side side, double deg, double advance_deg) const {
+    return gap_mm[index(side)] + share[index(side)] * pistonDown_mm(deg) -
+           valve(side, deg + advance_deg);
 }
 
-double Truth::leastClearance(Side side) const {
+double Truth::leastClearance(Side side, double advance_deg) const {
     double least = 1e9;
     for (double deg = -60.0; deg <= 60.0; deg += 0.1)
-        least = std::min(least, clearance(side, deg));
+        least = std::min(least, clearance(side, deg, advance_deg));
     return least;
+}
+
+double Truth::leastOverTravel(Side side) const {
+    const Drive& d = engine.drive;
+    const bool exhaust = engine.layout == Layout::TwinOverheadCam && side == Side::Exhaust;
+    double phaser = exhaust ? d.phaserExhaust_deg : d.phaser_deg;
+    if (d.phaserLimiter_deg > 0.0)
+        phaser = std::clamp(phaser, -d.phaserLimiter_deg, d.phaserLimiter_deg);
+    const double from = std::min(phaser, 0.0) - d.slack_deg, to = std::max(phaser, 0.0);
+    double least = 1e9;
+    for (int i = 0; i <= 40; ++i)
+        least = std::min(least, leastClearance(side, from + (to - from) * i / 40.0));
+    return least;
+}
+
+double Truth::staticRatio() const {
+    const auto disc = [](double bore, double height) {
+        return std::numbers::pi / 4.0 * bore * bore * height / 1000.0;
+    };
+    const double swept = disc(engine.bore_mm, engine.stroke_mm);
+    const double left =
+        chamber_cc + disc(gasketBore_mm, gasket_mm) + disc(engine.bore_mm, deck_mm) + crown_cc;
+    return (swept + left) / left;
+}
+
+Truth Truth::of(int cylinder) const {
+    Truth t = *this;
+    t.twist_deg = t.worn_mm = 0.0;
+    if (cylinder != other) return t;
+    t.worn_mm = worn_mm;
+    for (closed::Lobe& l : t.lobes)
+        l.centre += twist_deg;
+    for (double& late : t.late_deg)
+        late += twist_deg;
+    return t;
+}
+
+void Truth::advance(Side side, double deg) {
+    for (Side each : {Side::Intake, Side::Exhaust})
+        if (each == side || engine.layout != Layout::TwinOverheadCam) {
+            lobes[index(each)].centre -= deg;
+            late_deg[index(each)] -= deg;
+        }
 }
 
 Truth engineOf(unsigned seed) {
@@ -116,6 +168,22 @@ Truth engineOf(unsigned seed) {
     t.wheelStep_deg = chance(0.5) ? 1.0 : chance(0.5) ? 0.5 : 0.1;
     t.wheelNoise_deg = between(0.05, 0.25);
     t.dialNoise_mm = between(0.0, 0.006);
+    e.firingOrder = {1, 3, 4, 2};
+    t.other = 2 + static_cast<int>(random() % 3);
+    if (chance(0.5)) t.twist_deg = between(-2.0, 2.0);
+    if (chance(0.3)) t.worn_mm = between(0.05, 0.6);
+    if (chance(0.25)) {
+        e.drive.phaser_deg = std::round(between(-30.0, 30.0));
+        if (twin) e.drive.phaserExhaust_deg = std::round(between(-25.0, 25.0));
+        if (chance(0.3)) e.drive.phaserLimiter_deg = 10.0;
+    }
+    if (chance(0.2)) e.drive.slack_deg = 1.0;
+    if (chance(0.3)) e.drive.vernierWheel = 9, e.drive.vernierHub = 8;
+    t.chamber_cc = std::round(between(18.0, 60.0) * 10.0) / 10.0;
+    t.gasketBore_mm = e.bore_mm + 1.0;
+    t.gasket_mm = chance(0.5) ? 1.0 : 1.4;
+    t.deck_mm = between(-0.3, 0.6);
+    t.crown_cc = between(-4.0, 6.0);
 
     // What the grinder prints: to whole or half degrees, all of it, half or nothing.
     t.hasCard = chance(0.8);

@@ -92,7 +92,8 @@ private slots:
     void sayOneClaim() {
         QFETCH(unsigned, seed);
         QTemporaryDir dir;
-        auto opened = book::Book::open(dir.filePath(QStringLiteral("book.amber")));
+        auto opened =
+            book::Book::open(dir.filePath(QStringLiteral("book.amber")), practice::handsClock());
         app::Session session(std::get<std::unique_ptr<book::Book>>(std::move(opened)));
         const practice::Truth truth = practice::engineOf(seed);
         practice::work(session, truth, seed, [](const practice::Done&) {});

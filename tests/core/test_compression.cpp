@@ -64,6 +64,36 @@ Ends ends(const CompressionState& s) {
 class TestCompression : public QObject {
     Q_OBJECT
 private slots:
+    // A valve that shuts at the bottom, or before it: wherever within its doubt it really shuts,
+    // the ratio is within its own. By the slider crank, by hand.
+    void doubtAboutTheBottom_data() {
+        QTest::addColumn<double>("closing");
+        for (double closing : {-12.0, -3.0, -1.0, 0.0, 0.5, 2.0, 45.0})
+            QTest::addRow("%g after BDC", closing) << closing;
+    }
+    void doubtAboutTheBottom() {
+        QFETCH(double, closing);
+        Job job;
+        job.engine.bore_mm = 80.0, job.engine.stroke_mm = 80.0, job.engine.rod_mm = 140.0;
+        job.engine.chamber.chamber_cc = 40.0;
+        std::vector<Closing> all(1);
+        all[0].deg = Measured<double>{closing, 2.0};
+        const auto by = dynamicByClosing(job, all, 1, 0.0);
+        QVERIFY(by.size() == 1 && by[0].ratio && by[0].ratio->plusMinus);
+        const auto ratio = [](double afterBottom) {
+            const double t = (180.0 + afterBottom) * std::numbers::pi / 180.0;
+            const double down = 40.0 * (1.0 - std::cos(t)) + 140.0 -
+                                std::sqrt(140.0 * 140.0 - std::pow(40.0 * std::sin(t), 2));
+            return (40.0 + std::numbers::pi / 4.0 * 6.4 * down) / 40.0;
+        };
+        const double least = *by[0].ratio - *by[0].ratio->plusMinus,
+                     most = *by[0].ratio + *by[0].ratio->plusMinus;
+        for (double off = -2.0; off <= 2.0; off += 0.25) {
+            QVERIFY2(ratio(closing + off) >= least - 1e-6, qPrintable(QString::number(off)));
+            QVERIFY2(ratio(closing + off) <= most + 1e-6, qPrintable(QString::number(off)));
+        }
+        QVERIFY(std::abs(*by[0].ratio - ratio(closing)) < 1e-6);
+    }
     void staticByHand() {
         const Compression c = of(state());
         const double pi = std::numbers::pi;

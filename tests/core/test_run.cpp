@@ -66,6 +66,39 @@ found::Any judged(const std::vector<LiftPoint>& points, bool bleeds) {
 class TestRun : public QObject {
     Q_OBJECT
 private slots:
+    void eventsLieWhereTheWheelShowsThem_data() {
+        QTest::addColumn<int>("side");
+        QTest::addColumn<int>("of");
+        QTest::addColumn<double>("behind");
+        QTest::addColumn<bool>("after");
+        QTest::addColumn<bool>("bottom");
+        const int in = int(Side::Intake), ex = int(Side::Exhaust);
+        const int opens = int(ReadingOf::Opens), closes = int(ReadingOf::Closes),
+                  nose = int(ReadingOf::Nose);
+        // By hand: on its own wheel, on one half a turn behind, a whole one, and one and a half.
+        QTest::newRow("IVO") << in << opens << 0.0 << false << false;
+        QTest::newRow("IVC") << in << closes << 0.0 << true << true;
+        QTest::newRow("EVO") << ex << opens << 0.0 << false << true;
+        QTest::newRow("EVC") << ex << closes << 0.0 << true << false;
+        QTest::newRow("IVO, cylinder 3 of 1-3-4-2") << in << opens << 180.0 << false << true;
+        QTest::newRow("IVC, cylinder 3") << in << closes << 180.0 << true << false;
+        QTest::newRow("IVC, cylinder 4") << in << closes << 360.0 << true << true;
+        QTest::newRow("EVO, cylinder 2") << ex << opens << 540.0 << false << false;
+        QTest::newRow("EVC, cylinder 2") << ex << closes << -180.0 << true << true;
+        QTest::newRow("nose") << in << nose << 0.0 << true << false;
+        QTest::newRow("nose, cylinder 3") << in << nose << 180.0 << false << false;
+        QTest::newRow("exhaust nose, cylinder 3") << ex << nose << 180.0 << true << false;
+    }
+    void eventsLieWhereTheWheelShowsThem() {
+        QFETCH(int, side);
+        QFETCH(int, of);
+        QFETCH(double, behind);
+        QFETCH(bool, after);
+        QFETCH(bool, bottom);
+        const UsualSide usual = usualSide(Side(side), ReadingOf(of), behind);
+        QCOMPARE(usual.after, after);
+        QCOMPARE(usual.centre == DeadCentre::Bottom, bottom);
+    }
     // The indicator spans 5 mm; at 40 degrees it is set to zero where lift stands at 4.06.
     void zeroedPartWayWithItsLift() {
         LiftRun run = wholeRun();

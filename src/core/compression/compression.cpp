@@ -95,7 +95,11 @@ std::vector<DynamicBy> dynamicByClosing(const Job& job, const std::vector<Closin
             if (const auto half = c.deg->plusMinus; half && by.ratio) {
                 const auto early = dynamicOf(stateOf(job, cylinder, *c.deg - *half, advance_deg));
                 const auto late = dynamicOf(stateOf(job, cylinder, *c.deg + *half, advance_deg));
-                if (early && late) by.ratio->plusMinus = std::abs(*early - *late) / 2.0;
+                // About BDC both make the cylinder smaller: the farther of the two, not half of
+                // what lies between.
+                if (early && late)
+                    by.ratio->plusMinus =
+                        std::max(std::abs(*early - *by.ratio), std::abs(*late - *by.ratio));
             }
         }
         out.push_back(by);

@@ -194,12 +194,18 @@ std::optional<Height> cardHeightFor(const Job& job, const LiftRun& run, const He
     return job.card->height;
 }
 
-UsualSide usualSide(Side side, ReadingOf of) {
-    if (of == ReadingOf::Nose) return {side == Side::Intake, DeadCentre::Top};
-    const bool opens = of == ReadingOf::Opens;
-    if (side == Side::Intake)
-        return opens ? UsualSide{false, DeadCentre::Top} : UsualSide{true, DeadCentre::Bottom};
-    return opens ? UsualSide{false, DeadCentre::Bottom} : UsualSide{true, DeadCentre::Top};
+UsualSide usualSide(Side side, ReadingOf of, double behind_deg) {
+    // Where each usually lies on its own cylinder's cycle, far enough from the middle between two
+    // dead centres that no usual engine behind another is put on the wrong side.
+    const double way = side == Side::Intake ? 1.0 : -1.0;
+    const bool byTop = (of == ReadingOf::Opens) == (side == Side::Intake);
+    const double own = of == ReadingOf::Nose ? usualCentre_deg(side)
+                       : byTop               ? -20.0 * way
+                                             : 225.0 * way;
+    const double deg = wrapTurn({own + behind_deg}).deg;
+    // A nose lies nearest to neither; it is counted from the top, as cards do.
+    if (of == ReadingOf::Nose || std::abs(deg) < 90.0) return {deg > 0.0, DeadCentre::Top};
+    return {deg < 0.0, DeadCentre::Bottom};
 }
 
 std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {

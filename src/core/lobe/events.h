@@ -67,6 +67,8 @@ struct UsualSide {
     bool after = false;
     DeadCentre centre = DeadCentre::Top;
 };
-UsualSide usualSide(Side side, ReadingOf of);
+/// `behind_deg`: how far the cylinder is behind the one the wheel was set for (see
+/// RunConditions::wheelOfFirst); the wheel shows the event so much later. A lift is none.
+UsualSide usualSide(Side side, ReadingOf of, double behind_deg = 0.0);
 
 } // namespace lobe

@@ -234,8 +234,9 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
 
 /// A drop under the nose lies beside the nose, on its side of TDC; an event where events lie.
 UsualSide EventEntry::sideOf(ReadingOf of) const {
-    if (at_.conditions().fromNose) return {session_.side() == Side::Intake, DeadCentre::Top};
-    return usualSide(session_.side(), of);
+    const RunConditions t = at_.conditions();
+    const double behind = t.wheelOfFirst ? -t.shift_deg : 0.0;
+    return usualSide(session_.side(), t.fromNose ? ReadingOf::Nose : of, behind);
 }
 
 bool EventEntry::turnOn(bool on, bool fromNose) {
