@@ -3274,10 +3274,6 @@ Spiel </translation>
         <translation>verstellt; nachmessen</translation>
     </message>
     <message>
-        <source>the move was not as meant</source>
-        <translation>die Verstellung war nicht wie gemeint</translation>
-    </message>
-    <message>
         <source>moved %1</source>
         <translation>bewegt %1</translation>
     </message>
@@ -6518,10 +6514,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Grenze %1</translation>
     </message>
     <message>
-        <source>a map is void: press again</source>
-        <translation>eine Karte gilt nicht mehr: neu messen</translation>
-    </message>
-    <message>
         <source>in </source>
         <comment>valve</comment>
         <translation>Ein </translation>
@@ -9094,6 +9086,14 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>A tooth out, late, it %1: turn it over twice by hand after every fitting.</source>
         <translation>Einen Zahn zu spät, es %1: nach jedem Auflegen zweimal von Hand durchdrehen.</translation>
+    </message>
+    <message>
+        <source>not moved as meant</source>
+        <translation>nicht wie gemeint versetzt</translation>
+    </message>
+    <message>
+        <source>void: press again</source>
+        <translation>ungültig: neu drücken</translation>
     </message>
 </context>
 </TS>

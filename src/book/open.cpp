@@ -250,15 +250,18 @@ void Book::sweep() const {
 
 Result<std::unique_ptr<Book>> Book::open(const QString& path, Clock clock, Mode mode) {
     // Another program may be folding its log in this very moment: what is read past it is then of
-    // two moments, and looks like no book. Only where somebody has it open is it looked at again.
-    constexpr int kTries = 10;
+    // two moments, and looks like no book. Where somebody has it open it is looked at again; and
+    // once more where nobody has: who had may have closed it since it was read.
+    constexpr int kTries = 20;
     constexpr unsigned long kApart_ms = 30;
+    bool closed = false;
     for (int tries = 1;; ++tries) {
         auto opened = openOnce(path, clock, mode);
         const auto* e = std::get_if<Error>(&opened);
         const bool torn = e && (e->trouble == Trouble::NotABook || e->trouble == Trouble::Damaged);
-        if (!torn || tries == kTries || !QFileInfo::exists(path + QStringLiteral("-shm")))
-            return opened;
+        const bool last = closed || tries == kTries;
+        closed = !QFileInfo::exists(path + QStringLiteral("-shm"));
+        if (!torn || last) return opened;
         QThread::msleep(kApart_ms);
     }
 }

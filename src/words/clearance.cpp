@@ -199,7 +199,7 @@ QString clearanceVerdict(const ClearanceClaim* claim, const MapFindings* map, Si
         text = Say::tr("The %1 valve %2: %3")
                    .arg(sideName(side), stands,
                         marginSaid(*claim->least_mm, claim->limit_mm,
-                                   claim->needs != ClearanceNeed::Sharper || claim->moves, style));
+                                   claim->verdict == ClearanceVerdict::Keeps, style));
         if (claim->atMost)
             text += Say::tr(" That is the least of the angles pressed, at their edge: it may come "
                             "nearer beyond.");
@@ -223,7 +223,8 @@ QString clearanceBrief(const ClearanceClaim& c, const Style& style) {
     const QString valve =
         c.side == Side::Intake ? Say::tr("in ", "valve") : Say::tr("ex ", "valve");
     const auto worst = c.worst_mm();
-    if (!worst) return {};
+    if (!worst)
+        return c.needs == ClearanceNeed::Again ? valve + Say::tr("void: press again") : QString();
     const bool running = c.overTravel && c.overTravel->move_deg != 0.0 &&
                          c.overTravel->least_mm.value == worst->value;
     QString text = valve + clearance(worst->value, style);

@@ -148,7 +148,7 @@ private slots:
         t.taken = Place::Valve;
         t.eventHeights = {{1.27, Place::Valve}};
         rig.session().keep(book::SetConditions{lastRun(rig).id, t});
-        rig.type(QStringLiteral("8"));
+        rig.type(QStringLiteral("172")); // 8 before its own TDC, and before BDC on this wheel
         // The exhaust had no run of this kind yet: it begins one under the same conditions.
         const RunConditions other = lastRun(rig).conditions;
         QVERIFY(lastRun(rig).side == Side::Exhaust);

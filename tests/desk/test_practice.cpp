@@ -12,6 +12,24 @@
 class TestPractice : public QObject {
     Q_OBJECT
 private slots:
+    // Engines at which what may never be was seen once, by what it was.
+    void neverAgain_data() {
+        QTest::addColumn<unsigned>("seed");
+        QTest::newRow("an event on the wheel of cylinder 1 refused for its side") << 39u;
+        QTest::newRow("the same near the other dead centre") << 62u;
+        QTest::newRow("the same, by two readings") << 84u;
+    }
+    void neverAgain() {
+        QFETCH(unsigned, seed);
+        QTemporaryDir dir;
+        auto opened =
+            book::Book::open(dir.filePath(QStringLiteral("book.amber")), practice::handsClock());
+        app::Session session(std::get<std::unique_ptr<book::Book>>(std::move(opened)));
+        practice::Held held;
+        practice::work(session, practice::engineOf(seed), seed,
+                       [&](const practice::Done& so) { held.always(session, so); });
+        QVERIFY2(held.wrong.isEmpty(), qPrintable(held.wrong.join(QString())));
+    }
     void claimsHold() {
         const unsigned jobs =
             std::max(1u, qEnvironmentVariable("AMBER_JOBS", QStringLiteral("250")).toUInt());

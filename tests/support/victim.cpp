@@ -14,7 +14,7 @@ int main(int argc, char** argv) {
     if (argc < 3) return 2;
     auto opened = book::Book::open(QString::fromLocal8Bit(argv[1]), [] { return std::int64_t(1); });
     if (const auto* e = std::get_if<book::Error>(&opened)) {
-        std::fprintf(stderr, "%s\n", qPrintable(e->detail));
+        std::fprintf(stderr, "trouble %d: %s\n", int(e->trouble), qPrintable(e->detail));
         return 3;
     }
     auto& book = *std::get<std::unique_ptr<book::Book>>(opened);

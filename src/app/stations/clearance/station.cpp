@@ -13,14 +13,10 @@ namespace {
 
 QString line(const Job&, const Findings& f, const Style& style) {
     QStringList said;
-    bool again = false;
     for (Side side : {Side::Intake, Side::Exhaust})
-        if (const ClearanceClaim* c = f.clearanceOf(side)) {
-            again = again || c->needs == ClearanceNeed::Again;
+        if (const ClearanceClaim* c = f.clearanceOf(side))
             if (const QString brief = words::clearanceBrief(*c, style); !brief.isEmpty())
                 said << brief;
-        }
-    if (again) return Say::tr("a map is void: press again");
     if (!said.isEmpty()) return said.join(QStringLiteral(", "));
     for (Side side : {Side::Intake, Side::Exhaust})
         if (const MapFindings* m = mapOf(f, side))

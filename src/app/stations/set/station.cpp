@@ -10,18 +10,22 @@ using namespace words;
 
 namespace {
 
-QString line(const Job& job, const Findings& f, const Style& style) {
-    if (!job.changes.empty()) {
-        const int last = job.changes.back().number;
-        for (const MoveCheck& c : f.changes) {
-            if (c.number != last) continue;
-            if (c.verdict == MoveVerdict::Waiting) return Say::tr("moved; measure again");
-            if (c.verdict != MoveVerdict::AsMeant) return Say::tr("the move was not as meant");
-            return Say::tr("moved %1").arg(moveBy(*c.moved_deg, style));
-        }
+/// What the last move did, as far as it was measured since; empty before that, and without a move.
+QString lastMoved(const Job& job, const Findings& f, const Style& style) {
+    if (job.changes.empty() || f.cylinders.empty()) return {};
+    const MoveCheck* measured = nullptr;
+    for (const MoveCheck& c : f.changes) {
+        // The other cylinders follow the first: one cam moves them all.
+        if (c.number != job.changes.back().number || c.cylinder != f.cylinders.front().cylinder ||
+            c.verdict == MoveVerdict::Waiting)
+            continue;
+        if (c.verdict != MoveVerdict::AsMeant) return Say::tr("not moved as meant");
+        measured = &c;
     }
-    const Need& n = f.need;
-    if (!n.move_deg.intake && !n.move_deg.exhaust) return Say::tr("nothing to set yet");
+    return measured ? Say::tr("moved %1").arg(moveBy(*measured->moved_deg, style)) : QString();
+}
+
+QString wanted(const Job& job, const Need& n, const Style& style) {
     if (n.stands()) return Say::tr("stands as wanted");
     if (n.move_deg.intake && n.move_deg.exhaust)
         return Say::tr("in %1, ex %2 crank")
@@ -35,6 +39,16 @@ QString line(const Job& job, const Findings& f, const Style& style) {
                                                                   : QLatin1String()) +
                         moveBy(*deg, style);
     return said.join(QStringLiteral(", "));
+}
+
+QString line(const Job& job, const Findings& f, const Style& style) {
+    const QString moved = lastMoved(job, f, style);
+    if (!f.need.move_deg.intake && !f.need.move_deg.exhaust)
+        return !moved.isEmpty()      ? moved
+               : job.changes.empty() ? Say::tr("nothing to set yet")
+                                     : Say::tr("moved; measure again");
+    const QString now = wanted(job, f.need, style);
+    return moved.isEmpty() ? now : moved + QStringLiteral("; ") + now;
 }
 
 constexpr const char* kOwns[] = {"cam setting", "engine.drive", "settings.target",
