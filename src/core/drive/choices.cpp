@@ -218,7 +218,8 @@ SlotRange slotRange(const Drive& drive, const DriveState& fitted) {
 std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, bool distinct,
                             const DriveState& fitted) {
     if (faultOf(drive)) return {Choice{{}, need}};
-    if (!distinct) return firstOf(drive, need, most, fitted);
+    // The first alone is like no other before it.
+    if (!distinct || most == 1) return firstOf(drive, need, most, fitted);
     std::vector<Ranked> all;
     all.reserve(std::min<std::size_t>(kEvery, static_cast<std::size_t>(combinations(drive))) *
                 (drive.slot_deg > 0.0 ? 2 : 1));
