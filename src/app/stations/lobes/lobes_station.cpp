@@ -80,10 +80,10 @@ void LobesStation::layOut() {
     auto* now = new QVBoxLayout;
     now->setSpacing(4);
     now->addWidget(turnToLabel_);
-    auto* big = new QHBoxLayout;
-    big->addWidget(angle_);
-    big->addWidget(angleSide_, 1, Qt::AlignBottom);
-    now->addLayout(big);
+    turnTo_ = new QHBoxLayout;
+    turnTo_->addWidget(angle_);
+    turnTo_->addWidget(angleSide_, 1, Qt::AlignBottom);
+    now->addLayout(turnTo_);
     now->addWidget(last_);
     auto* rule = new QFrame(this);
     rule->setProperty("role", "rule");
@@ -164,6 +164,9 @@ void LobesStation::resizeEvent(QResizeEvent* event) {
     for (int step : {1, 10})
         steps_->button(step)->setVisible(width() >= 900);
     centreChip_->setVisible(width() >= 760); // the word reaches it: centre
+    // The entry line says which lobe it is: a heading that would be cut up makes room.
+    title_->setVisible(width() >= 700);
+    turnTo_->setDirection(width() >= 700 ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
     refreshTexts();                          // a narrow bench says less
 }
 

@@ -4,6 +4,7 @@
 #include "app/frame/bench.h"
 #include "stations/lobes/desk/lobes_desk.h"
 
+class QBoxLayout;
 class QButtonGroup;
 class QLabel;
 class QPushButton;
@@ -43,8 +44,9 @@ private:
         *advice_, *progress_;
     QButtonGroup *steps_, *places_;
     QPushButton *newRun_, *eventsChip_, *centreChip_, *conditionsChip_;
-    QWidget* upper_;          ///< ring, what is asked now, and log
-    QStackedWidget* picture_; ///< the ring, or the conditions
+    QBoxLayout* turnTo_ = nullptr; ///< the large figure and what it is of
+    QWidget* upper_;               ///< ring, what is asked now, and log
+    QStackedWidget* picture_;      ///< the ring, or the conditions
     Ring* ring_;
     RowList* conditions_;
     Strip* strip_;
