@@ -1,5 +1,5 @@
-# A layer is one static library made of every source below its folder, or of those named. It links what is named
-# after BELOW, and nothing else: that is the whole of the layering rule, enforced by the linker
+# A layer is one static library made of every source below its folder. It links what is named after
+# BELOW, and nothing else: that is the whole of the layering rule, enforced by the linker
 # and by include paths (each layer's headers are found as "core/…", "book/…" and so on). READ_ONCE
 # names foreign headers that are read once for the whole layer, or the layer whose are taken: they
 # are most of what a file of it costs to compile. They are never our own, so that an edit rebuilds
@@ -14,16 +14,10 @@ set(AMBER_QT_WIDGET_HEADERS ${AMBER_QT_CORE_HEADERS} <QAction> <QApplication> <Q
     <QKeyEvent> <QLabel> <QLineEdit> <QPainter> <QPainterPath> <QPushButton> <QStyle> <QWidget>)
 
 function(amber_layer name)
-    cmake_parse_arguments(ARG "MOC" "" "BELOW;LINK;SOURCES;READ_ONCE" ${ARGN})
-    if(ARG_SOURCES)
-        set(sources ${ARG_SOURCES})
-    else()
-        file(GLOB_RECURSE sources CONFIGURE_DEPENDS
-            ${CMAKE_CURRENT_SOURCE_DIR}/*.cpp ${CMAKE_CURRENT_SOURCE_DIR}/*.h)
-        # The descriptions of the stations and their desks are layers of their own.
-        list(FILTER sources EXCLUDE REGEX
-            "/main\\.cpp$|/stations/[a-z]+/station\\.cpp$|/stations/list\\.cpp$|/app/(stations/[a-z]+/)?desk/")
-    endif()
+    cmake_parse_arguments(ARG "MOC" "" "BELOW;LINK;READ_ONCE" ${ARGN})
+    file(GLOB_RECURSE sources CONFIGURE_DEPENDS
+        ${CMAKE_CURRENT_SOURCE_DIR}/*.cpp ${CMAKE_CURRENT_SOURCE_DIR}/*.h)
+    list(FILTER sources EXCLUDE REGEX "/main\\.cpp$")
     add_library(amber_${name} STATIC ${sources})
     target_include_directories(amber_${name} PUBLIC ${PROJECT_BINARY_DIR}/include-${name})
     # One include root per layer, so that a layer can see only what it links.

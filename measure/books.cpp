@@ -2,9 +2,9 @@
 // sweep of twenty thousand rows, a drive with every choice.
 #include "measure.h"
 
+#include "app/benches/lobes/lobes_station.h"
 #include "app/frame/entry_bar.h"
 #include "app/pictures/slide.h"
-#include "app/stations/lobes/lobes_station.h"
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
 #include "core/lobe/lift_table.h"

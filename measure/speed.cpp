@@ -1,15 +1,15 @@
 // ./run bench: how fast, each figure beside a baseline measured in the same run.
+#include "app/benches/lobes/lobes_station.h"
 #include "app/frame/application.h"
 #include "app/frame/entry_bar.h"
 #include "app/pictures/slide.h"
-#include "app/stations/lobes/lobes_station.h"
 #include "core/choose/estimate.h"
 #include "core/choose/figures.h"
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
 #include "measure.h"
-#include "stations/compare/desk/estimator.h"
-#include "stations/compare/desk/shelf.h"
+#include "stations/compare/estimator.h"
+#include "stations/compare/shelf.h"
 #include "support/closed_lobes.h"
 #include "support/smoothing_spline.h"
 

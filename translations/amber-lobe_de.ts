@@ -9095,5 +9095,41 @@ Die Messuhr lässt ±%1.</translation>
         <source>void: press again</source>
         <translation>ungültig: neu drücken</translation>
     </message>
+    <message>
+        <source>Nothing is measured here; what is asked is typed.</source>
+        <translation>Hier wird nichts gemessen; was gefragt ist, wird getippt.</translation>
+    </message>
+    <message>
+        <source>A fact is asked: type it, or leave it with Esc.</source>
+        <translation>Eine Angabe ist gefragt: tippen, oder mit Esc lassen.</translation>
+    </message>
+    <message>
+        <source>Something else is asked: answer it, or leave it with Esc.</source>
+        <translation>Etwas anderes ist gefragt: antworten, oder mit Esc lassen.</translation>
+    </message>
+    <message>
+        <source>%1 is no clearance of a valve. Is the dial&apos;s zero right?</source>
+        <translation>%1 ist kein Freigang eines Ventils. Stimmt die Null der Uhr?</translation>
+    </message>
+    <message>
+        <source>The indicator&apos;s lift is asked now: that is an angle.</source>
+        <translation>Jetzt ist der Hub der Messuhr gefragt: das ist ein Winkel.</translation>
+    </message>
+    <message>
+        <source>An event is where the wheel stands: that is a lift.</source>
+        <translation>Ein Steuerpunkt ist, wo die Scheibe steht: das ist ein Hub.</translation>
+    </message>
+    <message>
+        <source>No lobe lifts that far.</source>
+        <translation>So weit hebt kein Nocken.</translation>
+    </message>
+    <message>
+        <source>A contact is where the wheel stands: that is a length.</source>
+        <translation>Ein Anschlag ist, wo die Scheibe steht: das ist eine Länge.</translation>
+    </message>
+    <message>
+        <source>TDC is proved: a number typed begins another pass.</source>
+        <translation>Der OT ist bewiesen: eine getippte Zahl beginnt einen weiteren Durchgang.</translation>
+    </message>
 </context>
 </TS>

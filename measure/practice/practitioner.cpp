@@ -1,10 +1,10 @@
 #include "practice/practitioner.h"
 
-#include "stations/clearance/desk/clearance_desk.h"
-#include "stations/compression/desk/compression_desk.h"
-#include "stations/lobes/desk/lobes_desk.h"
-#include "stations/set/desk/set_desk.h"
-#include "stations/tdc/desk/tdc_desk.h"
+#include "stations/clearance/clearance_desk.h"
+#include "stations/compression/compression_desk.h"
+#include "stations/lobes/lobes_desk.h"
+#include "stations/set/set_desk.h"
+#include "stations/tdc/tdc_desk.h"
 
 #include <QRegularExpression>
 

@@ -2,8 +2,8 @@
 // come up, copies of the whole.
 #include "app_fixture.h"
 
+#include "app/benches/lobes/lobes_station.h"
 #include "app/frame/file_traffic.h"
-#include "app/stations/lobes/lobes_station.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 

@@ -1,11 +1,11 @@
 // Compare through the real window: wishes typed by keys, cams ranked, states made, a decision kept
 // and read back from disk; the demo's tempting cam fails on clearance.
 #include "app/app_fixture.h"
+#include "app/benches/compare/cam_ranking.h"
+#include "app/benches/compare/cam_table.h"
+#include "app/benches/compare/compare_station.h"
+#include "app/benches/compare/shelf_pane.h"
 #include "app/pictures/slide.h"
-#include "app/stations/compare/cam_ranking.h"
-#include "app/stations/compare/cam_table.h"
-#include "app/stations/compare/compare_station.h"
-#include "app/stations/compare/shelf_pane.h"
 #include "support/program.h"
 
 #include <QApplication>

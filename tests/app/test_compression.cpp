@@ -1,7 +1,7 @@
 // The compression station in the real window: volumes typed and read again from disk, the slide by
 // keys and mouse, what reaches a wanted ratio, and two states compared.
+#include "app/benches/compression/chamber_section.h"
 #include "app/pictures/slide.h"
-#include "app/stations/compression/chamber_section.h"
 #include "app/style/figure_table.h"
 #include "app_fixture.h"
 #include "support/program.h"

@@ -1,5 +1,5 @@
 // A run's conditions, its zeros, several passes and what is still to be taken, by keyboard.
-#include "app/stations/lobes/lobes_station.h"
+#include "app/benches/lobes/lobes_station.h"
 #include "app_fixture.h"
 #include "support/closed_lobes.h"
 #include "support/program.h"

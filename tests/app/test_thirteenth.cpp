@@ -1,6 +1,7 @@
 // A station more is one folder and one line: what goes over the stations finds it, and keys drive
 // it. The window is the real one, with another list.
 #include "app/app_fixture.h"
+#include "app/thirteenth/tally.h"
 #include "stations/list.h"
 #include "support/program.h"
 
@@ -46,6 +47,34 @@ private slots:
         rig.key(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(rig.onDisk().reckoning.heights.size(), before);
         QVERIFY(rig.window().station() == stations::timing);
+    }
+
+    // A bench that nobody sees looks at no snapshot and shows nothing, whatever is logged, undone
+    // or chosen; the one that is seen looks once at each.
+    void hiddenItDoesNothing() {
+        using fixture::TallyDesk;
+        using fixture::TallyStation;
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.window().go(stations::tally);
+        int followed = TallyDesk::followed, shown = TallyStation::shown;
+        rig.type(QStringLiteral("0.75"));
+        QCOMPARE(TallyDesk::followed, followed + 1);
+        QCOMPARE(TallyStation::shown, shown + 1);
+        rig.window().go(stations::lobes);
+        followed = TallyDesk::followed, shown = TallyStation::shown;
+        for (const char* typed : {"75a 7.3", "80a 7.5", "85a 7.6", "new"})
+            rig.type(QString::fromLatin1(typed));
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
+        rig.key(Qt::Key_I, Qt::ControlModifier);
+        rig.session().select(2, Side::Exhaust);
+        rig.session().openJob(rig.session().book().jobs()[1].id);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        QCOMPARE(TallyDesk::followed, followed);
+        QCOMPARE(TallyStation::shown, shown);
+        rig.window().go(stations::tally);
+        QCOMPARE(TallyDesk::followed, followed + 1);
+        QCOMPARE(TallyStation::shown, shown + 1);
     }
 
     void aJobThatNeedsItNotHasItNot() {

@@ -1,7 +1,7 @@
 // What the lobes say, through the real window: the verdict against the card, its reasons, the
 // schools, the cards, and where a figure comes from.
+#include "app/benches/lobes/lobes_station.h"
 #include "app/pictures/strip_plot.h"
-#include "app/stations/lobes/lobes_station.h"
 #include "app_fixture.h"
 #include "support/closed_lobes.h"
 #include "support/program.h"

@@ -2,7 +2,7 @@
 // readings, its events in one turn; a slip answered where it was typed; what stands off said right.
 #include "app_fixture.h"
 
-#include "app/stations/lobes/lobes_station.h"
+#include "app/benches/lobes/lobes_station.h"
 #include "support/closed_lobes.h"
 #include "support/program.h"
 

@@ -227,17 +227,17 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
             [this] { emit pasted(*QApplication::clipboard()->mimeData()); });
     connect(line_, &EntryLine::strikePressed, this, [this] {
         emit entering();
-        if (desk_) desk_->strikeLast();
+        if (desk_) desk_->take(Strike{});
     });
     connect(line_, &EntryLine::stepPressed, this, [this](int direction) {
-        if (desk_ && desk_->step(direction)) refresh();
+        if (desk_ && desk_->take(Step{direction}).ok) refresh();
     });
     connect(line_, &EntryLine::recallPressed, this, [this](int way) {
         recalled_ = std::clamp(recalled_ + way, 0, static_cast<int>(typed_.size()));
         line_->setText(typed_.value(recalled_));
     });
     connect(line_, &EntryLine::leavePressed, this, [this] {
-        if (desk_) desk_->leave();
+        if (desk_) desk_->take(Leave{});
         refresh();
     });
     connect(&look, &Look::changed, this, &EntryBar::refresh);
@@ -382,14 +382,16 @@ void EntryBar::echo() {
 
 void EntryBar::enter() {
     if (!desk_) return;
-    emit entering();
     const QString text = plainLine(line_->text());
-    const auto command = commandIn(text);
     Desk* const asked = desk_;
+    emit entering();
+    // It was typed for a job that another window has taken away meanwhile: no answer to this one.
+    if (desk_ != asked || plainLine(line_->text()) != text) return refresh();
+    const auto command = commandIn(text);
     const auto anywhere = anywhere_ && !command ? anywhere_(text, true) : std::nullopt;
     const Echo echo = anywhere  ? *anywhere
-                      : command ? desk_->command(command->letter)
-                                : desk_->submit(text);
+                      : command ? desk_->take(Letter{command->letter})
+                                : desk_->take(Line{text});
     if (!echo.ok) {
         say(echo.text, true);
         // Typing replaces what was refused.

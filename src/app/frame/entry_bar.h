@@ -57,6 +57,8 @@ public:
 
     /// The desk that answers from now on; may be null.
     void setDesk(Desk* desk);
+    /// Whom it speaks with; null for none.
+    Desk* desk() const { return desk_; }
     /// What is understood at every station before the desk is asked: empty for a line that is the
     /// desk's. `enter` keeps it.
     using Anywhere = std::function<std::optional<Echo>(const QString& text, bool enter)>;

@@ -1,7 +1,7 @@
 #include "app/frame/file_traffic.h"
 
+#include "app/benches/lobes/lobes_station.h"
 #include "app/frame/main_window.h"
-#include "app/stations/lobes/lobes_station.h"
 #include "book/files.h"
 #include "book/job_file.h"
 #include "book/pictures.h"

@@ -2,8 +2,8 @@
 // pasted.
 #pragma once
 
+#include "app/bench/dialogs.h"
 #include "app/frame/books.h"
-#include "app/frame/dialogs.h"
 #include "app/frame/preferences.h"
 #include "desk/notes.h"
 

@@ -2,7 +2,7 @@
 // scrolls.
 #pragma once
 
-#include "app/frame/bench.h"
+#include "app/bench/bench.h"
 #include "app/frame/overlay.h"
 
 class QLabel;

@@ -1,5 +1,8 @@
 #include "app/frame/main_window.h"
 
+#include "app/benches/benches.h"
+#include "app/benches/engine/engine_station.h"
+#include "app/benches/lobes/lobes_station.h"
 #include "app/frame/deeds.h"
 #include "app/frame/entry_bar.h"
 #include "app/frame/file_traffic.h"
@@ -15,9 +18,6 @@
 #include "app/frame/top_bar.h"
 #include "app/frame/typing.h"
 #include "app/frame/welcome.h"
-#include "app/stations/benches.h"
-#include "app/stations/engine/engine_station.h"
-#include "app/stations/lobes/lobes_station.h"
 #include "app/style/clipboard.h"
 #include "app/style/label.h"
 #include "app/style/type_loader.h"
@@ -146,6 +146,7 @@ Bench* MainWindow::benchOf(const stations::Station& station) {
     bench = benchKind(station).make(session_, look_, dialogs_, frame_);
     bench->hide();
     Desk* desk = &bench->desk();
+    desk->setAwake(false);
     connect(desk, &Desk::promptChanged, this, [this, bench] {
         if (frame_->bench() == bench && atStand()) stand_->setCard(bench->standCard());
     });
@@ -169,6 +170,9 @@ void MainWindow::go(const stations::Station& station) {
     if (std::find(needed.begin(), needed.end(), &station) == needed.end()) return goOn();
     naming_ = false;
     Bench* target = benchOf(station);
+    if (Bench* before = bench()) before->desk().setAwake(false);
+    target->desk().setAwake(true);
+    target->desk().follow();
     target->refresh();
     frame_->setBench(target);
     if (atStand()) stand_->setCard(target->standCard());
@@ -242,6 +246,7 @@ void MainWindow::welcome() {
         });
     }
     if (atStand()) setAtStand(false);
+    if (Bench* before = bench()) before->desk().setAwake(false);
     frame_->setBench(welcome_);
     entry_->setDesk(&welcome_->desk());
     entry_->line()->setFocus();

@@ -1,8 +1,8 @@
 // The window: route, bench, slate and entry line round one session. It only puts them together.
 #pragma once
 
+#include "app/bench/dialogs.h"
 #include "app/frame/books.h"
-#include "app/frame/dialogs.h"
 #include "app/frame/preferences.h"
 #include "app/style/look.h"
 #include "desk/desk.h"

@@ -1,13 +1,13 @@
 #include "app/frame/menus.h"
 
+#include "app/benches/engine/engine_station.h"
+#include "app/benches/lobes/lobes_station.h"
 #include "app/frame/books.h"
 #include "app/frame/deeds.h"
 #include "app/frame/entry_bar.h"
 #include "app/frame/file_traffic.h"
 #include "app/frame/language.h"
 #include "app/frame/main_window.h"
-#include "app/stations/engine/engine_station.h"
-#include "app/stations/lobes/lobes_station.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

@@ -1,7 +1,7 @@
 // The bench of an empty book: what this is for, what to do first, and the demo.
 #pragma once
 
-#include "app/frame/bench.h"
+#include "app/bench/bench.h"
 #include "desk/welcome_desk.h"
 
 namespace app {

@@ -2,7 +2,7 @@
 // from its context menu or with the keys shown there.
 #pragma once
 
-#include "app/frame/dialogs.h"
+#include "app/bench/dialogs.h"
 #include "app/style/look.h"
 
 #include <QWidget>

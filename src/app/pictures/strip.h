@@ -3,7 +3,7 @@
 // does not fit. Zooms with the wheel or + and -, pans by dragging or with the arrow keys.
 #pragma once
 
-#include "app/frame/dialogs.h"
+#include "app/bench/dialogs.h"
 #include "app/style/look.h"
 #include "core/examine/snapshot.h"
 #include "core/lobe/compare.h"

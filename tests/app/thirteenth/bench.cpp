@@ -1,4 +1,4 @@
-#include "app/stations/benches.h"
+#include "app/benches/benches.h"
 #include "app/thirteenth/tally.h"
 
 namespace app {

@@ -2,7 +2,7 @@
 // number typed there adds one.
 #pragma once
 
-#include "app/frame/bench.h"
+#include "app/bench/bench.h"
 
 namespace fixture {
 
@@ -14,7 +14,10 @@ inline int tallied(const lobe::Job& job) {
 
 class TallyDesk : public app::Desk {
 public:
+    inline static int followed = 0; ///< snapshots it looked at
+
     using Desk::Desk;
+    void follow() override { ++followed; }
     app::Prompt prompt() const override {
         app::Prompt p;
         p.subject = QStringLiteral("tally");
@@ -32,8 +35,13 @@ public:
 
 class TallyStation : public app::BenchOf<TallyDesk> {
 public:
+    inline static int shown = 0; ///< times it was made ready to be seen
+
     using BenchOf::BenchOf;
-    void refresh() override { setObjectName(QStringLiteral("tallyStation")); }
+    void refresh() override {
+        ++shown;
+        setObjectName(QStringLiteral("tallyStation"));
+    }
 };
 
 } // namespace fixture

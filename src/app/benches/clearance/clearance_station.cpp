@@ -1,0 +1,204 @@
+#include "app/benches/clearance/clearance_station.h"
+
+#include "app/benches/clearance/gap_map.h"
+#include "app/pictures/slide.h"
+#include "app/style/fact_rows.h"
+#include "app/style/figure_table.h"
+#include "app/style/fitted.h"
+#include "app/style/flow.h"
+#include "app/style/rows.h"
+#include "words/clearance.h"
+#include "words/say.h"
+#include "words/sentences.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+#include <QResizeEvent>
+#include <QStackedWidget>
+
+namespace app {
+
+using namespace lobe;
+
+ClearanceStation::ClearanceStation(Session& session, const Look& look, Dialogs& dialogs,
+                                   QWidget* parent)
+    : BenchOf(session, look, parent),
+      map_(new GapMap(look, dialogs, this)),
+      facts_(new RowList(look, false, this)),
+      log_(new RowList(look, false, this)),
+      picture_(new QStackedWidget(this)),
+      verdict_(new FittedLabel(this)),
+      angle_(new FittedLabel(this)),
+      caption_(new FittedLabel(this)),
+      last_(new FittedLabel(this)),
+      advice_(new FittedLabel(this)),
+      behind_(new FittedLabel(this)),
+      helps_(new FittedLabel(this)),
+      caution_(new FittedLabel(this)),
+      cams_(new FigureTable(look, true, this)),
+      slide_(new Slide(look, this)),
+      mockUp_(new QPushButton(Say::tr("mock-up"), this)),
+      limits_(new QPushButton(Say::tr("limits"), this)),
+      new_(new QPushButton(Say::tr("new map"), this)) {
+    setObjectName(QStringLiteral("clearanceStation"));
+    verdict_->setObjectName(QStringLiteral("clearanceVerdict"));
+    verdict_->setProperty("role", "verdict");
+    angle_->setObjectName(QStringLiteral("pressAt"));
+    angle_->setFont(Look::font(34, true));
+    advice_->setObjectName(QStringLiteral("clearanceAdvice"));
+    behind_->setObjectName(QStringLiteral("clearanceBehind"));
+    behind_->setProperty("role", "quiet");
+    helps_->setObjectName(QStringLiteral("clearanceHelps"));
+    caution_->setProperty("role", "quiet");
+    caution_->setText(words::clearanceCaution());
+    cams_->setObjectName(QStringLiteral("clearanceCams"));
+    cams_->setAccessibleName(Say::tr("Least clearance of every cam at hand"));
+    log_->setObjectName(QStringLiteral("presses"));
+    log_->setAccessibleName(Say::tr("Presses of this map"));
+    facts_->setObjectName(QStringLiteral("clearanceFacts"));
+    facts_->setAccessibleName(Say::tr("Mock-up, limits and phaser"));
+    mockUp_->setObjectName(QStringLiteral("mockUp"));
+    limits_->setObjectName(QStringLiteral("clearanceLimits"));
+    new_->setObjectName(QStringLiteral("newMap"));
+    slide_->setObjectName(QStringLiteral("clearanceSlide"));
+    for (QPushButton* b : {mockUp_, limits_, new_})
+        b->setFocusPolicy(Qt::TabFocus);
+    for (QLabel* label : {verdict_, caption_, last_, advice_, behind_, helps_, caution_})
+        label->setWordWrap(true);
+    layOut();
+
+    connect(mockUp_, &QPushButton::clicked, desk_, &ClearanceDesk::askMockUp);
+    connect(limits_, &QPushButton::clicked, desk_, &ClearanceDesk::askLimits);
+    connect(new_, &QPushButton::clicked, desk_, &ClearanceDesk::newMap);
+    connect(log_, &RowList::deletePressed, desk_, &ClearanceDesk::askToStrike);
+    connect(facts_, &RowList::chosen, this, [this](qint64 id) {
+        desk_->moveTo(static_cast<int>(id) - 1);
+        emit desk_->entryWanted();
+    });
+    connect(slide_, &Slide::moved, desk_, &ClearanceDesk::setAdvance);
+    connect(desk_, &ClearanceDesk::slid, this, &ClearanceStation::follow);
+}
+
+void ClearanceStation::layOut() {
+    auto* chips = new FlowLayout(6);
+    for (QPushButton* b : {mockUp_, limits_, new_})
+        chips->addWidget(b);
+    auto* head = new QHBoxLayout;
+    head->addWidget(verdict_, 1);
+    head->addLayout(chips);
+
+    picture_->addWidget(map_);
+    picture_->addWidget(facts_);
+    auto* now = new QVBoxLayout;
+    now->setSpacing(4);
+    now->addWidget(caption_);
+    now->addWidget(angle_);
+    now->addWidget(last_);
+    now->addWidget(advice_);
+    now->addWidget(log_, 1);
+    auto* upper = new QHBoxLayout;
+    upper->setSpacing(14);
+    upper->addWidget(picture_, 7);
+    upper->addLayout(now, 3);
+    auto* words = new QVBoxLayout;
+    words->setSpacing(5);
+    words->addWidget(behind_);
+    words->addWidget(helps_);
+    words->addStretch();
+    auto* trial = new QVBoxLayout;
+    trial->setSpacing(4);
+    trial->addWidget(cams_);
+    trial->addWidget(slide_);
+    trial->addStretch();
+    auto* lower = new QHBoxLayout;
+    lower->setSpacing(14);
+    lower->addLayout(trial, 5);
+    lower->addLayout(words, 5);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(14, 10, 14, 6);
+    column->setSpacing(7);
+    column->addLayout(head);
+    column->addLayout(upper, 1);
+    column->addLayout(lower);
+    column->addWidget(caution_);
+}
+
+void ClearanceStation::follow() {
+    slide_->setState(desk_->slide());
+    map_->setScene(desk_->scene());
+    map_->setAccessibleDescription(desk_->verdict());
+    cams_->setBlocks({desk_->cams()});
+    behind_->setText(desk_->behind().join(QLatin1Char('\n')));
+    helps_->setText(desk_->helps().join(QLatin1Char(' ')));
+}
+
+void ClearanceStation::refreshLog() {
+    QList<Row> rows;
+    const auto map = desk_->map();
+    const auto f = desk_->found();
+    if (map)
+        for (const Press& p : map->presses) {
+            Row row;
+            row.id = p.id;
+            row.title = words::onWheel(p.at, job().fitted.degreeWheel(), style(), true);
+            row.value = words::clearance(p.clearance_mm, style());
+            row.struck = p.struck.has_value();
+            if (p.struck) row.note = QString::fromStdString(p.struck->reason);
+            if (f && !p.struck)
+                for (const GapPoint& x : f->points)
+                    if (x.deg == p.at.deg && !x.counts) {
+                        row.note = Say::tr("not counted");
+                        row.warn = true;
+                    }
+            rows << row;
+        }
+    log_->setRows(rows);
+    log_->scrollToBottom();
+}
+
+void ClearanceStation::refresh() {
+    const bool asking = desk_->sheet().field() != nullptr;
+    picture_->setCurrentWidget(asking ? static_cast<QWidget*>(facts_) : map_);
+    if (asking) showFacts(*facts_, desk_->sheet(), desk_->facts(), style());
+    const StandCard card = asking ? StandCard{} : desk_->standCard();
+    verdict_->setText(desk_->verdict());
+    caption_->setText(card.caption);
+    angle_->setText(card.big);
+    last_->setText(desk_->lastPress());
+    advice_->setText(desk_->advice());
+    for (QWidget* w : {static_cast<QWidget*>(caption_), static_cast<QWidget*>(angle_)})
+        w->setVisible(!asking);
+    log_->setVisible(!asking || log_->count() > 0);
+    new_->setVisible(desk_->map() && !desk_->map()->presses.empty());
+    refreshLog();
+    follow();
+    makeRoom();
+}
+
+/// The gap map in place of the ring.
+StandCard ClearanceStation::standCard() const {
+    StandCard card = desk_->standCard();
+    if (!desk_->sheet().field())
+        card.picture = [map = map_](QPainter& p, const QSizeF& size) { map->draw(p, size); };
+    return card;
+}
+
+void ClearanceStation::resizeEvent(QResizeEvent* event) {
+    Bench::resizeEvent(event);
+    makeRoom();
+}
+
+/// A low window keeps to what is to be done.
+void ClearanceStation::makeRoom() {
+    const bool low = height() < 600;
+    behind_->setVisible(!low && !behind_->text().isEmpty());
+    helps_->setVisible(!helps_->text().isEmpty());
+    slide_->setVisible(desk_->found() && desk_->found()->gap);
+    cams_->setVisible(slide_->isVisibleTo(this));
+    last_->setVisible(!last_->text().isEmpty());
+    log_->setMinimumHeight(low ? 40 : 90);
+}
+
+} // namespace app

@@ -1,0 +1,135 @@
+#include "app/benches/sheet/sheet_station.h"
+
+#include "app/style/fitted.h"
+#include "app/style/flow.h"
+#include "app/style/label.h"
+#include "book/files.h"
+#include "book/job_file.h"
+#include "words/say.h"
+
+#include <QFileInfo>
+#include <QGraphicsView>
+#include <QLabel>
+#include <QPrinter>
+#include <QPrintPreviewWidget>
+#include <QPushButton>
+#include <QVBoxLayout>
+
+namespace app {
+
+using namespace lobe;
+
+SheetStation::SheetStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
+    : BenchOf(session, look, parent),
+      dialogs_(dialogs),
+      printer_(std::make_unique<QPrinter>(QPrinter::HighResolution)),
+      said_(new FittedLabel(this)),
+      letter_(new QPushButton(Say::tr("Letter"), this)),
+      card_(new QPushButton(Say::tr("cam alone"), this)) {
+    setObjectName(QStringLiteral("sheetStation"));
+    printer_->setOutputFormat(QPrinter::PdfFormat);
+    printer_->setResolution(600); // as the PDF has it: both break their pages alike
+    preview_ = new QPrintPreviewWidget(printer_.get(), this);
+    preview_->setObjectName(QStringLiteral("sheetPreview"));
+    preview_->setAccessibleName(Say::tr("The pages"));
+    said_->setProperty("role", "quiet");
+    said_->setObjectName(QStringLiteral("sheetSaid"));
+    said_->setWordWrap(true);
+    auto* chips = new FlowLayout(6);
+    auto* leaveOut = new PlainLabel(Say::tr("leave out:"), this);
+    leaveOut->setProperty("role", "quiet");
+    chips->addWidget(leaveOut);
+    const auto chip = [&](QPushButton* button, const QString& name) {
+        button->setObjectName(name);
+        button->setCheckable(true);
+        button->setFocusPolicy(Qt::TabFocus);
+        chips->addWidget(button);
+    };
+    for (const sheet::Part& part : sheet::parts()) {
+        const QString key = QLatin1String(part.key);
+        auto* button = new QPushButton(part.name, this);
+        chip(button, QStringLiteral("part-") + key);
+        parts_[key] = button;
+        connect(button, &QPushButton::clicked, this, [this, key] { desk_->toggle(key); });
+    }
+    chips->addSpacing(10);
+    chip(letter_, QStringLiteral("sheetLetter"));
+    chip(card_, QStringLiteral("sheetCard"));
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(14, 10, 14, 6);
+    column->addLayout(chips);
+    column->addWidget(said_);
+    column->addWidget(preview_, 1);
+    connect(letter_, &QPushButton::clicked, desk_, &SheetDesk::setLetter);
+    connect(card_, &QPushButton::clicked, desk_, &SheetDesk::setCardOnly);
+    connect(desk_, &SheetDesk::pdfWanted, this, &SheetStation::savePdf);
+    connect(desk_, &SheetDesk::printWanted, this, &SheetStation::print);
+    connect(preview_, &QPrintPreviewWidget::paintRequested, this,
+            [this](QPrinter* to) { sheet::Sheet(job(), findings(), options()).paint(*to); });
+}
+
+SheetStation::~SheetStation() {
+    // The preview paints on the printer.
+    delete preview_;
+}
+
+sheet::Options SheetStation::options() const {
+    sheet::Options o;
+    o.leftOut = desk_->leftOut();
+    o.letter = desk_->letter();
+    o.cardOnly = desk_->cardOnly();
+    o.by = QString::fromStdString(job().by);
+    o.style = look().style();
+    o.language = Say::tr("en", "the language of this translation, as a tag");
+    o.now_ms = session().now();
+    return o;
+}
+
+void SheetStation::refresh() {
+    const sheet::Options o = options();
+    for (auto& [key, button] : parts_) {
+        const bool onCard = key == QLatin1String("pictures") || key == QLatin1String("figures");
+        button->setChecked(o.cardOnly ? !onCard : o.leftOut.contains(key));
+        button->setEnabled(!o.cardOnly);
+    }
+    letter_->setChecked(o.letter);
+    card_->setChecked(o.cardOnly);
+    const QString by = o.leftOut.join(QLatin1Char(',')) + o.by + QString::number(o.letter) +
+                       QString::number(o.cardOnly) + QString::number(o.style.inches()) +
+                       QLocale().name() + look().theme().plate.name();
+    if (!isVisible() || (painted_ == session().snapshot() && by == paintedBy_)) return;
+    painted_ = session().snapshot();
+    paintedBy_ = by;
+    for (QGraphicsView* view : preview_->findChildren<QGraphicsView*>())
+        view->setBackgroundBrush(look().theme().plate);
+    preview_->updatePreview();
+    desk_->setPages(preview_->pageCount());
+    said_->setText(Say::tr("%n pages as they will be printed", nullptr, preview_->pageCount()) +
+                   (o.by.isEmpty() ? Say::tr("; by NAME says who measured") : QString()));
+}
+
+void SheetStation::showEvent(QShowEvent* event) {
+    Bench::showEvent(event);
+    refresh();
+}
+
+void SheetStation::savePdf() {
+    const QString path = dialogs_.saveFile(this, Say::tr("Save the sheet"),
+                                           book::fileName(QString::fromStdString(job().name)) +
+                                               QStringLiteral(".pdf"),
+                                           Say::tr("PDF (*.pdf)"));
+    if (path.isEmpty()) return;
+    QString why = book::refusesExport(path, session().book().path());
+    if (why.isEmpty()) why = sheet::Sheet(job(), findings(), options()).savePdf(path);
+    said_->setText(why.isEmpty() ? Say::tr("%1 is written.").arg(QFileInfo(path).fileName())
+                                 : path + QStringLiteral(": ") + why);
+}
+
+void SheetStation::print() {
+    QPrinter printer(QPrinter::HighResolution);
+    if (!dialogs_.setUpPrinter(this, printer)) return;
+    sheet::Sheet(job(), findings(), options()).paint(printer);
+    said_->setText(Say::tr("sent to the printer"));
+}
+
+} // namespace app

@@ -1,0 +1,44 @@
+// Sheet: the pages as they will be printed, and the parts that can be left out.
+#pragma once
+
+#include "app/bench/bench.h"
+#include "app/bench/dialogs.h"
+#include "sheet/sheet.h"
+#include "stations/sheet/sheet_desk.h"
+
+#include <map>
+
+class QLabel;
+class QPrinter;
+class QPrintPreviewWidget;
+class QPushButton;
+
+namespace app {
+
+class SheetStation : public BenchOf<SheetDesk> {
+    Q_OBJECT
+public:
+    SheetStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
+    ~SheetStation() override;
+
+    void refresh() override;
+
+protected:
+    void showEvent(QShowEvent* event) override;
+
+private:
+    sheet::Options options() const;
+    void savePdf();
+    void print();
+
+    Dialogs& dialogs_;
+    std::unique_ptr<QPrinter> printer_;
+    QPrintPreviewWidget* preview_;
+    QLabel* said_;
+    std::map<QString, QPushButton*> parts_;
+    QPushButton *letter_, *card_;
+    lobe::SnapshotPtr painted_; ///< what the preview shows
+    QString paintedBy_;         ///< and by which options
+};
+
+} // namespace app

@@ -1,0 +1,54 @@
+#include "desk/desk.h"
+
+#include "words/say.h"
+
+namespace app {
+
+Desk::Desk(Session& session, Manner manner) : session_(session), manner_(std::move(manner)) {
+    connect(&session, &Session::jobChanged, this, [this] { begin(); });
+    connect(&session, &Session::snapshotTaken, this, [this] {
+        if (awake_) follow();
+    });
+}
+
+Echo Desk::take(const Input& input) {
+    struct Door {
+        Desk& desk;
+        Echo operator()(const Line& line) const { return desk.submit(line.text); }
+        Echo operator()(const Letter& letter) const { return desk.command(letter.letter); }
+        Echo operator()(const InstrumentReading& reading) const { return desk.measured(reading); }
+        Echo operator()(const Step& step) const { return {desk.step(step.direction), {}}; }
+        Echo operator()(const Strike&) const {
+            desk.strikeLast();
+            return {true, {}};
+        }
+        Echo operator()(const Leave&) const {
+            desk.leave();
+            return {true, {}};
+        }
+    };
+    return std::visit(Door{*this}, input);
+}
+
+Echo Desk::measured(const InstrumentReading&) {
+    return {false, Say::tr("Nothing is measured here; what is asked is typed.")};
+}
+
+words::Style Desk::style() const {
+    words::Style s = manner_();
+    s.wheel = job().fitted.degreeWheel();
+    return s;
+}
+
+StandCard cardOf(const Prompt& p, const lobe::Job& job) {
+    StandCard card;
+    card.subject = p.subject;
+    card.caption = Say::tr("asked now");
+    card.big = p.ask;
+    card.tip = p.keys;
+    card.ring.rotation = job.engine.rotation;
+    card.ring.wheel = job.fitted.degreeWheel();
+    return card;
+}
+
+} // namespace app

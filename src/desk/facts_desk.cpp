@@ -1,0 +1,53 @@
+#include "desk/facts_desk.h"
+
+#include "words/say.h"
+
+namespace app {
+
+FactsDesk::FactsDesk(Session& session, Manner manner, std::vector<Field> fields, bool always)
+    : Desk(session, std::move(manner)), sheet_(std::move(fields), always) {}
+
+void FactsDesk::moveTo(int field) {
+    sheet_.moveTo(field);
+    tell();
+}
+
+void FactsDesk::leave() {
+    if (!sheet_.always()) moveTo(-1);
+}
+
+bool FactsDesk::step(int direction) {
+    moveTo(sheet_.at() + direction);
+    return true;
+}
+
+Prompt FactsDesk::prompt() const {
+    return sheet_.field() ? finished(sheet_.prompt(enterKeeps(), style())) : ownPrompt();
+}
+
+Echo FactsDesk::understand(const QString& text) const {
+    return sheet_.field() ? sheet_.understand(facts(), text, style()) : ownUnderstand(text);
+}
+
+Echo FactsDesk::submit(const QString& text) {
+    if (!sheet_.field()) return ownSubmit(text);
+    const Echo kept = keepFact(text);
+    if (kept.ok) factKept();
+    return kept;
+}
+
+Echo FactsDesk::measured(const InstrumentReading& reading) {
+    // A dial that is read while a bore is asked means no bore.
+    if (sheet_.field()) return {false, Say::tr("A fact is asked: type it, or leave it with Esc.")};
+    return ownMeasured(reading);
+}
+
+QList<Command> FactsDesk::commands() const {
+    return sheet_.field() ? QList<Command>{} : ownCommands();
+}
+
+StandCard FactsDesk::standCard() const {
+    return ownCard(sheet_.field() != nullptr);
+}
+
+} // namespace app

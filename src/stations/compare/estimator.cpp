@@ -1,0 +1,94 @@
+#include "stations/compare/estimator.h"
+
+#include <QMetaObject>
+#include <QThread>
+
+#include <algorithm>
+#include <atomic>
+
+namespace app {
+
+using namespace lobe;
+
+/// Shared with the workers; each takes the next point until there is none.
+struct Estimator::Batch {
+    std::vector<std::optional<Filling>> fillings;
+    std::vector<double> speeds;
+    std::vector<std::vector<FillingPoint>> points; ///< by cam and speed, each written once
+    std::vector<std::pair<std::size_t, std::size_t>> tasks;
+    std::atomic<std::size_t> next{0}, done{0};
+    std::atomic<bool> dropped{false};
+};
+
+Estimator::Estimator(QObject* parent) : QObject(parent) {
+    // The window's own thread goes before these.
+    pool_.setMaxThreadCount(std::max(1, QThread::idealThreadCount()));
+    pool_.setThreadPriority(QThread::LowPriority);
+}
+
+Estimator::~Estimator() {
+    stop();
+    pool_.waitForDone();
+}
+
+void Estimator::stop() {
+    if (batch_) batch_->dropped = true;
+    batch_.reset();
+}
+
+void Estimator::clear() {
+    stop();
+    curves_.clear();
+}
+
+double Estimator::progress() const {
+    if (!batch_ || batch_->tasks.empty()) return 1.0;
+    return static_cast<double>(batch_->done) / static_cast<double>(batch_->tasks.size());
+}
+
+void Estimator::start(std::vector<std::optional<Filling>> fillings, std::vector<double> speeds) {
+    stop();
+    curves_.clear();
+    auto batch = std::make_shared<Batch>();
+    batch->fillings = std::move(fillings);
+    batch->speeds = std::move(speeds);
+    batch->points.resize(batch->fillings.size());
+    for (std::size_t i = 0; i < batch->fillings.size(); ++i) {
+        if (!batch->fillings[i]) continue;
+        batch->points[i].resize(batch->speeds.size());
+        for (std::size_t k = 0; k < batch->speeds.size(); ++k)
+            batch->tasks.emplace_back(i, k);
+    }
+    if (batch->tasks.empty()) {
+        emit progressed();
+        return;
+    }
+    batch_ = batch;
+    const int workers = pool_.maxThreadCount();
+    for (int w = 0; w < workers; ++w)
+        pool_.start([this, batch] {
+            const std::size_t all = batch->tasks.size();
+            for (std::size_t n = batch->next++; n < all && !batch->dropped; n = batch->next++) {
+                const auto [cam, k] = batch->tasks[n];
+                batch->points[cam][k] = batch->fillings[cam]->at(batch->speeds[k]);
+                const std::size_t done = ++batch->done;
+                // `this` outlives the workers: it waits for them.
+                if (done == all || done % 24 == 0)
+                    QMetaObject::invokeMethod(
+                        this, [this, batch] { finish(batch); }, Qt::QueuedConnection);
+            }
+        });
+}
+
+void Estimator::finish(const std::shared_ptr<Batch>& batch) {
+    if (batch != batch_) return;
+    if (batch->done == batch->tasks.size()) {
+        curves_.clear();
+        for (auto& points : batch->points)
+            curves_.push_back(fillingCurve(std::move(points)));
+        batch_.reset();
+    }
+    emit progressed();
+}
+
+} // namespace app

@@ -1,0 +1,187 @@
+#include "stations/compare/fields.h"
+
+#include "core/job/entry.h"
+#include "words/choosing.h"
+#include "words/say.h"
+#include "words/sentences.h"
+
+#include <QRegularExpression>
+
+#include <algorithm>
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+using Style = words::Style;
+
+namespace {
+
+bool isLength(WishKind kind) {
+    switch (kind) {
+    case WishKind::IntakeClearance:
+    case WishKind::ExhaustClearance:
+    case WishKind::IntakeLift:
+    case WishKind::ExhaustLift:
+    case WishKind::FollowerFace:
+        return true;
+    default:
+        return false;
+    }
+}
+
+/// What a bare number means: a least for clearances and pressure, a most for lift and face.
+bool bareIsLeast(WishKind kind) {
+    return kind == WishKind::IntakeClearance || kind == WishKind::ExhaustClearance ||
+           kind == WishKind::SeatPressure || kind == WishKind::Dynamic;
+}
+
+double unitOf(WishKind kind, const Style& style) {
+    if (isLength(kind)) return style.inches() ? kMmPerInch : 1.0;
+    if (kind == WishKind::SeatPressure) return words::forceUnit_n(style);
+    return 1.0;
+}
+
+/// Within these a wish can be meant: mm, degrees, N, a ratio.
+std::pair<double, double> boundsOf(WishKind kind) {
+    switch (kind) {
+    case WishKind::Dynamic:
+        return {3.0, 25.0};
+    case WishKind::IntakeClearance:
+    case WishKind::ExhaustClearance:
+        return {0.0, 20.0};
+    case WishKind::IntakeLift:
+    case WishKind::ExhaustLift:
+        return {1.0, 40.0};
+    case WishKind::FollowerFace:
+        return {5.0, 80.0};
+    case WishKind::Overlap:
+        return {-120.0, 250.0};
+    case WishKind::IntakeCloses:
+        return {-60.0, 150.0};
+    case WishKind::Separation:
+        return {60.0, 160.0};
+    case WishKind::SeatPressure:
+        break;
+    }
+    return {0.0, 5000.0};
+}
+
+/// "8 to 9.5", "8-9.5", "over 2", "under 9.5", "2": the two bounds, or why not.
+QString readWish(const QString& typed, Wish& wish, const Style& style) {
+    QString text = typed.simplified().toLower();
+    text.replace(QChar(0x2212), QLatin1Char('-'));
+    const QString wrong =
+        Say::tr("A range such as 8 to 9.5, or over 2, or under 9.5; - for no wish.");
+    const double unit = unitOf(wish.kind, style);
+    const auto number = [&](const QString& part) -> std::optional<double> {
+        const auto read = readNumber(part.trimmed().toStdString());
+        const auto* value = std::get_if<double>(&read);
+        return value ? std::optional(*value * unit) : std::nullopt;
+    };
+    static const QRegularExpression range(
+        QStringLiteral("^(-?[\\d.,]+)\\s*(?:to|\\.\\.|-)\\s*(-?[\\d.,]+)$"));
+    wish.least.reset();
+    wish.most.reset();
+    if (const auto match = range.match(text); match.hasMatch()) {
+        wish.least = number(match.captured(1));
+        wish.most = number(match.captured(2));
+        if (!wish.least || !wish.most) return wrong;
+        if (*wish.least > *wish.most) std::swap(wish.least, wish.most);
+        return {};
+    }
+    for (const char* word : {"over", ">=", ">", "at least", "from"})
+        if (text.startsWith(QLatin1String(word))) {
+            wish.least =
+                number(text.mid(static_cast<qsizetype>(std::char_traits<char>::length(word))));
+            return wish.least ? QString() : wrong;
+        }
+    for (const char* word : {"under", "<=", "<", "at most", "up to"})
+        if (text.startsWith(QLatin1String(word))) {
+            wish.most =
+                number(text.mid(static_cast<qsizetype>(std::char_traits<char>::length(word))));
+            return wish.most ? QString() : wrong;
+        }
+    const auto bare = number(text);
+    if (!bare) return wrong;
+    (bareIsLeast(wish.kind) ? wish.least : wish.most) = bare;
+    return {};
+}
+
+Field wishField(WishKind kind) {
+    Field f;
+    f.name = words::wishName(kind);
+    f.name[0] = f.name[0].toUpper();
+    f.asks = Say::tr("8 to 9.5, over 2 or under 9.5; - for none");
+    f.question = Say::tr("%1: between what?").arg(words::wishName(kind));
+    f.shown = [kind](const Facts& facts, const Style& style) {
+        for (const Wish& w : facts.choosing.wishes)
+            if (w.kind == kind)
+                return words::wishLine(w, style).mid(words::wishName(kind).size()).trimmed();
+        return noValue();
+    };
+    f.take = [kind](Facts& facts, const QString& typed, const Style& style) {
+        auto& all = facts.choosing.wishes;
+        const auto at =
+            std::find_if(all.begin(), all.end(), [&](const Wish& w) { return w.kind == kind; });
+        if (typed.trimmed() == QLatin1String("-")) {
+            if (at != all.end()) all.erase(at);
+            return QString();
+        }
+        Wish wish{kind, {}, {}};
+        const QString why = readWish(typed, wish, style);
+        if (!why.isEmpty()) return why;
+        const auto [least, most] = boundsOf(kind);
+        for (const auto& bound : {wish.least, wish.most})
+            if (bound && !(*bound >= least && *bound <= most))
+                return Say::tr("That is no figure of an engine: from %1 to %2.")
+                    .arg(words::wishNumber(kind, least, style),
+                         words::wishNumber(kind, most, style));
+        if (at != all.end())
+            *at = wish;
+        else
+            all.push_back(wish);
+        // In the order they are asked, whenever they were typed.
+        std::sort(all.begin(), all.end(),
+                  [](const Wish& a, const Wish& b) { return a.kind < b.kind; });
+        return QString();
+    };
+    return f;
+}
+
+} // namespace
+
+CompareFields compareFields() {
+    CompareFields out;
+    out.all.push_back(textField(
+        Say::tr("What it is for"), [](Facts & f) -> auto& { return f.choosing.purpose.text; }));
+    out.all.back().heading = Say::tr("The engine's work");
+    out.all.back().question = Say::tr("what is the engine for? A sentence will do");
+    const QString rpm = Say::tr("per minute; 0 for not said");
+    out.all.push_back(numberField(
+        Say::tr("Power from"), rpm, 0, 30000, 0,
+        [](Facts & f) -> auto& { return f.choosing.purpose.from_rpm; }, 3000));
+    out.all.push_back(numberField(
+        Say::tr("Power to"), rpm, 0, 30000, 0,
+        [](Facts & f) -> auto& { return f.choosing.purpose.to_rpm; }, 7000));
+    const std::size_t seldom = out.all.size();
+    out.all.push_back(numberField(
+        Say::tr("Weight"), Say::tr("kg, ready to go; 0 for not said"), 0, 50000, 0,
+        [](Facts & f) -> auto& { return f.choosing.purpose.weight_kg; }, 600));
+    out.all.push_back(textField(
+        Say::tr("Gearing"), [](Facts & f) -> auto& { return f.choosing.purpose.gearing; }));
+    out.all.push_back(textField(
+        Say::tr("Fuel"), [](Facts & f) -> auto& { return f.choosing.purpose.fuel; }));
+    for (std::size_t i = seldom; i < out.all.size(); ++i)
+        out.all[i].seldom = true;
+    out.wishes = static_cast<int>(out.all.size());
+    for (int i = 0; i <= static_cast<int>(WishKind::SeatPressure); ++i)
+        out.all.push_back(wishField(static_cast<WishKind>(i)));
+    out.all[static_cast<std::size_t>(out.wishes)].heading = Say::tr("Wishes and limits");
+    for (std::size_t i = 0; i < out.all.size(); ++i)
+        out.all[i].subject =
+            static_cast<int>(i) < out.wishes ? Say::tr("purpose") : Say::tr("wishes");
+    return out;
+}
+
+} // namespace app

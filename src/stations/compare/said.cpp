@@ -1,0 +1,175 @@
+// What Compare shows and says.
+#include "stations/compare/compare_desk.h"
+
+#include "words/choosing.h"
+#include "words/say.h"
+#include "words/sentences.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+const std::vector<std::vector<CamFigure>>& CompareDesk::figures() const {
+    if (figures_.size() != cams_.size()) {
+        figures_.clear();
+        for (std::size_t i = 0; i < cams_.size(); ++i)
+            figures_.push_back(camFigures(job(), findings(), cams_[i], moved(i)));
+    }
+    return figures_;
+}
+
+const std::vector<std::vector<Judged>>& CompareDesk::judged() const {
+    if (judged_.size() != cams_.size()) {
+        judged_.clear();
+        for (std::size_t i = 0; i < cams_.size(); ++i)
+            judged_.push_back(
+                judge(job(), findings(), cams_[i], moved(i), figures()[i], !rest_.isActive()));
+    }
+    return judged_;
+}
+
+std::vector<CamView> CompareDesk::views() const {
+    std::vector<CamView> out;
+    for (std::size_t i = 0; i < cams_.size(); ++i)
+        out.push_back({QChar(static_cast<char16_t>(u'A' + i)),
+                       QString::fromStdString(cams_[i].spec.name), cams_[i].modelled(),
+                       i == reference(), i == atHand(), &cams_[i], moved(i)});
+    return out;
+}
+
+namespace {
+std::vector<bool> modelledOf(const std::vector<Cam>& cams) {
+    std::vector<bool> out;
+    for (const Cam& c : cams)
+        out.push_back(c.modelled());
+    return out;
+}
+} // namespace
+
+QString CompareDesk::verdict() const {
+    QString text = words::rankVerdict(rankOf(judged(), modelledOf(cams_)), cams_);
+    if (slide_.value() != 0.0)
+        text +=
+            Say::tr(" With all cams at %1.").arg(words::signedFixed(slide_.value(), 1, style()));
+    return text;
+}
+
+std::vector<CompareDesk::Place> CompareDesk::ranking() const {
+    std::vector<Place> out;
+    for (const Ranked& r : rankOf(judged(), modelledOf(cams_))) {
+        Place p;
+        p.cam = r.cam;
+        p.failed = r.failed > 0;
+        p.rank = job().choosing.wishes.empty() ? 0 : r.rank;
+        p.name = QString::fromStdString(cams_[r.cam].spec.name);
+        p.line = words::rankLine(r, cams_[r.cam], judged()[r.cam], false);
+        QStringList help;
+        for (Side side : {Side::Intake, Side::Exhaust})
+            if (cams_[r.cam].fault[side]) help << words::sentence(*cams_[r.cam].fault[side], side);
+        for (const Judged& j : judged()[r.cam]) {
+            if (j.state != WishState::Fail) continue;
+            QStringList cures;
+            for (const Cure& c : j.cures)
+                if (cures.size() < 2) cures << words::cureLine(c, style());
+            help << Say::tr("fails %1").arg(words::wishName(j.wish.kind)) + QLatin1Char(' ') +
+                        words::wishNumber(j.wish.kind, j.value->value, style()) +
+                        (cures.isEmpty() ? QString()
+                                         : QStringLiteral(": ") + cures.join(Say::tr(", or ")));
+        }
+        p.help = help.join(QLatin1Char('\n'));
+        out.push_back(std::move(p));
+    }
+    return out;
+}
+
+std::vector<CamRow> CompareDesk::table() const {
+    std::vector<CamRow> out;
+    if (cams_.empty()) return out;
+    const auto& all = figures();
+    const std::size_t ref = reference();
+    for (std::size_t row = 0; row < all[0].size(); ++row) {
+        CamRow line;
+        line.name = words::camFigureName(all[0][row], style());
+        line.key = QString::fromStdString(all[0][row].key());
+        bool any = false;
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            const CamFigure& f = all[i][row];
+            any = any || f.value;
+            line.cells.push_back(
+                {words::camFigureValue(f, style()),
+                 i == ref ? QString() : words::camFigureDifference(f, all[ref][row], style()),
+                 words::camFigureHalf(f, style())});
+            line.order.push_back(f.value ? f.value->value : std::nan(""));
+        }
+        // What no cam has is not worth a line.
+        if (any) out.push_back(std::move(line));
+    }
+    return out;
+}
+
+QStringList CompareDesk::tendencies() const {
+    if (cams_.size() < 2) return {};
+    const std::size_t ref = reference();
+    const std::size_t at = atHand() != ref ? atHand() : (ref == 0 ? 1 : 0);
+    QStringList out{Say::tr("%1 against %2:")
+                        .arg(QString::fromStdString(cams_[at].spec.name),
+                             QString::fromStdString(cams_[ref].spec.name))};
+    return out + words::tendencies(figures()[at], figures()[ref]);
+}
+
+QString CompareDesk::fillingLine() const {
+    if (estimator_.running() || rest_.isActive())
+        return Say::tr("Estimating the filling: %1 %")
+            .arg(rest_.isActive() ? 0
+                                  : static_cast<int>(std::lround(100.0 * estimator_.progress())));
+    const auto& all = estimator_.curves();
+    if (all.empty() ||
+        std::all_of(all.begin(), all.end(), [](const FillingCurve& c) { return c.points.empty(); }))
+        return needs_ ? words::sentence(*needs_) : QString();
+    const std::size_t ref = std::min(reference(), all.size() - 1);
+    QStringList out;
+    for (std::size_t i = 0; i < all.size() && i < cams_.size(); ++i)
+        if (i != ref && !all[i].points.empty())
+            out << QString::fromStdString(cams_[i].spec.name) + QLatin1Char(' ') +
+                       words::fillingAgainst(all[i], all[ref], style()) + QLatin1Char('.');
+    return words::fillingCaution() + QLatin1Char('\n') + out.join(QLatin1Char('\n'));
+}
+
+/// The few numbers a decision is remembered by.
+QString CompareDesk::figuresOf(std::size_t cam) const {
+    QStringList out;
+    const auto has = [](const CamFigure& f, const char* key) { return f.key().rfind(key, 0) == 0; };
+    for (const CamFigure& f : figures()[cam])
+        for (const char* key : {"ivc", "separation", "dynamic", "clearance", "lift.intake"})
+            if (f.value && has(f, key))
+                out << words::camFigureName(f, style()) + QLatin1Char(' ') +
+                           words::camFigureValue(f, style());
+    for (const Judged& j : judged()[cam])
+        if (j.state == WishState::Fail)
+            out << Say::tr("fails %1").arg(words::wishName(j.wish.kind));
+    return out.join(QStringLiteral("; "));
+}
+
+QString CompareDesk::decided() const {
+    const auto& all = job().choosing.decisions;
+    return all.empty() ? QString() : words::decisionLine(all.back(), style());
+}
+
+StandCard CompareDesk::ownCard(bool asked) const {
+    if (asked || cams_.empty()) return cardOf(prompt(), job());
+    StandCard card;
+    card.subject = Say::tr("compare");
+    const auto places = ranking();
+    card.caption = Say::tr("first");
+    card.big = QString::fromStdString(cams_[places.front().cam].spec.name);
+    card.advice = verdict();
+    card.soFar = decided();
+    card.tip = words::rankRule();
+    card.ring = ringOf(session().snapshot(), session().cylinder());
+    return card;
+}
+
+} // namespace app

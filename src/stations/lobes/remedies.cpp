@@ -1,0 +1,84 @@
+#include "stations/lobes/remedies.h"
+
+#include "core/examine/cross_checks.h"
+
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+namespace {
+
+Held<RunFindings> found(Session& session) {
+    const auto run = session.run();
+    return {session.snapshot(), run ? session.findings().run(run->id) : nullptr};
+}
+
+} // namespace
+
+std::optional<CrankDeg> toReadAgain(Session& session) {
+    const auto run = session.run();
+    const auto f = found(session);
+    if (!run || !f) return std::nullopt;
+    if (!f->lobe.misfits.empty())
+        return CrankDeg{f->lobe.misfits.front().at.deg - run->conditions.shift_deg};
+    if (run->readings.empty()) return std::nullopt;
+    return run->readings.back().at;
+}
+
+bool otherTurn(Session& session, bool& begins) {
+    const auto run = session.run();
+    const auto f = found(session);
+    if (!run || !f) return false;
+    begins = findingOf<found::OtherTurn>(f->lobe.findings) != nullptr;
+    if (!begins && !findingOf<found::CentreFarOff>(f->lobe.findings)) return false;
+    RunConditions t = run->conditions;
+    t.shift_deg += 360.0;
+    return session.keep(book::SetConditions{run->id, t});
+}
+
+bool otherDialTurn(Session& session) {
+    const auto run = session.run();
+    const auto f = found(session);
+    const auto* x = f ? findingOf<found::DialTurn>(f->lobe.findings) : nullptr;
+    if (!x) return false;
+    for (const Reading& r : run->readings) {
+        if (r.struck || std::abs(wrapCycle(placed(r, run->conditions) - x->at).deg) > 1e-6)
+            continue;
+        Reading right = r;
+        right.lift_mm = x->neighbour_mm;
+        right.time_ms = session.now();
+        return session.keep(book::AddReading{run->id, right, r.id});
+    }
+    return false;
+}
+
+bool sayRight(Session& session) {
+    const auto run = session.run();
+    const auto f = found(session);
+    if (!run || !f || f->lobe.misfits.empty()) return false;
+    RunConditions t = run->conditions;
+    t.right_deg.push_back(f->lobe.misfits.front().at.deg - t.shift_deg);
+    return session.keep(book::SetConditions{run->id, t});
+}
+
+bool putTopRight(Session& session) {
+    const SnapshotPtr now = session.snapshot();
+    const auto* x = findingOf<found::TopOther>(now->findings.tdc.findings);
+    if (!x) return false;
+    book::SetManyConditions change;
+    for (const LiftRun& run : session.job().runs) {
+        const RunFindings* f = session.findings().run(run.id);
+        const auto turn = f ? otherTop_deg(session.job(), run, f->lobe) : std::nullopt;
+        if (!turn || *turn == 0.0) continue;
+        RunConditions t = run.conditions;
+        t.shift_deg += *turn;
+        change.runs.push_back({run.id, t});
+    }
+    change.stated = session.job();
+    change.stated->fitted.top = x->turn_deg != 0.0 ? WhichTop::Firing : WhichTop::Overlap;
+    return session.keep(change);
+}
+
+} // namespace app
