@@ -1,9 +1,9 @@
 # A layer is one static library made of every source below its folder. It links what is named after
 # BELOW, and nothing else: that is the whole of the layering rule, enforced by the linker
 # and by include paths (each layer's headers are found as "core/…", "book/…" and so on). READ_ONCE
-# names foreign headers that are read once for the whole layer, or the layer whose are taken: they
-# are most of what a file of it costs to compile. They are never our own, so that an edit rebuilds
-# what includes it and no more.
+# names headers that are read once for the whole layer, or the layer whose are taken: they are most of
+# what a file of it costs to compile. Of our own only the one that every file of the layer includes
+# anyway, so that an edit rebuilds what includes it and no more; a file names what it uses all the same.
 include(${CMAKE_CURRENT_LIST_DIR}/Warnings.cmake)
 
 set(AMBER_STANDARD_HEADERS <algorithm> <array> <cmath> <functional> <map> <memory> <numbers>

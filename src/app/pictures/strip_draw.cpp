@@ -361,20 +361,20 @@ void StripPlot::addMotion() {
     QCPAxis *x = motion_->axis(QCPAxis::atBottom), *y = motion_->axis(QCPAxis::atLeft);
     x->setRange(chart_->axis(QCPAxis::atBottom)->range());
     y->setRange(-1.1, 1.1);
-    struct Line {
+    struct Shown {
         QString name, unit;
         double MotionPoint::*value;
         QPen pen;
         double row;
     };
     const QString unit = words::unitName(look_.style());
-    const Line lines[] = {{Say::tr("velocity"), unit + Say::tr("/cam deg"), &MotionPoint::velocity,
-                           QPen(t.ink, 2.0), 0.10},
-                          {Say::tr("acceleration"), unit + Say::tr("/cam deg") + QChar(0xB2),
-                           &MotionPoint::acceleration, QPen(t.amberText, 1.6, Qt::DashLine), 0.22},
-                          {Say::tr("jerk"), unit + Say::tr("/cam deg") + QChar(0xB3),
-                           &MotionPoint::jerk, QPen(t.muted, 1.2, Qt::DotLine), 0.34}};
-    for (const Line& line : lines) {
+    const Shown lines[] = {{Say::tr("velocity"), unit + Say::tr("/cam deg"), &MotionPoint::velocity,
+                            QPen(t.ink, 2.0), 0.10},
+                           {Say::tr("acceleration"), unit + Say::tr("/cam deg") + QChar(0xB2),
+                            &MotionPoint::acceleration, QPen(t.amberText, 1.6, Qt::DashLine), 0.22},
+                           {Say::tr("jerk"), unit + Say::tr("/cam deg") + QChar(0xB3),
+                            &MotionPoint::jerk, QPen(t.muted, 1.2, Qt::DotLine), 0.34}};
+    for (const Shown& line : lines) {
         double most = 1e-9;
         for (const MotionPoint& p : scene_.motion->points)
             most = std::max(most, std::abs(p.*(line.value)));
