@@ -28,7 +28,7 @@ QString heading(const QString& text) {
     return QStringLiteral("<h2>%1</h2>").arg(safe(text));
 }
 
-class Table {
+class Grid {
 public:
     void row(const QStringList& cells, bool head = false) {
         const QString tag = head ? QStringLiteral("th") : QStringLiteral("td");
@@ -65,7 +65,7 @@ QString paragraph(const QString& text) {
 }
 
 QString engine(const Job& job, const Options& o) {
-    Table t;
+    Grid t;
     const Engine& e = job.engine;
     const auto mm = [&](double v) {
         return v > 0.0 ? words::dimension(v, o.style) + QLatin1Char(' ') + words::unitName(o.style)
@@ -102,7 +102,7 @@ QString howTaken(const LiftRun& run, const Job& job, const words::Style& style) 
 }
 
 QString measured(const Job& job, const Findings& f, const Options& o) {
-    Table t;
+    Grid t;
     t.fact(Say::tr("Measured by"), o.by);
     int live = 0, struck = 0;
     for (const RunFindings& run : f.runs) {
@@ -129,7 +129,7 @@ QString measured(const Job& job, const Findings& f, const Options& o) {
 QString figures(const Findings& f, const Options& o) {
     QString out;
     for (const CylinderFindings& c : f.cylinders) {
-        Table t;
+        Grid t;
         t.row({Say::tr("Cylinder %1").arg(c.cylinder), Say::tr("value"), Say::tr("height, school"),
                Say::tr("against the card")},
               true);
@@ -143,7 +143,7 @@ QString figures(const Findings& f, const Options& o) {
         };
         const std::size_t half = (c.figures.size() + 1) / 2;
         if (o.cardOnly) {
-            Table pairs;
+            Grid pairs;
             for (std::size_t i = 0; i < half; ++i)
                 pairs.row(brief(i) + brief(i + half));
             out += pairs.html();
@@ -175,7 +175,7 @@ QString stationLine(const stations::Station& s, const Job& job, const Findings& 
 }
 
 QString setting(const Job& job, const Findings& f, const Options& o) {
-    Table t;
+    Grid t;
     const QString need = words::needSentence(job, f.need, o.style);
     for (const CamMove& m : job.changes) {
         QString said;
@@ -217,7 +217,7 @@ QString compressionPart(const Job& job, const Findings& f, const Options& o) {
 }
 
 QString built(const Job& job, const Options& o) {
-    Table t;
+    Grid t;
     for (const LogEntry& e : job.log)
         if (e.kind != EntryKind::Note && e.kind != EntryKind::Result &&
             e.kind != EntryKind::Symptom)
@@ -226,7 +226,7 @@ QString built(const Job& job, const Options& o) {
 }
 
 QString notes(const Job& job, const Options& o) {
-    Table t;
+    Grid t;
     for (const LogLine& line : logbookOf(job))
         if (line.what == LogWhat::Entered || line.what == LogWhat::Decided)
             for (const LogEntry& e : job.log)

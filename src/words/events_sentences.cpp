@@ -18,7 +18,7 @@ static QString wouldDo(const std::optional<CrankDeg>& reading, const Style& styl
         .arg(fromDeadCentre(*reading, style), shortest(said.deg, 2, style), side);
 }
 
-static QString flank(bool opening) {
+static QString eventFlank(bool opening) {
     return opening ? Say::tr("opening") : Say::tr("closing");
 }
 
@@ -37,14 +37,14 @@ QString said(const found::CentreOnly&, const Finding& of, const Style&) {
 
 QString said(const found::DurationUnlikely& f, const Finding& of, const Style& style) {
     return Say::tr("%1 %2 at %3: %4 makes a duration of %5, and no cam has that. %6")
-        .arg(lobeName(of), flank(f.opening), height(f.height_mm, style),
+        .arg(lobeName(of), eventFlank(f.opening), height(f.height_mm, style),
              fromDeadCentre(f.at, style), degrees(f.duration_deg, style),
              wouldDo(f.wouldDo, style));
 }
 
 QString said(const found::CentreUnlikely& f, const Finding& of, const Style& style) {
     return Say::tr("%1 %2 at %3: %4 puts the lobe centre at %5, where none sits. %6")
-        .arg(lobeName(of), flank(f.opening), height(f.height_mm, style),
+        .arg(lobeName(of), eventFlank(f.opening), height(f.height_mm, style),
              fromDeadCentre(f.at, style), degrees(f.centre_deg, style), wouldDo(f.wouldDo, style));
 }
 
@@ -84,7 +84,7 @@ QString said(const found::CardHeightNear& f, const Finding& of, const Style& sty
 QString said(const found::EventOdd& f, const Finding& of, const Style& style) {
     return Say::tr("%1 %2: the reading at %3 stands %4 from the others. Strike it, or "
                    "read it again.")
-        .arg(lobeName(of), flank(f.opening), readingAngle(f.at, style),
+        .arg(lobeName(of), eventFlank(f.opening), readingAngle(f.at, style),
              degrees(std::abs(f.off_deg), style));
 }
 
@@ -92,7 +92,7 @@ QString said(const found::EventSide& f, const Finding& of, const Style& style) {
     return Say::tr("%1 %2: %3 as taken is far from the card, but %4 would fit it: the "
                    "other side of the dead "
                    "centre? Strike it and type it with its side.")
-        .arg(lobeName(of), flank(f.opening), fromDeadCentre(f.at, style),
+        .arg(lobeName(of), eventFlank(f.opening), fromDeadCentre(f.at, style),
              fromDeadCentre(f.mirrored, style));
 }
 

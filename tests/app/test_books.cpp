@@ -11,6 +11,8 @@
 #include <QDir>
 #include <QFile>
 
+namespace test_books {
+
 using namespace fixture;
 using namespace lobe;
 
@@ -215,4 +217,7 @@ private slots:
 };
 
 AMBER_TEST(TestBooks)
+
+} // namespace test_books
+
 #include "test_books.moc"

@@ -9,6 +9,8 @@
 #include <QLabel>
 #include <QTest>
 
+namespace test_clearance {
+
 using namespace lobe;
 using fixture::Rig;
 
@@ -162,4 +164,7 @@ private slots:
 };
 
 AMBER_TEST(TestClearanceStation)
+
+} // namespace test_clearance
+
 #include "test_clearance.moc"

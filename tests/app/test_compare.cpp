@@ -14,6 +14,8 @@
 #include <QPushButton>
 #include <QTest>
 
+namespace test_compare {
+
 using namespace lobe;
 using fixture::Rig;
 
@@ -324,4 +326,7 @@ private slots:
 };
 
 AMBER_TEST(TestCompareStation)
+
+} // namespace test_compare
+
 #include "test_compare.moc"

@@ -7,6 +7,8 @@
 #include "support/program.h"
 #include "words/sentences.h"
 
+namespace test_compression {
+
 using namespace lobe;
 using fixture::Rig;
 
@@ -286,4 +288,7 @@ private slots:
 };
 
 AMBER_TEST(TestCompressionStation)
+
+} // namespace test_compression
+
 #include "test_compression.moc"

@@ -4,6 +4,8 @@
 #include "support/closed_lobes.h"
 #include "support/program.h"
 
+namespace test_conditions {
+
 using namespace lobe;
 using fixture::Rig;
 
@@ -186,4 +188,7 @@ private slots:
 };
 
 AMBER_TEST(TestConditions)
+
+} // namespace test_conditions
+
 #include "test_conditions.moc"

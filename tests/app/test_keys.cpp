@@ -10,6 +10,8 @@
 #include <QLineEdit>
 #include <QSignalSpy>
 
+namespace test_keys {
+
 using fixture::Rig;
 using namespace lobe;
 
@@ -185,4 +187,7 @@ private slots:
 };
 
 AMBER_TEST(TestKeys)
+
+} // namespace test_keys
+
 #include "test_keys.moc"

@@ -8,6 +8,8 @@
 
 #include <csignal>
 
+namespace test_kill {
+
 using namespace lobe;
 
 namespace {
@@ -68,4 +70,7 @@ private slots:
 
 static const bool typesForEver = tests::addChild("--type", typeForEver);
 AMBER_TEST(TestKill)
+
+} // namespace test_kill
+
 #include "test_kill.moc"

@@ -16,6 +16,8 @@
 #include <QTranslator>
 #include <QXmlStreamReader>
 
+namespace test_languages {
+
 using fixture::Rig;
 using namespace lobe;
 
@@ -345,4 +347,7 @@ private slots:
 };
 
 AMBER_TEST(TestLanguages)
+
+} // namespace test_languages
+
 #include "test_languages.moc"

@@ -4,6 +4,8 @@
 #include "support/closed_lobes.h"
 #include "support/program.h"
 
+namespace test_measuring {
+
 using namespace lobe;
 using fixture::Rig;
 
@@ -235,4 +237,7 @@ private slots:
 };
 
 AMBER_TEST(TestMeasuring)
+
+} // namespace test_measuring
+
 #include "test_measuring.moc"

@@ -9,6 +9,8 @@
 
 #include <QScreen>
 
+namespace test_painted {
+
 using fixture::Rig;
 
 namespace {
@@ -112,4 +114,7 @@ private slots:
 };
 
 AMBER_TEST(TestPainted)
+
+} // namespace test_painted
+
 #include "test_painted.moc"

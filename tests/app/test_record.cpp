@@ -20,6 +20,8 @@
 
 #include <span>
 
+namespace test_record {
+
 using namespace fixture;
 using namespace lobe;
 
@@ -581,4 +583,7 @@ private slots:
 };
 
 AMBER_TEST(TestRecord)
+
+} // namespace test_record
+
 #include "test_record.moc"

@@ -12,6 +12,8 @@
 
 #include <QSignalSpy>
 
+namespace test_scenes {
+
 using fixture::Rig;
 using namespace lobe;
 
@@ -239,4 +241,7 @@ private slots:
 };
 
 AMBER_TEST(TestScenes)
+
+} // namespace test_scenes
+
 #include "test_scenes.moc"

@@ -6,6 +6,8 @@
 
 #include <QScreen>
 
+namespace test_screens {
+
 using fixture::Rig;
 
 class TestScreens : public QObject {
@@ -68,4 +70,7 @@ private slots:
 };
 
 AMBER_TEST(TestScreens)
+
+} // namespace test_screens
+
 #include "test_screens.moc"

@@ -8,6 +8,8 @@
 
 #include <cmath>
 
+namespace test_set {
+
 using namespace lobe;
 using fixture::Rig;
 
@@ -364,4 +366,7 @@ private slots:
 };
 
 AMBER_TEST(TestSetStation)
+
+} // namespace test_set
+
 #include "test_set.moc"

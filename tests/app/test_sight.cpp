@@ -9,6 +9,8 @@
 #include <QLineEdit>
 #include <QMenuBar>
 
+namespace test_sight {
+
 using fixture::Rig;
 using namespace lobe;
 using namespace sight;
@@ -232,4 +234,7 @@ private slots:
 };
 
 AMBER_TEST(TestSight)
+
+} // namespace test_sight
+
 #include "test_sight.moc"

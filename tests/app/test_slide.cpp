@@ -8,6 +8,8 @@
 #include <QSignalSpy>
 #include <QTest>
 
+namespace test_slide {
+
 using app::FigureLine;
 using app::FigureTable;
 using app::Look;
@@ -126,4 +128,7 @@ private slots:
 };
 
 AMBER_TEST(TestSlide)
+
+} // namespace test_slide
+
 #include "test_slide.moc"

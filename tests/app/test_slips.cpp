@@ -21,6 +21,8 @@
 
 #include <sys/stat.h>
 
+namespace test_slips {
+
 using namespace lobe;
 using fixture::Rig;
 
@@ -483,4 +485,7 @@ private slots:
 };
 
 AMBER_TEST(TestSlips)
+
+} // namespace test_slips
+
 #include "test_slips.moc"

@@ -9,6 +9,8 @@
 #include <QPushButton>
 #include <QSignalSpy>
 
+namespace test_stand {
+
 using namespace lobe;
 using fixture::Rig;
 
@@ -264,4 +266,7 @@ private slots:
 };
 
 AMBER_TEST(TestStand)
+
+} // namespace test_stand
+
 #include "test_stand.moc"

@@ -13,6 +13,8 @@
 
 #include <sys/stat.h>
 
+namespace test_start {
+
 class TestStart : public QObject {
     Q_OBJECT
 
@@ -223,4 +225,7 @@ private slots:
 };
 
 AMBER_TEST(TestStart)
+
+} // namespace test_start
+
 #include "test_start.moc"

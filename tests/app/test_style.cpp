@@ -19,6 +19,8 @@
 #include <QTableWidget>
 #include <QToolTip>
 
+namespace test_style {
+
 using fixture::Rig;
 
 namespace {
@@ -415,4 +417,7 @@ private slots:
 };
 
 AMBER_TEST(TestStyle)
+
+} // namespace test_style
+
 #include "test_style.moc"

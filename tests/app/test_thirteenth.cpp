@@ -7,6 +7,8 @@
 
 #include <QAction>
 
+namespace test_thirteenth {
+
 using namespace lobe;
 using fixture::Rig;
 
@@ -113,4 +115,7 @@ private slots:
 };
 
 AMBER_TEST(TestThirteenth)
+
+} // namespace test_thirteenth
+
 #include "test_thirteenth.moc"

@@ -8,6 +8,8 @@
 
 #include <QPushButton>
 
+namespace test_timing {
+
 using namespace lobe;
 using fixture::Rig;
 
@@ -215,4 +217,7 @@ private slots:
 };
 
 AMBER_TEST(TestTiming)
+
+} // namespace test_timing
+
 #include "test_timing.moc"

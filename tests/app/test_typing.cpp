@@ -12,6 +12,8 @@
 #include <QSqlDatabase>
 #include <QSqlQuery>
 
+namespace test_typing {
+
 using fixture::Rig;
 using namespace lobe;
 
@@ -478,4 +480,7 @@ private slots:
 };
 
 AMBER_TEST(TestTyping)
+
+} // namespace test_typing
+
 #include "test_typing.moc"

@@ -15,6 +15,8 @@
 #include <sys/stat.h>
 #include <unistd.h>
 
+namespace test_walk {
+
 using fixture::Rig;
 using walk::Walk;
 
@@ -139,4 +141,7 @@ private slots:
 };
 
 AMBER_TEST(TestWalk)
+
+} // namespace test_walk
+
 #include "test_walk.moc"

@@ -6,6 +6,8 @@
 #include "support/closed_lobes.h"
 #include "support/program.h"
 
+namespace test_ways {
+
 using fixture::Rig;
 using namespace lobe;
 
@@ -368,4 +370,7 @@ private slots:
 };
 
 AMBER_TEST(TestWays)
+
+} // namespace test_ways
+
 #include "test_ways.moc"

@@ -20,6 +20,8 @@
 #include <QScrollBar>
 #include <QToolButton>
 
+namespace test_window {
+
 using namespace lobe;
 using fixture::Rig;
 
@@ -417,4 +419,7 @@ private slots:
 };
 
 AMBER_TEST(TestWindow)
+
+} // namespace test_window
+
 #include "test_window.moc"

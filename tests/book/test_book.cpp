@@ -14,6 +14,8 @@
 
 #include <atomic>
 
+namespace test_book {
+
 using namespace lobe;
 using support::bytes;
 
@@ -530,4 +532,7 @@ private slots:
 };
 
 AMBER_TEST(TestBook)
+
+} // namespace test_book
+
 #include "test_book.moc"

@@ -13,6 +13,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+namespace test_copies {
+
 using namespace lobe;
 using book::Book;
 using book::Trouble;
@@ -191,4 +193,7 @@ private slots:
 };
 
 AMBER_TEST(TestCopies)
+
+} // namespace test_copies
+
 #include "test_copies.moc"

@@ -12,6 +12,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+namespace test_facts {
+
 using namespace lobe;
 using book::Book;
 using namespace support;
@@ -291,4 +293,7 @@ private slots:
 };
 
 AMBER_TEST(TestFacts)
+
+} // namespace test_facts
+
 #include "test_facts.moc"

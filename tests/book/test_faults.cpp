@@ -26,6 +26,8 @@
 #include <sys/stat.h>
 #include <unistd.h>
 
+namespace test_faults {
+
 using namespace lobe;
 using book::Book;
 using book::Trouble;
@@ -765,4 +767,7 @@ private slots:
 };
 
 AMBER_TEST(TestFaults)
+
+} // namespace test_faults
+
 #include "test_faults.moc"

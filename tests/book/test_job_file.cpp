@@ -13,6 +13,8 @@
 
 #include <random>
 
+namespace test_job_file {
+
 using namespace lobe;
 using book::Book;
 using namespace support;
@@ -318,4 +320,7 @@ private slots:
 };
 
 AMBER_TEST(TestJobFile)
+
+} // namespace test_job_file
+
 #include "test_job_file.moc"

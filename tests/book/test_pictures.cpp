@@ -15,6 +15,8 @@
 
 #include <sys/stat.h>
 
+namespace test_pictures {
+
 using namespace lobe;
 using namespace support;
 
@@ -211,4 +213,7 @@ private slots:
 };
 
 AMBER_TEST(TestPictures)
+
+} // namespace test_pictures
+
 #include "test_pictures.moc"

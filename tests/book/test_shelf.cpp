@@ -8,6 +8,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+namespace test_shelf {
+
 using namespace lobe;
 
 namespace {
@@ -101,4 +103,7 @@ private slots:
 };
 
 AMBER_TEST(TestShelf)
+
+} // namespace test_shelf
+
 #include "test_shelf.moc"

@@ -16,6 +16,8 @@
 #include <atomic>
 #include <thread>
 
+namespace test_strangers {
+
 using namespace lobe;
 using book::Book;
 using book::Trouble;
@@ -418,4 +420,7 @@ private slots:
 };
 
 AMBER_TEST(TestStrangers)
+
+} // namespace test_strangers
+
 #include "test_strangers.moc"

@@ -14,6 +14,8 @@
 
 #include <cmath>
 
+namespace test_choosing {
+
 using namespace lobe;
 
 using command::Ran;
@@ -227,4 +229,7 @@ private slots:
 };
 
 AMBER_TEST(TestChoosingCli)
+
+} // namespace test_choosing
+
 #include "test_choosing.moc"

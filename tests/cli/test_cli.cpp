@@ -20,6 +20,8 @@
 #include <sys/stat.h>
 #include <unistd.h>
 
+namespace test_cli {
+
 using namespace lobe;
 
 using command::Ran;
@@ -930,4 +932,7 @@ private slots:
 };
 
 AMBER_TEST(TestCli)
+
+} // namespace test_cli
+
 #include "test_cli.moc"

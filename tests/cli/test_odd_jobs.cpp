@@ -14,6 +14,8 @@
 #include <QGuiApplication>
 #include <QTest>
 
+namespace test_odd_jobs {
+
 using namespace lobe;
 
 namespace {
@@ -149,4 +151,7 @@ private slots:
 };
 
 AMBER_TEST(TestOddJobs)
+
+} // namespace test_odd_jobs
+
 #include "test_odd_jobs.moc"

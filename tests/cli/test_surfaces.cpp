@@ -21,6 +21,8 @@
 
 #include <cmath>
 
+namespace test_surfaces {
+
 using namespace lobe;
 
 namespace {
@@ -252,4 +254,7 @@ private:
 };
 
 AMBER_TEST(TestSurfaces)
+
+} // namespace test_surfaces
+
 #include "test_surfaces.moc"

@@ -7,6 +7,8 @@
 
 #include <cmath>
 
+namespace test_angles {
+
 using namespace lobe;
 
 class TestAngles : public QObject {
@@ -105,4 +107,7 @@ private slots:
 };
 
 AMBER_TEST(TestAngles)
+
+} // namespace test_angles
+
 #include "test_angles.moc"

@@ -8,6 +8,8 @@
 #include <thread>
 #include <vector>
 
+namespace test_at_once {
+
 using namespace lobe;
 
 namespace {
@@ -71,4 +73,7 @@ private slots:
 };
 
 AMBER_TEST(TestAtOnce)
+
+} // namespace test_at_once
+
 #include "test_at_once.moc"

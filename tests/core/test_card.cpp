@@ -5,6 +5,8 @@
 
 #include <QTest>
 
+namespace test_card {
+
 using namespace lobe;
 
 class TestCard : public QObject {
@@ -172,4 +174,7 @@ private slots:
 };
 
 AMBER_TEST(TestCard)
+
+} // namespace test_card
+
 #include "test_card.moc"

@@ -11,6 +11,8 @@
 #include <map>
 #include <random>
 
+namespace test_causes {
+
 using namespace lobe;
 
 namespace {
@@ -477,4 +479,7 @@ private slots:
 };
 
 AMBER_TEST(TestCauses)
+
+} // namespace test_causes
+
 #include "test_causes.moc"

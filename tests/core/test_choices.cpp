@@ -10,6 +10,8 @@
 #include <random>
 #include <set>
 
+namespace test_choices {
+
 using namespace lobe;
 
 namespace {
@@ -387,4 +389,7 @@ private slots:
 };
 
 AMBER_TEST(TestChoices)
+
+} // namespace test_choices
+
 #include "test_choices.moc"

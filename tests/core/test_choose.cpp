@@ -13,6 +13,8 @@
 #include <cmath>
 #include <numbers>
 
+namespace test_choose {
+
 using namespace lobe;
 
 namespace {
@@ -476,4 +478,7 @@ private slots:
 };
 
 AMBER_TEST(TestChoose)
+
+} // namespace test_choose
+
 #include "test_choose.moc"

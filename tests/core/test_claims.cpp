@@ -12,6 +12,8 @@
 
 #include <random>
 
+namespace test_claims {
+
 using namespace lobe;
 
 namespace {
@@ -372,4 +374,7 @@ private slots:
 };
 
 AMBER_TEST(TestClaims)
+
+} // namespace test_claims
+
 #include "test_claims.moc"

@@ -16,6 +16,8 @@
 #include <cmath>
 #include <numbers>
 
+namespace test_clearance {
+
 using namespace lobe;
 
 namespace {
@@ -761,4 +763,7 @@ private slots:
 };
 
 AMBER_TEST(TestClearance)
+
+} // namespace test_clearance
+
 #include "test_clearance.moc"

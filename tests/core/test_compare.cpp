@@ -6,6 +6,8 @@
 
 #include <QTest>
 
+namespace test_compare {
+
 using namespace lobe;
 
 namespace {
@@ -82,4 +84,7 @@ private slots:
 };
 
 AMBER_TEST(TestCompare)
+
+} // namespace test_compare
+
 #include "test_compare.moc"

@@ -8,6 +8,8 @@
 
 #include <numbers>
 
+namespace test_compression {
+
 using namespace lobe;
 
 namespace {
@@ -293,4 +295,7 @@ private slots:
 };
 
 AMBER_TEST(TestCompression)
+
+} // namespace test_compression
+
 #include "test_compression.moc"

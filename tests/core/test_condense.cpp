@@ -9,6 +9,8 @@
 
 #include <random>
 
+namespace test_condense {
+
 using namespace lobe;
 
 namespace {
@@ -108,4 +110,7 @@ private slots:
 };
 
 AMBER_TEST(TestCondense)
+
+} // namespace test_condense
+
 #include "test_condense.moc"

@@ -12,6 +12,8 @@
 #include <numbers>
 #include <random>
 
+namespace test_crowns {
+
 using namespace lobe;
 
 namespace {
@@ -170,4 +172,7 @@ private slots:
 };
 
 AMBER_TEST(TestCrowns)
+
+} // namespace test_crowns
+
 #include "test_crowns.moc"

@@ -5,6 +5,8 @@
 
 #include <QTest>
 
+namespace test_curve {
+
 using namespace lobe;
 
 namespace {
@@ -120,4 +122,7 @@ private slots:
 };
 
 AMBER_TEST(TestCurve)
+
+} // namespace test_curve
+
 #include "test_curve.moc"

@@ -6,6 +6,8 @@
 
 #include <cmath>
 
+namespace test_entry {
+
 using namespace lobe;
 
 class TestEntry : public QObject {
@@ -332,4 +334,7 @@ private slots:
 };
 
 AMBER_TEST(TestEntry)
+
+} // namespace test_entry
+
 #include "test_entry.moc"

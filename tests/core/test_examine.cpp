@@ -9,6 +9,8 @@
 
 #include <algorithm>
 
+namespace test_examine {
+
 using namespace lobe;
 
 namespace {
@@ -419,4 +421,7 @@ private slots:
 };
 
 AMBER_TEST(TestExamine)
+
+} // namespace test_examine
+
 #include "test_examine.moc"

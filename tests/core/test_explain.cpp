@@ -9,6 +9,8 @@
 
 #include <random>
 
+namespace test_explain {
+
 using namespace lobe;
 
 namespace {
@@ -439,4 +441,7 @@ private slots:
 };
 
 AMBER_TEST(TestExplain)
+
+} // namespace test_explain
+
 #include "test_explain.moc"

@@ -15,6 +15,8 @@
 #include <functional>
 #include <numbers>
 
+namespace test_faults {
+
 using namespace lobe;
 
 namespace {
@@ -314,4 +316,7 @@ private slots:
 };
 
 AMBER_TEST(TestCoreFaults)
+
+} // namespace test_faults
+
 #include "test_faults.moc"

@@ -10,6 +10,8 @@
 #include <cmath>
 #include <numbers>
 
+namespace test_filling {
+
 using namespace lobe;
 
 namespace {
@@ -216,4 +218,7 @@ private slots:
 };
 
 AMBER_TEST(TestFilling)
+
+} // namespace test_filling
+
 #include "test_filling.moc"

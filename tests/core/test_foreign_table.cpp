@@ -10,6 +10,8 @@
 
 #include <algorithm>
 
+namespace test_foreign_table {
+
 using namespace lobe;
 
 namespace {
@@ -210,4 +212,7 @@ private slots:
 };
 
 AMBER_TEST(TestForeignTable)
+
+} // namespace test_foreign_table
+
 #include "test_foreign_table.moc"

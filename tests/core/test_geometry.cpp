@@ -7,6 +7,8 @@
 #include <cmath>
 #include <numbers>
 
+namespace test_geometry {
+
 using namespace lobe;
 
 namespace {
@@ -90,4 +92,7 @@ private slots:
 };
 
 AMBER_TEST(TestGeometry)
+
+} // namespace test_geometry
+
 #include "test_geometry.moc"

@@ -6,6 +6,8 @@
 
 #include <cmath>
 
+namespace test_lift_table {
+
 using namespace lobe;
 
 namespace {
@@ -129,7 +131,7 @@ private slots:
         QFETCH(QByteArray, text);
         QFETCH(int, fault);
         QFETCH(int, line);
-        const TableError e = ::fault(text.toStdString());
+        const TableError e = test_lift_table::fault(text.toStdString());
         QCOMPARE(static_cast<int>(e.fault), fault);
         QCOMPARE(e.line, line);
     }
@@ -175,4 +177,7 @@ private slots:
 };
 
 AMBER_TEST(TestLiftTable)
+
+} // namespace test_lift_table
+
 #include "test_lift_table.moc"

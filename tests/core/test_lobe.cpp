@@ -7,6 +7,8 @@
 
 #include <algorithm>
 
+namespace test_lobe {
+
 using namespace lobe;
 
 namespace {
@@ -202,4 +204,7 @@ private slots:
 };
 
 AMBER_TEST(TestLobe)
+
+} // namespace test_lobe
+
 #include "test_lobe.moc"

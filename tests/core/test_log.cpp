@@ -6,6 +6,8 @@
 
 #include <QTest>
 
+namespace test_log {
+
 using namespace lobe;
 
 class TestLog : public QObject {
@@ -107,4 +109,7 @@ private slots:
 };
 
 AMBER_TEST(TestLog)
+
+} // namespace test_log
+
 #include "test_log.moc"

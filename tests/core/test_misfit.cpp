@@ -8,6 +8,8 @@
 #include <cmath>
 #include <random>
 
+namespace test_misfit {
+
 using namespace lobe;
 
 namespace {
@@ -94,4 +96,7 @@ private slots:
 };
 
 AMBER_TEST(TestMisfit)
+
+} // namespace test_misfit
+
 #include "test_misfit.moc"

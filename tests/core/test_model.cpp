@@ -13,6 +13,8 @@
 #include <random>
 #include <vector>
 
+namespace test_model {
+
 using namespace lobe;
 
 namespace {
@@ -292,4 +294,7 @@ private slots:
 };
 
 AMBER_TEST(TestModel)
+
+} // namespace test_model
+
 #include "test_model.moc"

@@ -5,6 +5,8 @@
 
 #include <QTest>
 
+namespace test_pair {
+
 using namespace lobe;
 
 namespace {
@@ -92,4 +94,7 @@ private slots:
 };
 
 AMBER_TEST(TestPair)
+
+} // namespace test_pair
+
 #include "test_pair.moc"

@@ -11,6 +11,8 @@
 
 #include <random>
 
+namespace test_possible {
+
 using namespace lobe;
 
 namespace {
@@ -541,4 +543,7 @@ private slots:
 };
 
 AMBER_TEST(TestPossible)
+
+} // namespace test_possible
+
 #include "test_possible.moc"

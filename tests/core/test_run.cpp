@@ -10,6 +10,8 @@
 
 #include <algorithm>
 
+namespace test_run {
+
 using namespace lobe;
 
 namespace {
@@ -393,4 +395,7 @@ private slots:
 };
 
 AMBER_TEST(TestRun)
+
+} // namespace test_run
+
 #include "test_run.moc"

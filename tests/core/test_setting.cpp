@@ -13,6 +13,8 @@
 #include <algorithm>
 #include <cmath>
 
+namespace test_setting {
+
 using namespace lobe;
 
 namespace {
@@ -250,7 +252,7 @@ private slots:
         QFETCH(double, meant);
         QFETCH(double, moved);
         QFETCH(int, verdict);
-        const Findings f = examine(::moved(meant, moved));
+        const Findings f = examine(test_setting::moved(meant, moved));
         QCOMPARE(f.changes.size(), std::size_t(2));
         for (const MoveCheck& c : f.changes) {
             QCOMPARE(static_cast<int>(c.verdict), verdict);
@@ -258,10 +260,10 @@ private slots:
             QVERIFY(c.alike);
             QCOMPARE(c.events.size(), std::size_t(2));
         }
-        QVERIFY(settingProgress(::moved(meant, moved), f) ==
+        QVERIFY(settingProgress(test_setting::moved(meant, moved), f) ==
                 (verdict != static_cast<int>(MoveVerdict::AsMeant) ? Progress::LookAgain
                  : moved == 4.0                                    ? Progress::Done
-                                : settingProgress(::moved(meant, moved), f)));
+                                : settingProgress(test_setting::moved(meant, moved), f)));
     }
 
     void waitsToBeMeasured() {
@@ -467,4 +469,7 @@ private slots:
 };
 
 AMBER_TEST(TestSetting)
+
+} // namespace test_setting
+
 #include "test_setting.moc"

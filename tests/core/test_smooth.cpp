@@ -8,6 +8,8 @@
 
 #include <random>
 
+namespace test_smooth {
+
 using namespace lobe;
 
 namespace {
@@ -270,4 +272,7 @@ private slots:
 };
 
 AMBER_TEST(TestSmooth)
+
+} // namespace test_smooth
+
 #include "test_smooth.moc"

@@ -9,6 +9,8 @@
 
 #include <random>
 
+namespace test_tdc {
+
 using namespace lobe;
 
 namespace {
@@ -363,4 +365,7 @@ private slots:
 };
 
 AMBER_TEST(TestTdc)
+
+} // namespace test_tdc
+
 #include "test_tdc.moc"

@@ -9,6 +9,8 @@
 
 #include <QTest>
 
+namespace test_uncertainty {
+
 using namespace lobe;
 
 namespace {
@@ -424,4 +426,7 @@ private slots:
 };
 
 AMBER_TEST(TestUncertainty)
+
+} // namespace test_uncertainty
+
 #include "test_uncertainty.moc"

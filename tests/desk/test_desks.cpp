@@ -17,6 +17,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+namespace test_desks {
+
 using namespace lobe;
 using app::Echo;
 
@@ -643,4 +645,7 @@ private slots:
 };
 
 AMBER_TEST(TestDesks)
+
+} // namespace test_desks
+
 #include "test_desks.moc"

@@ -9,6 +9,8 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+namespace test_practice {
+
 class TestPractice : public QObject {
     Q_OBJECT
 private slots:
@@ -74,4 +76,7 @@ private:
 };
 
 AMBER_TEST(TestPractice)
+
+} // namespace test_practice
+
 #include "test_practice.moc"

@@ -16,6 +16,8 @@
 #include <QTest>
 #include <QXmlStreamReader>
 
+namespace test_sheet {
+
 using namespace lobe;
 using namespace support;
 
@@ -211,4 +213,7 @@ private slots:
 };
 
 AMBER_TEST(TestSheet)
+
+} // namespace test_sheet
+
 #include "test_sheet.moc"

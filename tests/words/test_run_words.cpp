@@ -5,6 +5,8 @@
 
 #include <QTest>
 
+namespace test_run_words {
+
 using namespace lobe;
 
 class TestRunWords : public QObject {
@@ -71,4 +73,7 @@ private slots:
 };
 
 AMBER_TEST(TestRunWords)
+
+} // namespace test_run_words
+
 #include "test_run_words.moc"

@@ -6,6 +6,8 @@
 
 #include <QTest>
 
+namespace test_setting_words {
+
 using namespace lobe;
 
 namespace {
@@ -222,4 +224,7 @@ private slots:
 };
 
 AMBER_TEST(TestSettingWords)
+
+} // namespace test_setting_words
+
 #include "test_setting_words.moc"

@@ -10,6 +10,8 @@
 
 #include <QTest>
 
+namespace test_tables {
+
 using namespace lobe;
 
 namespace {
@@ -300,4 +302,7 @@ private slots:
 };
 
 AMBER_TEST(TestTables)
+
+} // namespace test_tables
+
 #include "test_tables.moc"

@@ -5,6 +5,8 @@
 
 #include <QTest>
 
+namespace test_words {
+
 using namespace lobe;
 
 namespace {
@@ -173,4 +175,7 @@ private slots:
 };
 
 AMBER_TEST(TestWords)
+
+} // namespace test_words
+
 #include "test_words.moc"

@@ -14,7 +14,7 @@ namespace app {
 using namespace lobe;
 
 namespace {
-constexpr double kLeft = 104.0, kRight = 86.0, kTop = 30.0, kBottom = 6.0;
+constexpr double kBarsLeft = 104.0, kBarsRight = 86.0, kBarsTop = 30.0, kBarsBottom = 6.0;
 constexpr double kFrom = -285.0, kTo = 285.0;
 } // namespace
 
@@ -54,7 +54,7 @@ QString EventBars::text() const {
 }
 
 double EventBars::x(double deg, const QSizeF& size) const {
-    return kLeft + (deg - kFrom) / (kTo - kFrom) * (size.width() - kLeft - kRight);
+    return kBarsLeft + (deg - kFrom) / (kTo - kFrom) * (size.width() - kBarsLeft - kBarsRight);
 }
 
 void EventBars::draw(QPainter& p, const QSizeF& size) const {
@@ -63,29 +63,32 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
     p.setRenderHint(QPainter::Antialiasing);
     p.setPen(QPen(t.edge, 1.0));
     p.setBrush(t.dial);
-    p.drawRect(QRectF(kLeft, kTop, size.width() - kLeft - kRight, size.height() - kTop - kBottom));
+    p.drawRect(QRectF(kBarsLeft, kBarsTop, size.width() - kBarsLeft - kBarsRight,
+                      size.height() - kBarsTop - kBarsBottom));
     p.setBrush(Qt::NoBrush);
     p.setFont(Look::font(13, true));
     for (double deg : {-180.0, 0.0, 180.0}) {
         p.setPen(QPen(t.muted, 1.4));
-        p.drawLine(QPointF(x(deg, size), kTop), QPointF(x(deg, size), size.height() - kBottom));
+        p.drawLine(QPointF(x(deg, size), kBarsTop),
+                   QPointF(x(deg, size), size.height() - kBarsBottom));
         p.setPen(t.ink);
-        drawFitted(p, QRectF(x(deg, size) - 60, kTop - 22, 120, 20), Qt::AlignCenter,
+        drawFitted(p, QRectF(x(deg, size) - 60, kBarsTop - 22, 120, 20), Qt::AlignCenter,
                    deg == 0.0 ? Say::tr("TDC overlap") : Say::tr("BDC"));
     }
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    drawFitted(p, QRectF(0, kTop - 22, kLeft - 8, 20), Qt::AlignRight | Qt::AlignVCenter,
+    drawFitted(p, QRectF(0, kBarsTop - 22, kBarsLeft - 8, 20), Qt::AlignRight | Qt::AlignVCenter,
                Say::tr("checking height"));
-    drawFitted(p, QRectF(size.width() - kRight, kTop - 22, kRight, 20), Qt::AlignCenter,
+    drawFitted(p, QRectF(size.width() - kBarsRight, kBarsTop - 22, kBarsRight, 20), Qt::AlignCenter,
                Say::tr("overlap"));
     if (scene_.heights.empty()) return;
 
-    const double rowHeight = (size.height() - kTop - kBottom) / double(scene_.heights.size());
+    const double rowHeight =
+        (size.height() - kBarsTop - kBarsBottom) / double(scene_.heights.size());
     const double bar = std::clamp(rowHeight * 0.36, 9.0, 24.0);
     for (std::size_t i = 0; i < scene_.heights.size(); ++i) {
         const Height& h = scene_.heights[i];
-        const double top = kTop + rowHeight * double(i), middle = top + rowHeight / 2.0;
+        const double top = kBarsTop + rowHeight * double(i), middle = top + rowHeight / 2.0;
         if (i > 0) {
             p.setPen(QPen(t.edge, 1.0));
             p.drawLine(QPointF(4, top), QPointF(size.width() - 4, top));
@@ -95,13 +98,14 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
         constexpr double kTwoLines = 28.0;
         constexpr int kSide = static_cast<int>(Qt::AlignRight | Qt::AlignVCenter);
         if (rowHeight < kTwoLines) {
-            drawFitted(p, QRectF(0, middle - 9, kLeft - 8, 18), kSide,
+            drawFitted(p, QRectF(0, middle - 9, kBarsLeft - 8, 18), kSide,
                        words::height(h.mm, style) + QLatin1Char(' ') + words::placeName(h.at));
         } else {
-            p.drawText(QRectF(0, middle - 18, kLeft - 8, 18), kSide, words::height(h.mm, style));
+            p.drawText(QRectF(0, middle - 18, kBarsLeft - 8, 18), kSide,
+                       words::height(h.mm, style));
             p.setFont(Look::font(12));
             p.setPen(t.muted);
-            drawFitted(p, QRectF(0, middle, kLeft - 8, 16), kSide, words::placeName(h.at));
+            drawFitted(p, QRectF(0, middle, kBarsLeft - 8, 16), kSide, words::placeName(h.at));
         }
         if (scene_.exhaust) drawBar(p, size, middle - bar - 1.0, bar, *scene_.exhaust, h);
         if (scene_.intake) drawBar(p, size, middle + 1.0, bar, *scene_.intake, h);
@@ -111,16 +115,15 @@ void EventBars::draw(QPainter& p, const QSizeF& size) const {
             if (o.height != h || !o.degrees) continue;
             p.setFont(Look::font(15, true));
             p.setPen(t.ink);
-            p.drawText(QRectF(size.width() - kRight, middle - 12, kRight, 24), Qt::AlignCenter,
-                       words::fixed(*o.degrees, 1, style) + QChar(0xB0));
+            p.drawText(QRectF(size.width() - kBarsRight, middle - 12, kBarsRight, 24),
+                       Qt::AlignCenter, words::fixed(*o.degrees, 1, style) + QChar(0xB0));
         }
     }
 }
 
 /// Where the card has its four events: amber posts with a head, over the bars of its height.
 void EventBars::drawCard(QPainter& p, const QSizeF& size, double middle, double bar) const {
-    for (Event e :
-         {Event::IntakeOpens, Event::IntakeCloses, Event::ExhaustOpens, Event::ExhaustCloses}) {
+    for (Event e : kEvents) {
         const auto at = cardEvent(*scene_.card, e);
         if (!at) continue;
         const bool intake = e == Event::IntakeOpens || e == Event::IntakeCloses;
@@ -130,7 +133,7 @@ void EventBars::drawCard(QPainter& p, const QSizeF& size, double middle, double 
     }
     p.setFont(Look::font(12));
     p.setPen(theme().amberText);
-    drawFitted(p, QRectF(kLeft + 4.0, middle + bar - 14.0, 60.0, 16.0),
+    drawFitted(p, QRectF(kBarsLeft + 4.0, middle + bar - 14.0, 60.0, 16.0),
                Qt::AlignLeft | Qt::AlignVCenter, Say::tr("| card"));
 }
 

@@ -239,11 +239,11 @@ private:
     /// In a little smaller font where that is enough, else its end is left out.
     static void sayFitted(QPainter* p, const QRect& r, const QRect& box, int flags,
                           const MeasuredText& text) {
-        constexpr int kSmallest = 11;
+        constexpr int kSmallestInRow = 11;
         const QFont usual = p->font();
         QFont font = usual;
         bool whole = text.width <= box.width();
-        while (!whole && font.pixelSize() > kSmallest) {
+        while (!whole && font.pixelSize() > kSmallestInRow) {
             font.setPixelSize(font.pixelSize() - 1);
             whole = QFontMetrics(font).horizontalAdvance(text.text) <= box.width();
         }

@@ -41,6 +41,9 @@ constexpr CamDeg toCam(CrankDeg crank) {
 
 enum class Side { Intake, Exhaust };
 enum class Event { IntakeOpens, IntakeCloses, ExhaustOpens, ExhaustCloses };
+/// All of them, as a cycle has them on a card.
+inline constexpr Event kEvents[] = {Event::IntakeOpens, Event::IntakeCloses, Event::ExhaustOpens,
+                                    Event::ExhaustCloses};
 
 constexpr Event opening(Side side) {
     return side == Side::Intake ? Event::IntakeOpens : Event::ExhaustOpens;

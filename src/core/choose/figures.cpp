@@ -81,8 +81,7 @@ public:
         // What decides first: the rest can be looked up.
         for (Side side : {Side::Intake, Side::Exhaust})
             add(Measure::Duration, side, height, duration(side, height));
-        for (Event e :
-             {Event::IntakeOpens, Event::IntakeCloses, Event::ExhaustOpens, Event::ExhaustCloses})
+        for (Event e : kEvents)
             event(e, height);
         for (Side side : {Side::Intake, Side::Exhaust})
             add(Measure::Centre, side, {}, of(out_.centre[side], centreHalf(side)));

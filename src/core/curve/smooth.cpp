@@ -19,10 +19,6 @@ constexpr double kKnot_deg = 5.0;
 
 using Vector = std::vector<double>;
 
-std::size_t index(int i) {
-    return static_cast<std::size_t>(i);
-}
-
 } // namespace
 
 struct SmoothCurve::Fit {

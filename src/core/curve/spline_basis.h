@@ -10,6 +10,11 @@
 
 namespace lobe {
 
+/// Splines are counted with a sign, since a cell may lie before the first; what holds them is not.
+constexpr std::size_t index(int i) {
+    return static_cast<std::size_t>(i);
+}
+
 struct SplineBasis {
     static constexpr int kDegree = 5, kSpan = kDegree + 1;
     using Row = std::array<double, kSpan>;
@@ -31,17 +36,15 @@ struct SplineBasis {
         const int degree = kDegree - order;
         for (int d = 1; d <= degree; ++d)
             for (int i = d; i >= 0; --i) {
-                const double left =
-                    i > 0 ? (t + d - i) / d * b[static_cast<std::size_t>(i - 1)] : 0.0;
-                const double right =
-                    i < d ? (1.0 - t + i) / d * b[static_cast<std::size_t>(i)] : 0.0;
-                b[static_cast<std::size_t>(i)] = left + right;
+                const double left = i > 0 ? (t + d - i) / d * b[index(i - 1)] : 0.0;
+                const double right = i < d ? (1.0 - t + i) / d * b[index(i)] : 0.0;
+                b[index(i)] = left + right;
             }
         for (int k = 0; k < order; ++k) {
             for (int i = degree + k + 1; i >= 0; --i) {
-                const double left = i > 0 ? b[static_cast<std::size_t>(i - 1)] : 0.0;
-                const double right = i <= degree + k ? b[static_cast<std::size_t>(i)] : 0.0;
-                b[static_cast<std::size_t>(i)] = (left - right) / knot;
+                const double left = i > 0 ? b[index(i - 1)] : 0.0;
+                const double right = i <= degree + k ? b[index(i)] : 0.0;
+                b[index(i)] = (left - right) / knot;
             }
         }
         return b;

@@ -7,13 +7,8 @@ namespace lobe {
 namespace {
 
 constexpr int kPenalty = 3;
-constexpr int kSpan = SplineBasis::kSpan;
 
 using Vector = SplineFit::Vector;
-
-std::size_t index(int i) {
-    return static_cast<std::size_t>(i);
-}
 
 double plain(const Vector& a, const Vector& b) {
     double sum = 0.0;
@@ -55,7 +50,7 @@ void SplineFit::weigh(Vector weights) {
         const double w = weights_[k];
         squares_ += w * points_[k].mm * points_[k].mm;
         lifts.push_back(points_[k].mm);
-        for (int i = 0; i < kSpan; ++i) {
+        for (int i = 0; i < SplineBasis::kSpan; ++i) {
             const double bi = w * rows_[k][index(i)];
             for (int j = 0; j <= i; ++j)
                 gram_.at(firsts_[k] + i, firsts_[k] + j) += bi * rows_[k][index(j)];
@@ -157,7 +152,7 @@ double SplineFit::gain(const Corner& corner, double& slope) const {
                 s(i, j) += weighed * k[index(j)];
             double* out = &crossed[i][index(firsts_[p])];
 #pragma GCC unroll 8
-            for (int c = 0; c < kSpan; ++c)
+            for (int c = 0; c < SplineBasis::kSpan; ++c)
                 out[c] += weighed * row[index(c)];
         }
     }
@@ -185,7 +180,7 @@ double SplineFit::left() const {
 
 SplineFit::Vector SplineFit::reachOf(std::size_t reading) const {
     Vector b(index(basis_.count), 0.0);
-    for (int k = 0; k < kSpan; ++k)
+    for (int k = 0; k < SplineBasis::kSpan; ++k)
         b[index(firsts_[reading] + k)] = rows_[reading][index(k)];
     return factor_.solve(std::move(b));
 }
@@ -238,7 +233,7 @@ SplineFit::Vector SplineFit::project(const Vector& k) const {
     Vector out(index(basis_.count), 0.0);
     for (std::size_t p = 0; p < points_.size(); ++p)
         if (k[p] != 0.0)
-            for (int i = 0; i < kSpan; ++i)
+            for (int i = 0; i < SplineBasis::kSpan; ++i)
                 out[index(firsts_[p] + i)] += weights_[p] * k[p] * rows_[p][index(i)];
     return out;
 }

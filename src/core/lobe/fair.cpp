@@ -9,8 +9,8 @@ namespace lobe {
 namespace {
 
 /// Nothing under this is worth going back for.
-constexpr double kFloor_mm = 0.025, kWideFloor_mm = 0.06;
-constexpr std::size_t kMost = 12;
+constexpr double kWorth_mm = 0.025, kWideFloor_mm = 0.06;
+constexpr std::size_t kMostTaken = 12;
 /// Fewer are judged by their neighbours alone.
 constexpr std::size_t kBearsCurve = 12;
 /// Of faultless runs, the share in which a reading may be named.
@@ -29,7 +29,7 @@ public:
 
     FairReadings run() {
         if (!refit()) return std::move(out_);
-        while (taken_.size() < kMost) {
+        while (taken_.size() < kMostTaken) {
             const auto worst = farthest();
             if (!worst || !takeOut(*worst)) break;
         }
@@ -62,7 +62,7 @@ private:
         return t * t < 0.98 * left ? t * std::sqrt((left - 1.0) / (left - t * t)) : 7.0 * t;
     }
     bool off(const SmoothCurve::Standing& s) const {
-        return std::abs(s.off_mm) > kFloor_mm && deviates(s) > limit_;
+        return std::abs(s.off_mm) > kWorth_mm && deviates(s) > limit_;
     }
     bool isRight(double deg) const {
         return std::any_of(right_.begin(), right_.end(),

@@ -46,12 +46,12 @@ std::optional<double> number(std::string text, bool comma) {
     return v;
 }
 
-struct Layout {
+struct Separated {
     char separator;
     bool comma;
 };
 
-std::optional<ForeignTable> readWith(const std::vector<std::string_view>& lines, Layout layout) {
+std::optional<ForeignTable> readWith(const std::vector<std::string_view>& lines, Separated layout) {
     std::map<std::size_t, std::vector<std::vector<double>>> byWidth;
     std::vector<std::string> before;
     std::map<std::size_t, std::vector<std::string>> names;
@@ -163,9 +163,10 @@ std::optional<ForeignTable> readForeignTable(std::string_view text) {
     std::optional<ForeignTable> best;
     std::size_t most = 0;
     // In the order of preference where several make as much of it.
-    for (const Layout layout :
-         {Layout{'\t', false}, Layout{'\t', true}, Layout{';', false}, Layout{';', true},
-          Layout{',', false}, Layout{' ', false}, Layout{' ', true}}) {
+    for (const Separated layout :
+         {Separated{'\t', false}, Separated{'\t', true}, Separated{';', false},
+          Separated{';', true}, Separated{',', false}, Separated{' ', false},
+          Separated{' ', true}}) {
         auto read = readWith(lines, layout);
         if (!read) continue;
         const std::size_t numbers = read->columns.size() * read->columns.front().size();
@@ -283,8 +284,8 @@ std::string shapeOf(const ForeignTable& table) {
 
 namespace {
 
-/// A reading as words with a number each: what can be remembered of it. Columns count from 0, -1 is
-/// none.
+/// A reading as words with a number each: what can be remembered of it. Separated count from 0, -1
+/// is none.
 std::map<std::string, double> wordsOf(const TableReading& r, Side side) {
     return {{"angle", r.angle ? static_cast<double>(*r.angle) : -1.0},
             {"lift", static_cast<double>(r.lift)},

@@ -7,7 +7,7 @@ namespace lobe {
 namespace {
 
 /// What a card's whole degrees leave uncertain, and setting the wheel; one standard deviation.
-constexpr double kCardRounding_deg = 0.29, kWheel_deg = 0.15;
+constexpr double kCardRounding_deg = 0.29, kSetting_deg = 0.15;
 
 /// The crossing of a height on a lobe's curve; its slope there.
 struct Crossing {
@@ -67,9 +67,9 @@ std::optional<double> cardMisfit(const ExplainRequest& r, const Card& card) {
         // Two readings' worth of indicator, the wheel, and the card's whole degrees.
         if (duration && measured)
             compare(*measured - *duration,
-                    std::sqrt(2.0) *
-                        std::sqrt(std::pow(0.01 / std::max(slope, 1e-3), 2) +
-                                  kWheel_deg * kWheel_deg + kCardRounding_deg * kCardRounding_deg));
+                    std::sqrt(2.0) * std::sqrt(std::pow(0.01 / std::max(slope, 1e-3), 2) +
+                                               kSetting_deg * kSetting_deg +
+                                               kCardRounding_deg * kCardRounding_deg));
         if (f->maxLift_mm && f->noseReached)
             if (const auto lift = cardLiftHere_mm(card, s, r.engine, f->taken.at))
                 compare(*f->maxLift_mm - *lift, 0.05);

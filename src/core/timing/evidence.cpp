@@ -13,8 +13,6 @@
 namespace lobe {
 namespace {
 
-constexpr Event kEvents[] = {Event::IntakeOpens, Event::IntakeCloses, Event::ExhaustOpens,
-                             Event::ExhaustCloses};
 constexpr CentreSchool kSchools[] = {CentreSchool::Events, CentreSchool::EqualDrop,
                                      CentreSchool::Peak, CentreSchool::Centroid};
 /// How seldom a card means its centre by each, -2 log.

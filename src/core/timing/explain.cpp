@@ -9,8 +9,6 @@
 namespace lobe {
 namespace {
 
-constexpr Event kEvents[] = {Event::IntakeOpens, Event::IntakeCloses, Event::ExhaustOpens,
-                             Event::ExhaustCloses};
 /// Heights people use; a card that does not say its own may mean any of them.
 constexpr double kUsualHeights_mm[] = {0.1524, 0.5, 0.508, 1.0, 1.016, 1.27, 2.54};
 /// Two causes this near one another, -2 log of the odds, are not told apart: ten to one.

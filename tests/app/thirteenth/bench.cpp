@@ -9,13 +9,13 @@ const BenchKind benches::tally{
     },
 };
 
-#define SPARE(station)                                                                             \
+#define SPARE_BENCH(station)                                                                       \
     const BenchKind benches::station {                                                             \
         .make = [](Session& session, const Look& look, Dialogs&, QWidget* parent) -> Bench* {      \
             return new fixture::TallyStation(session, look, parent);                               \
         },                                                                                         \
     }
-SPARE(spare4);
-SPARE(spare5);
+SPARE_BENCH(spare4);
+SPARE_BENCH(spare5);
 
 } // namespace app

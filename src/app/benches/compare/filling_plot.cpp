@@ -15,7 +15,8 @@ namespace app {
 using namespace lobe;
 
 namespace {
-constexpr double kLeft = 46.0, kRight = 12.0, kTop = 22.0, kFoot = 20.0, kBetween = 18.0;
+constexpr double kFillingLeft = 46.0, kFillingRight = 12.0, kFillingTop = 22.0, kFillingFoot = 20.0,
+                 kFillingBetween = 18.0;
 
 /// A line through the points, in the plot's own coordinates.
 template <class X, class Y> QPolygonF lineOf(const FillingCurve& c, const X& x, const Y& y) {
@@ -67,16 +68,18 @@ void FillingPlot::draw(QPainter& p, const QSizeF& size) const {
     if (!desk_) return;
     const auto views = desk_->views();
     const auto& curves = desk_->curves();
-    const double room = size.height() - kTop - kBetween - kFoot;
-    const QRectF upper(kLeft, kTop, size.width() - kLeft - kRight, room * 0.68);
-    const QRectF lower(kLeft, upper.bottom() + kBetween, upper.width(), room * 0.32);
+    const double room = size.height() - kFillingTop - kFillingBetween - kFillingFoot;
+    const QRectF upper(kFillingLeft, kFillingTop, size.width() - kFillingLeft - kFillingRight,
+                       room * 0.68);
+    const QRectF lower(kFillingLeft, upper.bottom() + kFillingBetween, upper.width(), room * 0.32);
     p.setBrush(t.dial);
     p.setPen(QPen(t.edge, 1.0));
     p.drawRect(upper);
     p.drawRect(lower);
     p.setFont(Look::font(12));
     p.setPen(t.muted);
-    drawFitted(p, QRectF(kLeft, 2, upper.width(), kTop - 4), Qt::AlignLeft | Qt::AlignVCenter,
+    drawFitted(p, QRectF(kFillingLeft, 2, upper.width(), kFillingTop - 4),
+               Qt::AlignLeft | Qt::AlignVCenter,
                Say::tr("filling, an estimate without the pipes, over thousands per minute"));
     const CamView* ref = nullptr;
     const FillingCurve* base = nullptr;
@@ -123,7 +126,7 @@ void FillingPlot::draw(QPainter& p, const QSizeF& size) const {
         p.setPen(QPen(t.edge, 0.6));
         p.drawLine(QPointF(upper.left(), y(e)), QPointF(upper.right(), y(e)));
         p.setPen(t.muted);
-        p.drawText(QRectF(0, y(e) - 9, kLeft - 5, 18), Qt::AlignRight | Qt::AlignVCenter,
+        p.drawText(QRectF(0, y(e) - 9, kFillingLeft - 5, 18), Qt::AlignRight | Qt::AlignVCenter,
                    words::fixed(e, 1, look().style()));
     }
     for (double rpm : along(std::ceil(from / 1000.0) * 1000.0, to, 1000.0)) {
@@ -162,11 +165,13 @@ void FillingPlot::draw(QPainter& p, const QSizeF& size) const {
     p.setFont(Look::font(12));
     p.setPen(t.muted);
     p.drawLine(QPointF(lower.left(), d(0)), QPointF(lower.right(), d(0)));
-    p.drawText(QRectF(0, lower.top() - 2, kLeft - 5, 16), Qt::AlignRight | Qt::AlignTop,
+    p.drawText(QRectF(0, lower.top() - 2, kFillingLeft - 5, 16), Qt::AlignRight | Qt::AlignTop,
                QLatin1Char('+') + QString::number(apart, 'f', 0) + QStringLiteral(" %"));
-    p.drawText(QRectF(0, lower.bottom() - 14, kLeft - 5, 16), Qt::AlignRight | Qt::AlignBottom,
+    p.drawText(QRectF(0, lower.bottom() - 14, kFillingLeft - 5, 16),
+               Qt::AlignRight | Qt::AlignBottom,
                QString(QChar(0x2212)) + QString::number(apart, 'f', 0) + QStringLiteral(" %"));
-    drawFitted(p, QRectF(kLeft, lower.top() - kBetween, lower.width(), kBetween),
+    drawFitted(p,
+               QRectF(kFillingLeft, lower.top() - kFillingBetween, lower.width(), kFillingBetween),
                Qt::AlignLeft | Qt::AlignVCenter,
                Say::tr("against %1").arg(QString(ref->letter) + QLatin1Char(' ') + ref->name));
     for (std::size_t i = 0; i < curves.size() && i < views.size(); ++i) {
