@@ -150,7 +150,7 @@ void manyReadings() {
                 LiftRun run;
                 run.cylinder = cylinder;
                 run.side = side;
-                run.conditions = usualConditions(job.engine, side);
+                run.terms = usualConditions(job.engine, side);
                 const auto truth = side == Side::Intake ? closed::power(106, 147, 7.2)
                                                         : closed::power(-112, 150, 7.0);
                 std::vector<Reading> rows;

@@ -221,7 +221,7 @@ void enterToPainted() {
             const std::vector<Reading> all = std::exchange(run.readings, {});
             for (std::size_t k = 0; k < all.size(); k += every)
                 run.readings.push_back(all[k]);
-            session.book().record(session.job().id, book::AddRun{run});
+            session.book().record(session.job().id, book::AddSeries{run});
         }
         session.openJob(session.job().id);
         const double many = median(enters(application, 4));

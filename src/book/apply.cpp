@@ -35,50 +35,37 @@ public:
         else
             job_.log.insert(at, c.entry);
     }
-    void operator()(const AddRun& c) {
-        LiftRun run = c.run;
-        run.id = made_.id;
-        for (std::size_t i = 0; i < run.readings.size() && i < made_.readings.size(); ++i)
-            run.readings.edit()[i].id = made_.readings[i];
-        job_.runs.push_back(std::move(run));
+    void operator()(const AddSeries& c) {
+        std::visit(
+            [this](auto series) {
+                series.id = made_.id;
+                for (std::size_t i = 0; i < series.readings.size() && i < made_.readings.size();
+                     ++i)
+                    series.readings.edit()[i].id = made_.readings[i];
+                of(series).push_back(std::move(series));
+            },
+            c.series);
     }
-    void operator()(const SetConditions& c) {
-        if (LiftRun* run = find(c.run)) run->conditions = c.conditions;
+    void operator()(const SetTerms& c) {
+        seriesOf(job_, c.series, [&c](auto& series) {
+            if (const auto* terms = std::get_if<std::decay_t<decltype(series.terms)>>(&c.terms))
+                series.terms = *terms;
+        });
     }
-    void operator()(const SetManyConditions& c) {
-        for (const SetConditions& one : c.runs)
+    void operator()(const SetManyTerms& c) {
+        for (const SetTerms& one : c.series)
             (*this)(one);
         if (c.stated) static_cast<Stated&>(job_) = *c.stated;
     }
     void operator()(const AddReading& c) {
         if (c.replaces) strike(*c.replaces, lobe::kReadAgain);
-        LiftRun* run = find(c.run);
-        if (!run) return;
         Reading reading = c.reading;
         reading.id = made_.id;
         reading.struck.reset();
-        run->readings.push_back(std::move(reading));
+        seriesOf(job_, c.series,
+                 [&reading](auto& series) { series.readings.push_back(std::move(reading)); });
     }
     void operator()(const StrikeReading& c) { strike(c.reading, c.reason); }
-    void operator()(const AddMap& c) {
-        ClearanceMap map = c.map;
-        map.id = made_.id;
-        for (std::size_t i = 0; i < map.presses.size() && i < made_.readings.size(); ++i)
-            map.presses.edit()[i].id = made_.readings[i];
-        job_.maps.push_back(std::move(map));
-    }
-    void operator()(const SetMockUp& c) {
-        if (ClearanceMap* map = findMap(c.map)) map->mockUp = c.mockUp;
-    }
-    void operator()(const AddPress& c) {
-        if (c.replaces) strike(*c.replaces, lobe::kReadAgain);
-        ClearanceMap* map = findMap(c.map);
-        if (!map) return;
-        Press press = c.press;
-        press.id = made_.id;
-        press.struck.reset();
-        map->presses.push_back(std::move(press));
-    }
     void operator()(const AddContact& c) {
         job_.contacts.push_back(c.contact);
         job_.contacts.back().id = made_.id;
@@ -90,16 +77,8 @@ public:
     }
 
 private:
-    LiftRun* find(std::int64_t id) {
-        for (LiftRun& r : job_.runs)
-            if (r.id == id) return &r;
-        return nullptr;
-    }
-    ClearanceMap* findMap(std::int64_t id) {
-        for (ClearanceMap& m : job_.maps)
-            if (m.id == id) return &m;
-        return nullptr;
-    }
+    std::vector<LiftRun>& of(const LiftRun&) { return job_.runs; }
+    std::vector<ClearanceMap>& of(const ClearanceMap&) { return job_.maps; }
     /// Only the list that holds it is changed.
     template <class T>
     static void strikeIn(Rows<T>& rows, std::int64_t id, const std::string& reason) {
@@ -111,7 +90,7 @@ private:
     }
     void strike(std::int64_t reading, const std::string& reason) {
         for (ClearanceMap& map : job_.maps)
-            strikeIn(map.presses, reading, reason);
+            strikeIn(map.readings, reading, reason);
         for (LiftRun& run : job_.runs)
             strikeIn(run.readings, reading, reason);
     }

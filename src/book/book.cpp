@@ -100,9 +100,9 @@ std::int64_t Book::insertWhole(const Job& job) {
         if (c.struck) insert(id, StrikeContact{made.id, c.struck->reason}, nullptr);
     }
     for (const LiftRun& r : job.runs)
-        insert(id, AddRun{r}, nullptr);
+        insert(id, AddSeries{r}, nullptr);
     for (const ClearanceMap& m : job.maps)
-        insert(id, AddMap{m}, nullptr);
+        insert(id, AddSeries{m}, nullptr);
     for (const LogEntry& e : job.log)
         insert(id, KeepEntry{e}, nullptr);
     return id;
@@ -150,6 +150,14 @@ QVariant orNull(const std::optional<std::int64_t>& id) {
     return id ? QVariant(qint64(*id)) : QVariant();
 }
 
+/// A kind of series, as the book names it.
+const char* kindOf(const LiftRun&) {
+    return "lift";
+}
+const char* kindOf(const ClearanceMap&) {
+    return "clearance";
+}
+
 /// Writes the rows of one change; one overload per kind.
 class RowWriter {
 public:
@@ -186,57 +194,39 @@ public:
         return {c.entry.number, {}};
     }
 
-    Made operator()(const AddRun& c) {
-        Made made;
-        made.id = run(c.run.cylinder, c.run.side, "lift");
-        conditions(made.id, toJson(c.run.conditions), false);
-        for (const Reading& r : c.run.readings) {
-            made.readings.push_back(reading(made.id, r));
-            if (r.struck) strike(made.readings.back(), {}, r.struck->reason);
-        }
-        return made;
+    Made operator()(const AddSeries& c) {
+        return std::visit(
+            [this](const auto& series) {
+                Made made;
+                made.id = run(series.cylinder, series.side, kindOf(series));
+                terms(made.id, toJson(series.terms), false);
+                for (const Reading& r : series.readings) {
+                    made.readings.push_back(reading(made.id, r));
+                    if (r.struck) strike(made.readings.back(), {}, r.struck->reason);
+                }
+                return made;
+            },
+            c.series);
     }
-    Made operator()(const SetConditions& c) {
-        const Json after = toJson(c.conditions);
+    Made operator()(const SetTerms& c) {
+        const Json after = std::visit([](const auto& t) { return toJson(t); }, c.terms);
+        std::optional<Json> before;
         if (seen_)
-            for (const LiftRun& run : seen_->runs)
-                if (run.id == c.run)
-                    return conditions(c.run, changed(toJson(run.conditions), after), true);
-        return conditions(c.run, after, false);
+            seriesOf(*seen_, c.series, [&](const auto& series) { before = toJson(series.terms); });
+        return before ? terms(c.series, changed(*before, after), true)
+                      : terms(c.series, after, false);
     }
-    Made operator()(const SetManyConditions& c) {
-        for (const SetConditions& one : c.runs)
+    Made operator()(const SetManyTerms& c) {
+        for (const SetTerms& one : c.series)
             (*this)(one);
         if (c.stated) (*this)(SetStated{*c.stated});
         return {};
     }
     Made operator()(const AddReading& c) {
         if (c.replaces) strike(*c.replaces, {}, lobe::kReadAgain);
-        return {reading(c.run, c.reading), {}};
+        return {reading(c.series, c.reading), {}};
     }
     Made operator()(const StrikeReading& c) { return strike(c.reading, {}, c.reason); }
-    Made operator()(const AddMap& c) {
-        Made made;
-        made.id = run(c.map.cylinder, c.map.side, "clearance");
-        conditions(made.id, toJson(c.map.mockUp), false);
-        for (const Press& p : c.map.presses) {
-            made.readings.push_back(press(made.id, p));
-            if (p.struck) strike(made.readings.back(), {}, p.struck->reason);
-        }
-        return made;
-    }
-    Made operator()(const SetMockUp& c) {
-        const Json after = toJson(c.mockUp);
-        if (seen_)
-            for (const ClearanceMap& map : seen_->maps)
-                if (map.id == c.map)
-                    return conditions(c.map, changed(toJson(map.mockUp), after), true);
-        return conditions(c.map, after, false);
-    }
-    Made operator()(const AddPress& c) {
-        if (c.replaces) strike(*c.replaces, {}, lobe::kReadAgain);
-        return {press(c.map, c.press), {}};
-    }
     Made operator()(const AddContact& c) {
         const Contact& k = c.contact;
         Statement s(db_, QStringLiteral("INSERT INTO contact(action_id, pass, method, after_top, "
@@ -267,7 +257,7 @@ private:
               title.isNull() ? QVariant(QStringLiteral("")) : QVariant(title));
         return {};
     }
-    Made conditions(qint64 run, const Json& body, bool patch) {
+    Made terms(qint64 run, const Json& body, bool patch) {
         Statement s(db_, QStringLiteral("INSERT INTO run_terms(action_id, run_id, body, patch) "
                                         "VALUES (?, ?, ?, ?)"));
         s.run(action_, run, compact(body), patch ? 1 : 0);
@@ -278,14 +268,6 @@ private:
                                         "(?, ?, ?, ?)"));
         return s.run(action_, cylinder, sideText(side), QLatin1String(kind)).id();
     }
-    std::int64_t press(qint64 map, const Press& p) {
-        Reading r;
-        r.at = p.at;
-        r.lift_mm = p.clearance_mm;
-        r.typed = p.typed;
-        r.time_ms = p.time_ms;
-        return reading(map, r);
-    }
     std::int64_t reading(qint64 run, const Reading& r) {
         // A sweep has thousands: prepared once.
         if (!readings_)
@@ -294,8 +276,10 @@ private:
                                                   "of, zero, scale) "
                                                   "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"));
         return readings_
-            ->run(action_, run, r.at.deg, r.lift_mm, QString::fromStdString(r.typed),
-                  qint64(r.time_ms), approachText(r.approach), readingOfText(r.of), r.zero,
+            ->run(action_, run, r.at.deg, r.value_mm, QString::fromStdString(r.typed),
+                  qint64(r.time_ms), approachText(r.approach),
+                  // A press is one by the kind of its series.
+                  readingOfText(r.of == ReadingOf::Press ? ReadingOf::Lift : r.of), r.zero,
                   r.scale ? QVariant(scaleText(*r.scale)) : QVariant())
             .id();
     }
@@ -321,20 +305,25 @@ struct KindOf {
     const char* operator()(const SetStated&) const { return "settings"; }
     const char* operator()(const KeepMove&) const { return "cam setting"; }
     const char* operator()(const KeepEntry&) const { return "entry"; }
-    const char* operator()(const AddRun& c) const {
-        return c.run.readings.empty() ? "run" : c.run.readings.size() == 1 ? "reading" : "import";
+    const char* operator()(const AddSeries& c) const {
+        return std::visit(
+            [](const auto& s) {
+                return s.readings.empty()       ? begun(s)
+                       : s.readings.size() == 1 ? "reading"
+                                                : "import";
+            },
+            c.series);
     }
-    const char* operator()(const SetManyConditions&) const { return "shift"; }
-    const char* operator()(const SetConditions&) const { return "run terms"; }
+    const char* operator()(const SetManyTerms&) const { return "shift"; }
+    const char* operator()(const SetTerms&) const { return "run terms"; }
     const char* operator()(const AddReading&) const { return "reading"; }
     const char* operator()(const StrikeReading&) const { return "strike"; }
-    const char* operator()(const AddMap& c) const {
-        return c.map.presses.empty() ? "map" : c.map.presses.size() == 1 ? "reading" : "import";
-    }
-    const char* operator()(const SetMockUp&) const { return "run terms"; }
-    const char* operator()(const AddPress&) const { return "reading"; }
     const char* operator()(const AddContact&) const { return "contact"; }
     const char* operator()(const StrikeContact&) const { return "strike"; }
+
+private:
+    static const char* begun(const LiftRun&) { return "run"; }
+    static const char* begun(const ClearanceMap&) { return "map"; }
 };
 
 } // namespace
@@ -369,27 +358,33 @@ static std::int64_t newest(const auto& rows) {
     return id;
 }
 
+static const auto& alike(const LiftRun&, const Job& job) {
+    return job.runs;
+}
+static const auto& alike(const ClearanceMap&, const Job& job) {
+    return job.maps;
+}
+
 bool Book::takenMeanwhile(std::int64_t job, const Change& change, const Job& seen) const {
     // A table that is read in is another run, whoever began one.
-    if (const auto* c = std::get_if<AddRun>(&change))
-        return c->run.readings.size() == 1 &&
-               begunMeanwhile(job, "lift", c->run.cylinder, c->run.side, newest(seen.runs));
-    if (const auto* c = std::get_if<AddMap>(&change))
-        return c->map.presses.size() == 1 &&
-               begunMeanwhile(job, "clearance", c->map.cylinder, c->map.side, newest(seen.maps));
-    if (const auto* c = std::get_if<AddPress>(&change)) {
-        for (const ClearanceMap& map : seen.maps)
-            // One that puts another right says which.
-            if (map.id == c->map && !c->replaces)
-                return loggedMeanwhile(c->map, newest(map.presses), 1, c->press.at);
-        return false;
-    }
+    if (const auto* c = std::get_if<AddSeries>(&change))
+        return std::visit(
+            [&](const auto& series) {
+                return series.readings.size() == 1 &&
+                       begunMeanwhile(job, kindOf(series), series.cylinder, series.side,
+                                      newest(alike(series, seen)));
+            },
+            c->series);
     const auto* c = std::get_if<AddReading>(&change);
-    if (!c || c->reading.of != ReadingOf::Lift) return false;
-    for (const LiftRun& run : seen.runs)
-        if (run.id == c->run)
-            return loggedMeanwhile(c->run, newest(run.readings), c->reading.zero, c->reading.at);
-    return false;
+    if (!c) return false;
+    const Reading& r = c->reading;
+    // An event is taken until it agrees; a press that puts another right says which.
+    if (r.of != ReadingOf::Lift && (r.of != ReadingOf::Press || c->replaces)) return false;
+    bool taken = false;
+    seriesOf(seen, c->series, [&](const auto& series) {
+        taken = loggedMeanwhile(c->series, newest(series.readings), r.zero, r.at);
+    });
+    return taken;
 }
 
 bool Book::begunMeanwhile(std::int64_t job, const char* kind, int cylinder, Side side,

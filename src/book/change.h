@@ -28,43 +28,31 @@ struct KeepMove {
 struct SetStated {
     lobe::Stated stated;
 };
-/// A new run, with its readings when it is imported. Ids are given by the book.
-struct AddRun {
-    lobe::LiftRun run;
+/// A new series of any kind, with its readings when it is imported. Ids are given by the book.
+using AnySeries = std::variant<lobe::LiftRun, lobe::ClearanceMap>;
+struct AddSeries {
+    AnySeries series;
 };
-struct SetConditions {
-    std::int64_t run = 0;
-    lobe::RunConditions conditions;
+/// Its terms, of its own kind.
+using Terms = std::variant<lobe::RunConditions, lobe::MockUp>;
+struct SetTerms {
+    std::int64_t series = 0;
+    Terms terms;
 };
-/// Several runs at once, as when TDC is found to have been off; with what is stated and goes with
-/// it.
-struct SetManyConditions {
-    std::vector<SetConditions> runs;
+/// Of several at once, as when TDC is found to have been off; with what is stated and goes with it.
+struct SetManyTerms {
+    std::vector<SetTerms> series;
     std::optional<lobe::Stated> stated{};
 };
 /// A reading; with `replaces`, that one is struck in the same action.
 struct AddReading {
-    std::int64_t run = 0;
+    std::int64_t series = 0;
     lobe::Reading reading;
     std::optional<std::int64_t> replaces{};
 };
 struct StrikeReading {
     std::int64_t reading = 0;
     std::string reason;
-};
-/// A new map of clearances, with its presses when it is imported. Ids are given by the book.
-struct AddMap {
-    lobe::ClearanceMap map;
-};
-struct SetMockUp {
-    std::int64_t map = 0;
-    lobe::MockUp mockUp;
-};
-/// A press, struck as a reading is; with `replaces`, that one is struck in the same action.
-struct AddPress {
-    std::int64_t map = 0;
-    lobe::Press press;
-    std::optional<std::int64_t> replaces{};
 };
 /// What is written down, or an entry of that number said anew.
 struct KeepEntry {
@@ -78,8 +66,16 @@ struct StrikeContact {
     std::string reason;
 };
 
-using Change = std::variant<SetName, SetEngine, SetCards, SetStated, KeepMove, AddRun,
-                            SetConditions, SetManyConditions, AddReading, StrikeReading, AddMap,
-                            SetMockUp, AddPress, KeepEntry, AddContact, StrikeContact>;
+using Change =
+    std::variant<SetName, SetEngine, SetCards, SetStated, KeepMove, AddSeries, SetTerms,
+                 SetManyTerms, AddReading, StrikeReading, KeepEntry, AddContact, StrikeContact>;
+
+/// The series of a job with this id, of whatever kind it is; `visit` gets it, or is not called.
+void seriesOf(auto& job, std::int64_t id, auto&& visit) {
+    for (auto& run : job.runs)
+        if (run.id == id) return visit(run);
+    for (auto& map : job.maps)
+        if (map.id == id) return visit(map);
+}
 
 } // namespace book

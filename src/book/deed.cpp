@@ -24,10 +24,11 @@ bool readingFrom(Statement& s, Deed& d) {
     lobeOf(d, s[0], s[1]);
     Reading r;
     r.at = {s[2].toDouble()};
-    r.lift_mm = s[3].toDouble();
+    r.value_mm = s[3].toDouble();
     r.of = readingOfFrom(s[4].toString()).value_or(ReadingOf::Lift);
-    d.reading = r;
     d.clearance = s[5].toString() == QLatin1String("clearance");
+    if (d.clearance) r.of = ReadingOf::Press;
+    d.reading = r;
     return true;
 }
 

@@ -395,7 +395,7 @@ void fields(auto& f, Of<lobe::Struck> auto& s) {
 
 void fields(auto& f, Of<lobe::Reading> auto& r) {
     f("crank_deg", r.at.deg, lobe::bounds::reading_deg);
-    f("lift_mm", r.lift_mm, lobe::bounds::lift_mm);
+    f("lift_mm", r.value_mm, lobe::bounds::lift_mm);
     f("typed", r.typed);
     f("time_ms", r.time_ms);
     f("approach", r.approach, kApproach);
@@ -404,13 +404,15 @@ void fields(auto& f, Of<lobe::Reading> auto& r) {
     f("scale", r.scale, kScale);
     f.object("struck", r.struck);
 }
-
-void fields(auto& f, Of<lobe::Press> auto& p) {
+/// Of a reading in a map: it is read.
+void pressFields(auto& f, Of<lobe::Reading> auto& p) {
     f("crank_deg", p.at.deg, lobe::bounds::reading_deg);
-    f("clearance_mm", p.clearance_mm, lobe::bounds::lift_mm);
+    f("clearance_mm", p.value_mm, lobe::bounds::lift_mm);
     f("typed", p.typed);
     f("time_ms", p.time_ms);
     f.object("struck", p.struck);
+    if constexpr (!std::is_const_v<std::remove_reference_t<decltype(p)>>)
+        p.of = lobe::ReadingOf::Press;
 }
 
 void fields(auto& f, Of<lobe::Contact> auto& c) {
@@ -428,15 +430,15 @@ void fields(auto& f, Of<lobe::Contact> auto& c) {
 void fields(auto& f, Of<lobe::LiftRun> auto& r) {
     f("cylinder", r.cylinder, lobe::bounds::cylinders);
     f("side", r.side, kSide);
-    f.object("terms", r.conditions);
+    f.object("terms", r.terms);
     f.objects("readings", r.readings);
 }
 
 void fields(auto& f, Of<lobe::ClearanceMap> auto& m) {
     f("cylinder", m.cylinder, lobe::bounds::cylinders);
     f("side", m.side, kSide);
-    f.object("mock_up", m.mockUp);
-    f.objects("presses", m.presses);
+    f.object("mock_up", m.terms);
+    f.objects("presses", m.readings, [](auto& inner, auto& press) { pressFields(inner, press); });
 }
 
 template <class T> void Writer::object(const char* key, const T& v) {
@@ -446,12 +448,17 @@ template <class T> void Writer::object(const char* key, const T& v) {
     json_[key] = std::move(json);
 }
 
-template <class T> void Writer::objects(const char* key, const std::vector<T>& v) {
+void Fields::operator()(auto& f, auto& each) const {
+    fields(f, each);
+}
+
+template <class T, class How>
+void Writer::objects(const char* key, const std::vector<T>& v, How how) {
     Json all = Json::array();
     for (const T& each : v) {
         Json json = Json::object();
         Writer inner(json);
-        fields(inner, each);
+        how(inner, each);
         all.push_back(std::move(json));
     }
     json_[key] = std::move(all);
@@ -467,16 +474,16 @@ template <class T> void Reader::object(const char* key, T& v) {
 /// How many of a kind are read: what is measured or written down may be a lifetime's, what is
 /// looked at together only so many as a slate can show.
 template <class T> constexpr std::size_t mostOf() {
-    const bool rows = std::is_same_v<T, lobe::Reading> || std::is_same_v<T, lobe::Press> ||
-                      std::is_same_v<T, lobe::LiftRun> || std::is_same_v<T, lobe::ClearanceMap> ||
-                      std::is_same_v<T, lobe::Contact> || std::is_same_v<T, lobe::LogEntry>;
+    const bool rows = std::is_same_v<T, lobe::Reading> || std::is_same_v<T, lobe::LiftRun> ||
+                      std::is_same_v<T, lobe::ClearanceMap> || std::is_same_v<T, lobe::Contact> ||
+                      std::is_same_v<T, lobe::LogEntry>;
     return rows ? kMostRows : std::is_same_v<T, lobe::Height> ? 100 : kMostStated;
 }
 
-template <class T> void Reader::objects(const char* key, std::vector<T>& v) {
+template <class T, class How> void Reader::objects(const char* key, std::vector<T>& v, How how) {
     const auto read = [&](const Json& j, T& one) {
         Reader inner(j, where_ + "." + key, out_);
-        fields(inner, one);
+        how(inner, one);
         return true;
     };
     each(key, v, read, mostOf<T>());

@@ -108,7 +108,7 @@ QString writeTableFile(const QString& path, const Job& job, const LiftRun& run,
     const std::vector<std::string> notes = {
         job.name,
         "cylinder " + std::to_string(run.cylinder) + " " + sideText(run.side).toStdString() +
-            ", lift at the " + (run.conditions.taken == Place::Tappet ? "tappet" : "valve"),
+            ", lift at the " + (run.terms.taken == Place::Tappet ? "tappet" : "valve"),
         "crank degrees with 0 at TDC on overlap",
     };
     return saveWhole(path, QByteArray::fromStdString(writeLiftTable(points, notes)));
@@ -123,7 +123,7 @@ LiftRun runFromTable(const LiftTable& table, int cylinder, Side side, RunConditi
     for (const LiftPoint& p : table.points) {
         Reading r;
         r.at = {p.deg};
-        r.lift_mm = p.mm;
+        r.value_mm = p.mm;
         run.readings.push_back(r);
         least = std::min(least, p.deg);
         most = std::max(most, p.deg);
@@ -134,7 +134,7 @@ LiftRun runFromTable(const LiftTable& table, int cylinder, Side side, RunConditi
     conditions.to = {most};
     if (step < 1e8)
         conditions.step_deg = std::clamp(step, bounds::step_deg.least, bounds::step_deg.most);
-    run.conditions = std::move(conditions);
+    run.terms = std::move(conditions);
     return run;
 }
 
@@ -246,7 +246,7 @@ private:
                 reader.known(part);
         }
         refuse(misread);
-        run.conditions = usualConditions(job_.engine, run.side);
+        run.terms = usualConditions(job_.engine, run.side);
         if (!table.empty()) {
             const QString name = QString::fromStdString(table);
             if (name.contains(QLatin1Char('/')))
@@ -255,9 +255,9 @@ private:
             if (auto* why = std::get_if<QString>(&read)) throw name + QStringLiteral(": ") + *why;
             if (auto* e = std::get_if<TableError>(&read))
                 throw QStringLiteral("%1, line %2: not a lift table").arg(name).arg(e->line);
-            run = runFromTable(std::get<LiftTable>(read), run.cylinder, run.side, run.conditions);
+            run = runFromTable(std::get<LiftTable>(read), run.cylinder, run.side, run.terms);
         }
-        if (json.contains("terms")) run.conditions = conditionsFrom(json["terms"], misread);
+        if (json.contains("terms")) run.terms = conditionsFrom(json["terms"], misread);
         refuse(misread);
         for (const Json& r : list(json, "struck")) {
             const Reading s = reading(r, true);
@@ -283,25 +283,26 @@ private:
                 reader.known(part);
         }
         refuse(misread);
-        if (json.contains("mock_up")) map.mockUp = mockUpFrom(json["mock_up"], misread);
+        if (json.contains("mock_up")) map.terms = mockUpFrom(json["mock_up"], misread);
         refuse(misread);
         // As the engine is, where the folder does not say how it was then.
         const Chamber& now = job_.engine.chamberOf(map.cylinder);
-        if (map.mockUp.gasketThen_mm == 0.0) {
-            map.mockUp.gasketThen_mm = now.gasket_mm;
-            map.mockUp.deckThen_mm = now.deck_mm;
+        if (map.terms.gasketThen_mm == 0.0) {
+            map.terms.gasketThen_mm = now.gasket_mm;
+            map.terms.deckThen_mm = now.deck_mm;
         }
         for (const Json& p : list(json, "presses")) {
-            Press press;
+            Reading press;
+            press.of = ReadingOf::Press;
             Misread odd;
             {
                 Reader reader(p, "press", odd);
                 reader("crank_deg", press.at.deg, bounds::reading_deg);
-                reader("clearance_mm", press.clearance_mm, bounds::lift_mm);
+                reader("clearance_mm", press.value_mm, bounds::lift_mm);
                 reader("typed", press.typed);
             }
             refuse(odd);
-            map.presses.push_back(std::move(press));
+            map.readings.push_back(std::move(press));
         }
         job_.maps.push_back(std::move(map));
     }
@@ -313,7 +314,7 @@ private:
         {
             Reader reader(json, "reading", misread);
             reader("crank_deg", r.at.deg, bounds::reading_deg);
-            reader("lift_mm", r.lift_mm, bounds::lift_mm);
+            reader("lift_mm", r.value_mm, bounds::lift_mm);
             reader("typed", r.typed);
             reader("of", r.of, kReadingOf);
             reader("zero", r.zero, bounds::few);

@@ -20,7 +20,7 @@ using namespace lobe;
 
 namespace {
 
-constexpr const char* kFormat = "amber-lobe-job";
+constexpr const char* kJobFormat = "amber-lobe-job";
 constexpr int kVersion = 1;
 constexpr qint64 kMostFile_bytes = 512ll << 20;
 
@@ -84,7 +84,7 @@ QByteArray jobFile(const Job& original, const QString& book) {
         named[*path] = name;
         *path = name;
     }
-    Json json{{"format", kFormat}, {"version", kVersion}};
+    Json json{{"format", kJobFormat}, {"version", kVersion}};
     Writer writer(json);
     parts(writer, static_cast<const Job&>(job));
     json["settings"] = toJson(static_cast<const Stated&>(job));
@@ -106,9 +106,9 @@ std::variant<JobFile, QString> readJobFile(const QByteArray& text) {
         int version = 0;
         reader("format", format);
         reader("version", version);
-        if (format != kFormat)
+        if (format != kJobFormat)
             return say("this is JSON and no job file; expected format %1")
-                .arg(QLatin1String(kFormat));
+                .arg(QLatin1String(kJobFormat));
         if (version > kVersion)
             return say("it was written by a newer version (form %1, this one reads up to %2)")
                 .arg(version)

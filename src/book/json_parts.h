@@ -64,6 +64,11 @@ inline std::string plainText(std::string text) {
 class Writer;
 class Reader;
 
+/// The fields of a struct, as fields.h has them.
+struct Fields {
+    void operator()(auto& f, auto& each) const;
+};
+
 /// Writes the fields of one struct into an object.
 class Writer {
 public:
@@ -103,9 +108,12 @@ public:
     template <class T> void object(const char* key, const std::optional<T>& v) {
         if (v) object(key, *v);
     }
-    template <class T> void objects(const char* key, const std::vector<T>& v);
-    template <class T> void objects(const char* key, const lobe::Rows<T>& v) {
-        objects(key, v.get());
+    /// Each by its `fields`, or by others.
+    template <class T, class How = Fields>
+    void objects(const char* key, const std::vector<T>& v, How how = {});
+    template <class T, class How = Fields>
+    void objects(const char* key, const lobe::Rows<T>& v, How how = {}) {
+        objects(key, v.get(), how);
     }
 
 private:
@@ -206,10 +214,12 @@ public:
         v.emplace();
         object(key, *v);
     }
-    template <class T> void objects(const char* key, std::vector<T>& v);
-    template <class T> void objects(const char* key, lobe::Rows<T>& v) {
+    template <class T, class How = Fields>
+    void objects(const char* key, std::vector<T>& v, How how = {});
+    template <class T, class How = Fields>
+    void objects(const char* key, lobe::Rows<T>& v, How how = {}) {
         std::vector<T> all;
-        objects(key, all);
+        objects(key, all, how);
         v = lobe::Rows<T>(std::move(all));
     }
 

@@ -193,8 +193,8 @@ private:
         }
     }
 
-    static std::optional<Struck> of(const std::unordered_map<std::int64_t, Struck>& all,
-                                    std::int64_t id) {
+    static std::optional<Struck> struckIn(const std::unordered_map<std::int64_t, Struck>& all,
+                                          std::int64_t id) {
         const auto it = all.find(id);
         if (it == all.end()) return std::nullopt;
         return it->second;
@@ -209,22 +209,30 @@ private:
         s.run(id_);
         while (s.next()) {
             if (!within(s[1], bounds::cylinders, QStringLiteral("cylinder of a run"))) continue;
-            if (s[3].toString() == QLatin1String("clearance")) {
-                ClearanceMap map;
-                map.id = s[0].toLongLong();
-                map.cylinder = s[1].toInt();
-                map.side = named(s[2], sideFrom, "run.side");
-                mapPlace_[map.id] = job_.maps.size();
-                job_.maps.push_back(std::move(map));
-                continue;
-            }
-            LiftRun run;
-            run.id = s[0].toLongLong();
-            run.cylinder = s[1].toInt();
-            run.side = named(s[2], sideFrom, "run.side");
-            place_[run.id] = job_.runs.size();
-            job_.runs.push_back(std::move(run));
+            if (s[3].toString() == QLatin1String("clearance"))
+                begin(job_.maps, s);
+            else
+                begin(job_.runs, s);
         }
+    }
+    template <class T> void begin(std::vector<T>& all, Statement& s) {
+        T series;
+        series.id = s[0].toLongLong();
+        series.cylinder = s[1].toInt();
+        series.side = named(s[2], sideFrom, "run.side");
+        place_[series.id] = all.size();
+        all.push_back(std::move(series));
+    }
+    /// The series of a row; `visit` is not called where it was undone.
+    void of(qint64 id, auto&& visit) {
+        const auto it = place_.find(id);
+        if (it == place_.end()) return;
+        const std::size_t n = it->second;
+        // Two vectors, one count of places: the id says which.
+        if (n < job_.runs.size() && job_.runs[n].id == id)
+            visit(job_.runs[n]);
+        else
+            visit(job_.maps[n]);
     }
 
     void conditions() {
@@ -234,19 +242,18 @@ private:
                         "JOIN action ON action.id = run_terms.action_id "
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY run_terms.id"));
         t.run(id_);
-        std::map<std::size_t, Json> bodies, mockUps;
-        while (t.next()) {
-            const auto id = t[0].toLongLong();
-            if (const auto it = place_.find(id); it != place_.end())
-                lay(bodies[it->second], t[1], t[2].toInt() == 1, QStringLiteral("terms of a run"));
-            if (const auto it = mapPlace_.find(id); it != mapPlace_.end())
-                lay(mockUps[it->second], t[1], t[2].toInt() == 1, QStringLiteral("a mock-up"));
-        }
-        for (const auto& [index, body] : mockUps)
-            if (!body.is_null()) job_.maps[index].mockUp = mockUpFrom(body, misread_);
-        for (const auto& [index, body] : bodies)
-            if (!body.is_null()) job_.runs[index].conditions = conditionsFrom(body, misread_);
+        std::map<qint64, Json> bodies;
+        while (t.next())
+            of(t[0].toLongLong(), [&](const auto& series) {
+                lay(bodies[series.id], t[1], t[2].toInt() == 1, said(series));
+            });
+        for (const auto& [id, body] : bodies)
+            if (!body.is_null()) of(id, [&](auto& series) { termsFrom(body, series.terms); });
     }
+    static QString said(const LiftRun&) { return QStringLiteral("terms of a run"); }
+    static QString said(const ClearanceMap&) { return QStringLiteral("a mock-up"); }
+    void termsFrom(const Json& body, RunConditions& out) { out = conditionsFrom(body, misread_); }
+    void termsFrom(const Json& body, MockUp& out) { out = mockUpFrom(body, misread_); }
 
     void readings() {
         Statement r(db_,
@@ -261,37 +268,33 @@ private:
         r.run(id_);
         while (r.next()) {
             const qint64 run = r[0].toLongLong();
-            const auto map = mapPlace_.find(run);
-            const auto it = place_.find(run);
-            if (map == mapPlace_.end() && it == place_.end()) continue;
+            if (!place_.contains(run)) continue;
             if (!within(r[2], bounds::reading_deg, QStringLiteral("angle of a reading")) ||
                 !within(r[3], bounds::lift_mm, QStringLiteral("lift of a reading")) ||
                 !within(r[8], bounds::few, QStringLiteral("zero of a reading")))
                 continue;
-            if (map != mapPlace_.end()) {
-                Press p;
-                p.id = r[1].toLongLong();
-                p.at = {r[2].toDouble()};
-                p.clearance_mm = r[3].toDouble();
-                p.typed = text(r[4]);
-                p.time_ms = r[5].toLongLong();
-                p.struck = of(struckReadings_, p.id);
-                job_.maps[map->second].presses.push_back(std::move(p));
-                continue;
-            }
             Reading reading;
             reading.id = r[1].toLongLong();
             reading.at = {r[2].toDouble()};
-            reading.lift_mm = r[3].toDouble();
+            reading.value_mm = r[3].toDouble();
             reading.typed = text(r[4]);
             reading.time_ms = r[5].toLongLong();
             reading.approach = named(r[6], approachFrom, "reading.approach");
             reading.of = named(r[7], readingOfFrom, "reading.of");
             reading.zero = r[8].toInt();
             if (!r[9].isNull()) reading.scale = named(r[9], scaleFrom, "reading.scale");
-            reading.struck = of(struckReadings_, reading.id);
-            job_.runs[it->second].readings.push_back(std::move(reading));
+            reading.struck = struckIn(struckReadings_, reading.id);
+            of(run, [&](auto& series) { belong(series, std::move(reading)); });
         }
+    }
+
+    static void belong(LiftRun& run, Reading reading) {
+        run.readings.push_back(std::move(reading));
+    }
+    /// What is read of a map is a press, whatever its row says: older books did not say it.
+    static void belong(ClearanceMap& map, Reading reading) {
+        reading.of = ReadingOf::Press;
+        map.readings.push_back(std::move(reading));
     }
 
     void contacts() {
@@ -318,7 +321,7 @@ private:
             c.at = {s[6].toDouble()};
             c.time_ms = s[7].toLongLong();
             if (!s[8].isNull()) c.drop_mm = s[8].toDouble();
-            c.struck = of(struckContacts_, c.id);
+            c.struck = struckIn(struckContacts_, c.id);
             job_.contacts.push_back(std::move(c));
         }
     }
@@ -327,7 +330,7 @@ private:
     qint64 id_;
     Job job_;
     Misread misread_;
-    std::unordered_map<std::int64_t, std::size_t> place_, mapPlace_; ///< of a run, a map by its id
+    std::unordered_map<std::int64_t, std::size_t> place_; ///< of a series by its id
     std::unordered_map<std::int64_t, Struck> struckReadings_, struckContacts_;
 };
 

@@ -160,8 +160,8 @@ void importFile(const Options& o, const Host& host) {
     RunConditions conditions = usualConditions(job.engine, side);
     conditions.afterMove = lastMove(job);
     conditions.source = QFileInfo(path).fileName().toStdString();
-    const auto kept =
-        book->record(job.id, book::AddRun{book::runFromTable(table, o.cylinder, side, conditions)});
+    const auto kept = book->record(
+        job.id, book::AddSeries{book::runFromTable(table, o.cylinder, side, conditions)});
     if (const auto* e = std::get_if<book::Error>(&kept))
         throw Refusal{book::sentence(*e, book->path())};
     host.print(QStringLiteral("%1 readings are a new run of cylinder %2 %3 in %4\n")

@@ -35,7 +35,7 @@ Held<LiftRun> Session::run(int cylinder, Side side) const {
     for (const LiftRun& r : job().runs)
         if (r.cylinder == cylinder && r.side == side) newest = &r;
     // A run taken before the cam was moved is closed: the next reading begins another.
-    if (newest && measuredBefore(job(), newest->conditions.afterMove, side)) return {};
+    if (newest && measuredBefore(job(), newest->terms.afterMove, side)) return {};
     return {snapshot_, newest};
 }
 

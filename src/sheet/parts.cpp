@@ -91,13 +91,12 @@ QString engine(const Job& job, const Options& o) {
 
 /// A run of events has no step, and its indicator stands at heights that were chosen.
 QString howTaken(const LiftRun& run, const Job& job, const words::Style& style) {
-    if (run.conditions.eventsOnly)
-        return Say::tr("at the %1, by events").arg(words::placeName(run.conditions.taken));
-    const double resolution_mm = run.conditions.resolution_mm > 0.0 ? run.conditions.resolution_mm
-                                                                    : job.fitted.resolution_mm;
+    if (run.terms.eventsOnly)
+        return Say::tr("at the %1, by events").arg(words::placeName(run.terms.taken));
+    const double resolution_mm =
+        run.terms.resolution_mm > 0.0 ? run.terms.resolution_mm : job.fitted.resolution_mm;
     return Say::tr("at the %1, every %2, indicator to %3")
-        .arg(words::placeName(run.conditions.taken),
-             words::degrees(run.conditions.step_deg, style, 2),
+        .arg(words::placeName(run.terms.taken), words::degrees(run.terms.step_deg, style, 2),
              words::liftWithUnit(resolution_mm, style));
 }
 

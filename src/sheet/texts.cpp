@@ -49,7 +49,7 @@ QString readingsCsv(const Job& job) {
         ++n;
         for (const Reading& r : run.readings)
             out += line({QString::number(run.cylinder), side(run.side), QString::number(n),
-                         number(placed(r, run.conditions).deg), number(r.lift_mm),
+                         number(placed(r, run.terms).deg), number(r.value_mm),
                          cell(QString::fromStdString(r.typed)),
                          r.struck ? cell(QString::fromStdString(r.struck->reason)) : QString()});
     }

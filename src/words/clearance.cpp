@@ -244,10 +244,10 @@ QString clearanceBrief(const ClearanceClaim& c, const Style& style) {
 }
 
 QString whereToPress(const ClearanceMap& map, Side side) {
-    if (map.mockUp.method == ClearanceMethod::Clay)
+    if (map.terms.method == ClearanceMethod::Clay)
         return Say::tr("Clay on the piston under both valves, with a release agent; head fastened; "
                        "two turns by hand. Type its thickness at the thinnest.");
-    if (map.mockUp.method == ClearanceMethod::Tightest)
+    if (map.terms.method == ClearanceMethod::Tightest)
         return Say::tr("Feel for where the valve has least room, and type angle and clearance: 8a "
                        "1.92.");
     return side == Side::Exhaust

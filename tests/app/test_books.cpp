@@ -55,11 +55,11 @@ private slots:
         begin(rig);
         const auto run = rig.session().run();
         QCOMPARE(run->readings.size(), std::size_t(2));
-        const double asked = run->readings.back().at.deg + run->conditions.step_deg;
+        const double asked = run->readings.back().at.deg + run->terms.step_deg;
         rig.keys(QStringLiteral("0.03"));
         Reading other;
         other.at = {asked};
-        other.lift_mm = 0.02;
+        other.value_mm = 0.02;
         other.typed = "0.02";
         elsewhere(rig, book::AddReading{run->id, other});
         rig.key(Qt::Key_Return);
@@ -72,7 +72,7 @@ private slots:
         rig.key(Qt::Key_Return);
         const Job now = rig.onDisk();
         QCOMPARE(live(now, asked), std::size_t(1));
-        QCOMPARE(now.runs[0].readings.back().lift_mm, 0.03);
+        QCOMPARE(now.runs[0].readings.back().value_mm, 0.03);
         QCOMPARE(now.runs[0].readings.size(), std::size_t(4));
         QVERIFY(rig.line()->text().isEmpty());
     }
@@ -82,11 +82,11 @@ private slots:
         Rig rig;
         begin(rig);
         const auto run = rig.session().run();
-        const double asked = run->readings.back().at.deg + run->conditions.step_deg;
+        const double asked = run->readings.back().at.deg + run->terms.step_deg;
         rig.keys(QStringLiteral("0.03"));
         Reading other;
         other.at = {asked + 100.0};
-        other.lift_mm = 3.0;
+        other.value_mm = 3.0;
         elsewhere(rig, book::AddReading{run->id, other});
         rig.key(Qt::Key_Return);
         QCOMPARE(live(rig.onDisk(), asked), std::size_t(1));
@@ -98,12 +98,12 @@ private slots:
         Rig rig;
         begin(rig);
         const auto run = rig.session().run();
-        const double asked = run->readings.back().at.deg + run->conditions.step_deg;
+        const double asked = run->readings.back().at.deg + run->terms.step_deg;
         rig.keys(QStringLiteral("0.03"));
         rig.window().go(stations::timing);
         Reading other;
         other.at = {asked};
-        other.lift_mm = 0.02;
+        other.value_mm = 0.02;
         elsewhere(rig, book::AddReading{run->id, other});
         rig.session().lookForChanges();
         rig.window().go(stations::lobes);

@@ -47,13 +47,13 @@ private slots:
         rig.key(Qt::Key_Backspace);
         const Job kept = rig.onDisk();
         QCOMPARE(kept.maps.size(), std::size_t(1));
-        QVERIFY(!kept.maps[0].mockUp.gasketIn);
-        QVERIFY(kept.maps[0].presses[1].struck.has_value());
+        QVERIFY(!kept.maps[0].terms.gasketIn);
+        QVERIFY(kept.maps[0].readings[1].struck.has_value());
         // Undo leads back from elsewhere and says what it took.
         rig.window().go(stations::engine);
         rig.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(rig.window().station() == stations::clearance);
-        QVERIFY(!rig.onDisk().maps[0].presses[1].struck);
+        QVERIFY(!rig.onDisk().maps[0].readings[1].struck);
         // Closed and opened again it goes on.
         rig.restart(true);
         QVERIFY(rig.window().station() == stations::clearance);
@@ -68,28 +68,29 @@ private slots:
         rig.type(QStringLiteral("2.40"));
         rig.type(QStringLiteral("2.41"));
         const auto map = rig.session().job().maps[0];
-        const double asked = map.presses[1].at.deg + 2.0;
+        const double asked = map.readings[1].at.deg + 2.0;
         rig.keys(QStringLiteral("2.30"));
         {
             auto other = book::Book::open(rig.session().book().path());
             auto& b = *std::get<std::unique_ptr<book::Book>>(other);
-            Press p;
+            Reading p;
+            p.of = ReadingOf::Press;
             p.at = {asked};
-            p.clearance_mm = 2.25;
+            p.value_mm = 2.25;
             const Job seen = std::get<Job>(b.load(rig.session().job().id));
             QVERIFY(std::holds_alternative<book::Made>(
-                b.record(seen.id, book::AddPress{map.id, p, {}}, &seen)));
+                b.record(seen.id, book::AddReading{map.id, p, {}}, &seen)));
         }
         rig.key(Qt::Key_Return);
-        QCOMPARE(rig.onDisk().maps[0].presses.size(), std::size_t(3));
+        QCOMPARE(rig.onDisk().maps[0].readings.size(), std::size_t(3));
         QVERIFY2(rig.text("echo").contains(QStringLiteral("Another window logged 2.25")),
                  qPrintable(rig.text("echo")));
         QCOMPARE(rig.line()->text(), QStringLiteral("2.30"));
         rig.key(Qt::Key_Return);
         const Job now = rig.onDisk();
-        QCOMPARE(now.maps[0].presses.size(), std::size_t(4));
-        QCOMPARE(now.maps[0].presses[3].at.deg, asked);
-        QVERIFY(!now.maps[0].presses[2].struck);
+        QCOMPARE(now.maps[0].readings.size(), std::size_t(4));
+        QCOMPARE(now.maps[0].readings[3].at.deg, asked);
+        QVERIFY(!now.maps[0].readings[2].struck);
     }
 
     void atTheStandSpaceKeeps() {
@@ -99,7 +100,7 @@ private slots:
         rig.window().setAtStand(true);
         QTest::keyClicks(rig.window().entryBar()->line(), QStringLiteral("1.95"));
         QTest::keyClick(rig.window().entryBar()->line(), Qt::Key_Space);
-        QCOMPARE(rig.onDisk().maps[0].presses[0].clearance_mm, 1.95);
+        QCOMPARE(rig.onDisk().maps[0].readings[0].value_mm, 1.95);
     }
 
     // The dial's other turn takes the place of what was pressed in one action: one undo brings it
@@ -110,15 +111,15 @@ private slots:
         rig.key(Qt::Key_Escape);
         rig.type(QStringLiteral("0.40"));
         rig.type(QStringLiteral("w"));
-        auto presses = rig.onDisk().maps[0].presses;
+        auto presses = rig.onDisk().maps[0].readings;
         QCOMPARE(presses.size(), std::size_t(2));
         QVERIFY(presses[0].struck && !presses[1].struck);
-        QCOMPARE(presses[1].clearance_mm, 1.40);
+        QCOMPARE(presses[1].value_mm, 1.40);
         rig.key(Qt::Key_Z, Qt::ControlModifier);
-        presses = rig.onDisk().maps[0].presses;
+        presses = rig.onDisk().maps[0].readings;
         QCOMPARE(presses.size(), std::size_t(1));
         QVERIFY(!presses[0].struck);
-        QCOMPARE(presses[0].clearance_mm, 0.40);
+        QCOMPARE(presses[0].value_mm, 0.40);
     }
 
     // The tempting cam touches, the sober one does not; the slide moves all of them at once.

@@ -44,7 +44,7 @@ private slots:
         QVERIFY(!rig.find<QWidget>("runConditions")->isVisible());
         QVERIFY2(rig.text("ask").startsWith(QStringLiteral("lift at")),
                  qPrintable(rig.text("ask")));
-        const RunConditions t = rig.onDisk().runs.back().conditions;
+        const RunConditions t = rig.onDisk().runs.back().terms;
         QVERIFY(t.taken == Place::Valve);
         QVERIFY(t.follower == Follower::Hydraulic);
         QVERIFY(t.spring == Spring::Checking);
@@ -177,7 +177,7 @@ private slots:
         rig.type(QStringLiteral("t"));
         Job job = rig.onDisk();
         QVERIFY(job.fitted.top == WhichTop::Firing);
-        QCOMPARE(job.runs[0].conditions.shift_deg, 360.0);
+        QCOMPARE(job.runs[0].terms.shift_deg, 360.0);
         QVERIFY(std::abs(rig.session().findings().runs[0].lobe.centres.equalDrop->deg - 106.0) <
                 0.3);
         QVERIFY(!rig.text("tdcVerdict").contains(QStringLiteral("Type T")));

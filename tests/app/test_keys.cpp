@@ -75,7 +75,7 @@ private slots:
         QCOMPARE(job.runs.size(), std::size_t(2));
         QVERIFY(job.runs[0].side == Side::Intake);
         QVERIFY(job.runs[1].side == Side::Exhaust);
-        QCOMPARE(job.runs[1].readings[0].lift_mm, 0.01);
+        QCOMPARE(job.runs[1].readings[0].value_mm, 0.01);
     }
 
     void pagesOverTheWindowKeepKeys_data() {
@@ -169,7 +169,7 @@ private slots:
         rig.window().go(stations::lobes);
         rig.type(QStringLiteral("8.5.1"));
         rig.type(QStringLiteral("0.02"));
-        QCOMPARE(rig.onDisk().runs[0].readings[0].lift_mm, 0.02);
+        QCOMPARE(rig.onDisk().runs[0].readings[0].value_mm, 0.02);
     }
 
     // What a spreadsheet or another program puts on the clipboard.

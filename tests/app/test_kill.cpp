@@ -64,7 +64,7 @@ private slots:
         QVERIFY2(static_cast<int>(readings.size()) >= acknowledged + 1,
                  qPrintable(QString::number(readings.size())));
         for (int i = 0; i <= acknowledged; ++i)
-            QCOMPARE(readings[static_cast<std::size_t>(i)].lift_mm, (i % 1000) / 1000.0);
+            QCOMPARE(readings[static_cast<std::size_t>(i)].value_mm, (i % 1000) / 1000.0);
     }
 };
 

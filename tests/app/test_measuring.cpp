@@ -63,9 +63,9 @@ private slots:
         QCOMPARE(job.runs.size(), std::size_t(1));
         QCOMPARE(job.runs[0].readings.size(), std::size_t(4));
         QCOMPARE(job.runs[0].readings[3].at.deg, -55.0);
-        QCOMPARE(job.runs[0].readings[3].lift_mm, 0.02);
+        QCOMPARE(job.runs[0].readings[3].value_mm, 0.02);
         QCOMPARE(QString::fromStdString(job.runs[0].readings[3].typed), QStringLiteral("0,02"));
-        QCOMPARE(job.runs[0].conditions.lash_mm, 0.30);
+        QCOMPARE(job.runs[0].terms.lash_mm, 0.30);
     }
 
     void aWholeRunWithAMistake() {
@@ -95,7 +95,7 @@ private slots:
             if (r.struck) {
                 ++struck;
                 QCOMPARE(r.at.deg, 60.0);
-                QCOMPARE(r.lift_mm, 5.06);
+                QCOMPARE(r.value_mm, 5.06);
             }
         QCOMPARE(struck, 1);
         QCOMPARE(rig.text("turnTo"), QStringLiteral("done"));
@@ -124,12 +124,12 @@ private slots:
         rig.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
         QVERIFY(readings()[2].struck);
         // In inches, whole numbers are thousandths; what is stored does not change.
-        const double before = readings()[1].lift_mm;
+        const double before = readings()[1].value_mm;
         rig.key(Qt::Key_U, Qt::ControlModifier);
         QVERIFY(rig.look().inches());
         rig.type(QStringLiteral("10"));
-        QCOMPARE(readings()[1].lift_mm, before);
-        QVERIFY(std::abs(readings()[3].lift_mm - 0.254) < 1e-12);
+        QCOMPARE(readings()[1].value_mm, before);
+        QVERIFY(std::abs(readings()[3].value_mm - 0.254) < 1e-12);
         QVERIFY(rig.text("lastReading").contains(QStringLiteral("0.0100 in")));
         rig.key(Qt::Key_L, Qt::ControlModifier);
         QVERIFY(rig.look().dark());
@@ -229,7 +229,7 @@ private slots:
         LiftRun run;
         run.cylinder = 4;
         run.side = Side::Exhaust;
-        other.record(rig.session().job().id, book::AddRun{run});
+        other.record(rig.session().job().id, book::AddSeries{run});
         const std::size_t before = rig.session().job().runs.size();
         rig.session().lookForChanges();
         QCOMPARE(rig.session().job().runs.size(), before + 1);

@@ -174,7 +174,7 @@ private slots:
         rig.line()->setFocus();
         rig.type(QString());
         QCOMPARE(rig.onDisk().runs.at(0).readings.size(), std::size_t(71));
-        QCOMPARE(rig.onDisk().runs.at(0).conditions.source, std::string("theirs.csv"));
+        QCOMPARE(rig.onDisk().runs.at(0).terms.source, std::string("theirs.csv"));
     }
 
     /// What was said of one table is done with the next of its making, after a restart too.
@@ -214,7 +214,7 @@ private slots:
         const auto readings = rig.onDisk().runs.at(0).readings;
         QCOMPARE(readings.size(), std::size_t(2));
         QCOMPARE(readings[1].at.deg, 75.0);
-        QCOMPARE(readings[1].lift_mm, 1.5);
+        QCOMPARE(readings[1].value_mm, 1.5);
     }
 
     /// Two cells are what could have been typed; what is no table leads nowhere.
@@ -286,8 +286,7 @@ private slots:
         };
         rig.session().openJob(rig.session().book().jobs()[1].id);
         for (const LiftRun& run : std::vector(rig.session().job().runs))
-            if (!run.conditions.eventsOnly &&
-                run.conditions.afterMove == lastMove(rig.session().job()))
+            if (!run.terms.eventsOnly && run.terms.afterMove == lastMove(rig.session().job()))
                 rig.session().select(run.cylinder, run.side);
         rig.window().go(stations::lobes);
         QApplication::processEvents();

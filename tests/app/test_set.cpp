@@ -84,8 +84,8 @@ private slots:
         job = rig.onDisk();
         // The old readings stay with the cam as it was found.
         QCOMPARE(job.runs.size(), std::size_t(4));
-        QCOMPARE(job.runs[0].conditions.afterMove, 0);
-        QCOMPARE(job.runs[2].conditions.afterMove, 1);
+        QCOMPARE(job.runs[0].terms.afterMove, 0);
+        QCOMPARE(job.runs[2].terms.afterMove, 1);
         QVERIFY2(rig.text("setHistory").contains(QStringLiteral("as it was meant to")),
                  qPrintable(rig.text("setHistory")));
         QVERIFY2(rig.text("setVerdict").contains(QStringLiteral("leave it")) ||

@@ -218,8 +218,8 @@ private slots:
         stated.choosing.decisions.push_back(decision);
         rig.session().keep(book::SetStated{stated});
         LiftRun run = rig.session().job().runs.front();
-        run.conditions.source = name;
-        rig.session().keep(book::AddRun{run});
+        run.terms.source = name;
+        rig.session().keep(book::AddSeries{run});
 
         QElapsedTimer took;
         took.start();

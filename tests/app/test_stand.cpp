@@ -129,7 +129,7 @@ private slots:
         // A space inside a line that names an angle stays a space.
         rig.type(QStringLiteral("75a 6.5"));
         QCOMPARE(rig.onDisk().runs.back().readings.back().at.deg, 75.0);
-        QCOMPARE(rig.onDisk().runs.back().readings.back().lift_mm, 6.5);
+        QCOMPARE(rig.onDisk().runs.back().readings.back().value_mm, 6.5);
     }
 
     void overshootAndBackingUp() {
@@ -167,7 +167,7 @@ private slots:
                  qPrintable(rig.text("advice")));
         rig.type(QStringLiteral("w"));
         const LiftRun run = rig.onDisk().runs.back();
-        QVERIFY(std::abs(run.readings.back().lift_mm -
+        QVERIFY(std::abs(run.readings.back().value_mm -
                          (std::round(truth.at(80.0) * 100.0) / 100.0)) < 1e-9);
         QCOMPARE(rig.text("turnTo"), QStringLiteral("done"));
     }
@@ -184,7 +184,7 @@ private slots:
         rig.type(QStringLiteral("t"));
         const Job job = rig.onDisk();
         QCOMPARE(job.runs.size(), before + 2);
-        QCOMPARE(job.runs[before].conditions.shift_deg, 360.0);
+        QCOMPARE(job.runs[before].terms.shift_deg, 360.0);
         QCOMPARE(rig.text("turnTo"), QStringLiteral("65°"));
     }
 
@@ -199,14 +199,14 @@ private slots:
         QVERIFY2(rig.text("tdcVerdict").contains(QStringLiteral("Type S")),
                  qPrintable(rig.text("tdcVerdict")));
         rig.type(QStringLiteral("s"));
-        QCOMPARE(rig.onDisk().runs[0].conditions.shift_deg, -2.0);
+        QCOMPARE(rig.onDisk().runs[0].terms.shift_deg, -2.0);
         QVERIFY(!rig.text("tdcVerdict").contains(QStringLiteral("Type S")));
         rig.key(Qt::Key_Z, Qt::ControlModifier);
         rig.type(QStringLiteral("k"));
-        QCOMPARE(rig.onDisk().runs[0].conditions.shift_deg, 0.0);
+        QCOMPARE(rig.onDisk().runs[0].terms.shift_deg, 0.0);
         QVERIFY2(!rig.text("tdcVerdict").contains(QStringLiteral("Type S")),
                  qPrintable(rig.line()->text() + rig.text("echo") + rig.text("ask") +
-                            QString::number(rig.onDisk().runs[0].conditions.tdcAnswered)));
+                            QString::number(rig.onDisk().runs[0].terms.tdcAnswered)));
     }
 
     // A cam by its events, one closing typed on the wrong side, put right, all by keyboard.
@@ -234,7 +234,7 @@ private slots:
         rig.type(QStringLiteral("112b"));
         const Job job = rig.onDisk();
         const LiftRun& run = job.runs.back();
-        QVERIFY(run.conditions.eventsOnly);
+        QVERIFY(run.terms.eventsOnly);
         QCOMPARE(run.readings.size(), std::size_t(10));
         QVERIFY(run.readings[6].of == ReadingOf::Closes);
         QCOMPARE(run.readings[6].at.deg, 4.0);

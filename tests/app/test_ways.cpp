@@ -38,29 +38,29 @@ private slots:
         QVERIFY(rig.text("ask").contains(QStringLiteral("after the nose")));
         rig.type(QStringLiteral("148"));
         LiftRun run = lastRun(rig);
-        QVERIFY(run.conditions.eventsOnly && run.conditions.fromNose);
+        QVERIFY(run.terms.eventsOnly && run.terms.fromNose);
         QCOMPARE(run.readings.size(), std::size_t(2));
         QCOMPARE(run.readings[0].at.deg, 66.0);
         QCOMPARE(run.readings[1].at.deg, 148.0);
-        QCOMPARE(run.readings[1].lift_mm, 1.27);
+        QCOMPARE(run.readings[1].value_mm, 1.27);
         const RunFindings* f = rig.session().findings().run(run.id);
         QCOMPARE(f->lobe.centre(CentreSchool::EqualDrop)->deg, 107.0);
         // Back to the curve: another run.
         rig.type(QStringLiteral("curve"));
         rig.type(QStringLiteral("0.01"));
         run = lastRun(rig);
-        QVERIFY(!run.conditions.eventsOnly && !run.conditions.fromNose);
+        QVERIFY(!run.terms.eventsOnly && !run.terms.fromNose);
     }
 
     void eventsInOneTurn() {
         Rig rig(true);
         atFreshLobe(rig, 3);
         rig.type(QStringLiteral("events"));
-        RunConditions t = lastRun(rig).conditions;
+        RunConditions t = lastRun(rig).terms;
         t.oneTurn = true;
         t.repeats = 1;
         t.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
-        rig.session().keep(book::SetConditions{lastRun(rig).id, t});
+        rig.session().keep(book::SetTerms{lastRun(rig).id, t});
         const std::pair<const char*, const char*> turn[] = {
             {"opens at 0.5", "30"},   {"opens at 1.27", "10"}, {"highest", "106a 7.21"},
             {"closes at 1.27", "42"}, {"closes at 0.5", "62"}, {"base circle", "0"}};
@@ -74,7 +74,7 @@ private slots:
         const LiftRun run = lastRun(rig);
         QCOMPARE(run.readings.size(), std::size_t(6));
         QVERIFY(run.readings[2].of == ReadingOf::Nose);
-        QCOMPARE(run.readings[2].lift_mm, 7.21);
+        QCOMPARE(run.readings[2].value_mm, 7.21);
         QCOMPARE(run.readings[3].at.deg, 222.0);
         QVERIFY(run.readings[5].of == ReadingOf::Lift);
         const RunFindings* f = rig.session().findings().run(run.id);
@@ -124,7 +124,7 @@ private slots:
         typed("intake back on the base", "0.01");
         std::vector<LiftRun> runs;
         for (const LiftRun& r : rig.onDisk().runs)
-            if (r.cylinder == 3 && r.conditions.bothValves) runs.push_back(r);
+            if (r.cylinder == 3 && r.terms.bothValves) runs.push_back(r);
         QCOMPARE(runs.size(), std::size_t(2));
         for (const LiftRun& r : runs) {
             const bool exhaust = r.side == Side::Exhaust;
@@ -143,16 +143,16 @@ private slots:
         e.firingOrder = {1, 3, 4, 2};
         rig.session().keep(book::SetEngine{e});
         rig.type(QStringLiteral("events"));
-        RunConditions t = lastRun(rig).conditions;
+        RunConditions t = lastRun(rig).terms;
         t.oneTurn = t.bothValves = t.wheelOfFirst = true;
         t.shift_deg = -180.0;
         t.repeats = 1;
         t.taken = Place::Valve;
         t.eventHeights = {{1.27, Place::Valve}};
-        rig.session().keep(book::SetConditions{lastRun(rig).id, t});
+        rig.session().keep(book::SetTerms{lastRun(rig).id, t});
         rig.type(QStringLiteral("172")); // 8 before its own TDC, and before BDC on this wheel
         // The exhaust had no run of this kind yet: it begins one under the same conditions.
-        const RunConditions other = lastRun(rig).conditions;
+        const RunConditions other = lastRun(rig).terms;
         QVERIFY(lastRun(rig).side == Side::Exhaust);
         QVERIFY(other.wheelOfFirst && other.bothValves && other.taken == Place::Valve);
         QCOMPARE(other.shift_deg, -180.0);
@@ -170,7 +170,7 @@ private slots:
         for (int i = 0; i < 18; ++i)
             rig.type(QString());
         rig.type(QStringLiteral("2"));
-        RunConditions t = lastRun(rig).conditions;
+        RunConditions t = lastRun(rig).terms;
         QVERIFY(t.wheelOfFirst);
         QCOMPARE(t.shift_deg, -180.0);
         QCOMPARE(t.from.deg, 110.0); // 70 before TDC
@@ -180,12 +180,12 @@ private slots:
         const RunFindings* f = rig.session().findings().run(lastRun(rig).id);
         QCOMPARE(f->readings.back().at.deg, 105.0);
         rig.type(QStringLiteral("events"));
-        t = lastRun(rig).conditions;
+        t = lastRun(rig).terms;
         QVERIFY(t.wheelOfFirst);
         QCOMPARE(t.shift_deg, -180.0);
         t.repeats = 1;
         t.eventHeights = {{1.27, Place::Tappet}};
-        rig.session().keep(book::SetConditions{lastRun(rig).id, t});
+        rig.session().keep(book::SetTerms{lastRun(rig).id, t});
         rig.type(QStringLiteral("166a"));
         rig.type(QStringLiteral("40a"));
         f = rig.session().findings().run(lastRun(rig).id);
@@ -277,15 +277,15 @@ private slots:
         rig.session().openJob(rig.session().book().jobs()[0].id);
         LiftRun run;
         run.cylinder = 3;
-        run.conditions = usualConditions(rig.session().job().engine, Side::Intake);
+        run.terms = usualConditions(rig.session().job().engine, Side::Intake);
         const auto lobe = closed::power(106.0 + 180.0, 147.0, 7.2, 2.0);
         for (double d = 116.0; d <= 456.0; d += 5.0) {
             Reading r;
             r.at = {d};
-            r.lift_mm = std::round(lobe.at(d) * 100.0) / 100.0;
+            r.value_mm = std::round(lobe.at(d) * 100.0) / 100.0;
             run.readings.push_back(r);
         }
-        rig.session().keep(book::AddRun{run});
+        rig.session().keep(book::AddSeries{run});
         rig.session().select(3, Side::Intake);
         for (const auto* station : {&stations::lobes, &stations::timing}) {
             rig.window().go(*station);
@@ -299,9 +299,9 @@ private slots:
         Rig rig(true);
         atFreshLobe(rig, 3);
         rig.type(QStringLiteral("events"));
-        RunConditions t = lastRun(rig).conditions;
+        RunConditions t = lastRun(rig).terms;
         t.repeats = 1;
-        rig.session().keep(book::SetConditions{lastRun(rig).id, t});
+        rig.session().keep(book::SetTerms{lastRun(rig).id, t});
         rig.type(QStringLiteral("22.3"));
         rig.type(QStringLiteral("58b"));
         QVERIFY2(rig.text("advice").contains(QStringLiteral("58ab")),
@@ -330,10 +330,10 @@ private slots:
         QVERIFY(std::abs(before->lobe.curve->at(60.0) - lobe.at(60.0)) < 0.02);
         rig.type(QStringLiteral("k"));
         run = lastRun(rig);
-        QCOMPARE(run.conditions.right_deg, std::vector<double>{60.0});
+        QCOMPARE(run.terms.right_deg, std::vector<double>{60.0});
         QVERIFY(rig.session().findings().run(run.id)->lobe.misfits.empty());
         rig.key(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(lastRun(rig).conditions.right_deg.empty());
+        QVERIFY(lastRun(rig).terms.right_deg.empty());
     }
 
     // Said before the first reading: lift is lost while it is read.

@@ -260,7 +260,7 @@ private:
             if (!job->runs.empty()) {
                 lobe::Reading r;
                 r.at = {random_.bounded(400) - 200.0};
-                r.lift_mm = random_.bounded(900) / 100.0;
+                r.value_mm = random_.bounded(900) / 100.0;
                 (*b)->record(id, book::AddReading{job->runs.back().id, r}, job);
             }
             break;

@@ -44,7 +44,7 @@ book::Trouble trouble(const QString& path) {
 Reading reading(double deg, double mm) {
     Reading r;
     r.at = {deg};
-    r.lift_mm = mm;
+    r.value_mm = mm;
     r.typed = "typed";
     r.time_ms = 5;
     return r;
@@ -102,9 +102,9 @@ private slots:
             LiftRun run;
             run.cylinder = 3;
             run.side = Side::Exhaust;
-            run.conditions.step_deg = 2.5;
-            run.conditions.source = "x.csv";
-            const auto r = id(b->record(job, book::AddRun{run}));
+            run.terms.step_deg = 2.5;
+            run.terms.source = "x.csv";
+            const auto r = id(b->record(job, book::AddSeries{run}));
             const auto first = id(b->record(job, book::AddReading{r, reading(-20.1, 0.123456789)}));
             b->record(job, book::AddReading{r, reading(-20.1, 0.13), first});
             Contact k;
@@ -120,7 +120,7 @@ private slots:
         const Job back = loaded(*b, job);
         QVERIFY(back == made);
         QCOMPARE(back.runs[0].readings.size(), std::size_t(2));
-        QCOMPARE(back.runs[0].readings[0].lift_mm, 0.123456789);
+        QCOMPARE(back.runs[0].readings[0].value_mm, 0.123456789);
         QCOMPARE(QString::fromStdString(back.runs[0].readings[0].struck->reason),
                  QStringLiteral("read again"));
         QVERIFY(!back.runs[0].readings[1].struck);
@@ -145,7 +145,7 @@ private slots:
             e.bore_mm = 80;
             keep(book::SetEngine{e});
             keep(book::SetCards{Card{}});
-            const auto run = keep(book::AddRun{LiftRun{}});
+            const auto run = keep(book::AddSeries{LiftRun{}});
             const auto first = keep(book::AddReading{run, reading(0, 1)});
             keep(book::StrikeReading{first, "misread"});
             keep(book::AddReading{run, reading(0, 1.1)});
@@ -170,7 +170,7 @@ private slots:
     void aNewActionEndsRedoButNothingIsDeleted() {
         auto b = opened(path("drop.amber"));
         const auto job = id(b->addJob(QStringLiteral("drop")));
-        const auto run = id(b->record(job, book::AddRun{LiftRun{}}));
+        const auto run = id(b->record(job, book::AddSeries{LiftRun{}}));
         b->record(job, book::AddReading{run, reading(0, 1.0)});
         b->undo(job);
         QCOMPARE(b->redoable(job), QStringLiteral("reading"));
@@ -233,7 +233,7 @@ private slots:
         {
             auto b = opened(p);
             const auto job = id(b->addJob(QStringLiteral("x")));
-            const auto run = id(b->record(job, book::AddRun{LiftRun{}}));
+            const auto run = id(b->record(job, book::AddSeries{LiftRun{}}));
             for (int i = 0; i < 200; ++i)
                 b->record(job, book::AddReading{run, reading(i, 1)});
         }
@@ -258,7 +258,7 @@ private slots:
             LiftRun run;
             for (int i = 0; i < 30000; ++i)
                 run.readings.push_back(reading(i * 0.01, 1));
-            b->record(job, book::AddRun{run});
+            b->record(job, book::AddSeries{run});
         }
         QVERIFY(QFileInfo(p).size() > 1 << 20);
         std::atomic<int> told{0};
@@ -342,7 +342,7 @@ private slots:
         const auto job = id(a->addJob(QStringLiteral("shared")));
         auto b = opened(p);
         QVERIFY(!b->changedElsewhere());
-        const auto run = id(a->record(job, book::AddRun{LiftRun{}}));
+        const auto run = id(a->record(job, book::AddSeries{LiftRun{}}));
         QVERIFY(b->changedElsewhere());
         QVERIFY(!b->changedElsewhere());
         b->record(job, book::AddReading{run, reading(0, 1)});
@@ -373,10 +373,10 @@ private slots:
         QCOMPARE(b->jobs().size(), std::size_t(4));
         const Job two = loaded(*b, b->jobs()[3].id);
         QCOMPARE(two.changes.size(), std::size_t(2));
-        QCOMPARE(two.runs.back().conditions.afterMove, 2);
+        QCOMPARE(two.runs.back().terms.afterMove, 2);
         QCOMPARE(two.engine.drive.vernierHub, 15);
         const Job spare = loaded(*b, b->jobs()[2].id);
-        QCOMPARE(spare.runs[3].conditions.zeros.size(), std::size_t(1));
+        QCOMPARE(spare.runs[3].terms.zeros.size(), std::size_t(1));
         QCOMPARE(spare.runs[3].readings.back().zero, 2);
         QVERIFY(spare.runs[2].readings.front().of == ReadingOf::Opens);
     }
@@ -458,7 +458,7 @@ private slots:
         auto b = opened(path("terms.amber"));
         const auto job = id(b->addJob(QStringLiteral("x")));
         LiftRun run;
-        RunConditions& t = run.conditions;
+        RunConditions& t = run.terms;
         t.taken = Place::Valve;
         t.follower = Follower::Hydraulic;
         t.spring = Spring::Checking;
@@ -486,9 +486,9 @@ private slots:
         r.of = ReadingOf::Closes;
         r.approach = Approach::BackingUp;
         run.readings = {r};
-        id(b->record(job, book::AddRun{run}));
+        id(b->record(job, book::AddSeries{run}));
         const LiftRun back = loaded(*b, job).runs[0];
-        QVERIFY(back.conditions == t);
+        QVERIFY(back.terms == t);
         QCOMPARE(back.readings[0].zero, 3);
         QVERIFY(back.readings[0].scale == WheelScale::Full360Against);
         QVERIFY(back.readings[0].of == ReadingOf::Closes);
@@ -498,18 +498,18 @@ private slots:
     void severalTermsAndTheirSettingsAreOneStep() {
         auto b = opened(path("many.amber"));
         const auto job = id(b->addJob(QStringLiteral("x")));
-        const auto run = id(b->record(job, book::AddRun{LiftRun{}}));
-        book::SetManyConditions change;
+        const auto run = id(b->record(job, book::AddSeries{LiftRun{}}));
+        book::SetManyTerms change;
         RunConditions t;
         t.shift_deg = 360.0;
-        change.runs = {{run, t}};
+        change.series = {{run, t}};
         change.stated = Stated{};
         change.stated->fitted.top = WhichTop::Firing;
         id(b->record(job, change));
         QVERIFY(loaded(*b, job).fitted.top == WhichTop::Firing);
         QVERIFY(b->undo(job));
         QVERIFY(loaded(*b, job).fitted.top == WhichTop::NotSaid);
-        QCOMPARE(loaded(*b, job).runs[0].conditions.shift_deg, 0.0);
+        QCOMPARE(loaded(*b, job).runs[0].terms.shift_deg, 0.0);
     }
 
     void tableRoundTripThroughDisk() {
@@ -518,11 +518,11 @@ private slots:
         const auto table =
             book::readTableFile(QStringLiteral(DEMO_DIR "/skerry-four/exhaust-1.csv"));
         const auto& points = std::get<LiftTable>(table).points;
-        b->record(job, book::AddRun{
+        b->record(job, book::AddSeries{
                            book::runFromTable(std::get<LiftTable>(table), 1, Side::Exhaust, {})});
         const Job j = loaded(*b, job);
-        QCOMPARE(j.runs[0].conditions.step_deg, 5.0);
-        QCOMPARE(j.runs[0].conditions.from.deg, -285.0);
+        QCOMPARE(j.runs[0].terms.step_deg, 5.0);
+        QCOMPARE(j.runs[0].terms.from.deg, -285.0);
         QVERIFY(book::writeTableFile(path("out.csv"), j, j.runs[0]).isEmpty());
         const auto again = book::readTableFile(path("out.csv"));
         QCOMPARE(std::get<LiftTable>(again).points.size(), points.size());

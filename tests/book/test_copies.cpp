@@ -59,9 +59,9 @@ private slots:
         LiftRun run;
         Reading r;
         r.at = {106.0};
-        r.lift_mm = 7.2;
+        r.value_mm = 7.2;
         run.readings = {r};
-        id(book_->record(job_, book::AddRun{run}));
+        id(book_->record(job_, book::AddSeries{run}));
     }
     void cleanup() { book_.reset(); }
 
@@ -70,7 +70,7 @@ private slots:
         const QString copy = dir_->filePath(QStringLiteral("copy.amber"));
         QVERIFY(!book_->writeCopy(copy));
         QVERIFY(!QFile::exists(copy + QStringLiteral("-wal")));
-        QCOMPARE(only(copy).runs.at(0).readings.front().lift_mm, 7.2);
+        QCOMPARE(only(copy).runs.at(0).readings.front().value_mm, 7.2);
         QVERIFY(!(QFile::permissions(copy) & (QFile::ReadGroup | QFile::ReadOther)));
         QCOMPARE(QDir(dir_->path()).entryList({QStringLiteral("*.new-*")}), QStringList());
         // Never over something.

@@ -67,7 +67,7 @@ private slots:
             job = id(b->addJob(QStringLiteral("x")));
             id(b->record(job, book::SetEngine{}));
             id(b->record(job, book::SetStated{}));
-            id(b->record(job, book::AddRun{LiftRun{}}));
+            id(b->record(job, book::AddSeries{LiftRun{}}));
             id(b->record(job, book::AddContact{Contact{}}));
         }
         sql(file, change.split(QStringLiteral("; ")));
@@ -179,7 +179,7 @@ private slots:
                 fresh.readings.edit().resize(random.bounded(4u));
                 if (!fresh.readings.empty())
                     fresh.readings.edit()[0].struck = Struck{"came struck"};
-                change = book::AddRun{fresh};
+                change = book::AddSeries{fresh};
                 break;
             }
             case 4:
@@ -198,38 +198,41 @@ private slots:
                 break;
             case 7:
                 if (run) {
-                    RunConditions t = run->conditions;
+                    RunConditions t = run->terms;
                     t.lash_mm = 0.01 * random.bounded(40);
                     if (random.bounded(2))
                         t.noseLift_mm = 7.0;
                     else
                         t.noseLift_mm.reset();
-                    change = book::SetConditions{run->id, t};
+                    change = book::SetTerms{run->id, t};
                 }
                 break;
             case 8: {
                 ClearanceMap fresh;
                 fresh.side = Side::Exhaust;
-                fresh.presses.edit().resize(random.bounded(3u));
-                change = book::AddMap{fresh};
+                fresh.readings.edit().resize(random.bounded(3u));
+                for (Reading& r : fresh.readings.edit())
+                    r.of = ReadingOf::Press;
+                change = book::AddSeries{fresh};
                 break;
             }
             case 9:
                 if (map) {
-                    book::AddPress add{map->id, {}};
-                    add.press.clearance_mm = 0.01 * random.bounded(300);
-                    if (!map->presses.empty() && random.bounded(2))
-                        add.replaces = map->presses.back().id;
+                    book::AddReading add{map->id, {}};
+                    add.reading.of = ReadingOf::Press;
+                    add.reading.value_mm = 0.01 * random.bounded(300);
+                    if (!map->readings.empty() && random.bounded(2))
+                        add.replaces = map->readings.back().id;
                     change = add;
                 }
                 break;
             case 10:
                 if (map) {
-                    MockUp m = map->mockUp;
+                    MockUp m = map->terms;
                     m.notchCut_mm = 0.1 * random.bounded(9);
                     m.release = std::to_string(step);
                     m.turns = 2;
-                    change = book::SetMockUp{map->id, m};
+                    change = book::SetTerms{map->id, m};
                 }
                 break;
             case 11: {
@@ -268,7 +271,7 @@ private slots:
         LiftRun run;
         run.cylinder = 3;
         run.side = Side::Exhaust;
-        const auto made = id(b->record(job, book::AddRun{run}));
+        const auto made = id(b->record(job, book::AddSeries{run}));
         Reading r;
         r.at = {75.0};
         const auto reading = id(b->record(job, book::AddReading{made, r}));

@@ -403,7 +403,7 @@ private slots:
         const QString folder = fresh(), file = folder + QStringLiteral("/b.amber");
         auto b = opened(file);
         const auto job = id(b->addJob(QStringLiteral("x")));
-        const auto run = id(b->record(job, book::AddRun{LiftRun{}}));
+        const auto run = id(b->record(job, book::AddSeries{LiftRun{}}));
         b->foldLog();
         const QByteArray older = bytes(file);
         for (int i = 0; i < 5; ++i)
@@ -474,7 +474,7 @@ private slots:
         const QString file = fresh() + QStringLiteral("/b.amber");
         auto b = opened(file);
         const auto job = id(b->addJob(QStringLiteral("x")));
-        const auto run = id(b->record(job, book::AddRun{LiftRun{}}));
+        const auto run = id(b->record(job, book::AddSeries{LiftRun{}}));
         sql(file, {QStringLiteral("DROP TABLE strike"), QStringLiteral("DROP TABLE contact")});
         const auto loaded = b->load(job);
         QCOMPARE(int(std::get<book::Error>(loaded).trouble), int(Trouble::Damaged));
@@ -534,7 +534,7 @@ private slots:
         const QString file = fresh() + QStringLiteral("/b.amber");
         auto b = opened(file);
         const auto job = id(b->addJob(QStringLiteral("x")));
-        const auto run = id(b->record(job, book::AddRun{LiftRun{}}));
+        const auto run = id(b->record(job, book::AddSeries{LiftRun{}}));
         b->changedElsewhere();
         for (int i = 0; i < 5; ++i)
             QVERIFY(std::holds_alternative<book::Made>(
@@ -693,11 +693,11 @@ private slots:
         for (int d = 0; d < 10; ++d) {
             Reading r;
             r.at = {d * 5.0};
-            r.lift_mm = d;
+            r.value_mm = d;
             if (d == 4) r.approach = Approach::BackingUp;
             run.readings.push_back(r);
         }
-        id(b->record(job, book::AddRun{run}));
+        id(b->record(job, book::AddSeries{run}));
         const Job j = std::get<Job>(b->load(job));
         const QString link = folder + QStringLiteral("/link.csv"),
                       other = folder + QStringLiteral("/other.amber");

@@ -33,7 +33,7 @@ Job withoutIds(Job job) {
     }
     for (ClearanceMap& map : job.maps) {
         map.id = 0;
-        for (Press& p : map.presses.edit())
+        for (Reading& p : map.readings.edit())
             p.id = 0;
     }
     return job;
@@ -55,7 +55,7 @@ Job anyJob(Job job, unsigned seed) {
     for (LiftRun& run : job.runs) {
         for (Reading& r : run.readings.edit()) {
             r.at.deg = real(-3600.0, 3600.0);
-            r.lift_mm = real(-1.0, 30.0);
+            r.value_mm = real(-1.0, 30.0);
             r.time_ms = upTo(2'000'000'000);
             r.zero = 1 + upTo(3);
             r.of = static_cast<ReadingOf>(upTo(4));
@@ -63,8 +63,8 @@ Job anyJob(Job job, unsigned seed) {
             if (upTo(5) == 0) r.scale = static_cast<WheelScale>(upTo(7));
             if (upTo(4) == 0) r.struck = Struck{"why, \"so\""};
         }
-        run.conditions.zeros = {std::nullopt, real(0.0, 9.0)};
-        run.conditions.shift_deg = real(-360.0, 360.0);
+        run.terms.zeros = {std::nullopt, real(0.0, 9.0)};
+        run.terms.shift_deg = real(-360.0, 360.0);
     }
     for (int n = upTo(6); n > 0; --n) {
         LogEntry e;

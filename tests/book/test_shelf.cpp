@@ -32,7 +32,7 @@ LiftRun measured(Side side) {
     for (double d = -150.0; d <= 150.0; d += 5.0) {
         Reading r;
         r.at = {lobe.centre + d};
-        r.lift_mm = lobe.at(lobe.centre + d);
+        r.value_mm = lobe.at(lobe.centre + d);
         run.readings.push_back(r);
     }
     return run;

@@ -50,7 +50,7 @@ private slots:
         QVERIFY(std::holds_alternative<book::Made>(b->record(job_, book::SetEngine{engine})));
         LiftRun run;
         run.readings = {reading(100.0, 7.0), reading(105.0, 7.2), reading(110.0, 7.1)};
-        run_ = id(b->record(job_, book::AddRun{run}));
+        run_ = id(b->record(job_, book::AddSeries{run}));
         Contact c;
         c.typed = "31";
         c.at = {-31.0};
@@ -92,7 +92,7 @@ private slots:
         QCOMPARE(read.job.engine.bore_mm, 90.0);
         const bool ofReading = sql.startsWith(QLatin1String("UPDATE reading"));
         QCOMPARE(read.job.runs[0].readings.size(), std::size_t(ofReading ? 2 : 3));
-        QCOMPARE(read.job.runs[0].readings.front().lift_mm, 7.0);
+        QCOMPARE(read.job.runs[0].readings.front().value_mm, 7.0);
         QCOMPARE(read.job.contacts.size(), std::size_t(sql.contains("contact") ? 0 : 1));
         QVERIFY(read.job.engine.cylinders == 4);
         QCOMPARE(lobe::examine(read.job).runs.size(), std::size_t(1));
@@ -344,31 +344,32 @@ private slots:
         auto a = opened(path_), b = opened(path_);
         const Job before = std::get<Job>(a->load(job_));
         const auto press = [](double deg, double mm) {
-            Press p;
+            Reading p;
+            p.of = ReadingOf::Press;
             p.at = {deg};
-            p.clearance_mm = mm;
+            p.value_mm = mm;
             return p;
         };
         ClearanceMap map;
-        map.presses = {press(10.0, 2.4)};
-        const auto made = std::get<book::Made>(b->record(job_, book::AddMap{map}, &before));
+        map.readings = {press(10.0, 2.4)};
+        const auto made = std::get<book::Made>(b->record(job_, book::AddSeries{map}, &before));
         // The valve was begun meanwhile.
-        auto twice = a->record(job_, book::AddMap{map}, &before);
+        auto twice = a->record(job_, book::AddSeries{map}, &before);
         const auto* e = std::get_if<book::Error>(&twice);
         QVERIFY(e && e->trouble == Trouble::TakenMeanwhile);
         const Job seen = std::get<Job>(a->load(job_));
         QVERIFY(std::holds_alternative<book::Made>(
-            b->record(job_, book::AddPress{made.id, press(12.0, 2.0), {}}, &seen)));
-        twice = a->record(job_, book::AddPress{made.id, press(12.0, 2.1), {}}, &seen);
+            b->record(job_, book::AddReading{made.id, press(12.0, 2.0), {}}, &seen)));
+        twice = a->record(job_, book::AddReading{made.id, press(12.0, 2.1), {}}, &seen);
         e = std::get_if<book::Error>(&twice);
         QVERIFY(e && e->trouble == Trouble::TakenMeanwhile);
         // Elsewhere there is nothing to ask; and once it was seen, a second press agrees or not.
         QVERIFY(std::holds_alternative<book::Made>(
-            a->record(job_, book::AddPress{made.id, press(14.0, 1.8), {}}, &seen)));
+            a->record(job_, book::AddReading{made.id, press(14.0, 1.8), {}}, &seen)));
         const Job now = std::get<Job>(a->load(job_));
         QVERIFY(std::holds_alternative<book::Made>(
-            a->record(job_, book::AddPress{made.id, press(12.0, 2.1), {}}, &now)));
-        QCOMPARE(std::get<Job>(a->load(job_)).maps[0].presses.size(), std::size_t(4));
+            a->record(job_, book::AddReading{made.id, press(12.0, 2.1), {}}, &now)));
+        QCOMPARE(std::get<Job>(a->load(job_)).maps[0].readings.size(), std::size_t(4));
     }
 
     /// Another window strikes and logs while a job is read: of an action all is seen, or nothing.
@@ -410,12 +411,12 @@ private slots:
         LiftRun run;
         run.side = Side::Exhaust;
         run.readings = {reading(-100.0, 7.0)};
-        id(b->record(job_, book::AddRun{run}, &seen));
-        auto twice = a->record(job_, book::AddRun{run}, &seen);
+        id(b->record(job_, book::AddSeries{run}, &seen));
+        auto twice = a->record(job_, book::AddSeries{run}, &seen);
         const auto* e = std::get_if<book::Error>(&twice);
         QVERIFY(e && e->trouble == Trouble::TakenMeanwhile);
         run.cylinder = 2;
-        QVERIFY(std::holds_alternative<book::Made>(a->record(job_, book::AddRun{run}, &seen)));
+        QVERIFY(std::holds_alternative<book::Made>(a->record(job_, book::AddSeries{run}, &seen)));
     }
 };
 

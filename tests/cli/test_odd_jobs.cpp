@@ -70,9 +70,9 @@ Job byEvents(double ivo, double ivc, double evo, double evc, Height height) {
         LiftRun run;
         run.id = side == Side::Intake ? 1 : 2;
         run.side = side;
-        run.conditions.eventsOnly = true;
-        run.conditions.taken = height.at;
-        run.conditions.eventHeights = {height};
+        run.terms.eventsOnly = true;
+        run.terms.taken = height.at;
+        run.terms.eventHeights = {height};
         for (const auto& [of, at] :
              {std::pair(ReadingOf::Opens, opens), std::pair(ReadingOf::Closes, closes)})
             for (int n = 0; n < 3; ++n) {
@@ -80,7 +80,7 @@ Job byEvents(double ivo, double ivc, double evo, double evc, Height height) {
                 r.id = 10 * run.id + n + (of == ReadingOf::Closes ? 5 : 0);
                 r.of = of;
                 r.at = at;
-                r.lift_mm = height.mm;
+                r.value_mm = height.mm;
                 run.readings.push_back(r);
             }
         job.runs.push_back(run);
@@ -122,15 +122,15 @@ private slots:
         // Then a centre by two readings of the intake, which has no events.
         LiftRun centre;
         centre.id = 3;
-        centre.conditions.eventsOnly = true;
-        centre.conditions.fromNose = true;
+        centre.terms.eventsOnly = true;
+        centre.terms.fromNose = true;
         for (const auto& [of, deg] :
              {std::pair(ReadingOf::Opens, 70.0), std::pair(ReadingOf::Closes, 146.0)}) {
             Reading r;
             r.id = of == ReadingOf::Opens ? 31 : 32;
             r.of = of;
             r.at = {deg};
-            r.lift_mm = -1.27;
+            r.value_mm = -1.27;
             centre.readings.push_back(r);
         }
         job.runs.push_back(centre);

@@ -44,14 +44,14 @@ LiftRun measured(const closed::Lobe& lobe, Side side, std::int64_t id) {
     LiftRun run;
     run.id = id;
     run.side = side;
-    run.conditions.taken = Place::Tappet;
-    run.conditions.ratio = kRatio;
-    run.conditions.lash_mm = kLash;
+    run.terms.taken = Place::Tappet;
+    run.terms.ratio = kRatio;
+    run.terms.lash_mm = kLash;
     for (double d = -178.0; d <= 178.0; d += 2.0) {
         Reading r;
         r.id = id * 1000 + static_cast<std::int64_t>(run.readings.size());
         r.at = {lobe.centre + d};
-        r.lift_mm = lobe.at(lobe.centre + d);
+        r.value_mm = lobe.at(lobe.centre + d);
         run.readings.push_back(r);
     }
     return run;
@@ -83,15 +83,16 @@ Job engine() {
     // The intake valve pressed: a gap of 6.5 mm at TDC, the valve upright.
     ClearanceMap map;
     map.id = 9;
-    map.mockUp.presses = 1;
-    map.mockUp.valveAngle_deg = 0.0;
-    map.mockUp.lash = LashSet::AsRun;
+    map.terms.presses = 1;
+    map.terms.valveAngle_deg = 0.0;
+    map.terms.lash = LashSet::AsRun;
     for (double d = 0.0; d <= 24.0; d += 2.0) {
-        Press p;
-        p.id = 900 + static_cast<std::int64_t>(map.presses.size());
+        Reading p;
+        p.of = ReadingOf::Press;
+        p.id = 900 + static_cast<std::int64_t>(map.readings.size());
         p.at = {d};
-        p.clearance_mm = kGap + down(d) - atValve(intake(), d);
-        map.presses.push_back(p);
+        p.value_mm = kGap + down(d) - atValve(intake(), d);
+        map.readings.push_back(p);
     }
     job.maps = {map};
     return job;
@@ -198,7 +199,7 @@ private slots:
         closed::Lobe earlier = intake();
         earlier.centre -= 4.0;
         job.runs.push_back(measured(earlier, Side::Intake, 3));
-        job.runs.back().conditions.afterMove = 1;
+        job.runs.back().terms.afterMove = 1;
         const Bench again(job);
         QVERIFY(near(again.value(again.fitted(), "ivo"), -intake().event(1.27, true) + 4.0, 0.05));
     }
@@ -217,8 +218,8 @@ private slots:
         // Measured at the valve it comes out the same.
         Job job = engine();
         for (Reading& r : job.runs[0].readings.edit())
-            r.lift_mm = std::max(0.0, kRatio * r.lift_mm - kLash);
-        job.runs[0].conditions.taken = Place::Valve;
+            r.value_mm = std::max(0.0, kRatio * r.value_mm - kLash);
+        job.runs[0].terms.taken = Place::Valve;
         const Bench v(job);
         const Cam other = v.cam(c);
         QVERIFY(near(v.value(other, "lift.intake"), 1.65 * 7.0 - 0.2, 0.01));

@@ -29,7 +29,7 @@ Reading event(ReadingOf of, double deg, double mm) {
     Reading r;
     r.of = of;
     r.at = {deg};
-    r.lift_mm = mm;
+    r.value_mm = mm;
     r.typed = std::to_string(deg);
     return r;
 }
@@ -39,9 +39,9 @@ LiftRun events(Side side, double tappet_mm, Place taken, double ratio, double la
     LiftRun run;
     run.id = side == Side::Intake ? 1 : 2;
     run.side = side;
-    run.conditions.eventsOnly = true;
-    run.conditions.taken = taken;
-    run.conditions.ratio = ratio;
+    run.terms.eventsOnly = true;
+    run.terms.taken = taken;
+    run.terms.ratio = ratio;
     const double here = taken == Place::Valve ? ratio * tappet_mm : tappet_mm;
     for (int i = 0; i < 3; ++i) {
         run.readings.push_back(
@@ -56,8 +56,8 @@ LiftRun fromNose(Side side, double late = 0.0) {
     LiftRun run;
     run.id = side == Side::Intake ? 11 : 12;
     run.side = side;
-    run.conditions.eventsOnly = run.conditions.fromNose = true;
-    run.conditions.repeats = 1;
+    run.terms.eventsOnly = run.terms.fromNose = true;
+    run.terms.repeats = 1;
     const double top = lobeOf(side).lift_mm;
     run.readings.push_back(
         event(ReadingOf::Opens, lobeOf(side).event(top - 1.27, true) + late, 1.27));
@@ -70,13 +70,13 @@ LiftRun curve(Side side, double late = 0.0, double step = 5.0, std::int64_t id =
     LiftRun run;
     run.id = id ? id : side == Side::Intake ? 21 : 22;
     run.side = side;
-    run.conditions.step_deg = step;
+    run.terms.step_deg = step;
     const closed::Lobe& lobe = lobeOf(side);
     for (double d = lobe.centre - 175.0; d <= lobe.centre + 175.0; d += step) {
         Reading r;
         r.id = run.id * 1000 + static_cast<std::int64_t>(run.readings.size());
         r.at = {std::round(d)};
-        r.lift_mm = std::round(lobe.at(std::round(d) - late) * 100.0) / 100.0;
+        r.value_mm = std::round(lobe.at(std::round(d) - late) * 100.0) / 100.0;
         run.readings.push_back(r);
     }
     return run;
@@ -126,14 +126,14 @@ private slots:
         job.card = Card{};
         job.card->height = {card, cardAtValve ? Place::Valve : Place::Tappet};
         LiftRun run;
-        run.conditions.eventsOnly = true;
-        run.conditions.taken = valve ? Place::Valve : Place::Tappet;
-        run.conditions.ratio = 1.6;
-        run.conditions.lash_mm = lash;
+        run.terms.eventsOnly = true;
+        run.terms.taken = valve ? Place::Valve : Place::Tappet;
+        run.terms.ratio = 1.6;
+        run.terms.lash_mm = lash;
         const auto heights = eventHeights(job, run);
         QCOMPARE(heights.size(), std::size_t(1));
         QVERIFY(std::abs(heights[0].mm - asked) < 1e-9);
-        QVERIFY(heights[0].at == run.conditions.taken);
+        QVERIFY(heights[0].at == run.terms.taken);
     }
 
     void valveEventsAreHeldAgainstACardAtTheTappet() {
@@ -312,17 +312,17 @@ private slots:
         Job job;
         for (std::int64_t pass = 1; pass <= 3; ++pass) {
             LiftRun run = curve(Side::Intake, 0.0, 5.0, pass);
-            run.conditions.taken = Place::Valve;
-            run.conditions.ratio = 1.5;
+            run.terms.taken = Place::Valve;
+            run.terms.ratio = 1.5;
             for (Reading& r : run.readings.edit())
-                r.lift_mm = std::round(1.5 * kIntake.at(r.at.deg + half(random)) * 100.0) / 100.0;
+                r.value_mm = std::round(1.5 * kIntake.at(r.at.deg + half(random)) * 100.0) / 100.0;
             job.runs.push_back(run);
         }
         const Findings f = examine(job);
         QVERIFY(has<found::PassesAgree>(f) && !has<found::PassesDiffer>(f));
         // A pass that is turned by two degrees as a whole is named all the same.
         for (Reading& r : job.runs.back().readings.edit())
-            r.lift_mm = std::round(1.5 * kIntake.at(r.at.deg - 2.0) * 100.0) / 100.0;
+            r.value_mm = std::round(1.5 * kIntake.at(r.at.deg - 2.0) * 100.0) / 100.0;
         QVERIFY(has<found::PassesDiffer>(examine(job)));
     }
 
@@ -355,7 +355,7 @@ private slots:
         LiftRun run = curve(Side::Intake);
         for (Reading& r : run.readings.edit()) {
             const double u = std::abs(r.at.deg + 60.0) / 12.0;
-            if (u < 1.0) r.lift_mm = std::max(r.lift_mm, 0.6 * (1.0 - u * u));
+            if (u < 1.0) r.value_mm = std::max(r.value_mm, 0.6 * (1.0 - u * u));
         }
         Job job;
         job.runs = {run};

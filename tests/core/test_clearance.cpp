@@ -84,29 +84,30 @@ Job jobWith(const Truth& truth, Side side = Side::Intake) {
     LiftRun run;
     run.id = 1;
     run.side = side;
-    run.conditions.taken = Place::Valve;
+    run.terms.taken = Place::Valve;
     for (double d = truth.lobe.centre - 178.0; d <= truth.lobe.centre + 178.0; d += 2.0) {
         Reading r;
         r.id = 100 + static_cast<std::int64_t>(run.readings.size());
         r.at = {d};
-        r.lift_mm = truth.lobe.at(d);
+        r.value_mm = truth.lobe.at(d);
         run.readings.push_back(r);
     }
     job.runs = {run};
     ClearanceMap map;
     map.id = 1;
     map.side = side;
-    map.mockUp.presses = 1;
+    map.terms.presses = 1;
     job.maps = {map};
     return job;
 }
 
 void press(Job& job, double deg, double mm) {
-    Press p;
-    p.id = 1000 + static_cast<std::int64_t>(job.maps[0].presses.size());
+    Reading p;
+    p.of = ReadingOf::Press;
+    p.id = 1000 + static_cast<std::int64_t>(job.maps[0].readings.size());
     p.at = {deg};
-    p.clearance_mm = mm;
-    job.maps[0].presses.push_back(p);
+    p.value_mm = mm;
+    job.maps[0].readings.push_back(p);
 }
 
 void pressAll(Job& job, const Truth& truth, double from, double to, double step = 2.0) {
@@ -209,7 +210,7 @@ private slots:
     void leastAtTheEdgeIsNone() {
         const Truth truth{intake(), 6.0, 0.0};
         Job job = jobWith(truth);
-        job.maps[0].mockUp.step_deg = 2.0;
+        job.maps[0].terms.step_deg = 2.0;
         pressAll(job, truth, 0.0, 6.0);
         MapFindings m = examine(job).maps[0];
         QVERIFY(!m.complete);
@@ -235,7 +236,7 @@ private slots:
     void theProgramSaysWhereToPress() {
         const Truth truth{closed::power(-110.0, 140.0, 9.5), 7.0, 0.0};
         Job job = jobWith(truth, Side::Exhaust);
-        job.maps[0].mockUp.presses = 2;
+        job.maps[0].terms.presses = 2;
         QCOMPARE(examine(job).maps[0].next.deg, -20.0);
         press(job, -20.0, 3.00);
         QCOMPARE(examine(job).maps[0].next.deg, -20.0);
@@ -257,7 +258,7 @@ private slots:
         Job job = jobWith(truth);
         pressAll(job, truth, 0.0, 20.0);
         QVERIFY(!said<found::PressOdd>(job));
-        job.maps[0].presses.edit()[7].clearance_mm += 0.5;
+        job.maps[0].readings.edit()[7].value_mm += 0.5;
         const auto findings = examine(job);
         const auto* odd = findingOf<found::PressOdd>(findings.all);
         QVERIFY(odd);
@@ -285,7 +286,7 @@ private slots:
         const Truth truth{intake(), 7.0, 0.0};
         Job job = jobWith(truth);
         job.engine.lash_mm.intake = 0.2;
-        MockUp& m = job.maps[0].mockUp;
+        MockUp& m = job.maps[0].terms;
         m.gasketIn = false;
         m.valveAngle_deg = 0.0;
         m.gasket_mm = 1.2;
@@ -302,7 +303,7 @@ private slots:
         const double expected = 2.0 * 0.984808 + 1.2 + 0.2 + 1.0 - 0.3 + 0.15;
         QVERIFY(std::abs(found.points[0].clearance_mm - expected) < 1e-5);
         // Switched off, one is left out.
-        job.maps[0].mockUp.off = {static_cast<int>(CorrectionKind::Spacer)};
+        job.maps[0].terms.off = {static_cast<int>(CorrectionKind::Spacer)};
         found = examine(job).maps[0];
         QVERIFY(std::abs(found.points[0].clearance_mm - (expected - 1.0)) < 1e-5);
     }
@@ -324,9 +325,9 @@ private slots:
         // Measured again at the new setting, the lobe stands 4 earlier: the same answer.
         LiftRun again = job.runs[0];
         again.id = 2;
-        again.conditions.afterMove = 1;
+        again.terms.afterMove = 1;
         for (Reading& r : again.readings.edit())
-            r.lift_mm = truth.lobe.at(r.at.deg + 4.0);
+            r.value_mm = truth.lobe.at(r.at.deg + 4.0);
         job.runs.push_back(again);
         f = examine(job);
         QVERIFY(std::abs(f.maps[0].predicted->mm - truth.least(4.0)) < 0.02);
@@ -337,10 +338,10 @@ private slots:
         QVERIFY(std::abs(examine(job).maps[0].predicted->mm - truth.least(4.0)) < 0.02);
         QCOMPARE(examine(job).maps[0].raised_mm, 0.0);
         // A thicker one than it was pressed with raises the head.
-        job.maps[0].mockUp.gasketThen_mm = 0.7;
-        job.maps[0].mockUp.deckThen_mm = 0.3;
+        job.maps[0].terms.gasketThen_mm = 0.7;
+        job.maps[0].terms.deckThen_mm = 0.3;
         QVERIFY(std::abs(examine(job).maps[0].predicted->mm - truth.least(4.0) - 0.4) < 0.02);
-        job.maps[0].mockUp.isVoid = true;
+        job.maps[0].terms.isVoid = true;
         f = examine(job);
         QVERIFY(f.maps[0].state == MapState::Void && !f.maps[0].predicted);
         QVERIFY(findingOf<found::MapVoid>(f.all));
@@ -351,7 +352,7 @@ private slots:
         const double cosine = std::cos(32.0 * std::numbers::pi / 180.0);
         const Truth truth{intake(), 7.0, 32.0};
         Job job = jobWith(truth);
-        MockUp& m = job.maps[0].mockUp;
+        MockUp& m = job.maps[0].terms;
         m.gasketIn = false;
         m.gasket_mm = 1.5;
         for (double d = 0.0; d <= 24.0; d += 1.0)
@@ -377,7 +378,7 @@ private slots:
         const double cosine = std::cos(20.0 * std::numbers::pi / 180.0);
         Job job = jobWith(truth);
         pressAll(job, truth, 0.0, 20.0);
-        MockUp& m = job.maps[0].mockUp;
+        MockUp& m = job.maps[0].terms;
         m.valveAngle_deg = 20.0;
         m.notchCut_mm = 0.8;
         auto found = examine(job).maps[0];
@@ -400,16 +401,16 @@ private slots:
         const double alone = examine(job).maps[0].gap->plusMinus_mm(10.0);
         job.maps.push_back(job.maps[0]);
         job.maps[1].id = 2;
-        for (Press& p : job.maps[1].presses.edit())
-            p.clearance_mm += 0.02;
+        for (Reading& p : job.maps[1].readings.edit())
+            p.value_mm += 0.02;
         auto f = examine(job);
         QCOMPARE(f.maps[1].passes, 2);
         QCOMPARE(f.maps[1].points.size(), f.maps[0].points.size());
         QVERIFY(f.maps[1].gap->plusMinus_mm(10.0) < alone);
         QVERIFY(std::abs(f.maps[1].predicted->mm - truth.least() - 0.01) < 0.005);
         QVERIFY(!findingOf<found::MapsApart>(f.all));
-        for (Press& p : job.maps[1].presses.edit())
-            p.clearance_mm += 0.30;
+        for (Reading& p : job.maps[1].readings.edit())
+            p.value_mm += 0.30;
         f = examine(job);
         QCOMPARE(f.maps[1].passes, 1);
         const auto* apart = findingOf<found::MapsApart>(f.all);
@@ -421,8 +422,8 @@ private slots:
         const double cosine = std::cos(32.0 * std::numbers::pi / 180.0);
         const Truth truth{intake(), 7.0, 32.0};
         Job job = jobWith(truth);
-        job.maps[0].mockUp.gasketIn = false;
-        job.maps[0].mockUp.gasket_mm = 1.5;
+        job.maps[0].terms.gasketIn = false;
+        job.maps[0].terms.gasket_mm = 1.5;
         for (double d = 0.0; d <= 24.0; d += 1.0)
             press(job, d, truth.clearance(d) - 1.5 * cosine);
         const double alone = examine(job).maps[0].predicted->mm;
@@ -562,7 +563,7 @@ private slots:
     void travelNeedsItsGround() {
         const Truth truth{intake(), 9.0, 0.0};
         Job job = jobWith(truth);
-        job.maps[0].mockUp.method = ClearanceMethod::Clay;
+        job.maps[0].terms.method = ClearanceMethod::Clay;
         press(job, 0.0, 3.5);
         QVERIFY(examine(job).clearanceOf(Side::Intake)->verdict == ClearanceVerdict::Keeps);
         QVERIFY(!examine(job).clearanceOf(Side::Intake)->at_deg);
@@ -581,8 +582,8 @@ private slots:
         job.maps.push_back(job.maps[0]);
         job.maps[1].id = 2;
         job.maps[1].cylinder = 3;
-        for (Press& p : job.maps[1].presses.edit())
-            p.clearance_mm = tight.clearance(p.at.deg);
+        for (Reading& p : job.maps[1].readings.edit())
+            p.value_mm = tight.clearance(p.at.deg);
         const Findings f = examine(job);
         QCOMPARE(f.clearanceOf(Side::Intake)->cylinder, 3);
         QCOMPARE(f.clearanceOf(Side::Intake, 1)->cylinder, 1);
@@ -621,7 +622,7 @@ private slots:
     void oneAngle() {
         const Truth truth{intake(), 7.0, 0.0};
         Job job = jobWith(truth);
-        job.maps[0].mockUp.method = ClearanceMethod::SingleAngle;
+        job.maps[0].terms.method = ClearanceMethod::SingleAngle;
         QCOMPARE(examine(job).maps[0].next.deg, 10.0);
         press(job, 10.0, 1.5);
         const auto f = examine(job);
@@ -630,7 +631,7 @@ private slots:
         QVERIFY(f.clearanceOf(Side::Intake)->verdict == ClearanceVerdict::Under);
         // One angle that keeps the limit is no least that does.
         Job far = job;
-        far.maps[0].presses.edit()[0].clearance_mm = 4.0;
+        far.maps[0].readings.edit()[0].value_mm = 4.0;
         const Findings g = examine(far);
         QVERIFY(g.clearanceOf(Side::Intake)->verdict == ClearanceVerdict::NotKnown);
         QVERIFY(g.clearanceOf(Side::Intake)->needs == ClearanceNeed::Beyond);
@@ -645,10 +646,11 @@ private slots:
         pressAll(job, truth, 0.0, 20.0);
         ClearanceMap clay;
         clay.id = 2;
-        clay.mockUp.method = ClearanceMethod::Clay;
-        Press p;
-        p.clearance_mm = truth.least() - 0.4;
-        clay.presses = {p};
+        clay.terms.method = ClearanceMethod::Clay;
+        Reading p;
+        p.of = ReadingOf::Press;
+        p.value_mm = truth.least() - 0.4;
+        clay.readings = {p};
         job.maps.push_back(clay);
         const auto apart = said<found::WaysApart>(job);
         QVERIFY(apart && apart->clay);
@@ -661,7 +663,7 @@ private slots:
         QVERIFY(!c->at_deg);
         QCOMPARE(c->maps.size(), std::size_t(2));
         // Clay above the pressed least changes nothing of what leads.
-        job.maps[1].presses.edit()[0].clearance_mm = truth.least() + 1.0;
+        job.maps[1].readings.edit()[0].value_mm = truth.least() + 1.0;
         f = examine(job);
         c = f.clearanceOf(Side::Intake);
         QVERIFY(std::abs(c->least_mm->value - truth.least()) < 0.02 && c->at_deg);
@@ -691,7 +693,7 @@ private slots:
         QFETCH(double, apart);
         QFETCH(bool, settled);
         Job job = jobWith({intake(), 7.0, 0.0});
-        job.maps[0].mockUp.presses = asked;
+        job.maps[0].terms.presses = asked;
         for (double mm : presses)
             press(job, 0.0, mm);
         const Findings f = examine(job);
@@ -715,17 +717,17 @@ private slots:
         const double plain = examine(job).maps[0].predicted->mm;
         QVERIFY(std::abs(plain - truth.least()) < 0.01);
         QVERIFY(said<found::ClearanceUnsaid>(job));
-        job.maps[0].mockUp.lash = LashSet::Zero;
+        job.maps[0].terms.lash = LashSet::Zero;
         QVERIFY(std::abs(examine(job).maps[0].predicted->mm - plain - 0.3) < 0.01);
-        job.maps[0].mockUp.lash = LashSet::AsRun;
+        job.maps[0].terms.lash = LashSet::AsRun;
         QVERIFY(!said<found::ClearanceUnsaid>(job));
-        job.maps[0].mockUp.gasketIn = false;
+        job.maps[0].terms.gasketIn = false;
         QVERIFY(said<found::ClearanceUnsaid>(job)->what == found::ClearanceUnsaid::Gasket);
         QVERIFY(std::abs(examine(job).maps[0].predicted->mm - plain) < 0.01);
         // Two greatest lifts are no lifts at the tight angle.
-        job.maps[0].mockUp.gasketIn = true;
-        job.maps[0].mockUp.checkingLift_mm = 10.5;
-        job.maps[0].mockUp.runningLift_mm = 10.1;
+        job.maps[0].terms.gasketIn = true;
+        job.maps[0].terms.checkingLift_mm = 10.5;
+        job.maps[0].terms.runningLift_mm = 10.1;
         QVERIFY(said<found::ClearanceUnsaid>(job)->what == found::ClearanceUnsaid::SpringAtTight);
         QVERIFY(std::abs(examine(job).maps[0].predicted->mm - plain) < 0.01);
     }
@@ -736,8 +738,8 @@ private slots:
         const Truth truth{closed::power(-110.0, 140.0, 9.5), 7.0, 0.0};
         Job job = jobWith(truth, Side::Exhaust);
         for (double step : {3.0, 7.0, 1.5}) {
-            job.maps[0].presses = {};
-            job.maps[0].mockUp.step_deg = step;
+            job.maps[0].readings = {};
+            job.maps[0].terms.step_deg = step;
             for (int n = 0; n < 60 && !examine(job).maps[0].complete; ++n) {
                 const double at = examine(job).maps[0].next.deg;
                 press(job, at, truth.clearance(at));
@@ -748,7 +750,7 @@ private slots:
                                 [](const GapPoint& p) { return p.deg == 0.0; }));
         }
         Job tenth = jobWith(Truth{intake(), 7.0, 0.0});
-        tenth.maps[0].mockUp.step_deg = 0.1 * 7.0;
+        tenth.maps[0].terms.step_deg = 0.1 * 7.0;
         press(tenth, 0.0, 3.0);
         press(tenth, 0.7, 2.9);
         QCOMPARE(examine(tenth).maps[0].taken, 2);
@@ -756,7 +758,7 @@ private slots:
         const Truth late{intake(124.0, 130.0, 11.0), 6.0, 0.0};
         Job odd = jobWith(late);
         pressAll(odd, late, 0.0, 20.0);
-        odd.maps[0].presses.edit()[0].clearance_mm += 0.4;
+        odd.maps[0].readings.edit()[0].value_mm += 0.4;
         const auto found = examine(odd).maps[0];
         QCOMPARE(found.next.deg, 0.0);
     }

@@ -19,13 +19,13 @@ LiftRun run(std::int64_t id, const closed::Lobe& lobe, Side side, double from, d
     LiftRun r;
     r.id = id;
     r.side = side;
-    r.conditions.from = {from};
-    r.conditions.to = {to};
+    r.terms.from = {from};
+    r.terms.to = {to};
     for (double d = from; d <= to; d += 5.0) {
         Reading reading;
         reading.id = id * 1000 + static_cast<std::int64_t>(r.readings.size());
         reading.at = {d};
-        reading.lift_mm = lobe.at(d);
+        reading.value_mm = lobe.at(d);
         r.readings.push_back(reading);
     }
     return r;
@@ -124,7 +124,7 @@ private slots:
 
     void misfitSendsBackToLobes() {
         Job job = lateCam();
-        job.runs[0].readings.edit()[29].lift_mm -= 0.1;
+        job.runs[0].readings.edit()[29].value_mm -= 0.1;
         const Findings f = examine(job);
         QVERIFY(lobesProgress(f) == Progress::LookAgain);
         QVERIFY(has<found::OffTheCurve>(f));
@@ -146,8 +146,8 @@ private slots:
 
     void nextAngleFollowsTheHand() {
         LiftRun r;
-        r.conditions.from = {-70};
-        r.conditions.step_deg = 5;
+        r.terms.from = {-70};
+        r.terms.step_deg = 5;
         QCOMPARE(nextAngle(r).deg, -70.0);
         const auto add = [&](double deg) {
             Reading x;
@@ -211,7 +211,7 @@ private slots:
     void readingsTakenBackingUpAreLeftOutAndCounted() {
         Job job = lateCam();
         Reading slack = job.runs[0].readings[20];
-        slack.lift_mm += 0.3;
+        slack.value_mm += 0.3;
         slack.approach = Approach::BackingUp;
         job.runs[0].readings.push_back(slack);
         const Findings f = examine(job);
@@ -224,17 +224,18 @@ private slots:
         for (Side side : {Side::Intake, Side::Exhaust}) {
             Job job;
             LiftRun r = run(1, closed::power(900, 10, 7.0), side, 0, -1);
-            r.conditions = usualConditions(job.engine, side);
+            r.terms = usualConditions(job.engine, side);
             for (int i = 0; i < 26; ++i) {
                 Reading x;
-                x.at = {r.conditions.from.deg + 5.0 * i};
+                x.at = {r.terms.from.deg + 5.0 * i};
                 r.readings.push_back(x);
             }
             job.runs = {r};
             QVERIFY(has<found::OtherTurn>(examine(job)));
             // An honest run has lifted by there.
             for (Reading& x : job.runs[0].readings.edit())
-                x.lift_mm = closed::power(side == Side::Intake ? 106 : -112, 147, 7.2).at(x.at.deg);
+                x.value_mm =
+                    closed::power(side == Side::Intake ? 106 : -112, 147, 7.2).at(x.at.deg);
             QVERIFY(!has<found::OtherTurn>(examine(job)));
         }
     }
@@ -243,7 +244,7 @@ private slots:
         Job job;
         job.runs = {run(1, closed::power(-254, 147, 7.2), Side::Intake, -425, -80)};
         QVERIFY(has<found::CentreFarOff>(examine(job)));
-        job.runs[0].conditions.shift_deg = 360.0;
+        job.runs[0].terms.shift_deg = 360.0;
         const Findings f = examine(job);
         QVERIFY(!has<found::CentreFarOff>(f));
         QVERIFY(std::abs(f.runs[0].lobe.centres.equalDrop->deg - 106.0) < 0.05);
@@ -252,19 +253,19 @@ private slots:
     void oneTurnOfTheDialIsRecognised() {
         Job job = lateCam();
         Reading& slip = job.runs[0].readings.edit()[30];
-        const double right = slip.lift_mm;
-        slip.lift_mm += 1.0;
+        const double right = slip.value_mm;
+        slip.value_mm += 1.0;
         const Findings f = examine(job);
         const auto* turn = findingOf<found::DialTurn>(f.all);
         QVERIFY(turn);
         QCOMPARE(turn->at.deg, slip.at.deg);
         QVERIFY(std::abs(turn->neighbour_mm - right) < 1e-9);
         // Half a turn off is a slip of another kind.
-        slip.lift_mm = right + 0.5;
+        slip.value_mm = right + 0.5;
         QVERIFY(!has<found::DialTurn>(examine(job)));
         // An inch dial turns at 0.1 in.
-        job.runs[0].conditions.dialTurn_mm = 2.54;
-        slip.lift_mm = right - 2.54;
+        job.runs[0].terms.dialTurn_mm = 2.54;
+        slip.value_mm = right - 2.54;
         QVERIFY(has<found::DialTurn>(examine(job)));
     }
 
@@ -314,15 +315,15 @@ private slots:
         QCOMPARE(moved->off_deg, -2.0);
         // Shifted, the late cam is as its card; kept, it is not asked again.
         for (LiftRun& r : job.runs) {
-            r.conditions.shift_deg = *pendingShift_deg(r, f.tdc);
-            r.conditions.tdcAnswered = 2;
+            r.terms.shift_deg = *pendingShift_deg(r, f.tdc);
+            r.terms.tdcAnswered = 2;
         }
         f = examine(job);
         QVERIFY(!has<found::TdcMoved>(f));
         QVERIFY(has<found::AsCard>(f));
         // Readings taken after the pass are on the moved pointer: nothing to ask.
         for (LiftRun& r : job.runs) {
-            r.conditions = {};
+            r.terms = {};
             for (Reading& x : r.readings.edit())
                 x.time_ms = 5000;
         }
@@ -335,13 +336,13 @@ private slots:
         LiftRun r;
         r.id = 9;
         r.side = Side::Intake;
-        r.conditions.eventsOnly = true;
+        r.terms.eventsOnly = true;
         const auto add = [&](ReadingOf of, double deg) {
             Reading x;
             x.id = static_cast<std::int64_t>(r.readings.size()) + 1;
             x.at = {deg};
             x.of = of;
-            x.lift_mm = of == ReadingOf::Nose ? 0.0 : 1.27;
+            x.value_mm = of == ReadingOf::Nose ? 0.0 : 1.27;
             r.readings.push_back(x);
         };
         const auto examined = [&] {
@@ -380,12 +381,12 @@ private slots:
         job.runs.clear();
         LiftRun r;
         r.side = Side::Exhaust;
-        r.conditions.eventsOnly = true;
+        r.terms.eventsOnly = true;
         for (double d : {-4.0, -4.1, -3.9}) {
             Reading x;
             x.at = {d};
             x.of = ReadingOf::Closes;
-            x.lift_mm = 1.27;
+            x.value_mm = 1.27;
             r.readings.push_back(x);
         }
         job.runs = {r};
@@ -394,7 +395,7 @@ private slots:
         QVERIFY(!has<found::EventSide>(f));
         Reading opens;
         opens.of = ReadingOf::Opens;
-        opens.lift_mm = 1.27;
+        opens.value_mm = 1.27;
         opens.at = *cardEvent(*job.card, Event::ExhaustOpens);
         job.runs[0].readings.push_back(opens);
         // The other event eight early as well: timing, and no event is accused.

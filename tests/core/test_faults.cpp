@@ -148,14 +148,14 @@ private slots:
                 run.id = n * 10 + int(side);
                 run.cylinder = n;
                 run.side = side;
-                run.conditions = usualConditions(job.engine, side);
+                run.terms = usualConditions(job.engine, side);
                 const auto lobe =
                     closed::raisedCosine(side == Side::Intake ? 105.0 : -110.0, 140.0, 8.0 + n);
-                for (double d = run.conditions.from.deg; d <= run.conditions.to.deg; d += 5.0) {
+                for (double d = run.terms.from.deg; d <= run.terms.to.deg; d += 5.0) {
                     Reading r;
                     r.id = std::int64_t(run.id * 1000 + std::int64_t(run.readings.size()));
                     r.at = {d};
-                    r.lift_mm = std::round(lobe.at(d) * 100.0) / 100.0;
+                    r.value_mm = std::round(lobe.at(d) * 100.0) / 100.0;
                     run.readings.push_back(r);
                 }
                 job.runs.push_back(run);
@@ -174,7 +174,7 @@ private slots:
             return true;
         };
         Job after = job;
-        after.runs[2].readings.edit()[30].lift_mm += 0.2;
+        after.runs[2].readings.edit()[30].value_mm += 0.2;
         QVERIFY(same(examined(after, before)->findings, examine(after)));
         QVERIFY(examined(after, before)->findings.alone[0] == before->findings.alone[0]);
         QVERIFY(examined(after, before)->findings.alone[2] != before->findings.alone[2]);
@@ -215,15 +215,15 @@ private slots:
             run.id = id++;
             run.cylinder = cylinder;
             run.side = side;
-            run.conditions = usualConditions(job.engine, side);
-            run.conditions.afterMove = move;
+            run.terms = usualConditions(job.engine, side);
+            run.terms.afterMove = move;
             const auto lobe = closed::raisedCosine((side == Side::Intake ? 105.0 : -110.0) + late,
                                                    140.0, 8.0 + 0.01 * cylinder);
-            for (double d = run.conditions.from.deg; d <= run.conditions.to.deg; d += 5.0) {
+            for (double d = run.terms.from.deg; d <= run.terms.to.deg; d += 5.0) {
                 Reading r;
                 r.id = id++;
                 r.at = {d};
-                r.lift_mm = std::round(lobe.at(d) * 100.0) / 100.0;
+                r.value_mm = std::round(lobe.at(d) * 100.0) / 100.0;
                 run.readings.push_back(r);
             }
             job.runs.push_back(run);
@@ -241,13 +241,13 @@ private slots:
             job.changes.push_back(m);
         };
         const std::vector<std::function<void()>> steps = {
-            [&] { job.runs[1].readings.edit()[40].lift_mm += 0.05; },
+            [&] { job.runs[1].readings.edit()[40].value_mm += 0.05; },
             [&] { job.runs[5].readings.edit()[20].struck = Struck{"misread"}; },
             [&] { job.reckoning.averagePasses = !job.reckoning.averagePasses; },
             [&] { job.reckoning.school = CentreSchool::Peak; },
             [&] { move(4.0); },
             [&] { take(1, Side::Intake, -5.0, 1); },
-            [&] { job.runs.back().readings.edit()[40].lift_mm += 0.02; },
+            [&] { job.runs.back().readings.edit()[40].value_mm += 0.02; },
             [&] { take(2, Side::Intake, -2.0, 1); },
             [&] { job.engine.drive.vernierWheel = 12; }, // 5.5
             [&] { job.card->lift_mm.intake = 8.1; },

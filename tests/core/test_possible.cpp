@@ -21,7 +21,7 @@ Reading taken(ReadingOf of, double deg, double mm = 1.27) {
     Reading r;
     r.of = of;
     r.at = {deg};
-    r.lift_mm = mm;
+    r.value_mm = mm;
     return r;
 }
 
@@ -29,8 +29,8 @@ LiftRun events(Side side, std::vector<Reading> readings, int repeats = 1) {
     LiftRun run;
     run.id = side == Side::Intake ? 1 : 2;
     run.side = side;
-    run.conditions.eventsOnly = true;
-    run.conditions.repeats = repeats;
+    run.terms.eventsOnly = true;
+    run.terms.repeats = repeats;
     run.readings = std::move(readings);
     return run;
 }
@@ -45,7 +45,7 @@ LiftRun curve(int cylinder, Side side, double turned = 0.0) {
     for (double d = lobe.centre - 175.0; d <= lobe.centre + 175.0; d += 5.0) {
         Reading r;
         r.at = {wrapCycle({d + turned}).deg};
-        r.lift_mm = std::round(lobe.at(d) * 100.0) / 100.0;
+        r.value_mm = std::round(lobe.at(d) * 100.0) / 100.0;
         run.readings.push_back(r);
     }
     return run;
@@ -114,13 +114,13 @@ private slots:
         run.id = 1;
         Reading r;
         r.at = {-70.0};
-        r.lift_mm = 22.0;
+        r.value_mm = 22.0;
         run.readings = {r};
         job.runs = {run};
         const Findings f = examine(job);
         const auto* x = find<found::FirstLiftUnlikely>(f);
         QVERIFY(x && x->lift_mm == 22.0 && x->at.deg == -70.0);
-        job.runs[0].readings.edit()[0].lift_mm = 0.02;
+        job.runs[0].readings.edit()[0].value_mm = 0.02;
         QVERIFY(!find<found::FirstLiftUnlikely>(examine(job)));
     }
 
@@ -150,7 +150,7 @@ private slots:
                      measured::take(lobe, {5.0, 0.01, 0.1, 0.01, unsigned(times)})) {
                     Reading r;
                     r.at = {p.deg};
-                    r.lift_mm = random() % 40 ? p.mm : u(-20, 20);
+                    r.value_mm = random() % 40 ? p.mm : u(-20, 20);
                     run.readings.push_back(r);
                 }
                 job.runs.push_back(run);
@@ -188,8 +188,8 @@ private slots:
     // Low to high, the nose with its lift, high to low, back to zero; then round again.
     void eventsInOneTurn() {
         LiftRun run = events(Side::Intake, {}, 2);
-        run.conditions.oneTurn = true;
-        run.conditions.eventHeights = {{1.27, Place::Tappet}, {0.5, Place::Tappet}};
+        run.terms.oneTurn = true;
+        run.terms.eventHeights = {{1.27, Place::Tappet}, {0.5, Place::Tappet}};
         Job job;
         job.runs = {run};
         const auto wanted = [&] { return examine(job).runs[0].events->next; };
@@ -228,8 +228,8 @@ private slots:
         Job job;
         for (Side side : {Side::Intake, Side::Exhaust}) {
             LiftRun run = events(side, {}, 2);
-            run.conditions.oneTurn = run.conditions.bothValves = true;
-            run.conditions.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
+            run.terms.oneTurn = run.terms.bothValves = true;
+            run.terms.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
             job.runs.push_back(run);
         }
         const std::vector<std::tuple<Side, ReadingOf, double, double>> turn = {
@@ -277,7 +277,7 @@ private slots:
             Job job;
             LiftRun run = events(Side::Intake, {taken(ReadingOf::Opens, 70.0, mm),
                                                 taken(ReadingOf::Closes, 140.0, mm)});
-            run.conditions.eventHeights = {{mm, Place::Tappet}};
+            run.terms.eventHeights = {{mm, Place::Tappet}};
             job.runs = {run};
             const Findings f = examine(job);
             QCOMPARE(find<found::DurationUnlikely>(f) != nullptr, mm < 2.0);
@@ -306,7 +306,7 @@ private slots:
         job.card->height = {1.0, Place::Tappet};
         job.card->events.ivo = 20.0;
         LiftRun run = events(Side::Intake, {taken(ReadingOf::Opens, -20.0, 1.016)});
-        run.conditions.eventHeights = {{1.016, Place::Tappet}};
+        run.terms.eventHeights = {{1.016, Place::Tappet}};
         job.runs = {run};
         const Findings f = examine(job);
         const auto* x = find<found::CardHeightNear>(f);
@@ -318,7 +318,7 @@ private slots:
     void centreByTwoReadings() {
         LiftRun run = events(Side::Intake, {taken(ReadingOf::Opens, 66.0, 1.27),
                                             taken(ReadingOf::Closes, 148.0, 1.27)});
-        run.conditions.fromNose = true;
+        run.terms.fromNose = true;
         Job job;
         job.runs = {run};
         Findings f = examine(job);
@@ -333,7 +333,7 @@ private slots:
         job.trial.target.kind = TargetKind::Centres;
         job.trial.target.centre.intake = 104.5;
         QCOMPARE(*examine(job).need.move_deg.intake, 2.5);
-        job.runs[0].conditions.eventHeights = {{1.27, Place::Tappet}, {3.0, Place::Tappet}};
+        job.runs[0].terms.eventHeights = {{1.27, Place::Tappet}, {3.0, Place::Tappet}};
         for (int i = 0; i < 4; ++i) {
             job.runs[0].readings.push_back(taken(ReadingOf::Opens, 40.0, 3.0));
             job.runs[0].readings.push_back(taken(ReadingOf::Closes, 178.0, 3.0));
@@ -352,8 +352,8 @@ private slots:
             LiftRun r = events(Side::Intake, {taken(ReadingOf::Opens, centre - 41.0, 1.27),
                                               taken(ReadingOf::Closes, centre + 41.0, 1.27)});
             r.id = id;
-            r.conditions.fromNose = true;
-            r.conditions.afterMove = setting;
+            r.terms.fromNose = true;
+            r.terms.afterMove = setting;
             return r;
         };
         Job job;
@@ -498,20 +498,20 @@ private slots:
         Job job;
         job.runs = {curve(1, Side::Intake)};
         auto& readings = job.runs[0].readings;
-        readings.edit()[25].lift_mm += 0.2;
+        readings.edit()[25].value_mm += 0.2;
         QCOMPARE(examine(job).runs[0].lobe.misfits.size(), std::size_t(1));
         Reading again = readings[25];
-        again.lift_mm -= 0.01;
+        again.value_mm -= 0.01;
         readings.edit()[25].struck = Struck{kReadAgain};
         readings.push_back(again);
         QVERIFY(examine(job).runs[0].lobe.misfits.empty());
         // Read again and a tenth nearer, it is still off, and not the same.
-        readings.edit().back().lift_mm -= 0.1;
+        readings.edit().back().value_mm -= 0.1;
         QCOMPARE(examine(job).runs[0].lobe.misfits.size(), std::size_t(1));
-        readings.edit().back().lift_mm += 0.1;
+        readings.edit().back().value_mm += 0.1;
         readings.edit()[25].struck = Struck{"misread"};
         QCOMPARE(examine(job).runs[0].lobe.misfits.size(), std::size_t(1));
-        job.runs[0].conditions.right_deg = {again.at.deg};
+        job.runs[0].terms.right_deg = {again.at.deg};
         QVERIFY(examine(job).runs[0].lobe.misfits.empty());
     }
 

@@ -23,7 +23,7 @@ Reading read(double deg, double mm, int zero = 1) {
     Reading r;
     r.id = ++id;
     r.at = {deg};
-    r.lift_mm = std::round(mm * 100.0) / 100.0;
+    r.value_mm = std::round(mm * 100.0) / 100.0;
     r.zero = zero;
     return r;
 }
@@ -31,8 +31,8 @@ Reading read(double deg, double mm, int zero = 1) {
 LiftRun wholeRun(std::int64_t id = 1) {
     LiftRun run;
     run.id = id;
-    run.conditions.from = {-70.0};
-    run.conditions.to = {280.0};
+    run.terms.from = {-70.0};
+    run.terms.to = {280.0};
     for (double d = -70.0; d <= 280.0; d += 5.0)
         run.readings.push_back(read(d, kLobe.at(d)));
     return run;
@@ -108,9 +108,9 @@ private slots:
         for (Reading& r : run.readings.edit())
             if (r.at.deg > 40.0 && r.at.deg < 175.0) {
                 r.zero = 2;
-                r.lift_mm -= at;
+                r.value_mm -= at;
             }
-        run.conditions.zeros = {at};
+        run.terms.zeros = {at};
         for (Reading& r : run.readings.edit())
             if (r.at.deg >= 175.0) r.zero = 1;
         const Job job = jobOf({run}); // readings are pointed into
@@ -127,7 +127,7 @@ private slots:
         LiftRun run;
         for (double d = -70.0; d <= 60.0; d += 5.0)
             run.readings.push_back(read(d, kLobe.at(d)));
-        run.conditions.zeros = {std::nullopt};
+        run.terms.zeros = {std::nullopt};
         for (double d = 65.0; d <= 100.0; d += 5.0)
             run.readings.push_back(read(d, kLobe.at(d) - 3.3, 2));
         IndicatorReadings c = readIndicator(run);
@@ -152,7 +152,7 @@ private slots:
 
     void thirdZeroJoinsThroughTheSecond() {
         LiftRun run;
-        run.conditions.zeros = {2.0, std::nullopt};
+        run.terms.zeros = {2.0, std::nullopt};
         run.readings = {read(0, 0.0), read(10, 2.0), read(20, 1.0, 2), read(20, 0.0, 3),
                         read(30, 1.5, 3)};
         const IndicatorReadings c = readIndicator(run);
@@ -168,9 +168,9 @@ private slots:
     void countingDownFromTheNose() {
         QFETCH(bool, minus);
         LiftRun run = wholeRun();
-        run.conditions.countsDown = true;
+        run.terms.countsDown = true;
         for (Reading& r : run.readings.edit())
-            r.lift_mm = (minus ? 1.0 : -1.0) * (r.lift_mm - 7.2);
+            r.value_mm = (minus ? 1.0 : -1.0) * (r.value_mm - 7.2);
         const Findings f = examine(jobOf({run}));
         QVERIFY(std::abs(*f.runs[0].lobe.maxLift_mm - 7.2) < 0.02);
         QVERIFY(std::abs(f.runs[0].lobe.centres.equalDrop->deg - 106.0) < 0.15);
@@ -179,11 +179,11 @@ private slots:
 
     void countingDownWithoutABaseCircle() {
         LiftRun run;
-        run.conditions.countsDown = true;
+        run.terms.countsDown = true;
         for (double d = 60.0; d <= 150.0; d += 5.0)
             run.readings.push_back(read(d, kLobe.at(d) - 7.2));
         QVERIFY(find<found::NoseUnknown>(readIndicator(run).findings));
-        run.conditions.noseLift_mm = 7.2;
+        run.terms.noseLift_mm = 7.2;
         const IndicatorReadings c = readIndicator(run);
         QVERIFY(!find<found::NoseUnknown>(c.findings));
         QVERIFY(std::abs(c.readings.front().lift_mm - kLobe.at(60.0)) < 0.011);
@@ -193,36 +193,36 @@ private slots:
     void askewIndicatorIsCorrectedOnlyWhenAsked() {
         LiftRun run;
         run.readings = {read(100, 7.0)};
-        run.conditions.offAxis_deg = 15.0;
+        run.terms.offAxis_deg = 15.0;
         QCOMPARE(readIndicator(run).readings[0].lift_mm, 7.0);
-        run.conditions.offAxis = OffAxis::OnThePart;
+        run.terms.offAxis = OffAxis::OnThePart;
         QVERIFY(std::abs(readIndicator(run).readings[0].lift_mm - 7.2469) < 1e-3);
-        run.conditions.offAxis = OffAxis::OnAFlatFace;
+        run.terms.offAxis = OffAxis::OnAFlatFace;
         QVERIFY(std::abs(readIndicator(run).readings[0].lift_mm - 6.7615) < 1e-3);
     }
 
     void beyondTheIndicatorsTravel() {
         LiftRun run = wholeRun();
-        run.conditions.travel_mm = 5.0;
+        run.terms.travel_mm = 5.0;
         const IndicatorReadings c = readIndicator(run);
         const auto* f = find<found::TravelEnds>(c.findings);
         QVERIFY(f);
         QVERIFY(f->read_mm > 5.0);
-        run.conditions.travel_mm = 10.0;
+        run.terms.travel_mm = 10.0;
         QVERIFY(!find<found::TravelEnds>(readIndicator(run).findings));
     }
 
     void twoLiftsMakeTheRatio() {
         LiftRun run = wholeRun();
-        run.conditions.ratio = 1.5;
-        run.conditions.valveLift_mm = 10.5;
-        run.conditions.tappetLift_mm = 7.2;
+        run.terms.ratio = 1.5;
+        run.terms.valveLift_mm = 10.5;
+        run.terms.tappetLift_mm = 7.2;
         Findings f = examine(jobOf({run}));
         const auto* said = find<found::RatioMeasured>(f.all);
         QVERIFY(said);
         QVERIFY(std::abs(said->ratio - 1.45833) < 1e-4);
         QCOMPARE(f.runs[0].lobe.taken.ratio, 1.5);
-        run.conditions.measuredRatio = true;
+        run.terms.measuredRatio = true;
         f = examine(jobOf({run}));
         QVERIFY(std::abs(f.runs[0].lobe.taken.ratio - 1.45833) < 1e-4);
     }
@@ -266,7 +266,7 @@ private slots:
         LiftRun a = wholeRun(1), b = wholeRun(2);
         for (LiftRun* run : {&a, &b})
             for (std::size_t i = 0; i < run->readings.size(); ++i)
-                run->readings.edit()[i].lift_mm += 0.05 * double(i) / 70.0;
+                run->readings.edit()[i].value_mm += 0.05 * double(i) / 70.0;
         QVERIFY(find<found::ZeroNotHome>(examine(jobOf({a})).all));
         QVERIFY(find<found::ZeroRunOut>(examine(jobOf({a, b})).all));
     }
@@ -274,11 +274,11 @@ private slots:
     void passesBesideOneAnother() {
         LiftRun a = wholeRun(1), b = wholeRun(2), c = wholeRun(3);
         for (Reading& r : b.readings.edit())
-            r.lift_mm += 0.02;
+            r.value_mm += 0.02;
         // A bump over three readings at 105 degrees; a reading alone would be named and left out.
-        c.readings.edit()[34].lift_mm += 0.03;
-        c.readings.edit()[35].lift_mm += 0.04;
-        c.readings.edit()[36].lift_mm += 0.03;
+        c.readings.edit()[34].value_mm += 0.03;
+        c.readings.edit()[35].value_mm += 0.04;
+        c.readings.edit()[36].value_mm += 0.03;
         Job job = jobOf({a, b, c});
         Findings f = examine(job);
         QVERIFY(!f.runs[0].passes);
@@ -302,7 +302,7 @@ private slots:
 
     void passesAtDifferentPlacesAreNotMixed() {
         LiftRun a = wholeRun(1), b = wholeRun(2);
-        a.conditions.taken = Place::Valve;
+        a.terms.taken = Place::Valve;
         QVERIFY(!examine(jobOf({a, b})).runs[1].passes);
     }
 
@@ -318,7 +318,7 @@ private slots:
         QCOMPARE(find<found::TopOther>(f.all)->turn_deg, 360.0);
         // Said right and turned, nothing contradicts.
         job.fitted.top = WhichTop::Firing;
-        job.runs[0].conditions.shift_deg = 360.0;
+        job.runs[0].terms.shift_deg = 360.0;
         f = examine(job);
         QVERIFY(!find<found::TopOther>(f.all));
         QVERIFY(!find<found::CentreFarOff>(f.all));
@@ -357,7 +357,7 @@ private slots:
         QCOMPARE(f.plan[1].kind, K::Finish);
         QCOMPARE(f.plan[1].left, 51);
         job.runs[0] = wholeRun();
-        job.runs[0].readings.edit()[30].lift_mm += 0.3;
+        job.runs[0].readings.edit()[30].value_mm += 0.3;
         f = examine(job);
         QCOMPARE(f.plan[1].kind, K::ReadAgain);
         QCOMPARE(f.plan[1].at->deg, 80.0);
@@ -371,9 +371,9 @@ private slots:
 
     void eventsAtSeveralHeights() {
         LiftRun run;
-        run.conditions.eventsOnly = true;
-        run.conditions.repeats = 1;
-        run.conditions.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
+        run.terms.eventsOnly = true;
+        run.terms.repeats = 1;
+        run.terms.eventHeights = {{0.5, Place::Tappet}, {1.27, Place::Tappet}};
         const auto event = [&](ReadingOf of, double deg, double mm) {
             Reading r = read(deg, mm);
             r.of = of;

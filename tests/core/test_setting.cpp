@@ -24,14 +24,14 @@ LiftRun run(std::int64_t id, const closed::Lobe& lobe, Side side, double from, d
     LiftRun r;
     r.id = id;
     r.side = side;
-    r.conditions.from = {from};
-    r.conditions.to = {to};
-    r.conditions.afterMove = setting;
+    r.terms.from = {from};
+    r.terms.to = {to};
+    r.terms.afterMove = setting;
     for (double d = from; d <= to; d += 5.0) {
         Reading reading;
         reading.id = id * 1000 + static_cast<std::int64_t>(r.readings.size());
         reading.at = {d};
-        reading.lift_mm = lobe.at(d);
+        reading.value_mm = lobe.at(d);
         r.readings.push_back(reading);
     }
     return r;
@@ -379,7 +379,7 @@ private slots:
         QCOMPARE(again->cylinder, 4);
         QVERIFY(again->optional);
         // Measured since as well, and really standing off, it is a twist.
-        job.runs.back().conditions.afterMove = 1;
+        job.runs.back().terms.afterMove = 1;
         const Findings both = examine(job);
         QVERIFY(std::any_of(both.all.begin(), both.all.end(),
                             [](const Finding& x) { return x.is<found::Twist>(); }));
@@ -406,7 +406,7 @@ private slots:
         Job job = moved(4.0, 4.0);
         // The lash was set in between: the later intake run opens later and closes earlier.
         for (Reading& r : job.runs[2].readings.edit())
-            r.lift_mm = std::max(0.0, r.lift_mm - 0.25);
+            r.value_mm = std::max(0.0, r.value_mm - 0.25);
         const Findings f = examine(job);
         const MoveCheck& c = f.changes.front();
         QVERIFY(c.side == Side::Intake);

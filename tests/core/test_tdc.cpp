@@ -143,10 +143,10 @@ private slots:
         taken.push_back(at(3, true, 27, 4001));
         QCOMPARE(*pendingShift_deg(run, examineTdc(taken, {})), -2.0);
         // Answered for the first, it is not asked for the second.
-        run.conditions.tdcAnswered = 1;
+        run.terms.tdcAnswered = 1;
         QVERIFY(!pendingShift_deg(run, examineTdc(taken, {})));
         // Taken between the second and the third, the third tells.
-        run.conditions.tdcAnswered = 0;
+        run.terms.tdcAnswered = 0;
         run.readings.edit()[0].time_ms = 3500;
         QCOMPARE(*pendingShift_deg(run, examineTdc(taken, {})), 1.0);
     }

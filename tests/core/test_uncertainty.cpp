@@ -368,13 +368,13 @@ private slots:
             Job job;
             LiftRun run;
             run.id = 1;
-            run.conditions.eventsOnly = true;
-            run.conditions.repeats = repeats;
+            run.terms.eventsOnly = true;
+            run.terms.repeats = repeats;
             for (int i = 0; i < repeats; ++i)
                 for (bool opens : {true, false}) {
                     Reading r;
                     r.of = opens ? ReadingOf::Opens : ReadingOf::Closes;
-                    r.lift_mm = 1.27;
+                    r.value_mm = 1.27;
                     const double at = truth[opens ? 0 : 1] + scatter * n(random);
                     r.at = {wheel * std::round(at / wheel)};
                     r.typed = QString::number(r.at.deg, 'f', wheel == 1.0 ? 0 : 1).toStdString();

@@ -82,11 +82,11 @@ private slots:
         auto readings = rig.onDisk().runs.back().readings;
         QCOMPARE(readings.size(), std::size_t(3));
         QCOMPARE(readings[0].at.deg, asked);
-        QCOMPARE(readings[0].lift_mm, 0.0137);
+        QCOMPARE(readings[0].value_mm, 0.0137);
         QCOMPARE(readings[1].at.deg, 90.25);
-        QCOMPARE(readings[1].lift_mm, 7.123);
+        QCOMPARE(readings[1].value_mm, 7.123);
         QCOMPARE(readings[1].typed, std::string("dial"));
-        QVERIFY(std::abs(readings[2].lift_mm - 0.2795 * 25.4) < 1e-9);
+        QVERIFY(std::abs(readings[2].value_mm - 0.2795 * 25.4) < 1e-9);
         QVERIFY(readings[2].struck.has_value());
         // An angle alone leads there; what no lobe does is refused.
         QVERIFY(lobes.take(Of{101.5, Of::Unit::Degree, {}, {}}).ok);
@@ -110,10 +110,10 @@ private slots:
         QVERIFY(clearance.take(Of{1.833, Of::Unit::Millimetre, {}, {}}).ok);
         QVERIFY(clearance.take(Of{1.7, Of::Unit::Millimetre, 368.0, {}}).ok);
         QVERIFY(!clearance.take(Of{1.7, Of::Unit::Millimetre, 100.0, {}}).ok);
-        const auto presses = rig.onDisk().maps.back().presses;
+        const auto presses = rig.onDisk().maps.back().readings;
         QCOMPARE(presses.size(), std::size_t(2));
         QCOMPARE(presses[0].at.deg, press);
-        QCOMPARE(presses[0].clearance_mm, 1.833);
+        QCOMPARE(presses[0].value_mm, 1.833);
         QCOMPARE(presses[1].at.deg, 8.0);
 
         app::TimingDesk timing(*rig.session, rig.manner());
@@ -403,7 +403,7 @@ private slots:
         QCOMPARE(kept.runs.size(), std::size_t(1));
         QCOMPARE(kept.runs[0].readings.size(), std::size_t(2));
         QCOMPARE(kept.runs[0].readings[1].at.deg, first + step);
-        QCOMPARE(kept.runs[0].readings[1].lift_mm, 0.02);
+        QCOMPARE(kept.runs[0].readings[1].value_mm, 0.02);
         desk.strikeLast();
         QCOMPARE(desk.angle().deg, first + step);
         QVERIFY(rig.onDisk().runs[0].readings[1].struck.has_value());
@@ -564,7 +564,7 @@ private slots:
         QVERIFY(desk.submit(QStringLiteral("left out")).ok);
         Job kept = rig.onDisk();
         QCOMPARE(kept.maps.size(), std::size_t(1));
-        QVERIFY(!kept.maps[0].mockUp.gasketIn);
+        QVERIFY(!kept.maps[0].terms.gasketIn);
         QVERIFY(kept.maps[0].side == Side::Exhaust);
         desk.leave();
         desk.follow();
@@ -573,22 +573,22 @@ private slots:
         QVERIFY(!desk.submit(QStringLiteral("-0.4")).ok);
         QVERIFY(!desk.submit(QStringLiteral("26")).ok);
         QVERIFY(!desk.submit(QStringLiteral("90a 2.1")).ok);
-        QVERIFY(rig.onDisk().maps[0].presses.empty());
+        QVERIFY(rig.onDisk().maps[0].readings.empty());
         QVERIFY(desk.submit(QStringLiteral("3.10")).ok);
         QCOMPARE(desk.angle().deg, -20.0);
         QVERIFY(desk.submit(QStringLiteral("3.12")).ok);
         QCOMPARE(desk.angle().deg, -18.0);
         QVERIFY(desk.submit(QStringLiteral("10b 2.31")).ok);
         kept = rig.onDisk();
-        QCOMPARE(kept.maps[0].presses.size(), std::size_t(3));
-        QCOMPARE(kept.maps[0].presses[2].at.deg, -10.0);
-        QCOMPARE(kept.maps[0].presses[2].clearance_mm, 2.31);
+        QCOMPARE(kept.maps[0].readings.size(), std::size_t(3));
+        QCOMPARE(kept.maps[0].readings[2].at.deg, -10.0);
+        QCOMPARE(kept.maps[0].readings[2].value_mm, 2.31);
         desk.strikeLast();
-        QVERIFY(rig.onDisk().maps[0].presses[2].struck.has_value());
+        QVERIFY(rig.onDisk().maps[0].readings[2].struck.has_value());
         QCOMPARE(desk.angle().deg, -10.0);
         // Undone and done again, it is as it was.
         rig.session->undo();
-        QVERIFY(!rig.onDisk().maps[0].presses[2].struck);
+        QVERIFY(!rig.onDisk().maps[0].readings[2].struck);
         // The other valve is put together alike, and not asked about again.
         rig.session->select(1, Side::Intake);
         desk.follow();
@@ -597,7 +597,7 @@ private slots:
         QVERIFY(desk.submit(QStringLiteral("2.50")).ok);
         kept = rig.onDisk();
         QCOMPARE(kept.maps.size(), std::size_t(2));
-        QVERIFY(!kept.maps[1].mockUp.gasketIn);
+        QVERIFY(!kept.maps[1].terms.gasketIn);
         QVERIFY(desk.verdict().contains(QStringLiteral("0 of 11")));
     }
 
@@ -614,14 +614,14 @@ private slots:
         QVERIFY(std::abs(desk.found()->points[0].clearance_mm - 1.90) < 1e-9);
         MockUp said = desk.mockUp();
         said.lash = LashSet::Zero;
-        QVERIFY(rig.session->keep(book::SetMockUp{desk.map()->id, said}));
+        QVERIFY(rig.session->keep(book::SetTerms{desk.map()->id, said}));
         QVERIFY(std::abs(desk.found()->points[0].clearance_mm - 2.10) < 1e-9);
         QVERIFY(desk.behind().join(QString()).contains(QStringLiteral("lash +0.20 mm")));
         QVERIFY(desk.submit(QStringLiteral("lash")).ok);
         QVERIFY(std::abs(desk.found()->points[0].clearance_mm - 1.90) < 1e-9);
-        QVERIFY(rig.onDisk().maps[0].mockUp.off == std::vector<int>{2});
+        QVERIFY(rig.onDisk().maps[0].terms.off == std::vector<int>{2});
         QVERIFY(desk.submit(QStringLiteral("lash")).ok);
-        QVERIFY(rig.onDisk().maps[0].mockUp.off.empty());
+        QVERIFY(rig.onDisk().maps[0].terms.off.empty());
     }
 
     // A phaser's travel is never just degrees; limits come by school; going under them needs a

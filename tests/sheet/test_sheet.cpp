@@ -176,7 +176,7 @@ private slots:
         std::erase_if(job.runs, [](const LiftRun& run) { return run.side == Side::Intake; });
         job.card.reset();
         for (LiftRun& run : job.runs)
-            run.conditions.eventsOnly = true;
+            run.terms.eventsOnly = true;
         const Findings f = examine(job);
         QVERIFY(f.compression);
         QVERIFY(!f.closings[static_cast<std::size_t>(job.reckoning.closing)].deg);

@@ -48,16 +48,16 @@ private:
     /// The same lobes by their events alone, or by two readings about the nose.
     static lobe::Job byEvents(lobe::Job job, bool fromNose) {
         for (lobe::LiftRun& run : job.runs) {
-            run.conditions.eventsOnly = true;
-            run.conditions.fromNose = fromNose;
+            run.terms.eventsOnly = true;
+            run.terms.fromNose = fromNose;
             std::vector<lobe::Reading> taken;
             double most = 0.0;
             for (const lobe::Reading& r : run.readings)
-                most = std::max(most, r.lift_mm);
+                most = std::max(most, r.value_mm);
             for (double height : {0.15, 1.27}) {
                 const lobe::Reading *up = nullptr, *down = nullptr;
                 for (const lobe::Reading& r : run.readings)
-                    if (!r.struck && r.lift_mm > height) {
+                    if (!r.struck && r.value_mm > height) {
                         if (!up) up = &r;
                         down = &r;
                     }
@@ -66,7 +66,7 @@ private:
                     if (!from) continue;
                     lobe::Reading event = *from;
                     event.of = of;
-                    event.lift_mm = fromNose ? -height : height;
+                    event.value_mm = fromNose ? -height : height;
                     event.typed = "12";
                     taken.push_back(event);
                 }

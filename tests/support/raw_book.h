@@ -29,7 +29,7 @@ inline QByteArray bytes(const QString& path) {
 inline lobe::Reading reading(double deg, double mm) {
     lobe::Reading r;
     r.at = {deg};
-    r.lift_mm = mm;
+    r.value_mm = mm;
     return r;
 }
 

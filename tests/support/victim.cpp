@@ -50,11 +50,11 @@ int main(int argc, char** argv) {
     const int readings = std::atoi(argv[2]);
     if (readings == 0) return 0;
     const auto job = book.addJob(QStringLiteral("victim"));
-    const auto run = book.record(std::get<std::int64_t>(job), book::AddRun{LiftRun{}});
+    const auto run = book.record(std::get<std::int64_t>(job), book::AddSeries{LiftRun{}});
     for (int i = 0; i < readings; ++i) {
         Reading r;
         r.at = {double(i)};
-        r.lift_mm = i;
+        r.value_mm = i;
         if (std::holds_alternative<book::Made>(book.record(
                 std::get<std::int64_t>(job), book::AddReading{std::get<book::Made>(run).id, r}))) {
             std::printf("%d\n", i);

@@ -20,13 +20,13 @@ LiftRun runOf(std::int64_t id, Side side, const closed::Lobe& lobe) {
     LiftRun run;
     run.id = id;
     run.side = side;
-    run.conditions = usualConditions(Engine{}, side);
-    run.conditions.ratio = side == Side::Intake ? 1.5 : 1.6;
-    for (double d = run.conditions.from.deg; d <= run.conditions.to.deg + 1e-9; d += 5.0) {
+    run.terms = usualConditions(Engine{}, side);
+    run.terms.ratio = side == Side::Intake ? 1.5 : 1.6;
+    for (double d = run.terms.from.deg; d <= run.terms.to.deg + 1e-9; d += 5.0) {
         Reading r;
         r.id = id * 1000 + std::int64_t(run.readings.size());
         r.at = {d};
-        r.lift_mm = std::round(lobe.at(d) * 1000.0) / 1000.0;
+        r.value_mm = std::round(lobe.at(d) * 1000.0) / 1000.0;
         run.readings.push_back(r);
     }
     return run;
@@ -268,7 +268,7 @@ private slots:
                      !line.contains(QStringLiteral("intake")),
                  qPrintable(line));
         job = twoLobes();
-        job.runs[0].readings.edit()[40].lift_mm += 0.2; // at 130 after TDC
+        job.runs[0].readings.edit()[40].value_mm += 0.2; // at 130 after TDC
         const QString again = stations::lobes.line(job, examine(job), {});
         QVERIFY2(again.contains(QStringLiteral("intake 50° BBDC")), qPrintable(again));
     }

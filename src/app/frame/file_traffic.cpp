@@ -113,7 +113,7 @@ void FileTraffic::readTable(const QString& path) {
     const auto run = book::runFromTable(std::get<LiftTable>(table), session_.cylinder(),
                                         session_.side(), conditions);
     const auto count = run.readings.size();
-    if (!session_.keep(book::AddRun{run})) return;
+    if (!session_.keep(book::AddSeries{run})) return;
     window_.go(stations::lobes);
     say(Say::tr(
             "%1: %2 readings are now a run of cylinder %3 %4, taken at the %5. Undo takes it away.")

@@ -113,16 +113,16 @@ private:
     /// Another rocker or lash: what was read at the tappet stays; what was read at the valve is
     /// carried there by the old and back by the new.
     void refit(LiftRun& run, Side side) const {
-        RunConditions& t = run.conditions;
+        RunConditions& t = run.terms;
         if (!spec_.ratio[side] && !spec_.lash_mm[side]) return;
         const Taken before{Place::Tappet, t.ratioUsed(), t.lash_mm};
         const Taken after{Place::Tappet, spec_.ratio[side].value_or(before.ratio),
                           spec_.lash_mm[side].value_or(before.lash_mm)};
         if (t.taken == Place::Valve)
             for (Reading& r : run.readings.edit())
-                if (r.of == ReadingOf::Lift && r.lift_mm > kLifts_mm)
-                    r.lift_mm =
-                        after.liftAt(Place::Valve, (r.lift_mm + before.lash_mm) / before.ratio);
+                if (r.of == ReadingOf::Lift && r.value_mm > kLifts_mm)
+                    r.value_mm =
+                        after.liftAt(Place::Valve, (r.value_mm + before.lash_mm) / before.ratio);
         t.ratio = after.ratio;
         t.lash_mm = after.lash_mm;
         t.measuredRatio = false;
@@ -136,9 +136,9 @@ private:
         for (Reading& r : run.readings.edit())
             r.at.deg =
                 lobe.maxLiftAt->deg +
-                share * wrapCycle({r.at.deg + run.conditions.shift_deg - lobe.maxLiftAt->deg}).deg;
-        run.conditions.shift_deg = 0.0;
-        run.conditions.step_deg *= share;
+                share * wrapCycle({r.at.deg + run.terms.shift_deg - lobe.maxLiftAt->deg}).deg;
+        run.terms.shift_deg = 0.0;
+        run.terms.step_deg *= share;
     }
 
     std::optional<LiftRun> carded(Side side, Cam& out) {
@@ -192,20 +192,20 @@ private:
 
     void conditions(LiftRun& run, Side side) const {
         const Engine e = engine();
-        run.conditions.taken = Place::Tappet;
+        run.terms.taken = Place::Tappet;
         // Neither a model nor a table bleeds down.
         const bool live = e.follower == Follower::Hydraulic;
-        run.conditions.follower = live ? Follower::HydraulicMadeSolid : e.follower;
-        run.conditions.ratio = e.ratio[side];
-        run.conditions.lash_mm = e.lash_mm[side];
-        run.conditions.step_deg = kModelStep_deg;
+        run.terms.follower = live ? Follower::HydraulicMadeSolid : e.follower;
+        run.terms.ratio = e.ratio[side];
+        run.terms.lash_mm = e.lash_mm[side];
+        run.terms.step_deg = kModelStep_deg;
     }
 
     static void read(LiftRun& run, double deg, double mm) {
         Reading r;
         r.id = static_cast<std::int64_t>(run.readings.size()) + 1;
         r.at = {deg};
-        r.lift_mm = mm;
+        r.value_mm = mm;
         run.readings.push_back(r);
     }
 

@@ -27,8 +27,8 @@ std::int64_t keyOf(double deg) {
 /// The presses of each angle that are not struck.
 std::map<std::int64_t, std::vector<double>> byAngle(const ClearanceMap& map) {
     std::map<std::int64_t, std::vector<double>> out;
-    for (const Press& p : map.presses)
-        if (!p.struck) out[keyOf(p.at.deg)].push_back(p.clearance_mm);
+    for (const Reading& p : map.readings)
+        if (!p.struck) out[keyOf(p.at.deg)].push_back(p.value_mm);
     return out;
 }
 
@@ -66,7 +66,7 @@ public:
                 MapFindings& out)
         : job_(job),
           map_(map),
-          m_(map.mockUp),
+          m_(map.terms),
           angle_deg_(valveAngleOf(job, map)),
           moved_deg_(now_deg - then_deg),
           before_(before),
@@ -321,7 +321,7 @@ private:
                 return edge(false);
             }
         out_.complete = !out_.points.empty();
-        out_.next = {map_.presses.empty() ? 0.0 : map_.presses.back().at.deg};
+        out_.next = {map_.readings.empty() ? 0.0 : map_.readings.back().at.deg};
         edge(true);
     }
 
@@ -368,7 +368,7 @@ private:
 } // namespace
 
 std::optional<double> valveAngleOf(const Job& job, const ClearanceMap& map) {
-    if (map.mockUp.valveAngle_deg) return map.mockUp.valveAngle_deg;
+    if (map.terms.valveAngle_deg) return map.terms.valveAngle_deg;
     return job.engine.valves.angle_deg[map.side];
 }
 
@@ -378,7 +378,7 @@ double assumedShare(const Job& job, const ClearanceMap& map) {
 }
 
 std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map, double share) {
-    const MockUp& m = map.mockUp;
+    const MockUp& m = map.terms;
     std::vector<Correction> out;
     const auto add = [&](CorrectionKind kind, double mm, double times = 1.0) {
         if (mm != 0.0 || times != 1.0) out.push_back({kind, mm, times, !isOff(m, kind)});

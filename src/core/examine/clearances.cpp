@@ -24,7 +24,7 @@ std::optional<std::size_t> runFor(const Findings& f, const ClearanceMap& map) {
         if (r.cylinder != map.cylinder && newest && f.runs[*newest].cylinder == map.cylinder)
             continue;
         newest = i;
-        if (r.cylinder == map.cylinder && r.afterMove == map.mockUp.afterMove) same = i;
+        if (r.cylinder == map.cylinder && r.afterMove == map.terms.afterMove) same = i;
     }
     return same ? same : newest;
 }
@@ -38,7 +38,7 @@ bool stands(const MapFindings& map) {
 void waysApart(MapFindings& map, const std::vector<MapFindings>& all, const Job& job) {
     const auto how = [&](const MapFindings& m) {
         for (const ClearanceMap& each : job.maps)
-            if (each.id == m.map) return each.mockUp.method;
+            if (each.id == m.map) return each.terms.method;
         return ClearanceMethod::Map;
     };
     if (how(map) != ClearanceMethod::Map || !map.measured) return;
@@ -107,16 +107,16 @@ MapFindings examined(const Job& job, const Findings& f, const ClearanceMap& map,
                             movedBetween(job, map.side, 0, change))
                 .value_or(ValveLift{});
         };
-        lift.then = at(map.mockUp.afterMove);
+        lift.then = at(map.terms.afterMove);
         lift.now = at(lastMove(job));
     }
-    return examineMap(job, map, lift, movedBetween(job, map.side, measured, map.mockUp.afterMove),
+    return examineMap(job, map, lift, movedBetween(job, map.side, measured, map.terms.afterMove),
                       movedSince(job, map.side, measured), f.tdc.uncertainty_deg(), before);
 }
 
 /// Whether two maps are passes of one valve, the engine and its cam as they were.
 bool takenAlike(const ClearanceMap& a, const ClearanceMap& b) {
-    const MockUp &m = a.mockUp, &n = b.mockUp;
+    const MockUp &m = a.terms, &n = b.terms;
     return a.cylinder == b.cylinder && a.side == b.side && m.method == ClearanceMethod::Map &&
            n.method == ClearanceMethod::Map && !m.isVoid && !n.isVoid &&
            m.afterMove == n.afterMove && m.gasketThen_mm == n.gasketThen_mm &&
@@ -145,7 +145,7 @@ void withPasses(const Job& job, const Findings& f, std::size_t i, std::vector<Ma
         if (!takenAlike(job.maps[k], job.maps[i]) || !all[k].gap) continue;
         const double mine = own->at(0.0), theirs = all[k].gap->at(0.0);
         const double known = std::hypot(own->plusMinus_mm(0.0), all[k].gap->plusMinus_mm(0.0));
-        if (std::abs(mine - theirs) > std::max(job.maps[i].mockUp.tolerance_mm, known)) {
+        if (std::abs(mine - theirs) > std::max(job.maps[i].terms.tolerance_mm, known)) {
             apart = found::MapsApart{mine, theirs};
             continue;
         }
@@ -179,7 +179,7 @@ void valvesMeet(const Job& job, const Findings& f, std::vector<MapFindings>& all
 
 ClearanceMethod methodOf(const Job& job, const MapFindings& m) {
     for (const ClearanceMap& each : job.maps)
-        if (each.id == m.map) return each.mockUp.method;
+        if (each.id == m.map) return each.terms.method;
     return ClearanceMethod::Map;
 }
 
@@ -282,7 +282,7 @@ std::vector<MapFindings> clearanceMaps(const Job& job, const Findings& f) {
         if (out[i].points.empty()) continue;
         for (std::size_t k = 0; k < i; ++k)
             if (out[k].cylinder == out[i].cylinder && out[k].side == out[i].side &&
-                job.maps[k].mockUp.method == job.maps[i].mockUp.method)
+                job.maps[k].terms.method == job.maps[i].terms.method)
                 out[k].current = false;
         out[i].current = true;
     }

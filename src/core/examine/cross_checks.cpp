@@ -138,8 +138,7 @@ std::optional<double> otherTop_deg(const Job& job, const LiftRun& run, const Lob
     const auto other = [&](double deg) { return std::abs(wrapCycle({deg - usual}).deg) > 270.0; };
     if (job.fitted.top == WhichTop::Overlap && other(centre->deg)) return 360.0;
     // As it was counted at the wheel, before any shift.
-    if (job.fitted.top == WhichTop::Firing && !other(centre->deg - run.conditions.shift_deg))
-        return 0.0;
+    if (job.fitted.top == WhichTop::Firing && !other(centre->deg - run.terms.shift_deg)) return 0.0;
     return std::nullopt;
 }
 

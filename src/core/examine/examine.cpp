@@ -232,8 +232,8 @@ Explanation explained(const Job& job, const Findings& f, const CylinderFindings&
     request.otherCards = job.otherCards;
     for (const RunFindings* run : {in, ex})
         for (const LiftRun& r : job.runs)
-            if (run && r.id == run->run && r.conditions.taken == Place::Valve &&
-                r.conditions.spring == Spring::Running)
+            if (run && r.id == run->run && r.terms.taken == Place::Valve &&
+                r.terms.spring == Spring::Running)
                 request.runningSpring = true;
     if (job.card) return explain(request);
     // No card came with the cam: only which one it looks like.
@@ -285,7 +285,7 @@ static const std::shared_ptr<const RunFindings>* taken(const Before& before, con
         if (!(was[i] == run)) return nullptr;
         if (!alike && requestFor(before.job, was[i]) != requestFor(job, run)) return nullptr;
         // The events of a run are asked for and judged by the card.
-        if (run.conditions.eventsOnly && before.job.card != job.card) return nullptr;
+        if (run.terms.eventsOnly && before.job.card != job.card) return nullptr;
         return &before.findings.alone[i];
     }
     return nullptr;

@@ -14,8 +14,8 @@ namespace {
 std::vector<double> rightAngles(const LiftRun& run) {
     std::vector<double> out;
     constexpr double kSame_mm = 0.03;
-    const auto add = [&](CrankDeg at) { out.push_back(at.deg + run.conditions.shift_deg); };
-    for (double deg : run.conditions.right_deg)
+    const auto add = [&](CrankDeg at) { out.push_back(at.deg + run.terms.shift_deg); };
+    for (double deg : run.terms.right_deg)
         add({deg});
     std::vector<const Reading*> again;
     for (const Reading& o : run.readings)
@@ -26,7 +26,7 @@ std::vector<double> rightAngles(const LiftRun& run) {
         if (!r.struck && r.of == ReadingOf::Lift &&
             std::any_of(again.begin(), again.end(), [&](const Reading* o) {
                 return o->zero == r.zero && std::abs(o->at.deg - r.at.deg) < 1e-6 &&
-                       std::abs(o->lift_mm - r.lift_mm) <= kSame_mm;
+                       std::abs(o->value_mm - r.value_mm) <= kSame_mm;
             }))
             add(r.at);
     return out;
@@ -38,8 +38,8 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
     LobeRequest request;
     request.side = run.side;
     request.cylinder = run.cylinder;
-    request.taken = takenOf(run.conditions);
-    request.follower = run.conditions.follower;
+    request.taken = takenOf(run.terms);
+    request.follower = run.terms.follower;
     request.heights = job.reckoning.heights;
     // The seat height and the card's own height are always wanted.
     const auto want = [&](const Height& h) {
@@ -60,7 +60,7 @@ LobeRequest requestFor(const Job& job, const LiftRun& run) {
     request.drop_mm = job.reckoning.drop_mm;
     request.zeroReturn_mm = job.reckoning.zeroReturn_mm;
     // What the lifts are written in says more than a default nobody chose.
-    request.resolution_mm = run.conditions.resolution_mm;
+    request.resolution_mm = run.terms.resolution_mm;
     request.smoothing = job.reckoning.smoothing;
     request.right = rightAngles(run);
     request.seat = {job.reckoning.seat_mm, Place::Valve};
@@ -101,16 +101,16 @@ void judgeRun(const LiftRun& run, RunFindings& out) {
     for (const LiftReading& c : out.readings)
         if (c.counts) highest = std::max(highest, std::abs(c.lift_mm));
     if (backed > 0) say(found::BackedUp{backed}, Severity::Note);
-    if (const auto ratio = run.conditions.ratioOfLifts();
-        ratio && std::abs(*ratio / run.conditions.ratio - 1.0) > 0.005)
-        say(found::RatioMeasured{*ratio, run.conditions.ratio}, Severity::Note);
+    if (const auto ratio = run.terms.ratioOfLifts();
+        ratio && std::abs(*ratio / run.terms.ratio - 1.0) > 0.005)
+        say(found::RatioMeasured{*ratio, run.terms.ratio}, Severity::Note);
     // By these angles any cam has its valve well open.
     const double open = run.side == Side::Intake ? 45.0 : -165.0;
     if (live >= 8 && highest <= 0.15 && last.deg >= open && last.deg <= open + 140.0)
         say(found::OtherTurn{last}, Severity::LookAgain);
     // A misfit by whole turns of the dial was read in the wrong turn.
     for (const Misfit& m : out.lobe.misfits) {
-        const double turn = run.conditions.dialTurn_mm;
+        const double turn = run.terms.dialTurn_mm;
         const double turns = turn > 0.0 ? std::round(m.off_mm / turn) : 0.0;
         if (turns == 0.0 || std::abs(m.off_mm - turns * turn) > 0.08 * turn) continue;
         double read = 0.0;
@@ -127,23 +127,22 @@ RunFindings examineRun(const Job& job, const LiftRun& run) {
     out.run = run.id;
     out.cylinder = run.cylinder;
     out.side = run.side;
-    out.afterMove = run.conditions.afterMove;
+    out.afterMove = run.terms.afterMove;
     for (const Reading& r : run.readings)
         ++(r.struck ? out.struck : out.live);
-    if (run.conditions.eventsOnly) {
+    if (run.terms.eventsOnly) {
         out.events = examineEvents(job, run, requestFor(job, run));
         out.lobe = out.events->lobe;
         out.complete = !out.events->next;
-        out.planned = static_cast<int>(out.events->groups.size() - 1) * run.conditions.repeats + 1;
+        out.planned = static_cast<int>(out.events->groups.size() - 1) * run.terms.repeats + 1;
         return out;
     }
-    const double step = run.conditions.step_deg;
+    const double step = run.terms.step_deg;
     if (step > 0.0)
-        out.planned = static_cast<int>(
-                          std::lround((run.conditions.to.deg - run.conditions.from.deg) / step)) +
-                      1;
+        out.planned =
+            static_cast<int>(std::lround((run.terms.to.deg - run.terms.from.deg) / step)) + 1;
     out.next = nextAngle(run);
-    out.complete = out.live > 0 && out.next.deg > run.conditions.to.deg + step * 0.01;
+    out.complete = out.live > 0 && out.next.deg > run.terms.to.deg + step * 0.01;
     IndicatorReadings lifts = readIndicator(run);
     out.readings = std::move(lifts.readings);
     out.lobe = analyseLobe(countedPoints(out.readings), requestFor(job, run));

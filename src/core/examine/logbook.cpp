@@ -45,7 +45,7 @@ std::vector<LogLine> logbookOf(const Job& job) {
         line.what = LogWhat::Readings;
         line.cylinder = run.cylinder;
         line.side = run.side;
-        line.source = run.conditions.source;
+        line.source = run.terms.source;
         sittings(run.readings.get(), line, out);
     }
     for (const ClearanceMap& map : job.maps) {
@@ -53,7 +53,7 @@ std::vector<LogLine> logbookOf(const Job& job) {
         line.what = LogWhat::Presses;
         line.cylinder = map.cylinder;
         line.side = map.side;
-        sittings(map.presses.get(), line, out);
+        sittings(map.readings.get(), line, out);
     }
     const auto one = [&](LogWhat what, std::int64_t time_ms, int number, int cylinder) {
         LogLine line;

@@ -7,7 +7,7 @@
 #include "core/angle/per.h"
 #include "core/job/follower.h"
 #include "core/job/lift_run.h"
-#include "core/job/struck.h"
+#include "core/job/series.h"
 
 #include <cstdint>
 #include <optional>
@@ -61,22 +61,7 @@ struct MockUp {
     bool operator==(const MockUp&) const = default;
 };
 
-struct Press {
-    std::int64_t id = 0;
-    CrankDeg at;
-    double clearance_mm = 0.0; ///< as read; of clay its thickness at the thinnest
-    std::string typed;
-    std::int64_t time_ms = 0;
-    std::optional<Struck> struck;
-    bool operator==(const Press&) const = default;
-};
-
-struct ClearanceMap {
-    std::int64_t id = 0;
-    int cylinder = 1;
-    Side side = Side::Intake;
-    MockUp mockUp;
-    Rows<Press> presses; ///< in the order taken, struck ones included
+struct ClearanceMap : Series<MockUp> {
     bool operator==(const ClearanceMap&) const = default;
 };
 

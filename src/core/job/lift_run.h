@@ -7,7 +7,7 @@
 #include "core/angle/wheel.h"
 #include "core/job/follower.h"
 #include "core/job/height.h"
-#include "core/job/struck.h"
+#include "core/job/series.h"
 
 #include <cstdint>
 #include <optional>
@@ -15,32 +15,6 @@
 #include <vector>
 
 namespace lobe {
-
-/// How a mark was come up to. A reading taken while backing up carries the drive's slack and is
-/// left out of the analysis.
-enum class Approach { Forward, BackingUp };
-
-/// What a reading is of: a lift at an angle, or, where only events are taken, the angle at which
-/// lift passes a height or stands highest. A lift in a run of events is what the indicator reads
-/// back on the base circle.
-enum class ReadingOf { Lift, Opens, Nose, Closes };
-
-/// One lift reading.
-struct Reading {
-    std::int64_t id = 0;
-    CrankDeg at;
-    double lift_mm = 0.0;
-    std::string typed;
-    std::int64_t time_ms = 0; ///< since the epoch; 0 for an imported reading
-    Approach approach = Approach::Forward;
-    /// An event's height is in lift_mm (a drop under the nose where the run is taken from there); a
-    /// nose's greatest lift, 0 where it was not read.
-    ReadingOf of = ReadingOf::Lift;
-    int zero = 1; ///< which setting of the indicator's zero it belongs to, from 1
-    std::optional<WheelScale> scale{}; ///< of an event: the scale its angle was read on
-    std::optional<Struck> struck;
-    bool operator==(const Reading&) const = default;
-};
 
 /// The spring on the valve while lift is taken. A checking spring deflects nothing.
 enum class Spring { Running, Checking };
@@ -96,12 +70,7 @@ struct RunConditions {
     bool operator==(const RunConditions&) const = default;
 };
 
-struct LiftRun {
-    std::int64_t id = 0;
-    int cylinder = 1;
-    Side side = Side::Intake;
-    RunConditions conditions;
-    Rows<Reading> readings; ///< in the order taken, struck ones included
+struct LiftRun : Series<RunConditions> {
     bool operator==(const LiftRun&) const = default;
 };
 

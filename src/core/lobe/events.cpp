@@ -74,7 +74,7 @@ Scatter scatterOf(const LiftRun& run, const std::vector<EventGroup>& groups) {
     constexpr int kAsGoodAs = 2;
     const double variance = (squares + kAsGoodAs * kUsual_deg * kUsual_deg) / (freedom + kAsGoodAs);
     out.own_deg = std::sqrt(variance);
-    out.resolution_mm = std::max(run.conditions.resolution_mm, 0.0);
+    out.resolution_mm = std::max(run.terms.resolution_mm, 0.0);
     out.student = student95(freedom + kAsGoodAs);
     return out;
 }
@@ -122,7 +122,7 @@ void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventG
     };
     if (g.odd) say(found::EventOdd{opens, *g.odd, g.odd->deg - g.mean->deg});
     // Typed on the wrong side of its dead centre: mirrored there, it would be as the card.
-    if (g.of == ReadingOf::Nose || run.conditions.fromNose || !g.mean || !job.card ||
+    if (g.of == ReadingOf::Nose || run.terms.fromNose || !g.mean || !job.card ||
         (job.card->height != g.height && !cardHeightFor(job, run, g.height)))
         return;
     const Event event = opens ? opening(run.side) : closing(run.side);
@@ -151,7 +151,7 @@ void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventG
 constexpr double kSameHeight_mm = 0.06;
 
 std::vector<Height> eventHeights(const Job& job, const LiftRun& run) {
-    const RunConditions& t = run.conditions;
+    const RunConditions& t = run.terms;
     if (t.fromNose)
         return t.eventHeights.empty() ? std::vector<Height>{{job.reckoning.drop_mm, t.taken}}
                                       : t.eventHeights;
@@ -162,8 +162,8 @@ std::vector<Height> eventHeights(const Job& job, const LiftRun& run) {
     for (const Reading& r : run.readings)
         if (!r.struck && (r.of == ReadingOf::Opens || r.of == ReadingOf::Closes) &&
             std::none_of(read.begin(), read.end(),
-                         [&](double mm) { return std::abs(mm - r.lift_mm) < 1e-6; }))
-            read.push_back(r.lift_mm);
+                         [&](double mm) { return std::abs(mm - r.value_mm) < 1e-6; }))
+            read.push_back(r.value_mm);
     const Taken taken = takenOf(t);
     std::vector<Height> out;
     const auto add = [&](double mm) {
@@ -188,8 +188,8 @@ std::vector<Height> eventHeights(const Job& job, const LiftRun& run) {
 }
 
 std::optional<Height> cardHeightFor(const Job& job, const LiftRun& run, const Height& height) {
-    if (!job.card || job.card->height.at == run.conditions.taken) return std::nullopt;
-    const double here = takenOf(run.conditions).threshold_mm(job.card->height);
+    if (!job.card || job.card->height.at == run.terms.taken) return std::nullopt;
+    const double here = takenOf(run.terms).threshold_mm(job.card->height);
     if (!(here > 0.0) || std::abs(here - height.mm) > kSameHeight_mm) return std::nullopt;
     return job.card->height;
 }
@@ -211,7 +211,7 @@ UsualSide usualSide(Side side, ReadingOf of, double behind_deg) {
 std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {
     std::vector<EventGroup> groups;
     // No two readings agree better than the wheel shows.
-    const double tolerance = std::max(run.conditions.repeatTolerance_deg, readTo_deg(run));
+    const double tolerance = std::max(run.terms.repeatTolerance_deg, readTo_deg(run));
     const auto add = [&](ReadingOf of, Height height) {
         EventGroup g;
         g.of = of;
@@ -219,20 +219,20 @@ std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {
         for (const Reading& r : run.readings) {
             if (r.struck || r.approach != Approach::Forward || r.of != of) continue;
             const bool atHeight = of == ReadingOf::Opens || of == ReadingOf::Closes;
-            if (atHeight && std::abs(r.lift_mm - height.mm) > 1e-6) continue;
+            if (atHeight && std::abs(r.value_mm - height.mm) > 1e-6) continue;
             g.readings.push_back(r.at);
         }
-        settle(g, of == ReadingOf::Nose || of == ReadingOf::Lift ? 1 : run.conditions.repeats,
+        settle(g, of == ReadingOf::Nose || of == ReadingOf::Lift ? 1 : run.terms.repeats,
                tolerance);
         groups.push_back(std::move(g));
     };
     std::vector<Height> heights = eventHeights(job, run);
-    if (!run.conditions.oneTurn || run.conditions.fromNose) {
+    if (!run.terms.oneTurn || run.terms.fromNose) {
         for (const Height& h : heights) {
             add(ReadingOf::Opens, h);
             add(ReadingOf::Closes, h);
         }
-        if (!run.conditions.fromNose) add(ReadingOf::Nose, {});
+        if (!run.terms.fromNose) add(ReadingOf::Nose, {});
         return groups;
     }
     std::sort(heights.begin(), heights.end(),
@@ -310,14 +310,14 @@ void noseAndHome(const Job& job, const LiftRun& run, LobeFigures& lobe) {
     std::optional<double> home;
     for (const Reading& r : run.readings) {
         if (r.struck || r.approach != Approach::Forward) continue;
-        if (r.of == ReadingOf::Nose && r.lift_mm > 0.0) {
-            sum += r.lift_mm;
+        if (r.of == ReadingOf::Nose && r.value_mm > 0.0) {
+            sum += r.value_mm;
             ++n;
         }
-        if (r.of == ReadingOf::Lift) home = r.lift_mm;
+        if (r.of == ReadingOf::Lift) home = r.value_mm;
     }
     if (n > 0) {
-        const double step = std::max(0.01, run.conditions.resolution_mm);
+        const double step = std::max(0.01, run.terms.resolution_mm);
         lobe.maxLift_mm = {sum / n, kCoverageFactor * step / std::sqrt(12.0) + 0.01};
     }
     if (home && std::abs(*home) > job.reckoning.zeroReturn_mm)
@@ -330,7 +330,7 @@ void noseAndHome(const Job& job, const LiftRun& run, LobeFigures& lobe) {
 /// Events at the place taken, as those of the card's height at the other place: what is left
 /// between the two heights at the usual slope, and the doubt of ratio and lash in the ±.
 static HeightEvents carried(const LiftRun& run, const HeightEvents& e, const Height& card) {
-    const Taken taken = takenOf(run.conditions);
+    const Taken taken = takenOf(run.terms);
     constexpr double lash_mm = 0.02; // it is set by a feeler; 95 %
     const double here = taken.threshold_mm(card);
     const double slope = kSlope_mm_per_deg * (taken.at == Place::Valve ? taken.ratio : 1.0);
@@ -352,15 +352,15 @@ static HeightEvents carried(const LiftRun& run, const HeightEvents& e, const Hei
 EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeRequest& request) {
     EventsFindings out;
     out.groups = eventGroups(job, run);
-    out.next = nextEvent(out.groups, run.conditions);
+    out.next = nextEvent(out.groups, run.terms);
 
     const Scatter scatter = scatterOf(run, out.groups);
     LobeFigures& lobe = out.lobe;
     lobe.side = run.side;
     lobe.taken = request.taken;
     lobe.eventsOnly = true;
-    if (run.conditions.fromNose) {
-        fromNose(job, out.groups, scatter, run.conditions.shift_deg, lobe);
+    if (run.terms.fromNose) {
+        fromNose(job, out.groups, scatter, run.terms.shift_deg, lobe);
         for (const EventGroup& g : out.groups)
             judge(job, run, g, nullptr, lobe.findings);
         if (lobe.noseReached)
@@ -369,7 +369,7 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
     }
     const auto shifted = [&](const EventGroup* g) -> std::optional<Measured<CrankDeg>> {
         if (!g || !g->mean) return std::nullopt;
-        return {{CrankDeg{g->mean->deg + run.conditions.shift_deg}, uncertainty_deg(*g, scatter)}};
+        return {{CrankDeg{g->mean->deg + run.terms.shift_deg}, uncertainty_deg(*g, scatter)}};
     };
     for (const Height& h : eventHeights(job, run)) {
         const EventGroup *opens = find(out.groups, ReadingOf::Opens, h),
@@ -393,7 +393,7 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
     const EventGroup* nose = find(out.groups, ReadingOf::Nose, {});
     lobe.centres.peak = shifted(nose);
     if (auto& peak = lobe.centres.peak; peak && peak->plusMinus)
-        peak->plusMinus = std::hypot(*peak->plusMinus, dwell_deg(run.conditions.resolution_mm));
+        peak->plusMinus = std::hypot(*peak->plusMinus, dwell_deg(run.terms.resolution_mm));
     lobe.maxLiftAt = lobe.centres.peak;
     // The nose lies between the events, near their middle on any cam.
     constexpr double kLean_deg = 25.0;

@@ -15,7 +15,7 @@ bool usable(const Reading& r) {
 
 double counted(const Reading& r, const RunConditions& conditions) {
     // At the nose 0, below it less: some dials print those numbers without their sign.
-    return conditions.countsDown ? -std::abs(r.lift_mm) : r.lift_mm;
+    return conditions.countsDown ? -std::abs(r.value_mm) : r.value_mm;
 }
 
 /// Angles closer than this are one mark.
@@ -38,7 +38,7 @@ std::optional<double> joined(const LiftRun& run, int part,
             const Reading& b = *it->second;
             const auto& zero = zeros[static_cast<std::size_t>(b.zero - 1)];
             if (!zero) continue;
-            sum += counted(b, run.conditions) + *zero - counted(a, run.conditions);
+            sum += counted(b, run.terms) + *zero - counted(a, run.terms);
             ++marks;
         }
     }
@@ -92,7 +92,7 @@ double offAxisFactor(const RunConditions& conditions) {
 }
 
 IndicatorReadings readIndicator(const LiftRun& run) {
-    const RunConditions& conditions = run.conditions;
+    const RunConditions& conditions = run.terms;
     IndicatorReadings out;
     out.zeros.push_back(0.0);
     for (std::size_t i = 0; i < conditions.zeros.size(); ++i)
@@ -115,7 +115,7 @@ IndicatorReadings readIndicator(const LiftRun& run) {
                       factor * (counted(r, conditions) + zero.value_or(0.0)),
                       usable(r) && zero,
                       r.at,
-                      r.lift_mm,
+                      r.value_mm,
                       r.zero,
                       r.struck};
         if (usable(r) && !zero && part < loose.size()) ++loose[part];

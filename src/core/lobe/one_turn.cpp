@@ -18,15 +18,15 @@ namespace {
 class Expected {
 public:
     Expected(const Job& job, const LiftRun& run, const std::vector<EventGroup>& groups)
-        : groups_(groups), shift_deg_(run.conditions.shift_deg) {
+        : groups_(groups), shift_deg_(run.terms.shift_deg) {
         const Side side = run.side;
         centre_ = usualCentre_deg(side);
         if (job.card) {
             if (const auto c = cardCentre(*job.card, side)) centre_ = c->deg;
-            if (const auto mm = cardLiftHere_mm(*job.card, side, job.engine, run.conditions.taken))
+            if (const auto mm = cardLiftHere_mm(*job.card, side, job.engine, run.terms.taken))
                 lift_mm_ = *mm;
             const auto duration = cardDuration_deg(*job.card, side);
-            if (duration && job.card->height.at == run.conditions.taken)
+            if (duration && job.card->height.at == run.terms.taken)
                 half_ *= *duration / 2.0 / half(job.card->height.mm);
         }
         // What has been read says better where the lobe stands.
@@ -49,6 +49,7 @@ public:
                                         : centre_ + half(g.height.mm);
         }
         case ReadingOf::Lift:
+        case ReadingOf::Press:
             break;
         }
         return centre_ + half_ + kHome_deg;

@@ -14,7 +14,7 @@ std::int64_t lastOf(const LiftRun& run, ReadingOf of, const Height& height) {
     std::int64_t last = -1;
     for (std::size_t i = 0; i < run.readings.size(); ++i) {
         const Reading& r = run.readings[i];
-        if (!r.struck && r.of == of && std::abs(r.lift_mm - height.mm) < 1e-6)
+        if (!r.struck && r.of == of && std::abs(r.value_mm - height.mm) < 1e-6)
             last = static_cast<std::int64_t>(i);
     }
     return last;

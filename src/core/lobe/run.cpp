@@ -26,8 +26,8 @@ std::vector<LiftPoint> livePoints(const LiftRun& run) {
 }
 
 CrankDeg nextAngle(const LiftRun& run) {
-    if (run.readings.empty()) return run.conditions.from;
-    const double step = run.conditions.step_deg;
+    if (run.readings.empty()) return run.terms.from;
+    const double step = run.terms.step_deg;
     const auto readAt = [&](double deg) {
         return std::any_of(run.readings.begin(), run.readings.end(), [&](const Reading& r) {
             return !r.struck && std::abs(r.at.deg - deg) < step * 0.4;
@@ -36,7 +36,7 @@ CrankDeg nextAngle(const LiftRun& run) {
     const Reading& last = run.readings.back();
     if (last.struck && !readAt(last.at.deg)) return last.at;
     if (!readAt(last.at.deg + step)) return {last.at.deg + step};
-    double farthest = run.conditions.from.deg - step;
+    double farthest = run.terms.from.deg - step;
     for (const Reading& r : run.readings)
         if (!r.struck) farthest = std::max(farthest, r.at.deg);
     return {farthest + step};
@@ -67,7 +67,7 @@ double wheelShift_deg(const Job& job, int cylinder, const RunConditions& conditi
 RunConditions nextConditions(const Job& job, int cylinder, Side side) {
     RunConditions conditions = usualConditions(job.engine, side);
     for (const LiftRun& r : job.runs)
-        if (r.cylinder == cylinder && r.side == side) conditions = r.conditions;
+        if (r.cylinder == cylinder && r.side == side) conditions = r.terms;
     conditions.source.clear();
     conditions.shift_deg = wheelShift_deg(job, cylinder, conditions);
     conditions.zeros.clear();

@@ -253,7 +253,7 @@ std::optional<Contact> onOtherGauge(const TdcFindings& tdc) {
 
 std::optional<double> pendingShift_deg(const LiftRun& run, const TdcFindings& tdc) {
     const auto asks = [&](const TdcPass& pass) {
-        return pass.correction_deg && !pass.agrees && pass.pass > run.conditions.tdcAnswered;
+        return pass.correction_deg && !pass.agrees && pass.pass > run.terms.tdcAnswered;
     };
     // Mostly none does: then the readings, which may be many, need not be gone through.
     if (std::none_of(tdc.passes.begin(), tdc.passes.end(), asks)) return std::nullopt;

@@ -54,7 +54,7 @@ void ClearanceDesk::holdAngle() {
     held_.hold(asked ? std::optional(angle()) : std::nullopt);
     known_ = 0;
     if (const auto m = map())
-        for (const Press& p : m->presses)
+        for (const Reading& p : m->readings)
             known_ = std::max(known_, p.id);
 }
 
@@ -62,9 +62,8 @@ void ClearanceDesk::askIfTaken() {
     if (!held_.held()) return;
     const CrankDeg at = *held_.held();
     if (const auto m = map())
-        for (const Press& p : m->presses)
-            if (!p.struck && p.id > known_ && HeldAngle::same(p.at, at))
-                held_.taken(p.clearance_mm);
+        for (const Reading& p : m->readings)
+            if (!p.struck && p.id > known_ && HeldAngle::same(p.at, at)) held_.taken(p.value_mm);
     if (!held_.movedFrom(angle())) return;
     goTo_ = at;
     tell();
@@ -88,7 +87,7 @@ Held<MapFindings> ClearanceDesk::found() const {
 /// As the last map was put together, whichever valve it was of; at this setting of the cam.
 MockUp ClearanceDesk::fresh() const {
     MockUp out;
-    if (!job().maps.empty()) out = job().maps.back().mockUp;
+    if (!job().maps.empty()) out = job().maps.back().terms;
     out.isVoid = false;
     out.edge_mm.reset();
     out.notchCut_mm = 0.0;
@@ -104,7 +103,7 @@ MockUp ClearanceDesk::fresh() const {
 
 MockUp ClearanceDesk::mockUp() const {
     const auto m = map();
-    return m ? m->mockUp : fresh();
+    return m ? m->terms : fresh();
 }
 
 Facts ClearanceDesk::facts() const {
@@ -126,26 +125,26 @@ CrankDeg ClearanceDesk::angle() const {
 bool ClearanceDesk::keepMockUp(const MockUp& mockUp) {
     // Presses stay what they were taken as: another way of measuring is another map beside them.
     const auto m = map();
-    const bool another = m && !m->presses.empty() && m->mockUp.method != mockUp.method;
-    if (m && !another) return session().keep(book::SetMockUp{m->id, mockUp});
+    const bool another = m && !m->readings.empty() && m->terms.method != mockUp.method;
+    if (m && !another) return session().keep(book::SetTerms{m->id, mockUp});
     ClearanceMap made;
     made.cylinder = session().cylinder();
     made.side = session().side();
-    made.mockUp = mockUp;
+    made.terms = mockUp;
     another_ = false;
-    return session().keep(book::AddMap{made});
+    return session().keep(book::AddSeries{made});
 }
 
-bool ClearanceDesk::keepPress(const Press& press, std::optional<std::int64_t> replaces) {
-    if (const auto m = map()) return session().keep(book::AddPress{m->id, press, replaces});
+bool ClearanceDesk::keepPress(const Reading& press, std::optional<std::int64_t> replaces) {
+    if (const auto m = map()) return session().keep(book::AddReading{m->id, press, replaces});
     ClearanceMap made;
     made.cylinder = session().cylinder();
     made.side = session().side();
-    made.mockUp = fresh();
-    made.presses = {press};
+    made.terms = fresh();
+    made.readings = {press};
     const bool before = another_;
     another_ = false;
-    if (session().keep(book::AddMap{made})) return true;
+    if (session().keep(book::AddSeries{made})) return true;
     another_ = before;
     return false;
 }
@@ -383,14 +382,15 @@ Echo ClearanceDesk::ownMeasured(const InstrumentReading& reading) {
 }
 
 Echo ClearanceDesk::press(CrankDeg at, double clearance_mm, const QString& as) {
-    Press p;
+    Reading p;
+    p.of = ReadingOf::Press;
     p.at = at;
     if (mockUp().method == ClearanceMethod::Clay) p.at = {};
     if (const auto taken = held_.takenAt(p.at))
         return {false, Say::tr("Another window logged %1 at %2 while this was typed. Enter once "
                                "more keeps yours beside it; Esc leaves it.")
                            .arg(words::clearance(*taken, style()), onWheel(p.at))};
-    p.clearance_mm = clearance_mm;
+    p.value_mm = clearance_mm;
     p.typed = as.toStdString();
     p.time_ms = session().now();
     goTo_.reset();
@@ -407,7 +407,7 @@ Echo ClearanceDesk::press(CrankDeg at, double clearance_mm, const QString& as) {
 void ClearanceDesk::strikeLast() {
     const auto m = map();
     if (!m) return;
-    for (auto it = m->presses.rbegin(); it != m->presses.rend(); ++it)
+    for (auto it = m->readings.rbegin(); it != m->readings.rend(); ++it)
         if (!it->struck) {
             goTo_ = it->at;
             session().keep(book::StrikeReading{it->id, "struck at once"});
@@ -418,7 +418,7 @@ void ClearanceDesk::strikeLast() {
 void ClearanceDesk::askToStrike(qint64 press) {
     const auto m = map();
     if (!m) return;
-    for (const Press& p : m->presses)
+    for (const Reading& p : m->readings)
         if (p.id == press && !p.struck) {
             striking_ = press;
             emit promptChanged();
@@ -437,16 +437,15 @@ bool ClearanceDesk::step(int direction) {
 /// The last press stands in the neighbouring turn of the dial: the one nearer to the gap.
 bool ClearanceDesk::otherDialTurn() {
     const auto m = map();
-    if (!m || m->presses.empty() || m->presses.back().struck) return false;
-    const Press last = m->presses.back();
-    const double turn = m->mockUp.dialTurn_mm;
+    if (!m || m->readings.empty() || m->readings.back().struck) return false;
+    const Reading last = m->readings.back();
+    const double turn = m->terms.dialTurn_mm;
     double by = turn;
     if (const auto f = found(); f && f->gap && f->lift)
-        if (f->gap->clearance(last.at.deg, f->lift, 0.0) < last.clearance_mm &&
-            last.clearance_mm >= turn)
+        if (f->gap->clearance(last.at.deg, f->lift, 0.0) < last.value_mm && last.value_mm >= turn)
             by = -turn;
-    Press right = last;
-    right.clearance_mm += by;
+    Reading right = last;
+    right.value_mm += by;
     right.time_ms = session().now();
     return keepPress(right, last.id);
 }

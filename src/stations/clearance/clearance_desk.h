@@ -104,7 +104,7 @@ private:
     /// A clearance at an angle; `as` is how it was typed, or by what it was measured.
     Echo press(lobe::CrankDeg at, double clearance_mm, const QString& as);
     /// With `replaces`, that one is struck in the same action.
-    bool keepPress(const lobe::Press& press, std::optional<std::int64_t> replaces = {});
+    bool keepPress(const lobe::Reading& press, std::optional<std::int64_t> replaces = {});
     lobe::MockUp fresh() const;
     QString onWheel(lobe::CrankDeg at) const;
     bool otherDialTurn();

@@ -37,7 +37,7 @@ bool ClearanceDesk::warns() const {
 QString ClearanceDesk::advice() const {
     if (const Finding* f = weightiest()) return words::sentence(*f, style());
     ClearanceMap m;
-    m.mockUp = mockUp();
+    m.terms = mockUp();
     const auto f = found();
     return f && f->complete ? Say::tr("Every press fits the gap.")
                             : words::whereToPress(m, session().side());
@@ -45,10 +45,10 @@ QString ClearanceDesk::advice() const {
 
 QString ClearanceDesk::lastPress() const {
     const auto m = map();
-    if (!m || m->presses.empty()) return {};
-    const Press& p = m->presses.back();
+    if (!m || m->readings.empty()) return {};
+    const Reading& p = m->readings.back();
     return Say::tr("last  %1  %2%3")
-        .arg(onWheel(p.at), words::clearance(p.clearance_mm, style()),
+        .arg(onWheel(p.at), words::clearance(p.value_mm, style()),
              p.struck ? Say::tr("  struck") : QString());
 }
 
@@ -141,15 +141,15 @@ QStringList ClearanceDesk::helps() const {
     if (!limits.below[session().side()].empty())
         out << Say::tr("Under the limit is accepted: ") +
                    QString::fromStdString(limits.below[session().side()]);
-    if (const auto m = map(); m && m->mockUp.edge_mm)
-        out << (*m->mockUp.edge_mm < limits.edge_mm
+    if (const auto m = map(); m && m->terms.edge_mm)
+        out << (*m->terms.edge_mm < limits.edge_mm
                     ? Say::tr("Edge clearance by clay %1, under your %2.")
                     : Say::tr("Edge clearance by clay %1, over your %2."))
-                   .arg(words::clearance(*m->mockUp.edge_mm, style()),
+                   .arg(words::clearance(*m->terms.edge_mm, style()),
                         words::clearance(limits.edge_mm, style()));
-    if (const auto m = map(); m && m->mockUp.foretold_mm && f->predicted)
+    if (const auto m = map(); m && m->terms.foretold_mm && f->predicted)
         out << Say::tr("The cam's maker foretells %1; measured here %2.")
-                   .arg(words::clearance(*m->mockUp.foretold_mm, style()),
+                   .arg(words::clearance(*m->terms.foretold_mm, style()),
                         words::clearance(f->predicted->mm, style()));
     const Chamber& c = job().engine.chamberOf(session().cylinder());
     const double squish = c.deck_mm + c.gasket_mm;
@@ -177,7 +177,7 @@ GapScene ClearanceDesk::scene() const {
                 if (f.map != each.id || !f.current || f.side != side ||
                     f.cylinder != session().cylinder())
                     continue;
-                if (each.mockUp.method == ClearanceMethod::Clay && !f.points.empty())
+                if (each.terms.method == ClearanceMethod::Clay && !f.points.empty())
                     curve.clay_mm = f.points.front().clearance_mm;
                 else
                     curve.points.insert(curve.points.end(), f.points.begin(), f.points.end());

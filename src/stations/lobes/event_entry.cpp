@@ -54,7 +54,7 @@ std::optional<EventWanted> EventEntry::wanted() const {
     if (!f || !f->events) {
         const auto run = at_.run();
         LiftRun none;
-        none.conditions = at_.conditions();
+        none.terms = at_.conditions();
         return EventWanted{ReadingOf::Opens,
                            eventHeights(session_.job(), run ? *run : none).front()};
     }
@@ -83,13 +83,13 @@ bool EventEntry::both() const {
 }
 
 LiftRun EventEntry::runOfTurn(Side side) const {
-    if (const auto run = session_.run(session_.cylinder(), side); run && ofBoth(run->conditions))
+    if (const auto run = session_.run(session_.cylinder(), side); run && ofBoth(run->terms))
         return *run;
     LiftRun fresh;
     fresh.cylinder = session_.cylinder();
     fresh.side = side;
     const RunConditions here = at_.conditions();
-    RunConditions& t = fresh.conditions;
+    RunConditions& t = fresh.terms;
     t = nextConditions(session_.job(), fresh.cylinder, side);
     t.eventsOnly = t.oneTurn = t.bothValves = true;
     t.fromNose = false;
@@ -108,7 +108,7 @@ void EventEntry::follow() {
     // Both runs from the start: a reading that is undone later takes no run with it.
     for (const Side side : {Side::Intake, Side::Exhaust})
         if (const LiftRun there = runOfTurn(side); there.id == 0)
-            session_.keep(book::AddRun{there});
+            session_.keep(book::AddSeries{there});
     const auto next =
         nextInTurn(session_.job(), runOfTurn(Side::Intake), runOfTurn(Side::Exhaust),
                    [this](Side side, const EventWanted& event) { return leftOut(side, event); });
@@ -188,7 +188,7 @@ Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& s
                       usual.centre == DeadCentre::Top ? Say::tr("TDC") : Say::tr("BDC"));
     // The card means another place: what is asked here is its height carried over.
     LiftRun as = at_.run() ? LiftRun(*at_.run()) : LiftRun{};
-    as.conditions = t;
+    as.terms = t;
     if (const auto card = cardHeightFor(session_.job(), as, w->height))
         p.keys = Say::tr("the card's %1   ").arg(words::heightAt(*card, style)) + p.keys;
     if (both()) p.keys = Say::tr("Ctrl+E when the other valve is first   ") + p.keys;
@@ -206,7 +206,7 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
     if (w->of == ReadingOf::Lift) {
         const auto lift = readLength(text.toStdString(), style.unit, kMostLift_mm);
         if (const auto* e = std::get_if<EntryError>(&lift)) return words::sentence(*e, style);
-        r.lift_mm = std::get<double>(lift);
+        r.value_mm = std::get<double>(lift);
         const auto run = at_.run();
         if (run && !run->readings.empty()) r.at = run->readings.back().at;
         return r;
@@ -217,7 +217,7 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
         const auto lift =
             readLength(wheel.section(QLatin1Char(' '), -1).toStdString(), style.unit, kMostLift_mm);
         if (const auto* e = std::get_if<EntryError>(&lift)) return words::sentence(*e, style);
-        r.lift_mm = std::get<double>(lift);
+        r.value_mm = std::get<double>(lift);
         wheel = wheel.section(QLatin1Char(' '), 0, -2);
     }
     const UsualSide usual = sideOf(w->of);
@@ -227,7 +227,7 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
     if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
     const WheelReading& on = std::get<WheelReading>(read);
     r.at = at_.nearLobe(on.at);
-    if (w->of != ReadingOf::Nose) r.lift_mm = w->height.mm;
+    if (w->of != ReadingOf::Nose) r.value_mm = w->height.mm;
     r.scale = on.scale;
     return r;
 }
@@ -240,7 +240,7 @@ std::variant<Reading, QString> EventEntry::at(CrankDeg onWheel, const QString& s
     Reading r;
     r.of = w->of;
     r.at = at_.nearLobe(onWheel);
-    if (w->of != ReadingOf::Nose) r.lift_mm = w->height.mm;
+    if (w->of != ReadingOf::Nose) r.value_mm = w->height.mm;
     r.typed = source.toStdString();
     r.time_ms = session_.now();
     return r;

@@ -60,7 +60,7 @@ void LobesDesk::askIfTaken() {
     goTo_ = back;
     if (const auto run = session().run())
         for (const Reading& r : run->readings)
-            if (!r.struck && HeldAngle::same(r.at, *back)) held_.taken(r.lift_mm);
+            if (!r.struck && HeldAngle::same(r.at, *back)) held_.taken(r.value_mm);
     tell();
 }
 
@@ -98,8 +98,7 @@ void LobesDesk::goTo(CrankDeg at) {
 void LobesDesk::ask(const Task& task) {
     session().select(task.cylinder, task.side);
     const auto run = session().run();
-    if (task.at && run && !run->conditions.eventsOnly)
-        goTo({task.at->deg - run->conditions.shift_deg});
+    if (task.at && run && !run->terms.eventsOnly) goTo({task.at->deg - run->terms.shift_deg});
 }
 
 void LobesDesk::takeEvents(bool on, bool fromNose) {
@@ -215,7 +214,7 @@ CrankDeg LobesDesk::angle() const {
     const auto run = session().run();
     // A run that is through goes back to what does not fit.
     if (const auto f = run_.found(); f && f->complete && !f->lobe.misfits.empty())
-        return {f->lobe.misfits.front().at.deg - session().run()->conditions.shift_deg};
+        return {f->lobe.misfits.front().at.deg - session().run()->terms.shift_deg};
     return run ? nextAngle(*run) : conditions().from;
 }
 
@@ -419,7 +418,7 @@ Echo LobesDesk::logEvent(std::variant<Reading, QString> read) {
 Echo LobesDesk::log(CrankDeg at, double lift_mm, const QString& as) {
     Reading r;
     r.at = at;
-    r.lift_mm = lift_mm;
+    r.value_mm = lift_mm;
     if (const auto taken = held_.takenAt(r.at))
         return {false, Say::tr("Another window logged %1 at %2 while this was typed. Enter once "
                                "more puts yours in its place; Esc leaves it.")
@@ -429,7 +428,7 @@ Echo LobesDesk::log(CrankDeg at, double lift_mm, const QString& as) {
     r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
     overshot_ = false;
     const auto run = session().run();
-    if (run) r.zero = static_cast<int>(run->conditions.zeros.size()) + 1;
+    if (run) r.zero = static_cast<int>(run->terms.zeros.size()) + 1;
     goTo_.reset();
     // A second reading at an angle replaces the first, which stays legible, struck; under a later
     // zero it joins the two instead.

@@ -141,11 +141,11 @@ Echo PastedTable::submit(const QString& text, const words::Style& style) {
     }
     const LiftRun fresh = run();
     for (const Reading& r : fresh.readings)
-        if (!bounds::reading_deg.hold(r.at.deg) || !bounds::lift_mm.hold(r.lift_mm))
+        if (!bounds::reading_deg.hold(r.at.deg) || !bounds::lift_mm.hold(r.value_mm))
             return {false, Say::tr("So read, %1 at %2 is more than any lobe has.")
-                               .arg(words::liftWithUnit(r.lift_mm, style),
+                               .arg(words::liftWithUnit(r.value_mm, style),
                                     words::degrees(r.at.deg, style))};
-    if (!session_.keep(book::AddRun{fresh}))
+    if (!session_.keep(book::AddSeries{fresh}))
         return {false, Say::tr("Not kept; see the message above.")};
     if (memory_.keep)
         memory_.keep(shape(), QString::fromStdString(remembered(reading_, guess_, session_.side(),

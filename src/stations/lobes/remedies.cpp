@@ -22,7 +22,7 @@ std::optional<CrankDeg> toReadAgain(Session& session) {
     const auto f = found(session);
     if (!run || !f) return std::nullopt;
     if (!f->lobe.misfits.empty())
-        return CrankDeg{f->lobe.misfits.front().at.deg - run->conditions.shift_deg};
+        return CrankDeg{f->lobe.misfits.front().at.deg - run->terms.shift_deg};
     if (run->readings.empty()) return std::nullopt;
     return run->readings.back().at;
 }
@@ -33,9 +33,9 @@ bool otherTurn(Session& session, bool& begins) {
     if (!run || !f) return false;
     begins = findingOf<found::OtherTurn>(f->lobe.findings) != nullptr;
     if (!begins && !findingOf<found::CentreFarOff>(f->lobe.findings)) return false;
-    RunConditions t = run->conditions;
+    RunConditions t = run->terms;
     t.shift_deg += 360.0;
-    return session.keep(book::SetConditions{run->id, t});
+    return session.keep(book::SetTerms{run->id, t});
 }
 
 bool otherDialTurn(Session& session) {
@@ -44,10 +44,9 @@ bool otherDialTurn(Session& session) {
     const auto* x = f ? findingOf<found::DialTurn>(f->lobe.findings) : nullptr;
     if (!x) return false;
     for (const Reading& r : run->readings) {
-        if (r.struck || std::abs(wrapCycle(placed(r, run->conditions) - x->at).deg) > 1e-6)
-            continue;
+        if (r.struck || std::abs(wrapCycle(placed(r, run->terms) - x->at).deg) > 1e-6) continue;
         Reading right = r;
-        right.lift_mm = x->neighbour_mm;
+        right.value_mm = x->neighbour_mm;
         right.time_ms = session.now();
         return session.keep(book::AddReading{run->id, right, r.id});
     }
@@ -58,23 +57,23 @@ bool sayRight(Session& session) {
     const auto run = session.run();
     const auto f = found(session);
     if (!run || !f || f->lobe.misfits.empty()) return false;
-    RunConditions t = run->conditions;
+    RunConditions t = run->terms;
     t.right_deg.push_back(f->lobe.misfits.front().at.deg - t.shift_deg);
-    return session.keep(book::SetConditions{run->id, t});
+    return session.keep(book::SetTerms{run->id, t});
 }
 
 bool putTopRight(Session& session) {
     const SnapshotPtr now = session.snapshot();
     const auto* x = findingOf<found::TopOther>(now->findings.tdc.findings);
     if (!x) return false;
-    book::SetManyConditions change;
+    book::SetManyTerms change;
     for (const LiftRun& run : session.job().runs) {
         const RunFindings* f = session.findings().run(run.id);
         const auto turn = f ? otherTop_deg(session.job(), run, f->lobe) : std::nullopt;
         if (!turn || *turn == 0.0) continue;
-        RunConditions t = run.conditions;
+        RunConditions t = run.terms;
         t.shift_deg += *turn;
-        change.runs.push_back({run.id, t});
+        change.series.push_back({run.id, t});
     }
     change.stated = session.job();
     change.stated->fitted.top = x->turn_deg != 0.0 ? WhichTop::Firing : WhichTop::Overlap;

@@ -8,7 +8,7 @@ using namespace lobe;
 
 RunConditions RunAtHand::conditions() const {
     const auto r = run();
-    return r ? r->conditions : nextConditions(session_.job(), session_.cylinder(), session_.side());
+    return r ? r->terms : nextConditions(session_.job(), session_.cylinder(), session_.side());
 }
 
 Held<RunFindings> RunAtHand::found() const {
@@ -36,12 +36,12 @@ CrankDeg RunAtHand::nearLobe(CrankDeg onWheel) const {
 }
 
 bool RunAtHand::keepConditions(const RunConditions& conditions) {
-    if (const auto r = run()) return session_.keep(book::SetConditions{r->id, conditions});
+    if (const auto r = run()) return session_.keep(book::SetTerms{r->id, conditions});
     LiftRun fresh;
     fresh.cylinder = session_.cylinder();
     fresh.side = session_.side();
-    fresh.conditions = conditions;
-    return session_.keep(book::AddRun{fresh});
+    fresh.terms = conditions;
+    return session_.keep(book::AddSeries{fresh});
 }
 
 bool RunAtHand::keepReading(const Reading& reading, std::optional<std::int64_t> replaces) {
@@ -49,22 +49,22 @@ bool RunAtHand::keepReading(const Reading& reading, std::optional<std::int64_t> 
     LiftRun fresh;
     fresh.cylinder = session_.cylinder();
     fresh.side = session_.side();
-    fresh.conditions = conditions();
+    fresh.terms = conditions();
     fresh.readings = {reading};
-    return session_.keep(book::AddRun{fresh});
+    return session_.keep(book::AddSeries{fresh});
 }
 
 bool RunAtHand::begin(RunConditions conditions) {
     LiftRun fresh;
     fresh.cylinder = session_.cylinder();
     fresh.side = session_.side();
-    fresh.conditions = std::move(conditions);
-    fresh.conditions.source.clear();
-    fresh.conditions.shift_deg = wheelShift_deg(session_.job(), fresh.cylinder, fresh.conditions);
-    fresh.conditions.zeros.clear();
-    fresh.conditions.right_deg.clear();
-    fresh.conditions.afterMove = lastMove(session_.job());
-    return session_.keep(book::AddRun{fresh});
+    fresh.terms = std::move(conditions);
+    fresh.terms.source.clear();
+    fresh.terms.shift_deg = wheelShift_deg(session_.job(), fresh.cylinder, fresh.terms);
+    fresh.terms.zeros.clear();
+    fresh.terms.right_deg.clear();
+    fresh.terms.afterMove = lastMove(session_.job());
+    return session_.keep(book::AddSeries{fresh});
 }
 
 } // namespace app

@@ -211,7 +211,7 @@ QString LobesDesk::lastReading() const {
         if (last && r.id < last->id) continue;
         last = &r;
         of = side;
-        fromNose = run->conditions.fromNose;
+        fromNose = run->terms.fromNose;
     }
     if (!last) return {};
     const QString struck = last->struck ? Say::tr("  struck") : QString();
@@ -224,7 +224,7 @@ QString LobesDesk::lastReading() const {
     return Say::tr("last  %1%2  %3%4")
         .arg(who,
              eventsOnly() ? eventName(last->of) : words::onWheel(last->at, wheel, style(), true),
-             words::liftWithUnit(last->lift_mm, style()), struck);
+             words::liftWithUnit(last->value_mm, style()), struck);
 }
 
 RingScene LobesDesk::ringScene() const {

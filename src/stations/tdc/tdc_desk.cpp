@@ -236,15 +236,15 @@ Echo TdcDesk::command(QChar letter) {
     }
     const bool shift = letter == QLatin1Char('s');
     // TDC was found off after runs were recorded: all of them at once, one action to undo.
-    book::SetManyConditions all;
+    book::SetManyTerms all;
     for (const LiftRun& run : job().runs)
         if (const auto pending = pendingShift_deg(run, findings().tdc)) {
-            RunConditions t = run.conditions;
+            RunConditions t = run.terms;
             if (shift) t.shift_deg += *pending;
             t.tdcAnswered = findings().tdc.latest()->pass;
-            all.runs.push_back({run.id, t});
+            all.series.push_back({run.id, t});
         }
-    if (all.runs.empty()) return {false, Say::tr("There is nothing to shift.")};
+    if (all.series.empty()) return {false, Say::tr("There is nothing to shift.")};
     return {session().keep(all), {}};
 }
 

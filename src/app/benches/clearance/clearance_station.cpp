@@ -139,11 +139,11 @@ void ClearanceStation::refreshLog() {
     const auto map = desk_->map();
     const auto f = desk_->found();
     if (map)
-        for (const Press& p : map->presses) {
+        for (const Reading& p : map->readings) {
             Row row;
             row.id = p.id;
             row.title = words::onWheel(p.at, job().fitted.degreeWheel(), style(), true);
-            row.value = words::clearance(p.clearance_mm, style());
+            row.value = words::clearance(p.value_mm, style());
             row.struck = p.struck.has_value();
             if (p.struck) row.note = QString::fromStdString(p.struck->reason);
             if (f && !p.struck)
@@ -171,7 +171,7 @@ void ClearanceStation::refresh() {
     for (QWidget* w : {static_cast<QWidget*>(caption_), static_cast<QWidget*>(angle_)})
         w->setVisible(!asking);
     log_->setVisible(!asking || log_->count() > 0);
-    new_->setVisible(desk_->map() && !desk_->map()->presses.empty());
+    new_->setVisible(desk_->map() && !desk_->map()->readings.empty());
     refreshLog();
     follow();
     makeRoom();

@@ -67,7 +67,7 @@ bool isOdd(const Reading& r, const LiftRun& run, const RunFindings* found) {
     return found && !r.struck &&
            std::any_of(found->lobe.misfits.begin(), found->lobe.misfits.end(),
                        [&](const Misfit& m) {
-                           return std::abs(wrapCycle(m.at - placed(r, run.conditions)).deg) < 1e-6;
+                           return std::abs(wrapCycle(m.at - placed(r, run.terms)).deg) < 1e-6;
                        });
 }
 
@@ -87,11 +87,10 @@ Row LobesStation::rowOf(std::size_t at, const LiftRun& run, const RunFindings* f
     const Reading& r = run.readings[at];
     Row row;
     row.id = r.id;
-    row.title =
-        words::onWheel(placed(r, run.conditions), job().fitted.degreeWheel(), style(), true);
-    row.value = words::lift(r.lift_mm, style());
+    row.title = words::onWheel(placed(r, run.terms), job().fitted.degreeWheel(), style(), true);
+    row.value = words::lift(r.value_mm, style());
     if (const LiftReading* c = f ? carried(*f, at, r.id) : nullptr) {
-        if (std::abs(c->lift_mm - r.lift_mm) > 1e-6) {
+        if (std::abs(c->lift_mm - r.value_mm) > 1e-6) {
             // What the indicator read, beside the lift it stands for.
             row.note = Say::tr("read ") + row.value;
             row.value = words::lift(c->lift_mm, style());
@@ -103,10 +102,9 @@ Row LobesStation::rowOf(std::size_t at, const LiftRun& run, const RunFindings* f
     if (r.of != ReadingOf::Lift) {
         row.value = row.title;
         // Beside the nose the list has little room: before, after.
-        row.title = run.conditions.fromNose
-                        ? (r.of == ReadingOf::Opens ? Say::tr("before", "the nose")
-                                                    : Say::tr("after", "the nose"))
-                        : eventName(r.of);
+        row.title = run.terms.fromNose ? (r.of == ReadingOf::Opens ? Say::tr("before", "the nose")
+                                                                   : Say::tr("after", "the nose"))
+                                       : eventName(r.of);
     }
     row.struck = r.struck.has_value();
     if (r.struck) {
