@@ -35,9 +35,16 @@ public:
     const T& operator*() const { return *part_; }
     const T* operator->() const { return part_.get(); }
     const T* get() const { return part_.get(); }
+    /// `within` lies in what this holds.
+    template <class U> Held<U> part(const U* within) const {
+        Held<U> out;
+        if (within) out.part_ = std::shared_ptr<const U>(part_, within);
+        return out;
+    }
     bool operator==(const Held&) const = default;
 
 private:
+    template <class U> friend class Held;
     std::shared_ptr<const T> part_;
 };
 

@@ -1,6 +1,6 @@
-// What is measured place by place on one lobe or valve: readings under terms. Values in mm, angles in
-// crank degrees of the cycle. A kind of series is its terms: lifts (lift_run.h), presses (clearance.h);
-// the book keeps, undoes and loads them all alike.
+// What is measured place by place on one lobe or valve: readings under terms. Values in mm, angles
+// in crank degrees of the cycle. A kind of series is its terms: lifts (lift_run.h), presses
+// (clearance.h); the book keeps, undoes and loads them all alike.
 #pragma once
 
 #include "core/angle/angles.h"

@@ -31,42 +31,14 @@ constexpr const char* kCorrections[] = {"gasket", "spring", "lash", "slack", "sp
 } // namespace
 
 ClearanceDesk::ClearanceDesk(Session& session, Manner manner)
-    : FactsDesk(session, std::move(manner), clearanceFields().all, false),
+    : SeriesDesk(session, std::move(manner), clearanceFields().all),
       limits_(clearanceFields().limits) {
-    connect(&session, &Session::rereading, this, &ClearanceDesk::holdAngle);
-    connect(&session, &Session::reread, this, &ClearanceDesk::askIfTaken);
-    connect(&session, &Session::selectionChanged, this, [this] {
-        goTo_.reset();
-        held_.forget();
-        striking_.reset();
-        another_ = false;
-        slide_.setValue(0.0);
-        moveTo(-1);
-    });
+    connect(&session, &Session::selectionChanged, this, [this] { slide_.setValue(0.0); });
 }
 
-void ClearanceDesk::typing(bool on) {
-    held_.typing(on);
-}
-
-void ClearanceDesk::holdAngle() {
-    const bool asked = !striking_ && !sheet().field() && mockUp().method != ClearanceMethod::Clay;
-    held_.hold(asked ? std::optional(angle()) : std::nullopt);
-    known_ = 0;
-    if (const auto m = map())
-        for (const Reading& p : m->readings)
-            known_ = std::max(known_, p.id);
-}
-
-void ClearanceDesk::askIfTaken() {
-    if (!held_.held()) return;
-    const CrankDeg at = *held_.held();
-    if (const auto m = map())
-        for (const Reading& p : m->readings)
-            if (!p.struck && p.id > known_ && HeldAngle::same(p.at, at)) held_.taken(p.value_mm);
-    if (!held_.movedFrom(angle())) return;
-    goTo_ = at;
-    tell();
+void ClearanceDesk::drop() {
+    SeriesDesk::drop();
+    another_ = false;
 }
 
 Held<ClearanceMap> ClearanceDesk::map() const {
@@ -74,6 +46,11 @@ Held<ClearanceMap> ClearanceDesk::map() const {
     for (const ClearanceMap& m : job().maps)
         if (m.cylinder == session().cylinder() && m.side == session().side()) newest = &m;
     return {session().snapshot(), another_ ? nullptr : newest};
+}
+
+Held<Rows<Reading>> ClearanceDesk::readings() const {
+    const auto m = map();
+    return m.part(m ? &m->readings : nullptr);
 }
 
 Held<MapFindings> ClearanceDesk::found() const {
@@ -114,7 +91,7 @@ Facts ClearanceDesk::facts() const {
 }
 
 CrankDeg ClearanceDesk::angle() const {
-    if (goTo_) return *goTo_;
+    if (wentTo()) return *wentAt();
     if (const auto f = found()) return f->next;
     const MockUp m = mockUp();
     const double way = session().side() == Side::Intake ? 1.0 : -1.0;
@@ -126,32 +103,23 @@ bool ClearanceDesk::keepMockUp(const MockUp& mockUp) {
     // Presses stay what they were taken as: another way of measuring is another map beside them.
     const auto m = map();
     const bool another = m && !m->readings.empty() && m->terms.method != mockUp.method;
-    if (m && !another) return session().keep(book::SetTerms{m->id, mockUp});
-    ClearanceMap made;
-    made.cylinder = session().cylinder();
-    made.side = session().side();
-    made.terms = mockUp;
+    another_ = another || another_;
+    const auto at = map();
     another_ = false;
-    return session().keep(book::AddSeries{made});
+    return keepTerms(session(), at, mockUp);
 }
 
 bool ClearanceDesk::keepPress(const Reading& press, std::optional<std::int64_t> replaces) {
-    if (const auto m = map()) return session().keep(book::AddReading{m->id, press, replaces});
-    ClearanceMap made;
-    made.cylinder = session().cylinder();
-    made.side = session().side();
-    made.terms = fresh();
-    made.readings = {press};
-    const bool before = another_;
-    another_ = false;
-    if (session().keep(book::AddSeries{made})) return true;
+    const auto m = map();
+    const bool before = std::exchange(another_, false);
+    if (keepReading(session(), m, fresh(), press, replaces)) return true;
     another_ = before;
     return false;
 }
 
 void ClearanceDesk::newMap() {
     another_ = true;
-    goTo_.reset();
+    goQuietly({});
     tell();
     emit entryWanted();
 }
@@ -183,11 +151,8 @@ void ClearanceDesk::setAdvance(double deg) {
 }
 
 void ClearanceDesk::begin() {
-    FactsDesk::begin();
+    SeriesDesk::begin();
     notNow_ = false;
-    another_ = false;
-    goTo_.reset();
-    striking_.reset();
     slide_.setValue(0.0);
 }
 
@@ -239,27 +204,18 @@ void ClearanceDesk::factKept() {
     moveTo(through ? -1 : next);
 }
 
-QString ClearanceDesk::onWheel(CrankDeg at) const {
-    return words::onWheel(at, job().fitted.degreeWheel(), style());
-}
-
 Prompt ClearanceDesk::ownPrompt() const {
     Prompt p;
     p.subject = Say::tr("clearance, cyl %1 %2")
                     .arg(session().cylinder())
                     .arg(words::sideName(session().side()));
     const auto f = found();
-    if (striking_) {
-        p.ask = Say::tr("why strike it?");
-        p.enter = Say::tr("strike it (misread)");
-        p.keys = Say::tr("Esc  leave it");
-        return p;
-    }
+    if (striking()) return askWhy(p);
     const MockUp m = mockUp();
     if (m.method == ClearanceMethod::Clay) {
         p.ask = Say::tr("clay at its thinnest?");
         p.enter = Say::tr("keep it");
-    } else if (f && f->complete && !goTo_) {
+    } else if (f && f->complete && !wentTo()) {
         const bool intake = session().side() == Side::Intake;
         p.ask = Say::tr("all pressed: what next?");
         p.enter = Say::tr("go to the %1 valve")
@@ -325,22 +281,15 @@ ClearanceDesk::Typed ClearanceDesk::read(const QString& text) const {
 }
 
 Echo ClearanceDesk::ownUnderstand(const QString& text) const {
-    if (striking_) return {true, Say::tr("the reason")};
+    if (striking()) return {true, Say::tr("the reason")};
     return read(text).echo;
 }
 
 Echo ClearanceDesk::ownSubmit(const QString& text) {
-    if (striking_) {
-        const qint64 id = *striking_;
-        striking_.reset();
-        const QString why = text.trimmed().isEmpty() ? QStringLiteral("misread") : text.trimmed();
-        if (!session().keep(book::StrikeReading{id, why.toStdString()}))
-            return {false, Say::tr("Not struck.")};
-        return {true, {}};
-    }
+    if (striking()) return strike(text);
     const auto f = found();
     if (text.trimmed().isEmpty()) {
-        if (!f || !f->complete || goTo_)
+        if (!f || !f->complete || wentTo())
             return {false, Say::tr("A clearance, or an angle such as 12a.")};
         session().select(session().cylinder(),
                          session().side() == Side::Intake ? Side::Exhaust : Side::Intake);
@@ -353,8 +302,7 @@ Echo ClearanceDesk::ownSubmit(const QString& text) {
         return {true, {}};
     }
     if (!typed.clearance_mm) {
-        goTo_ = typed.goTo;
-        tell();
+        goTo(*typed.goTo);
         return {true, {}};
     }
     return press(typed.goTo.value_or(angle()), *typed.clearance_mm, text.trimmed());
@@ -362,7 +310,7 @@ Echo ClearanceDesk::ownSubmit(const QString& text) {
 
 /// Between shut valve and piston, where the crank stands or where it was asked.
 Echo ClearanceDesk::ownMeasured(const InstrumentReading& reading) {
-    if (striking_)
+    if (striking())
         return {false, Say::tr("Something else is asked: answer it, or leave it with Esc.")};
     const auto at = reading.unit == InstrumentReading::Unit::Degree ? std::optional(reading.value)
                                                                     : reading.wheel_deg;
@@ -370,8 +318,7 @@ Echo ClearanceDesk::ownMeasured(const InstrumentReading& reading) {
         at ? std::optional(wrapCycle(nearLobe({*at}, session().side()))) : std::nullopt;
     if (there && std::abs(there->deg) > kReach_deg) return tooFar();
     if (reading.unit == InstrumentReading::Unit::Degree) {
-        goTo_ = there;
-        tell();
+        goTo(*there);
         return {true, {}};
     }
     const double most = mockUp().sealLift_mm > 0.0 ? mockUp().sealLift_mm : kMost_mm;
@@ -386,52 +333,18 @@ Echo ClearanceDesk::press(CrankDeg at, double clearance_mm, const QString& as) {
     p.of = ReadingOf::Press;
     p.at = at;
     if (mockUp().method == ClearanceMethod::Clay) p.at = {};
-    if (const auto taken = held_.takenAt(p.at))
+    if (const auto taken = takenMeanwhile(p.at))
         return {false, Say::tr("Another window logged %1 at %2 while this was typed. Enter once "
                                "more keeps yours beside it; Esc leaves it.")
                            .arg(words::clearance(*taken, style()), onWheel(p.at))};
     p.value_mm = clearance_mm;
     p.typed = as.toStdString();
     p.time_ms = session().now();
-    goTo_.reset();
-    if (!keepPress(p)) {
-        // The next Enter means this angle and no other.
-        if (mockUp().method != ClearanceMethod::Clay) goTo_ = p.at;
-        held_.forget();
-        tell();
-        return {false, Say::tr("Not logged; see the message above.")};
-    }
-    return {true, {}};
-}
-
-void ClearanceDesk::strikeLast() {
-    const auto m = map();
-    if (!m) return;
-    for (auto it = m->readings.rbegin(); it != m->readings.rend(); ++it)
-        if (!it->struck) {
-            goTo_ = it->at;
-            session().keep(book::StrikeReading{it->id, "struck at once"});
-            return;
-        }
-}
-
-void ClearanceDesk::askToStrike(qint64 press) {
-    const auto m = map();
-    if (!m) return;
-    for (const Reading& p : m->readings)
-        if (p.id == press && !p.struck) {
-            striking_ = press;
-            emit promptChanged();
-            emit entryWanted();
-        }
-}
-
-bool ClearanceDesk::step(int direction) {
-    if (striking_) return false;
-    if (sheet().field()) return FactsDesk::step(direction);
-    goTo_ = CrankDeg{angle().deg + direction * mockUp().step_deg};
-    tell();
-    return true;
+    goQuietly({});
+    if (keepPress(p)) return {true, {}};
+    // The next Enter means this angle and no other.
+    if (asksAtAngle()) goTo(p.at);
+    return notLogged();
 }
 
 /// The last press stands in the neighbouring turn of the dial: the one nearer to the gap.
@@ -451,7 +364,7 @@ bool ClearanceDesk::otherDialTurn() {
 }
 
 QList<Command> ClearanceDesk::ownCommands() const {
-    if (striking_) return {};
+    if (striking()) return {};
     return {{QLatin1Char('c'), Say::tr("the mock-up this map belongs to")},
             {QLatin1Char('l'), Say::tr("limits, crown and phaser")},
             {QLatin1Char('n'), Say::tr("not now, the next")},
@@ -468,8 +381,7 @@ Echo ClearanceDesk::command(QChar letter) {
         askLimits();
         break;
     case 'n':
-        goTo_ = CrankDeg{angle().deg + mockUp().step_deg};
-        tell();
+        goTo({angle().deg + mockUp().step_deg});
         break;
     case 'w':
         if (!otherDialTurn()) return {false, Say::tr("There is nothing to do.")};
@@ -485,10 +397,7 @@ Echo ClearanceDesk::command(QChar letter) {
 
 void ClearanceDesk::leave() {
     notNow_ = true;
-    another_ = false;
-    goTo_.reset();
-    striking_.reset();
-    moveTo(-1);
+    SeriesDesk::leave();
 }
 
 } // namespace app

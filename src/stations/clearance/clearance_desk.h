@@ -3,9 +3,8 @@
 #pragma once
 
 #include "core/examine/clearances.h"
-#include "desk/facts_desk.h"
 #include "desk/figure_line.h"
-#include "desk/held_angle.h"
+#include "desk/series_desk.h"
 #include "desk/slide_state.h"
 
 #include <optional>
@@ -31,14 +30,11 @@ struct GapScene {
     std::optional<double> next_deg;
 };
 
-class ClearanceDesk : public FactsDesk {
+class ClearanceDesk : public SeriesDesk {
     Q_OBJECT
 public:
     ClearanceDesk(Session& session, Manner manner);
 
-    void typing(bool on) override;
-    void strikeLast() override;
-    bool step(int direction) override;
     Echo command(QChar letter) override;
     void leave() override;
     void begin() override;
@@ -49,15 +45,13 @@ public:
     lobe::Held<lobe::ClearanceMap> map() const;
     lobe::Held<lobe::MapFindings> found() const;
     lobe::MockUp mockUp() const;
-    /// Where the next press belongs.
-    lobe::CrankDeg angle() const;
+    lobe::CrankDeg angle() const override;
     /// Begins another map of this valve.
     void newMap();
     void askMockUp();
     void askLimits();
     /// Switches a correction off, or on again.
     void toggle(lobe::CorrectionKind kind);
-    void askToStrike(qint64 press);
 
     const SlideState& slide() const { return slide_; }
     void setAdvance(double deg);
@@ -82,6 +76,10 @@ signals:
     void slid();
 
 protected:
+    lobe::Held<lobe::Rows<lobe::Reading>> readings() const override;
+    double stride_deg() const override { return mockUp().step_deg; }
+    bool asksAtAngle() const override { return mockUp().method != lobe::ClearanceMethod::Clay; }
+    void drop() override;
     QString enterKeeps() const override;
     Echo keepFact(const QString& text) override;
     void factKept() override;
@@ -106,7 +104,6 @@ private:
     /// With `replaces`, that one is struck in the same action.
     bool keepPress(const lobe::Reading& press, std::optional<std::int64_t> replaces = {});
     lobe::MockUp fresh() const;
-    QString onWheel(lobe::CrankDeg at) const;
     bool otherDialTurn();
     const lobe::Finding* weightiest() const;
     QString greatest(const lobe::MapFindings& found) const;
@@ -119,17 +116,11 @@ private:
         bool fitted = false;
     };
     void foretell();
-    void holdAngle();
-    void askIfTaken();
 
     std::vector<Foretold> foretold_;
     std::vector<lobe::OtherCam> others_; ///< but the fitted card, which lies on the fitted cam
     int limits_;                         ///< where they begin among the facts
     SlideState slide_;
-    std::optional<lobe::CrankDeg> goTo_;
-    HeldAngle held_;
-    std::int64_t known_ = 0; ///< the newest press of the map before the job was read again
-    std::optional<qint64> striking_;
     bool another_ = false; ///< the next press begins a map
     bool notNow_ = false;  ///< the mock-up was asked, and left
 };

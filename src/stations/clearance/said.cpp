@@ -193,7 +193,7 @@ GapScene ClearanceDesk::scene() const {
         out.valves.push_back(std::move(curve));
     }
     const auto f = found();
-    if (mockUp().method != ClearanceMethod::Clay && !(f && f->complete && !goTo_))
+    if (mockUp().method != ClearanceMethod::Clay && !(f && f->complete && !wentTo()))
         out.next_deg = angle().deg;
     return out;
 }
@@ -213,7 +213,7 @@ StandCard ClearanceDesk::ownCard(bool asked) const {
     card.side = session().side();
     card.progress = progress();
     const auto f = found();
-    const bool done = f && f->complete && !goTo_;
+    const bool done = f && f->complete && !wentTo();
     if (mockUp().method == ClearanceMethod::Clay) {
         card.caption = Say::tr("clay");
         card.big = Say::tr("thinnest");

@@ -10,7 +10,7 @@ namespace app {
 using namespace lobe;
 
 QList<Command> LobesDesk::ownCommands() const {
-    if (striking_ || pasted_.waiting()) return {};
+    if (striking() || pasted_.waiting()) return {};
     const auto f = run_.found();
     const std::vector<Finding> none;
     const auto& said = f ? f->lobe.findings : none;
@@ -41,7 +41,7 @@ Echo LobesDesk::command(QChar letter) {
     };
     switch (letter.unicode()) {
     case 'r':
-        if (const auto at = toReadAgain(session())) goTo_ = at;
+        if (const auto at = toReadAgain(session())) goQuietly(at);
         break;
     case 'b':
         backing_ = !backing_;
@@ -72,7 +72,7 @@ Echo LobesDesk::command(QChar letter) {
         if (!otherTurn(session(), begins)) return kDone(false);
         if (begins) {
             newRun();
-            goTo_ = here;
+            goQuietly(here);
         }
         break;
     }
@@ -89,14 +89,10 @@ Echo LobesDesk::command(QChar letter) {
 
 /// Back to the readings, whatever was asked or shown in between.
 void LobesDesk::leave() {
-    pasted_.drop();
-    striking_.reset();
-    goTo_.reset();
     overshot_ = backing_ = false;
-    compared_ = 0;
     events_.forget();
     motion_ = false;
-    moveTo(-1);
+    SeriesDesk::leave();
 }
 
 } // namespace app

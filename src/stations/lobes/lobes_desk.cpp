@@ -16,52 +16,23 @@ namespace app {
 using namespace lobe;
 
 LobesDesk::LobesDesk(Session& session, Manner manner)
-    : FactsDesk(session, std::move(manner), runFields(), false),
+    : SeriesDesk(session, std::move(manner), runFields()),
       run_(session),
       events_(session),
-      pasted_(session) {
-    connect(&session, &Session::rereading, this, &LobesDesk::holdAngle);
-    connect(&session, &Session::reread, this, &LobesDesk::askIfTaken);
-    connect(&session, &Session::selectionChanged, this, [this] {
-        goTo_.reset();
-        held_.forget();
-        pasted_.drop();
-        striking_.reset();
-        if (!events_.both()) events_.forget();
-        compared_ = 0;
-        moveTo(-1);
-    });
-}
+      pasted_(session) {}
 
-void LobesDesk::begin() {
-    FactsDesk::begin();
-    goTo_.reset();
-    held_.forget();
+void LobesDesk::drop() {
+    SeriesDesk::drop();
     pasted_.drop();
-    striking_.reset();
-    events_.forget();
-    source_.reset();
-    backing_ = overshot_ = false;
+    if (!events_.both()) events_.forget();
     compared_ = 0;
 }
 
-void LobesDesk::typing(bool on) {
-    held_.typing(on);
-}
-
-void LobesDesk::holdAngle() {
-    const bool asked = !eventsOnly() && !striking_ && !sheet().field();
-    held_.hold(asked ? std::optional(angle()) : std::nullopt);
-}
-
-void LobesDesk::askIfTaken() {
-    const auto back = held_.movedFrom(angle());
-    if (!back) return;
-    goTo_ = back;
-    if (const auto run = session().run())
-        for (const Reading& r : run->readings)
-            if (!r.struck && HeldAngle::same(r.at, *back)) held_.taken(r.value_mm);
-    tell();
+void LobesDesk::begin() {
+    SeriesDesk::begin();
+    events_.forget();
+    source_.reset();
+    backing_ = overshot_ = false;
 }
 
 Facts LobesDesk::facts() const {
@@ -72,13 +43,13 @@ Facts LobesDesk::facts() const {
 }
 
 void LobesDesk::newRun() {
-    goTo_.reset();
+    goQuietly({});
     run_.begin(conditions());
 }
 
 bool LobesDesk::takeTable(const QString& text, const QString& source) {
     moveTo(-1);
-    striking_.reset();
+    stopStriking();
     if (!pasted_.take(text, source, angle().deg, conditions().step_deg, style().unit)) return false;
     tell();
     emit entryWanted();
@@ -90,11 +61,6 @@ void LobesDesk::askConditions(bool on) {
     emit entryWanted();
 }
 
-void LobesDesk::goTo(CrankDeg at) {
-    goTo_ = at;
-    tell();
-}
-
 void LobesDesk::ask(const Task& task) {
     session().select(task.cylinder, task.side);
     const auto run = session().run();
@@ -102,7 +68,7 @@ void LobesDesk::ask(const Task& task) {
 }
 
 void LobesDesk::takeEvents(bool on, bool fromNose) {
-    goTo_.reset();
+    goQuietly({});
     events_.turnOn(on, fromNose);
 }
 
@@ -152,12 +118,12 @@ std::vector<Comparable> LobesDesk::comparables() const {
 
 bool LobesDesk::again() const {
     const auto f = run_.found();
-    return f && f->complete && !goTo_ && !f->lobe.misfits.empty();
+    return f && f->complete && !wentTo() && !f->lobe.misfits.empty();
 }
 
 bool LobesDesk::complete() const {
     const auto f = run_.found();
-    return f && f->complete && !goTo_ && f->lobe.misfits.empty();
+    return f && f->complete && !wentTo() && f->lobe.misfits.empty();
 }
 
 /// The lobe to go on with: the other of this cylinder while it is not through, else the first
@@ -210,16 +176,12 @@ std::optional<Echo> LobesDesk::goOn(const QString& text) {
 }
 
 CrankDeg LobesDesk::angle() const {
-    if (goTo_) return *goTo_;
+    if (wentTo()) return *wentAt();
     const auto run = session().run();
     // A run that is through goes back to what does not fit.
     if (const auto f = run_.found(); f && f->complete && !f->lobe.misfits.empty())
         return {f->lobe.misfits.front().at.deg - session().run()->terms.shift_deg};
     return run ? nextAngle(*run) : conditions().from;
-}
-
-QString LobesDesk::onWheel(CrankDeg at) const {
-    return words::onWheel(at, job().fitted.degreeWheel(), style());
 }
 
 bool LobesDesk::through() const {
@@ -243,13 +205,7 @@ Prompt LobesDesk::ownPrompt() const {
                     .arg(session().cylinder())
                     .arg(words::sideName(session().side()))
                     .arg(number);
-    if (striking_) {
-        const auto r = run_.reading(*striking_);
-        p.ask = Say::tr("why strike %1?").arg(r ? onWheel(r->at) : QString());
-        p.enter = Say::tr("strike it (misread)");
-        p.keys = Say::tr("Esc  leave it");
-        return p;
-    }
+    if (striking()) return askWhy(p);
     if (eventsOnly()) return events_.prompt(p, onward(), style());
     if (again()) {
         p.ask = Say::tr("lift at %1 again?").arg(onWheel(angle()));
@@ -292,7 +248,7 @@ std::optional<LobesDesk::Way> LobesDesk::wayOf(const QString& text) {
 
 Echo LobesDesk::ownUnderstand(const QString& text) const {
     if (pasted_.waiting()) return pasted_.understand(text, style());
-    if (striking_) return {true, Say::tr("the reason")};
+    if (striking()) return {true, Say::tr("the reason")};
     if (const auto way = wayOf(text)) return {true, Say::tr("take ") + way->said};
     if (through()) {
         const QString word = text.trimmed().toLower();
@@ -346,9 +302,9 @@ Echo LobesDesk::ownSubmit(const QString& text) {
         tell();
         return echo;
     }
-    if (striking_) return strike(text.trimmed());
+    if (striking()) return strike(text);
     if (const auto way = wayOf(text)) {
-        goTo_.reset();
+        goQuietly({});
         return {events_.turnOn(way->events, way->fromNose), {}};
     }
     if (through())
@@ -371,15 +327,6 @@ Echo LobesDesk::ownSubmit(const QString& text) {
     return {true, {}};
 }
 
-Echo LobesDesk::strike(const QString& reason) {
-    const qint64 id = *striking_;
-    striking_.reset();
-    const QString why = reason.isEmpty() ? QStringLiteral("misread") : reason;
-    if (!session().keep(book::StrikeReading{id, why.toStdString()}))
-        return {false, Say::tr("Not struck.")};
-    return {true, {}};
-}
-
 Echo LobesDesk::throughAlready() const {
     return {false, Say::tr("This run is through. An angle first reads it again, such as "
                            "75a 8.51; pass begins another pass.")};
@@ -387,7 +334,7 @@ Echo LobesDesk::throughAlready() const {
 
 /// A lift where the crank stands, or where it was asked; of events the angle is what is measured.
 Echo LobesDesk::ownMeasured(const InstrumentReading& reading) {
-    if (pasted_.waiting() || striking_)
+    if (pasted_.waiting() || striking())
         return {false, Say::tr("Something else is asked: answer it, or leave it with Esc.")};
     const bool length = reading.unit == InstrumentReading::Unit::Millimetre;
     if (eventsOnly()) {
@@ -419,7 +366,7 @@ Echo LobesDesk::log(CrankDeg at, double lift_mm, const QString& as) {
     Reading r;
     r.at = at;
     r.value_mm = lift_mm;
-    if (const auto taken = held_.takenAt(r.at))
+    if (const auto taken = takenMeanwhile(r.at))
         return {false, Say::tr("Another window logged %1 at %2 while this was typed. Enter once "
                                "more puts yours in its place; Esc leaves it.")
                            .arg(words::liftWithUnit(*taken, style()), onWheel(r.at))};
@@ -429,7 +376,7 @@ Echo LobesDesk::log(CrankDeg at, double lift_mm, const QString& as) {
     overshot_ = false;
     const auto run = session().run();
     if (run) r.zero = static_cast<int>(run->terms.zeros.size()) + 1;
-    goTo_.reset();
+    goQuietly({});
     // A second reading at an angle replaces the first, which stays legible, struck; under a later
     // zero it joins the two instead.
     std::optional<std::int64_t> replaces;
@@ -437,13 +384,7 @@ Echo LobesDesk::log(CrankDeg at, double lift_mm, const QString& as) {
         for (const Reading& o : run->readings)
             if (!o.struck && o.zero == r.zero && std::abs(o.at.deg - r.at.deg) < 1e-6)
                 replaces = o.id;
-    const bool kept = run_.keepReading(r, replaces);
-    if (!kept) {
-        // What another window logged was said already; the next Enter means it.
-        held_.forget();
-        return {false, Say::tr("Not logged; see the message above.")};
-    }
-    return {true, {}};
+    return run_.keepReading(r, replaces) ? Echo{true, {}} : notLogged();
 }
 
 /// The indicator was set to zero again: what follows counts from there.
@@ -462,7 +403,7 @@ bool LobesDesk::zeroAgain(std::optional<double> lift_mm) {
     const std::optional<CrankDeg> joining = last ? std::optional(last->at) : std::nullopt;
     if (!run_.keepConditions(t)) return false;
     // Without its lift, the same mark once more joins the two zeros.
-    if (!lift_mm && joining) goTo_ = joining;
+    if (!lift_mm && joining) goQuietly(joining);
     tell();
     return true;
 }
@@ -480,30 +421,12 @@ void LobesDesk::skip() {
     if (eventsOnly())
         events_.skip();
     else
-        goTo_ = CrankDeg{angle().deg + conditions().step_deg};
+        goQuietly(CrankDeg{angle().deg + conditions().step_deg});
 }
 
 void LobesDesk::strikeLast() {
     events_.backToLast();
-    const auto last = run_.lastLive();
-    if (!last) return;
-    if (!eventsOnly()) goTo_ = last->at;
-    session().keep(book::StrikeReading{last->id, "struck at once"});
-}
-
-void LobesDesk::askToStrike(qint64 id) {
-    const auto r = run_.reading(id);
-    if (!r || r->struck) return;
-    striking_ = id;
-    emit promptChanged();
-    emit entryWanted();
-}
-
-bool LobesDesk::step(int direction) {
-    if (striking_) return false;
-    if (sheet().field()) return FactsDesk::step(direction);
-    goTo({angle().deg + direction * conditions().step_deg});
-    return true;
+    SeriesDesk::strikeLast();
 }
 
 } // namespace app

@@ -3,8 +3,7 @@
 #pragma once
 
 #include "core/job/entry.h"
-#include "desk/facts_desk.h"
-#include "desk/held_angle.h"
+#include "desk/series_desk.h"
 #include "stations/lobes/event_entry.h"
 #include "stations/lobes/pasted_table.h"
 
@@ -20,15 +19,13 @@ struct Comparable {
     QString name; ///< "against cylinder 2"
 };
 
-class LobesDesk : public FactsDesk {
+class LobesDesk : public SeriesDesk {
     Q_OBJECT
 public:
     LobesDesk(Session& session, Manner manner);
 
     // What is typed and kept (lobes_desk.cpp, letters.cpp).
-    void typing(bool on) override;
     void strikeLast() override;
-    bool step(int direction) override;
     Echo command(QChar letter) override;
     void leave() override;
     void begin() override;
@@ -36,7 +33,7 @@ public:
     Facts facts() const override;
 
     /// The angle the next lift belongs to.
-    lobe::CrankDeg angle() const;
+    lobe::CrankDeg angle() const override;
     lobe::RunConditions conditions() const { return run_.conditions(); }
     void keepConditions(const lobe::RunConditions& conditions) { run_.keepConditions(conditions); }
     const RunAtHand& run() const { return run_; }
@@ -58,12 +55,6 @@ public:
     void compareNext();
     /// The one laid over it; null for none.
     std::optional<Comparable> compared() const;
-    /// Leads to an angle, as read.
-    void goTo(lobe::CrankDeg at);
-    /// An angle was typed or chosen instead of the next step.
-    bool wentTo() const { return goTo_.has_value(); }
-    /// Asks why a reading is to be struck; then strikes it.
-    void askToStrike(qint64 reading);
     /// Marks on the ring where a figure of the slate comes from.
     void showSource(const lobe::Figure& figure);
     const std::optional<lobe::Figure>& source() const { return source_; }
@@ -89,6 +80,10 @@ public:
     RingScene ringScene() const;
 
 protected:
+    lobe::Held<lobe::Rows<lobe::Reading>> readings() const override { return run_.readings(); }
+    double stride_deg() const override { return conditions().step_deg; }
+    bool asksAtAngle() const override { return !eventsOnly(); }
+    void drop() override;
     QString enterKeeps() const override;
     Echo keepFact(const QString& text) override;
     void factKept() override;
@@ -106,7 +101,6 @@ private:
     };
     static std::optional<Way> wayOf(const QString& text);
     std::vector<Comparable> comparables() const;
-    QString onWheel(lobe::CrankDeg at) const;
     QString onward() const;
     void goOnward();
     /// What was typed at a run that is through: where to go on.
@@ -121,26 +115,18 @@ private:
     Echo log(lobe::CrankDeg at, double lift_mm, const QString& as);
     Echo logEvent(std::variant<lobe::Reading, QString> read);
     Echo throughAlready() const;
-    Echo strike(const QString& reason);
     QString wheelOfFirst() const;
     QString cardOnWheel(double behind_deg) const;
 
     RunAtHand run_;
     EventEntry events_;
     PastedTable pasted_;
-    /// What another window logged while something is typed: the angle stays the one that was asked,
-    /// and a reading there is asked about.
-    void holdAngle();
-    void askIfTaken();
 
-    std::optional<lobe::CrankDeg> goTo_;
-    HeldAngle held_;
     bool backing_ = false;  ///< the crank is being turned back
     bool overshot_ = false; ///< the mark was passed: go back and come up again
     std::optional<lobe::Figure> source_;
     std::size_t compared_ = 0; ///< 0: none; else into comparables, from 1
     bool motion_ = false;
-    std::optional<qint64> striking_; ///< waiting for the reason
 };
 
 } // namespace app

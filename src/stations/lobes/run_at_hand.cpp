@@ -16,18 +16,9 @@ Held<RunFindings> RunAtHand::found() const {
     return {session_.snapshot(), r ? session_.findings().run(r->id) : nullptr};
 }
 
-Held<Reading> RunAtHand::reading(qint64 id) const {
-    if (const auto r = run())
-        for (const Reading& each : r->readings)
-            if (each.id == id) return {session_.snapshot(), &each};
-    return {};
-}
-
-Held<Reading> RunAtHand::lastLive() const {
-    if (const auto r = run())
-        for (auto it = r->readings.rbegin(); it != r->readings.rend(); ++it)
-            if (!it->struck) return {session_.snapshot(), &*it};
-    return {};
+Held<Rows<Reading>> RunAtHand::readings() const {
+    const auto r = run();
+    return r.part(r ? &r->readings : nullptr);
 }
 
 CrankDeg RunAtHand::nearLobe(CrankDeg onWheel) const {
@@ -36,35 +27,20 @@ CrankDeg RunAtHand::nearLobe(CrankDeg onWheel) const {
 }
 
 bool RunAtHand::keepConditions(const RunConditions& conditions) {
-    if (const auto r = run()) return session_.keep(book::SetTerms{r->id, conditions});
-    LiftRun fresh;
-    fresh.cylinder = session_.cylinder();
-    fresh.side = session_.side();
-    fresh.terms = conditions;
-    return session_.keep(book::AddSeries{fresh});
+    return keepTerms(session_, run(), conditions);
 }
 
 bool RunAtHand::keepReading(const Reading& reading, std::optional<std::int64_t> replaces) {
-    if (const auto r = run()) return session_.keep(book::AddReading{r->id, reading, replaces});
-    LiftRun fresh;
-    fresh.cylinder = session_.cylinder();
-    fresh.side = session_.side();
-    fresh.terms = conditions();
-    fresh.readings = {reading};
-    return session_.keep(book::AddSeries{fresh});
+    return app::keepReading(session_, run(), conditions(), reading, replaces);
 }
 
 bool RunAtHand::begin(RunConditions conditions) {
-    LiftRun fresh;
-    fresh.cylinder = session_.cylinder();
-    fresh.side = session_.side();
-    fresh.terms = std::move(conditions);
-    fresh.terms.source.clear();
-    fresh.terms.shift_deg = wheelShift_deg(session_.job(), fresh.cylinder, fresh.terms);
-    fresh.terms.zeros.clear();
-    fresh.terms.right_deg.clear();
-    fresh.terms.afterMove = lastMove(session_.job());
-    return session_.keep(book::AddSeries{fresh});
+    conditions.source.clear();
+    conditions.shift_deg = wheelShift_deg(session_.job(), session_.cylinder(), conditions);
+    conditions.zeros.clear();
+    conditions.right_deg.clear();
+    conditions.afterMove = lastMove(session_.job());
+    return beginSeries<LiftRun>(session_, std::move(conditions));
 }
 
 } // namespace app

@@ -2,7 +2,7 @@
 // without a run has the usual ones; its first reading makes the run.
 #pragma once
 
-#include "desk/session.h"
+#include "desk/series_at_hand.h"
 
 namespace app {
 
@@ -15,10 +15,10 @@ public:
     lobe::RunConditions conditions() const;
     /// Null without a run.
     lobe::Held<lobe::RunFindings> found() const;
-    /// Null where the run has none of that id.
-    lobe::Held<lobe::Reading> reading(qint64 id) const;
+    /// Null without a run.
+    lobe::Held<lobe::Rows<lobe::Reading>> readings() const;
     /// The newest that is not struck; null without one.
-    lobe::Held<lobe::Reading> lastLive() const;
+    lobe::Held<lobe::Reading> lastLive() const { return app::lastLive(readings()); }
 
     /// A wheel's angle in the turn of the cycle in which this lobe stands on the wheel as it is.
     lobe::CrankDeg nearLobe(lobe::CrankDeg onWheel) const;

@@ -162,7 +162,7 @@ TurnTo LobesDesk::turnTo() const {
     if (complete()) return {Say::tr("run"), Say::tr("done"), {}};
     TurnTo to;
     to.caption =
-        goTo_ || again() ? Say::tr("go back well past it, then up to") : Say::tr("turn to");
+        wentTo() || again() ? Say::tr("go back well past it, then up to") : Say::tr("turn to");
     to.big = words::degrees(wheelNumber(angle(), job().fitted.degreeWheel()), style());
     const WheelScale scale = job().fitted.scale;
     if (scale == WheelScale::Quarter90)

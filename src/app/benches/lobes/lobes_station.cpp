@@ -60,7 +60,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
 
     connect(log_, &RowList::deletePressed, desk_, &LobesDesk::askToStrike);
     connect(log_, &RowList::chosen, this, [this](qint64 id) {
-        if (const auto r = desk_->run().reading(id)) desk_->goTo(r->at);
+        if (const auto r = readingOf(desk_->run().readings(), id)) desk_->goTo(r->at);
     });
     strip_->onChosen = [this](qint64 id) { log_->setCurrentId(id); };
     connect(newRun_, &QPushButton::clicked, desk_, &LobesDesk::newRun);
