@@ -1,7 +1,7 @@
 #include "book/copies.h"
 
-#include "book/judge.h"
 #include "book/place.h"
+#include "book/refusal.h"
 #include "book/side_file.h"
 
 #include <QDateTime>

@@ -25,7 +25,7 @@ JobState stateFrom(const QString& text) {
 
 Result<std::vector<JobLine>> Book::overview() const {
     try {
-        const Snapshot now(db());
+        const ReadState now(db());
         std::vector<JobLine> out;
         std::unordered_map<qint64, std::size_t> place;
         {

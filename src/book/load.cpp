@@ -347,7 +347,7 @@ QString joined(const std::vector<std::string>& all) {
 Result<Loaded> Book::read(std::int64_t job) const {
     try {
         // Rows of one action are seen together, or none of them.
-        const Snapshot now(db());
+        const ReadState now(db());
         Loader loader(db(), job);
         if (!loader.load()) return Error{Trouble::NoSuchJob, QString::number(job)};
         if (!loader.misread().wrong.empty())

@@ -2,7 +2,7 @@
 // leaves no file beside it. Private to the book.
 #pragma once
 
-#include "book/judge.h"
+#include "book/refusal.h"
 
 #include <QFileInfo>
 #include <QSqlDatabase>

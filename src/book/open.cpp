@@ -2,10 +2,10 @@
 // under another name before it takes its place, and older ones are carried forward step by step.
 #include "book/book.h"
 #include "book/codec.h"
-#include "book/judge.h"
 #include "book/main_file.h"
 #include "book/pictures.h"
 #include "book/place.h"
+#include "book/refusal.h"
 #include "book/side_file.h"
 #include "book/sqlite_handle.h"
 #include "book/statement.h"
@@ -75,7 +75,7 @@ static std::optional<Error> judgeAlone(const QString& path) {
     const MainFile file(path);
     if (!file.open()) return Error{Trouble::CannotOpen, path};
     try {
-        return judge(file.db(), isSmall(path));
+        return refusalOf(file.db(), isSmall(path));
     } catch (const SqlFailure& e) {
         return e.trouble(Trouble::Damaged);
     }
@@ -122,8 +122,8 @@ std::optional<Error> Book::begin(Mode mode, bool immutable, bool seen) {
         lookedThrough_ = isSmall(path_);
         if (!seen) {
             // Another start may be carrying it forward: its step and its tables are of one moment.
-            const Snapshot now(db);
-            if (const auto wrong = judge(db, lookedThrough_)) return wrong;
+            const ReadState now(db);
+            if (const auto wrong = refusalOf(db, lookedThrough_)) return wrong;
         }
         if (immutable) return std::nullopt;
         setUp();

@@ -111,15 +111,15 @@ private:
 
 /// One state of the book for all that is read while it lives, whoever writes meanwhile. Within a
 /// transaction it is that one's.
-class Snapshot {
+class ReadState {
 public:
-    explicit Snapshot(QSqlDatabase db)
+    explicit ReadState(QSqlDatabase db)
         : db_(std::move(db)), begun_(QSqlQuery(db_).exec(QStringLiteral("BEGIN"))) {}
-    ~Snapshot() {
+    ~ReadState() {
         if (begun_) QSqlQuery(db_).exec(QStringLiteral("COMMIT"));
     }
-    Snapshot(const Snapshot&) = delete;
-    Snapshot& operator=(const Snapshot&) = delete;
+    ReadState(const ReadState&) = delete;
+    ReadState& operator=(const ReadState&) = delete;
 
 private:
     QSqlDatabase db_;

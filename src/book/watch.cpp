@@ -2,7 +2,7 @@
 // saved when it is not.
 #include "book/book.h"
 #include "book/copies.h"
-#include "book/judge.h"
+#include "book/refusal.h"
 #include "book/side_file.h"
 #include "book/sqlite_handle.h"
 #include "book/statement.h"

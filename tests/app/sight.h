@@ -6,7 +6,7 @@
 #include "support/text_recorder.h"
 
 #include "app/pictures/picture.h"
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 
 #include <QAbstractButton>
 
@@ -93,7 +93,7 @@ inline QStringList faults(Rig& rig) {
             const bool scrolls =
                 label->parentWidget() &&
                 label->parentWidget()->objectName() == QLatin1String("qt_scrollarea_viewport");
-            const auto* small = qobject_cast<app::FittedLabel*>(label);
+            const auto* small = qobject_cast<app::ShrinkingLabel*>(label);
             const bool fitted = small && small->fits();
             if (!scrolls && !fitted && label->height() + 2 < needed)
                 out << QStringLiteral("%1 is %2 high and needs %3: %4")

@@ -2,7 +2,7 @@
 #include "book/book.h"
 #include "book/check.h"
 #include "book/files.h"
-#include "book/judge.h"
+#include "book/refusal.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 

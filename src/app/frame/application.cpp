@@ -91,7 +91,7 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence, O
     QString early;
     const auto listening = QObject::connect(session_.get(), &Session::troubled,
                                             [&](const QString& said) { early = said; });
-    const Place left = books_->resume();
+    const LeftOff left = books_->resume();
     QObject::disconnect(listening);
     window_ = std::make_unique<MainWindow>(*session_, *books_, look_, *dialogs_, preferences_,
                                            type_, left, opening);

@@ -74,11 +74,11 @@ void Books::saveCopy(const QString& path) {
                         : Say::tr("%1 is a copy of the whole book.").arg(path));
 }
 
-Place Books::resume() {
+LeftOff Books::resume() {
     keepDatedCopy();
     if (!inDemo()) preferences_.addRecentBook(session_.book().path());
     // Before a job is open: from then on the window writes down where it is.
-    Place p = place();
+    LeftOff p = leftOff();
     // The demo begins where there is most to see.
     if (inDemo() && p.job == 0) {
         const auto jobs = session_.book().jobs();
@@ -93,12 +93,12 @@ Place Books::resume() {
     return p;
 }
 
-Place Books::place() const {
-    return preferences_.place(session_.book().path());
+LeftOff Books::leftOff() const {
+    return preferences_.leftOff(session_.book().path());
 }
 
-void Books::setPlace(const Place& p) {
-    preferences_.setPlace(session_.book().path(), p);
+void Books::setLeftOff(const LeftOff& p) {
+    preferences_.setLeftOff(session_.book().path(), p);
 }
 
 bool Books::inDemo() const {
@@ -128,7 +128,7 @@ bool Books::use(book::Result<std::unique_ptr<book::Book>> opened, const QString&
         return false;
     }
     session_.useBook(std::get<std::unique_ptr<book::Book>>(std::move(opened)));
-    const Place left = resume();
+    const LeftOff left = resume();
     emit this->opened(left);
     if (const QString why = session_.book().readOnly(); !why.isEmpty())
         emit troubled(book::sentence({book::Trouble::ReadOnly, why}, path));
@@ -165,7 +165,7 @@ void Books::demoOrBack() {
 }
 
 void Books::keepAsNew(const QString& path) {
-    const Place p = place();
+    const LeftOff p = leftOff();
     if (!session_.keepAsNewBook(path)) return;
     session_.select(p.cylinder, p.side);
     emit opened({session_.job().id, p.cylinder, p.side, p.station});

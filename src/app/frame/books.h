@@ -20,11 +20,11 @@ public:
 
     /// Opens the job the work was left at in the open book, and selects its lobe; where that was.
     /// A job that twice did not get as far as standing in the window begins at Engine.
-    Place resume();
+    LeftOff resume();
     /// Where the work was left in the open book.
-    Place place() const;
+    LeftOff leftOff() const;
     /// Where the work in this book stands: opened there again.
-    void setPlace(const Place& place);
+    void setLeftOff(const LeftOff& place);
 
     /// The demo's book is in hand.
     bool inDemo() const;
@@ -49,7 +49,7 @@ public:
 signals:
     void troubled(const QString& sentence);
     /// Another book is open, at the place it was left.
-    void opened(const Place& left);
+    void opened(const LeftOff& left);
 
 private:
     bool use(book::Result<std::unique_ptr<book::Book>> opened, const QString& path);

@@ -44,7 +44,7 @@ constexpr int kQuiet_ms = 4000;
 } // namespace
 
 MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
-                       Preferences& preferences, const TypeLoader& type, const Place& left,
+                       Preferences& preferences, const TypeLoader& type, const LeftOff& left,
                        Opening opening)
     : session_(session), books_(books), look_(look), dialogs_(dialogs), preferences_(preferences) {
     setWindowTitle(Say::tr("Amber Lobe"));
@@ -192,12 +192,12 @@ const stations::Station& MainWindow::station() const {
 
 void MainWindow::rememberPlace() {
     if (!session_.hasJob() || naming_) return;
-    books_.setPlace(
+    books_.setLeftOff(
         {session_.job().id, session_.cylinder(), session_.side(), route_->current().id()});
 }
 
 /// Another book, or the first: the work goes on where it was left in it.
-void MainWindow::bookOpened(const Place& left) {
+void MainWindow::bookOpened(const LeftOff& left) {
     for (Overlay* page : std::initializer_list<Overlay*>{keys_, toTake_, jobs_})
         if (page && page->isOpen()) page->close();
     refresh();

@@ -44,7 +44,7 @@ public:
     /// The session, books, look, dialogs and preferences outlive the window, which begins where the
     /// work was left. It waits for the type where it needs it.
     MainWindow(Session& session, Books& books, Look& look, Dialogs& dialogs,
-               Preferences& preferences, const TypeLoader& type, const Place& left,
+               Preferences& preferences, const TypeLoader& type, const LeftOff& left,
                Opening opening);
 
     /// Where it stands is written down, for the next start.
@@ -106,7 +106,7 @@ private:
     void welcome();
     void begin(const lobe::Task& task);
     void showUndone(const book::Deed& deed, bool again);
-    void bookOpened(const Place& left);
+    void bookOpened(const LeftOff& left);
     void nameWindow();
     void rememberPlace();
     Bench* bench() const;

@@ -15,12 +15,12 @@
 namespace app {
 
 /// Where the work was left in a book.
-struct Place {
+struct LeftOff {
     qint64 job = 0;
     int cylinder = 1;
     lobe::Side side = lobe::Side::Intake;
     QString station; ///< its key; empty: not known
-    bool operator==(const Place&) const = default;
+    bool operator==(const LeftOff&) const = default;
 };
 
 class Preferences {
@@ -70,9 +70,9 @@ public:
         if (how != tableReading(shape)) settings_.setValue(keyOf(shape), how);
     }
 
-    Place place(const QString& book) const {
+    LeftOff leftOff(const QString& book) const {
         const QString group = groupOf(book);
-        Place p;
+        LeftOff p;
         p.job = settings_.value(group + QStringLiteral("job")).toLongLong();
         p.cylinder = std::max(1, settings_.value(group + QStringLiteral("cylinder"), 1).toInt());
         p.side =
@@ -82,8 +82,8 @@ public:
         p.station = settings_.value(group + QStringLiteral("station")).toString();
         return p;
     }
-    void setPlace(const QString& book, const Place& p) {
-        if (p == place(book)) return;
+    void setLeftOff(const QString& book, const LeftOff& p) {
+        if (p == leftOff(book)) return;
         const QString group = groupOf(book);
         settings_.setValue(group + QStringLiteral("job"), p.job);
         settings_.setValue(group + QStringLiteral("cylinder"), p.cylinder);

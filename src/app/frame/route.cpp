@@ -1,6 +1,6 @@
 #include "app/frame/route.h"
 
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

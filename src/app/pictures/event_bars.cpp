@@ -1,6 +1,6 @@
 #include "app/pictures/event_bars.h"
 
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "core/job/card.h"
 #include "words/say.h"
 

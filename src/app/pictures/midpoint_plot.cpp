@@ -1,6 +1,6 @@
 #include "app/pictures/midpoint_plot.h"
 
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "words/say.h"
 
 #include <QPainter>

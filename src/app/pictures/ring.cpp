@@ -4,7 +4,7 @@
 #include "app/pictures/drawn_curve.h"
 #include "app/pictures/tdc_sketch.h"
 
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "core/angle/geometry.h"
 #include "core/angle/wheel.h"
 #include "words/say.h"

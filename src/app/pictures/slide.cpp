@@ -1,6 +1,6 @@
 #include "app/pictures/slide.h"
 
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "core/angle/processor.h"
 #include "words/say.h"
 #include "words/setting.h"

@@ -1,7 +1,7 @@
 #include "app/style/figure_table.h"
 
 #include "app/style/clipboard.h"
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "words/say.h"
 
 #include <QAction>

@@ -114,8 +114,8 @@ std::optional<double> uncertainty_deg(const EventGroup& g, const Scatter& wheel)
 }
 
 /// `other` is the lobe's other event at the same height: a timing both have is no slip of one.
-void judge(const Job& job, const LiftRun& run, const EventGroup& g, const EventGroup* other,
-           std::vector<Finding>& out) {
+void judgeEvent(const Job& job, const LiftRun& run, const EventGroup& g, const EventGroup* other,
+                std::vector<Finding>& out) {
     const bool opens = g.of == ReadingOf::Opens;
     const auto say = [&](found::Any what) {
         out.push_back({std::move(what), Severity::LookAgain, run.side, run.cylinder});
@@ -362,7 +362,7 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
     if (run.terms.fromNose) {
         fromNose(job, out.groups, scatter, run.terms.shift_deg, lobe);
         for (const EventGroup& g : out.groups)
-            judge(job, run, g, nullptr, lobe.findings);
+            judgeEvent(job, run, g, nullptr, lobe.findings);
         if (lobe.noseReached)
             lobe.findings.push_back({found::CentreOnly{}, Severity::Note, run.side, run.cylinder});
         return out;
@@ -409,7 +409,7 @@ EventsFindings examineEvents(const Job& job, const LiftRun& run, const LobeReque
     for (const EventGroup& g : out.groups) {
         const bool flank = g.of == ReadingOf::Opens || g.of == ReadingOf::Closes;
         const auto other = g.of == ReadingOf::Opens ? ReadingOf::Closes : ReadingOf::Opens;
-        judge(job, run, g, flank ? find(out.groups, other, g.height) : nullptr, lobe.findings);
+        judgeEvent(job, run, g, flank ? find(out.groups, other, g.height) : nullptr, lobe.findings);
     }
     if (lobe.noseReached)
         lobe.findings.push_back({found::EventsOnly{}, Severity::Note, run.side, run.cylinder});

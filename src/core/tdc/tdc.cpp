@@ -173,7 +173,7 @@ void methods(const TdcPass& done, TdcFindings& out) {
     out.findings.push_back({found::TdcMethodsApart{apart, uncertainty}, Severity::LookAgain});
 }
 
-void judge(TdcFindings& out, const TdcPass& done) {
+void judgePass(TdcFindings& out, const TdcPass& done) {
     const auto say = [&](found::Any what, Severity severity) {
         out.findings.push_back({std::move(what), severity});
     };
@@ -303,7 +303,7 @@ TdcFindings examineTdc(const std::vector<Contact>& contacts, const TdcContext& c
                                               [](const TdcPass& p) { return p.correction_deg; });
     const bool firm = done->method != TdcMethod::HighestReading;
     out.state = done->agrees && !first && firm ? TdcState::Proved : TdcState::Set;
-    judge(out, *done);
+    judgePass(out, *done);
     return out;
 }
 

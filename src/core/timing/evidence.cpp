@@ -484,17 +484,17 @@ private:
     bool possible_ = true;
 };
 
-Weighed Evidence::judge(const Hypothesis& h, CentreSchool school) const {
+Weighed Evidence::weigh(const Hypothesis& h, CentreSchool school) const {
     Fit fit(*this, h, school);
     fit.run();
     return fit.judged();
 }
 
-Weighed Evidence::judge(const Hypothesis& h) const {
-    if (!centres_) return judge(h, CentreSchool::Events);
+Weighed Evidence::weigh(const Hypothesis& h) const {
+    if (!centres_) return weigh(h, CentreSchool::Events);
     Weighed best;
     for (std::size_t i = 0; i < std::size(kSchools); ++i) {
-        Weighed one = judge(h, kSchools[i]);
+        Weighed one = weigh(h, kSchools[i]);
         one.cost += kSchoolPrice[i];
         if (one.cost < best.cost) best = one;
         if (!schoolsDiffer()) break;

@@ -79,7 +79,7 @@ public:
     bool both() const { return in_.lobe && ex_.lobe; }
     const Observed& of(Side side) const { return side == Side::Intake ? in_ : ex_; }
 
-    Weighed judge(const Hypothesis& hypothesis) const;
+    Weighed weigh(const Hypothesis& hypothesis) const;
     /// Of readings that come from nowhere in particular.
     double costOfAnything() const;
     /// Twice the deviation of an event, measured and card together; for every event.
@@ -129,7 +129,7 @@ private:
     std::optional<double> residual(const Statement& s, const Hypothesis& h, const Undone& u) const;
     void tables() const;
     class Fit;
-    Weighed judge(const Hypothesis& h, CentreSchool school) const;
+    Weighed weigh(const Hypothesis& h, CentreSchool school) const;
 
     const ExplainRequest& r_;
     CompleteCard card_;

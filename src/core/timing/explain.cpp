@@ -74,7 +74,7 @@ private:
             for (Side side : {Side::Intake, Side::Exhaust})
                 if (evidence_.of(side).baseOff())
                     h.amounts.push_back({Freedom::Zero, side, usual::kZeroSeen, {}});
-        Weighed j = evidence_.judge(h);
+        Weighed j = evidence_.weigh(h);
         if (j.cost < 1e8) tried_.push_back({std::move(h), std::move(j)});
     }
     /// With and without the cam's timing on top.

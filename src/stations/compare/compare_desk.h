@@ -76,13 +76,13 @@ public:
 
     QString verdict() const;
     /// In the order of the ranking: its sentence, and what would help it.
-    struct Place {
+    struct RankLine {
         std::size_t cam = 0;
         int rank = 0; ///< 0: nothing to rank by
         QString name, line, help;
         bool failed = false;
     };
-    std::vector<Place> ranking() const;
+    std::vector<RankLine> ranking() const;
     std::vector<CamRow> table() const;
     /// Hidden ones are left out; all of them with `all`.
     bool hidden(const QString& key) const { return hidden_.contains(key); }

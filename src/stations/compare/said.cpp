@@ -57,10 +57,10 @@ QString CompareDesk::verdict() const {
     return text;
 }
 
-std::vector<CompareDesk::Place> CompareDesk::ranking() const {
-    std::vector<Place> out;
+std::vector<CompareDesk::RankLine> CompareDesk::ranking() const {
+    std::vector<RankLine> out;
     for (const Ranked& r : rankOf(judged(), modelledOf(cams_))) {
-        Place p;
+        RankLine p;
         p.cam = r.cam;
         p.failed = r.failed > 0;
         p.rank = job().choosing.wishes.empty() ? 0 : r.rank;

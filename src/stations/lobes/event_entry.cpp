@@ -70,7 +70,7 @@ bool EventEntry::leftOut(Side side, const EventWanted& event) const {
 
 void EventEntry::skip() {
     if (const auto w = wanted()) skipped_.insert({session_.side(), w->of, w->height.mm});
-    follow();
+    followCrank();
 }
 
 /// Whether a run belongs to a turn of both valves.
@@ -103,7 +103,7 @@ LiftRun EventEntry::runOfTurn(Side side) const {
     return fresh;
 }
 
-void EventEntry::follow() {
+void EventEntry::followCrank() {
     if (!both()) return;
     // Both runs from the start: a reading that is undone later takes no run with it.
     for (const Side side : {Side::Intake, Side::Exhaust})

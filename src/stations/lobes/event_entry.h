@@ -41,7 +41,7 @@ public:
     /// What was left for later is asked again.
     void forget() { skipped_.clear(); }
     /// With both valves in one turn: goes to the lobe whose event the crank brings next.
-    void follow();
+    void followCrank();
     /// And to the lobe that was read last.
     void backToLast();
 

@@ -292,7 +292,7 @@ Echo LobesDesk::keepFact(const QString& text) {
 void LobesDesk::factKept() {
     const bool last = sheet().last();
     askQuietly(last ? -1 : sheet().onward());
-    if (last) events_.follow();
+    if (last) events_.followCrank();
     tell();
 }
 
@@ -358,7 +358,7 @@ Echo LobesDesk::logEvent(std::variant<Reading, QString> read) {
     Reading& r = std::get<Reading>(read);
     r.approach = backing_ ? Approach::BackingUp : Approach::Forward;
     if (!run_.keepReading(r, {})) return {false, {}};
-    events_.follow();
+    events_.followCrank();
     return {true, {}};
 }
 

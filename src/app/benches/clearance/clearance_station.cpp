@@ -4,9 +4,9 @@
 #include "app/pictures/slide.h"
 #include "app/style/fact_rows.h"
 #include "app/style/figure_table.h"
-#include "app/style/fitted.h"
 #include "app/style/flow.h"
 #include "app/style/rows.h"
+#include "app/style/shrinking.h"
 #include "words/clearance.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -29,14 +29,14 @@ ClearanceStation::ClearanceStation(Session& session, const Look& look, Dialogs& 
       facts_(new RowList(look, false, this)),
       log_(new RowList(look, false, this)),
       picture_(new QStackedWidget(this)),
-      verdict_(new FittedLabel(this)),
-      angle_(new FittedLabel(this)),
-      caption_(new FittedLabel(this)),
-      last_(new FittedLabel(this)),
-      advice_(new FittedLabel(this)),
-      behind_(new FittedLabel(this)),
-      helps_(new FittedLabel(this)),
-      caution_(new FittedLabel(this)),
+      verdict_(new ShrinkingLabel(this)),
+      angle_(new ShrinkingLabel(this)),
+      caption_(new ShrinkingLabel(this)),
+      last_(new ShrinkingLabel(this)),
+      advice_(new ShrinkingLabel(this)),
+      behind_(new ShrinkingLabel(this)),
+      helps_(new ShrinkingLabel(this)),
+      caution_(new ShrinkingLabel(this)),
       cams_(new FigureTable(look, true, this)),
       slide_(new Slide(look, this)),
       mockUp_(new QPushButton(Say::tr("mock-up"), this)),
@@ -78,7 +78,7 @@ ClearanceStation::ClearanceStation(Session& session, const Look& look, Dialogs& 
         emit desk_->entryWanted();
     });
     connect(slide_, &Slide::moved, desk_, &ClearanceDesk::setAdvance);
-    connect(desk_, &ClearanceDesk::slid, this, &ClearanceStation::follow);
+    connect(desk_, &ClearanceDesk::slid, this, &ClearanceStation::showSlide);
 }
 
 void ClearanceStation::layOut() {
@@ -125,7 +125,7 @@ void ClearanceStation::layOut() {
     column->addWidget(caution_);
 }
 
-void ClearanceStation::follow() {
+void ClearanceStation::showSlide() {
     slide_->setState(desk_->slide());
     map_->setScene(desk_->scene());
     map_->setAccessibleDescription(desk_->verdict());
@@ -173,7 +173,7 @@ void ClearanceStation::refresh() {
     log_->setVisible(!asking || log_->count() > 0);
     new_->setVisible(desk_->map() && !desk_->map()->readings.empty());
     refreshLog();
-    follow();
+    showSlide();
     makeRoom();
 }
 

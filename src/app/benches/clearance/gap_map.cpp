@@ -1,7 +1,7 @@
 #include "app/benches/clearance/gap_map.h"
 
 #include "app/pictures/along.h"
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "words/clearance.h"
 #include "words/say.h"
 

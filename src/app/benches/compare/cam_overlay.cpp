@@ -2,7 +2,7 @@
 
 #include "app/benches/compare/cam_style.h"
 #include "app/pictures/along.h"
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "words/say.h"
 
 #include <QPainter>

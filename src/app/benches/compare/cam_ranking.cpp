@@ -1,7 +1,7 @@
 #include "app/benches/compare/cam_ranking.h"
 
 #include "app/benches/compare/cam_style.h"
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "words/say.h"
 
 #include <QKeyEvent>
@@ -101,7 +101,7 @@ void CamRanking::follow(const CompareDesk& desk) {
     while (count() > static_cast<int>(places.size()))
         delete takeItem(count() - 1);
     for (int i = 0; i < static_cast<int>(places.size()); ++i) {
-        const CompareDesk::Place& place = places[static_cast<std::size_t>(i)];
+        const CompareDesk::RankLine& place = places[static_cast<std::size_t>(i)];
         RankingEntry e;
         e.view = views[place.cam];
         e.view.cam = nullptr;

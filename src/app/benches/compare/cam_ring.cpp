@@ -1,7 +1,7 @@
 #include "app/benches/compare/cam_ring.h"
 
 #include "app/benches/compare/cam_style.h"
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "core/examine/need.h"
 #include "words/say.h"
 #include "words/sentences.h"

@@ -8,9 +8,9 @@
 #include "app/benches/compare/shelf_pane.h"
 #include "app/pictures/slide.h"
 #include "app/style/fact_rows.h"
-#include "app/style/fitted.h"
 #include "app/style/flow.h"
 #include "app/style/rows.h"
+#include "app/style/shrinking.h"
 #include "words/choosing.h"
 #include "words/say.h"
 
@@ -34,9 +34,9 @@ CompareStation::CompareStation(Session& session, const Look& look, Dialogs& dial
       facts_(new RowList(look, false, this)),
       ranking_(new CamRanking(look, this)),
       picture_(new QStackedWidget(this)),
-      verdict_(new FittedLabel(this)),
-      words_(new FittedLabel(this)),
-      decided_(new FittedLabel(this)),
+      verdict_(new ShrinkingLabel(this)),
+      words_(new ShrinkingLabel(this)),
+      decided_(new ShrinkingLabel(this)),
       table_(new CamTable(look, this)),
       slide_(new Slide(look, this)),
       wishes_(new QPushButton(Say::tr("wishes"), this)),
@@ -93,7 +93,7 @@ CompareStation::CompareStation(Session& session, const Look& look, Dialogs& dial
     });
     connect(table_, &CamTable::hideWanted, desk_, &CompareDesk::hide);
     connect(slide_, &Slide::moved, desk_, &CompareDesk::setAdvance);
-    connect(desk_, &CompareDesk::slid, this, &CompareStation::follow);
+    connect(desk_, &CompareDesk::slid, this, &CompareStation::showSlide);
 }
 
 void CompareStation::layOut() {
@@ -125,7 +125,7 @@ void CompareStation::layOut() {
     column->addWidget(words_);
 }
 
-void CompareStation::follow() {
+void CompareStation::showSlide() {
     slide_->setState(desk_->slide());
     verdict_->setText(desk_->verdict());
     ranking_->follow(*desk_);
@@ -170,7 +170,7 @@ void CompareStation::refresh() {
                       : ranked                    ? words::rankRule()
                                                   : QString());
     decided_->setVisible(!decided_->text().isEmpty());
-    follow();
+    showSlide();
     makeRoom();
 }
 

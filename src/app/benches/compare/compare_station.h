@@ -14,7 +14,7 @@ class CamRanking;
 class CamRing;
 class CamTable;
 class FillingPlot;
-class FittedLabel;
+class ShrinkingLabel;
 class RowList;
 class ShelfPane;
 class Slide;
@@ -32,7 +32,7 @@ protected:
 private:
     void layOut();
     /// What hangs on the slide.
-    void follow();
+    void showSlide();
     void makeRoom();
     QWidget* pictureOf(bool asking) const;
 
@@ -43,7 +43,7 @@ private:
     RowList* facts_;
     CamRanking* ranking_;
     QStackedWidget* picture_;
-    FittedLabel *verdict_, *words_, *decided_;
+    ShrinkingLabel *verdict_, *words_, *decided_;
     CamTable* table_;
     Slide* slide_;
     QPushButton *wishes_, *purpose_, *shelfChip_, *next_, *all_;

@@ -1,8 +1,8 @@
 #include "app/benches/compare/shelf_pane.h"
 
 #include "app/pictures/along.h"
-#include "app/style/fitted.h"
 #include "app/style/label.h"
+#include "app/style/shrinking.h"
 #include "core/model/modelled.h"
 #include "words/say.h"
 #include "words/sentences.h"

@@ -1,6 +1,6 @@
 #include "app/benches/compression/chamber_section.h"
 
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "words/say.h"
 
 #include <QKeyEvent>

@@ -4,8 +4,8 @@
 #include "app/pictures/ring.h"
 #include "app/pictures/slide.h"
 #include "app/style/fact_rows.h"
-#include "app/style/fitted.h"
 #include "app/style/rows.h"
+#include "app/style/shrinking.h"
 #include "words/say.h"
 
 #include <QHBoxLayout>
@@ -26,10 +26,10 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
       ring_(new Ring(look, dialogs, this)),
       curve_(new DynamicCurve(look, dialogs, this)),
       slide_(new Slide(look, this)),
-      verdict_(new FittedLabel(this)),
-      big_(new FittedLabel(this)),
-      reached_(new FittedLabel(this)),
-      caution_(new FittedLabel(this)),
+      verdict_(new ShrinkingLabel(this)),
+      big_(new ShrinkingLabel(this)),
+      reached_(new ShrinkingLabel(this)),
+      caution_(new ShrinkingLabel(this)),
       facts_(new RowList(look, false, this)),
       table_(new FigureTable(look, true, this)) {
     setObjectName(QStringLiteral("compressionStation"));
@@ -52,7 +52,7 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
     layOut();
 
     connect(slide_, &Slide::moved, desk_, &CompressionDesk::setAdvance);
-    connect(desk_, &CompressionDesk::slid, this, &CompressionStation::follow);
+    connect(desk_, &CompressionDesk::slid, this, &CompressionStation::showSlide);
     connect(desk_, &CompressionDesk::closingWanted, section_, &ChamberSection::atClosing);
     connect(desk_, &CompressionDesk::pistonBack, section_, &ChamberSection::back);
     connect(facts_, &RowList::chosen, this,
@@ -97,7 +97,7 @@ void CompressionStation::layOut() {
     column->addWidget(caution_);
 }
 
-void CompressionStation::follow() {
+void CompressionStation::showSlide() {
     slide_->setState(desk_->slide());
     const CompressionState now = desk_->state(desk_->advance_deg());
     const auto r = compression(now, job().reckoning.altitude_m, job().reckoning.exponent);
@@ -134,7 +134,7 @@ void CompressionStation::follow() {
 
 void CompressionStation::refresh() {
     showFacts(*facts_, desk_->sheet(), desk_->facts(), style());
-    follow();
+    showSlide();
     makeRoom();
 }
 

@@ -29,7 +29,7 @@ protected:
 
 private:
     void layOut();
-    void follow(); ///< the slide moved: only what depends on it
+    void showSlide(); ///< the slide moved: only what depends on it
     void makeRoom();
 
     ChamberSection* section_;

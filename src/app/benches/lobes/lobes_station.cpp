@@ -2,10 +2,10 @@
 
 #include "app/pictures/ring.h"
 #include "app/pictures/strip.h"
-#include "app/style/fitted.h"
 #include "app/style/flow.h"
 #include "app/style/label.h"
 #include "app/style/rows.h"
+#include "app/style/shrinking.h"
 #include "words/say.h"
 
 #include <QButtonGroup>
@@ -20,15 +20,15 @@ using namespace lobe;
 
 LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
     : BenchOf(session, look, parent),
-      title_(new FittedLabel(this)),
-      direction_(new FittedLabel(this)),
-      turnToLabel_(new FittedLabel(Say::tr("turn to"), this)),
-      angle_(new FittedLabel(this)),
+      title_(new ShrinkingLabel(this)),
+      direction_(new ShrinkingLabel(this)),
+      turnToLabel_(new ShrinkingLabel(Say::tr("turn to"), this)),
+      angle_(new ShrinkingLabel(this)),
       angleSide_(new PlainLabel(this)),
-      last_(new FittedLabel(this)),
-      adviceHead_(new FittedLabel(this)),
-      advice_(new FittedLabel(this)),
-      progress_(new FittedLabel(this)),
+      last_(new ShrinkingLabel(this)),
+      adviceHead_(new ShrinkingLabel(this)),
+      advice_(new ShrinkingLabel(this)),
+      progress_(new ShrinkingLabel(this)),
       steps_(new QButtonGroup(this)),
       places_(new QButtonGroup(this)),
       newRun_(new QPushButton(Say::tr("new run"), this)),

@@ -1,8 +1,8 @@
 #include "app/benches/record/record_station.h"
 
-#include "app/style/fitted.h"
 #include "app/style/label.h"
 #include "app/style/rows.h"
+#include "app/style/shrinking.h"
 #include "book/pictures.h"
 #include "words/say.h"
 
@@ -23,10 +23,10 @@ constexpr int kThumb = 96, kMostThumbs = 5;
 
 RecordStation::RecordStation(Session& session, const Look& look, Dialogs&, QWidget* parent)
     : BenchOf(session, look, parent),
-      title_(new FittedLabel(Say::tr("Logbook"), this)),
-      hint_(new FittedLabel(this)),
-      builtTitle_(new FittedLabel(Say::tr("As built"), this)),
-      none_(new FittedLabel(
+      title_(new ShrinkingLabel(Say::tr("Logbook"), this)),
+      hint_(new ShrinkingLabel(this)),
+      builtTitle_(new ShrinkingLabel(Say::tr("As built"), this)),
+      none_(new ShrinkingLabel(
           Say::tr("Nothing yet. part camshaft, bolts cam wheel, float cam or order push rods in "
                   "the line below begins it; what is asked then may be passed by."),
           this)),

@@ -93,7 +93,7 @@ SetStation::SetStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     for (Side side : {Side::Intake, Side::Exhaust})
         connect(slides_[static_cast<int>(side)], &Slide::moved, this,
                 [this, side](double deg) { desk_->slideTo(side, deg); });
-    connect(desk_, &SetDesk::slid, this, &SetStation::follow);
+    connect(desk_, &SetDesk::slid, this, &SetStation::showSlide);
     connect(desk_, &SetDesk::choiceChanged, this, &SetStation::listChoices);
     connect(desk_, &SetDesk::paneChanged, this, &SetStation::showPane);
     connect(choices_, &RowList::chosen, this, [this](qint64 id) {
@@ -166,7 +166,7 @@ void SetStation::showPane() {
     ring_->setScene(desk_->ringScene());
 }
 
-void SetStation::follow() {
+void SetStation::showSlide() {
     slides_[0]->setState(desk_->slideOf(Side::Intake));
     if (desk_->two()) slides_[1]->setState(desk_->slideOf(Side::Exhaust));
     const Side side = desk_->atHand();
@@ -188,7 +188,7 @@ void SetStation::refresh() {
     listChoices();
     history_->setText(desk_->history());
     verdict_->setText(desk_->verdict());
-    follow();
+    showSlide();
     showPane();
 }
 

@@ -29,7 +29,7 @@ protected:
 private:
     void layOut();
     void listChoices();
-    void follow(); ///< a slide moved: only what depends on it
+    void showSlide(); ///< a slide moved: only what depends on it
     void showPane();
     void makeRoom();
 

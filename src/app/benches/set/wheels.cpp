@@ -1,7 +1,7 @@
 #include "app/benches/set/wheels.h"
 
 #include "app/pictures/along.h"
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 #include "words/say.h"
 #include "words/setting.h"
 

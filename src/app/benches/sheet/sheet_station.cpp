@@ -1,8 +1,8 @@
 #include "app/benches/sheet/sheet_station.h"
 
-#include "app/style/fitted.h"
 #include "app/style/flow.h"
 #include "app/style/label.h"
+#include "app/style/shrinking.h"
 #include "book/files.h"
 #include "book/job_file.h"
 #include "words/say.h"
@@ -23,7 +23,7 @@ SheetStation::SheetStation(Session& session, const Look& look, Dialogs& dialogs,
     : BenchOf(session, look, parent),
       dialogs_(dialogs),
       printer_(std::make_unique<QPrinter>(QPrinter::HighResolution)),
-      said_(new FittedLabel(this)),
+      said_(new ShrinkingLabel(this)),
       letter_(new QPushButton(Say::tr("Letter"), this)),
       card_(new QPushButton(Say::tr("cam alone"), this)) {
     setObjectName(QStringLiteral("sheetStation"));

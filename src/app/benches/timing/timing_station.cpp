@@ -4,8 +4,8 @@
 #include "app/pictures/midpoint_plot.h"
 #include "app/pictures/ring.h"
 #include "app/style/dial_style.h"
-#include "app/style/fitted.h"
 #include "app/style/label.h"
+#include "app/style/shrinking.h"
 #include "core/examine/claims.h"
 #include "core/job/entry.h"
 #include "words/explanation.h"
@@ -33,10 +33,10 @@ constexpr CentreSchool kSchools[] = {CentreSchool::EqualDrop, CentreSchool::Even
 TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
     : BenchOf(session, look, parent),
       verdict_(new PlainLabel(this)),
-      more_(new FittedLabel(this)),
-      events_(new FittedLabel(this)),
-      together_(new FittedLabel(this)),
-      curve_(new FittedLabel(this)),
+      more_(new ShrinkingLabel(this)),
+      events_(new ShrinkingLabel(this)),
+      together_(new ShrinkingLabel(this)),
+      curve_(new ShrinkingLabel(this)),
       schools_(new QButtonGroup(this)),
       bars_(new EventBars(look, dialogs, this)),
       midpoints_(new MidpointPlot(look, dialogs, this)) {
@@ -55,7 +55,7 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
     grid_->setHorizontalSpacing(14);
     grid_->setVerticalSpacing(6);
     const auto head = [&](const QString& text, int column) {
-        auto* label = new FittedLabel(text, this);
+        auto* label = new ShrinkingLabel(text, this);
         label->setProperty("role", "quiet");
         grid_->addWidget(label, 0, column);
     };

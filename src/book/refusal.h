@@ -29,6 +29,6 @@ QByteArray newestSchema();
 /// view more, fewer or other; or other in a rule, a default, a condition or what a column is
 /// generated from. Damaged where the pages are looked through and are not whole. Throws
 /// SqlFailure where it cannot be read.
-std::optional<Error> judge(const QSqlDatabase& db, bool pages);
+std::optional<Error> refusalOf(const QSqlDatabase& db, bool pages);
 
 } // namespace book

@@ -14,12 +14,12 @@ namespace app {
 void drawFitted(QPainter& painter, const QRectF& room, int flags, const QString& text);
 
 /// A label with several lines whose layout may give it less than it asks for.
-class FittedLabel : public PlainLabel {
+class ShrinkingLabel : public PlainLabel {
     Q_OBJECT
 public:
-    explicit FittedLabel(QWidget* parent = nullptr);
-    explicit FittedLabel(const QString& text, QWidget* parent = nullptr);
-    ~FittedLabel() override;
+    explicit ShrinkingLabel(QWidget* parent = nullptr);
+    explicit ShrinkingLabel(const QString& text, QWidget* parent = nullptr);
+    ~ShrinkingLabel() override;
 
     QSize minimumSizeHint() const override;
     /// Whether all of it shows, in whatever size.

@@ -1,4 +1,4 @@
-#include "book/judge.h"
+#include "book/refusal.h"
 
 #include "book/sqlite_handle.h"
 #include "book/statement.h"
@@ -212,7 +212,7 @@ std::optional<Error> compared(const Shape& there, const Shape& ours) {
 
 } // namespace
 
-std::optional<Error> judge(const QSqlDatabase& db, bool pages) {
+std::optional<Error> refusalOf(const QSqlDatabase& db, bool pages) {
     int step = 0;
     {
         Statement version(db, QStringLiteral("PRAGMA user_version"));

@@ -1,4 +1,4 @@
-#include "app/style/fitted.h"
+#include "app/style/shrinking.h"
 
 #include <QAbstractTextDocumentLayout>
 #include <QPainter>
@@ -32,7 +32,7 @@ void drawFitted(QPainter& p, const QRectF& room, int flags, const QString& text)
     p.setFont(before);
 }
 
-struct FittedLabel::Fit {
+struct ShrinkingLabel::Fit {
     QString text;
     QFont font;
     QSize size;
@@ -40,17 +40,17 @@ struct FittedLabel::Fit {
     bool asItIs = false;
     std::unique_ptr<QTextDocument> document{}; ///< where it does not fit as it is
 
-    bool isOf(const FittedLabel& label) const {
+    bool isOf(const ShrinkingLabel& label) const {
         return text == label.text() && font == label.font() && size == label.size() &&
                alignment == label.alignment();
     }
 };
 
-FittedLabel::FittedLabel(QWidget* parent) : PlainLabel(parent) {}
-FittedLabel::FittedLabel(const QString& text, QWidget* parent) : PlainLabel(text, parent) {}
-FittedLabel::~FittedLabel() = default;
+ShrinkingLabel::ShrinkingLabel(QWidget* parent) : PlainLabel(parent) {}
+ShrinkingLabel::ShrinkingLabel(const QString& text, QWidget* parent) : PlainLabel(text, parent) {}
+ShrinkingLabel::~ShrinkingLabel() = default;
 
-const FittedLabel::Fit& FittedLabel::fit() const {
+const ShrinkingLabel::Fit& ShrinkingLabel::fit() const {
     if (fit_ && fit_->isOf(*this)) return *fit_;
     auto made = std::make_unique<Fit>(Fit{text(), font(), size(), alignment()});
     made->asItIs = fitsAsItIs();
@@ -62,7 +62,7 @@ const FittedLabel::Fit& FittedLabel::fit() const {
     return *fit_;
 }
 
-void FittedLabel::lay(QTextDocument& document) const {
+void ShrinkingLabel::lay(QTextDocument& document) const {
     QTextOption option(alignment());
     option.setWrapMode(QTextOption::WordWrap);
     option.setTextDirection(layoutDirection());
@@ -86,13 +86,13 @@ void FittedLabel::lay(QTextDocument& document) const {
     }
 }
 
-bool FittedLabel::fitsAsItIs() const {
+bool ShrinkingLabel::fitsAsItIs() const {
     return wordWrap()
                ? heightForWidth(width()) <= height()
                : QLabel::sizeHint().height() <= height() && QLabel::sizeHint().width() <= width();
 }
 
-bool FittedLabel::fits() const {
+bool ShrinkingLabel::fits() const {
     const Fit& f = fit();
     if (f.asItIs) return true;
     const QRect room = contentsRect();
@@ -100,7 +100,7 @@ bool FittedLabel::fits() const {
            f.document->idealWidth() <= room.width() + 2;
 }
 
-QSize FittedLabel::minimumSizeHint() const {
+QSize ShrinkingLabel::minimumSizeHint() const {
     if (text().isEmpty()) return {0, 0};
     if (wordWrap()) return {20, 2 * kSmallest};
     const QSize wanted = QLabel::sizeHint();
@@ -108,7 +108,7 @@ QSize FittedLabel::minimumSizeHint() const {
             2 * kSmallest};
 }
 
-void FittedLabel::paintEvent(QPaintEvent* event) {
+void ShrinkingLabel::paintEvent(QPaintEvent* event) {
     const Fit& f = fit();
     if (f.asItIs) return QLabel::paintEvent(event);
     QTextDocument& document = *f.document;
