@@ -157,7 +157,7 @@ void manyReadings() {
                 for (int i = 0; i < 720; ++i) {
                     Reading r;
                     r.at = {truth.centre - 180.0 + 0.5 * i};
-                    r.lift_mm = std::round(truth.at(r.at.deg) * 100.0) / 100.0 + 0.01 * (i % 2);
+                    r.value_mm = std::round(truth.at(r.at.deg) * 100.0) / 100.0 + 0.01 * (i % 2);
                     rows.push_back(r);
                 }
                 run.readings = std::move(rows);

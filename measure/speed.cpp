@@ -49,7 +49,7 @@ Job eightLobes() {
             for (double d = truth.centre - 175.0; d <= truth.centre + 175.0; d += 2.0) {
                 Reading r;
                 r.at = {d};
-                r.lift_mm = std::round(truth.at(d) * 100.0) / 100.0;
+                r.value_mm = std::round(truth.at(d) * 100.0) / 100.0;
                 run.readings.push_back(r);
             }
             job.runs.push_back(run);
@@ -169,7 +169,7 @@ void examineSpeed() {
         double sum = 0.0;
         for (const LiftRun& run : job.runs)
             for (const Reading& r : run.readings)
-                sum += r.lift_mm * r.at.deg;
+                sum += r.value_mm * r.at.deg;
         sink = sum;
     });
     const double all = medianOf(200, [&] { sink = static_cast<double>(examine(job).all.size()); });

@@ -82,7 +82,7 @@ void goThrough(const QString& path, Tally& tally) {
         must(found.runs.size() == loaded->job.runs.size(), path);
         Reading r;
         r.at = {12.0};
-        r.lift_mm = 1.0;
+        r.value_mm = 1.0;
         if (!loaded->job.runs.empty())
             book.record(each.id, book::AddReading{loaded->job.runs.front().id, r}, &loaded->job);
         // All of it back, and all of it again, each said before.

@@ -43,7 +43,7 @@ void CompareDesk::begin() {
     deciding_.reset();
     // Built when it follows: hidden, none of its cams is examined.
     built_.reset();
-    cams_.clear();
+    cams_ = std::make_shared<const std::vector<Cam>>();
     outdate();
 }
 
@@ -53,11 +53,12 @@ void CompareDesk::follow() {
 
 void CompareDesk::build() {
     built_ = session().snapshot();
-    cams_.clear();
+    std::vector<Cam> made;
     for (const Candidate& c : candidates())
-        cams_.push_back(camOf(job(), findings(), c));
-    if (atHand_ >= cams_.size()) atHand_ = 0;
-    if (deciding_ && *deciding_ >= cams_.size()) deciding_.reset();
+        made.push_back(camOf(job(), findings(), c));
+    cams_ = std::make_shared<const std::vector<Cam>>(std::move(made));
+    if (atHand_ >= cams().size()) atHand_ = 0;
+    if (deciding_ && *deciding_ >= cams().size()) deciding_.reset();
     outdate();
     if (shows_ == Shows::Filling) rest_.start();
 }
@@ -81,7 +82,7 @@ PerSide<double> CompareDesk::slid_deg() const {
 }
 
 PerSide<double> CompareDesk::moved(std::size_t cam) const {
-    return totalMove(job(), cams_[cam], slid_deg());
+    return totalMove(job(), cams()[cam], slid_deg());
 }
 
 void CompareDesk::setAdvance(double deg) {
@@ -94,8 +95,8 @@ void CompareDesk::setAdvance(double deg) {
 void CompareDesk::estimate() {
     std::vector<std::optional<Filling>> all;
     needs_.reset();
-    for (std::size_t i = 0; i < cams_.size(); ++i) {
-        auto made = fillingOf(job(), cams_[i], moved(i));
+    for (std::size_t i = 0; i < cams().size(); ++i) {
+        auto made = fillingOf(job(), cams()[i], moved(i));
         if (auto* filling = std::get_if<Filling>(&made))
             all.emplace_back(std::move(*filling));
         else {
@@ -140,13 +141,13 @@ void CompareDesk::askWishes() {
 }
 
 std::size_t CompareDesk::reference() const {
-    for (std::size_t i = 0; i < cams_.size(); ++i)
-        if (cams_[i].spec.name == job().choosing.reference) return i;
+    for (std::size_t i = 0; i < cams().size(); ++i)
+        if (cams()[i].spec.name == job().choosing.reference) return i;
     return 0;
 }
 
 void CompareDesk::setAtHand(std::size_t cam) {
-    if (cam >= cams_.size() || cam == atHand_) return;
+    if (cam >= cams().size() || cam == atHand_) return;
     atHand_ = cam;
     tell();
 }
@@ -178,11 +179,11 @@ bool CompareDesk::decide(std::size_t cam, const QString& reason) {
     Choosing c = job().choosing;
     Decision d;
     d.time_ms = session().now();
-    d.chosen = cams_[cam].spec.name;
+    d.chosen = cams()[cam].spec.name;
     d.figures = figuresOf(cam).toStdString();
     d.reason = reason.toStdString();
-    for (std::size_t i = 0; i < cams_.size(); ++i)
-        if (i != cam) d.beaten.push_back({cams_[i].spec.name, figuresOf(i).toStdString()});
+    for (std::size_t i = 0; i < cams().size(); ++i)
+        if (i != cam) d.beaten.push_back({cams()[i].spec.name, figuresOf(i).toStdString()});
     c.decisions.push_back(std::move(d));
     return keepChoosing(std::move(c));
 }
@@ -201,12 +202,12 @@ Prompt CompareDesk::ownPrompt() const {
     p.subject = Say::tr("compare");
     p.several = true;
     if (deciding_) {
-        p.ask = Say::tr("why %1?").arg(QString::fromStdString(cams_[*deciding_].spec.name));
+        p.ask = Say::tr("why %1?").arg(QString::fromStdString(cams()[*deciding_].spec.name));
         p.enter = Say::tr("keep the decision");
         p.keys = Say::tr("Esc  leave it");
         return p;
     }
-    if (cams_.empty()) {
+    if (cams().empty()) {
         p.ask = Say::tr("no cam yet: measure one at Lobes, or type a card at Engine");
         p.keys = Say::tr("W wishes  S shelf");
         return p;
@@ -230,7 +231,7 @@ Echo CompareDesk::ownSubmit(const QString& text) {
             return {false, Say::tr("A reason in a few words, so that it can be understood later.")};
         const std::size_t cam = *deciding_;
         deciding_.reset();
-        if (cam < cams_.size() && !decide(cam, text.trimmed()))
+        if (cam < cams().size() && !decide(cam, text.trimmed()))
             return {false, Say::tr("Not kept; see the message above.")};
         tell();
         return {true, {}};
@@ -251,8 +252,8 @@ Echo CompareDesk::ownSubmit(const QString& text) {
 
 bool CompareDesk::step(int direction) {
     if (sheet().field()) return FactsDesk::step(direction);
-    if (cams_.empty() || deciding_) return false;
-    const auto n = static_cast<int>(cams_.size());
+    if (cams().empty() || deciding_) return false;
+    const auto n = static_cast<int>(cams().size());
     atHand_ = static_cast<std::size_t>((static_cast<int>(atHand()) + direction + n) % n);
     tell();
     return true;
@@ -287,7 +288,7 @@ Echo CompareDesk::command(QChar letter) {
         showNext();
         return {true, {}};
     case 'k':
-        if (cams_.empty()) return {false, Say::tr("There is nothing to do.")};
+        if (cams().empty()) return {false, Say::tr("There is nothing to do.")};
         deciding_ = atHand();
         emit promptChanged();
         return {true, {}};
@@ -297,7 +298,7 @@ Echo CompareDesk::command(QChar letter) {
         auto all = candidates();
         bool any = false;
         for (std::size_t i = 0; i < all.size(); ++i) {
-            const PerSide<double> by = bestAdvance(job(), findings(), cams_[i]).deg;
+            const PerSide<double> by = bestAdvance(job(), findings(), cams()[i]).deg;
             any = any || by.intake != 0.0 || by.exhaust != 0.0;
             all[i].advance_deg.intake += by.intake;
             all[i].advance_deg.exhaust += by.exhaust;

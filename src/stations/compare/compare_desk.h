@@ -22,7 +22,7 @@ struct CamView {
     QChar letter;
     QString name;
     bool modelled = false, reference = false, atHand = false;
-    const lobe::Cam* cam = nullptr; ///< of the desk's; until it follows the job anew
+    std::shared_ptr<const lobe::Cam> cam;
     lobe::PerSide<double> moved_deg;
 };
 
@@ -67,11 +67,12 @@ public:
     /// A cam of the shelf among the candidates, by its place there.
     Echo takeFromShelf(std::size_t item);
 
-    std::size_t count() const { return cams_.size(); }
+    const std::vector<lobe::Cam>& cams() const { return *cams_; }
+    std::size_t count() const { return cams().size(); }
     std::vector<CamView> views() const;
     /// Into the cams.
     std::size_t reference() const;
-    std::size_t atHand() const { return std::min(atHand_, cams_.empty() ? 0 : cams_.size() - 1); }
+    std::size_t atHand() const { return std::min(atHand_, cams().empty() ? 0 : cams().size() - 1); }
     void setAtHand(std::size_t cam);
 
     QString verdict() const;
@@ -156,7 +157,9 @@ private:
     int wishes_; ///< where they begin among the facts
     SlideState slide_;
     Shows shows_ = Shows::Lift;
-    std::vector<lobe::Cam> cams_;
+    std::shared_ptr<const std::vector<lobe::Cam>> cams_ =
+        std::make_shared<const std::vector<lobe::Cam>>(); ///< never null; whoever shows one holds
+                                                          ///< it
     std::size_t atHand_ = 0;
     QStringList hidden_;
     std::optional<std::size_t> deciding_;

@@ -13,30 +13,34 @@ namespace app {
 using namespace lobe;
 
 const std::vector<std::vector<CamFigure>>& CompareDesk::figures() const {
-    if (figures_.size() != cams_.size()) {
+    if (figures_.size() != cams().size()) {
         figures_.clear();
-        for (std::size_t i = 0; i < cams_.size(); ++i)
-            figures_.push_back(camFigures(job(), findings(), cams_[i], moved(i)));
+        for (std::size_t i = 0; i < cams().size(); ++i)
+            figures_.push_back(camFigures(job(), findings(), cams()[i], moved(i)));
     }
     return figures_;
 }
 
 const std::vector<std::vector<Judged>>& CompareDesk::judged() const {
-    if (judged_.size() != cams_.size()) {
+    if (judged_.size() != cams().size()) {
         judged_.clear();
-        for (std::size_t i = 0; i < cams_.size(); ++i)
+        for (std::size_t i = 0; i < cams().size(); ++i)
             judged_.push_back(
-                judge(job(), findings(), cams_[i], moved(i), figures()[i], !rest_.isActive()));
+                judge(job(), findings(), cams()[i], moved(i), figures()[i], !rest_.isActive()));
     }
     return judged_;
 }
 
 std::vector<CamView> CompareDesk::views() const {
     std::vector<CamView> out;
-    for (std::size_t i = 0; i < cams_.size(); ++i)
+    for (std::size_t i = 0; i < cams().size(); ++i)
         out.push_back({QChar(static_cast<char16_t>(u'A' + i)),
-                       QString::fromStdString(cams_[i].spec.name), cams_[i].modelled(),
-                       i == reference(), i == atHand(), &cams_[i], moved(i)});
+                       QString::fromStdString(cams()[i].spec.name),
+                       cams()[i].modelled(),
+                       i == reference(),
+                       i == atHand(),
+                       {cams_, &cams()[i]},
+                       moved(i)});
     return out;
 }
 
@@ -50,7 +54,7 @@ std::vector<bool> modelledOf(const std::vector<Cam>& cams) {
 } // namespace
 
 QString CompareDesk::verdict() const {
-    QString text = words::rankVerdict(rankOf(judged(), modelledOf(cams_)), cams_);
+    QString text = words::rankVerdict(rankOf(judged(), modelledOf(cams())), cams());
     if (slide_.value() != 0.0)
         text +=
             Say::tr(" With all cams at %1.").arg(words::signedFixed(slide_.value(), 1, style()));
@@ -59,16 +63,17 @@ QString CompareDesk::verdict() const {
 
 std::vector<CompareDesk::RankLine> CompareDesk::ranking() const {
     std::vector<RankLine> out;
-    for (const Ranked& r : rankOf(judged(), modelledOf(cams_))) {
+    for (const Ranked& r : rankOf(judged(), modelledOf(cams()))) {
         RankLine p;
         p.cam = r.cam;
         p.failed = r.failed > 0;
         p.rank = job().choosing.wishes.empty() ? 0 : r.rank;
-        p.name = QString::fromStdString(cams_[r.cam].spec.name);
-        p.line = words::rankLine(r, cams_[r.cam], judged()[r.cam], false);
+        p.name = QString::fromStdString(cams()[r.cam].spec.name);
+        p.line = words::rankLine(r, cams()[r.cam], judged()[r.cam], false);
         QStringList help;
         for (Side side : {Side::Intake, Side::Exhaust})
-            if (cams_[r.cam].fault[side]) help << words::sentence(*cams_[r.cam].fault[side], side);
+            if (cams()[r.cam].fault[side])
+                help << words::sentence(*cams()[r.cam].fault[side], side);
         for (const Judged& j : judged()[r.cam]) {
             if (j.state != WishState::Fail) continue;
             QStringList cures;
@@ -87,7 +92,7 @@ std::vector<CompareDesk::RankLine> CompareDesk::ranking() const {
 
 std::vector<CamRow> CompareDesk::table() const {
     std::vector<CamRow> out;
-    if (cams_.empty()) return out;
+    if (cams().empty()) return out;
     const auto& all = figures();
     const std::size_t ref = reference();
     for (std::size_t row = 0; row < all[0].size(); ++row) {
@@ -111,12 +116,12 @@ std::vector<CamRow> CompareDesk::table() const {
 }
 
 QStringList CompareDesk::tendencies() const {
-    if (cams_.size() < 2) return {};
+    if (cams().size() < 2) return {};
     const std::size_t ref = reference();
     const std::size_t at = atHand() != ref ? atHand() : (ref == 0 ? 1 : 0);
     QStringList out{Say::tr("%1 against %2:")
-                        .arg(QString::fromStdString(cams_[at].spec.name),
-                             QString::fromStdString(cams_[ref].spec.name))};
+                        .arg(QString::fromStdString(cams()[at].spec.name),
+                             QString::fromStdString(cams()[ref].spec.name))};
     return out + words::tendencies(figures()[at], figures()[ref]);
 }
 
@@ -131,9 +136,9 @@ QString CompareDesk::fillingLine() const {
         return needs_ ? words::sentence(*needs_) : QString();
     const std::size_t ref = std::min(reference(), all.size() - 1);
     QStringList out;
-    for (std::size_t i = 0; i < all.size() && i < cams_.size(); ++i)
+    for (std::size_t i = 0; i < all.size() && i < cams().size(); ++i)
         if (i != ref && !all[i].points.empty())
-            out << QString::fromStdString(cams_[i].spec.name) + QLatin1Char(' ') +
+            out << QString::fromStdString(cams()[i].spec.name) + QLatin1Char(' ') +
                        words::fillingAgainst(all[i], all[ref], style()) + QLatin1Char('.');
     return words::fillingCaution() + QLatin1Char('\n') + out.join(QLatin1Char('\n'));
 }
@@ -159,12 +164,12 @@ QString CompareDesk::decided() const {
 }
 
 StandCard CompareDesk::ownCard(bool asked) const {
-    if (asked || cams_.empty()) return cardOf(prompt(), job());
+    if (asked || cams().empty()) return cardOf(prompt(), job());
     StandCard card;
     card.subject = Say::tr("compare");
     const auto places = ranking();
     card.caption = Say::tr("first");
-    card.big = QString::fromStdString(cams_[places.front().cam].spec.name);
+    card.big = QString::fromStdString(cams()[places.front().cam].spec.name);
     card.advice = verdict();
     card.soFar = decided();
     card.tip = words::rankRule();

@@ -49,7 +49,7 @@ CompareDesk::Typed CompareDesk::read(const QString& text) const {
     }
     const QString head = line.section(QLatin1Char(' '), 0, 0).toLower();
     const int cam = head.size() == 1 ? head[0].toLatin1() - 'a' : -1;
-    if (cam < 0 || cam >= static_cast<int>(cams_.size()))
+    if (cam < 0 || cam >= static_cast<int>(cams().size()))
         return {
             {false, Say::tr("A cam by its letter and what of it, such as b +2, b ratio 1.6 or b "
                             "copy.")}};
@@ -59,7 +59,7 @@ CompareDesk::Typed CompareDesk::read(const QString& text) const {
 CompareDesk::Typed CompareDesk::readOfCam(std::size_t cam, const QString& rest) const {
     Typed out;
     out.cam = cam;
-    const QString name = QString::fromStdString(cams_[cam].spec.name);
+    const QString name = QString::fromStdString(cams()[cam].spec.name);
     const auto fine = [&](Does does, const QString& said) {
         out.does = does;
         out.echo = {true, name + QStringLiteral(": ") + said};
@@ -281,9 +281,9 @@ Echo CompareDesk::target() {
     if (decisions.empty()) return {false, Say::tr("Nothing is decided yet: b choose, or K.")};
     // Copies: keeping the first of it makes job and cams anew.
     const std::string chosen = decisions.back().chosen;
-    const auto at = std::find_if(cams_.begin(), cams_.end(),
+    const auto at = std::find_if(cams().begin(), cams().end(),
                                  [&](const Cam& c) { return c.spec.name == chosen; });
-    if (at == cams_.end())
+    if (at == cams().end())
         return {false,
                 Say::tr("%1 is not among the cams any more.").arg(QString::fromStdString(chosen))};
     const Candidate spec = at->spec;
