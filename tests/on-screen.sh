@@ -26,7 +26,10 @@ if [ "${AMBER_PANEL:-0}" -gt 0 ]; then
 XML
     panel="--config-file $settings"
 fi
-openbox --sm-disable $panel >/dev/null 2>&1 &
+# A window shown before there is a manager is never given the keys: it says itself when it is there.
+ready=$(mktemp -u)
+openbox --sm-disable $panel --startup "touch $ready" >/dev/null 2>&1 &
 manager=$!
-sleep 0.4
+for _ in $(seq 200); do [ -e "$ready" ] && break; sleep 0.05; done
+rm -f "$ready"
 "$@"

@@ -21,14 +21,16 @@ class TestScreens : public QObject {
         QVERIFY(rig.window().frameGeometry().height() > rig.window().height());
         for (const char* part : {"entry", "ask", "entryBar"}) {
             auto* w = rig.find<QWidget>(part);
-            const QRect at(w->mapToGlobal(QPoint()), w->size());
-            QVERIFY2(w->isVisible() && free.contains(at),
-                     qPrintable(QStringLiteral("%1 at %2,%3 %4x%5")
-                                    .arg(QLatin1String(part))
-                                    .arg(at.x())
-                                    .arg(at.y())
-                                    .arg(at.width())
-                                    .arg(at.height())));
+            const auto at = [w] { return QRect(w->mapToGlobal(QPoint()), w->size()); };
+            // The frame is told first, what is in it is laid out after.
+            QTRY_VERIFY2_WITH_TIMEOUT(w->isVisible() && free.contains(at()),
+                                      qPrintable(QStringLiteral("%1 at %2,%3 %4x%5")
+                                                     .arg(QLatin1String(part))
+                                                     .arg(at().x())
+                                                     .arg(at().y())
+                                                     .arg(at().width())
+                                                     .arg(at().height())),
+                                      3000);
             QVERIFY2(!w->visibleRegion().isEmpty(), part);
         }
     }
