@@ -415,6 +415,32 @@ private slots:
         QCOMPARE(rig.onDisk().runs[0].readings.back().at.deg, 75.0);
     }
 
+    // Where one went, not only where the run had come to: what another window logged there while
+    // a lift was typed is asked about once.
+    void anotherWindowLogsWhereOneWent() {
+        Rig rig;
+        app::LobesDesk desk(*rig.session, rig.manner());
+        QVERIFY(desk.submit(QStringLiteral("0.01")).ok);
+        desk.goTo({90.0});
+        desk.typing(true);
+        auto opened = book::Book::open(rig.path);
+        auto other = std::get<std::unique_ptr<book::Book>>(std::move(opened));
+        Reading r;
+        r.at = {90.0};
+        r.value_mm = 5.0;
+        const Job& job = rig.session->job();
+        QVERIFY(std::holds_alternative<book::Made>(
+            other->record(job.id, book::AddReading{job.runs[0].id, r, {}})));
+        rig.session->lookForChanges();
+        const Echo asked = desk.take(app::Line{QStringLiteral("5.1")});
+        QVERIFY(!asked.ok);
+        QVERIFY2(asked.text.contains(QStringLiteral("5.0")), qPrintable(asked.text));
+        QVERIFY(desk.take(app::Line{QStringLiteral("5.1")}).ok);
+        const Job kept = rig.onDisk();
+        QCOMPARE(kept.runs[0].readings.back().value_mm, 5.1);
+        QVERIFY(kept.runs[0].readings[1].struck.has_value());
+    }
+
     void aReadingIsStruckWithItsReason() {
         Rig rig;
         app::LobesDesk desk(*rig.session, rig.manner());
