@@ -7,7 +7,7 @@
 #include "app/pictures/slide.h"
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
-#include "core/lobe/lift_table.h"
+#include "core/typed/lift_table.h"
 #include "support/closed_lobes.h"
 
 #include <QApplication>

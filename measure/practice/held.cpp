@@ -36,7 +36,7 @@ const char* name(FigureKind kind) {
         return "split point";
     case FigureKind::MaxLift:
         return "lift";
-    case FigureKind::Area:
+    default:
         break;
     }
     return "area";
@@ -128,7 +128,7 @@ void Held::always(const app::Session& session, const Done& done) {
         for (const Figure& x : c.figures)
             if (!x.value || !std::isfinite(*x.value) ||
                 (x.value->plusMinus && *x.value->plusMinus < 0.0))
-                say(QStringLiteral("a figure that is none: ") + QString::fromStdString(x.key));
+                say(QStringLiteral("a figure that is none: ") + QString::fromStdString(x.key()));
         for (Side side : {Side::Intake, Side::Exhaust}) {
             const LobeClaim* claim = f.lobeClaim(c.cylinder, side);
             const bool measured = f.of(c, side) != nullptr;
@@ -206,7 +206,7 @@ void Held::truth(const app::Session& session, const Done& done) {
             counts[kind].add(*x.value - is, *x.value->plusMinus);
             if (debug && std::abs(*x.value - is) > *x.value->plusMinus)
                 std::fprintf(stderr, "%s %s %s: %.2f is %.2f +- %.2f tdc %d u %.2f\n%s\n",
-                             kind.c_str(), x.key.c_str(), session.job().name.c_str(),
+                             kind.c_str(), x.key().c_str(), session.job().name.c_str(),
                              double(*x.value), is, *x.value->plusMinus, int(f.tdc.state),
                              f.tdc.uncertainty_deg(), qPrintable(done.typed));
         }

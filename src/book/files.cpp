@@ -5,7 +5,7 @@
 #include "core/examine/examine.h"
 #include "core/job/bounds.h"
 #include "core/job/card.h"
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 
 #include <QCoreApplication>
 #include <QFile>

@@ -5,7 +5,7 @@
 #pragma once
 
 #include "book/book.h"
-#include "core/lobe/lift_table.h"
+#include "core/typed/lift_table.h"
 
 #include <QByteArray>
 #include <QString>

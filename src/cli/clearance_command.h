@@ -3,7 +3,7 @@
 
 #include "cli/host.h"
 #include "cli/json.h"
-#include "core/lobe/lift_table.h"
+#include "core/typed/lift_table.h"
 
 #include <QString>
 

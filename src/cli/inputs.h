@@ -4,7 +4,7 @@
 
 #include "book/book.h"
 #include "core/job/card.h"
-#include "core/lobe/lift_table.h"
+#include "core/typed/lift_table.h"
 
 #include <QString>
 

@@ -260,7 +260,7 @@ Json jobJson(const Job& job, const Findings& findings, const words::Style& style
                              {"progress", words::progressName(s->progress(job, findings))},
                              {"finding", s->line(job, findings, style)}});
     for (const Figure& f : findings.figures())
-        figures.push_back(Json{{"key", QString::fromStdString(f.key)},
+        figures.push_back(Json{{"key", QString::fromStdString(f.key())},
                                {"name", words::figureName(f)},
                                {"basis", words::figureBasis(f, style)},
                                {"value", orNull(words::figureRead(f))},

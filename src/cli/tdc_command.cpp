@@ -4,7 +4,7 @@
 #include "cli/json.h"
 #include "cli/refusal.h"
 #include "core/angle/geometry.h"
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "words/sentences.h"
 
 #include <CLI/CLI.hpp>

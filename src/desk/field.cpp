@@ -1,6 +1,6 @@
 #include "desk/field.h"
 
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

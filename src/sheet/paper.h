@@ -1,7 +1,7 @@
 // Pictures for paper: black ink, told apart by line and mark alone.
 #pragma once
 
-#include "core/examine/findings.h"
+#include "core/result/findings.h"
 #include "words/numbers.h"
 
 #include <QByteArray>

@@ -1,7 +1,7 @@
 #include "sheet/parts.h"
 
-#include "core/examine/clearances.h"
-#include "core/examine/logbook.h"
+#include "core/assess/clearances.h"
+#include "core/route/logbook.h"
 #include "sheet/plain_words.h"
 #include "stations/list.h"
 #include "words/choosing.h"

@@ -1,7 +1,7 @@
 // The figures explained to whoever owns the engine and has never held a degree wheel.
 #pragma once
 
-#include "core/examine/findings.h"
+#include "core/result/findings.h"
 #include "words/numbers.h"
 
 #include <QStringList>

@@ -2,7 +2,7 @@
 // this, painted on whatever paper there is.
 #pragma once
 
-#include "core/examine/findings.h"
+#include "core/result/findings.h"
 #include "words/numbers.h"
 
 #include <QString>

@@ -75,7 +75,7 @@ QString figuresCsv(const Findings& f) {
         for (const Figure& each : c.figures) {
             const auto half = each.value ? halfWidthOf(each.value) : std::nullopt;
             out += line({QString::number(c.cylinder), cell(words::figureName(each)),
-                         cell(QString::fromStdString(each.key)),
+                         cell(QString::fromStdString(each.key())),
                          each.value ? number(*words::figureRead(each)) : QString(),
                          half ? number(*half) : QString(), cell(words::figureBasis(each, style)),
                          each.cardDifference ? number(*each.cardDifference) : QString()});

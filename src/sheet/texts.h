@@ -2,7 +2,7 @@
 // degrees.
 #pragma once
 
-#include "core/examine/findings.h"
+#include "core/result/findings.h"
 
 #include <QString>
 

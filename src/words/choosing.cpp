@@ -18,79 +18,28 @@ namespace {
 
 constexpr double kNewtonsPerPound = 4.4482216152605;
 
-bool isLength(Measure what) {
-    return what == Measure::MaxLift || what == Measure::LiftAtTdc || what == Measure::Clearance ||
-           what == Measure::FollowerFace || what == Measure::Fastest;
-}
-
-bool isArea(Measure what) {
-    return what == Measure::OverlapArea || what == Measure::Area;
-}
-
-/// In the unit shown, and to how many places.
-std::pair<double, int> shown(Measure what, double value, const Style& style) {
-    const double unit = style.inches() ? 1.0 / kMmPerInch : 1.0;
-    switch (what) {
-    case Measure::MaxLift:
-    case Measure::LiftAtTdc:
-    case Measure::Fastest:
-        return {value * unit, style.inches() ? 4 : 3};
-    case Measure::Clearance:
-        return {value * unit, style.inches() ? 3 : 2};
-    case Measure::FollowerFace:
-        return {value * unit, style.inches() ? 3 : 1};
-    case Measure::OverlapArea:
-    case Measure::Area:
-        return {value * unit, style.inches() ? 2 : 0};
-    case Measure::Dynamic:
-        return {value, 2};
-    case Measure::Cranking:
-        return {pressureShown(value, style), 0};
-    default:
-        return {value, 1};
-    }
-}
-
-QString unitOf(Measure what, const Style& style) {
-    if (isLength(what)) return unitName(style);
-    if (isArea(what)) return areaUnit(style);
-    if (what == Measure::Cranking) return pressureUnit(style);
-    return {};
-}
-
-Measure measureOf(WishKind kind) {
+FigureKind measureOf(WishKind kind) {
     switch (kind) {
     case WishKind::Dynamic:
-        return Measure::Dynamic;
+        return FigureKind::Dynamic;
     case WishKind::IntakeClearance:
     case WishKind::ExhaustClearance:
-        return Measure::Clearance;
+        return FigureKind::Clearance;
     case WishKind::IntakeLift:
     case WishKind::ExhaustLift:
-        return Measure::MaxLift;
+        return FigureKind::ValveLift;
     case WishKind::FollowerFace:
-        return Measure::FollowerFace;
+        return FigureKind::FollowerFace;
     default:
-        return Measure::Duration;
+        return FigureKind::Duration;
     }
 }
 
-const CamFigure* figureOf(const std::vector<CamFigure>& all, Measure what, std::optional<Side> side,
-                          std::optional<Event> event = {}) {
+const CamFigure* figureOf(const std::vector<CamFigure>& all, FigureKind kind,
+                          std::optional<Side> side) {
     for (const CamFigure& f : all)
-        if (f.what == what && f.side == side && (!event || f.event == event) && f.value) return &f;
+        if (f.kind == kind && f.side == side && f.value) return &f;
     return nullptr;
-}
-
-/// "Intake opens, BTDC"
-QString eventTitle(Event event) {
-    QString name = eventName(event);
-    name[0] = name[0].toUpper();
-    const QString from = event == Event::IntakeOpens    ? Say::tr("BTDC")
-                         : event == Event::IntakeCloses ? Say::tr("ABDC")
-                         : event == Event::ExhaustOpens ? Say::tr("BBDC")
-                                                        : Say::tr("ATDC");
-    return name + QStringLiteral(", ") + from;
 }
 
 } // namespace
@@ -155,65 +104,10 @@ QString sentence(FillingNeeds needs) {
     return Say::tr("No filling estimate: valves and dimensions do not make an engine.");
 }
 
-QString camFigureName(const CamFigure& f, const Style& style) {
-    const QString side = f.side ? sideTitle(*f.side) : QString();
-    const QString at = f.height ? QLatin1Char(' ') + heightAt(*f.height, style) : QString();
-    switch (f.what) {
-    case Measure::Duration:
-        return side + Say::tr(" duration") + at;
-    case Measure::Event:
-        return eventTitle(*f.event);
-    case Measure::Centre:
-        return side + Say::tr(" centre");
-    case Measure::Separation:
-        return Say::tr("Lobe separation");
-    case Measure::Advance:
-        return Say::tr("Advance");
-    case Measure::Overlap:
-        return Say::tr("Overlap") + at;
-    case Measure::OverlapArea:
-        return Say::tr("Overlap area");
-    case Measure::MaxLift:
-        return side + Say::tr(" lift");
-    case Measure::LiftAtTdc:
-        return side + Say::tr(" lift at TDC");
-    case Measure::Area:
-        return side + Say::tr(" area");
-    case Measure::Closing:
-        return Say::tr("Closing for compression");
-    case Measure::Dynamic:
-        return Say::tr("Dynamic ratio");
-    case Measure::Cranking:
-        return Say::tr("Cranking pressure");
-    case Measure::Clearance:
-        return side + Say::tr(" clearance");
-    case Measure::FollowerFace:
-        return side + Say::tr(" flat face needed");
-    case Measure::Fastest:
-        return side + Say::tr(" fastest, a cam degree");
-    case Measure::RampSpread:
-        break;
-    }
-    return side + Say::tr(" ramp spread");
-}
-
-QString camFigureValue(const CamFigure& f, const Style& style) {
-    if (!f.value) return QString(QChar(0x2013));
-    const auto [value, places] = shown(f.what, f.value->value, style);
-    const QString unit = unitOf(f.what, style);
-    return fixed(value, places, style) + (unit.isEmpty() ? QString() : QLatin1Char(' ') + unit);
-}
-
-QString camFigureHalf(const CamFigure& f, const Style& style) {
-    if (!f.value || !f.value->plusMinus) return {};
-    const auto [half, places] = shown(f.what, *f.value->plusMinus, style);
-    const double least = std::pow(10.0, -places);
-    return QChar(0xB1) + fixed(std::max(least, half), places, style);
-}
-
-QString camFigureDifference(const CamFigure& f, const CamFigure& reference, const Style& style) {
+QString figureDifference(const CamFigure& f, const CamFigure& reference, const Style& style) {
     if (!f.value || !reference.value) return {};
-    const auto [value, places] = shown(f.what, f.value->value - reference.value->value, style);
+    const auto [value, places] =
+        figureShown(f.kind, f.value->value - reference.value->value, style);
     return signedFixed(value, places, style);
 }
 
@@ -253,9 +147,9 @@ QString wishNumber(WishKind kind, double value, const Style& style) {
                (style.inches() ? QStringLiteral(" lb") : QStringLiteral(" N"));
     if (kind == WishKind::Overlap || kind == WishKind::IntakeCloses || kind == WishKind::Separation)
         return degrees(value, style);
-    const Measure what = measureOf(kind);
-    const auto [number, places] = shown(what, value, style);
-    const QString unit = unitOf(what, style);
+    const FigureKind what = measureOf(kind);
+    const auto [number, places] = figureShown(what, value, style);
+    const QString unit = figureUnit(what, style);
     return fixed(number, places, style) + (unit.isEmpty() ? QString() : QLatin1Char(' ') + unit);
 }
 
@@ -416,15 +310,15 @@ QString fillingAgainst(const FillingCurve& curve, const FillingCurve& reference,
 
 QStringList tendencies(const std::vector<CamFigure>& all, const std::vector<CamFigure>& reference) {
     QStringList out;
-    const auto by = [&](Measure what, std::optional<Side> side) -> double {
+    const auto by = [&](FigureKind what, std::optional<Side> side) -> double {
         const CamFigure *a = figureOf(all, what, side), *b = figureOf(reference, what, side);
         return a && b ? a->value->value - b->value->value : 0.0;
     };
-    const double centre = by(Measure::Centre, Side::Intake);
-    const double longer = by(Measure::Duration, Side::Intake);
-    const double wider = by(Measure::Separation, {});
-    const double higher = by(Measure::MaxLift, Side::Intake);
-    const double overlap = by(Measure::OverlapArea, {});
+    const double centre = by(FigureKind::Centre, Side::Intake);
+    const double longer = by(FigureKind::Duration, Side::Intake);
+    const double wider = by(FigureKind::Separation, {});
+    const double higher = by(FigureKind::ValveLift, Side::Intake);
+    const double overlap = by(FigureKind::OverlapArea, {});
     if (longer > 1.5)
         out << Say::tr("Longer: the best speed tends to go up and idle and low speed to suffer; a "
                        "restricted intake or exhaust takes most of it back.");

@@ -17,15 +17,9 @@ QString sentence(lobe::CamFault fault, lobe::Side side);
 QString sentence(lobe::FillingFault fault);
 QString sentence(lobe::FillingNeeds needs);
 
-/// "Intake duration at 1.27 mm, tappet"
-QString camFigureName(const lobe::CamFigure& figure, const Style& style);
-/// The number in the unit that is shown, without its unit; "–" where it is not known.
-QString camFigureValue(const lobe::CamFigure& figure, const Style& style);
-/// "±0.3", empty without.
-QString camFigureHalf(const lobe::CamFigure& figure, const Style& style);
 /// Against a reference, signed; empty where one of them is not known.
-QString camFigureDifference(const lobe::CamFigure& figure, const lobe::CamFigure& reference,
-                            const Style& style);
+QString figureDifference(const lobe::CamFigure& figure, const lobe::CamFigure& reference,
+                         const Style& style);
 
 /// N that one of the unit shown is worth: 1, or a pound's.
 double forceUnit_n(const Style& style);

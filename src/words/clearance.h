@@ -1,7 +1,7 @@
 // Valve to piston in words.
 #pragma once
 
-#include "core/examine/clearances.h"
+#include "core/assess/clearances.h"
 #include "core/job/job.h"
 #include "words/numbers.h"
 

@@ -9,7 +9,7 @@ namespace words {
 
 using namespace lobe;
 
-QString figureName(const Figure& f) {
+QString figureName(const FigureId& f) {
     switch (f.kind) {
     case FigureKind::Duration:
         return sideTitle(*f.side) + Say::tr(" duration");
@@ -28,18 +28,104 @@ QString figureName(const Figure& f) {
     case FigureKind::SplitPoint:
         return Say::tr("Split point");
     case FigureKind::MaxLift:
+    case FigureKind::ValveLift:
         return sideTitle(*f.side) + Say::tr(" lift");
     case FigureKind::Area:
+    case FigureKind::ValveArea:
+        return sideTitle(*f.side) + Say::tr(" area");
+    case FigureKind::LiftAtTdc:
+        return sideTitle(*f.side) + Say::tr(" lift at TDC");
+    case FigureKind::OverlapArea:
+        return Say::tr("Overlap area");
+    case FigureKind::Closing:
+        return Say::tr("Closing for compression");
+    case FigureKind::Dynamic:
+        return Say::tr("Dynamic ratio");
+    case FigureKind::Cranking:
+        return Say::tr("Cranking pressure");
+    case FigureKind::Clearance:
+        return sideTitle(*f.side) + Say::tr(" clearance");
+    case FigureKind::FollowerFace:
+        return sideTitle(*f.side) + Say::tr(" flat face needed");
+    case FigureKind::Fastest:
+        return sideTitle(*f.side) + Say::tr(" fastest, a cam degree");
+    case FigureKind::RampSpread:
         break;
     }
-    return sideTitle(*f.side) + Say::tr(" area");
+    return sideTitle(*f.side) + Say::tr(" ramp spread");
 }
 
 /// Which dead centre an event is counted from, in the usual place.
-static QString reference(const Figure& f) {
+static QString reference(const FigureId& f) {
     const bool intake = *f.side == Side::Intake, opens = f.kind == FigureKind::Opens;
     if (intake) return opens ? Say::tr("BTDC") : Say::tr("ABDC");
     return opens ? Say::tr("BBDC") : Say::tr("ATDC");
+}
+
+QString figureTitle(const FigureId& f, const Style& style) {
+    if (f.kind == FigureKind::Opens || f.kind == FigureKind::Closes)
+        return figureName(f) + QStringLiteral(", ") + reference(f);
+    return figureName(f) + (f.height ? QLatin1Char(' ') + heightAt(*f.height, style) : QString());
+}
+
+std::pair<double, int> figureShown(FigureKind kind, double value, const Style& style) {
+    const double unit = style.inches() ? 1.0 / kMmPerInch : 1.0;
+    switch (kind) {
+    case FigureKind::MaxLift:
+    case FigureKind::ValveLift:
+    case FigureKind::LiftAtTdc:
+    case FigureKind::Fastest:
+        return {value * unit, style.inches() ? 4 : 3};
+    case FigureKind::Clearance:
+        return {value * unit, style.inches() ? 3 : 2};
+    case FigureKind::FollowerFace:
+        return {value * unit, style.inches() ? 3 : 1};
+    case FigureKind::OverlapArea:
+    case FigureKind::Area:
+    case FigureKind::ValveArea:
+        return {value * unit, style.inches() ? 2 : 0};
+    case FigureKind::Dynamic:
+        return {value, 2};
+    case FigureKind::Cranking:
+        return {pressureShown(value, style), 0};
+    default:
+        return {value, 1};
+    }
+}
+
+QString figureUnit(FigureKind kind, const Style& style) {
+    switch (kind) {
+    case FigureKind::MaxLift:
+    case FigureKind::ValveLift:
+    case FigureKind::LiftAtTdc:
+    case FigureKind::Clearance:
+    case FigureKind::FollowerFace:
+    case FigureKind::Fastest:
+        return unitName(style);
+    case FigureKind::OverlapArea:
+    case FigureKind::Area:
+    case FigureKind::ValveArea:
+        return areaUnit(style);
+    case FigureKind::Cranking:
+        return pressureUnit(style);
+    default:
+        return {};
+    }
+}
+
+QString figureWithUnit(const FigureId& f, const std::optional<Measured<double>>& value,
+                       const Style& style) {
+    if (!value) return QString(QChar(0x2013));
+    const auto [number, places] = figureShown(f.kind, value->value, style);
+    const QString unit = figureUnit(f.kind, style);
+    return fixed(number, places, style) + (unit.isEmpty() ? QString() : QLatin1Char(' ') + unit);
+}
+
+QString figureHalf(const FigureId& f, const std::optional<Measured<double>>& value,
+                   const Style& style) {
+    if (!value || !value->plusMinus) return {};
+    const auto [half, places] = figureShown(f.kind, *value->plusMinus, style);
+    return QChar(0xB1) + fixed(std::max(std::pow(10.0, -places), half), places, style);
 }
 
 QString figureBasis(const Figure& f, const Style& style) {
@@ -66,8 +152,7 @@ QString figureBasis(const Figure& f, const Style& style) {
         return Say::tr("as taken");
     case FigureKind::Area:
         return areaUnit(style) + Say::tr(", as taken");
-    case FigureKind::Duration:
-    case FigureKind::Overlap:
+    default:
         break;
     }
     return at;
@@ -204,7 +289,7 @@ static QString formula(const Figure& f, const Findings& all, const Style& style)
         return Say::tr("Where both valves have the same lift near TDC, from both curves.");
     case FigureKind::MaxLift:
         return Say::tr("The top of the curve through the readings, not the highest reading.");
-    case FigureKind::Area:
+    default:
         break;
     }
     return Say::tr(

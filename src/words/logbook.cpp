@@ -1,6 +1,6 @@
 #include "words/logbook.h"
 
-#include "core/job/amount.h"
+#include "core/typed/amount.h"
 #include "words/choosing.h"
 #include "words/say.h"
 #include "words/setting.h"

@@ -2,7 +2,7 @@
 // the logbook.
 #pragma once
 
-#include "core/examine/logbook.h"
+#include "core/route/logbook.h"
 #include "words/numbers.h"
 
 #include <QList>

@@ -3,8 +3,8 @@
 #pragma once
 
 #include "core/angle/angles.h"
-#include "core/job/entry.h"
 #include "core/job/job.h"
+#include "core/typed/entry.h"
 
 #include <QLocale>
 #include <QString>

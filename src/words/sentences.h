@@ -3,8 +3,8 @@
 
 #include "core/compression/compression.h"
 #include "core/examine/examine.h"
-#include "core/examine/progress.h"
-#include "core/lobe/lift_table.h"
+#include "core/route/progress.h"
+#include "core/typed/lift_table.h"
 #include "words/numbers.h"
 
 #include <QString>
@@ -31,7 +31,19 @@ QString withoutParts(bool gasket, bool deck);
 QString closingName(lobe::ClosingSchool school);
 QString quantityName(lobe::Quantity quantity);
 
-QString figureName(const lobe::Figure& figure);
+/// "Intake duration"
+QString figureName(const lobe::FigureId& figure);
+/// "Intake duration at 1.27 mm, tappet", "Intake opens, BTDC": a row of its own.
+QString figureTitle(const lobe::FigureId& figure, const Style& style);
+/// A number of that kind in the unit shown, to the places it is said to; what its unit is called,
+/// empty for degrees and ratios.
+std::pair<double, int> figureShown(lobe::FigureKind kind, double value, const Style& style);
+QString figureUnit(lobe::FigureKind kind, const Style& style);
+/// "8.512 mm", "–" where it is not known; "±0.3", empty where it has none.
+QString figureWithUnit(const lobe::FigureId& figure,
+                       const std::optional<lobe::Measured<double>>& value, const Style& style);
+QString figureHalf(const lobe::FigureId& figure, const std::optional<lobe::Measured<double>>& value,
+                   const Style& style);
 /// "at 1.27 mm, tappet", "equal drop", "cam degrees".
 QString figureBasis(const lobe::Figure& figure, const Style& style);
 /// The value as its basis reads it: from the side of the dead centre that stands beside it, so a

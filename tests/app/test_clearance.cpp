@@ -3,7 +3,7 @@
 #include "app/app_fixture.h"
 #include "app/pictures/slide.h"
 #include "app/style/figure_table.h"
-#include "core/examine/clearances.h"
+#include "core/assess/clearances.h"
 #include "support/program.h"
 
 #include <QLabel>

@@ -1,5 +1,6 @@
 // The record, the jobs and the sheet in the real window: typed, pasted, dropped, searched, printed.
 #include "app_fixture.h"
+#include "core/typed/amount.h"
 
 #include "app/frame/file_traffic.h"
 #include "app/frame/jobs_page.h"

@@ -209,7 +209,7 @@ private slots:
         QCOMPARE(first["modelled"].toBool(), true);
         QCOMPARE(first["rank"].toInt(), 1);
         QCOMPARE(second["rank"].toInt(), 2);
-        QVERIFY(std::abs(first["figures"].toObject()["ivo"].toDouble() - 8.0) < 0.1);
+        QVERIFY(std::abs(first["figures"].toObject()["opens.intake@1270t"].toDouble() - 8.0) < 0.1);
         const QJsonArray wishes = second["wishes"].toArray();
         QCOMPARE(wishes[0].toObject()["state"].toString(), QStringLiteral("fail"));
         QVERIFY(std::abs(wishes[0].toObject()["value"].toDouble() - 78.0) < 0.2);

@@ -1,12 +1,12 @@
 // Valve to piston against truth: closed-form lobes, the slider-crank, tilted valves, and the slips
 // a builder makes. The clearance that is measured is made here, by geometry, and not by the
 // program.
+#include "core/assess/clearances.h"
 #include "core/clearance/map.h"
 #include "core/clearance/valves.h"
-#include "core/examine/clearances.h"
 #include "core/examine/examine.h"
-#include "core/examine/progress.h"
 #include "core/job/job.h"
+#include "core/route/progress.h"
 #include "support/closed_lobes.h"
 #include "support/measured_lobe.h"
 #include "support/program.h"

@@ -1,5 +1,5 @@
 // Lobes over one another, and the readings a figure stands on.
-#include "core/examine/sources.h"
+#include "core/assess/sources.h"
 #include "core/lobe/compare.h"
 #include "support/closed_lobes.h"
 #include "support/program.h"

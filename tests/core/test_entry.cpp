@@ -1,5 +1,5 @@
 // What a builder types, and what is refused.
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "support/program.h"
 
 #include <QTest>

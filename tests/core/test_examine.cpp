@@ -1,7 +1,7 @@
 // A whole job through the front door.
 #include "core/examine/examine.h"
-#include "core/examine/progress.h"
 #include "core/job/card.h"
+#include "core/route/progress.h"
 #include "support/closed_lobes.h"
 #include "support/program.h"
 
@@ -51,7 +51,7 @@ Job lateCam() {
 
 const Figure* figure(const Findings& f, const std::string& key) {
     for (const Figure& x : f.figures())
-        if (x.key == key) return &x;
+        if (x.key() == key) return &x;
     return nullptr;
 }
 
@@ -417,7 +417,7 @@ private slots:
         const Findings f = examine(job);
         for (std::size_t i = 0; i < f.figures().size(); ++i)
             for (std::size_t j = i + 1; j < f.figures().size(); ++j)
-                QVERIFY(f.figures()[i].key != f.figures()[j].key);
+                QVERIFY(f.figures()[i].key() != f.figures()[j].key());
     }
 };
 

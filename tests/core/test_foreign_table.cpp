@@ -1,7 +1,7 @@
 // Tables as other people write them. Every one is the same lobe, written otherwise; how each is to
 // be understood is known.
-#include "core/lobe/foreign_table.h"
 #include "core/lobe/lobe.h"
+#include "core/typed/foreign_table.h"
 #include "support/closed_lobes.h"
 #include "support/program.h"
 

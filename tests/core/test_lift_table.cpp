@@ -1,5 +1,5 @@
 // CSV lift tables: every accepted form, every refusal with its line.
-#include "core/lobe/lift_table.h"
+#include "core/typed/lift_table.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -57,7 +57,7 @@ template <class Kind> const Kind* find(const Findings& f) {
 
 const Figure* figure(const Findings& f, const char* key) {
     for (const Figure& x : f.figures())
-        if (x.key == key) return &x;
+        if (x.key() == key) return &x;
     return nullptr;
 }
 
@@ -161,21 +161,21 @@ private slots:
                 ++shown;
                 switch (f.kind) {
                 case FigureKind::Duration:
-                    QVERIFY2(v > 0.0 && v <= 360.0, f.key.c_str());
+                    QVERIFY2(v > 0.0 && v <= 360.0, f.key().c_str());
                     break;
                 case FigureKind::Centre:
                 case FigureKind::Separation:
-                    QVERIFY2(v >= 60.0 && v <= 160.0, f.key.c_str());
+                    QVERIFY2(v >= 60.0 && v <= 160.0, f.key().c_str());
                     break;
                 case FigureKind::Opens:
                 case FigureKind::Closes:
-                    QVERIFY2(v >= -110.0 && v <= 160.0, f.key.c_str());
+                    QVERIFY2(v >= -110.0 && v <= 160.0, f.key().c_str());
                     break;
                 case FigureKind::Overlap:
-                    QVERIFY2(std::abs(v) <= 250.0, f.key.c_str());
+                    QVERIFY2(std::abs(v) <= 250.0, f.key().c_str());
                     break;
                 case FigureKind::MaxLift:
-                    QVERIFY2(v > 0.0 && v <= 40.0, f.key.c_str());
+                    QVERIFY2(v > 0.0 && v <= 40.0, f.key().c_str());
                     break;
                 default:
                     break;

@@ -1,10 +1,10 @@
 // Setting the cam: what is to be moved by every target and school, what a move makes of the
 // figures, and what was measured after it. The cams are closed-form lobes moved by known amounts.
+#include "core/assess/need.h"
 #include "core/compression/compression.h"
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
-#include "core/examine/need.h"
-#include "core/examine/progress.h"
+#include "core/route/progress.h"
 #include "support/closed_lobes.h"
 #include "support/program.h"
 

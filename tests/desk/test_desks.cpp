@@ -1,6 +1,7 @@
 // Desks without a window: fed with text as a person, a paste or an instrument would, and read back
 // from the book on disk.
 #include "book/book.h"
+#include "core/typed/amount.h"
 #include "desk/session.h"
 #include "stations/clearance/clearance_desk.h"
 #include "stations/compression/compression_desk.h"

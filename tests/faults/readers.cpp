@@ -4,9 +4,9 @@
 #include "book/files.h"
 #include "book/side_file.h"
 #include "core/examine/examine.h"
-#include "core/job/entry.h"
-#include "core/lobe/lift_table.h"
 #include "core/lobe/lobe.h"
+#include "core/typed/entry.h"
+#include "core/typed/lift_table.h"
 
 #include <QDir>
 #include <QElapsedTimer>

@@ -94,9 +94,10 @@ void Slate::togglePin(qint64 id) {
     const auto f = figure(id);
     if (!f) return;
     Stated s = session_.job();
-    const auto it = std::find(s.pinned.begin(), s.pinned.end(), f->key);
+    const std::string key = f->key();
+    const auto it = std::find(s.pinned.begin(), s.pinned.end(), key);
     if (it == s.pinned.end())
-        s.pinned.push_back(f->key);
+        s.pinned.push_back(key);
     else
         s.pinned.erase(it);
     session_.keep(book::SetStated{s});
@@ -142,7 +143,7 @@ void Slate::refresh() {
     const auto figures = shown();
     for (const Figure& f : figures ? *figures : std::vector<Figure>{}) {
         ++id;
-        const bool mine = pinned(f.key);
+        const bool mine = pinned(f.key());
         if (!choosing_ && (session_.job().pinned.empty() ? id > kUsual : !mine)) continue;
         Row row;
         row.id = id;

@@ -1,7 +1,7 @@
 #include "core/choose/cam.h"
 
+#include "core/assess/clearances.h"
 #include "core/clearance/map.h"
-#include "core/examine/clearances.h"
 #include "core/setting/setting.h"
 
 #include <algorithm>

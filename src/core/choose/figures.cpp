@@ -1,71 +1,16 @@
 #include "core/choose/figures.h"
 
-#include "core/examine/clearances.h"
-#include "core/examine/need.h"
+#include "core/assess/clearances.h"
+#include "core/assess/need.h"
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
 namespace lobe {
 namespace {
 
 /// A card prints whole degrees.
 constexpr double kPrinted_deg = 0.5;
-
-const char* nameOf(Measure what) {
-    switch (what) {
-    case Measure::Duration:
-        return "duration";
-    case Measure::Event:
-        return "event";
-    case Measure::Centre:
-        return "centre";
-    case Measure::Separation:
-        return "separation";
-    case Measure::Advance:
-        return "advance";
-    case Measure::Overlap:
-        return "overlap";
-    case Measure::OverlapArea:
-        return "overlap_area";
-    case Measure::MaxLift:
-        return "lift";
-    case Measure::LiftAtTdc:
-        return "lift_at_tdc";
-    case Measure::Area:
-        return "area";
-    case Measure::Closing:
-        return "closing";
-    case Measure::Dynamic:
-        return "dynamic";
-    case Measure::Cranking:
-        return "cranking_kpa";
-    case Measure::Clearance:
-        return "clearance";
-    case Measure::FollowerFace:
-        return "follower_face";
-    case Measure::Fastest:
-        return "fastest";
-    case Measure::RampSpread:
-        break;
-    }
-    return "ramp_spread";
-}
-
-const char* nameOf(Event event) {
-    switch (event) {
-    case Event::IntakeOpens:
-        return "ivo";
-    case Event::IntakeCloses:
-        return "ivc";
-    case Event::ExhaustOpens:
-        return "evo";
-    case Event::ExhaustCloses:
-        break;
-    }
-    return "evc";
-}
 
 using Value = std::optional<Measured<double>>;
 
@@ -80,40 +25,40 @@ public:
             out_ = outcome(cam_.state->job, cam_.state->findings, moved_.intake, moved_.exhaust);
         // What decides first: the rest can be looked up.
         for (Side side : {Side::Intake, Side::Exhaust})
-            add(Measure::Duration, side, height, duration(side, height));
+            add(FigureKind::Duration, side, height, duration(side, height));
         for (Event e : kEvents)
             event(e, height);
         for (Side side : {Side::Intake, Side::Exhaust})
-            add(Measure::Centre, side, {}, of(out_.centre[side], centreHalf(side)));
-        add(Measure::Separation, {}, {}, of(out_.separation, pairHalf()));
+            add(FigureKind::Centre, side, {}, of(out_.centre[side], centreHalf(side)));
+        add(FigureKind::Separation, {}, {}, of(out_.separation, pairHalf()));
         std::optional<double> advance;
         if (out_.separation && out_.centre.intake) advance = *out_.separation - *out_.centre.intake;
-        add(Measure::Advance, {}, {}, of(advance, pairHalf()));
+        add(FigureKind::Advance, {}, {}, of(advance, pairHalf()));
         for (const Height& h : overlapHeights(height))
-            add(Measure::Overlap, {}, h, overlap(h));
+            add(FigureKind::Overlap, {}, h, overlap(h));
         for (Side side : {Side::Intake, Side::Exhaust})
-            add(Measure::MaxLift, side, {}, maxLift(side));
+            add(FigureKind::ValveLift, side, {}, maxLift(side));
         for (Side side : {Side::Intake, Side::Exhaust})
-            add(Measure::Clearance, side, {}, camClearance(f_, cam_, side, moved_[side]));
-        add(Measure::Closing, {}, {}, of(out_.closing_deg, closingHalf()));
-        add(Measure::Dynamic, {}, {}, dynamic());
-        add(Measure::Cranking, {}, {}, of(out_.cranking_kpa, std::nullopt));
+            add(FigureKind::Clearance, side, {}, camClearance(f_, cam_, side, moved_[side]));
+        add(FigureKind::Closing, {}, {}, of(out_.closing_deg, closingHalf()));
+        add(FigureKind::Dynamic, {}, {}, dynamic());
+        add(FigureKind::Cranking, {}, {}, of(out_.cranking_kpa, std::nullopt));
         for (const Height& h : job_.reckoning.heights)
             for (Side side : {Side::Intake, Side::Exhaust})
-                if (!(h == height)) add(Measure::Duration, side, h, duration(side, h));
+                if (!(h == height)) add(FigureKind::Duration, side, h, duration(side, h));
         for (Side side : {Side::Intake, Side::Exhaust})
-            add(Measure::LiftAtTdc, side, {}, liftAtTdc(side));
-        add(Measure::OverlapArea, {}, {}, overlapArea());
+            add(FigureKind::LiftAtTdc, side, {}, liftAtTdc(side));
+        add(FigureKind::OverlapArea, {}, {}, overlapArea());
         for (Side side : {Side::Intake, Side::Exhaust})
-            add(Measure::Area, side, {}, area(side));
+            add(FigureKind::ValveArea, side, {}, area(side));
         for (Side side : {Side::Intake, Side::Exhaust})
             motion(side);
         return std::move(rows_);
     }
 
 private:
-    void add(Measure what, std::optional<Side> side, std::optional<Height> height, Value value) {
-        rows_.push_back({what, side, height, {}, std::move(value)});
+    void add(FigureKind kind, std::optional<Side> side, std::optional<Height> height, Value value) {
+        rows_.push_back({{kind, side, height}, std::move(value)});
     }
 
     static Value of(const std::optional<double>& value, std::optional<double> half) {
@@ -153,8 +98,8 @@ private:
         const bool opens = e == Event::IntakeOpens || e == Event::ExhaustOpens;
         const Side side = intake ? Side::Intake : Side::Exhaust;
         const Value at = flank(side, height, opens);
-        rows_.push_back({Measure::Event, side, height, e,
-                         of(out_.events[e], at ? at->plusMinus : std::nullopt)});
+        add(opens ? FigureKind::Opens : FigureKind::Closes, side, height,
+            of(out_.events[e], at ? at->plusMinus : std::nullopt));
     }
 
     std::optional<double> centreHalf(Side side) const {
@@ -260,18 +205,18 @@ private:
         const bool moving = lobe && lobe->motion;
         // A model's fastest flank hangs on its shape, by as much as that of plausible lobes does.
         const auto& model = cam_.model[side];
-        const auto say = [&](Measure what, const std::optional<double>& value) {
+        const auto say = [&](FigureKind kind, const std::optional<double>& value) {
             std::optional<double> half;
             if (model && value)
                 half = *value * model->steepest.plusMinus.value_or(0.0) / model->steepest.value;
-            add(what, side, {}, of(value, half));
+            add(kind, side, {}, of(value, half));
         };
-        say(Measure::FollowerFace,
+        say(FigureKind::FollowerFace,
             moving ? std::optional(lobe->motion->flatTappet_mm) : std::nullopt);
-        say(Measure::Fastest, moving ? std::optional(lobe->motion->fastest) : std::nullopt);
+        say(FigureKind::Fastest, moving ? std::optional(lobe->motion->fastest) : std::nullopt);
         const Value seat = duration(side, {job_.reckoning.seat_mm, Place::Valve}),
                     usual = duration(side, {kUsualHeight_mm, Place::Tappet});
-        add(Measure::RampSpread, side, {},
+        add(FigureKind::RampSpread, side, {},
             of(lobe ? lobe->rampSpread_deg : std::nullopt,
                seat && usual ? std::optional(std::hypot(seat->plusMinus.value_or(0.0),
                                                         usual->plusMinus.value_or(0.0)))
@@ -287,18 +232,6 @@ private:
 };
 
 } // namespace
-
-std::string CamFigure::key() const {
-    std::string out = event ? nameOf(*event) : nameOf(what);
-    if (side && !event) out += *side == Side::Intake ? ".intake" : ".exhaust";
-    if (height && !event) {
-        char text[32];
-        std::snprintf(text, sizeof text, "@%.3f%c", height->mm,
-                      height->at == Place::Valve ? 'v' : 't');
-        out += text;
-    }
-    return out;
-}
 
 PerSide<double> totalMove(const Job& job, const Cam& cam, PerSide<double> slide) {
     const bool two = job.engine.layout == Layout::TwinOverheadCam;

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "core/choose/cam.h"
+#include "core/result/figure.h"
 #include "core/setting/setting.h"
 
 #include <optional>
@@ -12,35 +13,9 @@
 
 namespace lobe {
 
-enum class Measure {
-    Duration,     ///< crank degrees, at `height`
-    Event,        ///< card notation, at the events' height
-    Centre,       ///< intake after, exhaust before TDC
-    Separation,   ///< cam degrees
-    Advance,      ///< crank degrees, positive early
-    Overlap,      ///< degrees, at `height`
-    OverlapArea,  ///< mm deg, at the valve
-    MaxLift,      ///< at the valve
-    LiftAtTdc,    ///< at the valve
-    Area,         ///< mm deg, at the valve
-    Closing,      ///< of the intake, by the school of the compression, after BDC
-    Dynamic,      ///< compression ratio
-    Cranking,     ///< kPa above ambient, an estimate
-    Clearance,    ///< valve to piston, least
-    FollowerFace, ///< a flat follower needs
-    Fastest,      ///< of the tappet, mm per cam degree
-    RampSpread,   ///< duration at the seat less that at 1.27 mm
-};
-
-struct CamFigure {
-    Measure what = Measure::Duration;
-    std::optional<Side> side{};
-    std::optional<Height> height{};
-    std::optional<Event> event{};
+/// Opens and closes as a card counts them, at the events' height.
+struct CamFigure : FigureId {
     std::optional<Measured<double>> value{};
-
-    /// Stable, for JSON and for hiding a row: "duration.intake@1.270t".
-    std::string key() const;
 };
 
 /// With the cams moved by so much from where the candidate has them; of one cam both by the same.

@@ -1,6 +1,6 @@
 #include "core/choose/shelf.h"
 
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 
 #include <algorithm>
 #include <cctype>

@@ -1,9 +1,9 @@
 #include "core/choose/wishes.h"
 
+#include "core/assess/clearances.h"
+#include "core/assess/need.h"
 #include "core/compression/compression.h"
 #include "core/drive/choices.h"
-#include "core/examine/clearances.h"
-#include "core/examine/need.h"
 
 #include <algorithm>
 #include <cmath>
@@ -14,11 +14,10 @@ namespace {
 
 constexpr double kStep_deg = 0.5;
 
-std::optional<Measured<double>> figureOf(const std::vector<CamFigure>& all, Measure what,
-                                         std::optional<Side> side,
-                                         std::optional<Event> event = {}) {
+std::optional<Measured<double>> figureOf(const std::vector<CamFigure>& all, FigureKind kind,
+                                         std::optional<Side> side) {
     for (const CamFigure& f : all)
-        if (f.what == what && f.side == side && (!event || f.event == event)) return f.value;
+        if (f.kind == kind && f.side == side) return f.value;
     return std::nullopt;
 }
 
@@ -27,30 +26,30 @@ std::optional<Measured<double>> valueOf(const Job& job, const Cam& cam, WishKind
                                         const std::vector<CamFigure>& all) {
     switch (kind) {
     case WishKind::Dynamic:
-        return figureOf(all, Measure::Dynamic, {});
+        return figureOf(all, FigureKind::Dynamic, {});
     case WishKind::IntakeClearance:
-        return figureOf(all, Measure::Clearance, Side::Intake);
+        return figureOf(all, FigureKind::Clearance, Side::Intake);
     case WishKind::ExhaustClearance:
-        return figureOf(all, Measure::Clearance, Side::Exhaust);
+        return figureOf(all, FigureKind::Clearance, Side::Exhaust);
     case WishKind::IntakeLift:
-        return figureOf(all, Measure::MaxLift, Side::Intake);
+        return figureOf(all, FigureKind::ValveLift, Side::Intake);
     case WishKind::ExhaustLift:
-        return figureOf(all, Measure::MaxLift, Side::Exhaust);
+        return figureOf(all, FigureKind::ValveLift, Side::Exhaust);
     case WishKind::FollowerFace: {
-        const auto in = figureOf(all, Measure::FollowerFace, Side::Intake),
-                   ex = figureOf(all, Measure::FollowerFace, Side::Exhaust);
+        const auto in = figureOf(all, FigureKind::FollowerFace, Side::Intake),
+                   ex = figureOf(all, FigureKind::FollowerFace, Side::Exhaust);
         return in && (!ex || in->value >= ex->value) ? in : ex;
     }
     case WishKind::Overlap: {
         const Height height = eventsHeight(job);
         for (const CamFigure& f : all)
-            if (f.what == Measure::Overlap && f.height == height) return f.value;
+            if (f.kind == FigureKind::Overlap && f.height == height) return f.value;
         return std::nullopt;
     }
     case WishKind::IntakeCloses:
-        return figureOf(all, Measure::Event, Side::Intake, Event::IntakeCloses);
+        return figureOf(all, FigureKind::Closes, Side::Intake);
     case WishKind::Separation:
-        return figureOf(all, Measure::Separation, {});
+        return figureOf(all, FigureKind::Separation, {});
     case WishKind::SeatPressure:
         break;
     }

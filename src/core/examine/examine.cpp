@@ -1,17 +1,18 @@
 #include "core/examine/examine.h"
-#include "core/examine/clearances.h"
+#include "core/assess/clearances.h"
 
 #include "core/angle/at_once.h"
 #include "core/angle/processor.h"
 #include "core/angle/wheel.h"
-#include "core/examine/changes.h"
-#include "core/examine/claims.h"
-#include "core/examine/cross_checks.h"
-#include "core/examine/examine_run.h"
-#include "core/examine/figures.h"
-#include "core/examine/need.h"
-#include "core/examine/witnesses.h"
+#include "core/assess/changes.h"
+#include "core/assess/claims.h"
+#include "core/assess/cross_checks.h"
+#include "core/assess/examine_run.h"
+#include "core/assess/figures.h"
+#include "core/assess/need.h"
+#include "core/assess/witnesses.h"
 #include "core/job/card.h"
+#include "core/route/plan.h"
 
 #include <algorithm>
 #include <cmath>

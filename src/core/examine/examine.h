@@ -3,20 +3,14 @@
 // Pure and fast: no clock, no locale, no settings but the job's own.
 #pragma once
 
-#include "core/examine/findings.h"
 #include "core/lobe/run.h"
+#include "core/result/findings.h"
 
 #include <memory>
 #include <optional>
 #include <vector>
 
 namespace lobe {
-
-/// A job and what was found of it; see core/snapshot.h.
-struct Before {
-    const Job& job;
-    const Findings& findings;
-};
 
 /// With `before`, runs on which nothing has changed are not analysed again; what comes out is the
 /// same to the last bit.

@@ -53,7 +53,4 @@ struct LogEntry {
     bool operator==(const LogEntry&) const = default;
 };
 
-/// Whether a measured end float lies within its limits; empty where one of them is not a length.
-std::optional<bool> withinLimits(const LogEntry& entry);
-
 } // namespace lobe

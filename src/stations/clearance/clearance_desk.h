@@ -2,7 +2,7 @@
 // agree. The map at hand is that of the lobe at hand; the slide is a what-if.
 #pragma once
 
-#include "core/examine/clearances.h"
+#include "core/assess/clearances.h"
 #include "desk/figure_line.h"
 #include "desk/series_desk.h"
 #include "desk/slide_state.h"

@@ -1,6 +1,6 @@
 #include "stations/clearance/fields.h"
 
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "words/clearance.h"
 #include "words/say.h"
 #include "words/sentences.h"

@@ -1,4 +1,4 @@
-#include "core/examine/clearances.h"
+#include "core/assess/clearances.h"
 #include "stations/list.h"
 #include "words/clearance.h"
 #include "words/say.h"

@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace app {
 
@@ -51,11 +52,29 @@ void CompareDesk::follow() {
     if (built_ != session().snapshot()) build();
 }
 
+/// Whether candidates are made of the same: what is wished for and written down is no part of them.
+static bool sameEngine(const Job& was, const Job& is) {
+    Job as = was;
+    as.choosing = is.choosing;
+    as.pinned = is.pinned;
+    as.log = is.log;
+    as.name = is.name;
+    return as == is;
+}
+
+/// A candidate is a whole job examined: those made of the same are taken over.
 void CompareDesk::build() {
-    built_ = session().snapshot();
+    const auto before = std::exchange(built_, session().snapshot());
+    const bool same = before && sameEngine(before->job, job());
     std::vector<Cam> made;
-    for (const Candidate& c : candidates())
-        made.push_back(camOf(job(), findings(), c));
+    for (const Candidate& c : candidates()) {
+        const auto known = std::find_if(cams().begin(), cams().end(),
+                                        [&](const Cam& cam) { return cam.spec == c; });
+        if (same && known != cams().end())
+            made.push_back(*known);
+        else
+            made.push_back(camOf(job(), findings(), c));
+    }
     cams_ = std::make_shared<const std::vector<Cam>>(std::move(made));
     if (atHand_ >= cams().size()) atHand_ = 0;
     if (deciding_ && *deciding_ >= cams().size()) deciding_.reset();

@@ -1,6 +1,6 @@
 #include "stations/compare/fields.h"
 
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "words/choosing.h"
 #include "words/say.h"
 #include "words/sentences.h"

@@ -97,16 +97,16 @@ std::vector<CamRow> CompareDesk::table() const {
     const std::size_t ref = reference();
     for (std::size_t row = 0; row < all[0].size(); ++row) {
         CamRow line;
-        line.name = words::camFigureName(all[0][row], style());
+        line.name = words::figureTitle(all[0][row], style());
         line.key = QString::fromStdString(all[0][row].key());
         bool any = false;
         for (std::size_t i = 0; i < all.size(); ++i) {
             const CamFigure& f = all[i][row];
             any = any || f.value;
             line.cells.push_back(
-                {words::camFigureValue(f, style()),
-                 i == ref ? QString() : words::camFigureDifference(f, all[ref][row], style()),
-                 words::camFigureHalf(f, style())});
+                {words::figureWithUnit(f, f.value, style()),
+                 i == ref ? QString() : words::figureDifference(f, all[ref][row], style()),
+                 words::figureHalf(f, f.value, style())});
             line.order.push_back(f.value ? f.value->value : std::nan(""));
         }
         // What no cam has is not worth a line.
@@ -146,12 +146,23 @@ QString CompareDesk::fillingLine() const {
 /// The few numbers a decision is remembered by.
 QString CompareDesk::figuresOf(std::size_t cam) const {
     QStringList out;
-    const auto has = [](const CamFigure& f, const char* key) { return f.key().rfind(key, 0) == 0; };
+    const auto remembered = [](const FigureId& f) {
+        switch (f.kind) {
+        case FigureKind::Closes:
+        case FigureKind::ValveLift:
+            return f.side == Side::Intake;
+        case FigureKind::Separation:
+        case FigureKind::Dynamic:
+        case FigureKind::Clearance:
+            return true;
+        default:
+            return false;
+        }
+    };
     for (const CamFigure& f : figures()[cam])
-        for (const char* key : {"ivc", "separation", "dynamic", "clearance", "lift.intake"})
-            if (f.value && has(f, key))
-                out << words::camFigureName(f, style()) + QLatin1Char(' ') +
-                           words::camFigureValue(f, style());
+        if (f.value && remembered(f))
+            out << words::figureTitle(f, style()) + QLatin1Char(' ') +
+                       words::figureWithUnit(f, f.value, style());
     for (const Judged& j : judged()[cam])
         if (j.state == WishState::Fail)
             out << Say::tr("fails %1").arg(words::wishName(j.wish.kind));

@@ -3,7 +3,7 @@
 #include "stations/compare/compare_desk.h"
 
 #include "core/examine/examine.h"
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "words/choosing.h"
 #include "words/clearance.h"
 #include "words/say.h"

@@ -1,8 +1,8 @@
 #include "stations/compression/fields.h"
 
 #include "core/compression/compression.h"
-#include "core/job/entry.h"
 #include "core/tdc/tdc.h"
+#include "core/typed/entry.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

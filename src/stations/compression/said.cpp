@@ -1,5 +1,5 @@
 // What the Compression station says: the verdict, the schools side by side, what reaches a ratio.
-#include "core/examine/claims.h"
+#include "core/assess/claims.h"
 #include "stations/compression/compression_desk.h"
 #include "words/say.h"
 #include "words/sentences.h"

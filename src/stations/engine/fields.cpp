@@ -1,7 +1,7 @@
 #include "stations/engine/fields.h"
 
 #include "core/job/card.h"
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

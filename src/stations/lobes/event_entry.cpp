@@ -1,7 +1,7 @@
 #include "stations/lobes/event_entry.h"
 
-#include "core/job/entry.h"
 #include "core/lobe/one_turn.h"
+#include "core/typed/entry.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

@@ -1,6 +1,6 @@
 #include "stations/lobes/lobes_desk.h"
 
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "stations/list.h"
 #include "stations/lobes/fields.h"
 #include "stations/lobes/remedies.h"

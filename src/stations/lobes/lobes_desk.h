@@ -2,7 +2,7 @@
 // wheel shows them. Angles are crank degrees as read, without the run's shift.
 #pragma once
 
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "desk/series_desk.h"
 #include "stations/lobes/event_entry.h"
 #include "stations/lobes/pasted_table.h"

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/examine/snapshot.h"
-#include "core/lobe/foreign_table.h"
+#include "core/typed/foreign_table.h"
 #include "desk/desk.h"
 
 #include <functional>

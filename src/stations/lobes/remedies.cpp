@@ -1,6 +1,6 @@
 #include "stations/lobes/remedies.h"
 
-#include "core/examine/cross_checks.h"
+#include "core/assess/cross_checks.h"
 
 #include <cmath>
 

@@ -1,6 +1,6 @@
 #include "stations/lobes/run_at_hand.h"
 
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 
 namespace app {
 

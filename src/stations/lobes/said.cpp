@@ -1,6 +1,6 @@
 // What the Lobes station says: where to turn to, which way, what was found so far.
 #include "core/angle/wheel.h"
-#include "core/examine/sources.h"
+#include "core/assess/sources.h"
 #include "core/job/card.h"
 #include "stations/lobes/lobes_desk.h"
 #include "words/explanation.h"

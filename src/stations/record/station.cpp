@@ -1,3 +1,4 @@
+#include "core/typed/amount.h"
 #include "stations/list.h"
 #include "words/logbook.h"
 #include "words/say.h"

@@ -1,7 +1,7 @@
 #include "stations/set/fields.h"
 
 #include "core/drive/choices.h"
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"

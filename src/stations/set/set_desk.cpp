@@ -1,8 +1,8 @@
 #include "stations/set/set_desk.h"
 
-#include "core/examine/clearances.h"
-#include "core/examine/need.h"
-#include "core/job/entry.h"
+#include "core/assess/clearances.h"
+#include "core/assess/need.h"
+#include "core/typed/entry.h"
 #include "stations/list.h"
 #include "words/say.h"
 #include "words/sentences.h"

@@ -1,7 +1,7 @@
 #include "stations/tdc/fields.h"
 
-#include "core/job/entry.h"
 #include "core/tdc/tdc.h"
+#include "core/typed/entry.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

@@ -1,6 +1,6 @@
 #include "stations/timing/timing_desk.h"
 
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "stations/list.h"
 #include "words/explanation.h"
 #include "words/say.h"

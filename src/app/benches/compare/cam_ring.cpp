@@ -2,7 +2,7 @@
 
 #include "app/benches/compare/cam_style.h"
 #include "app/style/shrinking.h"
-#include "core/examine/need.h"
+#include "core/assess/need.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

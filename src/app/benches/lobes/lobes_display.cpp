@@ -4,7 +4,7 @@
 #include "app/pictures/strip.h"
 #include "app/style/fact_rows.h"
 #include "app/style/rows.h"
-#include "core/examine/sources.h"
+#include "core/assess/sources.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

@@ -5,7 +5,7 @@
 #include "app/style/flow.h"
 #include "app/style/label.h"
 #include "app/style/rows.h"
-#include "core/job/entry.h"
+#include "core/typed/entry.h"
 #include "stations/lobes/remedies.h"
 #include "stations/tdc/fields.h"
 #include "stations/tdc/methods.h"

@@ -1,0 +1,27 @@
+// How far the parts of a job have come.
+#pragma once
+
+#include "core/result/findings.h"
+
+namespace lobe {
+
+enum class Progress { NotBegun, InHand, Done, LookAgain };
+
+/// Done with bore, stroke and rod.
+Progress engineProgress(const Engine& engine);
+/// Done when proved.
+Progress tdcProgress(const TdcFindings& tdc);
+/// Done with both noses of a cylinder reached and no run open.
+Progress lobesProgress(const Findings& findings);
+/// Done with a separation.
+Progress timingProgress(const Findings& findings);
+/// Done when the last move did what it was meant to and nothing measurable is left.
+Progress settingProgress(const Job& job, const Findings& findings);
+/// Done with a map of either valve that is through and keeps its limit.
+Progress clearanceProgress(const Findings& findings);
+/// Done with a closing to reckon the dynamic ratio by.
+Progress compressionProgress(const Job& job, const Findings& findings);
+/// Done once a cam is decided for.
+Progress compareProgress(const Job& job);
+
+} // namespace lobe
