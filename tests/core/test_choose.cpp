@@ -146,9 +146,9 @@ private slots:
         const auto in = intake(), ex = exhaust();
         const double opens = in.event(1.27, true), shuts = in.event(1.27, false);
         QVERIFY(near(b.value(cam, "duration.intake@1270t"), shuts - opens, 0.05));
-        QVERIFY(near(b.value(cam, "ivo"), -opens, 0.05));
+        QVERIFY(near(b.value(cam, "opens.intake@1270t"), -opens, 0.05));
         QVERIFY(near(b.value(cam, "closes.intake@1270t"), shuts - 180.0, 0.05));
-        QVERIFY(near(b.value(cam, "evc"), ex.event(1.27, false), 0.05));
+        QVERIFY(near(b.value(cam, "closes.exhaust@1270t"), ex.event(1.27, false), 0.05));
         QVERIFY(near(b.value(cam, "overlap@1270t"), -opens + ex.event(1.27, false), 0.08));
         QVERIFY(near(b.value(cam, "separation"), 110.0, 0.05));
         QVERIFY(near(b.value(cam, "valve_lift.intake"), kRatio * 7.0 - kLash, 0.01));
@@ -166,8 +166,11 @@ private slots:
     void moved() {
         Bench b(engine());
         const Cam one = b.fitted();
-        QVERIFY(near(b.value(one, "ivo", 4.0) - b.value(one, "ivo"), 4.0, 1e-9));
-        QVERIFY(near(b.value(one, "evc", 4.0) - b.value(one, "evc"), -4.0, 1e-9));
+        QVERIFY(near(b.value(one, "opens.intake@1270t", 4.0) - b.value(one, "opens.intake@1270t"),
+                     4.0, 1e-9));
+        QVERIFY(
+            near(b.value(one, "closes.exhaust@1270t", 4.0) - b.value(one, "closes.exhaust@1270t"),
+                 -4.0, 1e-9));
         QVERIFY(near(b.value(one, "separation", 4.0), 110.0, 0.05));
         QVERIFY(near(b.value(one, "overlap_area", 4.0), b.value(one, "overlap_area"), 0.5));
         QVERIFY(near(b.value(one, "clearance.intake", 4.0), leastOf(intake(), 4.0), 0.01));
@@ -192,7 +195,8 @@ private slots:
         move.made.intake->total_deg = 4.0;
         job.changes = {move};
         const Bench b(job);
-        QVERIFY(near(b.value(b.fitted(), "ivo"), -intake().event(1.27, true) + 4.0, 0.05));
+        QVERIFY(near(b.value(b.fitted(), "opens.intake@1270t"), -intake().event(1.27, true) + 4.0,
+                     0.05));
         QVERIFY(near(b.value(b.fitted(), "clearance.intake"), leastOf(intake(), 4.0), 0.02));
         // Measured again after it, nothing more is added.
         closed::Lobe earlier = intake();
@@ -200,7 +204,8 @@ private slots:
         job.runs.push_back(measured(earlier, Side::Intake, 3));
         job.runs.back().terms.afterMove = 1;
         const Bench again(job);
-        QVERIFY(near(again.value(again.fitted(), "ivo"), -intake().event(1.27, true) + 4.0, 0.05));
+        QVERIFY(near(again.value(again.fitted(), "opens.intake@1270t"),
+                     -intake().event(1.27, true) + 4.0, 0.05));
     }
 
     // Another rocker and lash, by hand: valve lift is ratio x tappet less lash.
@@ -213,7 +218,8 @@ private slots:
         QVERIFY(near(b.value(cam, "valve_lift.intake"), 1.65 * 7.0 - 0.2, 0.01));
         QVERIFY(near(b.value(cam, "clearance.intake"), leastOf(intake(), 0.0, 1.65, 0.2), 0.012));
         // At the tappet nothing is different.
-        QVERIFY(near(b.value(cam, "ivo"), b.value(b.fitted(), "ivo"), 1e-6));
+        QVERIFY(near(b.value(cam, "opens.intake@1270t"), b.value(b.fitted(), "opens.intake@1270t"),
+                     1e-6));
         // Measured at the valve it comes out the same.
         Job job = engine();
         for (Reading& r : job.runs[0].readings.edit())
@@ -222,7 +228,8 @@ private slots:
         const Bench v(job);
         const Cam other = v.cam(c);
         QVERIFY(near(v.value(other, "valve_lift.intake"), 1.65 * 7.0 - 0.2, 0.01));
-        QVERIFY(near(v.value(other, "ivo"), b.value(cam, "ivo"), 0.3));
+        QVERIFY(
+            near(v.value(other, "opens.intake@1270t"), b.value(cam, "opens.intake@1270t"), 0.3));
     }
 
     void groundShorterByTheSameForm() {
@@ -243,9 +250,9 @@ private slots:
         const Bench b(job);
         const Cam cam = b.cam(ofCard("Drumlin 9"));
         QVERIFY(cam.modelled() && cam.model.intake && cam.model.exhaust);
-        QVERIFY(near(b.value(cam, "ivo"), -intake().event(1.27, true), 0.1));
-        QVERIFY(near(b.value(cam, "evc"), exhaust().event(1.27, false), 0.1));
-        QVERIFY(near(b.value(cam, "lift.exhaust"), kRatio * 6.8 - kLash, 0.01));
+        QVERIFY(near(b.value(cam, "opens.intake@1270t"), -intake().event(1.27, true), 0.1));
+        QVERIFY(near(b.value(cam, "closes.exhaust@1270t"), exhaust().event(1.27, false), 0.1));
+        QVERIFY(near(b.value(cam, "valve_lift.exhaust"), kRatio * 6.8 - kLash, 0.01));
         const Cam truth = b.fitted();
         int inside = 0, all = 0;
         const auto figures = camFigures(b.job, b.findings, cam, {});
@@ -285,7 +292,8 @@ private slots:
         const Bench o(other);
         const Cam cam = o.cam(kept);
         QVERIFY(!cam.modelled());
-        QVERIFY(near(o.value(cam, "ivo"), b.value(b.fitted(), "ivo"), 0.05));
+        QVERIFY(near(o.value(cam, "opens.intake@1270t"), b.value(b.fitted(), "opens.intake@1270t"),
+                     0.05));
         QVERIFY(near(o.value(cam, "valve_lift.intake"), 1.7 * 7.0 - kLash, 0.01));
     }
 

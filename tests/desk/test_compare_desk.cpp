@@ -24,6 +24,7 @@ private slots:
             book::importJobFolder(session.book(), QStringLiteral(DEMO_DIR "/skerry-four"))));
         app::CompareDesk desk(session, [] { return words::Style{}; });
         desk.follow();
+        QVERIFY(desk.take(app::Line{QStringLiteral("a copy")}).ok);
         const std::vector<Cam> before = desk.cams();
         QVERIFY(before.size() >= 2);
         QVERIFY(before[0].state && before[1].state);

@@ -14,7 +14,8 @@ std::string FigureId::key() const {
     static_assert(std::size(kNames) == static_cast<std::size_t>(FigureKind::RampSpread) + 1);
     std::string out = kNames[static_cast<int>(kind)];
     if (side) out += *side == Side::Intake ? ".intake" : ".exhaust";
-    if (height) {
+    // A lobe has one centre, whatever it was taken at.
+    if (height && kind != FigureKind::Centre) {
         // Micrometres, so that 0.050 in and 1.27 mm are one height.
         out += '@';
         out += std::to_string(std::lround(height->mm * 1000.0));
