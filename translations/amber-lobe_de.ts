@@ -272,22 +272,6 @@
         <translation>Höhe</translation>
     </message>
     <message>
-        <source>ivo</source>
-        <translation>EÖ</translation>
-    </message>
-    <message>
-        <source>ivc</source>
-        <translation>ES</translation>
-    </message>
-    <message>
-        <source>evo</source>
-        <translation>AÖ</translation>
-    </message>
-    <message>
-        <source>evc</source>
-        <translation>AS</translation>
-    </message>
-    <message>
         <source>advance</source>
         <translation>Verstellung</translation>
     </message>
@@ -1330,10 +1314,6 @@ gestrichen: </translation>
         <translation>Klopfen zerstört Motoren. Kraftstoffgrenzen setzt jeder selbst, sie sind bestenfalls Richtwerte; der Kompressionsdruck ist eine Schätzung. Das letzte Wort haben Herstellerhandbuch und Messgerät.</translation>
     </message>
     <message>
-        <source>Volumes, and how the closing is called</source>
-        <translation>Volumen, und wie das Schließen bestimmt wird</translation>
-    </message>
-    <message>
         <source>keep, the next; Esc ends</source>
         <translation>behalten, die nächste; Esc beendet</translation>
     </message>
@@ -1396,10 +1376,6 @@ gestrichen: </translation>
     <message>
         <source> It is beyond every limit you set.</source>
         <translation> Das liegt über jeder gesetzten Grenze.</translation>
-    </message>
-    <message>
-        <source>The intake closes %1 after BDC%2, so %3 : 1 is what the piston squeezes.%4</source>
-        <translation>Der Einlass schließt %1 nach UT%2, also drückt der Kolben %3 : 1 zusammen.%4</translation>
     </message>
     <message>
         <source> with the cam </source>
@@ -2072,10 +2048,6 @@ Spiel </translation>
         <translation>festhalten, weiterdrehen</translation>
     </message>
     <message>
-        <source>log; %1 that agree settle it</source>
-        <translation>festhalten; %1, die übereinstimmen, genügen</translation>
-    </message>
-    <message>
         <source>expects %1 %2; b, a, bb, ab, x say otherwise   N not now   Back strike</source>
         <translation>erwartet %1 %2; b, a, bb, ab, x sagen es anders   N jetzt nicht   Rücktaste streicht</translation>
     </message>
@@ -2246,10 +2218,6 @@ Spiel </translation>
     <message>
         <source>Heights of the events</source>
         <translation>Höhen der Steuerpunkte</translation>
-    </message>
-    <message>
-        <source>one or more, such as 0.5 1.27; - for the card&apos;s</source>
-        <translation>eine oder mehrere, etwa 0.5 1.27; - für die des Datenblatts</translation>
     </message>
     <message>
         <source>Readings that must agree</source>
@@ -3552,10 +3520,6 @@ Nur für kolbengesteuerte Schlitze, nicht für Membran- oder Drehschieber.</tran
         <translation>OT ist bewiesen</translation>
     </message>
     <message>
-        <source>on, or another contact?</source>
-        <translation>weiter, oder noch eine Berührung?</translation>
-    </message>
-    <message>
         <source>on to %1</source>
         <translation>weiter zu %1</translation>
     </message>
@@ -3644,12 +3608,6 @@ Kolbenhub, Pleuel und Abfall lassen eine halbe Spanne von %1 erwarten.</translat
 The middle moves %1° per mm of drop; followed to no drop, TDC stands at %2°.</source>
         <translation>
 Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei %2°.</translation>
-    </message>
-    <message>
-        <source>
-The indicator leaves ±%1.</source>
-        <translation>
-Die Messuhr lässt ±%1.</translation>
     </message>
     <message>
         <source> Is it overlap or firing? Look at the valves of cylinder 1, and say so below.</source>
@@ -4726,10 +4684,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Das Datenblatt widerspricht sich: seine Katalogdauer, %1, ist nicht länger als die weiter oben, %2.</translation>
     </message>
     <message>
-        <source>Half the duration, %1, is no %2: the opening is to be taken off it, which makes %3.</source>
-        <translation>Die halbe Öffnungsdauer, %1, ist keine %2: das Öffnen ist abzuziehen, das ergibt %3.</translation>
-    </message>
-    <message>
         <source>The card contradicts itself: it prints %1 %2, but the rest of it makes %3.</source>
         <translation>Das Datenblatt widerspricht sich: gedruckt ist %1 %2, der Rest ergibt %3.</translation>
     </message>
@@ -5208,10 +5162,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>Einen Messwert eingeben.</translation>
     </message>
     <message>
-        <source>Character %1 is no part of a number. Digits, a point or a comma.</source>
-        <translation>Zeichen %1 gehört zu keiner Zahl. Ziffern, Punkt oder Komma.</translation>
-    </message>
-    <message>
         <source>Unknown letters. Lengths take mm, in or th; angles take b or a (before, after TDC), bb or ab (BDC).</source>
         <translation>Unbekannte Buchstaben. Längen nehmen mm, in oder th; Winkel b oder a (vor, nach OT), bb oder ab (UT).</translation>
     </message>
@@ -5422,14 +5372,6 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>bush %1</source>
         <translation>Buchse %1</translation>
-    </message>
-    <message>
-        <source>slots %1 lines</source>
-        <translation>Langloch %1 Striche</translation>
-    </message>
-    <message>
-        <source>slots %1</source>
-        <translation>Langloch %1</translation>
     </message>
     <message>
         <source>the card&apos;s centre</source>
@@ -5876,10 +5818,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>OT ist gestellt, die Berührungen weichen um %1 ab. Beide noch einmal messen: ein zweiter Durchgang, der stimmt, beweist ihn.</translation>
     </message>
     <message>
-        <source>TDC is proved: the second pass agrees within %1.</source>
-        <translation>OT ist bewiesen: der zweite Durchgang stimmt innerhalb %1.</translation>
-    </message>
-    <message>
         <source>Lift is recorded, but true TDC was never taken here. Every angle hangs on it: find TDC, then believe the timing.</source>
         <translation>Hub ist gemessen, aber der wahre OT wurde hier nie bestimmt. Jeder Winkel hängt daran: erst OT finden, dann den Steuerzeiten glauben.</translation>
     </message>
@@ -6290,16 +6228,8 @@ Die Messuhr lässt ±%1.</translation>
         <translation>am selben Winkel; - für keinen</translation>
     </message>
     <message>
-        <source>Lift the seals leave</source>
-        <translation>Hub, den die Schaftdichtung lässt</translation>
-    </message>
-    <message>
         <source>Slack of the follower</source>
         <translation>Spiel im Stößel</translation>
-    </message>
-    <message>
-        <source>Pressed askew by</source>
-        <translation>Schräg gedrückt um</translation>
     </message>
     <message>
         <source>degrees from the valve</source>
@@ -6320,14 +6250,6 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>degrees from press to press</source>
         <translation>Grad von Messung zu Messung</translation>
-    </message>
-    <message>
-        <source>Presses that agree</source>
-        <translation>Messungen, die übereinstimmen</translation>
-    </message>
-    <message>
-        <source>at each angle; 1 is enough if you say so</source>
-        <translation>an jedem Winkel; 1 genügt, wenn du es sagst</translation>
     </message>
     <message>
         <source>Within</source>
@@ -6550,14 +6472,6 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>Clearance</source>
         <translation>Freigang</translation>
-    </message>
-    <message>
-        <source>valve in, </source>
-        <translation>Ventil Ein, </translation>
-    </message>
-    <message>
-        <source>valve ex, </source>
-        <translation>Ventil Aus, </translation>
     </message>
     <message>
         <source>one angle</source>
@@ -7839,10 +7753,6 @@ Die Messuhr lässt ±%1.</translation>
         <translation>gefunden: %1</translation>
     </message>
     <message>
-        <source>what is to be kept?</source>
-        <translation>was ist festzuhalten?</translation>
-    </message>
-    <message>
         <source>keep, next; empty passes by</source>
         <translation>behalten, weiter; leer geht vorbei</translation>
     </message>
@@ -7935,10 +7845,6 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>on A4 paper</source>
         <translation>auf A4-Papier</translation>
-    </message>
-    <message>
-        <source>where is it to go?</source>
-        <translation>wohin damit?</translation>
     </message>
     <message>
         <source>save it as PDF</source>
@@ -8119,10 +8025,6 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>Readings</source>
         <translation>Ablesungen</translation>
-    </message>
-    <message>
-        <source>%1 that count or could, %2 struck</source>
-        <translation>%1 gültige, %2 gestrichene</translation>
     </message>
     <message>
         <source>How it was measured</source>
@@ -9130,6 +9032,246 @@ Die Messuhr lässt ±%1.</translation>
     <message>
         <source>TDC is proved: a number typed begins another pass.</source>
         <translation>Der OT ist bewiesen: eine getippte Zahl beginnt einen weiteren Durchgang.</translation>
+    </message>
+    <message>
+        <source>Volumes, and where the intake is taken to close</source>
+        <translation>Volumen, und wo der Einlass als geschlossen gilt</translation>
+    </message>
+    <message>
+        <source>that is </source>
+        <translation>das ist </translation>
+    </message>
+    <message numerus="yes">
+        <source>, and %n struck, with the reason kept</source>
+        <translation>
+            <numerusform>, und 1 gestrichen, mit seinem Grund</numerusform>
+            <numerusform>, und %n gestrichen, mit ihrem Grund</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The exhaust valve is shut %1 before the intake valve opens: they are never open together, which makes for a calm idle.</source>
+        <translation>Das Auslassventil ist %1 zu, ehe das Einlassventil öffnet: Sie stehen nie zugleich offen, was ruhigen Leerlauf gibt.</translation>
+    </message>
+    <message>
+        <source>The camshaft stands neither early nor late: both lobes lie alike about the top. An earlier camshaft pulls better from low speed, a later one revs higher.</source>
+        <translation>Die Nockenwelle steht weder früh noch spät: Beide Nocken liegen gleich weit vom OT. Früher gestellt zieht sie unten besser, später gestellt dreht sie höher.</translation>
+    </message>
+    <message>
+        <source>Lift until the retainer meets the seal</source>
+        <translation>Hub, bis der Teller auf die Dichtung kommt</translation>
+    </message>
+    <message>
+        <source>Pressed at an angle of</source>
+        <translation>Gedrückt unter einem Winkel von</translation>
+    </message>
+    <message>
+        <source>Presses at each angle</source>
+        <translation>Drücke je Winkel</translation>
+    </message>
+    <message>
+        <source>that must agree; 1 is enough if you say so</source>
+        <translation>die übereinstimmen müssen; 1 genügt, wenn Sie es sagen</translation>
+    </message>
+    <message>
+        <source>The intake closes %1 after BDC%2: from there the piston compresses %3 : 1.%4</source>
+        <translation>Der Einlass schließt %1 nach UT%2: Von dort verdichtet der Kolben %3 : 1.%4</translation>
+    </message>
+    <message numerus="yes">
+        <source>log; settled by %n readings that agree</source>
+        <translation>
+            <numerusform>aufnehmen</numerusform>
+            <numerusform>aufnehmen; %n übereinstimmende Ablesungen genügen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>one or more, with a space between; - for the card&apos;s</source>
+        <translation>eine oder mehrere, mit Leerzeichen dazwischen; - für die der Karte</translation>
+    </message>
+    <message>
+        <source>write what down?</source>
+        <translation>was soll aufgeschrieben werden?</translation>
+    </message>
+    <message>
+        <source>write it down</source>
+        <translation>aufschreiben</translation>
+    </message>
+    <message>
+        <source>save the sheet, or print it?</source>
+        <translation>das Blatt speichern oder drucken?</translation>
+    </message>
+    <message>
+        <source>page</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>proved</source>
+        <translation>bewiesen</translation>
+    </message>
+    <message>
+        <source>go on to %1?</source>
+        <translation>weiter zu %1?</translation>
+    </message>
+    <message>
+        <source>
+This pass alone knows TDC within ±%1.</source>
+        <translation>
+Dieser Durchgang allein kennt OT auf ±%1.</translation>
+    </message>
+    <message>
+        <source>%1 is half the duration, not the %2: less the opening it is %3.</source>
+        <translation>%1 ist die halbe Öffnungsdauer, nicht %2: um die Öffnung vermindert sind es %3.</translation>
+    </message>
+    <message>
+        <source>From character %1 on that is no number. A number is digits, with a point or a comma.</source>
+        <translation>Ab Zeichen %1 ist das keine Zahl. Eine Zahl besteht aus Ziffern, mit Punkt oder Komma.</translation>
+    </message>
+    <message>
+        <source>That is less than %1; check the decimal point.</source>
+        <translation>Das ist weniger als %1; das Komma prüfen.</translation>
+    </message>
+    <message>
+        <source>slots %1 lines earlier</source>
+        <translation>Langlöcher %1 Striche früher</translation>
+    </message>
+    <message>
+        <source>slots %1 lines later</source>
+        <translation>Langlöcher %1 Striche später</translation>
+    </message>
+    <message>
+        <source>slots %1 earlier</source>
+        <translation>Langlöcher %1 früher</translation>
+    </message>
+    <message>
+        <source>slots %1 later</source>
+        <translation>Langlöcher %1 später</translation>
+    </message>
+    <message>
+        <source>The cam stands where it should</source>
+        <translation>Die Nockenwelle steht, wo sie soll</translation>
+    </message>
+    <message>
+        <source>TDC is proved: two passes came out alike.</source>
+        <translation>OT ist bewiesen: Zwei Durchgänge kamen gleich heraus.</translation>
+    </message>
+    <message>
+        <source>TDC is proved: two passes agree within %1.</source>
+        <translation>OT ist bewiesen: Zwei Durchgänge stimmen auf %1 überein.</translation>
+    </message>
+    <message>
+        <source>At %1 % the window would have no room on this screen.</source>
+        <translation>Bei %1 % hätte das Fenster auf diesem Bildschirm keinen Platz.</translation>
+    </message>
+    <message>
+        <source>the line is cleared; once more takes back: %1</source>
+        <translation>die Zeile ist geleert; noch einmal nimmt zurück: %1</translation>
+    </message>
+    <message>
+        <source>the line is cleared</source>
+        <translation>die Zeile ist geleert</translation>
+    </message>
+    <message>
+        <source>Full screen</source>
+        <translation>Ganzer Bildschirm</translation>
+    </message>
+    <message>
+        <source>Everything larger</source>
+        <translation>Alles größer</translation>
+    </message>
+    <message>
+        <source>Everything smaller</source>
+        <translation>Alles kleiner</translation>
+    </message>
+    <message>
+        <source>The usual size</source>
+        <translation>Gewöhnliche Größe</translation>
+    </message>
+    <message>
+        <source>%1, now %2</source>
+        <translation>%1, jetzt %2</translation>
+    </message>
+    <message>
+        <source>%1 at %2 is hardly a lift: is it the wheel&apos;s number? For the events alone type events; Enter once more logs it as the lift.</source>
+        <translation>%1 bei %2 ist kaum ein Hub: Ist es die Zahl der Scheibe? Für die Steuerzeiten allein events tippen; noch einmal Enter nimmt es als Hub auf.</translation>
+    </message>
+    <message>
+        <source>“%1” is no word for how a lobe is taken: valve, tappet, light, running, curve, events, centre, once, both, each, repeat 3, step 2, wheel 360.</source>
+        <translation>„%1“ sagt nicht, wie ein Nocken aufgenommen wird: valve, tappet, light, running, curve, events, centre, once, both, each, repeat 3, step 2, wheel 360.</translation>
+    </message>
+    <message>
+        <source>A wheel is 360, against, 180, 90, signed, twice or tape.</source>
+        <translation>Eine Scheibe ist 360, against, 180, 90, signed, twice oder tape.</translation>
+    </message>
+    <message>
+        <source>Events are taken in one turn: say events too.</source>
+        <translation>In einer Umdrehung werden Steuerzeiten aufgenommen: auch events sagen.</translation>
+    </message>
+    <message>
+        <source>A number from %1 to %2.</source>
+        <translation>Eine Zahl von %1 bis %2.</translation>
+    </message>
+    <message>
+        <source>the curve every %1</source>
+        <translation>die Kurve alle %1</translation>
+    </message>
+    <message>
+        <source>the centre by two readings</source>
+        <translation>die Mitte aus zwei Ablesungen</translation>
+    </message>
+    <message>
+        <source>the centre by two readings %1 under the nose</source>
+        <translation>die Mitte aus zwei Ablesungen %1 unter der Spitze</translation>
+    </message>
+    <message>
+        <source>events at the card&apos;s height</source>
+        <translation>Steuerzeiten bei der Höhe der Karte</translation>
+    </message>
+    <message>
+        <source>events at %1</source>
+        <translation>Steuerzeiten bei %1</translation>
+    </message>
+    <message>
+        <source>both valves in one turn</source>
+        <translation>beide Ventile in einer Umdrehung</translation>
+    </message>
+    <message>
+        <source>in one turn</source>
+        <translation>in einer Umdrehung</translation>
+    </message>
+    <message>
+        <source>each once</source>
+        <translation>jede einmal</translation>
+    </message>
+    <message>
+        <source>each until %1 agree</source>
+        <translation>jede, bis %1 übereinstimmen</translation>
+    </message>
+    <message>
+        <source>the wheel as for cylinder 1</source>
+        <translation>die Scheibe wie für Zylinder 1</translation>
+    </message>
+    <message>
+        <source>leave it</source>
+        <translation>so lassen</translation>
+    </message>
+    <message>
+        <source>another way: stop, drop 3, there and back, port, highest   wheel: %1; wheel 360 for another</source>
+        <translation>anders: stop, drop 3, there and back, port, highest   Scheibe: %1; wheel 360 für eine andere</translation>
+    </message>
+    <message>
+        <source>by </source>
+        <translation>mit </translation>
+    </message>
+    <message>
+        <source>the wheel: </source>
+        <translation>die Scheibe: </translation>
+    </message>
+    <message>
+        <source>intake gap</source>
+        <translation>Einlass frei</translation>
+    </message>
+    <message>
+        <source>exhaust gap</source>
+        <translation>Auslass frei</translation>
     </message>
 </context>
 </TS>

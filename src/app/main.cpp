@@ -1,6 +1,7 @@
 #include "app/frame/application.h"
 #include "app/frame/ending.h"
 #include "app/frame/views.h"
+#include "app/frame/zoom.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -60,15 +61,21 @@ void untilThereIsADisplay(QtMsgType type, const QMessageLogContext&, const QStri
         QTextStream(stderr) << text << Qt::endl;
 }
 
-} // namespace
+/// Where books and preferences are, by the arguments; as the desktop has it where they do not say.
+app::Paths pathsOf(int argc, char** argv) {
+    Options options;
+    QStringList all;
+    for (int i = 0; i < argc; ++i)
+        all << QString::fromLocal8Bit(argv[i]);
+    // What is wrong with them is said when there is an application.
+    options.line.parse(all);
+    if (!options.line.isSet(options.data)) return app::Paths::standard();
+    const QString folder = options.line.value(options.data);
+    return {folder, folder + QStringLiteral("/preferences.ini")};
+}
 
-int main(int argc, char** argv) {
-    if (asksForHelp(argc, argv)) {
-        QCoreApplication core(argc, argv);
-        name();
-        Options().line.process(core);
-        return 0;
-    }
+/// Shows the window until it ends. `again`: the arguments by which the same is shown anew.
+int show(int argc, char** argv, QStringList& again) {
     // Without a display Qt ends the program from within; it is said in a sentence before.
     qInstallMessageHandler(untilThereIsADisplay);
     QApplication qt(argc, argv);
@@ -77,12 +84,7 @@ int main(int argc, char** argv) {
     Options options;
     options.line.process(qt);
 
-    app::Paths paths = app::Paths::standard();
-    if (options.line.isSet(options.data)) {
-        const QString folder = options.line.value(options.data);
-        paths = {folder, folder + QStringLiteral("/preferences.ini")};
-    }
-    app::Application application(paths);
+    app::Application application(pathsOf(argc, argv));
     QString sentence;
     const QString book = options.line.positionalArguments().value(0);
     const bool views = options.line.isSet(options.views);
@@ -101,5 +103,31 @@ int main(int argc, char** argv) {
         return written.isEmpty() ? 1 : 0;
     }
     const app::Ending ending([&] { application.end(); });
-    return QApplication::exec();
+    QObject::connect(
+        &application.window(), &app::MainWindow::startAgainWanted, &qt,
+        [] { QCoreApplication::exit(app::kStartAgain); }, Qt::QueuedConnection);
+    const int result = QApplication::exec();
+    // The book that is open, wherever it was opened.
+    again = {QString::fromLocal8Bit(argv[0])};
+    if (options.line.isSet(options.data))
+        again << QStringLiteral("--data") << options.line.value(options.data);
+    again << (application.books().inDemo() ? QStringLiteral("--demo")
+                                           : application.session().book().path());
+    return result;
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    if (asksForHelp(argc, argv)) {
+        QCoreApplication core(argc, argv);
+        name();
+        Options().line.process(core);
+        return 0;
+    }
+    app::applyZoom(pathsOf(argc, argv).preferences);
+    QStringList again;
+    const int result = show(argc, argv, again);
+    if (result == app::kStartAgain) app::startAgain(again);
+    return result;
 }

@@ -26,10 +26,14 @@ int FactSheet::onward() const {
     return static_cast<int>(next);
 }
 
-Prompt FactSheet::prompt(const QString& enter, const words::Style& style) const {
+Prompt FactSheet::prompt(const Facts& facts, const QString& enter,
+                         const words::Style& style) const {
     const Field& f = *field();
     Prompt p;
-    p.subject = f.subject;
+    // What Enter alone would keep is shown before it is kept.
+    const QString now = f.shown(facts, style);
+    p.subject =
+        now.isEmpty() || now == noValue() ? f.subject : Say::tr("%1, now %2").arg(f.subject, now);
     p.several = true;
     p.ask = f.question.isEmpty() ? f.name + QLatin1Char('?') : f.question;
     p.enter = enter;
@@ -43,7 +47,7 @@ Echo FactSheet::understand(const Facts& facts, const QString& text,
     Facts changed = facts;
     const QString why = field()->take(changed, text, style);
     if (!why.isEmpty()) return {false, why};
-    return {true, Say::tr("reads as ") + field()->shown(changed, style)};
+    return {true, Say::tr("that is ") + field()->shown(changed, style)};
 }
 
 Echo FactSheet::take(Facts& facts, const QString& text, const words::Style& style) const {

@@ -28,7 +28,7 @@ public:
     void step(int by) { moveTo(at_ + by); }
 
     /// `enter` says what Enter does.
-    Prompt prompt(const QString& enter, const words::Style& style) const;
+    Prompt prompt(const Facts& facts, const QString& enter, const words::Style& style) const;
     /// How it reads, or why not; changes nothing.
     Echo understand(const Facts& facts, const QString& text, const words::Style& style) const;
     /// Changes the facts by what was typed; an empty line changes nothing.

@@ -22,7 +22,7 @@ bool FactsDesk::step(int direction) {
 }
 
 Prompt FactsDesk::prompt() const {
-    return sheet_.field() ? finished(sheet_.prompt(enterKeeps(), style())) : ownPrompt();
+    return sheet_.field() ? finished(sheet_.prompt(facts(), enterKeeps(), style())) : ownPrompt();
 }
 
 Echo FactsDesk::understand(const QString& text) const {

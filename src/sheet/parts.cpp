@@ -118,7 +118,9 @@ QString measured(const Job& job, const Findings& f, const Options& o) {
         if (!run.readings.empty())
             t.fact(Say::tr("Cylinder %1 %2 taken").arg(run.cylinder).arg(words::sideName(run.side)),
                    howTaken(run, job, o.style));
-    t.fact(Say::tr("Readings"), Say::tr("%1 that count or could, %2 struck").arg(live).arg(struck));
+    QString readings = Say::tr("%n readings", nullptr, live);
+    if (struck > 0) readings += Say::tr(", and %n struck, with the reason kept", nullptr, struck);
+    t.fact(Say::tr("Readings"), readings);
     QString tdc;
     for (const Finding& each : f.tdc.findings)
         tdc += paragraph(words::sentence(each, o.style));

@@ -82,12 +82,23 @@ QStringList plainWords(const Job& job, const Findings& findings, const words::St
         out << Say::tr("The two lobes stand %1 apart on the camshaft. Closer together they give a "
                        "stronger middle range and a rougher idle, farther apart a smoother one.")
                    .arg(whole(*separation));
-    if (const auto overlap = value(FigureKind::Overlap))
-        out << Say::tr("For %1 of a turn both valves are open together. That overlap lets the "
-                       "exhaust help to draw in the fresh charge when the engine turns fast.")
-                   .arg(whole(*overlap));
+    // Under a degree there is nothing to be said of either.
+    if (const auto overlap = value(FigureKind::Overlap); overlap && std::abs(*overlap) >= 0.5)
+        out << (*overlap < 0.0
+                    ? Say::tr(
+                          "The exhaust valve is shut %1 before the intake valve opens: they are "
+                          "never open together, which makes for a calm idle.")
+                          .arg(whole(-*overlap))
+                    : Say::tr(
+                          "For %1 of a turn both valves are open together. That overlap lets the "
+                          "exhaust help to draw in the fresh charge when the engine turns fast.")
+                          .arg(whole(*overlap)));
     if (const auto advance = value(FigureKind::Advance))
-        out << (*advance >= 0.0
+        out << (std::abs(*advance) < 0.5
+                    ? Say::tr("The camshaft stands neither early nor late: both lobes lie alike "
+                              "about the top. An earlier camshaft pulls better from low speed, a "
+                              "later one revs higher.")
+                : *advance >= 0.0
                     ? Say::tr("The camshaft stands %1 early. An earlier camshaft pulls better from "
                               "low speed, a later one revs higher.")
                           .arg(whole(*advance))

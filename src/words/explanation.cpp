@@ -201,8 +201,8 @@ QString contradiction(const CardContradiction& c, const Style& style) {
             .arg(degrees(c.printed, style), degrees(c.follows, style));
     }
     if (c.half)
-        return Say::tr("Half the duration, %1, is no %2: the opening is to be taken off it, which "
-                       "makes %3.")
+        return Say::tr("%1 is half the duration, not the %2: less the opening it is "
+                       "%3.")
             .arg(degrees(c.printed, style), what, degrees(c.follows, style));
     return Say::tr("The card contradicts itself: it prints %1 %2, but the rest of it makes "
                    "%3.")

@@ -53,7 +53,8 @@ QString sentence(const EntryError& e, const Style& style) {
     case EntryFault::Empty:
         return Say::tr("Type a reading.");
     case EntryFault::NotANumber:
-        return Say::tr("Character %1 is no part of a number. Digits, a point or a comma.")
+        return Say::tr("From character %1 on that is no number. A number is digits, with a point "
+                       "or a comma.")
             .arg(e.column + 1);
     case EntryFault::UnknownSuffix:
         return Say::tr("Unknown letters. Lengths take mm, in or th; angles take b or a (before, "
@@ -61,7 +62,8 @@ QString sentence(const EntryError& e, const Style& style) {
     case EntryFault::DivideByZero:
         return Say::tr("That divides by zero.");
     case EntryFault::OutOfRange:
-        return Say::tr("That is beyond %1; check the decimal point.")
+        return (e.atLeast ? Say::tr("That is less than %1; check the decimal point.")
+                          : Say::tr("That is beyond %1; check the decimal point."))
             .arg(e.isLength ? dimension(e.limit, style) + QLatin1Char(' ') + unitName(style)
                             : shortest(e.limit, 2, style));
     case EntryFault::Fraction:

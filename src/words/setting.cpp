@@ -155,9 +155,11 @@ QString moveShort(const Drive& d, const DriveMove& m, const Style& style,
                             signedFixed(fitted.bush_deg + m.bush_deg, 1, style)));
     if (m.slot_deg != 0.0) {
         parts << (d.slotLine_deg > 0.0
-                      ? Say::tr("slots %1 lines")
-                            .arg(signedFixed(m.slot_deg / d.slotLine_deg, 1, style))
-                      : Say::tr("slots %1").arg(signedFixed(m.slot_deg, 1, style)));
+                      ? (m.slot_deg > 0.0 ? Say::tr("slots %1 lines earlier")
+                                          : Say::tr("slots %1 lines later"))
+                            .arg(shortest(std::abs(m.slot_deg) / d.slotLine_deg, 1, style))
+                      : (m.slot_deg > 0.0 ? Say::tr("slots %1 earlier") : Say::tr("slots %1 later"))
+                            .arg(degrees(std::abs(m.slot_deg), style)));
     }
     if (!parts.isEmpty()) return parts.join(QStringLiteral(", "));
     return m.total_deg == 0.0 ? Say::tr("as it stands") : moveBy(m.total_deg, style);
@@ -479,9 +481,11 @@ QStringList withoutMarks(const Job& job, const Style& style) {
 }
 
 QString sentence(const LevelCheck& c, double tooth, const Engine& engine, const Style& style) {
-    const QString off = Say::tr("The cam stands %1 %2")
-                            .arg(degrees(std::abs(c.late_deg), style),
-                                 c.late_deg >= 0.0 ? Say::tr("late") : Say::tr("early"));
+    const bool none = std::abs(c.late_deg) < 0.05;
+    const QString off = none ? Say::tr("The cam stands where it should")
+                             : Say::tr("The cam stands %1 %2")
+                                   .arg(degrees(std::abs(c.late_deg), style),
+                                        c.late_deg >= 0.0 ? Say::tr("late") : Say::tr("early"));
     if (tooth <= 0.0) return off + Say::tr("; say how many teeth the cam wheel has.");
     if (c.rightTooth)
         return off + Say::tr(", less than half a tooth (%1): it is on the right tooth. "

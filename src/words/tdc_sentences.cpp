@@ -110,7 +110,8 @@ QString said(const found::TdcNotProved& f, const Finding&, const Style& style) {
 }
 
 QString said(const found::TdcProved& f, const Finding&, const Style& style) {
-    return Say::tr("TDC is proved: the second pass agrees within %1.")
+    if (f.apart_deg < 0.005) return Say::tr("TDC is proved: two passes came out alike.");
+    return Say::tr("TDC is proved: two passes agree within %1.")
         .arg(degrees(f.apart_deg, style, 2));
 }
 

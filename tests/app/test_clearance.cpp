@@ -153,8 +153,8 @@ private slots:
         open(rig, 1);
         rig.window().go(stations::set);
         const QString outcome = rig.find<app::FigureTable>("setOutcome")->text();
-        QVERIFY2(outcome.contains(QStringLiteral("valve in, mm")), qPrintable(outcome));
-        QVERIFY(outcome.contains(QStringLiteral("valve ex, mm")));
+        QVERIFY2(outcome.contains(QStringLiteral("intake gap")), qPrintable(outcome));
+        QVERIFY(outcome.contains(QStringLiteral("exhaust gap")));
         const auto window = windowNow(rig.session().job(), rig.session().findings(), Side::Intake);
         QVERIFY(window && window->to_deg > 0.0 && window->to_deg < 30.0);
         // Beyond it the figure is marked.

@@ -75,7 +75,7 @@ private slots:
         rig.type(QStringLiteral("overlap"));
         QVERIFY(rig.onDisk().fitted.top == WhichTop::Overlap);
         QCOMPARE(rig.onDisk().contacts.size(), std::size_t(5));
-        QVERIFY(rig.text("ask").contains(QStringLiteral("another contact")));
+        QVERIFY(rig.text("ask").contains(QStringLiteral("go on to Lobes")));
     }
 
     void everyMethodAndScaleIsKept() {

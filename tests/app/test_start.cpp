@@ -95,7 +95,7 @@ private slots:
             QVERIFY(QFile::copy(book, alone));
             QCOMPARE(support::opened(alone)->jobs().size(), std::size_t(1));
             written.sync();
-            QVERIFY(written.contains(QStringLiteral("geometry")));
+            QVERIFY(written.contains(QStringLiteral("screen")));
             QVERIFY(!(QFile::permissions(written.fileName()) &
                       (QFile::ReadGroup | QFile::ReadOther | QFile::WriteGroup)));
         }

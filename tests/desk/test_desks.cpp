@@ -189,9 +189,9 @@ private slots:
     void whatIsNoReadingKeepsNothing() {
         Rig rig;
         app::TdcDesk desk(*rig.session, rig.manner());
-        const Echo echo = desk.understand(QStringLiteral("stop"));
+        const Echo echo = desk.understand(QStringLiteral("stops"));
         QVERIFY(!echo.ok && !echo.text.isEmpty());
-        QVERIFY(!desk.submit(QStringLiteral("stop")).ok);
+        QVERIFY(!desk.submit(QStringLiteral("stops")).ok);
         QVERIFY(!desk.submit(QStringLiteral("drop 0")).ok);
         QVERIFY(rig.onDisk().contacts.empty());
     }

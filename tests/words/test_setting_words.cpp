@@ -94,7 +94,7 @@ private slots:
         // 2 cam degrees on 30 mm: 1.047 mm.
         QVERIFY2(steps(e, m).contains(QStringLiteral("2 lines, 4° crank, 2° cam, 1.047 mm")),
                  qPrintable(steps(e, m)));
-        QCOMPARE(words::moveShort(e.drive, m, {}), QStringLiteral("slots +2.0 lines"));
+        QCOMPARE(words::moveShort(e.drive, m, {}), QStringLiteral("slots 2 lines earlier"));
         QCOMPARE(words::moveShort(e.drive, teeth(-1), {}), QStringLiteral("1 tooth back"));
         QCOMPARE(steps(e, DriveMove{}), QStringLiteral("Leave the drive as it stands."));
     }

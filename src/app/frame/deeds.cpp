@@ -29,7 +29,11 @@ constexpr std::pair<const char*, const char*> kSaid[] = {{"top", "overlap or fir
                                                          {"kept", "state kept to compare"},
                                                          {"wheel", "wheel's numbers"},
                                                          {"taken", "place the lift is taken at"},
-                                                         {"zeros_mm", "indicator's zero"}};
+                                                         {"zeros_mm", "indicator's zero"},
+                                                         {"ivo", "intake opening"},
+                                                         {"ivc", "intake closing"},
+                                                         {"evo", "exhaust opening"},
+                                                         {"evc", "exhaust closing"}};
 
 /// What fieldName can say, for translators; a field that is missing here is said in English.
 [[maybe_unused]] constexpr const char* kFields[] = {
@@ -98,10 +102,10 @@ constexpr std::pair<const char*, const char*> kSaid[] = {{"top", "overlap or fir
     QT_TRANSLATE_NOOP("Say", "bank angle"),
     QT_TRANSLATE_NOOP("Say", "second bank"),
     QT_TRANSLATE_NOOP("Say", "height"),
-    QT_TRANSLATE_NOOP("Say", "ivo"),
-    QT_TRANSLATE_NOOP("Say", "ivc"),
-    QT_TRANSLATE_NOOP("Say", "evo"),
-    QT_TRANSLATE_NOOP("Say", "evc"),
+    QT_TRANSLATE_NOOP("Say", "intake opening"),
+    QT_TRANSLATE_NOOP("Say", "intake closing"),
+    QT_TRANSLATE_NOOP("Say", "exhaust opening"),
+    QT_TRANSLATE_NOOP("Say", "exhaust closing"),
     QT_TRANSLATE_NOOP("Say", "advance"),
     QT_TRANSLATE_NOOP("Say", "intake duration"),
     QT_TRANSLATE_NOOP("Say", "exhaust duration"),

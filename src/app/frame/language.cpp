@@ -7,6 +7,7 @@
 #include <QTranslator>
 
 #include <memory>
+#include <utility>
 
 namespace app {
 
@@ -31,6 +32,7 @@ QList<Language> languages() {
         for (const QString& file : QDir(kFolder).entryList(QDir::Files, QDir::Name)) {
             if (!file.startsWith(kName)) continue;
             const QString code = file.mid(kName.size()).chopped(3);
+            if (code == all.front().code) continue; // English has its plurals there
             all << Language{code, QLocale(code).nativeLanguageName()};
         }
         return all;
@@ -41,9 +43,11 @@ QList<Language> languages() {
 void speak(const QString& code) {
     // Its own texts, and those of Qt's dialogs.
     static std::unique_ptr<QTranslator> installed[2];
+    static QString spoken;
+    const QString chosen = code.isEmpty() ? ofSystem() : code;
+    if (std::exchange(spoken, chosen) == chosen) return;
     for (auto& each : installed)
         each.reset(); // takes itself out
-    const QString chosen = code.isEmpty() ? ofSystem() : code;
     const QString qts = QLibraryInfo::path(QLibraryInfo::TranslationsPath);
     const std::pair<QString, QString> files[] = {{kName + chosen, kFolder},
                                                  {QStringLiteral("qtbase_") + chosen, qts}};

@@ -18,6 +18,7 @@
 #include "app/frame/top_bar.h"
 #include "app/frame/typing.h"
 #include "app/frame/welcome.h"
+#include "app/frame/zoom.h"
 #include "app/style/clipboard.h"
 #include "app/style/label.h"
 #include "app/style/type_loader.h"
@@ -30,6 +31,7 @@
 #include <QFileInfo>
 #include <QLabel>
 #include <QMimeData>
+#include <QScreen>
 #include <QTimer>
 
 #include <algorithm>
@@ -49,7 +51,10 @@ MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dial
     : session_(session), books_(books), look_(look), dialogs_(dialogs), preferences_(preferences) {
     setWindowTitle(Say::tr("Amber Lobe"));
     setAcceptDrops(true);
-    new Placing(*this, kWanted, kLeast, preferences_.geometry());
+    // Where it stood last, if that screen is there; each has a place and a size of its own.
+    QScreen* screen = screenCalled(preferences_.screen());
+    if (screen) setScreen(screen);
+    new Placing(*this, kWanted, kLeast, preferences_.geometry(screenWord(screen)));
     look_.dress(); // before there are widgets: each is dressed once
     // The window manager finds it a place while the parts are made; they are painted once.
     if (opening == Opening::Shown) show();
@@ -58,6 +63,7 @@ MainWindow::MainWindow(Session& session, Books& books, Look& look, Dialogs& dial
     bookOpened(left);
     if (preferences_.atStand()) setAtStand(true);
     frame_->show();
+    entry_->line()->setText(preferences_.takeHalfTyped());
 }
 
 void MainWindow::build(const TypeLoader& type) {
@@ -297,6 +303,38 @@ void MainWindow::setLanguage(const QString& code) {
     say(Say::tr("The language changes when Amber Lobe is started again."));
 }
 
+void MainWindow::setFullScreen(bool on) {
+    // As it was before, maximized too.
+    setWindowState(on ? windowState() | Qt::WindowFullScreen
+                      : windowState() & ~Qt::WindowFullScreen);
+}
+
+void MainWindow::setZoom(int percent) {
+    const int now = preferences_.zoom();
+    if (percent == now) return;
+    if (screen() && !zoomFits(percent, now, screen()->availableGeometry().size()))
+        return say(Say::tr("At %1 % the window would have no room on this screen.").arg(percent));
+    preferences_.setZoom(percent);
+    preferences_.setHalfTyped(entry_->line()->text());
+    remember();
+    emit startAgainWanted();
+}
+
+int MainWindow::zoom() const {
+    return preferences_.zoom();
+}
+
+void MainWindow::undo() {
+    // First what stands half typed, then what is in the book.
+    if (entry_->line()->text().isEmpty()) return session_.undo();
+    const auto next = session_.undoable();
+    words::Style style = look_.style();
+    style.wheel = session_.job().fitted.degreeWheel();
+    entry_->showSaid(
+        next ? Say::tr("the line is cleared; once more takes back: %1").arg(deedName(*next, style))
+             : Say::tr("the line is cleared"));
+}
+
 void MainWindow::setTick(bool on) {
     preferences_.setTick(on);
 }
@@ -362,7 +400,7 @@ std::optional<Echo> MainWindow::anywhere(const QString& text, bool enter) {
 }
 
 void MainWindow::remember() {
-    preferences_.setGeometry(saveGeometry());
+    preferences_.setGeometry(screenWord(screen()), saveGeometry());
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {

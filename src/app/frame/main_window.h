@@ -74,6 +74,13 @@ public:
     /// Desk or stand: two postures of one window.
     void setAtStand(bool on);
     bool atStand() const { return atStand_; }
+    /// Without frame and panels, and back.
+    void setFullScreen(bool on);
+    /// How large everything is shown, percent; another size starts the program anew.
+    int zoom() const;
+    void setZoom(int percent);
+    /// Takes back what stands half typed, else the last action of the job.
+    void undo();
     /// Whether logging is heard.
     void setTick(bool on);
     /// Its code; empty: as the system has it. Spoken from the next start on.
@@ -89,6 +96,8 @@ public:
     void exportTable();
 
 signals:
+    /// The program is to be started anew, in its own place; all is kept.
+    void startAgainWanted();
     /// A reading was logged and is to be heard.
     void ticked();
 

@@ -8,6 +8,7 @@
 #include "app/frame/file_traffic.h"
 #include "app/frame/language.h"
 #include "app/frame/main_window.h"
+#include "app/frame/zoom.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -89,7 +90,7 @@ void Menus::jobMenu() {
 
 void Menus::editMenu() {
     QMenu* menu = bar_->addMenu(Say::tr("&Edit"));
-    undo_ = add(menu, "undo", Say::tr("Undo"), "Ctrl+Z", [this] { session_.undo(); });
+    undo_ = add(menu, "undo", Say::tr("Undo"), "Ctrl+Z", [this] { window_.undo(); });
     redo_ = add(menu, "redo", Say::tr("Redo"), "Ctrl+Shift+Z", [this] { session_.redo(); });
     needJob_ << add(menu, "copyShown", Say::tr("Copy what is shown"), "",
                     [this] { window_.copyShown(); });
@@ -171,6 +172,18 @@ void Menus::viewMenu() {
         [this] { look_.setInches(!look_.inches()); });
     add(menu, "light", Say::tr("Light or dark"), "Ctrl+L",
         [this] { look_.setDark(!look_.dark()); });
+    add(menu, "fullScreen", Say::tr("Full screen"), "F11",
+        [this] { window_.setFullScreen(!window_.isFullScreen()); });
+    const auto zoom = [this](int direction) {
+        window_.setZoom(zoomBeside(window_.zoom(), direction));
+    };
+    // Plus is typed with Shift, without, and beside the digits.
+    add(menu, "larger", Say::tr("Everything larger"), "", [zoom] { zoom(1); })
+        ->setShortcuts({QKeySequence(QStringLiteral("Ctrl++")),
+                        QKeySequence(QStringLiteral("Ctrl+Shift++")),
+                        QKeySequence(QStringLiteral("Ctrl+="))});
+    add(menu, "smaller", Say::tr("Everything smaller"), "Ctrl+-", [zoom] { zoom(-1); });
+    add(menu, "usualSize", Say::tr("The usual size"), "", [this] { window_.setZoom(100); });
     languageMenu(menu);
 }
 

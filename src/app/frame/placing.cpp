@@ -16,6 +16,18 @@ constexpr int kBeside = 8, kAbove = 40;
 constexpr int kLooks = 20, kSettled_ms = 120;
 } // namespace
 
+QString screenWord(const QScreen* screen) {
+    if (!screen) return {};
+    const QSize size = screen->size() * screen->devicePixelRatio();
+    return QStringLiteral("%1 %2x%3").arg(screen->name()).arg(size.width()).arg(size.height());
+}
+
+QScreen* screenCalled(const QString& word) {
+    for (QScreen* screen : QGuiApplication::screens())
+        if (screenWord(screen) == word) return screen;
+    return QGuiApplication::primaryScreen();
+}
+
 Placing::Placing(QWidget& window, const QSize& wanted, const QSize& least, const QByteArray& shape)
     : QObject(&window), window_(window), least_(least) {
     // Without a screen there is nothing to stand within.

@@ -4,9 +4,17 @@
 #include <QObject>
 #include <QPointer>
 #include <QSize>
+#include <QString>
 #include <QWidget>
 
+class QScreen;
+
 namespace app {
+
+/// A word for a screen, by its name and size.
+QString screenWord(const QScreen* screen);
+/// The one called so, while it is plugged in; else the first. Null without any.
+QScreen* screenCalled(const QString& word);
 
 /// Sees to it once, when the window manager has put its frame round the window; what it has to know
 /// before is a guess. Ends with the window.

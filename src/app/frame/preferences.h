@@ -43,10 +43,41 @@ public:
     void setTick(bool v) { settings_.setValue(QStringLiteral("tick"), v); }
     bool atStand() const { return settings_.value(QStringLiteral("stand"), false).toBool(); }
     void setAtStand(bool v) { settings_.setValue(QStringLiteral("stand"), v); }
-    QByteArray geometry() const {
-        return settings_.value(QStringLiteral("geometry")).toByteArray();
+    /// Where the window stood and how large, by screen; `screen` is a word for one. Empty: never.
+    QByteArray geometry(const QString& screen) const {
+        const auto of = settings_.value(QStringLiteral("window-") + wordOf(screen));
+        return (of.isValid() ? of : settings_.value(QStringLiteral("geometry"))).toByteArray();
     }
-    void setGeometry(const QByteArray& v) { settings_.setValue(QStringLiteral("geometry"), v); }
+    void setGeometry(const QString& screen, const QByteArray& v) {
+        settings_.setValue(QStringLiteral("window-") + wordOf(screen), v);
+        settings_.setValue(QStringLiteral("screen"), screen);
+    }
+    /// The screen it stood on last; empty: none yet.
+    QString screen() const { return settings_.value(QStringLiteral("screen")).toString(); }
+    /// How large everything is shown, percent.
+    int zoom() const {
+        return std::clamp(settings_.value(QStringLiteral("zoom"), 100).toInt(), 80, 200);
+    }
+    void setZoom(int percent) {
+        settings_.setValue(QStringLiteral("zoom"), percent);
+        settings_.sync();
+    }
+    /// The same of a file, before there is an application; 100 where it cannot be read.
+    static int zoomIn(const QString& file) {
+        const QFileInfo there(file);
+        if (!there.isFile()) return 100;
+        const QSettings kept(file, QSettings::IniFormat);
+        return std::clamp(kept.value(QStringLiteral("zoom"), 100).toInt(), 80, 200);
+    }
+    /// What stood half typed in the line when the program started itself anew; once.
+    QString takeHalfTyped() {
+        const QString text = settings_.value(QStringLiteral("half-typed")).toString();
+        settings_.remove(QStringLiteral("half-typed"));
+        return text;
+    }
+    void setHalfTyped(const QString& text) {
+        if (!text.isEmpty()) settings_.setValue(QStringLiteral("half-typed"), text);
+    }
 
     /// Books opened before, the last first.
     QStringList recentBooks() const {

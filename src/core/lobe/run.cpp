@@ -64,10 +64,42 @@ double wheelShift_deg(const Job& job, int cylinder, const RunConditions& conditi
     return conditions.wheelOfFirst ? -wrapCycle({behind}).deg : 0.0;
 }
 
+/// A lobe's first run as the job's newest was taken: said once, it holds for the others. What is of
+/// the lobe itself stays its own.
+static RunConditions asNewest(const Job& job, int cylinder, const RunConditions& usual) {
+    const LiftRun& newest = job.runs.back();
+    RunConditions c = newest.terms;
+    // What the engine has, unless it was made solid to be measured.
+    if (usual.follower != Follower::Hydraulic || c.follower != Follower::HydraulicMadeSolid)
+        c.follower = usual.follower;
+    c.ratio = usual.ratio;
+    c.lash_mm = usual.lash_mm;
+    c.from = usual.from;
+    c.to = usual.to;
+    c.valveLift_mm.reset();
+    c.tappetLift_mm.reset();
+    c.measuredRatio = false;
+    c.noseLift_mm.reset();
+    c.tdcAnswered = 0;
+    const auto behind = job.engine.behindFirst_deg(cylinder);
+    c.wheelOfFirst = newest.terms.wheelOfFirst && cylinder > 1 && behind;
+    if (c.wheelOfFirst) {
+        c.from.deg += wrapCycle({*behind}).deg;
+        c.to.deg += wrapCycle({*behind}).deg;
+    }
+    return c;
+}
+
 RunConditions nextConditions(const Job& job, int cylinder, Side side) {
-    RunConditions conditions = usualConditions(job.engine, side);
+    const RunConditions usual = usualConditions(job.engine, side);
+    RunConditions conditions = usual;
+    const LiftRun* own = nullptr;
     for (const LiftRun& r : job.runs)
-        if (r.cylinder == cylinder && r.side == side) conditions = r.terms;
+        if (r.cylinder == cylinder && r.side == side) own = &r;
+    if (own)
+        conditions = own->terms;
+    else if (!job.runs.empty())
+        conditions = asNewest(job, cylinder, usual);
     conditions.source.clear();
     conditions.shift_deg = wheelShift_deg(job, cylinder, conditions);
     conditions.zeros.clear();

@@ -34,8 +34,8 @@ int lastMove(const Job& job);
 /// stands turned by as much as it is behind.
 double wheelShift_deg(const Job& job, int cylinder, const RunConditions& conditions);
 
-/// The conditions of a new run: those of the lobe's last one without what was its alone, else the
-/// usual ones; at the present setting of the cam.
+/// The conditions of a new run: those of the lobe's last one, else of the job's newest, without
+/// what was its alone, else the usual ones; at the present setting of the cam.
 RunConditions nextConditions(const Job& job, int cylinder, Side side);
 
 /// The live readings as lifts for `analyseLobe`: those struck, taken backing up, or with a zero

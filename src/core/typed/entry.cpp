@@ -432,7 +432,8 @@ Understood<RunEntry> readRunEntry(std::string_view text, Side lobeSide, LengthUn
         const auto step = readNumber(s.rest());
         if (const auto* e = std::get_if<EntryError>(&step)) return *e;
         const double deg = std::get<double>(step);
-        if (deg < 0.1 || deg > 30.0) return EntryError{EntryFault::OutOfRange, 0, 30.0};
+        if (deg < 0.1) return EntryError{EntryFault::OutOfRange, 0, 0.1, false, true};
+        if (deg > 30.0) return EntryError{EntryFault::OutOfRange, 0, 30.0};
         entry.step_deg = deg;
         return entry;
     }
@@ -479,7 +480,7 @@ Understood<Height> readHeight(std::string_view text, LengthUnit shown, Place oth
         height.at = Place::Tappet;
     s.skipSpace();
     if (!s.atEnd()) return leftover(s);
-    if (height.mm < 0.01) return EntryError{EntryFault::OutOfRange, 0, 0.01};
+    if (height.mm < 0.01) return EntryError{EntryFault::OutOfRange, 0, 0.01, true, true};
     return height;
 }
 

@@ -52,6 +52,7 @@ struct EntryError {
     int column = 0; ///< 0-based, where it went wrong
     double limit = 0.0;
     bool isLength = false; ///< `limit` is in mm
+    bool atLeast = false;  ///< it is a bound below, not above
 };
 
 template <class T> using Understood = std::variant<T, EntryError>;

@@ -162,13 +162,13 @@ void mockUp(std::vector<Field>& all) {
         Say::tr("Lift under the running spring"), Say::tr("at the same angle; - for none"), 0.0,
         30.0, true, [](Facts & f) -> auto& { return f.mockUp.runningLift_mm; }));
     more(lengthField(
-        Say::tr("Lift the seals leave"), 0.0, 30.0,
+        Say::tr("Lift until the retainer meets the seal"), 0.0, 30.0,
         [](Facts & f) -> auto& { return f.mockUp.sealLift_mm; }, 12.0));
     more(lengthField(
         Say::tr("Slack of the follower"), 0.0, 3.0,
         [](Facts & f) -> auto& { return f.mockUp.slack_mm; }, 0.3));
     more(numberField(
-        Say::tr("Pressed askew by"), Say::tr("degrees from the valve"), 0, 45, 1,
+        Say::tr("Pressed at an angle of"), Say::tr("degrees from the valve"), 0, 45, 1,
         [](Facts & f) -> auto& { return f.mockUp.askew_deg; }, 5));
     more(lengthField(
         Say::tr("Spacer"), 0.0, 10.0, [](Facts & f) -> auto& { return f.mockUp.spacer_mm; }, 1.0));
@@ -177,8 +177,8 @@ void mockUp(std::vector<Field>& all) {
     more(numberField(
         Say::tr("Step"), Say::tr("degrees from press to press"), 0.5, 10, 1,
         [](Facts & f) -> auto& { return f.mockUp.step_deg; }, 2));
-    more(count(Say::tr("Presses that agree"), Say::tr("at each angle; 1 is enough if you say so"),
-               1, 5, &MockUp::presses));
+    more(count(Say::tr("Presses at each angle"),
+               Say::tr("that must agree; 1 is enough if you say so"), 1, 5, &MockUp::presses));
     more(lengthField(
         Say::tr("Within"), 0.005, 0.5, [](Facts & f) -> auto& { return f.mockUp.tolerance_mm; },
         0.05));

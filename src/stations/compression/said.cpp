@@ -46,7 +46,7 @@ QString CompressionDesk::verdict() const {
     // A ratio of part of the volume goes with no fuel.
     if (!without.isEmpty())
         fuel = Say::tr(" That is%1: the true ratio is lower. Go down and type them.").arg(without);
-    return Say::tr("The intake closes %1 after BDC%2, so %3 : 1 is what the piston squeezes.%4")
+    return Say::tr("The intake closes %1 after BDC%2: from there the piston compresses %3 : 1.%4")
         .arg(words::degrees(c.effective_deg, style()),
              a == 0.0 ? QString() : Say::tr(" with the cam ") + words::moveBy(a, style()),
              words::fixed(c.dynamicRatio, 2, style()), fuel);

@@ -182,7 +182,7 @@ Prompt EventEntry::prompt(Prompt p, const QString& onward, const words::Style& s
     p.enter = t.fromNose && w->of == ReadingOf::Closes
                   ? Say::tr("log; go back well past it, then come up to it")
               : t.oneTurn ? Say::tr("log, go on turning")
-                          : Say::tr("log; %1 that agree settle it").arg(t.repeats);
+                          : Say::tr("log; settled by %n readings that agree", nullptr, t.repeats);
     p.keys = Say::tr("expects %1 %2; b, a, bb, ab, x say otherwise   N not now   Back strike")
                  .arg(usual.after ? Say::tr("after") : Say::tr("before"),
                       usual.centre == DeadCentre::Top ? Say::tr("TDC") : Say::tr("BDC"));

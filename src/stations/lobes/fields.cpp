@@ -125,7 +125,7 @@ std::vector<Field> make() {
                            [](Facts& f) -> OffAxis& { return f.conditions.offAxis; }));
 
     add(lengthsField(Say::tr("Heights of the events"),
-                     Say::tr("one or more, such as 0.5 1.27; - for the card's"), 4,
+                     Say::tr("one or more, with a space between; - for the card's"), 4,
                      [](Facts& f) -> std::vector<Height>& { return f.conditions.eventHeights; }),
         Say::tr("Events only"));
     add(choiceField(

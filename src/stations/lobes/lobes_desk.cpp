@@ -160,6 +160,8 @@ void LobesDesk::goOnward() {
 }
 
 std::optional<Echo> LobesDesk::goOn(const QString& text) {
+    // A word is a word in the middle of a run too; nothing typed goes on only where it is through.
+    if (!through() && text.trimmed().isEmpty()) return std::nullopt;
     const QString word = text.trimmed().toLower();
     const Side other = session().side() == Side::Intake ? Side::Exhaust : Side::Intake;
     if (word.isEmpty())
@@ -250,11 +252,12 @@ Echo LobesDesk::ownUnderstand(const QString& text) const {
     if (pasted_.waiting()) return pasted_.understand(text, style());
     if (striking()) return {true, Say::tr("the reason")};
     if (const auto way = wayOf(text)) return {true, Say::tr("take ") + way->said};
-    if (through()) {
-        const QString word = text.trimmed().toLower();
-        for (const char* known : {"other", "intake", "exhaust", "timing", "pass"})
-            if (word == QLatin1String(known)) return {true, Say::tr("on to ") + word};
-    }
+    const QString word = text.trimmed().toLower();
+    for (const char* known : {"other", "intake", "exhaust", "timing", "pass"})
+        if (word == QLatin1String(known)) return {true, Say::tr("on to ") + word};
+    if (const auto said = saidTerms(text, conditions(), style()))
+        return said->why.isEmpty() ? Echo{true, termsLine(said->terms, style())}
+                                   : Echo{false, said->why};
     if (eventsOnly()) {
         const auto read = events_.read(text, style());
         if (const auto* why = std::get_if<QString>(&read)) return {false, *why};
@@ -307,8 +310,8 @@ Echo LobesDesk::ownSubmit(const QString& text) {
         goQuietly({});
         return {events_.turnOn(way->events, way->fromNose), {}};
     }
-    if (through())
-        if (const auto gone = goOn(text)) return *gone;
+    if (const auto gone = goOn(text)) return *gone;
+    if (const auto said = saidTerms(text, conditions(), style())) return keepTerms(*said);
     if (eventsOnly()) return logEvent(events_.read(text, style()));
     const auto read = readEntry(text);
     if (const auto* e = std::get_if<EntryError>(&read))
@@ -322,9 +325,62 @@ Echo LobesDesk::ownSubmit(const QString& text) {
         return {run_.keepConditions(t), {}};
     }
     if (entry.zeroed) return {zeroAgain(entry.zeroAt_mm), {}};
-    if (entry.lift_mm) return log(entry.goTo.value_or(angle()), *entry.lift_mm, text.trimmed());
+    if (entry.lift_mm) {
+        const CrankDeg at = entry.goTo.value_or(angle());
+        if (!entry.goTo && hardlyALift(text, at, *entry.lift_mm) && doubted_ != text.trimmed()) {
+            doubted_ = text.trimmed();
+            return {false, Say::tr("%1 at %2 is hardly a lift: is it the wheel's number? For the "
+                                   "events alone type events; Enter once more logs it as the lift.")
+                               .arg(words::liftWithUnit(*entry.lift_mm, style()), onWheel(at))};
+        }
+        doubted_.clear();
+        return log(at, *entry.lift_mm, text.trimmed());
+    }
     goTo(*entry.goTo);
     return {true, {}};
+}
+
+Echo LobesDesk::keepTerms(const SaidTerms& said) {
+    if (!said.why.isEmpty()) return {false, said.why};
+    const Echo notKept{false, Say::tr("Not kept; see the message above.")};
+    if (said.wheel && *said.wheel != job().fitted.scale) {
+        Stated s = job();
+        s.fitted.scale = *said.wheel;
+        if (!session().keep(book::SetStated{s})) return notKept;
+    }
+    if (said.terms == conditions()) return {true, {}};
+    goQuietly({});
+    events_.forget();
+    const auto run = run_.run();
+    const bool another = run && !run->readings.empty() && said.otherKind(conditions());
+    if (!(another || !run ? run_.begin(said.terms) : run_.keepConditions(said.terms)))
+        return notKept;
+    events_.followCrank();
+    return {true, {}};
+}
+
+/// Steeper than any lobe lifts, counted generously, from the reading beside it; or a first reading
+/// on the base circle that is none.
+bool LobesDesk::hardlyALift(const QString& text, CrankDeg at, double lift_mm) const {
+    constexpr double kSteepest_mm_per_deg = 0.3, kSlack_mm = 1.0;
+    const QString typed = text.trimmed();
+    const bool bare = !typed.isEmpty() && typed.size() <= 3 &&
+                      std::all_of(typed.begin(), typed.end(), [](QChar c) { return c.isDigit(); });
+    if (!bare) return false;
+    const auto run = session().run();
+    const int zero = run ? static_cast<int>(run->terms.zeros.size()) + 1 : 1;
+    std::optional<double> away, there;
+    if (run)
+        for (const Reading& r : run->readings)
+            if (const double d = std::abs(r.at.deg - at.deg);
+                !r.struck && r.of == ReadingOf::Lift && r.zero == zero && (!away || d < *away)) {
+                away = d;
+                there = r.value_mm;
+            }
+    // Set to zero anew, any lift may be the first.
+    if (!there && zero > 1) return false;
+    if (!there) return !wentTo() && !conditions().countsDown && lift_mm > kSlack_mm;
+    return std::abs(lift_mm - *there) > kSlack_mm + kSteepest_mm_per_deg * *away;
 }
 
 Echo LobesDesk::throughAlready() const {

@@ -6,6 +6,7 @@
 #include "desk/series_desk.h"
 #include "stations/lobes/event_entry.h"
 #include "stations/lobes/pasted_table.h"
+#include "stations/lobes/said_terms.h"
 
 #include <optional>
 #include <vector>
@@ -65,6 +66,8 @@ public:
 
     // What is said of it (said.cpp).
     TurnTo turnTo() const;
+    /// How the lobe is taken, in one line.
+    QString terms() const { return termsLine(conditions(), style()); }
     /// Which way to turn, and how the reading is taken.
     QString direction() const;
     /// What the motion says of the valve gear.
@@ -109,6 +112,10 @@ private:
     bool zeroAgain(std::optional<double> lift_mm);
     bool averagePasses();
     void skip();
+    /// Words for how the lobe is taken (said_terms.h).
+    Echo keepTerms(const SaidTerms& said);
+    /// A bare number that could be the wheel's and can hardly be the lift there.
+    bool hardlyALift(const QString& text, lobe::CrankDeg at, double lift_mm) const;
     /// What was typed, an angle in the turn the lobe stands in.
     lobe::Understood<lobe::RunEntry> readEntry(const QString& text) const;
     /// A lift at an angle; `as` is how it was typed, or by what it was measured.
@@ -127,6 +134,7 @@ private:
     std::optional<lobe::Figure> source_;
     std::size_t compared_ = 0; ///< 0: none; else into comparables, from 1
     bool motion_ = false;
+    QString doubted_; ///< a number that was asked about: the next Enter means it
 };
 
 } // namespace app

@@ -100,8 +100,8 @@ Prompt RecordDesk::prompt() const {
     const LogEntry* e = asked_ ? entry(asked_->number) : nullptr;
     if (!e) {
         p.subject = wanted_.isEmpty() ? Say::tr("the record") : Say::tr("found: %1").arg(wanted_);
-        p.ask = Say::tr("what is to be kept?");
-        p.enter = Say::tr("keep it");
+        p.ask = Say::tr("write what down?");
+        p.enter = Say::tr("write it down");
         p.keys = Say::tr("note, part, bolts, float, fit, oil, order, result, symptom; find, only");
         return p;
     }

@@ -137,9 +137,8 @@ void SetDesk::clearanceRows(QList<FigureLine>& block, const Outcome& now,
         const QString a = words::clearanceNumber(was->value, style()),
                       b = words::clearanceNumber(is->value, style());
         const bool under = is->value < job().reckoning.clearance.least_mm[side];
-        block.append({side == Side::Intake ? Say::tr("valve in, ") + words::unitName(style())
-                                           : Say::tr("valve ex, ") + words::unitName(style()),
-                      a, under ? b + QStringLiteral(" !") : b, a != b || under});
+        block.append({side == Side::Intake ? Say::tr("intake gap") : Say::tr("exhaust gap"), a,
+                      under ? b + QStringLiteral(" !") : b, a != b || under});
     }
     if (!any) block.append({Say::tr("clearances: not measured"), {}, {}});
 }
@@ -260,8 +259,15 @@ StandCard SetDesk::ownCard(bool asked) const {
     card.caption = Say::tr("move it");
     const DriveMove m = moveOf(atHand());
     const double deg = m.total_deg != 0.0 ? m.total_deg : need_deg(atHand()).value_or(0.0);
-    card.big = words::degrees(std::abs(deg), style());
-    card.bigNote = deg >= 0.0 ? Say::tr("earlier") : Say::tr("later");
+    // What is not worth a move is no figure to be read from two metres away.
+    if (const Need& need = findings().need;
+        m.total_deg == 0.0 && !need.fault && (need.stands() || std::abs(deg) < 0.05)) {
+        card.caption = Say::tr("the cam");
+        card.big = Say::tr("leave it");
+    } else {
+        card.big = words::degrees(std::abs(deg), style());
+        card.bigNote = deg >= 0.0 ? Say::tr("earlier") : Say::tr("later");
+    }
     card.advice =
         m.total_deg != 0.0
             ? words::moveSteps(job().engine, m, two() ? words::sideName(atHand()) : QString(),

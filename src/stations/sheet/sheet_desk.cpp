@@ -19,7 +19,7 @@ Prompt SheetDesk::prompt() const {
     Prompt p;
     p.several = true;
     p.subject = letter_ ? Say::tr("on Letter paper") : Say::tr("on A4 paper");
-    p.ask = Say::tr("where is it to go?");
+    p.ask = Say::tr("save the sheet, or print it?");
     p.enter = Say::tr("save it as PDF");
     p.keys = Say::tr("print, card, letter, by NAME; out figures leaves a part out");
     return p;
@@ -88,7 +88,7 @@ StandCard SheetDesk::standCard() const {
     StandCard card = cardOf(p, job());
     card.caption = cardOnly_ ? Say::tr("the cam alone") : Say::tr("the whole job on paper");
     card.big = pages_ > 0 ? QString::number(pages_) : Say::tr("PDF");
-    card.bigNote = pages_ > 0 ? Say::tr("pages") : QString();
+    card.bigNote = pages_ == 1 ? Say::tr("page") : pages_ > 0 ? Say::tr("pages") : QString();
     card.last = Say::tr("Enter: %1").arg(p.enter);
     if (!leftOut_.isEmpty())
         card.advice = Say::tr("Left out: %1").arg(leftOut_.join(QStringLiteral(", ")));

@@ -17,7 +17,8 @@ QString line(const TdcFindings& tdc, const Style& style) {
     }
     const double off = std::abs(*pass->correction_deg);
     if (tdc.state == TdcState::Proved)
-        return Say::tr("proved, within %1").arg(degrees(2.0 * off, style, 2));
+        return off < 0.005 ? Say::tr("proved")
+                           : Say::tr("proved, within %1").arg(degrees(2.0 * off, style, 2));
     if (!pass->agrees) return Say::tr("pointer off by %1").arg(degrees(off, style, 2));
     return Say::tr("set, not proved");
 }

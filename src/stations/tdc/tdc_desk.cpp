@@ -4,6 +4,7 @@
 #include "core/typed/entry.h"
 #include "stations/list.h"
 #include "stations/lobes/remedies.h"
+#include "stations/lobes/said_terms.h"
 #include "stations/tdc/fields.h"
 #include "stations/tdc/methods.h"
 #include "words/say.h"
@@ -83,7 +84,7 @@ Prompt TdcDesk::ownPrompt() const {
     }
     if (through()) {
         p.subject = Say::tr("TDC is proved");
-        p.ask = Say::tr("on, or another contact?");
+        p.ask = Say::tr("go on to %1?").arg(stations::lobes.name());
         p.enter = Say::tr("on to %1").arg(stations::lobes.name());
         p.keys = Say::tr("a wheel number begins another pass   Down  what else belongs here");
         return p;
@@ -95,11 +96,45 @@ Prompt TdcDesk::ownPrompt() const {
     const bool last = tdc.nextAfterTop || method_ == TdcMethod::HighestReading;
     p.enter = last ? Say::tr("log, see where TDC is") : Say::tr("log, then the other side");
     p.keys = Say::tr("b, a  before, after TDC   x  other side   Back  strike");
+    // A new job begins as the last was left: what is meant is said, and changed by a word.
+    if (job().contacts.empty())
+        p.keys = Say::tr("another way: stop, drop 3, there and back, port, highest   wheel: %1; "
+                         "wheel 360 for another")
+                     .arg(words::wheelName(job().fitted.scale));
     return p;
 }
 
+/// The words by which a method is said.
+static std::optional<TdcMethod> methodCalled(const QString& line) {
+    static const std::pair<const char*, TdcMethod> kCalled[] = {
+        {"stop", TdcMethod::PositiveStop},
+        {"positive stop", TdcMethod::PositiveStop},
+        {"drop", TdcMethod::EqualDrop},
+        {"equal drop", TdcMethod::EqualDrop},
+        {"there and back", TdcMethod::ThereAndBack},
+        {"back", TdcMethod::ThereAndBack},
+        {"port", TdcMethod::SymmetricPort},
+        {"symmetric port", TdcMethod::SymmetricPort},
+        {"highest", TdcMethod::HighestReading},
+        {"highest reading", TdcMethod::HighestReading}};
+    for (const auto& [called, method] : kCalled)
+        if (line == QLatin1String(called)) return method;
+    return std::nullopt;
+}
+
 TdcDesk::Typed TdcDesk::read(const QString& text) const {
-    const QString line = text.trimmed().toLower();
+    QString line = text.trimmed().toLower();
+    if (const auto method = methodCalled(line))
+        return {{true, Say::tr("by ") + words::methodName(*method)}, {}, {}, method};
+    if (line.startsWith(QLatin1String("wheel"))) {
+        const auto scale = wheelCalled(line.mid(5).trimmed());
+        if (!scale)
+            return {{false, Say::tr("A wheel is 360, against, 180, 90, signed, twice or tape.")},
+                    {},
+                    {}};
+        return {{true, Say::tr("the wheel: ") + words::wheelName(*scale)}, {}, {}, {}, scale};
+    }
+    if (line.startsWith(QLatin1String("equal drop"))) line = line.mid(6);
     if (line.startsWith(QLatin1String("drop"))) {
         const auto mm = readLength(line.mid(4).toStdString(), style().unit, 200.0);
         if (const auto* e = std::get_if<EntryError>(&mm))
@@ -150,7 +185,21 @@ Echo TdcDesk::ownSubmit(const QString& text) {
     }
     Typed typed = read(text);
     if (!typed.echo.ok) return typed.echo;
+    if (typed.method) {
+        if (*typed.method != TdcMethod::EqualDrop) drop_mm_.reset();
+        setMethod(*typed.method);
+        return {true, {}};
+    }
+    if (typed.wheel) {
+        Stated s = job();
+        s.fitted.scale = *typed.wheel;
+        return session().keep(book::SetStated{s})
+                   ? Echo{true, {}}
+                   : Echo{false, Say::tr("Not kept; see the message above.")};
+    }
     if (typed.drop_mm) {
+        // Said under another method it is that method.
+        if (method_ != TdcMethod::EqualDrop) setMethod(TdcMethod::EqualDrop);
         // Named right after a complete pair, it is another drop with the pointer where it was.
         const TdcFindings& tdc = findings().tdc;
         samePass_ = !tdc.passes.empty() && tdc.passes.back().correction_deg &&
@@ -274,7 +323,8 @@ QString TdcDesk::explanation() const {
                 .arg(words::signedFixed(*pass->drift_deg_per_mm, 3, style()),
                      words::signedFixed(*pass->correction_deg, 2, style()));
     if (const auto half = halfWidthOf(pass->correction_deg))
-        text += Say::tr("\nThe indicator leaves ±%1.").arg(words::degrees(*half, style(), 2));
+        text += Say::tr("\nThis pass alone knows TDC within ±%1.")
+                    .arg(words::degrees(*half, style(), 2));
     return text;
 }
 

@@ -45,6 +45,8 @@ private:
         Echo echo;
         std::optional<lobe::Contact> contact;
         std::optional<double> drop_mm; ///< "drop 3": names the drop of the contacts to come
+        std::optional<lobe::TdcMethod> method{}; ///< "stop", "there and back"
+        std::optional<lobe::WheelScale> wheel{}; ///< "wheel 360"
     };
     Typed read(const QString& text) const;
     void likeLast();

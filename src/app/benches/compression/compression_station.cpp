@@ -45,7 +45,7 @@ CompressionStation::CompressionStation(Session& session, const Look& look, Dialo
     caution_->setText(CompressionDesk::caution());
     facts_->setMinimumHeight(40);
     facts_->setObjectName(QStringLiteral("compressionFacts"));
-    facts_->setAccessibleName(Say::tr("Volumes, and how the closing is called"));
+    facts_->setAccessibleName(Say::tr("Volumes, and where the intake is taken to close"));
     for (QLabel* label : {verdict_, big_, reached_, caution_})
         label->setWordWrap(true);
 

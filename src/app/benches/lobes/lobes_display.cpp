@@ -36,7 +36,9 @@ void LobesStation::refreshTexts() {
     const auto f = desk_->run().found();
     title_->setText(
         Say::tr("Cylinder %1 %2").arg(session().cylinder()).arg(words::sideName(session().side())));
-    direction_->setText(desk_->motion() ? desk_->motionLine() : desk_->direction());
+    direction_->setText(desk_->motion()
+                            ? desk_->motionLine()
+                            : desk_->terms() + QStringLiteral(".  ") + desk_->direction());
     for (QAbstractButton* b : steps_->buttons())
         b->setChecked(false);
     steps_->setExclusive(false);
