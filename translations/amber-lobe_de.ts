@@ -2360,10 +2360,6 @@ Spiel </translation>
         <translation>%1 drehen, von der Antriebsseite gesehen, bis die Messuhr die Höhe zeigt; immer von derselben Seite. Nach Überdrehen von vorn.</translation>
     </message>
     <message>
-        <source>Every %1. Turn %2, seen from the drive end, and come up to each mark from below.</source>
-        <translation>Alle %1. %2 drehen, von der Antriebsseite gesehen, und an jede Marke von unten heran.</translation>
-    </message>
-    <message>
         <source>Velocity and acceleration need a whole lobe, to its nose and beyond. M goes back.</source>
         <translation>Geschwindigkeit und Beschleunigung brauchen einen ganzen Nocken, bis über die Spitze. M führt zurück.</translation>
     </message>
@@ -4918,10 +4914,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     <message>
         <source>push-rod, single cam</source>
         <translation>Stoßstangen, eine Nockenwelle</translation>
-    </message>
-    <message>
-        <source>twin overhead cam</source>
-        <translation>zwei obenliegende Nockenwellen</translation>
     </message>
     <message>
         <source>one overhead cam</source>
@@ -9272,6 +9264,26 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     <message>
         <source>exhaust gap</source>
         <translation>Auslass frei</translation>
+    </message>
+    <message>
+        <source>A gasket bore of %1 is under the engine&apos;s bore, %2: it would stand in the cylinder. Is it another gasket, or the bore at Engine?</source>
+        <translation>Eine Dichtungsbohrung von %1 liegt unter der Bohrung des Motors, %2: Sie stünde in den Zylinder. Ist es eine andere Dichtung, oder die Bohrung bei Motor?</translation>
+    </message>
+    <message>
+        <source>; seen from where the crank drives the cam, not from the flywheel</source>
+        <translation>; von dort gesehen, wo die Kurbel die Nockenwelle treibt, nicht vom Schwungrad</translation>
+    </message>
+    <message>
+        <source>intake %1 / %2, exhaust %3 / %4</source>
+        <translation>Einlass %1 / %2, Auslass %3 / %4</translation>
+    </message>
+    <message>
+        <source>Turn %1, seen from the drive end, and come up to each mark from below.</source>
+        <translation>%1 drehen, von der Antriebsseite gesehen, und jede Marke von unten anfahren.</translation>
+    </message>
+    <message>
+        <source>two cams, overhead or in the block</source>
+        <translation>zwei Nockenwellen, obenliegend oder im Block</translation>
     </message>
 </context>
 </TS>

@@ -137,21 +137,53 @@ void importFolder(book::Book& book, const QString& folder, const Host& host) {
             QStringList(read.refused.begin(), read.refused.end()).join(QLatin1Char('\n'))};
 }
 
+/// Where there is no book yet a job makes one; a lift table needs a job to belong to.
+std::unique_ptr<book::Book> bookToImportInto(const Options& o, const Host& host) {
+    const QString path = pathOf(o.book), file = pathOf(o.file);
+    const bool jobs =
+        QFileInfo(file).isDir() || QFileInfo(file).suffix().toLower() == QLatin1String("json");
+    if (QFileInfo::exists(path) || !jobs || !QFileInfo::exists(file)) return openBook(path);
+    auto made = book::Book::open(path);
+    if (const auto* e = std::get_if<book::Error>(&made)) throw Refusal{book::sentence(*e, path)};
+    host.print(QStringLiteral("%1 is a new book\n").arg(path));
+    return std::get<std::unique_ptr<book::Book>>(std::move(made));
+}
+
+void importInto(book::Book& book, const Options& o, const Host& host);
+
+/// A book that was made for what could not be taken goes again.
 void importFile(const Options& o, const Host& host) {
-    const auto book = openBook(pathOf(o.book));
+    const QString path = pathOf(o.book);
+    const bool fresh = !QFileInfo::exists(path);
+    try {
+        importInto(*bookToImportInto(o, host), o, host);
+    } catch (...) {
+        if (fresh)
+            if (auto made =
+                    book::Book::open(path, book::Book::systemClock, book::Book::Mode::MustExist);
+                auto* book = std::get_if<std::unique_ptr<book::Book>>(&made)) {
+                const bool empty = (*book)->jobs().empty();
+                book->reset();
+                if (empty) QFile::remove(path);
+            }
+        throw;
+    }
+}
+
+void importInto(book::Book& book, const Options& o, const Host& host) {
     const QString path = pathOf(o.file);
-    if (QFileInfo(path).isDir()) return importFolder(*book, path, host);
+    if (QFileInfo(path).isDir()) return importFolder(book, path, host);
     if (QFileInfo(path).suffix().toLower() == QLatin1String("json")) {
-        const auto made = book::importJobFile(*book, path);
+        const auto made = book::importJobFile(book, path);
         if (const auto* why = std::get_if<QString>(&made))
             throw Refusal{path + QStringLiteral(": ") + *why};
         host.print(QStringLiteral("job #%1 is new in %2\n")
                        .arg(std::get<std::int64_t>(made))
-                       .arg(book->path()));
+                       .arg(book.path()));
         return;
     }
     const Side side = sideAsked(o);
-    const Job job = jobOf(*book, o.job);
+    const Job job = jobOf(book, o.job);
     if (o.cylinder < 1 || o.cylinder > job.engine.cylinders)
         throw Refusal{QStringLiteral("--cylinder %1: this engine has 1 to %2")
                           .arg(o.cylinder)
@@ -160,10 +192,10 @@ void importFile(const Options& o, const Host& host) {
     RunConditions conditions = usualConditions(job.engine, side);
     conditions.afterMove = lastMove(job);
     conditions.source = QFileInfo(path).fileName().toStdString();
-    const auto kept = book->record(
+    const auto kept = book.record(
         job.id, book::AddSeries{book::runFromTable(table, o.cylinder, side, conditions)});
     if (const auto* e = std::get_if<book::Error>(&kept))
-        throw Refusal{book::sentence(*e, book->path())};
+        throw Refusal{book::sentence(*e, book.path())};
     host.print(QStringLiteral("%1 readings are a new run of cylinder %2 %3 in %4\n")
                    .arg(table.points.size())
                    .arg(o.cylinder)

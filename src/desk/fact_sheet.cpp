@@ -13,12 +13,17 @@ const Field* FactSheet::field() const {
     return at_ >= 0 ? &fields_[static_cast<std::size_t>(at_)] : nullptr;
 }
 
+void FactSheet::answered(const QString& typed) {
+    answered_ = field() && field()->also ? field()->also(typed) : 0;
+}
+
 void FactSheet::moveTo(int field) {
+    answered_ = 0;
     at_ = std::clamp(field, always_ ? 0 : -1, static_cast<int>(fields_.size()) - 1);
 }
 
 int FactSheet::onward() const {
-    std::size_t next = static_cast<std::size_t>(at_ + 1);
+    std::size_t next = std::min(static_cast<std::size_t>(at_ + 1 + answered_), fields_.size());
     // Whoever chose one of them is asked those beside it too.
     const bool among = field() && field()->seldom;
     while (!among && next < fields_.size() && fields_[next].seldom)
@@ -47,7 +52,9 @@ Echo FactSheet::understand(const Facts& facts, const QString& text,
     Facts changed = facts;
     const QString why = field()->take(changed, text, style);
     if (!why.isEmpty()) return {false, why};
-    return {true, Say::tr("that is ") + field()->shown(changed, style)};
+    const bool several = field()->also && field()->also(text) > 0;
+    return {true, Say::tr("that is ") + (several ? field()->allSaid(changed, style)
+                                                 : field()->shown(changed, style))};
 }
 
 Echo FactSheet::take(Facts& facts, const QString& text, const words::Style& style) const {

@@ -23,6 +23,8 @@ public:
     int onward() const;
     /// No further field is asked after this one.
     bool last() const { return onward() == static_cast<int>(fields_.size()); }
+    /// What was typed answered so many of the fields behind this one too: they are passed by.
+    void answered(const QString& typed);
     /// -1 asks for none, unless one is always asked.
     void moveTo(int field);
     void step(int by) { moveTo(at_ + by); }
@@ -42,6 +44,7 @@ private:
     std::vector<Field> fields_;
     bool always_;
     int at_;
+    int answered_ = 0; ///< fields behind this one, by the same line
 };
 
 } // namespace app

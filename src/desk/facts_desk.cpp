@@ -32,7 +32,11 @@ Echo FactsDesk::understand(const QString& text) const {
 Echo FactsDesk::submit(const QString& text) {
     if (!sheet_.field()) return ownSubmit(text);
     const Echo kept = keepFact(text);
-    if (kept.ok) factKept();
+    // What is asked may be another thing now.
+    if (kept.ok && sheet_.field()) {
+        sheet_.answered(text);
+        factKept();
+    }
     return kept;
 }
 

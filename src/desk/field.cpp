@@ -118,6 +118,14 @@ Field boreField() {
         const QString why = bore(facts, two[0], style);
         return why.isEmpty() ? stroke(facts, two[1], style) : why;
     };
+    f.also = [](const QString& typed) {
+        return typed.toLower().contains(QLatin1Char('x')) ? 1 : 0;
+    };
+    f.allSaid = [](const Facts& facts, const Style& style) {
+        return QStringLiteral("%1 \u00D7 %2 %3")
+            .arg(words::dimension(facts.engine.bore_mm, style),
+                 words::dimension(facts.engine.stroke_mm, style), words::unitName(style));
+    };
     return f;
 }
 

@@ -41,6 +41,10 @@ struct Field {
     QString question; ///< what is asked, where it is more than the name
     /// Something that could be typed, in the unit shown; used where what was typed is refused.
     std::function<QString(const words::Style&)> example{};
+    /// Where a line may answer the fields behind it as well: how many, and what of all that it
+    /// said.
+    std::function<int(const QString& typed)> also{};
+    std::function<QString(const Facts&, const words::Style&)> allSaid{};
     bool seldom = false; ///< passed by, going from field to field; chosen with Up and Down
 };
 

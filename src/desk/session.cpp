@@ -96,6 +96,16 @@ bool Session::newJob(const QString& name) {
     return openJob(std::get<std::int64_t>(made));
 }
 
+bool Session::newJob(const Job& job) {
+    const auto made = book_->addJob(job);
+    if (const auto* e = std::get_if<book::Error>(&made)) {
+        say(*e);
+        return false;
+    }
+    emit kept();
+    return openJob(std::get<std::int64_t>(made));
+}
+
 bool Session::openAnyJob(std::int64_t preferred) {
     // Without a look at all the others: a lifetime of them is not gone through to open one.
     if (preferred > 0)

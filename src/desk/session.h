@@ -42,6 +42,8 @@ public:
     bool openJob(std::int64_t id);
     /// An empty job of that name, opened; false when it is not on disk.
     bool newJob(const QString& name);
+    /// The same of a job as it is to begin.
+    bool newJob(const lobe::Job& job);
     /// Opens a job by its id, else the one begun last; false in an empty book, or where it cannot
     /// be opened.
     bool openAnyJob(std::int64_t preferred);

@@ -4,6 +4,8 @@
 
 namespace app {
 
+using namespace lobe;
+
 Prompt WelcomeDesk::prompt() const {
     Prompt p;
     p.subject = Say::tr("a new job");
@@ -20,10 +22,28 @@ Echo WelcomeDesk::understand(const QString& text) const {
     return {true, {}};
 }
 
+/// The wheel and the indicator stand where they stood; heights are round in the unit shown.
+void WelcomeDesk::likeLast(Job& fresh) const {
+    if (session().hasJob()) {
+        fresh.fitted.scale = job().fitted.scale;
+        fresh.fitted.tape_mm = job().fitted.tape_mm;
+        fresh.fitted.resolution_mm = job().fitted.resolution_mm;
+    }
+    if (!style().inches()) return;
+    constexpr double kSeat_in = 0.006;
+    fresh.reckoning.heights = inchHeights(Place::Tappet);
+    fresh.reckoning.seat_mm = kSeat_in * kMmPerInch;
+}
+
 Echo WelcomeDesk::submit(const QString& text) {
     const Echo echo = understand(text);
     if (!echo.ok) return echo;
-    if (!session().newJob(text.trimmed())) return {false, Say::tr("The job could not be kept.")};
+    Job fresh;
+    fresh.name = text.trimmed().toStdString();
+    const Job empty = fresh;
+    likeLast(fresh);
+    const bool made = fresh == empty ? session().newJob(text.trimmed()) : session().newJob(fresh);
+    if (!made) return {false, Say::tr("The job could not be kept.")};
     emit jobMade();
     return {true, {}};
 }

@@ -15,6 +15,9 @@ public:
     Echo submit(const QString& text) override;
     void leave() override { emit left(); }
 
+private:
+    void likeLast(lobe::Job& fresh) const;
+
 signals:
     /// The job is on disk and opened.
     void jobMade();

@@ -210,7 +210,7 @@ QString followerName(Follower follower) {
 
 QString layoutName(Layout layout) {
     return layout == Layout::PushrodSingleCam  ? Say::tr("push-rod, single cam")
-           : layout == Layout::TwinOverheadCam ? Say::tr("twin overhead cam")
+           : layout == Layout::TwinOverheadCam ? Say::tr("two cams, overhead or in the block")
                                                : Say::tr("one overhead cam");
 }
 

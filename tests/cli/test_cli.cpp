@@ -46,6 +46,27 @@ class TestCli : public QObject {
     }
 
 private slots:
+    // Where there is no book a job makes one, and says so; what cannot be taken leaves none.
+    void importMakesABook() {
+        const QString book = dir_.filePath(QStringLiteral("fresh.amber"));
+        const Ran r =
+            ran({"import", book, QStringLiteral(DEMO_DIR "/../docs/samples/skerry-four.json")});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        QVERIFY2(r.out.contains(QStringLiteral("is a new book")), qPrintable(r.out));
+        QVERIFY(ran({"list", book}).out.contains(QStringLiteral("Skerry Four")));
+        const QString other = dir_.filePath(QStringLiteral("none.amber"));
+        QCOMPARE(ran({"import", other, file("broken.json", "{")}).code, 1);
+        QVERIFY(!QFileInfo::exists(other));
+        QCOMPARE(ran({"import", other, dir_.filePath(QStringLiteral("no.json"))}).code, 1);
+        QVERIFY(!QFileInfo::exists(other));
+        // A table belongs to a job.
+        QCOMPARE(ran({"import", other, table("t.csv", closed::power(106.0, 147.0, 7.2, 1.78)),
+                      "--side", "intake"})
+                     .code,
+                 1);
+        QVERIFY(!QFileInfo::exists(other));
+    }
+
     void lobeJson() {
         const auto lobe = closed::power(106.0, 147.0, 7.2, 1.78);
         const Ran r = ran(

@@ -29,6 +29,9 @@ private slots:
         QTest::newRow("half of") << "half of 43" << 21.5;
         QTest::newRow("half of a sum") << "half of 31+26.5" << 28.75;
         QTest::newRow("half without of") << "HALF 43" << 21.5;
+        QTest::newRow("bracket") << "(42+44)/2" << 43.0;
+        QTest::newRow("minus a bracket") << "-(1.5 + 2)*2" << -7.0;
+        QTest::newRow("bracket in a bracket") << "((180-131)+1)/2" << 25.0;
     }
     void numbers() {
         QFETCH(QString, text);
@@ -56,6 +59,10 @@ private slots:
         row("inf", EntryFault::NotANumber);
         row("1e3", EntryFault::UnknownSuffix);
         row("3+", EntryFault::Empty);
+        row("(3", EntryFault::NotANumber);
+        row("3)", EntryFault::NotANumber);
+        row("()", EntryFault::NotANumber);
+        row("((((((((((1))))))))))", EntryFault::NotANumber); // deeper than any bench
     }
     void refusals() {
         QFETCH(QString, text);

@@ -76,6 +76,15 @@ public:
         pos_ = p;
         return value;
     }
+    /// Into a bracket; false where they are too deep.
+    bool enter(int most) {
+        whole_ = false;
+        return ++depth_ <= most;
+    }
+    void leave() {
+        --depth_;
+        whole_ = false; // no plain number any more
+    }
     /// Whether the last number had no point.
     bool whole() const { return whole_; }
 
@@ -89,12 +98,18 @@ private:
     std::string_view text_;
     std::size_t pos_ = 0;
     bool whole_ = false;
+    int depth_ = 0;
 };
 
 struct Sum {
     double value = 0.0;
     bool plainWhole = false; ///< one whole number, no sum
 };
+
+Understood<Sum> sum(Scanner& s);
+
+/// A bracket in a bracket is deep enough for a bench; what is pasted may be deeper.
+constexpr int kDeepest = 8;
 
 Understood<double> signedNumber(Scanner& s) {
     s.skipSpace();
@@ -103,6 +118,18 @@ Understood<double> signedNumber(Scanner& s) {
         sign = s.peek() == '-' ? -1.0 : 1.0;
         s.next();
         s.skipSpace();
+    }
+    if (s.peek() == '(') {
+        const int at = s.column();
+        if (!s.enter(kDeepest)) return EntryError{EntryFault::NotANumber, at};
+        s.next();
+        const auto inside = sum(s);
+        if (const auto* e = std::get_if<EntryError>(&inside)) return *e;
+        s.skipSpace();
+        if (s.peek() != ')') return EntryError{EntryFault::NotANumber, s.column()};
+        s.next();
+        s.leave();
+        return sign * std::get<Sum>(inside).value;
     }
     const auto value = s.number();
     if (!value)

@@ -1,7 +1,7 @@
 // What a builder types, understood. One grammar for the whole application.
 //
 //   number    digits with a point or a comma; a leading + or -
-//   sum       numbers with + - * / between them ("180-131", "57.5/2"); "half of 43"
+//   sum       numbers with + - * / and brackets between them ("180-131", "(42+44)/2"); "half of 43"
 //   length    a sum with an optional unit: mm, in, ", th or thou (thousandths of an inch).
 //             Without a unit it is in the unit shown. With inches shown, a whole number is
 //             thousandths: nobody has 325 inches of lift.

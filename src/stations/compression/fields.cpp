@@ -156,6 +156,25 @@ Field crown() {
     return f;
 }
 
+/// Wider than the bore: a gasket that stands into the cylinder is a slip, or another gasket.
+Field gasketBore() {
+    Field f = chamberField(Say::tr("Gasket bore"), {}, 20.0, 260.0, &Chamber::gasketBore_mm, false);
+    f.take = [plain = f.take](Facts& facts, const QString& typed, const Style& style) {
+        Facts then = facts;
+        const QString why = plain(then, typed, style);
+        if (!why.isEmpty()) return why;
+        const double bore = then.engine.bore_mm,
+                     gasket = then.engine.chamberOf(then.cylinder).gasketBore_mm;
+        if (gasket > 0.0 && bore > 0.0 && gasket < bore)
+            return Say::tr("A gasket bore of %1 is under the engine's bore, %2: it would stand in "
+                           "the cylinder. Is it another gasket, or the bore at Engine?")
+                .arg(words::dimension(gasket, style), words::dimension(bore, style));
+        facts = then;
+        return QString();
+    };
+    return f;
+}
+
 /// The deck, or what was measured at the top on the TDC station: the mean of its points.
 Field deck() {
     Field f = chamberField(Say::tr("Deck, below the face"),
@@ -229,7 +248,7 @@ std::vector<Field> make() {
                      Say::tr("cc, valves and plug fitted; or each cylinder's: 42 42.4 41.8"), 0.5,
                      2000.0, &Chamber::chamber_cc, true),
         Say::tr("Volumes (Up, Down)"));
-    add(chamberField(Say::tr("Gasket bore"), {}, 20.0, 260.0, &Chamber::gasketBore_mm, false));
+    add(gasketBore());
     add(chamberField(Say::tr("Gasket, tightened"), {}, 0.0, 10.0, &Chamber::gasket_mm, false));
     add(deck());
     add(crown());

@@ -229,14 +229,28 @@ void engine(std::vector<Field>& all) {
         [](int i) { return words::rotationName(static_cast<Rotation>(i)); },
         [](Facts& f) -> Rotation& { return f.engine.rotation; },
         {{"cw", 0}, {"ccw", 1}, {"acw", 1}, {"counterclockwise", 1}, {"anti", 1}}));
+    // Half the trade means the flywheel by it.
+    all.back().asks += Say::tr("; seen from where the crank drives the cam, not from the flywheel");
     add(enumField<Layout>(
         Say::tr("Camshafts"), 3, [](int i) { return words::layoutName(static_cast<Layout>(i)); },
         [](Facts& f) -> Layout& { return f.engine.layout; },
-        {{"pushrod", 0}, {"ohv", 0}, {"twin", 1}, {"dohc", 1}, {"ohc", 2}, {"sohc", 2}}));
+        {{"pushrod", 0},
+         {"ohv", 0},
+         {"twin", 1},
+         {"dohc", 1},
+         {"two cams in the block", 1},
+         {"two in the block", 1},
+         {"ohc", 2},
+         {"sohc", 2}}));
     add(enumField<Follower>(
         Say::tr("Follower"), 6, [](int i) { return words::followerName(static_cast<Follower>(i)); },
         [](Facts& f) -> Follower& { return f.engine.follower; },
-        {{"flat", 0}, {"roller", 1}, {"hydraulic", 2}, {"rocker", 5}}));
+        {{"flat", 0},
+         {"roller", 1},
+         {"hydraulic", 2},
+         {"hydraulic flat", 2},
+         {"hydraulic roller", 2},
+         {"rocker", 5}}));
     const QString direct = Say::tr("valve over tappet, 1 for direct");
     add(numberField(
         Say::tr("Rocker ratio, intake"), direct, 0.5, 3.0, 3,
@@ -299,8 +313,22 @@ std::optional<std::vector<double>> eventsInALine(const QString& typed) {
     return all;
 }
 
+/// All that was typed at once, as the echo says it.
+QString eventsSaid(const Card& c, const Style& style) {
+    const auto said = [&](const Value& v) { return v ? words::degrees(*v, style, 2) : noValue(); };
+    return Say::tr("intake %1 / %2, exhaust %3 / %4")
+        .arg(said(c.events.ivo), said(c.events.ivc), said(c.events.evo), said(c.events.evc));
+}
+
 /// An event of the card; a whole line of them is understood.
 Field cardEventField(Field f, Side side) {
+    f.also = [](const QString& typed) {
+        const auto line = eventsInALine(typed);
+        return line ? static_cast<int>(line->size()) - 1 : 0;
+    };
+    f.allSaid = [](const Facts& facts, const Style& style) {
+        return facts.card ? eventsSaid(*facts.card, style) : noValue();
+    };
     f.take = [plain = f.take, side](Facts& facts, const QString& typed, const Style& style) {
         const auto line = eventsInALine(typed);
         if (!line) {

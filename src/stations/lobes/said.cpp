@@ -121,9 +121,8 @@ QString LobesDesk::direction() const {
         return Say::tr("Turn %1, seen from the drive end, to where the indicator reads the "
                        "height; always from the same side. An overshoot starts again.")
             .arg(words::rotationName(job().engine.rotation));
-    return Say::tr(
-               "Every %1. Turn %2, seen from the drive end, and come up to each mark from below.")
-        .arg(words::degrees(t.step_deg, style(), 2), words::rotationName(job().engine.rotation));
+    return Say::tr("Turn %1, seen from the drive end, and come up to each mark from below.")
+        .arg(words::rotationName(job().engine.rotation));
 }
 
 /// What the motion says of the valve gear.

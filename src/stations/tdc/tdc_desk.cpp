@@ -64,6 +64,17 @@ bool TdcDesk::answerWanted() const {
                        [](const Finding& f) { return f.is<found::TdcMoved>(); });
 }
 
+/// A wheel's number typed while it is asked which top it is, is a contact all the same.
+Echo TdcDesk::keepFact(const QString& text) {
+    const Echo kept = FactsDesk::keepFact(text);
+    if (kept.ok || sheet().at() != 0) return kept;
+    const Typed contact = read(text);
+    if (!contact.echo.ok || !contact.contact) return kept;
+    notNow_ = true;
+    moveTo(-1);
+    return ownSubmit(text);
+}
+
 void TdcDesk::ask(const Task& task) {
     moveTo(task.kind == TaskKind::SayTop ? 0 : -1);
 }

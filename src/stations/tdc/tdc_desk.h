@@ -33,6 +33,7 @@ public:
 protected:
     QString enterKeeps() const override;
     void factKept() override { leave(); }
+    Echo keepFact(const QString& text) override;
     Prompt ownPrompt() const override;
     Echo ownUnderstand(const QString& text) const override;
     Echo ownSubmit(const QString& text) override;
