@@ -6132,10 +6132,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
         <translation>Karte, ein Winkel, engste Stelle oder Knetmasse?</translation>
     </message>
     <message>
-        <source>Mock-up</source>
-        <translation>Messaufbau</translation>
-    </message>
-    <message>
         <source>Head gasket</source>
         <translation>Zylinderkopfdichtung</translation>
     </message>
@@ -9178,8 +9174,8 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
         <translation>Gewöhnliche Größe</translation>
     </message>
     <message>
-        <source>%1, now %2</source>
-        <translation>%1, jetzt %2</translation>
+        <source>%1, now: %2</source>
+        <translation>%1, jetzt: %2</translation>
     </message>
     <message>
         <source>%1 at %2 is hardly a lift: is it the wheel&apos;s number? For the events alone type events; Enter once more logs it as the lift.</source>
@@ -9284,6 +9280,22 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     <message>
         <source>two cams, overhead or in the block</source>
         <translation>zwei Nockenwellen, obenliegend oder im Block</translation>
+    </message>
+    <message>
+        <source>Section through valve and piston</source>
+        <translation>Schnitt durch Ventil und Kolben</translation>
+    </message>
+    <message>
+        <source>What changes every number</source>
+        <translation>Was jede Zahl ändert</translation>
+    </message>
+    <message>
+        <source>card of %1, not fitted</source>
+        <translation>Karte von %1, nicht eingebaut</translation>
+    </message>
+    <message>
+        <source>The card of %1 is at hand and not fitted: Ctrl+Shift+K fits it, Compare sets it beside the others.</source>
+        <translation>Die Karte von %1 liegt vor und ist nicht eingebaut: Strg+Umschalt+K baut sie ein, Vergleichen stellt sie neben die anderen.</translation>
     </message>
 </context>
 </TS>

@@ -149,7 +149,7 @@ private:
         taken_ = t.taken;
         // The wheel stays as it was set for cylinder 1, and shows how far this one is behind.
         behind_ = session_.job().engine.behindFirst_deg(cylinder_).value_or(0.0);
-        if (cylinder_ != 1) {
+        if (cylinder_ != 1 && !t.wheelOfFirst) {
             const double by = wrapCycle({behind_}).deg;
             t.wheelOfFirst = true;
             t.shift_deg = -by;
@@ -235,18 +235,13 @@ private:
         // How it is put together is asked before the first press of a job.
         desk.follow();
         const bool clay = chance(0.25);
-        if (clay) {
-            desk.askMockUp();
-            if (!type(desk, QStringLiteral("clay"))) return;
-        }
         desk.leave();
         if (clay) {
+            if (!type(desk, QStringLiteral("clay"))) return;
             const double mm = truth_.leastClearance(side) + normal(truth_.gapNoise_mm);
             type(desk, QString::number(std::max(0.0, mm), 'f', 2));
             if (chance(0.5)) return;
-            desk.askMockUp();
             if (!type(desk, QStringLiteral("map"))) return;
-            desk.leave();
         }
         const int wanted = 3 + static_cast<int>(random_() % 25);
         for (int i = 0; i < wanted; ++i) {

@@ -38,7 +38,7 @@ Prompt FactSheet::prompt(const Facts& facts, const QString& enter,
     // What Enter alone would keep is shown before it is kept.
     const QString now = f.shown(facts, style);
     p.subject =
-        now.isEmpty() || now == noValue() ? f.subject : Say::tr("%1, now %2").arg(f.subject, now);
+        now.isEmpty() || now == noValue() ? f.subject : Say::tr("%1, now: %2").arg(f.subject, now);
     p.several = true;
     p.ask = f.question.isEmpty() ? f.name + QLatin1Char('?') : f.question;
     p.enter = enter;

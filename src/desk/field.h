@@ -45,6 +45,7 @@ struct Field {
     /// said.
     std::function<int(const QString& typed)> also{};
     std::function<QString(const Facts&, const words::Style&)> allSaid{};
+    QString part{};      ///< of the picture beside it: "gasket"; empty where none shows it
     bool seldom = false; ///< passed by, going from field to field; chosen with Up and Down
 };
 

@@ -143,6 +143,16 @@ QString onWheel(CrankDeg at, const DegreeWheel& wheel, const Style& style, bool 
     return degrees(number, style, 2) + QLatin1Char(' ') + side;
 }
 
+QString asTyped(CrankDeg at, const std::string& typed, const DegreeWheel& wheel, const Style& style,
+                bool brief) {
+    const QString said = QString::fromStdString(typed).toLower();
+    const bool bottom = said.contains(QLatin1String("ab")) || said.contains(QLatin1String("bb")) ||
+                        said.contains(QLatin1String("bdc")) ||
+                        said.contains(QLatin1String("bottom"));
+    if (!bottom) return onWheel(at, wheel, style, brief);
+    return brief ? abbreviated(at, style, 2) : fromDeadCentre(at, style, 2);
+}
+
 QString readingAngle(CrankDeg at, const Style& style) {
     return style.wheel ? onWheel(at, *style.wheel, style) : fromDeadCentre(at, style);
 }

@@ -59,6 +59,10 @@ QString abbreviated(lobe::CrankDeg at, const Style& style, int places = 1);
 /// the nearest dead centre on a quarter wheel. `brief` uses ATDC and its like.
 QString onWheel(lobe::CrankDeg at, const lobe::DegreeWheel& wheel, const Style& style,
                 bool brief = false);
+/// As it was typed: one that was said from the bottom ("46ab") from there, else as the wheel shows
+/// it. `typed` is how a reading was entered.
+QString asTyped(lobe::CrankDeg at, const std::string& typed, const lobe::DegreeWheel& wheel,
+                const Style& style, bool brief = false);
 /// An angle to go to or to look at: on the wheel when the style has one, else from the nearest
 /// dead centre.
 QString readingAngle(lobe::CrankDeg at, const Style& style);

@@ -191,7 +191,7 @@ private slots:
         QCOMPARE(desk.sheet().at(), at("Stroke"));
         // What Enter alone would keep is shown.
         desk.moveTo(at("Cylinders"));
-        QVERIFY2(desk.prompt().subject.contains(QStringLiteral("now 4")),
+        QVERIFY2(desk.prompt().subject.contains(QStringLiteral("now: 4")),
                  qPrintable(desk.prompt().subject));
     }
 

@@ -117,14 +117,20 @@ void Menus::editMenu() {
     });
 }
 
-/// Another card beside the one that is fitted; the new one is fitted, and asked for.
+/// Another card beside the one that is fitted, and asked for: a candidate, until it is said to be
+/// fitted. Where none is, it is what came with the cam.
 void Menus::newCard() {
-    book::SetCards cards{Card{}, session_.job().otherCards};
-    cards.fitted->name = "New card";
-    if (session_.job().card) cards.others.insert(cards.others.begin(), *session_.job().card);
+    book::SetCards cards{session_.job().card, session_.job().otherCards};
+    Card made;
+    made.name = "New card";
+    const bool beside = cards.fitted.has_value();
+    if (beside)
+        cards.others.insert(cards.others.begin(), made);
+    else
+        cards.fitted = made;
     if (!session_.keep(cards)) return;
     window_.go(stations::engine);
-    window_.engine()->desk().askCard();
+    window_.engine()->desk().askCard(beside ? std::optional<std::size_t>(0) : std::nullopt);
 }
 
 /// The next card is the fitted one; after all of them, the first again.

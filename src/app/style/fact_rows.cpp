@@ -24,6 +24,8 @@ void showFacts(RowList& list, const FactSheet& sheet, const Facts& facts,
         rows << row;
     }
     list.setRows(rows);
+    // With the heading it stands under, where it is the first of its group.
+    if (current > 0 && rows[current - 1].heading) list.showRow(current - 1);
     if (current >= 0) list.showRow(current);
 }
 

@@ -25,6 +25,9 @@ Echo tooFar() {
     return {false, Say::tr("Valve and piston are near each other within 60° of TDC on overlap.")};
 }
 
+/// The words for a way of measuring, in the order of the enum.
+constexpr const char* kMethods[] = {"map", "one angle", "tightest", "clay"};
+
 /// The words that switch a correction, in the order of the enum.
 constexpr const char* kCorrections[] = {"gasket", "spring", "lash", "slack", "spacer", "askew"};
 
@@ -245,6 +248,15 @@ ClearanceDesk::Typed ClearanceDesk::read(const QString& text) const {
                     {},
                     kind};
         }
+    for (int i = 0; i < 4; ++i)
+        if (const auto method = static_cast<ClearanceMethod>(i);
+            word == QLatin1String(kMethods[i]) ||
+            (!word.isEmpty() && word == words::methodName(method).toLower())) {
+            Typed out;
+            out.echo = {true, words::methodName(method)};
+            out.method = method;
+            return out;
+        }
     const auto read = readRunEntry(text.toStdString(), session().side(), style().unit);
     if (const auto* e = std::get_if<EntryError>(&read))
         return {{false, words::sentence(*e, style())}, {}, {}, {}};
@@ -297,6 +309,13 @@ Echo ClearanceDesk::ownSubmit(const QString& text) {
     }
     const Typed typed = read(text);
     if (!typed.echo.ok) return typed.echo;
+    if (typed.method) {
+        MockUp m = mockUp();
+        m.method = *typed.method;
+        goQuietly({});
+        return keepMockUp(m) ? Echo{true, {}}
+                             : Echo{false, Say::tr("Not kept; see the message above.")};
+    }
     if (typed.toggled) {
         toggle(*typed.toggled);
         return {true, {}};

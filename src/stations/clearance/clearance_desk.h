@@ -96,6 +96,7 @@ private:
         std::optional<lobe::CrankDeg> goTo;
         std::optional<double> clearance_mm;
         std::optional<lobe::CorrectionKind> toggled;
+        std::optional<lobe::ClearanceMethod> method{}; ///< "clay", "map"
     };
     Typed read(const QString& text) const;
     bool keepMockUp(const lobe::MockUp& mockUp);

@@ -110,99 +110,126 @@ Field count(const QString& name, const QString& asks, int least, int most, int M
 }
 
 void mockUp(std::vector<Field>& all) {
-    const auto asked = [&](Field f, const QString& question) {
+    const auto asked = [&](Field f, const char* part, const QString& question) {
         f.question = question;
+        f.part = QLatin1String(part);
         all.push_back(std::move(f));
     };
-    asked(enumField<ClearanceMethod>(
-              Say::tr("Way of measuring"), 4, methodChoice,
-              [](Facts & f) -> auto& { return f.mockUp.method; }),
-          Say::tr("map, one angle, tightest point or clay?"));
-    all.back().heading = Say::tr("Mock-up");
+    // The three that change every number; then presses.
     asked(yes(
               Say::tr("Head gasket"), [](Facts & f) -> auto& { return f.mockUp.gasketIn; },
               gasketChoice),
-          Say::tr("head gasket in place or left out? Out, it is added"));
-    asked(
-        enumField<Spring>(
-            Say::tr("Spring"), 2, springChoice, [](Facts & f) -> auto& { return f.mockUp.spring; }),
-        Say::tr("checking or running spring? A stiff one hides the touch"));
+          "gasket", Say::tr("head gasket in place or left out? Out, it is added"));
+    all.back().heading = Say::tr("What changes every number");
+    asked(enumField<Spring>(Say::tr("Spring"), 2, springChoice,
+                            [](Facts & f) -> auto& { return f.mockUp.spring; }, {{"light", 1}}),
+          "spring", Say::tr("checking or running spring? A stiff one hides the touch"));
     asked(enumField<LashSet>(
               Say::tr("Lash while measuring"), 3, lashChoice,
               [](Facts & f) -> auto& { return f.mockUp.lash; }),
-          Say::tr("lash: none, or as run? None reads too little"));
+          "lash", Say::tr("lash: none, or as run? None reads too little"));
+    const std::size_t also = all.size();
+    asked(enumField<ClearanceMethod>(
+              Say::tr("Way of measuring"), 4, methodChoice,
+              [](Facts & f) -> auto& { return f.mockUp.method; }),
+          "step", Say::tr("map, one angle, tightest point or clay?"));
     asked(enumField<Follower>(
               Say::tr("Follower"), 6, followerChoice,
               [](Facts & f) -> auto& { return f.mockUp.follower; }),
-          Say::tr("which follower? A live one gives way: press its slack out first"));
+          "follower", Say::tr("which follower? A live one gives way: press its slack out first"));
     asked(enumField<PressedAt>(
               Say::tr("Pressed at"), 2, pressedChoice,
               [](Facts & f) -> auto& { return f.mockUp.pressedAt; }),
-          Say::tr("pressed at the rocker or the retainer? The retainer presses askew"));
+          "pressed", Say::tr("pressed at the rocker or the retainer? The retainer presses askew"));
     asked(optionalField(
               Say::tr("Valve angle"), Say::tr("degrees to the bore; - if not known"), 0.0, 60.0,
               false, [](Facts & f) -> auto& { return f.mockUp.valveAngle_deg; }),
-          Say::tr("valve angle to the bore? Not known, it is fitted"));
+          "angle", Say::tr("valve angle to the bore? Not known, it is fitted"));
     asked(count(Say::tr("Fasteners of the head"), Say::tr("how many hold it"), 0, 60,
                 &MockUp::fasteners),
-          Say::tr("head held by how many? A loose one reads large"));
+          "fasteners", Say::tr("head held by how many? A loose one reads large"));
     all.push_back(yes(
         Say::tr("Torqued"), [](Facts & f) -> auto& { return f.mockUp.torqued; }));
-    const auto more = [&](Field f) {
-        f.seldom = true;
+    all.back().part = QStringLiteral("fasteners");
+    const auto more = [&](Field f, const char* part = "") {
+        f.part = QLatin1String(part);
         all.push_back(std::move(f));
     };
     more(lengthField(
-        Say::tr("Gasket as tightened"), 0.0, 5.0,
-        [](Facts & f) -> auto& { return f.mockUp.gasket_mm; }, 1.0));
+             Say::tr("Gasket as tightened"), 0.0, 5.0,
+             [](Facts & f) -> auto& { return f.mockUp.gasket_mm; }, 1.0),
+         "gasket");
     more(optionalField(
-        Say::tr("Lift under the checking spring"), Say::tr("at the tight angle; - for none"), 0.0,
-        30.0, true, [](Facts & f) -> auto& { return f.mockUp.checkingLift_mm; }));
+             Say::tr("Lift under the checking spring"), Say::tr("at the tight angle; - for none"),
+             0.0, 30.0, true, [](Facts & f) -> auto& { return f.mockUp.checkingLift_mm; }),
+         "spring");
     more(optionalField(
-        Say::tr("Lift under the running spring"), Say::tr("at the same angle; - for none"), 0.0,
-        30.0, true, [](Facts & f) -> auto& { return f.mockUp.runningLift_mm; }));
+             Say::tr("Lift under the running spring"), Say::tr("at the same angle; - for none"),
+             0.0, 30.0, true, [](Facts & f) -> auto& { return f.mockUp.runningLift_mm; }),
+         "spring");
     more(lengthField(
-        Say::tr("Lift until the retainer meets the seal"), 0.0, 30.0,
-        [](Facts & f) -> auto& { return f.mockUp.sealLift_mm; }, 12.0));
+             Say::tr("Lift until the retainer meets the seal"), 0.0, 30.0,
+             [](Facts & f) -> auto& { return f.mockUp.sealLift_mm; }, 12.0),
+         "seal");
     more(lengthField(
-        Say::tr("Slack of the follower"), 0.0, 3.0,
-        [](Facts & f) -> auto& { return f.mockUp.slack_mm; }, 0.3));
+             Say::tr("Slack of the follower"), 0.0, 3.0,
+             [](Facts & f) -> auto& { return f.mockUp.slack_mm; }, 0.3),
+         "follower");
     more(numberField(
-        Say::tr("Pressed at an angle of"), Say::tr("degrees from the valve"), 0, 45, 1,
-        [](Facts & f) -> auto& { return f.mockUp.askew_deg; }, 5));
+             Say::tr("Pressed at an angle of"), Say::tr("degrees from the valve"), 0, 45, 1,
+             [](Facts & f) -> auto& { return f.mockUp.askew_deg; }, 5),
+         "angle");
     more(lengthField(
-        Say::tr("Spacer"), 0.0, 10.0, [](Facts & f) -> auto& { return f.mockUp.spacer_mm; }, 1.0));
+             Say::tr("Spacer"), 0.0, 10.0, [](Facts & f) -> auto& { return f.mockUp.spacer_mm; },
+             1.0),
+         "gasket");
     more(yes(
-        Say::tr("Rings on the piston"), [](Facts & f) -> auto& { return f.mockUp.rings; }));
+             Say::tr("Rings on the piston"), [](Facts & f) -> auto& { return f.mockUp.rings; }),
+         "rings");
     more(numberField(
-        Say::tr("Step"), Say::tr("degrees from press to press"), 0.5, 10, 1,
-        [](Facts & f) -> auto& { return f.mockUp.step_deg; }, 2));
+             Say::tr("Step"), Say::tr("degrees from press to press"), 0.5, 10, 1,
+             [](Facts & f) -> auto& { return f.mockUp.step_deg; }, 2),
+         "step");
     more(count(Say::tr("Presses at each angle"),
-               Say::tr("that must agree; 1 is enough if you say so"), 1, 5, &MockUp::presses));
+               Say::tr("that must agree; 1 is enough if you say so"), 1, 5, &MockUp::presses),
+         "step");
     more(lengthField(
-        Say::tr("Within"), 0.005, 0.5, [](Facts & f) -> auto& { return f.mockUp.tolerance_mm; },
-        0.05));
+             Say::tr("Within"), 0.005, 0.5,
+             [](Facts & f) -> auto& { return f.mockUp.tolerance_mm; }, 0.05),
+         "step");
     more(lengthField(
-        Say::tr("One turn of the dial"), 0.1, 10.0,
-        [](Facts & f) -> auto& { return f.mockUp.dialTurn_mm; }, 1.0));
+             Say::tr("One turn of the dial"), 0.1, 10.0,
+             [](Facts & f) -> auto& { return f.mockUp.dialTurn_mm; }, 1.0),
+         "dial");
     more(yes(
-        Say::tr("Dial runs backward"), [](Facts & f) -> auto& { return f.mockUp.backward; }));
+             Say::tr("Dial runs backward"), [](Facts & f) -> auto& { return f.mockUp.backward; }),
+         "dial");
     more(optionalField(
-        Say::tr("Clay at the valve's edge"), Say::tr("thickness; - for none"), 0.0, 20.0, true,
-        [](Facts & f) -> auto& { return f.mockUp.edge_mm; }));
+             Say::tr("Clay at the valve's edge"), Say::tr("thickness; - for none"), 0.0, 20.0, true,
+             [](Facts & f) -> auto& { return f.mockUp.edge_mm; }),
+         "clay");
     more(textField(
-        Say::tr("Release agent on the clay"), [](Facts & f) -> auto& { return f.mockUp.release; }));
+             Say::tr("Release agent on the clay"),
+             [](Facts & f) -> auto& { return f.mockUp.release; }),
+         "clay");
     more(count(Say::tr("Turns by hand on the clay"), Say::tr("whole turns of the crank"), 0, 20,
-               &MockUp::turns));
+               &MockUp::turns),
+         "clay");
     more(lengthField(
-        Say::tr("Notch cut deeper since"), 0.0, 10.0,
-        [](Facts & f) -> auto& { return f.mockUp.notchCut_mm; }, 0.8));
+             Say::tr("Notch cut deeper since"), 0.0, 10.0,
+             [](Facts & f) -> auto& { return f.mockUp.notchCut_mm; }, 0.8),
+         "notch");
     more(optionalField(
-        Say::tr("The cam's maker foretells"), Say::tr("clearance; - for none"), 0.0, 20.0, true,
-        [](Facts & f) -> auto& { return f.mockUp.foretold_mm; }));
+             Say::tr("The cam's maker foretells"), Say::tr("clearance; - for none"), 0.0, 20.0,
+             true, [](Facts & f) -> auto& { return f.mockUp.foretold_mm; }),
+         "step");
     more(yes(
-        Say::tr("Head, valve and seat"), [](Facts & f) -> auto& { return f.mockUp.isVoid; },
-        stateChoice));
+             Say::tr("Head, valve and seat"), [](Facts & f) -> auto& { return f.mockUp.isVoid; },
+             stateChoice),
+         "valve");
+    for (std::size_t i = also; i < all.size(); ++i)
+        all[i].seldom = true;
+    all[also].heading = Say::tr("Also here (Up, Down)");
 }
 
 void limits(std::vector<Field>& all) {

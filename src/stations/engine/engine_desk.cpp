@@ -14,7 +14,47 @@ using namespace lobe;
 EngineDesk::EngineDesk(Session& session, Manner manner)
     : FactsDesk(session, std::move(manner), engineFields(), true) {}
 
-void EngineDesk::askCard() {
+void EngineDesk::begin() {
+    candidate_.reset();
+    FactsDesk::begin();
+}
+
+std::optional<std::size_t> EngineDesk::candidate() const {
+    const auto& others = job().otherCards;
+    return candidate_ && others.size() == cards_ && *candidate_ < cards_ ? candidate_
+                                                                         : std::nullopt;
+}
+
+/// The candidate stands where the fitted card stands, and the other way round.
+static void exchange(Facts& facts, std::size_t candidate, std::optional<Card>& fitted) {
+    fitted = std::move(facts.card);
+    facts.card = facts.otherCards[candidate];
+}
+
+Facts EngineDesk::facts() const {
+    Facts f = Facts::of(job());
+    std::optional<Card> fitted;
+    if (const auto at = candidate()) exchange(f, *at, fitted);
+    return f;
+}
+
+Echo EngineDesk::keepFact(const QString& text) {
+    const auto at = candidate();
+    if (!at) return FactsDesk::keepFact(text);
+    Facts after = Facts::of(job());
+    std::optional<Card> fitted;
+    exchange(after, *at, fitted);
+    const Echo taken = sheet().take(after, text, style());
+    if (!taken.ok) return taken;
+    after.otherCards[*at] = after.card.value_or(Card{});
+    after.card = std::move(fitted);
+    if (!after.keepIn(session())) return {false, Say::tr("Not kept; see the message above.")};
+    return taken;
+}
+
+void EngineDesk::askCard(std::optional<std::size_t> other) {
+    candidate_ = other;
+    cards_ = job().otherCards.size();
     int n = 0;
     for (const Field& f : sheet().fields()) {
         if (f.subject == cardSubject()) return moveTo(n);
@@ -30,7 +70,11 @@ QString EngineDesk::enterKeeps() const {
 
 Prompt EngineDesk::finished(Prompt asked) const {
     // Nobody has to walk through a whole card.
-    if (sheet().field()->subject == cardSubject()) asked.keys += Say::tr("   Ctrl+2  on to TDC");
+    if (sheet().field()->subject != cardSubject()) return asked;
+    asked.keys += Say::tr("   Ctrl+2  on to TDC");
+    if (const auto at = candidate())
+        asked.subject = Say::tr("card of %1, not fitted")
+                            .arg(QString::fromStdString(job().otherCards[*at].name));
     return asked;
 }
 
@@ -82,6 +126,10 @@ QString EngineDesk::verdict() const {
                                           "the next)",
                                           nullptr, static_cast<int>(job().otherCards.size()))),
                      stations::next(job(), findings()).name());
+    if (const auto at = candidate())
+        verdict = Say::tr("The card of %1 is at hand and not fitted: Ctrl+Shift+K fits it, "
+                          "Compare sets it beside the others.")
+                      .arg(QString::fromStdString(job().otherCards[*at].name));
     if (job().card)
         for (const CardContradiction& c : complete(*job().card).contradictions)
             verdict = words::contradiction(c, style());

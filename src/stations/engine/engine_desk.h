@@ -10,8 +10,14 @@ class EngineDesk : public FactsDesk {
 public:
     EngineDesk(Session& session, Manner manner);
 
-    /// Asks the first fact of the cam card.
-    void askCard();
+    void begin() override;
+    /// Of the fitted card, or of a candidate while one is at hand.
+    Facts facts() const override;
+    /// Asks the first fact of the fitted card; with `other`, of that one of the job's other cards:
+    /// a candidate, until it is said to be fitted.
+    void askCard(std::optional<std::size_t> other = {});
+    /// That one; empty while it is the fitted card.
+    std::optional<std::size_t> candidate() const;
     /// What is still missing, or what to do next.
     QString verdict() const;
 
@@ -19,7 +25,12 @@ protected:
     QString enterKeeps() const override;
     Prompt finished(Prompt asked) const override;
     void factKept() override;
+    Echo keepFact(const QString& text) override;
     StandCard ownCard(bool asked) const override;
+
+private:
+    std::optional<std::size_t> candidate_;
+    std::size_t cards_ = 0; ///< the other cards there were then: of other ones it means nothing
 };
 
 } // namespace app

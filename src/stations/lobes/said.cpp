@@ -218,8 +218,8 @@ QString LobesDesk::lastReading() const {
     const DegreeWheel wheel = job().fitted.degreeWheel();
     if (last->of != ReadingOf::Lift)
         return Say::tr("last  %1%2 %3%4")
-            .arg(who, eventName(last->of, fromNose), words::onWheel(last->at, wheel, style()),
-                 struck);
+            .arg(who, eventName(last->of, fromNose),
+                 words::asTyped(last->at, last->typed, wheel, style()), struck);
     return Say::tr("last  %1%2  %3%4")
         .arg(who,
              eventsOnly() ? eventName(last->of) : words::onWheel(last->at, wheel, style(), true),

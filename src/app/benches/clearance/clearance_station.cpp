@@ -1,6 +1,7 @@
 #include "app/benches/clearance/clearance_station.h"
 
 #include "app/benches/clearance/gap_map.h"
+#include "app/benches/clearance/mock_up_section.h"
 #include "app/pictures/slide.h"
 #include "app/style/fact_rows.h"
 #include "app/style/figure_table.h"
@@ -26,6 +27,9 @@ ClearanceStation::ClearanceStation(Session& session, const Look& look, Dialogs& 
                                    QWidget* parent)
     : BenchOf(session, look, parent),
       map_(new GapMap(look, dialogs, this)),
+      section_(new MockUpSection(look, dialogs, this)),
+      asking_(new QWidget(this)),
+      pressing_(new QWidget(this)),
       facts_(new RowList(look, false, this)),
       log_(new RowList(look, false, this)),
       picture_(new QStackedWidget(this)),
@@ -90,8 +94,14 @@ void ClearanceStation::layOut() {
     head->addLayout(chips);
 
     picture_->addWidget(map_);
-    picture_->addWidget(facts_);
-    auto* now = new QVBoxLayout;
+    picture_->addWidget(asking_);
+    auto* asked = new QHBoxLayout(asking_);
+    asked->setContentsMargins(0, 0, 0, 0);
+    asked->setSpacing(12);
+    asked->addWidget(section_, 5);
+    asked->addWidget(facts_, 6);
+    auto* now = new QVBoxLayout(pressing_);
+    now->setContentsMargins(0, 0, 0, 0);
     now->setSpacing(4);
     now->addWidget(caption_);
     now->addWidget(angle_);
@@ -101,7 +111,7 @@ void ClearanceStation::layOut() {
     auto* upper = new QHBoxLayout;
     upper->setSpacing(14);
     upper->addWidget(picture_, 7);
-    upper->addLayout(now, 3);
+    upper->addWidget(pressing_, 3);
     auto* words = new QVBoxLayout;
     words->setSpacing(5);
     words->addWidget(behind_);
@@ -160,17 +170,21 @@ void ClearanceStation::refreshLog() {
 
 void ClearanceStation::refresh() {
     const bool asking = desk_->sheet().field() != nullptr;
-    picture_->setCurrentWidget(asking ? static_cast<QWidget*>(facts_) : map_);
-    if (asking) showFacts(*facts_, desk_->sheet(), desk_->facts(), style());
+    picture_->setCurrentWidget(asking ? asking_ : static_cast<QWidget*>(map_));
+    if (asking) {
+        const Facts facts = desk_->facts();
+        showFacts(*facts_, desk_->sheet(), facts, style());
+        const Field& asked = *desk_->sheet().field();
+        section_->show(asked.part, asked.name + QStringLiteral(": ") + asked.shown(facts, style()));
+    }
     const StandCard card = asking ? StandCard{} : desk_->standCard();
     verdict_->setText(desk_->verdict());
     caption_->setText(card.caption);
     angle_->setText(card.big);
     last_->setText(desk_->lastPress());
     advice_->setText(desk_->advice());
-    for (QWidget* w : {static_cast<QWidget*>(caption_), static_cast<QWidget*>(angle_)})
-        w->setVisible(!asking);
-    log_->setVisible(!asking || log_->count() > 0);
+    // While the mock-up is asked, it has the room.
+    pressing_->setVisible(!asking);
     new_->setVisible(desk_->map() && !desk_->map()->readings.empty());
     refreshLog();
     showSlide();

@@ -13,6 +13,7 @@ namespace app {
 class Dialogs;
 class FigureTable;
 class GapMap;
+class MockUpSection;
 class RowList;
 class Slide;
 
@@ -35,6 +36,8 @@ private:
     void makeRoom();
 
     GapMap* map_;
+    MockUpSection* section_; ///< beside the facts, while they are asked
+    QWidget *asking_, *pressing_;
     RowList *facts_, *log_;
     QStackedWidget* picture_; ///< the gap map, or what is asked beside it
     QLabel *verdict_, *angle_, *caption_, *last_, *advice_, *behind_, *helps_, *caution_;

@@ -21,6 +21,7 @@ EngineStation::EngineStation(Session& session, const Look& look, Dialogs& dialog
       section_(new EngineSection(look, dialogs, this)) {
     setObjectName(QStringLiteral("engineStation"));
     list_->setObjectName(QStringLiteral("engineFacts"));
+    verdict_->setObjectName(QStringLiteral("engineVerdict"));
     list_->setAccessibleName(Say::tr("Facts of the engine and its cam card"));
     verdict_->setProperty("role", "verdict");
     verdict_->setWordWrap(true);

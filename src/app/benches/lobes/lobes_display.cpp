@@ -89,7 +89,8 @@ Row LobesStation::rowOf(std::size_t at, const LiftRun& run, const RunFindings* f
     const Reading& r = run.readings[at];
     Row row;
     row.id = r.id;
-    row.title = words::onWheel(placed(r, run.terms), job().fitted.degreeWheel(), style(), true);
+    row.title =
+        words::asTyped(placed(r, run.terms), r.typed, job().fitted.degreeWheel(), style(), true);
     row.value = words::lift(r.value_mm, style());
     if (const LiftReading* c = f ? carried(*f, at, r.id) : nullptr) {
         if (std::abs(c->lift_mm - r.value_mm) > 1e-6) {
