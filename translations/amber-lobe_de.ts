@@ -8127,10 +8127,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
         <translation>Jede Ladung wird nach den Maßen des Motors auf ein %1tel verdichtet, vom Schließen des Einlassventils an auf ein %2tel. Die zweite Zahl entscheidet, welchen Kraftstoff er braucht.</translation>
     </message>
     <message>
-        <source>Printed %1 by Amber Lobe</source>
-        <translation>Gedruckt %1 mit Amber Lobe</translation>
-    </message>
-    <message>
         <source>page %1 of %2</source>
         <translation>Seite %1 von %2</translation>
     </message>
@@ -9296,6 +9292,110 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     <message>
         <source>The card of %1 is at hand and not fitted: Ctrl+Shift+K fits it, Compare sets it beside the others.</source>
         <translation>Die Karte von %1 liegt vor und ist nicht eingebaut: Strg+Umschalt+K baut sie ein, Vergleichen stellt sie neben die anderen.</translation>
+    </message>
+    <message>
+        <source>the card</source>
+        <translation>die Karte</translation>
+    </message>
+    <message>
+        <source>intake opens BTDC</source>
+        <translation>Einlass öffnet v. OT</translation>
+    </message>
+    <message>
+        <source>closes ABDC</source>
+        <translation>schließt n. UT</translation>
+    </message>
+    <message>
+        <source>exhaust opens BBDC</source>
+        <translation>Auslass öffnet v. UT</translation>
+    </message>
+    <message>
+        <source>closes ATDC</source>
+        <translation>schließt n. OT</translation>
+    </message>
+    <message>
+        <source>What it comes to</source>
+        <translation>Worauf es hinausläuft</translation>
+    </message>
+    <message>
+        <source>Bore and stroke</source>
+        <translation>Bohrung und Hub</translation>
+    </message>
+    <message>
+        <source>Its events at</source>
+        <translation>Ihre Steuerzeiten bei</translation>
+    </message>
+    <message>
+        <source>Its centres, intake and exhaust</source>
+        <translation>Ihre Mitten, Einlass und Auslass</translation>
+    </message>
+    <message>
+        <source>Its lifts, intake and exhaust</source>
+        <translation>Ihre Hübe, Einlass und Auslass</translation>
+    </message>
+    <message>
+        <source>none came with it</source>
+        <translation>es lag keine bei</translation>
+    </message>
+    <message>
+        <source>Figures of cylinder %1</source>
+        <translation>Werte von Zylinder %1</translation>
+    </message>
+    <message>
+        <source>Every figure</source>
+        <translation>Jeder Wert</translation>
+    </message>
+    <message>
+        <source>Change %1</source>
+        <translation>Änderung %1</translation>
+    </message>
+    <message>
+        <source>%1 after BDC</source>
+        <translation>%1 nach UT</translation>
+    </message>
+    <message>
+        <source> (within)</source>
+        <translation> (darunter)</translation>
+    </message>
+    <message>
+        <source>Limits set for the dynamic ratio</source>
+        <translation>Grenzen der dynamischen Verdichtung</translation>
+    </message>
+    <message>
+        <source>Written</source>
+        <translation>Aufgeschrieben</translation>
+    </message>
+    <message>
+        <source>Decided</source>
+        <translation>Entschieden</translation>
+    </message>
+    <message>
+        <source>what it comes to</source>
+        <translation>worauf es hinausläuft</translation>
+    </message>
+    <message>
+        <source>every figure</source>
+        <translation>jeder Wert</translation>
+    </message>
+    <message>
+        <source>Appendix</source>
+        <translation>Anhang</translation>
+    </message>
+    <message>
+        <source>printed %1 by Amber Lobe</source>
+        <translation>gedruckt am %1 von Amber Lobe</translation>
+    </message>
+    <message>
+        <source>; the curve has %1 at the tappet, %2 at the valve there</source>
+        <translation>; die Kurve hat dort %1 am Stößel, %2 am Ventil</translation>
+    </message>
+    <message>
+        <source>at the valve, less lash</source>
+        <translation>am Ventil, ohne Spiel</translation>
+    </message>
+    <message>
+        <source>The top of the curve times the rocker ratio (%1), less the lash.</source>
+        <translation>Die Spitze der Kurve mal dem Hebelverhältnis (%1), ohne das Spiel.</translation>
     </message>
 </context>
 </TS>

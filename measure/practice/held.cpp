@@ -36,6 +36,8 @@ const char* name(FigureKind kind) {
         return "split point";
     case FigureKind::MaxLift:
         return "lift";
+    case FigureKind::ValveLift:
+        return "valve lift";
     default:
         break;
     }
@@ -100,6 +102,8 @@ double trueValue(const Truth& t, const Findings& f, const CylinderFindings& c, c
         return (centreOf(Side::Intake) - centreOf(Side::Exhaust)) / 2.0 - centreOf(Side::Intake);
     case FigureKind::MaxLift:
         return t.greatest(*x.side, run(*x.side)->lobe.taken.at);
+    case FigureKind::ValveLift:
+        return t.greatest(*x.side, Place::Valve);
     default:
         return none;
     }

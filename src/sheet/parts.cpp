@@ -1,4 +1,5 @@
 #include "sheet/parts.h"
+#include "sheet/first_page.h"
 
 #include "core/assess/clearances.h"
 #include "core/route/logbook.h"
@@ -24,10 +25,6 @@ QString safe(const QString& text) {
     return text.toHtmlEscaped();
 }
 
-QString heading(const QString& text) {
-    return QStringLiteral("<h2>%1</h2>").arg(safe(text));
-}
-
 class Grid {
 public:
     void row(const QStringList& cells, bool head = false) {
@@ -46,7 +43,7 @@ public:
     }
     QString html() const {
         return any_ ? QStringLiteral(
-                          "<table width=\"100%\" cellspacing=\"0\" cellpadding=\"2\">%1</table>")
+                          "<table width=\"100%\" cellspacing=\"0\" cellpadding=\"1\">%1</table>")
                           .arg(html_)
                     : QString();
     }
@@ -55,39 +52,6 @@ private:
     QString html_;
     bool any_ = false;
 };
-
-QString under(const QString& title, const QString& body) {
-    return body.isEmpty() ? QString() : heading(title) + body;
-}
-
-QString paragraph(const QString& text) {
-    return text.isEmpty() ? QString() : QStringLiteral("<p>%1</p>").arg(safe(text));
-}
-
-QString engine(const Job& job, const Options& o) {
-    Grid t;
-    const Engine& e = job.engine;
-    const auto mm = [&](double v) {
-        return v > 0.0 ? words::dimension(v, o.style) + QLatin1Char(' ') + words::unitName(o.style)
-                       : QString();
-    };
-    t.fact(Say::tr("Engine"), QString::fromStdString(e.name));
-    t.fact(Say::tr("Cylinders"), QString::number(e.cylinders));
-    t.fact(Say::tr("Layout"), words::layoutName(e.layout));
-    t.fact(Say::tr("Followers"), words::followerName(e.follower));
-    t.fact(Say::tr("Bore"), mm(e.bore_mm));
-    t.fact(Say::tr("Stroke"), mm(e.stroke_mm));
-    t.fact(Say::tr("Rod"), mm(e.rod_mm));
-    t.fact(Say::tr("Turns, seen from the drive"), words::rotationName(e.rotation));
-    t.fact(Say::tr("Rocker ratio, intake and exhaust"),
-           words::shortest(e.ratio.intake, 3, o.style) + QStringLiteral(", ") +
-               words::shortest(e.ratio.exhaust, 3, o.style));
-    t.fact(Say::tr("Lash, intake and exhaust"),
-           words::liftWithUnit(e.lash_mm.intake, o.style) + QStringLiteral(", ") +
-               words::liftWithUnit(e.lash_mm.exhaust, o.style));
-    if (job.card) t.fact(Say::tr("Cam card"), QString::fromStdString(job.card->name));
-    return under(Say::tr("Engine and cam"), t.html());
-}
 
 /// A run of events has no step, and its indicator stands at heights that were chosen.
 QString howTaken(const LiftRun& run, const Job& job, const words::Style& style) {
@@ -110,46 +74,39 @@ QString measured(const Job& job, const Findings& f, const Options& o) {
     }
     for (const Contact& c : job.contacts)
         struck += c.struck.has_value();
+    // What was brought in from elsewhere has no time of its own.
     for (const LogLine& line : logbookOf(job))
-        if (line.what == LogWhat::Readings || line.what == LogWhat::Contacts)
+        if (line.time_ms > 0 && (line.what == LogWhat::Readings || line.what == LogWhat::Contacts))
             t.fact(words::logDay(line.time_ms) + QLatin1Char(' ') + words::logTime(line.time_ms),
                    words::logLine(line, job, o.style));
-    for (const LiftRun& run : job.runs)
-        if (!run.readings.empty())
-            t.fact(Say::tr("Cylinder %1 %2 taken").arg(run.cylinder).arg(words::sideName(run.side)),
-                   howTaken(run, job, o.style));
+    // Taken several times alike, it is said once.
+    std::vector<std::pair<QString, QString>> taken;
+    for (const LiftRun& run : job.runs) {
+        if (run.readings.empty()) continue;
+        std::pair<QString, QString> line(
+            Say::tr("Cylinder %1 %2 taken").arg(run.cylinder).arg(words::sideName(run.side)),
+            howTaken(run, job, o.style));
+        if (std::find(taken.begin(), taken.end(), line) == taken.end())
+            taken.push_back(std::move(line));
+    }
+    for (const auto& [name, how] : taken)
+        t.fact(name, how);
     QString readings = Say::tr("%n readings", nullptr, live);
     if (struck > 0) readings += Say::tr(", and %n struck, with the reason kept", nullptr, struck);
     t.fact(Say::tr("Readings"), readings);
-    QString tdc;
     for (const Finding& each : f.tdc.findings)
-        tdc += paragraph(words::sentence(each, o.style));
-    return under(Say::tr("How it was measured"), t.html()) + under(Say::tr("TDC"), tdc);
+        t.fact(Say::tr("TDC"), words::sentence(each, o.style));
+    return under(Say::tr("How it was measured"), t.html());
 }
 
-QString figures(const Findings& f, const Options& o) {
+/// Every figure with its ± and the card's, and what the readings say against the card.
+QString details(const Findings& f, const Options& o) {
     QString out;
     for (const CylinderFindings& c : f.cylinders) {
         Grid t;
         t.row({Say::tr("Cylinder %1").arg(c.cylinder), Say::tr("value"), Say::tr("height, school"),
                Say::tr("against the card")},
               true);
-        // On the card of a cam two stand beside one another, and it is one page.
-        const auto brief = [&](std::size_t i) {
-            if (i >= c.figures.size()) return QStringList{QString(), QString()};
-            const Figure& each = c.figures[i];
-            return QStringList{words::figureName(each) + QStringLiteral(", ") +
-                                   words::figureBasis(each, o.style),
-                               words::figureValue(each, o.style)};
-        };
-        const std::size_t half = (c.figures.size() + 1) / 2;
-        if (o.cardOnly) {
-            Grid pairs;
-            for (std::size_t i = 0; i < half; ++i)
-                pairs.row(brief(i) + brief(i + half));
-            out += pairs.html();
-            break;
-        }
         for (const Figure& each : c.figures) {
             const QString value = words::figureValue(each, o.style);
             const auto width = each.value ? halfWidthOf(each.value) : std::nullopt;
@@ -163,7 +120,7 @@ QString figures(const Findings& f, const Options& o) {
             out += paragraph(
                 words::paragraph(*c.explanation, f.tdc.state == TdcState::Proved, o.style));
     }
-    return under(Say::tr("Figures"),
+    return under(Say::tr("Every figure"),
                  out.isEmpty()
                      ? out
                      : out + paragraph(Say::tr("Degrees are crank degrees, a lobe separation cam "
@@ -188,33 +145,63 @@ QString setting(const Job& job, const Findings& f, const Options& o) {
                                          fittedAfter(job, side, m.number - 1));
         if (!m.marks.empty()) said += Say::tr("; marks: ") + QString::fromStdString(m.marks);
         if (!m.note.empty()) said += QStringLiteral("; ") + QString::fromStdString(m.note);
-        t.fact(Say::tr("Change %1, %2").arg(m.number).arg(words::logDay(m.time_ms)), said);
+        t.fact(m.time_ms > 0 ? Say::tr("Change %1, %2").arg(m.number).arg(words::logDay(m.time_ms))
+                             : Say::tr("Change %1").arg(m.number),
+               said);
     }
     QString checks;
     for (const MoveCheck& c : f.changes)
         checks += paragraph(Say::tr("Change %1. ").arg(c.number) + words::sentence(c, o.style));
-    return under(Say::tr("Setting"),
-                 (f.need.fault ? QString() : paragraph(need)) + t.html() + checks);
+    // What is still to be moved stands in the verdict.
+    const QString still = o.leftOut.contains(QStringLiteral("verdict")) && !f.need.fault
+                              ? paragraph(need)
+                              : QString();
+    return under(Say::tr("Setting"), still + t.html() + checks);
 }
 
+/// What it comes to, with its limit, stands in the verdict; here what a slip would cost, and what
+/// the presses say.
 QString clearance(const Job& job, const Findings& f, const Options& o) {
     if (job.maps.empty()) return {};
-    QString out = paragraph(stationLine(stations::clearance, job, f, o));
-    for (const ClearanceClaim& c : f.clearance)
-        if (c.least_mm)
-            out += paragraph(Say::tr("Cylinder %1: ").arg(c.cylinder) +
-                             words::clearanceVerdict(&c, nullptr, c.side, o.style) +
-                             QLatin1Char(' ') + words::toothOutLine(c, o.style));
+    QString out;
+    for (const ClearanceClaim& c : f.clearance) {
+        if (!c.least_mm) continue;
+        if (o.leftOut.contains(QStringLiteral("verdict")))
+            out += paragraph(words::clearanceVerdict(&c, nullptr, c.side, o.style));
+        if (const QString tooth = words::toothOutLine(c, o.style); !tooth.isEmpty())
+            out +=
+                paragraph((c.cylinder > 1 ? Say::tr("Cylinder %1: ").arg(c.cylinder) : QString()) +
+                          words::sideTitle(c.side) + QLatin1Char(' ') +
+                          words::clearance(*c.least_mm, o.style) + QStringLiteral(". ") + tooth);
+    }
     for (const MapFindings& m : f.maps)
         if (m.current)
             for (const Finding& each : m.findings)
-                out += paragraph(words::sentence(each, o.style));
+                if (!each.is<found::ClearanceUnder>())
+                    out += paragraph(words::sentence(each, o.style));
     return under(Say::tr("Valve to piston"), out);
 }
 
+/// Which closing it is counted from, and the fuels it keeps within.
 QString compressionPart(const Job& job, const Findings& f, const Options& o) {
-    if (!f.compression) return {};
-    return under(Say::tr("Compression"), paragraph(stationLine(stations::compression, job, f, o)));
+    if (!f.squeeze) return {};
+    Grid t;
+    const auto school = static_cast<std::size_t>(job.reckoning.closing);
+    if (school < f.closings.size() && f.closings[school].deg)
+        t.fact(words::closingName(job.reckoning.closing),
+               Say::tr("%1 after BDC").arg(words::degrees(f.closings[school].deg->value, o.style)));
+    QStringList within;
+    if (f.squeeze->dynamicRatio)
+        for (const FuelLimit& fuel : job.reckoning.fuels)
+            within << QString::fromStdString(fuel.name) + QLatin1Char(' ') +
+                          words::shortest(fuel.dynamic, 1, o.style) +
+                          (f.squeeze->dynamicRatio->value <= fuel.dynamic ? Say::tr(" (within)")
+                                                                          : QString());
+    t.fact(Say::tr("Limits set for the dynamic ratio"), within.join(QStringLiteral(", ")));
+    if (t.html().isEmpty() || o.leftOut.contains(QStringLiteral("verdict")))
+        return under(Say::tr("Compression"),
+                     paragraph(stationLine(stations::compression, job, f, o)) + t.html());
+    return under(Say::tr("Compression"), t.html());
 }
 
 QString built(const Job& job, const Options& o) {
@@ -234,39 +221,45 @@ QString notes(const Job& job, const Options& o) {
                 if (line.what == LogWhat::Entered && e.number == line.number &&
                     (e.kind == EntryKind::Note || e.kind == EntryKind::Result ||
                      e.kind == EntryKind::Symptom))
-                    t.fact(words::logDay(line.time_ms), words::logLine(line, job, o.style));
+                    t.fact(line.time_ms > 0 ? words::logDay(line.time_ms) : Say::tr("Written"),
+                           words::logLine(line, job, o.style));
     for (const Decision& d : job.choosing.decisions)
-        t.fact(words::logDay(d.time_ms), words::decisionLine(d, o.style));
+        t.fact(d.time_ms > 0 ? words::logDay(d.time_ms) : Say::tr("Decided"),
+               words::decisionLine(d, o.style));
     return under(Say::tr("Notes and results"), t.html());
 }
 
 } // namespace
 
 QList<Part> parts() {
-    return {{"engine", Say::tr("engine and cam")},
-            {"measured", Say::tr("how measured")},
+    return {{"verdict", Say::tr("what it comes to")},
+            {"engine", Say::tr("engine and cam")},
             {"pictures", Say::tr("ring and strip")},
             {"figures", Say::tr("figures")},
             {"setting", Say::tr("setting")},
             {"clearance", Say::tr("clearance")},
             {"compression", Say::tr("compression")},
-            {"built", Say::tr("as built")},
-            {"notes", Say::tr("notes")},
-            {"plain", Say::tr("in plain words")}};
+            {"measured", Say::tr("how measured")},
+            {"plain", Say::tr("in plain words"), true},
+            {"details", Say::tr("every figure"), true},
+            {"built", Say::tr("as built"), true},
+            {"notes", Say::tr("notes"), true}};
 }
 
 QString partText(const QString& key, const Job& job, const Findings& f, const Options& o) {
-    if (key == QLatin1String("engine")) return engine(job, o);
+    if (key == QLatin1String("verdict")) return verdictPart(job, f, o);
+    if (key == QLatin1String("engine")) return enginePart(job, o);
     if (key == QLatin1String("measured")) return measured(job, f, o);
     if (key == QLatin1String("pictures"))
         return std::none_of(f.runs.begin(), f.runs.end(),
                             [](const RunFindings& r) { return r.current && r.lobe.curve; })
                    ? QString()
                    : QStringLiteral("<p>%1</p>").arg(QLatin1String(kPictures));
-    if (key == QLatin1String("figures")) return figures(f, o);
+    if (key == QLatin1String("figures")) return figuresPart(job, f, o);
     if (key == QLatin1String("setting")) return setting(job, f, o);
     if (key == QLatin1String("clearance")) return clearance(job, f, o);
     if (key == QLatin1String("compression")) return compressionPart(job, f, o);
+    if (key == QLatin1String("details")) return details(f, o);
     if (key == QLatin1String("built")) return built(job, o);
     if (key == QLatin1String("notes")) return notes(job, o);
     QString plain;

@@ -12,11 +12,15 @@
 #include <QPageSize>
 #include <QPainter>
 #include <QPdfWriter>
+#include <QTextBlock>
 #include <QTextCursor>
 #include <QTextDocument>
+#include <QTextLayout>
 #include <QTextObjectInterface>
 
+#include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace sheet {
 
@@ -24,7 +28,7 @@ using namespace lobe;
 
 namespace {
 
-constexpr double kPicture_points = 190.0, kFooter_points = 24.0;
+constexpr double kPicture_points = 166.0, kFooter_points = 24.0;
 constexpr int kObject = QTextFormat::UserObject + 1;
 
 /// Ring and strip beside one another, as lines and not as dots.
@@ -64,6 +68,38 @@ private:
 
 } // namespace
 
+/// A heading goes with what stands under it: one that would end a page begins the next.
+static void keepHeadings(QTextDocument& document, double height) {
+    const auto* layout = document.documentLayout();
+    const auto page = [height](double y) { return static_cast<int>((y + 1.0) / height); };
+    const auto top = [&](const QTextBlock& block) {
+        return layout->blockBoundingRect(block).top();
+    };
+    // A block may begin on a page and have its first line on the next.
+    const auto line = [&](const QTextBlock& block) {
+        return top(block) + (block.layout()->lineCount() > 0 ? block.layout()->lineAt(0).y() : 0.0);
+    };
+    for (QTextBlock block = document.begin(); block.isValid(); block = block.next()) {
+        const QTextBlock under = block.next();
+        if (block.blockFormat().headingLevel() == 0 || !under.isValid()) continue;
+        if (page(top(block)) == page(line(under))) continue;
+        QTextBlockFormat first = block.blockFormat();
+        first.setPageBreakPolicy(QTextFormat::PageBreak_AlwaysBefore);
+        QTextCursor(block).setBlockFormat(first);
+    }
+}
+
+/// As far as something stands: behind a table there is always an empty line, which is no page.
+static int pagesOf(const QTextDocument& document, double height) {
+    QTextBlock last = document.lastBlock();
+    while (last.isValid() && last.text().isEmpty())
+        last = last.previous();
+    const double bottom =
+        last.isValid() ? document.documentLayout()->blockBoundingRect(last).bottom() : 0.0;
+    return std::clamp(static_cast<int>(std::ceil((bottom - 1.0) / height)), 1,
+                      document.pageCount());
+}
+
 Sheet::Sheet(const Job& job, const Findings& findings, Options options)
     : job_(job), findings_(findings), options_(std::move(options)) {}
 
@@ -78,28 +114,30 @@ std::unique_ptr<QTextDocument> Sheet::documentFor(double dotsPerInch, double wid
     const double point = dotsPerInch / 72.0;
     QFont font(paperType());
     // A cam's card is one page.
-    const double size = options_.cardOnly ? 7.5 : 8.5;
+    const double size = options_.cardOnly ? 7.5 : 7.6;
     font.setPixelSize(std::max(1, static_cast<int>(std::lround(size * point))));
     document->setDefaultFont(font);
     document->setDocumentMargin(0.0);
     // Type is in dots of the device; margins are in ninety-sixths of an inch, and carried over.
     const auto dots = [&](double points) { return QString::number(std::lround(points * point)); };
     document->setDefaultStyleSheet(
-        QStringLiteral("h1 { font-size: %1px; } h2 { font-size: %2px; margin-top: 12px; "
-                       "margin-bottom: 4px; } p { margin-top: 4px; margin-bottom: 4px; } "
-                       "td, th { border-bottom: 1px solid black; padding-right: 4px; }")
+        QStringLiteral("h1 { font-size: %1px; } h2 { font-size: %2px; margin-top: 8px; "
+                       "margin-bottom: 3px; } p { margin-top: 3px; margin-bottom: 3px; } "
+                       "td, th { border-bottom: 1px solid black; padding-right: 4px; } "
+                       "table { margin-bottom: 6px; }")
             .arg(dots(17), dots(11)));
     QString html = QStringLiteral("<h1>%1</h1>").arg(title().toHtmlEscaped());
-    if (options_.now_ms > 0)
-        html += QStringLiteral("<p>%1</p>")
-                    .arg(Say::tr("Printed %1 by Amber Lobe")
-                             .arg(words::logDay(options_.now_ms))
-                             .toHtmlEscaped());
     const QStringList only{QStringLiteral("pictures"), QStringLiteral("figures")};
+    bool appendix = false;
     for (const Part& part : parts()) {
         const QString key = QLatin1String(part.key);
         if (options_.cardOnly ? !only.contains(key) : options_.leftOut.contains(key)) continue;
-        html += partText(key, job_, findings_, options_);
+        const QString text = partText(key, job_, findings_, options_);
+        // What follows the first page begins on one of its own.
+        if (part.appendix && !text.isEmpty() && !std::exchange(appendix, true))
+            html += QStringLiteral("<h1 style=\"page-break-before:always\">%1</h1>")
+                        .arg(Say::tr("Appendix").toHtmlEscaped());
+        html += text;
     }
     document->setHtml(html);
     document->documentLayout()->registerHandler(
@@ -128,7 +166,8 @@ int Sheet::paint(QPagedPaintDevice& device) const {
     const auto document = documentFor(dots, width);
     document->documentLayout()->setPaintDevice(&device);
     document->setPageSize({width, height});
-    const int pages = document->pageCount();
+    keepHeadings(*document, height);
+    const int pages = pagesOf(*document, height);
     QFont small(paperType());
     small.setPixelSize(std::max(1, static_cast<int>(std::lround(7.0 * point))));
     for (int page = 0; page < pages; ++page) {
@@ -144,7 +183,11 @@ int Sheet::paint(QPagedPaintDevice& device) const {
         p.setFont(small);
         p.setPen(Qt::black);
         const QRectF foot(0, height + 8 * point, width, 14 * point);
-        p.drawText(foot, Qt::AlignLeft | Qt::AlignVCenter, title());
+        p.drawText(foot, Qt::AlignLeft | Qt::AlignVCenter,
+                   options_.now_ms > 0
+                       ? title() + QStringLiteral(", ") +
+                             Say::tr("printed %1 by Amber Lobe").arg(words::logDay(options_.now_ms))
+                       : title());
         p.drawText(foot, Qt::AlignRight | Qt::AlignVCenter,
                    Say::tr("page %1 of %2").arg(page + 1).arg(pages));
     }

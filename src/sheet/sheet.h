@@ -22,6 +22,7 @@ inline constexpr const char* kMadeBy = "Amber Lobe";
 struct Part {
     const char* key;
     QString name;
+    bool appendix = false; ///< behind the first page
 };
 /// In the order they are printed.
 QList<Part> parts();

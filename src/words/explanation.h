@@ -1,13 +1,18 @@
 // The explanation in words: one paragraph a builder would say, and the numbers under it.
 #pragma once
 
-#include "core/timing/explain.h"
+#include "core/result/findings.h"
 #include "words/numbers.h"
 
 #include <QString>
 #include <QStringList>
 
 namespace words {
+
+/// Where the cam of a cylinder stands: what must be put right first, the likeliest cause against
+/// the card, the card it looks like, or its separation and advance.
+QString timingVerdict(const lobe::Job& job, const lobe::Findings& findings, int cylinder,
+                      const Style& style);
 
 /// What the readings say against the card: the likeliest cause with its size, what it rests on,
 /// what else it may be, and what to do next. `tdcProved` says whether the pointer can be blamed.

@@ -150,6 +150,8 @@ QString figureBasis(const Figure& f, const Style& style) {
                                          : Say::tr("ATDC, valve lift");
     case FigureKind::MaxLift:
         return Say::tr("as taken");
+    case FigureKind::ValveLift:
+        return Say::tr("at the valve, less lash");
     case FigureKind::Area:
         return areaUnit(style) + Say::tr(", as taken");
     default:
@@ -166,7 +168,7 @@ std::optional<double> figureRead(const Figure& f) {
 QString figureValue(const Figure& f, const Style& style) {
     const auto read = figureRead(f);
     if (!read) return QString(QChar(0x2013));
-    if (f.kind == FigureKind::MaxLift) return lift(*read, style);
+    if (f.kind == FigureKind::MaxLift || f.kind == FigureKind::ValveLift) return lift(*read, style);
     if (f.kind == FigureKind::Area) return area(*read, style);
     return fixed(*read, 1, style) + QChar(0xB0);
 }
@@ -190,7 +192,8 @@ QString figureDifference(const Figure& f, const Style& style) {
 QString figureUncertainty(const Figure& f, const Style& style) {
     if (!f.value || !f.value->plusMinus) return {};
     const double u = *f.value->plusMinus;
-    if (f.kind == FigureKind::MaxLift) return QChar(0xB1) + lift(u, style);
+    if (f.kind == FigureKind::MaxLift || f.kind == FigureKind::ValveLift)
+        return QChar(0xB1) + lift(u, style);
     if (f.kind == FigureKind::Area) return QChar(0xB1) + area(u, style);
     // Never a bare zero: what is under a twentieth of a degree is said as such.
     return QChar(0xB1) + fixed(std::max(0.1, u), 1, style);
@@ -225,7 +228,8 @@ QString whereFrom(const Figure& f, const Findings& all, const Style& style) {
                     "readings and the slope there%2.")
                 .arg(u, all.tdc.uncertainty_deg() > 0.0 && f.kind != FigureKind::Duration &&
                                 f.kind != FigureKind::Separation && f.kind != FigureKind::Overlap &&
-                                f.kind != FigureKind::MaxLift && f.kind != FigureKind::Area
+                                f.kind != FigureKind::MaxLift && f.kind != FigureKind::ValveLift &&
+                                f.kind != FigureKind::Area
                             ? Say::tr(", with what TDC leaves")
                             : QString());
     if (const RunFindings* run = runOf(f, all))
@@ -289,6 +293,9 @@ static QString formula(const Figure& f, const Findings& all, const Style& style)
         return Say::tr("Where both valves have the same lift near TDC, from both curves.");
     case FigureKind::MaxLift:
         return Say::tr("The top of the curve through the readings, not the highest reading.");
+    case FigureKind::ValveLift:
+        return Say::tr("The top of the curve times the rocker ratio (%1), less the lash.")
+            .arg(run ? shortest(run->lobe.taken.ratio, 3, style) : QString());
     default:
         break;
     }

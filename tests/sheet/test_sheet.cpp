@@ -100,6 +100,77 @@ private slots:
         QCOMPARE(images.trimmed().count(QLatin1Char('\n')), 1);
     }
 
+    // For somebody who was not there: what it comes to first, all of it on one page, with the card
+    // beside the heights it speaks of; the rest is an appendix. No heading ends a page.
+    void theFirstPageSaysItAll() {
+        if (QStandardPaths::findExecutable(QStringLiteral("pdftotext")).isEmpty())
+            QSKIP("pdftotext is missing");
+        for (const Job& job : jobs_) {
+            const QString path = saved(job, {}, "first.pdf");
+            const QStringList pages = tool(QStringLiteral("pdftotext"), {"-layout", path, "-"})
+                                          .split(QLatin1Char('\f'), Qt::SkipEmptyParts);
+            QVERIFY(pages.size() >= 2);
+            const QString& first = pages[0];
+            qsizetype at = -1;
+            for (const char* heading :
+                 {"What it comes to", "Engine and cam", "Figures", "How it was measured"}) {
+                const auto next = first.indexOf(QLatin1String(heading));
+                QVERIFY2(next > at, qPrintable(QLatin1String(heading) + QLatin1Char('\n') + first));
+                at = next;
+            }
+            QVERIFY2(pages[1].trimmed().startsWith(QStringLiteral("Appendix")),
+                     qPrintable(pages[1].left(200)));
+            // The card's own events, under the height they are meant at.
+            const QStringList lines = first.split(QLatin1Char('\n'));
+            const auto card = std::find_if(lines.begin(), lines.end(), [](const QString& line) {
+                return line.startsWith(QStringLiteral("the card"));
+            });
+            QVERIFY(card != lines.end());
+            QVERIFY2((card - 1)->startsWith(words::heightAt(job.card->height, {}).left(12)),
+                     qPrintable(*(card - 1)));
+            QVERIFY2(
+                card->contains(QString::number(*cardDuration_deg(*job.card, Side::Intake), 'f', 1)),
+                qPrintable(*card));
+            for (const QString& page : pages) {
+                QVERIFY2(!page.contains(QStringLiteral("without a time")), qPrintable(page));
+                QStringList said = page.split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+                said.removeLast(); // the foot
+                for (const char* heading :
+                     {"Setting", "Valve to piston", "Compression", "Every figure",
+                      "How it was measured", "As built", "Notes and results"})
+                    QVERIFY2(said.isEmpty() || said.last().trimmed() != QLatin1String(heading),
+                             qPrintable(page));
+            }
+        }
+    }
+
+    // Wherever a page ends: a heading goes with what stands under it.
+    void noHeadingEndsAPage() {
+        if (QStandardPaths::findExecutable(QStringLiteral("pdftotext")).isEmpty())
+            QSKIP("pdftotext is missing");
+        Job job = jobs_[0];
+        for (int notes = 0; notes < 130; ++notes) {
+            LogEntry e;
+            e.number = notes + 1;
+            e.kind = notes % 2 ? EntryKind::Note : EntryKind::Part;
+            e.text = "one more";
+            e.time_ms = 1'790'000'000'000;
+            job.log.push_back(e);
+            if (notes < 60) continue;
+            const QStringList pages =
+                tool(QStringLiteral("pdftotext"), {"-layout", saved(job, {}, "n.pdf"), "-"})
+                    .split(QLatin1Char('\f'), Qt::SkipEmptyParts);
+            for (const QString& page : pages) {
+                QStringList said = page.split(QLatin1Char('\n'), Qt::SkipEmptyParts);
+                said.removeLast();
+                QVERIFY2(!said.isEmpty() &&
+                             said.last().trimmed() != QStringLiteral("Notes and results") &&
+                             said.last().trimmed() != QStringLiteral("As built"),
+                         qPrintable(page));
+            }
+        }
+    }
+
     void partsAreLeftOutAndPaperIsChosen() {
         sheet::Options options;
         options.leftOut = QStringList{QStringLiteral("plain"), QStringLiteral("measured")};

@@ -48,6 +48,17 @@ public:
             Figure lift = make(FigureKind::MaxLift, side, {});
             lift.value = run->lobe.maxLift_mm;
             add(lift);
+            // What the valve gets of it: asked for by whoever has no card.
+            if (run->lobe.taken.at == Place::Tappet && run->lobe.maxLiftAt && lift.value) {
+                Figure valve = make(FigureKind::ValveLift, side, {});
+                const Taken& taken = run->lobe.taken;
+                const double half =
+                    std::hypot(taken.ratio * halfWidthOf(lift.value).value_or(0.0),
+                               taken.ratioDoubt * taken.ratio * run->lobe.maxLift_mm->value);
+                valve.value =
+                    Measured<double>{run->lobe.liftAt(*run->lobe.maxLiftAt, Place::Valve), half};
+                add(valve);
+            }
             Figure area = make(FigureKind::Area, side, {});
             area.value = run->lobe.area_mm_deg;
             add(area);
@@ -83,6 +94,7 @@ private:
         case FigureKind::SplitPoint:
             return std::abs(v) <= 90.0;
         case FigureKind::MaxLift:
+        case FigureKind::ValveLift:
             return v > 0.0 && v <= 40.0;
         case FigureKind::Area:
             return v >= 0.0;

@@ -280,8 +280,20 @@ Echo LobesDesk::ownUnderstand(const QString& text) const {
         said += (said.isEmpty() ? Say::tr("reads as ") : QStringLiteral(": ")) +
                 words::liftWithUnit(*entry.lift_mm, style());
     else
-        said = Say::tr("go to ") + said;
+        said = Say::tr("go to ") + said + liftThere(*entry.goTo);
     return {true, said};
+}
+
+/// What the curve has at an angle that is typed: tappet and valve, where it reaches so far.
+QString LobesDesk::liftThere(CrankDeg at) const {
+    const auto f = run_.found();
+    const auto run = session().run();
+    if (!f || !run || !f->lobe.curve) return {};
+    const CrankDeg there{at.deg + run->terms.shift_deg};
+    if (there.deg < f->lobe.curve->first() || there.deg > f->lobe.curve->last()) return {};
+    return Say::tr("; the curve has %1 at the tappet, %2 at the valve there")
+        .arg(words::liftWithUnit(f->lobe.liftAt(there, Place::Tappet), style()),
+             words::liftWithUnit(f->lobe.liftAt(there, Place::Valve), style()));
 }
 
 Echo LobesDesk::keepFact(const QString& text) {
@@ -477,7 +489,23 @@ void LobesDesk::skip() {
     if (eventsOnly())
         events_.skip();
     else
-        goQuietly(CrankDeg{angle().deg + conditions().step_deg});
+        goQuietly(nextMissing());
+}
+
+/// Of the marks behind this one the first that was not read; past the last, the one after it.
+CrankDeg LobesDesk::nextMissing() const {
+    const double step = conditions().step_deg;
+    const auto run = session().run();
+    CrankDeg at{angle().deg + step};
+    const auto read = [&] {
+        return run &&
+               std::any_of(run->readings.begin(), run->readings.end(), [&](const Reading& r) {
+                   return !r.struck && std::abs(r.at.deg - at.deg) < step * 0.4;
+               });
+    };
+    while (read())
+        at.deg += step;
+    return at;
 }
 
 void LobesDesk::strikeLast() {

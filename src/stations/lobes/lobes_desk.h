@@ -114,6 +114,8 @@ private:
     void skip();
     /// Words for how the lobe is taken (said_terms.h).
     Echo keepTerms(const SaidTerms& said);
+    QString liftThere(lobe::CrankDeg at) const;
+    lobe::CrankDeg nextMissing() const;
     /// A bare number that could be the wheel's and can hardly be the lift there.
     bool hardlyALift(const QString& text, lobe::CrankDeg at, double lift_mm) const;
     /// What was typed, an angle in the turn the lobe stands in.

@@ -7,8 +7,9 @@ namespace app {
 using namespace lobe;
 
 namespace {
-constexpr const char* kParts[] = {"engine",    "measured",    "pictures", "figures", "setting",
-                                  "clearance", "compression", "built",    "notes",   "plain"};
+constexpr const char* kParts[] = {"verdict", "engine",    "pictures",    "figures",
+                                  "setting", "clearance", "compression", "measured",
+                                  "plain",   "details",   "built",       "notes"};
 } // namespace
 
 SheetDesk::SheetDesk(Session& session, Manner manner) : Desk(session, std::move(manner)) {

@@ -117,11 +117,11 @@ void SetStation::layOut() {
     beside->setSpacing(6);
     beside->addWidget(ring_);
     beside->addWidget(notes_, 1);
-    auto* upper = new QHBoxLayout;
-    upper->setSpacing(12);
-    upper->addWidget(wheels_, 12);
-    upper->addWidget(panes_, 13);
-    upper->addLayout(beside, 9);
+    upper_ = new QHBoxLayout;
+    upper_->setSpacing(12);
+    upper_->addWidget(wheels_, 12);
+    upper_->addWidget(panes_, 13);
+    upper_->addLayout(beside, 9);
     auto* slides = new QHBoxLayout;
     slides->setSpacing(12);
     slides->addWidget(slides_[0]);
@@ -130,7 +130,7 @@ void SetStation::layOut() {
     column->setContentsMargins(14, 10, 14, 6);
     column->setSpacing(6);
     column->addWidget(verdict_);
-    column->addLayout(upper, 1);
+    column->addLayout(upper_, 1);
     column->addWidget(steps_);
     column->addLayout(slides);
     column->addWidget(outcome_);
@@ -197,6 +197,7 @@ void SetStation::makeRoom() {
     // In a small window the figures say what the ring would show.
     ring_->setVisible(!low && !narrow);
     notes_->setVisible(!low && !narrow);
+    upper_->setStretch(2, low || narrow ? 0 : 9); // what is not shown takes no room
     wheels_->setMinimumHeight(low ? 130 : 340);
     wheels_->setMinimumWidth(narrow ? 200 : 296);
     wheels_->setMaximumWidth(narrow ? 240 : 330);

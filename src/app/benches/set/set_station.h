@@ -5,6 +5,7 @@
 #include "app/style/figure_table.h"
 #include "stations/set/set_desk.h"
 
+class QHBoxLayout;
 class QLabel;
 class QStackedWidget;
 
@@ -40,6 +41,7 @@ private:
     QStackedWidget* panes_; ///< in the order of SetDesk::Pane
     QLabel *verdict_, *steps_, *notes_, *history_, *without_, *caution_;
     FigureTable* outcome_;
+    QHBoxLayout* upper_;
 };
 
 } // namespace app
