@@ -1,10 +1,13 @@
 #include "app/frame/application.h"
 #include "app/frame/ending.h"
+#include "app/frame/preferences.h"
 #include "app/frame/views.h"
 #include "app/frame/zoom.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QFileInfo>
+#include <QScreen>
 #include <QTextStream>
 
 #include <algorithm>
@@ -74,6 +77,21 @@ app::Paths pathsOf(int argc, char** argv) {
     return {folder, folder + QStringLiteral("/preferences.ini")};
 }
 
+/// On a screen too small for the benches everything is shown smaller, until somebody says
+/// otherwise. True where that was just written down.
+bool begunSmaller(const QString& preferences) {
+    const QScreen* screen = QGuiApplication::primaryScreen();
+    if (!screen || QGuiApplication::platformName() == QLatin1String("offscreen")) return false;
+    const QFileInfo there(preferences);
+    if (there.exists() && !there.isFile()) return false;
+    const int wanted = app::zoomToBegin(screen->availableGeometry().size());
+    if (wanted == 100) return false;
+    app::Preferences kept(preferences);
+    if (kept.hasZoom()) return false;
+    kept.setZoom(wanted);
+    return true;
+}
+
 /// Shows the window until it ends. `again`: the arguments by which the same is shown anew.
 int show(int argc, char** argv, QStringList& again) {
     // Without a display Qt ends the program from within; it is said in a sentence before.
@@ -84,7 +102,12 @@ int show(int argc, char** argv, QStringList& again) {
     Options options;
     options.line.process(qt);
 
-    app::Application application(pathsOf(argc, argv));
+    const app::Paths paths = pathsOf(argc, argv);
+    if (begunSmaller(paths.preferences)) {
+        again = QCoreApplication::arguments();
+        return app::kStartAgain;
+    }
+    app::Application application(paths);
     QString sentence;
     const QString book = options.line.positionalArguments().value(0);
     const bool views = options.line.isSet(options.views);

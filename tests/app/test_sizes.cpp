@@ -40,6 +40,11 @@ private slots:
         QVERIFY(app::zoomFits(150, 100, {1366, 768}));
         QVERIFY(app::zoomFits(200, 100, {3840, 2160}));
         QVERIFY(app::zoomFits(110, 100, {960, 560}));
+        // A small screen is begun with smaller type, so that no bench is cut.
+        QCOMPARE(app::zoomToBegin({960, 530}), 80);
+        QCOMPARE(app::zoomToBegin({1024, 600}), 80);
+        QCOMPARE(app::zoomToBegin({1024, 700}), 100);
+        QCOMPARE(app::zoomToBegin({1366, 728}), 100);
     }
 
     // Another size is another start: the size, the place and what stands half typed are kept for

@@ -13,6 +13,7 @@
 #include <QStandardPaths>
 #include <QVBoxLayout>
 
+#include <algorithm>
 #include <system_error>
 
 namespace app {
@@ -62,6 +63,7 @@ Application::Application(Paths paths, Dialogs* dialogs, book::Book::Clock clock)
       clock_(std::move(clock)),
       preferences_(paths_.preferences) {
     speak(preferences_.language());
+    Look::setTextScale(std::min(100, preferences_.zoom()) / 100.0);
     Look::prepare();
     look_.setDark(preferences_.dark());
     look_.setInches(preferences_.inches());

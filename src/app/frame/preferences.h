@@ -62,6 +62,8 @@ public:
         settings_.setValue(QStringLiteral("zoom"), percent);
         settings_.sync();
     }
+    /// Whether a size was ever chosen.
+    bool hasZoom() const { return settings_.contains(QStringLiteral("zoom")); }
     /// The same of a file, before there is an application; 100 where it cannot be read.
     static int zoomIn(const QString& file) {
         const QFileInfo there(file);

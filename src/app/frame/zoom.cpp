@@ -2,6 +2,7 @@
 
 #include "app/frame/preferences.h"
 
+#include <algorithm>
 #include <iterator>
 #include <vector>
 
@@ -30,13 +31,22 @@ int zoomBeside(int percent, int direction) {
 }
 
 bool zoomFits(int percent, int now, const QSize& free) {
-    return free.width() * now / percent >= kLeastRoom.width() &&
-           free.height() * now / percent >= kLeastRoom.height();
+    // Smaller type needs no room; what is larger has the screen's pixels divided.
+    const double larger = std::max(100, percent) / static_cast<double>(std::max(100, now));
+    return free.width() / larger >= kLeastRoom.width() &&
+           free.height() / larger >= kLeastRoom.height();
+}
+
+int zoomToBegin(const QSize& free) {
+    // What the benches were drawn for, with frame and title.
+    constexpr QSize kWhole{1000, 660};
+    return free.width() < kWhole.width() || free.height() < kWhole.height() ? 80 : 100;
 }
 
 void applyZoom(const QString& preferences) {
     const int percent = Preferences::zoomIn(preferences);
-    if (percent == 100) return;
+    // Smaller is smaller type (Look::setTextScale): of scales under 1 Qt paints a part.
+    if (percent <= 100) return;
     const QByteArray before = qgetenv(kFactor);
     bool known = false;
     const double desktop = before.toDouble(&known);

@@ -78,9 +78,17 @@ void Look::setLocale(const QLocale& locale) {
     emit changed();
 }
 
+static double textScale = 1.0;
+
+void Look::setTextScale(double scale) {
+    textScale = std::clamp(scale, 0.8, 1.0);
+}
+
 QFont Look::font(int pixels, bool bold) {
     QFont font(QStringLiteral("B612"));
-    font.setPixelSize(pixels);
+    // Nothing is legible under nine pixels.
+    font.setPixelSize(
+        std::max(std::min(pixels, 9), static_cast<int>(std::lround(pixels * textScale))));
     font.setBold(bold);
     // Whole-pixel advances: each glyph is drawn once per size instead of once per quarter pixel,
     // which halves the time type takes at the start.

@@ -48,6 +48,9 @@ public:
     /// Decimal sign of what is shown.
     void setLocale(const QLocale& locale);
 
+    /// All type smaller by so much, 0.8 to 1; before the first widget. (Larger is all that is
+    /// shown, by the screen's own scale: Qt has none under 1.)
+    static void setTextScale(double scale);
     /// The type at a size in device-independent pixels.
     static QFont font(int pixels, bool bold = false);
     /// Intake is a solid line, exhaust a dashed one: told apart without colour.

@@ -59,7 +59,7 @@ void LobesStation::refreshTexts() {
     advice_->setText(desk_->adviceText(width() < 700));
     progress_->setText(desk_->progress());
     // Where there is little room, what is to be looked at comes first.
-    progress_->setVisible(width() >= 700 || !a || !f || !f->events);
+    progress_->setVisible(height() >= 460 && (width() >= 700 || !a || !f || !f->events));
 }
 
 namespace {

@@ -166,6 +166,11 @@ void LobesStation::resizeEvent(QResizeEvent* event) {
     centreChip_->setVisible(width() >= 760); // the word reaches it: centre
     // The entry line says which lobe it is: a heading that would be cut up makes room.
     title_->setVisible(width() >= 700);
+    // In a low window ring and strip share what there is, and what is known already stands on the
+    // slate.
+    const bool low = height() < 460;
+    ring_->setMinimumHeight(low ? 150 : 250);
+    strip_->widget()->setMinimumHeight(low ? 110 : 150);
     turnTo_->setDirection(width() >= 700 ? QBoxLayout::LeftToRight : QBoxLayout::TopToBottom);
     refreshTexts(); // a narrow bench says less
 }

@@ -194,6 +194,8 @@ void SetStation::refresh() {
 
 void SetStation::makeRoom() {
     const bool low = height() < 620, narrow = width() < 760;
+    // In the lowest the wheels give way too: what a move is, is said in words.
+    wheels_->setVisible(height() >= 480);
     // In a small window the figures say what the ring would show.
     ring_->setVisible(!low && !narrow);
     notes_->setVisible(!low && !narrow);
