@@ -2702,20 +2702,8 @@ Spiel </translation>
         <translation>andere Schrittweite; Messuhr wieder genullt, wo der Hub 8.5 ist</translation>
     </message>
     <message>
-        <source>curve,  events,  centre</source>
-        <translation>curve,  events,  centre</translation>
-    </message>
-    <message>
-        <source>how the lobe is taken</source>
-        <translation>wie der Nocken gemessen wird</translation>
-    </message>
-    <message>
         <source>other,  timing,  pass</source>
         <translation>other,  timing,  pass</translation>
-    </message>
-    <message>
-        <source>when a run is through: the other lobe, Timing, another pass</source>
-        <translation>wenn eine Messreihe fertig ist: der andere Nocken, Steuerzeiten, neuer Durchgang</translation>
     </message>
     <message>
         <source>Lobes</source>
@@ -9396,6 +9384,50 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     <message>
         <source>The top of the curve times the rocker ratio (%1), less the lash.</source>
         <translation>Die Spitze der Kurve mal dem Hebelverhältnis (%1), ohne das Spiel.</translation>
+    </message>
+    <message>
+        <source>map,  one angle,  tightest,  clay</source>
+        <translation>map,  one angle,  tightest,  clay</translation>
+    </message>
+    <message>
+        <source>the way of measuring</source>
+        <translation>die Art zu messen</translation>
+    </message>
+    <message>
+        <source>curve,  events 0.15 1.27 once,  centre</source>
+        <translation>curve,  events 0.15 1.27 once,  centre</translation>
+    </message>
+    <message>
+        <source>how the lobe is taken; it holds for the next lobe too</source>
+        <translation>wie der Nocken aufgenommen wird; gilt auch für den nächsten</translation>
+    </message>
+    <message>
+        <source>valve light,  each,  repeat 3,  lash 0.3</source>
+        <translation>valve light,  each,  repeat 3,  lash 0.3</translation>
+    </message>
+    <message>
+        <source>where and how, in any order and with the above</source>
+        <translation>wo und wie, in jeder Folge und mit dem Obigen</translation>
+    </message>
+    <message>
+        <source>the other lobe, Timing, another pass</source>
+        <translation>der andere Nocken, Steuerzeiten, noch ein Durchgang</translation>
+    </message>
+    <message>
+        <source>stop,  drop 3,  there and back,  port,  highest</source>
+        <translation>stop,  drop 3,  there and back,  port,  highest</translation>
+    </message>
+    <message>
+        <source>how TDC is found</source>
+        <translation>wie OT gefunden wird</translation>
+    </message>
+    <message>
+        <source>wheel 360</source>
+        <translation>wheel 360</translation>
+    </message>
+    <message>
+        <source>the wheel that is fitted: 360, against, 180, 90, signed, twice, tape</source>
+        <translation>die Scheibe, die sitzt: 360, against, 180, 90, signed, twice, tape</translation>
     </message>
 </context>
 </TS>

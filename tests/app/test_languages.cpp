@@ -6,6 +6,7 @@
 #include "app/frame/menus.h"
 #include "app/frame/slate.h"
 #include "support/program.h"
+#include "words/say.h"
 
 #include <QAbstractItemView>
 #include <QActionGroup>
@@ -144,6 +145,36 @@ class TestLanguages : public QObject {
 private slots:
     void init() { app::speak(QStringLiteral("en")); }
     void cleanup() { app::speak(QStringLiteral("en")); }
+
+    // None, one and many, as each language counts them.
+    void countsAreSaid_data() {
+        QTest::addColumn<QString>("language");
+        QTest::addColumn<QString>("text");
+        QTest::addColumn<QStringList>("said"); // of 0, 1 and 7
+        const auto row = [](const char* language, const char* text, const QStringList& said) {
+            QTest::addRow("%s, %s", language, text)
+                << QString::fromLatin1(language) << QString::fromUtf8(text) << said;
+        };
+        row("en", "%n readings", {"0 readings", "1 reading", "7 readings"});
+        row("de", "%n readings", {"0 Messwerte", "1 Messwert", "7 Messwerte"});
+        row("en", "%n pages as they will be printed",
+            {"0 pages as they will be printed", "1 page as it will be printed",
+             "7 pages as they will be printed"});
+        row("en", "%n to order", {"0 to order", "1 to order", "7 to order"});
+        row("en", "log; settled by %n readings that agree",
+            {"log; settled by 0 readings that agree", "log it",
+             "log; settled by 7 readings that agree"});
+        row("en", "%n lobes recorded", {"0 lobes recorded", "1 lobe recorded", "7 lobes recorded"});
+    }
+    void countsAreSaid() {
+        QFETCH(QString, language);
+        QFETCH(QString, text);
+        QFETCH(QStringList, said);
+        app::speak(language);
+        const int counts[] = {0, 1, 7};
+        for (int i = 0; i < 3; ++i)
+            QCOMPARE(Say::tr(text.toUtf8().constData(), nullptr, counts[i]), said[i]);
+    }
 
     void everyTextIsTranslated() {
         Spoken spoken;

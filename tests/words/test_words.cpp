@@ -56,6 +56,43 @@ private slots:
         QVERIFY2(said().contains("All events"), qPrintable(said()));
     }
 
+    // Nothing, a little, either way, in either unit: as a builder would say it.
+    void plainlySaid() {
+        const auto entry = [](EntryFault fault, double limit, bool length, bool least,
+                              const words::Style& style) {
+            return words::sentence(EntryError{fault, 2, limit, length, least}, style);
+        };
+        QCOMPARE(entry(EntryFault::OutOfRange, 0.01, true, true, {}),
+                 QStringLiteral("That is less than 0.01 mm; check the decimal point."));
+        QCOMPARE(entry(EntryFault::OutOfRange, 25.4, true, false, inches()),
+                 QStringLiteral("That is beyond 1 in; check the decimal point."));
+        QCOMPARE(entry(EntryFault::NotANumber, 0, false, false, {}),
+                 QStringLiteral("From character 3 on that is no number. A number is digits, with a "
+                                "point or a comma."));
+        const auto proved = [](double apart) {
+            return words::sentence(Finding{found::TdcProved{apart}, Severity::Note}, {});
+        };
+        QCOMPARE(proved(0.0), QStringLiteral("TDC is proved: two passes came out alike."));
+        QCOMPARE(proved(0.1), QStringLiteral("TDC is proved: two passes agree within 0.1\u00B0."));
+        // Typed from the bottom an event is shown from there, else as the wheel has it.
+        const DegreeWheel half{WheelScale::Half180, 0.0};
+        QCOMPARE(words::asTyped({226.0}, "46ab", half, {}), QStringLiteral("46\u00B0 after BDC"));
+        QCOMPARE(words::asTyped({226.0}, "46ab", half, {}, true), QStringLiteral("46\u00B0 ABDC"));
+        QCOMPARE(words::asTyped({226.0}, "134", half, {}), QStringLiteral("134\u00B0 before TDC"));
+        QCOMPARE(words::asTyped({-12.0}, "12b", half, {}), QStringLiteral("12\u00B0 before TDC"));
+        // A figure in each unit, with what is known of it.
+        const FigureId lift{FigureKind::ValveLift, Side::Intake, {}};
+        QCOMPARE(words::figureTitle(lift, {}), QStringLiteral("Intake lift"));
+        const Measured<double> ten{10.16, 0.0254};
+        QCOMPARE(words::figureWithUnit(lift, ten, {}), QStringLiteral("10.160 mm"));
+        QCOMPARE(words::figureWithUnit(lift, ten, inches()), QStringLiteral("0.4000 in"));
+        QCOMPARE(words::figureHalf(lift, ten, inches()), QStringLiteral("\u00B10.0010"));
+        QCOMPARE(words::figureWithUnit(lift, {}, {}), QStringLiteral("\u2013"));
+        QCOMPARE(
+            words::figureTitle({FigureKind::Opens, Side::Exhaust, Height{1.0, Place::Valve}}, {}),
+            QStringLiteral("Exhaust opens, BBDC"));
+    }
+
     void numbers() {
         const words::Style mm;
         QCOMPARE(words::lift(8.512, mm), QStringLiteral("8.512"));

@@ -30,6 +30,8 @@ constexpr const char* kOwns[] = {"map", "settings.clearance"};
 constexpr Typed kTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "12a 1.92  at Clearance"),
      QT_TRANSLATE_NOOP("Say", "a press at an angle")},
+    {QT_TRANSLATE_NOOP("Say", "map,  one angle,  tightest,  clay"),
+     QT_TRANSLATE_NOOP("Say", "the way of measuring")},
     {QT_TRANSLATE_NOOP("Say", "gasket, lash, spacer …"),
      QT_TRANSLATE_NOOP("Say", "leaves a correction of the mock-up out, or takes it in")},
 };

@@ -46,10 +46,12 @@ constexpr Typed kTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "75a 8.512"), QT_TRANSLATE_NOOP("Say", "log a lift at that angle")},
     {QT_TRANSLATE_NOOP("Say", "step 2,  zero,  zero 8.5"),
      QT_TRANSLATE_NOOP("Say", "another step; indicator zeroed again, where lift is 8.5")},
-    {QT_TRANSLATE_NOOP("Say", "curve,  events,  centre"),
-     QT_TRANSLATE_NOOP("Say", "how the lobe is taken")},
+    {QT_TRANSLATE_NOOP("Say", "curve,  events 0.15 1.27 once,  centre"),
+     QT_TRANSLATE_NOOP("Say", "how the lobe is taken; it holds for the next lobe too")},
+    {QT_TRANSLATE_NOOP("Say", "valve light,  each,  repeat 3,  lash 0.3"),
+     QT_TRANSLATE_NOOP("Say", "where and how, in any order and with the above")},
     {QT_TRANSLATE_NOOP("Say", "other,  timing,  pass"),
-     QT_TRANSLATE_NOOP("Say", "when a run is through: the other lobe, Timing, another pass")},
+     QT_TRANSLATE_NOOP("Say", "the other lobe, Timing, another pass")},
 };
 
 } // namespace

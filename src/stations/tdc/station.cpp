@@ -35,6 +35,11 @@ constexpr const char* kOwns[] = {"shift",
                                  "settings.damper_mm"};
 
 constexpr Typed kTyped[] = {
+    {QT_TRANSLATE_NOOP("Say", "stop,  drop 3,  there and back,  port,  highest"),
+     QT_TRANSLATE_NOOP("Say", "how TDC is found")},
+    {QT_TRANSLATE_NOOP("Say", "wheel 360"),
+     QT_TRANSLATE_NOOP("Say",
+                       "the wheel that is fitted: 360, against, 180, 90, signed, twice, tape")},
     {QT_TRANSLATE_NOOP("Say", "360: 329"),
      QT_TRANSLATE_NOOP("Say",
                        "this one read on another wheel: 360, against, 180, 90, signed, twice")},
