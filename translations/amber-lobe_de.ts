@@ -1362,10 +1362,6 @@ gestrichen: </translation>
         <translation>Bohrung, Kolbenhub und Pleuel kommen zuerst, bei Motor oder weiter unten hier.</translation>
     </message>
     <message>
-        <source>What does the chamber hold? Go down, and type its volume in cc.</source>
-        <translation>Was fasst der Brennraum? Nach unten gehen und sein Volumen in cc eingeben.</translation>
-    </message>
-    <message>
         <source>There is no ratio: </source>
         <translation>Keine Verdichtung: </translation>
     </message>
@@ -9428,6 +9424,18 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     <message>
         <source>the wheel that is fitted: 360, against, 180, 90, signed, twice, tape</source>
         <translation>die Scheibe, die sitzt: 360, against, 180, 90, signed, twice, tape</translation>
+    </message>
+    <message>
+        <source>no nose</source>
+        <translation>ohne Spitze</translation>
+    </message>
+    <message>
+        <source>What does the chamber hold? Its volume in cc is asked for.</source>
+        <translation>Was fasst der Brennraum? Nach seinem Volumen in cm³ wird gefragt.</translation>
+    </message>
+    <message>
+        <source>the event read last stands on the other side of its dead centre</source>
+        <translation>das zuletzt gelesene Ereignis steht auf der anderen Seite seines Totpunkts</translation>
     </message>
 </context>
 </TS>

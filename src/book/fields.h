@@ -316,6 +316,7 @@ void fields(auto& f, Of<lobe::Stated> auto& s) {
     f("deck_mm", s.fitted.deck_mm, lobe::bounds::part_mm);
     f("factory_mark_deg", s.fitted.factoryMark_deg, lobe::bounds::cycle_deg);
     f("damper_mm", s.fitted.damper_mm, lobe::bounds::dimension_mm);
+    f("dial_turn_mm", s.fitted.dialTurn_mm, lobe::bounds::part_mm);
     f("zero_return_mm", s.reckoning.zeroReturn_mm, lobe::bounds::part_mm);
     f("closing", s.reckoning.closing, kClosing);
     f("closing_height_mm", s.reckoning.closingHeight_mm, lobe::bounds::height_mm);
@@ -349,6 +350,7 @@ void fields(auto& f, Of<lobe::RunConditions> auto& t) {
     f("one_turn", t.oneTurn);
     f("both_valves", t.bothValves);
     f("from_nose", t.fromNose);
+    f("no_nose", t.noNose);
     f("right_deg", t.right_deg, lobe::bounds::reading_deg);
     f("wheel_of_first", t.wheelOfFirst);
     f("repeats", t.repeats, lobe::bounds::few);

@@ -28,9 +28,11 @@ void WelcomeDesk::likeLast(Job& fresh) const {
         fresh.fitted.scale = job().fitted.scale;
         fresh.fitted.tape_mm = job().fitted.tape_mm;
         fresh.fitted.resolution_mm = job().fitted.resolution_mm;
+        fresh.fitted.dialTurn_mm = job().fitted.dialTurn_mm;
     }
     if (!style().inches()) return;
-    constexpr double kSeat_in = 0.006;
+    constexpr double kSeat_in = 0.006, kDialTurn_in = 0.100;
+    if (!session().hasJob()) fresh.fitted.dialTurn_mm = kDialTurn_in * kMmPerInch;
     fresh.reckoning.heights = inchHeights(Place::Tappet);
     fresh.reckoning.seat_mm = kSeat_in * kMmPerInch;
 }

@@ -77,6 +77,10 @@ private slots:
         row("events repeat 1", "Tappet, running spring, events at the card's height, each once");
         row("centre 1.27",
             "Tappet, running spring, the centre by two readings 1.27 mm under the nose");
+        row("events 1.27 no nose",
+            "Tappet, running spring, events at 1.27 mm, each until 3 agree, no nose");
+        row("valve, light spring, events at 0.15 and 1.27, opening and closing",
+            "Valve, checking spring, events at 0.15 mm and 1.27 mm, each until 3 agree, no nose");
         row("8.512", "");
         row("75a 8.51", "");
         row("47", "");
@@ -136,6 +140,46 @@ private slots:
         QCOMPARE(kept.runs.size(), std::size_t(2));
         QVERIFY(kept.runs[0].terms.eventsOnly && !kept.runs[1].terms.eventsOnly);
         QCOMPARE(kept.runs[1].terms.step_deg, 2.0);
+    }
+
+    // Opening and closing alone: no nose is asked, and the lobe is through without it.
+    void noNoseTaken() {
+        Rig rig;
+        app::LobesDesk desk(*rig.session, rig.manner());
+        QVERIFY(type(desk, "events 1.27 repeat 1 no nose").ok);
+        QVERIFY(rig.onDisk().runs[0].terms.noNose);
+        QVERIFY(type(desk, "12b").ok);
+        QVERIFY2(desk.prompt().ask.startsWith(QStringLiteral("closes")),
+                 qPrintable(desk.prompt().ask));
+        QVERIFY(type(desk, "40ab").ok);
+        QVERIFY2(!desk.prompt().ask.contains(QStringLiteral("highest")),
+                 qPrintable(desk.prompt().ask));
+        const RunFindings& f = rig.session->findings().runs[0];
+        QVERIFY(f.complete);
+        // 12 before the top and 40 after the bottom: 232 long, its middle at 104.
+        QCOMPARE(f.lobe.centres.events->deg, 104.0);
+        // It can be taken all the same.
+        QVERIFY(type(desk, "events 1.27 nose").ok);
+        QVERIFY2(desk.prompt().ask.contains(QStringLiteral("highest")),
+                 qPrintable(desk.prompt().ask));
+    }
+
+    // An event read three times on the wrong side is put right by one key.
+    void theOtherSideOfAWholeEvent() {
+        Rig rig;
+        app::LobesDesk desk(*rig.session, rig.manner());
+        QVERIFY(type(desk, "events 1.27 repeat 3").ok);
+        for (const char* line : {"12.0", "12.5", "12.0"})
+            QVERIFY(type(desk, line).ok); // taken as before the top
+        QVERIFY(desk.take(app::Letter{QLatin1Char('x')}).ok);
+        const Job kept = rig.onDisk();
+        std::vector<double> live;
+        for (const Reading& r : kept.runs[0].readings)
+            if (!r.struck) live.push_back(r.at.deg);
+        QCOMPARE(live, (std::vector<double>{12.0, 12.5, 12.0}));
+        QCOMPARE(rig.onDisk().runs[0].readings.back().typed, std::string("12a"));
+        QVERIFY(desk.take(app::Letter{QLatin1Char('x')}).ok);
+        QCOMPARE(rig.onDisk().runs[0].readings.back().at.deg, -12.0);
     }
 
     // "47" with inches shown would be 47 thousandths, where the wheel's number was meant.
@@ -217,6 +261,8 @@ private slots:
         s.fitted.scale = WheelScale::Full360With;
         s.fitted.resolution_mm = 0.0254;
         QVERIFY(rig.session->keep(book::SetStated{s}));
+        s.fitted.dialTurn_mm = 2.0;
+        QVERIFY(rig.session->keep(book::SetStated{s}));
         app::WelcomeDesk welcome(*rig.session, rig.manner());
         QVERIFY(type(welcome, "the next").ok);
         const Job next = rig.onDisk();
@@ -224,6 +270,9 @@ private slots:
         QVERIFY(next.fitted.scale == WheelScale::Full360With);
         QCOMPARE(next.fitted.resolution_mm, 0.0254);
         QCOMPARE(next.reckoning.heights[2].mm, 0.050 * 25.4);
+        // Its dial too, and a first run is read by it.
+        QCOMPARE(next.fitted.dialTurn_mm, 2.0);
+        QCOMPARE(nextConditions(next, 1, Side::Intake).dialTurn_mm, 2.0);
         // And says so, where the first contact is asked.
         app::TdcDesk tdc(*rig.session, rig.manner());
         QVERIFY2(tdc.prompt().keys.contains(words::wheelName(WheelScale::Full360With)),

@@ -143,6 +143,7 @@ constexpr std::pair<const char*, const char*> kSaid[] = {{"top", "overlap or fir
     QT_TRANSLATE_NOOP("Say", "one turn"),
     QT_TRANSLATE_NOOP("Say", "both valves"),
     QT_TRANSLATE_NOOP("Say", "from nose"),
+    QT_TRANSLATE_NOOP("Say", "no nose"),
     QT_TRANSLATE_NOOP("Say", "right"),
     QT_TRANSLATE_NOOP("Say", "wheel of first"),
     QT_TRANSLATE_NOOP("Say", "repeats"),

@@ -42,6 +42,8 @@ struct RunConditions {
     /// Of events: the indicator is set to zero at the nose, and heights are drops under it: the
     /// centre by two readings.
     bool fromNose = false;
+    /// Of events: opening and closing alone; the nose is not waited for.
+    bool noNose = false;
     std::vector<double> right_deg; ///< angles whose readings the builder says are right
     /// The wheel still stands as it was set for cylinder 1: `shift_deg` carries the angles over.
     bool wheelOfFirst = false;

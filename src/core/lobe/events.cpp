@@ -227,19 +227,24 @@ std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {
         groups.push_back(std::move(g));
     };
     std::vector<Height> heights = eventHeights(job, run);
+    // One that was read all the same is not lost.
+    const bool nose = !run.terms.noNose ||
+                      std::any_of(run.readings.begin(), run.readings.end(), [](const Reading& r) {
+                          return !r.struck && r.of == ReadingOf::Nose;
+                      });
     if (!run.terms.oneTurn || run.terms.fromNose) {
         for (const Height& h : heights) {
             add(ReadingOf::Opens, h);
             add(ReadingOf::Closes, h);
         }
-        if (!run.terms.fromNose) add(ReadingOf::Nose, {});
+        if (!run.terms.fromNose && nose) add(ReadingOf::Nose, {});
         return groups;
     }
     std::sort(heights.begin(), heights.end(),
               [](const Height& a, const Height& b) { return a.mm < b.mm; });
     for (const Height& h : heights)
         add(ReadingOf::Opens, h);
-    add(ReadingOf::Nose, {});
+    if (nose) add(ReadingOf::Nose, {});
     for (auto h = heights.rbegin(); h != heights.rend(); ++h)
         add(ReadingOf::Closes, *h);
     add(ReadingOf::Lift, {});

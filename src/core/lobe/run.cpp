@@ -91,7 +91,8 @@ static RunConditions asNewest(const Job& job, int cylinder, const RunConditions&
 }
 
 RunConditions nextConditions(const Job& job, int cylinder, Side side) {
-    const RunConditions usual = usualConditions(job.engine, side);
+    RunConditions usual = usualConditions(job.engine, side);
+    usual.dialTurn_mm = job.fitted.dialTurn_mm;
     RunConditions conditions = usual;
     const LiftRun* own = nullptr;
     for (const LiftRun& r : job.runs)

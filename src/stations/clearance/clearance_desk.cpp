@@ -73,7 +73,10 @@ MockUp ClearanceDesk::fresh() const {
     out.notchCut_mm = 0.0;
     out.checkingLift_mm.reset();
     out.runningLift_mm.reset();
-    if (job().maps.empty()) out.follower = job().engine.follower;
+    if (job().maps.empty()) {
+        out.follower = job().engine.follower;
+        out.dialTurn_mm = job().fitted.dialTurn_mm;
+    }
     out.afterMove = job().changes.empty() ? 0 : job().changes.back().number;
     const Chamber& c = job().engine.chamberOf(session().cylinder());
     out.gasketThen_mm = c.gasket_mm;

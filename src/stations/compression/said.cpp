@@ -22,7 +22,7 @@ QString CompressionDesk::verdict() const {
     if (!(e.bore_mm > 0.0 && e.stroke_mm > 0.0 && e.rod_mm > 0.0))
         return Say::tr("Bore, stroke and rod come first, at Engine or further down here.");
     if (!(e.chamberOf(session().cylinder()).chamber_cc > 0.0))
-        return Say::tr("What does the chamber hold? Go down, and type its volume in cc.");
+        return Say::tr("What does the chamber hold? Its volume in cc is asked for.");
     const auto r =
         compression(state(advance_deg()), job().reckoning.altitude_m, job().reckoning.exponent);
     if (const auto* fault = std::get_if<CompressionError>(&r))

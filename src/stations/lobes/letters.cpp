@@ -23,6 +23,9 @@ QList<Command> LobesDesk::ownCommands() const {
         {QLatin1Char('c'), Say::tr("conditions of this run")},
         {QLatin1Char('m'), Say::tr("velocity and acceleration")},
         {QLatin1Char('v'), Say::tr("lay another lobe over this one")}};
+    if (eventsOnly() && !conditions().fromNose)
+        all << Command{QLatin1Char('x'),
+                       Say::tr("the event read last stands on the other side of its dead centre")};
     if (f && f->passes)
         all << Command{QLatin1Char('a'), Say::tr("mean of the passes, or the newest")};
     if (findingOf<found::OtherTurn>(said) || findingOf<found::CentreFarOff>(said) ||
@@ -76,6 +79,8 @@ Echo LobesDesk::command(QChar letter) {
         }
         break;
     }
+    case 'x':
+        return kDone(onOtherSide(session()));
     case 'k':
         return kDone(sayRight(session()));
     case 'w':

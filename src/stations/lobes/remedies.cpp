@@ -53,6 +53,32 @@ bool otherDialTurn(Session& session) {
     return false;
 }
 
+bool onOtherSide(Session& session) {
+    const auto run = session.run();
+    if (!run) return false;
+    const Reading* last = nullptr;
+    for (const Reading& r : run->readings)
+        if (!r.struck && (r.of == ReadingOf::Opens || r.of == ReadingOf::Closes)) last = &r;
+    if (!last) return false;
+    const Reading like = *last;
+    for (const Reading& r : run->readings) {
+        if (r.struck || r.of != like.of || std::abs(r.value_mm - like.value_mm) > 1e-6) continue;
+        const double centre_deg = 180.0 * std::round(r.at.deg / 180.0);
+        Reading right = r;
+        right.at = {2.0 * centre_deg - r.at.deg};
+        // As it could have been typed.
+        const bool bottom = std::abs(wrapTurn({centre_deg}).deg) > 90.0;
+        right.typed = QStringLiteral("%1%2%3")
+                          .arg(std::abs(right.at.deg - centre_deg))
+                          .arg(right.at.deg > centre_deg ? QLatin1Char('a') : QLatin1Char('b'))
+                          .arg(bottom ? QStringLiteral("b") : QString())
+                          .toStdString();
+        right.time_ms = session.now();
+        if (!session.keep(book::AddReading{run->id, right, r.id})) return false;
+    }
+    return true;
+}
+
 bool sayRight(Session& session) {
     const auto run = session.run();
     const auto f = found(session);

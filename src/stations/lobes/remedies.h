@@ -16,6 +16,10 @@ bool otherTurn(Session& session, bool& begins);
 /// Takes the neighbouring turn of the dial for the reading that is one turn off.
 bool otherDialTurn(Session& session);
 
+/// The event that was read last, with all its readings at that height, stands on the other side of
+/// its nearest dead centre: read there, the old ones struck.
+bool onOtherSide(Session& session);
+
 /// What stands off most counts from now on: the builder says it is right.
 bool sayRight(Session& session);
 

@@ -74,6 +74,10 @@ private:
         if (take({"curve"})) return t.eventsOnly = t.fromNose = false, true;
         if (take({"events"})) return events(false), true;
         if (take({"centre", "center"})) return events(true), true;
+        if (peek() == QLatin1String("no") && words_.value(at_ + 1) == QLatin1String("nose"))
+            return at_ += 2, t.noNose = true, true;
+        if (at_ > 0 && take({"opening", "closing"})) return t.noNose = true, true;
+        if (take({"nose"})) return t.noNose = false, true;
         if (take({"once"})) return oneTurn(false), true;
         if (take({"both"})) return oneTurn(true), true;
         if (take({"each"})) return t.oneTurn = t.bothValves = false, true;
@@ -202,6 +206,7 @@ QString termsLine(const RunConditions& t, const words::Style& style) {
                      ? t.bothValves ? Say::tr("both valves in one turn") : Say::tr("in one turn")
                  : t.repeats == 1 ? Say::tr("each once")
                                   : Say::tr("each until %1 agree").arg(t.repeats));
+    if (t.eventsOnly && !t.fromNose && t.noNose) said << Say::tr("no nose");
     if (t.wheelOfFirst) said << Say::tr("the wheel as for cylinder 1");
     QString line = said.join(QStringLiteral(", "));
     line[0] = line[0].toUpper();
