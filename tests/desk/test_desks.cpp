@@ -2,7 +2,7 @@
 // from the book on disk.
 #include "book/book.h"
 #include "core/typed/amount.h"
-#include "desk/session.h"
+#include "desk_rig.h"
 #include "stations/clearance/clearance_desk.h"
 #include "stations/compression/compression_desk.h"
 #include "stations/engine/engine_desk.h"
@@ -23,37 +23,7 @@ namespace test_desks {
 using namespace lobe;
 using app::Echo;
 
-namespace {
-
-/// A job in a book of its own.
-struct Rig {
-    QTemporaryDir dir;
-    QString path = dir.filePath(QStringLiteral("book.amber"));
-    std::unique_ptr<app::Session> session;
-    bool inches = false;
-
-    Rig() {
-        auto opened = book::Book::open(path);
-        session = std::make_unique<app::Session>(
-            std::get<std::unique_ptr<book::Book>>(std::move(opened)));
-        session->newJob(QStringLiteral("Skerry Four"));
-    }
-    app::Desk::Manner manner() {
-        return [this] {
-            words::Style s;
-            s.unit = inches ? LengthUnit::Inch : LengthUnit::Millimetre;
-            return s;
-        };
-    }
-    /// As another program would read it.
-    Job onDisk() const {
-        auto opened = book::Book::open(path);
-        auto book = std::get<std::unique_ptr<book::Book>>(std::move(opened));
-        return std::get<Job>(book->load(session->job().id));
-    }
-};
-
-} // namespace
+using desk_rig::Rig;
 
 class TestDesks : public QObject {
     Q_OBJECT

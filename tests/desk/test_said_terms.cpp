@@ -1,8 +1,8 @@
 // What builders say at the line, word by word: how a lobe is taken, which method finds TDC, which
 // wheel; and numbers that can hardly be what is asked.
 #include "book/book.h"
-#include "desk/session.h"
 #include "desk/welcome_desk.h"
+#include "desk_rig.h"
 #include "stations/compression/compression_desk.h"
 #include "stations/engine/engine_desk.h"
 #include "stations/lobes/lobes_desk.h"
@@ -16,34 +16,9 @@
 namespace test_said_terms {
 
 using namespace lobe;
+using desk_rig::Rig;
 
 namespace {
-
-struct Rig {
-    QTemporaryDir dir;
-    QString path = dir.filePath(QStringLiteral("book.amber"));
-    std::unique_ptr<app::Session> session;
-    bool inches = false;
-
-    Rig() {
-        auto opened = book::Book::open(path);
-        session = std::make_unique<app::Session>(
-            std::get<std::unique_ptr<book::Book>>(std::move(opened)));
-        session->newJob(QStringLiteral("Skerry Four"));
-    }
-    app::Desk::Manner manner() {
-        return [this] {
-            words::Style s;
-            s.unit = inches ? LengthUnit::Inch : LengthUnit::Millimetre;
-            return s;
-        };
-    }
-    Job onDisk() const {
-        auto opened = book::Book::open(path);
-        auto book = std::get<std::unique_ptr<book::Book>>(std::move(opened));
-        return std::get<Job>(book->load(session->job().id));
-    }
-};
 
 app::Echo type(app::Desk& desk, const char* line) {
     return desk.take(app::Line{QString::fromUtf8(line)});
