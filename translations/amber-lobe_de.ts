@@ -4364,10 +4364,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
         <translation>%1: die Nockenmitte fällt auf %2°, weit von dort, wo ein solcher Nocken sitzt. Steht null der Scheibe auf dem Überschneidungs-OT? Es können 360° fehlen.</translation>
     </message>
     <message>
-        <source>%1: the lobe centre falls at %2°, where the other lobe sits. Were intake and exhaust exchanged?</source>
-        <translation>%1: die Nockenmitte fällt auf %2°, wo der andere Nocken sitzt. Wurden Einlass und Auslass vertauscht?</translation>
-    </message>
-    <message>
         <source>%1: this lobe stands %2 from cylinder 1&apos;s on the same wheel, as another cylinder does. This cylinder&apos;s TDC is not known: give the firing order at Engine, or set the wheel for it.</source>
         <translation>%1: dieser Nocken steht %2 von dem des Zylinders 1 auf derselben Scheibe, wie es ein anderer Zylinder tut. Der OT dieses Zylinders ist nicht bekannt: die Zündfolge bei Motor angeben, oder die Scheibe für ihn stellen.</translation>
     </message>
@@ -9436,6 +9432,14 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     <message>
         <source>the event read last stands on the other side of its dead centre</source>
         <translation>das zuletzt gelesene Ereignis steht auf der anderen Seite seines Totpunkts</translation>
+    </message>
+    <message>
+        <source>exchange intake and exhaust of this cylinder</source>
+        <translation>Einlass und Auslass dieses Zylinders tauschen</translation>
+    </message>
+    <message>
+        <source>%1: the lobe centre falls at %2°, where the other lobe sits. Were intake and exhaust exchanged? E exchanges them.</source>
+        <translation>%1: Die Nockenmitte liegt bei %2°, wo der andere Nocken sitzt. Wurden Einlass und Auslass vertauscht? E tauscht sie.</translation>
     </message>
 </context>
 </TS>

@@ -36,6 +36,8 @@ public:
             job_.log.insert(at, c.entry);
     }
     void operator()(const AddSeries& c) {
+        for (const std::int64_t id : c.replaces)
+            strike(id, kOtherLobe);
         std::visit(
             [this](auto series) {
                 series.id = made_.id;

@@ -195,6 +195,8 @@ public:
     }
 
     Made operator()(const AddSeries& c) {
+        for (const std::int64_t id : c.replaces)
+            strike(id, {}, kOtherLobe);
         return std::visit(
             [this](const auto& series) {
                 Made made;

@@ -30,8 +30,12 @@ struct SetStated {
 };
 /// A new series of any kind, with its readings when it is imported. Ids are given by the book.
 using AnySeries = std::variant<lobe::LiftRun, lobe::ClearanceMap>;
+inline constexpr const char* kOtherLobe = "of the other lobe";
 struct AddSeries {
     AnySeries series;
+    /// Readings of another that it stands in place of: struck in the same action, as of the other
+    /// lobe.
+    std::vector<std::int64_t> replaces{};
 };
 /// Its terms, of its own kind.
 using Terms = std::variant<lobe::RunConditions, lobe::MockUp>;

@@ -42,7 +42,7 @@ QString said(const found::CentreFarOff& f, const Finding& of, const Style& style
 
 QString said(const found::SidesSwapped& f, const Finding& of, const Style& style) {
     return Say::tr("%1: the lobe centre falls at %2°, where the other lobe sits. Were "
-                   "intake and exhaust exchanged?")
+                   "intake and exhaust exchanged? E exchanges them.")
         .arg(lobeName(of), shortest(f.centre.deg, 1, style));
 }
 

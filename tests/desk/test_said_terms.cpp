@@ -8,6 +8,7 @@
 #include "stations/lobes/lobes_desk.h"
 #include "stations/lobes/said_terms.h"
 #include "stations/tdc/tdc_desk.h"
+#include "support/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTemporaryDir>
@@ -155,6 +156,48 @@ private slots:
         QCOMPARE(rig.onDisk().runs[0].readings.back().typed, std::string("12a"));
         QVERIFY(desk.take(app::Letter{QLatin1Char('x')}).ok);
         QCOMPARE(rig.onDisk().runs[0].readings.back().at.deg, -12.0);
+    }
+
+    // Both lobes of a cylinder taken for one another: one key puts each where it belongs.
+    void swappedLobesAreExchanged() {
+        Rig rig;
+        app::LobesDesk desk(*rig.session, rig.manner());
+        const auto intake = closed::power(105.0, 147.0, 7.2, 1.78),
+                   exhaust = closed::power(-112.0, 147.0, 6.9, 1.78);
+        // What stands on the indicator while the other lobe is asked for.
+        for (const auto& [side, lobe] :
+             {std::pair(Side::Intake, exhaust), std::pair(Side::Exhaust, intake)}) {
+            rig.session->select(1, side);
+            QVERIFY(type(desk, "step 10").ok);
+            for (int i = 0; i < 60 && !desk.complete() && !desk.again(); ++i) {
+                const double deg = desk.angle().deg;
+                const double mm = lobe.at(lobe.centre + std::remainder(deg - lobe.centre, 360.0));
+                QVERIFY(type(desk, qPrintable(QString::number(mm, 'f', 3))).ok);
+            }
+        }
+        const auto centre = [&](Side side) {
+            const Findings& f = rig.session->findings();
+            const RunFindings* run = f.of(*f.cylinder(1), side);
+            return run->lobe.maxLiftAt ? run->lobe.maxLiftAt->deg : 999.0;
+        };
+        QVERIFY2(std::abs(centre(Side::Intake) - 248.0) < 3.0,
+                 qPrintable(QString::number(centre(Side::Intake))));
+        QVERIFY(desk.take(app::Letter{QLatin1Char('e')}).ok);
+        QVERIFY2(std::abs(centre(Side::Intake) - 105.0) < 1.0,
+                 qPrintable(QString::number(centre(Side::Intake))));
+        QVERIFY2(std::abs(centre(Side::Exhaust) + 112.0) < 1.0,
+                 qPrintable(QString::number(centre(Side::Exhaust))));
+        // On disk as in hand; what was read is struck where it was, and says why.
+        const Job kept = rig.onDisk();
+        QVERIFY(kept == rig.session->job());
+        QCOMPARE(kept.runs.size(), std::size_t(4));
+        for (const Reading& r : kept.runs[0].readings)
+            QCOMPARE(r.struck->reason, std::string(book::kOtherLobe));
+        // Two steps back, and it is as it was.
+        rig.session->undo();
+        rig.session->undo();
+        QVERIFY(std::abs(centre(Side::Intake) - 248.0) < 3.0);
+        QVERIFY(rig.onDisk() == rig.session->job());
     }
 
     // "47" with inches shown would be 47 thousandths, where the wheel's number was meant.

@@ -31,6 +31,8 @@ QList<Command> LobesDesk::ownCommands() const {
     if (findingOf<found::OtherTurn>(said) || findingOf<found::CentreFarOff>(said) ||
         findingOf<found::TopOther>(findings().tdc.findings))
         all << Command{QLatin1Char('t'), Say::tr("the crank's other turn")};
+    if (lobesSwapped(session()))
+        all << Command{QLatin1Char('e'), Say::tr("exchange intake and exhaust of this cylinder")};
     if (findingOf<found::OffTheCurve>(said))
         all << Command{QLatin1Char('k'), Say::tr("keep what stands off: it is right")};
     if (findingOf<found::DialTurn>(said))
@@ -81,6 +83,8 @@ Echo LobesDesk::command(QChar letter) {
     }
     case 'x':
         return kDone(onOtherSide(session()));
+    case 'e':
+        return kDone(exchangeLobes(session()));
     case 'k':
         return kDone(sayRight(session()));
     case 'w':

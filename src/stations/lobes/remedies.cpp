@@ -1,5 +1,6 @@
 #include "stations/lobes/remedies.h"
 
+#include "core/angle/usual.h"
 #include "core/assess/cross_checks.h"
 
 #include <cmath>
@@ -76,6 +77,58 @@ bool onOtherSide(Session& session) {
         right.time_ms = session.now();
         if (!session.keep(book::AddReading{run->id, right, r.id})) return false;
     }
+    return true;
+}
+
+bool lobesSwapped(const Session& session) {
+    const auto as = [](const RunFindings& f) {
+        if (findingOf<found::SidesSwapped>(f.lobe.findings)) return true;
+        // One that is cut off behind its nose has no centre yet; and of two turns of the crank
+        // either may have been taken.
+        if (!f.lobe.noseReached || !f.lobe.maxLiftAt) return false;
+        const Side other = f.side == Side::Intake ? Side::Exhaust : Side::Intake;
+        const auto away = [&](Side side) {
+            return std::abs(wrapTurn({f.lobe.maxLiftAt->deg - usualCentre_deg(side)}).deg);
+        };
+        return away(f.side) > 70.0 && away(other) < 60.0;
+    };
+    for (const RunFindings& f : session.findings().runs)
+        if (f.current && f.cylinder == session.cylinder() && as(f)) return true;
+    return false;
+}
+
+bool exchangeLobes(Session& session) {
+    const SnapshotPtr now = session.snapshot();
+    const int cylinder = session.cylinder();
+    if (!lobesSwapped(session)) return false;
+    std::vector<book::AddSeries> changes;
+    for (const Side side : {Side::Intake, Side::Exhaust}) {
+        const auto run = session.run(cylinder, side);
+        if (!run) continue;
+        const Side right = side == Side::Intake ? Side::Exhaust : Side::Intake;
+        const RunConditions usual = usualConditions(now->job.engine, right);
+        book::AddSeries change;
+        LiftRun fresh;
+        fresh.cylinder = cylinder;
+        fresh.side = right;
+        fresh.terms = run->terms;
+        fresh.terms.ratio = usual.ratio;
+        fresh.terms.lash_mm = usual.lash_mm;
+        fresh.terms.from = {usual.from.deg - run->terms.shift_deg};
+        fresh.terms.to = {usual.to.deg - run->terms.shift_deg};
+        for (const Reading& r : run->readings) {
+            if (r.struck) continue;
+            change.replaces.push_back(r.id);
+            Reading moved = r;
+            moved.at = {nearLobe(placed(r, run->terms), right).deg - run->terms.shift_deg};
+            fresh.readings.push_back(std::move(moved));
+        }
+        if (change.replaces.empty()) continue;
+        change.series = std::move(fresh);
+        changes.push_back(std::move(change));
+    }
+    for (book::AddSeries& change : changes)
+        if (!session.keep(change)) return false;
     return true;
 }
 

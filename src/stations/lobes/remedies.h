@@ -20,6 +20,12 @@ bool otherDialTurn(Session& session);
 /// its nearest dead centre: read there, the old ones struck.
 bool onOtherSide(Session& session);
 
+/// A lobe of the cylinder at hand stands where its other one does, whole or to its nose.
+bool lobesSwapped(const Session& session);
+/// Intake and exhaust of the cylinder at hand were taken for one another: each is a run of the
+/// other, its angles in the turn where that lobe stands; what was read is struck where it was.
+bool exchangeLobes(Session& session);
+
 /// What stands off most counts from now on: the builder says it is right.
 bool sayRight(Session& session);
 
