@@ -125,6 +125,7 @@ private slots:
         QVERIFY(type(desk, "events 1.27 repeat 1 no nose").ok);
         QVERIFY(rig.onDisk().runs[0].terms.noNose);
         QVERIFY(type(desk, "12b").ok);
+        QCOMPARE(rig.session->findings().runs[0].planned, 2);
         QVERIFY2(desk.prompt().ask.startsWith(QStringLiteral("closes")),
                  qPrintable(desk.prompt().ask));
         QVERIFY(type(desk, "40ab").ok);
@@ -138,6 +139,7 @@ private slots:
         QVERIFY(type(desk, "events 1.27 nose").ok);
         QVERIFY2(desk.prompt().ask.contains(QStringLiteral("highest")),
                  qPrintable(desk.prompt().ask));
+        QCOMPARE(rig.session->findings().runs[0].planned, 3);
     }
 
     // An event read three times on the wrong side is put right by one key.

@@ -134,7 +134,11 @@ RunFindings examineRun(const Job& job, const LiftRun& run) {
         out.events = examineEvents(job, run, requestFor(job, run));
         out.lobe = out.events->lobe;
         out.complete = !out.events->next;
-        out.planned = static_cast<int>(out.events->groups.size() - 1) * run.terms.repeats + 1;
+        // Nose and the way back to zero are read once, each event until so many agree.
+        out.planned = 0;
+        for (const EventGroup& g : out.events->groups)
+            out.planned +=
+                g.of == ReadingOf::Nose || g.of == ReadingOf::Lift ? 1 : run.terms.repeats;
         return out;
     }
     const double step = run.terms.step_deg;
