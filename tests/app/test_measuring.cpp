@@ -175,6 +175,25 @@ private slots:
         QCOMPARE(rig.text("echo"), QStringLiteral("20° before TDC: 0.500 mm"));
     }
 
+    // Typed in another unit it is shown as it was typed, beside what it is.
+    void shownAsItWasTyped() {
+        Rig rig(true);
+        rig.session().select(3, Side::Intake);
+        rig.window().go(stations::lobes);
+        rig.type(QStringLiteral("0.02"));
+        rig.type(QStringLiteral("1.5 thou"));
+        auto* log = static_cast<app::RowList*>(rig.find<QWidget>("readingLog"));
+        QCOMPARE(log->row(0).note, QString());
+        QCOMPARE(log->row(1).value, QStringLiteral("0.038"));
+        QCOMPARE(log->row(1).note, QStringLiteral("1.5 thou"));
+        // An event from the bottom is counted from there.
+        rig.type(QStringLiteral("events 1.27 repeat 1"));
+        rig.type(QStringLiteral("11b"));
+        rig.type(QStringLiteral("46ab"));
+        QVERIFY2(log->row(log->count() - 1).value.contains(QStringLiteral("46\u00B0 ABDC")),
+                 qPrintable(log->row(log->count() - 1).value));
+    }
+
     void anyAngleAnyStep() {
         Rig rig(true);
         rig.session().select(4, Side::Intake);

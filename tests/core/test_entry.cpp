@@ -284,8 +284,10 @@ private slots:
         QCOMPARE(v, (Height{0.5, Place::Valve}));
         const auto thou = std::get<Height>(readHeight("50", LengthUnit::Inch, Place::Valve));
         QVERIFY(std::abs(thou.mm - 1.27) < 1e-12);
+        // Nought is where it just opens; less than can be seen is refused.
+        QCOMPARE(std::get<Height>(readHeight("0", LengthUnit::Millimetre, Place::Valve)).mm, 0.01);
         QVERIFY(std::holds_alternative<EntryError>(
-            readHeight("0", LengthUnit::Millimetre, Place::Tappet)));
+            readHeight("0.001", LengthUnit::Millimetre, Place::Tappet)));
         QVERIFY(std::holds_alternative<EntryError>(
             readHeight("-1", LengthUnit::Millimetre, Place::Tappet)));
     }

@@ -507,6 +507,8 @@ Understood<Height> readHeight(std::string_view text, LengthUnit shown, Place oth
         height.at = Place::Tappet;
     s.skipSpace();
     if (!s.atEnd()) return leftover(s);
+    // Nought is where it just opens: the least that can be seen on a dial.
+    if (height.mm == 0.0) height.mm = 0.01;
     if (height.mm < 0.01) return EntryError{EntryFault::OutOfRange, 0, 0.01, true, true};
     return height;
 }

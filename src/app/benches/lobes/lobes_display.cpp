@@ -11,6 +11,7 @@
 #include <QButtonGroup>
 #include <QLabel>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QStackedWidget>
 
 #include <algorithm>
@@ -109,6 +110,11 @@ Row LobesStation::rowOf(std::size_t at, const LiftRun& run, const RunFindings* f
                                                                    : Say::tr("after", "the nose"))
                                        : eventName(r.of);
     }
+    // What was typed in another unit is shown as it was typed, beside what it is.
+    static const QRegularExpression unit(QStringLiteral("(mm|in\\.?|inch|inches|thou|th|\")$"));
+    if (const QString typed = QString::fromStdString(r.typed).trimmed();
+        row.note.isEmpty() && r.of == ReadingOf::Lift && typed.contains(unit))
+        row.note = typed.section(QLatin1Char(' '), -2);
     row.struck = r.struck.has_value();
     if (r.struck) {
         row.note = QString::fromStdString(r.struck->reason);
