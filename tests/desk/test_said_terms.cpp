@@ -221,6 +221,8 @@ private slots:
         QCOMPARE(rig.onDisk().runs[0].readings.size(), std::size_t(3));
         rig.inches = false;
         QVERIFY(!type(desk, "31").ok);
+        QVERIFY2(desk.understand(QStringLiteral("31")).text.contains(QStringLiteral("wheel")),
+                 qPrintable(desk.understand(QStringLiteral("31")).text));
         QVERIFY(type(desk, "8").ok);
     }
 

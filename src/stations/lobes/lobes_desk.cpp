@@ -264,8 +264,7 @@ Echo LobesDesk::ownUnderstand(const QString& text) const {
         return {true, words::fromDeadCentre(std::get<Reading>(read).at, style(), 2)};
     }
     const auto read = readEntry(text);
-    if (const auto* e = std::get_if<EntryError>(&read))
-        return {false, words::sentence(*e, style())};
+    if (const auto* e = std::get_if<EntryError>(&read)) return {false, noLift(*e, text)};
     const RunEntry& entry = std::get<RunEntry>(read);
     if (entry.lift_mm && !entry.goTo && complete()) return throughAlready();
     if (entry.step_deg)
@@ -326,8 +325,7 @@ Echo LobesDesk::ownSubmit(const QString& text) {
     if (const auto said = saidTerms(text, conditions(), style())) return keepTerms(*said);
     if (eventsOnly()) return logEvent(events_.read(text, style()));
     const auto read = readEntry(text);
-    if (const auto* e = std::get_if<EntryError>(&read))
-        return {false, words::sentence(*e, style())};
+    if (const auto* e = std::get_if<EntryError>(&read)) return {false, noLift(*e, text)};
     const RunEntry& entry = std::get<RunEntry>(read);
     // Nothing is appended past the end of a run.
     if (entry.lift_mm && !entry.goTo && complete()) return throughAlready();
@@ -369,6 +367,17 @@ Echo LobesDesk::keepTerms(const SaidTerms& said) {
         return notKept;
     events_.followCrank();
     return {true, {}};
+}
+
+/// Why it is no lift; a number that is on the wheel and on no dial is taken for the wheel's.
+QString LobesDesk::noLift(const EntryError& error, const QString& text) const {
+    bool whole = false;
+    const int number = text.trimmed().toInt(&whole);
+    if (whole && error.fault == EntryFault::OutOfRange && number <= 360)
+        return Say::tr("%1 is no lift: is it the wheel's number? For the events alone type events "
+                       "first; for a lift at that angle %1a or %1b and the lift.")
+            .arg(number);
+    return words::sentence(error, style());
 }
 
 /// Steeper than any lobe lifts, counted generously, from the reading beside it; or a first reading

@@ -152,7 +152,10 @@ TdcDesk::Typed TdcDesk::read(const QString& text) const {
             return {{false, words::sentence(*e, style())}, {}, {}};
         if (std::get<double>(mm) <= 0.0)
             return {{false, Say::tr("A drop is more than nothing: drop 3.")}, {}, {}};
-        return {{true, Say::tr("contacts to come at a drop of ") +
+        return {{true, (method_ == TdcMethod::EqualDrop
+                            ? QString()
+                            : words::methodName(TdcMethod::EqualDrop) + QStringLiteral(": ")) +
+                           Say::tr("contacts to come at a drop of ") +
                            words::liftWithUnit(std::get<double>(mm), style())},
                 {},
                 std::get<double>(mm)};
