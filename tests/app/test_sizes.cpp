@@ -53,8 +53,10 @@ private slots:
         Rig rig(true);
         QSignalSpy again(&rig.window(), &app::MainWindow::startAgainWanted);
         rig.keys(QStringLiteral("8.5"));
+        const QSize before = rig.window().size();
         rig.window().setZoom(90);
         QCOMPARE(again.count(), 1);
+        QCOMPARE(rig.window().size(), before); // smaller type in the same window
         {
             const QSettings kept(rig.paths().preferences, QSettings::IniFormat);
             QCOMPARE(kept.value(QStringLiteral("zoom")).toInt(), 90);

@@ -314,6 +314,9 @@ void MainWindow::setZoom(int percent) {
     if (percent == now) return;
     if (screen() && !zoomFits(percent, now, screen()->availableGeometry().size()))
         return say(Say::tr("At %1 % the window would have no room on this screen.").arg(percent));
+    // The window stays as large as it is on the screen, in pixels of another size.
+    if (!isMaximized() && !isFullScreen())
+        resize(size() * std::max(100, now) / std::max(100, percent));
     preferences_.setZoom(percent);
     preferences_.setHalfTyped(entry_->line()->text());
     remember();
