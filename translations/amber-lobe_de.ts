@@ -9445,5 +9445,9 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
         <source>%1 is no lift: is it the wheel&apos;s number? For the events alone type events first; for a lift at that angle %1a or %1b and the lift.</source>
         <translation>%1 ist kein Hub: Ist es die Zahl der Scheibe? Für die Steuerzeiten allein zuerst events tippen; für einen Hub bei diesem Winkel %1a oder %1b und den Hub.</translation>
     </message>
+    <message>
+        <source>   Esc  the fitted card</source>
+        <translation>   Esc  die eingebaute Karte</translation>
+    </message>
 </context>
 </TS>

@@ -1,6 +1,5 @@
 #include "app/frame/application.h"
 #include "app/frame/ending.h"
-#include "app/frame/preferences.h"
 #include "app/frame/views.h"
 #include "app/frame/zoom.h"
 
@@ -85,11 +84,7 @@ bool begunSmaller(const QString& preferences) {
     const QFileInfo there(preferences);
     if (there.exists() && !there.isFile()) return false;
     const int wanted = app::zoomToBegin(screen->availableGeometry().size());
-    if (wanted == 100) return false;
-    app::Preferences kept(preferences);
-    if (kept.hasZoom()) return false;
-    kept.setZoom(wanted);
-    return true;
+    return wanted != 100 && app::beginAt(wanted, preferences);
 }
 
 /// Shows the window until it ends. `again`: the arguments by which the same is shown anew.

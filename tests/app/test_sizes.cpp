@@ -93,6 +93,16 @@ private slots:
         qunsetenv("AMBER_LOBE_SCALE_BEFORE");
     }
 
+    // Begun with once; where it cannot be written, the program is not started anew for ever.
+    void begunWithOnce() {
+        QTemporaryDir dir;
+        const QString file = dir.filePath(QStringLiteral("preferences.ini"));
+        QVERIFY(app::beginAt(80, file));
+        QVERIFY(!app::beginAt(80, file));
+        const QString under = file + QStringLiteral("/preferences.ini"); // a file is no folder
+        QVERIFY(!app::beginAt(80, under));
+    }
+
     void undoBeginsWithTheLine() {
         Rig rig(true);
         rig.window().go(stations::lobes);

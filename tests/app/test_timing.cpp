@@ -139,6 +139,10 @@ private slots:
         job = rig.onDisk();
         QCOMPARE(QString::fromStdString(job.card->name), QStringLiteral("Esker 9"));
         QCOMPARE(QString::fromStdString(job.otherCards[0].name), QStringLiteral("Drumlin 276"));
+        // What is asked and shown now is of the fitted card, and not of the one that took its
+        // place.
+        QVERIFY2(!rig.text("engineVerdict").contains(QStringLiteral("not fitted")),
+                 qPrintable(rig.text("engineVerdict")));
         rig.key(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(QString::fromStdString(rig.onDisk().card->name), QStringLiteral("Drumlin 276"));
     }

@@ -280,6 +280,12 @@ private slots:
         // It may be meant all the same.
         QVERIFY(type(desk, "47").ok);
         QCOMPARE(rig.onDisk().runs[0].readings.size(), std::size_t(1));
+        // Somewhere else it is asked about again.
+        rig.session->select(2, Side::Intake);
+        QVERIFY(!type(desk, "47").ok);
+        desk.take(app::Leave{});
+        QVERIFY(!type(desk, "47").ok);
+        rig.session->select(1, Side::Intake);
         // From there a lift beside it is a lift, however it is typed; a jump is asked about.
         QVERIFY(type(desk, "60").ok);
         QVERIFY(!type(desk, "310").ok);
@@ -325,6 +331,30 @@ private slots:
         desk.moveTo(at("Cylinders"));
         QVERIFY2(desk.prompt().subject.contains(QStringLiteral("now: 4")),
                  qPrintable(desk.prompt().subject));
+    }
+
+    // A candidate's card is typed beside the fitted one; Esc is back at the fitted one.
+    void aCandidateIsLeftWithEsc() {
+        Rig rig;
+        Card fitted, other;
+        fitted.name = "Drumlin 276";
+        other.name = "Esker 9";
+        QVERIFY(rig.session->keep(book::SetCards{fitted, {other}}));
+        app::EngineDesk desk(*rig.session, rig.manner());
+        desk.askCard(0);
+        QVERIFY(type(desk, "Esker 10").ok);
+        QCOMPARE(rig.onDisk().otherCards[0].name, std::string("Esker 10"));
+        QCOMPARE(rig.onDisk().card->name, std::string("Drumlin 276"));
+        desk.take(app::Leave{});
+        desk.moveTo(desk.sheet().at() - 1);
+        QVERIFY(type(desk, "Drumlin 277").ok);
+        QCOMPARE(rig.onDisk().card->name, std::string("Drumlin 277"));
+        QCOMPARE(rig.onDisk().otherCards[0].name, std::string("Esker 10"));
+        // Another that is fitted meanwhile is the one that is asked.
+        desk.askCard(0);
+        const Job now = rig.session->job();
+        QVERIFY(rig.session->keep(book::SetCards{now.otherCards[0], {*now.card}}));
+        QVERIFY(!desk.candidate());
     }
 
     // While it is asked which top it is, the stop is touched once more: that is a contact.

@@ -43,6 +43,15 @@ int zoomToBegin(const QSize& free) {
     return free.width() < kWhole.width() || free.height() < kWhole.height() ? 80 : 100;
 }
 
+bool beginAt(int percent, const QString& preferences) {
+    {
+        Preferences kept(preferences);
+        if (kept.hasZoom()) return false;
+        kept.setZoom(percent);
+    }
+    return Preferences::zoomIn(preferences) == percent;
+}
+
 void applyZoom(const QString& preferences) {
     const int percent = Preferences::zoomIn(preferences);
     // Smaller is smaller type (Look::setTextScale): of scales under 1 Qt paints a part.

@@ -19,6 +19,9 @@ int zoomBeside(int percent, int direction);
 bool zoomFits(int percent, int now, const QSize& free);
 /// What is begun with on a screen that leaves so much: smaller, where the benches would be cut.
 int zoomToBegin(const QSize& free);
+/// Writes a size down that is begun with; false where one was chosen before, or where it cannot be
+/// written: then nothing is gained by starting anew.
+bool beginAt(int percent, const QString& preferences);
 /// Before the application: sets what Qt reads from the preferences kept in a file.
 void applyZoom(const QString& preferences);
 /// Starts the program anew in its own place, with these arguments; returns where that fails.

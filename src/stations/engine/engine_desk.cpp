@@ -19,10 +19,16 @@ void EngineDesk::begin() {
     FactsDesk::begin();
 }
 
+void EngineDesk::leave() {
+    candidate_.reset();
+    tell();
+}
+
 std::optional<std::size_t> EngineDesk::candidate() const {
     const auto& others = job().otherCards;
-    return candidate_ && others.size() == cards_ && *candidate_ < cards_ ? candidate_
-                                                                         : std::nullopt;
+    const bool there =
+        candidate_ && others.size() == cards_ && *candidate_ < cards_ && job().card == fitted_;
+    return there ? candidate_ : std::nullopt;
 }
 
 /// The candidate stands where the fitted card stands, and the other way round.
@@ -54,6 +60,7 @@ Echo EngineDesk::keepFact(const QString& text) {
 
 void EngineDesk::askCard(std::optional<std::size_t> other) {
     candidate_ = other;
+    fitted_ = job().card;
     cards_ = job().otherCards.size();
     int n = 0;
     for (const Field& f : sheet().fields()) {
@@ -72,9 +79,11 @@ Prompt EngineDesk::finished(Prompt asked) const {
     // Nobody has to walk through a whole card.
     if (sheet().field()->subject != cardSubject()) return asked;
     asked.keys += Say::tr("   Ctrl+2  on to TDC");
-    if (const auto at = candidate())
+    if (const auto at = candidate()) {
         asked.subject = Say::tr("card of %1, not fitted")
                             .arg(QString::fromStdString(job().otherCards[*at].name));
+        asked.keys += Say::tr("   Esc  the fitted card");
+    }
     return asked;
 }
 

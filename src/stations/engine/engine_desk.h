@@ -11,6 +11,8 @@ public:
     EngineDesk(Session& session, Manner manner);
 
     void begin() override;
+    /// Back to the fitted card.
+    void leave() override;
     /// Of the fitted card, or of a candidate while one is at hand.
     Facts facts() const override;
     /// Asks the first fact of the fitted card; with `other`, of that one of the job's other cards:
@@ -30,7 +32,9 @@ protected:
 
 private:
     std::optional<std::size_t> candidate_;
-    std::size_t cards_ = 0; ///< the other cards there were then: of other ones it means nothing
+    // As they were then: beside another fitted card, or among other ones, it means nothing.
+    std::optional<lobe::Card> fitted_;
+    std::size_t cards_ = 0;
 };
 
 } // namespace app

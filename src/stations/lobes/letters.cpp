@@ -99,6 +99,7 @@ Echo LobesDesk::command(QChar letter) {
 /// Back to the readings, whatever was asked or shown in between.
 void LobesDesk::leave() {
     overshot_ = backing_ = false;
+    doubted_.reset();
     events_.forget();
     motion_ = false;
     SeriesDesk::leave();

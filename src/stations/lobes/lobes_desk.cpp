@@ -33,6 +33,7 @@ void LobesDesk::begin() {
     events_.forget();
     source_.reset();
     backing_ = overshot_ = false;
+    doubted_.reset();
 }
 
 Facts LobesDesk::facts() const {
@@ -337,13 +338,13 @@ Echo LobesDesk::ownSubmit(const QString& text) {
     if (entry.zeroed) return {zeroAgain(entry.zeroAt_mm), {}};
     if (entry.lift_mm) {
         const CrankDeg at = entry.goTo.value_or(angle());
-        if (!entry.goTo && hardlyALift(text, at, *entry.lift_mm) && doubted_ != text.trimmed()) {
-            doubted_ = text.trimmed();
+        if (!entry.goTo && hardlyALift(text, at, *entry.lift_mm) && doubted_ != at) {
+            doubted_ = at;
             return {false, Say::tr("%1 at %2 is hardly a lift: is it the wheel's number? For the "
                                    "events alone type events; Enter once more logs it as the lift.")
                                .arg(words::liftWithUnit(*entry.lift_mm, style()), onWheel(at))};
         }
-        doubted_.clear();
+        doubted_.reset();
         return log(at, *entry.lift_mm, text.trimmed());
     }
     goTo(*entry.goTo);

@@ -137,7 +137,8 @@ private:
     std::optional<lobe::Figure> source_;
     std::size_t compared_ = 0; ///< 0: none; else into comparables, from 1
     bool motion_ = false;
-    QString doubted_; ///< a number that was asked about: the next Enter means it
+    /// Where a number was asked about: the next Enter means it.
+    std::optional<lobe::CrankDeg> doubted_;
 };
 
 } // namespace app
