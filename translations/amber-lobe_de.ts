@@ -9449,5 +9449,12 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
         <source>   Esc  the fitted card</source>
         <translation>   Esc  die eingebaute Karte</translation>
     </message>
+    <message numerus="yes">
+        <source>; holds for the %n readings of this run too</source>
+        <translation>
+            <numerusform>; gilt auch für den %n Messwert dieser Reihe</numerusform>
+            <numerusform>; gilt auch für die %n Messwerte dieser Reihe</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -164,5 +164,12 @@
             <numerusform>%n runs were</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>; holds for the %n readings of this run too</source>
+        <translation>
+            <numerusform>; holds for the one reading of this run too</numerusform>
+            <numerusform>; holds for the %n readings of this run too</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -96,6 +96,14 @@ private slots:
         QVERIFY(kept.runs[0].terms.eventsOnly && kept.runs[0].terms.oneTurn);
         QVERIFY(type(desk, "340").ok);
         QCOMPARE(rig.onDisk().runs[0].readings[0].at.deg, -20.0);
+        // What stands in the run is taken so too, and that is said before Enter.
+        const auto says = [&](const char* line) {
+            return desk.understand(QLatin1String(line))
+                .text.contains(QStringLiteral("holds for the 1 readings"));
+        };
+        QVERIFY(says("tappet"));
+        QVERIFY(!says("valve")); // as it is
+        QVERIFY(!says("curve")); // a run of its own
         // In the middle of a run a word is a word.
         QVERIFY(type(desk, "other").ok);
         QVERIFY(rig.session->side() == Side::Exhaust);

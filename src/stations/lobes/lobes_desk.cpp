@@ -257,7 +257,7 @@ Echo LobesDesk::ownUnderstand(const QString& text) const {
     for (const char* known : {"other", "intake", "exhaust", "timing", "pass"})
         if (word == QLatin1String(known)) return {true, Say::tr("on to ") + word};
     if (const auto said = saidTerms(text, conditions(), style()))
-        return said->why.isEmpty() ? Echo{true, termsLine(said->terms, style())}
+        return said->why.isEmpty() ? Echo{true, termsLine(said->terms, style()) + alsoFor(*said)}
                                    : Echo{false, said->why};
     if (eventsOnly()) {
         const auto read = events_.read(text, style());
@@ -351,6 +351,13 @@ Echo LobesDesk::ownSubmit(const QString& text) {
     return {true, {}};
 }
 
+/// What was read already is of the same run: it is taken as read so, and that is said before Enter.
+QString LobesDesk::alsoFor(const SaidTerms& said) const {
+    const auto f = run_.found();
+    if (!f || f->live == 0 || said.terms == conditions() || said.otherKind(conditions())) return {};
+    return Say::tr("; holds for the %n readings of this run too", nullptr, f->live);
+}
+
 Echo LobesDesk::keepTerms(const SaidTerms& said) {
     if (!said.why.isEmpty()) return {false, said.why};
     const Echo notKept{false, Say::tr("Not kept; see the message above.")};
@@ -374,7 +381,7 @@ Echo LobesDesk::keepTerms(const SaidTerms& said) {
 QString LobesDesk::noLift(const EntryError& error, const QString& text) const {
     bool whole = false;
     const int number = text.trimmed().toInt(&whole);
-    if (whole && error.fault == EntryFault::OutOfRange && number <= 360)
+    if (whole && error.fault == EntryFault::OutOfRange && number >= 0 && number <= 360)
         return Say::tr("%1 is no lift: is it the wheel's number? For the events alone type events "
                        "first; for a lift at that angle %1a or %1b and the lift.")
             .arg(number);

@@ -114,6 +114,7 @@ private:
     void skip();
     /// Words for how the lobe is taken (said_terms.h).
     Echo keepTerms(const SaidTerms& said);
+    QString alsoFor(const SaidTerms& said) const;
     QString noLift(const lobe::EntryError& error, const QString& text) const;
     QString liftThere(lobe::CrankDeg at) const;
     lobe::CrankDeg nextMissing() const;
