@@ -67,6 +67,18 @@ public:
         seriesOf(job_, c.series,
                  [&reading](auto& series) { series.readings.push_back(std::move(reading)); });
     }
+    void operator()(const AddReadings& c) {
+        for (const std::int64_t id : c.replaces)
+            strike(id, lobe::kReadAgain);
+        seriesOf(job_, c.series, [&](auto& series) {
+            for (std::size_t i = 0; i < c.readings.size() && i < made_.readings.size(); ++i) {
+                Reading reading = c.readings[i];
+                reading.id = made_.readings[i];
+                reading.struck.reset();
+                series.readings.push_back(std::move(reading));
+            }
+        });
+    }
     void operator()(const StrikeReading& c) { strike(c.reading, c.reason); }
     void operator()(const AddContact& c) {
         job_.contacts.push_back(c.contact);

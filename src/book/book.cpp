@@ -228,15 +228,24 @@ public:
         if (c.replaces) strike(*c.replaces, {}, lobe::kReadAgain);
         return {reading(c.series, c.reading), {}};
     }
+    Made operator()(const AddReadings& c) {
+        for (const std::int64_t id : c.replaces)
+            strike(id, {}, lobe::kReadAgain);
+        Made made;
+        for (const Reading& r : c.readings)
+            made.readings.push_back(reading(c.series, r));
+        return made;
+    }
     Made operator()(const StrikeReading& c) { return strike(c.reading, {}, c.reason); }
     Made operator()(const AddContact& c) {
         const Contact& k = c.contact;
         Statement s(db_, QStringLiteral("INSERT INTO contact(action_id, pass, method, after_top, "
-                                        "scale, drop_mm, typed, wheel_deg, at_ms) "
-                                        "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)"));
+                                        "scale, drop_mm, typed, wheel_deg, at_ms, heard) "
+                                        "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"));
         return {s.run(action_, k.pass, methodText(k.method), k.afterTop ? 1 : 0, scaleText(k.scale),
                       k.drop_mm ? QVariant(*k.drop_mm) : QVariant(),
-                      QString::fromStdString(k.typed), k.at.deg, qint64(k.time_ms))
+                      QString::fromStdString(k.typed), k.at.deg, qint64(k.time_ms),
+                      k.heard ? compact(toJson(*k.heard)) : QVariant())
                     .id(),
                 {}};
     }
@@ -275,14 +284,15 @@ private:
         if (!readings_)
             readings_.emplace(db_, QStringLiteral("INSERT INTO reading(action_id, run_id, "
                                                   "crank_deg, lift_mm, typed, at_ms, approach, "
-                                                  "of, zero, scale) "
-                                                  "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"));
+                                                  "of, zero, scale, heard) "
+                                                  "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"));
         return readings_
             ->run(action_, run, r.at.deg, r.value_mm, QString::fromStdString(r.typed),
                   qint64(r.time_ms), approachText(r.approach),
                   // A press is one by the kind of its series.
                   readingOfText(r.of == ReadingOf::Press ? ReadingOf::Lift : r.of), r.zero,
-                  r.scale ? QVariant(scaleText(*r.scale)) : QVariant())
+                  r.scale ? QVariant(scaleText(*r.scale)) : QVariant(),
+                  r.heard ? compact(toJson(*r.heard)) : QVariant())
             .id();
     }
     Made strike(std::optional<std::int64_t> reading, std::optional<std::int64_t> contact,
@@ -319,6 +329,7 @@ struct KindOf {
     const char* operator()(const SetManyTerms&) const { return "shift"; }
     const char* operator()(const SetTerms&) const { return "run terms"; }
     const char* operator()(const AddReading&) const { return "reading"; }
+    const char* operator()(const AddReadings&) const { return "readings"; }
     const char* operator()(const StrikeReading&) const { return "strike"; }
     const char* operator()(const AddContact&) const { return "contact"; }
     const char* operator()(const StrikeContact&) const { return "strike"; }
@@ -331,9 +342,22 @@ private:
 } // namespace
 
 Made Book::insert(std::int64_t job, const Change& change, const Job* seen) {
-    const std::int64_t action = insertAction(job, std::visit(KindOf{}, change));
+    const auto* more = std::get_if<AddReadings>(&change);
+    const auto begun = more && more->goesOn ? passAtHand(job, more->series) : std::nullopt;
+    const std::int64_t action = begun ? *begun : insertAction(job, std::visit(KindOf{}, change));
     RowWriter writer(db(), action, seen);
     return std::visit(writer, change);
+}
+
+/// The newest action of a job, where it is a pass into that series; and nothing waits to be redone.
+std::optional<std::int64_t> Book::passAtHand(std::int64_t job, std::int64_t series) const {
+    Statement s(db(), QStringLiteral(
+                          "SELECT action.id FROM action WHERE job_id = ?1 AND id = (SELECT max(id) "
+                          "FROM action WHERE job_id = ?1) AND state = 'done' AND kind = 'readings' "
+                          "AND EXISTS (SELECT 1 FROM reading WHERE reading.action_id = action.id "
+                          "AND reading.run_id = ?2)"));
+    s.run(qint64(job), qint64(series));
+    return s.next() ? std::optional<std::int64_t>(s[0].toLongLong()) : std::nullopt;
 }
 
 Result<Made> Book::record(std::int64_t job, const Change& change, const Job* seen) {

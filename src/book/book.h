@@ -190,6 +190,7 @@ private:
     void touch();
     Result<bool> setState(std::int64_t job, const char* from, const char* to, bool newest);
     std::optional<qint64> actionOf(std::int64_t job, const char* state, bool newest) const;
+    std::optional<std::int64_t> passAtHand(std::int64_t job, std::int64_t series) const;
     Result<std::optional<Deed>> deed(std::int64_t job, const char* state, bool newest) const;
     std::int64_t dataVersion() const;
     void remember() const;

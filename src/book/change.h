@@ -54,6 +54,15 @@ struct AddReading {
     lobe::Reading reading;
     std::optional<std::int64_t> replaces{};
 };
+/// Several at once, one action to undo: a pass an instrument takes goes on in the action it was
+/// begun with while that is the newest of the job and `goesOn`. Those of `replaces` are struck in
+/// it.
+struct AddReadings {
+    std::int64_t series = 0;
+    std::vector<lobe::Reading> readings;
+    std::vector<std::int64_t> replaces{};
+    bool goesOn = false;
+};
 struct StrikeReading {
     std::int64_t reading = 0;
     std::string reason;
@@ -70,9 +79,9 @@ struct StrikeContact {
     std::string reason;
 };
 
-using Change =
-    std::variant<SetName, SetEngine, SetCards, SetStated, KeepMove, AddSeries, SetTerms,
-                 SetManyTerms, AddReading, StrikeReading, KeepEntry, AddContact, StrikeContact>;
+using Change = std::variant<SetName, SetEngine, SetCards, SetStated, KeepMove, AddSeries, SetTerms,
+                            SetManyTerms, AddReading, AddReadings, StrikeReading, KeepEntry,
+                            AddContact, StrikeContact>;
 
 /// The series of a job with this id, of whatever kind it is; `visit` gets it, or is not called.
 void seriesOf(auto& job, std::int64_t id, auto&& visit) {

@@ -46,6 +46,10 @@ Json toJson(const LogEntry& e) {
     return written(e);
 }
 
+Json toJson(const Heard& h) {
+    return written(h);
+}
+
 Json toJson(const SetCards& cards) {
     Json json = cards.fitted ? written(*cards.fitted) : Json{{"none", true}};
     if (!cards.others.empty()) {
@@ -69,6 +73,10 @@ CamMove camMoveFrom(const Json& json, Misread& misread) {
 
 LogEntry logEntryFrom(const Json& json, Misread& misread) {
     return read<LogEntry>(json, "entry", misread);
+}
+
+Heard heardFrom(const Json& json, Misread& misread) {
+    return read<Heard>(json, "heard", misread);
 }
 
 MockUp mockUpFrom(const Json& json, Misread& misread) {

@@ -20,6 +20,7 @@ Json toJson(const lobe::RunConditions& conditions);
 Json toJson(const lobe::MockUp& mockUp);
 Json toJson(const lobe::CamMove& change);
 Json toJson(const lobe::LogEntry& entry);
+Json toJson(const lobe::Heard& heard);
 /// The fitted card with the others under "others"; "none" stands for no fitted card.
 Json toJson(const SetCards& cards);
 
@@ -30,6 +31,7 @@ SetCards cardsFrom(const Json& json, Misread& misread);
 lobe::Stated statedFrom(const Json& json, Misread& misread);
 lobe::CamMove camMoveFrom(const Json& json, Misread& misread);
 lobe::LogEntry logEntryFrom(const Json& json, Misread& misread);
+lobe::Heard heardFrom(const Json& json, Misread& misread);
 lobe::MockUp mockUpFrom(const Json& json, Misread& misread);
 lobe::RunConditions conditionsFrom(const Json& json, Misread& misread);
 

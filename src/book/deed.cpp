@@ -56,7 +56,8 @@ Result<std::optional<Deed>> Book::deed(std::int64_t job, const char* state, bool
             if (kind.run(*action).next()) d.kind = kind[0].toString();
         }
         const QString& kind = d.kind;
-        if (kind == QLatin1String("reading") || kind == QLatin1String("import")) {
+        if (kind == QLatin1String("reading") || kind == QLatin1String("import") ||
+            kind == QLatin1String("readings")) {
             Statement s(db(), kReadingOfAction.arg(QStringLiteral("action_id = ?")));
             readingFrom(s.run(*action), d);
         } else if (kind == QLatin1String("strike")) {

@@ -395,6 +395,12 @@ void fields(auto& f, Of<lobe::Struck> auto& s) {
     f("reason", s.reason);
 }
 
+void fields(auto& f, Of<lobe::Heard> auto& h) {
+    f("raw", h.raw);
+    f("instrument", h.instrument);
+    f("moving", h.moving);
+}
+
 void fields(auto& f, Of<lobe::Reading> auto& r) {
     f("crank_deg", r.at.deg, lobe::bounds::reading_deg);
     f("lift_mm", r.value_mm, lobe::bounds::lift_mm);
@@ -404,6 +410,7 @@ void fields(auto& f, Of<lobe::Reading> auto& r) {
     f("of", r.of, kReadingOf);
     f("zero", r.zero, lobe::bounds::few);
     f("scale", r.scale, kScale);
+    f.object("heard", r.heard);
     f.object("struck", r.struck);
 }
 /// Of a reading in a map: it is read.
@@ -412,6 +419,7 @@ void pressFields(auto& f, Of<lobe::Reading> auto& p) {
     f("clearance_mm", p.value_mm, lobe::bounds::lift_mm);
     f("typed", p.typed);
     f("time_ms", p.time_ms);
+    f.object("heard", p.heard);
     f.object("struck", p.struck);
     if constexpr (!std::is_const_v<std::remove_reference_t<decltype(p)>>)
         p.of = lobe::ReadingOf::Press;
@@ -426,6 +434,7 @@ void fields(auto& f, Of<lobe::Contact> auto& c) {
     f("typed", c.typed);
     f("wheel_deg", c.at.deg, lobe::bounds::cycle_deg);
     f("time_ms", c.time_ms);
+    f.object("heard", c.heard);
     f.object("struck", c.struck);
 }
 

@@ -260,7 +260,8 @@ private:
                     QStringLiteral(
                         "SELECT reading.run_id, reading.id, reading.crank_deg, reading.lift_mm, "
                         "reading.typed, "
-                        "reading.at_ms, reading.approach, reading.of, reading.zero, reading.scale "
+                        "reading.at_ms, reading.approach, reading.of, reading.zero, reading.scale, "
+                        "reading.heard "
                         "FROM reading JOIN action ON "
                         "action.id = "
                         "reading.action_id "
@@ -283,9 +284,17 @@ private:
             reading.of = named(r[7], readingOfFrom, "reading.of");
             reading.zero = r[8].toInt();
             if (!r[9].isNull()) reading.scale = named(r[9], scaleFrom, "reading.scale");
+            if (!r[10].isNull()) reading.heard = heard(r[10]);
             reading.struck = struckIn(struckReadings_, reading.id);
             of(run, [&](auto& series) { belong(series, std::move(reading)); });
         }
+    }
+
+    /// What an instrument said is no fact of the job: unreadable, it is left out and named.
+    std::optional<Heard> heard(const QVariant& body) {
+        if (const auto json = parsed(body.toByteArray())) return heardFrom(*json, misread_);
+        wrong(QStringLiteral("what an instrument said"));
+        return std::nullopt;
     }
 
     static void belong(LiftRun& run, Reading reading) {
@@ -301,7 +310,7 @@ private:
         Statement s(db_,
                     QStringLiteral(
                         "SELECT contact.id, pass, method, after_top, scale, typed, wheel_deg, "
-                        "contact.at_ms, drop_mm "
+                        "contact.at_ms, drop_mm, contact.heard "
                         "FROM contact JOIN action ON action.id = contact.action_id "
                         "WHERE action.job_id = ? AND action.state = 'done' ORDER BY contact.id"));
         s.run(id_);
@@ -321,6 +330,7 @@ private:
             c.at = {s[6].toDouble()};
             c.time_ms = s[7].toLongLong();
             if (!s[8].isNull()) c.drop_mm = s[8].toDouble();
+            if (!s[9].isNull()) c.heard = heard(s[9]);
             c.struck = struckIn(struckContacts_, c.id);
             job_.contacts.push_back(std::move(c));
         }

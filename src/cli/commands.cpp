@@ -17,6 +17,9 @@
 
 #include <CLI/CLI.hpp>
 
+#include <QCoreApplication>
+#include <QTranslator>
+
 #include <cmath>
 
 namespace cli {
@@ -299,6 +302,11 @@ private:
 } // namespace
 
 int run(int argc, const char* const* argv, std::FILE* out, std::FILE* err) {
+    // English, whatever the system speaks: programs read it. What is counted has two forms.
+    static QTranslator counts;
+    static const bool loaded = counts.load(QStringLiteral(":/translations/amber-lobe_en.qm")) &&
+                               QCoreApplication::installTranslator(&counts);
+    Q_UNUSED(loaded);
     return Program(out, err).run(argc, argv);
 }
 

@@ -17,6 +17,7 @@ Echo Desk::take(const Input& input) {
         Echo operator()(const Line& line) const { return desk.submit(line.text); }
         Echo operator()(const Letter& letter) const { return desk.command(letter.letter); }
         Echo operator()(const InstrumentReading& reading) const { return desk.measured(reading); }
+        Echo operator()(const InstrumentPass& pass) const { return desk.passed(pass); }
         Echo operator()(const Step& step) const { return {desk.step(step.direction), {}}; }
         Echo operator()(const Strike&) const {
             desk.strikeLast();
@@ -32,6 +33,10 @@ Echo Desk::take(const Input& input) {
 
 Echo Desk::measured(const InstrumentReading&) {
     return {false, Say::tr("Nothing is measured here; what is asked is typed.")};
+}
+
+Echo Desk::passed(const InstrumentPass&) {
+    return measured({});
 }
 
 words::Style Desk::style() const {

@@ -4,6 +4,7 @@
 #pragma once
 
 #include "desk/input.h"
+#include "desk/live_wish.h"
 #include "desk/ring_scene.h"
 #include "desk/session.h"
 #include "words/numbers.h"
@@ -89,6 +90,10 @@ public:
     virtual Echo submit(const QString& text) = 0;
     /// An instrument measured it. When ok, it is on disk.
     virtual Echo measured(const InstrumentReading& reading);
+    /// An instrument measured them in passing. When ok, they are on disk.
+    virtual Echo passed(const InstrumentPass& pass);
+    /// What an instrument could give now.
+    virtual LiveWish live() const { return {}; }
     /// Backspace in an empty line.
     virtual void strikeLast() {}
     /// Up (-1) and down (+1) in the entry line; false when the station has no use for them.

@@ -46,6 +46,11 @@ Echo FactsDesk::measured(const InstrumentReading& reading) {
     return ownMeasured(reading);
 }
 
+Echo FactsDesk::passed(const InstrumentPass& pass) {
+    if (sheet_.field()) return measured({});
+    return ownPassed(pass);
+}
+
 QList<Command> FactsDesk::commands() const {
     return sheet_.field() ? QList<Command>{} : ownCommands();
 }

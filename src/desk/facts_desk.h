@@ -13,6 +13,8 @@ public:
     Echo understand(const QString& text) const final;
     Echo submit(const QString& text) final;
     Echo measured(const InstrumentReading& reading) final;
+    Echo passed(const InstrumentPass& pass) final;
+    LiveWish live() const final { return sheet_.field() ? LiveWish{} : ownLive(); }
     QList<Command> commands() const final;
     StandCard standCard() const final;
     bool step(int direction) override;
@@ -43,6 +45,8 @@ protected:
     virtual Echo ownUnderstand(const QString&) const { return {}; }
     virtual Echo ownSubmit(const QString&) { return {}; }
     virtual Echo ownMeasured(const InstrumentReading& reading) { return Desk::measured(reading); }
+    virtual Echo ownPassed(const InstrumentPass& pass) { return Desk::passed(pass); }
+    virtual LiveWish ownLive() const { return {}; }
     virtual QList<Command> ownCommands() const { return {}; }
     /// And at the stand, where `asked` is true for a fact that is asked.
     virtual StandCard ownCard(bool asked) const = 0;

@@ -2,11 +2,14 @@
 // letter are typed; a reading was measured, and is never made into text to be read back.
 #pragma once
 
+#include "core/job/heard.h"
+
 #include <QChar>
 #include <QString>
 
 #include <optional>
 #include <variant>
+#include <vector>
 
 namespace app {
 
@@ -30,9 +33,23 @@ struct InstrumentReading {
     /// Of a length: where the crank stood, degrees on the wheel from its zero, positive in the
     /// running direction; empty where nothing counts them.
     std::optional<double> wheel_deg{};
-    QString source; ///< what measured it, for the record
+    QString source;      ///< what measured it, as it is called on this machine
+    QString raw{};       ///< as it said it
+    bool moving = false; ///< the crank moved or the dial was not quiet
+
+    /// For the record; empty where nobody said anything.
+    std::optional<lobe::Heard> heard() const {
+        if (source.isEmpty() && raw.isEmpty()) return std::nullopt;
+        return lobe::Heard{raw.toStdString(), source.toStdString(), moving};
+    }
 };
 
-using Input = std::variant<Line, Letter, InstrumentReading, Step, Strike, Leave>;
+/// Readings of one pass of the crank, in the order taken: one action to undo.
+struct InstrumentPass {
+    std::vector<InstrumentReading> readings;
+    bool goesOn = false; ///< of the pass whose readings were kept last
+};
+
+using Input = std::variant<Line, Letter, InstrumentReading, InstrumentPass, Step, Strike, Leave>;
 
 } // namespace app

@@ -203,6 +203,8 @@ QString deedName(const book::Deed& d, const words::Style& style) {
         return Say::tr("contact %1 of pass %2")
             .arg(QString::fromStdString(d.contact->typed))
             .arg(d.contact->pass);
+    if (d.kind == QLatin1String("readings"))
+        return Say::tr("%1: readings taken together").arg(lobeName(d));
     if (d.kind == QLatin1String("import")) return Say::tr("%1 lift table").arg(lobeName(d));
     if (d.kind == QLatin1String("run")) return Say::tr("new %1 run").arg(lobeName(d));
     if (d.kind == QLatin1String("map") || (d.clearance && d.kind == QLatin1String("import")))

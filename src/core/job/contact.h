@@ -2,6 +2,7 @@
 #pragma once
 
 #include "core/angle/wheel.h"
+#include "core/job/heard.h"
 #include "core/job/struck.h"
 
 #include <cstdint>
@@ -28,6 +29,7 @@ struct Contact {
     std::string typed;               ///< exactly as read and typed
     CrankDeg at;                     ///< signed angle on the wheel as it stood
     std::int64_t time_ms = 0;
+    std::optional<Heard> heard{}; ///< where an instrument said it
     std::optional<Struck> struck;
     bool operator==(const Contact&) const = default;
 };

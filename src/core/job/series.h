@@ -6,6 +6,7 @@
 #include "core/angle/angles.h"
 #include "core/angle/rows.h"
 #include "core/angle/wheel.h"
+#include "core/job/heard.h"
 #include "core/job/struck.h"
 
 #include <cstdint>
@@ -35,6 +36,7 @@ struct Reading {
     ReadingOf of = ReadingOf::Lift;
     int zero = 1; ///< which setting of the indicator's zero it belongs to, from 1
     std::optional<WheelScale> scale{}; ///< of an event: the scale its angle was read on
+    std::optional<Heard> heard{};      ///< where an instrument said it
     std::optional<Struck> struck;
     bool operator==(const Reading&) const = default;
 };

@@ -88,6 +88,12 @@ public:
     /// Whether the last number had no point.
     bool whole() const { return whole_; }
 
+    /// A length: numbers may be a whole and a fraction, as a rule has them.
+    void asOnARule() { rule_ = true; }
+    bool onARule() const { return rule_; }
+    void fractionRead() { fraction_ = true; }
+    bool fraction() const { return fraction_; }
+
     bool word(std::string_view w) {
         if (lower(text_.substr(pos_, w.size())) != w) return false;
         pos_ += w.size();
@@ -97,7 +103,7 @@ public:
 private:
     std::string_view text_;
     std::size_t pos_ = 0;
-    bool whole_ = false;
+    bool whole_ = false, rule_ = false, fraction_ = false;
     int depth_ = 0;
 };
 
@@ -107,6 +113,7 @@ struct Sum {
 };
 
 Understood<Sum> sum(Scanner& s);
+std::optional<double> mixedFraction(Scanner& s, bool dashed);
 
 /// A bracket in a bracket is deep enough for a bench; what is pasted may be deeper.
 constexpr int kDeepest = 8;
@@ -131,6 +138,8 @@ Understood<double> signedNumber(Scanner& s) {
         s.leave();
         return sign * std::get<Sum>(inside).value;
     }
+    if (s.onARule())
+        if (const auto mixed = mixedFraction(s, false)) return sign * *mixed;
     const auto value = s.number();
     if (!value)
         return EntryError{s.atEnd() ? EntryFault::Empty : EntryFault::NotANumber, s.column()};
@@ -248,14 +257,14 @@ std::optional<FromDeadCentre> side(Scanner& s) {
     return out;
 }
 
-/// A whole number and a fraction, as a rule for inches has them: 3 5/32, 3-5/32.
-std::optional<double> mixedFraction(Scanner& s) {
+/// A whole number and a fraction, as a rule for inches has them: 3 5/32; and dashed, 3-5/32, which
+/// within a sum takes away.
+std::optional<double> mixedFraction(Scanner& s, bool dashed) {
     Scanner trial = s;
     trial.skipSpace();
     const auto whole = trial.number();
     if (!whole || !trial.whole()) return std::nullopt;
-    const bool dash = trial.peek() == '-';
-    if (dash)
+    if (dashed && trial.peek() == '-')
         trial.next();
     else if (!isSpace(trial.peek()))
         return std::nullopt;
@@ -269,17 +278,30 @@ std::optional<double> mixedFraction(Scanner& s) {
         std::exp2(std::round(std::log2(*under))) != *under)
         return std::nullopt;
     s = trial;
+    s.fractionRead();
     return *whole + *over / *under;
 }
 
-Understood<double> lengthFrom(Scanner& s, LengthUnit shown, double most_mm) {
-    const auto fraction = mixedFraction(s);
-    Sum value{fraction.value_or(0.0), false};
-    if (!fraction) {
-        const auto read = sum(s);
-        if (const auto* e = std::get_if<EntryError>(&read)) return *e;
-        value = std::get<Sum>(read);
+/// A rule's fraction alone, or a sum in which numbers may be such: 3 5/32 + 1/16.
+Understood<Sum> onARule(Scanner& s) {
+    Scanner trial = s;
+    if (const auto alone = mixedFraction(trial, true)) {
+        Scanner behind = trial;
+        behind.skipSpace();
+        constexpr std::string_view kGoesOn = "+-*/";
+        if (kGoesOn.find(behind.peek()) == std::string_view::npos) {
+            s = trial;
+            return Sum{*alone, false};
+        }
     }
+    s.asOnARule();
+    return sum(s);
+}
+
+Understood<double> lengthFrom(Scanner& s, LengthUnit shown, double most_mm) {
+    const auto read = onARule(s);
+    if (const auto* e = std::get_if<EntryError>(&read)) return *e;
+    const Sum value = std::get<Sum>(read);
     s.skipSpace();
     double mm = 0.0;
     if (s.word("mm"))
@@ -288,7 +310,7 @@ Understood<double> lengthFrom(Scanner& s, LengthUnit shown, double most_mm) {
         mm = value.value / 1000.0 * kMmPerInch;
     else if (s.word("inches") || s.word("inch") || s.word("in.") || s.word("in") || s.word("\""))
         mm = value.value * kMmPerInch;
-    else if (fraction && shown == LengthUnit::Millimetre)
+    else if (s.fraction() && shown == LengthUnit::Millimetre)
         return EntryError{EntryFault::Fraction, 0};
     else if (shown == LengthUnit::Millimetre)
         mm = value.value;
@@ -350,19 +372,15 @@ Understood<double> plain(Scanner& s) {
 /// A length on a tape, mm: a rule's fraction or a number, in its own unit or the one shown. Inches
 /// on a tape are inches, never thousandths.
 Understood<double> onTape(Scanner& s, LengthUnit shown) {
-    const auto fraction = mixedFraction(s);
-    double value = fraction.value_or(0.0);
-    if (!fraction) {
-        const auto read = plain(s);
-        if (const auto* e = std::get_if<EntryError>(&read)) return *e;
-        value = std::get<double>(read);
-    }
+    const auto read = onARule(s);
+    if (const auto* e = std::get_if<EntryError>(&read)) return *e;
+    const double value = std::get<Sum>(read).value;
     s.skipSpace();
     if (s.word("mm")) return value;
     for (const char* unit : {"inches", "inch", "in", "\""})
         if (s.word(unit)) return value * kMmPerInch;
     if (shown == LengthUnit::Inch) return value * kMmPerInch;
-    if (fraction) return EntryError{EntryFault::Fraction, 0};
+    if (s.fraction()) return EntryError{EntryFault::Fraction, 0};
     return value;
 }
 

@@ -347,11 +347,24 @@ Echo ClearanceDesk::ownMeasured(const InstrumentReading& reading) {
     if (!(reading.value >= 0.0 && reading.value <= most))
         return {false, Say::tr("%1 is no clearance of a valve. Is the dial's zero right?")
                            .arg(words::clearance(reading.value, style()))};
-    return press(there.value_or(angle()), reading.value, reading.source);
+    return press(there.value_or(angle()), reading.value,
+                 QString::number(reading.value, 'f', 3) + QStringLiteral(" mm"), reading.heard());
 }
 
-Echo ClearanceDesk::press(CrankDeg at, double clearance_mm, const QString& as) {
+LiveWish ClearanceDesk::ownLive() const {
+    LiveWish wish;
+    wish.cylinder = session().cylinder();
+    wish.side = session().side();
+    if (striking() || mockUp().method == ClearanceMethod::Clay) return wish;
+    wish.what = LiveWish::What::Press;
+    wish.at = angle();
+    return wish;
+}
+
+Echo ClearanceDesk::press(CrankDeg at, double clearance_mm, const QString& as,
+                          std::optional<Heard> heard) {
     Reading p;
+    p.heard = std::move(heard);
     p.of = ReadingOf::Press;
     p.at = at;
     if (mockUp().method == ClearanceMethod::Clay) p.at = {};

@@ -87,6 +87,7 @@ protected:
     Echo ownUnderstand(const QString& text) const override;
     Echo ownSubmit(const QString& text) override;
     Echo ownMeasured(const InstrumentReading& reading) override;
+    LiveWish ownLive() const override;
     QList<Command> ownCommands() const override;
     StandCard ownCard(bool asked) const override;
 
@@ -101,7 +102,8 @@ private:
     Typed read(const QString& text) const;
     bool keepMockUp(const lobe::MockUp& mockUp);
     /// A clearance at an angle; `as` is how it was typed, or by what it was measured.
-    Echo press(lobe::CrankDeg at, double clearance_mm, const QString& as);
+    Echo press(lobe::CrankDeg at, double clearance_mm, const QString& as,
+               std::optional<lobe::Heard> heard = {});
     /// With `replaces`, that one is struck in the same action.
     bool keepPress(const lobe::Reading& press, std::optional<std::int64_t> replaces = {});
     lobe::MockUp fresh() const;

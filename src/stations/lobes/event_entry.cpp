@@ -232,7 +232,7 @@ std::variant<Reading, QString> EventEntry::read(const QString& text,
     return r;
 }
 
-std::variant<Reading, QString> EventEntry::at(CrankDeg onWheel, const QString& source) const {
+std::variant<Reading, QString> EventEntry::at(CrankDeg onWheel) const {
     const auto w = wanted();
     if (!w) return Say::tr("All events are settled. Strike one to read it again.");
     if (w->of == ReadingOf::Lift)
@@ -241,7 +241,12 @@ std::variant<Reading, QString> EventEntry::at(CrankDeg onWheel, const QString& s
     r.of = w->of;
     r.at = at_.nearLobe(onWheel);
     if (w->of != ReadingOf::Nose) r.value_mm = w->height.mm;
-    r.typed = source.toStdString();
+    // As it could have been typed.
+    const double from = wrapTurn(onWheel).deg;
+    r.typed = QStringLiteral("%1%2")
+                  .arg(QString::number(std::abs(from), 'f', 2),
+                       from < 0.0 ? QStringLiteral("b") : QStringLiteral("a"))
+                  .toStdString();
     r.time_ms = session_.now();
     return r;
 }

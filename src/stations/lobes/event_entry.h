@@ -52,7 +52,7 @@ public:
     /// The reading as typed, or why not.
     std::variant<lobe::Reading, QString> read(const QString& text, const words::Style& style) const;
     /// The reading where the wheel was counted to, degrees from its zero; or why not.
-    std::variant<lobe::Reading, QString> at(lobe::CrankDeg onWheel, const QString& source) const;
+    std::variant<lobe::Reading, QString> at(lobe::CrankDeg onWheel) const;
     /// A run is of one kind: a curve, its events, and its centre from the nose stay apart.
     bool turnOn(bool on, bool fromNose = false);
 

@@ -417,27 +417,6 @@ Echo LobesDesk::throughAlready() const {
                            "75a 8.51; pass begins another pass.")};
 }
 
-/// A lift where the crank stands, or where it was asked; of events the angle is what is measured.
-Echo LobesDesk::ownMeasured(const InstrumentReading& reading) {
-    if (pasted_.waiting() || striking())
-        return {false, Say::tr("Something else is asked: answer it, or leave it with Esc.")};
-    const bool length = reading.unit == InstrumentReading::Unit::Millimetre;
-    if (eventsOnly()) {
-        const auto deg = length ? reading.wheel_deg : std::optional(reading.value);
-        if (!deg) return {false, Say::tr("An event is where the wheel stands: that is a lift.")};
-        return logEvent(events_.at({*deg}, reading.source));
-    }
-    if (!length) {
-        goTo(run_.nearLobe({reading.value}));
-        return {true, {}};
-    }
-    if (!(std::abs(reading.value) <= kMostLift_mm))
-        return {false, Say::tr("No lobe lifts that far.")};
-    if (!reading.wheel_deg && complete()) return throughAlready();
-    return log(reading.wheel_deg ? run_.nearLobe({*reading.wheel_deg}) : angle(), reading.value,
-               reading.source);
-}
-
 Echo LobesDesk::logEvent(std::variant<Reading, QString> read) {
     if (const auto* why = std::get_if<QString>(&read)) return {false, *why};
     Reading& r = std::get<Reading>(read);
@@ -447,8 +426,9 @@ Echo LobesDesk::logEvent(std::variant<Reading, QString> read) {
     return {true, {}};
 }
 
-Echo LobesDesk::log(CrankDeg at, double lift_mm, const QString& as) {
+Echo LobesDesk::log(CrankDeg at, double lift_mm, const QString& as, std::optional<Heard> heard) {
     Reading r;
+    r.heard = std::move(heard);
     r.at = at;
     r.value_mm = lift_mm;
     if (const auto taken = takenMeanwhile(r.at))

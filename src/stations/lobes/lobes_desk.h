@@ -93,7 +93,10 @@ protected:
     Prompt ownPrompt() const override;
     Echo ownUnderstand(const QString& text) const override;
     Echo ownSubmit(const QString& text) override;
+    // What instruments give, and could give (live.cpp).
     Echo ownMeasured(const InstrumentReading& reading) override;
+    Echo ownPassed(const InstrumentPass& pass) override;
+    LiveWish ownLive() const override;
     QList<Command> ownCommands() const override;
     StandCard ownCard(bool asked) const override;
 
@@ -123,7 +126,8 @@ private:
     /// What was typed, an angle in the turn the lobe stands in.
     lobe::Understood<lobe::RunEntry> readEntry(const QString& text) const;
     /// A lift at an angle; `as` is how it was typed, or by what it was measured.
-    Echo log(lobe::CrankDeg at, double lift_mm, const QString& as);
+    Echo log(lobe::CrankDeg at, double lift_mm, const QString& as,
+             std::optional<lobe::Heard> heard = {});
     Echo logEvent(std::variant<lobe::Reading, QString> read);
     Echo throughAlready() const;
     QString wheelOfFirst() const;

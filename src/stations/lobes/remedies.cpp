@@ -62,6 +62,8 @@ bool onOtherSide(Session& session) {
         if (!r.struck && (r.of == ReadingOf::Opens || r.of == ReadingOf::Closes)) last = &r;
     if (!last) return false;
     const Reading like = *last;
+    book::AddReadings change;
+    change.series = run->id;
     for (const Reading& r : run->readings) {
         if (r.struck || r.of != like.of || std::abs(r.value_mm - like.value_mm) > 1e-6) continue;
         const double centre_deg = 180.0 * std::round(r.at.deg / 180.0);
@@ -75,9 +77,10 @@ bool onOtherSide(Session& session) {
                           .arg(bottom ? QStringLiteral("b") : QString())
                           .toStdString();
         right.time_ms = session.now();
-        if (!session.keep(book::AddReading{run->id, right, r.id})) return false;
+        change.readings.push_back(std::move(right));
+        change.replaces.push_back(r.id);
     }
-    return true;
+    return session.keep(change);
 }
 
 bool lobesSwapped(const Session& session) {

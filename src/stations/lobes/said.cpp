@@ -35,7 +35,7 @@ Held<Finding> LobesDesk::advice() const {
 }
 
 /// A live hydraulic follower under the running spring gives way while it is read.
-static bool live(const RunConditions& t) {
+static bool givesWay(const RunConditions& t) {
     return t.follower == Follower::Hydraulic && t.spring == Spring::Running;
 }
 
@@ -178,7 +178,7 @@ QString LobesDesk::adviceText(bool brief) const {
     if (const auto f = run_.found(); f && f->live)
         return Say::tr("Every reading fits its neighbours.");
     const RunConditions t = conditions();
-    if (live(t)) return words::liveFollowerWarning();
+    if (givesWay(t)) return words::liveFollowerWarning();
     const QString wheel = wheelOfFirst();
     return wheel.isEmpty() ? firstStep(t) : wheel;
 }

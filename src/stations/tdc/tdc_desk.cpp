@@ -247,6 +247,19 @@ Echo TdcDesk::ownMeasured(const InstrumentReading& reading) {
     if (through() && findings().tdc.state == TdcState::Proved)
         return {false, Say::tr("TDC is proved: a number typed begins another pass.")};
     const double from = wrapTurn({*deg}).deg;
+    // A drop that is measured with it makes it a contact at that drop; others at other drops, with
+    // the pointer where it was, are of one pass.
+    if (reading.unit == InstrumentReading::Unit::Millimetre) {
+        if (!(reading.value > 0.0 && reading.value <= 200.0))
+            return {false, Say::tr("A drop is more than nothing: drop 3.")};
+        const TdcFindings& tdc = findings().tdc;
+        if (method_ != TdcMethod::EqualDrop) setMethod(TdcMethod::EqualDrop);
+        if (!tdc.nextAfterTop)
+            samePass_ = !tdc.passes.empty() && tdc.passes.back().correction_deg &&
+                        tdc.passes.back().method == TdcMethod::EqualDrop && drop_mm_ &&
+                        *drop_mm_ != reading.value;
+        drop_mm_ = reading.value;
+    }
     Contact c;
     c.pass = passAtHand();
     c.method = method_;
@@ -260,10 +273,21 @@ Echo TdcDesk::ownMeasured(const InstrumentReading& reading) {
                        from < 0.0 ? QStringLiteral("b") : QStringLiteral("a"))
                   .toStdString();
     c.time_ms = session().now();
+    c.heard = reading.heard();
     if (!session().keep(book::AddContact{c}))
         return {false, Say::tr("Not logged; see the message above.")};
     if (c.afterTop) samePass_ = false;
     return {true, {}};
+}
+
+LiveWish TdcDesk::ownLive() const {
+    LiveWish wish;
+    wish.cylinder = session().cylinder();
+    if (answerWanted() || through()) return wish;
+    wish.what = LiveWish::What::Contact;
+    wish.afterTop = findings().tdc.nextAfterTop;
+    wish.dropped = method_ == TdcMethod::EqualDrop;
+    return wish;
 }
 
 void TdcDesk::strikeLast() {
