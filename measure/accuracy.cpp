@@ -4,7 +4,7 @@
 // with the truth in hand), how often the truth lay within the stated doubt, and how often a
 // faultless run was accused or a slip found.
 #include "core/lobe/lobe.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/measured_lobe.h"
 #include "support/smoothing_spline.h"
 

@@ -8,7 +8,7 @@
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
 #include "core/typed/lift_table.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 
 #include <QApplication>
 #include <QFile>

@@ -8,9 +8,9 @@
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
 #include "measure.h"
+#include "simulated/closed_lobes.h"
 #include "stations/compare/estimator.h"
 #include "stations/compare/shelf.h"
-#include "support/closed_lobes.h"
 #include "support/smoothing_spline.h"
 
 #include <QApplication>

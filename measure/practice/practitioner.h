@@ -3,7 +3,7 @@
 // entry what is claimed is held against the truth (held.h).
 #pragma once
 
-#include "practice/truth.h"
+#include "simulated/truth.h"
 
 #include "desk/session.h"
 
@@ -12,6 +12,9 @@
 #include <functional>
 
 namespace practice {
+
+using simulated::engineOf;
+using simulated::Truth;
 
 /// What was done of a job, as far as claims hang on it.
 struct Done {

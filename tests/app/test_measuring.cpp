@@ -1,7 +1,7 @@
 // At the engine: a job from nothing, by keyboard; a run with a mistake in it; close and reopen.
 #include "app_fixture.h"
 
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 namespace test_measuring {

@@ -6,7 +6,7 @@
 #include "app/frame/jobs_page.h"
 #include "book/job_file.h"
 #include "core/lobe/run.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 

@@ -2,7 +2,7 @@
 #include "app/frame/stand.h"
 #include "app/frame/top_bar.h"
 #include "app_fixture.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QComboBox>

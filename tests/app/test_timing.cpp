@@ -3,7 +3,7 @@
 #include "app/benches/lobes/lobes_station.h"
 #include "app/pictures/strip_plot.h"
 #include "app_fixture.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QPushButton>

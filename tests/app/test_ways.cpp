@@ -3,7 +3,7 @@
 #include "app_fixture.h"
 
 #include "app/benches/lobes/lobes_station.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 namespace test_ways {

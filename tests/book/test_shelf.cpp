@@ -2,7 +2,7 @@
 #include "book/shelf.h"
 
 #include "core/choose/shelf.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTemporaryDir>

@@ -1,5 +1,5 @@
 // model, filling and compare as somebody types them: the real program in its own process.
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/command_line.h"
 
 #include "book/book.h"

@@ -1,5 +1,5 @@
 // The command line as somebody types it: the real program in its own process.
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/command_line.h"
 
 #include "book/files.h"

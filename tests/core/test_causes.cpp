@@ -2,7 +2,7 @@
 // as people measure, with the one thing wrong that the class is named after. What is said first is
 // right in nine of ten; what is healthy is left in peace; what is said alone is true.
 #include "core/examine/examine.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

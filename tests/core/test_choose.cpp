@@ -5,7 +5,7 @@
 #include "core/choose/wishes.h"
 #include "core/compression/compression.h"
 #include "core/examine/examine.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -7,7 +7,7 @@
 #include "core/examine/examine.h"
 #include "core/job/job.h"
 #include "core/route/progress.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/measured_lobe.h"
 #include "support/program.h"
 

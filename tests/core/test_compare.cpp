@@ -1,7 +1,7 @@
 // Lobes over one another, and the readings a figure stands on.
 #include "core/assess/sources.h"
 #include "core/lobe/compare.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

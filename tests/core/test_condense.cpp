@@ -2,7 +2,7 @@
 #include "core/angle/statistics.h"
 #include "core/lobe/condense.h"
 #include "core/lobe/lobe.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -2,7 +2,7 @@
 // crown until it touches, point by point of its rim: the truth shares no formula with the program.
 // Counted is what is promised and is not there, and how often the truth lies within what is said.
 #include "core/clearance/map.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/measured_lobe.h"
 #include "support/program.h"
 

@@ -1,6 +1,6 @@
 // The curve against closed-form lobes.
 #include "core/curve/curve.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

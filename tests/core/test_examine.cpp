@@ -2,7 +2,7 @@
 #include "core/examine/examine.h"
 #include "core/job/card.h"
 #include "core/route/progress.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -2,7 +2,7 @@
 // noisy to tell. The truth is a closed form; what is measured is its lift with scatter, rounded as
 // an indicator is read. The seeds of the second half were drawn after the rules were written.
 #include "core/timing/explain.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -6,7 +6,7 @@
 #include "core/examine/snapshot.h"
 #include "core/lobe/compare.h"
 
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

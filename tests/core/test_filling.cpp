@@ -1,7 +1,7 @@
 // The filling estimate against limits that can be worked out by hand, and against what every
 // practitioner knows.
 #include "core/filling/filling.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

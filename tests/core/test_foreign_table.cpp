@@ -2,7 +2,7 @@
 // be understood is known.
 #include "core/lobe/lobe.h"
 #include "core/typed/foreign_table.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QString>

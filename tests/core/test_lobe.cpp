@@ -1,6 +1,6 @@
 // One lobe: heights, references, centres, base circle, places.
 #include "core/lobe/lobe.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -1,6 +1,6 @@
 // Readings that do not fit: found by name, and never where there is none.
 #include "core/lobe/misfit.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -2,7 +2,7 @@
 // and what is not stated lies within the half-width.
 #include "core/model/flank.h"
 #include "core/model/modelled.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -1,6 +1,6 @@
 // Two lobes together, against their closed forms.
 #include "core/timing/pair.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

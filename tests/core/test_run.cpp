@@ -3,7 +3,7 @@
 #include "core/examine/examine.h"
 #include "core/lobe/indicator.h"
 #include "core/lobe/zero_return.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -5,7 +5,7 @@
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
 #include "core/route/progress.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -1,7 +1,7 @@
 // The smoothed curve, what it leaves uncertain, and what is derived from it, against closed forms.
 #include "core/curve/smooth.h"
 #include "core/examine/examine.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -56,7 +56,8 @@ private slots:
         QCOMPARE(readings[0].value_mm, 0.0137);
         QCOMPARE(readings[1].at.deg, 90.25);
         QCOMPARE(readings[1].value_mm, 7.123);
-        QCOMPARE(readings[1].typed, std::string("dial"));
+        QCOMPARE(readings[1].heard->instrument, std::string("dial"));
+        QVERIFY(!readings[2].heard);
         QVERIFY(std::abs(readings[2].value_mm - 0.2795 * 25.4) < 1e-9);
         QVERIFY(readings[2].struck.has_value());
         // An angle alone leads there; what no lobe does is refused.

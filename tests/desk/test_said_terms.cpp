@@ -3,12 +3,12 @@
 #include "book/book.h"
 #include "desk/welcome_desk.h"
 #include "desk_rig.h"
+#include "simulated/closed_lobes.h"
 #include "stations/compression/compression_desk.h"
 #include "stations/engine/engine_desk.h"
 #include "stations/lobes/lobes_desk.h"
 #include "stations/lobes/said_terms.h"
 #include "stations/tdc/tdc_desk.h"
-#include "support/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTemporaryDir>

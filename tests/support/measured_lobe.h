@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/curve/curve.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 
 #include <random>
 

@@ -4,7 +4,7 @@
 #pragma once
 
 #include "core/curve/curve.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/measured_lobe.h"
 
 #include <Eigen/SparseCholesky>

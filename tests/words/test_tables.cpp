@@ -5,7 +5,7 @@
 #include "words/sentences.h"
 #include "words/setting.h"
 
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 #include "support/program.h"
 
 #include <QTest>

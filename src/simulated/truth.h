@@ -4,11 +4,11 @@
 #pragma once
 
 #include "core/job/job.h"
-#include "support/closed_lobes.h"
+#include "simulated/closed_lobes.h"
 
 #include <random>
 
-namespace practice {
+namespace simulated {
 
 struct Truth {
     lobe::Engine engine; ///< as the builder knows it
@@ -59,4 +59,4 @@ struct Truth {
 /// lash, whole-degree and finer wheels, cards that say all, half or nothing.
 Truth engineOf(unsigned seed);
 
-} // namespace practice
+} // namespace simulated

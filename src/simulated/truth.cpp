@@ -1,10 +1,10 @@
-#include "practice/truth.h"
+#include "simulated/truth.h"
 
 #include <algorithm>
 #include <cmath>
 #include <limits>
 
-namespace practice {
+namespace simulated {
 
 using namespace lobe;
 
@@ -218,4 +218,4 @@ Truth engineOf(unsigned seed) {
     return t;
 }
 
-} // namespace practice
+} // namespace simulated
