@@ -47,7 +47,8 @@ struct InstrumentReading {
 /// Readings of one pass of the crank, in the order taken: one action to undo.
 struct InstrumentPass {
     std::vector<InstrumentReading> readings;
-    bool goesOn = false; ///< of the pass whose readings were kept last
+    bool goesOn = false;  ///< of the pass whose readings were kept last
+    bool through = false; ///< the base circle was reached again: the lobe is taken
 };
 
 using Input = std::variant<Line, Letter, InstrumentReading, InstrumentPass, Step, Strike, Leave>;

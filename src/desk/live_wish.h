@@ -30,6 +30,7 @@ struct LiveWish {
     /// Of an event: the height, mm on the dial, and which way it is passed.
     std::optional<double> height_mm{};
     bool opening = true;
+    bool goesOn = false;   ///< this lobe is through, and another is to be taken after it
     bool afterTop = false; ///< of a contact: the far side is asked
     bool dropped = false;  ///< of a contact: at equal drops, which a sweep over the top can give
 

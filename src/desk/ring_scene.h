@@ -28,8 +28,6 @@ struct RingScene {
     std::vector<lobe::CrankDeg> asked{}; ///< where a figure that is asked for stands
     double intakeMoved_deg = 0.0, exhaustMoved_deg = 0.0; ///< shown advanced by this: a what-if
     std::optional<TdcSketch> sketch{};                    ///< in the middle, for the TDC station
-    /// The needle is where an instrument counts the crank to stand, not where the work is.
-    bool live = false;
 
     /// How far a lobe is shown later than it stands, crank degrees.
     double later_deg(lobe::Side side) const {

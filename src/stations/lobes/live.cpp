@@ -64,8 +64,8 @@ Echo LobesDesk::ownPassed(const InstrumentPass& pass) {
         r.zero = static_cast<int>(t.zeros.size()) + 1;
         change.readings.push_back(std::move(r));
     }
-    if (change.readings.empty()) return {true, {}};
     const Echo notKept{false, Say::tr("Not logged; see the message above.")};
+    if (change.readings.empty()) return pass.through && !through() ? endHere() : Echo{true, {}};
     if (!session().run() && !run_.begin(t)) return notKept;
     const auto run = session().run();
     change.series = run->id;
@@ -77,7 +77,22 @@ Echo LobesDesk::ownPassed(const InstrumentPass& pass) {
             change.replaces.push_back(o.id);
     overshot_ = false;
     goQuietly({});
-    return session().keep(change) ? Echo{true, {}} : notKept;
+    if (!session().keep(change)) return notKept;
+    return pass.through && !through() ? endHere() : Echo{true, {}};
+}
+
+/// The lobe was left behind: what was meant to be read beyond that is base circle.
+Echo LobesDesk::endHere() {
+    const auto run = session().run();
+    const auto last = run_.lastLive();
+    if (!run || !last) return {true, {}};
+    RunConditions t = run->terms;
+    t.to = last->at;
+    for (const Reading& r : run->readings)
+        if (!r.struck) t.to.deg = std::max(t.to.deg, r.at.deg);
+    if (t.to.deg <= t.from.deg || t.to == run->terms.to) return {true, {}};
+    return run_.keepConditions(t) ? Echo{true, {}}
+                                  : Echo{false, Say::tr("Not kept; see the message above.")};
 }
 
 LiveWish LobesDesk::ownLive() const {
@@ -97,6 +112,7 @@ LiveWish LobesDesk::ownLive() const {
         }
         return wish;
     }
+    wish.goesOn = complete() && goesToLobe();
     if (complete()) return wish;
     wish.what = LiveWish::What::Lift;
     wish.at = angle();

@@ -144,6 +144,10 @@ static std::optional<std::pair<int, Side>> nextLobe(const Session& session) {
     return std::nullopt;
 }
 
+bool LobesDesk::goesToLobe() const {
+    return nextLobe(session()).has_value();
+}
+
 QString LobesDesk::onward() const {
     const auto next = nextLobe(session());
     if (!next) return Say::tr("go to Timing");

@@ -97,6 +97,8 @@ protected:
     Echo ownMeasured(const InstrumentReading& reading) override;
     Echo ownPassed(const InstrumentPass& pass) override;
     LiveWish ownLive() const override;
+    Echo endHere();
+    bool goesToLobe() const; ///< going on leads to another lobe
     QList<Command> ownCommands() const override;
     StandCard ownCard(bool asked) const override;
 

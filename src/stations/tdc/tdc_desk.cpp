@@ -254,10 +254,12 @@ Echo TdcDesk::ownMeasured(const InstrumentReading& reading) {
             return {false, Say::tr("A drop is more than nothing: drop 3.")};
         const TdcFindings& tdc = findings().tdc;
         if (method_ != TdcMethod::EqualDrop) setMethod(TdcMethod::EqualDrop);
+        // A drop that was taken begins another pass.
         if (!tdc.nextAfterTop)
             samePass_ = !tdc.passes.empty() && tdc.passes.back().correction_deg &&
-                        tdc.passes.back().method == TdcMethod::EqualDrop && drop_mm_ &&
-                        *drop_mm_ != reading.value;
+                        tdc.passes.back().method == TdcMethod::EqualDrop &&
+                        std::none_of(tdc.passes.back().pairs.begin(), tdc.passes.back().pairs.end(),
+                                     [&](const TdcPair& p) { return p.drop_mm == reading.value; });
         drop_mm_ = reading.value;
     }
     Contact c;

@@ -1,0 +1,128 @@
+// Between the instruments and the desk that is shown: what they say becomes readings of what the
+// desk asks, by the door everything typed goes through. A reading is taken when it stands still and
+// somebody says so; where the crank counts its own angle, a lobe takes itself as it is turned by.
+#pragma once
+
+#include "core/live/passing.h"
+#include "core/live/quiet.h"
+#include "core/live/sweep.h"
+#include "desk/desk.h"
+#include "instrument/instruments.h"
+
+#include <QTimer>
+
+#include <deque>
+#include <map>
+
+namespace live {
+
+/// What is seen of it beside what is asked.
+struct Shown {
+    QString value;       ///< what Enter would take now: "8.512 mm"; empty where nothing could be
+    double closed = 0.0; ///< 0 while it moves, 1 once it has stood still long enough
+    std::optional<lobe::CrankDeg> at; ///< where the crank is counted to stand, on the wheel
+    QString doing;                    ///< "taken as it is turned by", "going back: left out"
+    bool waiting = false;             ///< Enter was pressed: it is taken as soon as it stands still
+    bool operator==(const Shown&) const = default;
+};
+
+class Taker : public QObject {
+    Q_OBJECT
+public:
+    /// Both outlive it.
+    Taker(app::Session& session, instrument::Instruments& instruments, QObject* parent = nullptr);
+
+    /// The one that is shown; null for none.
+    void setDesk(app::Desk* desk);
+    /// An empty Enter, Space, a pedal, the data button of a tool: takes what is live, at once where
+    /// it stands still, else as soon as it does; pressed once more, as it moves, which is kept with
+    /// it. Empty where no instrument could give what is asked: the Enter means what it always does.
+    std::optional<app::Echo> take();
+    /// Esc: nothing is waited for. False where nothing was.
+    bool leave();
+    /// Something is begun to be typed: with an encoder alone it belongs to where the crank stands.
+    void typing();
+    /// Whether some instrument gives what is asked now.
+    bool gives() const;
+    Shown shown(const words::Style& style) const;
+
+    static constexpr double kQuiet_mm = 0.012, kQuiet_deg = 0.15, kQuiet_s = 0.6;
+
+signals:
+    /// What is seen of it may be another; many times a second.
+    void shownChanged();
+    /// Something was taken by itself, or was to be and was not.
+    void tookItself(const app::Echo& echo);
+    /// What an instrument does, in a sentence; empty: all is well again.
+    void troubled(const QString& sentence);
+
+private:
+    using Role = instrument::Role;
+    /// A dial, as far as it is followed.
+    struct Dial {
+        lobe::Quiet quiet{kQuiet_mm, kQuiet_s};
+        lobe::Pairing pairing;
+        std::optional<lobe::Passing> passing;
+        lobe::LobePass pass;
+        std::deque<lobe::PassedMark> marks; ///< of the last cycle, for the lobe that comes next
+        std::optional<double> mm;
+        double rest_mm = 0.0;               ///< of presses: where it stood before
+        std::optional<double> stoodAt_mm{}; ///< what it showed when the crank came to stand
+        std::optional<double> plateau;      ///< where it stood still last
+        std::optional<instrument::Unit> unit;
+        std::string raw;
+        QString name;
+        double step_deg = 0.0;          ///< of its marks
+        std::optional<double> doneAt{}; ///< where the lobe taken last left the base circle
+        bool setAnew = false;           ///< it was set elsewhere since
+    };
+
+    void hear(const instrument::Instruments::State& by, const std::vector<instrument::Timed>& said);
+    void hearAngle(const instrument::Instrument& by, const instrument::Said& said, double t_s);
+    void hearDial(const instrument::Instrument& by, const instrument::Said& said, double t_s);
+    void sample(Role role, Dial& dial, const lobe::LiveSample& sample);
+    void sweep(const lobe::LiveSample& sample);
+    void touched(Dial& dial);
+    void jumped(Dial& dial, const std::optional<lobe::PassedMark>& before,
+                const lobe::PassedMark& now);
+    void mark(Role role, Dial& dial, const lobe::PassedMark& passed);
+    void offer(Dial& dial, const lobe::PassedMark& mark);
+    void crossing(Dial& dial, const lobe::PassedMark& before, const lobe::PassedMark& now);
+    bool findingsEmpty() const;
+    void standsStill();
+    void flush(bool through);
+    void sayOnce(const QString& sentence);
+    void anew();
+    /// The role that measures what is wished; empty where none is there.
+    std::optional<Role> dialOf(const app::LiveWish& wish) const;
+    bool hasAngle() const;
+    const Dial* dialFor(const app::LiveWish& wish) const;
+    std::optional<app::InstrumentReading> now(bool moving) const;
+    bool still() const;
+    void followWish();
+    double inCycle(double deg) const;
+
+    app::Session& session_;
+    instrument::Instruments& instruments_;
+    app::Desk* desk_ = nullptr;
+    app::LiveWish wish_;
+
+    std::map<Role, Dial> dials_;
+    lobe::Quiet angleQuiet_{kQuiet_deg, kQuiet_s};
+    std::optional<double> angle_, angleBegun_, indexAt_, sweptAt_;
+    std::string angleRaw_;
+    QString angleName_;
+    std::vector<lobe::LiveSample> sweep_;
+
+    std::vector<app::InstrumentReading> batch_;
+    std::optional<double> lastKept_deg_; ///< the mark that was given to the desk last
+    bool goesOn_ = false;                ///< the next batch is of the pass of the last
+    bool waiting_ = false;
+    bool backwards_ =
+        false;          ///< the crank was counted against its running direction, and it was said
+    bool held_ = false; ///< nothing takes itself until somebody says it is right
+    QString said_;
+    QTimer flush_;
+};
+
+} // namespace live

@@ -1,0 +1,359 @@
+// A job measured by instruments without a keyboard but to begin, on the simulated bench, against
+// the engine nobody sees; and what is said when something goes wrong.
+#include "desk/desk_rig.h"
+#include "instrument/simulated_rig.h"
+#include "live/hand.h"
+#include "live/taker.h"
+#include "stations/clearance/clearance_desk.h"
+#include "stations/lobes/lobes_desk.h"
+#include "stations/tdc/tdc_desk.h"
+#include "support/program.h"
+
+#include <QTest>
+
+#include <set>
+
+namespace test_taker {
+
+using namespace lobe;
+using desk_rig::Rig;
+using simulated::On;
+
+namespace {
+
+/// The bench, the instruments and a job, on a clock that is led by hand.
+struct Stand {
+    Rig rig;
+    std::shared_ptr<double> now = std::make_shared<double>(0.0);
+    instrument::Instruments instruments{[n = now] { return *n; }};
+    instrument::SimulatedRig* bench;
+    live::Taker taker{*rig.session, instruments};
+    QStringList troubles, said;
+
+    explicit Stand(unsigned seed = 3, double rate = 200.0)
+        : bench(&instruments.simulate(simulated::Bench(simulated::engineOf(seed), seed, rate))) {
+        QObject::connect(&taker, &live::Taker::troubled, [this](const QString& s) {
+            if (!s.isEmpty()) troubles << s;
+        });
+        QObject::connect(&taker, &live::Taker::tookItself, [this](const app::Echo& e) {
+            if (!e.text.isEmpty()) said << e.text;
+        });
+        book::SetEngine engine{truth().engine};
+        rig.session->keep(engine);
+        at().put(-60.0);
+    }
+    simulated::Bench& at() { return bench->bench(); }
+    const simulated::Truth& truth() { return at().truth(); }
+    void wait(double seconds) {
+        for (double t = 0.0; t < seconds; t += 0.01) {
+            *now += 0.01;
+            bench->goOn();
+            QCoreApplication::processEvents();
+        }
+    }
+    void turnTo(double deg, double speed = 20.0) {
+        at().turn(deg > at().crank_deg() ? speed : -speed);
+        while (at().turning() > 0 ? at().crank_deg() < deg : at().crank_deg() > deg)
+            wait(0.01);
+        at().turn(0.0);
+        wait(0.1);
+    }
+    /// As somebody does it: the crank stands, the dial is taken off and set on, and left in peace.
+    void setDial(On on) {
+        wait(0.6);
+        at().dialOn(on);
+        wait(1.5);
+    }
+    void setDial(Side side) { setDial(side == Side::Intake ? On::Intake : On::Exhaust); }
+    /// TDC by one sweep over the top on overlap.
+    void findTop() {
+        app::TdcDesk tdc(*rig.session, rig.manner());
+        taker.setDesk(&tdc);
+        at().dialOn(On::Piston);
+        for (int sweeps = 0; sweeps < 2; ++sweeps) { // the second proves the first
+            turnTo(-50.0);
+            turnTo(60.0);
+        }
+        tdc.take(app::Line{QStringLiteral("overlap")});
+        taker.setDesk(nullptr);
+    }
+};
+
+} // namespace
+
+class TestTaker : public QObject {
+    Q_OBJECT
+private slots:
+    // One sweep: TDC is proved, and the encoder counts from it.
+    void tdcByASweep() {
+        for (unsigned seed = 1; seed <= 8; ++seed) {
+            Stand stand(seed);
+            stand.findTop();
+            const auto& tdc = stand.rig.session->findings().tdc;
+            QVERIFY2(tdc.state == TdcState::Proved, qPrintable(QString::number(seed)));
+            QVERIFY(stand.rig.onDisk().fitted.top == WhichTop::Overlap);
+            QVERIFY(stand.rig.onDisk().contacts.front().heard);
+            stand.wait(0.3);
+            const auto* angle = stand.instruments.of(instrument::Role::Angle);
+            const double deg = instrument::degreesOf(angle->instrument, *angle->last->value);
+            QVERIFY2(std::abs(deg - stand.at().crank_deg()) < 0.08,
+                     qPrintable(QString::number(deg - stand.at().crank_deg())));
+        }
+    }
+
+    // Both lobes, by one dial that is set from one valve to the next or by two in one turn: the
+    // crank is turned, and nothing else; every event against the engine nobody sees.
+    void twoLobesTakeThemselves_data() {
+        QTest::addColumn<bool>("two");
+        QTest::newRow("one dial") << false;
+        QTest::newRow("a dial on each valve") << true;
+    }
+    void twoLobesTakeThemselves() {
+        QFETCH(bool, two);
+        int within = 0, all = 0;
+        for (unsigned seed = 1; seed <= 8; ++seed) {
+            Stand stand(seed);
+            stand.findTop();
+            app::LobesDesk lobes(*stand.rig.session, stand.rig.manner());
+            QVERIFY(lobes.take(app::Line{QStringLiteral("step 1")}).ok);
+            const Side first = stand.rig.session->side();
+            if (!two) stand.instruments.remove(1);
+            stand.taker.setDesk(&lobes);
+            stand.turnTo(390.0, 60.0);
+            stand.at().readAt(lobes.conditions().taken);
+            stand.setDial(two ? Side::Intake : first);
+            stand.turnTo(390.0 + 720.0);
+            if (!two) stand.setDial(first == Side::Intake ? Side::Exhaust : Side::Intake);
+            stand.turnTo(390.0 + 1440.0);
+            stand.wait(0.5);
+            const Job job = stand.rig.onDisk();
+            QVERIFY2(job.runs.size() == 2, qPrintable(stand.troubles.join(QLatin1Char('\n'))));
+            for (const RunFindings& f : stand.rig.session->findings().runs) {
+                const Height h{1.27, Place::Tappet};
+                const HeightEvents* e = f.lobe.events(h);
+                const QByteArray what =
+                    QStringLiteral("seed %1 %2: %3 readings, ")
+                        .arg(seed)
+                        .arg(QLatin1String(f.side == Side::Intake ? "intake" : "exhaust"))
+                        .arg(f.live)
+                        .toUtf8();
+                QVERIFY2(f.complete && f.live > 200 && f.live < 420, what.constData());
+                QVERIFY(e && e->opens && e->closes);
+                for (const bool opening : {true, false}) {
+                    const double off = (opening ? e->opens : e->closes)->deg -
+                                       stand.truth().event(f.side, h, opening);
+                    ++all;
+                    within += std::abs(off) < 0.1;
+                    QVERIFY2(std::abs(off) < 0.2, (what + QByteArray::number(off)).constData());
+                }
+            }
+            for (const LiftRun& run : job.runs) {
+                std::set<double> angles;
+                for (const Reading& r : run.readings) {
+                    QVERIFY(r.heard && !r.heard->raw.empty() && !r.struck);
+                    QVERIFY(angles.insert(r.at.deg).second); // each mark once
+                }
+            }
+        }
+        qInfo("events within a tenth of a degree: %d of %d", within, all);
+        QVERIFY2(within * 10 >= all * 9, qPrintable(QString::number(within)));
+    }
+
+    // A dial alone: Enter takes what stands still, or as soon as it does; twice, as it moves.
+    void aDialAlone() {
+        Stand stand;
+        stand.instruments.remove(2);
+        app::LobesDesk lobes(*stand.rig.session, stand.rig.manner());
+        stand.at().put(20.0);
+        stand.at().dialOn(On::Intake);
+        stand.wait(0.1);
+        stand.taker.setDesk(&lobes);
+        const double asked = lobes.angle().deg;
+        stand.wait(1.0);
+        QVERIFY(stand.taker.gives());
+        QCOMPARE(stand.taker.shown({}).closed, 1.0);
+        auto echo = stand.taker.take();
+        QVERIFY(echo && echo->ok);
+        QCOMPARE(stand.rig.onDisk().runs.at(0).readings.size(), std::size_t(1));
+        QCOMPARE(stand.rig.onDisk().runs.at(0).readings[0].at.deg, asked);
+        // It moves: taken when it stands.
+        stand.at().turn(40.0);
+        stand.wait(1.0);
+        echo = stand.taker.take();
+        QVERIFY(echo && echo->ok && stand.taker.shown({}).waiting);
+        QCOMPARE(stand.rig.onDisk().runs.at(0).readings.size(), std::size_t(1));
+        stand.at().turn(0.0);
+        stand.wait(1.0);
+        QCOMPARE(stand.rig.onDisk().runs.at(0).readings.size(), std::size_t(2));
+        QVERIFY(!stand.rig.onDisk().runs.at(0).readings[1].heard->moving);
+        // Pressed twice while it moves: taken, and marked.
+        stand.at().turn(40.0);
+        stand.wait(0.5);
+        QVERIFY(stand.taker.take() && stand.taker.take());
+        QVERIFY(stand.rig.onDisk().runs.at(0).readings.back().heard->moving);
+        // Esc waits for nothing.
+        QVERIFY(stand.taker.take());
+        QVERIFY(stand.taker.leave() && !stand.taker.leave());
+    }
+
+    // An encoder alone: what is typed belongs to where the crank stands.
+    void anEncoderAlone() {
+        Stand stand;
+        stand.instruments.remove(0);
+        stand.instruments.remove(0);
+        app::LobesDesk lobes(*stand.rig.session, stand.rig.manner());
+        stand.taker.setDesk(&lobes);
+        stand.turnTo(lobes.angle().deg + 7.0);
+        QVERIFY(!stand.taker.gives());
+        const double counted = stand.taker.shown({}).at->deg;
+        stand.taker.typing();
+        QVERIFY(lobes.take(app::Line{QStringLiteral("0.120")}).ok);
+        QVERIFY(std::abs(stand.rig.onDisk().runs.at(0).readings[0].at.deg - counted) < 0.011);
+    }
+
+    // Events: the wheel's number is taken when the dial passes the height.
+    void eventsTakeThemselves() {
+        Stand stand(5);
+        stand.findTop();
+        app::LobesDesk lobes(*stand.rig.session, stand.rig.manner());
+        QVERIFY(lobes.take(app::Line{QStringLiteral("events 1.27 repeat 1 no nose")}).ok);
+        const Side side = stand.rig.session->side();
+        stand.taker.setDesk(&lobes);
+        stand.turnTo(390.0, 60.0);
+        stand.at().readAt(lobes.conditions().taken);
+        stand.setDial(side);
+        stand.turnTo(390.0 + 720.0);
+        const Job job = stand.rig.onDisk();
+        QCOMPARE(job.runs.size(), std::size_t(1));
+        int seen = 0;
+        for (const Reading& r : job.runs[0].readings) {
+            const bool opens = r.of == ReadingOf::Opens;
+            const double truth = stand.truth().event(side, {1.27, lobes.conditions().taken}, opens);
+            QVERIFY2(std::abs(wrapTurn({r.at.deg - truth}).deg) < 0.2,
+                     qPrintable(QString::number(r.at.deg - truth)));
+            ++seen;
+        }
+        QCOMPARE(seen, 2);
+    }
+
+    // A press is the change of the dial while the crank stands.
+    void aPressIsAChange() {
+        Stand stand(4);
+        stand.findTop();
+        app::ClearanceDesk clearance(*stand.rig.session, stand.rig.manner());
+        stand.taker.setDesk(&clearance);
+        stand.at().dialOn(stand.rig.session->side() == Side::Intake ? On::Intake : On::Exhaust);
+        stand.at().readAt(Place::Valve);
+        stand.turnTo(370.0, 60.0);
+        stand.wait(1.0);
+        const Side side = stand.rig.session->side();
+        stand.at().press(true);
+        stand.wait(1.0);
+        const auto echo = stand.taker.take();
+        QVERIFY2(echo && echo->ok, echo ? qPrintable(echo->text) : "no instrument");
+        const Job job = stand.rig.onDisk();
+        QCOMPARE(job.maps.size(), std::size_t(1));
+        const double truth = stand.truth().clearance(side, stand.at().crank_deg());
+        QVERIFY2(std::abs(job.maps[0].readings[0].value_mm - truth) < 0.01,
+                 qPrintable(QString::number(job.maps[0].readings[0].value_mm - truth)));
+    }
+
+    // The whole pass is one action to take back.
+    void aPassIsUndoneAtOnce() {
+        Stand stand;
+        stand.findTop();
+        app::LobesDesk lobes(*stand.rig.session, stand.rig.manner());
+        lobes.take(app::Line{QStringLiteral("step 2")});
+        stand.taker.setDesk(&lobes);
+        stand.turnTo(390.0, 60.0);
+        stand.setDial(stand.rig.session->side());
+        stand.turnTo(680.0);
+        QTest::qWait(300); // kept together, some times a second
+        stand.turnTo(700.0);
+        QTest::qWait(300);
+        const auto taken = stand.rig.onDisk().runs.at(0).readings.size();
+        QVERIFY(taken > 5);
+        stand.taker.setDesk(nullptr);
+        stand.rig.session->undo();
+        QCOMPARE(stand.rig.onDisk().runs.at(0).readings.size(), std::size_t(0));
+        stand.rig.session->redo();
+        QCOMPARE(stand.rig.onDisk().runs.at(0).readings.size(), taken);
+    }
+
+    // Somebody at the crank who does what is asked: from nothing to both lobes, and TDC proved.
+    void byItself() {
+        Stand stand(6);
+        live::Hand hand;
+        app::TdcDesk tdc(*stand.rig.session, stand.rig.manner());
+        app::LobesDesk lobes(*stand.rig.session, stand.rig.manner());
+        lobes.take(app::Line{QStringLiteral("step 2")});
+        stand.at().readAt(lobes.conditions().taken);
+        app::Desk* desk = &tdc;
+        stand.taker.setDesk(desk);
+        QObject::connect(stand.bench, &instrument::SimulatedRig::moved,
+                         [&] { hand.work(stand.at(), desk->live(), *stand.now); });
+        const auto proved = [&] {
+            return stand.rig.session->findings().tdc.state == TdcState::Proved;
+        };
+        for (int i = 0; i < 120 && !proved(); ++i)
+            stand.wait(1.0);
+        QVERIFY(proved());
+        QVERIFY(tdc.take(app::Line{QStringLiteral("overlap")}).ok);
+        desk = &lobes;
+        stand.taker.setDesk(desk);
+        const auto complete = [&] {
+            int n = 0;
+            for (const RunFindings& f : stand.rig.session->findings().runs)
+                n += f.complete;
+            return n == 2;
+        };
+        for (int i = 0; i < 240 && !complete(); ++i)
+            stand.wait(1.0);
+        QVERIFY2(complete(), qPrintable(stand.troubles.join(QLatin1Char('\n'))));
+    }
+
+    // Each thing that can go wrong with a tool has a sentence of its own, and what is typed goes
+    // on.
+    void troublesAreSaid_data() {
+        QTest::addColumn<QString>("fault");
+        QTest::addColumn<QString>("word");
+        QTest::newRow("unplugged") << "unplugged"
+                                   << "unplugged";
+        QTest::newRow("direction") << "direction"
+                                   << "backwards";
+        QTest::newRow("garbled") << "garbled"
+                                 << "";
+    }
+    void troublesAreSaid() {
+        QFETCH(QString, fault);
+        QFETCH(QString, word);
+        Stand stand;
+        app::LobesDesk lobes(*stand.rig.session, stand.rig.manner());
+        stand.at().dialOn(On::Intake);
+        stand.taker.setDesk(&lobes);
+        stand.wait(1.0);
+        QVERIFY2(stand.troubles.isEmpty(), qPrintable(stand.troubles.join(QLatin1Char('\n'))));
+        stand.at().setFault(fault.toStdString(), true);
+        stand.turnTo(stand.at().crank_deg() + 30.0);
+        stand.wait(0.5);
+        if (!word.isEmpty())
+            QVERIFY2(stand.troubles.join(QLatin1Char(' ')).contains(word),
+                     qPrintable(stand.troubles.join(QLatin1Char('\n'))));
+        QVERIFY(lobes.take(app::Line{QStringLiteral("0.05")}).ok);
+    }
+    void silenceIsSaid() {
+        Stand stand;
+        stand.wait(0.5);
+        stand.at().setFault("silence", true);
+        stand.wait(0.95);
+        QTest::qWait(400); // it is looked after four times a second
+        QVERIFY2(stand.troubles.join(QLatin1Char(' ')).contains(QStringLiteral("says nothing")),
+                 qPrintable(stand.troubles.join(QLatin1Char('\n'))));
+    }
+};
+
+AMBER_TEST(TestTaker)
+
+} // namespace test_taker
+
+#include "test_taker.moc"
