@@ -11,6 +11,7 @@
 #include <QKeyEvent>
 #include <QLabel>
 #include <QMimeData>
+#include <QPainter>
 #include <QRegularExpression>
 #include <QStyle>
 #include <QTime>
@@ -159,6 +160,10 @@ void EntryLine::keyPressEvent(QKeyEvent* event) {
             clear();
         return;
     case Qt::Key_Space: {
+        if (live_ && empty) {
+            emit returnPressed();
+            return;
+        }
         static const QRegularExpression whole(QStringLiteral("^([-+0-9.,]*|[A-Za-z])$"));
         if (spaceEnters_ && whole.match(text()).hasMatch()) {
             emit returnPressed();
@@ -237,10 +242,39 @@ EntryBar::EntryBar(const Look& look, QWidget* parent)
         line_->setText(typed_.value(recalled_));
     });
     connect(line_, &EntryLine::leavePressed, this, [this] {
+        if (live_.leave && live_.leave()) return;
         if (desk_) desk_->take(Leave{});
         refresh();
     });
     connect(&look, &Look::changed, this, &EntryBar::refresh);
+}
+
+void EntryLine::setLive(bool on, double closed, const QColor& colour) {
+    live_ = on;
+    closing_ = colour;
+    if (closed == closed_) return;
+    closed_ = closed;
+    update();
+}
+
+void EntryLine::paintEvent(QPaintEvent* event) {
+    QLineEdit::paintEvent(event);
+    if (closed_ <= 0.0) return;
+    constexpr int kHigh = 5;
+    QPainter p(this);
+    const QRect room = rect().adjusted(4, 0, -4, -3);
+    p.fillRect(QRectF(room.left(), room.bottom() - kHigh, room.width() * closed_, kHigh), closing_);
+}
+
+void EntryBar::showLive(const QString& value, double closed, const QString& doing) {
+    if (line_->placeholderText() != value) line_->setPlaceholderText(value);
+    const Theme& t = look().theme();
+    line_->setLive(!value.isEmpty(), value.isEmpty() ? 0.0 : closed,
+                   closed >= 1.0 ? t.amber : t.muted);
+    if (doing == doing_) return;
+    const bool shown = echo_->text() == doing_;
+    doing_ = doing;
+    if (line_->text().isEmpty() && shown) say(doing, false);
 }
 
 void EntryBar::setDesk(Desk* desk) {
@@ -368,10 +402,11 @@ std::optional<Command> EntryBar::commandIn(const QString& text) const {
 void EntryBar::echo() {
     if (const bool any = !line_->text().isEmpty(); desk_ && any != typing_) {
         typing_ = any;
+        if (any && live_.typing) live_.typing();
         desk_->typing(any);
     }
     const QString text = plainLine(line_->text());
-    if (!desk_ || line_->text().isEmpty()) return say(QString(), false);
+    if (!desk_ || line_->text().isEmpty()) return say(doing_, false);
     if (const auto command = commandIn(text))
         return say(QString(command->letter).toUpper() + QStringLiteral("  ") + command->does,
                    false);
@@ -387,6 +422,11 @@ void EntryBar::enter() {
     emit entering();
     // It was typed for a job that another window has taken away meanwhile: no answer to this one.
     if (desk_ != asked || plainLine(line_->text()) != text) return refresh();
+    if (text.isEmpty() && live_.take)
+        if (const auto taken = live_.take()) {
+            refresh();
+            return say(taken->text, !taken->ok);
+        }
     const auto command = commandIn(text);
     const auto anywhere = anywhere_ && !command ? anywhere_(text, true) : std::nullopt;
     const Echo echo = anywhere  ? *anywhere

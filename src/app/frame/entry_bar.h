@@ -25,6 +25,9 @@ public:
     explicit EntryLine(QWidget* parent = nullptr) : QLineEdit(parent) {}
     /// Space is Enter while the line is empty or holds nothing but a number or a command.
     void setSpaceEnters(bool on) { spaceEnters_ = on; }
+    /// Space in an empty line takes what is live; a bar under it closes as that stands still, 0
+    /// to 1.
+    void setLive(bool on, double closed, const QColor& colour);
 
 signals:
     /// What is on the clipboard is no line: a picture, or a table.
@@ -42,12 +45,15 @@ signals:
 
 protected:
     void keyPressEvent(QKeyEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
     bool event(QEvent* event) override;
 
 private:
     bool isShortcut(const QKeyEvent& key) const;
 
-    bool spaceEnters_ = false;
+    bool spaceEnters_ = false, live_ = false;
+    double closed_ = 0.0;
+    QColor closing_;
 };
 
 class EntryBar : public Ground {
@@ -63,6 +69,16 @@ public:
     /// desk's. `enter` keeps it.
     using Anywhere = std::function<std::optional<Echo>(const QString& text, bool enter)>;
     void setAnywhere(Anywhere anywhere) { anywhere_ = std::move(anywhere); }
+    /// What instruments have to do with the line: an empty Enter takes what is live, or is none of
+    /// theirs; something is begun to be typed; Esc leaves what is waited for, or is none of theirs.
+    struct Live {
+        std::function<std::optional<Echo>()> take;
+        std::function<void()> typing;
+        std::function<bool()> leave;
+    };
+    void setLive(Live live) { live_ = std::move(live); }
+    /// The live value, faint in the empty line; how far it has come to stand still; what is done.
+    void showLive(const QString& value, double closed, const QString& doing);
     /// Bigger, and Space logs a plain number as a foot pedal sends it.
     void setAtStand(bool on);
     /// A sentence beside the line until something is typed.
@@ -98,7 +114,9 @@ private:
 
     Desk* desk_ = nullptr;
     Anywhere anywhere_;
-    Prompt asked_; ///< what the labels say
+    Live live_;
+    QString doing_; ///< what an instrument does, while the line is empty
+    Prompt asked_;  ///< what the labels say
     EntryLine* line_;
     QStringList typed_; ///< earlier lines, for Ctrl+Up
     int recalled_ = 0;

@@ -3,12 +3,15 @@
 #include "app/benches/benches.h"
 #include "app/benches/engine/engine_station.h"
 #include "app/benches/lobes/lobes_station.h"
+#include "app/frame/bench_hand.h"
 #include "app/frame/deeds.h"
 #include "app/frame/entry_bar.h"
 #include "app/frame/file_traffic.h"
 #include "app/frame/frame.h"
+#include "app/frame/instruments_page.h"
 #include "app/frame/jobs_page.h"
 #include "app/frame/keys.h"
+#include "app/frame/live_view.h"
 #include "app/frame/menus.h"
 #include "app/frame/placing.h"
 #include "app/frame/route.h"
@@ -88,6 +91,7 @@ void MainWindow::build(const TypeLoader& type) {
     new Typing(entry_->line());
     files_ = new FileTraffic(*this, session_, books_, dialogs_, preferences_);
     entry_->setAnywhere([this](const QString& text, bool enter) { return anywhere(text, enter); });
+    live_ = new LiveView(session_, preferences_, look_, *entry_, *this);
     connect(entry_, &EntryBar::pasted, files_, &FileTraffic::paste);
     connect(entry_->line(), &EntryLine::copyPressed, this, &MainWindow::copyShown);
     quiet_ = new QTimer(this);
@@ -110,6 +114,11 @@ void MainWindow::connectAll() {
     connect(&session_, &Session::undone, this, &MainWindow::showUndone);
     connect(&books_, &Books::troubled, this, &MainWindow::say);
     connect(&books_, &Books::opened, this, &MainWindow::bookOpened);
+    connect(live_, &LiveView::troubled, this, [this](const QString& sentence) {
+        if (!sentence.isEmpty()) return say(sentence);
+        message_->hide();
+        frame_->place();
+    });
     connect(top_, &TopBar::postureWanted, this, [this] { setAtStand(!atStand()); });
     connect(this, &MainWindow::ticked, qApp, [] { QApplication::beep(); });
     connect(quiet_, &QTimer::timeout, this, [this] {
@@ -184,6 +193,7 @@ void MainWindow::go(const stations::Station& station) {
     if (atStand()) stand_->setCard(target->standCard());
     route_->setCurrent(station);
     entry_->setDesk(&target->desk());
+    followDesk(&target->desk());
     entry_->line()->setFocus();
     rememberPlace();
 }
@@ -204,8 +214,7 @@ void MainWindow::rememberPlace() {
 
 /// Another book, or the first: the work goes on where it was left in it.
 void MainWindow::bookOpened(const LeftOff& left) {
-    for (Overlay* page : std::initializer_list<Overlay*>{keys_, toTake_, jobs_})
-        if (page && page->isOpen()) page->close();
+    closePages();
     refresh();
     if (!session_.hasJob()) return;
     const auto* station = stations::byKey(left.station);
@@ -255,6 +264,7 @@ void MainWindow::welcome() {
     if (Bench* before = bench()) before->desk().setAwake(false);
     frame_->setBench(welcome_);
     entry_->setDesk(&welcome_->desk());
+    followDesk(nullptr);
     entry_->line()->setFocus();
 }
 
@@ -343,7 +353,7 @@ void MainWindow::setTick(bool on) {
 }
 
 void MainWindow::showKeys() {
-    if (toTake_ && toTake_->isOpen()) toTake_->close();
+    closePages(keys_);
     Bench* shown = bench();
     if (!keys_) keys_ = new KeysOverlay(look_, this);
     keys_->open(station().name(), shown ? &shown->desk() : nullptr, actions());
@@ -354,7 +364,7 @@ void MainWindow::showToTake() {
         toTake_ = new ToTake(session_, look_, this);
         connect(toTake_, &ToTake::chosen, this, &MainWindow::begin);
     }
-    if (keys_ && keys_->isOpen()) keys_->close();
+    closePages(toTake_);
     toTake_->open();
 }
 
@@ -389,9 +399,47 @@ void MainWindow::showJobs() {
             if (id == session_.job().id || session_.openJob(id)) goOn();
         });
     }
-    for (Overlay* page : std::initializer_list<Overlay*>{keys_, toTake_})
-        if (page && page->isOpen()) page->close();
+    closePages(jobs_);
     jobs_->open();
+}
+
+/// What instruments say is for this one.
+void MainWindow::followDesk(Desk* desk) {
+    live_->setDesk(desk);
+    if (hand_) hand_->setDesk(desk);
+}
+
+void MainWindow::showInstruments() {
+    if (!instruments_) {
+        const auto streams = [this] {
+            const QFileInfo book(session_.book().path());
+            return book.path() + QLatin1Char('/') + book.completeBaseName() +
+                   QStringLiteral("-streams");
+        };
+        instruments_ = new InstrumentsPage(live_->instruments(), look_, dialogs_, streams, this);
+        connect(instruments_, &InstrumentsPage::said, this, &MainWindow::say);
+        connect(instruments_, &InstrumentsPage::simulated, this, [this] {
+            instruments_->close();
+            showBench();
+        });
+    }
+    closePages(instruments_);
+    instruments_->open();
+}
+
+void MainWindow::showBench() {
+    if (!hand_) hand_ = new BenchHand(look_, this);
+    hand_->setRig(live_->instruments().rig());
+    Bench* shown = bench();
+    hand_->setDesk(shown ? &shown->desk() : nullptr);
+    hand_->show();
+    activateWindow();
+}
+
+/// One page at a time.
+void MainWindow::closePages(const Overlay* but) {
+    for (Overlay* page : std::initializer_list<Overlay*>{keys_, toTake_, jobs_, instruments_})
+        if (page && page != but && page->isOpen()) page->close();
 }
 
 /// "note …" and "photo …", wherever the work stands; with a change of the cam's setting they go

@@ -23,9 +23,13 @@ class EntryBar;
 class FileTraffic;
 class Frame;
 class JobsPage;
+class InstrumentsPage;
+class BenchHand;
 class KeysOverlay;
+class LiveView;
 class LobesStation;
 class Menus;
+class Overlay;
 class Route;
 class Slate;
 class Stand;
@@ -61,6 +65,11 @@ public:
     void showKeys();
     /// All jobs of the book, over the window.
     void showJobs();
+    /// What is plugged into this machine, over the window.
+    void showInstruments();
+    /// The simulated bench beside the window.
+    void showBench();
+    LiveView& live() { return *live_; }
     FileTraffic& files() { return *files_; }
     const Look& look() const { return look_; }
     /// What is shown, on the clipboard: the slate's figures, and the window's picture.
@@ -119,6 +128,8 @@ private:
     void nameWindow();
     void rememberPlace();
     Bench* bench() const;
+    void followDesk(Desk* desk);
+    void closePages(const Overlay* but = nullptr);
     std::optional<Echo> anywhere(const QString& text, bool enter);
 
     Session& session_;
@@ -138,8 +149,11 @@ private:
     KeysOverlay* keys_ = nullptr; ///< made when first asked for
     FileTraffic* files_;
     JobsPage* jobs_ = nullptr; ///< made when first asked for
-    ToTake* toTake_ = nullptr; ///< likewise
-    bool naming_ = false;      ///< the name of a new job is asked for
+    LiveView* live_;
+    InstrumentsPage* instruments_ = nullptr; ///< likewise
+    BenchHand* hand_ = nullptr;              ///< likewise
+    ToTake* toTake_ = nullptr;               ///< likewise
+    bool naming_ = false;                    ///< the name of a new job is asked for
     bool atStand_ = false;
     Stand* stand_;
     QTimer* quiet_ = nullptr; ///< until the log is folded in

@@ -168,6 +168,9 @@ void Menus::viewMenu() {
     needJob_ << add(
         menu, "toTakeAction", Say::tr("Still to be taken"), "F3", [this] { window_.showToTake(); },
         true);
+    add(
+        menu, "instruments", Say::tr("Instruments"), "Ctrl+Shift+I",
+        [this] { window_.showInstruments(); }, true);
     needJob_ << add(menu, "posture", Say::tr("At the stand, at the desk"), "F2",
                     [this] { window_.setAtStand(!window_.atStand()); });
     QAction* tick = add(menu, "tick", Say::tr("Tick when a reading is logged"), "Ctrl+T",

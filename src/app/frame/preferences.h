@@ -81,6 +81,17 @@ public:
         if (!text.isEmpty()) settings_.setValue(QStringLiteral("half-typed"), text);
     }
 
+    /// Instruments of this machine, a line each (instrument/instrument.h).
+    QStringList instruments() const {
+        return settings_.value(QStringLiteral("instruments")).toStringList();
+    }
+    void setInstruments(const QStringList& v) {
+        settings_.setValue(QStringLiteral("instruments"), v);
+    }
+    /// Whether what is asked and taken is spoken.
+    bool spoken() const { return settings_.value(QStringLiteral("spoken"), false).toBool(); }
+    void setSpoken(bool v) { settings_.setValue(QStringLiteral("spoken"), v); }
+
     /// Books opened before, the last first.
     QStringList recentBooks() const {
         return settings_.value(QStringLiteral("recent")).toStringList();

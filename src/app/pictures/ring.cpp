@@ -39,6 +39,7 @@ Ring::Ring(const Look& look, Dialogs& dialogs, QWidget* parent)
 
 void Ring::setScene(const RingScene& scene) {
     scene_ = scene;
+    ++scenes_;
     dragged_.reset();
     setAccessibleDescription(readout());
     update();
@@ -54,8 +55,16 @@ static bool measuredAt(const LobeFigures& lobe, double deg) {
     return std::abs(c.at(c.last())) < kOnBase_mm && std::abs(c.at(c.first())) < kOnBase_mm;
 }
 
+void Ring::setLive(std::optional<CrankDeg> at, double closed) {
+    if (at == live_ && closed == closed_) return;
+    if (at.has_value() != live_.has_value()) ++scenes_; // with another readout under it
+    live_ = at;
+    closed_ = closed;
+    update();
+}
+
 std::optional<CrankDeg> Ring::needle() const {
-    return dragged_ ? dragged_ : scene_.needle;
+    return dragged_ ? dragged_ : live_ ? live_ : scene_.needle;
 }
 
 QString Ring::readout() const {
@@ -95,8 +104,50 @@ Ring::Geometry Ring::geometry(const QSizeF& size) const {
 void Ring::draw(QPainter& p, const QSizeF& size) const {
     p.setRenderHint(QPainter::Antialiasing);
     const Geometry g = geometry(size);
+    if (live_ && p.device() == this) {
+        // Many times a second: what does not move is drawn once.
+        const QString key = QStringLiteral("%1 %2 %3 %4 %5")
+                                .arg(scenes_)
+                                .arg(size.width())
+                                .arg(size.height())
+                                .arg(devicePixelRatioF())
+                                .arg(theme().dark);
+        if (key != stillKey_) {
+            stillKey_ = key;
+            still_ = QPixmap((size * devicePixelRatioF()).toSize());
+            still_.setDevicePixelRatio(devicePixelRatioF());
+            still_.fill(Qt::transparent);
+            QPainter once(&still_);
+            once.setRenderHint(QPainter::Antialiasing);
+            drawStill(once, g, size);
+        }
+        p.drawPixmap(QPointF(), still_);
+    } else {
+        drawStill(p, g, size);
+    }
+    if (!scene_.sketch || live_) drawNeedle(p, g);
+    if (live_) drawClosing(p, g);
+    p.setFont(Look::font(12));
+    p.setPen(theme().muted);
+    drawFitted(p, QRectF(0, g.centre.y() + g.radius + 8, size.width(), kCaption),
+               Qt::AlignHCenter | Qt::AlignTop, readout());
+}
+
+/// The rim closes round the needle from both sides while it stands still.
+void Ring::drawClosing(QPainter& p, const Geometry& g) const {
+    if (closed_ <= 0.0) return;
+    const double half = 180.0 * closed_;
+    QPainterPath rim(g.at({live_->deg - half}, 0.995));
+    for (double d : inParts(live_->deg - half, live_->deg + half, 90))
+        rim.lineTo(g.at({d}, 0.995));
+    p.setPen(QPen(closed_ >= 1.0 ? theme().amberLine : theme().amber, 4.0));
+    p.drawPath(rim);
+}
+
+/// All but the needle.
+void Ring::drawStill(QPainter& p, const Geometry& g, const QSizeF& size) const {
     // On screen the dial comes from a pixmap; on paper and in an SVG it is drawn.
-    if (p.device() == this)
+    if (p.device() == this || p.device() == &still_)
         p.drawPixmap(QPointF(), dial(size, devicePixelRatioF()));
     else
         drawDial(p, g);
@@ -117,13 +168,7 @@ void Ring::draw(QPainter& p, const QSizeF& size) const {
         p.setBrush(Qt::NoBrush);
         drawTdcSketch(p, QRectF(g.centre.x() - r * 0.7, g.centre.y() - r * 0.76, r * 1.4, r * 1.52),
                       *scene_.sketch, theme());
-    } else {
-        drawNeedle(p, g);
     }
-    p.setFont(Look::font(12));
-    p.setPen(theme().muted);
-    drawFitted(p, QRectF(0, g.centre.y() + g.radius + 8, size.width(), kCaption),
-               Qt::AlignHCenter | Qt::AlignTop, readout());
 }
 
 const QPixmap& Ring::dial(const QSizeF& size, double ratio) const {

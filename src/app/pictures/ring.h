@@ -19,6 +19,9 @@ public:
 
     /// What is shown; the needle stays where it was dragged while its angle is the same.
     void setScene(const RingScene& scene);
+    /// Where an instrument counts the crank to stand, empty for none, and how far it has come to
+    /// stand still, 0 to 1: only the needle is drawn anew.
+    void setLive(std::optional<lobe::CrankDeg> at, double closed);
     /// The angle under the needle, on the cycle.
     std::optional<lobe::CrankDeg> needle() const;
     /// What the needle reads, in words.
@@ -48,11 +51,18 @@ private:
     void drawOverlap(QPainter& p, const Geometry& g) const;
     void drawContacts(QPainter& p, const Geometry& g) const;
     void drawNeedle(QPainter& p, const Geometry& g) const;
+    void drawStill(QPainter& p, const Geometry& g, const QSizeF& size) const;
+    void drawClosing(QPainter& p, const Geometry& g) const;
     void dragTo(const QPointF& position);
 
     RingScene scene_;
     mutable QPixmap dial_; ///< the dial as last drawn on screen
     mutable QString dialKey_;
+    mutable QPixmap still_; ///< all but the needle, as last drawn while something was live
+    mutable QString stillKey_;
+    int scenes_ = 0; ///< how many were shown
+    std::optional<lobe::CrankDeg> live_;
+    double closed_ = 0.0;
     std::optional<lobe::CrankDeg> dragged_; ///< where the user put the needle
 };
 
