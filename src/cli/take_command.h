@@ -1,0 +1,14 @@
+// amber-lobe-cli take: one lobe out of a recorded stream of instruments, as a new run of a job.
+#pragma once
+
+#include "cli/host.h"
+
+namespace CLI {
+class App;
+}
+
+namespace cli {
+
+void addTake(CLI::App& app, Host& host);
+
+} // namespace cli
