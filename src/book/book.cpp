@@ -351,11 +351,11 @@ Made Book::insert(std::int64_t job, const Change& change, const Job* seen) {
 
 /// The newest action of a job, where it is a pass into that series; and nothing waits to be redone.
 std::optional<std::int64_t> Book::passAtHand(std::int64_t job, std::int64_t series) const {
-    Statement s(db(), QStringLiteral(
-                          "SELECT action.id FROM action WHERE job_id = ?1 AND id = (SELECT max(id) "
-                          "FROM action WHERE job_id = ?1) AND state = 'done' AND kind = 'readings' "
-                          "AND EXISTS (SELECT 1 FROM reading WHERE reading.action_id = action.id "
-                          "AND reading.run_id = ?2)"));
+    Statement s(db(),
+                QStringLiteral("SELECT action.id FROM action WHERE id = (SELECT max(id) FROM "
+                               "action WHERE job_id = ?) AND state = 'done' AND kind = 'readings' "
+                               "AND EXISTS (SELECT 1 FROM reading WHERE reading.action_id = "
+                               "action.id AND reading.run_id = ?)"));
     s.run(qint64(job), qint64(series));
     return s.next() ? std::optional<std::int64_t>(s[0].toLongLong()) : std::nullopt;
 }

@@ -120,7 +120,7 @@ int main(int argc, char** argv) {
     std::vector<std::string> faults;
     double turn = 0.0, rate = 200.0, seconds = 0.0;
     unsigned seed = 1;
-    bool list = false;
+    bool list = false, wait = false;
     cli.add_flag("--list", list, "the faults that can be switched on");
     cli.add_option("--engine", engine, "seed:N, or a job file whose engine it has");
     cli.add_option("--lift", lift, "link that leads to the indicator");
@@ -132,6 +132,7 @@ int main(int argc, char** argv) {
         ->check(CLI::Range(1.0, 4000.0));
     cli.add_option("--seed", seed, "of noise and faults");
     cli.add_option("--seconds", seconds, "ends by itself after so long");
+    cli.add_flag("--wait", wait, "says nothing before the first line is typed to it");
     cli.add_option("--truth", truth, "file the hidden engine is written to");
     CLI11_PARSE(cli, argc, argv);
     QTextStream out(stdout), err(stderr);
@@ -172,13 +173,15 @@ int main(int argc, char** argv) {
     out.flush();
 
     const instrument::Seconds clock = instrument::steadyClock();
-    double last = clock();
+    double last = clock(), begun = last;
+    std::size_t lost[simulated::kTools] = {};
     QTimer tick;
     tick.setTimerType(Qt::PreciseTimer);
     QObject::connect(&tick, &QTimer::timeout, [&] {
         const double now = clock();
-        bench.advance(std::min(now - last, 1.0));
+        if (!wait) bench.advance(std::min(now - last, 1.0));
         last = now;
+        if (wait) begun = now;
         for (std::size_t i = 0; i < std::size(tools); ++i) {
             const auto tool = static_cast<Tool>(i);
             const std::string bytes = bench.take(tool);
@@ -186,10 +189,10 @@ int main(int argc, char** argv) {
                 tools[i].close();
             } else {
                 if (!tools[i].isOpen()) tools[i].open(QString::fromStdString(*links[i]));
-                tools[i].write(bytes);
+                if (!tools[i].write(bytes)) ++lost[i];
             }
         }
-        if (seconds > 0.0 && now > seconds) QCoreApplication::quit();
+        if (seconds > 0.0 && now - begun > seconds) QCoreApplication::quit();
     });
     tick.start(2);
 
@@ -201,6 +204,7 @@ int main(int argc, char** argv) {
         const auto n = ::read(STDIN_FILENO, bytes, sizeof bytes);
         if (n <= 0) return keys.setEnabled(false);
         typed.append(bytes, n);
+        wait = false;
         for (qsizetype end; (end = typed.indexOf('\n')) >= 0; typed.remove(0, end + 1))
             if (const QString answer = obey(bench, QString::fromUtf8(typed.left(end)));
                 !answer.isEmpty()) {
@@ -214,5 +218,8 @@ int main(int argc, char** argv) {
     }
     QSocketNotifier end(pipe_[0], QSocketNotifier::Read);
     QObject::connect(&end, &QSocketNotifier::activated, [] { QCoreApplication::quit(); });
-    return app.exec();
+    const int code = app.exec();
+    out << "said " << bench.samples() << " each; not taken: dial " << lost[0] << ", second "
+        << lost[1] << ", encoder " << lost[2] << "\n";
+    return code;
 }

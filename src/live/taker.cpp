@@ -384,19 +384,22 @@ void Taker::sweep(const LiveSample& s) {
         shift = top->top_deg;
         instruments_.setAngleZero(*angle_ - shift);
     }
+    // The deepest first, where the wheel runs on under the needle: whatever is asked after it, it
+    // is taken.
     Echo last{true, {}};
-    for (const SweptPair& p : top->contacts) {
-        for (const double deg : {p.before_deg, p.after_deg}) {
+    int taken = 0;
+    for (auto p = top->contacts.rbegin(); p != top->contacts.rend() && last.ok; ++p)
+        for (const double deg : {p->before_deg, p->after_deg}) {
             InstrumentReading r;
-            r.value = p.drop_mm;
+            r.value = p->drop_mm;
             r.wheel_deg = deg - shift;
             r.source = dials_[*dialOf(wish_)].name;
             r.raw = Say::tr("both flanks at a drop of %1 mm").arg(r.value, 0, 'f', 3);
             last = desk_->take(r);
             if (!last.ok) break;
+            ++taken;
         }
-        if (!last.ok) break;
-    }
+    if (taken >= 2) last = {true, {}};
     sweep_.clear();
     if (last.ok) last.text = Say::tr("TDC by both flanks, ±%1°").arg(top->plusMinus_deg, 0, 'f', 2);
     emit tookItself(last);

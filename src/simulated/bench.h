@@ -64,6 +64,8 @@ public:
     double crank_deg() const { return crank_; }
     const Truth& truth() const { return truth_; }
     double rate_hz() const { return rate_hz_; }
+    /// How often each tool has spoken.
+    long long samples() const { return samples_; }
     /// As the dial would show it without fault or noise.
     double trueLift(Tool tool) const;
 

@@ -529,6 +529,62 @@ private slots:
         QVERIFY(!book::writeTableFile(path("no/such/folder.csv"), j, j.runs[0]).isEmpty());
         QVERIFY(std::holds_alternative<QString>(book::readTableFile(path("missing.csv"))));
     }
+
+    // A pass an instrument takes comes in pieces and is one action: taken back and brought again as
+    // a whole, until something else is done. What was said is kept with it.
+    void aPassIsOneAction() {
+        auto b = opened(path("pass.amber"));
+        const auto job = id(b->addJob(QStringLiteral("x")));
+        const auto run = id(b->record(job, book::AddSeries{LiftRun{}}));
+        const auto piece = [&](double from, bool goesOn) {
+            book::AddReadings change;
+            change.series = run;
+            change.goesOn = goesOn;
+            for (int i = 0; i < 3; ++i) {
+                Reading r = reading(from + i, 1.0);
+                r.heard = Heard{"FA 00", "blue dial", i == 2};
+                change.readings.push_back(r);
+            }
+            return std::get<book::Made>(b->record(job, change));
+        };
+        const auto count = [&] { return loaded(*b, job).runs.at(0).readings.size(); };
+        QCOMPARE(piece(0.0, false).readings.size(), std::size_t(3));
+        piece(3.0, true);
+        piece(6.0, true);
+        QCOMPARE(count(), std::size_t(9));
+        const auto kept = loaded(*b, job).runs[0].readings;
+        QCOMPARE(kept[0].heard->instrument, std::string("blue dial"));
+        QCOMPARE(kept[0].heard->raw, std::string("FA 00"));
+        QVERIFY(kept[2].heard->moving && !kept[1].heard->moving);
+        QCOMPARE(std::get<std::optional<book::Deed>>(b->toUndo(job))->kind,
+                 QStringLiteral("readings"));
+        b->undo(job);
+        QCOMPARE(count(), std::size_t(0));
+        b->redo(job);
+        QCOMPARE(count(), std::size_t(9));
+        // Something else was done: what comes now is a pass of its own.
+        b->record(job, book::SetName{"y"});
+        piece(9.0, true);
+        b->undo(job);
+        QCOMPARE(count(), std::size_t(9));
+        // Nor does it go on in one that was taken back.
+        b->undo(job);
+        b->undo(job);
+        QCOMPARE(count(), std::size_t(0));
+        piece(12.0, true);
+        QCOMPARE(count(), std::size_t(3));
+        QVERIFY(!std::get<std::optional<book::Deed>>(b->toRedo(job)));
+        // Readings it takes the place of are struck with it, and come back with it.
+        const auto old = loaded(*b, job).runs[0].readings[0].id;
+        book::AddReadings change;
+        change.series = run;
+        change.readings = {reading(12.0, 1.5)};
+        change.replaces = {old};
+        b->record(job, change);
+        QCOMPARE(loaded(*b, job).runs[0].readings[0].struck->reason, std::string(lobe::kReadAgain));
+        b->undo(job);
+        QVERIFY(!loaded(*b, job).runs[0].readings[0].struck);
+    }
 };
 
 AMBER_TEST(TestBook)

@@ -340,6 +340,22 @@ private slots:
         QVERIFY(std::holds_alternative<EntryError>(
             readRunEntry("zero 99", Side::Intake, LengthUnit::Millimetre)));
     }
+
+    // A rule's fraction is a number of a sum too, where its unit is said or inches are shown.
+    void fractionsWithinSums() {
+        const auto mm = [](const char* text, LengthUnit shown) {
+            const auto read = readLength(text, shown, 1000.0);
+            return std::holds_alternative<double>(read) ? std::get<double>(read) : -1.0;
+        };
+        QCOMPARE(mm("3 5/32 + 1/16", LengthUnit::Inch), (3.0 + 5.0 / 32 + 1.0 / 16) * 25.4);
+        QCOMPARE(mm("(3 1/2 - 1 1/4)/2 in", LengthUnit::Millimetre), 2.25 / 2.0 * 25.4);
+        QCOMPARE(mm("3-5/32", LengthUnit::Inch), (3.0 + 5.0 / 32) * 25.4);
+        QCOMPARE(mm("4 - 3 5/8", LengthUnit::Inch), 0.375 * 25.4);
+        QVERIFY(
+            std::get<EntryError>(readLength("3 1/2 + 1", LengthUnit::Millimetre, 1000.0)).fault ==
+            EntryFault::Fraction);
+        QCOMPARE(mm("7/8 in", LengthUnit::Millimetre), 22.225);
+    }
 };
 
 AMBER_TEST(TestEntry)

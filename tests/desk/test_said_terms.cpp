@@ -232,6 +232,13 @@ private slots:
         QCOMPARE(rig.onDisk().runs[0].readings.back().typed, std::string("12a"));
         QVERIFY(desk.take(app::Letter{QLatin1Char('x')}).ok);
         QCOMPARE(rig.onDisk().runs[0].readings.back().at.deg, -12.0);
+        // Each is one action, whatever it moved.
+        rig.session->undo();
+        rig.session->undo();
+        const auto back = rig.onDisk().runs[0].readings;
+        QCOMPARE(back.size(), std::size_t(3));
+        for (const Reading& r : back)
+            QVERIFY(!r.struck && r.at.deg < 0.0);
     }
 
     // Both lobes of a cylinder taken for one another: one key puts each where it belongs.

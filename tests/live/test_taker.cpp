@@ -28,7 +28,7 @@ struct Stand {
     instrument::Instruments instruments{[n = now] { return *n; }};
     instrument::SimulatedRig* bench;
     live::Taker taker{*rig.session, instruments};
-    QStringList troubles, said;
+    QStringList troubles, said, refused;
 
     explicit Stand(unsigned seed = 3, double rate = 200.0)
         : bench(&instruments.simulate(simulated::Bench(simulated::engineOf(seed), seed, rate))) {
@@ -36,7 +36,10 @@ struct Stand {
             if (!s.isEmpty()) troubles << s;
         });
         QObject::connect(&taker, &live::Taker::tookItself, [this](const app::Echo& e) {
-            if (!e.text.isEmpty()) said << e.text;
+            if (!e.ok)
+                refused << e.text;
+            else if (!e.text.isEmpty())
+                said << e.text;
         });
         book::SetEngine engine{truth().engine};
         rig.session->keep(engine);
@@ -262,6 +265,7 @@ private slots:
     void aPassIsUndoneAtOnce() {
         Stand stand;
         stand.findTop();
+        stand.said.clear();
         app::LobesDesk lobes(*stand.rig.session, stand.rig.manner());
         lobes.take(app::Line{QStringLiteral("step 2")});
         stand.taker.setDesk(&lobes);
@@ -271,6 +275,8 @@ private slots:
         QTest::qWait(300); // kept together, some times a second
         stand.turnTo(700.0);
         QTest::qWait(300);
+        QVERIFY2(stand.said.isEmpty() && stand.refused.isEmpty(),
+                 qPrintable(stand.refused.join(QLatin1Char('\n'))));
         const auto taken = stand.rig.onDisk().runs.at(0).readings.size();
         QVERIFY(taken > 5);
         stand.taker.setDesk(nullptr);

@@ -129,7 +129,9 @@ BenchHand::BenchHand(const Look&, QWidget* parent)
             rig_->bench().setFault(simulated::Bench::faults()[static_cast<std::size_t>(id)].name,
                                    on);
     });
-    resize(400, 380);
+    where_->setWordWrap(true);
+    where_->setMinimumHeight(where_->fontMetrics().height() * 2 + 4);
+    setFixedWidth(300);
 }
 
 bool BenchHand::byItself() const {

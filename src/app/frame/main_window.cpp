@@ -432,6 +432,10 @@ void MainWindow::showBench() {
     hand_->setRig(live_->instruments().rig());
     Bench* shown = bench();
     hand_->setDesk(shown ? &shown->desk() : nullptr);
+    // Beside the work: over the slate, which has nothing to say yet.
+    constexpr int kAside = 12, kUnder = 96;
+    hand_->adjustSize();
+    hand_->move(mapToGlobal(QPoint(width() - hand_->width() - kAside, kUnder)));
     hand_->show();
     activateWindow();
 }
