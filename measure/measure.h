@@ -67,4 +67,7 @@ void firstDemo();
 void manyCombinations();
 void oneMoreReading();
 
+/// What live instruments cost.
+void liveInstruments();
+
 } // namespace measure

@@ -521,6 +521,7 @@ int main(int argc, char** argv) {
     if (wanted("start")) startUp(program);
     if (wanted("enter")) enterToPainted();
     if (wanted("slide")) slideToPainted();
+    if (wanted("live")) liveInstruments();
     if (!only.isEmpty()) return 0;
     eventError();
     choiceSpeed();

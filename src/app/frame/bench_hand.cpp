@@ -131,7 +131,9 @@ BenchHand::BenchHand(const Look&, QWidget* parent)
     });
     where_->setWordWrap(true);
     where_->setMinimumHeight(where_->fontMetrics().height() * 2 + 4);
-    setFixedWidth(300);
+    // Chips flow: how high they are is known of a width alone.
+    constexpr int kWide = 312;
+    setFixedSize(kWide, layout()->heightForWidth(kWide));
 }
 
 bool BenchHand::byItself() const {

@@ -425,7 +425,8 @@ void EntryBar::enter() {
     if (text.isEmpty() && live_.take)
         if (const auto taken = live_.take()) {
             refresh();
-            return say(taken->text, !taken->ok);
+            say(taken->text, !taken->ok);
+            return emit answered(*taken);
         }
     const auto command = commandIn(text);
     const auto anywhere = anywhere_ && !command ? anywhere_(text, true) : std::nullopt;
@@ -436,7 +437,7 @@ void EntryBar::enter() {
         say(echo.text, true);
         // Typing replaces what was refused.
         line_->selectAll();
-        return;
+        return emit answered(echo);
     }
     if (!text.isEmpty() && !command) typed_ << line_->text();
     if (typed_.size() > kRecalled) typed_.removeFirst();
@@ -445,6 +446,7 @@ void EntryBar::enter() {
     if (desk_ == asked) line_->setText(QString());
     refresh();
     if (!echo.text.isEmpty()) say(echo.text, false);
+    emit answered(echo);
 }
 
 void EntryBar::showSaid(const QString& sentence) {

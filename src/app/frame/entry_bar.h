@@ -92,6 +92,8 @@ public slots:
     void refresh();
 
 signals:
+    /// What came of an Enter.
+    void answered(const app::Echo& echo);
     /// Before a line or a command is given to the station.
     void entering();
     /// A picture or several lines are on the clipboard, and it is pasted.

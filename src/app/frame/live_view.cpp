@@ -7,7 +7,7 @@
 namespace app {
 
 namespace {
-constexpr int kFrame_ms = 33; ///< two frames of a screen
+constexpr int kFrame_ms = 25; ///< with the painting, within two frames of a screen
 }
 
 LiveView::LiveView(Session& session, Preferences& preferences, const Look& look, EntryBar& entry,
@@ -20,6 +20,7 @@ LiveView::LiveView(Session& session, Preferences& preferences, const Look& look,
       taker_(session, instruments_) {
     frame_.setSingleShot(true);
     frame_.setInterval(kFrame_ms);
+    frame_.setTimerType(Qt::PreciseTimer);
     connect(&frame_, &QTimer::timeout, this, &LiveView::show);
     connect(&taker_, &live::Taker::shownChanged, this, [this] {
         if (!frame_.isActive()) frame_.start();

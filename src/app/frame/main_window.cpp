@@ -20,6 +20,7 @@
 #include "app/frame/to_take.h"
 #include "app/frame/top_bar.h"
 #include "app/frame/typing.h"
+#include "app/frame/voice.h"
 #include "app/frame/welcome.h"
 #include "app/frame/zoom.h"
 #include "app/style/clipboard.h"
@@ -91,6 +92,7 @@ void MainWindow::build(const TypeLoader& type) {
     new Typing(entry_->line());
     files_ = new FileTraffic(*this, session_, books_, dialogs_, preferences_);
     entry_->setAnywhere([this](const QString& text, bool enter) { return anywhere(text, enter); });
+    voice_ = new Voice(this);
     live_ = new LiveView(session_, preferences_, look_, *entry_, *this);
     connect(entry_, &EntryBar::pasted, files_, &FileTraffic::paste);
     connect(entry_->line(), &EntryLine::copyPressed, this, &MainWindow::copyShown);
@@ -118,6 +120,15 @@ void MainWindow::connectAll() {
         if (!sentence.isEmpty()) return say(sentence);
         message_->hide();
         frame_->place();
+    });
+    connect(entry_, &EntryBar::answered, this, [this](const Echo& echo) {
+        readOut(echo.ok ? QString() : Say::tr("again") + QStringLiteral(": ") + echo.text);
+    });
+    connect(live_, &LiveView::took, this, [this](const Echo& echo) {
+        if (!echo.ok)
+            readOut(Say::tr("again") + QStringLiteral(": ") + echo.text);
+        else if (!echo.text.isEmpty())
+            readOut(echo.text);
     });
     connect(top_, &TopBar::postureWanted, this, [this] { setAtStand(!atStand()); });
     connect(this, &MainWindow::ticked, qApp, [] { QApplication::beep(); });
@@ -409,6 +420,14 @@ void MainWindow::followDesk(Desk* desk) {
     if (hand_) hand_->setDesk(desk);
 }
 
+/// What was taken last and what is asked now, where nobody looks at the screen.
+void MainWindow::readOut(const QString& first) {
+    if (!preferences_.spoken() || !atStand() || !bench()) return;
+    const StandCard card = bench()->standCard();
+    const QString taken = first.isEmpty() ? card.last : first;
+    voice_->say(QStringList{taken, bench()->desk().prompt().ask}.join(QStringLiteral(". ")));
+}
+
 void MainWindow::showInstruments() {
     if (!instruments_) {
         const auto streams = [this] {
@@ -434,7 +453,6 @@ void MainWindow::showBench() {
     hand_->setDesk(shown ? &shown->desk() : nullptr);
     // Beside the work: over the slate, which has nothing to say yet.
     constexpr int kAside = 12, kUnder = 96;
-    hand_->adjustSize();
     hand_->move(mapToGlobal(QPoint(width() - hand_->width() - kAside, kUnder)));
     hand_->show();
     activateWindow();

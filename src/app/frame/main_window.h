@@ -37,6 +37,7 @@ class Bench;
 class ToTake;
 class TopBar;
 class TypeLoader;
+class Voice;
 class Welcome;
 
 /// Whether a window is on the screen while its parts are made, or is shown later.
@@ -97,6 +98,10 @@ public:
     /// "de", or empty for the system's; spoken from the next start.
     void setLanguage(const QString& code);
     bool tick() const { return preferences_.tick(); }
+    /// Whether what is asked and taken is read out, at the stand.
+    void setSpoken(bool on) { preferences_.setSpoken(on); }
+    bool spoken() const { return preferences_.spoken(); }
+    Voice& voice() { return *voice_; }
     /// A sentence over the bench until it is answered or another comes.
     void say(const QString& sentence);
     /// Brings a lift table in as a new run of the lobe at hand.
@@ -129,6 +134,7 @@ private:
     void rememberPlace();
     Bench* bench() const;
     void followDesk(Desk* desk);
+    void readOut(const QString& first);
     void closePages(const Overlay* but = nullptr);
     std::optional<Echo> anywhere(const QString& text, bool enter);
 
@@ -150,6 +156,7 @@ private:
     FileTraffic* files_;
     JobsPage* jobs_ = nullptr; ///< made when first asked for
     LiveView* live_;
+    Voice* voice_;
     InstrumentsPage* instruments_ = nullptr; ///< likewise
     BenchHand* hand_ = nullptr;              ///< likewise
     ToTake* toTake_ = nullptr;               ///< likewise

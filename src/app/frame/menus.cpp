@@ -8,6 +8,7 @@
 #include "app/frame/file_traffic.h"
 #include "app/frame/language.h"
 #include "app/frame/main_window.h"
+#include "app/frame/voice.h"
 #include "app/frame/zoom.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -177,6 +178,11 @@ void Menus::viewMenu() {
                         [this] { window_.setTick(!window_.tick()); });
     tick->setCheckable(true);
     tick->setChecked(window_.tick());
+    QAction* spoken = add(menu, "spoken", Say::tr("Read out what is asked, at the stand"),
+                          "Ctrl+Shift+T", [this] { window_.setSpoken(!window_.spoken()); });
+    spoken->setCheckable(true);
+    spoken->setChecked(window_.spoken());
+    spoken->setEnabled(Voice::possible());
     add(menu, "unit", Say::tr("Millimetres or inches"), "Ctrl+U",
         [this] { look_.setInches(!look_.inches()); });
     add(menu, "light", Say::tr("Light or dark"), "Ctrl+L",

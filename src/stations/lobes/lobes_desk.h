@@ -74,6 +74,7 @@ public:
     QString motionLine() const;
     /// What was typed last, in words; with both valves in one turn at whichever lobe.
     QString lastReading() const;
+    QString sourceLine() const;
     /// The finding that matters most now; null for none.
     lobe::Held<lobe::Finding> advice() const;
     /// What it says; where there is none, what to do or that all is well.

@@ -198,6 +198,7 @@ QString LobesDesk::progress() const {
 
 /// What was typed last, in words; with both valves in one turn at whichever lobe. Empty before any.
 QString LobesDesk::lastReading() const {
+    if (const QString from = sourceLine(); !from.isEmpty()) return from;
     std::vector<Side> sides{session().side()};
     if (events_.both()) sides = {Side::Intake, Side::Exhaust};
     const Reading* last = nullptr;
@@ -224,6 +225,33 @@ QString LobesDesk::lastReading() const {
         .arg(who,
              eventsOnly() ? eventName(last->of) : words::onWheel(last->at, wheel, style(), true),
              words::liftWithUnit(last->value_mm, style()), struck);
+}
+
+/// Of a figure that is asked where it comes from: the reading nearest to where it stands, and what
+/// was said or typed for it. Empty where none is asked, or it stands at no angle.
+QString LobesDesk::sourceLine() const {
+    const auto run = session().run();
+    const auto f = run_.found();
+    if (!source_ || !run || !f) return {};
+    const Reading* nearest = nullptr;
+    double away = 1e9;
+    for (const CrankDeg at : figureAngles(*source_, f->lobe))
+        for (const Reading& r : run->readings)
+            if (const double d = std::abs(wrapCycle(placed(r, run->terms) - at).deg);
+                !r.struck && d < away) {
+                away = d;
+                nearest = &r;
+            }
+    if (!nearest) return {};
+    const QString where = words::onWheel(nearest->at, job().fitted.degreeWheel(), style(), true);
+    const QString lift = words::liftWithUnit(nearest->value_mm, style());
+    if (!nearest->heard)
+        return Say::tr("nearest  %1  %2, typed %3")
+            .arg(where, lift, QString::fromStdString(nearest->typed));
+    return Say::tr("nearest  %1  %2, %3 said %4%5")
+        .arg(where, lift, QString::fromStdString(nearest->heard->instrument),
+             QString::fromStdString(nearest->heard->raw),
+             nearest->heard->moving ? Say::tr(", as it moved") : QString());
 }
 
 RingScene LobesDesk::ringScene() const {

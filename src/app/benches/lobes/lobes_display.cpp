@@ -113,8 +113,9 @@ Row LobesStation::rowOf(std::size_t at, const LiftRun& run, const RunFindings* f
     // What was typed in another unit is shown as it was typed, beside what it is.
     static const QRegularExpression unit(QStringLiteral("(mm|in\\.?|inch|inches|thou|th|\")$"));
     if (const QString typed = QString::fromStdString(r.typed).trimmed();
-        row.note.isEmpty() && r.of == ReadingOf::Lift && typed.contains(unit))
+        row.note.isEmpty() && r.of == ReadingOf::Lift && !r.heard && typed.contains(unit))
         row.note = typed.section(QLatin1Char(' '), -2);
+    if (r.heard && r.heard->moving) row.note = Say::tr("it moved");
     row.struck = r.struck.has_value();
     if (r.struck) {
         row.note = QString::fromStdString(r.struck->reason);
