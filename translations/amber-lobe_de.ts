@@ -9456,5 +9456,517 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
             <numerusform>; gilt auch für die %n Messwerte dieser Reihe</numerusform>
         </translation>
     </message>
+    <message>
+        <source>it moved</source>
+        <translation>in Bewegung</translation>
+    </message>
+    <message>
+        <source>trembling dial</source>
+        <translation>zitternde Messuhr</translation>
+    </message>
+    <message>
+        <source>coarse dial</source>
+        <translation>grobe Messuhr</translation>
+    </message>
+    <message>
+        <source>play in the coupling</source>
+        <translation>Spiel in der Kupplung</translation>
+    </message>
+    <message>
+        <source>slack chain</source>
+        <translation>lose Kette</translation>
+    </message>
+    <message>
+        <source>slipping base</source>
+        <translation>rutschender Fuß</translation>
+    </message>
+    <message>
+        <source>hanging follower</source>
+        <translation>hängender Stößel</translation>
+    </message>
+    <message>
+        <source>dial begins anew</source>
+        <translation>Messuhr beginnt von vorn</translation>
+    </message>
+    <message>
+        <source>coupling slipped</source>
+        <translation>Kupplung verrutscht</translation>
+    </message>
+    <message>
+        <source>counts backwards</source>
+        <translation>zählt rückwärts</translation>
+    </message>
+    <message>
+        <source>lost packets</source>
+        <translation>verlorene Pakete</translation>
+    </message>
+    <message>
+        <source>damaged packets</source>
+        <translation>beschädigte Pakete</translation>
+    </message>
+    <message>
+        <source>a second of silence</source>
+        <translation>eine Sekunde Stille</translation>
+    </message>
+    <message>
+        <source>dial unplugged</source>
+        <translation>Messuhr ausgesteckt</translation>
+    </message>
+    <message>
+        <source>somebody turns it as it is asked</source>
+        <translation>jemand dreht, wie es verlangt wird</translation>
+    </message>
+    <message>
+        <source>Simulated bench</source>
+        <translation>Nachgebildeter Stand</translation>
+    </message>
+    <message>
+        <source>Turn the crank</source>
+        <translation>Kurbelwelle drehen</translation>
+    </message>
+    <message>
+        <source>turn</source>
+        <translation>drehen</translation>
+    </message>
+    <message>
+        <source>&amp;Stop</source>
+        <translation>&amp;Halt</translation>
+    </message>
+    <message>
+        <source>the dial is set on</source>
+        <translation>die Messuhr steht auf</translation>
+    </message>
+    <message>
+        <source>piston</source>
+        <translation>Kolben</translation>
+    </message>
+    <message>
+        <source>&amp;Press the valve down</source>
+        <translation>Ventil &amp;niederdrücken</translation>
+    </message>
+    <message>
+        <source>what goes wrong</source>
+        <translation>was schiefgeht</translation>
+    </message>
+    <message>
+        <source>the crank truly stands at %1°, and turns %2° a second</source>
+        <translation>die Kurbelwelle steht wirklich bei %1° und dreht %2° in der Sekunde</translation>
+    </message>
+    <message>
+        <source>%1: readings taken together</source>
+        <translation>%1: Messwerte eines Durchgangs</translation>
+    </message>
+    <message>
+        <source>lift, at the lobe at hand</source>
+        <translation>Hub, am Nocken, der dran ist</translation>
+    </message>
+    <message>
+        <source>lift, always at the intake</source>
+        <translation>Hub, immer am Einlass</translation>
+    </message>
+    <message>
+        <source>lift, always at the exhaust</source>
+        <translation>Hub, immer am Auslass</translation>
+    </message>
+    <message>
+        <source>piston, in the plug hole</source>
+        <translation>Kolben, im Kerzenloch</translation>
+    </message>
+    <message>
+        <source>angle of the crank</source>
+        <translation>Winkel der Kurbelwelle</translation>
+    </message>
+    <message>
+        <source>take it: a pedal, a key</source>
+        <translation>Übernehmen: Pedal, Taste</translation>
+    </message>
+    <message>
+        <source>a line of text with a number</source>
+        <translation>eine Textzeile mit einer Zahl</translation>
+    </message>
+    <message>
+        <source>packets of digits</source>
+        <translation>Pakete aus Ziffern</translation>
+    </message>
+    <message>
+        <source>the count of an encoder</source>
+        <translation>den Zählerstand eines Drehgebers</translation>
+    </message>
+    <message>
+        <source>anything: it was pressed</source>
+        <translation>irgendetwas: es wurde gedrückt</translation>
+    </message>
+    <message>
+        <source>as it says itself</source>
+        <translation>wie es selbst sagt</translation>
+    </message>
+    <message>
+        <source>millimetres</source>
+        <translation>Millimeter</translation>
+    </message>
+    <message>
+        <source>pressed</source>
+        <translation>gedrückt</translation>
+    </message>
+    <message>
+        <source>Instruments</source>
+        <translation>Messgeräte</translation>
+    </message>
+    <message>
+        <source>An indicator or an encoder with a data plug is read here, and what it says is taken where it is asked: Enter, or its own button, takes what stands still; with an encoder a lobe takes itself as it is turned by.
+
+Without one, everything is typed, as ever. The simulated bench shows how it is.</source>
+        <translation>Eine Messuhr oder ein Drehgeber mit Datenstecker wird hier gelesen, und was sie sagen, wird dort genommen, wo danach gefragt ist: Enter oder der eigene Knopf übernimmt, was still steht; mit einem Drehgeber nimmt sich ein Nocken beim Durchdrehen selbst auf.
+
+Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</translation>
+    </message>
+    <message>
+        <source>Serial port</source>
+        <translation>Serieller Anschluss</translation>
+    </message>
+    <message>
+        <source>&amp;Connect this port</source>
+        <translation>Diesen Anschluss &amp;verbinden</translation>
+    </message>
+    <message>
+        <source>A pipe or device…</source>
+        <translation>Pipe oder Gerätedatei…</translation>
+    </message>
+    <message>
+        <source>A pipe or device</source>
+        <translation>Pipe oder Gerätedatei</translation>
+    </message>
+    <message>
+        <source>A recorded stream…</source>
+        <translation>Aufgezeichneter Strom…</translation>
+    </message>
+    <message>
+        <source>A recorded stream</source>
+        <translation>Aufgezeichneter Strom</translation>
+    </message>
+    <message>
+        <source>Streams (*.stream);;All files (*)</source>
+        <translation>Ströme (*.stream);;Alle Dateien (*)</translation>
+    </message>
+    <message>
+        <source>&amp;Simulated bench</source>
+        <translation>&amp;Nachgebildeter Stand</translation>
+    </message>
+    <message>
+        <source>&amp;Keep what is said</source>
+        <translation>&amp;Aufzeichnen</translation>
+    </message>
+    <message>
+        <source>&amp;Unplug</source>
+        <translation>A&amp;usstecken</translation>
+    </message>
+    <message>
+        <source>Its &amp;zero is here</source>
+        <translation>Seine Null ist &amp;hier</translation>
+    </message>
+    <message>
+        <source>it says</source>
+        <translation>es sagt</translation>
+    </message>
+    <message>
+        <source>understood</source>
+        <translation>verstanden</translation>
+    </message>
+    <message>
+        <source>called</source>
+        <translation>heißt</translation>
+    </message>
+    <message>
+        <source>fitted to</source>
+        <translation>sitzt an</translation>
+    </message>
+    <message>
+        <source>speaks</source>
+        <translation>spricht</translation>
+    </message>
+    <message>
+        <source>its unit</source>
+        <translation>seine Einheit</translation>
+    </message>
+    <message>
+        <source>a line ends with</source>
+        <translation>eine Zeile endet mit</translation>
+    </message>
+    <message>
+        <source>a new line</source>
+        <translation>Zeilenvorschub</translation>
+    </message>
+    <message>
+        <source>a return</source>
+        <translation>Wagenrücklauf</translation>
+    </message>
+    <message>
+        <source>its number is the … in the line</source>
+        <translation>seine Zahl ist die wievielte der Zeile</translation>
+    </message>
+    <message>
+        <source>its index mark is the …</source>
+        <translation>seine Indexmarke ist die wievielte</translation>
+    </message>
+    <message>
+        <source>counts in a turn of the crank</source>
+        <translation>Schritte je Kurbelumdrehung</translation>
+    </message>
+    <message>
+        <source>counts backwards as the engine runs</source>
+        <translation>zählt rückwärts, wenn der Motor läuft</translation>
+    </message>
+    <message>
+        <source>what it says is taken the other way round</source>
+        <translation>mit umgekehrtem Vorzeichen nehmen</translation>
+    </message>
+    <message>
+        <source>speed, baud</source>
+        <translation>Geschwindigkeit, Baud</translation>
+    </message>
+    <message>
+        <source>bits, parity, stop</source>
+        <translation>Bits, Parität, Stopp</translation>
+    </message>
+    <message>
+        <source>no serial port is there</source>
+        <translation>kein serieller Anschluss da</translation>
+    </message>
+    <message>
+        <source>%1 a second</source>
+        <translation>%1 in der Sekunde</translation>
+    </message>
+    <message>
+        <source>not there</source>
+        <translation>nicht da</translation>
+    </message>
+    <message>
+        <source>makes no sense</source>
+        <translation>unverständlich</translation>
+    </message>
+    <message>
+        <source>silent</source>
+        <translation>still</translation>
+    </message>
+    <message>
+        <source>said nothing yet</source>
+        <translation>noch nichts gesagt</translation>
+    </message>
+    <message>
+        <source>No longer &amp;keep it</source>
+        <translation>Nicht mehr &amp;aufzeichnen</translation>
+    </message>
+    <message>
+        <source>What the instruments say is kept in %1.</source>
+        <translation>Was die Messgeräte sagen, wird in %1 aufgezeichnet.</translation>
+    </message>
+    <message>
+        <source>kept on this machine; Esc closes</source>
+        <translation>gilt für diesen Rechner; Esc schließt</translation>
+    </message>
+    <message>
+        <source>again</source>
+        <translation>noch einmal</translation>
+    </message>
+    <message>
+        <source>Read out what is asked, at the stand</source>
+        <translation>Am Stand vorlesen, was gefragt ist</translation>
+    </message>
+    <message>
+        <source>%1 is plugged in at no place that is known here.</source>
+        <translation>%1 steckt an einer Stelle, die hier nicht bekannt ist.</translation>
+    </message>
+    <message>
+        <source>%1 is connected and has said nothing yet.</source>
+        <translation>%1 ist verbunden und hat noch nichts gesagt.</translation>
+    </message>
+    <message>
+        <source>%1 says nothing any more: is it switched on? What is typed counts all the same.</source>
+        <translation>%1 sagt nichts mehr: Ist es eingeschaltet? Getippt wird weiter wie immer.</translation>
+    </message>
+    <message>
+        <source>What %1 says arrives damaged: look after plug and cable.</source>
+        <translation>Was %1 sagt, kommt beschädigt an: Stecker und Kabel prüfen.</translation>
+    </message>
+    <message>
+        <source>What %1 says makes no sense here: is it the right way of speaking, and the right speed?</source>
+        <translation>Was %1 sagt, ergibt hier keinen Sinn: Stimmen Sprechweise und Geschwindigkeit?</translation>
+    </message>
+    <message>
+        <source>No instrument is connected.</source>
+        <translation>Kein Messgerät ist verbunden.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be written, or is there already.</source>
+        <translation>%1 kann nicht geschrieben werden oder ist schon da.</translation>
+    </message>
+    <message>
+        <source>No right to read %1: whoever is in the group %2 may. Join it (sudo usermod -aG %2 $USER), and log in again.</source>
+        <translation>Kein Recht, %1 zu lesen: Das darf, wer in der Gruppe %2 ist. Beitreten (sudo usermod -aG %2 $USER) und neu anmelden.</translation>
+    </message>
+    <message>
+        <source>%1 is unplugged.</source>
+        <translation>%1 ist ausgesteckt.</translation>
+    </message>
+    <message>
+        <source>There is no port %1.</source>
+        <translation>Einen Anschluss %1 gibt es nicht.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be opened: %2.</source>
+        <translation>%1 kann nicht geöffnet werden: %2.</translation>
+    </message>
+    <message>
+        <source>%1 is in use by another program. Close that, and it goes on.</source>
+        <translation>%1 ist von einem anderen Programm belegt. Wird es geschlossen, geht es weiter.</translation>
+    </message>
+    <message>
+        <source>%1 is a file, and no port. A recorded stream is played as such.</source>
+        <translation>%1 ist eine Datei und kein Anschluss. Ein aufgezeichneter Strom wird als solcher abgespielt.</translation>
+    </message>
+    <message>
+        <source>The recorded stream is at its end.</source>
+        <translation>Der aufgezeichnete Strom ist zu Ende.</translation>
+    </message>
+    <message>
+        <source>There is no pseudo-terminal to be had: %1.</source>
+        <translation>Es ist kein Pseudoterminal zu haben: %1.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be made: is it there already?</source>
+        <translation>%1 kann nicht angelegt werden: Ist es schon da?</translation>
+    </message>
+    <message>
+        <source>simulated dial</source>
+        <translation>nachgebildete Messuhr</translation>
+    </message>
+    <message>
+        <source>simulated second dial</source>
+        <translation>nachgebildete zweite Messuhr</translation>
+    </message>
+    <message>
+        <source>simulated encoder</source>
+        <translation>nachgebildeter Drehgeber</translation>
+    </message>
+    <message>
+        <source>%1 is no recorded stream: there is no such file.</source>
+        <translation>%1 ist kein aufgezeichneter Strom: Eine solche Datei gibt es nicht.</translation>
+    </message>
+    <message>
+        <source>%1 is longer than any stream.</source>
+        <translation>%1 ist länger als jeder Strom.</translation>
+    </message>
+    <message>
+        <source>%1 cannot be read: %2.</source>
+        <translation>%1 kann nicht gelesen werden: %2.</translation>
+    </message>
+    <message>
+        <source>%1 is no recorded stream: its first line says another thing.</source>
+        <translation>%1 ist kein aufgezeichneter Strom: Die erste Zeile sagt etwas anderes.</translation>
+    </message>
+    <message>
+        <source>%1, line %2: that is no line of a stream.</source>
+        <translation>%1, Zeile %2: Das ist keine Zeile eines Stroms.</translation>
+    </message>
+    <message>
+        <source>%1 does not say which instruments it was recorded from.</source>
+        <translation>%1 sagt nicht, von welchen Messgeräten aufgezeichnet wurde.</translation>
+    </message>
+    <message>
+        <source>going back: left out until it is past where it was</source>
+        <translation>rückwärts: ausgelassen, bis es weiter ist als zuvor</translation>
+    </message>
+    <message>
+        <source>turn on forward: the lobe takes itself</source>
+        <translation>vorwärts weiterdrehen: Der Nocken nimmt sich selbst auf</translation>
+    </message>
+    <message>
+        <source>turn on forward: the event takes itself</source>
+        <translation>vorwärts weiterdrehen: Das Ereignis nimmt sich selbst auf</translation>
+    </message>
+    <message>
+        <source>turn once over the top: both flanks are taken</source>
+        <translation>einmal über den oberen Totpunkt drehen: Beide Flanken werden genommen</translation>
+    </message>
+    <message>
+        <source>hold it still: it is taken by itself</source>
+        <translation>still halten: Es wird von selbst genommen</translation>
+    </message>
+    <message>
+        <source>taken as soon as it stands still; Enter once more: as it moves</source>
+        <translation>wird genommen, sobald es still steht; noch einmal Enter: in Bewegung</translation>
+    </message>
+    <message>
+        <source>%1 counts %2 from one index mark to the next, and not %3: its counts of a turn are said wrong at Instruments.</source>
+        <translation>%1 zählt %2 von einer Indexmarke zur nächsten und nicht %3: Die Schritte je Umdrehung stimmen bei den Messgeräten nicht.</translation>
+    </message>
+    <message>
+        <source>%1 counts backwards. Turn the crank the way the engine runs; if you do, say at Instruments that it counts the other way.</source>
+        <translation>%1 zählt rückwärts. In Laufrichtung des Motors drehen; ist das so, bei den Messgeräten sagen, dass andersherum gezählt wird.</translation>
+    </message>
+    <message>
+        <source>%1 says %2 now and said %3 before. Nothing takes itself until Enter says that is meant.</source>
+        <translation>%1 sagt jetzt %2 und sagte vorher %3. Nichts nimmt sich selbst auf, bis Enter sagt, dass es so gemeint ist.</translation>
+    </message>
+    <message>
+        <source>TDC by both flanks, ±%1°</source>
+        <translation>OT aus beiden Flanken, ±%1°</translation>
+    </message>
+    <message>
+        <source>%1 jumped by %2 mm within a degree: did its needle begin anew, or was it knocked? Go back to the base circle and take this lobe again.</source>
+        <translation>%1 ist innerhalb eines Grads um %2 mm gesprungen: Hat der Zeiger von vorn begonnen, oder wurde angestoßen? Zurück auf den Grundkreis und den Nocken noch einmal aufnehmen.</translation>
+    </message>
+    <message>
+        <source>The dial stands on the valve that is taken already: set it on the next, on its base circle, and turn on.</source>
+        <translation>Die Messuhr steht auf dem Ventil, das schon aufgenommen ist: auf das nächste setzen, auf dem Grundkreis, und weiterdrehen.</translation>
+    </message>
+    <message>
+        <source>Begin on the base circle: turn on until the needle stands, and go on from there.</source>
+        <translation>Auf dem Grundkreis beginnen: weiterdrehen, bis der Zeiger steht, und von dort aus weiter.</translation>
+    </message>
+    <message>
+        <source>nearest  %1  %2, typed %3</source>
+        <translation>am nächsten  %1  %2, getippt %3</translation>
+    </message>
+    <message>
+        <source>nearest  %1  %2, %3 said %4%5</source>
+        <translation>am nächsten  %1  %2, %3 sagte %4%5</translation>
+    </message>
+    <message>
+        <source>, as it moved</source>
+        <translation>, in Bewegung</translation>
+    </message>
+    <message>
+        <source>after top dead centre</source>
+        <translation>nach dem oberen Totpunkt</translation>
+    </message>
+    <message>
+        <source>before top dead centre</source>
+        <translation>vor dem oberen Totpunkt</translation>
+    </message>
+    <message>
+        <source>after bottom dead centre</source>
+        <translation>nach dem unteren Totpunkt</translation>
+    </message>
+    <message>
+        <source>before bottom dead centre</source>
+        <translation>vor dem unteren Totpunkt</translation>
+    </message>
+    <message>
+        <source>top dead centre</source>
+        <translation>oberer Totpunkt</translation>
+    </message>
+    <message>
+        <source>bottom dead centre</source>
+        <translation>unterer Totpunkt</translation>
+    </message>
+    <message>
+        <source>minus</source>
+        <translation>minus</translation>
+    </message>
+    <message>
+        <source>plus or minus</source>
+        <translation>plus oder minus</translation>
+    </message>
 </context>
 </TS>

@@ -137,10 +137,10 @@
         </translation>
     </message>
     <message numerus="yes">
-        <source>%1: %n readings were taken while backing up and are left out: they carry the drive's slack. Come up to those marks again the way the engine runs.</source>
+        <source>%1: %n readings were taken while backing up and are left out: they carry the drive&apos;s slack. Come up to those marks again the way the engine runs.</source>
         <translation>
-            <numerusform>%1: one reading was taken while backing up and is left out: it carries the drive's slack. Come up to that mark again the way the engine runs.</numerusform>
-            <numerusform>%1: %n readings were taken while backing up and are left out: they carry the drive's slack. Come up to those marks again the way the engine runs.</numerusform>
+            <numerusform>%1: one reading was taken while backing up and is left out: it carries the drive&apos;s slack. Come up to that mark again the way the engine runs.</numerusform>
+            <numerusform>%1: %n readings were taken while backing up and are left out: they carry the drive&apos;s slack. Come up to those marks again the way the engine runs.</numerusform>
         </translation>
     </message>
     <message numerus="yes">

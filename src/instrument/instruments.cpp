@@ -20,7 +20,8 @@ struct Instruments::Connection {
     std::unique_ptr<Port> port;
     int oddOfLast = 0; ///< leaky count of what made no sense
     double counted_s = 0.0;
-    int counted = 0;
+    int counted = 0, oddCounted = 0;
+    bool damaged = false; ///< in the second before
 };
 
 Instruments::Instruments(Seconds clock, QObject* parent)
@@ -127,6 +128,7 @@ void Instruments::arrived(State& state, Connection& c, const QByteArray& bytes, 
         ++c.counted;
         if (one.said.odd) {
             ++state.oddOnes;
+            ++c.oddCounted;
             c.oddOfLast = std::min(c.oddOfLast + 3, kJudged * 2);
             state.odd = one.said;
         } else {
@@ -136,7 +138,9 @@ void Instruments::arrived(State& state, Connection& c, const QByteArray& bytes, 
         }
     }
     if (heard.empty()) return;
-    setHealth(state, c.oddOfLast >= kJudged ? Health::Odd : Health::Fine);
+    setHealth(state, c.oddOfLast >= kJudged ? Health::Odd
+                     : c.damaged            ? Health::Damaged
+                                            : Health::Fine);
     emit this->heard(state, heard);
 }
 
@@ -154,12 +158,14 @@ void Instruments::look() {
         Connection& c = *connections_[i];
         if (now - c.counted_s >= 1.0) {
             state.perSecond = c.counted / (now - c.counted_s);
-            c.counted = 0;
+            // One in a hundred is a cable, not a knock.
+            c.damaged = c.oddCounted * 100 > c.counted && c.oddCounted > 1;
+            c.counted = c.oddCounted = 0;
             c.counted_s = now;
         }
         // A pedal is silent until it is trodden on.
-        if (state.health == Health::Fine && state.instrument.role != Role::TakeIt &&
-            now - state.last_s > kSilent_s)
+        const bool speaks = state.health == Health::Fine || state.health == Health::Damaged;
+        if (speaks && state.instrument.role != Role::TakeIt && now - state.last_s > kSilent_s)
             setHealth(state, Health::Silent);
     }
 }
@@ -174,6 +180,11 @@ QString Instruments::healthSaid(const State& s) {
     case Health::Silent:
         return Say::tr("%1 says nothing any more: is it switched on? What is typed counts all the "
                        "same.")
+            .arg(name);
+    case Health::Damaged:
+        return Say::tr(
+                   "Some of what %1 says arrives damaged: look after plug and cable. What arrives "
+                   "whole counts.")
             .arg(name);
     case Health::Odd:
         if (s.odd && s.odd->odd == Odd::Checksum)

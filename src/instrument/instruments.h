@@ -18,6 +18,7 @@ enum class Health {
     Fine,
     Waiting, ///< connected, and has said nothing yet
     Silent,  ///< said nothing for a while
+    Damaged, ///< some of it arrives damaged; what arrives whole counts
     Odd,     ///< what comes makes no sense
     Lost,    ///< not there
 };

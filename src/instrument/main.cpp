@@ -120,7 +120,7 @@ int main(int argc, char** argv) {
     std::vector<std::string> faults;
     double turn = 0.0, rate = 200.0, seconds = 0.0;
     unsigned seed = 1;
-    bool list = false, wait = false;
+    bool list = false, wait = false, ended = false;
     cli.add_flag("--list", list, "the faults that can be switched on");
     cli.add_option("--engine", engine, "seed:N, or a job file whose engine it has");
     cli.add_option("--lift", lift, "link that leads to the indicator");
@@ -179,7 +179,7 @@ int main(int argc, char** argv) {
     tick.setTimerType(Qt::PreciseTimer);
     QObject::connect(&tick, &QTimer::timeout, [&] {
         const double now = clock();
-        if (!wait) bench.advance(std::min(now - last, 1.0));
+        if (!wait && !ended) bench.advance(std::min(now - last, 1.0));
         last = now;
         if (wait) begun = now;
         for (std::size_t i = 0; i < std::size(tools); ++i) {
@@ -192,7 +192,10 @@ int main(int argc, char** argv) {
                 if (!tools[i].write(bytes)) ++lost[i];
             }
         }
-        if (seconds > 0.0 && now - begun > seconds) QCoreApplication::quit();
+        // A terminal that goes away takes with it what nobody has read yet.
+        constexpr int kReadOut_ms = 300;
+        if (seconds > 0.0 && now - begun > seconds && !std::exchange(ended, true))
+            QTimer::singleShot(kReadOut_ms, &app, [] { QCoreApplication::quit(); });
     });
     tick.start(2);
 

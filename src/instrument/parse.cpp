@@ -145,7 +145,7 @@ void Parser::lines(std::vector<Said>& out) {
     held_.clear();
 }
 
-Said Parser::line(std::string_view text) const {
+Said Parser::line(std::string_view text) {
     Said s;
     s.raw = legible(text.substr(0, 80));
     const bool binary = std::any_of(text.begin(), text.end(), [](char c) {
@@ -165,6 +165,11 @@ Said Parser::line(std::string_view text) const {
     if (format_.way == Way::Count) {
         s.unit = Unit::Said;
         const auto mark = format_.index > 0 ? numberIn(text, format_.index) : std::nullopt;
+        if (indexed_ && !mark) {
+            s.odd = Odd::NoNumber;
+            return s;
+        }
+        indexed_ = mark.has_value();
         s.index = mark && mark->value != 0.0;
     } else {
         s.unit = format_.unit != Unit::Said ? format_.unit

@@ -42,13 +42,13 @@ public:
 private:
     void lines(std::vector<Said>& out);
     void packets(std::vector<Said>& out);
-    Said line(std::string_view text) const;
+    Said line(std::string_view text);
     void flushSkipped(std::vector<Said>& out);
 
     Format format_;
     std::string held_, skipped_;
     bool tooLong_ = false;
-    std::optional<double> indexAt_{};
+    bool indexed_ = false; ///< its lines have an index mark: one without is cut off
 };
 
 /// The packet of six bytes that `Way::Digits` reads (docs/formats/instruments.md): for whoever

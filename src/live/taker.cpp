@@ -257,14 +257,19 @@ void Taker::hear(const Instruments::State& by, const std::vector<instrument::Tim
 }
 
 void Taker::hearAngle(const instrument::Instrument& by, const instrument::Said& said, double t_s) {
-    const double deg = instrument::degreesOf(by, *said.value);
+    const auto believed = angleGuard_.feed(t_s, instrument::degreesOf(by, *said.value));
+    if (!believed.value) return;
+    const double deg = *believed.value;
+    if (believed.jump && !zeroSet_) slipped(by.name, *believed.jump);
+    zeroSet_ = false;
     if (angle_ && std::abs(deg - *angle_) > 180.0) angleBegun_.reset(); // its zero was set anew
     angle_ = deg;
     angleName_ = by.name;
     angleRaw_ = said.raw;
     angleQuiet_.feed(t_s, deg);
-    for (auto& [role, dial] : dials_)
-        dial.pairing.angle(t_s, deg);
+    if (const auto sure = angleBetween_.feed(t_s, deg))
+        for (auto& [role, dial] : dials_)
+            dial.pairing.angle(sure->t_s, sure->value);
     if (said.index) {
         const double turn = by.counter.countsPerTurn;
         if (indexAt_) {
@@ -308,10 +313,15 @@ void Taker::hearDial(const instrument::Instrument& by, const instrument::Said& s
                                                               : Say::tr("millimetres")));
     }
     dial.unit = said.unit;
-    dial.mm = *said.value;
+    const auto believed = dial.guard.feed(t_s, *said.value);
+    if (!believed.value) return;
+    const double before = dial.mm.value_or(*believed.value);
+    dial.mm = *believed.value;
     dial.raw = said.raw;
     dial.name = by.name;
-    dial.quiet.feed(t_s, *said.value);
+    dial.quiet.feed(t_s, *dial.mm);
+    dial.nearly.feed(t_s, *dial.mm);
+    judge(dial, *dial.mm, before);
     if (dial.quiet.still()) {
         const double here = dial.quiet.mean();
         if (!dial.plateau) dial.rest_mm = here;
@@ -329,9 +339,55 @@ void Taker::hearDial(const instrument::Instrument& by, const instrument::Said& s
         dial.passing.emplace(step);
         dial.step_deg = step;
     }
-    dial.pairing.dial(t_s, *said.value);
+    if (const auto sure = dial.between.feed(t_s, *dial.mm))
+        dial.pairing.dial(sure->t_s, sure->value);
     while (const auto s = dial.pairing.take())
         sample(by.role, dial, *s);
+}
+
+/// The encoder stands elsewhere at once: what was passed before is of another zero.
+void Taker::slipped(const QString& name, double by_deg) {
+    sayOnce(
+        Say::tr("%1 jumped by %2° at once: did its coupling slip? Find TDC again before what comes "
+                "is believed.")
+            .arg(name)
+            .arg(std::abs(by_deg), 0, 'f', 1));
+    angleBetween_.forget();
+    for (auto& [role, dial] : dials_) {
+        dial.pairing.forget();
+        dial.pass.forget();
+        dial.marks.clear();
+        if (dial.passing) dial.passing->forget();
+    }
+}
+
+/// A dial that trembles, or shows coarse steps: what it can give is said.
+void Taker::judge(Dial& dial, double mm, double before_mm) {
+    constexpr double kCoarse_mm = 0.018;
+    constexpr int kEnough = 40;
+    // Going to and fro, and not creeping one way as a valve does on its ramp.
+    constexpr int kOften = 12;
+    if (dial.nearly.closed() <= 0.0) dial.reversals = 0;
+    if (const double way = mm - dial.turned_mm; std::abs(way) > kQuiet_mm) {
+        dial.reversals += way * dial.turning < 0.0;
+        dial.turning = way;
+        dial.turned_mm = mm;
+    }
+    if (dial.nearly.still() && !dial.quiet.still() && dial.reversals > kOften)
+        sayOnce(
+            Say::tr("%1 does not come to rest: it trembles by some hundredths. Enter twice takes "
+                    "it as it is; the mean of many is taken in passing.")
+                .arg(dial.name));
+    const double step = std::abs(mm - before_mm);
+    if (step < 1e-9) return;
+    dial.finest_mm = std::min(dial.finest_mm, step);
+    if (++dial.steps < kEnough) return;
+    if (dial.finest_mm > kCoarse_mm)
+        sayOnce(Say::tr("%1 shows steps of %2 mm and no finer: no event is better than that.")
+                    .arg(dial.name)
+                    .arg(dial.finest_mm, 0, 'f', 2));
+    dial.steps = 0;
+    dial.finest_mm = 1e9;
 }
 
 /// Moved while the crank stood: somebody set the dial elsewhere, or pressed the valve, and what was
@@ -382,6 +438,7 @@ void Taker::sweep(const LiveSample& s) {
     double shift = 0.0;
     if (findingsEmpty()) {
         shift = top->top_deg;
+        zeroSet_ = true;
         instruments_.setAngleZero(*angle_ - shift);
     }
     // The deepest first, where the wheel runs on under the needle: whatever is asked after it, it
@@ -394,7 +451,7 @@ void Taker::sweep(const LiveSample& s) {
             r.value = p->drop_mm;
             r.wheel_deg = deg - shift;
             r.source = dials_[*dialOf(wish_)].name;
-            r.raw = Say::tr("both flanks at a drop of %1 mm").arg(r.value, 0, 'f', 3);
+            r.raw = QStringLiteral("both flanks of a sweep, drop %1 mm").arg(r.value, 0, 'f', 3);
             last = desk_->take(r);
             if (!last.ok) break;
             ++taken;
@@ -487,6 +544,12 @@ void Taker::mark(Role role, Dial& dial, const PassedMark& passed) {
     if (dial.pass.through() && lastKept_deg_) {
         flush(true);
         dial.doneAt = dial.pass.liftedAt_deg();
+        constexpr double kRose_mm = 0.05;
+        if (const double rose = dial.pass.baseRose_mm(); std::abs(rose) > kRose_mm)
+            sayOnce(
+                Say::tr("Behind the lobe the base circle stands %1 mm off what it was before it: "
+                        "did the dial's base slip, or does the follower hang? Take it again.")
+                    .arg(std::abs(rose), 0, 'f', 2));
         dial.setAnew = false;
         // From here on it is the base circle before whatever lobe comes next.
         dial.pass.forget();

@@ -3,6 +3,7 @@
 // somebody says so; where the crank counts its own angle, a lobe takes itself as it is turned by.
 #pragma once
 
+#include "core/live/guard.h"
 #include "core/live/passing.h"
 #include "core/live/quiet.h"
 #include "core/live/sweep.h"
@@ -47,6 +48,11 @@ public:
     Shown shown(const words::Style& style) const;
 
     static constexpr double kQuiet_mm = 0.012, kQuiet_deg = 0.15, kQuiet_s = 0.6;
+    static constexpr double kTrembles_mm = 0.25, kTrembles_s = 2.0;
+    /// No hand turns a crank faster, and no follower or finger a dial; and what is allowed at once.
+    static constexpr double kCrankFastest_deg_per_s = 600.0, kCrankSlack_deg = 1.5,
+                            kDialFastest_mm_per_s = 400.0, kDialSlack_mm = 0.6;
+    static constexpr double kCrankBeyond_deg = 0.2, kDialBeyond_mm = 0.1;
 
 signals:
     /// What is seen of it may be another; many times a second.
@@ -61,6 +67,13 @@ private:
     /// A dial, as far as it is followed.
     struct Dial {
         lobe::Quiet quiet{kQuiet_mm, kQuiet_s};
+        lobe::Quiet nearly{kTrembles_mm, kTrembles_s}; ///< does not move, and does not come to rest
+        lobe::Guard guard{kDialFastest_mm_per_s, kDialSlack_mm};
+        lobe::Between between{kDialBeyond_mm};
+        double finest_mm = 1e9; ///< the smallest step it was seen to make
+        int steps = 0;
+        int reversals = 0;                     ///< how often it turned round while it nearly stood
+        double turned_mm = 0.0, turning = 0.0; ///< where it did last, and which way it goes since
         lobe::Pairing pairing;
         std::optional<lobe::Passing> passing;
         lobe::LobePass pass;
@@ -83,6 +96,8 @@ private:
     void sample(Role role, Dial& dial, const lobe::LiveSample& sample);
     void sweep(const lobe::LiveSample& sample);
     void touched(Dial& dial);
+    void slipped(const QString& name, double by_deg);
+    void judge(Dial& dial, double mm, double before_mm);
     void jumped(Dial& dial, const std::optional<lobe::PassedMark>& before,
                 const lobe::PassedMark& now);
     void mark(Role role, Dial& dial, const lobe::PassedMark& passed);
@@ -109,6 +124,8 @@ private:
 
     std::map<Role, Dial> dials_;
     lobe::Quiet angleQuiet_{kQuiet_deg, kQuiet_s};
+    lobe::Guard angleGuard_{kCrankFastest_deg_per_s, kCrankSlack_deg};
+    lobe::Between angleBetween_{kCrankBeyond_deg};
     std::optional<double> angle_, angleBegun_, indexAt_, sweptAt_;
     std::string angleRaw_;
     QString angleName_;
@@ -118,9 +135,9 @@ private:
     std::optional<double> lastKept_deg_; ///< the mark that was given to the desk last
     bool goesOn_ = false;                ///< the next batch is of the pass of the last
     bool waiting_ = false;
-    bool backwards_ =
-        false;          ///< the crank was counted against its running direction, and it was said
-    bool held_ = false; ///< nothing takes itself until somebody says it is right
+    bool zeroSet_ = false;   ///< the encoder's zero was put elsewhere: it jumps, and did not
+    bool backwards_ = false; ///< the crank was counted against its running direction: it was said
+    bool held_ = false;      ///< nothing takes itself until somebody says it is right
     QString said_;
     QTimer flush_;
 };

@@ -7,6 +7,7 @@
 #include "app/frame/slate.h"
 #include "support/program.h"
 #include "words/say.h"
+#include "words/spoken.h"
 
 #include <QAbstractItemView>
 #include <QActionGroup>
@@ -310,6 +311,10 @@ private slots:
         Rig rig(true);
         rig.window().setLanguage(QStringLiteral("de"));
         rig.restart(true);
+        QCOMPARE(words::spoken(QStringLiteral("Hub bei 120\u00B0 n. OT?")),
+                 QStringLiteral("Hub bei 120 Grad nach dem oberen Totpunkt"));
+        QCOMPARE(words::spoken(QStringLiteral("12,5\u00B0 vor OT")),
+                 QStringLiteral("12,5 Grad vor dem oberen Totpunkt"));
         for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
             rig.window().resize(size);
             QTRY_COMPARE(rig.window().size(), size);

@@ -1,6 +1,7 @@
 // A recorded stream of instruments, into a run of a job: the real program in its own process.
 #include "book/book.h"
 #include "core/examine/examine.h"
+#include "core/lobe/run.h"
 #include "instrument/simulated_rig.h"
 #include "instrument/stream.h"
 #include "support/command_line.h"
@@ -20,12 +21,15 @@ class TestTake : public QObject {
     Q_OBJECT
     QTemporaryDir dir_;
 
+    static Place taken() {
+        return usualConditions(simulated::engineOf(4).engine, Side::Intake).taken;
+    }
     /// What the bench says over so many degrees, as a stream.
     QString stream(const QString& name, double from, double to, const char* fault = nullptr) {
         simulated::Bench bench(simulated::engineOf(4), 1, 200.0);
         bench.put(from);
         bench.dialOn(simulated::On::Intake);
-        bench.readAt(Place::Valve);
+        bench.readAt(taken());
         bench.turn(to > from ? 20.0 : -20.0);
         if (fault) bench.setFault(fault, true);
         auto tools = instrument::SimulatedRig::tools();
@@ -62,13 +66,12 @@ private slots:
         QVERIFY2(r.out.contains(QStringLiteral("readings are a new run")), qPrintable(r.out));
         auto opened = book::Book::open(book);
         const auto& b = std::get<std::unique_ptr<book::Book>>(opened);
-        Job job = std::get<Job>(b->load(b->jobs()[0].id));
+        const Job job = std::get<Job>(b->load(b->jobs()[0].id));
         QCOMPARE(job.runs.size(), std::size_t(1));
         QVERIFY(job.runs[0].readings[0].heard);
-        job.runs[0].terms.taken = Place::Valve;
         const simulated::Truth truth = simulated::engineOf(4);
         const Findings f = lobe::examine(job);
-        const Height h{1.27, Place::Valve};
+        const Height h{1.27, taken()};
         for (const bool opening : {true, false}) {
             const HeightEvents* e = f.runs[0].lobe.events(h);
             QVERIFY(e && e->opens && e->closes);

@@ -1,4 +1,5 @@
 // A lobe taken in passing and TDC by a sweep, against lobes and cranks in closed form.
+#include "core/live/guard.h"
 #include "core/live/passing.h"
 #include "core/live/quiet.h"
 #include "core/live/sweep.h"
@@ -198,6 +199,29 @@ private slots:
         gap.feed(0.0, 1.0);
         gap.feed(2.0, 1.0);
         QVERIFY(!gap.still());
+    }
+
+    // A damaged value is left out; three that agree have jumped.
+    void guardedAgainstNonsense() {
+        Guard guard(100.0, 0.5);
+        QVERIFY(guard.feed(0.0, 10.0).value);
+        QVERIFY(guard.feed(0.01, 10.9).value);
+        QVERIFY(!guard.feed(0.02, 90.0).value);
+        const auto after = guard.feed(0.03, 11.2);
+        QVERIFY(after.value && !after.jump);
+        QVERIFY(!guard.feed(0.035, 49.9).value);
+        QVERIFY(!guard.feed(0.04, 50.0).value);
+        const auto jumped = guard.feed(0.05, 50.1);
+        QCOMPARE(*jumped.value, 50.1);
+        QVERIFY(std::abs(*jumped.jump - 38.9) < 1e-9);
+        QVERIFY(guard.feed(0.06, 50.2).value);
+        // One late, what stands off alone is left out, and its neighbours are not.
+        Between between(0.1);
+        std::vector<double> told;
+        int i = 0;
+        for (const double v : {1.0, 1.1, 4.0, 1.2, 1.3, 1.35, 1.3, 1.0, -2.0, 0.9, 0.8})
+            if (const auto at = between.feed(0.01 * i++, v)) told.push_back(at->value);
+        QCOMPARE(told, (std::vector<double>{1.0, 1.1, 1.2, 1.3, 1.35, 1.3, 1.0, 0.9}));
     }
 
     // Where the crank stood when the dial spoke, between two counts.

@@ -96,6 +96,9 @@ private slots:
         const auto said = heard(f, "-120;0\n-119;0\n0;1\n");
         QCOMPARE(values(said), (std::vector<double>{-120.0, -119.0, 0.0}));
         QVERIFY(!said[0].index && said[2].index);
+        // Cut off, a count is none; without an index from the first it is one.
+        QVERIFY(heard(f, "120;0\n12\n")[1].odd == Odd::NoNumber);
+        QCOMPARE(values(heard(f, "120\n121\n")), (std::vector<double>{120.0, 121.0}));
         // 7200 counts a turn are twentieths of a degree; the zero is where it was said to be.
         lobe::Counter c{7200.0, false, 0.0};
         QCOMPARE(c.degrees(-120.0), -6.0);

@@ -299,10 +299,11 @@ void InstrumentsPage::refresh() {
         row.warn = state->health != Health::Fine;
         row.note = state->health == Health::Fine
                        ? Say::tr("%1 a second").arg(state->perSecond, 0, 'f', 0)
-                   : state->health == Health::Lost   ? Say::tr("not there")
-                   : state->health == Health::Odd    ? Say::tr("makes no sense")
-                   : state->health == Health::Silent ? Say::tr("silent")
-                                                     : Say::tr("said nothing yet");
+                   : state->health == Health::Lost    ? Say::tr("not there")
+                   : state->health == Health::Odd     ? Say::tr("makes no sense")
+                   : state->health == Health::Damaged ? Say::tr("damaged")
+                   : state->health == Health::Silent  ? Say::tr("silent")
+                                                      : Say::tr("said nothing yet");
         rows << row;
     }
     list_->setRows(rows);

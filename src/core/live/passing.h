@@ -59,6 +59,8 @@ public:
     bool through() const { return through_; }
     /// What the dial showed before the lobe began, mm.
     double base_mm() const { return base_mm_; }
+    /// How much higher the base circle stands behind the lobe than before it, mm; 0 until through.
+    double baseRose_mm() const { return through_ ? flat_mm_ - base_mm_ : 0.0; }
     /// Where the base circle before the lobe began to be seen, degrees; empty before any mark.
     std::optional<double> baseSince_deg() const { return since_; }
     /// Where the lobe left it; empty before it did.
