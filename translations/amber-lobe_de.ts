@@ -9968,5 +9968,29 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <source>plus or minus</source>
         <translation>plus oder minus</translation>
     </message>
+    <message>
+        <source>damaged</source>
+        <translation>beschädigt</translation>
+    </message>
+    <message>
+        <source>Some of what %1 says arrives damaged: look after plug and cable. What arrives whole counts.</source>
+        <translation>Manches von dem, was %1 sagt, kommt beschädigt an: Stecker und Kabel prüfen. Was heil ankommt, zählt.</translation>
+    </message>
+    <message>
+        <source>%1 jumped by %2° at once: did its coupling slip? Find TDC again before what comes is believed.</source>
+        <translation>%1 ist auf einmal um %2° gesprungen: Ist die Kupplung verrutscht? Den OT neu suchen, bevor geglaubt wird, was kommt.</translation>
+    </message>
+    <message>
+        <source>%1 does not come to rest: it trembles by some hundredths. Enter twice takes it as it is; the mean of many is taken in passing.</source>
+        <translation>%1 kommt nicht zur Ruhe und zittert um einige Hundertstel. Zweimal Enter nimmt sie, wie sie ist; beim Durchdrehen wird aus vielen gemittelt.</translation>
+    </message>
+    <message>
+        <source>%1 shows steps of %2 mm and no finer: no event is better than that.</source>
+        <translation>%1 zeigt Schritte von %2 mm und nicht feiner: Genauer wird kein Ereignis.</translation>
+    </message>
+    <message>
+        <source>Behind the lobe the base circle stands %1 mm off what it was before it: did the dial&apos;s base slip, or does the follower hang? Take it again.</source>
+        <translation>Hinter dem Nocken steht der Grundkreis %1 mm anders als davor: Ist der Fuß der Messuhr verrutscht, oder hängt der Stößel? Noch einmal aufnehmen.</translation>
+    </message>
 </context>
 </TS>
