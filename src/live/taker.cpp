@@ -130,14 +130,14 @@ Shown Taker::shown(const words::Style& style) const {
     const auto reading = now(false);
     if (!reading) return s;
     s.value = length ? words::liftWithUnit(reading->value, style)
-                     : words::degrees(wrapTurn({reading->value}).deg, style, 1);
+                     : words::fixed(wrapTurn({reading->value}).deg, 1, style) + QChar(0xB0);
     const Dial* dial = length ? dialFor(wish_) : nullptr;
     s.closed = std::min(dial ? dial->quiet.closed() : 1.0, hasAngle() ? angleQuiet_.closed() : 1.0);
     s.waiting = waiting_;
     const auto role = dialOf(wish_);
     const auto at = role ? dials_.find(*role) : dials_.end();
     if (hasAngle() && at != dials_.end() && at->second.passing) {
-        if (at->second.passing->backing())
+        if (at->second.passing->backing() && wish_.what != LiveWish::What::Contact)
             s.doing = Say::tr("going back: left out until it is past where it was");
         else if (isPass(wish_))
             s.doing = Say::tr("turn on forward: the lobe takes itself");
@@ -363,8 +363,6 @@ void Taker::slipped(const QString& name, double by_deg) {
 
 /// A dial that trembles, or shows coarse steps: what it can give is said.
 void Taker::judge(Dial& dial, double mm, double before_mm) {
-    constexpr double kCoarse_mm = 0.018;
-    constexpr int kEnough = 40;
     // Going to and fro, and not creeping one way as a valve does on its ramp.
     constexpr int kOften = 12;
     if (dial.nearly.closed() <= 0.0) dial.reversals = 0;
@@ -378,16 +376,20 @@ void Taker::judge(Dial& dial, double mm, double before_mm) {
             Say::tr("%1 does not come to rest: it trembles by some hundredths. Enter twice takes "
                     "it as it is; the mean of many is taken in passing.")
                 .arg(dial.name));
-    const double step = std::abs(mm - before_mm);
-    if (step < 1e-9) return;
-    dial.finest_mm = std::min(dial.finest_mm, step);
-    if (++dial.steps < kEnough) return;
-    if (dial.finest_mm > kCoarse_mm)
+    // Coarse: whatever it shows lies on a grid, time after time.
+    constexpr double kGrids_mm[] = {0.1, 0.05, 0.025, 0.02};
+    constexpr int kEnough = 40;
+    if (std::abs(mm - before_mm) < 1e-9) return;
+    for (std::size_t i = 0; i < std::size(kGrids_mm); ++i) {
+        const double lines = mm / kGrids_mm[i];
+        int& onIt = dial.onGrid[i];
+        onIt = std::abs(lines - std::round(lines)) < 0.01 ? onIt + 1 : 0;
+        if (onIt != kEnough) continue;
         sayOnce(Say::tr("%1 shows steps of %2 mm and no finer: no event is better than that.")
                     .arg(dial.name)
-                    .arg(dial.finest_mm, 0, 'f', 2));
-    dial.steps = 0;
-    dial.finest_mm = 1e9;
+                    .arg(kGrids_mm[i], 0, 'g', 3));
+        break;
+    }
 }
 
 /// Moved while the crank stood: somebody set the dial elsewhere, or pressed the valve, and what was

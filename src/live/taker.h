@@ -12,6 +12,7 @@
 
 #include <QTimer>
 
+#include <array>
 #include <deque>
 #include <map>
 
@@ -70,9 +71,8 @@ private:
         lobe::Quiet nearly{kTrembles_mm, kTrembles_s}; ///< does not move, and does not come to rest
         lobe::Guard guard{kDialFastest_mm_per_s, kDialSlack_mm};
         lobe::Between between{kDialBeyond_mm};
-        double finest_mm = 1e9; ///< the smallest step it was seen to make
-        int steps = 0;
-        int reversals = 0;                     ///< how often it turned round while it nearly stood
+        std::array<int, 4> onGrid{}; ///< how often in a row it showed a multiple of a coarse step
+        int reversals = 0;           ///< how often it turned round while it nearly stood
         double turned_mm = 0.0, turning = 0.0; ///< where it did last, and which way it goes since
         lobe::Pairing pairing;
         std::optional<lobe::Passing> passing;

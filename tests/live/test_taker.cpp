@@ -94,6 +94,7 @@ private slots:
             stand.findTop();
             const auto& tdc = stand.rig.session->findings().tdc;
             QVERIFY2(tdc.state == TdcState::Proved, qPrintable(QString::number(seed)));
+            QVERIFY2(stand.troubles.isEmpty(), qPrintable(stand.troubles.join(QLatin1Char('\n'))));
             QVERIFY(stand.rig.onDisk().fitted.top == WhichTop::Overlap);
             QVERIFY(stand.rig.onDisk().contacts.front().heard);
             stand.wait(0.3);

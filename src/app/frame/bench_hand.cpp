@@ -99,7 +99,10 @@ BenchHand::BenchHand(const Look&, QWidget* parent)
     press->setObjectName(QStringLiteral("benchPress"));
     press->setCheckable(true);
     dials->addWidget(press);
-    column->addWidget(new PlainLabel(Say::tr("what goes wrong"), this));
+    auto* wrong = new QPushButton(Say::tr("&what goes wrong"), this);
+    wrong->setObjectName(QStringLiteral("benchFaults"));
+    wrong->setCheckable(true);
+    column->addWidget(wrong);
     FlowLayout* all = chips(faults_, false);
     for (std::size_t i = 0; i < simulated::Bench::faults().size(); ++i)
         chip(faults_, all, static_cast<int>(i), faultName(simulated::Bench::faults()[i].name),
@@ -131,9 +134,15 @@ BenchHand::BenchHand(const Look&, QWidget* parent)
     });
     where_->setWordWrap(true);
     where_->setMinimumHeight(where_->fontMetrics().height() * 2 + 4);
-    // Chips flow: how high they are is known of a width alone.
-    constexpr int kWide = 312;
-    setFixedSize(kWide, layout()->heightForWidth(kWide));
+    const auto fit = [this, wrong] {
+        for (QAbstractButton* each : faults_->buttons())
+            each->setVisible(wrong->isChecked());
+        // Chips flow: how high they are is known of a width alone.
+        constexpr int kWide = 312;
+        setFixedSize(kWide, layout()->heightForWidth(kWide));
+    };
+    connect(wrong, &QPushButton::toggled, this, fit);
+    fit();
 }
 
 bool BenchHand::byItself() const {

@@ -259,7 +259,8 @@ void EntryLine::setLive(bool on, double closed, const QColor& colour) {
 
 void EntryLine::paintEvent(QPaintEvent* event) {
     QLineEdit::paintEvent(event);
-    if (closed_ <= 0.0) return;
+    constexpr double kSeen = 0.05;
+    if (closed_ < kSeen) return;
     constexpr int kHigh = 5;
     QPainter p(this);
     const QRect room = rect().adjusted(4, 0, -4, -3);

@@ -86,7 +86,8 @@ QString unitName(Unit unit) {
 QString valueOf(const Instruments::State& s, const words::Style& style) {
     if (!s.last || !s.last->value) return s.last && s.last->takeIt ? Say::tr("pressed") : QString();
     if (s.instrument.role == Role::Angle)
-        return words::degrees(instrument::degreesOf(s.instrument, *s.last->value), style, 1);
+        return words::fixed(instrument::degreesOf(s.instrument, *s.last->value), 1, style) +
+               QChar(0xB0);
     if (s.instrument.format.way == Way::Count) return QString::number(*s.last->value, 'f', 0);
     return s.last->unit == Unit::Degree ? words::degrees(*s.last->value, style, 1)
                                         : words::liftWithUnit(*s.last->value, style);

@@ -4,6 +4,8 @@
 #include "app/frame/preferences.h"
 #include "app/pictures/ring.h"
 
+#include <utility>
+
 namespace app {
 
 namespace {
@@ -41,7 +43,8 @@ LiveView::LiveView(Session& session, Preferences& preferences, const Look& look,
 
 void LiveView::setDesk(Desk* desk) {
     taker_.setDesk(desk);
-    if (!instruments_.none() || shown_ != live::Shown{}) show();
+    // A bench that was made just now has seen nothing of it.
+    if (std::exchange(shown_, {}) != live::Shown{} || !instruments_.none()) show();
 }
 
 /// The simulated ones are gone with the window.
@@ -62,7 +65,7 @@ void LiveView::show() {
     entry_.showLive(now.value, now.closed, now.doing);
     if (!needle) return;
     for (Ring* ring : window_.findChildren<Ring*>())
-        if (ring->isVisible()) ring->setLive(now.at, now.value.isEmpty() ? 0.0 : now.closed);
+        ring->setLive(now.at, now.value.isEmpty() ? 0.0 : now.closed);
 }
 
 } // namespace app

@@ -4,6 +4,9 @@
 #include "app/benches/benches.h"
 #include "app/frame/application.h"
 #include "app/frame/entry_bar.h"
+#include "app/frame/live_view.h"
+#include "app/frame/overlay.h"
+#include "instrument/simulated_rig.h"
 
 #include <QApplication>
 #include <QDir>
@@ -64,13 +67,18 @@ public:
         settle();
     }
 
+    /// For what takes its time.
+    static void rest(int ms) {
+        QEventLoop rest;
+        QTimer::singleShot(ms, &rest, &QEventLoop::quit);
+        rest.exec();
+    }
+
 private:
     static void settle() {
         // Longer than anything waits before it shows itself, such as the portrait of a job.
         constexpr int kRest_ms = 150;
-        QEventLoop rest;
-        QTimer::singleShot(kRest_ms, &rest, &QEventLoop::quit);
-        rest.exec();
+        rest(kRest_ms);
     }
 
     Application& app_;
@@ -95,7 +103,17 @@ QStringList saveViews(Application& application, const QString& folder) {
     walk.go(0, stations::timing, 1, lobe::Side::Intake);
     walk.window().showJobs();
     walk.save(QStringLiteral("jobs"));
-    walk.press(Qt::Key_Escape);
+    walk.window().findChild<Overlay*>(QStringLiteral("jobsPage"))->close();
+    // A job of its own, with the simulated bench at rest on a flank.
+    application.session().newJob(QStringLiteral("Skerry Four on the bench"));
+    auto& rig = walk.window().live().instruments().simulate(
+        simulated::Bench(simulated::engineOf(3), 1, 200.0));
+    rig.bench().put(72.0);
+    walk.window().go(stations::lobes);
+    walk.rest(1200);
+    walk.saveAtStand(QStringLiteral("stand-live"));
+    walk.window().showInstruments();
+    walk.save(QStringLiteral("instruments"));
     return walk.written();
 }
 

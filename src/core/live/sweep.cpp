@@ -66,8 +66,10 @@ std::optional<SweptTop> sweptTop(const std::vector<LiveSample>& s,
         left += off * off;
     }
     // Bands of neighbouring heights share samples: counted as if a third were their own.
-    out.plusMinus_deg =
-        2.0 * std::sqrt(left / (n - 1.0) / (n / 3.0)) + std::abs(out.lean_deg_per_mm) * deep / 4.0;
+    // What an encoder's steps leave, however alike the heights are.
+    constexpr double kLeast_deg = 0.02;
+    out.plusMinus_deg = std::max(kLeast_deg, 2.0 * std::sqrt(left / (n - 1.0) / (n / 3.0)) +
+                                                 std::abs(out.lean_deg_per_mm) * deep / 4.0);
     return out;
 }
 

@@ -12,8 +12,6 @@ const BenchKind benches::tdc{
         [](ViewWalk& walk) {
             walk.go(0, stations::tdc);
             walk.save(QStringLiteral("tdc"));
-            walk.go(2, stations::tdc);
-            walk.saveAtStand(QStringLiteral("stand-tdc"));
         },
 };
 
