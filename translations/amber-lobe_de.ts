@@ -9545,10 +9545,6 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
         <translation>Ventil &amp;niederdrücken</translation>
     </message>
     <message>
-        <source>what goes wrong</source>
-        <translation>was schiefgeht</translation>
-    </message>
-    <message>
         <source>the crank truly stands at %1°, and turns %2° a second</source>
         <translation>die Kurbelwelle steht wirklich bei %1° und dreht %2° in der Sekunde</translation>
     </message>
@@ -9991,6 +9987,14 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     <message>
         <source>Behind the lobe the base circle stands %1 mm off what it was before it: did the dial&apos;s base slip, or does the follower hang? Take it again.</source>
         <translation>Hinter dem Nocken steht der Grundkreis %1 mm anders als davor: Ist der Fuß der Messuhr verrutscht, oder hängt der Stößel? Noch einmal aufnehmen.</translation>
+    </message>
+    <message>
+        <source>&amp;what goes wrong</source>
+        <translation>&amp;was schiefgeht</translation>
+    </message>
+    <message>
+        <source>the encoder&apos;s zero is put where TDC is: both once more prove it</source>
+        <translation>die Null des Drehgebers steht jetzt am OT: beide noch einmal beweisen ihn</translation>
     </message>
 </context>
 </TS>

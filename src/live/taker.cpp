@@ -188,7 +188,10 @@ std::optional<Echo> Taker::take() {
     waiting_ = false;
     const auto reading = now(!still());
     if (!reading) return std::nullopt;
-    const Echo echo = desk_->take(*reading);
+    const bool pair = wish_.what == LiveWish::What::Contact && wish_.afterTop;
+    Echo echo = desk_->take(*reading);
+    if (echo.ok && pair && zeroAtTop())
+        echo.text = Say::tr("the encoder's zero is put where TDC is: both once more prove it");
     if (echo.ok && wish_.what == LiveWish::What::Press)
         if (const auto role = dialOf(wish_))
             if (auto& dial = dials_[*role]; dial.plateau) dial.rest_mm = *dial.plateau;
@@ -464,11 +467,27 @@ void Taker::sweep(const LiveSample& s) {
     emit tookItself(last);
 }
 
+/// A pair of contacts found TDC elsewhere than the encoder's zero, and nothing hangs on that yet:
+/// it is put there. False where it was not.
+bool Taker::zeroAtTop() {
+    constexpr double kThere_deg = 0.05;
+    const TdcPass* pass = session_.findings().tdc.latest();
+    if (!pass || !pass->correction_deg || !noRuns() || std::abs(*pass->correction_deg) < kThere_deg)
+        return false;
+    zeroSet_ = true;
+    instruments_.setAngleZero(*angle_ - *pass->correction_deg);
+    return true;
+}
+
 /// Whether nothing hangs on where the wheel's zero stands.
 bool Taker::findingsEmpty() const {
+    return session_.job().contacts.empty() && noRuns();
+}
+
+bool Taker::noRuns() const {
     const Job& job = session_.job();
-    return job.contacts.empty() && std::all_of(job.runs.begin(), job.runs.end(),
-                                               [](const LiftRun& r) { return r.readings.empty(); });
+    return std::all_of(job.runs.begin(), job.runs.end(),
+                       [](const LiftRun& r) { return r.readings.empty(); });
 }
 
 /// Steeper than any lobe: the needle began anew, or the dial was knocked.

@@ -104,6 +104,8 @@ private:
     void offer(Dial& dial, const lobe::PassedMark& mark);
     void crossing(Dial& dial, const lobe::PassedMark& before, const lobe::PassedMark& now);
     bool findingsEmpty() const;
+    bool noRuns() const;
+    bool zeroAtTop();
     void standsStill();
     void flush(bool through);
     void sayOnce(const QString& sentence);

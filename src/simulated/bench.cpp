@@ -188,7 +188,11 @@ void Bench::sample() {
     const double deg = encoder_ + truth_.pointer_deg + pointer_deg_;
     const long long count =
         std::llround((faults_[Direction] ? -1.0 : 1.0) * deg * kCountsPerTurn / 360.0);
-    say(Tool::Encoder, std::to_string(count) + ";0\n");
+    // The index mark is passed once a turn of the encoder's own.
+    const double turns = std::floor(deg / 360.0);
+    const bool index = indexed_ && turns != *indexed_;
+    indexed_ = turns;
+    say(Tool::Encoder, std::to_string(count) + (index ? ";1\n" : ";0\n"));
 }
 
 std::string Bench::take(Tool tool) {

@@ -86,6 +86,7 @@ private:
     lobe::Place place_ = lobe::Place::Tappet;
     On on_ = On::Intake;
     bool pressed_ = false;
+    std::optional<double> indexed_; ///< turns of the encoder, whole ones
     std::optional<double> stop_;
     std::vector<bool> faults_;
     std::string said_[kTools];

@@ -123,7 +123,7 @@ private slots:
 private:
     static app::Input any(const app::Desk& desk, QRandomGenerator& random) {
         using Of = app::InstrumentReading;
-        switch (random.bounded(12)) {
+        switch (random.bounded(13)) {
         case 0:
         case 1:
             if (const auto all = desk.commands(); !all.isEmpty())
@@ -140,6 +140,20 @@ private:
         case 5:
             return Of{
                 std::nan(""), random.bounded(2) ? Of::Unit::Degree : Of::Unit::Millimetre, {}, {}};
+        case 12: {
+            app::InstrumentPass pass;
+            pass.goesOn = random.bounded(2);
+            pass.through = random.bounded(4) == 0;
+            const double from = random.bounded(720.0) - 360.0;
+            for (int i = random.bounded(12); i > 0; --i)
+                pass.readings.push_back(
+                    Of{random.bounded(9.0), Of::Unit::Millimetre,
+                       random.bounded(30) ? std::optional(from + i) : std::nullopt,
+                       QStringLiteral("dial"), QStringLiteral("FA"), false});
+            if (random.bounded(8) == 0)
+                pass.readings.push_back(Of{1.0, Of::Unit::Millimetre, std::nan(""), {}, {}, false});
+            return pass;
+        }
         case 6:
             return app::Step{random.bounded(2) ? 1 : -1};
         case 7:

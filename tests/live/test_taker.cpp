@@ -391,6 +391,48 @@ private slots:
         }
         QVERIFY(lobes.take(app::Line{QStringLiteral("75a 3.21")}).ok);
     }
+    // What a turn of the crank counts is said wrong: the index mark tells, before a lobe is taken
+    // by it.
+    void countsThatDoNotFit() {
+        Stand stand;
+        auto encoder = stand.instruments.all()[2]->instrument;
+        encoder.counter.countsPerTurn = 5000.0;
+        stand.instruments.change(2, encoder);
+        stand.turnTo(stand.at().crank_deg() + 800.0, 200.0);
+        QVERIFY2(stand.troubles.join(QLatin1Char(' ')).contains(QStringLiteral("7200")),
+                 qPrintable(stand.troubles.join(QLatin1Char('\n'))));
+    }
+
+    // With a stop and an encoder alone: Enter takes each side when the crank stands against it. The
+    // first pair puts the zero where TDC is, the second proves it.
+    void contactsAgainstAStop() {
+        Stand stand(2);
+        stand.instruments.remove(0);
+        stand.instruments.remove(0);
+        app::TdcDesk tdc(*stand.rig.session, stand.rig.manner());
+        QVERIFY(tdc.take(app::Line{QStringLiteral("stop")}).ok);
+        stand.taker.setDesk(&tdc);
+        stand.at().put(-90.0);
+        stand.at().stop(31.0);
+        for (int pass = 0; pass < 2; ++pass)
+            for (const double way : {20.0, -40.0}) {
+                stand.at().turn(way);
+                stand.wait(18.0);
+                stand.at().turn(0.0);
+                stand.wait(1.0);
+                QVERIFY(stand.taker.gives());
+                const auto echo = stand.taker.take();
+                QVERIFY2(echo && echo->ok, echo ? qPrintable(echo->text) : "");
+            }
+        const TdcFindings& found = stand.rig.session->findings().tdc;
+        QStringList contacts;
+        for (const Contact& c : stand.rig.onDisk().contacts)
+            contacts << QString::fromStdString(c.typed) + QString::number(c.pass);
+        QVERIFY2(found.state == TdcState::Proved, qPrintable(contacts.join(QLatin1Char(' '))));
+        QVERIFY2(std::abs(*found.latest()->correction_deg) < 0.06,
+                 qPrintable(QString::number(*found.latest()->correction_deg)));
+    }
+
     void silenceIsSaid() {
         Stand stand;
         stand.wait(0.5);

@@ -53,7 +53,7 @@ Echo LobesDesk::ownPassed(const InstrumentPass& pass) {
     const RunConditions t = conditions();
     for (const InstrumentReading& measured : pass.readings) {
         if (measured.unit != InstrumentReading::Unit::Millimetre || !measured.wheel_deg ||
-            !(std::abs(measured.value) <= kMostLift_mm))
+            !std::isfinite(*measured.wheel_deg) || !(std::abs(measured.value) <= kMostLift_mm))
             return {false, Say::tr("No lobe lifts that far.")};
         Reading r;
         r.at = run_.nearLobe({*measured.wheel_deg});
