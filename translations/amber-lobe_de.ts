@@ -9646,11 +9646,11 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     </message>
     <message>
         <source>&amp;Simulated bench</source>
-        <translation>&amp;Nachgebildeter Stand</translation>
+        <translation>Nachgebildeter &amp;Stand</translation>
     </message>
     <message>
         <source>&amp;Keep what is said</source>
-        <translation>&amp;Aufzeichnen</translation>
+        <translation>Auf&amp;zeichnen</translation>
     </message>
     <message>
         <source>&amp;Unplug</source>
@@ -9658,7 +9658,7 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     </message>
     <message>
         <source>Its &amp;zero is here</source>
-        <translation>Seine Null ist &amp;hier</translation>
+        <translation>Seine Nu&amp;ll ist hier</translation>
     </message>
     <message>
         <source>it says</source>
@@ -9750,7 +9750,7 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     </message>
     <message>
         <source>No longer &amp;keep it</source>
-        <translation>Nicht mehr &amp;aufzeichnen</translation>
+        <translation>Nicht mehr auf&amp;zeichnen</translation>
     </message>
     <message>
         <source>What the instruments say is kept in %1.</source>

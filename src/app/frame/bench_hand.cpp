@@ -9,6 +9,7 @@
 #include <QButtonGroup>
 #include <QCheckBox>
 #include <QHBoxLayout>
+#include <QLocale>
 #include <QPushButton>
 #include <QSlider>
 #include <QVBoxLayout>
@@ -166,8 +167,8 @@ void BenchHand::refresh() {
     if (byItself() && desk_) hand_.work(bench, desk_->live(), clock_());
     if (!isVisible()) return;
     const QString text = Say::tr("the crank truly stands at %1°, and turns %2° a second")
-                             .arg(bench.crank_deg(), 0, 'f', 1)
-                             .arg(bench.turning(), 0, 'f', 0);
+                             .arg(QLocale().toString(bench.crank_deg(), 'f', 1),
+                                  QLocale().toString(bench.turning(), 'f', 0));
     if (text != where_->text()) where_->setText(text);
     if (QAbstractButton* on = dial_->button(static_cast<int>(bench.dialIsOn()));
         on && !on->isChecked())

@@ -268,7 +268,11 @@ void EntryLine::paintEvent(QPaintEvent* event) {
 }
 
 void EntryBar::showLive(const QString& value, double closed, const QString& doing) {
-    if (line_->placeholderText() != value) line_->setPlaceholderText(value);
+    if (line_->placeholderText() != value) {
+        const bool room = line_->placeholderText().size() != value.size();
+        line_->setPlaceholderText(value);
+        if (room) placeEcho();
+    }
     const Theme& t = look().theme();
     line_->setLive(!value.isEmpty(), value.isEmpty() ? 0.0 : closed,
                    closed >= 1.0 ? t.amber : t.muted);
@@ -367,7 +371,9 @@ void EntryBar::placeEcho() {
     const QString text = echo_->text();
     echo_->setVisible(!text.isEmpty());
     if (text.isEmpty()) return;
-    const int typed = std::max(kTyped, line_->fontMetrics().horizontalAdvance(line_->text()) + 34);
+    // Beside what is typed, or the live value that stands in its place.
+    const QString there = line_->text().isEmpty() ? line_->placeholderText() : line_->text();
+    const int typed = std::max(kTyped, line_->fontMetrics().horizontalAdvance(there) + 34);
     const QRect inside = line_->geometry().adjusted(typed, 2, -kEdge, -2);
     const auto fits = [&](int width, int height, int pixels) {
         return width > 60 && QFontMetrics(Look::font(pixels))

@@ -3,40 +3,32 @@
 #include "words/spoken.h"
 
 #include <QLocale>
-
-#ifdef AMBER_VOICE
-#include <QTextToSpeech>
-#else
-class QTextToSpeech {};
-#endif
+#include <QProcess>
+#include <QStandardPaths>
 
 namespace app {
 
-Voice::Voice(QObject* parent) : QObject(parent) {}
-
-Voice::~Voice() = default;
+namespace {
+const QString& speaker() {
+    static const QString found = QStandardPaths::findExecutable(QStringLiteral("spd-say"));
+    return found;
+}
+} // namespace
 
 bool Voice::possible() {
-#ifdef AMBER_VOICE
-    return true;
-#else
-    return false;
-#endif
+    return !speaker().isEmpty();
 }
 
 void Voice::say(const QString& shown) {
     const QString words = words::spoken(shown);
     if (words.isEmpty()) return;
     emit said(words);
-#ifdef AMBER_VOICE
-    if (!engine_) {
-        engine_ = std::make_unique<QTextToSpeech>();
-        engine_->setLocale(QLocale());
-    }
-    if (engine_->state() == QTextToSpeech::BackendError) return;
-    engine_->stop();
-    engine_->say(words);
-#endif
+    if (!possible()) return;
+    // What is said later is what counts; nothing waits for a voice.
+    QProcess::startDetached(speaker(), {QStringLiteral("--cancel")});
+    QProcess::startDetached(speaker(), {QStringLiteral("--language"),
+                                        QLocale().name().section(QLatin1Char('_'), 0, 0),
+                                        QStringLiteral("--"), words});
 }
 
 } // namespace app
