@@ -118,6 +118,11 @@ private:
     bool still() const;
     void followWish();
     double inCycle(double deg) const;
+    /// From mark to mark for what is wished, degrees; 0 where that needs none.
+    double markStep() const;
+    static bool isPass(const app::LiveWish& wish) {
+        return wish.what == app::LiveWish::What::Lift && wish.at && wish.step_deg > 0.0;
+    }
 
     app::Session& session_;
     instrument::Instruments& instruments_;

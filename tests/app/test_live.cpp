@@ -155,7 +155,7 @@ private slots:
     // Read out at the stand, when it is wished: what was taken, and what is asked next.
     void readOut() {
         AtLobes rig(20.0);
-        QSignalSpy said(&rig.window().voice(), &app::Voice::said);
+        QSignalSpy said(&rig.window().live().voice(), &app::Voice::said);
         rig.window().setAtStand(true);
         rig.type(QStringLiteral("0.12"));
         QCOMPARE(said.count(), 0);

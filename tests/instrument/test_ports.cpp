@@ -155,7 +155,8 @@ private slots:
         qInfo("said %d each, heard %lld and %lld", each, instruments.all()[0]->all,
               instruments.all()[1]->all);
         QVERIFY(each > 3000);
-        QVERIFY2(said.contains(QStringLiteral("dial 0,")) && said.contains(QStringLiteral("encoder 0")),
+        QVERIFY2(said.contains(QStringLiteral("dial 0,")) &&
+                     said.contains(QStringLiteral("encoder 0")),
                  qPrintable(said));
         QCOMPARE(instruments.all()[0]->all, static_cast<long long>(each));
         QCOMPARE(instruments.all()[1]->all, static_cast<long long>(each));

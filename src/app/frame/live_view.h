@@ -1,5 +1,6 @@
 // What instruments do, as the window shows it: the live value in the entry line, the needle on
-// every ring in view, and what goes wrong as a sentence. It paints at most so often as an eye sees.
+// every ring, what goes wrong as a sentence, what is asked read out. It paints at most so often as
+// an eye sees. The page to connect them and the hand at the simulated bench are its own.
 #pragma once
 
 #include "app/style/look.h"
@@ -9,40 +10,58 @@
 
 namespace app {
 
+class BenchHand;
+class Dialogs;
 class EntryBar;
+class InstrumentsPage;
+class Overlay;
 class Preferences;
+class Voice;
 
 class LiveView : public QObject {
     Q_OBJECT
 public:
     /// All outlive it.
-    LiveView(Session& session, Preferences& preferences, const Look& look, EntryBar& entry,
-             QWidget& window);
+    LiveView(Session& session, Preferences& preferences, const Look& look, Dialogs& dialogs,
+             EntryBar& entry, QWidget& window);
 
     instrument::Instruments& instruments() { return instruments_; }
-    live::Taker& taker() { return taker_; }
+    Voice& voice() { return *voice_; }
     /// The one that is shown; null for none.
     void setDesk(Desk* desk);
+    /// Only there is anything read out.
+    void setAtStand(bool on) { atStand_ = on; }
+    /// Over the window; null before it was opened first.
+    void openPage();
+    Overlay* page() const;
+    /// The simulated bench beside the window.
+    void showBench();
 
 signals:
-    /// What is wrong, in a sentence.
+    /// What is wrong, in a sentence; empty: all is well again.
     void troubled(const QString& sentence);
-    /// Something was taken by itself; `reading`, large, for whoever hears better than sees.
-    void took(const app::Echo& echo);
 
 private:
     void show();
     void remember();
+    /// What was taken last, or this in its place, and what is asked now.
+    void readOut(const Echo& echo);
 
+    Session& session_;
     Preferences& preferences_;
     const Look& look_;
+    Dialogs& dialogs_;
     EntryBar& entry_;
     QWidget& window_;
     instrument::Instruments instruments_;
     live::Taker taker_;
+    Voice* voice_;
+    InstrumentsPage* page_ = nullptr; ///< made when first asked for
+    BenchHand* hand_ = nullptr;       ///< likewise
+    Desk* desk_ = nullptr;
     QTimer frame_; ///< until it is shown again
     live::Shown shown_;
-    bool loaded_ = false;
+    bool atStand_ = false;
 };
 
 } // namespace app

@@ -3,12 +3,10 @@
 #include "app/benches/benches.h"
 #include "app/benches/engine/engine_station.h"
 #include "app/benches/lobes/lobes_station.h"
-#include "app/frame/bench_hand.h"
 #include "app/frame/deeds.h"
 #include "app/frame/entry_bar.h"
 #include "app/frame/file_traffic.h"
 #include "app/frame/frame.h"
-#include "app/frame/instruments_page.h"
 #include "app/frame/jobs_page.h"
 #include "app/frame/keys.h"
 #include "app/frame/live_view.h"
@@ -20,7 +18,6 @@
 #include "app/frame/to_take.h"
 #include "app/frame/top_bar.h"
 #include "app/frame/typing.h"
-#include "app/frame/voice.h"
 #include "app/frame/welcome.h"
 #include "app/frame/zoom.h"
 #include "app/style/clipboard.h"
@@ -92,8 +89,7 @@ void MainWindow::build(const TypeLoader& type) {
     new Typing(entry_->line());
     files_ = new FileTraffic(*this, session_, books_, dialogs_, preferences_);
     entry_->setAnywhere([this](const QString& text, bool enter) { return anywhere(text, enter); });
-    voice_ = new Voice(this);
-    live_ = new LiveView(session_, preferences_, look_, *entry_, *this);
+    live_ = new LiveView(session_, preferences_, look_, dialogs_, *entry_, *this);
     connect(entry_, &EntryBar::pasted, files_, &FileTraffic::paste);
     connect(entry_->line(), &EntryLine::copyPressed, this, &MainWindow::copyShown);
     quiet_ = new QTimer(this);
@@ -120,15 +116,6 @@ void MainWindow::connectAll() {
         if (!sentence.isEmpty()) return say(sentence);
         message_->hide();
         frame_->place();
-    });
-    connect(entry_, &EntryBar::answered, this, [this](const Echo& echo) {
-        readOut(echo.ok ? QString() : Say::tr("again") + QStringLiteral(": ") + echo.text);
-    });
-    connect(live_, &LiveView::took, this, [this](const Echo& echo) {
-        if (!echo.ok)
-            readOut(Say::tr("again") + QStringLiteral(": ") + echo.text);
-        else if (!echo.text.isEmpty())
-            readOut(echo.text);
     });
     connect(top_, &TopBar::postureWanted, this, [this] { setAtStand(!atStand()); });
     connect(this, &MainWindow::ticked, qApp, [] { QApplication::beep(); });
@@ -204,7 +191,7 @@ void MainWindow::go(const stations::Station& station) {
     if (atStand()) stand_->setCard(target->standCard());
     route_->setCurrent(station);
     entry_->setDesk(&target->desk());
-    followDesk(&target->desk());
+    live_->setDesk(&target->desk());
     entry_->line()->setFocus();
     rememberPlace();
 }
@@ -275,7 +262,7 @@ void MainWindow::welcome() {
     if (Bench* before = bench()) before->desk().setAwake(false);
     frame_->setBench(welcome_);
     entry_->setDesk(&welcome_->desk());
-    followDesk(nullptr);
+    live_->setDesk(nullptr);
     entry_->line()->setFocus();
 }
 
@@ -314,6 +301,7 @@ void MainWindow::setAtStand(bool on) {
     const bool big = on && session_.hasJob() && !naming_;
     top_->setAtStand(big);
     entry_->setAtStand(big);
+    live_->setAtStand(big);
     if (big && bench()) stand_->setCard(bench()->standCard());
     frame_->setAtStand(big);
     entry_->line()->setFocus();
@@ -414,53 +402,14 @@ void MainWindow::showJobs() {
     jobs_->open();
 }
 
-/// What instruments say is for this one.
-void MainWindow::followDesk(Desk* desk) {
-    live_->setDesk(desk);
-    if (hand_) hand_->setDesk(desk);
-}
-
-/// What was taken last and what is asked now, where nobody looks at the screen.
-void MainWindow::readOut(const QString& first) {
-    if (!preferences_.spoken() || !atStand() || !bench()) return;
-    const StandCard card = bench()->standCard();
-    const QString taken = first.isEmpty() ? card.last : first;
-    voice_->say(QStringList{taken, bench()->desk().prompt().ask}.join(QStringLiteral(". ")));
-}
-
 void MainWindow::showInstruments() {
-    if (!instruments_) {
-        const auto streams = [this] {
-            const QFileInfo book(session_.book().path());
-            return book.path() + QLatin1Char('/') + book.completeBaseName() +
-                   QStringLiteral("-streams");
-        };
-        instruments_ = new InstrumentsPage(live_->instruments(), look_, dialogs_, streams, this);
-        connect(instruments_, &InstrumentsPage::said, this, &MainWindow::say);
-        connect(instruments_, &InstrumentsPage::simulated, this, [this] {
-            instruments_->close();
-            showBench();
-        });
-    }
-    closePages(instruments_);
-    instruments_->open();
-}
-
-void MainWindow::showBench() {
-    if (!hand_) hand_ = new BenchHand(look_, this);
-    hand_->setRig(live_->instruments().rig());
-    Bench* shown = bench();
-    hand_->setDesk(shown ? &shown->desk() : nullptr);
-    // Beside the work: over the slate, which has nothing to say yet.
-    constexpr int kAside = 12, kUnder = 96;
-    hand_->move(mapToGlobal(QPoint(width() - hand_->width() - kAside, kUnder)));
-    hand_->show();
-    activateWindow();
+    closePages(live_->page());
+    live_->openPage();
 }
 
 /// One page at a time.
 void MainWindow::closePages(const Overlay* but) {
-    for (Overlay* page : std::initializer_list<Overlay*>{keys_, toTake_, jobs_, instruments_})
+    for (Overlay* page : std::initializer_list<Overlay*>{keys_, toTake_, jobs_, live_->page()})
         if (page && page != but && page->isOpen()) page->close();
 }
 

@@ -23,8 +23,6 @@ class EntryBar;
 class FileTraffic;
 class Frame;
 class JobsPage;
-class InstrumentsPage;
-class BenchHand;
 class KeysOverlay;
 class LiveView;
 class LobesStation;
@@ -37,7 +35,6 @@ class Bench;
 class ToTake;
 class TopBar;
 class TypeLoader;
-class Voice;
 class Welcome;
 
 /// Whether a window is on the screen while its parts are made, or is shown later.
@@ -68,8 +65,6 @@ public:
     void showJobs();
     /// What is plugged into this machine, over the window.
     void showInstruments();
-    /// The simulated bench beside the window.
-    void showBench();
     LiveView& live() { return *live_; }
     FileTraffic& files() { return *files_; }
     const Look& look() const { return look_; }
@@ -101,7 +96,6 @@ public:
     /// Whether what is asked and taken is read out, at the stand.
     void setSpoken(bool on) { preferences_.setSpoken(on); }
     bool spoken() const { return preferences_.spoken(); }
-    Voice& voice() { return *voice_; }
     /// A sentence over the bench until it is answered or another comes.
     void say(const QString& sentence);
     /// Brings a lift table in as a new run of the lobe at hand.
@@ -133,8 +127,6 @@ private:
     void nameWindow();
     void rememberPlace();
     Bench* bench() const;
-    void followDesk(Desk* desk);
-    void readOut(const QString& first);
     void closePages(const Overlay* but = nullptr);
     std::optional<Echo> anywhere(const QString& text, bool enter);
 
@@ -156,11 +148,8 @@ private:
     FileTraffic* files_;
     JobsPage* jobs_ = nullptr; ///< made when first asked for
     LiveView* live_;
-    Voice* voice_;
-    InstrumentsPage* instruments_ = nullptr; ///< likewise
-    BenchHand* hand_ = nullptr;              ///< likewise
-    ToTake* toTake_ = nullptr;               ///< likewise
-    bool naming_ = false;                    ///< the name of a new job is asked for
+    ToTake* toTake_ = nullptr; ///< likewise
+    bool naming_ = false;      ///< the name of a new job is asked for
     bool atStand_ = false;
     Stand* stand_;
     QTimer* quiet_ = nullptr; ///< until the log is folded in
