@@ -9996,5 +9996,21 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <source>the encoder&apos;s zero is put where TDC is: both once more prove it</source>
         <translation>die Null des Drehgebers steht jetzt am OT: beide noch einmal beweisen ihn</translation>
     </message>
+    <message>
+        <source>ordinary petrol</source>
+        <translation>Normalbenzin</translation>
+    </message>
+    <message>
+        <source>high-octane petrol</source>
+        <translation>klopffestes Benzin</translation>
+    </message>
+    <message>
+        <source>racing petrol</source>
+        <translation>Rennbenzin</translation>
+    </message>
+    <message>
+        <source>methanol</source>
+        <translation>Methanol</translation>
+    </message>
 </context>
 </TS>

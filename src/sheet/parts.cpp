@@ -8,6 +8,7 @@
 #include "words/choosing.h"
 #include "words/clearance.h"
 #include "words/explanation.h"
+#include "words/fuel.h"
 #include "words/logbook.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -193,7 +194,7 @@ QString compressionPart(const Job& job, const Findings& f, const Options& o) {
     QStringList within;
     if (f.squeeze->dynamicRatio)
         for (const FuelLimit& fuel : job.reckoning.fuels)
-            within << QString::fromStdString(fuel.name) + QLatin1Char(' ') +
+            within << words::fuelName(fuel.name) + QLatin1Char(' ') +
                           words::shortest(fuel.dynamic, 1, o.style) +
                           (f.squeeze->dynamicRatio->value <= fuel.dynamic ? Say::tr(" (within)")
                                                                           : QString());

@@ -2,6 +2,7 @@
 
 #include "app/pictures/along.h"
 #include "desk/slide_state.h"
+#include "words/fuel.h"
 #include "words/say.h"
 
 #include <QPainter>
@@ -137,7 +138,7 @@ void DynamicCurve::nameFuels(QPainter& p, const Plot& plot) const {
             std::abs(at - named) < 16.0)
             continue;
         named = at;
-        const QString said = QString::fromStdString(f.name) + Say::tr(", up to ") +
+        const QString said = words::fuelName(f.name) + Say::tr(", up to ") +
                              words::fixed(f.dynamic, 1, look().style());
         const double wide =
             std::min<double>(p.fontMetrics().horizontalAdvance(said) + 6.0, box.width() - 8.0);

@@ -129,6 +129,19 @@ void Slide::paintEvent(QPaintEvent*) {
             p.drawLine(QPointF(x(stop), y - 6.0), QPointF(x(stop), y + 6.0));
     }
     const int most = static_cast<int>(range), major = most > 30 ? 10 : 5;
+    // The ends and where it stands come first; a number that has no room beside them is left out.
+    const auto called = [&](int deg) {
+        const QString number = QString::number(std::abs(deg));
+        if (deg == 0) return Say::tr("as it stands");
+        if (deg == most) return number + Say::tr(" early");
+        // The title stands there.
+        if (deg == -most) return title_.isEmpty() ? number + Say::tr(" late") : QString();
+        return number;
+    };
+    const auto room = [&](int deg) {
+        const double wide = std::min(80, p.fontMetrics().horizontalAdvance(called(deg)) + 8);
+        return QRectF(x(deg) - wide / 2.0, y + 17, wide, 18);
+    };
     for (int deg = -most; deg <= most; ++deg) {
         const bool named = deg % major == 0;
         if (most > 60 && !named) continue;
@@ -136,13 +149,10 @@ void Slide::paintEvent(QPaintEvent*) {
         p.drawLine(QPointF(x(deg), y + 8.0), QPointF(x(deg), y + (named ? 16.0 : 12.0)));
         if (!named) continue;
         p.setPen(t.muted);
-        const QString number = QString::number(std::abs(deg));
-        QString text = number;
-        if (deg == 0) text = Say::tr("as it stands");
-        if (deg == most) text = number + Say::tr(" early");
-        // The title stands there.
-        if (deg == -most) text = title_.isEmpty() ? number + Say::tr(" late") : QString();
-        drawFitted(p, QRectF(x(deg) - 40, y + 17, 80, 18), Qt::AlignCenter, text);
+        const bool first = deg == 0 || std::abs(deg) == most;
+        const auto meets = [&](int other) { return room(deg).intersects(room(other)); };
+        if (!first && (meets(0) || meets(most) || meets(-most))) continue;
+        drawFitted(p, QRectF(x(deg) - 40, y + 17, 80, 18), Qt::AlignCenter, called(deg));
     }
     p.setPen(QPen(t.ink, hasFocus() ? 3.0 : 1.6));
     p.setBrush(t.amber);

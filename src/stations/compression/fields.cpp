@@ -3,6 +3,7 @@
 #include "core/compression/compression.h"
 #include "core/tdc/tdc.h"
 #include "core/typed/entry.h"
+#include "words/fuel.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -199,7 +200,7 @@ Field fuels() {
     f.shown = [](const Facts& facts, const Style& style) {
         QStringList said;
         for (const FuelLimit& x : facts.reckoning.fuels)
-            said << QString::fromStdString(x.name) + QLatin1Char(' ') +
+            said << words::fuelName(x.name) + QLatin1Char(' ') +
                         words::shortest(x.dynamic, 1, style);
         return said.isEmpty() ? noValue() : said.join(QStringLiteral(", "));
     };
@@ -207,7 +208,7 @@ Field fuels() {
         const QString line = typed.simplified();
         const auto cut = line.lastIndexOf(QLatin1Char(' '));
         if (cut < 1) return Say::tr("A name, then its dynamic ratio, such as methanol 11.");
-        const std::string name = line.left(cut).toStdString();
+        const std::string name = words::fuelCalled(line.left(cut));
         const QString value = line.mid(cut + 1);
         auto& all = facts.reckoning.fuels;
         const auto same = std::find_if(all.begin(), all.end(),

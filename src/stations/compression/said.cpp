@@ -1,6 +1,7 @@
 // What the Compression station says: the verdict, the schools side by side, what reaches a ratio.
 #include "core/assess/claims.h"
 #include "stations/compression/compression_desk.h"
+#include "words/fuel.h"
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
@@ -38,8 +39,7 @@ QString CompressionDesk::verdict() const {
     QString fuel;
     for (auto it = job().reckoning.fuels.rbegin(); it != job().reckoning.fuels.rend(); ++it)
         if (c.dynamicRatio <= it->dynamic)
-            fuel =
-                Say::tr(" It is within your limit for %1.").arg(QString::fromStdString(it->name));
+            fuel = Say::tr(" It is within your limit for %1.").arg(words::fuelName(it->name));
     if (fuel.isEmpty() && !job().reckoning.fuels.empty())
         fuel = Say::tr(" It is beyond every limit you set.");
     const double a = advance_deg();
