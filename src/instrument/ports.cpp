@@ -13,8 +13,10 @@
 
 #include <cerrno>
 #include <fcntl.h>
+#include <sys/file.h>
 #include <termios.h>
 #include <unistd.h>
+#include <utility>
 
 namespace instrument {
 
@@ -27,6 +29,10 @@ QString noRight(const QString& path) {
     return Say::tr("No right to read %1: whoever is in the group %2 may. Join it (sudo usermod -aG "
                    "%2 $USER), and log in again.")
         .arg(path, group.isEmpty() ? QStringLiteral("dialout") : group);
+}
+
+QString inUse(const QString& path) {
+    return Say::tr("%1 is in use by another program. Close that, and it goes on.").arg(path);
 }
 
 /// Looks for itself once a second while it is not there.
@@ -103,10 +109,7 @@ protected:
         if (port_.open(QIODevice::ReadOnly)) return {};
         if (port_.error() != QSerialPort::PermissionError)
             return Say::tr("%1 cannot be opened: %2.").arg(path, port_.errorString());
-        return QFileInfo(path).isReadable()
-                   ? Say::tr("%1 is in use by another program. Close that, and it goes on.")
-                         .arg(path)
-                   : noRight(path);
+        return QFileInfo(path).isReadable() ? inUse(path) : noRight(path);
     }
 
 private:
@@ -141,6 +144,12 @@ protected:
             return errno == EACCES ? noRight(path_)
                                    : Say::tr("%1 cannot be opened: %2.")
                                          .arg(path_, QString::fromLocal8Bit(std::strerror(errno)));
+        // Of two that read one tool each would hear half of it.
+        if (path_ != QLatin1String("-") && ::flock(fd_, LOCK_EX | LOCK_NB) != 0 &&
+            errno == EWOULDBLOCK) {
+            ::close(std::exchange(fd_, -1));
+            return inUse(path_);
+        }
         termios t{};
         if (::isatty(fd_) && ::tcgetattr(fd_, &t) == 0) {
             ::cfmakeraw(&t);

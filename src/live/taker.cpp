@@ -38,6 +38,8 @@ Taker::Taker(app::Session& session, Instruments& instruments, QObject* parent)
     connect(&session, &app::Session::changed, this, &Taker::followWish);
     connect(&session, &app::Session::selectionChanged, this, &Taker::followWish);
     connect(&session, &app::Session::jobChanged, this, &Taker::anew);
+    // Taken back in its middle, a pass does not go on with what would be left of it.
+    connect(&session, &app::Session::undone, this, &Taker::anew);
     flush_.setInterval(kFlush_ms);
     flush_.setSingleShot(true);
     connect(&flush_, &QTimer::timeout, this, [this] { flush(false); });

@@ -93,6 +93,24 @@ private slots:
         QTRY_COMPARE(heard.values.size(), std::size_t(2));
     }
 
+    // Of two windows at one tool each would hear half of it: the second waits until it is free.
+    void oneAtATime() {
+        const QString link = dir_.filePath(QStringLiteral("shared"));
+        PseudoTerminal terminal;
+        QCOMPARE(terminal.open(link), QString());
+        Instruments second;
+        {
+            Instruments first;
+            first.add(dialAt(QStringLiteral("pipe:") + link));
+            second.add(dialAt(QStringLiteral("pipe:") + link));
+            QVERIFY(first.all()[0]->health == Health::Waiting);
+            QVERIFY(second.all()[0]->health == Health::Lost);
+            QVERIFY2(second.trouble().contains(QStringLiteral("in use")),
+                     qPrintable(second.trouble()));
+        }
+        QTRY_VERIFY_WITH_TIMEOUT(second.all()[0]->health == Health::Waiting, 4000);
+    }
+
     // What is no instrument is told so, and gives no value.
     void nonsenseIsSaid() {
         const QString link = dir_.filePath(QStringLiteral("mad"));

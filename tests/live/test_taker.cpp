@@ -285,6 +285,14 @@ private slots:
         QCOMPARE(stand.rig.onDisk().runs.at(0).readings.size(), std::size_t(0));
         stand.rig.session->redo();
         QCOMPARE(stand.rig.onDisk().runs.at(0).readings.size(), taken);
+        // Taken back while the crank turns on: nothing of the rest is taken without its beginning.
+        stand.taker.setDesk(&lobes);
+        stand.at().turn(20.0);
+        stand.wait(1.0);
+        stand.rig.session->undo();
+        stand.wait(4.0);
+        QTest::qWait(300);
+        QCOMPARE(stand.rig.onDisk().runs.at(0).readings.size(), std::size_t(0));
     }
 
     // Somebody at the crank who does what is asked: from nothing to both lobes, and TDC proved.
