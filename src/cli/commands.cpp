@@ -11,6 +11,7 @@
 #include "cli/model_command.h"
 #include "cli/refusal.h"
 #include "cli/set_command.h"
+#include "cli/shims_command.h"
 #include "cli/take_command.h"
 #include "cli/tdc_command.h"
 #include "cli/text.h"
@@ -73,6 +74,7 @@ public:
         addList(app, host_);
         addExport(app, host_);
         addImport(app, host_);
+        addShims(app, host_);
         addTake(app, host_);
         addTdc(app, host_);
         addCompression(app, host_);

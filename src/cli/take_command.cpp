@@ -22,7 +22,7 @@ using instrument::Role;
 
 namespace {
 
-struct Options {
+struct TakeOptions {
     std::string book, job, side, from;
     int cylinder = 1;
     double step = 1.0;
@@ -71,7 +71,7 @@ Paired pairedOf(const instrument::Stream& stream, Side side, const QString& path
     return out;
 }
 
-void take(const Options& o, const Host& host) {
+void take(const TakeOptions& o, const Host& host) {
     const auto book = openBook(pathOf(o.book));
     const Job job = jobOf(*book, o.job);
     const Side side = sideOf(o.side);
@@ -125,7 +125,7 @@ void take(const Options& o, const Host& host) {
 } // namespace
 
 void addTake(CLI::App& app, Host& host) {
-    const auto o = std::make_shared<Options>();
+    const auto o = std::make_shared<TakeOptions>();
     auto* command = app.add_subcommand(
         "take", "one lobe out of a recorded stream of instruments, as a new run");
     command->add_option("BOOK", o->book, "a book file")->required();
