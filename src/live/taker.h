@@ -44,6 +44,8 @@ public:
     bool leave();
     /// Something is begun to be typed: with an encoder alone it belongs to where the crank stands.
     void typing();
+    /// It is just now giving the desk something by itself, asked by nobody.
+    bool byItself() const { return byItself_; }
     /// Whether some instrument gives what is asked now.
     bool gives() const;
     Shown shown(const words::Style& style) const;
@@ -142,6 +144,7 @@ private:
     std::optional<double> lastKept_deg_; ///< the mark that was given to the desk last
     bool goesOn_ = false;                ///< the next batch is of the pass of the last
     bool waiting_ = false;
+    bool byItself_ = false;
     bool zeroSet_ = false;   ///< the encoder's zero was put elsewhere: it jumps, and did not
     bool backwards_ = false; ///< the crank was counted against its running direction: it was said
     bool held_ = false;      ///< nothing takes itself until somebody says it is right

@@ -4,6 +4,8 @@
 
 #include "words/say.h"
 
+#include <QScopedValueRollback>
+
 #include <algorithm>
 #include <cmath>
 
@@ -62,6 +64,7 @@ void Taker::sweep(const LiveSample& s) {
     }
     // The deepest first, where the wheel runs on under the needle: whatever is asked after it, it
     // is taken.
+    const QScopedValueRollback<bool> self(byItself_, true);
     Echo last{true, {}};
     int taken = 0;
     for (auto p = top->contacts.rbegin(); p != top->contacts.rend() && last.ok; ++p)
@@ -215,6 +218,7 @@ void Taker::flush(bool through) {
     pass.readings.swap(batch_);
     pass.goesOn = goesOn_;
     pass.through = through;
+    const QScopedValueRollback<bool> self(byItself_, true);
     const Echo echo = desk_->take(pass);
     goesOn_ = echo.ok && !through;
     if (!echo.ok) held_ = true;
@@ -233,6 +237,7 @@ void Taker::crossing(Dial& dial, const PassedMark& a, const PassedMark& b) {
     r.value = a.deg + (b.deg - a.deg) * from / (from - to);
     r.source = dial.name;
     r.raw = QString::fromStdString(dial.raw);
+    const QScopedValueRollback<bool> self(byItself_, true);
     const Echo echo = desk_->take(r);
     if (dial.pass.through()) dial.pass.forget();
     emit tookItself(echo);

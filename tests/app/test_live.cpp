@@ -122,6 +122,24 @@ private slots:
         QVERIFY(rig.onDisk().runs[0].readings.empty());
     }
 
+    // What is said of a tool while a lobe takes itself stands until somebody has read it.
+    void aWarningStands() {
+        AtLobes rig(-95.0);
+        rig.type(QStringLiteral("step 1"));
+        rig.bench->bench().setFault("steps", true);
+        rig.bench->bench().turn(40.0);
+        auto* message = rig.find<QLabel>("message");
+        QTRY_VERIFY_WITH_TIMEOUT(
+            message->isVisible() && message->text().contains(QStringLiteral("0.05 mm")), 8000);
+        const std::size_t then = rig.session().run() ? rig.session().run()->readings.size() : 0;
+        QTRY_VERIFY_WITH_TIMEOUT(
+            rig.session().run() && rig.session().run()->readings.size() > then + 20, 8000);
+        QVERIFY(message->isVisible());
+        rig.bench->bench().turn(0.0);
+        rig.type(QStringLiteral("75a 3.2"));
+        QVERIFY(!message->isVisible());
+    }
+
     // Pulled out: a sentence, and hand entry goes on; put back, it is gone.
     void pulledOutIsSaid() {
         AtLobes rig(20.0);

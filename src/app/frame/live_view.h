@@ -27,6 +27,8 @@ public:
 
     instrument::Instruments& instruments() { return instruments_; }
     Voice& voice() { return *voice_; }
+    /// What is being kept is taken by itself: whatever stands to be read goes on standing there.
+    bool takesItself() const { return taker_.byItself(); }
     /// The one that is shown; null for none.
     void setDesk(Desk* desk);
     /// Only there is anything read out.

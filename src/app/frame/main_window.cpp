@@ -125,7 +125,7 @@ void MainWindow::connectAll() {
     connect(&session_, &Session::kept, this, [this] {
         quiet_->start();
         if (preferences_.tick() && atStand()) emit ticked();
-        if (!message_->isHidden()) {
+        if (!message_->isHidden() && !live_->takesItself()) {
             message_->hide();
             frame_->place();
         }
