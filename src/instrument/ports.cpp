@@ -50,7 +50,8 @@ protected:
     double now() const { return clock_(); }
     void gone(const QString& why) {
         again_.start();
-        if (why == said_) return;
+        // Of one that was there, that it is gone says more than what is found in its place.
+        if (why == said_ || (was_ && !said_.isEmpty())) return;
         said_ = why;
         emit lost(why);
     }
@@ -61,9 +62,11 @@ private:
         if (!wrong.isEmpty()) return gone(wrong);
         again_.stop();
         said_.clear();
+        was_ = true;
         emit found();
     }
 
+    bool was_ = false; ///< it was there
     Seconds clock_;
     QTimer again_;
     QString said_;

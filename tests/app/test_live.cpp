@@ -199,6 +199,9 @@ private slots:
         rig.window().live().instruments().add(i);
         rig.restart();
         QCOMPARE(rig.window().live().instruments().all().size(), std::size_t(1));
+        // That it is not there is said from the start.
+        QVERIFY2(rig.text("message").contains(QStringLiteral("There is no port")),
+                 qPrintable(rig.text("message")));
         QCOMPARE(rig.window().live().instruments().all()[0]->instrument.name,
                  QStringLiteral("blue dial"));
         rig.window().live().instruments().simulate(

@@ -87,6 +87,9 @@ private slots:
         QTRY_VERIFY(instruments.all()[0]->health == Health::Lost);
         QVERIFY2(instruments.trouble().contains(QStringLiteral("blue dial is unplugged")),
                  qPrintable(instruments.trouble()));
+        QTest::qWait(1200); // looked after meanwhile, and still unplugged
+        QVERIFY2(instruments.trouble().contains(QStringLiteral("blue dial is unplugged")),
+                 qPrintable(instruments.trouble()));
         QCOMPARE(terminal.open(link), QString());
         QTRY_VERIFY_WITH_TIMEOUT(instruments.all()[0]->health != Health::Lost, 4000);
         terminal.write("2.500 mm\r\n");

@@ -43,8 +43,10 @@ LiveView::LiveView(Session& session, Preferences& preferences, const Look& look,
     connect(&entry, &EntryBar::answered, this, &LiveView::readOut);
     entry_.setLive({[this] { return taker_.take(); }, [this] { taker_.typing(); },
                     [this] { return taker_.leave(); }});
-    // Those of this machine, as they were connected last.
-    for (const QString& line : preferences.instruments())
+}
+
+void LiveView::plugIn() {
+    for (const QString& line : preferences_.instruments())
         if (const auto one = instrument::fromLine(line)) instruments_.add(*one);
     connect(&instruments_, &instrument::Instruments::changed, this, &LiveView::remember);
 }

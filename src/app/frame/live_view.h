@@ -25,6 +25,8 @@ public:
     LiveView(Session& session, Preferences& preferences, const Look& look, Dialogs& dialogs,
              EntryBar& entry, QWidget& window);
 
+    /// Connects those of this machine, as they were last; when somebody listens to what is wrong.
+    void plugIn();
     instrument::Instruments& instruments() { return instruments_; }
     Voice& voice() { return *voice_; }
     /// What is being kept is taken by itself: whatever stands to be read goes on standing there.

@@ -144,6 +144,7 @@ void MainWindow::connectAll() {
     connect(entry_, &EntryBar::entering, &session_, &Session::lookForChanges);
     connect(entry_, &EntryBar::heightChanged, frame_, &Frame::place, Qt::QueuedConnection);
     connect(watch_, &QTimer::timeout, &session_, &Session::lookForChanges);
+    live_->plugIn();
 }
 
 /// The bench of the station at hand; null at the welcome.
