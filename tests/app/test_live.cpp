@@ -134,10 +134,10 @@ private slots:
         rig.bench->bench().turn(40.0);
         auto* message = rig.find<QLabel>("message");
         QTRY_VERIFY_WITH_TIMEOUT(
-            message->isVisible() && message->text().contains(QStringLiteral("0.05 mm")), 8000);
+            message->isVisible() && message->text().contains(QStringLiteral("0.05 mm")), 30000);
         const std::size_t then = rig.session().run() ? rig.session().run()->readings.size() : 0;
         QTRY_VERIFY_WITH_TIMEOUT(
-            rig.session().run() && rig.session().run()->readings.size() > then + 20, 8000);
+            rig.session().run() && rig.session().run()->readings.size() > then + 20, 30000);
         QVERIFY(message->isVisible());
         rig.bench->bench().turn(0.0);
         rig.type(QStringLiteral("75a 3.2"));
