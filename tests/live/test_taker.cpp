@@ -399,6 +399,62 @@ private slots:
         }
         QVERIFY(lobes.take(app::Line{QStringLiteral("75a 3.21")}).ok);
     }
+    // A tool whose unit changes in the middle: nothing takes itself until somebody says it is
+    // meant.
+    void theUnitChanges() {
+        Stand stand(3);
+        stand.instruments.remove(1);
+        stand.findTop();
+        app::LobesDesk lobes(*stand.rig.session, stand.rig.manner());
+        lobes.take(app::Line{QStringLiteral("step 2")});
+        stand.taker.setDesk(&lobes);
+        stand.turnTo(390.0, 60.0);
+        stand.setDial(stand.rig.session->side());
+        stand.turnTo(670.0, 60.0);
+        stand.troubles.clear();
+        instrument::Timed inch{{0.0, instrument::Unit::Inch, false, false, {}, "0.0000 in"},
+                               *stand.now};
+        emit stand.instruments.heard(*stand.instruments.all()[0], {inch});
+        QVERIFY2(stand.troubles.join(QLatin1Char(' ')).contains(QStringLiteral("says inches now")),
+                 qPrintable(stand.troubles.join(QLatin1Char('\n'))));
+        const auto readings = [&] {
+            const auto run = stand.rig.session->run();
+            return run ? run->readings.size() : std::size_t(0);
+        };
+        QTest::qWait(300);
+        const std::size_t before = readings();
+        stand.turnTo(700.0);
+        QTest::qWait(300);
+        QCOMPARE(readings(), before);
+        // Said to be meant, it goes on: that Enter takes what stands there.
+        QVERIFY(stand.taker.take());
+        stand.turnTo(760.0);
+        QTest::qWait(300);
+        QVERIFY(readings() > before + 5);
+    }
+
+    // A pedal takes what is live.
+    void aPedal() {
+        Stand stand;
+        stand.instruments.remove(2);
+        instrument::Instrument pedal;
+        pedal.name = QStringLiteral("pedal");
+        pedal.role = instrument::Role::TakeIt;
+        pedal.format.way = instrument::Way::Pedal;
+        app::LobesDesk lobes(*stand.rig.session, stand.rig.manner());
+        stand.at().dialOn(On::Intake);
+        stand.taker.setDesk(&lobes);
+        stand.wait(1.0);
+        const std::size_t before =
+            stand.rig.session->run() ? stand.rig.session->run()->readings.size() : 0;
+        instrument::Instruments::State trodden;
+        trodden.instrument = pedal;
+        instrument::Timed down{{{}, instrument::Unit::Said, false, true, {}, "!"}, *stand.now};
+        emit stand.instruments.heard(trodden, {down});
+        QVERIFY(stand.rig.session->run());
+        QCOMPARE(stand.rig.session->run()->readings.size(), before + 1);
+    }
+
     // What a turn of the crank counts is said wrong: the index mark tells, before a lobe is taken
     // by it.
     void countsThatDoNotFit() {
