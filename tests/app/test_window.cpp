@@ -13,12 +13,14 @@
 #include <QDragEnterEvent>
 #include <QDropEvent>
 #include <QFile>
+#include <QHelpEvent>
 #include <QMenuBar>
 #include <QMimeData>
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollBar>
 #include <QToolButton>
+#include <QToolTip>
 
 namespace test_window {
 
@@ -415,6 +417,27 @@ private slots:
                 chips += b->isVisible() && b->objectName().startsWith(QLatin1String("cyl"));
             QCOMPARE(chips, rig.session().job().engine.cylinders);
         }
+    }
+
+    // A station's line that has no room is read whole under the mouse.
+    void aCutLineIsReadUnderTheMouse() {
+        Rig rig(true);
+        rig.window().resize(960, 600);
+        QApplication::processEvents();
+        auto* route = rig.find<QWidget>("route");
+        const QStringList lines = route->accessibleDescription().split(QStringLiteral("; "));
+        QVERIFY(lines.size() >= 8);
+        int read = 0;
+        for (int y = 20; y < route->height(); y += 10) {
+            const QPoint at(60, y);
+            QHelpEvent help(QEvent::ToolTip, at, route->mapToGlobal(at));
+            QApplication::sendEvent(route, &help);
+            for (const QString& line : lines)
+                read += QToolTip::text().contains(
+                    line.section(QStringLiteral(", "), 2).toHtmlEscaped());
+        }
+        QToolTip::hideText();
+        QVERIFY(read >= lines.size());
     }
 };
 

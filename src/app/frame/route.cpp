@@ -1,5 +1,6 @@
 #include "app/frame/route.h"
 
+#include "app/style/label.h"
 #include "app/style/shrinking.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -9,6 +10,7 @@
 #include <QPainter>
 #include <QPainterPath>
 #include <QPaintEvent>
+#include <QToolTip>
 
 #include <algorithm>
 #include <utility>
@@ -167,6 +169,18 @@ void Route::paintEvent(QPaintEvent* event) {
             p.drawText(under, Qt::AlignLeft | Qt::AlignTop,
                        metrics.elidedText(said, Qt::ElideRight, static_cast<int>(under.width())));
     }
+}
+
+bool Route::event(QEvent* event) {
+    if (event->type() != QEvent::ToolTip) return Ground::event(event);
+    const auto* help = static_cast<QHelpEvent*>(event);
+    const auto all = shown();
+    QString text;
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (box(static_cast<int>(i)).contains(help->pos()))
+            text = all[i]->name() + QStringLiteral(": ") + line(*all[i]);
+    QToolTip::showText(help->globalPos(), tipOf(text), this);
+    return true;
 }
 
 void Route::mousePressEvent(QMouseEvent* event) {

@@ -27,6 +27,8 @@ signals:
     void chosen(const stations::Station* station);
 
 protected:
+    /// What has no room is read under the mouse.
+    bool event(QEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
