@@ -32,7 +32,10 @@ Taker::Taker(app::Session& session, Instruments& instruments, QObject* parent)
     : QObject(parent), session_(session), instruments_(instruments) {
     connect(&instruments, &Instruments::heard, this, &Taker::hear);
     connect(&instruments, &Instruments::changed, this, [this] {
-        sayOnce(instruments_.trouble());
+        // What else was said stands, whatever a tool does meanwhile.
+        const QString trouble = instruments_.trouble();
+        if (!trouble.isEmpty() || said_ == trouble_) sayOnce(trouble);
+        trouble_ = trouble;
         emit shownChanged();
     });
     connect(&session, &app::Session::changed, this, &Taker::followWish);

@@ -145,10 +145,11 @@ private:
     bool goesOn_ = false;                ///< the next batch is of the pass of the last
     bool waiting_ = false;
     bool byItself_ = false;
+    bool notOnBase_ = false; ///< a lobe was met without its base circle, and it was said
     bool zeroSet_ = false;   ///< the encoder's zero was put elsewhere: it jumps, and did not
     bool backwards_ = false; ///< the crank was counted against its running direction: it was said
     bool held_ = false;      ///< nothing takes itself until somebody says it is right
-    QString said_;
+    QString said_, trouble_;
     QTimer flush_;
 };
 

@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace live {
 
@@ -162,14 +163,15 @@ void Taker::mark(Role role, Dial& dial, const PassedMark& passed) {
     if (wish_.what == LiveWish::What::Event && before) return crossing(dial, *before, passed);
     if (!isPass(wish_)) return;
     if (!dial.pass.onBase()) {
-        if (dial.pass.lifted())
-            sayOnce(Say::tr("Begin on the base circle: turn on until the needle stands, and go on "
-                            "from there."));
+        if (!dial.pass.lifted()) return;
+        notOnBase_ = true;
+        sayOnce(Say::tr("Begin on the base circle: turn on until the needle stands, and go on "
+                        "from there."));
         return;
     }
     // What was passed of the base circle before one could know it for that, too.
     if (!wasOnBase || !lastKept_deg_) {
-        sayOnce(instruments_.trouble());
+        if (std::exchange(notOnBase_, false)) sayOnce(instruments_.trouble());
         const double from =
             std::max(*dial.pass.baseSince_deg(),
                      dial.pass.liftedAt_deg().value_or(passed.deg) - kBaseBefore_deg);
