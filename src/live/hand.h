@@ -32,7 +32,6 @@ private:
     Step step_ = Step::Look;
     double to_deg_ = 0.0, since_s_ = 0.0;
     simulated::On wanted_ = simulated::On::Intake;
-    bool fresh_ = true; ///< the dial was not set on this lobe yet
     lobe::Side last_ = lobe::Side::Intake;
 };
 

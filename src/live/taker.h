@@ -99,6 +99,7 @@ private:
     void sweep(const lobe::LiveSample& sample);
     void touched(Dial& dial);
     void slipped(const QString& name, double by_deg);
+    void otherAngles();
     void judge(Dial& dial, double mm, double before_mm);
     void jumped(Dial& dial, const std::optional<lobe::PassedMark>& before,
                 const lobe::PassedMark& now);
@@ -135,6 +136,7 @@ private:
     lobe::Quiet angleQuiet_{kQuiet_deg, kQuiet_s};
     lobe::Guard angleGuard_{kCrankFastest_deg_per_s, kCrankSlack_deg};
     lobe::Between angleBetween_{kCrankBeyond_deg};
+    lobe::Counter counted_; ///< as the encoder was counted last
     std::optional<double> angle_, angleBegun_, indexAt_, sweptAt_;
     std::string angleRaw_;
     QString angleName_;
@@ -146,7 +148,6 @@ private:
     bool waiting_ = false;
     bool byItself_ = false;
     bool notOnBase_ = false; ///< a lobe was met without its base circle, and it was said
-    bool zeroSet_ = false;   ///< the encoder's zero was put elsewhere: it jumps, and did not
     bool backwards_ = false; ///< the crank was counted against its running direction: it was said
     bool held_ = false;      ///< nothing takes itself until somebody says it is right
     QString said_, trouble_;

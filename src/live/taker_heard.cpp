@@ -40,12 +40,14 @@ void Taker::hear(const Instruments::State& by, const std::vector<instrument::Tim
 }
 
 void Taker::hearAngle(const instrument::Instrument& by, const instrument::Said& said, double t_s) {
+    // Its zero was put elsewhere, or it counts otherwise: it did not move, and no angle before is
+    // one of those that come.
+    if (counted_ != by.counter) otherAngles();
+    counted_ = by.counter;
     const auto believed = angleGuard_.feed(t_s, instrument::degreesOf(by, *said.value));
     if (!believed.value) return;
     const double deg = *believed.value;
-    if (believed.jump && !zeroSet_) slipped(by.name, *believed.jump);
-    zeroSet_ = false;
-    if (angle_ && std::abs(deg - *angle_) > 180.0) angleBegun_.reset(); // its zero was set anew
+    if (believed.jump) slipped(by.name, *believed.jump);
     angle_ = deg;
     angleName_ = by.name;
     angleRaw_ = said.raw;
@@ -133,8 +135,19 @@ void Taker::slipped(const QString& name, double by_deg) {
                 "is believed.")
             .arg(name)
             .arg(std::abs(by_deg), 0, 'f', 1));
+    otherAngles();
+}
+
+void Taker::otherAngles() {
+    angleGuard_.forget();
     angleBetween_.forget();
+    angleQuiet_.forget();
+    angleBegun_.reset();
+    indexAt_.reset();
+    sweptAt_.reset();
+    sweep_.clear();
     for (auto& [role, dial] : dials_) {
+        dial.doneAt.reset();
         dial.pairing.forget();
         dial.pass.forget();
         dial.marks.clear();

@@ -60,7 +60,6 @@ void Taker::sweep(const LiveSample& s) {
     double shift = 0.0;
     if (findingsEmpty()) {
         shift = top->top_deg;
-        zeroSet_ = true;
         instruments_.setAngleZero(*angle_ - shift);
     }
     // The deepest first, where the wheel runs on under the needle: whatever is asked after it, it
@@ -92,7 +91,6 @@ bool Taker::zeroAtTop() {
     const TdcPass* pass = session_.findings().tdc.latest();
     if (!pass || !pass->correction_deg || !noRuns() || std::abs(*pass->correction_deg) < kThere_deg)
         return false;
-    zeroSet_ = true;
     instruments_.setAngleZero(*angle_ - *pass->correction_deg);
     return true;
 }

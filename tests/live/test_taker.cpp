@@ -41,6 +41,12 @@ struct Stand {
             else if (!e.text.isEmpty())
                 said << e.text;
         });
+        // A counter begins wherever it was switched on.
+        if (seed % 2) {
+            auto encoder = instruments.all()[2]->instrument;
+            encoder.counter.zero = 2741.0 * (seed % 4 == 1 ? 1.0 : -1.0);
+            instruments.change(2, encoder);
+        }
         book::SetEngine engine{truth().engine};
         rig.session->keep(engine);
         at().put(-60.0);
@@ -453,6 +459,27 @@ private slots:
         emit stand.instruments.heard(trodden, {down});
         QVERIFY(stand.rig.session->run());
         QCOMPARE(stand.rig.session->run()->readings.size(), before + 1);
+    }
+
+    // The encoder's zero is put elsewhere, by a sweep or by hand: nothing slipped, and the crank
+    // did not go back.
+    void aZeroPutElsewhere() {
+        Stand stand(3); // its counter began far off
+        stand.findTop();
+        app::LobesDesk lobes(*stand.rig.session, stand.rig.manner());
+        stand.taker.setDesk(&lobes);
+        stand.turnTo(75.0);
+        QVERIFY2(!stand.taker.shown({}).doing.contains(QStringLiteral("going back")),
+                 qPrintable(stand.taker.shown({}).doing));
+        stand.wait(0.5);
+        stand.troubles.clear();
+        stand.instruments.setAngleZero(10.0);
+        stand.wait(0.3);
+        stand.turnTo(85.0);
+        QVERIFY2(!stand.taker.shown({}).doing.contains(QStringLiteral("going back")),
+                 qPrintable(stand.taker.shown({}).doing));
+        QVERIFY2(!stand.troubles.join(QLatin1Char(' ')).contains(QStringLiteral("slip")),
+                 qPrintable(stand.troubles.join(QLatin1Char('\n'))));
     }
 
     // What a turn of the crank counts is said wrong: the index mark tells, before a lobe is taken
