@@ -4,6 +4,7 @@
 #include "words/explanation.h"
 #include "words/sentences.h"
 #include "words/setting.h"
+#include "words/springs.h"
 
 namespace cli {
 
@@ -228,6 +229,57 @@ Json clearanceJson(const Findings& findings) {
     return all;
 }
 
+/// Springs valve by valve, what is left of room, and what cannot be.
+Json springsJson(const Job& job, const SpringClaim& c, const words::Style& style) {
+    static constexpr const char* kRooms[] = {"coil_bind",       "seal",        "guide",
+                                             "rocker_retainer", "rocker_stud", "follower_travel",
+                                             "follower_face",   "locator",     "pocket"};
+    if (!c.begun) return {};
+    const auto sideWord = [](Side side) { return side == Side::Intake ? "intake" : "exhaust"; };
+    Json valves = Json::array(), margins = Json::array(), faults = Json::array(),
+         order = Json::array(), set = Json::array(), control = Json::array();
+    for (const SpringValve& v : c.valves)
+        valves.push_back(Json{{"cylinder", v.valve.cylinder},
+                              {"side", sideWord(v.valve.side)},
+                              {"valve", v.valve.valve},
+                              {"measured", orNull(v.measured_mm)},
+                              {"height", orNull(v.height_mm)},
+                              {"shims", v.stack ? Json(v.stack->pieces_mm) : Json()},
+                              {"error", v.stack ? Json(v.stack->error_mm) : Json()},
+                              {"reached", v.reached},
+                              {"spring", v.spring > 0 ? Json(v.spring) : Json()},
+                              {"seat_n", orNull(v.seat_n)},
+                              {"open_n", orNull(v.open_n)},
+                              {"lift", orNull(v.lift_mm)},
+                              {"coil_bind", orNull(v.bindLeft_mm)}});
+    for (const SpringMargin& m : c.margins)
+        margins.push_back(Json{{"room", kRooms[static_cast<int>(m.room)]},
+                               {"side", sideWord(m.valve.side)},
+                               {"left", m.left_mm},
+                               {"limit", m.limit_mm},
+                               {"keeps", m.keeps()}});
+    for (const SpringFaultAt& f : c.faults)
+        faults.push_back(words::sentence(f, job, style));
+    for (const ShimSize& s : c.order)
+        order.push_back(Json{{"size", s.size_mm}, {"count", s.count}});
+    for (const SpringOfSet& s : c.set)
+        set.push_back(
+            Json{{"spring", s.spring}, {"load_n", s.load_n}, {"off", s.off}, {"odd", s.odd}});
+    for (const ControlClaim& x : c.control)
+        control.push_back(Json{{"side", sideWord(x.side)},
+                               {"opening_rpm", x.opening ? Json(x.opening->rpm) : Json()},
+                               {"closing_rpm", x.closing ? Json(x.closing->rpm) : Json()},
+                               {"estimate", true}});
+    return Json{{"valves", valves},
+                {"margins", margins},
+                {"cannot_be", faults},
+                {"order", order},
+                {"set", set},
+                {"spread_numbered_n", orNull(c.spreadNumbered_n)},
+                {"spread_matched_n", orNull(c.spreadMatched_n)},
+                {"control", control}};
+}
+
 /// Where each lobe that was measured stands against its card, or what it would need.
 Json lobesJson(const Findings& findings) {
     static constexpr const char* kStandings[] = {"right", "off", "not known"};
@@ -282,6 +334,7 @@ Json jobJson(const Job& job, const Findings& findings, const words::Style& style
             {"changes", changes},
             {"compression", compressionJson(job, findings)},
             {"clearance", clearanceJson(findings)},
+            {"springs", springsJson(job, findings.springs, style)},
             {"lobes", lobesJson(findings)},
             {"stations", route},
             {"figures", figures},

@@ -7,6 +7,7 @@
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
+#include "words/springs.h"
 
 #include <algorithm>
 #include <array>
@@ -154,6 +155,9 @@ QString verdictPart(const Job& job, const Findings& f, const Options& o) {
         if (c.least_mm)
             out += paragraph((several ? Say::tr("Cylinder %1: ").arg(c.cylinder) : QString()) +
                              words::clearanceVerdict(&c, nullptr, c.side, o.style, true));
+    if (f.springs.begun)
+        out += paragraph(stations::springs.name() + QStringLiteral(": ") +
+                         words::springVerdict(job, f.springs, o.style));
     if (f.squeeze)
         out += paragraph(stations::compression.name() + QStringLiteral(": ") +
                          stations::compression.line(job, f, o.style) + QLatin1Char('.'));

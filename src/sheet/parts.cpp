@@ -13,6 +13,7 @@
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
+#include "words/springs.h"
 
 #include <algorithm>
 
@@ -183,6 +184,35 @@ QString clearance(const Job& job, const Findings& f, const Options& o) {
     return under(Say::tr("Valve to piston"), out);
 }
 
+/// Valve by valve, what is left at full lift, and what else is to be said.
+QString springs(const Job& job, const Findings& f, const Options& o) {
+    const SpringClaim& c = f.springs;
+    if (!c.begun) return {};
+    const auto length = [&](const std::optional<double>& mm) {
+        return mm ? words::clearanceNumber(*mm, o.style) : QString(QChar(0x2013));
+    };
+    const auto load = [&](const std::optional<double>& n) {
+        return n ? words::force(*n, o.style, job.springs.unit) : QString(QChar(0x2013));
+    };
+    Grid t;
+    t.row({Say::tr("valve"), Say::tr("height"), Say::tr("shims"), Say::tr("on the seat"),
+           Say::tr("open"), Say::tr("to coil bind")},
+          true);
+    for (const SpringValve& v : c.valves)
+        if (v.height_mm)
+            t.row({words::valveName(v.valve, job.engine), length(v.height_mm),
+                   v.stack ? words::shimPieces(*v.stack, o.style) : QString(QChar(0x2013)),
+                   load(v.seat_n), load(v.open_n), length(v.bindLeft_mm)});
+    QString out = t.html();
+    if (o.leftOut.contains(QStringLiteral("verdict")))
+        out = paragraph(words::springVerdict(job, c, o.style)) + out;
+    for (const SpringMargin& m : c.margins)
+        out += paragraph(words::marginLine(m, job, o.style));
+    for (const QString& note : words::springNotes(job, c, o.style))
+        out += paragraph(note);
+    return under(Say::tr("Springs"), out + paragraph(words::springCaution()));
+}
+
 /// Which closing it is counted from, and the fuels it keeps within.
 QString compressionPart(const Job& job, const Findings& f, const Options& o) {
     if (!f.squeeze) return {};
@@ -239,6 +269,7 @@ QList<Part> parts() {
             {"figures", Say::tr("figures")},
             {"setting", Say::tr("setting")},
             {"clearance", Say::tr("clearance")},
+            {"springs", Say::tr("springs")},
             {"compression", Say::tr("compression")},
             {"measured", Say::tr("how measured")},
             {"plain", Say::tr("in plain words"), true},
@@ -259,6 +290,7 @@ QString partText(const QString& key, const Job& job, const Findings& f, const Op
     if (key == QLatin1String("figures")) return figuresPart(job, f, o);
     if (key == QLatin1String("setting")) return setting(job, f, o);
     if (key == QLatin1String("clearance")) return clearance(job, f, o);
+    if (key == QLatin1String("springs")) return springs(job, f, o);
     if (key == QLatin1String("compression")) return compressionPart(job, f, o);
     if (key == QLatin1String("details")) return details(f, o);
     if (key == QLatin1String("built")) return built(job, o);

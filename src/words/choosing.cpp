@@ -30,6 +30,14 @@ FigureKind measureOf(WishKind kind) {
         return FigureKind::ValveLift;
     case WishKind::FollowerFace:
         return FigureKind::FollowerFace;
+    case WishKind::IntakeCoilBind:
+    case WishKind::ExhaustCoilBind:
+        return FigureKind::CoilBind;
+    case WishKind::IntakeRetainer:
+    case WishKind::ExhaustRetainer:
+        return FigureKind::RetainerRoom;
+    case WishKind::ControlSpeed:
+        return FigureKind::ControlSpeed;
     default:
         return FigureKind::Duration;
     }
@@ -135,6 +143,16 @@ QString wishName(WishKind kind) {
         return Say::tr("intake closing, after BDC");
     case WishKind::Separation:
         return Say::tr("lobe separation");
+    case WishKind::IntakeCoilBind:
+        return Say::tr("intake room to coil bind");
+    case WishKind::ExhaustCoilBind:
+        return Say::tr("exhaust room to coil bind");
+    case WishKind::IntakeRetainer:
+        return Say::tr("intake retainer room");
+    case WishKind::ExhaustRetainer:
+        return Say::tr("exhaust retainer room");
+    case WishKind::ControlSpeed:
+        return Say::tr("speed the springs control");
     case WishKind::SeatPressure:
         break;
     }

@@ -3,6 +3,7 @@
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
+#include "words/springs.h"
 
 #include <algorithm>
 #include <cmath>
@@ -283,11 +284,19 @@ QStringList remedyLines(const Remedy& r, const ClearanceLimits& limits, const St
     return out << gasket;
 }
 
-QString clearanceCaution() {
-    return Say::tr(
-        "Turn by hand only, stop at resistance; mind fingers and springs. What clears by "
-        "hand may touch at speed: parts stretch, springs lose control. The engine maker's "
-        "manual has the last word.");
+QString clearanceCaution(const SpringClaim& springs, const Style& style) {
+    const QString always =
+        Say::tr("Turn by hand only, stop at resistance; mind fingers and springs. What clears by "
+                "hand may touch at speed: parts stretch, springs lose control. The engine maker's "
+                "manual has the last word.");
+    std::optional<double> rpm;
+    for (const ControlClaim& c : springs.control)
+        if (!rpm || *c.rpm() < *rpm) rpm = c.rpm();
+    if (!rpm) return always;
+    return always + QLatin1Char(' ') +
+           Say::tr("By a rigid estimate the springs are used up at %1 1/min: from there on no "
+                   "clearance holds.")
+               .arg(revolutions(*rpm, style));
 }
 
 } // namespace words

@@ -41,7 +41,8 @@ QString whereToPress(const lobe::ClearanceMap& map, lobe::Side side);
 /// What would bring it up to the limit, each alone: a line each.
 QStringList remedyLines(const lobe::Remedy& remedy, const lobe::ClearanceLimits& limits,
                         const Style& style);
-/// Once: what no figure of a mock-up can know.
-QString clearanceCaution();
+/// Once: what no figure of a mock-up can know; with the speed to which the springs keep the valves
+/// on their lobes, where that is estimated.
+QString clearanceCaution(const lobe::SpringClaim& springs, const Style& style);
 
 } // namespace words

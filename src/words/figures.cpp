@@ -1,4 +1,5 @@
 // The slate's words.
+#include "words/choosing.h"
 #include "words/explanation.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -49,6 +50,14 @@ QString figureName(const FigureId& f) {
         return sideTitle(*f.side) + Say::tr(" flat face needed");
     case FigureKind::Fastest:
         return sideTitle(*f.side) + Say::tr(" fastest, a cam degree");
+    case FigureKind::CoilBind:
+        return sideTitle(*f.side) + Say::tr(" room to coil bind");
+    case FigureKind::RetainerRoom:
+        return sideTitle(*f.side) + Say::tr(" retainer room");
+    case FigureKind::SeatLoad:
+        return sideTitle(*f.side) + Say::tr(" seat load, least");
+    case FigureKind::ControlSpeed:
+        return sideTitle(*f.side) + Say::tr(" spring used up, estimate");
     case FigureKind::RampSpread:
         break;
     }
@@ -77,7 +86,14 @@ std::pair<double, int> figureShown(FigureKind kind, double value, const Style& s
     case FigureKind::Fastest:
         return {value * unit, style.inches() ? 4 : 3};
     case FigureKind::Clearance:
+    case FigureKind::CoilBind:
+    case FigureKind::RetainerRoom:
         return {value * unit, style.inches() ? 3 : 2};
+    case FigureKind::SeatLoad:
+        return {value / forceUnit_n(style), 0};
+    case FigureKind::ControlSpeed:
+        // A rigid estimate is no finer.
+        return {std::round(value / 50.0) * 50.0, 0};
     case FigureKind::FollowerFace:
         return {value * unit, style.inches() ? 3 : 1};
     case FigureKind::OverlapArea:
@@ -101,7 +117,13 @@ QString figureUnit(FigureKind kind, const Style& style) {
     case FigureKind::Clearance:
     case FigureKind::FollowerFace:
     case FigureKind::Fastest:
+    case FigureKind::CoilBind:
+    case FigureKind::RetainerRoom:
         return unitName(style);
+    case FigureKind::SeatLoad:
+        return style.inches() ? QStringLiteral("lb") : QStringLiteral("N");
+    case FigureKind::ControlSpeed:
+        return QStringLiteral("1/min");
     case FigureKind::OverlapArea:
     case FigureKind::Area:
     case FigureKind::ValveArea:

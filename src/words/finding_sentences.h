@@ -57,6 +57,7 @@ AMBER_SENTENCE(BackedUp);
 AMBER_SENTENCE(OtherTurn);
 AMBER_SENTENCE(DialTurn);
 AMBER_SENTENCE(FirstLiftUnlikely);
+AMBER_SENTENCE(RestsElsewhere);
 
 // Of a lobe taken by its events. (events_sentences.cpp)
 AMBER_SENTENCE(EventsOnly);
@@ -102,6 +103,10 @@ AMBER_SENTENCE(MapVoid);
 AMBER_SENTENCE(WaysApart);
 AMBER_SENTENCE(MapsApart);
 AMBER_SENTENCE(ValvesMeet);
+
+// Of springs. (spring_sentences.cpp)
+AMBER_SENTENCE(SpringRoomShort);
+AMBER_SENTENCE(SpringOdd);
 
 #undef AMBER_SENTENCE
 

@@ -203,4 +203,12 @@ QString said(const found::FirstLiftUnlikely& f, const Finding& of, const Style& 
         .arg(lobeName(of), liftWithUnit(f.lift_mm, style), readingAngle(f.at, style));
 }
 
+QString said(const found::RestsElsewhere& f, const Finding& of, const Style& style) {
+    return Say::tr(
+               "%1: the lift begins at %2 and ends at %3 with a jump no ramp makes. The follower "
+               "may rest on something else than the base circle: a smaller base after "
+               "grinding, a follower that cannot come down, a zero set too high.")
+        .arg(lobeName(of), readingAngle(f.leaves, style), readingAngle(f.returns, style));
+}
+
 } // namespace words

@@ -27,6 +27,7 @@ public:
         made.engine = engine();
         static_cast<Stated&>(made) = static_cast<const Stated&>(job_);
         made.choosing = {};
+        made.springs = {}; // what is left of room at its lift is the engine's to say
         made.pinned.clear();
         made.card = slim();
         for (Side side : {Side::Intake, Side::Exhaust}) {

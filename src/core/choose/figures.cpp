@@ -2,6 +2,7 @@
 
 #include "core/assess/clearances.h"
 #include "core/assess/need.h"
+#include "core/assess/springs.h"
 
 #include <algorithm>
 #include <cmath>
@@ -53,6 +54,8 @@ public:
             add(FigureKind::ValveArea, side, {}, area(side));
         for (Side side : {Side::Intake, Side::Exhaust})
             motion(side);
+        for (Side side : {Side::Intake, Side::Exhaust})
+            springs(side);
         return std::move(rows_);
     }
 
@@ -221,6 +224,29 @@ private:
                seat && usual ? std::optional(std::hypot(seat->plusMinus.value_or(0.0),
                                                         usual->plusMinus.value_or(0.0)))
                              : std::nullopt));
+    }
+
+    /// With the springs of the engine; what was measured of them is the job's, not the candidate's.
+    void springs(Side side) {
+        const SpringClaim& claim = f_.springs;
+        const Value lift = maxLift(side);
+        const auto room = [&](SpringRoom which) {
+            return lift ? roomAt(job_, claim, which, side, lift->value) : std::nullopt;
+        };
+        const auto half = lift ? lift->plusMinus : std::nullopt;
+        add(FigureKind::CoilBind, side, {}, of(room(SpringRoom::CoilBind), half));
+        const auto seal = room(SpringRoom::Seal), guide = room(SpringRoom::Guide);
+        add(FigureKind::RetainerRoom, side, {},
+            of(seal && guide ? std::optional(std::min(*seal, *guide))
+               : seal        ? seal
+                             : guide,
+               half));
+        add(FigureKind::SeatLoad, side, {}, of(leastSeat_n(claim, side), std::nullopt));
+        const LobeFigures* lobe = cam_.lobe(side);
+        // A model has no acceleration anybody could go by.
+        const bool measured = lobe && !cam_.model[side];
+        add(FigureKind::ControlSpeed, side, {},
+            of(measured ? controlWith_rpm(job_, claim, *lobe, side) : std::nullopt, std::nullopt));
     }
 
     const Job& job_;

@@ -24,6 +24,10 @@ std::optional<Measured<double>> figureOf(const std::vector<CamFigure>& all, Figu
 /// A wish's number out of the figures of a cam.
 std::optional<Measured<double>> valueOf(const Job& job, const Cam& cam, WishKind kind,
                                         const std::vector<CamFigure>& all) {
+    const auto lesser = [&](FigureKind of) {
+        const auto in = figureOf(all, of, Side::Intake), ex = figureOf(all, of, Side::Exhaust);
+        return in && (!ex || in->value <= ex->value) ? in : ex;
+    };
     switch (kind) {
     case WishKind::Dynamic:
         return figureOf(all, FigureKind::Dynamic, {});
@@ -50,11 +54,22 @@ std::optional<Measured<double>> valueOf(const Job& job, const Cam& cam, WishKind
         return figureOf(all, FigureKind::Closes, Side::Intake);
     case WishKind::Separation:
         return figureOf(all, FigureKind::Separation, {});
+    case WishKind::IntakeCoilBind:
+        return figureOf(all, FigureKind::CoilBind, Side::Intake);
+    case WishKind::ExhaustCoilBind:
+        return figureOf(all, FigureKind::CoilBind, Side::Exhaust);
+    case WishKind::IntakeRetainer:
+        return figureOf(all, FigureKind::RetainerRoom, Side::Intake);
+    case WishKind::ExhaustRetainer:
+        return figureOf(all, FigureKind::RetainerRoom, Side::Exhaust);
+    case WishKind::ControlSpeed:
+        return lesser(FigureKind::ControlSpeed);
     case WishKind::SeatPressure:
         break;
     }
-    if (!cam.spec.seatPressure_n) return std::nullopt;
-    return Measured<double>{*cam.spec.seatPressure_n, std::nullopt};
+    // Of springs that go with the cam as stated, else of those on the bench.
+    if (cam.spec.seatPressure_n) return Measured<double>{*cam.spec.seatPressure_n, std::nullopt};
+    return lesser(FigureKind::SeatLoad);
 }
 
 bool twoCams(const Job& job) {
@@ -128,7 +143,17 @@ public:
         case WishKind::SeatPressure:
             out_.push_back({CureKind::OtherSpring, bound});
             break;
+        case WishKind::IntakeCoilBind:
+        case WishKind::ExhaustCoilBind:
+        case WishKind::IntakeRetainer:
+        case WishKind::ExhaustRetainer: {
+            const bool intake =
+                wish.kind == WishKind::IntakeCoilBind || wish.kind == WishKind::IntakeRetainer;
+            if (!over) lessLift(intake ? Side::Intake : Side::Exhaust, bound - value);
+            break;
+        }
         case WishKind::IntakeCloses:
+        case WishKind::ControlSpeed:
             break;
         }
         return std::move(out_);
@@ -154,6 +179,18 @@ private:
                     {CureKind::Advance, way * std::ceil(std::abs(high) * 10.0 - 1e-6) / 10.0});
                 return;
             }
+    }
+
+    /// Room is lift that is not there: a spring or a seal for this one, or a rocker for less.
+    void lessLift(Side side, double lacking) {
+        const LobeFigures* lobe = cam_.lobe(side);
+        if (!lobe || !lobe->maxLiftAt) return;
+        const Engine& e = cam_.state->job.engine;
+        const double lift = lobe->liftAt(*lobe->maxLiftAt, Place::Valve);
+        out_.push_back({CureKind::Spring, lift + lacking});
+        const double tappet = (lift + e.lash_mm[side]) / e.ratio[side];
+        if (e.ratio[side] != 1.0 && tappet > 0.0)
+            out_.push_back({CureKind::Ratio, (lift - lacking + e.lash_mm[side]) / tappet});
     }
 
     void notch(Side side, double lacking) {

@@ -10,6 +10,7 @@
 #include "core/assess/examine_run.h"
 #include "core/assess/figures.h"
 #include "core/assess/need.h"
+#include "core/assess/springs.h"
 #include "core/assess/witnesses.h"
 #include "core/job/card.h"
 #include "core/route/plan.h"
@@ -274,6 +275,20 @@ void compressions(const Job& job, Findings& out) {
                                   job.reckoning.altitude_m, job.reckoning.exponent);
 }
 
+/// What anybody would want to know of before the engine runs.
+void springs(const Job& job, const Before* before, Findings& out) {
+    out.springs = springClaim(job, out, {}, before);
+    const SpringClaim& s = out.springs;
+    for (const SpringMargin& m : s.margins)
+        if (!m.keeps())
+            out.all.push_back({found::SpringRoomShort{m.room, m.left_mm, m.limit_mm, m.most_mm},
+                               Severity::LookAgain, m.valve.side, m.valve.cylinder});
+    for (const SpringOfSet& one : s.set)
+        if (one.odd)
+            out.all.push_back(
+                {found::SpringOdd{one.spring, one.load_n, one.off}, Severity::LookAgain});
+}
+
 } // namespace
 
 /// What was found of a run before, where nothing it stands on has changed; else null.
@@ -346,6 +361,7 @@ Findings examine(const Job& job, const Before* before) {
     out.clearance = clearanceClaims(job, out);
     for (const MapFindings& m : out.maps)
         if (m.current) out.all.insert(out.all.end(), m.findings.begin(), m.findings.end());
+    springs(job, before, out);
     out.need = need(job, out);
     out.changes = checkChanges(job, out, before);
     out.plan = plan(job, out);

@@ -7,6 +7,7 @@
 #include "core/finding/clearance.h"
 #include "core/finding/events.h"
 #include "core/finding/run.h"
+#include "core/finding/spring.h"
 #include "core/finding/tdc.h"
 
 #include <optional>
@@ -26,7 +27,7 @@ using Any = std::variant<
     NoisyCrossings, SecondLift, OffTheCurve, AreaOfPart, ZeroNotHome, ZeroBleeding, ZeroSlipped,
     ZeroRunOut, BaseNotZero, DropShortened, RepeatedAngle, WideStep, BackedUp, OtherTurn, DialTurn,
     FirstLiftUnlikely, PartLoose, TravelEnds, NoseUnknown, RatioMeasured, PassesAgree, PassesDiffer,
-    PassesMean,
+    PassesMean, RestsElsewhere,
     // Events
     EventsOnly, CentreOnly, DurationUnlikely, CentreUnlikely, NoseUnlikely, CardHeightNear,
     WaysDiffer, WaysAgree, EventOdd, EventSide,
@@ -40,7 +41,9 @@ using Any = std::variant<
     // Valve to piston
     PressesApart, PressOdd, LeastAtEdge, PressStops, FollowerLive, HeadLoose, ClearanceUnder,
     ClearanceOverTravel, GapShape, ClearanceUnsaid, MapCarried, MapVoid, WaysApart, MapsApart,
-    ValvesMeet>;
+    ValvesMeet,
+    // Springs
+    SpringRoomShort, SpringOdd>;
 } // namespace found
 
 struct Finding {

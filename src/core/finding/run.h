@@ -94,6 +94,13 @@ struct BaseNotZero {
     static constexpr auto kCode = "base_not_zero";
     double base_mm;
 };
+/// The follower leaves its rest and comes back to it with a jump, as no ramp does: it is suspected
+/// to rest on something else than the base circle.
+struct RestsElsewhere {
+    static constexpr auto kCode = "rests_elsewhere";
+    CrankDeg leaves, returns;
+    double jump; ///< the smaller of both, mm per crank degree
+};
 /// Lift is small: the equal-drop centre is taken nearer the nose.
 struct DropShortened {
     static constexpr auto kCode = "drop_shortened";

@@ -30,6 +30,12 @@ inline constexpr Bounds cycle_deg{-720.0, 720.0};
 inline constexpr Bounds reading_deg{-3600.0, 3600.0};
 inline constexpr Bounds lift_mm{-30.0, 30.0};
 inline constexpr Bounds step_deg{1e-4, 360.0};
+inline constexpr Bounds load_n{0.0, 20000.0}; ///< of a valve spring
+/// A negative one is read, and refused with the reason where it is used.
+inline constexpr Bounds rate_n_mm{-10000.0, 10000.0};
+inline constexpr Bounds mass_g{0.0, 10000.0};
+inline constexpr Bounds share{0.0, 1.0};
+inline constexpr Bounds rpm{0.0, 40000.0};
 inline constexpr Bounds altitude_m{-500.0, 9000.0};
 } // namespace bounds
 

@@ -28,11 +28,16 @@ enum class WishKind {
     ExhaustClearance,
     IntakeLift, ///< greatest, at the valve, mm: under what spring and seal allow
     ExhaustLift,
-    FollowerFace, ///< a flat follower needs, mm
-    Overlap,      ///< at the events' height, degrees
-    IntakeCloses, ///< at the events' height, degrees after BDC
-    Separation,   ///< cam degrees
-    SeatPressure, ///< of the shut valve's spring, N: stated, not derived
+    FollowerFace,   ///< a flat follower needs, mm
+    Overlap,        ///< at the events' height, degrees
+    IntakeCloses,   ///< at the events' height, degrees after BDC
+    Separation,     ///< cam degrees
+    SeatPressure,   ///< of the shut valve's spring, N: stated, else as at Springs
+    IntakeCoilBind, ///< left to the coils touching, mm
+    ExhaustCoilBind,
+    IntakeRetainer, ///< retainer to seal or guide, mm
+    ExhaustRetainer,
+    ControlSpeed, ///< of the engine, 1/min: the spring's load is used up, rigid estimate
 };
 struct Wish {
     WishKind kind = WishKind::Dynamic;

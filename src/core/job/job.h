@@ -13,6 +13,7 @@
 #include "core/job/lift_run.h"
 #include "core/job/log.h"
 #include "core/job/reckoning.h"
+#include "core/job/springs.h"
 
 #include <cstdint>
 #include <optional>
@@ -27,6 +28,7 @@ struct Stated {
     Reckoning reckoning;
     Trial trial;
     Choosing choosing;
+    Springs springs;                 ///< and rocker gear, and what rides the lobe
     std::vector<std::string> pinned; ///< figures kept on the slate, by key
     std::string by;                  ///< who measures
     bool operator==(const Stated&) const = default;

@@ -524,6 +524,25 @@ const HeightEvents* LobeFigures::events(const Height& height) const {
     return nullptr;
 }
 
+namespace {
+
+/// A follower leaves the base circle by a ramp, whose speed is even at most: a jump beyond any is
+/// that of one that was met by its lobe on the way. At the valve the lash makes such jumps.
+std::optional<found::RestsElsewhere> restsElsewhere(const LobeRequest& request,
+                                                    const LobeFigures& lobe) {
+    constexpr double kNoRamp = 0.02; // mm per crank degree: twice the steepest ramp's
+    if (!lobe.smooth || request.taken.at != Place::Tappet) return std::nullopt;
+    const auto& corners = lobe.smooth->corners();
+    if (corners.size() != 2) return std::nullopt;
+    const double leaves = lobe.smooth->at(corners.front(), 1),
+                 returns = -lobe.smooth->at(corners.back() - 1e-6, 1);
+    const double jump = std::min(leaves, returns);
+    if (jump < kNoRamp) return std::nullopt;
+    return found::RestsElsewhere{{corners.front()}, {corners.back()}, jump};
+}
+
+} // namespace
+
 LobeFigures analyseLobe(const std::vector<LiftPoint>& readings, const LobeRequest& request) {
     LobeFigures out;
     out.side = request.side;
@@ -551,6 +570,8 @@ LobeFigures analyseLobe(const std::vector<LiftPoint>& readings, const LobeReques
     if (out.smooth && out.noseReached)
         out.motion =
             motionOf(*out.smooth, out.taken.at == Place::Valve ? 1.0 / out.taken.ratio : 1.0);
+    if (const auto rests = restsElsewhere(request, out))
+        out.findings.push_back({*rests, Severity::LookAgain, request.side, request.cylinder});
     return out;
 }
 

@@ -7,10 +7,11 @@ namespace lobe {
 
 std::string FigureId::key() const {
     static constexpr const char* kNames[] = {
-        "duration",      "opens",        "closes",     "centre",  "separation",   "advance",
-        "overlap",       "split",        "max_lift",   "area",    "valve_lift",   "lift_at_tdc",
-        "valve_area",    "overlap_area", "closing",    "dynamic", "cranking_kpa", "clearance",
-        "follower_face", "fastest",      "ramp_spread"};
+        "duration",   "opens",         "closes",      "centre",        "separation",
+        "advance",    "overlap",       "split",       "max_lift",      "area",
+        "valve_lift", "lift_at_tdc",   "valve_area",  "overlap_area",  "closing",
+        "dynamic",    "cranking_kpa",  "clearance",   "follower_face", "fastest",
+        "coil_bind",  "retainer_room", "seat_load_n", "control_rpm",   "ramp_spread"};
     static_assert(std::size(kNames) == static_cast<std::size_t>(FigureKind::RampSpread) + 1);
     std::string out = kNames[static_cast<int>(kind)];
     if (side) out += *side == Side::Intake ? ".intake" : ".exhaust";

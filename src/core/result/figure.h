@@ -34,6 +34,10 @@ enum class FigureKind {
     Clearance,    ///< valve to piston, least, mm
     FollowerFace, ///< a flat follower needs, mm
     Fastest,      ///< of the tappet, mm per cam degree
+    CoilBind,     ///< left to the coils touching at its lift, least of the side, mm
+    RetainerRoom, ///< retainer to seal or guide at its lift, the nearer, mm
+    SeatLoad,     ///< least of the side, N
+    ControlSpeed, ///< at which the spring's load is used up, an estimate, 1/min
     RampSpread,   ///< duration at the seat less that at 1.27 mm, degrees
 };
 

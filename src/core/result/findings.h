@@ -4,6 +4,7 @@
 #include "core/claim/clearance_claim.h"
 #include "core/claim/compression_claim.h"
 #include "core/claim/lobe_claim.h"
+#include "core/claim/spring_claim.h"
 #include "core/clearance/map.h"
 #include "core/compression/compression.h"
 #include "core/job/job.h"
@@ -66,6 +67,7 @@ struct Findings {
     std::vector<MoveCheck> changes;          ///< what the changes of setting did
     std::vector<MapFindings> maps;           ///< of valve to piston, in the job's order
     std::vector<ClearanceClaim> clearance;   ///< both valves of each cylinder that was pressed
+    SpringClaim springs;                     ///< and rocker gear and followers
     std::vector<Task> plan;                  ///< what is still to be taken, in order
     std::vector<Finding> all;                ///< every finding, in the order of the route
     /// Each run examined by itself, before the others are looked at: what the next examination of

@@ -111,6 +111,19 @@ Progress settingProgress(const Job& job, const Findings& f) {
                                                                 : Progress::NotBegun;
 }
 
+Progress springsProgress(const Findings& f) {
+    const SpringClaim& s = f.springs;
+    if (!s.begun) return Progress::NotBegun;
+    const bool odd = std::any_of(s.set.begin(), s.set.end(), [](const auto& x) { return x.odd; });
+    const bool far =
+        std::any_of(s.valves.begin(), s.valves.end(), [](const auto& v) { return !v.reached; });
+    if (!s.faults.empty() || s.worst() || odd || far || s.floats()) return Progress::LookAgain;
+    bool all = !s.valves.empty();
+    for (const SpringValve& v : s.valves)
+        all = all && v.measured_mm && v.seat_n && v.bindLeft_mm;
+    return all && s.of(SpringRoom::CoilBind, Side::Intake) ? Progress::Done : Progress::InHand;
+}
+
 Progress compareProgress(const Job& job) {
     const Choosing& c = job.choosing;
     if (!c.decisions.empty()) return Progress::Done;

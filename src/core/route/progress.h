@@ -22,6 +22,9 @@ Progress clearanceProgress(const Findings& findings);
 /// Done with a closing to reckon the dynamic ratio by.
 Progress compressionProgress(const Job& job, const Findings& findings);
 /// Done once a cam is decided for.
+/// Look again: something cannot be, a limit is not kept, or a spring is odd. Done: every height and
+/// the loads are known, and the coils and whatever else was measured keep their limits.
+Progress springsProgress(const Findings& findings);
 Progress compareProgress(const Job& job);
 
 } // namespace lobe

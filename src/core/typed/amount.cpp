@@ -96,6 +96,48 @@ std::optional<Amount> readAmount(std::string_view text) {
     return std::nullopt;
 }
 
+/// What stands before the unit, where one of these stands behind.
+static std::optional<double> inUnit(std::string_view text, double shown,
+                                    std::initializer_list<std::pair<const char*, double>> units) {
+    const auto letters = [](char c) {
+        return std::isalpha(static_cast<unsigned char>(c)) || c == '/' || c == ' ';
+    };
+    std::size_t end = text.size();
+    while (end > 0 && letters(text[end - 1]))
+        --end;
+    const auto number = readNumber(text.substr(0, end));
+    const double* value = std::get_if<double>(&number);
+    if (!value) return std::nullopt;
+    const std::string unit = plain(text.substr(end));
+    if (unit.empty()) return *value * shown;
+    for (const auto& [written, worth] : units)
+        if (unit == written) return *value * worth;
+    return std::nullopt;
+}
+
+std::optional<double> readForce_n(std::string_view text, double shown) {
+    return inUnit(text, shown,
+                  {{"n", 1.0},
+                   {"lb", kPound},
+                   {"lbs", kPound},
+                   {"lbf", kPound},
+                   {"kgf", kKilopond},
+                   {"kg", kKilopond},
+                   {"kp", kKilopond}});
+}
+
+std::optional<double> readRate_n_mm(std::string_view text, double shown) {
+    const double poundInch = kPound / (kInch * 1000.0);
+    return inUnit(text, shown,
+                  {{"n/mm", 1.0},
+                   {"lb/in", poundInch},
+                   {"lbs/in", poundInch},
+                   {"lbf/in", poundInch},
+                   {"kgf/mm", kKilopond},
+                   {"kg/mm", kKilopond},
+                   {"kp/mm", kKilopond}});
+}
+
 Amount inOther(const Amount& q) {
     for (const Unit& u : kUnits)
         if (u.dimension == q.dimension && u.imperial != q.imperial)

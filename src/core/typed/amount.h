@@ -23,6 +23,12 @@ struct Amount {
 /// kPa, psi, bar; cc; kW, hp, PS, and what else they are written as.
 std::optional<Amount> readAmount(std::string_view text);
 
+/// A load, in N: a number or sum with N, lb, kgf (kg, kp), else in the unit shown, of which one is
+/// so many N. Empty where it is neither.
+std::optional<double> readForce_n(std::string_view text, double shown_n);
+/// A spring's rate, in N/mm: with N/mm, lb/in or kgf/mm, else in the unit shown.
+std::optional<double> readRate_n_mm(std::string_view text, double shown_n_mm);
+
 /// The same in the usual unit of the other system: N·m for lb·ft. Factors are those of Boost.Units.
 Amount inOther(const Amount& quantity);
 

@@ -233,7 +233,7 @@ StandCard ClearanceDesk::ownCard(bool asked) const {
                                 findings().clearanceOf(session().side(), session().cylinder()),
                                 f.get(), session().side(), style(), true);
     card.warn = warns();
-    card.tip = words::clearanceCaution();
+    card.tip = words::clearanceCaution(findings().springs, style());
     card.ring = ringScene();
     return card;
 }

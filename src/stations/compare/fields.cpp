@@ -24,6 +24,10 @@ bool isLength(WishKind kind) {
     case WishKind::IntakeLift:
     case WishKind::ExhaustLift:
     case WishKind::FollowerFace:
+    case WishKind::IntakeCoilBind:
+    case WishKind::ExhaustCoilBind:
+    case WishKind::IntakeRetainer:
+    case WishKind::ExhaustRetainer:
         return true;
     default:
         return false;
@@ -33,7 +37,7 @@ bool isLength(WishKind kind) {
 /// What a bare number means: a least for clearances and pressure, a most for lift and face.
 bool bareIsLeast(WishKind kind) {
     return kind == WishKind::IntakeClearance || kind == WishKind::ExhaustClearance ||
-           kind == WishKind::SeatPressure || kind == WishKind::Dynamic;
+           kind >= WishKind::SeatPressure || kind == WishKind::Dynamic;
 }
 
 double unitOf(WishKind kind, const Style& style) {
@@ -61,6 +65,13 @@ std::pair<double, double> boundsOf(WishKind kind) {
         return {-60.0, 150.0};
     case WishKind::Separation:
         return {60.0, 160.0};
+    case WishKind::IntakeCoilBind:
+    case WishKind::ExhaustCoilBind:
+    case WishKind::IntakeRetainer:
+    case WishKind::ExhaustRetainer:
+        return {0.0, 20.0};
+    case WishKind::ControlSpeed:
+        return {500.0, 20000.0};
     case WishKind::SeatPressure:
         break;
     }
@@ -175,7 +186,7 @@ CompareFields compareFields() {
     for (std::size_t i = seldom; i < out.all.size(); ++i)
         out.all[i].seldom = true;
     out.wishes = static_cast<int>(out.all.size());
-    for (int i = 0; i <= static_cast<int>(WishKind::SeatPressure); ++i)
+    for (int i = 0; i <= static_cast<int>(WishKind::ControlSpeed); ++i)
         out.all.push_back(wishField(static_cast<WishKind>(i)));
     out.all[static_cast<std::size_t>(out.wishes)].heading = Say::tr("Wishes and limits");
     for (std::size_t i = 0; i < out.all.size(); ++i)

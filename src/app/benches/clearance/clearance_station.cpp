@@ -56,7 +56,6 @@ ClearanceStation::ClearanceStation(Session& session, const Look& look, Dialogs& 
     behind_->setProperty("role", "quiet");
     helps_->setObjectName(QStringLiteral("clearanceHelps"));
     caution_->setProperty("role", "quiet");
-    caution_->setText(words::clearanceCaution());
     cams_->setObjectName(QStringLiteral("clearanceCams"));
     cams_->setAccessibleName(Say::tr("Least clearance of every cam at hand"));
     log_->setObjectName(QStringLiteral("presses"));
@@ -169,6 +168,7 @@ void ClearanceStation::refreshLog() {
 }
 
 void ClearanceStation::refresh() {
+    caution_->setText(words::clearanceCaution(findings().springs, style()));
     const bool asking = desk_->sheet().field() != nullptr;
     picture_->setCurrentWidget(asking ? asking_ : static_cast<QWidget*>(map_));
     if (asking) {

@@ -1,0 +1,25 @@
+// What is asked of springs, rocker gear and followers beside what is measured valve by valve.
+#pragma once
+
+#include "desk/field.h"
+
+namespace app {
+
+struct SpringFields {
+    std::vector<Field> all;
+    int spring = 0; ///< where what the maker says of the springs begins
+    int tester = 0; ///< the tester's heights
+    int room = 0;   ///< what is measured with the valve shut
+    int follower = 0;
+    int pushRods = 0;
+};
+SpringFields springFields();
+
+/// The words of a line, each a value with its unit: one behind a space belongs to its number, and
+/// so does a fraction to its inches.
+QStringList springValues(const QString& typed);
+/// "0.25x8 0.38x4": sizes in the unit shown and how many of each; why not, else.
+QString readStock(const QString& typed, const words::Style& style,
+                  std::vector<lobe::ShimSize>& stock);
+
+} // namespace app

@@ -1,0 +1,166 @@
+// What the Springs station says: the verdict, what else is to be said, what is left at full lift.
+#include "core/assess/springs.h"
+#include "stations/springs/springs_desk.h"
+#include "words/clearance.h"
+#include "words/say.h"
+#include "words/springs.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace app {
+
+using namespace lobe;
+
+namespace {
+
+QString dash() {
+    return QString(QChar(0x2013));
+}
+
+} // namespace
+
+QString SpringsDesk::verdict() const {
+    return words::springVerdict(job(), claim(), style());
+}
+
+QString SpringsDesk::notes() const {
+    return words::springNotes(job(), claim(), style()).join(QLatin1Char('\n'));
+}
+
+QList<FigureLine> SpringsDesk::margins() const {
+    const SpringClaim& c = claim();
+    const ForceUnit unit = job().springs.unit;
+    QList<FigureLine> rows;
+    rows.append({Say::tr("left / limit, %1").arg(words::unitName(style())), Say::tr("intake"),
+                 Say::tr("exhaust"), false, true});
+    for (const SpringRoom room :
+         {SpringRoom::CoilBind, SpringRoom::Seal, SpringRoom::Guide, SpringRoom::RockerRetainer,
+          SpringRoom::RockerStud, SpringRoom::FollowerTravel, SpringRoom::FollowerFace,
+          SpringRoom::Locator, SpringRoom::Pocket}) {
+        const SpringMargin *in = c.of(room, Side::Intake), *ex = c.of(room, Side::Exhaust);
+        if (!in && !ex && room != SpringRoom::CoilBind) continue;
+        const auto say = [&](const SpringMargin* m) {
+            return m ? QStringLiteral("%1 / %2").arg(words::clearanceNumber(m->left_mm, style()),
+                                                     words::clearanceNumber(m->limit_mm, style()))
+                     : dash();
+        };
+        rows.append({words::roomName(room), say(in), say(ex),
+                     (in && !in->keeps()) || (ex && !ex->keeps()), false});
+    }
+    const auto perSide = [&](const QString& name, auto of, bool strong = false) {
+        const QString in = of(Side::Intake), ex = of(Side::Exhaust);
+        if (in != dash() || ex != dash()) rows.append({name, in, ex, strong, false});
+    };
+    const auto over = [&](Side side, auto value, bool greatest) -> std::optional<double> {
+        std::optional<double> out;
+        for (const SpringValve& v : c.valves)
+            if (const auto x = value(v); v.valve.side == side && x)
+                out = !out ? *x : greatest ? std::max(*out, *x) : std::min(*out, *x);
+        return out;
+    };
+    perSide(Say::tr("valve lift, %1").arg(words::unitName(style())), [&](Side side) {
+        const auto lift = over(
+            side, [](const SpringValve& v) { return v.lift_mm; }, true);
+        return lift ? words::clearanceNumber(*lift, style()) : dash();
+    });
+    perSide(Say::tr("on the seat, %1").arg(words::forceShown(style(), unit).unit), [&](Side side) {
+        const auto n = over(
+            side, [](const SpringValve& v) { return v.seat_n; }, false);
+        return n ? words::forceNumber(*n, style(), unit) : dash();
+    });
+    perSide(Say::tr("open, %1").arg(words::forceShown(style(), unit).unit), [&](Side side) {
+        const auto n = over(
+            side, [](const SpringValve& v) { return v.open_n; }, true);
+        return n ? words::forceNumber(*n, style(), unit) : dash();
+    });
+    perSide(
+        Say::tr("load used up, 1/min"),
+        [&](Side side) {
+            const auto rpm = c.control_rpm(side);
+            return rpm ? words::revolutions(*rpm, style()) : dash();
+        },
+        c.floats());
+    perSide(Say::tr("flat face needed, %1").arg(words::unitName(style())), [&](Side side) {
+        for (const FollowerClaim& f : c.followers)
+            if (f.side == side && f.needed_mm > 0.0 && f.flat)
+                return words::clearanceNumber(f.needed_mm, style());
+        return dash();
+    });
+    perSide(Say::tr("sharpest radius, %1").arg(words::unitName(style())), [&](Side side) {
+        for (const FollowerClaim& f : c.followers)
+            if (f.side == side && f.sharpest)
+                return words::clearanceNumber(f.sharpest->radius_mm, style());
+        return dash();
+    });
+    return rows;
+}
+
+QStringList SpringsDesk::log() const {
+    struct Logged {
+        std::int64_t time_ms;
+        QString text;
+        bool gone;
+    };
+    std::vector<Logged> all;
+    const Springs& s = job().springs;
+    for (const HeightTaken& h : s.heights)
+        all.push_back({h.time_ms,
+                       Say::tr("%1  %2").arg(words::valveName(h.valve, job().engine),
+                                             words::clearanceNumber(h.height_mm, style())),
+                       !h.replaced.empty()});
+    for (const LoadTaken& t : s.tests)
+        if (static_cast<std::size_t>(t.height) < s.testHeights_mm.size())
+            all.push_back(
+                {t.time_ms,
+                 Say::tr("spring %1 at %2  %3")
+                     .arg(t.spring)
+                     .arg(words::clearanceNumber(
+                              s.testHeights_mm[static_cast<std::size_t>(t.height)], style()),
+                          words::force(t.load_n, style(), s.unit)),
+                 !t.replaced.empty()});
+    for (const PushRodTrial& t : s.pushRods.trials)
+        all.push_back(
+            {t.time_ms,
+             Say::tr("%1 rod %2  %3 wide, %4 off")
+                 .arg(words::sideTitle(t.side), words::clearanceNumber(t.length_mm, style()),
+                      words::clearanceNumber(t.wide_mm, style()),
+                      words::signedFixed(style().inches() ? t.middle_mm / kMmPerInch : t.middle_mm,
+                                         style().inches() ? 3 : 2, style())),
+             !t.replaced.empty()});
+    std::stable_sort(all.begin(), all.end(),
+                     [](const Logged& a, const Logged& b) { return a.time_ms < b.time_ms; });
+    std::reverse(all.begin(), all.end());
+    QStringList out;
+    for (const Logged& line : all)
+        out << (line.gone ? Say::tr("%1  struck").arg(line.text) : line.text);
+    return out;
+}
+
+StandCard SpringsDesk::ownCard(bool asked) const {
+    if (asked) return cardOf(prompt(), job());
+    StandCard card;
+    const Prompt p = prompt();
+    card.subject = p.subject;
+    card.ring.rotation = job().engine.rotation;
+    card.ring.wheel = job().fitted.degreeWheel();
+    card.advice = verdict();
+    card.warn = claim().worst() != nullptr || !claim().faults.empty();
+    card.tip = words::springCaution();
+    const QStringList said = log();
+    if (!said.isEmpty()) card.last = Say::tr("last  %1").arg(said.front());
+    if (asks_ == Asks::Heights) {
+        card.side = session().side();
+        card.caption = Say::tr("seat to retainer");
+        const HeightTaken* h = heightOf(job().springs, valve());
+        card.big = h ? words::clearanceNumber(h->height_mm, style()) : dash();
+        card.bigNote = words::unitName(style());
+        card.progress = Say::tr("%1 of %2").arg(claim().heights).arg(claim().valves.size());
+        return card;
+    }
+    card.caption = Say::tr("asked now");
+    card.big = p.ask;
+    return card;
+}
+
+} // namespace app
