@@ -309,7 +309,7 @@
     </message>
     <message>
         <source>ratio</source>
-        <translation>Übersetzung</translation>
+        <translation>übersetzung</translation>
     </message>
     <message>
         <source>seat</source>
@@ -10011,6 +10011,1109 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     <message>
         <source>methanol</source>
         <translation>Methanol</translation>
+    </message>
+    <message>
+        <source>Rocker ratio to try</source>
+        <translation>Kipphebelübersetzung zum Probieren</translation>
+    </message>
+    <message>
+        <source>rockers of %1 tried; fitted %2</source>
+        <translation>Kipphebel mit %1 probiert; eingebaut %2</translation>
+    </message>
+    <message>
+        <source>rockers of %1, fitted</source>
+        <translation>Kipphebel mit %1, eingebaut</translation>
+    </message>
+    <message>
+        <source>The springs of the head, valve by valve</source>
+        <translation>Die Federn des Kopfes, Ventil für Ventil</translation>
+    </message>
+    <message>
+        <source>in %1</source>
+        <comment>a valve</comment>
+        <translation>E %1</translation>
+    </message>
+    <message>
+        <source>ex %1</source>
+        <comment>a valve</comment>
+        <translation>A %1</translation>
+    </message>
+    <message>
+        <source>planned</source>
+        <translation>geplant</translation>
+    </message>
+    <message>
+        <source>spring %1</source>
+        <translation>Feder %1</translation>
+    </message>
+    <message>
+        <source>binds</source>
+        <translation>auf Block</translation>
+    </message>
+    <message>
+        <source>shims</source>
+        <translation>Scheiben</translation>
+    </message>
+    <message>
+        <source>on the seat</source>
+        <translation>geschlossen</translation>
+    </message>
+    <message>
+        <source>open</source>
+        <translation>offen</translation>
+    </message>
+    <message>
+        <source>to coil bind</source>
+        <translation>bis Block</translation>
+    </message>
+    <message>
+        <source>What is stated of springs, rockers and followers</source>
+        <translation>Was zu Federn, Kipphebeln und Stößeln angegeben ist</translation>
+    </message>
+    <message>
+        <source>Room left at full lift</source>
+        <translation>Platz bei vollem Hub</translation>
+    </message>
+    <message>
+        <source>The bands on the end of the stem</source>
+        <translation>Die Laufspuren auf dem Schaftende</translation>
+    </message>
+    <message>
+        <source>rocker&apos;s shaft to the left</source>
+        <translation>Kipphebelwelle links</translation>
+    </message>
+    <message>
+        <source>no trial yet</source>
+        <translation>noch kein Versuch</translation>
+    </message>
+    <message>
+        <source>rod %1: %2 wide</source>
+        <translation>Stange %1: %2 breit</translation>
+    </message>
+    <message>
+        <source>push rod</source>
+        <translation>Stoßstange</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>width</source>
+        <translation>Breite</translation>
+    </message>
+    <message>
+        <source>Springs</source>
+        <translation>Federn</translation>
+    </message>
+    <message>
+        <source>springs</source>
+        <translation>Federn</translation>
+    </message>
+    <message>
+        <source>one for both, or intake then exhaust; - for not known</source>
+        <translation>einer für beide, oder Einlass, dann Auslass; - für unbekannt</translation>
+    </message>
+    <message>
+        <source>One value for both sides, or two: intake, then exhaust.</source>
+        <translation>Ein Wert für beide Seiten, oder zwei: Einlass, dann Auslass.</translation>
+    </message>
+    <message>
+        <source>“%1” is not understood here: type something such as %2.</source>
+        <translation>„%1“ ist hier nicht zu verstehen: etwa %2 eingeben.</translation>
+    </message>
+    <message>
+        <source>height then load, such as 38.5 410; four values: intake, exhaust</source>
+        <translation>Höhe, dann Kraft, etwa 38,5 410; vier Werte: Einlass, Auslass</translation>
+    </message>
+    <message>
+        <source>%1 at %2</source>
+        <translation>%1 bei %2</translation>
+    </message>
+    <message>
+        <source>A height and the load there, such as 38.5 410.</source>
+        <translation>Eine Höhe und die Kraft dort, etwa 38,5 410.</translation>
+    </message>
+    <message>
+        <source>%1 at %2 is no valve spring&apos;s.</source>
+        <translation>%1 bei %2 hat keine Ventilfeder.</translation>
+    </message>
+    <message>
+        <source>sizes and how many, such as 0.25x8 0.38x4; - for none</source>
+        <translation>Dicken und wie viele, etwa 0,25x8 0,38x4; - für keine</translation>
+    </message>
+    <message>
+        <source>Tester&apos;s heights</source>
+        <translation>Höhen am Prüfgerät</translation>
+    </message>
+    <message>
+        <source>where each spring is pressed to, such as 38.5 27; - clears them</source>
+        <translation>worauf jede Feder gedrückt wird, etwa 38,5 27; - löscht sie</translation>
+    </message>
+    <message>
+        <source>Heights such as 38.5 27, at most three.</source>
+        <translation>Höhen wie 38,5 27, höchstens drei.</translation>
+    </message>
+    <message>
+        <source>Two of these heights are one.</source>
+        <translation>Zwei dieser Höhen sind dieselbe.</translation>
+    </message>
+    <message>
+        <source>Loads are read at these heights already: others may be added behind them, none taken away.</source>
+        <translation>Bei diesen Höhen sind schon Kräfte gemessen: weitere dürfen dahinter kommen, keine darf weg.</translation>
+    </message>
+    <message>
+        <source>Height wanted</source>
+        <translation>Gewünschte Höhe</translation>
+    </message>
+    <message>
+        <source>Heights and shims</source>
+        <translation>Höhen und Scheiben</translation>
+    </message>
+    <message>
+        <source>or load on the seat</source>
+        <translation>oder Kraft geschlossen</translation>
+    </message>
+    <message>
+        <source>Shims</source>
+        <translation>Scheiben</translation>
+    </message>
+    <message>
+        <source>Shims in when measured</source>
+        <translation>Scheiben beim Messen drunter</translation>
+    </message>
+    <message>
+        <source>A stack may be off by</source>
+        <translation>Ein Stapel darf abweichen um</translation>
+    </message>
+    <message>
+        <source>Height at coil bind</source>
+        <translation>Höhe auf Block</translation>
+    </message>
+    <message>
+        <source>The springs, by their maker</source>
+        <translation>Die Federn, laut Hersteller</translation>
+    </message>
+    <message>
+        <source>Rate</source>
+        <translation>Federrate</translation>
+    </message>
+    <message>
+        <source>Load at a height</source>
+        <translation>Kraft bei einer Höhe</translation>
+    </message>
+    <message>
+        <source>Load at another height</source>
+        <translation>Kraft bei anderer Höhe</translation>
+    </message>
+    <message>
+        <source>Active coils</source>
+        <translation>Federnde Windungen</translation>
+    </message>
+    <message>
+        <source>Inside diameter</source>
+        <translation>Innendurchmesser</translation>
+    </message>
+    <message>
+        <source>Outside diameter</source>
+        <translation>Außendurchmesser</translation>
+    </message>
+    <message>
+        <source>Locator, outside</source>
+        <translation>Zentrierung, außen</translation>
+    </message>
+    <message>
+        <source>Pocket of the seat</source>
+        <translation>Federbett im Kopf</translation>
+    </message>
+    <message>
+        <source>On the tester</source>
+        <translation>Auf dem Prüfgerät</translation>
+    </message>
+    <message>
+        <source>Tested by</source>
+        <translation>Geprüft von</translation>
+    </message>
+    <message>
+        <source>Loads are shown in</source>
+        <translation>Kräfte zeigen in</translation>
+    </message>
+    <message>
+        <source>Retainer to seal</source>
+        <translation>Teller bis Dichtung</translation>
+    </message>
+    <message>
+        <source>Room with the valve shut</source>
+        <translation>Platz bei geschlossenem Ventil</translation>
+    </message>
+    <message>
+        <source>Retainer to guide</source>
+        <translation>Teller bis Führung</translation>
+    </message>
+    <message>
+        <source>Follower may rise</source>
+        <translation>Stößel darf steigen</translation>
+    </message>
+    <message>
+        <source>Rocker to retainer</source>
+        <translation>Kipphebel bis Teller</translation>
+    </message>
+    <message>
+        <source>Room at full lift, where it is nearest</source>
+        <translation>Platz bei vollem Hub, wo es am engsten ist</translation>
+    </message>
+    <message>
+        <source>Rocker to its stud</source>
+        <translation>Kipphebel bis Stehbolzen</translation>
+    </message>
+    <message>
+        <source>Found at a valve lift of</source>
+        <translation>Gefunden bei Ventilhub</translation>
+    </message>
+    <message>
+        <source>Coil bind: keep</source>
+        <translation>Abstand zum Block</translation>
+    </message>
+    <message>
+        <source>Your own for coil bind</source>
+        <translation>Eigener Abstand zum Block</translation>
+    </message>
+    <message>
+        <source>Retainer to seal and guide</source>
+        <translation>Teller bis Dichtung und Führung</translation>
+    </message>
+    <message>
+        <source>Rocker to retainer and stud</source>
+        <translation>Kipphebel bis Teller und Bolzen</translation>
+    </message>
+    <message>
+        <source>Follower&apos;s way left</source>
+        <translation>Restweg des Stößels</translation>
+    </message>
+    <message>
+        <source>Edge of a flat face</source>
+        <translation>Rand einer flachen Lauffläche</translation>
+    </message>
+    <message>
+        <source>A spring is odd from</source>
+        <translation>Eine Feder fällt auf ab</translation>
+    </message>
+    <message>
+        <source>a share of the load: 0.05 is 5 %</source>
+        <translation>ein Anteil der Kraft: 0,05 sind 5 %</translation>
+    </message>
+    <message>
+        <source>Base circle, across</source>
+        <translation>Grundkreis, Durchmesser</translation>
+    </message>
+    <message>
+        <source>Followers and lobes</source>
+        <translation>Stößel und Nocken</translation>
+    </message>
+    <message>
+        <source>Flat face, across</source>
+        <translation>Flache Lauffläche, Durchmesser</translation>
+    </message>
+    <message>
+        <source>Roller, across</source>
+        <translation>Rolle, Durchmesser</translation>
+    </message>
+    <message>
+        <source>Base circle before grinding</source>
+        <translation>Grundkreis vor dem Schleifen</translation>
+    </message>
+    <message>
+        <source>Lash shims, caps at hand</source>
+        <translation>Spielplättchen, Kappen zur Hand</translation>
+    </message>
+    <message>
+        <source>Mass at the valve</source>
+        <translation>Masse am Ventil</translation>
+    </message>
+    <message>
+        <source>valve, retainer, locks, a third of the spring, the rocker&apos;s share; one for both, or intake then exhaust</source>
+        <translation>Ventil, Teller, Keile, ein Drittel der Feder, Anteil des Kipphebels; einer für beide, oder Einlass, dann Auslass</translation>
+    </message>
+    <message>
+        <source>Speed</source>
+        <translation>Drehzahl</translation>
+    </message>
+    <message>
+        <source>Mass at the tappet</source>
+        <translation>Masse am Stößel</translation>
+    </message>
+    <message>
+        <source>follower and push rod; one for both, or intake then exhaust</source>
+        <translation>Stößel und Stoßstange; einer für beide, oder Einlass, dann Auslass</translation>
+    </message>
+    <message>
+        <source>Speed wanted</source>
+        <translation>Gewünschte Drehzahl</translation>
+    </message>
+    <message>
+        <source>1/min; 0: as the purpose at Compare says</source>
+        <translation>1/min; 0: wie der Zweck bei Vergleich sagt</translation>
+    </message>
+    <message>
+        <source>Length is called by</source>
+        <translation>Länge bestimmt durch</translation>
+    </message>
+    <message>
+        <source>Push rods</source>
+        <translation>Stoßstangen</translation>
+    </message>
+    <message>
+        <source>Adjustable one, screwed home</source>
+        <translation>Verstellbare, ganz eingedreht</translation>
+    </message>
+    <message>
+        <source>Its thread&apos;s pitch</source>
+        <translation>Steigung ihres Gewindes</translation>
+    </message>
+    <message>
+        <source>Preload, by the maker</source>
+        <translation>Vorspannung, laut Hersteller</translation>
+    </message>
+    <message>
+        <source>Preload is in the trials</source>
+        <translation>Vorspannung ist in den Versuchen</translation>
+    </message>
+    <message>
+        <source>Stem, across</source>
+        <translation>Ventilschaft, Durchmesser</translation>
+    </message>
+    <message>
+        <source>Rocker&apos;s arm, shaft to nose</source>
+        <translation>Kipphebelarm, Welle bis Nase</translation>
+    </message>
+    <message>
+        <source>Nose over square, shut</source>
+        <translation>Nase über dem Lot, zu</translation>
+    </message>
+    <message>
+        <source>Sizes and how many, such as %1.</source>
+        <translation>Dicken und wie viele, etwa %1.</translation>
+    </message>
+    <message>
+        <source>left / limit, %1</source>
+        <translation>Rest / Grenze, %1</translation>
+    </message>
+    <message>
+        <source>valve lift, %1</source>
+        <translation>Ventilhub, %1</translation>
+    </message>
+    <message>
+        <source>on the seat, %1</source>
+        <translation>geschlossen, %1</translation>
+    </message>
+    <message>
+        <source>open, %1</source>
+        <translation>offen, %1</translation>
+    </message>
+    <message>
+        <source>flat face needed, %1</source>
+        <translation>nötige Lauffläche, %1</translation>
+    </message>
+    <message>
+        <source>sharpest radius, %1</source>
+        <translation>kleinster Radius, %1</translation>
+    </message>
+    <message>
+        <source>%1  %2</source>
+        <translation>%1  %2</translation>
+    </message>
+    <message>
+        <source>spring %1 at %2  %3</source>
+        <translation>Feder %1 bei %2  %3</translation>
+    </message>
+    <message>
+        <source>%1 rod %2  %3 wide, %4 off</source>
+        <translation>Stange %1 %2  %3 breit, %4 daneben</translation>
+    </message>
+    <message>
+        <source>%1  struck</source>
+        <translation>%1  gestrichen</translation>
+    </message>
+    <message>
+        <source>last  %1</source>
+        <translation>zuletzt  %1</translation>
+    </message>
+    <message>
+        <source>seat to retainer</source>
+        <translation>Sitz bis Teller</translation>
+    </message>
+    <message>
+        <source>what springs they are</source>
+        <translation>welche Federn es sind</translation>
+    </message>
+    <message>
+        <source>room: seals, guides, rockers</source>
+        <translation>Platz: Dichtungen, Führungen, Kipphebel</translation>
+    </message>
+    <message>
+        <source>followers, base circles, masses</source>
+        <translation>Stößel, Grundkreise, Massen</translation>
+    </message>
+    <message>
+        <source>loads, spring by spring</source>
+        <translation>Kräfte, Feder für Feder</translation>
+    </message>
+    <message>
+        <source>heights, valve by valve</source>
+        <translation>Höhen, Ventil für Ventil</translation>
+    </message>
+    <message>
+        <source>trials with push rods</source>
+        <translation>Versuche mit Stoßstangen</translation>
+    </message>
+    <message>
+        <source>This engine has no push rods.</source>
+        <translation>Dieser Motor hat keine Stoßstangen.</translation>
+    </message>
+    <message>
+        <source>Length, middle of the band, its width: 178.5 -0.4 1.8.</source>
+        <translation>Länge, Mitte der Spur, ihre Breite: 178,5 -0,4 1,8.</translation>
+    </message>
+    <message>
+        <source>54.2 15.6  at Springs</source>
+        <translation>54,2 15,6  bei Federn</translation>
+    </message>
+    <message>
+        <source>seat and retainer from one edge: the height between them</source>
+        <translation>Sitz und Teller von einer Kante: die Höhe dazwischen</translation>
+    </message>
+    <message>
+        <source>ratio 1.65  at Springs</source>
+        <translation>ratio 1,65  bei Federn</translation>
+    </message>
+    <message>
+        <source>tries other rockers; ratio alone lets go of them</source>
+        <translation>probiert andere Kipphebel; ratio allein lässt sie los</translation>
+    </message>
+    <message>
+        <source>178.5 -0.4 1.8  at the push rods</source>
+        <translation>178,5 -0,4 1,8  bei den Stoßstangen</translation>
+    </message>
+    <message>
+        <source>a trial: length, middle of the band on the stem, its width; cap 2 and stand 0.5 behind it</source>
+        <translation>ein Versuch: Länge, Mitte der Spur auf dem Schaft, ihre Breite; dahinter cap 2 und stand 0,5</translation>
+    </message>
+    <message>
+        <source>6.5t -0.4 1.8  at the push rods</source>
+        <translation>6,5t -0,4 1,8  bei den Stoßstangen</translation>
+    </message>
+    <message>
+        <source>the same by the turns of an adjustable one</source>
+        <translation>dasselbe nach Umdrehungen einer verstellbaren</translation>
+    </message>
+    <message>
+        <source>ratio</source>
+        <comment>typed</comment>
+        <translation>übersetzung</translation>
+    </message>
+    <message>
+        <source>This engine has no rockers to change.</source>
+        <translation>Dieser Motor hat keine Kipphebel zu tauschen.</translation>
+    </message>
+    <message>
+        <source>the rockers that are fitted</source>
+        <translation>die eingebauten Kipphebel</translation>
+    </message>
+    <message>
+        <source>A ratio from 1 to 2.5, or two: intake, then exhaust.</source>
+        <translation>Eine Übersetzung von 1 bis 2,5, oder zwei: Einlass, dann Auslass.</translation>
+    </message>
+    <message>
+        <source>tries rockers of %1</source>
+        <translation>probiert Kipphebel mit %1</translation>
+    </message>
+    <message>
+        <source>From the seat to the retainer, such as %1; or seat and retainer from one edge.</source>
+        <translation>Vom Sitz bis zum Teller, etwa %1; oder Sitz und Teller von einer Kante.</translation>
+    </message>
+    <message>
+        <source>%1 is hardly the height of a valve spring: expected %2 to %3.</source>
+        <translation>%1 ist kaum die Höhe einer Ventilfeder: erwartet %2 bis %3.</translation>
+    </message>
+    <message>
+        <source>, %1 of shims</source>
+        <translation>, %1 Scheiben</translation>
+    </message>
+    <message>
+        <source>, %1 shorter than wanted</source>
+        <translation>, %1 kürzer als gewünscht</translation>
+    </message>
+    <message>
+        <source>A number from 1 to 99, as they are numbered.</source>
+        <translation>Eine Nummer von 1 bis 99, wie sie nummeriert sind.</translation>
+    </message>
+    <message>
+        <source>go to spring %1</source>
+        <translation>zu Feder %1</translation>
+    </message>
+    <message>
+        <source>The tester&apos;s heights come first: S, then down to them.</source>
+        <translation>Zuerst die Höhen am Prüfgerät: S, dann hinunter zu ihnen.</translation>
+    </message>
+    <message>
+        <source>A load such as %1.</source>
+        <translation>Eine Kraft wie %1.</translation>
+    </message>
+    <message>
+        <source>%1 at %2, but %3 at %4: the load would fall as it is compressed. Exchanged?</source>
+        <translation>%1 bei %2, aber %3 bei %4: die Kraft fiele beim Zusammendrücken. Vertauscht?</translation>
+    </message>
+    <message>
+        <source>spring %1: %2 at %3</source>
+        <translation>Feder %1: %2 bei %3</translation>
+    </message>
+    <message>
+        <source>Length, middle of the band, its width: 178.5 -0.4 1.8. Then cap 2, stand 0.5 where they are on.</source>
+        <translation>Länge, Mitte der Spur, ihre Breite: 178,5 -0,4 1,8. Dann cap 2, stand 0,5, wo sie drauf sind.</translation>
+    </message>
+    <message>
+        <source>For turns the adjustable one&apos;s length screwed home and its pitch are wanted, further down.</source>
+        <translation>Für Umdrehungen sind die Länge der verstellbaren, ganz eingedreht, und ihre Steigung nötig, weiter unten.</translation>
+    </message>
+    <message>
+        <source>%1 is hardly a push rod: expected %2 to %3.</source>
+        <translation>%1 ist kaum eine Stoßstange: erwartet %2 bis %3.</translation>
+    </message>
+    <message>
+        <source>A band is as wide as the stem at most, and lies on it.</source>
+        <translation>Eine Spur ist höchstens so breit wie der Schaft und liegt auf ihm.</translation>
+    </message>
+    <message>
+        <source>%1: band %2 wide, its middle %3 off</source>
+        <translation>%1: Spur %2 breit, ihre Mitte %3 daneben</translation>
+    </message>
+    <message>
+        <source>springs, %1</source>
+        <translation>Federn, %1</translation>
+    </message>
+    <message>
+        <source>, now %1</source>
+        <translation>, jetzt %1</translation>
+    </message>
+    <message>
+        <source>seat to retainer?</source>
+        <translation>Sitz bis Teller?</translation>
+    </message>
+    <message>
+        <source>keep, the next valve</source>
+        <translation>behalten, nächstes Ventil</translation>
+    </message>
+    <message>
+        <source>54.2 15.6 seat and retainer   S springs  T tester  R room  F followers</source>
+        <translation>54,2 15,6 Sitz und Teller   S Federn  T Prüfgerät  R Platz  F Stößel</translation>
+    </message>
+    <message>
+        <source>  P push rods</source>
+        <translation>  P Stoßstangen</translation>
+    </message>
+    <message>
+        <source>spring %1 of the set</source>
+        <translation>Feder %1 des Satzes</translation>
+    </message>
+    <message>
+        <source>the tester&apos;s heights?</source>
+        <translation>Höhen am Prüfgerät?</translation>
+    </message>
+    <message>
+        <source>load at %1?</source>
+        <translation>Kraft bei %1?</translation>
+    </message>
+    <message>
+        <source>keep, the next</source>
+        <translation>behalten, nächste</translation>
+    </message>
+    <message>
+        <source>%1   spring 9 go there   Back strike   Esc heights</source>
+        <translation>%1   spring 9 dorthin   Rück streichen   Esc Höhen</translation>
+    </message>
+    <message>
+        <source>push rod, %1</source>
+        <translation>Stoßstange, %1</translation>
+    </message>
+    <message>
+        <source>length, middle of the band, its width?</source>
+        <translation>Länge, Mitte der Spur, Breite?</translation>
+    </message>
+    <message>
+        <source>keep the trial</source>
+        <translation>Versuch behalten</translation>
+    </message>
+    <message>
+        <source>178.5 -0.4 1.8 cap 2 stand 0.5   6.5t by turns   Back strike   Esc heights</source>
+        <translation>178,5 -0,4 1,8 cap 2 stand 0,5   6,5t nach Umdrehungen   Rück streichen   Esc Höhen</translation>
+    </message>
+    <message>
+        <source>intake room to coil bind</source>
+        <translation>Einlass, Abstand zum Block</translation>
+    </message>
+    <message>
+        <source>exhaust room to coil bind</source>
+        <translation>Auslass, Abstand zum Block</translation>
+    </message>
+    <message>
+        <source>intake retainer room</source>
+        <translation>Einlass, Platz unter dem Teller</translation>
+    </message>
+    <message>
+        <source>exhaust retainer room</source>
+        <translation>Auslass, Platz unter dem Teller</translation>
+    </message>
+    <message>
+        <source>speed the springs control</source>
+        <translation>Drehzahl, die die Federn beherrschen</translation>
+    </message>
+    <message>
+        <source>By a rigid estimate the springs are used up at %1 1/min: from there on no clearance holds.</source>
+        <translation>Nach starrer Schätzung sind die Federn bei %1 1/min am Ende: ab da hält kein Freigang.</translation>
+    </message>
+    <message>
+        <source> room to coil bind</source>
+        <translation> bis Block</translation>
+    </message>
+    <message>
+        <source> retainer room</source>
+        <translation> unter dem Teller</translation>
+    </message>
+    <message>
+        <source> seat load, least</source>
+        <translation> Kraft geschlossen</translation>
+    </message>
+    <message>
+        <source> spring used up, estimate</source>
+        <translation> Feder am Ende, geschätzt</translation>
+    </message>
+    <message>
+        <source>%1: lift begins at %2 and ends at %3 with a jump no ramp makes. Does the follower rest on something else than the base circle, or was this taken at the valve?</source>
+        <translation>%1: der Hub beginnt bei %2 und endet bei %3 mit einem Sprung, den keine Rampe macht. Liegt der Stößel auf etwas anderem als dem Grundkreis, oder wurde am Ventil gemessen?</translation>
+    </message>
+    <message>
+        <source>Spring %1 gives %2 percent less than the middle of its set.</source>
+        <translation>Feder %1 gibt %2 Prozent weniger als die Mitte ihres Satzes.</translation>
+    </message>
+    <message>
+        <source>Spring %1 gives %2 percent more than the middle of its set.</source>
+        <translation>Feder %1 gibt %2 Prozent mehr als die Mitte ihres Satzes.</translation>
+    </message>
+    <message>
+        <source>To order: %1.</source>
+        <translation>Zu bestellen: %1.</translation>
+    </message>
+    <message>
+        <source>Spring %1 gives %2 at %3, %4 under the middle of its set: leave it out.</source>
+        <translation>Feder %1 gibt %2 bei %3, %4 unter der Mitte ihres Satzes: weglassen.</translation>
+    </message>
+    <message>
+        <source>Spring %1 gives %2 at %3, %4 over the middle of its set: leave it out.</source>
+        <translation>Feder %1 gibt %2 bei %3, %4 über der Mitte ihres Satzes: weglassen.</translation>
+    </message>
+    <message>
+        <source>On the seat %1 to %2</source>
+        <translation>Geschlossen %1 bis %2</translation>
+    </message>
+    <message>
+        <source>; matched as shown the spread is %1, in the order tested %2</source>
+        <translation>; zugeordnet wie gezeigt ist die Streuung %1, in der geprüften Reihenfolge %2</translation>
+    </message>
+    <message>
+        <source>%1: its flank is hollow, radius %2 at %3: the grinding wheel must be smaller than that.</source>
+        <translation>%1: die Flanke ist hohl, Radius %2 bei %3: die Schleifscheibe muss kleiner sein.</translation>
+    </message>
+    <message>
+        <source>%1: its flank would be hollow, radius %2 at %3, which a flat face cannot follow: look at base circle and readings.</source>
+        <translation>%1: die Flanke wäre hohl, Radius %2 bei %3, dem keine flache Lauffläche folgt: Grundkreis und Messwerte prüfen.</translation>
+    </message>
+    <message>
+        <source> The roller is too large for its sharpest place: no lobe could move it so.</source>
+        <translation> Die Rolle ist zu groß für die schärfste Stelle: kein Nocken könnte sie so bewegen.</translation>
+    </message>
+    <message>
+        <source>%1: the base circle is smaller; each follower stands %2 lower. Lash shims thicker by that bring it back.</source>
+        <translation>%1: der Grundkreis ist kleiner; jeder Stößel steht %2 tiefer. Um so viel dickere Spielplättchen gleichen es aus.</translation>
+    </message>
+    <message>
+        <source>%1: the base circle is smaller; each follower stands %2 lower. Push rods longer by that, or caps, bring it back.</source>
+        <translation>%1: der Grundkreis ist kleiner; jeder Stößel steht %2 tiefer. Um so viel längere Stoßstangen, oder Kappen, gleichen es aus.</translation>
+    </message>
+    <message>
+        <source> The pieces at hand do it, each within %1.</source>
+        <translation> Die Teile zur Hand schaffen es, jedes auf %1.</translation>
+    </message>
+    <message>
+        <source> The pieces at hand leave up to %1.</source>
+        <translation> Die Teile zur Hand lassen bis zu %1 übrig.</translation>
+    </message>
+    <message>
+        <source>coil bind</source>
+        <translation>Abstand zum Block</translation>
+    </message>
+    <message>
+        <source>retainer to seal</source>
+        <translation>Teller bis Dichtung</translation>
+    </message>
+    <message>
+        <source>retainer to guide</source>
+        <translation>Teller bis Führung</translation>
+    </message>
+    <message>
+        <source>rocker to retainer</source>
+        <translation>Kipphebel bis Teller</translation>
+    </message>
+    <message>
+        <source>rocker to stud</source>
+        <translation>Kipphebel bis Bolzen</translation>
+    </message>
+    <message>
+        <source>follower in its bore</source>
+        <translation>Stößel in der Bohrung</translation>
+    </message>
+    <message>
+        <source>follower face, each edge</source>
+        <translation>Lauffläche, je Rand</translation>
+    </message>
+    <message>
+        <source>spring round its locator</source>
+        <translation>Feder auf der Zentrierung</translation>
+    </message>
+    <message>
+        <source>spring in its pocket</source>
+        <translation>Feder im Federbett</translation>
+    </message>
+    <message>
+        <source>1.5 mm a spring</source>
+        <translation>1,5 mm je Feder</translation>
+    </message>
+    <message>
+        <source>0.3 mm each active coil</source>
+        <translation>0,3 mm je federnder Windung</translation>
+    </message>
+    <message>
+        <source>your own, or the maker&apos;s</source>
+        <translation>eigener, oder der des Herstellers</translation>
+    </message>
+    <message>
+        <source>the narrowest band</source>
+        <translation>die schmalste Spur</translation>
+    </message>
+    <message>
+        <source>the band in the middle</source>
+        <translation>die Spur in der Mitte</translation>
+    </message>
+    <message>
+        <source>square at half the lift</source>
+        <translation>rechtwinklig bei halbem Hub</translation>
+    </message>
+    <message>
+        <source>as lengths: N or lb</source>
+        <translation>wie Längen: N oder lb</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <comment>a valve</comment>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>%1, first</source>
+        <translation>%1, erstes</translation>
+    </message>
+    <message>
+        <source>%1, second</source>
+        <translation>%1, zweites</translation>
+    </message>
+    <message>
+        <source>%1, third</source>
+        <translation>%1, drittes</translation>
+    </message>
+    <message>
+        <source>The rate of %1 cannot be: a spring pushes back more the shorter it is, and no valve spring gives 1000 N a mm.</source>
+        <translation>Die Federrate von %1 kann nicht sein: eine Feder drückt umso mehr, je kürzer sie ist, und keine Ventilfeder gibt 1000 N je mm.</translation>
+    </message>
+    <message>
+        <source>The loads of %1 fall as it is compressed: exchanged, or read at the wrong height. Nothing is reckoned with them.</source>
+        <translation>Die Kräfte von %1 fallen beim Zusammendrücken: vertauscht, oder bei falscher Höhe abgelesen. Mit ihnen wird nichts gerechnet.</translation>
+    </message>
+    <message>
+        <source>Two loads of %1 are given at one height: they make no spring.</source>
+        <translation>Zwei Kräfte von %1 stehen bei einer Höhe: sie ergeben keine Feder.</translation>
+    </message>
+    <message>
+        <source>A load of %1 is given below the height at which its coils touch, %2.</source>
+        <translation>Eine Kraft von %1 steht unter der Blockhöhe, %2.</translation>
+    </message>
+    <message>
+        <source>%1: a fitted height of %2 is below coil bind, %3. Measure it again.</source>
+        <translation>%1: eine Einbauhöhe von %2 liegt unter der Blockhöhe, %3. Noch einmal messen.</translation>
+    </message>
+    <message>
+        <source>%1: the height wanted, %2, is below coil bind, %3.</source>
+        <translation>%1: die gewünschte Höhe, %2, liegt unter der Blockhöhe, %3.</translation>
+    </message>
+    <message>
+        <source>%1: the load wanted would need a height of %2, below coil bind, %3: another spring.</source>
+        <translation>%1: die gewünschte Kraft bräuchte eine Höhe von %2, unter der Blockhöhe, %3: eine andere Feder.</translation>
+    </message>
+    <message>
+        <source>The stock of shims cannot be: sizes from 0.001 to 20 mm, at most 24 of them, up to 400 of each.</source>
+        <translation>Der Vorrat an Scheiben kann nicht sein: Dicken von 0,001 bis 20 mm, höchstens 24 davon, bis zu 400 von jeder.</translation>
+    </message>
+    <message>
+        <source>More valves than 64 are not worked out.</source>
+        <translation>Mehr als 64 Ventile werden nicht ausgerechnet.</translation>
+    </message>
+    <message>
+        <source>%1 stands at %2 already, under the %3 wanted: no shim makes a spring taller. Other retainers or locks, or a seat cut deeper.</source>
+        <translation>%1 steht schon bei %2, unter den gewünschten %3: keine Scheibe macht eine Feder höher. Andere Teller oder Keile, oder ein tieferes Federbett.</translation>
+    </message>
+    <message>
+        <source>%1: %2 too tight.</source>
+        <translation>%1: %2 zu eng.</translation>
+    </message>
+    <message>
+        <source>%1: %2 loose, up to %3 is usual.</source>
+        <translation>%1: %2 lose, bis %3 ist üblich.</translation>
+    </message>
+    <message>
+        <source>%1: they would meet, by %2; your limit is %3 of room.</source>
+        <translation>%1: sie träfen sich, um %2; deine Grenze ist %3 Platz.</translation>
+    </message>
+    <message>
+        <source>%1: %2 left at full lift, your limit is %3.</source>
+        <translation>%1: %2 bleiben bei vollem Hub, deine Grenze ist %3.</translation>
+    </message>
+    <message>
+        <source>%1 less under it, or a spring whose coils touch at %2 or less.</source>
+        <translation>%1 weniger darunter, oder eine Feder mit Blockhöhe von höchstens %2.</translation>
+    </message>
+    <message>
+        <source>A spring whose coils touch at %1 or less, retainers or locks %2 higher, or that much less lift.</source>
+        <translation>Eine Feder mit Blockhöhe von höchstens %1, Teller oder Keile %2 höher, oder um so viel weniger Hub.</translation>
+    </message>
+    <message>
+        <source>Seals, or the guides under them, %1 lower, or retainers that much higher.</source>
+        <translation>Dichtungen oder die Führungen darunter %1 tiefer, oder Teller um so viel höher.</translation>
+    </message>
+    <message>
+        <source>Guides %1 shorter, or retainers that much higher.</source>
+        <translation>Führungen %1 kürzer, oder Teller um so viel höher.</translation>
+    </message>
+    <message>
+        <source>A smaller retainer, a lash cap, or a rocker relieved by %1.</source>
+        <translation>Ein kleinerer Teller, eine Kappe, oder ein um %1 freigearbeiteter Kipphebel.</translation>
+    </message>
+    <message>
+        <source>A longer slot in the rocker, by %1.</source>
+        <translation>Ein um %1 längerer Schlitz im Kipphebel.</translation>
+    </message>
+    <message>
+        <source>%1 more of way for the follower.</source>
+        <translation>%1 mehr Weg für den Stößel.</translation>
+    </message>
+    <message>
+        <source>A face %1 wider, or a gentler lobe.</source>
+        <translation>Eine um %1 größere Lauffläche, oder ein sanfterer Nocken.</translation>
+    </message>
+    <message>
+        <source>Another locator, or another spring.</source>
+        <translation>Eine andere Zentrierung, oder eine andere Feder.</translation>
+    </message>
+    <message>
+        <source>A wider pocket, by %1.</source>
+        <translation>Ein um %1 weiteres Federbett.</translation>
+    </message>
+    <message>
+        <source>A locator, so that the spring does not wander.</source>
+        <translation>Eine Zentrierung, damit die Feder nicht wandert.</translation>
+    </message>
+    <message>
+        <source>The %1 spring&apos;s load is used up at %2 1/min, on the %3 flank: a rigid estimate that leaves out spring surge and bending, which come earlier.</source>
+        <translation>Die Kraft der Feder (%1) ist bei %2 1/min verbraucht, auf der Flanke: %3. Eine starre Schätzung ohne Federschwingen und Biegung, die früher kommen.</translation>
+    </message>
+    <message>
+        <source> That is under the %1 wanted: the valve would float.</source>
+        <translation> Das liegt unter den gewünschten %1: das Ventil würde abheben.</translation>
+    </message>
+    <message>
+        <source> Wanted are %1.</source>
+        <translation> Gewünscht sind %1.</translation>
+    </message>
+    <message>
+        <source>%1 push rod: a second length tells where the band is in the middle.</source>
+        <translation>Stoßstange %1: eine zweite Länge sagt, wo die Spur in der Mitte ist.</translation>
+    </message>
+    <message>
+        <source>%1 push rod: three lengths tell where the band is narrowest.</source>
+        <translation>Stoßstange %1: drei Längen sagen, wo die Spur am schmalsten ist.</translation>
+    </message>
+    <message>
+        <source>%1 push rod: caps or stands were changed between the trials. Trials with those that are on now are wanted.</source>
+        <translation>Stoßstange %1: zwischen den Versuchen wurden Kappen oder Böcke geändert. Es braucht Versuche mit denen, die jetzt drauf sind.</translation>
+    </message>
+    <message>
+        <source>%1 push rod: these trials do not turn. Try lengths further apart.</source>
+        <translation>Stoßstange %1: diese Versuche kehren nicht um. Weiter auseinander liegende Längen probieren.</translation>
+    </message>
+    <message>
+        <source>%1 push rod: for geometry by half the lift the rocker&apos;s arm, its nose at rest, and a trial are wanted.</source>
+        <translation>Stoßstange %1: für die Geometrie bei halbem Hub braucht es den Kipphebelarm, seine Nase in Ruhe und einen Versuch.</translation>
+    </message>
+    <message>
+        <source>%1 push rod: %2 by %3</source>
+        <translation>Stoßstange %1: %2 nach: %3</translation>
+    </message>
+    <message>
+        <source>, the preload in it already</source>
+        <translation>, die Vorspannung schon darin</translation>
+    </message>
+    <message>
+        <source>, with %1 of preload order %2</source>
+        <translation>, mit %1 Vorspannung %2 bestellen</translation>
+    </message>
+    <message>
+        <source>, %1 turns out</source>
+        <translation>, %1 Umdrehungen heraus</translation>
+    </message>
+    <message>
+        <source> On a shaft: stands %1 higher.</source>
+        <translation> Auf einer Welle: Böcke %1 höher.</translation>
+    </message>
+    <message>
+        <source> On a shaft: stands %1 lower.</source>
+        <translation> Auf einer Welle: Böcke %1 tiefer.</translation>
+    </message>
+    <message>
+        <source> That is far from every trial: try one near it before ordering.</source>
+        <translation> Das ist weit von jedem Versuch: vor dem Bestellen eine in der Nähe probieren.</translation>
+    </message>
+    <message>
+        <source> Its band would reach the edge of the stem.</source>
+        <translation> Ihre Spur reichte bis an den Rand des Schafts.</translation>
+    </message>
+    <message>
+        <source>Nothing of the springs is known yet. Measure from the seat to the retainer, valve by valve; go down to say what springs they are.</source>
+        <translation>Von den Federn ist noch nichts bekannt. Vom Sitz bis zum Teller messen, Ventil für Ventil; nach unten gehen, um zu sagen, welche Federn es sind.</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n valves are not reached with these shims. </source>
+        <translation>
+            <numerusform>%n Ventil wird mit diesen Scheiben nicht erreicht. </numerusform>
+            <numerusform>%n Ventile werden mit diesen Scheiben nicht erreicht. </numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 of %2 heights are measured; next is %3.</source>
+        <translation>%1 von %2 Höhen sind gemessen; als Nächstes %3.</translation>
+    </message>
+    <message>
+        <source>What is left at full lift waits for the lobe, measured or from its card.</source>
+        <translation>Was bei vollem Hub bleibt, wartet auf den Nocken, gemessen oder von seiner Karte.</translation>
+    </message>
+    <message>
+        <source>What is left to coil bind waits for the height at which the coils touch: go down and type it.</source>
+        <translation>Was bis zum Block bleibt, wartet auf die Blockhöhe: nach unten gehen und sie eingeben.</translation>
+    </message>
+    <message>
+        <source>Every spring keeps its room: %1 %2</source>
+        <translation>Jede Feder hat ihren Platz: %1 %2</translation>
+    </message>
+    <message>
+        <source>heights, loads, coil bind</source>
+        <translation>Höhen, Kräfte, Block</translation>
+    </message>
+    <message>
+        <source>floats too early</source>
+        <translation>hebt zu früh ab</translation>
+    </message>
+    <message>
+        <source>spring %1 is odd</source>
+        <translation>Feder %1 fällt auf</translation>
+    </message>
+    <message>
+        <source>shims are short</source>
+        <translation>Scheiben fehlen</translation>
+    </message>
+    <message>
+        <source>coil bind %1</source>
+        <translation>bis Block %1</translation>
+    </message>
+    <message>
+        <source>%1 of %2 heights</source>
+        <translation>%1 von %2 Höhen</translation>
+    </message>
+    <message>
+        <source>%1: its height stands out from its side&apos;s. Measure it again, then look at seat and locks.</source>
+        <translation>%1: die Höhe fällt aus ihrer Seite heraus. Noch einmal messen, dann Sitz und Keile ansehen.</translation>
+    </message>
+    <message>
+        <source>Speeds are rigid estimates: spring surge and bending come earlier.</source>
+        <translation>Drehzahlen sind starre Schätzungen: Federschwingen und Biegung kommen früher.</translation>
+    </message>
+    <message>
+        <source>A compressed spring is loaded: the right tool, eyes protected, nobody in its line. A flat tappet cam is run in with the lubricant and the softer springs its maker asks for. Limits and loads are the maker&apos;s.</source>
+        <translation>Eine gespannte Feder steht unter Kraft: das richtige Werkzeug, Augenschutz, niemand in ihrer Richtung. Eine Nockenwelle mit Flachstößeln wird mit dem Schmiermittel und den weicheren Federn eingefahren, die ihr Hersteller verlangt. Grenzen und Kräfte sind die des Herstellers.</translation>
+    </message>
+    <message>
+        <source>used up, open / close, 1/min</source>
+        <translation>am Ende, auf / zu, 1/min</translation>
+    </message>
+    <message>
+        <source>what is short, onto the list of orders</source>
+        <translation>was fehlt, auf die Bestellliste</translation>
+    </message>
+    <message>
+        <source>No shim is short.</source>
+        <translation>Es fehlt keine Scheibe.</translation>
+    </message>
+    <message>
+        <source>spring shims: %1</source>
+        <translation>Federscheiben: %1</translation>
+    </message>
+    <message>
+        <source>It stands among the orders already.</source>
+        <translation>Das steht schon bei den Bestellungen.</translation>
+    </message>
+    <message>
+        <source>Onto the list of orders, at Record: %1.</source>
+        <translation>Auf die Bestellliste, bei Protokoll: %1.</translation>
+    </message>
+    <message>
+        <source>  O order</source>
+        <translation>  O bestellen</translation>
+    </message>
+    <message>
+        <source>%1 stands %2 taller than wanted with the best of the stock</source>
+        <translation>%1 steht mit dem Besten aus dem Vorrat %2 höher als gewünscht</translation>
+    </message>
+    <message>
+        <source>%1 stands %2 shorter than wanted with the best of the stock</source>
+        <translation>%1 steht mit dem Besten aus dem Vorrat %2 kürzer als gewünscht</translation>
+    </message>
+    <message>
+        <source>; alone it could have %1 or %2 under it, and wants %3.</source>
+        <translation>; allein könnte es %1 oder %2 darunter haben, und braucht %3.</translation>
+    </message>
+    <message>
+        <source>; all there is makes %1, and it wants %2.</source>
+        <translation>; alles zusammen macht %1, und es braucht %2.</translation>
+    </message>
+    <message>
+        <source>%1: how sharp its lobe is waits for the base circle: F.</source>
+        <translation>%1: wie scharf der Nocken ist, wartet auf den Grundkreis: F.</translation>
+    </message>
+    <message>
+        <source>%1: how sharp its lobe is waits for base circle and roller: F.</source>
+        <translation>%1: wie scharf der Nocken ist, wartet auf Grundkreis und Rolle: F.</translation>
+    </message>
+    <message>
+        <source>%1: %2 left at full lift, your limit is %3 (%4).</source>
+        <translation>%1: %2 bleiben bei vollem Hub, deine Grenze ist %3 (%4).</translation>
+    </message>
+    <message>
+        <source>With rockers of %1: %2</source>
+        <translation>Mit Kipphebeln von %1: %2</translation>
     </message>
 </context>
 </TS>

@@ -171,5 +171,12 @@
             <numerusform>; holds for the %n readings of this run too</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n valves are not reached with these shims. </source>
+        <translation>
+            <numerusform>%n valve is not reached with these shims. </numerusform>
+            <numerusform>%n valves are not reached with these shims. </numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -7,7 +7,6 @@
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
-#include "words/springs.h"
 
 #include <algorithm>
 #include <array>
@@ -157,7 +156,7 @@ QString verdictPart(const Job& job, const Findings& f, const Options& o) {
                              words::clearanceVerdict(&c, nullptr, c.side, o.style, true));
     if (f.springs.begun)
         out += paragraph(stations::springs.name() + QStringLiteral(": ") +
-                         words::springVerdict(job, f.springs, o.style));
+                         stations::springs.line(job, f, o.style) + QLatin1Char('.'));
     if (f.squeeze)
         out += paragraph(stations::compression.name() + QStringLiteral(": ") +
                          stations::compression.line(job, f, o.style) + QLatin1Char('.'));

@@ -269,11 +269,11 @@ QList<Part> parts() {
             {"figures", Say::tr("figures")},
             {"setting", Say::tr("setting")},
             {"clearance", Say::tr("clearance")},
-            {"springs", Say::tr("springs")},
             {"compression", Say::tr("compression")},
             {"measured", Say::tr("how measured")},
             {"plain", Say::tr("in plain words"), true},
             {"details", Say::tr("every figure"), true},
+            {"springs", Say::tr("springs"), true},
             {"built", Say::tr("as built"), true},
             {"notes", Say::tr("notes"), true}};
 }

@@ -205,9 +205,8 @@ QString said(const found::FirstLiftUnlikely& f, const Finding& of, const Style& 
 
 QString said(const found::RestsElsewhere& f, const Finding& of, const Style& style) {
     return Say::tr(
-               "%1: the lift begins at %2 and ends at %3 with a jump no ramp makes. The follower "
-               "may rest on something else than the base circle: a smaller base after "
-               "grinding, a follower that cannot come down, a zero set too high.")
+               "%1: lift begins at %2 and ends at %3 with a jump no ramp makes. Does the follower "
+               "rest on something else than the base circle, or was this taken at the valve?")
         .arg(lobeName(of), readingAngle(f.leaves, style), readingAngle(f.returns, style));
 }
 

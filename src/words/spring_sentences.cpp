@@ -19,8 +19,8 @@ QString said(const found::SpringRoomShort& f, const Finding& of, const Style& st
 }
 
 QString said(const found::SpringOdd& f, const Finding&, const Style& style) {
-    return (f.off < 0.0 ? Say::tr("Spring %1 gives %2 % less than the middle of its set.")
-                        : Say::tr("Spring %1 gives %2 % more than the middle of its set."))
+    return (f.off < 0.0 ? Say::tr("Spring %1 gives %2 percent less than the middle of its set.")
+                        : Say::tr("Spring %1 gives %2 percent more than the middle of its set."))
         .arg(f.spring)
         .arg(fixed(std::abs(f.off) * 100.0, 1, style));
 }

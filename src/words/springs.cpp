@@ -26,22 +26,32 @@ const SpringValve* unmeasured(const SpringClaim& c) {
     return nullptr;
 }
 
+/// With the nearest the whole stock could give that valve alone.
 QString unreachedLine(const SpringValve& v, const Job& job, const Style& style) {
     const QString name = valveName(v.valve, job.engine);
     if (!v.stack) return {};
     const double off = v.stack->error_mm;
-    return off < 0.0 ? Say::tr("%1 stands %2 taller than wanted with the best of the stock.")
-                           .arg(name, clearance(-off, style))
-                     : Say::tr("%1 stands %2 shorter than wanted with the best of the stock.")
-                           .arg(name, clearance(off, style));
+    QString text =
+        (off < 0.0 ? Say::tr("%1 stands %2 taller than wanted with the best of the stock")
+                   : Say::tr("%1 stands %2 shorter than wanted with the best of the stock"))
+            .arg(name, clearance(std::abs(off), style));
+    if (v.nearest)
+        text += std::isfinite(v.nearest->above_mm)
+                    ? Say::tr("; alone it could have %1 or %2 under it, and wants %3.")
+                          .arg(clearanceNumber(v.nearest->below_mm, style),
+                               clearanceNumber(v.nearest->above_mm, style),
+                               clearance(v.stack->need_mm, style))
+                    : Say::tr("; all there is makes %1, and it wants %2.")
+                          .arg(clearanceNumber(v.nearest->below_mm, style),
+                               clearance(v.stack->need_mm, style));
+    else
+        text += QLatin1Char('.');
+    return text;
 }
 
 QString orderLine(const SpringClaim& c, const Style& style) {
-    if (c.order.empty()) return {};
-    QStringList wanted;
-    for (const ShimSize& s : c.order)
-        wanted << Say::tr("%1 of %2").arg(s.count).arg(clearance(s.size_mm, style));
-    return Say::tr("To order: %1.").arg(wanted.join(QStringLiteral(", ")));
+    const QString wanted = shimOrder(c, style);
+    return wanted.isEmpty() ? QString() : Say::tr("To order: %1.").arg(wanted);
 }
 
 QString oddLine(const SpringOfSet& s, const Job& job, const Style& style) {
@@ -84,6 +94,10 @@ QString hollowLine(const FollowerClaim& f, const Job& job, const Style& style) {
                            "cannot follow: look at base circle and readings."))
                 .arg(sideTitle(f.side), clearance(f.hollowest->radius_mm, style), at);
     }
+    if (f.wantsBase && (!f.flat || job.springs.face_mm[f.side] > 0.0))
+        text = (f.flat ? Say::tr("%1: how sharp its lobe is waits for the base circle: F.")
+                       : Say::tr("%1: how sharp its lobe is waits for base circle and roller: F."))
+                   .arg(sideTitle(f.side));
     if (f.undercut)
         text +=
             Say::tr(" The roller is too large for its sharpest place: no lobe could move it so.");
@@ -229,6 +243,13 @@ QString shimStock(const std::vector<ShimSize>& stock, const Style& style) {
     return all.join(QLatin1Char(' '));
 }
 
+QString shimOrder(const SpringClaim& c, const Style& style) {
+    QStringList wanted;
+    for (const ShimSize& s : c.order)
+        wanted << Say::tr("%1 of %2").arg(s.count).arg(clearance(s.size_mm, style));
+    return wanted.join(QStringLiteral(", "));
+}
+
 QString sentence(const SpringFaultAt& f, const Job& job, const Style& style) {
     const QString valve = valveName(f.valve, job.engine);
     const QString whose = f.spring > 0 ? Say::tr("spring %1").arg(f.spring) : midSentence(valve);
@@ -282,6 +303,10 @@ QString marginLine(const SpringMargin& m, const Job& job, const Style& style) {
     if (m.left_mm < 0.0)
         return Say::tr("%1: they would meet, by %2; your limit is %3 of room.")
             .arg(name, clearance(-m.left_mm, style), limit);
+    if (m.room == SpringRoom::CoilBind)
+        return Say::tr("%1: %2 left at full lift, your limit is %3 (%4).")
+            .arg(name, clearance(m.left_mm, style), limit,
+                 bindSchoolName(job.springs.limits.school));
     return Say::tr("%1: %2 left at full lift, your limit is %3.")
         .arg(name, clearance(m.left_mm, style), limit);
 }
@@ -448,7 +473,7 @@ QString springBrief(const Job& job, const SpringClaim& c, const Style& style) {
         .arg(job.springs.heights.empty() ? 0 : c.valves.size());
 }
 
-QStringList springNotes(const Job& job, const SpringClaim& c, const Style& style) {
+QStringList springNotes(const Job& job, const SpringClaim& c, const Style& style, bool brief) {
     QStringList out;
     for (std::size_t i = 1; i < c.faults.size(); ++i)
         out << sentence(c.faults[i], job, style);
@@ -465,7 +490,11 @@ QStringList springNotes(const Job& job, const SpringClaim& c, const Style& style
                        .arg(valveName(v.valve, job.engine));
         if (!v.reached && v.stack) out << unreachedLine(v, job, style);
     }
-    out << orderLine(c, style) << loadsLine(c, job, style) << controlLine(c, style);
+    out << orderLine(c, style) << loadsLine(c, job, style);
+    if (!brief)
+        out << controlLine(c, style);
+    else if (!c.control.empty())
+        out << Say::tr("Speeds are rigid estimates: spring surge and bending come earlier.");
     for (const FollowerClaim& f : c.followers)
         out << hollowLine(f, job, style);
     for (Side side : {Side::Intake, Side::Exhaust})

@@ -37,6 +37,9 @@ QString shimPieces(const lobe::ShimStack& stack, const Style& style);
 /// "0.25x8 0.38x4", as it is typed.
 QString shimStock(const std::vector<lobe::ShimSize>& stock, const Style& style);
 
+/// What is to be got, "1 of 0.50 mm, 2 of 0.25 mm"; empty where nothing is.
+QString shimOrder(const lobe::SpringClaim& claim, const Style& style);
+
 QString sentence(const lobe::SpringFaultAt& fault, const lobe::Job& job, const Style& style);
 /// Room left and its limit: "1.42 mm to coil bind, your limit is 1.50 mm".
 QString marginLine(const lobe::SpringMargin& margin, const lobe::Job& job, const Style& style);
@@ -48,8 +51,10 @@ QString springVerdict(const lobe::Job& job, const lobe::SpringClaim& claim, cons
 /// One line of the route.
 QString springBrief(const lobe::Job& job, const lobe::SpringClaim& claim, const Style& style);
 /// What else is to be said, a sentence each, the weightiest first: springs, stacks, speeds,
-/// followers, push rods, a cam ground again.
-QStringList springNotes(const lobe::Job& job, const lobe::SpringClaim& claim, const Style& style);
+/// followers, push rods, a cam ground again. `brief` beside the figures: that speeds are estimates
+/// is said, and not the speeds.
+QStringList springNotes(const lobe::Job& job, const lobe::SpringClaim& claim, const Style& style,
+                        bool brief = false);
 /// The speed at which the load is used up, with what the estimate leaves out; empty where it is not
 /// known.
 QString controlLine(const lobe::SpringClaim& claim, const Style& style);

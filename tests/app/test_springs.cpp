@@ -233,6 +233,16 @@ private slots:
             std::count_if(c.valves.begin(), c.valves.end(), [](auto& v) { return !v.reached; }), 1);
         QCOMPARE(c.order.size(), std::size_t{1});
         QCOMPARE(c.order[0].count, 1);
+        // What is short goes onto the list of orders, once.
+        const auto orders = [&] {
+            const Job now = rig.onDisk();
+            return std::count_if(now.log.begin(), now.log.end(), [](const LogEntry& e) {
+                return e.kind == EntryKind::Order && e.text.find("shims") != std::string::npos;
+            });
+        };
+        rig.type(QStringLiteral("o"));
+        rig.type(QStringLiteral("o"));
+        QCOMPARE(orders(), 1);
         // Where other figures stand, the same are said.
         QVERIFY(rig.find<app::SpringRow>("springRow")->text().contains(QStringLiteral("0.38")));
     }

@@ -21,7 +21,9 @@ using namespace lobe;
 
 namespace {
 constexpr double kRow = 66.0, kTop = 12.0;
-constexpr double kTwoLines = 49.0; ///< from this height on a finding may take a second line
+constexpr double kTight = 52.0;    ///< rows less high than that have no room to spare
+constexpr double kTwoLines = 45.0; ///< from this height on a finding may take a second line
+constexpr double kEasy = 49.0;     ///< below this the lines stand as close as they can
 constexpr double kAiry = 56.0;     ///< and from this with room between the lines
 constexpr double kClose = 58.0;    ///< rows less high than that stand closer to one another
 } // namespace
@@ -76,11 +78,13 @@ QString Route::line(const stations::Station& s) const {
 }
 
 QRectF Route::box(int index) const {
-    // Twelve have room in the smallest window.
-    const double row =
-        std::min(kRow, (height() - 2.0 * kTop) / static_cast<double>(shown().size()));
-    const double apart = row < kClose ? row * 0.06 : std::min(8.0, row * 0.1);
-    return {8.0, kTop + row * index, width() - 16.0, row - apart};
+    // Fourteen have room in the smallest window; eleven with two lines each in the usual one.
+    const auto all = static_cast<double>(shown().size());
+    const bool tight = (height() - 2.0 * kTop) / all < kTight;
+    const double top = tight ? 4.0 : kTop;
+    const double row = std::min(kRow, (height() - 2.0 * top) / all);
+    const double apart = tight ? 1.0 : row < kClose ? row * 0.06 : std::min(8.0, row * 0.1);
+    return {8.0, top + row * index, width() - 16.0, row - apart};
 }
 
 /// Not begun: an open ring. In hand: half filled. Done: a tick. Look again: a bang in a triangle.
@@ -153,9 +157,11 @@ void Route::paintEvent(QPaintEvent* event) {
         p.setFont(Look::font(15, current));
         p.setPen(t.ink);
         const bool airy = b.height() >= kAiry;
-        const double inset = airy ? 4.0 : 1.0, step = airy ? 19.0 : 17.0;
+        const double inset = airy ? 4.0 : 1.0, step = airy                 ? 19.0
+                                                      : b.height() < kEasy ? 15.0
+                                                                           : 17.0;
         drawFitted(p, text.adjusted(0, inset, 0, 0), Qt::AlignLeft | Qt::AlignTop, s.name());
-        p.setFont(Look::font(12));
+        p.setFont(Look::font(b.height() < kEasy ? 11 : 12));
         p.setPen(progress == Progress::LookAgain ? t.amberText : t.muted);
         const QFontMetrics metrics(p.font());
         const QRectF under = text.adjusted(0, inset + step, 0, 0);

@@ -4,12 +4,12 @@
 // own. Lengths in mm, loads in N, speeds of the engine in 1/min.
 #pragma once
 
+#include "core/finding/spring_room.h"
 #include "core/job/springs.h"
 #include "core/spring/contact.h"
 #include "core/spring/control.h"
 #include "core/spring/load.h"
 #include "core/spring/push_rod.h"
-#include "core/spring/room.h"
 #include "core/spring/shims.h"
 
 #include <optional>

@@ -1,7 +1,7 @@
 // What springs and rocker gear say. Lengths in mm, loads in N.
 #pragma once
 
-#include "core/spring/room.h"
+#include "core/finding/spring_room.h"
 
 #include <optional>
 

@@ -5,7 +5,7 @@
 #pragma once
 
 #include "core/angle/per.h"
-#include "core/spring/shims.h"
+#include "core/job/shim_size.h"
 
 #include <compare>
 #include <cstdint>

@@ -530,7 +530,9 @@ namespace {
 /// that of one that was met by its lobe on the way. At the valve the lash makes such jumps.
 std::optional<found::RestsElsewhere> restsElsewhere(const LobeRequest& request,
                                                     const LobeFigures& lobe) {
-    constexpr double kNoRamp = 0.02; // mm per crank degree: twice the steepest ramp's
+    // mm per crank degree: more than twice the steepest ramp's, and beyond what the quickest feet
+    // leave at five degrees a step. Half a millimetre off the base circle makes it.
+    constexpr double kNoRamp = 0.035;
     if (!lobe.smooth || request.taken.at != Place::Tappet) return std::nullopt;
     const auto& corners = lobe.smooth->corners();
     if (corners.size() != 2) return std::nullopt;

@@ -3,16 +3,11 @@
 // micrometres, so that what is equal is equal.
 #pragma once
 
+#include "core/job/shim_size.h"
+
 #include <vector>
 
 namespace lobe {
-
-/// A thickness at hand, and how many of it.
-struct ShimSize {
-    double size_mm = 0.0; ///< 0.001 to 20
-    int count = 0;        ///< 0 to 400
-    bool operator==(const ShimSize&) const = default;
-};
 
 /// What goes under one valve.
 struct ShimStack {

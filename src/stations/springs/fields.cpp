@@ -297,7 +297,7 @@ private:
         add(pairField(Say::tr("Height wanted"), lengths(10.0, 120.0), &Springs::wantedHeight_mm),
             Say::tr("Heights and shims"));
         add(pairField(Say::tr("or load on the seat"), loads(), &Springs::wantedSeat_n));
-        add(stockField(Say::tr("Shims at hand"), &Springs::stock));
+        add(stockField(Say::tr("Shims"), &Springs::stock));
         add(lengthField(Say::tr("Shims in when measured"), 0.0, 20.0,
                         [](F f) -> double& { return f.springs.under_mm; }));
         add(lengthField(Say::tr("A stack may be off by"), 0.01, 2.0,

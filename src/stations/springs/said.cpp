@@ -21,11 +21,13 @@ QString dash() {
 } // namespace
 
 QString SpringsDesk::verdict() const {
-    return words::springVerdict(job(), claim(), style());
+    const QString said = words::springVerdict(job(), claim(), style());
+    if (!tried_.intake) return said;
+    return Say::tr("With rockers of %1: %2").arg(words::fixed(*tried_.intake, 2, style()), said);
 }
 
 QString SpringsDesk::notes() const {
-    return words::springNotes(job(), claim(), style()).join(QLatin1Char('\n'));
+    return words::springNotes(job(), claim(), style(), true).join(QLatin1Char(' '));
 }
 
 QList<FigureLine> SpringsDesk::margins() const {
@@ -41,9 +43,12 @@ QList<FigureLine> SpringsDesk::margins() const {
         const SpringMargin *in = c.of(room, Side::Intake), *ex = c.of(room, Side::Exhaust);
         if (!in && !ex && room != SpringRoom::CoilBind) continue;
         const auto say = [&](const SpringMargin* m) {
-            return m ? QStringLiteral("%1 / %2").arg(words::clearanceNumber(m->left_mm, style()),
-                                                     words::clearanceNumber(m->limit_mm, style()))
-                     : dash();
+            if (!m) return dash();
+            // The table has no colour: what is short says so itself.
+            return QStringLiteral("%1 / %2%3")
+                .arg(words::clearanceNumber(m->left_mm, style()),
+                     words::clearanceNumber(m->limit_mm, style()),
+                     m->keeps() ? QString() : QStringLiteral(" !"));
         };
         rows.append({words::roomName(room), say(in), say(ex),
                      (in && !in->keeps()) || (ex && !ex->keeps()), false});
@@ -75,10 +80,14 @@ QList<FigureLine> SpringsDesk::margins() const {
         return n ? words::forceNumber(*n, style(), unit) : dash();
     });
     perSide(
-        Say::tr("load used up, 1/min"),
+        Say::tr("used up, open / close, 1/min"),
         [&](Side side) {
-            const auto rpm = c.control_rpm(side);
-            return rpm ? words::revolutions(*rpm, style()) : dash();
+            for (const ControlClaim& x : c.control)
+                if (x.side == side)
+                    return QStringLiteral("%1 / %2").arg(
+                        x.opening ? words::revolutions(x.opening->rpm, style()) : dash(),
+                        x.closing ? words::revolutions(x.closing->rpm, style()) : dash());
+            return dash();
         },
         c.floats());
     perSide(Say::tr("flat face needed, %1").arg(words::unitName(style())), [&](Side side) {
@@ -141,7 +150,10 @@ StandCard SpringsDesk::ownCard(bool asked) const {
     if (asked) return cardOf(prompt(), job());
     StandCard card;
     const Prompt p = prompt();
-    card.subject = p.subject;
+    card.subject = asks_ == Asks::Heights
+                       ? Say::tr("springs, %1")
+                             .arg(words::midSentence(words::valveName(valve(), job().engine)))
+                       : p.subject;
     card.ring.rotation = job().engine.rotation;
     card.ring.wheel = job().fitted.degreeWheel();
     card.advice = verdict();

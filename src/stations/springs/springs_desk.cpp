@@ -1,6 +1,7 @@
 #include "stations/springs/springs_desk.h"
 
 #include "core/assess/springs.h"
+#include "desk/notes.h"
 #include "words/say.h"
 #include "words/springs.h"
 
@@ -98,6 +99,8 @@ QList<Command> SpringsDesk::ownCommands() const {
                        {QLatin1Char('f'), Say::tr("followers, base circles, masses")},
                        {QLatin1Char('t'), Say::tr("loads, spring by spring")},
                        {QLatin1Char('h'), Say::tr("heights, valve by valve")}};
+    if (!claim().order.empty())
+        all.append({QLatin1Char('o'), Say::tr("what is short, onto the list of orders")});
     if (job().engine.layout == Layout::PushrodSingleCam)
         all.append({QLatin1Char('p'), Say::tr("trials with push rods")});
     return all;
@@ -125,6 +128,19 @@ Echo SpringsDesk::command(QChar letter) {
             moveTo(-1);
         nextLoad();
         break;
+    case 'o': {
+        const QString wanted = words::shimOrder(claim(), style());
+        if (wanted.isEmpty()) return {false, Say::tr("No shim is short.")};
+        LogEntry entry = Notes::fresh(session(), EntryKind::Order, QStringLiteral("springs"));
+        entry.text = Say::tr("spring shims: %1").arg(wanted).toStdString();
+        // Asked for once.
+        for (const LogEntry& e : job().log)
+            if (e.kind == EntryKind::Order && !e.done && e.text == entry.text)
+                return {true, Say::tr("It stands among the orders already.")};
+        if (!session().keep(book::KeepEntry{std::move(entry)}))
+            return {false, Say::tr("Not kept; see the message above.")};
+        return {true, Say::tr("Onto the list of orders, at Record: %1.").arg(wanted)};
+    }
     case 'p':
         if (job().engine.layout != Layout::PushrodSingleCam)
             return {false, Say::tr("This engine has no push rods.")};

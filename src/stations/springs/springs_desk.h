@@ -42,7 +42,7 @@ public:
     bool hasRockers() const;
 
     QString verdict() const;
-    QString notes() const; ///< a line each
+    QString notes() const; ///< what else is to be said, the weightiest first
     /// What is left at full lift and its limit, by side; what bears on it.
     QList<FigureLine> margins() const;
     /// What was measured last, the struck ones too, the newest first.

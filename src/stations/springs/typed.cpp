@@ -237,6 +237,7 @@ Prompt SpringsDesk::ownPrompt() const {
         p.enter = Say::tr("keep, the next valve");
         p.keys = Say::tr("54.2 15.6 seat and retainer   S springs  T tester  R room  F followers");
         if (job().engine.layout == Layout::PushrodSingleCam) p.keys += Say::tr("  P push rods");
+        if (!claim().order.empty()) p.keys += Say::tr("  O order");
         p.several = true;
         break;
     case Asks::Loads:

@@ -16,11 +16,6 @@ const BenchKind benches::lobes{
             walk.saveAtStand(QStringLiteral("stand"));
             walk.go(1, stations::lobes, 2);
             walk.save(QStringLiteral("lobes-half-way"));
-            walk.go(2, stations::lobes);
-            LobesDesk& lobes = static_cast<LobesDesk&>(walk.desk());
-            lobes.askConditions(true);
-            walk.save(QStringLiteral("conditions"));
-            lobes.askConditions(false);
         },
 };
 

@@ -31,7 +31,7 @@ SpringRow::SpringRow(const Look& look, Dialogs& dialogs, QWidget* parent)
     setObjectName(QStringLiteral("springRow"));
     setAccessibleName(Say::tr("The springs of the head, valve by valve"));
     setFocusPolicy(Qt::StrongFocus);
-    setMinimumSize(240, 150);
+    setMinimumSize(240, 116);
 }
 
 void SpringRow::setScene(const SpringScene& scene) {
@@ -100,7 +100,9 @@ void SpringRow::drawValve(QPainter& p, const QRectF& cell, const SpringValve& v,
     const bool inHand = v.valve == scene_.at;
     const double x = cell.center().x();
     const double wide = std::min(40.0, cell.width() * 0.5);
-    const double foot = cell.bottom() - kFigures, room = cell.height() - kFigures - kTop - kPlate;
+    // A spring is no rod: where there is more height than it should have, it stands in the middle.
+    const double all = cell.height() - kFigures - kTop - kPlate, room = std::min(all, 5.5 * wide);
+    const double foot = cell.bottom() - kFigures - (all - room) / 2.0;
     const double scale = room / tallest;
     if (inHand) {
         QColor amber = t.amber;
@@ -153,21 +155,24 @@ void SpringRow::drawValve(QPainter& p, const QRectF& cell, const SpringValve& v,
     }
     p.setOpacity(1.0);
     // Whose: hue, shape and letter at once.
+    p.setFont(Look::font(12, inHand));
+    QString name = QString::number(v.valve.cylinder);
+    if (scene_.engine.valves.count[side] > 1) name += QChar(u'a' + v.valve.valve - 1);
+    name = (side == Side::Intake ? Say::tr("in %1", "a valve") : Say::tr("ex %1", "a valve"))
+               .arg(name);
+    const double words =
+        std::min(cell.width() - 14.0, double(QFontMetrics(p.font()).horizontalAdvance(name)) + 2.0);
+    const double left = x - (words + 12.0) / 2.0;
     p.setPen(Qt::NoPen);
     p.setBrush(t.lobe(side));
-    const QPointF mark(x - 20.0, cell.top() + 10.0);
+    const QPointF mark(left + 4.0, cell.top() + 10.0);
     if (side == Side::Intake)
         p.drawEllipse(mark, 4.0, 4.0);
     else
         p.drawPolygon(QPolygonF{mark + QPointF(0, -5), mark + QPointF(5, 0), mark + QPointF(0, 5),
                                 mark + QPointF(-5, 0)});
     p.setPen(t.ink);
-    p.setFont(Look::font(12, inHand));
-    QString name = QString::number(v.valve.cylinder);
-    if (scene_.engine.valves.count[side] > 1) name += QChar(u'a' + v.valve.valve - 1);
-    name = (side == Side::Intake ? Say::tr("in %1", "a valve") : Say::tr("ex %1", "a valve"))
-               .arg(name);
-    drawFitted(p, QRectF(x - 12.0, cell.top() + 1.0, cell.width() / 2.0 + 10.0, 18.0),
+    drawFitted(p, QRectF(left + 12.0, cell.top() + 1.0, words, 18.0),
                Qt::AlignLeft | Qt::AlignVCenter, name);
     drawFigures(p, QRectF(cell.left() + 1.0, foot + 3.0, cell.width() - 2.0, kFigures - 4.0), v);
 }

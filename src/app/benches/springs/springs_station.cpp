@@ -65,20 +65,17 @@ void SpringsStation::layOut() {
     figures->addWidget(table_);
     figures->addWidget(slide_);
     figures->addStretch();
-    auto* said = new QVBoxLayout;
-    said->setSpacing(4);
-    said->addWidget(stem_, 3);
-    said->addWidget(notes_, 4);
     auto* lower = new QHBoxLayout;
     lower->setSpacing(12);
     lower->addWidget(facts_, 8);
     lower->addLayout(figures, 6);
-    lower->addLayout(said, 5);
+    lower->addWidget(stem_, 4);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 8, 14, 5);
     column->setSpacing(5);
     column->addWidget(verdict_);
     column->addWidget(row_, 6);
+    column->addWidget(notes_);
     column->addLayout(lower, 7);
     column->addWidget(caution_);
 }
@@ -96,10 +93,21 @@ void SpringsStation::showClaim() {
 
 void SpringsStation::refresh() {
     showFacts(*facts_, desk_->sheet(), desk_->facts(), style());
-    slide_->setVisible(desk_->hasRockers());
+    makeRoom();
     // The stem is looked at while rods are tried, and where they were.
     stem_->setVisible(desk_->asks() == SpringsDesk::Asks::PushRods);
     showClaim();
+}
+
+/// Where there is little room the ratio is typed alone.
+void SpringsStation::makeRoom() {
+    constexpr int kForSlide = 620;
+    slide_->setVisible(desk_->hasRockers() && height() >= kForSlide);
+}
+
+void SpringsStation::resizeEvent(QResizeEvent* event) {
+    Bench::resizeEvent(event);
+    makeRoom();
 }
 
 StandCard SpringsStation::standCard() const {

@@ -25,8 +25,12 @@ public:
     void refresh() override;
     StandCard standCard() const override;
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
     void layOut();
+    void makeRoom();
     void showClaim(); ///< what other rockers change
 
     SpringRow* row_;
