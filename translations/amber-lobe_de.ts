@@ -10604,12 +10604,12 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <translation>behalten, nächstes Ventil</translation>
     </message>
     <message>
-        <source>54.2 15.6 seat and retainer   S springs  T tester  R room  F followers</source>
-        <translation>54,2 15,6 Sitz und Teller   S Federn  T Prüfgerät  R Platz  F Stößel</translation>
+        <source>54.2 15.6 both edges  S springs  T tester  R room  F followers</source>
+        <translation>54,2 15,6 beide Kanten  S Federn  T Prüfgerät  R Platz  F Stößel</translation>
     </message>
     <message>
-        <source>  P push rods</source>
-        <translation>  P Stoßstangen</translation>
+        <source>  P rods</source>
+        <translation>  P Stangen</translation>
     </message>
     <message>
         <source>spring %1 of the set</source>

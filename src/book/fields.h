@@ -103,6 +103,20 @@ void fields(auto& f, Of<lobe::Valves> auto& v) {
     f("rims_mm", v.rims_mm, lobe::bounds::part_mm);
 }
 
+void fields(auto& f, Of<lobe::PipeLine> auto& p) {
+    f("length_mm", p.length_mm, lobe::bounds::tape_mm);
+    f("bore_mm", p.bore_mm, lobe::bounds::dimension_mm);
+    f("far_bore_mm", p.farBore_mm, lobe::bounds::dimension_mm);
+}
+
+void fields(auto& f, Of<lobe::EnginePipes> auto& p) {
+    f.object("intake", p.intake);
+    f.object("exhaust", p.exhaust);
+    f("throttle_mm", p.throttle_mm, lobe::bounds::dimension_mm);
+    f("plenum_cc", p.plenum_cc, lobe::bounds::volume_cc);
+    f("collector_cc", p.collector_cc, lobe::bounds::volume_cc);
+}
+
 void fields(auto& f, Of<lobe::Engine> auto& e) {
     f("name", e.name);
     f("cylinders", e.cylinders, lobe::bounds::cylinders);
@@ -121,6 +135,7 @@ void fields(auto& f, Of<lobe::Engine> auto& e) {
     f.objects("chambers", e.chambers);
     f("volumes", e.volumes, kVolumes);
     f.object("valves", e.valves);
+    f.object("pipes", e.pipes);
     f.object("drive", e.drive);
     f("firing_order", e.firingOrder, lobe::bounds::cylinders);
     f("firing_gaps_deg", e.firingGaps_deg, lobe::bounds::cycle_deg);

@@ -3,7 +3,7 @@
 #include "cli/inputs.h"
 #include "cli/refusal.h"
 #include "core/clearance/map.h"
-#include "core/filling/filling.h"
+#include "core/filling/piped.h"
 #include "words/choosing.h"
 #include "words/numbers.h"
 
@@ -23,7 +23,12 @@ struct FillingOptions {
     FillingEngine engine;
     double ratio = 1.0, lash = 0.0;
     std::vector<double> advances{0.0};
+    std::string intakePipe, exhaustPipe;
+    Pipes pipes;
+    double trace_rpm = 0.0;
     bool json = false;
+
+    bool piped() const { return !intakePipe.empty() || !exhaustPipe.empty(); }
 };
 
 constexpr std::size_t kMostSpeeds = 2000;
@@ -45,6 +50,41 @@ std::vector<double> speedsOf(const std::string& text) {
     for (double s = v[0]; s <= v[1] + 1e-9; s += v[2])
         out.push_back(s);
     return out;
+}
+
+/// "LENGTH:BORE" or "LENGTH:BORE:BORE2", mm.
+PipeSize pipeOf(const char* option, const std::string& text) {
+    const QStringList parts = QString::fromStdString(text).split(QLatin1Char(':'));
+    double v[3] = {};
+    bool ok = parts.size() == 2 || parts.size() == 3;
+    for (qsizetype i = 0; ok && i < parts.size(); ++i)
+        v[i] = parts[i].toDouble(&ok);
+    PipeSize size{v[0], v[1], v[2]};
+    Pipes both;
+    both.intake = both.exhaust = size;
+    if (!ok || faultOf(both) != PipeFault::None)
+        throw Refusal{
+            QStringLiteral("%1 %2: expected LENGTH:BORE or LENGTH:BORE:BORE2 in mm, lengths "
+                           "from 5 to 5000, bores from 5 to 200")
+                .arg(QLatin1String(option), QString::fromStdString(text))};
+    return size;
+}
+
+/// Both pipes are wanted: one alone would be held against nothing.
+void readPipes(FillingOptions& o) {
+    if (o.intakePipe.empty() || o.exhaustPipe.empty())
+        throw Refusal{
+            QStringLiteral("--intake-pipe and --exhaust-pipe: expected both, or neither")};
+    o.pipes.intake = pipeOf("--intake-pipe", o.intakePipe);
+    o.pipes.exhaust = pipeOf("--exhaust-pipe", o.exhaustPipe);
+    switch (faultOf(o.pipes)) {
+    case PipeFault::Cells:
+        throw Refusal{QStringLiteral("--cells %1: expected 4 to 400").arg(o.pipes.cells)};
+    case PipeFault::Volumes:
+        throw Refusal{QStringLiteral("--plenum in cc up to 100000, --throttle in mm up to 200")};
+    default:
+        break;
+    }
 }
 
 ValveLift liftOf(const std::string& path, Side side, const FillingOptions& o) {
@@ -72,10 +112,14 @@ Json pointJson(const FillingPoint& p) {
                 {"pumping_j", p.pumping_j}};
 }
 
-void run(Host& host, const FillingOptions& o) {
+void run(Host& host, FillingOptions o) {
+    if (o.piped()) readPipes(o);
     checkPositive("--ratio", o.ratio, false);
     checkPositive("--lash", o.lash, true);
     checkAdvances(o.advances);
+    const bool piped = o.piped();
+    if (o.trace_rpm != 0.0 && (!piped || !(o.trace_rpm >= 100.0 && o.trace_rpm <= 30000.0)))
+        throw Refusal{QStringLiteral("--trace: a speed from 100 to 30000, with pipes")};
     const auto speeds = speedsOf(o.speeds);
     const ValveLift in = liftOf(o.intake, Side::Intake, o),
                     ex = liftOf(o.exhaust, Side::Exhaust, o);
@@ -95,7 +139,7 @@ void run(Host& host, const FillingOptions& o) {
         const Filling& filling = std::get<Filling>(made);
         std::vector<FillingPoint> points;
         for (double speed : speeds)
-            points.push_back(filling.at(speed));
+            points.push_back(piped ? fillingWithPipes(filling, o.pipes, speed) : filling.at(speed));
         double error = 0.0;
         Json listed = Json::array();
         for (const FillingPoint& p : points) {
@@ -103,10 +147,19 @@ void run(Host& host, const FillingOptions& o) {
             listed.push_back(pointJson(p));
         }
         const FillingCurve curve = fillingCurve(std::move(points));
-        all.push_back(Json{{"advance", advance},
-                           {"points", std::move(listed)},
-                           {"peak_speed", curve.peak_rpm ? Json(*curve.peak_rpm) : Json()},
-                           {"mass_error", error}});
+        Json one{{"advance", advance},
+                 {"points", std::move(listed)},
+                 {"peak_speed", curve.peak_rpm ? Json(*curve.peak_rpm) : Json()},
+                 {"mass_error", error},
+                 {"pipes", piped}};
+        if (o.trace_rpm > 0.0) {
+            PipeTrace trace;
+            fillingWithPipes(filling, o.pipes, o.trace_rpm, &trace);
+            one["trace_speed"] = o.trace_rpm;
+            one["pressure_intake"] = trace.intake_pa;
+            one["pressure_exhaust"] = trace.exhaust_pa;
+        }
+        all.push_back(std::move(one));
         text +=
             QStringLiteral("advanced by %1\n  speed  filling  residual  trapped mg  pumping J\n")
                 .arg(words::signedFixed(advance, 1, style));
@@ -122,7 +175,7 @@ void run(Host& host, const FillingOptions& o) {
                 ? QStringLiteral("fills best at %1 per minute\n").arg(*curve.peak_rpm, 0, 'f', 0)
                 : QStringLiteral("fills best at an end of these speeds\n");
     }
-    text += words::fillingCaution() + QLatin1Char('\n');
+    text += words::fillingCaution(piped) + QLatin1Char('\n');
     host.print(o.json, [&] {
         struct {
             Json json;
@@ -138,7 +191,7 @@ void addFilling(CLI::App& app, Host& host) {
     const auto kept = std::make_shared<FillingOptions>();
     FillingOptions& o = *kept;
     auto* command = app.add_subcommand(
-        "filling", "how one cylinder fills over speed: an estimate that leaves out the pipes");
+        "filling", "how one cylinder fills over speed: an estimate, with pipes or without");
     command->add_option("INTAKE", o.intake, "lift table of the intake lobe")->required();
     command->add_option("EXHAUST", o.exhaust, "lift table of the exhaust lobe")->required();
     command->add_option("--bore", o.engine.bore_mm, "mm")->required();
@@ -156,6 +209,16 @@ void addFilling(CLI::App& app, Host& host) {
     command->add_option("--advance", o.advances, "crank degrees, positive: A,A,... (0)")
         ->delimiter(',');
     command->add_option("--speeds", o.speeds, "FROM:TO:STEP, per minute (1000:8000:250)");
+    command->add_option("--intake-pipe", o.intakePipe,
+                        "LENGTH:BORE[:BORE2], mm: from the valve to the mouth");
+    command->add_option("--exhaust-pipe", o.exhaustPipe,
+                        "LENGTH:BORE[:BORE2], mm: from the valve to the open end");
+    command->add_option("--plenum", o.pipes.plenum_cc, "behind the intake pipe, cc (0: the open)");
+    command->add_option("--throttle", o.pipes.throttle_mm,
+                        "diameter at the mouth or the plenum, mm (0: wide)");
+    command->add_option("--cells", o.pipes.cells, "of each pipe (40)");
+    command->add_option("--trace", o.trace_rpm,
+                        "with --json: pressures outside the valves, Pa, by degree from -360");
     command->add_flag("--json", o.json, "print JSON");
     command->callback([&host, kept] { host.command = [&host, kept] { run(host, *kept); }; });
 }

@@ -4,6 +4,8 @@
 #include "words/say.h"
 #include "words/sentences.h"
 
+#include <QRegularExpression>
+
 #include <cmath>
 
 namespace app {
@@ -48,6 +50,20 @@ QString asDimension(const QString& typed, double most_mm, const Style& style) {
     const bool whole = !typed.contains(QLatin1Char('.')) && !typed.contains(QLatin1Char(','));
     const bool plain = !typed.isEmpty() && typed.back().isDigit();
     return style.inches() && most_mm > 20.0 && whole && plain ? typed + Say::tr(" in") : typed;
+}
+
+QStringList valuesIn(const QString& typed) {
+    static const QRegularExpression unit(QStringLiteral(
+        "\\s+(mm|in\\.?|inch|thou?|th|n|lbf?|lbs|kgf?|kp|g|n/mm|lb/in|kgf?/mm)(?=\\s|$)"));
+    static const QRegularExpression fraction(QStringLiteral("(\\d)\\s+(\\d+/\\d+)"));
+    const QString joint(QChar(0x1F));
+    QString line = typed.simplified().toLower();
+    line.replace(fraction, QStringLiteral("\\1") + joint + QStringLiteral("\\2"));
+    line.replace(unit, QStringLiteral("\\1"));
+    QStringList out = line.split(QLatin1Char(' '), Qt::SkipEmptyParts);
+    for (QString& word : out)
+        word.replace(joint, QStringLiteral(" "));
+    return out;
 }
 
 QString refusal(const Field& field, const EntryError& error, const Style& style) {

@@ -79,6 +79,9 @@ Field choiceField(const QString& name, int count, QString (*say)(int),
 QString asDimension(const QString& typed, double most_mm, const words::Style& style);
 /// What is wrong with what was typed, in terms of what was asked.
 QString refusal(const Field& field, const lobe::EntryError& error, const words::Style& style);
+/// The words of a line, each a value with its unit: one behind a space belongs to its number, and
+/// so does a fraction to its inches.
+QStringList valuesIn(const QString& typed);
 /// What stands for a fact not stated.
 QString noValue();
 

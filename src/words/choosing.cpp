@@ -291,7 +291,12 @@ QString decisionLine(const Decision& d, const Style& style) {
     return text;
 }
 
-QString fillingCaution() {
+QString fillingCaution(bool piped) {
+    if (piped)
+        return Say::tr(
+            "An estimate with gas in both pipes, one cylinder alone: it leaves out combustion's "
+            "course, bends, fuel and what other cylinders send. It says which cam fills better "
+            "where. It cannot say power.");
     return Say::tr(
         "An estimate that leaves out the pipes: it can say which cam fills better where, "
         "and about how far the best speed moves. It cannot say power.");
@@ -317,13 +322,24 @@ QString fillingAgainst(const FillingCurve& curve, const FillingCurve& reference,
             where += by > 0.0 ? Say::tr(", falls off %1 later").arg(fixed(by, 0, style))
                               : Say::tr(", falls off %1 sooner").arg(fixed(-by, 0, style));
     }
-    const auto shift = [&](double a, double b) {
-        return signedFixed(100.0 * (a / b - 1.0), 0, style);
-    };
+    QStringList gains;
     const auto n = std::min(curve.points.size(), reference.points.size());
-    return Say::tr("%1; %2 % at the lowest speed, %3 % at the highest")
-        .arg(where, shift(curve.points.front().efficiency, reference.points.front().efficiency),
-             shift(curve.points[n - 1].efficiency, reference.points[n - 1].efficiency));
+    const double first = curve.points.front().speed_rpm, last = curve.points[n - 1].speed_rpm;
+    for (const FillingGain& g : gainsOver(curve, reference)) {
+        // One speed alone is no stretch of them.
+        if (g.from_rpm == g.to_rpm) continue;
+        const QString share = fixed(std::abs(g.share) * 100.0, 0, style);
+        const QString from = fixed(g.from_rpm / 1000.0, 1, style),
+                      to = fixed(g.to_rpm / 1000.0, 1, style);
+        const QString over = g.from_rpm <= first && g.to_rpm >= last ? Say::tr("at every speed")
+                             : g.from_rpm <= first ? Say::tr("up to %1 thousand").arg(to)
+                             : g.to_rpm >= last    ? Say::tr("above %1 thousand").arg(from)
+                                                : Say::tr("from %1 to %2 thousand").arg(from, to);
+        gains
+            << (g.share > 0.0 ? Say::tr("%1 % more %2") : Say::tr("%1 % less %2")).arg(share, over);
+    }
+    if (gains.isEmpty()) gains << Say::tr("nowhere told from it by more than 1 %");
+    return QStringLiteral("%1; %2").arg(where, gains.join(QStringLiteral(", ")));
 }
 
 QStringList tendencies(const std::vector<CamFigure>& all, const std::vector<CamFigure>& reference) {

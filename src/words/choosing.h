@@ -44,7 +44,7 @@ QString rankRule();
 QString decisionLine(const lobe::Decision& decision, const Style& style);
 
 /// What the estimate leaves out, can say and cannot.
-QString fillingCaution();
+QString fillingCaution(bool piped = false);
 /// A candidate's filling against the reference's: "fills best about 400 per minute higher; 3 % more
 /// there".
 QString fillingAgainst(const lobe::FillingCurve& curve, const lobe::FillingCurve& reference,

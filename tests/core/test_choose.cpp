@@ -466,7 +466,7 @@ private slots:
         job.reckoning.altitude_m = 2000.0;
         const Bench high(job);
         const auto at = [](const Bench& b) {
-            return std::get<Filling>(fillingOf(b.job, b.fitted(), {})).at(3000.0);
+            return std::get<FillingEstimate>(fillingOf(b.job, b.fitted(), {})).at(3000.0);
         };
         const FillingPoint a = at(low), b = at(high);
         QVERIFY(std::abs(a.efficiency - b.efficiency) < 1e-3);
@@ -478,7 +478,7 @@ private slots:
         const Bench b(engine());
         const Cam cam = b.fitted();
         const auto at = [&](double advance, double rpm) {
-            return std::get<Filling>(fillingOf(b.job, cam, {advance, 0.0})).at(rpm).efficiency;
+            return std::get<FillingEstimate>(fillingOf(b.job, cam, {advance, 0.0})).at(rpm).efficiency;
         };
         QVERIFY(at(10.0, 1500.0) > at(-10.0, 1500.0) + 0.02);
         QVERIFY(at(10.0, 7500.0) < at(-10.0, 7500.0));

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/choose/cam.h"
-#include "core/filling/filling.h"
+#include "core/filling/piped.h"
 
 #include <optional>
 #include <variant>
@@ -26,8 +26,36 @@ std::vector<double> fillingSpeeds(double to_rpm);
 /// up to 500.
 double fillingReach_rpm(const Job& job);
 
+/// Pipes as they are usual for this engine at a speed: the intake's best by the Helmholtz estimate
+/// near it, the primary by the wave that comes back at overlap. `share` of those lengths.
+Pipes usualPipes(const Engine& engine, double best_rpm, double share = 1.0);
+
+/// A cam's cylinder breathing through the engine's pipes; where their lengths are not known,
+/// through usual ones, with shorter and longer ones beside them.
+class FillingEstimate {
+public:
+    FillingEstimate(Filling filling, std::vector<Pipes> pipes)
+        : filling_(std::move(filling)), pipes_(std::move(pipes)) {}
+    /// Safe from several threads. Coarser at low speeds, where waves are long against a cell.
+    FillingPoint at(double speed_rpm) const;
+    /// The lengths are guessed: each point says what shorter and longer ones would do.
+    bool guessed() const { return pipes_.size() > 1; }
+
+private:
+    Filling filling_;
+    std::vector<Pipes> pipes_; ///< one, or short, usual and long
+};
+
+/// Where a cam fills more or less than the reference, over speeds ascending; with lengths that are
+/// not known only where it holds for short and long ones alike.
+struct FillingGain {
+    double from_rpm = 0.0, to_rpm = 0.0;
+    double share = 0.0; ///< mean over those speeds, 0.03 is three in a hundred more
+};
+std::vector<FillingGain> gainsOver(const FillingCurve& curve, const FillingCurve& reference);
+
 /// With the cams moved by so much in all.
-std::variant<Filling, FillingNeeds> fillingOf(const Job& job, const Cam& cam,
-                                              PerSide<double> moved_deg);
+std::variant<FillingEstimate, FillingNeeds> fillingOf(const Job& job, const Cam& cam,
+                                                      PerSide<double> moved_deg);
 
 } // namespace lobe

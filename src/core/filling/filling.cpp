@@ -1,5 +1,8 @@
 #include "core/filling/filling.h"
 
+#include "core/filling/gas.h"
+#include "core/filling/pipe_end.h"
+
 #include <boost/numeric/odeint/stepper/runge_kutta4.hpp>
 
 #include <algorithm>
@@ -11,12 +14,6 @@ namespace lobe {
 
 namespace {
 
-constexpr double kGas = 287.0;  ///< J/kg K, air
-constexpr double kGamma = 1.35; ///< of fresh and burned alike
-constexpr double kCv = kGas / (kGamma - 1.0), kCp = kCv * kGamma;
-/// Heat a fresh mass gives, J/kg: that of a mixture, less what walls and the greater specific heat
-/// of hot gas take.
-constexpr double kHeat = 1.8e6;
 constexpr double kCell_deg = 0.25; ///< of the tables
 constexpr int kCells = static_cast<int>(720.0 / kCell_deg);
 /// Under this pressure difference, relative, flow goes with the difference and no longer with its
@@ -30,24 +27,14 @@ constexpr double kStable = 2.0;
 /// The store gives way to fresh gas over this share of a cylinder's charge.
 constexpr double kStoreEnds = 1e-2;
 
-/// Per area: of the pressure downstream over that upstream (Heywood C.8, C.9), times sqrt(R T) / p.
-double nozzleExactly(double ratio) {
-    static const double critical = std::pow(2.0 / (kGamma + 1.0), kGamma / (kGamma - 1.0));
-    static const double choked =
-        std::sqrt(kGamma) * std::pow(2.0 / (kGamma + 1.0), (kGamma + 1.0) / (2.0 * (kGamma - 1.0)));
-    if (ratio <= critical) return choked;
-    const double a = std::pow(ratio, 1.0 / kGamma);
-    return a * std::sqrt(std::max(0.0, 2.0 * kGamma / (kGamma - 1.0) * (1.0 - ratio / a)));
-}
-
-/// The same over the root of the pressure drop, which is smooth, from a table.
+/// The nozzle number over the root of the pressure drop, which is smooth, from a table.
 class NozzleTable {
 public:
     NozzleTable() {
         all_[0] = std::sqrt(2.0);
         for (std::size_t i = 1; i <= kN; ++i) {
             const double drop = static_cast<double>(i) / kN;
-            all_[i] = nozzleExactly(1.0 - drop) / std::sqrt(drop);
+            all_[i] = nozzleNumber(1.0 - drop) / std::sqrt(drop);
         }
     }
     double at(double ratio) const {
@@ -308,7 +295,7 @@ private:
         const double shut = volume(f_.lastShut_deg_), top = f_.least_m3_;
         double t = s[kEnergy] / (s[kMass] * kCv);
         t *= std::pow(shut / top, kGamma - 1.0);
-        t += kHeat * s[kFresh] / (s[kMass] * kCv);
+        t += kFillingHeat * s[kFresh] / (s[kMass] * kCv);
         t *= std::pow(top / volume(f_.firstOpen_deg_), kGamma - 1.0);
         s[kEnergy] = s[kMass] * kCv * t;
         s[kFresh] = 0.0;

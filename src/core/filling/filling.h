@@ -1,6 +1,6 @@
-// How one cylinder fills over speed, an estimate: filling and emptying through both valves, no
-// pipes. It ranks cams and shows which way and about how far the best filling moves; it does not
-// give power.
+// How one cylinder fills over speed, an estimate: filling and emptying through both valves, without
+// pipes (with them: piped.h). It ranks cams and shows which way and about how far the best filling
+// moves; it does not give power.
 //
 // One volume from the slider-crank; an ideal gas whose mass, energy and fresh share are carried
 // through repeated cycles until they repeat. Flow through a valve is that of a compressible gas
@@ -14,6 +14,7 @@
 
 #include "core/angle/geometry.h"
 
+#include <array>
 #include <functional>
 #include <optional>
 #include <variant>
@@ -40,6 +41,9 @@ struct FillingPoint {
     double trapped_mg = 0.0;
     double pumping_j = 0.0; ///< work the piston does on the gas over exhaust and intake stroke
     double massError = 0.0; ///< in less out, a cycle, over what is trapped
+    int cycles = 0;         ///< until it repeated
+    /// Efficiency with short, usual and long pipes, where their lengths are not known.
+    std::optional<std::array<double, 3>> byLength{};
 };
 
 struct FillingCurve {
@@ -74,6 +78,7 @@ public:
 
 private:
     friend class FillingRun;
+    friend class PipedRun;
     Filling() = default;
 
     FillingEngine engine_;
@@ -90,6 +95,9 @@ double nozzleFlow(double area_m2, double upstream_pa, double upstream_k, double 
 /// Points ascending in speed into a curve.
 FillingCurve fillingCurve(std::vector<FillingPoint> points);
 
+/// Heat a fresh mass gives, J/kg: that of a mixture, less what walls and the greater specific heat
+/// of hot gas take.
+constexpr double kFillingHeat = 1.8e6;
 /// The port's diameter over the head's; the share of a valve's lift that flows freely is told by
 /// `discharge`.
 constexpr double kPortShare = 0.85;

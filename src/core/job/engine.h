@@ -5,6 +5,7 @@
 #include "core/angle/per.h"
 #include "core/job/drive.h"
 #include "core/job/follower.h"
+#include "core/job/pipes.h"
 
 #include <cstdint>
 #include <optional>
@@ -56,6 +57,7 @@ struct Engine {
     std::vector<Chamber> chambers; ///< by cylinder from 1, where they differ; may be shorter
     VolumeSource volumes = VolumeSource::Poured;
     Valves valves;
+    EnginePipes pipes;            ///< for the filling estimate
     Drive drive;                  ///< of the cam, or of each of two
     std::vector<int> firingOrder; ///< every cylinder once, from 1; empty: not known
     /// Crank degrees from each firing to the next, in the firing order, 720 in all; empty: even.

@@ -112,11 +112,11 @@ void CompareDesk::setAdvance(double deg) {
 }
 
 void CompareDesk::estimate() {
-    std::vector<std::optional<Filling>> all;
+    std::vector<std::optional<FillingEstimate>> all;
     needs_.reset();
     for (std::size_t i = 0; i < cams().size(); ++i) {
         auto made = fillingOf(job(), cams()[i], moved(i));
-        if (auto* filling = std::get_if<Filling>(&made))
+        if (auto* filling = std::get_if<FillingEstimate>(&made))
             all.emplace_back(std::move(*filling));
         else {
             all.emplace_back();

@@ -12,7 +12,7 @@ using namespace lobe;
 
 /// Shared with the workers; each takes the next point until there is none.
 struct Estimator::Batch {
-    std::vector<std::optional<Filling>> fillings;
+    std::vector<std::optional<FillingEstimate>> fillings;
     std::vector<double> speeds;
     std::vector<std::vector<FillingPoint>> points; ///< by cam and speed, each written once
     std::vector<std::pair<std::size_t, std::size_t>> tasks;
@@ -46,7 +46,8 @@ double Estimator::progress() const {
     return static_cast<double>(batch_->done) / static_cast<double>(batch_->tasks.size());
 }
 
-void Estimator::start(std::vector<std::optional<Filling>> fillings, std::vector<double> speeds) {
+void Estimator::start(std::vector<std::optional<FillingEstimate>> fillings,
+                      std::vector<double> speeds) {
     stop();
     curves_.clear();
     auto batch = std::make_shared<Batch>();

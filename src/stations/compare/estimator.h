@@ -2,7 +2,7 @@
 // under way is dropped. The window stays as quick as without it.
 #pragma once
 
-#include "core/filling/filling.h"
+#include "core/choose/estimate.h"
 
 #include <QObject>
 #include <QThreadPool>
@@ -20,7 +20,8 @@ public:
     ~Estimator() override;
 
     /// One for each cam, empty where there is none; at speeds ascending, 1/min.
-    void start(std::vector<std::optional<lobe::Filling>> fillings, std::vector<double> speeds);
+    void start(std::vector<std::optional<lobe::FillingEstimate>> fillings,
+               std::vector<double> speeds);
     void stop();
     /// Stops, and forgets what was found.
     void clear();

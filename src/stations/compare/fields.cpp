@@ -1,5 +1,6 @@
 #include "stations/compare/fields.h"
 
+#include "core/filling/piped.h"
 #include "core/typed/entry.h"
 #include "words/choosing.h"
 #include "words/say.h"
@@ -119,6 +120,51 @@ QString readWish(const QString& typed, Wish& wish, const Style& style) {
     return {};
 }
 
+/// "320 40" or "320 40 44": length, bore at the valve, bore at the other end.
+Field pipeField(const QString& name, PipeLine EnginePipes::*part) {
+    Field f;
+    f.name = name;
+    f.asks =
+        Say::tr("length from the valve and bore, such as 320 40; a third number is the bore at "
+                "its end; - for not known");
+    f.shown = [part](const Facts& facts, const Style& style) {
+        const PipeLine& p = facts.engine.pipes.*part;
+        if (!p.known()) return noValue();
+        const QString near = words::dimension(p.bore_mm, style),
+                      far = words::dimension(p.farBore_mm, style);
+        return Say::tr("%1 long, %2 %3")
+            .arg(words::dimension(p.length_mm, style),
+                 p.farBore_mm > 0.0 ? Say::tr("%1 to %2").arg(near, far) : near,
+                 words::unitName(style));
+    };
+    f.take = [part](Facts& facts, const QString& typed, const Style& style) {
+        PipeLine& p = facts.engine.pipes.*part;
+        const QStringList words = valuesIn(typed);
+        if (words == QStringList{QStringLiteral("-")}) {
+            p = {};
+            return QString();
+        }
+        std::vector<double> read;
+        for (const QString& word : words) {
+            const auto mm =
+                readLength(asDimension(word, 1000.0, style).toStdString(), style.unit, 1e6);
+            if (const double* v = std::get_if<double>(&mm)) read.push_back(*v);
+        }
+        if (static_cast<qsizetype>(read.size()) != words.size() || read.size() < 2 ||
+            read.size() > 3)
+            return Say::tr("Length and bore, such as %1.")
+                .arg(style.inches() ? QStringLiteral("12.6 1.57") : QStringLiteral("320 40"));
+        Pipes both;
+        both.intake = {read[0], read[1], read.size() > 2 ? read[2] : 0.0};
+        both.exhaust = both.intake;
+        if (faultOf(both) != PipeFault::None)
+            return Say::tr("A pipe is 5 to 5000 mm long and 5 to 200 mm wide.");
+        p = {read[0], read[1], both.intake.farBore_mm};
+        return QString();
+    };
+    return f;
+}
+
 Field wishField(WishKind kind) {
     Field f;
     f.name = words::wishName(kind);
@@ -184,6 +230,22 @@ CompareFields compareFields() {
     out.all.push_back(textField(
         Say::tr("Fuel"), [](Facts & f) -> auto& { return f.choosing.purpose.fuel; }));
     for (std::size_t i = seldom; i < out.all.size(); ++i)
+        out.all[i].seldom = true;
+    const std::size_t pipes = out.all.size();
+    out.all.push_back(pipeField(Say::tr("Intake pipe"), &EnginePipes::intake));
+    out.all.back().heading = Say::tr("Pipes, for the filling estimate");
+    out.all.push_back(pipeField(Say::tr("Exhaust pipe"), &EnginePipes::exhaust));
+    out.all.push_back(lengthField(
+        Say::tr("Carburettor or throttle"), 0, 150,
+        [](Facts & f) -> auto& { return f.engine.pipes.throttle_mm; }, 38));
+    const QString none = Say::tr("cc; 0 for none");
+    out.all.push_back(numberField(
+        Say::tr("Plenum behind it"), none, 0, 100000, 0,
+        [](Facts & f) -> auto& { return f.engine.pipes.plenum_cc; }, 3000));
+    out.all.push_back(numberField(
+        Say::tr("Collector of the exhaust"), none, 0, 100000, 0,
+        [](Facts & f) -> auto& { return f.engine.pipes.collector_cc; }, 2000));
+    for (std::size_t i = pipes; i < out.all.size(); ++i)
         out.all[i].seldom = true;
     out.wishes = static_cast<int>(out.all.size());
     for (int i = 0; i <= static_cast<int>(WishKind::ControlSpeed); ++i)

@@ -140,7 +140,14 @@ QString CompareDesk::fillingLine() const {
         if (i != ref && !all[i].points.empty())
             out << QString::fromStdString(cams()[i].spec.name) + QLatin1Char(' ') +
                        words::fillingAgainst(all[i], all[ref], style()) + QLatin1Char('.');
-    return words::fillingCaution() + QLatin1Char('\n') + out.join(QLatin1Char('\n'));
+    QString guessed;
+    const auto banded = [](const FillingCurve& c) {
+        return !c.points.empty() && c.points.front().byLength;
+    };
+    if (std::any_of(all.begin(), all.end(), banded))
+        guessed = Say::tr(" The pipes' lengths are not known: usual ones are taken, and a "
+                          "difference is only said where short and long ones bear it out.");
+    return words::fillingCaution(true) + guessed + QLatin1Char('\n') + out.join(QLatin1Char('\n'));
 }
 
 /// The few numbers a decision is remembered by.

@@ -91,7 +91,7 @@ Field pairOf(const QString& name, const Kind& kind, Get get, Set set, const QStr
         return in == ex ? say(in) : QStringLiteral("%1, %2").arg(say(in), say(ex));
     };
     f.take = [=](Facts& facts, const QString& typed, const Style& style) {
-        const QStringList words = springValues(typed);
+        const QStringList words = valuesIn(typed);
         if (words.isEmpty() || words.size() > 2)
             return Say::tr("One value for both sides, or two: intake, then exhaust.");
         std::vector<std::optional<double>> read;
@@ -169,7 +169,7 @@ Field pointField(const QString& name, LoadPoint SpringSpec::*part) {
         return in == ex ? in : QStringLiteral("%1; %2").arg(in, ex);
     };
     f.take = [=](Facts& facts, const QString& typed, const Style& style) {
-        const QStringList words = springValues(typed);
+        const QStringList words = valuesIn(typed);
         if (words == QStringList{QStringLiteral("-")}) {
             facts.springs.spec.intake.*part = {};
             facts.springs.spec.exhaust.*part = {};
@@ -237,7 +237,7 @@ Field testHeights() {
                    : all.join(QStringLiteral(", ")) + QLatin1Char(' ') + words::unitName(style);
     };
     f.take = [](Facts& facts, const QString& typed, const Style& style) {
-        const QStringList words = springValues(typed);
+        const QStringList words = valuesIn(typed);
         std::vector<double> all;
         const Kind kind = lengths(10.0, 120.0);
         for (const QString& word : words) {
@@ -413,26 +413,12 @@ private:
 
 } // namespace
 
-QStringList springValues(const QString& typed) {
-    static const QRegularExpression unit(QStringLiteral(
-        "\\s+(mm|in\\.?|inch|thou?|th|n|lbf?|lbs|kgf?|kp|g|n/mm|lb/in|kgf?/mm)(?=\\s|$)"));
-    static const QRegularExpression fraction(QStringLiteral("(\\d)\\s+(\\d+/\\d+)"));
-    const QString joint(QChar(0x1F));
-    QString line = typed.simplified().toLower();
-    line.replace(fraction, QStringLiteral("\\1") + joint + QStringLiteral("\\2"));
-    line.replace(unit, QStringLiteral("\\1"));
-    QStringList out = line.split(QLatin1Char(' '), Qt::SkipEmptyParts);
-    for (QString& word : out)
-        word.replace(joint, QStringLiteral(" "));
-    return out;
-}
-
 QString readStock(const QString& typed, const Style& style, std::vector<ShimSize>& stock) {
     const QString wrong = Say::tr("Sizes and how many, such as %1.")
                               .arg(style.inches() ? QStringLiteral("0.015x8 0.030x4")
                                                   : QStringLiteral("0.25x8 0.38x4"));
     std::vector<ShimSize> all;
-    for (const QString& word : springValues(typed)) {
+    for (const QString& word : valuesIn(typed)) {
         if (word == QLatin1String("-")) continue;
         const auto cross = word.indexOf(QLatin1Char('x'));
         bool whole = false;

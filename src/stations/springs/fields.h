@@ -15,9 +15,6 @@ struct SpringFields {
 };
 SpringFields springFields();
 
-/// The words of a line, each a value with its unit: one behind a space belongs to its number, and
-/// so does a fraction to its inches.
-QStringList springValues(const QString& typed);
 /// "0.25x8 0.38x4": sizes in the unit shown and how many of each; why not, else.
 QString readStock(const QString& typed, const words::Style& style,
                   std::vector<lobe::ShimSize>& stock);

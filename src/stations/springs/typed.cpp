@@ -211,13 +211,13 @@ SpringsDesk::Typed SpringsDesk::read(const QString& text) const {
     if (const auto ratio = readRatio(line)) return *ratio;
     switch (asks_) {
     case Asks::Heights:
-        return readHeight(springValues(line));
+        return readHeight(valuesIn(line));
     case Asks::Loads:
         return readLoad(line);
     case Asks::PushRods:
         break;
     }
-    return readTrial(springValues(line));
+    return readTrial(valuesIn(line));
 }
 
 Echo SpringsDesk::ownUnderstand(const QString& text) const {
@@ -235,8 +235,8 @@ Prompt SpringsDesk::ownPrompt() const {
             p.subject += Say::tr(", now %1").arg(inUnit(h->height_mm, style()));
         p.ask = Say::tr("seat to retainer?");
         p.enter = Say::tr("keep, the next valve");
-        p.keys = Say::tr("54.2 15.6 seat and retainer   S springs  T tester  R room  F followers");
-        if (job().engine.layout == Layout::PushrodSingleCam) p.keys += Say::tr("  P push rods");
+        p.keys = Say::tr("54.2 15.6 both edges  S springs  T tester  R room  F followers");
+        if (job().engine.layout == Layout::PushrodSingleCam) p.keys += Say::tr("  P rods");
         if (!claim().order.empty()) p.keys += Say::tr("  O order");
         p.several = true;
         break;

@@ -80,7 +80,7 @@ void FillingPlot::draw(QPainter& p, const QSizeF& size) const {
     p.setPen(t.muted);
     drawFitted(p, QRectF(kFillingLeft, 2, upper.width(), kFillingTop - 4),
                Qt::AlignLeft | Qt::AlignVCenter,
-               Say::tr("filling, an estimate without the pipes, over thousands per minute"));
+               Say::tr("filling, an estimate with gas in the pipes, over thousands per minute"));
     const CamView* ref = nullptr;
     const FillingCurve* base = nullptr;
     double least = 0.6, most = 1.0, from = 1000.0, to = 8000.0, apart = 5.0;
@@ -140,6 +140,23 @@ void FillingPlot::draw(QPainter& p, const QSizeF& size) const {
     for (std::size_t i = 0; i < curves.size() && i < views.size(); ++i) {
         const FillingCurve& c = curves[i];
         if (c.points.empty()) continue;
+        // From short to long pipes, where their lengths are not known.
+        if (views[i].atHand && c.points.front().byLength) {
+            const auto edge = [&](bool above) {
+                return lineOf(c, x, [&](std::size_t k) {
+                    const auto& all = *c.points[k].byLength;
+                    const auto [low, high] = std::minmax_element(all.begin(), all.end());
+                    return std::clamp(y(above ? *high : *low), upper.top(), upper.bottom());
+                });
+            };
+            QPolygonF band = edge(true), below = edge(false);
+            std::reverse(below.begin(), below.end());
+            QColor ground = t.ink;
+            ground.setAlpha(22);
+            p.setPen(Qt::NoPen);
+            p.setBrush(ground);
+            p.drawPolygon(band + below);
+        }
         p.setBrush(Qt::NoBrush);
         p.setPen(camPen(t.ink, i, views[i]));
         p.drawPolyline(lineOf(c, x, [&](std::size_t k) { return y(c.points[k].efficiency); }));
