@@ -6730,10 +6730,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
         <translation>Geschätzte Füllung jeder Nockenwelle über der Drehzahl</translation>
     </message>
     <message>
-        <source>filling, an estimate without the pipes, over thousands per minute</source>
-        <translation>Füllung, eine Schätzung ohne die Rohre, über Tausend je Minute</translation>
-    </message>
-    <message>
         <source>against %1</source>
         <translation>gegen %1</translation>
     </message>
@@ -7336,10 +7332,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     <message>
         <source>fills best beyond these speeds</source>
         <translation>füllt am besten jenseits dieser Drehzahlen</translation>
-    </message>
-    <message>
-        <source>%1; %2 % at the lowest speed, %3 % at the highest</source>
-        <translation>%1; %2 % bei der niedrigsten, %3 % bei der höchsten Drehzahl</translation>
     </message>
     <message>
         <source>Longer: the best speed tends to go up and idle and low speed to suffer; a restricted intake or exhaust takes most of it back.</source>
@@ -11114,6 +11106,90 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     <message>
         <source>With rockers of %1: %2</source>
         <translation>Mit Kipphebeln von %1: %2</translation>
+    </message>
+    <message>
+        <source>filling, an estimate with gas in the pipes, over thousands per minute</source>
+        <translation>Füllung, Schätzung mit Gas in den Rohren, über Tausend je Minute</translation>
+    </message>
+    <message>
+        <source>length from the valve and bore, such as 320 40; a third number is the bore at its end; - for not known</source>
+        <translation>Länge vom Ventil und Durchmesser, etwa 320 40; eine dritte Zahl ist der Durchmesser am Ende; - für unbekannt</translation>
+    </message>
+    <message>
+        <source>%1 long, %2 %3</source>
+        <translation>%1 lang, %2 %3</translation>
+    </message>
+    <message>
+        <source>Length and bore, such as %1.</source>
+        <translation>Länge und Durchmesser, etwa %1.</translation>
+    </message>
+    <message>
+        <source>A pipe is 5 to 5000 mm long and 5 to 200 mm wide.</source>
+        <translation>Ein Rohr ist 5 bis 5000 mm lang und 5 bis 200 mm weit.</translation>
+    </message>
+    <message>
+        <source>Intake pipe</source>
+        <translation>Ansaugrohr</translation>
+    </message>
+    <message>
+        <source>Pipes, for the filling estimate</source>
+        <translation>Rohre, für die Füllungsschätzung</translation>
+    </message>
+    <message>
+        <source>Exhaust pipe</source>
+        <translation>Auspuffrohr</translation>
+    </message>
+    <message>
+        <source>Carburettor or throttle</source>
+        <translation>Vergaser oder Drosselklappe</translation>
+    </message>
+    <message>
+        <source>cc; 0 for none</source>
+        <translation>cm³; 0 für keines</translation>
+    </message>
+    <message>
+        <source>Plenum behind it</source>
+        <translation>Sammler dahinter</translation>
+    </message>
+    <message>
+        <source>Collector of the exhaust</source>
+        <translation>Sammler des Auspuffs</translation>
+    </message>
+    <message>
+        <source> The pipes&apos; lengths are not known: usual ones are taken, and a difference is only said where short and long ones bear it out.</source>
+        <translation> Die Längen der Rohre sind nicht bekannt: übliche werden genommen, und ein Unterschied wird nur gesagt, wo kurze und lange ihn bestätigen.</translation>
+    </message>
+    <message>
+        <source>An estimate with gas in both pipes, one cylinder alone: it leaves out combustion&apos;s course, bends, fuel and what other cylinders send. It says which cam fills better where. It cannot say power.</source>
+        <translation>Eine Schätzung mit Gas in beiden Rohren, ein Zylinder allein: ohne Verbrennungsverlauf, Bögen, Kraftstoff und was andere Zylinder schicken. Sie sagt, welche Nockenwelle wo besser füllt. Leistung kann sie nicht sagen.</translation>
+    </message>
+    <message>
+        <source>at every speed</source>
+        <translation>bei jeder Drehzahl</translation>
+    </message>
+    <message>
+        <source>up to %1 thousand</source>
+        <translation>bis %1 Tausend</translation>
+    </message>
+    <message>
+        <source>above %1 thousand</source>
+        <translation>über %1 Tausend</translation>
+    </message>
+    <message>
+        <source>from %1 to %2 thousand</source>
+        <translation>von %1 bis %2 Tausend</translation>
+    </message>
+    <message>
+        <source>%1 % more %2</source>
+        <translation>%1 % mehr %2</translation>
+    </message>
+    <message>
+        <source>%1 % less %2</source>
+        <translation>%1 % weniger %2</translation>
+    </message>
+    <message>
+        <source>nowhere told from it by more than 1 %</source>
+        <translation>nirgends um mehr als 1 % davon zu unterscheiden</translation>
     </message>
 </context>
 </TS>

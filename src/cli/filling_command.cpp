@@ -150,8 +150,7 @@ void run(Host& host, FillingOptions o) {
         Json one{{"advance", advance},
                  {"points", std::move(listed)},
                  {"peak_speed", curve.peak_rpm ? Json(*curve.peak_rpm) : Json()},
-                 {"mass_error", error},
-                 {"pipes", piped}};
+                 {"mass_error", error}};
         if (o.trace_rpm > 0.0) {
             PipeTrace trace;
             fillingWithPipes(filling, o.pipes, o.trace_rpm, &trace);
@@ -180,7 +179,7 @@ void run(Host& host, FillingOptions o) {
         struct {
             Json json;
             QString text;
-        } printed{Json{{"advances", all}}, text};
+        } printed{Json{{"advances", all}, {"pipes", piped}}, text};
         return printed;
     }());
 }

@@ -158,6 +158,49 @@ private slots:
         QVERIFY(text.out.contains(QStringLiteral("It cannot say power")));
     }
 
+    void fillingThroughPipes() {
+        const QString in = table("in.csv", closed::power(108.0, 140.0, 10.0)),
+                      ex = table("ex.csv", closed::power(-110.0, 140.0, 9.5));
+        auto call = fillingOf(in, ex);
+        call.last() = QStringLiteral("2500:4500:1000");
+        const QStringList pipes{"--taken",       "valve",     "--cells",        "16",
+                                "--intake-pipe", "380:38:42", "--exhaust-pipe", "700:38"};
+        const Ran r = ran(call + pipes + QStringList{"--trace", "3000", "--json"});
+        QVERIFY2(r.code == 0, qPrintable(r.err));
+        QVERIFY(r.json()["pipes"].toBool());
+        const QJsonObject one = r.json()["advances"].toArray()[0].toObject();
+        QCOMPARE(one["points"].toArray().size(), 3);
+        QVERIFY(one["mass_error"].toDouble() < 2e-4);
+        for (const char* key : {"pressure_intake", "pressure_exhaust"}) {
+            const QJsonArray all = one[QLatin1String(key)].toArray();
+            QCOMPARE(all.size(), 720);
+            for (const auto& pa : all)
+                QVERIFY(pa.toDouble() > 2e4 && pa.toDouble() < 6e5);
+        }
+        // Without pipes it says so, and has none of it.
+        const Ran plain = ran(call + QStringList{"--taken", "valve", "--json"});
+        QVERIFY(plain.json().contains(QLatin1String("pipes")) && !plain.json()["pipes"].toBool());
+        // A plenum behind a throttle takes some of it.
+        const auto first = [](const Ran& of) {
+            return of.json()["advances"]
+                .toArray()[0]
+                .toObject()["points"]
+                .toArray()[2]
+                .toObject()["efficiency"]
+                .toDouble();
+        };
+        const Ran throttled =
+            ran(call + pipes + QStringList{"--plenum", "1500", "--throttle", "18", "--json"});
+        QVERIFY(first(throttled) < first(r) - 0.05);
+        for (const QStringList& bad :
+             {QStringList{"--intake-pipe", "380:38"},
+              {"--intake-pipe", "x", "--exhaust-pipe", "700:38"},
+              {"--intake-pipe", "380:38", "--exhaust-pipe", "700:380"},
+              {"--intake-pipe", "380:38", "--exhaust-pipe", "700:38", "--cells", "2"},
+              {"--trace", "3000"}})
+            QCOMPARE(ran(call + bad).code, 1);
+    }
+
     void whatCannotFill() {
         const QString in = table("in.csv", closed::power(108.0, 140.0, 10.0)),
                       ex = table("ex.csv", closed::power(-110.0, 140.0, 9.5));

@@ -458,6 +458,62 @@ private slots:
         QCOMPARE(fillingSpeeds(7500.0).back(), 7500.0);
     }
 
+    /// Lengths that are not known: usual ones, with shorter and longer ones beside them; a
+    /// difference counts where all of them bear it out.
+    void pipesThatAreNotKnown() {
+        Job job = engine();
+        const Bench b(job);
+        const auto made = fillingOf(b.job, b.fitted(), {});
+        const auto& guess = std::get<FillingEstimate>(made);
+        QVERIFY(guess.guessed());
+        const FillingPoint p = guess.at(4000.0);
+        QVERIFY(p.byLength && near((*p.byLength)[1], p.efficiency, 1e-12));
+        QVERIFY((*p.byLength)[0] != (*p.byLength)[2]);
+        QVERIFY(!guess.at(4000.0, false).byLength);
+        job.engine.pipes.intake = {300.0, 38.0, 42.0};
+        job.engine.pipes.exhaust = {700.0, 40.0, 0.0};
+        const Bench known(job);
+        const auto stated = fillingOf(known.job, known.fitted(), {});
+        QVERIFY(!std::get<FillingEstimate>(stated).guessed());
+        QVERIFY(!std::get<FillingEstimate>(stated).at(4000.0).byLength);
+        // Longer for lower speeds; a share of them is that share.
+        const Pipes low = usualPipes(job.engine, 4000.0), high = usualPipes(job.engine, 8000.0);
+        QVERIFY(low.intake.length_mm > high.intake.length_mm &&
+                low.exhaust.length_mm > high.exhaust.length_mm);
+        QVERIFY(near(usualPipes(job.engine, 6000.0, 0.5).intake.length_mm,
+                     0.5 * usualPipes(job.engine, 6000.0).intake.length_mm, 1e-9));
+    }
+
+    void gainsOnlyWhereEveryLengthBearsThemOut() {
+        const auto point = [](double rpm, double usual, double shorter, double longer) {
+            FillingPoint p;
+            p.speed_rpm = rpm;
+            p.efficiency = usual;
+            p.byLength = {shorter, usual, longer};
+            return p;
+        };
+        FillingCurve mild, wild;
+        mild.points = {point(1000, 0.90, 0.9, 0.9), point(2000, 0.90, 0.9, 0.9),
+                       point(3000, 0.90, 0.9, 0.9), point(4000, 0.80, 0.8, 0.8),
+                       point(5000, 0.70, 0.7, 0.7)};
+        wild.points = {point(1000, 0.81, 0.8, 0.8), point(2000, 0.855, 0.8, 0.8),
+                       point(3000, 0.93, 0.89, 1.0), // with short ones it is less
+                       point(4000, 0.84, 0.82, 0.9), point(5000, 0.77, 0.75, 0.8)};
+        const auto gains = gainsOver(wild, mild);
+        QCOMPARE(gains.size(), std::size_t{2});
+        QCOMPARE(gains[0].from_rpm, 1000.0);
+        QCOMPARE(gains[0].to_rpm, 2000.0);
+        QVERIFY(near(gains[0].share, -0.075, 1e-9)); // of -0.10 and -0.05
+        QCOMPARE(gains[1].from_rpm, 4000.0);
+        QVERIFY(near(gains[1].share, 0.075, 1e-9)); // of 0.05 and 0.10
+        QVERIFY(gainsOver(mild, mild).empty());
+        // In between lengths lie between.
+        std::vector<FillingPoint> some = wild.points;
+        some[1].byLength.reset();
+        spreadLengths(some);
+        QVERIFY(near((*some[1].byLength)[0], 0.855 * 0.5 * (0.8 / 0.81 + 0.89 / 0.93), 1e-9));
+    }
+
     // At 2000 m air is 0.785 as dense (the standard atmosphere's pressure): as full, with so much
     // less in it.
     void higherUpThereIsLess() {
@@ -478,7 +534,9 @@ private slots:
         const Bench b(engine());
         const Cam cam = b.fitted();
         const auto at = [&](double advance, double rpm) {
-            return std::get<FillingEstimate>(fillingOf(b.job, cam, {advance, 0.0})).at(rpm).efficiency;
+            return std::get<FillingEstimate>(fillingOf(b.job, cam, {advance, 0.0}))
+                .at(rpm)
+                .efficiency;
         };
         QVERIFY(at(10.0, 1500.0) > at(-10.0, 1500.0) + 0.02);
         QVERIFY(at(10.0, 7500.0) < at(-10.0, 7500.0));

@@ -95,16 +95,37 @@ Pipes usualPipes(const Engine& e, double best_rpm, double share) {
     return out;
 }
 
-FillingPoint FillingEstimate::at(double rpm) const {
-    const auto with = [&](Pipes p) {
-        p.cells = std::clamp(static_cast<int>(std::lround(rpm / 200.0)), 10, 28);
+FillingPoint FillingEstimate::at(double rpm, bool otherLengths) const {
+    // Within half a hundredth of forty cells a pipe; at low speeds waves are long against a cell.
+    constexpr int kCoarse = 12, kUsual = 16;
+    constexpr double kLow_rpm = 1800.0;
+    const auto with = [&](Pipes p, int cells) {
+        p.cells = rpm < kLow_rpm ? kCoarse : cells;
         return fillingWithPipes(filling_, p, rpm);
     };
-    if (!guessed()) return with(pipes_.front());
-    FillingPoint out = with(pipes_[1]);
-    out.byLength = {with(pipes_.front()).efficiency, out.efficiency,
-                    with(pipes_.back()).efficiency};
+    FillingPoint out = with(pipes_[guessed() ? 1 : 0], kUsual);
+    if (guessed() && otherLengths)
+        out.byLength = {with(pipes_.front(), kCoarse).efficiency, out.efficiency,
+                        with(pipes_.back(), kCoarse).efficiency};
     return out;
+}
+
+void spreadLengths(std::vector<FillingPoint>& points) {
+    std::optional<std::size_t> known;
+    for (std::size_t i = 0; i < points.size(); ++i) {
+        if (!points[i].byLength) continue;
+        for (std::size_t k = known ? *known + 1 : i; k < i; ++k) {
+            const FillingPoint &a = points[*known], &b = points[i];
+            const double part = (points[k].speed_rpm - a.speed_rpm) / (b.speed_rpm - a.speed_rpm);
+            points[k].byLength.emplace();
+            for (std::size_t n = 0; n < 3; ++n) {
+                const double from = (*a.byLength)[n] / a.efficiency,
+                             to = (*b.byLength)[n] / b.efficiency;
+                (*points[k].byLength)[n] = points[k].efficiency * (from + part * (to - from));
+            }
+        }
+        known = i;
+    }
 }
 
 std::vector<FillingGain> gainsOver(const FillingCurve& curve, const FillingCurve& reference) {

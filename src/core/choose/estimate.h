@@ -36,8 +36,9 @@ class FillingEstimate {
 public:
     FillingEstimate(Filling filling, std::vector<Pipes> pipes)
         : filling_(std::move(filling)), pipes_(std::move(pipes)) {}
-    /// Safe from several threads. Coarser at low speeds, where waves are long against a cell.
-    FillingPoint at(double speed_rpm) const;
+    /// Safe from several threads. Coarser at low speeds, where waves are long against a cell; with
+    /// the other lengths beside it only where they are asked for.
+    FillingPoint at(double speed_rpm, bool otherLengths = true) const;
     /// The lengths are guessed: each point says what shorter and longer ones would do.
     bool guessed() const { return pipes_.size() > 1; }
 
@@ -45,6 +46,11 @@ private:
     Filling filling_;
     std::vector<Pipes> pipes_; ///< one, or short, usual and long
 };
+
+/// Points ascending in speed: where the other lengths were not asked for, what they do lies between
+/// what they do at the neighbours. Every fourth is near enough: a wave's effect is wider than that.
+void spreadLengths(std::vector<FillingPoint>& points);
+inline constexpr std::size_t kLengthsEvery = 4;
 
 /// Where a cam fills more or less than the reference, over speeds ascending; with lengths that are
 /// not known only where it holds for short and long ones alike.

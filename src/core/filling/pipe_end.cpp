@@ -107,6 +107,15 @@ GasFlux throughEnd(const GasState& in, double speed, double share, const Outside
     if (leaves && share > 0.999) {
         // Nothing narrows it: the pressure outside, or the speed of sound.
         best = at(far);
+    } else if (share > 0.999) {
+        // The throat is the pipe: isentropic from outside to the end itself. With s the pipe's own
+        // speed of sound at that pressure and w = K (cRest - s), K = 2 / (g - 1), both sides of
+        // p = p_in (s / c)^k = p_out (c_end / c_out)^k, c_end^2 = c_out^2 - w^2 / K, are of one
+        // power: a quadratic in s.
+        constexpr double kK = 2.0 / kG1;
+        const double a = soundOf(in.p / outside.p) * cOut / c, a2 = a * a + kK;
+        const double root = kK * kK * cRest * cRest - a2 * (kK * cRest * cRest - cOut * cOut);
+        best = at(std::max(cRest, (kK * cRest + std::sqrt(std::max(0.0, root))) / a2));
     } else {
         // From where it stood, by what the wave alone would do, then by secants within the bounds.
         double x = guess > 0.0 ? c * soundOf(guess / in.p) : 0.5 * (rest + far);

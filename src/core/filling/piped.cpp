@@ -14,7 +14,7 @@ namespace {
 constexpr double kFriction = 0.025; ///< Darcy's, of a clean pipe at these speeds
 /// Walls over ambient: a warm manifold; a pipe of exhaust that glows a little.
 constexpr double kIntakeWall_k = 25.0, kExhaustWall_k = 480.0;
-constexpr double kMostStep_deg = 0.5;
+constexpr double kMostStep_deg = 1.0;
 constexpr int kMostPiped = 60, kFewestCycles = 3;
 constexpr double kRepeatsPiped = 1e-4;
 /// What was pushed out of the mouth gives way to fresh gas over this share of a charge.
@@ -148,7 +148,7 @@ private:
         const double step = fresh_ - lastFresh_, before = lastStep_;
         lastFresh_ = fresh_;
         lastStep_ = step;
-        if (cycle < 3 || traced_ || hastened_ + 2 > cycle || before == 0.0) return;
+        if (cycle < 2 || traced_ || hastened_ + 2 > cycle || before == 0.0) return;
         const double share = step / before;
         if (!(share > 0.2 && share < 0.97)) return;
         const double on = std::clamp(step * share / (1.0 - share), -0.2 * fresh_, 0.2 * fresh_);

@@ -71,7 +71,8 @@ void Estimator::start(std::vector<std::optional<FillingEstimate>> fillings,
             const std::size_t all = batch->tasks.size();
             for (std::size_t n = batch->next++; n < all && !batch->dropped; n = batch->next++) {
                 const auto [cam, k] = batch->tasks[n];
-                batch->points[cam][k] = batch->fillings[cam]->at(batch->speeds[k]);
+                const bool lengths = k % kLengthsEvery == 0 || k + 1 == batch->speeds.size();
+                batch->points[cam][k] = batch->fillings[cam]->at(batch->speeds[k], lengths);
                 const std::size_t done = ++batch->done;
                 // `this` outlives the workers: it waits for them.
                 if (done == all || done % 24 == 0)
@@ -85,8 +86,10 @@ void Estimator::finish(const std::shared_ptr<Batch>& batch) {
     if (batch != batch_) return;
     if (batch->done == batch->tasks.size()) {
         curves_.clear();
-        for (auto& points : batch->points)
+        for (auto& points : batch->points) {
+            spreadLengths(points);
             curves_.push_back(fillingCurve(std::move(points)));
+        }
         batch_.reset();
     }
     emit progressed();
