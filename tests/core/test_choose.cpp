@@ -404,6 +404,25 @@ private slots:
         QVERIFY(hole.deg.intake < 0.0);
     }
 
+    /// Two cams are moved each by its own: closing six earlier wants the intake there, a separation
+    /// of 1.5 less than it stands at then wants the exhaust three earlier, and neither alone nor
+    /// both alike does it.
+    void theBestOfTwoCamsIsAPair() {
+        Job job = engine();
+        job.engine.layout = Layout::TwinOverheadCam;
+        const Bench at(job);
+        const auto now = [&](WishKind kind) {
+            return wishValue(at.job, at.findings, at.fitted(), kind, {})->value;
+        };
+        const double closes = now(WishKind::IntakeCloses), apart = now(WishKind::Separation);
+        job.choosing.wishes = {{WishKind::IntakeCloses, {}, closes - 5.9},
+                               {WishKind::Separation, apart - 1.6, apart - 1.4}};
+        const Bench wished(job);
+        const BestAdvance best = bestAdvance(wished.job, wished.findings, wished.fitted());
+        QCOMPARE(best.failed, 0);
+        QVERIFY(near(best.deg.intake, 6.0, 0.26) && near(best.deg.exhaust, 3.0, 0.26));
+    }
+
     // By hand: fewest failed, then fewest not known, then measured before modelled; alike share.
     void theRanking() {
         const auto judged = [](int pass, int fail, int unknown) {

@@ -234,14 +234,34 @@ public:
                 wishes_.push_back({kind, job.reckoning.clearance.least_mm[side], {}});
     }
 
-    /// Of the wishes of one side, or of both together.
-    int failed(PerSide<double> moved) const {
+    /// Which of two cams a wish hangs on.
+    enum class HangsOn { Intake, Exhaust, Both };
+    static HangsOn hangsOn(WishKind kind) {
+        switch (kind) {
+        case WishKind::IntakeClearance:
+        case WishKind::IntakeCloses:
+        case WishKind::Dynamic:
+            return HangsOn::Intake;
+        case WishKind::ExhaustClearance:
+            return HangsOn::Exhaust;
+        default:
+            return HangsOn::Both;
+        }
+    }
+
+    /// All of them, or those that hang on one cam alone or on both.
+    int failed(PerSide<double> moved, std::optional<HangsOn> only = {}) const {
         int n = 0;
         for (const Wish& w : wishes_) {
+            if (only && hangsOn(w.kind) != *only) continue;
             const auto v = wishValue(job_, f_, cam_, w.kind, moved);
             n += v && !passes(w, v->value);
         }
         return n;
+    }
+    bool hasBoth() const {
+        return std::any_of(wishes_.begin(), wishes_.end(),
+                           [](const Wish& w) { return hangsOn(w.kind) == HangsOn::Both; });
     }
     bool any() const { return !wishes_.empty(); }
 
@@ -347,18 +367,36 @@ BestAdvance bestAdvance(const Job& job, const Findings& findings, const Cam& cam
         best = {by, failed};
         least = size;
     };
-    for (double a : moves) {
-        if (best.failed == 0) break;
-        if (!two) {
+    if (!two) {
+        for (double a : moves) {
+            if (best.failed == 0) break;
             attempt({a, a});
-            continue;
         }
-        // Each by itself, then both: that is as far as anybody looks by hand as well.
-        attempt({a, 0.0});
-        attempt({0.0, a});
-        attempt({a, a});
-        attempt({a, -a});
+        return best;
     }
+    // Of two cams every pair of places the drive has for them. What hangs on one of them alone is
+    // found once for each of its places.
+    using HangsOn = Trials::HangsOn;
+    std::vector<int> intake, exhaust;
+    for (double a : moves) {
+        intake.push_back(trials.failed({stands.intake + a, stands.exhaust}, HangsOn::Intake));
+        exhaust.push_back(trials.failed({stands.intake, stands.exhaust + a}, HangsOn::Exhaust));
+    }
+    const bool both = trials.hasBoth();
+    for (std::size_t i = 0; i < moves.size(); ++i)
+        for (std::size_t k = 0; k < moves.size(); ++k) {
+            const int apart = intake[i] + exhaust[k];
+            const double size = std::abs(moves[i]) + std::abs(moves[k]);
+            // What hangs on both can only add to it.
+            if (std::tuple(apart, size) >= std::tuple(best.failed, least)) continue;
+            const int failed =
+                apart + (both ? trials.failed({stands.intake + moves[i], stands.exhaust + moves[k]},
+                                              HangsOn::Both)
+                              : 0);
+            if (std::tuple(failed, size) >= std::tuple(best.failed, least)) continue;
+            best = {{moves[i], moves[k]}, failed};
+            least = size;
+        }
     return best;
 }
 
