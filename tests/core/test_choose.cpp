@@ -526,6 +526,13 @@ private slots:
         QCOMPARE(gains[1].from_rpm, 4000.0);
         QVERIFY(near(gains[1].share, 0.075, 1e-9)); // of 0.05 and 0.10
         QVERIFY(gainsOver(mild, mild).empty());
+        // Beyond what is known they go on by the same share.
+        std::vector<FillingPoint> ends = wild.points;
+        ends.front().byLength.reset();
+        ends.back().byLength.reset();
+        spreadLengths(ends);
+        QVERIFY(near((*ends.front().byLength)[0], 0.81 * 0.8 / 0.855, 1e-9));
+        QVERIFY(near((*ends.back().byLength)[2], 0.77 * 0.9 / 0.84, 1e-9));
         // In between lengths lie between.
         std::vector<FillingPoint> some = wild.points;
         some[1].byLength.reset();

@@ -114,8 +114,15 @@ void spreadLengths(std::vector<FillingPoint>& points) {
     std::optional<std::size_t> known;
     for (std::size_t i = 0; i < points.size(); ++i) {
         if (!points[i].byLength) continue;
-        for (std::size_t k = known ? *known + 1 : i; k < i; ++k) {
-            const FillingPoint &a = points[*known], &b = points[i];
+        for (std::size_t k = known ? *known + 1 : 0; k < i; ++k) {
+            // Before the first that is known they begin as it has them.
+            const FillingPoint &a = points[known.value_or(i)], &b = points[i];
+            if (!known) {
+                points[k].byLength = b.byLength;
+                for (double& each : *points[k].byLength)
+                    each *= points[k].efficiency / b.efficiency;
+                continue;
+            }
             const double part = (points[k].speed_rpm - a.speed_rpm) / (b.speed_rpm - a.speed_rpm);
             points[k].byLength.emplace();
             for (std::size_t n = 0; n < 3; ++n) {
@@ -125,6 +132,12 @@ void spreadLengths(std::vector<FillingPoint>& points) {
             }
         }
         known = i;
+    }
+    // Beyond the last that is known they go on as they were.
+    for (std::size_t k = known ? *known + 1 : points.size(); k < points.size(); ++k) {
+        points[k].byLength = points[*known].byLength;
+        for (double& each : *points[k].byLength)
+            each *= points[k].efficiency / points[*known].efficiency;
     }
 }
 

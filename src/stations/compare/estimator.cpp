@@ -16,6 +16,9 @@ struct Estimator::Batch {
     std::vector<double> speeds;
     std::vector<std::vector<FillingPoint>> points; ///< by cam and speed, each written once
     std::vector<std::pair<std::size_t, std::size_t>> tasks;
+    std::vector<std::size_t> order;             ///< of the speeds: a few over all first
+    std::vector<std::atomic<std::size_t>> cams; ///< by speed: how many are done there
+    std::size_t wanted = 0;                     ///< cams with an estimate
     std::atomic<std::size_t> next{0}, done{0};
     std::atomic<bool> dropped{false};
 };
@@ -57,9 +60,20 @@ void Estimator::start(std::vector<std::optional<FillingEstimate>> fillings,
     for (std::size_t i = 0; i < batch->fillings.size(); ++i) {
         if (!batch->fillings[i]) continue;
         batch->points[i].resize(batch->speeds.size());
-        for (std::size_t k = 0; k < batch->speeds.size(); ++k)
-            batch->tasks.emplace_back(i, k);
+        ++batch->wanted;
     }
+    // Every eighth speed of every cam, then those between: the curves are there at once, and grow.
+    constexpr std::size_t kFirst = 8;
+    const std::size_t count = batch->speeds.size();
+    // From the top: at low speeds a cycle is long, and takes longest.
+    for (std::size_t k = count; k-- > 0;)
+        if (k % kFirst == 0 || k + 1 == count) batch->order.push_back(k);
+    for (std::size_t k = 0; k < count; ++k)
+        if (k % kFirst != 0 && k + 1 != count) batch->order.push_back(k);
+    for (const std::size_t k : batch->order)
+        for (std::size_t i = 0; i < batch->fillings.size(); ++i)
+            if (batch->fillings[i]) batch->tasks.emplace_back(i, k);
+    batch->cams = std::vector<std::atomic<std::size_t>>(count);
     if (batch->tasks.empty()) {
         emit progressed();
         return;
@@ -73,18 +87,38 @@ void Estimator::start(std::vector<std::optional<FillingEstimate>> fillings,
                 const auto [cam, k] = batch->tasks[n];
                 const bool lengths = k % kLengthsEvery == 0 || k + 1 == batch->speeds.size();
                 batch->points[cam][k] = batch->fillings[cam]->at(batch->speeds[k], lengths);
+                ++batch->cams[k];
                 const std::size_t done = ++batch->done;
                 // `this` outlives the workers: it waits for them.
-                if (done == all || done % 24 == 0)
+                if (done == all || done % 6 == 0)
                     QMetaObject::invokeMethod(
                         this, [this, batch] { finish(batch); }, Qt::QueuedConnection);
             }
         });
 }
 
+/// The curves through the speeds at which every cam is done.
+void Estimator::grow(const Batch& batch) {
+    std::vector<std::size_t> done;
+    for (std::size_t k = 0; k < batch.speeds.size(); ++k)
+        if (batch.cams[k] == batch.wanted) done.push_back(k);
+    constexpr std::size_t kFewest = 4;
+    if (done.size() < kFewest) return;
+    curves_.clear();
+    for (const auto& points : batch.points) {
+        std::vector<FillingPoint> some;
+        for (const std::size_t k : done)
+            if (!points.empty()) some.push_back(points[k]);
+        spreadLengths(some);
+        curves_.push_back(fillingCurve(std::move(some)));
+    }
+}
+
 void Estimator::finish(const std::shared_ptr<Batch>& batch) {
     if (batch != batch_) return;
-    if (batch->done == batch->tasks.size()) {
+    if (batch->done != batch->tasks.size()) {
+        grow(*batch);
+    } else {
         curves_.clear();
         for (auto& points : batch->points) {
             spreadLengths(points);

@@ -26,7 +26,7 @@ public:
     /// Stops, and forgets what was found.
     void clear();
 
-    /// By cam; empty curves until all is done.
+    /// By cam; through few speeds at first, and more as they are done.
     const std::vector<lobe::FillingCurve>& curves() const { return curves_; }
     /// Share of what is to be done, 0 to 1; 1 when nothing is under way.
     double progress() const;
@@ -38,6 +38,7 @@ signals:
 
 private:
     struct Batch;
+    void grow(const Batch& batch);
     void finish(const std::shared_ptr<Batch>& batch);
 
     QThreadPool pool_;
