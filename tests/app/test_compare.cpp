@@ -246,6 +246,25 @@ private slots:
         QVERIFY(rising.size() > 1 && rising.front() != falling.front());
     }
 
+    // What the slate would say stands in the table: it folds away, and is back elsewhere.
+    void theSlateFoldsAway() {
+        Rig rig(true);
+        rig.window().resize(1280, 800);
+        open(rig, 1);
+        QApplication::processEvents();
+        auto* slate = rig.find<QWidget>("slate");
+        auto* station = rig.find<QWidget>("compareStation");
+        QVERIFY(!slate->isVisible());
+        QVERIFY(station->width() > 1000);
+        rig.window().setAtStand(true);
+        rig.window().setAtStand(false);
+        QVERIFY(!slate->isVisible() && station->isVisible());
+        rig.window().go(stations::timing);
+        QApplication::processEvents();
+        QVERIFY(slate->isVisible());
+        QVERIFY(rig.find<QWidget>("timingStation")->width() < 900);
+    }
+
     // The estimate is made in the background, told as it goes, and begun again by a change.
     void theFillingIsEstimated() {
         Rig rig(true);

@@ -27,6 +27,8 @@ public:
     virtual void refresh() = 0;
     /// The desk's, with a picture where the bench has one to give.
     virtual StandCard standCard() const { return desk_->standCard(); }
+    /// Its own table says what the slate would: it folds away.
+    virtual bool foldsSlate() const { return false; }
     /// A figure of the slate is asked where it comes from: show its readings.
     virtual void highlight(const lobe::Figure&) {}
 

@@ -5,8 +5,10 @@
 
 namespace app {
 
-void Frame::setBench(QWidget* bench) {
+void Frame::setBench(QWidget* bench, bool slate) {
     if (bench == current_) return;
+    slate_ = slate;
+    parts_.slate->setVisible(slate_ && !atStand_);
     if (current_) current_->hide();
     current_ = bench;
     place();
@@ -15,8 +17,8 @@ void Frame::setBench(QWidget* bench) {
 
 void Frame::setAtStand(bool on) {
     atStand_ = on;
-    for (QWidget* part : {parts_.route, parts_.slate})
-        part->setVisible(!on);
+    parts_.route->setVisible(!on);
+    parts_.slate->setVisible(!on && slate_);
     if (current_) current_->setVisible(!on);
     parts_.stand->setVisible(on);
     place();
@@ -27,7 +29,12 @@ void Frame::place() {
     const int top = parts_.top->minimumHeight(), below = parts_.entry->minimumHeight();
     // A small window gives the bench what route and slate can spare.
     const bool small = width() < 1150;
-    const int left = atStand_ ? 0 : small ? 172 : 214, right = atStand_ ? 0 : small ? 234 : 254;
+    const int left = atStand_ ? 0
+                     : small  ? 172
+                              : 214,
+              right = atStand_ || !slate_ ? 0
+                      : small             ? 234
+                                          : 254;
     const int middle = height() - top - below, benchWidth = width() - left - right;
     const auto lay = [this](QWidget* part, const QRect& at) {
         part->setGeometry(QStyle::visualRect(layoutDirection(), rect(), at));

@@ -18,7 +18,8 @@ public:
     void setParts(const Parts& parts) { parts_ = parts; }
     QWidget* bench() const { return current_; }
     /// Shows a child of it, hidden so far, in place of the other.
-    void setBench(QWidget* bench);
+    /// Beside it the slate, unless what it says stands on the bench already.
+    void setBench(QWidget* bench, bool slate = true);
     /// At the stand, route, slate and bench give way to one big card.
     void setAtStand(bool on);
     /// Places everything anew; needed when the message comes or goes.
@@ -31,7 +32,7 @@ protected:
 private:
     Parts parts_{};
     QWidget* current_ = nullptr;
-    bool atStand_ = false;
+    bool atStand_ = false, slate_ = true;
 };
 
 } // namespace app

@@ -188,7 +188,7 @@ void MainWindow::go(const stations::Station& station) {
     target->desk().setAwake(true);
     target->desk().follow();
     target->refresh();
-    frame_->setBench(target);
+    frame_->setBench(target, !target->foldsSlate());
     if (atStand()) stand_->setCard(target->standCard());
     route_->setCurrent(station);
     entry_->setDesk(&target->desk());

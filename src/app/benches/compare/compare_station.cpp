@@ -113,7 +113,7 @@ void CompareStation::layOut() {
     side->addWidget(decided_);
     auto* upper = new QHBoxLayout;
     upper->setSpacing(14);
-    upper->addWidget(picture_, 6);
+    upper->addWidget(picture_, 7);
     upper->addLayout(side, 4);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 10, 14, 6);

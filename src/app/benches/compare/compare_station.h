@@ -25,6 +25,7 @@ public:
     CompareStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
 
     void refresh() override;
+    bool foldsSlate() const override { return true; }
 
 protected:
     void resizeEvent(QResizeEvent* event) override;
