@@ -11191,5 +11191,9 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <source>nowhere told from it by more than 1 %</source>
         <translation>nirgends um mehr als 1 % davon zu unterscheiden</translation>
     </message>
+    <message>
+        <source>pipes</source>
+        <translation>Rohre</translation>
+    </message>
 </context>
 </TS>

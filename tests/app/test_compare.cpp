@@ -246,6 +246,29 @@ private slots:
         QVERIFY(rising.size() > 1 && rising.front() != falling.front());
     }
 
+    // Pipes are asked with the purpose, kept with the engine, and undone here.
+    void pipesAreAskedWithThePurpose() {
+        Rig rig(true);
+        open(rig, 1);
+        rig.type(QStringLiteral("u"));
+        for (int i = 0; i < 6; ++i)
+            rig.key(Qt::Key_Down);
+        QVERIFY2(rig.text("ask").contains(QStringLiteral("Intake pipe")),
+                 qPrintable(rig.text("ask")));
+        rig.type(QStringLiteral("2 40"));
+        QVERIFY(!rig.onDisk().engine.pipes.intake.known());
+        rig.line()->clear();
+        rig.type(QStringLiteral("230 36 40"));
+        QCOMPARE(rig.onDisk().engine.pipes.intake, (PipeLine{230.0, 36.0, 40.0}));
+        rig.type(QStringLiteral("620 38"));
+        QCOMPARE(rig.onDisk().engine.pipes.exhaust, (PipeLine{620.0, 38.0, 0.0}));
+        rig.key(Qt::Key_Escape);
+        rig.window().go(stations::timing);
+        rig.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(!rig.onDisk().engine.pipes.exhaust.known());
+        QVERIFY(rig.window().station() == stations::compare);
+    }
+
     // What the slate would say stands in the table: it folds away, and is back elsewhere.
     void theSlateFoldsAway() {
         Rig rig(true);

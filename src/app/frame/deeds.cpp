@@ -78,6 +78,8 @@ constexpr std::pair<const char*, const char*> kSaid[] = {{"top", "overlap or fir
     QT_TRANSLATE_NOOP("Say", "separation"),
     QT_TRANSLATE_NOOP("Say", "dynamic"),
     QT_TRANSLATE_NOOP("Say", "clearance"),
+    QT_TRANSLATE_NOOP("Say", "pipes"),
+    QT_TRANSLATE_NOOP("Say", "springs"),
     QT_TRANSLATE_NOOP("Say", "intake"),
     QT_TRANSLATE_NOOP("Say", "exhaust"),
     QT_TRANSLATE_NOOP("Say", "intake wanted"),

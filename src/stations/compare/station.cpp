@@ -23,7 +23,7 @@ QString line(const Job& job, const Findings&, const Style&) {
                : Say::tr("%1 cams, %2 wishes").arg(cams).arg(job.choosing.wishes.size());
 }
 
-constexpr const char* kOwns[] = {"settings.choosing"};
+constexpr const char* kOwns[] = {"engine.pipes", "settings.choosing"};
 
 constexpr Typed kTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "b +2  at Compare"),
