@@ -10596,8 +10596,8 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <translation>behalten, nächstes Ventil</translation>
     </message>
     <message>
-        <source>54.2 15.6 both edges  S springs  T tester  R room  F followers</source>
-        <translation>54,2 15,6 beide Kanten  S Federn  T Prüfgerät  R Platz  F Stößel</translation>
+        <source>54.2 15.6  S springs  T tester  R room  F followers  L log</source>
+        <translation>54,2 15,6  S Federn  T Prüfgerät  R Platz  F Stößel  L Liste</translation>
     </message>
     <message>
         <source>  P rods</source>
@@ -11194,6 +11194,22 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     <message>
         <source>pipes</source>
         <translation>Rohre</translation>
+    </message>
+    <message>
+        <source>What was measured, the newest first</source>
+        <translation>Was gemessen wurde, das Neueste zuerst</translation>
+    </message>
+    <message>
+        <source>Springs tested by %1, %2.</source>
+        <translation>Federn geprüft von %1, %2.</translation>
+    </message>
+    <message>
+        <source>Springs tested by %1.</source>
+        <translation>Federn geprüft von %1.</translation>
+    </message>
+    <message>
+        <source>what was measured, struck ones too, or the facts</source>
+        <translation>was gemessen wurde, auch Gestrichenes, oder die Angaben</translation>
     </message>
 </context>
 </TS>

@@ -206,6 +206,14 @@ QString springs(const Job& job, const Findings& f, const Options& o) {
     QString out = t.html();
     if (o.leftOut.contains(QStringLiteral("verdict")))
         out = paragraph(words::springVerdict(job, c, o.style)) + out;
+    std::int64_t tested = 0;
+    for (const LoadTaken& each : job.springs.tests)
+        tested = std::max(tested, each.time_ms);
+    if (!job.springs.testedBy.empty())
+        out += paragraph(
+            (tested > 0 ? Say::tr("Springs tested by %1, %2.") : Say::tr("Springs tested by %1."))
+                .arg(QString::fromStdString(job.springs.testedBy),
+                     tested > 0 ? words::logDay(tested) : QString()));
     for (const SpringMargin& m : c.margins)
         out += paragraph(words::marginLine(m, job, o.style));
     for (const QString& note : words::springNotes(job, c, o.style))

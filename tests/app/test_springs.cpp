@@ -78,6 +78,16 @@ private slots:
         // Backspace in an empty line strikes the last, undo brings it again.
         rig.key(Qt::Key_Backspace);
         QCOMPARE(kept(rig).heights.back().replaced, std::string("struck"));
+        // Both are legible still.
+        rig.type(QStringLiteral("l"));
+        auto* log = rig.find<app::RowList>("springsLog");
+        QVERIFY(log->isVisible() && log->count() == 5);
+        int struck = 0;
+        for (int i = 0; i < log->count(); ++i)
+            struck += log->row(i).struck;
+        QCOMPARE(struck, 2);
+        rig.type(QStringLiteral("l"));
+        QVERIFY(!log->isVisible());
         rig.session().undo();
         QVERIFY(kept(rig).heights.back().replaced.empty());
     }

@@ -105,44 +105,30 @@ QList<FigureLine> SpringsDesk::margins() const {
     return rows;
 }
 
-QStringList SpringsDesk::log() const {
-    struct Logged {
-        std::int64_t time_ms;
-        QString text;
-        bool gone;
-    };
-    std::vector<Logged> all;
+QList<SpringsDesk::Logged> SpringsDesk::log() const {
+    std::vector<std::pair<std::int64_t, Logged>> all;
     const Springs& s = job().springs;
+    const auto number = [&](double mm) { return words::clearanceNumber(mm, style()); };
+    const auto add = [&](const auto& taken, const QString& text) {
+        all.emplace_back(taken.time_ms, Logged{text, !taken.replaced.empty()});
+    };
     for (const HeightTaken& h : s.heights)
-        all.push_back({h.time_ms,
-                       Say::tr("%1  %2").arg(words::valveName(h.valve, job().engine),
-                                             words::clearanceNumber(h.height_mm, style())),
-                       !h.replaced.empty()});
+        add(h, Say::tr("%1  %2").arg(words::valveName(h.valve, job().engine), number(h.height_mm)));
     for (const LoadTaken& t : s.tests)
         if (static_cast<std::size_t>(t.height) < s.testHeights_mm.size())
-            all.push_back(
-                {t.time_ms,
-                 Say::tr("spring %1 at %2  %3")
-                     .arg(t.spring)
-                     .arg(words::clearanceNumber(
-                              s.testHeights_mm[static_cast<std::size_t>(t.height)], style()),
-                          words::force(t.load_n, style(), s.unit)),
-                 !t.replaced.empty()});
+            add(t, Say::tr("spring %1 at %2  %3")
+                       .arg(t.spring)
+                       .arg(number(s.testHeights_mm[static_cast<std::size_t>(t.height)]),
+                            words::force(t.load_n, style(), s.unit)));
     for (const PushRodTrial& t : s.pushRods.trials)
-        all.push_back(
-            {t.time_ms,
-             Say::tr("%1 rod %2  %3 wide, %4 off")
-                 .arg(words::sideTitle(t.side), words::clearanceNumber(t.length_mm, style()),
-                      words::clearanceNumber(t.wide_mm, style()),
-                      words::signedFixed(style().inches() ? t.middle_mm / kMmPerInch : t.middle_mm,
-                                         style().inches() ? 3 : 2, style())),
-             !t.replaced.empty()});
+        add(t, Say::tr("%1 rod %2  %3 wide, %4 off")
+                   .arg(words::sideTitle(t.side), number(t.length_mm), number(t.wide_mm),
+                        number(t.middle_mm)));
     std::stable_sort(all.begin(), all.end(),
-                     [](const Logged& a, const Logged& b) { return a.time_ms < b.time_ms; });
-    std::reverse(all.begin(), all.end());
-    QStringList out;
-    for (const Logged& line : all)
-        out << (line.gone ? Say::tr("%1  struck").arg(line.text) : line.text);
+                     [](const auto& a, const auto& b) { return a.first < b.first; });
+    QList<Logged> out;
+    for (auto it = all.rbegin(); it != all.rend(); ++it)
+        out << it->second;
     return out;
 }
 
@@ -159,8 +145,10 @@ StandCard SpringsDesk::ownCard(bool asked) const {
     card.advice = verdict();
     card.warn = claim().worst() != nullptr || !claim().faults.empty();
     card.tip = words::springCaution();
-    const QStringList said = log();
-    if (!said.isEmpty()) card.last = Say::tr("last  %1").arg(said.front());
+    if (const auto all = log(); !all.isEmpty())
+        card.last = Say::tr("last  %1")
+                        .arg(all.front().struck ? Say::tr("%1  struck").arg(all.front().text)
+                                                : all.front().text);
     if (asks_ == Asks::Heights) {
         card.side = session().side();
         card.caption = Say::tr("seat to retainer");

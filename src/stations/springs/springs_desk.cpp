@@ -36,6 +36,7 @@ SpringsDesk::SpringsDesk(Session& session, Manner manner)
 void SpringsDesk::begin() {
     FactsDesk::begin();
     asks_ = Asks::Heights;
+    showsLog_ = false;
     valve_ = spring_ = 1;
     at_ = 0;
     tried_ = {};
@@ -94,11 +95,13 @@ void SpringsDesk::leave() {
 }
 
 QList<Command> SpringsDesk::ownCommands() const {
-    QList<Command> all{{QLatin1Char('s'), Say::tr("what springs they are")},
-                       {QLatin1Char('r'), Say::tr("room: seals, guides, rockers")},
-                       {QLatin1Char('f'), Say::tr("followers, base circles, masses")},
-                       {QLatin1Char('t'), Say::tr("loads, spring by spring")},
-                       {QLatin1Char('h'), Say::tr("heights, valve by valve")}};
+    QList<Command> all{
+        {QLatin1Char('s'), Say::tr("what springs they are")},
+        {QLatin1Char('r'), Say::tr("room: seals, guides, rockers")},
+        {QLatin1Char('f'), Say::tr("followers, base circles, masses")},
+        {QLatin1Char('t'), Say::tr("loads, spring by spring")},
+        {QLatin1Char('h'), Say::tr("heights, valve by valve")},
+        {QLatin1Char('l'), Say::tr("what was measured, struck ones too, or the facts")}};
     if (!claim().order.empty())
         all.append({QLatin1Char('o'), Say::tr("what is short, onto the list of orders")});
     if (job().engine.layout == Layout::PushrodSingleCam)
@@ -128,6 +131,10 @@ Echo SpringsDesk::command(QChar letter) {
             moveTo(-1);
         nextLoad();
         break;
+    case 'l':
+        showsLog_ = !showsLog_;
+        tell();
+        return {true, {}};
     case 'o': {
         const QString wanted = words::shimOrder(claim(), style());
         if (wanted.isEmpty()) return {false, Say::tr("No shim is short.")};

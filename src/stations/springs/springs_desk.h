@@ -45,8 +45,14 @@ public:
     QString notes() const; ///< what else is to be said, the weightiest first
     /// What is left at full lift and its limit, by side; what bears on it.
     QList<FigureLine> margins() const;
-    /// What was measured last, the struck ones too, the newest first.
-    QStringList log() const;
+    /// What was measured, the newest first; what counts no longer is struck.
+    struct Logged {
+        QString text;
+        bool struck = false;
+    };
+    QList<Logged> log() const;
+    /// It is shown in place of the facts.
+    bool showsLog() const { return showsLog_ && !sheet().field(); }
 
 signals:
     /// Other rockers are tried.
@@ -86,6 +92,7 @@ private:
 
     SpringFields places_;
     Asks asks_ = Asks::Heights;
+    bool showsLog_ = false;
     int valve_ = 1;  ///< of the lobe at hand
     int spring_ = 1; ///< on the tester
     int at_ = 0;     ///< which of the tester's heights

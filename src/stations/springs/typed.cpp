@@ -235,7 +235,7 @@ Prompt SpringsDesk::ownPrompt() const {
             p.subject += Say::tr(", now %1").arg(inUnit(h->height_mm, style()));
         p.ask = Say::tr("seat to retainer?");
         p.enter = Say::tr("keep, the next valve");
-        p.keys = Say::tr("54.2 15.6 both edges  S springs  T tester  R room  F followers");
+        p.keys = Say::tr("54.2 15.6  S springs  T tester  R room  F followers  L log");
         if (job().engine.layout == Layout::PushrodSingleCam) p.keys += Say::tr("  P rods");
         if (!claim().order.empty()) p.keys += Say::tr("  O order");
         p.several = true;

@@ -26,6 +26,7 @@ SpringsStation::SpringsStation(Session& session, const Look& look, Dialogs& dial
       notes_(new ShrinkingLabel(this)),
       caution_(new ShrinkingLabel(this)),
       facts_(new RowList(look, false, this)),
+      log_(new RowList(look, false, this)),
       table_(new FigureTable(look, false, this)) {
     setObjectName(QStringLiteral("springsStation"));
     verdict_->setObjectName(QStringLiteral("springsVerdict"));
@@ -36,6 +37,9 @@ SpringsStation::SpringsStation(Session& session, const Look& look, Dialogs& dial
     facts_->setObjectName(QStringLiteral("springsFacts"));
     facts_->setAccessibleName(Say::tr("What is stated of springs, rockers and followers"));
     facts_->setMinimumHeight(60);
+    log_->setObjectName(QStringLiteral("springsLog"));
+    log_->setAccessibleName(Say::tr("What was measured, the newest first"));
+    log_->setMinimumHeight(60);
     table_->setObjectName(QStringLiteral("springsTable"));
     table_->setAccessibleName(Say::tr("Room left at full lift"));
     for (QLabel* label : {static_cast<QLabel*>(verdict_), static_cast<QLabel*>(notes_),
@@ -68,6 +72,7 @@ void SpringsStation::layOut() {
     auto* lower = new QHBoxLayout;
     lower->setSpacing(12);
     lower->addWidget(facts_, 8);
+    lower->addWidget(log_, 8);
     lower->addLayout(figures, 6);
     lower->addWidget(stem_, 4);
     auto* column = new QVBoxLayout(this);
@@ -93,6 +98,19 @@ void SpringsStation::showClaim() {
 
 void SpringsStation::refresh() {
     showFacts(*facts_, desk_->sheet(), desk_->facts(), style());
+    facts_->setVisible(!desk_->showsLog());
+    log_->setVisible(desk_->showsLog());
+    if (desk_->showsLog()) {
+        QList<Row> rows;
+        for (const SpringsDesk::Logged& each : desk_->log()) {
+            Row row;
+            row.title = each.text;
+            row.struck = each.struck;
+            row.id = rows.size() + 1;
+            rows << row;
+        }
+        log_->setRows(rows);
+    }
     makeRoom();
     // The stem is looked at while rods are tried, and where they were.
     stem_->setVisible(desk_->asks() == SpringsDesk::Asks::PushRods);

@@ -37,7 +37,7 @@ private:
     StemFace* stem_;
     RatioSlide* slide_;
     ShrinkingLabel *verdict_, *notes_, *caution_;
-    RowList* facts_;
+    RowList *facts_, *log_;
     FigureTable* table_;
 };
 
