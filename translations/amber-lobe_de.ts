@@ -11016,8 +11016,8 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <translation>Höhen, Kräfte, Block</translation>
     </message>
     <message>
-        <source>floats too early</source>
-        <translation>hebt zu früh ab</translation>
+        <source>floats at %1 1/min</source>
+        <translation>hebt ab bei %1 1/min</translation>
     </message>
     <message>
         <source>spring %1 is odd</source>

@@ -209,15 +209,21 @@ QString springs(const Job& job, const Findings& f, const Options& o) {
     std::int64_t tested = 0;
     for (const LoadTaken& each : job.springs.tests)
         tested = std::max(tested, each.time_ms);
-    if (!job.springs.testedBy.empty())
-        out += paragraph(
-            (tested > 0 ? Say::tr("Springs tested by %1, %2.") : Say::tr("Springs tested by %1."))
-                .arg(QString::fromStdString(job.springs.testedBy),
-                     tested > 0 ? words::logDay(tested) : QString()));
+    const QString by = QString::fromStdString(job.springs.testedBy);
+    if (!by.isEmpty())
+        out += paragraph(tested > 0
+                             ? Say::tr("Springs tested by %1, %2.").arg(by, words::logDay(tested))
+                             : Say::tr("Springs tested by %1.").arg(by));
+    // What is short stands among the notes or in the verdict, with what mends it: here each once.
+    QStringList said;
     for (const SpringMargin& m : c.margins)
-        out += paragraph(words::marginLine(m, job, o.style));
+        said << (words::marginLine(m, job, o.style) + QLatin1Char(' ') +
+                 words::mendLine(m, job, c, o.style))
+                    .trimmed();
     for (const QString& note : words::springNotes(job, c, o.style))
-        out += paragraph(note);
+        if (!said.contains(note)) said << note;
+    for (const QString& each : said)
+        out += paragraph(each);
     return under(Say::tr("Springs"), out + paragraph(words::springCaution()));
 }
 

@@ -4,6 +4,7 @@
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
+#include "words/springs.h"
 
 #include <QDateTime>
 
@@ -15,8 +16,6 @@ namespace words {
 using namespace lobe;
 
 namespace {
-
-constexpr double kNewtonsPerPound = 4.4482216152605;
 
 FigureKind measureOf(WishKind kind) {
     switch (kind) {
@@ -120,7 +119,7 @@ QString figureDifference(const CamFigure& f, const CamFigure& reference, const S
 }
 
 double forceUnit_n(const Style& style) {
-    return style.inches() ? kNewtonsPerPound : 1.0;
+    return forceShown(style, ForceUnit::AsLengths).newtons;
 }
 
 QString wishName(WishKind kind) {

@@ -459,7 +459,12 @@ QString springBrief(const Job& job, const SpringClaim& c, const Style& style) {
     if (!c.begun) return Say::tr("heights, loads, coil bind");
     if (const SpringMargin* m = c.worst())
         return QStringLiteral("%1: %2").arg(roomName(m->room), clearance(m->left_mm, style));
-    if (c.floats()) return Say::tr("floats too early");
+    if (c.floats()) {
+        double first = 1e9;
+        for (const ControlClaim& x : c.control)
+            first = std::min(first, *x.rpm());
+        return Say::tr("floats at %1 1/min").arg(revolutions(first, style));
+    }
     for (const SpringOfSet& s : c.set)
         if (s.odd) return Say::tr("spring %1 is odd").arg(s.spring);
     if (std::any_of(c.valves.begin(), c.valves.end(), [](const auto& v) { return !v.reached; }))

@@ -92,6 +92,38 @@ private slots:
         QVERIFY(kept(rig).heights.back().replaced.empty());
     }
 
+    /// Another window logs a height between two of this one's: both are kept.
+    void anotherWindowsHeightsStay() {
+        Rig rig;
+        fresh(rig);
+        rig.type(QStringLiteral("40.6"));
+        // Before this window has heard of it.
+        auto& desk = rig.find<app::SpringsStation>("springsStation")->desk();
+        {
+            auto opened = book::Book::open(rig.session().book().path());
+            app::Session other(std::move(std::get<std::unique_ptr<book::Book>>(opened)));
+            QVERIFY(other.openJob(rig.session().job().id));
+            Stated s = other.job();
+            s.springs.heights.push_back({{2, Side::Intake, 1}, 40.9, "40.9", 5, {}});
+            QVERIFY(other.keep(book::SetStated{s}));
+        }
+        QVERIFY(desk.submit(QStringLiteral("40.4")).ok);
+        const auto heights = kept(rig).heights;
+        QCOMPARE(heights.size(), std::size_t{3});
+        QCOMPARE(rig.session().findings().springs.heights, 3);
+        // Striking too looks first.
+        {
+            auto opened = book::Book::open(rig.session().book().path());
+            app::Session other(std::move(std::get<std::unique_ptr<book::Book>>(opened)));
+            QVERIFY(other.openJob(rig.session().job().id));
+            Stated s = other.job();
+            s.springs.heights.push_back({{2, Side::Exhaust, 1}, 41.0, "41.0", 6, {}});
+            QVERIFY(other.keep(book::SetStated{s}));
+        }
+        desk.strikeLast();
+        QCOMPARE(kept(rig).heights.size(), std::size_t{4});
+    }
+
     void shimsFromTheStock() {
         Rig rig;
         fresh(rig);

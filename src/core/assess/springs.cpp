@@ -5,8 +5,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <limits>
-#include <tuple>
 
 namespace lobe {
 namespace {

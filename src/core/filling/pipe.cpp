@@ -164,20 +164,7 @@ Pipe::Pipe(int cells, double length, const std::function<double(double)>& diamet
         diameter_.push_back(diameter(middle));
         spread_.push_back((faceArea_[i + 1] - faceArea_[i]) / (dx_ * mean));
     }
-    for (auto* each : {
-             &rho_,
-             &u_,
-             &p_,
-             &y_,
-             &rhoL_,
-             &uL_,
-             &pL_,
-             &yL_,
-             &rhoR_,
-             &uR_,
-             &pR_,
-             &yR_,
-         })
+    for (auto* each : {&rho_, &u_, &p_, &y_, &rhoL_, &uL_, &pL_, &yL_, &rhoR_, &uR_, &pR_, &yR_})
         each->assign(n, 0.0);
     for (auto* each : {&mass_, &momentum_, &energy_, &fresh_})
         each->assign(n + 1, 0.0);

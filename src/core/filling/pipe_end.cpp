@@ -69,12 +69,11 @@ GasFlux throughEnd(const GasState& in, double speed, double share, const Outside
     // Brought to rest, the wave that leaves makes this speed of sound and this pressure.
     const double cRest = std::max(0.05 * c, c + 0.5 * kG1 * speed);
     const double pRest = in.p * pressureOf(cRest / c);
-    const auto closed = [&] {
-        guess = pRest;
-        return GasFlux{0.0, pRest, 0.0, 0.0};
-    };
     share = std::min(share, 1.0);
-    if (share < 1e-6 || std::abs(pRest - outside.p) < 1e-9 * outside.p) return closed();
+    if (share < 1e-6 || std::abs(pRest - outside.p) < 1e-9 * outside.p) {
+        guess = pRest;
+        return {0.0, pRest, 0.0, 0.0};
+    }
     const bool leaves = pRest > outside.p;
     const double cOut = std::sqrt(kGamma * kGas * outside.temperature_k);
     // By the speed of sound the pipe's gas has at the end's pressure.

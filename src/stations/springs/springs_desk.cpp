@@ -202,8 +202,13 @@ Echo SpringsDesk::keep(const Springs& springs) {
     return {true, {}};
 }
 
+Springs SpringsDesk::freshest() {
+    session().lookForChanges();
+    return job().springs;
+}
+
 Echo SpringsDesk::keepHeight(double mm, const std::string& typed) {
-    Springs s = job().springs;
+    Springs s = freshest();
     for (HeightTaken& h : s.heights)
         if (h.valve == valve() && h.replaced.empty()) h.replaced = kReadAgain;
     s.heights.push_back({valve(), mm, typed, session().now(), {}});
@@ -213,7 +218,7 @@ Echo SpringsDesk::keepHeight(double mm, const std::string& typed) {
 }
 
 Echo SpringsDesk::keepLoad(double n, const std::string& typed) {
-    Springs s = job().springs;
+    Springs s = freshest();
     for (LoadTaken& t : s.tests)
         if (t.spring == spring_ && t.height == at_ && t.replaced.empty()) t.replaced = kReadAgain;
     s.tests.push_back({spring_, at_, n, typed, session().now(), {}});
@@ -223,7 +228,7 @@ Echo SpringsDesk::keepLoad(double n, const std::string& typed) {
 }
 
 Echo SpringsDesk::keepTrial(PushRodTrial trial, const std::string& typed) {
-    Springs s = job().springs;
+    Springs s = freshest();
     trial.typed = typed;
     trial.time_ms = session().now();
     for (PushRodTrial& t : s.pushRods.trials)
@@ -274,7 +279,7 @@ Echo SpringsDesk::ownMeasured(const InstrumentReading& reading) {
 
 void SpringsDesk::strikeLast() {
     if (sheet().field()) return;
-    Springs s = job().springs;
+    Springs s = freshest();
     std::string* replaced = nullptr;
     if (asks_ == Asks::Heights) {
         if (HeightTaken* h = newest(s.heights)) {

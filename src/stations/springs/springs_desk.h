@@ -85,10 +85,11 @@ private:
     Echo keepHeight(double mm, const std::string& typed);
     Echo keepLoad(double n, const std::string& typed);
     Echo keepTrial(lobe::PushRodTrial trial, const std::string& typed);
+    /// As they stand in the book: a list is kept whole, and another window may have added to it.
+    lobe::Springs freshest();
     Echo keep(const lobe::Springs& springs);
     void nextValve();
     void nextLoad();
-    int testHeight() const { return at_; }
 
     SpringFields places_;
     Asks asks_ = Asks::Heights;

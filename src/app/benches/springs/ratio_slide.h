@@ -1,4 +1,4 @@
-// Other rockers under the hand: the ratio tried, from 1.2 to 2.0, beside the one that is fitted.
+// Other rockers under the hand: the ratio tried, from 1.0 to 2.0, beside the one that is fitted.
 // Drag it, or Left and Right (a hundredth), Page Up and Down (a twentieth), Home for those fitted.
 #pragma once
 
