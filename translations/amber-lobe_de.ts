@@ -11211,5 +11211,9 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <source>what was measured, struck ones too, or the facts</source>
         <translation>was gemessen wurde, auch Gestrichenes, oder die Angaben</translation>
     </message>
+    <message>
+        <source>Another window has just logged %1 for this valve. Enter once more takes yours in its place.</source>
+        <translation>Ein anderes Fenster hat für dieses Ventil gerade %1 eingetragen. Noch einmal Enter nimmt deinen Wert dafür.</translation>
+    </message>
 </context>
 </TS>

@@ -111,6 +111,23 @@ private slots:
         const auto heights = kept(rig).heights;
         QCOMPARE(heights.size(), std::size_t{3});
         QCOMPARE(rig.session().findings().springs.heights, 3);
+        // Of the same valve it is asked first, and once more takes it.
+        {
+            auto opened = book::Book::open(rig.session().book().path());
+            app::Session other(std::move(std::get<std::unique_ptr<book::Book>>(opened)));
+            QVERIFY(other.openJob(rig.session().job().id));
+            Stated s = other.job();
+            s.springs.heights.push_back({desk.valve(), 39.9, "39.9", 7, {}});
+            QVERIFY(other.keep(book::SetStated{s}));
+        }
+        const ValveId asked = desk.valve();
+        const app::Echo first = desk.submit(QStringLiteral("39.8"));
+        QVERIFY2(!first.ok && first.text.contains(QStringLiteral("39.90 mm")),
+                 qPrintable(first.text));
+        QCOMPARE(heightOf(kept(rig), asked)->height_mm, 39.9);
+        QVERIFY(desk.submit(QStringLiteral("39.8")).ok);
+        QCOMPARE(heightOf(kept(rig), asked)->height_mm, 39.8);
+        const std::size_t all = kept(rig).heights.size();
         // Striking too looks first.
         {
             auto opened = book::Book::open(rig.session().book().path());
@@ -121,7 +138,7 @@ private slots:
             QVERIFY(other.keep(book::SetStated{s}));
         }
         desk.strikeLast();
-        QCOMPARE(kept(rig).heights.size(), std::size_t{4});
+        QCOMPARE(kept(rig).heights.size(), all + 1);
     }
 
     void shimsFromTheStock() {

@@ -100,6 +100,25 @@ private slots:
         QCOMPARE(images.trimmed().count(QLatin1Char('\n')), 1);
     }
 
+    // Springs stand in the appendix: valve by valve, who tested them, each room once with its
+    // limit.
+    void springsAreSaidOnce() {
+        if (QStandardPaths::findExecutable(QStringLiteral("pdftotext")).isEmpty())
+            QSKIP("pdftotext is not here");
+        Job job = jobs_[0];
+        job.springs.seal_mm.exhaust = 11.0; // too little room: named once, with what mends it
+        const QString text =
+            tool(QStringLiteral("pdftotext"), {"-layout", saved(job, {}), "-"}).simplified();
+        for (const QString& said :
+             {QStringLiteral("Springs tested by the boathouse crew"), QStringLiteral("Exhaust 4"),
+              QStringLiteral("Intake, retainer to seal"),
+              QStringLiteral("Exhaust, retainer to seal"),
+              QStringLiteral("or the guides under them")})
+            QVERIFY2(text.contains(said), qPrintable(said + QLatin1Char('\n') + text));
+        QCOMPARE(text.count(QStringLiteral("Exhaust, retainer to seal:")), 1);
+        QCOMPARE(text.count(QStringLiteral("Intake, retainer to seal:")), 1);
+    }
+
     // For somebody who was not there: what it comes to first, all of it on one page, with the card
     // beside the heights it speaks of; the rest is an appendix. No heading ends a page.
     void theFirstPageSaysItAll() {

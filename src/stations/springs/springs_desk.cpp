@@ -2,6 +2,7 @@
 
 #include "core/assess/springs.h"
 #include "desk/notes.h"
+#include "words/clearance.h"
 #include "words/say.h"
 #include "words/springs.h"
 
@@ -208,7 +209,18 @@ Springs SpringsDesk::freshest() {
 }
 
 Echo SpringsDesk::keepHeight(double mm, const std::string& typed) {
+    const auto now = [this] {
+        const HeightTaken* h = heightOf(job().springs, valve());
+        return h ? std::optional(*h) : std::nullopt;
+    };
+    const auto seen = now();
     Springs s = freshest();
+    // What nobody here has seen yet is not put aside unasked.
+    if (const auto other = now(); other && other != seen)
+        return {false,
+                Say::tr("Another window has just logged %1 for this valve. Enter once more takes "
+                        "yours in its place.")
+                    .arg(words::clearance(other->height_mm, style()))};
     for (HeightTaken& h : s.heights)
         if (h.valve == valve() && h.replaced.empty()) h.replaced = kReadAgain;
     s.heights.push_back({valve(), mm, typed, session().now(), {}});
