@@ -19,6 +19,10 @@ public:
         job_.otherCards = c.others;
     }
     void operator()(const SetStated& c) { static_cast<Stated&>(job_) = c.stated; }
+    void operator()(const SetCandidates& c) {
+        (*this)(SetCards{c.fitted, c.others});
+        (*this)(SetStated{c.stated});
+    }
     void operator()(const KeepMove& c) {
         const auto at = std::lower_bound(job_.changes.begin(), job_.changes.end(), c.change.number,
                                          [](const CamMove& o, int n) { return o.number < n; });

@@ -180,6 +180,12 @@ public:
                     seen_ ? toJson(static_cast<const lobe::Stated&>(*seen_)) : Json());
     }
 
+    Made operator()(const SetCandidates& c) {
+        // What is undone is said by the first of them.
+        (*this)(SetStated{c.stated});
+        return (*this)(SetCards{c.fitted, c.others});
+    }
+
     Made operator()(const KeepMove& c) {
         Statement s(
             db_, QStringLiteral("INSERT INTO setting(action_id, number, body) VALUES (?, ?, ?)"));
@@ -315,6 +321,7 @@ struct KindOf {
     const char* operator()(const SetEngine&) const { return "engine"; }
     const char* operator()(const SetCards&) const { return "card"; }
     const char* operator()(const SetStated&) const { return "settings"; }
+    const char* operator()(const SetCandidates&) const { return "settings"; }
     const char* operator()(const KeepMove&) const { return "cam setting"; }
     const char* operator()(const KeepEntry&) const { return "entry"; }
     const char* operator()(const AddSeries& c) const {

@@ -28,6 +28,12 @@ struct KeepMove {
 struct SetStated {
     lobe::Stated stated;
 };
+/// Cams taken among the candidates, with the cards they need: one action to undo.
+struct SetCandidates {
+    std::optional<lobe::Card> fitted;
+    std::vector<lobe::Card> others{};
+    lobe::Stated stated{};
+};
 /// A new series of any kind, with its readings when it is imported. Ids are given by the book.
 using AnySeries = std::variant<lobe::LiftRun, lobe::ClearanceMap>;
 inline constexpr const char* kOtherLobe = "of the other lobe";
@@ -79,9 +85,9 @@ struct StrikeContact {
     std::string reason;
 };
 
-using Change = std::variant<SetName, SetEngine, SetCards, SetStated, KeepMove, AddSeries, SetTerms,
-                            SetManyTerms, AddReading, AddReadings, StrikeReading, KeepEntry,
-                            AddContact, StrikeContact>;
+using Change = std::variant<SetName, SetEngine, SetCards, SetStated, SetCandidates, KeepMove,
+                            AddSeries, SetTerms, SetManyTerms, AddReading, AddReadings,
+                            StrikeReading, KeepEntry, AddContact, StrikeContact>;
 
 /// The series of a job with this id, of whatever kind it is; `visit` gets it, or is not called.
 void seriesOf(auto& job, std::int64_t id, auto&& visit) {

@@ -3,6 +3,7 @@
 // degrees. Private to the book.
 #pragma once
 
+#include "book/bench_fields.h"
 #include "book/change.h"
 #include "book/json_parts.h"
 #include "book/names.h"
@@ -119,6 +120,7 @@ void fields(auto& f, Of<lobe::EnginePipes> auto& p) {
 
 void fields(auto& f, Of<lobe::Engine> auto& e) {
     f("name", e.name);
+    f("kind", e.kind, kEngineKind);
     f("cylinders", e.cylinders, lobe::bounds::cylinders);
     f("bore_mm", e.bore_mm, lobe::bounds::dimension_mm);
     f("stroke_mm", e.stroke_mm, lobe::bounds::dimension_mm);
@@ -215,10 +217,16 @@ void fields(auto& f, Of<lobe::MockUp> auto& m) {
     f("off", m.off);
 }
 
+void fields(auto& f, Of<lobe::SpeedWeight> auto& s) {
+    f("rpm", s.rpm, lobe::bounds::rpm);
+    f("weight", s.weight, lobe::bounds::weight);
+}
+
 void fields(auto& f, Of<lobe::Purpose> auto& p) {
     f("text", p.text);
     f("from_rpm", p.from_rpm);
     f("to_rpm", p.to_rpm);
+    f.objects("speeds", p.speeds);
     f("weight_kg", p.weight_kg);
     f("gearing", p.gearing);
     f("fuel", p.fuel);
@@ -310,6 +318,9 @@ void fields(auto& f, Of<lobe::Stated> auto& s) {
     f.object("clearance", s.reckoning.clearance);
     f.object("choosing", s.choosing);
     f.object("springs", s.springs);
+    f.object("lash", s.lash);
+    f.object("ports", s.ports);
+    f.object("flywheel", s.flywheel);
     f("pinned", s.pinned);
     f("by", s.by);
 }

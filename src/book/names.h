@@ -41,6 +41,12 @@ inline constexpr Names<15> kWish{
      "exhaust-coil-bind", "intake-retainer", "exhaust-retainer", "control-speed"}};
 inline constexpr Names<3> kCamFrom{{"fitted", "card", "table"}};
 
+inline constexpr Names<3> kEngineKind{{"four-stroke", "two-stroke", "slow-flywheel"}};
+inline constexpr Names<4> kLashSchool{{"opening-closing", "firing", "companion", "fewest"}};
+inline constexpr Names<3> kLashGauge{{"feeler", "indicator", "preload"}};
+inline constexpr Names<3> kPortIntake{{"piston", "reed", "rotary"}};
+inline constexpr Names<2> kPortGauge{{"wheel", "gravity"}};
+
 inline constexpr Names<3> kPushRodSchool{{"narrowest", "centred", "mid-lift"}};
 inline constexpr Names<3> kBindSchool{{"spring", "coils", "own"}};
 inline constexpr Names<4> kForceUnit{{"as-lengths", "newton", "kgf", "pound"}};

@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 
 #include "cli/backup_command.h"
+#include "cli/bench_commands.h"
 #include "cli/clearance_command.h"
 #include "cli/compare_command.h"
 #include "cli/compression_command.h"
@@ -75,6 +76,9 @@ public:
         addExport(app, host_);
         addImport(app, host_);
         addShims(app, host_);
+        addPorts(app, host_);
+        addTape(app, host_);
+        addLash(app, host_);
         addTake(app, host_);
         addTdc(app, host_);
         addCompression(app, host_);

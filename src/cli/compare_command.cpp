@@ -6,6 +6,7 @@
 #include "core/choose/wishes.h"
 #include "core/examine/examine.h"
 #include "words/choosing.h"
+#include "words/choosing_verdict.h"
 
 #include <CLI/CLI.hpp>
 
@@ -22,6 +23,7 @@ struct CompareOptions {
     std::string book, job;
     std::vector<std::string> cams;
     bool json = false;
+    bool filling = false;
 };
 
 Json numberOf(const std::optional<Measured<double>>& value) {
@@ -97,6 +99,36 @@ Json wishesJson(const std::vector<Judged>& judged, const words::Style& style) {
     return out;
 }
 
+std::vector<FillingCurve> curvesOf(const Job& job, const std::vector<Cam>& cams) {
+    std::vector<FillingCurve> out;
+    const auto speeds = fillingSpeeds(fillingReach_rpm(job));
+    for (const Cam& c : cams) {
+        const auto made = fillingOf(job, c, totalMove(job, c, {}));
+        std::vector<FillingPoint> points;
+        if (const auto* filling = std::get_if<FillingEstimate>(&made)) {
+            for (std::size_t k = 0; k < speeds.size(); ++k)
+                points.push_back(
+                    filling->at(speeds[k], k % kLengthsEvery == 0 || k + 1 == speeds.size()));
+            if (filling->guessed()) spreadLengths(points);
+        }
+        out.push_back(fillingCurve(std::move(points)));
+    }
+    return out;
+}
+
+/// Null where it was not asked for, or cannot be estimated.
+Json fillingJson(const FillingCurve& curve, const Job& job) {
+    if (curve.points.empty()) return {};
+    Json points = Json::array();
+    for (const FillingPoint& p : curve.points)
+        points.push_back(
+            Json{{"speed", p.speed_rpm}, {"efficiency", p.efficiency}, {"residual", p.residual}});
+    const auto mean = meanFilling(curve, purposeSpeeds(job.choosing.purpose));
+    return Json{{"points", std::move(points)},
+                {"best_speed", orNull(curve.peak_rpm)},
+                {"mean", mean ? Json(mean->usual) : Json()}};
+}
+
 void run(Host& host, const CompareOptions& o) {
     const auto book = openBook(pathOf(o.book));
     const Job job = jobOf(*book, o.job);
@@ -114,6 +146,9 @@ void run(Host& host, const CompareOptions& o) {
         throw Refusal{QStringLiteral("%1: no cam to compare; expected a measured lobe or a card")
                           .arg(book->path())};
     const auto ranks = rankOf(judged, modelled);
+    std::vector<std::vector<CamFigure>> figures;
+    for (const Cam& c : cams)
+        figures.push_back(camFigures(job, findings, c, totalMove(job, c, {})));
     std::vector<int> rank(cams.size(), 0);
     for (const Ranked& r : ranks)
         rank[r.cam] = r.rank;
@@ -122,14 +157,23 @@ void run(Host& host, const CompareOptions& o) {
     });
     Json all = Json::array();
     QString text = words::rankVerdict(ranks, cams) + QLatin1Char('\n');
+    const auto curves = o.filling ? curvesOf(job, cams) : std::vector<FillingCurve>(cams.size());
+    if (ranks.size() > 1) {
+        const auto stands = [&](std::size_t i) {
+            return words::CamStands{QString::fromStdString(cams[i].spec.name), &cams[i],
+                                    &figures[i], curves[i].points.empty() ? nullptr : &curves[i]};
+        };
+        text += words::camAgainst(job, stands(ranks[0].cam), stands(ranks[1].cam), style) +
+                QLatin1Char('\n');
+    }
     for (std::size_t i = 0; i < cams.size(); ++i) {
         const PerSide<double> moved = totalMove(job, cams[i], {});
-        const auto figures = camFigures(job, findings, cams[i], moved);
         all.push_back(Json{{"name", cams[i].spec.name},
                            {"modelled", cams[i].modelled()},
                            {"advance", moved.intake},
-                           {"figures", figuresJson(figures)},
-                           {"uncertainties", uncertaintiesJson(figures)},
+                           {"figures", figuresJson(figures[i])},
+                           {"uncertainties", uncertaintiesJson(figures[i])},
+                           {"filling", fillingJson(curves[i], job)},
                            {"wishes", wishesJson(judged[i], style)},
                            {"rank", rank[i]}});
     }
@@ -172,6 +216,8 @@ void addCompare(CLI::App& app, Host& host) {
     command->add_option("--job", kept->job, "the job's name; needed when the book holds several");
     command->add_option("--cams", kept->cams, "candidates or cards by name: A,B,C (all)")
         ->delimiter(',');
+    command->add_flag("--filling", kept->filling,
+                      "estimate how each fills over speed as well; takes a few seconds");
     command->add_flag("--json", kept->json, "print JSON");
     command->callback([&host, kept] { host.command = [&host, kept] { run(host, *kept); }; });
 }

@@ -3,6 +3,7 @@
 
 #include "core/assess/clearances.h"
 #include "core/route/logbook.h"
+#include "sheet/cams.h"
 #include "sheet/plain_words.h"
 #include "stations/list.h"
 #include "words/choosing.h"
@@ -288,6 +289,7 @@ QList<Part> parts() {
             {"plain", Say::tr("in plain words"), true},
             {"details", Say::tr("every figure"), true},
             {"springs", Say::tr("springs"), true},
+            {"cams", Say::tr("cams compared"), true},
             {"built", Say::tr("as built"), true},
             {"notes", Say::tr("notes"), true}};
 }
@@ -305,6 +307,8 @@ QString partText(const QString& key, const Job& job, const Findings& f, const Op
     if (key == QLatin1String("setting")) return setting(job, f, o);
     if (key == QLatin1String("clearance")) return clearance(job, f, o);
     if (key == QLatin1String("springs")) return springs(job, f, o);
+    if (key == QLatin1String("cams"))
+        return under(Say::tr("Cams compared"), camsPart(job, f, o.style));
     if (key == QLatin1String("compression")) return compressionPart(job, f, o);
     if (key == QLatin1String("details")) return details(f, o);
     if (key == QLatin1String("built")) return built(job, o);

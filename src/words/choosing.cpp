@@ -1,5 +1,6 @@
 #include "words/choosing.h"
 
+#include "words/choosing_verdict.h"
 #include "words/clearance.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -236,7 +237,7 @@ QString rankLine(const Ranked& r, const Cam& cam, const std::vector<Judged>& jud
     if (withFailed && !failed.isEmpty())
         out << Say::tr("fails %1").arg(failed.join(QStringLiteral(", ")));
     if (!unknown.isEmpty()) out << Say::tr("not known: %1").arg(unknown.join(QStringLiteral(", ")));
-    if (cam.modelled()) out << Say::tr("modelled from its card");
+    if (withFailed && cam.modelled()) out << Say::tr("modelled from its card");
     return out.join(QStringLiteral("; "));
 }
 
@@ -273,8 +274,8 @@ QString rankVerdict(const std::vector<Ranked>& ranks, const std::vector<Cam>& ca
 }
 
 QString rankRule() {
-    return Say::tr("Ranked by fewest wishes failed, then fewest not known, then measured before "
-                   "modelled; nothing is weighed in secret.");
+    return Say::tr("Ranked by fewest wishes failed, then fewest not known, then filling over the "
+                   "purpose, then measured before modelled; nothing is weighed in secret.");
 }
 
 QString decisionLine(const Decision& d, const Style& style) {
@@ -321,24 +322,9 @@ QString fillingAgainst(const FillingCurve& curve, const FillingCurve& reference,
             where += by > 0.0 ? Say::tr(", falls off %1 later").arg(fixed(by, 0, style))
                               : Say::tr(", falls off %1 sooner").arg(fixed(-by, 0, style));
     }
-    QStringList gains;
-    const auto n = std::min(curve.points.size(), reference.points.size());
-    const double first = curve.points.front().speed_rpm, last = curve.points[n - 1].speed_rpm;
-    for (const FillingGain& g : gainsOver(curve, reference)) {
-        // One speed alone is no stretch of them.
-        if (g.from_rpm == g.to_rpm) continue;
-        const QString share = fixed(std::abs(g.share) * 100.0, 0, style);
-        const QString from = fixed(g.from_rpm / 1000.0, 1, style),
-                      to = fixed(g.to_rpm / 1000.0, 1, style);
-        const QString over = g.from_rpm <= first && g.to_rpm >= last ? Say::tr("at every speed")
-                             : g.from_rpm <= first ? Say::tr("up to %1 thousand").arg(to)
-                             : g.to_rpm >= last    ? Say::tr("above %1 thousand").arg(from)
-                                                : Say::tr("from %1 to %2 thousand").arg(from, to);
-        gains
-            << (g.share > 0.0 ? Say::tr("%1 % more %2") : Say::tr("%1 % less %2")).arg(share, over);
-    }
-    if (gains.isEmpty()) gains << Say::tr("nowhere told from it by more than 1 %");
-    return QStringLiteral("%1; %2").arg(where, gains.join(QStringLiteral(", ")));
+    QString gains = gainsLine(curve, reference, style);
+    if (gains.isEmpty()) gains = Say::tr("nowhere told from it by more than 1 %");
+    return QStringLiteral("%1; %2").arg(where, gains);
 }
 
 QStringList tendencies(const std::vector<CamFigure>& all, const std::vector<CamFigure>& reference) {

@@ -32,7 +32,7 @@ QString wishNumber(lobe::WishKind kind, double value, const Style& style);
 QString judgedLine(const lobe::Judged& judged, const Style& style);
 /// "cam 2.5° earlier"
 QString cureLine(const lobe::Cure& cure, const Style& style);
-/// "passes 5 of 6; not known: seat pressure"; of no wishes that it is modelled, if it is.
+/// "passes 5 of 6; not known: seat pressure"; with what it fails, and that it is modelled if it is.
 QString rankLine(const lobe::Ranked& ranked, const lobe::Cam& cam,
                  const std::vector<lobe::Judged>& judged, bool withFailed = true);
 /// The verdict over all of them.

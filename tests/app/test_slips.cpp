@@ -1,5 +1,6 @@
 // One slip of the hand, a stranger's words, another job in the middle of a question: nothing of it
 // ends the window, hangs it, or gets into another job.
+#include "app/benches/compare/compare_station.h"
 #include "app/frame/file_traffic.h"
 #include "app/frame/jobs_page.h"
 #include "app/frame/menus.h"
@@ -358,6 +359,8 @@ private slots:
                         rig.window().go(*s);
                         rig.window().grab();
                         // What is worked out behind the window may still come.
+                        if (auto* compare = rig.window().findChild<app::CompareStation*>())
+                            QTRY_VERIFY_WITH_TIMEOUT(!compare->desk().working(), 60000);
                         for (int wait = 0; wait < 100; ++wait) {
                             Paintings last;
                             QTest::qWait(60);

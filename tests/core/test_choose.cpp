@@ -2,6 +2,8 @@
 // and what would fulfil them, the best advance, the ranking.
 #include "core/assess/clearances.h"
 #include "core/choose/estimate.h"
+#include "core/choose/purpose.h"
+#include "core/choose/settle.h"
 #include "core/choose/wishes.h"
 #include "core/compression/compression.h"
 #include "core/examine/examine.h"
@@ -241,6 +243,138 @@ private slots:
         QVERIFY(near(b.value(cam, "duration.intake@1270t"), was - 10.0, 0.05));
         QVERIFY(near(b.value(cam, "valve_lift.intake"), kRatio * 7.0 - kLash, 0.01));
         QVERIFY(near(b.value(cam, "separation"), 110.0, 0.1));
+    }
+
+    // "Shorter" is the same of a measured lobe, a card and a table kept: at the events' height.
+    void shorterIsOneThing() {
+        Job job = engine();
+        job.otherCards = {carded("Drumlin 9", intake(), exhaust())};
+        const Bench b(job);
+        Candidate kept = keptCam(b.job, b.findings, "kept");
+        for (Candidate c : {Candidate{}, ofCard("Drumlin 9"), kept}) {
+            const double was = b.value(b.cam(c), "duration.intake@1270t"),
+                         lift = b.value(b.cam(c), "valve_lift.intake");
+            c.shorter_deg = 8.0;
+            const Cam cam = b.cam(c);
+            QVERIFY(near(was - b.value(cam, "duration.intake@1270t"), 8.0, 0.1));
+            QVERIFY(near(b.value(cam, "valve_lift.intake"), lift, 0.02));
+            // What it lifts follows: the flank stands where the event says.
+            const auto e = cam.lobe(Side::Intake)->atEventsHeight;
+            QVERIFY(e.opens &&
+                    near(cam.lift.intake.at(e.opens->deg, 0.0), kRatio * 1.27 - kLash, 0.06));
+        }
+    }
+
+    // Several passes averaged are the lobe a candidate takes, and not the newest of them.
+    void theMeanOfPassesIsTaken() {
+        Job job = engine();
+        LiftRun again = job.runs[0];
+        again.id = 77;
+        for (Reading& r : again.readings.edit()) {
+            r.id += 5000;
+            if (r.value_mm > 0.5) r.value_mm += 0.03;
+        }
+        job.runs.push_back(again);
+        const double newest = kRatio * 7.03 - kLash, mean = kRatio * 7.015 - kLash;
+        const Bench b(job);
+        QVERIFY(near(b.value(b.fitted(), "valve_lift.intake"), newest, 0.005));
+        job.reckoning.averagePasses = true;
+        const Bench averaged(job);
+        QVERIFY(near(averaged.value(averaged.fitted(), "valve_lift.intake"), mean, 0.005));
+    }
+
+    // Means over a purpose by hand, and places that keep those not told apart together.
+    void fillingOverAPurpose() {
+        Purpose p;
+        QVERIFY(purposeSpeeds(p).empty());
+        p.from_rpm = 3000.0;
+        p.to_rpm = 5000.0;
+        QCOMPARE(purposeSpeeds(p).size(), std::size_t(5));
+        QCOMPARE(purposeSpeeds(p)[1].rpm, 3500.0);
+        p.speeds = {{3000.0, 1.0}, {5000.0, 3.0}};
+        const auto speeds = purposeSpeeds(p);
+        QCOMPARE(speeds.size(), std::size_t(2));
+        const auto curve = [](double at3, double at6, bool banded, double spread) {
+            FillingCurve c;
+            for (const double rpm : {3000.0, 6000.0}) {
+                FillingPoint f;
+                f.speed_rpm = rpm;
+                f.efficiency = rpm < 4000.0 ? at3 : at6;
+                if (banded)
+                    f.byLength = {f.efficiency - spread, f.efficiency, f.efficiency + spread};
+                c.points.push_back(f);
+            }
+            return c;
+        };
+        // 0.9 at 3000; 0.9 + 2/3 of -0.3 = 0.7 at 5000, three times as heavy: 0.75.
+        QVERIFY(near(meanFilling(curve(0.9, 0.6, false, 0.0), speeds)->usual, 0.75, 1e-12));
+        // A speed it does not reach is not guessed.
+        QVERIFY(!meanFilling(curve(0.9, 0.6, false, 0.0), {{7000.0, 1.0}}));
+        QVERIFY(!meanFilling(curve(0.9, 0.6, false, 0.0), {}));
+        const FillingMean a{0.90, {}}, b{0.895, {}}, c{0.87, {}};
+        QVERIFY(!gainOf(a, b) && near(*gainOf(a, c), 0.9 / 0.87 - 1.0, 1e-12));
+        const auto places = fillingPlaces({c, a, std::nullopt, b});
+        QVERIFY(places[0] == 3 && places[1] == 1 && !places[2] && places[3] == 1);
+        // More by usual lengths and less by long ones is not told.
+        const FillingMean up{0.93, {{0.95, 0.93, 0.88}}}, flat{0.90, {{0.90, 0.90, 0.90}}};
+        QVERIFY(!gainOf(up, flat));
+    }
+
+    // The advance that fills best is as good as any of a grid tried by hand, and keeps the limits.
+    void theAdvanceThatFillsBest() {
+        Job job = engine();
+        job.choosing.purpose.speeds = {{2500.0, 1.0}, {3500.0, 1.0}};
+        const Bench b(job);
+        const Cam cam = b.fitted();
+        const auto best = fillsBest(b.job, b.findings, cam, {}, {});
+        QVERIFY(best && best->share >= 0.0);
+        QCOMPARE(best->deg.intake, best->deg.exhaust);
+        const auto mean = [&](double by) {
+            const auto made = fillingOf(b.job, cam, {by, by});
+            const auto& f = std::get<FillingEstimate>(made);
+            return 0.5 * (f.at(2500.0, false).efficiency + f.at(3500.0, false).efficiency);
+        };
+        const double found = mean(best->deg.intake);
+        for (double by = -10.0; by <= 10.0; by += 2.5) {
+            const auto clearance = camClearance(b.findings, cam, Side::Intake, by);
+            if (clearance && clearance->value < b.job.reckoning.clearance.least_mm.intake) continue;
+            QVERIFY2(found >= mean(by) - 1e-9, qPrintable(QString::number(by)));
+        }
+        const bool stop = true;
+        QVERIFY(!fillsBest(b.job, b.findings, cam, {}, [&] { return stop; }));
+    }
+
+    // What would settle it: a map where there is none, another height of a card whose ± reaches
+    // over a bound; and it does narrow it.
+    void whatWouldSettleIt() {
+        Job job = engine();
+        job.otherCards = {carded("Drumlin 9", intake(), exhaust())};
+        job.choosing.wishes = {{WishKind::ExhaustClearance, 1.0, {}}};
+        const auto settles = [](const Bench& b, const std::vector<Candidate>& all) {
+            std::vector<Cam> cams;
+            std::vector<std::vector<Judged>> judged;
+            std::vector<bool> modelled;
+            for (const Candidate& c : all) {
+                cams.push_back(b.cam(c));
+                judged.push_back(judge(b.job, b.findings, cams.back(), {}));
+                modelled.push_back(cams.back().modelled());
+            }
+            return settling(b.job, b.findings, cams, std::vector<PerSide<double>>(cams.size()),
+                            judged, rankOf(judged, modelled),
+                            std::vector<std::optional<FillingMean>>(cams.size()));
+        };
+        const Bench none(job);
+        const auto map = settles(none, {Candidate{}, ofCard("Drumlin 9")});
+        QVERIFY(!map.empty() && map[0].by == SettleBy::Map);
+        // At the bound by the card: what is open of its overlap at the seat reaches over it.
+        const double closes = none.value(none.cam(ofCard("Drumlin 9")), "overlap@1270t");
+        job.choosing.wishes = {{WishKind::Overlap, closes - 0.1, {}}};
+        const Bench bound(job);
+        for (const Settling& s : settles(bound, {Candidate{}, ofCard("Drumlin 9")}))
+            if (s.before) QVERIFY(s.after && *s.after < *s.before);
+        // Nothing in doubt, nothing to settle.
+        job.choosing.wishes = {{WishKind::Overlap, closes - 30.0, {}}};
+        QVERIFY(settles(Bench(job), {Candidate{}, ofCard("Drumlin 9")}).empty());
     }
 
     // A card is modelled: what it states is kept, and the rest lies within its half-width.

@@ -44,6 +44,7 @@ public:
         made.engine.chamber = job_.engine.chamberOf(compared);
         made.engine.chambers.clear();
         out.state = examined(std::move(made));
+        if (spec_.shorter_deg != 0.0) out.state = examined(shortened(*out.state));
         for (Side side : {Side::Intake, Side::Exhaust})
             liftOf(side, out);
         return out;
@@ -106,9 +107,19 @@ private:
         }
         out.since_deg[side] = movedSince(job_, side, found->afterMove);
         LiftRun copy = *run;
+        if (job_.reckoning.averagePasses && found->passes && found->passes->runs.size() > 1)
+            takeMean(copy, found->lobe);
         refit(copy, side);
-        if (spec_.shorter_deg != 0.0) shorten(copy, found->lobe);
         return copy;
+    }
+
+    /// The mean of several passes is the lobe where the job has it so, and not the newest of them.
+    static void takeMean(LiftRun& run, const LobeFigures& lobe) {
+        run.readings = {};
+        for (const LiftPoint& p : lobe.points)
+            read(run, p.deg, p.mm);
+        run.terms.shift_deg = 0.0;
+        run.terms.countsDown = false;
     }
 
     /// Another rocker or lash: what was read at the tappet stays; what was read at the valve is
@@ -129,17 +140,27 @@ private:
         t.measuredRatio = false;
     }
 
-    /// The same form over fewer degrees, round its nose.
-    void shorten(LiftRun& run, const LobeFigures& lobe) const {
-        const auto duration = lobe.atEventsHeight.duration_deg();
-        if (!duration || !lobe.maxLiftAt || duration->value <= spec_.shorter_deg + 40.0) return;
-        const double share = (duration->value - spec_.shorter_deg) / duration->value;
-        for (Reading& r : run.readings.edit())
-            r.at.deg =
-                lobe.maxLiftAt->deg +
-                share * wrapCycle({r.at.deg + run.terms.shift_deg - lobe.maxLiftAt->deg}).deg;
-        run.terms.shift_deg = 0.0;
-        run.terms.step_deg *= share;
+    /// The same form over fewer degrees, round its nose: by so much at the events' height, whether
+    /// it was measured, is modelled from a card or was kept as a table.
+    Job shortened(const Snapshot& whole) {
+        Job out = whole.job;
+        const CylinderFindings* c = whole.findings.cylinder(1);
+        for (LiftRun& run : out.runs) {
+            const RunFindings* found = c ? whole.findings.of(*c, run.side) : nullptr;
+            if (!found || found->run != run.id) continue;
+            const LobeFigures& lobe = found->lobe;
+            const auto duration = lobe.atEventsHeight.duration_deg();
+            if (!duration || !lobe.maxLiftAt || duration->value <= spec_.shorter_deg + 40.0)
+                continue;
+            Squeezed& by = squeezed_[run.side];
+            by = {(duration->value - spec_.shorter_deg) / duration->value, lobe.maxLiftAt->deg};
+            for (Reading& r : run.readings.edit())
+                r.at.deg = by.nose_deg +
+                           by.share * wrapCycle({r.at.deg + run.terms.shift_deg - by.nose_deg}).deg;
+            run.terms.shift_deg = 0.0;
+            run.terms.step_deg *= by.share;
+        }
+        return out;
     }
 
     std::optional<LiftRun> carded(Side side, Cam& out) {
@@ -160,14 +181,11 @@ private:
         out.model[side] = lobe;
         LiftRun run;
         conditions(run, side);
-        const double half = spec_.shorter_deg;
-        const double length = lobe->curve.last() - lobe->curve.first();
-        const double share = length > half + 40.0 ? (length - half) / length : 1.0;
         // The nose stands on a reading, so that the greatest lift is the card's.
         const auto from = std::floor((lobe->curve.first() - kBase_deg - lobe->nose_deg));
         const auto to = std::ceil((lobe->curve.last() + kBase_deg - lobe->nose_deg));
         for (double away = from; away <= to; away += kModelStep_deg)
-            read(run, lobe->nose_deg + share * away, lobe->curve.at(lobe->nose_deg + away));
+            read(run, lobe->nose_deg + away, lobe->curve.at(lobe->nose_deg + away));
         return run;
     }
 
@@ -218,16 +236,34 @@ private:
         const LobeFigures& lobe = f.runs[i].lobe;
         if (!lobe.curve || !lobe.noseReached) return;
         const Engine& e = out.state->job.engine;
-        if (out.model[side] && spec_.shorter_deg == 0.0)
-            out.lift[side] =
-                modelledLift(out.model[side], {Place::Tappet, e.ratio[side], e.lash_mm[side]});
+        if (out.model[side])
+            out.lift[side] = squeezed(
+                modelledLift(out.model[side], {Place::Tappet, e.ratio[side], e.lash_mm[side]}),
+                squeezed_[side]);
         else
             out.lift[side] = valveLift(f.lobeOfRun(i), f_.tdc.uncertainty_deg());
+    }
+
+    /// How a lobe was ground shorter: its degrees from the nose times the share.
+    struct Squeezed {
+        double share = 1.0, nose_deg = 0.0;
+    };
+    static ValveLift squeezed(ValveLift whole, Squeezed by) {
+        if (by.share == 1.0) return whole;
+        const auto wider = [by](std::function<double(double)> of) {
+            return [of = std::move(of), by](double deg) {
+                return of(by.nose_deg + wrapCycle({deg - by.nose_deg}).deg / by.share);
+            };
+        };
+        whole.mm = wider(std::move(whole.mm));
+        if (whole.plusMinus_mm) whole.plusMinus_mm = wider(std::move(whole.plusMinus_mm));
+        return whole;
     }
 
     const Job& job_;
     const Findings& f_;
     const Candidate& spec_;
+    PerSide<Squeezed> squeezed_;
 };
 
 } // namespace

@@ -110,6 +110,22 @@ FillingPoint FillingEstimate::at(double rpm, bool otherLengths) const {
     return out;
 }
 
+FillingPoint FillingEstimate::sketch(double rpm) const {
+    constexpr int kSketch = 8;
+    Pipes p = pipes_[guessed() ? 1 : 0];
+    p.cells = kSketch;
+    return fillingWithPipes(filling_, p, rpm);
+}
+
+PipeTrace FillingEstimate::trace(double rpm) const {
+    constexpr int kFine = 24;
+    Pipes p = pipes_[guessed() ? 1 : 0];
+    p.cells = kFine;
+    PipeTrace out;
+    fillingWithPipes(filling_, p, rpm, &out);
+    return out;
+}
+
 void spreadLengths(std::vector<FillingPoint>& points) {
     std::optional<std::size_t> known;
     for (std::size_t i = 0; i < points.size(); ++i) {

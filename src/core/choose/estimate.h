@@ -39,6 +39,10 @@ public:
     /// Safe from several threads. Coarser at low speeds, where waves are long against a cell; with
     /// the other lengths beside it only where they are asked for.
     FillingPoint at(double speed_rpm, bool otherLengths = true) const;
+    /// On a coarse grid, for as long as a slide moves: within about two hundredths of `at`.
+    FillingPoint sketch(double speed_rpm) const;
+    /// Pressures at the valves over the cycle, of usual pipes where they are not known.
+    PipeTrace trace(double speed_rpm) const;
     /// The lengths are guessed: each point says what shorter and longer ones would do.
     bool guessed() const { return pipes_.size() > 1; }
 

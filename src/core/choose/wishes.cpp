@@ -272,7 +272,9 @@ private:
     std::vector<Wish> wishes_;
 };
 
-std::vector<double> movesOf(const Job& job) {
+} // namespace
+
+std::vector<double> drivenMoves(const Job& job) {
     std::vector<double> out;
     if (job.engine.drive.described() && !faultOf(job.engine.drive))
         out = reachable_deg(driveAlone(job), kFarthestAdvance_deg, fittedAfter(job, Side::Intake));
@@ -288,8 +290,6 @@ std::vector<double> movesOf(const Job& job) {
             thin.push_back(a);
     return thin;
 }
-
-} // namespace
 
 bool passes(const Wish& wish, double value) {
     return (!wish.least || value >= *wish.least - 1e-9) &&
@@ -357,7 +357,7 @@ BestAdvance bestAdvance(const Job& job, const Findings& findings, const Cam& cam
     const PerSide<double> stands = totalMove(job, cam, {});
     if (!trials.any() || !cam.state) return best;
     best.failed = trials.failed(stands);
-    const auto moves = movesOf(job);
+    const auto moves = drivenMoves(job);
     const bool two = twoCams(job);
     double least = 0.0;
     const auto attempt = [&](PerSide<double> by) {
@@ -401,12 +401,16 @@ BestAdvance bestAdvance(const Job& job, const Findings& findings, const Cam& cam
 }
 
 std::vector<Ranked> rankOf(const std::vector<std::vector<Judged>>& judged,
-                           const std::vector<bool>& modelled) {
+                           const std::vector<bool>& modelled,
+                           const std::vector<std::optional<int>>& fills) {
     std::vector<Ranked> out;
+    const bool filled = fills.size() == judged.size() &&
+                        std::all_of(fills.begin(), fills.end(), [](const auto& f) { return !!f; });
     for (std::size_t i = 0; i < judged.size(); ++i) {
         Ranked r;
         r.cam = i;
         r.modelled = i < modelled.size() && modelled[i];
+        if (filled) r.fills = fills[i];
         for (const Judged& j : judged[i]) {
             r.failed += j.state == WishState::Fail;
             r.unknown += j.state == WishState::Unknown;
@@ -415,7 +419,7 @@ std::vector<Ranked> rankOf(const std::vector<std::vector<Judged>>& judged,
         out.push_back(r);
     }
     const auto worth = [](const Ranked& r) {
-        return std::tuple(r.failed, r.unknown, r.modelled ? 1 : 0);
+        return std::tuple(r.failed, r.unknown, r.fills.value_or(0), r.modelled ? 1 : 0);
     };
     std::stable_sort(out.begin(), out.end(),
                      [&](const Ranked& a, const Ranked& b) { return worth(a) < worth(b); });

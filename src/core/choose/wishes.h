@@ -64,15 +64,22 @@ struct BestAdvance {
 };
 BestAdvance bestAdvance(const Job& job, const Findings& findings, const Cam& cam);
 
-/// A place in the ranking and why, from 1: fewest wishes failed, then fewest not known, then
-/// measured before modelled, then in the order of the candidates. Cams alike in all share a place.
+/// The moves of a cam the drive can make within `kFarthestAdvance_deg`, the least first, none
+/// nearer than about half a degree to another; half degrees where it is not described.
+std::vector<double> drivenMoves(const Job& job);
+
+/// A place in the ranking and why, from 1: fewest wishes failed, then fewest not known, then the
+/// place by filling where every cam has one, then measured before modelled, then in the order of
+/// the candidates. Cams alike in all share a place.
 struct Ranked {
     std::size_t cam = 0; ///< into the cams
     int rank = 1, failed = 0, unknown = 0, passed = 0;
     bool modelled = false;
+    std::optional<int> fills{}; ///< place by filling over the purpose
 };
 std::vector<Ranked> rankOf(const std::vector<std::vector<Judged>>& judged,
-                           const std::vector<bool>& modelled);
+                           const std::vector<bool>& modelled,
+                           const std::vector<std::optional<int>>& fills = {});
 
 constexpr double kFarthestAdvance_deg = 15.0;
 

@@ -20,6 +20,7 @@ inline constexpr Bounds number{1.0, 1e6};          ///< of a change or an entry,
 inline constexpr Bounds few{1.0, 100.0};           ///< readings that must agree
 inline constexpr Bounds dimension_mm{0.0, 1000.0}; ///< bore, stroke, rod, bolt circle; 0: not known
 inline constexpr Bounds tape_mm{0.0, 5000.0};
+inline constexpr Bounds rim_mm{0.0, 60000.0}; ///< round a flywheel, twice
 inline constexpr Bounds part_mm{-50.0, 50.0}; ///< lift, gasket, deck, lash, a limit
 inline constexpr Bounds height_mm{0.0005, 30.0};
 inline constexpr Bounds volume_cc{-1000.0, 10000.0};
@@ -35,6 +36,7 @@ inline constexpr Bounds load_n{0.0, 20000.0}; ///< of a valve spring
 inline constexpr Bounds rate_n_mm{-10000.0, 10000.0};
 inline constexpr Bounds mass_g{0.0, 10000.0};
 inline constexpr Bounds share{0.0, 1.0};
+inline constexpr Bounds weight{0.0, 1000.0}; ///< beside others
 inline constexpr Bounds rpm{0.0, 40000.0};
 inline constexpr Bounds altitude_m{-500.0, 9000.0};
 } // namespace bounds

@@ -12,10 +12,18 @@
 
 namespace lobe {
 
+/// A speed that matters, and how much beside the others.
+struct SpeedWeight {
+    double rpm = 0.0, weight = 1.0;
+    bool operator==(const SpeedWeight&) const = default;
+};
+constexpr int kMostSpeeds = 12;
+
 /// What the engine is for; nothing of it is needed.
 struct Purpose {
     std::string text;
     double from_rpm = 0.0, to_rpm = 0.0; ///< where power is wanted; 0: not said
+    std::vector<SpeedWeight> speeds;     ///< ascending; empty: all from there to there alike
     double weight_kg = 0.0;
     std::string gearing, fuel;
     bool operator==(const Purpose&) const = default;

@@ -16,6 +16,12 @@ namespace lobe {
 
 /// As seen from the end of the engine where the camshaft drive sits.
 enum class Rotation { Clockwise, Anticlockwise };
+/// What there is to be measured on it.
+enum class EngineKind {
+    FourStroke,
+    TwoStroke,    ///< ports in the cylinder's wall; a cycle is one turn
+    SlowFlywheel, ///< a four-stroke measured round its rim, with one cam and often no intake lobe
+};
 enum class Layout { PushrodSingleCam, TwinOverheadCam, SingleOverheadCam };
 /// What is left above the piston at the top, by parts. Volumes in cm3, lengths in mm; a volume of
 /// 0 is not known yet, but for crown and crevice, where it is none.
@@ -44,6 +50,7 @@ enum class VolumeSource { Poured, Dimensions, Maker };
 
 struct Engine {
     std::string name;
+    EngineKind kind = EngineKind::FourStroke;
     int cylinders = 4;
     double bore_mm = 0.0, stroke_mm = 0.0, rod_mm = 0.0; ///< 0: not known yet
     Rotation rotation = Rotation::Clockwise;
@@ -69,6 +76,8 @@ struct Engine {
     /// The cylinders of the bank that the crank, turning, comes to second; with the bank angle.
     std::vector<int> secondBank;
 
+    /// Crank degrees from one firing of a cylinder to its next.
+    double cycle_deg() const { return kind == EngineKind::TwoStroke ? 360.0 : 720.0; }
     const Chamber& chamberOf(int cylinder) const {
         const auto i = static_cast<std::size_t>(cylinder - 1);
         return cylinder >= 1 && i < chambers.size() ? chambers[i] : chamber;

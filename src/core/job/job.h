@@ -10,8 +10,11 @@
 #include "core/job/clearance.h"
 #include "core/job/contact.h"
 #include "core/job/engine.h"
+#include "core/job/flywheel.h"
+#include "core/job/lash.h"
 #include "core/job/lift_run.h"
 #include "core/job/log.h"
+#include "core/job/ports.h"
 #include "core/job/reckoning.h"
 #include "core/job/springs.h"
 
@@ -29,6 +32,9 @@ struct Stated {
     Trial trial;
     Choosing choosing;
     Springs springs;                 ///< and rocker gear, and what rides the lobe
+    LashWork lash;                   ///< how it is set, and what was found
+    PortWork ports;                  ///< of a two-stroke
+    FlywheelWork flywheel;           ///< of a slow engine
     std::vector<std::string> pinned; ///< figures kept on the slate, by key
     std::string by;                  ///< who measures
     bool operator==(const Stated&) const = default;

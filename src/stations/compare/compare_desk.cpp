@@ -1,7 +1,9 @@
 #include "stations/compare/compare_desk.h"
 
+#include "core/compression/compression.h"
 #include "stations/compare/fields.h"
 #include "words/choosing.h"
+#include "words/choosing_verdict.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -20,26 +22,32 @@ constexpr int kRest_ms = 180; ///< the slide has come to rest
 CompareDesk::CompareDesk(Session& session, Manner manner)
     : FactsDesk(session, std::move(manner), compareFields().all, false),
       wishes_(compareFields().wishes),
-      estimator_(this) {
+      estimator_(this),
+      tracer_(this),
+      seeker_(this),
+      settler_(this) {
     rest_.setSingleShot(true);
     rest_.setInterval(kRest_ms);
     connect(&rest_, &QTimer::timeout, this, [this] {
-        judged_.clear();
-        if (shows_ == Shows::Filling) estimate();
+        if (std::exchange(moving_, false)) judged_.clear();
+        if (shows_ == Shows::Filling || ranksByFilling()) estimate();
+        if (shows_ == Shows::Waves) findWaves();
+        if (!ranksByFilling() || needs_) settle();
         emit slid();
     });
-    connect(&estimator_, &Estimator::progressed, this, &CompareDesk::slid);
-    // Of two cams the slide is that of the one at hand: another begins where it stands.
-    connect(&session, &Session::selectionChanged, this, [this] {
-        slide_.setExactly(0.0);
-        outdate();
-        tell();
+    connect(&estimator_, &Estimator::progressed, this, [this] {
+        means_.clear();
+        if (estimator_.complete()) settle();
+        // While it only ranks, nothing of it shows until it is whole.
+        if (shows_ == Shows::Filling || estimator_.complete()) emit slid();
     });
+    connect(&session, &Session::selectionChanged, this, &CompareDesk::tell);
 }
 
 void CompareDesk::begin() {
     FactsDesk::begin();
-    slide_.setExactly(0.0);
+    slide_ = {};
+    speed_rpm_ = 0.0;
     atHand_ = 0;
     deciding_.reset();
     // Built when it follows: hidden, none of its cams is examined.
@@ -79,14 +87,29 @@ void CompareDesk::build() {
     if (atHand_ >= cams().size()) atHand_ = 0;
     if (deciding_ && *deciding_ >= cams().size()) deciding_.reset();
     outdate();
-    if (shows_ == Shows::Filling) rest_.start();
+    if (!cams().empty()) rest_.start();
 }
 
 /// What was found of the cams where they stood is of another place now, the estimate too.
 void CompareDesk::outdate() {
     figures_.clear();
     judged_.clear();
+    means_.clear();
     estimator_.clear();
+    waves_.reset();
+    best_.clear();
+    settles_.clear();
+    for (Behind* b : {&tracer_, &seeker_, &settler_})
+        b->drop();
+}
+
+bool CompareDesk::working() const {
+    return rest_.isActive() || estimator_.running() || tracer_.running() || seeker_.running() ||
+           settler_.running();
+}
+
+bool CompareDesk::ranksByFilling() const {
+    return cams().size() > 1 && !purposeSpeeds(job().choosing.purpose).empty();
 }
 
 std::vector<Candidate> CompareDesk::candidates() const {
@@ -94,24 +117,95 @@ std::vector<Candidate> CompareDesk::candidates() const {
 }
 
 PerSide<double> CompareDesk::slid_deg() const {
-    if (job().engine.layout != Layout::TwinOverheadCam) return {slide_.value(), slide_.value()};
-    // Of two cams the one at hand is moved.
-    return session().side() == Side::Intake ? PerSide<double>{slide_.value(), 0.0}
-                                            : PerSide<double>{0.0, slide_.value()};
+    const double intake = slide_.intake.value();
+    return {intake, twoSlides() ? slide_.exhaust.value() : intake};
 }
 
 PerSide<double> CompareDesk::moved(std::size_t cam) const {
     return totalMove(job(), cams()[cam], slid_deg());
 }
 
-void CompareDesk::setAdvance(double deg) {
-    slide_.setExactly(deg);
+void CompareDesk::setAdvance(Side side, double deg) {
+    slide_[twoSlides() ? side : Side::Intake].setExactly(deg);
     outdate();
+    moving_ = true;
     rest_.start();
+    // A coarse curve while it moves, the fine one at rest.
+    if (shows_ == Shows::Filling) estimate(true);
     emit slid();
 }
 
-void CompareDesk::estimate() {
+void CompareDesk::findWaves() {
+    waves_.reset();
+    if (cams().empty()) return tracer_.drop();
+    const std::size_t cam = atHand();
+    const auto made = fillingOf(job(), cams()[cam], moved(cam));
+    const auto* filling = std::get_if<FillingEstimate>(&made);
+    if (!filling) {
+        needs_ = std::get<FillingNeeds>(made);
+        return tracer_.drop();
+    }
+    const double rpm = speedAtHand_rpm();
+    tracer_.start([this, cam, rpm, held = cams_, filling = *filling,
+                   ambient = 1000.0 * ambient_kpa(job().reckoning.altitude_m)](
+                      const Behind::Stop&) -> Behind::Found {
+        auto trace = std::make_shared<PipeTrace>(filling.trace(rpm));
+        return [this, cam, rpm, ambient, trace] {
+            waves_ = CamWaves{cam, rpm, ambient, std::move(*trace)};
+            emit slid();
+        };
+    });
+}
+
+Echo CompareDesk::seekBestFilling() {
+    if (cams().empty()) return {false, Say::tr("There is nothing to do.")};
+    if (purposeSpeeds(job().choosing.purpose).empty())
+        return {false, Say::tr("Say what the engine is for first: U, and where power is wanted.")};
+    const std::size_t cam = atHand();
+    const auto can = fillingOf(job(), cams()[cam], moved(cam));
+    if (const auto* needs = std::get_if<FillingNeeds>(&can))
+        return {false, words::sentence(*needs)};
+    const QString name = QString::fromStdString(cams()[cam].spec.name);
+    best_ = Say::tr("Looking for the advance at which %1 fills best.").arg(name);
+    seeker_.start([this, cam, name, held = cams_, snapshot = session().snapshot(),
+                   stands = moved(cam), two = twoSlides(),
+                   style = style()](const Behind::Stop& stop) -> Behind::Found {
+        const auto found = fillsBest(snapshot->job, snapshot->findings, (*held)[cam], stands, stop);
+        const QString said = found ? words::fillsBestLine(*found, name, two, style) : QString();
+        return [this, said] {
+            best_ = said;
+            emit slid();
+        };
+    });
+    emit slid();
+    return {true, {}};
+}
+
+/// Takes a few cams made and examined anew: behind.
+void CompareDesk::settle() {
+    settles_.clear();
+    if (cams().size() < 2) return settler_.drop();
+    std::vector<PerSide<double>> stand;
+    for (std::size_t i = 0; i < cams().size(); ++i)
+        stand.push_back(moved(i));
+    auto known = means();
+    known.resize(cams().size());
+    settler_.start([this, stand, known, all = judged(), places = ranks(), held = cams_,
+                    snapshot = session().snapshot(),
+                    style = style()](const Behind::Stop&) -> Behind::Found {
+        const auto found =
+            settling(snapshot->job, snapshot->findings, *held, stand, all, places, known);
+        const QString said =
+            found.empty() ? QString() : words::settleLine(found.front(), *held, style);
+        return [this, said] {
+            if (said == settles_) return;
+            settles_ = said;
+            emit slid();
+        };
+    });
+}
+
+void CompareDesk::estimate(bool sketch) {
     std::vector<std::optional<FillingEstimate>> all;
     needs_.reset();
     for (std::size_t i = 0; i < cams().size(); ++i) {
@@ -124,15 +218,37 @@ void CompareDesk::estimate() {
                 needs_ = std::get<FillingNeeds>(made);
         }
     }
-    estimator_.start(std::move(all), fillingSpeeds(fillingReach_rpm(job())));
-    emit slid();
+    auto speeds = fillingSpeeds(fillingReach_rpm(job()));
+    if (sketch) {
+        constexpr std::size_t kEvery = 3;
+        std::vector<double> some;
+        for (std::size_t k = 0; k < speeds.size(); k += kEvery)
+            some.push_back(speeds[k]);
+        speeds = std::move(some);
+    }
+    means_.clear();
+    estimator_.start(std::move(all), std::move(speeds), sketch);
+    if (!sketch) emit slid();
+}
+
+double CompareDesk::speedAtHand_rpm() const {
+    if (speed_rpm_ > 0.0) return speed_rpm_;
+    const Purpose& p = job().choosing.purpose;
+    // What matters most of what was said, else the upper end.
+    const auto heaviest =
+        std::max_element(p.speeds.begin(), p.speeds.end(),
+                         [](const auto& a, const auto& b) { return a.weight < b.weight; });
+    if (heaviest != p.speeds.end()) return heaviest->rpm;
+    return p.to_rpm > 0.0 ? p.to_rpm : std::round(0.008 * fillingReach_rpm(job())) * 100.0;
 }
 
 void CompareDesk::showNext() {
-    shows_ = shows_ == Shows::Lift   ? Shows::Ring
-             : shows_ == Shows::Ring ? Shows::Filling
-                                     : Shows::Lift;
+    shows_ = shows_ == Shows::Lift      ? Shows::Ring
+             : shows_ == Shows::Ring    ? Shows::Filling
+             : shows_ == Shows::Filling ? Shows::Waves
+                                        : Shows::Lift;
     if (shows_ == Shows::Filling && curves().empty()) estimate();
+    if (shows_ == Shows::Waves) findWaves();
     tell();
 }
 
@@ -168,6 +284,12 @@ std::size_t CompareDesk::reference() const {
 void CompareDesk::setAtHand(std::size_t cam) {
     if (cam >= cams().size() || cam == atHand_) return;
     atHand_ = cam;
+    if (shows_ == Shows::Waves) findWaves();
+    tell();
+}
+
+void CompareDesk::fold(bool folded) {
+    folded_ = folded;
     tell();
 }
 
@@ -273,8 +395,7 @@ bool CompareDesk::step(int direction) {
     if (sheet().field()) return FactsDesk::step(direction);
     if (cams().empty() || deciding_) return false;
     const auto n = static_cast<int>(cams().size());
-    atHand_ = static_cast<std::size_t>((static_cast<int>(atHand()) + direction + n) % n);
-    tell();
+    setAtHand(static_cast<std::size_t>((static_cast<int>(atHand()) + direction + n) % n));
     return true;
 }
 
@@ -283,8 +404,11 @@ QList<Command> CompareDesk::ownCommands() const {
     return {{QLatin1Char('w'), Say::tr("the wishes and limits")},
             {QLatin1Char('u'), Say::tr("what the engine is for")},
             {QLatin1Char('s'), Say::tr("the shelf: every cam of this book")},
-            {QLatin1Char('p'), Say::tr("the next picture: lift, ring, filling")},
+            {QLatin1Char('p'), Say::tr("the next picture: lift, ring, filling, waves")},
             {QLatin1Char('o'), Say::tr("the best advance of each, of what the drive can do")},
+            {QLatin1Char('g'), Say::tr("the advance at which the cam at hand fills best")},
+            {QLatin1Char('l'), folded_ ? Say::tr("figures that are alike as well")
+                                       : Say::tr("fold the figures that are alike")},
             {QLatin1Char('k'), Say::tr("keep the cam at hand as the decision")},
             {QLatin1Char('t'), Say::tr("the decided cam's card as the target")}};
 }
@@ -305,6 +429,11 @@ Echo CompareDesk::command(QChar letter) {
         return {true, {}};
     case 'p':
         showNext();
+        return {true, {}};
+    case 'g':
+        return seekBestFilling();
+    case 'l':
+        fold(!folded_);
         return {true, {}};
     case 'k':
         if (cams().empty()) return {false, Say::tr("There is nothing to do.")};

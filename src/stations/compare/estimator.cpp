@@ -18,7 +18,8 @@ struct Estimator::Batch {
     std::vector<std::pair<std::size_t, std::size_t>> tasks;
     std::vector<std::size_t> order;             ///< of the speeds: a few over all first
     std::vector<std::atomic<std::size_t>> cams; ///< by speed: how many are done there
-    std::size_t wanted = 0;                     ///< cams with an estimate
+    bool sketch = false;
+    std::size_t wanted = 0; ///< cams with an estimate
     std::atomic<std::size_t> next{0}, done{0};
     std::atomic<bool> dropped{false};
 };
@@ -42,6 +43,7 @@ void Estimator::stop() {
 void Estimator::clear() {
     stop();
     curves_.clear();
+    complete_ = false;
 }
 
 double Estimator::progress() const {
@@ -50,12 +52,12 @@ double Estimator::progress() const {
 }
 
 void Estimator::start(std::vector<std::optional<FillingEstimate>> fillings,
-                      std::vector<double> speeds) {
-    stop();
-    curves_.clear();
+                      std::vector<double> speeds, bool sketch) {
+    clear();
     auto batch = std::make_shared<Batch>();
     batch->fillings = std::move(fillings);
     batch->speeds = std::move(speeds);
+    batch->sketch = sketch;
     batch->points.resize(batch->fillings.size());
     for (std::size_t i = 0; i < batch->fillings.size(); ++i) {
         if (!batch->fillings[i]) continue;
@@ -85,8 +87,10 @@ void Estimator::start(std::vector<std::optional<FillingEstimate>> fillings,
             const std::size_t all = batch->tasks.size();
             for (std::size_t n = batch->next++; n < all && !batch->dropped; n = batch->next++) {
                 const auto [cam, k] = batch->tasks[n];
+                const FillingEstimate& filling = *batch->fillings[cam];
                 const bool lengths = k % kLengthsEvery == 0 || k + 1 == batch->speeds.size();
-                batch->points[cam][k] = batch->fillings[cam]->at(batch->speeds[k], lengths);
+                batch->points[cam][k] = batch->sketch ? filling.sketch(batch->speeds[k])
+                                                      : filling.at(batch->speeds[k], lengths);
                 ++batch->cams[k];
                 const std::size_t done = ++batch->done;
                 // `this` outlives the workers: it waits for them.
@@ -109,7 +113,7 @@ void Estimator::grow(const Batch& batch) {
         std::vector<FillingPoint> some;
         for (const std::size_t k : done)
             if (!points.empty()) some.push_back(points[k]);
-        spreadLengths(some);
+        if (!batch.sketch) spreadLengths(some);
         curves_.push_back(fillingCurve(std::move(some)));
     }
 }
@@ -121,9 +125,10 @@ void Estimator::finish(const std::shared_ptr<Batch>& batch) {
     } else {
         curves_.clear();
         for (auto& points : batch->points) {
-            spreadLengths(points);
+            if (!batch->sketch) spreadLengths(points);
             curves_.push_back(fillingCurve(std::move(points)));
         }
+        complete_ = !batch->sketch;
         batch_.reset();
     }
     emit progressed();

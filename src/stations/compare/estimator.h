@@ -20,8 +20,9 @@ public:
     ~Estimator() override;
 
     /// One for each cam, empty where there is none; at speeds ascending, 1/min.
+    /// A sketch is on a coarse grid, without other lengths, for as long as a slide moves.
     void start(std::vector<std::optional<lobe::FillingEstimate>> fillings,
-               std::vector<double> speeds);
+               std::vector<double> speeds, bool sketch = false);
     void stop();
     /// Stops, and forgets what was found.
     void clear();
@@ -31,6 +32,8 @@ public:
     /// Share of what is to be done, 0 to 1; 1 when nothing is under way.
     double progress() const;
     bool running() const { return batch_ != nullptr; }
+    /// Every curve is through all of its speeds, on the fine grid.
+    bool complete() const { return complete_; }
 
 signals:
     /// Further, or done.
@@ -44,6 +47,7 @@ private:
     QThreadPool pool_;
     std::shared_ptr<Batch> batch_;
     std::vector<lobe::FillingCurve> curves_;
+    bool complete_ = false;
 };
 
 } // namespace app

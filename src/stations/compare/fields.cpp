@@ -165,6 +165,53 @@ Field pipeField(const QString& name, PipeLine EnginePipes::*part) {
     return f;
 }
 
+/// "4000, 7000 x3": speeds that matter, each with its weight.
+Field speedsField() {
+    Field f;
+    f.name = Say::tr("Speeds that matter");
+    f.asks = Say::tr("such as 4000 6000x3, the second three times as much; - for all alike");
+    f.seldom = true;
+    f.shown = [](const Facts& facts, const Style& style) {
+        QStringList out;
+        for (const SpeedWeight& s : facts.choosing.purpose.speeds)
+            out << words::fixed(s.rpm, 0, style) +
+                       (s.weight == 1.0
+                            ? QString()
+                            : QStringLiteral(" x") + words::shortest(s.weight, 2, style));
+        return out.isEmpty() ? noValue() : out.join(QStringLiteral(", "));
+    };
+    f.take = [](Facts& facts, const QString& typed, const Style&) {
+        auto& speeds = facts.choosing.purpose.speeds;
+        const QString wrong =
+            Say::tr("Speeds from 1000 to 20000 per minute, each with its weight behind an x, such "
+                    "as 4000 6000x3.");
+        if (typed.trimmed() == QLatin1String("-")) {
+            speeds.clear();
+            return QString();
+        }
+        std::vector<SpeedWeight> read;
+        static const QRegularExpression between(QStringLiteral("[,;\\s]+"));
+        const QString together = QString(typed).replace(
+            QRegularExpression(QStringLiteral("\\s*[x\u00D7*]\\s*")), QStringLiteral("x"));
+        for (const QString& word : together.split(between, Qt::SkipEmptyParts)) {
+            const auto rpm = readNumber(word.section(QLatin1Char('x'), 0, 0).toStdString());
+            const auto weight = word.contains(QLatin1Char('x'))
+                                    ? readNumber(word.section(QLatin1Char('x'), 1).toStdString())
+                                    : Understood<double>(1.0);
+            const auto *r = std::get_if<double>(&rpm), *w = std::get_if<double>(&weight);
+            if (!r || !w || !(*r >= 1000.0 && *r <= 20000.0) || !(*w > 0.0 && *w <= 100.0))
+                return wrong;
+            read.push_back({*r, *w});
+        }
+        if (read.empty() || read.size() > static_cast<std::size_t>(kMostSpeeds)) return wrong;
+        std::sort(read.begin(), read.end(),
+                  [](const SpeedWeight& a, const SpeedWeight& b) { return a.rpm < b.rpm; });
+        speeds = std::move(read);
+        return QString();
+    };
+    return f;
+}
+
 Field wishField(WishKind kind) {
     Field f;
     f.name = words::wishName(kind);
@@ -222,6 +269,7 @@ CompareFields compareFields() {
         Say::tr("Power to"), rpm, 0, 30000, 0,
         [](Facts & f) -> auto& { return f.choosing.purpose.to_rpm; }, 7000));
     const std::size_t seldom = out.all.size();
+    out.all.push_back(speedsField());
     out.all.push_back(numberField(
         Say::tr("Weight"), Say::tr("kg, ready to go; 0 for not said"), 0, 50000, 0,
         [](Facts & f) -> auto& { return f.choosing.purpose.weight_kg; }, 600));

@@ -2,6 +2,7 @@
 #include "stations/compare/compare_desk.h"
 
 #include "words/choosing.h"
+#include "words/choosing_verdict.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -26,7 +27,7 @@ const std::vector<std::vector<Judged>>& CompareDesk::judged() const {
         judged_.clear();
         for (std::size_t i = 0; i < cams().size(); ++i)
             judged_.push_back(
-                judge(job(), findings(), cams()[i], moved(i), figures()[i], !rest_.isActive()));
+                judge(job(), findings(), cams()[i], moved(i), figures()[i], !moving_));
     }
     return judged_;
 }
@@ -53,37 +54,81 @@ std::vector<bool> modelledOf(const std::vector<Cam>& cams) {
 }
 } // namespace
 
+std::vector<Ranked> CompareDesk::ranks() const {
+    return rankOf(judged(), modelledOf(cams()), fillingPlaces(means()));
+}
+
+const std::vector<std::optional<FillingMean>>& CompareDesk::means() const {
+    if (means_.empty() && estimator_.complete()) {
+        const auto speeds = purposeSpeeds(job().choosing.purpose);
+        for (const FillingCurve& c : estimator_.curves())
+            means_.push_back(meanFilling(c, speeds));
+    }
+    return means_;
+}
+
+/// Which cam; against the next one by what, what it costs and what is not known.
 QString CompareDesk::verdict() const {
-    QString text = words::rankVerdict(rankOf(judged(), modelledOf(cams())), cams());
-    if (slide_.value() != 0.0)
-        text +=
-            Say::tr(" With all cams at %1.").arg(words::signedFixed(slide_.value(), 1, style()));
-    return text;
+    const auto places = ranks();
+    QString text = words::rankVerdict(places, cams());
+    const double in = slide_.intake.value(), ex = slide_.exhaust.value();
+    if (twoSlides() && (in != 0.0 || ex != 0.0))
+        text += Say::tr(" With all cams at %1 intake, %2 exhaust.")
+                    .arg(words::signedFixed(in, 1, style()), words::signedFixed(ex, 1, style()));
+    else if (in != 0.0)
+        text += Say::tr(" With all cams at %1.").arg(words::signedFixed(in, 1, style()));
+    if (places.size() < 2) return text;
+    const auto stands = [&](std::size_t i) {
+        const auto& curves = estimator_.curves();
+        return words::CamStands{
+            QString::fromStdString(cams()[i].spec.name), &cams()[i], &figures()[i],
+            estimator_.complete() && i < curves.size() && !curves[i].points.empty() ? &curves[i]
+                                                                                    : nullptr};
+    };
+    return text + QLatin1Char(' ') +
+           words::camAgainst(job(), stands(places[0].cam), stands(places[1].cam), style());
+}
+
+QString CompareDesk::adviceLine() const {
+    QStringList out{best_, settles_};
+    out.removeAll(QString());
+    return out.join(QLatin1Char(' '));
 }
 
 std::vector<CompareDesk::RankLine> CompareDesk::ranking() const {
     std::vector<RankLine> out;
-    for (const Ranked& r : rankOf(judged(), modelledOf(cams()))) {
+    for (const Ranked& r : ranks()) {
         RankLine p;
         p.cam = r.cam;
         p.failed = r.failed > 0;
         p.rank = job().choosing.wishes.empty() ? 0 : r.rank;
         p.name = QString::fromStdString(cams()[r.cam].spec.name);
         p.line = words::rankLine(r, cams()[r.cam], judged()[r.cam], false);
-        QStringList help;
+        if (const QString fills = words::meansLine(cams(), means(), r.cam, style());
+            !fills.isEmpty())
+            p.line += (p.line.isEmpty() ? QString() : QStringLiteral("; ")) + fills;
+        if (cams()[r.cam].modelled()) p.note = Say::tr("modelled from its card");
+        QStringList help, whole;
         for (Side side : {Side::Intake, Side::Exhaust})
             if (cams()[r.cam].fault[side])
                 help << words::sentence(*cams()[r.cam].fault[side], side);
+        whole = help;
         for (const Judged& j : judged()[r.cam]) {
             if (j.state != WishState::Fail) continue;
             QStringList cures;
             for (const Cure& c : j.cures)
-                if (cures.size() < 2) cures << words::cureLine(c, style());
-            help << Say::tr("fails %1").arg(words::wishName(j.wish.kind)) + QLatin1Char(' ') +
-                        words::wishNumber(j.wish.kind, j.value->value, style()) +
-                        (cures.isEmpty() ? QString()
-                                         : QStringLiteral(": ") + cures.join(Say::tr(", or ")));
+                cures << words::cureLine(c, style());
+            const QString fails = Say::tr("fails %1").arg(words::wishName(j.wish.kind)) +
+                                  QLatin1Char(' ') +
+                                  words::wishNumber(j.wish.kind, j.value->value, style());
+            const auto with = [&](const QStringList& some) {
+                return some.isEmpty() ? fails
+                                      : fails + QStringLiteral(": ") + some.join(Say::tr(", or "));
+            };
+            help << with(cures.mid(0, 1));
+            whole << with(cures);
         }
+        p.all = whole.join(QLatin1Char('\n'));
         p.help = help.join(QLatin1Char('\n'));
         out.push_back(std::move(p));
     }
@@ -91,6 +136,41 @@ std::vector<CompareDesk::RankLine> CompareDesk::ranking() const {
 }
 
 std::vector<CamRow> CompareDesk::table() const {
+    auto all = rows();
+    if (cams().size() < 2) return all;
+    std::stable_partition(all.begin(), all.end(), [](const CamRow& r) { return !r.alike; });
+    if (folded_)
+        all.erase(std::remove_if(all.begin(), all.end(), [](const CamRow& r) { return r.alike; }),
+                  all.end());
+    return all;
+}
+
+int CompareDesk::alikeRows() const {
+    if (cams().size() < 2) return 0;
+    const auto all = rows();
+    return static_cast<int>(
+        std::count_if(all.begin(), all.end(), [](const CamRow& r) { return r.alike; }));
+}
+
+/// No cam differs from the reference by more than both are known to, or by what would show.
+static bool alikeIn(const std::vector<std::vector<CamFigure>>& all, std::size_t row,
+                    std::size_t ref, const words::Style& style) {
+    const CamFigure& base = all[ref][row];
+    for (const auto& figures : all) {
+        const CamFigure& f = figures[row];
+        if (static_cast<bool>(f.value) != static_cast<bool>(base.value)) return false;
+        if (!f.value) continue;
+        const double apart = std::abs(f.value->value - base.value->value);
+        const double known =
+            std::hypot(f.value->plusMinus.value_or(0.0), base.value->plusMinus.value_or(0.0));
+        const bool shows = words::figureWithUnit(f, f.value, style) !=
+                           words::figureWithUnit(base, base.value, style);
+        if (shows && apart > known) return false;
+    }
+    return true;
+}
+
+std::vector<CamRow> CompareDesk::rows() const {
     std::vector<CamRow> out;
     if (cams().empty()) return out;
     const auto& all = figures();
@@ -99,6 +179,7 @@ std::vector<CamRow> CompareDesk::table() const {
         CamRow line;
         line.name = words::figureTitle(all[0][row], style());
         line.key = QString::fromStdString(all[0][row].key());
+        line.alike = alikeIn(all, row, ref, style());
         bool any = false;
         for (std::size_t i = 0; i < all.size(); ++i) {
             const CamFigure& f = all[i][row];
@@ -147,6 +228,7 @@ QString CompareDesk::fillingLine() const {
     if (std::any_of(all.begin(), all.end(), banded))
         guessed = Say::tr(" The pipes' lengths are not known: usual ones are taken, and a "
                           "difference is only said where short and long ones bear it out.");
+    out << words::residualLine(all, cams(), ref, style());
     return words::fillingCaution(true) + guessed + QLatin1Char('\n') + out.join(QLatin1Char('\n'));
 }
 

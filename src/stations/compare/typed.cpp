@@ -40,11 +40,39 @@ CompareDesk::Typed CompareDesk::read(const QString& text) const {
     const QString line = text.simplified();
     const auto number = readNumber(line.toStdString());
     if (const auto* deg = std::get_if<double>(&number)) {
+        // Nobody moves a cam so far, and no engine turns so slowly.
+        constexpr double kLeast_rpm = 300.0, kMost_rpm = 30000.0;
+        if (*deg >= kLeast_rpm && *deg <= kMost_rpm) {
+            Typed out;
+            out.does = Does::Speed;
+            out.number = *deg;
+            out.echo = {true,
+                        Say::tr("waves at %1 per minute").arg(words::fixed(*deg, 0, style()))};
+            return out;
+        }
         if (std::abs(*deg) > SlideState::kRange_deg)
             return {{false, Say::tr("Within %1 degrees either way.").arg(SlideState::kRange_deg)}};
         Typed out;
         out.number = *deg;
         out.echo = {true, Say::tr("all cams: ") + words::moveBy(*deg, style())};
+        if (twoSlides()) {
+            out.side = session().side();
+            out.echo.text += QStringLiteral(", ") + words::sideName(*out.side);
+        }
+        return out;
+    }
+    // Of two cams each by its side: "in +2".
+    const QString side = line.section(QLatin1Char(' '), 0, 0).toLower();
+    if (twoSlides() && (side == QLatin1String("in") || side == QLatin1String("ex"))) {
+        const auto moved = readNumber(line.section(QLatin1Char(' '), 1).toStdString());
+        const auto* by = std::get_if<double>(&moved);
+        if (!by || std::abs(*by) > SlideState::kRange_deg)
+            return {{false, Say::tr("Within %1 degrees either way.").arg(SlideState::kRange_deg)}};
+        Typed out;
+        out.number = *by;
+        out.side = side == QLatin1String("in") ? Side::Intake : Side::Exhaust;
+        out.echo = {true, Say::tr("all cams: ") + words::moveBy(*by, style()) +
+                              QStringLiteral(", ") + words::sideName(*out.side)};
         return out;
     }
     const QString head = line.section(QLatin1Char(' '), 0, 0).toLower();
@@ -140,11 +168,17 @@ CompareDesk::Typed CompareDesk::readOfCam(std::size_t cam, const QString& rest) 
 
 bool CompareDesk::carryOut(const Typed& t) {
     if (t.does == Does::Slide) {
-        setAdvance(t.number);
+        setAdvance(t.side.value_or(Side::Intake), t.number);
+        return true;
+    }
+    if (t.does == Does::Speed) {
+        speed_rpm_ = t.number;
+        shows_ = Shows::Waves;
+        findWaves();
         return true;
     }
     if (t.does == Does::Select) {
-        atHand_ = t.cam;
+        setAtHand(t.cam);
         return true;
     }
     if (t.does == Does::Choose) {
@@ -214,66 +248,67 @@ std::vector<LiftPoint> CompareDesk::shelfLobe(std::size_t item) const {
     return {};
 }
 
-Echo CompareDesk::takeFromShelf(std::size_t item) {
-    if (item >= shelf_.items().size()) return {false, {}};
+Echo CompareDesk::takeFromShelf(const std::vector<std::size_t>& items) {
     auto all = candidates();
-    if (all.size() >= kMostCandidates)
+    if (items.empty()) return {false, {}};
+    if (all.size() + items.size() > static_cast<std::size_t>(kMostCandidates))
         return {false, Say::tr("Six can be told apart. Take one out first, such as f out.")};
-    const book::ShelfCam& cam = shelf_.items()[item].cam;
+    book::SetCandidates change{job().card, job().otherCards, {}};
+    QStringList names;
+    for (const std::size_t item : items) {
+        if (item >= shelf_.items().size()) return {false, {}};
+        auto made = candidateOf(shelf_.items()[item].cam, change);
+        if (const auto* why = std::get_if<QString>(&made)) return {false, *why};
+        Candidate& c = std::get<Candidate>(made);
+        c.name = unlike(all, c.name);
+        names << QString::fromStdString(c.name);
+        all.push_back(std::move(c));
+    }
+    change.stated = job();
+    change.stated.choosing.candidates = std::move(all);
+    if (!session().keep(change)) return {false, Say::tr("Not kept; see the message above.")};
+    closeShelf();
+    return {true, names.size() == 1
+                      ? Say::tr("%1 is among the cams.").arg(names.front())
+                      : Say::tr("%1 are among the cams.").arg(names.join(Say::tr(" and ")))};
+}
+
+/// A cam of the shelf as a candidate here, its card with those of `change` where it needs one; or
+/// why not.
+std::variant<Candidate, QString> CompareDesk::candidateOf(const book::ShelfCam& cam,
+                                                          book::SetCandidates& change) const {
     Candidate made;
-    made.name = cam.card.name;
-    made.cam = cam.card.name;
-    const bool here = cam.job == job().id;
-    if (here && cam.measured) {
+    made.name = made.cam = cam.card.name;
+    if (cam.measured && cam.job == job().id) {
         made.from = CamFrom::Fitted;
-    } else if (cam.measured) {
+        return made;
+    }
+    if (cam.measured) {
         // Its lifts come along: the other job may change, or go.
         const auto loaded = session().book().load(cam.job);
         if (const auto* e = std::get_if<book::Error>(&loaded))
-            return {false, book::sentence(*e, session().book().path())};
+            return book::sentence(*e, session().book().path());
         const Job& other = std::get<Job>(loaded);
         Candidate kept = keptCam(other, examine(other), made.name);
-        if (kept.lobe.intake && kept.lobe.exhaust)
-            made = std::move(kept);
-        else
-            made.from = CamFrom::Card;
-    } else {
-        made.from = CamFrom::Card;
+        if (kept.lobe.intake && kept.lobe.exhaust) return kept;
     }
-    if (made.from == CamFrom::Card) {
-        book::SetCards cards{job().card, job().otherCards};
-        const auto same = [&](const Card& c) { return c == cam.card; };
-        const bool there = (cards.fitted && same(*cards.fitted)) ||
-                           std::any_of(cards.others.begin(), cards.others.end(), same);
-        if (!there) {
-            // No two cards of a job are called alike.
-            Card card = cam.card;
-            const auto taken = [&](const std::string& n) {
-                return (cards.fitted && cards.fitted->name == n) ||
-                       std::any_of(cards.others.begin(), cards.others.end(),
-                                   [&](const Card& c) { return c.name == n; });
-            };
-            for (int i = 2; taken(card.name); ++i)
-                card.name = cam.card.name + " (" + std::to_string(i) + ")";
-            made.name = made.cam = card.name;
-            cards.others.push_back(std::move(card));
-            if (!session().keep(cards)) return {false, Say::tr("Not kept; see the message above.")};
-            // Among the usual candidates it stands by itself now.
-            if (job().choosing.candidates.empty()) {
-                closeShelf();
-                return {true,
-                        Say::tr("%1 is among the cams.").arg(QString::fromStdString(made.name))};
-            }
-            all = candidates();
-        }
-    }
-    made.name = unlike(all, made.name);
-    const QString said = Say::tr("%1 is among the cams.").arg(QString::fromStdString(made.name));
-    all.push_back(std::move(made));
-    if (!keepCandidates(std::move(all)))
-        return {false, Say::tr("Not kept; see the message above.")};
-    closeShelf();
-    return {true, said};
+    made.from = CamFrom::Card;
+    const auto same = [&](const Card& c) { return c == cam.card; };
+    if ((change.fitted && same(*change.fitted)) ||
+        std::any_of(change.others.begin(), change.others.end(), same))
+        return made;
+    // No two cards of a job are called alike.
+    Card card = cam.card;
+    const auto taken = [&](const std::string& n) {
+        return (change.fitted && change.fitted->name == n) ||
+               std::any_of(change.others.begin(), change.others.end(),
+                           [&](const Card& c) { return c.name == n; });
+    };
+    for (int i = 2; taken(card.name); ++i)
+        card.name = cam.card.name + " (" + std::to_string(i) + ")";
+    made.name = made.cam = card.name;
+    change.others.push_back(std::move(card));
+    return made;
 }
 
 Echo CompareDesk::target() {

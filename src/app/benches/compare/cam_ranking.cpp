@@ -1,6 +1,7 @@
 #include "app/benches/compare/cam_ranking.h"
 
 #include "app/benches/compare/cam_style.h"
+#include "app/style/label.h"
 #include "app/style/shrinking.h"
 #include "words/say.h"
 
@@ -14,13 +15,13 @@ namespace app {
 struct RankingEntry {
     CamView view;
     std::size_t cam = 0;
-    QString place, says;
+    QString place, note, says, all;
     bool failed = false;
 };
 
 namespace {
 
-constexpr int kRole = Qt::UserRole + 1, kHead = 24, kSample = 58, kPad = 7;
+constexpr int kRole = Qt::UserRole + 1, kHead = 20, kSample = 58, kPad = 4;
 
 class Delegate : public QStyledItemDelegate {
 public:
@@ -58,10 +59,13 @@ public:
                     Qt::AlignRight | Qt::AlignVCenter, e.place);
         p->setFont(Look::font(14, true));
         p->setPen(t.ink);
-        drawFitted(*p,
-                   QRectF(r.left() + kSample, r.top(), r.width() - kSample - place - 8, kHead - 4),
-                   Qt::AlignLeft | Qt::AlignVCenter, e.view.name);
+        const QRectF line(r.left() + kSample, r.top(), r.width() - kSample - place - 8, kHead - 4);
+        const int name = QFontMetrics(p->font()).horizontalAdvance(e.view.name) + 10;
+        drawFitted(*p, line, Qt::AlignLeft | Qt::AlignVCenter, e.view.name);
         p->setFont(Look::font(12));
+        p->setPen(t.muted);
+        if (line.width() > name + QFontMetrics(p->font()).horizontalAdvance(e.note))
+            p->drawText(line.adjusted(name, 1, 0, 1), Qt::AlignLeft | Qt::AlignVCenter, e.note);
         p->setPen(e.failed ? t.amberText : t.muted);
         p->drawText(QRect(r.left(), r.top() + kHead, r.width(), r.height() - kHead),
                     static_cast<int>(Qt::AlignLeft | Qt::AlignTop) | Qt::TextWordWrap, e.says);
@@ -108,23 +112,29 @@ void CamRanking::follow(const CompareDesk& desk) {
         e.cam = place.cam;
         e.failed = place.failed;
         if (place.rank > 0) e.place = QString::number(place.rank) + QLatin1Char('.');
+        e.note = place.note;
         QStringList says{place.line, place.help};
         says.removeAll(QString());
+        QStringList all{place.line, place.all};
+        all.removeAll(QString());
+        e.all = all.join(QLatin1Char('\n'));
         e.says = says.join(QLatin1Char('\n'));
         QListWidgetItem* it = item(i);
         if (!it) addItem(it = new QListWidgetItem);
         // Nothing is laid out anew for what is as it was.
         const auto was = it->data(kRole).value<RankingEntry>();
-        if (was.says == e.says && was.place == e.place && was.cam == e.cam &&
+        if (was.says == e.says && was.all == e.all && was.place == e.place && was.cam == e.cam &&
             was.view.name == e.view.name && was.view.atHand == e.view.atHand &&
             was.view.reference == e.view.reference)
             continue;
         other = true;
         it->setData(kRole, QVariant::fromValue(e));
+        it->setToolTip(tipOf(e.all));
         it->setData(Qt::AccessibleTextRole,
                     QString(e.view.letter) + QLatin1Char(' ') + e.view.name + QStringLiteral(", ") +
                         e.place + QLatin1Char(' ') +
-                        QString(e.says).replace(QLatin1Char('\n'), QStringLiteral("; ")));
+                        (e.note.isEmpty() ? QString() : e.note + QStringLiteral("; ")) +
+                        QString(e.all).replace(QLatin1Char('\n'), QStringLiteral("; ")));
     }
     if (other) scheduleDelayedItemsLayout();
 }

@@ -14,6 +14,14 @@
 
 namespace app {
 
+namespace {
+constexpr int kRowHigh = 16;
+} // namespace
+
+int CamTable::heightOf(int rows) const {
+    return horizontalHeader()->height() + rows * kRowHigh + 2 * frameWidth() + 2;
+}
+
 CamTable::CamTable(const Look& look, QWidget* parent) : QTableWidget(parent), look_(look) {
     setObjectName(QStringLiteral("camTable"));
     setAccessibleName(Say::tr("Figures of every cam"));
@@ -23,8 +31,9 @@ CamTable::CamTable(const Look& look, QWidget* parent) : QTableWidget(parent), lo
     setShowGrid(false);
     setAlternatingRowColors(false);
     setTabKeyNavigation(false);
-    verticalHeader()->setDefaultSectionSize(20);
-    verticalHeader()->setMinimumSectionSize(18);
+    verticalHeader()->setMinimumSectionSize(kRowHigh);
+    verticalHeader()->setDefaultSectionSize(kRowHigh);
+    horizontalHeader()->setFixedHeight(kRowHigh + 4);
     verticalHeader()->setSectionResizeMode(QHeaderView::Fixed);
     verticalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     verticalHeader()->setSectionsClickable(true);
@@ -74,7 +83,7 @@ void CamTable::follow(const CompareDesk& desk) {
     // Heads are laid out anew whenever they are set: under the slide they stay.
     if (names != names_) setVerticalHeaderLabels(names_ = names);
     if (heads != heads_) setHorizontalHeaderLabels(heads_ = heads);
-    const int pixels = crowded ? 12 : 13;
+    const int pixels = 12;
     const QFont plain = Look::font(pixels), strong = Look::font(pixels, true);
     for (int row = 0; row < static_cast<int>(rows.size()); ++row)
         for (int column = 0; column < static_cast<int>(cams_.size()); ++column) {

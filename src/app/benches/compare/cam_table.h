@@ -17,6 +17,8 @@ public:
 
     /// Rows that are hidden are left out by the desk's list.
     void follow(const CompareDesk& desk);
+    /// So high that this many rows show without scrolling.
+    int heightOf(int rows) const;
     /// What is shown, columns by tabs.
     QString text() const;
 

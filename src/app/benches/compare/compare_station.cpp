@@ -6,9 +6,11 @@
 #include "app/benches/compare/cam_table.h"
 #include "app/benches/compare/filling_plot.h"
 #include "app/benches/compare/shelf_pane.h"
+#include "app/benches/compare/waves_plot.h"
 #include "app/pictures/slide.h"
 #include "app/style/fact_rows.h"
 #include "app/style/flow.h"
+#include "app/style/label.h"
 #include "app/style/rows.h"
 #include "app/style/shrinking.h"
 #include "words/choosing.h"
@@ -30,6 +32,7 @@ CompareStation::CompareStation(Session& session, const Look& look, Dialogs& dial
       overlay_(new CamOverlay(look, dialogs, this)),
       ring_(new CamRing(look, dialogs, this)),
       filling_(new FillingPlot(look, dialogs, this)),
+      waves_(new WavesPlot(look, dialogs, this)),
       shelf_(new ShelfPane(look, *desk_, this)),
       facts_(new RowList(look, false, this)),
       ranking_(new CamRanking(look, this)),
@@ -38,28 +41,31 @@ CompareStation::CompareStation(Session& session, const Look& look, Dialogs& dial
       words_(new ShrinkingLabel(this)),
       decided_(new ShrinkingLabel(this)),
       table_(new CamTable(look, this)),
-      slide_(new Slide(look, this)),
+      slide_(new Slide(look, this), new Slide(look, this)),
       wishes_(new QPushButton(Say::tr("wishes"), this)),
       purpose_(new QPushButton(Say::tr("purpose"), this)),
       shelfChip_(new QPushButton(Say::tr("shelf"), this)),
       next_(new QPushButton(this)),
-      all_(new QPushButton(this)) {
+      all_(new QPushButton(this)),
+      alike_(new QPushButton(this)) {
     setObjectName(QStringLiteral("compareStation"));
     verdict_->setObjectName(QStringLiteral("compareVerdict"));
     verdict_->setProperty("role", "verdict");
     words_->setObjectName(QStringLiteral("compareWords"));
     words_->setProperty("role", "quiet");
     decided_->setObjectName(QStringLiteral("compareDecided"));
+    decided_->setProperty("role", "quiet");
     facts_->setObjectName(QStringLiteral("compareFacts"));
     facts_->setAccessibleName(Say::tr("Purpose and wishes"));
-    slide_->setObjectName(QStringLiteral("compareSlide"));
-    slide_->setTitle(Say::tr("all cams"));
+    slide_.intake->setObjectName(QStringLiteral("compareSlide"));
+    slide_.exhaust->setObjectName(QStringLiteral("compareSlideExhaust"));
     wishes_->setObjectName(QStringLiteral("compareWishes"));
     purpose_->setObjectName(QStringLiteral("comparePurpose"));
     shelfChip_->setObjectName(QStringLiteral("compareShelf"));
     next_->setObjectName(QStringLiteral("comparePicture"));
     all_->setObjectName(QStringLiteral("compareAllRows"));
-    for (QPushButton* b : {wishes_, purpose_, shelfChip_, next_, all_})
+    alike_->setObjectName(QStringLiteral("compareAlike"));
+    for (QPushButton* b : {wishes_, purpose_, shelfChip_, next_, all_, alike_})
         b->setFocusPolicy(Qt::TabFocus);
     for (QLabel* label : {static_cast<QLabel*>(verdict_), static_cast<QLabel*>(words_),
                           static_cast<QLabel*>(decided_)})
@@ -67,18 +73,20 @@ CompareStation::CompareStation(Session& session, const Look& look, Dialogs& dial
     overlay_->setDesk(desk_);
     ring_->setDesk(desk_);
     filling_->setDesk(desk_);
+    waves_->setDesk(desk_);
     layOut();
 
     connect(wishes_, &QPushButton::clicked, desk_, &CompareDesk::askWishes);
     connect(purpose_, &QPushButton::clicked, desk_, &CompareDesk::askPurpose);
     connect(shelfChip_, &QPushButton::clicked, desk_, &CompareDesk::openShelf);
     connect(shelf_, &ShelfPane::left, desk_, &CompareDesk::closeShelf);
-    connect(shelf_, &ShelfPane::taken, this, [this](int item) {
-        const Echo echo = desk_->takeFromShelf(static_cast<std::size_t>(item));
+    connect(shelf_, &ShelfPane::taken, this, [this](const std::vector<std::size_t>& items) {
+        const Echo echo = desk_->takeFromShelf(items);
         if (!echo.text.isEmpty()) shelf_->say(echo.text);
     });
     connect(next_, &QPushButton::clicked, desk_, &CompareDesk::showNext);
     connect(all_, &QPushButton::clicked, desk_, &CompareDesk::showAll);
+    connect(alike_, &QPushButton::clicked, this, [this] { desk_->fold(!desk_->folded()); });
     connect(facts_, &RowList::chosen, this, [this](qint64 id) {
         desk_->moveTo(static_cast<int>(id) - 1);
         emit desk_->entryWanted();
@@ -92,48 +100,63 @@ CompareStation::CompareStation(Session& session, const Look& look, Dialogs& dial
             table_->follow(*desk_);
     });
     connect(table_, &CamTable::hideWanted, desk_, &CompareDesk::hide);
-    connect(slide_, &Slide::moved, desk_, &CompareDesk::setAdvance);
+    for (Side side : {Side::Intake, Side::Exhaust})
+        connect(slide_[side], &Slide::moved, desk_,
+                [this, side](double deg) { desk_->setAdvance(side, deg); });
     connect(desk_, &CompareDesk::slid, this, &CompareStation::showSlide);
 }
 
 void CompareStation::layOut() {
-    auto* chips = new FlowLayout(6);
-    for (QPushButton* b : {wishes_, purpose_, shelfChip_, next_, all_})
+    auto* chips = new FlowLayout(4);
+    for (QPushButton* b : {wishes_, purpose_, shelfChip_, next_, alike_, all_})
         chips->addWidget(b);
-    auto* head = new QHBoxLayout;
-    head->addWidget(verdict_, 1);
-    head->addLayout(chips);
     for (QWidget* w : {static_cast<QWidget*>(overlay_), static_cast<QWidget*>(ring_),
-                       static_cast<QWidget*>(filling_), static_cast<QWidget*>(facts_),
-                       static_cast<QWidget*>(shelf_)})
+                       static_cast<QWidget*>(filling_), static_cast<QWidget*>(waves_),
+                       static_cast<QWidget*>(facts_), static_cast<QWidget*>(shelf_)})
         picture_->addWidget(w);
     auto* side = new QVBoxLayout;
     side->setSpacing(6);
+    side->addLayout(chips);
     side->addWidget(ranking_, 1);
     side->addWidget(decided_);
     auto* upper = new QHBoxLayout;
     upper->setSpacing(14);
-    upper->addWidget(picture_, 7);
-    upper->addLayout(side, 4);
+    upper->addWidget(picture_, 3);
+    upper->addLayout(side, 2);
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(14, 10, 14, 6);
-    column->setSpacing(7);
-    column->addLayout(head);
+    column->setContentsMargins(14, 8, 14, 4);
+    column->setSpacing(6);
+    column->addWidget(verdict_);
     column->addLayout(upper, 6);
     column->addWidget(table_, 4);
-    column->addWidget(slide_);
+    auto* slides = new QHBoxLayout;
+    slides->setSpacing(14);
+    slides->addWidget(slide_.intake);
+    slides->addWidget(slide_.exhaust);
+    column->addLayout(slides);
     column->addWidget(words_);
 }
 
 void CompareStation::showSlide() {
-    slide_->setState(desk_->slide());
+    for (Side side : {Side::Intake, Side::Exhaust})
+        slide_[side]->setState(desk_->slide(side));
     verdict_->setText(desk_->verdict());
     ranking_->follow(*desk_);
     table_->follow(*desk_);
     const bool filling = desk_->shows() == CompareDesk::Shows::Filling;
-    words_->setText(filling ? desk_->fillingLine() : desk_->tendencies().join(QLatin1Char(' ')));
+    const bool waves = desk_->shows() == CompareDesk::Shows::Waves;
+    words_->setText(filling || (waves && !desk_->waves())
+                        ? desk_->fillingLine()
+                        : desk_->tendencies().join(QLatin1Char(' ')));
+    const bool ranked = desk_->count() > 0 && !job().choosing.wishes.empty();
+    QStringList beside{desk_->decided(), desk_->adviceLine()};
+    beside.removeAll(QString());
+    if (beside.isEmpty() && ranked) beside << words::rankRule();
+    decided_->setText(beside.join(QLatin1Char('\n')));
+    decided_->setVisible(!decided_->text().isEmpty());
+    ranking_->setToolTip(tipOf(ranked ? words::rankRule() : QString()));
     for (QWidget* w : {static_cast<QWidget*>(overlay_), static_cast<QWidget*>(ring_),
-                       static_cast<QWidget*>(filling_)})
+                       static_cast<QWidget*>(filling_), static_cast<QWidget*>(waves_)})
         w->update();
 }
 
@@ -146,6 +169,8 @@ QWidget* CompareStation::pictureOf(bool asking) const {
         return ring_;
     case CompareDesk::Shows::Filling:
         return filling_;
+    case CompareDesk::Shows::Waves:
+        return waves_;
     case CompareDesk::Shows::Shelf:
         break;
     }
@@ -160,16 +185,22 @@ void CompareStation::refresh() {
     picture_->setCurrentWidget(pictureOf(asking));
     if (opened) shelf_->open();
     if (asking) showFacts(*facts_, desk_->sheet(), desk_->facts(), style());
-    next_->setText(shows == CompareDesk::Shows::Lift   ? Say::tr("show ring")
-                   : shows == CompareDesk::Shows::Ring ? Say::tr("show filling")
-                                                       : Say::tr("show lift"));
+    next_->setToolTip(tipOf(Say::tr("The next picture (P)")));
+    next_->setText(shows == CompareDesk::Shows::Lift      ? Say::tr("ring")
+                   : shows == CompareDesk::Shows::Ring    ? Say::tr("filling")
+                   : shows == CompareDesk::Shows::Filling ? Say::tr("waves")
+                                                          : Say::tr("lift"));
+    const bool two = desk_->twoSlides();
+    slide_.intake->setTitle(two ? Say::tr("all intake cams") : Say::tr("all cams"));
+    slide_.exhaust->setTitle(Say::tr("all exhaust cams"));
+    const int alike = desk_->alikeRows();
+    alike_->setText(desk_->folded() ? Say::tr("%n more alike", nullptr, alike)
+                                    : Say::tr("fold %n alike", nullptr, alike));
+    alike_->setToolTip(tipOf(Say::tr("Figures in which no cam differs from the reference by more "
+                                     "than is known")));
+    alike_->setVisible(alike > 0);
     all_->setText(Say::tr("%1 hidden").arg(desk_->hiddenRows()));
     all_->setVisible(desk_->hiddenRows() > 0);
-    const bool ranked = desk_->count() > 0 && !job().choosing.wishes.empty();
-    decided_->setText(!desk_->decided().isEmpty() ? desk_->decided()
-                      : ranked                    ? words::rankRule()
-                                                  : QString());
-    decided_->setVisible(!decided_->text().isEmpty());
     showSlide();
     makeRoom();
 }
@@ -182,9 +213,18 @@ void CompareStation::resizeEvent(QResizeEvent* event) {
 /// A low window keeps to the ranking and the figures.
 void CompareStation::makeRoom() {
     const bool any = desk_->count() > 0, low = height() < 560;
+    // Picture and table have the room; what is said at length has it where there is more, and with
+    // the pictures it belongs to.
+    constexpr int kRoomy = 740, kWide = 676, kPictureHigh = 300, kRows = 14;
+    const bool atLift = desk_->shows() == CompareDesk::Shows::Lift;
+    const bool words = !low && (!atLift || height() >= kRoomy);
+    const bool tall = height() >= kWide && !words;
+    picture_->setMinimumHeight(tall ? kPictureHigh : 0);
+    table_->setMinimumHeight(tall ? table_->heightOf(std::min(kRows, table_->rowCount())) : 0);
     table_->setVisible(any && table_->rowCount() > 0);
-    slide_->setVisible(any);
-    words_->setVisible(any && !low && !words_->text().isEmpty());
+    slide_.intake->setVisible(any);
+    slide_.exhaust->setVisible(any && desk_->twoSlides());
+    words_->setVisible(any && words && !words_->text().isEmpty());
     next_->setVisible(any);
 }
 

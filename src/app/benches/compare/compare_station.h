@@ -14,6 +14,7 @@ class CamRanking;
 class CamRing;
 class CamTable;
 class FillingPlot;
+class WavesPlot;
 class ShrinkingLabel;
 class RowList;
 class ShelfPane;
@@ -40,14 +41,15 @@ private:
     CamOverlay* overlay_;
     CamRing* ring_;
     FillingPlot* filling_;
+    WavesPlot* waves_;
     ShelfPane* shelf_;
     RowList* facts_;
     CamRanking* ranking_;
     QStackedWidget* picture_;
     ShrinkingLabel *verdict_, *words_, *decided_;
     CamTable* table_;
-    Slide* slide_;
-    QPushButton *wishes_, *purpose_, *shelfChip_, *next_, *all_;
+    lobe::PerSide<Slide*> slide_;
+    QPushButton *wishes_, *purpose_, *shelfChip_, *next_, *all_, *alike_;
 };
 
 } // namespace app

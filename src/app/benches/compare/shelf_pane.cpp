@@ -44,6 +44,11 @@ public:
         if (!index.isValid() || (role != Qt::DisplayRole && role != Qt::AccessibleTextRole))
             return {};
         const ShelfItem& item = itemAt(index.row());
+        const int mark = markOf(index.row());
+        const QString marked = mark > 0 ? Say::tr("marked %1, ").arg(mark) : QString();
+        if (role == Qt::AccessibleTextRole)
+            return marked + QString::fromStdString(item.cam.card.name) + QStringLiteral(", ") +
+                   item.cam.jobName;
         return QString::fromStdString(item.cam.card.name) + QStringLiteral(", ") + item.cam.jobName;
     }
     /// The intake lobe of a row in a box of one by one, on the same scale for all; null until it is
@@ -58,7 +63,26 @@ public:
         emit dataChanged(index(row), index(row), {Qt::DecorationRole});
     }
     /// The shelf was read anew: its places are others.
-    void forget() { portraits_.clear(); }
+    void forget() {
+        portraits_.clear();
+        marked_.clear();
+    }
+    bool isCard(int row) const { return !itemAt(row).cam.measured; }
+    void mark(int row) {
+        const std::size_t place = placeAt(row);
+        const auto at = std::find(marked_.begin(), marked_.end(), place);
+        if (at == marked_.end())
+            marked_.push_back(place);
+        else
+            marked_.erase(at);
+        emit dataChanged(index(0), index(rowCount() - 1), {Qt::DecorationRole});
+    }
+    const std::vector<std::size_t>& marked() const { return marked_; }
+    /// From 1; 0 where it is not marked.
+    int markOf(int row) const {
+        const auto at = std::find(marked_.begin(), marked_.end(), placeAt(row));
+        return at == marked_.end() ? 0 : static_cast<int>(at - marked_.begin()) + 1;
+    }
 
     std::size_t placeAt(int row) const { return found_[static_cast<std::size_t>(row)]; }
     const ShelfItem& itemAt(int row) const { return desk_.shelf().items()[placeAt(row)]; }
@@ -86,6 +110,7 @@ private:
     const CompareDesk& desk_;
     std::vector<std::size_t> found_;
     std::unordered_map<std::size_t, QPolygonF> portraits_;
+    std::vector<std::size_t> marked_; ///< places, in the order they were named
 };
 
 namespace {
@@ -132,8 +157,12 @@ public:
         }
         const QRectF words(r.left() + kPortrait + 12, r.top(), r.width() - kPortrait - 12, 20);
         p->setFont(Look::font(14, true));
+        p->setPen(t.amberText);
+        if (const int mark = model_->markOf(index.row()); mark > 0)
+            p->drawText(words, Qt::AlignRight | Qt::AlignVCenter,
+                        QString::number(mark) + QLatin1Char('.'));
         p->setPen(t.ink);
-        drawFitted(*p, words, Qt::AlignLeft | Qt::AlignVCenter,
+        drawFitted(*p, words.adjusted(0, 0, -26, 0), Qt::AlignLeft | Qt::AlignVCenter,
                    QString::fromStdString(item.cam.card.name));
         p->setFont(Look::font(12));
         p->setPen(t.muted);
@@ -226,11 +255,31 @@ void ShelfPane::search() {
     model_->show(desk_.shelf().search(line_->text()));
     if (model_->rowCount() > 0) list_->setCurrentIndex(model_->index(0));
     ready_->start();
-    said_->setText(desk_.shelfTrouble().isEmpty()
-                       ? Say::tr("%1 of %2 cams. Enter takes the marked one; Esc leads back.")
-                             .arg(model_->rowCount())
-                             .arg(desk_.shelf().items().size())
-                       : desk_.shelfTrouble());
+    sayCount();
+    // A card's is made at once; what was measured is read and analysed one after the other.
+    const int seen = list_->viewport()->height() / kHigh + 2;
+    for (int row = 0; row < std::min(seen, model_->rowCount()); ++row)
+        if (model_->isCard(row) && !model_->portraitAt(row)) model_->makeReady(row);
+}
+
+void ShelfPane::sayCount() {
+    if (!desk_.shelfTrouble().isEmpty()) return said_->setText(desk_.shelfTrouble());
+    const auto marked = static_cast<int>(model_->marked().size());
+    said_->setText(
+        marked > 0
+            ? Say::tr("%n marked: Enter takes them in this order. Esc leads back.", nullptr, marked)
+            : Say::tr("%1 of %2 cams. Enter takes one; Ctrl+Space marks several; Esc "
+                      "leads back.")
+                  .arg(model_->rowCount())
+                  .arg(desk_.shelf().items().size()));
+}
+
+void ShelfPane::mark(const QModelIndex& index) {
+    if (!index.isValid()) return;
+    model_->mark(index.row());
+    sayCount();
+    if (index.row() + 1 < model_->rowCount())
+        list_->setCurrentIndex(model_->index(index.row() + 1));
 }
 
 /// One after the other, so that a key or the wheel waits for one at most.
@@ -246,7 +295,10 @@ void ShelfPane::makeReady() {
 }
 
 void ShelfPane::take(const QModelIndex& index) {
-    if (index.isValid()) emit taken(static_cast<int>(model_->placeAt(index.row())));
+    if (!model_->marked().empty())
+        emit taken(model_->marked());
+    else if (index.isValid())
+        emit taken({model_->placeAt(index.row())});
 }
 
 bool ShelfPane::eventFilter(QObject* watched, QEvent* event) {
@@ -254,6 +306,11 @@ bool ShelfPane::eventFilter(QObject* watched, QEvent* event) {
     auto* key = static_cast<QKeyEvent*>(event);
     if (key->key() == Qt::Key_Escape) {
         emit left();
+        return true;
+    }
+    if (key->key() == Qt::Key_Space &&
+        (watched == list_ || key->modifiers().testFlag(Qt::ControlModifier))) {
+        mark(list_->currentIndex());
         return true;
     }
     if (watched != line_) return QWidget::eventFilter(watched, event);

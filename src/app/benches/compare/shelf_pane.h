@@ -1,5 +1,6 @@
 // The shelf: a line to search in, and the cams it finds, each with a small portrait of its intake
-// lobe and where it comes from. Enter or a click takes a cam among the candidates.
+// lobe and where it comes from. Enter or a click takes a cam among the candidates; several are
+// marked first, and taken together in that order.
 #pragma once
 
 #include "app/style/look.h"
@@ -28,7 +29,8 @@ public:
     void say(const QString& text);
 
 signals:
-    void taken(int item);
+    /// Places among the shelf's items, in the order they were named.
+    void taken(const std::vector<std::size_t>& items);
     /// Esc: back to the pictures.
     void left();
 
@@ -40,6 +42,9 @@ private:
     /// The portraits of the rows that are seen.
     void makeReady();
     void take(const QModelIndex& index);
+    /// Among those to be taken together, or no more.
+    void mark(const QModelIndex& index);
+    void sayCount();
 
     CompareDesk& desk_;
     QLineEdit* line_;

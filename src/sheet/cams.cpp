@@ -1,0 +1,66 @@
+#include "sheet/cams.h"
+
+#include "core/choose/wishes.h"
+#include "words/choosing.h"
+#include "words/say.h"
+#include "words/sentences.h"
+
+#include <vector>
+
+namespace sheet {
+
+using namespace lobe;
+
+QString camsPart(const Job& job, const Findings& findings, const words::Style& style) {
+    std::vector<Cam> cams;
+    std::vector<std::vector<CamFigure>> figures;
+    std::vector<std::vector<Judged>> judged;
+    std::vector<bool> modelled;
+    for (const Candidate& c : candidatesOf(job, findings)) {
+        cams.push_back(camOf(job, findings, c));
+        const PerSide<double> stands = totalMove(job, cams.back(), {});
+        figures.push_back(camFigures(job, findings, cams.back(), stands));
+        judged.push_back(judge(job, findings, cams.back(), stands, figures.back(), false));
+        modelled.push_back(cams.back().modelled());
+    }
+    if (cams.size() < 2) return {};
+    const auto cell = [](const QString& text, bool head, bool left) {
+        const QString tag = head ? QStringLiteral("th") : QStringLiteral("td");
+        return QStringLiteral("<%1 align=\"%2\">%3</%1>")
+            .arg(tag, left ? QStringLiteral("left") : QStringLiteral("right"),
+                 text.toHtmlEscaped());
+    };
+    const auto row = [&](const QString& name, const std::vector<QString>& cells, bool head) {
+        QString out = cell(name, head, true);
+        for (const QString& c : cells)
+            out += cell(c, head, false);
+        return QStringLiteral("<tr>%1</tr>").arg(out);
+    };
+    std::vector<QString> heads;
+    for (const Cam& c : cams)
+        heads.push_back(QString::fromStdString(c.spec.name) +
+                        (c.modelled() ? QLatin1Char(' ') + QString(QChar(0x2248)) : QString()));
+    QString table = row(QString(), heads, true);
+    for (std::size_t r = 0; r < figures[0].size(); ++r) {
+        std::vector<QString> cells;
+        bool any = false;
+        for (const auto& all : figures) {
+            any = any || all[r].value;
+            cells.push_back(words::figureWithUnit(all[r], all[r].value, style));
+        }
+        if (any) table += row(words::figureTitle(figures[0][r], style), cells, false);
+    }
+    for (std::size_t w = 0; w < job.choosing.wishes.size(); ++w) {
+        std::vector<QString> cells;
+        for (const auto& all : judged)
+            cells.push_back(words::judgedLine(all[w], style));
+        table += row(words::wishLine(job.choosing.wishes[w], style), cells, false);
+    }
+    return QStringLiteral("<p>%1</p><table width=\"100%\" cellspacing=\"0\" cellpadding=\"1\">%2"
+                          "</table><p>%3</p>")
+        .arg(words::rankVerdict(rankOf(judged, modelled), cams).toHtmlEscaped(), table,
+             Say::tr("\u2248 is modelled from its card. Cams as they stand in this engine.")
+                 .toHtmlEscaped());
+}
+
+} // namespace sheet

@@ -1,0 +1,38 @@
+// Other work on the bench in words: lash, ports, the flywheel, marks.
+#pragma once
+
+#include "core/flywheel/tape.h"
+#include "core/lash/lash.h"
+#include "core/ports/ports.h"
+#include "words/numbers.h"
+
+#include <QString>
+#include <QStringList>
+
+namespace words {
+
+QString lashSchoolName(lobe::LashSchool school);
+QString sentence(lobe::LashFault fault, lobe::Side lacking);
+/// "Turn to 90°, cylinder 1 past overlap: set exhaust 3, intake 1."
+QString stopLine(const lobe::LashPlan& plan, const lobe::LashStop& stop, const Style& style);
+/// "exhaust 3"
+QString lashValve(const lobe::LashValve& valve);
+QString lashByCard();
+QString lashCaution();
+/// "with 0.10 mm more lash 4.2° shorter, overlap 3.9° less; lands at 0.012 mm a degree"
+QString lashEffectLine(const lobe::LashEffect& now, const lobe::LashEffect& then,
+                       const Style& style);
+
+QString portName(lobe::PortName port);
+QString portLine(const lobe::PortFigures& port, const Style& style);
+QString blowdownLine(double deg, const Style& style);
+QString wantedLine(lobe::PortName port, const lobe::WantedEdge& wanted, const Style& style);
+/// What does not go together of a port; empty where nothing.
+QString portDoubt(const lobe::PortFigures& port, const Style& style);
+QString portCaution();
+
+QString tapeVerdict(const lobe::FlywheelWork& work, const lobe::TapeFigures& figures,
+                    const Style& style);
+QString tapeCaution();
+
+} // namespace words
