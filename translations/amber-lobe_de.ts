@@ -6778,18 +6778,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
         <translation>alle Wellen</translation>
     </message>
     <message>
-        <source>show ring</source>
-        <translation>Ring zeigen</translation>
-    </message>
-    <message>
-        <source>show filling</source>
-        <translation>Füllung zeigen</translation>
-    </message>
-    <message>
-        <source>show lift</source>
-        <translation>Hub zeigen</translation>
-    </message>
-    <message>
         <source>%1 hidden</source>
         <translation>%1 ausgeblendet</translation>
     </message>
@@ -6892,10 +6880,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     <message>
         <source>what the engine is for</source>
         <translation>wofür der Motor ist</translation>
-    </message>
-    <message>
-        <source>the next picture: lift, ring, filling</source>
-        <translation>das nächste Bild: Hub, Ring, Füllung</translation>
     </message>
     <message>
         <source>the best advance of each, of what the drive can do</source>
@@ -7310,10 +7294,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
         <translation>%1 besteht alles, was du wünschst.</translation>
     </message>
     <message>
-        <source>Ranked by fewest wishes failed, then fewest not known, then measured before modelled; nothing is weighed in secret.</source>
-        <translation>Geordnet nach den wenigsten verfehlten Wünschen, dann den wenigsten unbekannten, dann gemessen vor modelliert; nichts wird heimlich gewichtet.</translation>
-    </message>
-    <message>
         <source>An estimate that leaves out the pipes: it can say which cam fills better where, and about how far the best speed moves. It cannot say power.</source>
         <translation>Eine Schätzung ohne die Rohre: Sie kann sagen, welche Welle wo besser füllt und etwa wie weit die beste Drehzahl wandert. Leistung kann sie nicht sagen.</translation>
     </message>
@@ -7388,10 +7368,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     <message>
         <source>Cams of this book</source>
         <translation>Wellen dieses Buchs</translation>
-    </message>
-    <message>
-        <source>%1 of %2 cams. Enter takes the marked one; Esc leads back.</source>
-        <translation>%1 von %2 Wellen. Enter nimmt die markierte; Esc führt zurück.</translation>
     </message>
     <message>
         <source>shelf</source>
@@ -11214,6 +11190,1183 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     <message>
         <source>Another window has just logged %1 for this valve. Enter once more takes yours in its place.</source>
         <translation>Ein anderes Fenster hat für dieses Ventil gerade %1 eingetragen. Noch einmal Enter nimmt deinen Wert dafür.</translation>
+    </message>
+    <message>
+        <source>The next picture (P)</source>
+        <translation>Das nächste Bild (P)</translation>
+    </message>
+    <message>
+        <source>ring</source>
+        <translation>Ring</translation>
+    </message>
+    <message>
+        <source>filling</source>
+        <translation>Füllung</translation>
+    </message>
+    <message>
+        <source>waves</source>
+        <translation>Wellen</translation>
+    </message>
+    <message>
+        <source>lift</source>
+        <translation>Hub</translation>
+    </message>
+    <message>
+        <source>all intake cams</source>
+        <translation>alle Einlasswellen</translation>
+    </message>
+    <message>
+        <source>all exhaust cams</source>
+        <translation>alle Auslasswellen</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more alike</source>
+        <translation>
+            <numerusform>%n weitere gleich</numerusform>
+            <numerusform>%n weitere gleich</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>fold %n alike</source>
+        <translation>
+            <numerusform>%n gleiche einklappen</numerusform>
+            <numerusform>%n gleiche einklappen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Figures in which no cam differs from the reference by more than is known</source>
+        <translation>Werte, in denen keine Nockenwelle von der Bezugswelle um mehr abweicht, als man weiß</translation>
+    </message>
+    <message>
+        <source>marked %1, </source>
+        <translation>markiert %1, </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marked: Enter takes them in this order. Esc leads back.</source>
+        <translation>
+            <numerusform>%n markiert: Enter nimmt sie. Esc führt zurück.</numerusform>
+            <numerusform>%n markiert: Enter nimmt sie in dieser Folge. Esc führt zurück.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 of %2 cams. Enter takes one; Ctrl+Space marks several; Esc leads back.</source>
+        <translation>%1 von %2 Nockenwellen. Enter nimmt eine; Strg+Leertaste markiert mehrere; Esc führt zurück.</translation>
+    </message>
+    <message>
+        <source>Pressure at both valves over the cycle, under the lift</source>
+        <translation>Druck an beiden Ventilen über das Arbeitsspiel, unter dem Hub</translation>
+    </message>
+    <message>
+        <source>intake, kPa</source>
+        <translation>Einlass, kPa</translation>
+    </message>
+    <message>
+        <source>exhaust, kPa</source>
+        <translation>Auslass, kPa</translation>
+    </message>
+    <message>
+        <source>valve lift of %1</source>
+        <translation>Ventilhub von %1</translation>
+    </message>
+    <message>
+        <source>pressure at the valves over ambient at %1 per minute; type another, 6500</source>
+        <translation>Druck an den Ventilen über der Umgebung bei %1 je Minute; eine andere tippen, 6500</translation>
+    </message>
+    <message>
+        <source> %</source>
+        <translation> %</translation>
+    </message>
+    <message>
+        <source>What was measured round the flywheel</source>
+        <translation>Was am Schwungrad gemessen wurde</translation>
+    </message>
+    <message>
+        <source>the mark</source>
+        <translation>die Marke</translation>
+    </message>
+    <message>
+        <source>latch</source>
+        <translation>Einklinken</translation>
+    </message>
+    <message>
+        <source>trip</source>
+        <translation>Abriss</translation>
+    </message>
+    <message>
+        <source>Where every valve may be set, over the cycle</source>
+        <translation>Wo jedes Ventil eingestellt werden darf, über das Arbeitsspiel</translation>
+    </message>
+    <message>
+        <source>off the base circle, over crank degrees after the overlap of cylinder 1</source>
+        <translation>vom Grundkreis abgehoben, über Kurbelgrad nach der Überschneidung von Zylinder 1</translation>
+    </message>
+    <message>
+        <source>Lash valve by valve</source>
+        <translation>Ventilspiel, Ventil für Ventil</translation>
+    </message>
+    <message>
+        <source>The ports in the cylinder&apos;s wall, unrolled</source>
+        <translation>Die Schlitze in der Zylinderwand, abgewickelt</translation>
+    </message>
+    <message>
+        <source>below the crown&apos;s rim at TDC; the amber line is the rim now</source>
+        <translation>unter dem Kolbenrand im OT; die Bernsteinlinie ist der Rand jetzt</translation>
+    </message>
+    <message>
+        <source>About Amber Lobe</source>
+        <translation>Über Amber Lobe</translation>
+    </message>
+    <message>
+        <source>Measures, sets, compares and chooses camshafts. Copyright 2026 the Amber Lobe authors; free software under the GNU General Public License, version 3 or later, without any warranty. The maker&apos;s manual and licensed practice go before any figure of it.</source>
+        <translation>Misst, stellt ein, vergleicht und wählt Nockenwellen. Copyright 2026 die Verfasser von Amber Lobe; freie Software unter der GNU General Public License, Version 3 oder später, ohne jede Gewähr. Das Handbuch des Herstellers und der Fachbetrieb gehen jedem Wert daraus vor.</translation>
+    </message>
+    <message>
+        <source>It stands on Qt %1 (LGPL 3), QCustomPlot (GPL 3), SQLite (public domain), Eigen (MPL 2), Boost (BSL 1), CLI11 (BSD), JSON for Modern C++ (MIT), and the B612 type (OFL 1.1).</source>
+        <translation>Es steht auf Qt %1 (LGPL 3), QCustomPlot (GPL 3), SQLite (gemeinfrei), Eigen (MPL 2), Boost (BSL 1), CLI11 (BSD), JSON for Modern C++ (MIT) und der Schrift B612 (OFL 1.1).</translation>
+    </message>
+    <message>
+        <source>Your data: %1</source>
+        <translation>Ihre Daten: %1</translation>
+    </message>
+    <message>
+        <source>Esc leads back.</source>
+        <translation>Esc führt zurück.</translation>
+    </message>
+    <message>
+        <source>Measuring</source>
+        <translation>Messen</translation>
+    </message>
+    <message>
+        <source>Schools, and what a figure is worth</source>
+        <translation>Schulen, und was ein Wert wert ist</translation>
+    </message>
+    <message>
+        <source>What the timing says</source>
+        <translation>Was die Steuerzeiten sagen</translation>
+    </message>
+    <message>
+        <source>Setting the cam</source>
+        <translation>Die Nockenwelle einstellen</translation>
+    </message>
+    <message>
+        <source>Lash, ports, flywheel, marks</source>
+        <translation>Ventilspiel, Schlitze, Schwungrad, Marken</translation>
+    </message>
+    <message>
+        <source>Comparing cams</source>
+        <translation>Nockenwellen vergleichen</translation>
+    </message>
+    <message>
+        <source>Record and sheet</source>
+        <translation>Akte und Blatt</translation>
+    </message>
+    <message>
+        <source>The guide</source>
+        <translation>Der Leitfaden</translation>
+    </message>
+    <message>
+        <source>search the guide</source>
+        <translation>im Leitfaden suchen</translation>
+    </message>
+    <message>
+        <source>Search the guide</source>
+        <translation>Im Leitfaden suchen</translation>
+    </message>
+    <message>
+        <source>Pages of the guide</source>
+        <translation>Seiten des Leitfadens</translation>
+    </message>
+    <message>
+        <source>Page of the guide</source>
+        <translation>Seite des Leitfadens</translation>
+    </message>
+    <message>
+        <source>Nothing in the guide says that.</source>
+        <translation>Davon steht nichts im Leitfaden.</translation>
+    </message>
+    <message>
+        <source>Save the sheet as PDF…</source>
+        <translation>Das Blatt als PDF sichern…</translation>
+    </message>
+    <message>
+        <source>Print the sheet…</source>
+        <translation>Das Blatt drucken…</translation>
+    </message>
+    <message>
+        <source>Guide</source>
+        <translation>Leitfaden</translation>
+    </message>
+    <message>
+        <source>Where is my data?</source>
+        <translation>Wo sind meine Daten?</translation>
+    </message>
+    <message>
+        <source>Your book is %1.</source>
+        <translation>Ihr Buch ist %1.</translation>
+    </message>
+    <message>
+        <source>≈ is modelled from its card. Cams as they stand in this engine.</source>
+        <translation>≈ ist aus dem Datenblatt modelliert. Nockenwellen, wie sie in diesem Motor stehen.</translation>
+    </message>
+    <message>
+        <source>left at</source>
+        <translation>belassen auf</translation>
+    </message>
+    <message>
+        <source>found at</source>
+        <translation>vorgefunden mit</translation>
+    </message>
+    <message>
+        <source>hot</source>
+        <translation>warm</translation>
+    </message>
+    <message>
+        <source>cold</source>
+        <translation>kalt</translation>
+    </message>
+    <message>
+        <source>Other work</source>
+        <translation>Andere Arbeiten</translation>
+    </message>
+    <message>
+        <source>lash, ports, flywheel</source>
+        <translation>Ventilspiel, Schlitze, Schwungrad</translation>
+    </message>
+    <message>
+        <source>cams compared</source>
+        <translation>Nockenwellen verglichen</translation>
+    </message>
+    <message>
+        <source>Cams compared</source>
+        <translation>Nockenwellen verglichen</translation>
+    </message>
+    <message>
+        <source>Say what the engine is for first: U, and where power is wanted.</source>
+        <translation>Zuerst sagen, wofür der Motor ist: U, und wo Leistung gewünscht ist.</translation>
+    </message>
+    <message>
+        <source>Looking for the advance at which %1 fills best.</source>
+        <translation>Gesucht wird die Stellung, in der %1 am besten füllt.</translation>
+    </message>
+    <message>
+        <source>the next picture: lift, ring, filling, waves</source>
+        <translation>das nächste Bild: Hub, Ring, Füllung, Wellen</translation>
+    </message>
+    <message>
+        <source>the advance at which the cam at hand fills best</source>
+        <translation>die Stellung, in der die Nockenwelle in der Hand am besten füllt</translation>
+    </message>
+    <message>
+        <source>figures that are alike as well</source>
+        <translation>auch die gleichen Werte</translation>
+    </message>
+    <message>
+        <source>fold the figures that are alike</source>
+        <translation>die gleichen Werte einklappen</translation>
+    </message>
+    <message>
+        <source>Speeds that matter</source>
+        <translation>Drehzahlen, auf die es ankommt</translation>
+    </message>
+    <message>
+        <source>such as 4000 6000x3, the second three times as much; - for all alike</source>
+        <translation>etwa 4000 6000x3, die zweite dreifach; - für alle gleich</translation>
+    </message>
+    <message>
+        <source>Speeds from 1000 to 20000 per minute, each with its weight behind an x, such as 4000 6000x3.</source>
+        <translation>Drehzahlen von 1000 bis 20000 je Minute, jede mit ihrem Gewicht hinter einem x, etwa 4000 6000x3.</translation>
+    </message>
+    <message>
+        <source> With all cams at %1 intake, %2 exhaust.</source>
+        <translation> Alle Nockenwellen bei %1 Einlass, %2 Auslass.</translation>
+    </message>
+    <message>
+        <source>waves at %1 per minute</source>
+        <translation>Wellen bei %1 je Minute</translation>
+    </message>
+    <message>
+        <source>%1 are among the cams.</source>
+        <translation>%1 sind unter den Nockenwellen.</translation>
+    </message>
+    <message>
+        <source>four-stroke</source>
+        <translation>Viertakter</translation>
+    </message>
+    <message>
+        <source>two-stroke with ports</source>
+        <translation>Zweitakter mit Schlitzen</translation>
+    </message>
+    <message>
+        <source>slow engine with a flywheel</source>
+        <translation>Langsamläufer mit Schwungrad</translation>
+    </message>
+    <message>
+        <source>Kind</source>
+        <translation>Bauart</translation>
+    </message>
+    <message>
+        <source>by its own cam</source>
+        <translation>durch eigenen Nocken</translation>
+    </message>
+    <message>
+        <source>by the air itself</source>
+        <translation>durch die Luft selbst</translation>
+    </message>
+    <message>
+        <source>Round the rim</source>
+        <translation>Umfang des Kranzes</translation>
+    </message>
+    <message>
+        <source>circumference of the rim, by a string?</source>
+        <translation>Umfang des Kranzes, mit einer Schnur?</translation>
+    </message>
+    <message>
+        <source>Flywheel</source>
+        <translation>Schwungrad</translation>
+    </message>
+    <message>
+        <source>from the mark, the way the engine turns; - for not known</source>
+        <translation>ab der Marke, in Drehrichtung; - für nicht bekannt</translation>
+    </message>
+    <message>
+        <source>degrees, as the handbook has it; - for none</source>
+        <translation>Grad laut Handbuch; - für keine</translation>
+    </message>
+    <message>
+        <source>Handbook, at least</source>
+        <translation>Handbuch, mindestens</translation>
+    </message>
+    <message>
+        <source>Handbook, at most</source>
+        <translation>Handbuch, höchstens</translation>
+    </message>
+    <message>
+        <source>Dead centre after the exhaust stroke</source>
+        <translation>Totpunkt nach dem Ausschieben</translation>
+    </message>
+    <message>
+        <source>Igniter latches</source>
+        <translation>Zünder klinkt ein</translation>
+    </message>
+    <message>
+        <source>Igniter trips</source>
+        <translation>Zünder reißt ab</translation>
+    </message>
+    <message>
+        <source>String is off by</source>
+        <translation>Fehler der Schnur</translation>
+    </message>
+    <message>
+        <source>Valve moves a degree, opening</source>
+        <translation>Ventilweg je Grad, öffnend</translation>
+    </message>
+    <message>
+        <source>Valve moves a degree, closing</source>
+        <translation>Ventilweg je Grad, schließend</translation>
+    </message>
+    <message>
+        <source>Teeth of the cam&apos;s gear</source>
+        <translation>Zähne des Nockenrads</translation>
+    </message>
+    <message>
+        <source>a whole number; 0 for not known</source>
+        <translation>eine ganze Zahl; 0 für nicht bekannt</translation>
+    </message>
+    <message>
+        <source>A whole number of teeth up to 400.</source>
+        <translation>Eine ganze Zahl von Zähnen bis 400.</translation>
+    </message>
+    <message>
+        <source>Intake valve opens</source>
+        <translation>Einlassventil öffnet</translation>
+    </message>
+    <message>
+        <source>flywheel</source>
+        <translation>Schwungrad</translation>
+    </message>
+    <message>
+        <source>measure an arc again?</source>
+        <translation>einen Bogen nachmessen?</translation>
+    </message>
+    <message>
+        <source>from the circumference on</source>
+        <translation>vom Umfang an</translation>
+    </message>
+    <message>
+        <source>Down  the facts</source>
+        <translation>Ab  die Angaben</translation>
+    </message>
+    <message>
+        <source>Choose what it is first: Down leads to the facts.</source>
+        <translation>Zuerst wählen, was es ist: Ab führt zu den Angaben.</translation>
+    </message>
+    <message>
+        <source>The exhaust closes %1 after the dead centre.</source>
+        <translation>Der Auslass schließt %1 nach dem Totpunkt.</translation>
+    </message>
+    <message>
+        <source>The exhaust closes %1 before the dead centre.</source>
+        <translation>Der Auslass schließt %1 vor dem Totpunkt.</translation>
+    </message>
+    <message>
+        <source>It opens %1 before the outer dead centre.</source>
+        <translation>Er öffnet %1 vor dem äußeren Totpunkt.</translation>
+    </message>
+    <message>
+        <source>It opens %1 after the outer dead centre.</source>
+        <translation>Er öffnet %1 nach dem äußeren Totpunkt.</translation>
+    </message>
+    <message>
+        <source>The igniter trips %1 before the dead centre.</source>
+        <translation>Der Zünder reißt %1 vor dem Totpunkt ab.</translation>
+    </message>
+    <message>
+        <source>The igniter trips %1 after the dead centre.</source>
+        <translation>Der Zünder reißt %1 nach dem Totpunkt ab.</translation>
+    </message>
+    <message>
+        <source>From latch to trip %1.</source>
+        <translation>Vom Einklinken zum Abriss %1.</translation>
+    </message>
+    <message>
+        <source>A tooth of the cam&apos;s gear moves opening and closing by %1 alike.</source>
+        <translation>Ein Zahn des Nockenrads verlegt Öffnen und Schließen gleichermaßen um %1.</translation>
+    </message>
+    <message>
+        <source>%1 less lash opens it for %2 longer.</source>
+        <translation>%1 weniger Ventilspiel öffnet %2 länger.</translation>
+    </message>
+    <message>
+        <source>The air opens the intake valve: it has no lobe, and nothing waits for one.</source>
+        <translation>Die Luft öffnet das Einlassventil: es hat keinen Nocken, und nichts wartet auf einen.</translation>
+    </message>
+    <message>
+        <source>What was measured round the rim</source>
+        <translation>Was am Kranz gemessen wurde</translation>
+    </message>
+    <message>
+        <source>arcs round the rim</source>
+        <translation>Bögen am Kranz</translation>
+    </message>
+    <message>
+        <source>exhaust %1</source>
+        <translation>Auslass %1</translation>
+    </message>
+    <message>
+        <source>, below</source>
+        <translation>, darunter</translation>
+    </message>
+    <message>
+        <source>, above</source>
+        <translation>, darüber</translation>
+    </message>
+    <message>
+        <source>, within</source>
+        <translation>, innerhalb</translation>
+    </message>
+    <message>
+        <source>feeler gauge</source>
+        <translation>Fühlerlehre</translation>
+    </message>
+    <message>
+        <source>indicator on the rocker</source>
+        <translation>Messuhr am Kipphebel</translation>
+    </message>
+    <message>
+        <source>turns from zero lash, hydraulic</source>
+        <translation>Umdrehungen ab Spiel null, hydraulisch</translation>
+    </message>
+    <message>
+        <source>Where it is set</source>
+        <translation>Wo eingestellt wird</translation>
+    </message>
+    <message>
+        <source>Clear of the ramps</source>
+        <translation>Abstand zu den Rampen</translation>
+    </message>
+    <message>
+        <source>The maker&apos;s lash is for</source>
+        <translation>Das Spiel des Herstellers gilt</translation>
+    </message>
+    <message>
+        <source>Intake lash</source>
+        <translation>Einlassspiel</translation>
+    </message>
+    <message>
+        <source>Exhaust lash</source>
+        <translation>Auslassspiel</translation>
+    </message>
+    <message>
+        <source>Felt with</source>
+        <translation>Gefühlt mit</translation>
+    </message>
+    <message>
+        <source>Preload</source>
+        <translation>Vorspannung</translation>
+    </message>
+    <message>
+        <source>turns of the nut from no vertical play, as the maker says</source>
+        <translation>Umdrehungen der Mutter ab keinem Höhenspiel, laut Hersteller</translation>
+    </message>
+    <message>
+        <source>Pitch of its thread</source>
+        <translation>Steigung ihres Gewindes</translation>
+    </message>
+    <message>
+        <source>every valve is ticked</source>
+        <translation>jedes Ventil ist abgehakt</translation>
+    </message>
+    <message>
+        <source>begin another round</source>
+        <translation>eine neue Runde beginnen</translation>
+    </message>
+    <message>
+        <source>lash at the %1 mark</source>
+        <translation>Spiel bei der Marke %1</translation>
+    </message>
+    <message>
+        <source>set, the next</source>
+        <translation>eingestellt, das nächste</translation>
+    </message>
+    <message>
+        <source>0.35 left at   found 0.3   Down  facts</source>
+        <translation>0,35 belassen   vorgefunden 0,3   Ab  Angaben</translation>
+    </message>
+    <message>
+        <source>No valve is in hand: the plan comes first.</source>
+        <translation>Kein Ventil ist in der Hand: zuerst der Plan.</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <translation>vorgefunden</translation>
+    </message>
+    <message>
+        <source>%1 found at %2</source>
+        <translation>%1 vorgefunden mit %2</translation>
+    </message>
+    <message>
+        <source>%1 left at %2</source>
+        <translation>%1 belassen auf %2</translation>
+    </message>
+    <message>
+        <source>another round: no valve is ticked</source>
+        <translation>eine neue Runde: kein Ventil ist abgehakt</translation>
+    </message>
+    <message>
+        <source>the next school of where it is set</source>
+        <translation>die nächste Schule, wo eingestellt wird</translation>
+    </message>
+    <message>
+        <source>taken back</source>
+        <translation>zurückgenommen</translation>
+    </message>
+    <message>
+        <source>No valve to set.</source>
+        <translation>Kein Ventil einzustellen.</translation>
+    </message>
+    <message>
+        <source>Every valve is set: turn the engine over twice and check one again.</source>
+        <translation>Jedes Ventil ist eingestellt: den Motor zweimal durchdrehen und eines nachprüfen.</translation>
+    </message>
+    <message>
+        <source>Hydraulic: zero lash is where the push rod has no vertical play, though it still turns; then the maker&apos;s preload</source>
+        <translation>Hydraulisch: Spiel null ist, wo die Stoßstange kein Höhenspiel hat, sich aber noch dreht; dann die Vorspannung des Herstellers</translation>
+    </message>
+    <message>
+        <source>: %1 turns, %2 at the screw</source>
+        <translation>: %1 Umdrehungen, %2 an der Schraube</translation>
+    </message>
+    <message>
+        <source>For a hot engine: set it at running temperature, each valve quickly.</source>
+        <translation>Für den warmen Motor: bei Betriebstemperatur einstellen, jedes Ventil zügig.</translation>
+    </message>
+    <message>
+        <source>How the lash is set</source>
+        <translation>Wie das Spiel eingestellt wird</translation>
+    </message>
+    <message>
+        <source>found, since</source>
+        <translation>vorgefunden, seither</translation>
+    </message>
+    <message>
+        <source>, tighter by %1</source>
+        <translation>, enger um %1</translation>
+    </message>
+    <message>
+        <source>, wider by %1</source>
+        <translation>, weiter um %1</translation>
+    </message>
+    <message>
+        <source>0.35  at Lash</source>
+        <translation>0,35  bei Ventilspiel</translation>
+    </message>
+    <message>
+        <source>the valve in hand was left at 0.35, and is ticked</source>
+        <translation>das Ventil in der Hand wurde auf 0,35 belassen und ist abgehakt</translation>
+    </message>
+    <message>
+        <source>found 0.30  at Lash</source>
+        <translation>vorgefunden 0,30  bei Ventilspiel</translation>
+    </message>
+    <message>
+        <source>it was found at 0.30</source>
+        <translation>es wurde mit 0,30 vorgefunden</translation>
+    </message>
+    <message>
+        <source>%1 of %2 valves set</source>
+        <translation>%1 von %2 Ventilen eingestellt</translation>
+    </message>
+    <message>
+        <source>a port under the piston&apos;s skirt</source>
+        <translation>ein Schlitz unter dem Kolbenhemd</translation>
+    </message>
+    <message>
+        <source>reed valve</source>
+        <translation>Membranventil</translation>
+    </message>
+    <message>
+        <source>rotary valve</source>
+        <translation>Drehschieber</translation>
+    </message>
+    <message>
+        <source>degree wheel</source>
+        <translation>Gradscheibe</translation>
+    </message>
+    <message>
+        <source>gravity gauge on the crank</source>
+        <translation>Schweremesser an der Kurbel</translation>
+    </message>
+    <message>
+        <source>durations to file to, such as 186 190; - for none</source>
+        <translation>Öffnungsdauern als Ziel, etwa 186 190; - für keine</translation>
+    </message>
+    <message>
+        <source>A port is open for 60 to 240 degrees.</source>
+        <translation>Ein Schlitz ist 60 bis 240 Grad offen.</translation>
+    </message>
+    <message>
+        <source>Six of them at most.</source>
+        <translation>Höchstens sechs.</translation>
+    </message>
+    <message>
+        <source>Opens</source>
+        <translation>Öffnet</translation>
+    </message>
+    <message>
+        <source>degrees before TDC, light just shows; - for not known</source>
+        <translation>Grad vor OT, Licht zeigt sich eben; - für nicht bekannt</translation>
+    </message>
+    <message>
+        <source>degrees after TDC, light just shows; - for not known</source>
+        <translation>Grad nach OT, Licht zeigt sich eben; - für nicht bekannt</translation>
+    </message>
+    <message>
+        <source>Closes</source>
+        <translation>Schließt</translation>
+    </message>
+    <message>
+        <source>degrees after TDC; - for not known</source>
+        <translation>Grad nach OT; - für nicht bekannt</translation>
+    </message>
+    <message>
+        <source>degrees before TDC; - for not known</source>
+        <translation>Grad vor OT; - für nicht bekannt</translation>
+    </message>
+    <message>
+        <source>Edge below the deck</source>
+        <translation>Kante unter der Dichtfläche</translation>
+    </message>
+    <message>
+        <source>or by a ring set square in the bore; - for not known</source>
+        <translation>oder mit einem gerade in die Bohrung gesetzten Ring; - für nicht bekannt</translation>
+    </message>
+    <message>
+        <source>Width of one</source>
+        <translation>Breite eines</translation>
+    </message>
+    <message>
+        <source>Height of it</source>
+        <translation>Seine Höhe</translation>
+    </message>
+    <message>
+        <source>Corner radius</source>
+        <translation>Eckenradius</translation>
+    </message>
+    <message>
+        <source>Chamfer above the edge</source>
+        <translation>Fase über der Kante</translation>
+    </message>
+    <message>
+        <source>How many alike</source>
+        <translation>Wie viele gleiche</translation>
+    </message>
+    <message>
+        <source>1 to 12</source>
+        <translation>1 bis 12</translation>
+    </message>
+    <message>
+        <source>A whole number from 1 to 12.</source>
+        <translation>Eine ganze Zahl von 1 bis 12.</translation>
+    </message>
+    <message>
+        <source>Wanted</source>
+        <translation>Gewünscht</translation>
+    </message>
+    <message>
+        <source>Intake by</source>
+        <translation>Einlass durch</translation>
+    </message>
+    <message>
+        <source>Intake and the rest</source>
+        <translation>Einlass und das Übrige</translation>
+    </message>
+    <message>
+        <source>Crown&apos;s rim below the deck at TDC</source>
+        <translation>Kolbenrand unter der Dichtfläche im OT</translation>
+    </message>
+    <message>
+        <source>mm; minus above it</source>
+        <translation>mm; minus darüber</translation>
+    </message>
+    <message>
+        <source>Dome over its rim</source>
+        <translation>Wölbung über dem Rand</translation>
+    </message>
+    <message>
+        <source>Crankcase with the piston at BDC</source>
+        <translation>Kurbelgehäuse, Kolben im UT</translation>
+    </message>
+    <message>
+        <source>cc; 0 for not known</source>
+        <translation>cm³; 0 für nicht bekannt</translation>
+    </message>
+    <message>
+        <source>Angles read by</source>
+        <translation>Winkel gelesen mit</translation>
+    </message>
+    <message>
+        <source>Gauge at its bench mark, before</source>
+        <translation>Messer an seiner Werkbankmarke, vorher</translation>
+    </message>
+    <message>
+        <source>degrees; - for not read</source>
+        <translation>Grad; - für nicht gelesen</translation>
+    </message>
+    <message>
+        <source>Gauge at its bench mark, now</source>
+        <translation>Messer an seiner Werkbankmarke, jetzt</translation>
+    </message>
+    <message>
+        <source>ports</source>
+        <translation>Schlitze</translation>
+    </message>
+    <message>
+        <source>where does the piston stand?</source>
+        <translation>wo steht der Kolben?</translation>
+    </message>
+    <message>
+        <source>to the next edge</source>
+        <translation>zur nächsten Kante</translation>
+    </message>
+    <message>
+        <source>86  degrees after TDC   Down  the facts</source>
+        <translation>86  Grad nach OT   Ab  die Angaben</translation>
+    </message>
+    <message>
+        <source>Degrees after TDC, up to a turn.</source>
+        <translation>Grad nach OT, bis zu einer Umdrehung.</translation>
+    </message>
+    <message>
+        <source>piston at %1 after TDC</source>
+        <translation>Kolben %1 nach OT</translation>
+    </message>
+    <message>
+        <source>the gauge at its bench mark again</source>
+        <translation>den Messer wieder an seine Werkbankmarke</translation>
+    </message>
+    <message>
+        <source>A gravity gauge loses its zero when the engine is tipped: read it at a mark on the bench before, and again after.</source>
+        <translation>Ein Schweremesser verliert seine Null, wenn der Motor gekippt wird: vorher an einer Marke der Werkbank ablesen und nachher wieder.</translation>
+    </message>
+    <message>
+        <source>Read the gauge at its bench mark again: was the engine tipped since?</source>
+        <translation>Den Messer wieder an seiner Werkbankmarke ablesen: wurde der Motor seither gekippt?</translation>
+    </message>
+    <message>
+        <source>The gauge reads %1 more at its bench mark than before: the engine was tipped, and the angles read in between are not to be trusted.</source>
+        <translation>Der Messer zeigt an seiner Werkbankmarke %1 mehr als vorher: der Motor wurde gekippt, und den Winkeln dazwischen ist nicht zu trauen.</translation>
+    </message>
+    <message>
+        <source>Stroke and rod at Engine come first.</source>
+        <translation>Zuerst Hub und Pleuel bei Motor.</translation>
+    </message>
+    <message>
+        <source>Turn to where light just shows at the exhaust port, and type the degrees after TDC.</source>
+        <translation>Dorthin drehen, wo sich am Auslassschlitz eben Licht zeigt, und die Grad nach OT tippen.</translation>
+    </message>
+    <message>
+        <source>%1 %2</source>
+        <translation>%1 %2</translation>
+    </message>
+    <message>
+        <source>From its closing the cylinder compresses %1 : 1.</source>
+        <translation>Ab seinem Schließen verdichtet der Zylinder %1 : 1.</translation>
+    </message>
+    <message>
+        <source>The crankcase compresses %1 : 1 until the transfers open.</source>
+        <translation>Das Kurbelgehäuse verdichtet %1 : 1, bis die Überströmer öffnen.</translation>
+    </message>
+    <message>
+        <source>%1 mm² wide open; %2 s·mm² for each cc at %3 per minute.</source>
+        <translation>%1 mm² ganz offen; %2 s·mm² je cm³ bei %3 je Minute.</translation>
+    </message>
+    <message>
+        <source>What is known of the ports</source>
+        <translation>Was von den Schlitzen bekannt ist</translation>
+    </message>
+    <message>
+        <source>no edge yet</source>
+        <translation>noch keine Kante</translation>
+    </message>
+    <message>
+        <source>86  at Ports</source>
+        <translation>86  bei Schlitze</translation>
+    </message>
+    <message>
+        <source>shows the piston 86 degrees after TDC</source>
+        <translation>zeigt den Kolben 86 Grad nach OT</translation>
+    </message>
+    <message>
+        <source>Ports</source>
+        <translation>Schlitze</translation>
+    </message>
+    <message>
+        <source>Spark wanted</source>
+        <translation>Gewünschter Zündzeitpunkt</translation>
+    </message>
+    <message>
+        <source>true degrees before TDC, such as 29; - for none</source>
+        <translation>wahre Grad vor OT, etwa 29; - für keinen</translation>
+    </message>
+    <message>
+        <source>%1 true; the factory mark is not read yet</source>
+        <translation>%1 wahr; die Werksmarke ist noch nicht gelesen</translation>
+    </message>
+    <message>
+        <source>for %1 true set the lamp to %2 on the factory mark</source>
+        <translation>für %1 wahr die Lampe auf %2 an der Werksmarke stellen</translation>
+    </message>
+    <message>
+        <source>; a true mark goes %1 %2 earlier the way it turns</source>
+        <translation>; eine wahre Marke gehört %1 %2 früher in Drehrichtung</translation>
+    </message>
+    <message>
+        <source>; a true mark goes %1 %2 later the way it turns</source>
+        <translation>; eine wahre Marke gehört %1 %2 später in Drehrichtung</translation>
+    </message>
+    <message>
+        <source>; so far off the tab may belong to another damper, or its ring has turned</source>
+        <translation>; so weit daneben gehört die Zunge vielleicht zu einem anderen Dämpfer, oder sein Ring hat sich verdreht</translation>
+    </message>
+    <message>
+        <source>exhaust opening, intake closed</source>
+        <translation>Auslass öffnet, Einlass zu</translation>
+    </message>
+    <message>
+        <source>each cylinder at its firing TDC</source>
+        <translation>jeder Zylinder in seinem Zünd-OT</translation>
+    </message>
+    <message>
+        <source>companion cylinder on overlap</source>
+        <translation>Schwesterzylinder in Überschneidung</translation>
+    </message>
+    <message>
+        <source>fewest stops</source>
+        <translation>wenigste Halte</translation>
+    </message>
+    <message>
+        <source>A two-stroke has no valves to set.</source>
+        <translation>Ein Zweitakter hat keine Ventile einzustellen.</translation>
+    </message>
+    <message>
+        <source>The firing order is not known, or cannot be: type it at Engine.</source>
+        <translation>Die Zündfolge ist nicht bekannt oder kann nicht sein: bei Motor tippen.</translation>
+    </message>
+    <message>
+        <source>Where the intake valves stand on their base circle is not known: measure a lobe down to it at Lobes, or type the cam&apos;s card at Engine.</source>
+        <translation>Wo die Einlassventile auf ihrem Grundkreis stehen, ist nicht bekannt: bei Nocken einen bis dahin messen oder bei Motor das Datenblatt tippen.</translation>
+    </message>
+    <message>
+        <source>Where the exhaust valves stand on their base circle is not known: measure a lobe down to it at Lobes, or type the cam&apos;s card at Engine.</source>
+        <translation>Wo die Auslassventile auf ihrem Grundkreis stehen, ist nicht bekannt: bei Nocken einen bis dahin messen oder bei Motor das Datenblatt tippen.</translation>
+    </message>
+    <message>
+        <source>Not every cylinder of this engine has another a whole turn away: by this school not every valve can be set.</source>
+        <translation>Nicht jeder Zylinder dieses Motors hat einen anderen eine ganze Umdrehung weiter: nach dieser Schule lässt sich nicht jedes Ventil einstellen.</translation>
+    </message>
+    <message>
+        <source>With this margin a valve is never clear of its ramps: ask for less.</source>
+        <translation>Mit diesem Abstand ist ein Ventil nie frei von seinen Rampen: weniger verlangen.</translation>
+    </message>
+    <message>
+        <source>intake %1</source>
+        <translation>Einlass %1</translation>
+    </message>
+    <message>
+        <source>Turn to the %1 mark, %2 after the overlap of cylinder 1: set %3.</source>
+        <translation>Zur Marke %1 drehen, %2 nach der Überschneidung von Zylinder 1: %3 einstellen.</translation>
+    </message>
+    <message>
+        <source> Cylinder %1 is on overlap there.</source>
+        <translation> Zylinder %1 steht dort in Überschneidung.</translation>
+    </message>
+    <message>
+        <source> Not clear of the ramps with this cam: %1. Set it elsewhere.</source>
+        <translation> Mit dieser Nockenwelle nicht frei von den Rampen: %1. Anderswo einstellen.</translation>
+    </message>
+    <message>
+        <source>By the cam&apos;s card: its ramps are modelled and may reach further. A lobe measured to the base circle is surer.</source>
+        <translation>Nach dem Datenblatt: die Rampen sind modelliert und reichen vielleicht weiter. Ein bis zum Grundkreis gemessener Nocken ist sicherer.</translation>
+    </message>
+    <message>
+        <source>Hot or cold as the maker says; the maker&apos;s manual goes before this plan. Turn the engine by hand, plugs out and ignition off.</source>
+        <translation>Warm oder kalt, wie der Hersteller sagt; sein Handbuch geht diesem Plan vor. Den Motor von Hand drehen, Kerzen heraus, Zündung aus.</translation>
+    </message>
+    <message>
+        <source>with %1 %2 lash it opens for %3 %4, and lands at %5 mm a degree in place of %6.</source>
+        <translation>mit %1 %2 Spiel öffnet es %3 %4 und setzt mit %5 mm je Grad auf statt mit %6.</translation>
+    </message>
+    <message>
+        <source>longer</source>
+        <translation>länger</translation>
+    </message>
+    <message>
+        <source>exhaust port</source>
+        <translation>Auslassschlitz</translation>
+    </message>
+    <message>
+        <source>transfer ports</source>
+        <translation>Überströmschlitze</translation>
+    </message>
+    <message>
+        <source>intake port</source>
+        <translation>Einlassschlitz</translation>
+    </message>
+    <message>
+        <source>%1: opens %2 before TDC, open for %3%4; the skirt uncovers it with the piston %5 down</source>
+        <translation>%1: öffnet %2 vor OT, offen für %3%4; das Hemd gibt ihn frei, wenn der Kolben %5 unten ist</translation>
+    </message>
+    <message>
+        <source>%1: opens %2 after TDC, open for %3%4; its edge is %5 below the crown at TDC</source>
+        <translation>%1: öffnet %2 nach OT, offen für %3%4; die Kante liegt %5 unter dem Kolbenrand im OT</translation>
+    </message>
+    <message>
+        <source>blowdown %1</source>
+        <translation>Vorauslass %1</translation>
+    </message>
+    <message>
+        <source>the transfer opens %1 before the exhaust: read them again</source>
+        <translation>der Überströmer öffnet %1 vor dem Auslass: beide nachlesen</translation>
+    </message>
+    <message>
+        <source>; each %1 there is worth %2</source>
+        <translation>; je %1 macht dort %2</translation>
+    </message>
+    <message>
+        <source>%1 for %2: it stands there</source>
+        <translation>%1 für %2: so steht die Kante</translation>
+    </message>
+    <message>
+        <source>%1 for %2: the edge would stand %3%4 lower, %5 below the crown: that is not filed but filled, or the cylinder lowered</source>
+        <translation>%1 für %2: die Kante läge %3%4 tiefer, %5 unter dem Kolbenrand: das wird nicht gefeilt, sondern gefüllt, oder der Zylinder gesenkt</translation>
+    </message>
+    <message>
+        <source>%1 for %2: file the edge up by %3%4, to %5 below the crown</source>
+        <translation>%1 für %2: die Kante um %3%4 nach oben feilen, bis %5 unter den Kolbenrand</translation>
+    </message>
+    <message>
+        <source>%1: opening and closing do not lie alike about TDC: the wheel&apos;s zero is off by %2. Their mean is taken.</source>
+        <translation>%1: Öffnen und Schließen liegen nicht gleich um den OT: die Null der Scheibe ist um %2 daneben. Ihr Mittel gilt.</translation>
+    </message>
+    <message>
+        <source>%1: the edge measured stands %2 %3 than its angle has it: measure one of them again.</source>
+        <translation>%1: die gemessene Kante liegt %2 %3, als ihr Winkel sagt: eines davon nachmessen.</translation>
+    </message>
+    <message>
+        <source>lower</source>
+        <translation>tiefer</translation>
+    </message>
+    <message>
+        <source>higher</source>
+        <translation>höher</translation>
+    </message>
+    <message>
+        <source>What is filed away does not come back: mark, file to half, measure again. Leave a chamfer for the ring, and no wider port than its pin and corners allow; the maker&apos;s limits hold.</source>
+        <translation>Was weggefeilt ist, kommt nicht wieder: anreißen, bis zur Hälfte feilen, nachmessen. Dem Ring eine Fase lassen, und keinen Schlitz breiter als Ringstift und Ecken erlauben; die Grenzen des Herstellers gelten.</translation>
+    </message>
+    <message>
+        <source>The circumference of the rim comes first: a string round it.</source>
+        <translation>Zuerst der Umfang des Kranzes: eine Schnur darum.</translation>
+    </message>
+    <message>
+        <source>An arc is from 0 up to two turns of the rim: measure it again.</source>
+        <translation>Ein Bogen reicht von 0 bis zu zwei Umdrehungen: nachmessen.</translation>
+    </message>
+    <message>
+        <source>Mark the rim where the exhaust valve opens and where it closes, and measure both arcs from one mark, the way the engine turns.</source>
+        <translation>Am Kranz anreißen, wo das Auslassventil öffnet und wo es schließt, und beide Bögen ab einer Marke in Drehrichtung messen.</translation>
+    </message>
+    <message>
+        <source>The exhaust is open for %1%2</source>
+        <translation>Der Auslass ist %1%2 offen</translation>
+    </message>
+    <message>
+        <source>at least %1</source>
+        <translation>mindestens %1</translation>
+    </message>
+    <message>
+        <source>at most %1</source>
+        <translation>höchstens %1</translation>
+    </message>
+    <message>
+        <source>: within the handbook&apos;s %1.</source>
+        <translation>: innerhalb von %1 laut Handbuch.</translation>
+    </message>
+    <message>
+        <source>: %1 under the handbook&apos;s %2.</source>
+        <translation>: %1 unter %2 laut Handbuch.</translation>
+    </message>
+    <message>
+        <source>: %1 over the handbook&apos;s %2.</source>
+        <translation>: %1 über %2 laut Handbuch.</translation>
+    </message>
+    <message>
+        <source> The string&apos;s error reaches over the bound: measure it again.</source>
+        <translation> Der Fehler der Schnur reicht über die Grenze: nachmessen.</translation>
+    </message>
+    <message>
+        <source> %1 more lash would bring it there.</source>
+        <translation> %1 mehr Ventilspiel brächte es dahin.</translation>
+    </message>
+    <message>
+        <source> %1 less lash would bring it there.</source>
+        <translation> %1 weniger Ventilspiel brächte es dahin.</translation>
+    </message>
+    <message>
+        <source> A tooth moves opening and closing alike and does not change it.</source>
+        <translation> Ein Zahn verlegt Öffnen und Schließen gleichermaßen und ändert es nicht.</translation>
+    </message>
+    <message>
+        <source>Chock the flywheel before a hand goes near it, ignition off and fuel shut; the engine&apos;s handbook goes before these figures.</source>
+        <translation>Das Schwungrad festkeilen, ehe eine Hand in die Nähe kommt, Zündung aus, Kraftstoff zu; das Handbuch des Motors geht diesen Werten vor.</translation>
+    </message>
+    <message>
+        <source>Ranked by fewest wishes failed, then fewest not known, then filling over the purpose, then measured before modelled; nothing is weighed in secret.</source>
+        <translation>Gereiht nach wenigsten verfehlten Wünschen, dann wenigsten unbekannten, dann Füllung über den Zweck, dann gemessen vor modelliert; nichts wird im Geheimen gewichtet.</translation>
+    </message>
+    <message>
+        <source>%1 at the %2 valve</source>
+        <translation>%1 am %2ventil</translation>
+    </message>
+    <message>
+        <source>the clearance of neither is known</source>
+        <translation>der Freigang ist von keiner bekannt</translation>
+    </message>
+    <message>
+        <source>both keep the clearance</source>
+        <translation>beide halten den Freigang ein</translation>
+    </message>
+    <message>
+        <source>%1 lacks %2</source>
+        <translation>%1 fehlen %2</translation>
+    </message>
+    <message>
+        <source>the clearance of %1 is not known</source>
+        <translation>der Freigang von %1 ist nicht bekannt</translation>
+    </message>
+    <message>
+        <source>fills as well within what an estimate can tell</source>
+        <translation>füllt gleich gut, so weit eine Schätzung das sagen kann</translation>
+    </message>
+    <message>
+        <source>fills %1</source>
+        <translation>füllt %1</translation>
+    </message>
+    <message>
+        <source>its card leaves the intake closing open by %1%2: measure it before you order</source>
+        <translation>ihr Datenblatt lässt das Schließen des Einlasses um %1%2 offen: vor dem Bestellen messen</translation>
+    </message>
+    <message>
+        <source>%1 against %2: %3.</source>
+        <translation>%1 gegen %2: %3.</translation>
+    </message>
+    <message>
+        <source>fills over the purpose like %1</source>
+        <translation>füllt über den Zweck wie %1</translation>
+    </message>
+    <message>
+        <source>fills %1 % more over the purpose than %2</source>
+        <translation>füllt über den Zweck %1 % mehr als %2</translation>
+    </message>
+    <message>
+        <source>fills %1 % less over the purpose than %2</source>
+        <translation>füllt über den Zweck %1 % weniger als %2</translation>
+    </message>
+    <message>
+        <source>: what is open of %1 falls from %2%3 to about %2%4</source>
+        <translation>: was bei %1 offen ist, sinkt von %2%3 auf etwa %2%4</translation>
+    </message>
+    <message>
+        <source>: without it %1 is not known</source>
+        <translation>: ohne sie ist %1 nicht bekannt</translation>
+    </message>
+    <message>
+        <source>What would settle it: a clearance map%1.</source>
+        <translation>Was es entscheidet: eine Freigangsmessung%1.</translation>
+    </message>
+    <message>
+        <source>What would settle it: the lobes of %1, measured%2.</source>
+        <translation>Was es entscheidet: die Nocken von %1, gemessen%2.</translation>
+    </message>
+    <message>
+        <source>What would settle it: the durations of %1 at %2 too%3.</source>
+        <translation>Was es entscheidet: die Öffnungsdauern von %1 auch bei %2%3.</translation>
+    </message>
+    <message>
+        <source>What would settle it: the valve pressed at %1 as well%2.</source>
+        <translation>Was es entscheidet: das Ventil auch bei %1 gedrückt%2.</translation>
+    </message>
+    <message>
+        <source>%1 before TDC</source>
+        <translation>%1 vor OT</translation>
+    </message>
+    <message>
+        <source>%1 after TDC</source>
+        <translation>%1 nach OT</translation>
+    </message>
+    <message>
+        <source>What would settle it: the lengths of the pipes. From short to long ones %1 differs by %2 % over the purpose; with them one figure stands.</source>
+        <translation>Was es entscheidet: die Längen der Rohre. Von kurzen zu langen unterscheidet sich %1 um %2 % über den Zweck; mit ihnen steht ein Wert.</translation>
+    </message>
+    <message>
+        <source>%1 fills best over the purpose where it stands.</source>
+        <translation>%1 füllt über den Zweck am besten, wo sie steht.</translation>
+    </message>
+    <message>
+        <source>%1 fills best over the purpose with %2: %3 % more.</source>
+        <translation>%1 füllt über den Zweck am besten mit %2: %3 % mehr.</translation>
+    </message>
+    <message>
+        <source> %1 clearance %2 to %3.</source>
+        <translation> Freigang %1 %2 auf %3.</translation>
+    </message>
+    <message>
+        <source>Burned gas left at %1 per minute: %2.</source>
+        <translation>Restgas bei %1 je Minute: %2.</translation>
+    </message>
+    <message>
+        <source> Torque per litre at its best, one efficiency for all, %1 as 100: %2.</source>
+        <translation> Drehmoment je Liter im Bestpunkt, ein Wirkungsgrad für alle, %1 als 100: %2.</translation>
     </message>
 </context>
 </TS>

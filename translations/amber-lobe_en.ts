@@ -178,5 +178,26 @@
             <numerusform>%n valves are not reached with these shims. </numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n more alike</source>
+        <translation>
+            <numerusform>%n more alike</numerusform>
+            <numerusform>%n more alike</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>fold %n alike</source>
+        <translation>
+            <numerusform>fold %n alike</numerusform>
+            <numerusform>fold %n alike</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n marked: Enter takes them in this order. Esc leads back.</source>
+        <translation>
+            <numerusform>%n marked: Enter takes it. Esc leads back.</numerusform>
+            <numerusform>%n marked: Enter takes them in this order. Esc leads back.</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -40,7 +40,7 @@ struct Options {
 
 void name() {
     QCoreApplication::setApplicationName(QStringLiteral("amber-lobe"));
-    QCoreApplication::setApplicationVersion(QStringLiteral("0.1.0"));
+    QCoreApplication::setApplicationVersion(QStringLiteral(AMBER_VERSION));
 }
 
 /// Help and version need no display.

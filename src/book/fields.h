@@ -302,6 +302,7 @@ void fields(auto& f, Of<lobe::Stated> auto& s) {
     f("deck_mm", s.fitted.deck_mm, lobe::bounds::part_mm);
     f("factory_mark_deg", s.fitted.factoryMark_deg, lobe::bounds::cycle_deg);
     f("damper_mm", s.fitted.damper_mm, lobe::bounds::dimension_mm);
+    f("spark_deg", s.fitted.spark_deg, lobe::bounds::cycle_deg);
     f("dial_turn_mm", s.fitted.dialTurn_mm, lobe::bounds::part_mm);
     f("zero_return_mm", s.reckoning.zeroReturn_mm, lobe::bounds::part_mm);
     f("closing", s.reckoning.closing, kClosing);

@@ -48,7 +48,7 @@ public:
     int run(int argc, const char* const* argv) {
         CLI::App app("Amber Lobe: lobe lift, timing and the cam in figures.", "amber-lobe-cli");
         app.require_subcommand(1);
-        app.set_version_flag("--version", "amber-lobe-cli 0.1.0");
+        app.set_version_flag("--version", "amber-lobe-cli " AMBER_VERSION);
         std::string file, exhaust, book, job;
         LobeOptions options;
 

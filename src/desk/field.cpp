@@ -6,6 +6,7 @@
 
 #include <QRegularExpression>
 
+#include <algorithm>
 #include <cmath>
 
 namespace app {
@@ -180,15 +181,21 @@ Field optionalField(const QString& name, const QString& asks, double least, doub
         Facts copy = facts;
         const auto value = part(copy);
         if (!value) return noValue();
+        if (isLength && most > kMostLift_mm)
+            return words::dimension(*value, style) + QLatin1Char(' ') + words::unitName(style);
         return isLength ? words::liftWithUnit(*value, style) : words::degrees(*value, style, 2);
     };
-    f.take = [=](Facts& facts, const QString& typed, const Style& style) {
+    f.take = [=](Facts& facts, const QString& said, const Style& style) {
+        // What is longer than a lift is a dimension: whole inches are inches.
+        const QString typed =
+            isLength && most > kMostLift_mm ? asDimension(said.trimmed(), most, style) : said;
         if (typed.trimmed() == QLatin1String("-")) {
             part(facts).reset();
             return QString();
         }
-        const auto read = isLength ? readLength(typed.toStdString(), style.unit, kMostLift_mm)
-                                   : readNumber(typed.toStdString());
+        const auto read =
+            isLength ? readLength(typed.toStdString(), style.unit, std::max(most, kMostLift_mm))
+                     : readNumber(typed.toStdString());
         if (const auto* e = std::get_if<EntryError>(&read)) return words::sentence(*e, style);
         const double value = std::get<double>(read);
         if (value < least || value > most)

@@ -6,6 +6,7 @@
 #include "sheet/cams.h"
 #include "sheet/plain_words.h"
 #include "stations/list.h"
+#include "words/bench.h"
 #include "words/choosing.h"
 #include "words/clearance.h"
 #include "words/explanation.h"
@@ -250,6 +251,36 @@ QString compressionPart(const Job& job, const Findings& f, const Options& o) {
     return under(Say::tr("Compression"), t.html());
 }
 
+/// Lash as it was found and left, a two-stroke's ports, a slow engine by the tape.
+QString benchPart(const Job& job, const Options& o) {
+    QString out;
+    const Engine& e = job.engine;
+    if (e.kind == EngineKind::SlowFlywheel && job.flywheel.circumference_mm > 0.0)
+        out += paragraph(words::tapeVerdict(job.flywheel, tapeFigures(job.flywheel), o.style));
+    const auto path = PistonPath::of(e.stroke_mm, e.rod_mm, e.pinOffset_mm);
+    if (e.kind == EngineKind::TwoStroke && path)
+        for (const PortName name : {PortName::Exhaust, PortName::Transfer, PortName::Intake}) {
+            if (name == PortName::Intake && job.ports.intakeBy != PortIntake::Piston) continue;
+            const auto f = portFigures(job.ports, name, {*path, e.bore_mm});
+            if (!f) continue;
+            out += paragraph(words::portLine(*f, o.style) + QLatin1Char('.'));
+            const Port& port = name == PortName::Exhaust    ? job.ports.exhaust
+                               : name == PortName::Transfer ? job.ports.transfer
+                                                            : job.ports.intake;
+            for (const WantedEdge& w : wantedEdges(*f, port.wanted_deg, *path))
+                out += paragraph(words::wantedLine(name, w, o.style) + QLatin1Char('.'));
+            if (const QString doubt = words::portDoubt(*f, o.style); !doubt.isEmpty())
+                out += paragraph(doubt);
+        }
+    Grid t;
+    for (const LashTaken& l : job.lash.taken)
+        if (l.replaced.empty())
+            t.row({words::logDay(l.time_ms), words::lashValve({l.cylinder, l.side}),
+                   l.left ? Say::tr("left at") : Say::tr("found at"),
+                   words::clearance(l.lash_mm, o.style), l.hot ? Say::tr("hot") : Say::tr("cold")});
+    return under(Say::tr("Other work"), out + t.html());
+}
+
 QString built(const Job& job, const Options& o) {
     Grid t;
     for (const LogEntry& e : job.log)
@@ -285,6 +316,7 @@ QList<Part> parts() {
             {"setting", Say::tr("setting")},
             {"clearance", Say::tr("clearance")},
             {"compression", Say::tr("compression")},
+            {"bench", Say::tr("lash, ports, flywheel")},
             {"measured", Say::tr("how measured")},
             {"plain", Say::tr("in plain words"), true},
             {"details", Say::tr("every figure"), true},
@@ -307,6 +339,7 @@ QString partText(const QString& key, const Job& job, const Findings& f, const Op
     if (key == QLatin1String("setting")) return setting(job, f, o);
     if (key == QLatin1String("clearance")) return clearance(job, f, o);
     if (key == QLatin1String("springs")) return springs(job, f, o);
+    if (key == QLatin1String("bench")) return benchPart(job, o);
     if (key == QLatin1String("cams"))
         return under(Say::tr("Cams compared"), camsPart(job, f, o.style));
     if (key == QLatin1String("compression")) return compressionPart(job, f, o);

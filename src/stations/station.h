@@ -34,6 +34,8 @@ struct Station {
     std::span<const Typed> typed{};
     /// Whether a job needs it at all; always where it is left out.
     bool (*applies)(const lobe::Job& job) = nullptr;
+    /// Its key comes behind those of the others, wherever it stands on the route: hands know them.
+    bool lateKey = false;
 
     /// A copy would be another station.
     struct Once {

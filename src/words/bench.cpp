@@ -83,7 +83,7 @@ QString lashCaution() {
 
 QString lashEffectLine(const LashEffect& now, const LashEffect& then, const Style& style) {
     const double by = then.lash_mm - now.lash_mm, longer = then.duration_deg - now.duration_deg;
-    return Say::tr("With %1 %2 lash it opens for %3 %4, and lands at %5 mm a degree in place of "
+    return Say::tr("with %1 %2 lash it opens for %3 %4, and lands at %5 mm a degree in place of "
                    "%6.")
         .arg(clearance(std::abs(by), style), by > 0.0 ? Say::tr("more") : Say::tr("less"),
              degrees(std::abs(longer), style), longer < 0.0 ? Say::tr("less") : Say::tr("longer"),

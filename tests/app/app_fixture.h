@@ -28,6 +28,8 @@ public:
     QString saveFile(QWidget*, const QString&, const QString&, const QString&) override {
         return save;
     }
+    void showFolder(const QString& path) override { shown = path; }
+    QString shown;
     bool setUpPrinter(QWidget*, QPrinter&) override { return false; }
 };
 

@@ -75,7 +75,7 @@ private slots:
         } else {
             openJob(rig, 0);
         }
-        for (const stations::Station* s : stations::all()) {
+        for (const stations::Station* s : stations::of(rig.session().job())) {
             rig.window().go(*s);
             check(s->name(), s->id() + QStringLiteral("Station"));
         }

@@ -140,7 +140,7 @@ private slots:
                                      [&] { return now; });
         QString sentence;
         QVERIFY(application.start({}, true, sentence));
-        application.session().openJob(application.session().book().jobs().back().id);
+        application.session().openJob(application.session().book().jobs()[3].id);
         application.window().show();
         application.window().go(stations::tdc);
         now += 5000;

@@ -86,7 +86,7 @@ private slots:
         rig.key(Qt::Key_E, Qt::ControlModifier);
         rig.key(Qt::Key_D, Qt::ControlModifier);
         QVERIFY(rig.window().windowTitle().contains(QStringLiteral("demo")));
-        QCOMPARE(rig.session().book().jobs().size(), std::size_t(4));
+        QCOMPARE(rig.session().book().jobs().size(), std::size_t(6));
         QVERIFY(rig.find<QAction>("openDemo")->text().startsWith(QStringLiteral("Back to")));
         rig.key(Qt::Key_D, Qt::ControlModifier);
         QCOMPARE(QString::fromStdString(rig.session().job().name), QStringLiteral("mine"));

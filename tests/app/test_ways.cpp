@@ -275,6 +275,9 @@ private slots:
     void aCylinderWhoseTopIsNotKnown() {
         Rig rig(true);
         rig.session().openJob(rig.session().book().jobs()[0].id);
+        Engine unsaid = rig.session().job().engine;
+        unsaid.firingOrder.clear();
+        rig.session().keep(book::SetEngine{unsaid});
         LiftRun run;
         run.cylinder = 3;
         run.terms = usualConditions(rig.session().job().engine, Side::Intake);

@@ -52,7 +52,7 @@ private slots:
         rig.click("openDemo");
         QVERIFY(rig.session().hasJob());
         QVERIFY(!rig.find<QWidget>("welcome")->isVisible());
-        QCOMPARE(rig.session().book().jobs().size(), std::size_t(4));
+        QCOMPARE(rig.session().book().jobs().size(), std::size_t(6));
         // Back from a station of the demo: here the work is at none yet, and there is no cylinder.
         const auto marked = [&] {
             const QImage image = rig.find<QWidget>("route")->grab().toImage();

@@ -184,6 +184,27 @@ private slots:
             QCOMPARE(std::fmod(s.cycle_deg, 5.0), 0.0);
     }
 
+    // A valve alone in its cylinder, beside one the air opens, is set where that one fires.
+    void aValveAlone() {
+        std::vector<LashValve> one{{1, Side::Exhaust, -235.0, 20.0, 0.0}};
+        const auto stops = openingClosingStops(one, 10.0);
+        QCOMPARE(stops.size(), std::size_t(1));
+        QVERIFY(stops[0].cycle_deg == 360.0 && stops[0].onRamp.empty());
+        Job job;
+        job.engine.kind = EngineKind::SlowFlywheel;
+        job.engine.cylinders = 1;
+        QVERIFY(lashPlan(job, examine(job)).fault == LashFault::NoLobe);
+        job.flywheel.circumference_mm = 3600.0;
+        job.flywheel.opens_mm = 100.0;
+        job.flywheel.closes_mm = 2400.0;
+        job.flywheel.tdc_mm = 2350.0;
+        const LashPlan plan = lashPlan(job, examine(job));
+        QVERIFY(plan.fault == LashFault::None && plan.valves.size() == 1);
+        // By the tape: closes 5 degrees after the dead centre, 230 after it opened.
+        QVERIFY(std::abs(plan.valves[0].closes_deg - 5.0) < 1e-9 &&
+                std::abs(plan.valves[0].opens_deg + 225.0) < 1e-9);
+    }
+
     // Fives have no companion; a margin nobody keeps is said.
     void refusals() {
         const auto five = valvesOf({1, 2, 4, 5, 3}, {144.0}, -15.0, 240.0, -235.0, 20.0);

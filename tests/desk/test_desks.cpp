@@ -352,7 +352,7 @@ private slots:
         Rig rig;
         rig.inches = true;
         app::EngineDesk desk(*rig.session, rig.manner());
-        desk.moveTo(2);
+        desk.moveTo(3);
         QVERIFY(desk.submit(QStringLiteral("3.5")).ok);
         QCOMPARE(rig.onDisk().engine.bore_mm, 88.9);
         QVERIFY(desk.standCard().caption.size() > 0);

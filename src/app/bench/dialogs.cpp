@@ -2,10 +2,12 @@
 
 #include "words/say.h"
 
+#include <QDesktopServices>
 #include <QFileDialog>
 #include <QMessageBox>
 #include <QPrintDialog>
 #include <QPrinter>
+#include <QUrl>
 
 namespace app {
 
@@ -39,6 +41,10 @@ bool Dialogs::confirm(QWidget* parent, const QString& question) {
     box.setTextFormat(Qt::PlainText);
     box.setDefaultButton(QMessageBox::No);
     return box.exec() == QMessageBox::Yes;
+}
+
+void Dialogs::showFolder(const QString& path) {
+    QDesktopServices::openUrl(QUrl::fromLocalFile(path));
 }
 
 bool Dialogs::setUpPrinter(QWidget* parent, QPrinter& printer) {

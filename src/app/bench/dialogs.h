@@ -18,6 +18,8 @@ public:
                              const QString& filter);
     /// A question that something is lost by; true when it is to be done.
     virtual bool confirm(QWidget* parent, const QString& question);
+    /// Shows a folder as the desktop does.
+    virtual void showFolder(const QString& path);
     /// Lets the user set up a printer; false when cancelled.
     virtual bool setUpPrinter(QWidget* parent, QPrinter& printer);
 };

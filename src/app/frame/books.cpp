@@ -18,8 +18,8 @@ book::Result<std::unique_ptr<book::Book>> openDemo(const QString& path,
     if (const auto* e = std::get_if<book::Error>(&there)) return *e;
     if (!std::get<std::vector<book::JobSummary>>(there).empty()) return opened;
     std::vector<lobe::Job> jobs;
-    for (const char* folder :
-         {":/demo/skerry-four", ":/demo/marram-650", ":/demo/skerry-spare", ":/demo/skerry-two"}) {
+    for (const char* folder : {":/demo/skerry-four", ":/demo/marram-650", ":/demo/skerry-spare",
+                               ":/demo/skerry-two", ":/demo/wherry-125", ":/demo/tarn-six"}) {
         auto job = book::readJobFolder(QLatin1String(folder));
         if (const auto* why = std::get_if<QString>(&job))
             return book::Error{book::Trouble::CannotWrite, *why};

@@ -115,6 +115,9 @@ void KeysOverlay::keyPressEvent(QKeyEvent* event) {
         bar->setValue(bar->value() - bar->pageStep());
         break;
     case Qt::Key_F1:
+        close();
+        emit guideWanted();
+        break;
     case Qt::Key_Return:
     case Qt::Key_Enter:
         close();

@@ -17,6 +17,10 @@ public:
     /// `station` may be null. `actions`: the window's, as its menus have them.
     void open(const QString& stationName, const Desk* desk, const QList<QAction*>& actions);
 
+signals:
+    /// F1 once more: the guide.
+    void guideWanted();
+
 protected:
     QRect box() const override;
     void place() override;

@@ -3,10 +3,12 @@
 #include "app/benches/benches.h"
 #include "app/benches/engine/engine_station.h"
 #include "app/benches/lobes/lobes_station.h"
+#include "app/frame/about_page.h"
 #include "app/frame/deeds.h"
 #include "app/frame/entry_bar.h"
 #include "app/frame/file_traffic.h"
 #include "app/frame/frame.h"
+#include "app/frame/guide_page.h"
 #include "app/frame/jobs_page.h"
 #include "app/frame/keys.h"
 #include "app/frame/live_view.h"
@@ -355,8 +357,28 @@ void MainWindow::setTick(bool on) {
 void MainWindow::showKeys() {
     closePages(keys_);
     Bench* shown = bench();
-    if (!keys_) keys_ = new KeysOverlay(look_, this);
+    if (!keys_) {
+        keys_ = new KeysOverlay(look_, this);
+        connect(keys_, &KeysOverlay::guideWanted, this, &MainWindow::showGuide);
+    }
     keys_->open(station().name(), shown ? &shown->desk() : nullptr, actions());
+}
+
+void MainWindow::showGuide() {
+    closePages(guide_);
+    if (!guide_) guide_ = new GuidePage(look_, this);
+    guide_->open(session_.hasJob() ? station().id() : QString());
+}
+
+void MainWindow::onSheet(const QString& word) {
+    go(stations::sheet);
+    if (Bench* shown = bench(); shown && station() == stations::sheet) shown->desk().submit(word);
+}
+
+void MainWindow::showAbout() {
+    closePages(about_);
+    if (!about_) about_ = new AboutPage(look_, this);
+    about_->open(session_.book().path());
 }
 
 void MainWindow::showToTake() {
@@ -410,7 +432,8 @@ void MainWindow::showInstruments() {
 
 /// One page at a time.
 void MainWindow::closePages(const Overlay* but) {
-    for (Overlay* page : std::initializer_list<Overlay*>{keys_, toTake_, jobs_, live_->page()})
+    for (Overlay* page :
+         std::initializer_list<Overlay*>{keys_, guide_, about_, toTake_, jobs_, live_->page()})
         if (page && page != but && page->isOpen()) page->close();
 }
 

@@ -23,6 +23,8 @@ class EntryBar;
 class FileTraffic;
 class Frame;
 class JobsPage;
+class AboutPage;
+class GuidePage;
 class KeysOverlay;
 class LiveView;
 class LobesStation;
@@ -61,6 +63,10 @@ public:
     EngineStation* engine();
     /// The page of all keys, over the window.
     void showKeys();
+    void showGuide();
+    /// Does what a word at the sheet does: "pdf", "print".
+    void onSheet(const QString& word);
+    void showAbout();
     /// All jobs of the book, over the window.
     void showJobs();
     /// What is plugged into this machine, over the window.
@@ -145,6 +151,8 @@ private:
     Welcome* welcome_ = nullptr;
     std::map<const stations::Station*, Bench*> benches_;
     KeysOverlay* keys_ = nullptr; ///< made when first asked for
+    GuidePage* guide_ = nullptr;  ///< likewise
+    AboutPage* about_ = nullptr;
     FileTraffic* files_;
     JobsPage* jobs_ = nullptr; ///< made when first asked for
     LiveView* live_;

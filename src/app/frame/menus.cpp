@@ -13,9 +13,12 @@
 #include "words/say.h"
 #include "words/sentences.h"
 
+#include <algorithm>
+
 #include <QActionGroup>
 #include <QApplication>
 #include <QDate>
+#include <QFileInfo>
 #include <QMenu>
 #include <QMenuBar>
 
@@ -56,7 +59,9 @@ void Menus::jobMenu() {
     add(
         menu, "newJob", Say::tr("New job"), "Ctrl+N", [this] { window_.askNewJob(); }, true);
     add(
-        menu, "allJobs", Say::tr("All jobs"), "Ctrl+J", [this] { window_.showJobs(); }, true);
+        menu, "allJobs", Say::tr("All jobs"), "Ctrl+J", [this] { window_.showJobs(); }, true)
+        ->setShortcuts(
+            {QKeySequence(QStringLiteral("Ctrl+J")), QKeySequence(QStringLiteral("Ctrl+F"))});
     recent_ = menu->addMenu(Say::tr("Books opened before"));
     recent_->setObjectName(QStringLiteral("recentBooks"));
     connect(recent_, &QMenu::aboutToShow, this, &Menus::listBooks);
@@ -86,13 +91,22 @@ void Menus::jobMenu() {
     add(menu, "writeJobs", Say::tr("Save every job as a file…"), "",
         [this] { window_.files().writeJobs(); });
     menu->addSeparator();
-    add(menu, "quit", Say::tr("Close"), "Ctrl+Q", [this] { window_.close(); });
+    needJob_ << add(menu, "saveSheet", Say::tr("Save the sheet as PDF…"), "Ctrl+Shift+P",
+                    [this] { window_.onSheet(QStringLiteral("pdf")); });
+    needJob_ << add(menu, "printSheet", Say::tr("Print the sheet…"), "Ctrl+Alt+P",
+                    [this] { window_.onSheet(QStringLiteral("print")); });
+    menu->addSeparator();
+    add(menu, "quit", Say::tr("Close"), "Ctrl+Q", [this] { window_.close(); })
+        ->setShortcuts(
+            {QKeySequence(QStringLiteral("Ctrl+Q")), QKeySequence(QStringLiteral("Ctrl+W"))});
 }
 
 void Menus::editMenu() {
     QMenu* menu = bar_->addMenu(Say::tr("&Edit"));
     undo_ = add(menu, "undo", Say::tr("Undo"), "Ctrl+Z", [this] { window_.undo(); });
     redo_ = add(menu, "redo", Say::tr("Redo"), "Ctrl+Shift+Z", [this] { session_.redo(); });
+    redo_->setShortcuts(
+        {QKeySequence(QStringLiteral("Ctrl+Shift+Z")), QKeySequence(QStringLiteral("Ctrl+Y"))});
     needJob_ << add(menu, "copyShown", Say::tr("Copy what is shown"), "",
                     [this] { window_.copyShown(); });
     menu->addSeparator();
@@ -155,8 +169,11 @@ static QByteArray keysOf(std::size_t place) {
 void Menus::viewMenu() {
     QMenu* menu = bar_->addMenu(Say::tr("&View"));
     const auto& all = stations::all();
-    for (std::size_t i = 0; i < all.size(); ++i) {
-        const stations::Station* s = all[i];
+    const auto late =
+        std::count_if(all.begin(), all.end(), [](const auto* s) { return s->lateKey; });
+    std::size_t early = 0, behind = all.size() - static_cast<std::size_t>(late);
+    for (const stations::Station* s : all) {
+        const std::size_t i = s->lateKey ? behind++ : early++;
         QString name = s->id();
         name[0] = name[0].toUpper();
         needJob_ << add(
@@ -220,6 +237,25 @@ void Menus::helpMenu() {
     QMenu* menu = bar_->addMenu(Say::tr("&Help"));
     add(
         menu, "keys", Say::tr("Keys"), "F1", [this] { window_.showKeys(); }, true);
+    add(
+        menu, "guide", Say::tr("Guide"), "Shift+F1", [this] { window_.showGuide(); }, true);
+    menu->addSeparator();
+    add(menu, "whereData", Say::tr("Where is my data?"), "", [this] {
+        const QString path = session_.book().path();
+        window_.say(Say::tr("Your book is %1.").arg(path));
+        dialogs_.showFolder(QFileInfo(path).absolutePath());
+    });
+    add(
+        menu, "about", Say::tr("About Amber Lobe"), "", [this] { window_.showAbout(); }, true);
+    // Menus by a key of their own, where a window system has none.
+    auto* menus = new QAction(this);
+    menus->setObjectName(QStringLiteral("toMenus"));
+    menus->setShortcut(QKeySequence(Qt::Key_F10));
+    connect(menus, &QAction::triggered, bar_, [this] {
+        bar_->setFocus(Qt::MenuBarFocusReason);
+        bar_->setActiveAction(bar_->actions().front());
+    });
+    window_.addAction(menus);
 }
 
 void Menus::listBooks() {

@@ -44,6 +44,7 @@ struct Fitted {
     std::vector<double> deck_mm; ///< piston below (positive) the block face at the top, by point
     std::optional<double> factoryMark_deg; ///< wheel angle at which the factory mark says TDC
     double damper_mm = 0.0;                ///< diameter the mark stands on
+    std::optional<double> spark_deg;       ///< advance wanted, true, before TDC
     double dialTurn_mm = 1.0;              ///< of the indicator, where a series says no other
 
     DegreeWheel degreeWheel() const { return {scale, tape_mm}; }

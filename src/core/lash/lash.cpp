@@ -1,5 +1,6 @@
 #include "core/lash/lash.h"
 
+#include "core/flywheel/tape.h"
 #include "core/model/modelled.h"
 #include "core/setting/setting.h"
 
@@ -52,6 +53,14 @@ std::optional<LobeFeet> feetByCard(const Job& job, Side side) {
     return LobeFeet{lobe->curve.first() - moved, lobe->curve.last() - moved};
 }
 
+/// A slow engine's exhaust by its tape, from the dead centre after the exhaust stroke.
+std::optional<LobeFeet> feetByTape(const Job& job, Side side) {
+    if (job.engine.kind != EngineKind::SlowFlywheel || side != Side::Exhaust) return std::nullopt;
+    const TapeFigures f = tapeFigures(job.flywheel);
+    if (!f.degrees || !f.closesAfter_deg) return std::nullopt;
+    return LobeFeet{f.closesAfter_deg->value - f.degrees->value, f.closesAfter_deg->value};
+}
+
 /// Where a falling or rising flank passes a lift, from the nose outward.
 std::optional<double> passes(const LobeFigures& lobe, double nose, double to, double mm) {
     double in = nose, out = to;
@@ -95,6 +104,7 @@ LashPlan lashPlan(const Job& job, const Findings& f) {
                 job.flywheel.automaticIntake)
                 continue;
             auto feet = feetOf(job, f, c, side);
+            if (!feet) feet = feetByTape(job, side);
             if (!feet) {
                 feet = feetByCard(job, side);
                 out.byCard = out.byCard || feet;

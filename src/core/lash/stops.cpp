@@ -144,6 +144,12 @@ std::vector<LashStop> openingClosingStops(const std::vector<LashValve>& valves, 
         const double at = exhaust ? v.opens_deg + kJust_deg : v.closes_deg + kJust_deg;
         out.push_back({onCycle(std::round(at + v.behind_deg)), {*other}});
     }
+    // One that is alone in its cylinder: where that one fires.
+    for (LashStop& stop : firingStops(valves, margin, false)) {
+        if (stop.set.size() != 1) continue;
+        stop.onRamp.clear();
+        out.push_back(std::move(stop));
+    }
     note(out, valves, margin);
     return out;
 }

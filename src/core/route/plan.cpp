@@ -84,6 +84,8 @@ void contactAgain(const Job& job, const Findings& f, std::vector<Task>& out) {
 std::vector<Task> plan(const Job& job, const Findings& f) {
     std::vector<Task> out;
     aboutTdc(job, f, out);
+    // Ports and arcs round a rim are asked by their stations.
+    if (job.engine.kind != EngineKind::FourStroke) return out;
     std::set<int> begun;
     for (const RunFindings& r : f.runs)
         if (r.current) begun.insert(r.cylinder);

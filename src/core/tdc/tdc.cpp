@@ -307,6 +307,10 @@ TdcFindings examineTdc(const std::vector<Contact>& contacts, const TdcContext& c
     return out;
 }
 
+double lampFor_deg(double true_deg, const MarkError& error) {
+    return true_deg + error.deg;
+}
+
 std::optional<MarkError> factoryMarkError(const Fitted& s) {
     if (!s.factoryMark_deg) return std::nullopt;
     return MarkError{*s.factoryMark_deg,

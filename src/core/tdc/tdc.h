@@ -95,6 +95,12 @@ struct MarkError {
     double arc_mm = 0.0; ///< pi D deg / 360 on the damper; 0 without its diameter
 };
 std::optional<MarkError> factoryMarkError(const Fitted& fitted);
+/// What a timing lamp shows on the factory mark when the spark comes that many degrees before true
+/// TDC: a mark that says TDC too early (negative) shows so much less.
+double lampFor_deg(double true_deg, const MarkError& error);
+/// More than a mark slips by itself: the tab may belong to another damper, or the damper's ring
+/// turned on its hub.
+constexpr double kTabSuspect_deg = 4.0;
 
 /// The mean of the deck measured at several points, mm; empty without any.
 std::optional<double> meanDeck_mm(const Fitted& fitted);

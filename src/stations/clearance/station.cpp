@@ -45,6 +45,7 @@ const Station clearance{
     .line = line,
     .owns = kOwns,
     .typed = kTyped,
+    .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 
 } // namespace stations

@@ -44,6 +44,7 @@ const Station compare{
     .line = line,
     .owns = kOwns,
     .typed = kTyped,
+    .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 
 } // namespace stations

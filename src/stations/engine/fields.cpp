@@ -22,6 +22,12 @@ Card& cardOf(Facts& f) {
     return *f.card;
 }
 
+QString kindChoice(int i) {
+    return i == 0   ? Say::tr("four-stroke")
+           : i == 1 ? Say::tr("two-stroke with ports")
+                    : Say::tr("slow engine with a flywheel");
+}
+
 Field cylinders() {
     Field f;
     f.name = Say::tr("Cylinders");
@@ -218,6 +224,16 @@ void engine(std::vector<Field>& all) {
     };
     add(textField(Say::tr("Engine"), [](Facts& f) -> std::string& { return f.engine.name; }));
     all.back().heading = Say::tr("The engine");
+    add(enumField<EngineKind>(Say::tr("Kind"), 3, kindChoice,
+                              [](Facts& f) -> EngineKind& { return f.engine.kind; },
+                              {{"four", 0},
+                               {"4", 0},
+                               {"two", 1},
+                               {"2", 1},
+                               {"two-stroke", 1},
+                               {"slow", 2},
+                               {"flywheel", 2}}));
+    all.back().seldom = true;
     add(cylinders());
     add(boreField());
     add(lengthField(

@@ -64,6 +64,7 @@ const Station lobes{
     .takes = [](const Task& task) { return task.cylinder > 0; },
     .owns = kOwns,
     .typed = kTyped,
+    .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 
 } // namespace stations

@@ -68,6 +68,7 @@ const Station set{
     .line = line,
     .owns = kOwns,
     .typed = kTyped,
+    .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 
 } // namespace stations

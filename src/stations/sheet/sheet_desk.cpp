@@ -7,9 +7,9 @@ namespace app {
 using namespace lobe;
 
 namespace {
-constexpr const char* kParts[] = {"verdict", "engine",    "pictures",    "figures",
-                                  "setting", "clearance", "compression", "measured",
-                                  "plain",   "details",   "built",       "notes"};
+constexpr const char* kParts[] = {"verdict",   "engine",      "pictures", "figures",  "setting",
+                                  "clearance", "compression", "bench",    "measured", "plain",
+                                  "details",   "springs",     "cams",     "built",    "notes"};
 } // namespace
 
 SheetDesk::SheetDesk(Session& session, Manner manner) : Desk(session, std::move(manner)) {

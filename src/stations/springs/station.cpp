@@ -34,6 +34,7 @@ const Station springs{
                const Style& style) { return springBrief(job, f.springs, style); },
     .owns = kOwns,
     .typed = kTyped,
+    .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 
 } // namespace stations

@@ -55,6 +55,37 @@ Field factoryMark() {
     return f;
 }
 
+/// A true advance that is wanted; shown with what a lamp says of it on the factory mark.
+Field spark() {
+    Field f = optionalField(
+        Say::tr("Spark wanted"), Say::tr("true degrees before TDC, such as 29; - for none"), -20,
+        70, false, [](Facts& facts) -> std::optional<double>& { return facts.fitted.spark_deg; });
+    f.shown = [](const Facts& facts, const Style& style) {
+        const auto& wanted = facts.fitted.spark_deg;
+        if (!wanted) return noValue();
+        const auto error = factoryMarkError(facts.fitted);
+        if (!error)
+            return Say::tr("%1 true; the factory mark is not read yet")
+                .arg(words::degrees(*wanted, style));
+        QString text = Say::tr("for %1 true set the lamp to %2 on the factory mark")
+                           .arg(words::degrees(*wanted, style),
+                                words::degrees(lampFor_deg(*wanted, *error), style));
+        if (error->arc_mm != 0.0)
+            text += error->deg > 0.0 ? Say::tr("; a true mark goes %1 %2 earlier the way it turns")
+                                           .arg(words::dimension(std::abs(error->arc_mm), style),
+                                                words::unitName(style))
+                                     : Say::tr("; a true mark goes %1 %2 later the way it turns")
+                                           .arg(words::dimension(std::abs(error->arc_mm), style),
+                                                words::unitName(style));
+        if (std::abs(error->deg) >= kTabSuspect_deg)
+            text += Say::tr("; so far off the tab may belong to another damper, or its ring has "
+                            "turned");
+        return text;
+    };
+    f.seldom = true;
+    return f;
+}
+
 /// Piston below the block face at several points, typed one after the other.
 Field deck() {
     Field f;
@@ -118,6 +149,7 @@ std::vector<Field> make() {
     add(factoryMark());
     add(lengthField(Say::tr("Damper diameter"), 30, 1000,
                     [](Facts& f) -> double& { return f.fitted.damper_mm; }));
+    add(spark());
     return all;
 }
 

@@ -32,7 +32,8 @@ constexpr const char* kOwns[] = {"shift",
                                  "settings.top",
                                  "settings.deck_mm",
                                  "settings.factory_mark_deg",
-                                 "settings.damper_mm"};
+                                 "settings.damper_mm",
+                                 "settings.spark_deg"};
 
 constexpr Typed kTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "stop,  drop 3,  there and back,  port,  highest"),

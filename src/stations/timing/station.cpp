@@ -38,6 +38,7 @@ const Station timing{
     .progress = [](const Job&, const Findings& f) { return timingProgress(f); },
     .line = [](const Job&, const Findings& f, const Style& style) { return line(f, style); },
     .owns = kOwns,
+    .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 
 } // namespace stations

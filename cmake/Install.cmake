@@ -1,0 +1,17 @@
+# What is installed, and where, by the freedesktop specifications and the FHS.
+include(GNUInstallDirs)
+set(packaging ${PROJECT_SOURCE_DIR}/packaging)
+install(TARGETS amber-lobe amber-lobe-cli amber-lobe-bench RUNTIME DESTINATION ${CMAKE_INSTALL_BINDIR})
+install(FILES ${packaging}/amber-lobe.desktop DESTINATION ${CMAKE_INSTALL_DATADIR}/applications)
+install(FILES ${packaging}/amber-lobe.metainfo.xml DESTINATION ${CMAKE_INSTALL_DATADIR}/metainfo)
+install(FILES ${packaging}/amber-lobe.xml DESTINATION ${CMAKE_INSTALL_DATADIR}/mime/packages)
+install(FILES ${packaging}/man/amber-lobe.1 ${packaging}/man/amber-lobe-cli.1
+    ${packaging}/man/amber-lobe-bench.1 DESTINATION ${CMAKE_INSTALL_MANDIR}/man1)
+set(icons ${CMAKE_INSTALL_DATADIR}/icons/hicolor)
+foreach(size 16 22 24 32 48 64 128 256 512)
+    install(FILES ${packaging}/icons/${size}/amber-lobe.png DESTINATION ${icons}/${size}x${size}/apps)
+endforeach()
+install(FILES ${packaging}/icons/amber-lobe.svg DESTINATION ${icons}/scalable/apps)
+install(FILES ${packaging}/icons/amber-lobe-symbolic.svg DESTINATION ${icons}/symbolic/apps)
+install(FILES ${PROJECT_SOURCE_DIR}/README.md DESTINATION ${CMAKE_INSTALL_DATADIR}/doc/amber-lobe)
+install(DIRECTORY ${PROJECT_SOURCE_DIR}/docs/guide DESTINATION ${CMAKE_INSTALL_DATADIR}/doc/amber-lobe)

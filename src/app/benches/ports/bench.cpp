@@ -1,0 +1,13 @@
+#include "app/bench/view_walk.h"
+#include "app/benches/benches.h"
+#include "app/benches/ports/ports_station.h"
+
+namespace app {
+
+const BenchKind benches::ports{
+    .make = [](Session& session, const Look& look, Dialogs& dialogs, QWidget* parent) -> Bench* {
+        return new PortsStation(session, look, dialogs, parent);
+    },
+};
+
+} // namespace app

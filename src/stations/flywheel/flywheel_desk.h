@@ -1,0 +1,35 @@
+// A slow engine by the tape at the desk: arcs round the rim as facts, asked one after the other.
+#pragma once
+
+#include "core/flywheel/tape.h"
+#include "desk/facts_desk.h"
+
+namespace app {
+
+class FlywheelDesk : public FactsDesk {
+    Q_OBJECT
+public:
+    FlywheelDesk(Session& session, Manner manner);
+
+    void begin() override;
+    void leave() override;
+    void follow() override;
+
+    lobe::TapeFigures figures() const { return lobe::tapeFigures(job().flywheel); }
+    QString verdict() const;
+    QString notes() const;
+    static QString caution();
+    static QString factsName();
+
+protected:
+    QString enterKeeps() const override;
+    void factKept() override;
+    Prompt ownPrompt() const override;
+    Echo ownSubmit(const QString& text) override;
+    StandCard ownCard(bool asked) const override;
+
+private:
+    bool notNow_ = false; ///< what is missing was left
+};
+
+} // namespace app
