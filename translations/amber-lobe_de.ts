@@ -5945,7 +5945,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>mock-up of the %1 map</source>
-        <translation>Messaufbau der %1-Karte</translation>
+        <translation>Messaufbau der %1-Messreihe</translation>
     </message>
     <message>
         <source>mock-up</source>
@@ -5957,7 +5957,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>new map</source>
-        <translation>neue Karte</translation>
+        <translation>neue Messreihe</translation>
     </message>
     <message>
         <source>Least clearance of every cam at hand</source>
@@ -5965,7 +5965,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>Presses of this map</source>
-        <translation>Druckmessungen dieser Karte</translation>
+        <translation>Messungen dieser Messreihe</translation>
     </message>
     <message>
         <source>Mock-up, limits and phaser</source>
@@ -6001,11 +6001,11 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>Back strike  12a go there  C mock-up  L limits  X new map  N next</source>
-        <translation>Rück streichen  12a dorthin  C Messaufbau  L Grenzen  X neue Karte  N weiter</translation>
+        <translation>Rück streichen  12a dorthin  C Messaufbau  L Grenzen  X neue Reihe  N weiter</translation>
     </message>
     <message>
         <source>There is no such correction on this map.</source>
-        <translation>Diese Karte hat keine solche Korrektur.</translation>
+        <translation>Diese Messreihe hat keine solche Korrektur.</translation>
     </message>
     <message>
         <source>leaves that correction out</source>
@@ -6033,7 +6033,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>the mock-up this map belongs to</source>
-        <translation>der Messaufbau dieser Karte</translation>
+        <translation>der Messaufbau dieser Messreihe</translation>
     </message>
     <message>
         <source>limits, crown and phaser</source>
@@ -6041,7 +6041,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>a new map of this valve</source>
-        <translation>eine neue Karte dieses Ventils</translation>
+        <translation>eine neue Messreihe dieses Ventils</translation>
     </message>
     <message>
         <source>left out</source>
@@ -6109,7 +6109,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>map, one angle, tightest point or clay?</source>
-        <translation>Karte, ein Winkel, engste Stelle oder Knetmasse?</translation>
+        <translation>Messreihe, ein Winkel, engste Stelle oder Knetmasse?</translation>
     </message>
     <message>
         <source>Head gasket</source>
@@ -6381,7 +6381,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>map</source>
-        <translation>Karte</translation>
+        <translation>Messreihe</translation>
     </message>
     <message>
         <source>turn to, zero, press</source>
@@ -6491,7 +6491,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>Head, valve or seat were changed since: begin a new map.</source>
-        <translation>Kopf, Ventil oder Sitz wurden seither geändert: beginne eine neue Karte.</translation>
+        <translation>Kopf, Ventil oder Sitz wurden seither geändert: eine neue Messreihe beginnen.</translation>
     </message>
     <message>
         <source>%1 of %2 angles are pressed; go on.</source>
@@ -6583,11 +6583,11 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>%1: the cam was moved since it was pressed; the figures are carried over by the gap. Press the tight angle again to be sure.</source>
-        <translation>%1: die Welle wurde seit der Messung verstellt; die Werte sind über den Spalt übertragen. Drücke am engen Winkel zur Sicherheit noch einmal.</translation>
+        <translation>%1: die Welle wurde seit der Messung verstellt; die Werte sind über den Spalt übertragen. Zur Sicherheit am engen Winkel noch einmal drücken.</translation>
     </message>
     <message>
         <source>%1: head, valve or seat were changed since it was pressed. Nothing of it stands: begin a new map.</source>
-        <translation>%1: Kopf, Ventil oder Sitz wurden seit der Messung geändert. Nichts davon gilt: beginne eine neue Karte.</translation>
+        <translation>%1: Kopf, Ventil oder Sitz wurden seit der Messung geändert. Nichts davon gilt: eine neue Messreihe beginnen.</translation>
     </message>
     <message>
         <source>%1: pressed %2, %3 %4. They are not averaged: the way it was turned, lift lost to springs, lash, the gasket or a follower that bleeds can part them. Trust the smaller until you know.</source>
@@ -6687,7 +6687,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>%1 maps taken alike agree, and are fitted together.</source>
-        <translation>%1 gleich aufgenommene Karten stimmen überein und sind gemeinsam ausgeglichen.</translation>
+        <translation>%1 gleich aufgenommene Messreihen stimmen überein und sind gemeinsam ausgeglichen.</translation>
     </message>
     <message>
         <source>Valve to valve %1, at %2.</source>
@@ -6699,7 +6699,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>%1: the gap to the shut valve at TDC is %2 by this map and %3 by the one before. They are not fitted together: look for a head that lifts, a follower that bleeds, or a dial that was not at zero.</source>
-        <translation>%1: Der Spalt zum geschlossenen Ventil im OT ist %2 nach dieser Karte und %3 nach der vorigen. Sie werden nicht gemeinsam ausgeglichen: nach einem abhebenden Kopf, einem nachgebenden Stößel oder einer nicht genullten Messuhr sehen.</translation>
+        <translation>%1: Der Spalt zum geschlossenen Ventil im OT ist %2 nach dieser Messreihe und %3 nach der vorigen. Sie werden nicht gemeinsam ausgeglichen: nach einem abhebenden Kopf, einem nachgebenden Stößel oder einer nicht genullten Messuhr sehen.</translation>
     </message>
     <message>
         <source>Cyl %1: the intake valve comes within %2 of the exhaust valve at %3, under your limit of %4. Wider separation or smaller heads help.</source>
@@ -6851,7 +6851,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>no cam yet: measure one at Lobes, or type a card at Engine</source>
-        <translation>noch keine Welle: eine bei Nocken messen oder eine Karte bei Motor tippen</translation>
+        <translation>noch keine Welle: eine bei Nocken messen oder ein Datenblatt bei Motor tippen</translation>
     </message>
     <message>
         <source>what do you wish for?</source>
@@ -6883,7 +6883,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>the best advance of each, of what the drive can do</source>
-        <translation>die beste Verdrehung jeder Welle, soweit der Antrieb sie kann</translation>
+        <translation>die beste Stellung jeder Welle, soweit der Antrieb sie kann</translation>
     </message>
     <message>
         <source>keep the cam at hand as the decision</source>
@@ -6891,7 +6891,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>the decided cam&apos;s card as the target</source>
-        <translation>die Karte der gewählten Welle als Ziel</translation>
+        <translation>das Datenblatt der gewählten Welle als Ziel</translation>
     </message>
     <message>
         <source>Say what you wish for first: W.</source>
@@ -7071,11 +7071,11 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>%1 has no card: type one at Engine, or measure it when it is in.</source>
-        <translation>%1 hat keine Karte: eine bei Motor tippen, oder messen, wenn sie eingebaut ist.</translation>
+        <translation>%1 hat kein Datenblatt: eines bei Motor tippen, oder messen, wenn sie eingebaut ist.</translation>
     </message>
     <message>
         <source>Its card is gone.</source>
-        <translation>Ihre Karte ist nicht mehr da.</translation>
+        <translation>Das Datenblatt ist nicht mehr da.</translation>
     </message>
     <message>
         <source>%1 is the target: on to Set.</source>
@@ -7083,11 +7083,11 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>the card gives no greatest lift</source>
-        <translation>die Karte nennt keinen größten Hub</translation>
+        <translation>das Datenblatt nennt keinen größten Hub</translation>
     </message>
     <message>
         <source>the card gives neither both events nor a duration with a centre</source>
-        <translation>die Karte nennt weder beide Steuerzeiten noch eine Öffnungsdauer mit Spitzenlage</translation>
+        <translation>das Datenblatt nennt weder beide Steuerzeiten noch eine Öffnungsdauer mit Spitzenlage</translation>
     </message>
     <message>
         <source>the height of its events is not under its greatest lift</source>
@@ -7103,11 +7103,11 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>%1: its card is not in this job any more</source>
-        <translation>%1: Ihre Karte ist nicht mehr in diesem Auftrag</translation>
+        <translation>%1: das Datenblatt ist nicht mehr in diesem Auftrag</translation>
     </message>
     <message>
         <source>%1: the figures of its card make no lobe</source>
-        <translation>%1: Die Werte ihrer Karte ergeben keinen Nocken</translation>
+        <translation>%1: die Werte des Datenblatts ergeben keinen Nocken</translation>
     </message>
     <message>
         <source>bore, stroke and rod: each positive, the rod longer than half the stroke</source>
@@ -7155,7 +7155,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>Cranking pressure</source>
-        <translation>Anlassdruck</translation>
+        <translation>Kompressionsdruck</translation>
     </message>
     <message>
         <source> clearance</source>
@@ -7275,7 +7275,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>modelled from its card</source>
-        <translation>nach ihrer Karte modelliert</translation>
+        <translation>nach dem Datenblatt modelliert</translation>
     </message>
     <message>
         <source>%1 cams side by side. Say what you wish for, and they are ranked.</source>
@@ -7351,7 +7351,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>card in %1</source>
-        <translation>Karte in %1</translation>
+        <translation>Datenblatt in %1</translation>
     </message>
     <message>
         <source>%1 / %2 at %3</source>
@@ -7399,7 +7399,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>%1 alone: take another from the shelf, or type a card.</source>
-        <translation>%1 allein: eine weitere aus dem Regal nehmen oder eine Karte tippen.</translation>
+        <translation>%1 allein: eine weitere aus dem Regal nehmen oder ein Datenblatt tippen.</translation>
     </message>
     <message>
         <source>That is no figure of an engine: from %1 to %2.</source>
@@ -7419,7 +7419,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>No cam to compare yet: measure one, take one from the shelf, or type a card.</source>
-        <translation>Noch keine Welle zum Vergleichen: eine messen, eine aus dem Regal nehmen oder eine Karte tippen.</translation>
+        <translation>Noch keine Welle zum Vergleichen: eine messen, eine aus dem Regal nehmen oder ein Datenblatt tippen.</translation>
     </message>
     <message>
         <source>kept in the record</source>
@@ -8266,8 +8266,8 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     <message numerus="yes">
         <source>: %n presses for clearance</source>
         <translation>
-            <numerusform>: %n Druck für den Freigang</numerusform>
-            <numerusform>: %n Drücke für den Freigang</numerusform>
+            <numerusform>: %n Messung für den Freigang</numerusform>
+            <numerusform>: %n Messungen für den Freigang</numerusform>
         </translation>
     </message>
     <message>
@@ -8595,7 +8595,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>Gap to the shut valve at TDC %1, growing with %2 of the piston&apos;s way; the presses leave %3.</source>
-        <translation>Abstand zum geschlossenen Ventil in OT %1, er wächst mit dem %2-Fachen des Kolbenwegs; die Drücke lassen %3.</translation>
+        <translation>Abstand zum geschlossenen Ventil in OT %1, er wächst mit dem %2-Fachen des Kolbenwegs; die Messungen lassen %3.</translation>
     </message>
     <message>
         <source>Cylinder %1: </source>
@@ -8615,7 +8615,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>What is left when the cam moves as it runs is not known: that takes a map of presses and this lobe&apos;s lift.</source>
-        <translation>Was bleibt, wenn sich die Welle im Lauf verstellt, ist nicht bekannt: dazu braucht es eine Reihe von Drücken und den Hub dieses Nockens.</translation>
+        <translation>Was bleibt, wenn sich die Welle im Lauf verstellt, ist nicht bekannt: dazu braucht es eine Messreihe und den Hub dieses Nockens.</translation>
     </message>
     <message>
         <source>That is known within %1, which reaches under your limit of %2: press more angles about the least.</source>
@@ -8667,15 +8667,15 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>%1: presses at %2 lie %3 apart. Press again, and strike what was not right: the valve may tilt, or the indicator&apos;s foot slide. Until then the smaller counts, %4.</source>
-        <translation>%1: die Drücke bei %2 liegen %3 auseinander. Noch einmal drücken und streichen, was falsch war: das Ventil kann kippen, der Fuß der Messuhr rutschen. Bis dahin zählt der kleinere Wert, %4.</translation>
+        <translation>%1: die Messungen bei %2 liegen %3 auseinander. Noch einmal drücken und streichen, was falsch war: das Ventil kann kippen, der Fuß der Messuhr rutschen. Bis dahin zählt der kleinere Wert, %4.</translation>
     </message>
     <message>
         <source>%1: the presses lie up to %2 off any gap of valve and piston. They tell of this cam where it stands and of no other: look for a wheel that slipped, a valve that tilts, or another lobe&apos;s lift.</source>
-        <translation>%1: die Drücke liegen bis %2 neben jedem Abstand von Ventil und Kolben. Sie gelten für diese Welle, wie sie steht, und für keine andere: verrutschte Gradscheibe, kippendes Ventil oder der Hub eines anderen Nockens?</translation>
+        <translation>%1: die Messungen liegen bis %2 neben jedem Abstand von Ventil und Kolben. Sie gelten für diese Welle, wie sie steht, und für keine andere: verrutschte Gradscheibe, kippendes Ventil oder der Hub eines anderen Nockens?</translation>
     </message>
     <message>
         <source>%1: was there lash while it was pressed? Until that is said none is added.</source>
-        <translation>%1: war beim Drücken Ventilspiel da? Bis das gesagt ist, wird keines zugezählt.</translation>
+        <translation>%1: war beim Messen Ventilspiel da? Bis das gesagt ist, wird keines zugezählt.</translation>
     </message>
     <message>
         <source>%1: the gasket was left out, and how thick it is tightened is not said: none is added.</source>
@@ -8783,7 +8783,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>the card&apos;s %1   </source>
-        <translation>der Karte nach %1   </translation>
+        <translation>laut Datenblatt %1   </translation>
     </message>
     <message>
         <source>dots or letters, from the one first used in the running direction: A B C; - for none</source>
@@ -8998,7 +8998,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>Presses at each angle</source>
-        <translation>Drücke je Winkel</translation>
+        <translation>Messungen je Winkel</translation>
     </message>
     <message>
         <source>that must agree; 1 is enough if you say so</source>
@@ -9017,7 +9017,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>one or more, with a space between; - for the card&apos;s</source>
-        <translation>eine oder mehrere, mit Leerzeichen dazwischen; - für die der Karte</translation>
+        <translation>eine oder mehrere, mit Leerzeichen dazwischen; - für die des Datenblatts</translation>
     </message>
     <message>
         <source>write what down?</source>
@@ -9155,7 +9155,7 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     </message>
     <message>
         <source>events at the card&apos;s height</source>
-        <translation>Steuerzeiten bei der Höhe der Karte</translation>
+        <translation>Steuerzeiten bei der Höhe des Datenblatts</translation>
     </message>
     <message>
         <source>events at %1</source>
@@ -9235,15 +9235,15 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     </message>
     <message>
         <source>card of %1, not fitted</source>
-        <translation>Karte von %1, nicht eingebaut</translation>
+        <translation>Datenblatt von %1, nicht eingebaut</translation>
     </message>
     <message>
         <source>The card of %1 is at hand and not fitted: Ctrl+Shift+K fits it, Compare sets it beside the others.</source>
-        <translation>Die Karte von %1 liegt vor und ist nicht eingebaut: Strg+Umschalt+K baut sie ein, Vergleichen stellt sie neben die anderen.</translation>
+        <translation>Das Datenblatt von %1 liegt vor, die Welle ist nicht eingebaut: Strg+Umschalt+K baut sie ein, Vergleichen stellt sie neben die anderen.</translation>
     </message>
     <message>
         <source>the card</source>
-        <translation>die Karte</translation>
+        <translation>das Datenblatt</translation>
     </message>
     <message>
         <source>intake opens BTDC</source>
@@ -9415,7 +9415,7 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     </message>
     <message>
         <source>   Esc  the fitted card</source>
-        <translation>   Esc  die eingebaute Karte</translation>
+        <translation>   Esc  das Datenblatt der eingebauten</translation>
     </message>
     <message numerus="yes">
         <source>; holds for the %n readings of this run too</source>
@@ -10977,7 +10977,7 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     </message>
     <message>
         <source>What is left at full lift waits for the lobe, measured or from its card.</source>
-        <translation>Was bei vollem Hub bleibt, wartet auf den Nocken, gemessen oder von seiner Karte.</translation>
+        <translation>Was bei vollem Hub bleibt, wartet auf den Nocken, gemessen oder vom Datenblatt.</translation>
     </message>
     <message>
         <source>What is left to coil bind waits for the height at which the coils touch: go down and type it.</source>
@@ -11326,7 +11326,7 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     </message>
     <message>
         <source>Your data: %1</source>
-        <translation>Ihre Daten: %1</translation>
+        <translation>Daten: %1</translation>
     </message>
     <message>
         <source>Esc leads back.</source>
@@ -11402,7 +11402,7 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     </message>
     <message>
         <source>Your book is %1.</source>
-        <translation>Ihr Buch ist %1.</translation>
+        <translation>Das Buch ist %1.</translation>
     </message>
     <message>
         <source>≈ is modelled from its card. Cams as they stand in this engine.</source>
@@ -12367,6 +12367,38 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     <message>
         <source> Torque per litre at its best, one efficiency for all, %1 as 100: %2.</source>
         <translation> Drehmoment je Liter im Bestpunkt, ein Wirkungsgrad für alle, %1 als 100: %2.</translation>
+    </message>
+    <message>
+        <source>Preferences…</source>
+        <translation>Einstellungen…</translation>
+    </message>
+    <message>
+        <source>a tick when a reading is logged</source>
+        <translation>ein Ticken, wenn ein Messwert aufgenommen ist</translation>
+    </message>
+    <message>
+        <source>read out what is asked, at the stand</source>
+        <translation>am Motorständer vorlesen, was gefragt wird</translation>
+    </message>
+    <message>
+        <source>Preferences</source>
+        <translation>Einstellungen</translation>
+    </message>
+    <message>
+        <source>Lengths in</source>
+        <translation>Längen in</translation>
+    </message>
+    <message>
+        <source>Shown</source>
+        <translation>Darstellung</translation>
+    </message>
+    <message>
+        <source>Size of everything</source>
+        <translation>Größe von allem</translation>
+    </message>
+    <message>
+        <source>Name and paper of a sheet are the job&apos;s: at Sheet. Language and size start the window anew; nothing typed is lost. Esc leads back.</source>
+        <translation>Name und Papier eines Blatts gehören zum Auftrag: bei Blatt. Sprache und Größe starten das Fenster neu; nichts Getipptes geht verloren. Esc führt zurück.</translation>
     </message>
 </context>
 </TS>

@@ -1,5 +1,7 @@
 #include "app/frame/application.h"
+#include "app/frame/arguments.h"
 #include "app/frame/ending.h"
+#include "app/frame/file_traffic.h"
 #include "app/frame/views.h"
 #include "app/frame/zoom.h"
 
@@ -31,9 +33,11 @@ struct Options {
             QStringLiteral("Amber Lobe: measure, set and choose camshafts."));
         line.addHelpOption();
         line.addVersionOption();
-        line.addPositionalArgument(QStringLiteral("book"),
-                                   QStringLiteral("a book to open; your own when left out"),
-                                   QStringLiteral("[book]"));
+        line.addPositionalArgument(
+            QStringLiteral("file"),
+            QStringLiteral("a book to open, your own when left out; job files and lift tables go "
+                           "into it"),
+            QStringLiteral("[file...]"));
         line.addOptions({demo, views, data});
     }
 };
@@ -104,9 +108,9 @@ int show(int argc, char** argv, QStringList& again) {
     }
     app::Application application(paths);
     QString sentence;
-    const QString book = options.line.positionalArguments().value(0);
+    const app::Arguments arguments = app::argumentsOf(options.line.positionalArguments());
     const bool views = options.line.isSet(options.views);
-    if (!application.start(book, options.line.isSet(options.demo) || views, sentence,
+    if (!application.start(arguments.book, options.line.isSet(options.demo) || views, sentence,
                            views ? app::Opening::Hidden : app::Opening::Shown)) {
         QTextStream(stderr) << "amber-lobe: " << sentence << Qt::endl;
         if (views || QGuiApplication::platformName() == QLatin1String("offscreen")) return 1;
@@ -120,6 +124,8 @@ int show(int argc, char** argv, QStringList& again) {
             QTextStream(stdout) << path << Qt::endl;
         return written.isEmpty() ? 1 : 0;
     }
+    for (const QString& path : arguments.rest)
+        application.window().files().take(path);
     const app::Ending ending([&] { application.end(); });
     QObject::connect(
         &application.window(), &app::MainWindow::startAgainWanted, &qt,

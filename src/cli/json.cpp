@@ -1,5 +1,7 @@
 #include "cli/json.h"
 
+#include "core/flywheel/tape.h"
+#include "core/ports/ports.h"
 #include "stations/list.h"
 #include "words/explanation.h"
 #include "words/sentences.h"
@@ -303,6 +305,37 @@ Json lobesJson(const Findings& findings) {
     return all;
 }
 
+/// Null for an engine that has none.
+Json portsJson(const Job& job) {
+    const Engine& e = job.engine;
+    const auto path = PistonPath::of(e.stroke_mm, e.rod_mm, e.pinOffset_mm);
+    if (e.kind != EngineKind::TwoStroke || !path) return {};
+    Json out = Json::object();
+    for (const auto& [name, key] : {std::pair{PortName::Exhaust, "exhaust"},
+                                    {PortName::Transfer, "transfer"},
+                                    {PortName::Intake, "intake"}}) {
+        const auto f = portFigures(job.ports, name, {*path, e.bore_mm});
+        if (!f || (name == PortName::Intake && job.ports.intakeBy != PortIntake::Piston)) continue;
+        out[key] = Json{{"opens", f->opens_deg.value},
+                        {"duration", f->duration_deg.value},
+                        {"uncertainty", orNull(f->duration_deg.plusMinus)},
+                        {"edge_mm", f->edge_mm.value},
+                        {"wheel_off", orNull(f->wheelOff_deg)}};
+    }
+    return out;
+}
+
+Json flywheelJson(const Job& job) {
+    if (job.engine.kind != EngineKind::SlowFlywheel) return {};
+    const TapeFigures f = tapeFigures(job.flywheel);
+    static constexpr const char* kVerdicts[] = {nullptr, "below", "within", "above"};
+    const char* verdict = kVerdicts[static_cast<int>(f.verdict)];
+    return Json{{"degrees", f.degrees ? Json(f.degrees->value) : Json()},
+                {"uncertainty", orNull(halfWidthOf(f.degrees))},
+                {"verdict", verdict ? Json(verdict) : Json()},
+                {"sure", f.sure}};
+}
+
 } // namespace
 
 Json jobJson(const Job& job, const Findings& findings, const words::Style& style) {
@@ -335,6 +368,8 @@ Json jobJson(const Job& job, const Findings& findings, const words::Style& style
             {"compression", compressionJson(job, findings)},
             {"clearance", clearanceJson(findings)},
             {"springs", springsJson(job, findings.springs, style)},
+            {"ports", portsJson(job)},
+            {"flywheel", flywheelJson(job)},
             {"lobes", lobesJson(findings)},
             {"stations", route},
             {"figures", figures},

@@ -1,5 +1,6 @@
 // How the program starts: help without a display, a book that is named and not there, one that
 // cannot be opened.
+#include "app/frame/arguments.h"
 #include "app_fixture.h"
 #include "support/program.h"
 #include "support/raw_book.h"
@@ -50,6 +51,29 @@ private slots:
         QVERIFY2(said.contains(QStringLiteral("There is no book at")), qPrintable(said));
         QVERIFY(!QFileInfo::exists(book));
         QVERIFY(!QFileInfo::exists(dir.filePath(QStringLiteral("no"))));
+    }
+
+    // What dropping takes, the words of the command line take: addresses, a job, a table; several.
+    void wordsThatAreFiles() {
+        QTemporaryDir dir;
+        const QString book = dir.filePath(QStringLiteral("my book.amber")),
+                      job = QStringLiteral(DEMO_DIR "/../docs/samples/skerry-four.json");
+        {
+            auto made = book::Book::open(book);
+            QVERIFY(std::holds_alternative<std::unique_ptr<book::Book>>(made));
+        }
+        // A book is one by what is in it.
+        const QString other = dir.filePath(QStringLiteral("renamed"));
+        QVERIFY(QFile::copy(book, other));
+        const auto plain = app::argumentsOf({job, other});
+        QCOMPARE(plain.book, other);
+        QCOMPARE(plain.rest, QStringList{job});
+        const auto address = app::argumentsOf({QUrl::fromLocalFile(book).toString(), job, job});
+        QCOMPARE(address.book, book);
+        QCOMPARE(address.rest.size(), 2);
+        QVERIFY(app::argumentsOf({}).book.isEmpty() && app::argumentsOf({job}).book.isEmpty());
+        const QString missing = dir.filePath(QStringLiteral("none.amber"));
+        QCOMPARE(app::argumentsOf({missing}).book, missing);
     }
 
     void withoutADisplayThereIsASentence() {

@@ -25,6 +25,8 @@ public:
     virtual void saveAtStand(const QString& name) = 0;
     /// A key in the entry line.
     virtual void press(Qt::Key key) = 0;
+    /// What is worked out behind the window comes in.
+    virtual void rest(int ms) = 0;
     /// A line typed and sent.
     virtual void type(const QString& text) = 0;
 };

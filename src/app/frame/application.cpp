@@ -1,6 +1,7 @@
 #include "app/frame/application.h"
 
 #include "app/frame/language.h"
+#include "app/frame/spoken_tree.h"
 #include "app/style/label.h"
 #include "words/say.h"
 
@@ -65,6 +66,7 @@ Application::Application(Paths paths, Dialogs* dialogs, book::Book::Clock clock)
     speak(preferences_.language());
     Look::setTextScale(std::min(100, preferences_.zoom()) / 100.0);
     Look::prepare();
+    describeWidgets();
     look_.setDark(preferences_.dark());
     look_.setInches(preferences_.inches());
     look_.setLocale(QLocale());

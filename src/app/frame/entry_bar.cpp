@@ -321,6 +321,7 @@ void EntryBar::refresh() {
         enter_->setText(prompt.enter.isEmpty() ? QString() : Say::tr("Enter  ") + prompt.enter);
         keys_->setText(prompt.keys);
         line_->setAccessibleDescription(prompt.subject + QLatin1Char(' ') + prompt.ask);
+        announce(*ask_);
         makeRoom();
     }
     echo();
@@ -363,6 +364,7 @@ void EntryBar::say(const QString& text, bool wrong) {
     echo_->setText(text);
     echo_->setProperty("wrong", wrong);
     placeEcho();
+    if (wrong) announce(*echo_);
 }
 
 /// In the line, right of what is typed; where that leaves too little room, over the hints beside
@@ -463,6 +465,7 @@ void EntryBar::showSaid(const QString& sentence) {
 
 void EntryBar::showKept(const QTime& at) {
     disk_->setText(Say::tr("everything on disk\n%1").arg(at.toString(QStringLiteral("HH:mm:ss"))));
+    announce(*disk_);
 }
 
 } // namespace app

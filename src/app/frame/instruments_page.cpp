@@ -1,6 +1,7 @@
 #include "app/frame/instruments_page.h"
 
 #include "app/bench/dialogs.h"
+#include "app/style/choice_box.h"
 #include "app/style/label.h"
 #include "app/style/rows.h"
 #include "instrument/simulated_rig.h"
@@ -107,7 +108,7 @@ InstrumentsPage::InstrumentsPage(Instruments& instruments, const Look& look, Dia
       says_(new PlainLabel(details_)),
       understood_(new PlainLabel(details_)),
       empty_(new PlainLabel(this)),
-      ports_(new QComboBox(buttons_)) {
+      ports_(new ChoiceBox(buttons_)) {
     setObjectName(QStringLiteral("instrumentsPage"));
     list_->setObjectName(QStringLiteral("instrumentsList"));
     list_->setAccessibleName(Say::tr("Instruments"));
@@ -199,7 +200,7 @@ void InstrumentsPage::buildDetails() {
         return std::pair<QWidget*, QWidget*>(label, field);
     };
     const auto combo = [&](const QString& title, const char* name, const auto& all, auto called) {
-        auto* box = new QComboBox(details_);
+        auto* box = new ChoiceBox(details_);
         for (const auto each : all)
             box->addItem(called(each));
         connect(box, &QComboBox::activated, this, [this] { keepDetails(); });

@@ -98,6 +98,16 @@ void KeysOverlay::open(const QString& stationName, const Desk* desk,
     show();
 }
 
+/// F1 once more is this page's own: it would lead here again.
+bool KeysOverlay::event(QEvent* event) {
+    if (event->type() == QEvent::ShortcutOverride &&
+        static_cast<QKeyEvent*>(event)->keyCombination() == QKeyCombination(Qt::Key_F1)) {
+        event->accept();
+        return true;
+    }
+    return Overlay::event(event);
+}
+
 void KeysOverlay::keyPressEvent(QKeyEvent* event) {
     QScrollBar* bar = scroll_->verticalScrollBar();
     switch (event->key()) {

@@ -24,6 +24,7 @@ signals:
 protected:
     QRect box() const override;
     void place() override;
+    bool event(QEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
 
 private:

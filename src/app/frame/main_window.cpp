@@ -14,6 +14,7 @@
 #include "app/frame/live_view.h"
 #include "app/frame/menus.h"
 #include "app/frame/placing.h"
+#include "app/frame/preferences_page.h"
 #include "app/frame/route.h"
 #include "app/frame/slate.h"
 #include "app/frame/stand.h"
@@ -135,7 +136,7 @@ void MainWindow::connectAll() {
     });
     connect(&look_, &Look::changed, this, [this] {
         look_.dress();
-        preferences_.setDark(look_.dark());
+        if (preferences_.dark() != look_.dark()) preferences_.setDark(look_.dark());
         preferences_.setInches(look_.inches());
         refresh();
     });
@@ -296,6 +297,7 @@ void MainWindow::say(const QString& sentence) {
     message_->show();
     message_->raise();
     frame_->place();
+    announce(*message_);
 }
 
 void MainWindow::setAtStand(bool on) {
@@ -375,6 +377,12 @@ void MainWindow::onSheet(const QString& word) {
     if (Bench* shown = bench(); shown && station() == stations::sheet) shown->desk().submit(word);
 }
 
+void MainWindow::showPreferences() {
+    closePages(wanted_);
+    if (!wanted_) wanted_ = new PreferencesPage(*this, look_);
+    wanted_->open();
+}
+
 void MainWindow::showAbout() {
     closePages(about_);
     if (!about_) about_ = new AboutPage(look_, this);
@@ -432,8 +440,8 @@ void MainWindow::showInstruments() {
 
 /// One page at a time.
 void MainWindow::closePages(const Overlay* but) {
-    for (Overlay* page :
-         std::initializer_list<Overlay*>{keys_, guide_, about_, toTake_, jobs_, live_->page()})
+    for (Overlay* page : std::initializer_list<Overlay*>{keys_, guide_, about_, wanted_, toTake_,
+                                                         jobs_, live_->page()})
         if (page && page != but && page->isOpen()) page->close();
 }
 

@@ -26,6 +26,7 @@ class JobsPage;
 class AboutPage;
 class GuidePage;
 class KeysOverlay;
+class PreferencesPage;
 class LiveView;
 class LobesStation;
 class Menus;
@@ -67,6 +68,7 @@ public:
     /// Does what a word at the sheet does: "pdf", "print".
     void onSheet(const QString& word);
     void showAbout();
+    void showPreferences();
     /// All jobs of the book, over the window.
     void showJobs();
     /// What is plugged into this machine, over the window.
@@ -153,6 +155,7 @@ private:
     KeysOverlay* keys_ = nullptr; ///< made when first asked for
     GuidePage* guide_ = nullptr;  ///< likewise
     AboutPage* about_ = nullptr;
+    PreferencesPage* wanted_ = nullptr;
     FileTraffic* files_;
     JobsPage* jobs_ = nullptr; ///< made when first asked for
     LiveView* live_;

@@ -217,6 +217,10 @@ void Menus::viewMenu() {
     add(menu, "smaller", Say::tr("Everything smaller"), "Ctrl+-", [zoom] { zoom(-1); });
     add(menu, "usualSize", Say::tr("The usual size"), "", [this] { window_.setZoom(100); });
     languageMenu(menu);
+    menu->addSeparator();
+    add(
+        menu, "preferences", Say::tr("Preferences…"), "Ctrl+,",
+        [this] { window_.showPreferences(); }, true);
 }
 
 void Menus::languageMenu(QMenu* above) {

@@ -8,6 +8,7 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QLocale>
+#include <QPalette>
 #include <QSettings>
 #include <QString>
 #include <QStringList>
@@ -34,7 +35,8 @@ public:
         return settings_.value(QStringLiteral("inches"), usual).toBool();
     }
     void setInches(bool v) { settings_.setValue(QStringLiteral("inches"), v); }
-    bool dark() const { return settings_.value(QStringLiteral("dark"), false).toBool(); }
+    /// As the desktop has it, until it was chosen here.
+    bool dark() const { return settings_.value(QStringLiteral("dark"), systemDark_).toBool(); }
     void setDark(bool v) { settings_.setValue(QStringLiteral("dark"), v); }
     /// Its code; empty: as the system has it.
     QString language() const { return settings_.value(QStringLiteral("language")).toString(); }
@@ -156,6 +158,14 @@ public:
     void endOpening() { QFile::remove(opening()); }
 
 private:
+    static bool systemIsDark() {
+        static const bool dark = [] {
+            const QPalette palette;
+            return palette.color(QPalette::Window).lightness() <
+                   palette.color(QPalette::WindowText).lightness();
+        }();
+        return dark;
+    }
     /// The file, made where it is not there; what is written into it later keeps its rights.
     static QString own(const QString& file) {
         if (file.isEmpty()) return file;
@@ -178,6 +188,7 @@ private:
     static QString keyOf(const QString& shape) { return QStringLiteral("tables/") + wordOf(shape); }
 
     QSettings settings_;
+    bool systemDark_ = systemIsDark(); ///< before anything is dressed
 };
 
 } // namespace app

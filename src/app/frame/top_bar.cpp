@@ -1,5 +1,6 @@
 #include "app/frame/top_bar.h"
 
+#include "app/style/choice_box.h"
 #include "app/style/label.h"
 #include "words/say.h"
 
@@ -33,7 +34,7 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
       light_(chip()),
       posture_(chip(Say::tr("stand  F2"))),
       menus_(menus),
-      many_(new QComboBox(this)) {
+      many_(new ChoiceBox(this)) {
     setObjectName(QStringLiteral("topBar"));
     setProperty("role", "bar");
     setFixedHeight(44);

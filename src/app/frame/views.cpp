@@ -68,7 +68,8 @@ public:
     }
 
     /// For what takes its time.
-    static void rest(int ms) {
+    void rest(int ms) override { pause(ms); }
+    static void pause(int ms) {
         QEventLoop rest;
         QTimer::singleShot(ms, &rest, &QEventLoop::quit);
         rest.exec();
@@ -78,7 +79,7 @@ private:
     static void settle() {
         // Longer than anything waits before it shows itself, such as the portrait of a job.
         constexpr int kRest_ms = 150;
-        rest(kRest_ms);
+        pause(kRest_ms);
     }
 
     Application& app_;

@@ -19,6 +19,7 @@ public:
 
     /// Crank degrees, positive is advance.
     double value() const { return state_.value(); }
+    double range_deg() const { return state_.range_deg(); }
     /// Clamped to the range and to the nearest stop; emits moved when it changes.
     void setValue(double deg);
     /// Where alone it can stand, ascending; none lets it stand anywhere.

@@ -3,6 +3,8 @@
 // and what stands in it is escaped.
 #pragma once
 
+#include "app/style/announce.h"
+
 #include <QLabel>
 
 namespace app {
@@ -16,6 +18,14 @@ public:
     }
     explicit PlainLabel(const QString& text, QWidget* parent = nullptr) : PlainLabel(parent) {
         setText(text);
+    }
+    /// A verdict, or what else says so by its property "announced", is read out as it changes.
+    void setText(const QString& said) {
+        if (said == text()) return;
+        QLabel::setText(said);
+        if (!said.isEmpty() && (property("announced").toBool() ||
+                                property("role").toString() == QLatin1String("verdict")))
+            announce(*this);
     }
 };
 

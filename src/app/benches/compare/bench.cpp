@@ -11,6 +11,7 @@ const BenchKind benches::compare{
     .pictures =
         [](ViewWalk& walk) {
             walk.go(1, stations::compare);
+            walk.rest(8000);
             walk.save(QStringLiteral("compare"));
         },
 };

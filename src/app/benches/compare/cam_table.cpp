@@ -3,6 +3,7 @@
 #include "app/style/clipboard.h"
 #include "words/say.h"
 
+#include <QAbstractButton>
 #include <QContextMenuEvent>
 #include <QHeaderView>
 #include <QKeyEvent>
@@ -25,6 +26,10 @@ int CamTable::heightOf(int rows) const {
 CamTable::CamTable(const Look& look, QWidget* parent) : QTableWidget(parent), look_(look) {
     setObjectName(QStringLiteral("camTable"));
     setAccessibleName(Say::tr("Figures of every cam"));
+    // Everything is copied from the menu and by its key.
+    setCornerButtonEnabled(false);
+    if (auto* corner = findChild<QAbstractButton*>())
+        corner->setAccessibleName(Say::tr("Figures of every cam"));
     setEditTriggers(QAbstractItemView::NoEditTriggers);
     setSelectionMode(QAbstractItemView::SingleSelection);
     setWordWrap(false);

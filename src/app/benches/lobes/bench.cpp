@@ -14,8 +14,6 @@ const BenchKind benches::lobes{
             walk.save(QStringLiteral("lobes"));
             walk.go(1, stations::lobes, 2);
             walk.saveAtStand(QStringLiteral("stand"));
-            walk.go(1, stations::lobes, 2);
-            walk.save(QStringLiteral("lobes-half-way"));
         },
 };
 

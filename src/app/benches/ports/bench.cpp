@@ -8,6 +8,12 @@ const BenchKind benches::ports{
     .make = [](Session& session, const Look& look, Dialogs& dialogs, QWidget* parent) -> Bench* {
         return new PortsStation(session, look, dialogs, parent);
     },
+    .pictures =
+        [](ViewWalk& walk) {
+            walk.go(4, stations::ports);
+            walk.type(QStringLiteral("100"));
+            walk.save(QStringLiteral("ports"));
+        },
 };
 
 } // namespace app

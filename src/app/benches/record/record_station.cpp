@@ -1,5 +1,6 @@
 #include "app/benches/record/record_station.h"
 
+#include "app/style/choice_box.h"
 #include "app/style/label.h"
 #include "app/style/rows.h"
 #include "app/style/shrinking.h"
@@ -30,7 +31,7 @@ RecordStation::RecordStation(Session& session, const Look& look, Dialogs&, QWidg
           Say::tr("Nothing yet. part camshaft, bolts cam wheel, float cam or order push rods in "
                   "the line below begins it; what is asked then may be passed by."),
           this)),
-      only_(new QComboBox(this)),
+      only_(new ChoiceBox(this)),
       log_(new RowList(look, true, this)),
       built_(new RowList(look, true, this)),
       pictures_(new QHBoxLayout) {

@@ -13,9 +13,6 @@ const BenchKind benches::set{
             walk.go(0, stations::set);
             walk.press(Qt::Key_Down);
             walk.save(QStringLiteral("set"));
-            walk.go(1, stations::set);
-            walk.type(QStringLiteral("4"));
-            walk.save(QStringLiteral("set-two-cams"));
         },
 };
 

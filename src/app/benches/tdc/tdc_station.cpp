@@ -1,6 +1,7 @@
 #include "app/benches/tdc/tdc_station.h"
 
 #include "app/pictures/ring.h"
+#include "app/style/choice_box.h"
 #include "app/style/fact_rows.h"
 #include "app/style/flow.h"
 #include "app/style/label.h"
@@ -37,7 +38,7 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
       sums_(new PlainLabel(this)),
       caution_(new PlainLabel(this)),
       methods_(new QButtonGroup(this)),
-      scale_(new QComboBox(this)),
+      scale_(new ChoiceBox(this)),
       log_(new RowList(look, false, this)),
       facts_(new RowList(look, false, this)) {
     setObjectName(QStringLiteral("tdcStation"));

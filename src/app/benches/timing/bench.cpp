@@ -12,9 +12,6 @@ const BenchKind benches::timing{
         [](ViewWalk& walk) {
             walk.go(0, stations::timing);
             walk.save(QStringLiteral("timing"));
-            walk.look().setDark(true);
-            walk.save(QStringLiteral("timing-dark"));
-            walk.look().setDark(false);
         },
 };
 

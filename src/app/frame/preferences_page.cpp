@@ -1,0 +1,105 @@
+#include "app/frame/preferences_page.h"
+
+#include "app/frame/language.h"
+#include "app/frame/main_window.h"
+#include "app/frame/voice.h"
+#include "app/frame/zoom.h"
+#include "app/style/choice_box.h"
+#include "app/style/label.h"
+#include "words/say.h"
+
+#include <QCheckBox>
+#include <QFormLayout>
+
+namespace app {
+
+PreferencesPage::PreferencesPage(MainWindow& window, Look& look)
+    : Overlay(look, &window),
+      window_(window),
+      writable_(look),
+      form_(new QWidget(this)),
+      unit_(new ChoiceBox(form_)),
+      theme_(new ChoiceBox(form_)),
+      language_(new ChoiceBox(form_)),
+      size_(new ChoiceBox(form_)),
+      tick_(new QCheckBox(Say::tr("a tick when a reading is logged"), form_)),
+      spoken_(new QCheckBox(Say::tr("read out what is asked, at the stand"), form_)) {
+    setObjectName(QStringLiteral("preferencesPage"));
+    setAccessibleName(Say::tr("Preferences"));
+    build();
+    connect(unit_, &QComboBox::activated, this, [this](int i) { writable_.setInches(i == 1); });
+    connect(theme_, &QComboBox::activated, this, [this](int i) { writable_.setDark(i == 1); });
+    connect(tick_, &QCheckBox::toggled, this, [this](bool on) { window_.setTick(on); });
+    connect(spoken_, &QCheckBox::toggled, this, [this](bool on) { window_.setSpoken(on); });
+    // Both of these start the window anew.
+    connect(language_, &QComboBox::activated, this,
+            [this](int i) { window_.setLanguage(language_->itemData(i).toString()); });
+    connect(size_, &QComboBox::activated, this,
+            [this](int i) { window_.setZoom(size_->itemData(i).toInt()); });
+}
+
+void PreferencesPage::build() {
+    const auto name = [](QWidget* w, const char* object, const QString& said) {
+        w->setObjectName(QLatin1String(object));
+        w->setAccessibleName(said);
+        w->setMinimumHeight(30);
+    };
+    auto* form = new QFormLayout(form_);
+    form->setSpacing(10);
+    auto* title = new PlainLabel(Say::tr("Preferences"), form_);
+    title->setProperty("role", "verdict");
+    form->addRow(title);
+    const auto row = [&](const QString& said, QComboBox* choice, const char* object) {
+        name(choice, object, said);
+        form->addRow(new PlainLabel(said, form_), choice);
+    };
+    unit_->addItems({Say::tr("millimetres"), Say::tr("inches")});
+    theme_->addItems({Say::tr("light"), Say::tr("dark")});
+    language_->addItem(Say::tr("As the system has it"), QString());
+    for (const Language& each : languages())
+        language_->addItem(each.name, each.code);
+    for (int percent = 80; percent <= 200; percent = zoomBeside(percent, 1)) {
+        size_->addItem(QStringLiteral("%1 %").arg(percent), percent);
+        if (zoomBeside(percent, 1) <= percent) break;
+    }
+    row(Say::tr("Lengths in"), unit_, "preferUnit");
+    row(Say::tr("Shown"), theme_, "preferTheme");
+    row(Say::tr("Language"), language_, "preferLanguage");
+    row(Say::tr("Size of everything"), size_, "preferSize");
+    name(tick_, "preferTick", tick_->text());
+    name(spoken_, "preferSpoken", spoken_->text());
+    spoken_->setEnabled(Voice::possible());
+    form->addRow(tick_);
+    form->addRow(spoken_);
+    auto* said = new PlainLabel(
+        Say::tr("Name and paper of a sheet are the job's: at Sheet. Language and size start the "
+                "window anew; nothing typed is lost. Esc leads back."),
+        form_);
+    said->setProperty("role", "quiet");
+    said->setWordWrap(true);
+    form->addRow(said);
+}
+
+QRect PreferencesPage::box() const {
+    const int w = std::min(560, width() - 40), h = std::min(430, height() - 30);
+    return {(width() - w) / 2, (height() - h) / 2, w, h};
+}
+
+void PreferencesPage::place() {
+    form_->setGeometry(box().adjusted(22, 18, -22, -18));
+}
+
+void PreferencesPage::open() {
+    unit_->setCurrentIndex(look().inches() ? 1 : 0);
+    theme_->setCurrentIndex(look().dark() ? 1 : 0);
+    language_->setCurrentIndex(std::max(0, language_->findData(window_.language())));
+    size_->setCurrentIndex(std::max(0, size_->findData(window_.zoom())));
+    const QSignalBlocker tick(tick_), spoken(spoken_);
+    tick_->setChecked(window_.tick());
+    spoken_->setChecked(window_.spoken());
+    show();
+    place();
+    unit_->setFocus();
+}
+
+} // namespace app

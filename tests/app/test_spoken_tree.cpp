@@ -1,0 +1,199 @@
+// The window as a screen reader has it: every station of every kind of engine walked; names, roles
+// and values; what is said by itself; and a job begun by what the tree says alone.
+#include "app/frame/guide_page.h"
+#include "app/pictures/picture.h"
+#include "app/pictures/slide.h"
+#include "app/style/announce.h"
+#include "app_fixture.h"
+#include "stations/list.h"
+#include "support/program.h"
+
+#include <QAbstractButton>
+#include <QAccessible>
+#include <QAccessibleWidget>
+#include <QAction>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QListWidget>
+#include <QTextBrowser>
+
+namespace test_spoken_tree {
+
+using namespace lobe;
+using fixture::Rig;
+
+namespace {
+
+QAccessibleInterface* faceOf(QWidget* w) {
+    return QAccessible::queryAccessibleInterface(w);
+}
+
+QString nameOf(QWidget* w) {
+    auto* face = faceOf(w);
+    return face ? face->text(QAccessible::Name) : QString();
+}
+
+/// What was read out by itself.
+QStringList alerts;
+void listen(QWidget& widget) {
+    if (auto* label = qobject_cast<QLabel*>(&widget)) alerts << label->text();
+}
+
+class Listening {
+public:
+    Listening() {
+        alerts.clear();
+        app::hearAnnounced = listen;
+    }
+    ~Listening() { app::hearAnnounced = nullptr; }
+};
+
+} // namespace
+
+class TestSpokenTree : public QObject {
+    Q_OBJECT
+private slots:
+    void everyStationIsNamed() {
+        Rig rig(true);
+        int pictures = 0, sliders = 0;
+        const auto jobs = rig.session().book().jobs();
+        for (const auto& job : jobs) {
+            rig.session().openJob(job.id);
+            for (const auto* s : stations::of(rig.session().job())) {
+                rig.window().go(*s);
+                QApplication::processEvents();
+                for (auto* w : rig.window().findChildren<QWidget*>()) {
+                    if (!w->isVisible()) continue;
+                    auto* face = faceOf(w);
+                    QVERIFY(face);
+                    const QString what = QStringLiteral("%1 %2 at %3")
+                                             .arg(QLatin1String(w->metaObject()->className()),
+                                                  w->objectName(), s->id());
+                    if (qobject_cast<app::Picture*>(w)) {
+                        ++pictures;
+                        QVERIFY2(face->role() == QAccessible::Graphic, qPrintable(what));
+                        QVERIFY2(!nameOf(w).isEmpty(), qPrintable(what));
+                    } else if (qobject_cast<app::Slide*>(w)) {
+                        ++sliders;
+                        QVERIFY2(face->role() == QAccessible::Slider, qPrintable(what));
+                        QVERIFY2(face->valueInterface(), qPrintable(what));
+                        QVERIFY2(!nameOf(w).isEmpty(), qPrintable(what));
+                    } else if (qobject_cast<QAbstractButton*>(w) || qobject_cast<QLineEdit*>(w) ||
+                               (qobject_cast<QAbstractItemView*>(w) &&
+                                w->focusPolicy() != Qt::NoFocus)) {
+                        QVERIFY2(!nameOf(w).isEmpty(), qPrintable(what));
+                    }
+                }
+                auto* route = rig.find<QWidget>("route");
+                QVERIFY(faceOf(route)->role() == QAccessible::List);
+                QVERIFY(faceOf(route)->text(QAccessible::Description).contains(s->name()));
+            }
+        }
+        QVERIFY2(pictures > 40 && sliders > 4,
+                 qPrintable(QStringLiteral("%1 %2").arg(pictures).arg(sliders)));
+    }
+
+    // A slide has a value that can be set, and says it.
+    void aSlideHasAValue() {
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.window().go(stations::compare);
+        auto* slide = rig.find<app::Slide>("compareSlide");
+        auto* value = faceOf(slide)->valueInterface();
+        QCOMPARE(value->currentValue().toDouble(), 0.0);
+        QCOMPARE(value->maximumValue().toDouble(), -value->minimumValue().toDouble());
+        value->setCurrentValue(3.0);
+        QCOMPARE(slide->value(), 3.0);
+        QVERIFY(rig.text("compareVerdict").contains(QStringLiteral("+3.0")));
+    }
+
+    // Prompt, refusal, verdict and that it is kept are read out as they change.
+    void whatIsSaidByItself() {
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.window().show();
+        rig.window().go(stations::compression);
+        QApplication::processEvents();
+        const Listening listening;
+        rig.window().go(stations::engine);
+        QVERIFY2(alerts.contains(rig.text("ask")), qPrintable(alerts.join('|')));
+        alerts.clear();
+        rig.window().go(stations::lash);
+        rig.type(QStringLiteral("nonsense"));
+        QVERIFY2(alerts.contains(rig.text("echo")), qPrintable(alerts.join('|')));
+        rig.line()->clear();
+        alerts.clear();
+        rig.type(QString());
+        QVERIFY2(alerts.contains(rig.text("disk")), qPrintable(alerts.join('|')));
+        for (int i = 0; i < 3; ++i)
+            rig.type(QStringLiteral("s"));
+        QVERIFY2(alerts.contains(rig.text("lashVerdict")), qPrintable(alerts.join('|')));
+    }
+
+    // One page of preferences: each changes at once and is kept; a closed box by a choice alone.
+    void preferencesOnOnePage() {
+        Rig rig(true);
+        rig.key(Qt::Key_Comma, Qt::ControlModifier);
+        auto* page = rig.find<QWidget>("preferencesPage");
+        QVERIFY(page->isVisible() && faceOf(page)->role() == QAccessible::Dialog);
+        auto* unit = rig.find<QComboBox>("preferUnit");
+        QTRY_VERIFY(unit->hasFocus());
+        const bool inches = rig.look().inches();
+        QTest::keyClick(unit, Qt::Key_Down);
+        QCOMPARE(rig.look().inches(), inches);
+        unit->hidePopup();
+        emit unit->activated(inches ? 0 : 1);
+        QVERIFY(rig.look().inches() != inches);
+        auto* tick = rig.find<QCheckBox>("preferTick");
+        const bool was = rig.window().tick();
+        tick->click();
+        QVERIFY(rig.window().tick() != was);
+        emit rig.find<QComboBox>("preferTheme")->activated(1);
+        QVERIFY(rig.look().dark());
+        QTest::keyClick(page, Qt::Key_Escape);
+        QVERIFY(!page->isVisible());
+        rig.restart(true);
+        QVERIFY(rig.look().dark() && rig.look().inches() != inches && rig.window().tick() != was);
+    }
+
+    // Pages over the window are dialogs with a name; the guide stands at the station, and finds.
+    void theGuideInside() {
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.window().go(stations::clearance);
+        rig.key(Qt::Key_F1);
+        QVERIFY(rig.find<QWidget>("keysOverlay")->isVisible());
+        rig.key(Qt::Key_F1);
+        auto* guide = rig.find<app::GuidePage>("guidePage");
+        QVERIFY(guide->isVisible() && !rig.find<QWidget>("keysOverlay")->isVisible());
+        QVERIFY(faceOf(guide)->role() == QAccessible::Dialog && !nameOf(guide).isEmpty());
+        auto* pages = rig.find<QListWidget>("guidePages");
+        QVERIFY2(pages->currentItem()->text().contains(QStringLiteral("Clearance")),
+                 qPrintable(pages->currentItem()->text()));
+        auto* text = rig.find<QTextBrowser>("guideText");
+        QVERIFY(text->toPlainText().size() > 500);
+        const int all = pages->count();
+        QVERIFY(all >= 10);
+        QTest::keyClicks(rig.find<QLineEdit>("guideFind"), QStringLiteral("blowdown"));
+        QVERIFY(pages->count() >= 1 && pages->count() < all);
+        QVERIFY(text->toPlainText().contains(QStringLiteral("blowdown"), Qt::CaseInsensitive));
+        QVERIFY(!text->extraSelections().isEmpty());
+        QTest::keyClicks(rig.find<QLineEdit>("guideFind"), QStringLiteral("xyz"));
+        QCOMPARE(pages->count(), 0);
+        QTest::keyClick(rig.find<QLineEdit>("guideFind"), Qt::Key_Escape);
+        QVERIFY(!guide->isVisible());
+        // What it is, and where the data is.
+        rig.find<QAction>("about")->trigger();
+        QVERIFY(rig.text("aboutText").contains(QStringLiteral("General Public License")));
+        rig.key(Qt::Key_Escape);
+        rig.find<QAction>("whereData")->trigger();
+        QVERIFY(rig.text("message").contains(rig.session().book().path()));
+        QCOMPARE(rig.answers().shown, QFileInfo(rig.session().book().path()).absolutePath());
+    }
+};
+
+AMBER_TEST(TestSpokenTree)
+
+} // namespace test_spoken_tree
+
+#include "test_spoken_tree.moc"
