@@ -7378,8 +7378,8 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
         <translation>W Wünsche  S Regal</translation>
     </message>
     <message>
-        <source>b copy  b choose  W wishes  S shelf  P picture  O best</source>
-        <translation>b copy  b choose  W Wünsche  S Regal  P Bild  O beste</translation>
+        <source>b copy  b choose  W wishes  S shelf  P picture</source>
+        <translation>b copy  b choose  W Wünsche  S Regal  P Bild</translation>
     </message>
     <message>
         <source>the shelf: every cam of this book</source>
@@ -11358,7 +11358,7 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     </message>
     <message>
         <source>Record and sheet</source>
-        <translation>Akte und Blatt</translation>
+        <translation>Protokoll und Blatt</translation>
     </message>
     <message>
         <source>The guide</source>
@@ -11730,7 +11730,7 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     </message>
     <message>
         <source>0.35 left at   found 0.3   Down  facts</source>
-        <translation>0,35 belassen   vorgefunden 0,3   Ab  Angaben</translation>
+        <translation>0,35 belassen   vorgefunden 0,3</translation>
     </message>
     <message>
         <source>No valve is in hand: the plan comes first.</source>
@@ -11970,7 +11970,7 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     </message>
     <message>
         <source>86  degrees after TDC   Down  the facts</source>
-        <translation>86  Grad nach OT   Ab  die Angaben</translation>
+        <translation>86  Grad nach OT   Ab  Angaben</translation>
     </message>
     <message>
         <source>Degrees after TDC, up to a turn.</source>
@@ -12399,6 +12399,14 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     <message>
         <source>Name and paper of a sheet are the job&apos;s: at Sheet. Language and size start the window anew; nothing typed is lost. Esc leads back.</source>
         <translation>Name und Papier eines Blatts gehören zum Auftrag: bei Blatt. Sprache und Größe starten das Fenster neu; nichts Getipptes geht verloren. Esc führt zurück.</translation>
+    </message>
+    <message>
+        <source>kind</source>
+        <translation>Bauart</translation>
+    </message>
+    <message>
+        <source>spark</source>
+        <translation>Zündzeitpunkt</translation>
     </message>
 </context>
 </TS>

@@ -3,6 +3,7 @@
 #include "words/say.h"
 
 #include <QFile>
+#include <QImage>
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QListWidget>
@@ -42,13 +43,31 @@ const std::vector<GuideText>& all() {
     return list;
 }
 
+/// Pictures as wide as the page has room for.
+class GuideBrowser : public QTextBrowser {
+public:
+    using QTextBrowser::QTextBrowser;
+
+protected:
+    QVariant loadResource(int type, const QUrl& name) override {
+        const QVariant found = QTextBrowser::loadResource(type, name);
+        if (type != QTextDocument::ImageResource) return found;
+        QImage image = found.canConvert<QImage>() ? found.value<QImage>() : QImage();
+        if (image.isNull()) image.loadFromData(found.toByteArray());
+        const int room = viewport()->width() - 30;
+        return image.width() > room && room > 50
+                   ? image.scaledToWidth(room, Qt::SmoothTransformation)
+                   : image;
+    }
+};
+
 } // namespace
 
 GuidePage::GuidePage(const Look& look, QWidget* parent)
     : Overlay(look, parent),
       find_(new QLineEdit(this)),
       pages_(new QListWidget(this)),
-      text_(new QTextBrowser(this)) {
+      text_(new GuideBrowser(this)) {
     setObjectName(QStringLiteral("guidePage"));
     setAccessibleName(Say::tr("The guide"));
     find_->setObjectName(QStringLiteral("guideFind"));
@@ -57,6 +76,8 @@ GuidePage::GuidePage(const Look& look, QWidget* parent)
     find_->setTextMargins(8, 0, 8, 0);
     pages_->setObjectName(QStringLiteral("guidePages"));
     pages_->setAccessibleName(Say::tr("Pages of the guide"));
+    pages_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    pages_->setSpacing(3);
     text_->setObjectName(QStringLiteral("guideText"));
     text_->setAccessibleName(Say::tr("Page of the guide"));
     text_->setFrameShape(QFrame::NoFrame);
@@ -95,6 +116,8 @@ void GuidePage::open(const QString& station) {
     }
     Overlay::show();
     place();
+    // Once more, now that the page has its width.
+    if (const auto* item = pages_->currentItem()) show(item->data(Qt::UserRole).toInt());
     find_->setFocus();
 }
 
@@ -119,6 +142,8 @@ void GuidePage::search() {
 
 void GuidePage::show(int page) {
     const GuideText& g = all()[static_cast<std::size_t>(page)];
+    // Pictures are made for the width there is.
+    text_->document()->clear();
     text_->setSource(QUrl(QStringLiteral("qrc:/docs/guide/%1.md").arg(QLatin1String(g.file))),
                      QTextDocument::MarkdownResource);
     mark();

@@ -357,7 +357,7 @@ Prompt CompareDesk::ownPrompt() const {
                                           : Say::tr("a cam and what of it: b +2");
     p.enter =
         job().choosing.wishes.empty() ? Say::tr("ask the wishes") : Say::tr("the next cam at hand");
-    p.keys = Say::tr("b copy  b choose  W wishes  S shelf  P picture  O best");
+    p.keys = Say::tr("b copy  b choose  W wishes  S shelf  P picture");
     return p;
 }
 

@@ -15,7 +15,15 @@ struct Estimator::Batch {
     std::vector<std::optional<FillingEstimate>> fillings;
     std::vector<double> speeds;
     std::vector<std::vector<FillingPoint>> points; ///< by cam and speed, each written once
-    std::vector<std::pair<std::size_t, std::size_t>> tasks;
+    /// On a coarse grid at a few speeds: something to look at until the fine ones are there.
+    std::vector<std::vector<FillingPoint>> first; ///< by cam and place
+    std::atomic<std::size_t> firstDone{0};
+    std::size_t firstWanted = 0;
+    struct Task {
+        std::size_t cam = 0, k = 0;
+        bool coarse = false;
+    };
+    std::vector<Task> tasks;
     std::vector<std::size_t> order;             ///< of the speeds: a few over all first
     std::vector<std::atomic<std::size_t>> cams; ///< by speed: how many are done there
     bool sketch = false;
@@ -72,9 +80,19 @@ void Estimator::start(std::vector<std::optional<FillingEstimate>> fillings,
         if (k % kFirst == 0 || k + 1 == count) batch->order.push_back(k);
     for (std::size_t k = 0; k < count; ++k)
         if (k % kFirst != 0 && k + 1 != count) batch->order.push_back(k);
+    // Not the lowest: a cycle there is as long as several.
+    constexpr std::size_t kCoarse = 8;
+    batch->first.resize(batch->fillings.size());
+    for (std::size_t k = count; !sketch && k-- > 0;)
+        for (std::size_t i = 0; i < batch->fillings.size(); ++i)
+            if (batch->fillings[i] && k % kCoarse == kCoarse - 1) {
+                batch->first[i].resize(count);
+                batch->tasks.push_back({i, k, true});
+                ++batch->firstWanted;
+            }
     for (const std::size_t k : batch->order)
         for (std::size_t i = 0; i < batch->fillings.size(); ++i)
-            if (batch->fillings[i]) batch->tasks.emplace_back(i, k);
+            if (batch->fillings[i]) batch->tasks.push_back({i, k, false});
     batch->cams = std::vector<std::atomic<std::size_t>>(count);
     if (batch->tasks.empty()) {
         emit progressed();
@@ -86,15 +104,20 @@ void Estimator::start(std::vector<std::optional<FillingEstimate>> fillings,
         pool_.start([this, batch] {
             const std::size_t all = batch->tasks.size();
             for (std::size_t n = batch->next++; n < all && !batch->dropped; n = batch->next++) {
-                const auto [cam, k] = batch->tasks[n];
+                const auto [cam, k, coarse] = batch->tasks[n];
                 const FillingEstimate& filling = *batch->fillings[cam];
                 const bool lengths = k % kLengthsEvery == 0 || k + 1 == batch->speeds.size();
-                batch->points[cam][k] = batch->sketch ? filling.sketch(batch->speeds[k])
-                                                      : filling.at(batch->speeds[k], lengths);
-                ++batch->cams[k];
+                if (coarse) {
+                    batch->first[cam][k] = filling.sketch(batch->speeds[k]);
+                } else {
+                    batch->points[cam][k] = batch->sketch ? filling.sketch(batch->speeds[k])
+                                                          : filling.at(batch->speeds[k], lengths);
+                    ++batch->cams[k];
+                }
+                const bool sketched = coarse && ++batch->firstDone == batch->firstWanted;
                 const std::size_t done = ++batch->done;
                 // `this` outlives the workers: it waits for them.
-                if (done == all || done % 6 == 0)
+                if (done == all || done % 6 == 0 || sketched)
                     QMetaObject::invokeMethod(
                         this, [this, batch] { finish(batch); }, Qt::QueuedConnection);
             }
@@ -106,8 +129,18 @@ void Estimator::grow(const Batch& batch) {
     std::vector<std::size_t> done;
     for (std::size_t k = 0; k < batch.speeds.size(); ++k)
         if (batch.cams[k] == batch.wanted) done.push_back(k);
-    constexpr std::size_t kFewest = 4;
-    if (done.size() < kFewest) return;
+    constexpr std::size_t kFewest = 6;
+    if (done.size() < kFewest) {
+        if (batch.firstWanted == 0 || batch.firstDone != batch.firstWanted) return;
+        curves_.clear();
+        for (const auto& points : batch.first) {
+            std::vector<FillingPoint> some;
+            for (const FillingPoint& p : points)
+                if (p.speed_rpm > 0.0) some.push_back(p);
+            curves_.push_back(fillingCurve(std::move(some)));
+        }
+        return;
+    }
     curves_.clear();
     for (const auto& points : batch.points) {
         std::vector<FillingPoint> some;
