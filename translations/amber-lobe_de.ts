@@ -12408,5 +12408,12 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <source>spark</source>
         <translation>Zündzeitpunkt</translation>
     </message>
+    <message numerus="yes">
+        <source>%n more figures are alike within what is known.</source>
+        <translation>
+            <numerusform>%n weiterer Wert ist gleich, so weit man weiß.</numerusform>
+            <numerusform>%n weitere Werte sind gleich, so weit man weiß.</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -199,5 +199,12 @@
             <numerusform>%n marked: Enter takes them in this order. Esc leads back.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%n more figures are alike within what is known.</source>
+        <translation>
+            <numerusform>%n more figure is alike within what is known.</numerusform>
+            <numerusform>%n more figures are alike within what is known.</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

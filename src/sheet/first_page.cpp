@@ -172,7 +172,8 @@ QString enginePart(const Job& job, const Options& o) {
     Facts left, right;
     left.add(Say::tr("Engine"), QString::fromStdString(e.name));
     left.add(Say::tr("Cylinders"), QString::number(e.cylinders));
-    left.add(Say::tr("Layout"), words::layoutName(e.layout));
+    const bool valves = e.kind != EngineKind::TwoStroke, cam = e.kind == EngineKind::FourStroke;
+    if (cam) left.add(Say::tr("Layout"), words::layoutName(e.layout));
     if (e.bore_mm > 0.0 && e.stroke_mm > 0.0)
         left.add(Say::tr("Bore and stroke"), words::dimension(e.bore_mm, o.style) +
                                                  QStringLiteral(" \u00D7 ") + mm(e.stroke_mm));
@@ -196,16 +197,19 @@ QString enginePart(const Job& job, const Options& o) {
             two({cardCentre_deg(c, Side::Intake), cardCentre_deg(c, Side::Exhaust)}, degrees));
         right.add(Say::tr("Its lifts, intake and exhaust"),
                   two(c.lift_mm, [&](double v) { return words::liftWithUnit(v, o.style); }));
-    } else {
+    } else if (cam) {
         right.add(Say::tr("Cam card"), Say::tr("none came with it"));
     }
-    right.add(Say::tr("Followers"), words::followerName(e.follower));
-    right.add(Say::tr("Rocker ratio, intake and exhaust"),
-              words::shortest(e.ratio.intake, 3, o.style) + QStringLiteral(", ") +
-                  words::shortest(e.ratio.exhaust, 3, o.style));
-    right.add(Say::tr("Lash, intake and exhaust"),
-              words::liftWithUnit(e.lash_mm.intake, o.style) + QStringLiteral(", ") +
-                  words::liftWithUnit(e.lash_mm.exhaust, o.style));
+    if (cam) {
+        right.add(Say::tr("Followers"), words::followerName(e.follower));
+        right.add(Say::tr("Rocker ratio, intake and exhaust"),
+                  words::shortest(e.ratio.intake, 3, o.style) + QStringLiteral(", ") +
+                      words::shortest(e.ratio.exhaust, 3, o.style));
+    }
+    if (valves)
+        right.add(Say::tr("Lash, intake and exhaust"),
+                  words::liftWithUnit(e.lash_mm.intake, o.style) + QStringLiteral(", ") +
+                      words::liftWithUnit(e.lash_mm.exhaust, o.style));
     QString rows;
     const QStringList &a = left.lines(), &b = right.lines();
     for (qsizetype i = 0; i < std::max(a.size(), b.size()); ++i)

@@ -97,7 +97,7 @@ QString measured(const Job& job, const Findings& f, const Options& o) {
         t.fact(name, how);
     QString readings = Say::tr("%n readings", nullptr, live);
     if (struck > 0) readings += Say::tr(", and %n struck, with the reason kept", nullptr, struck);
-    t.fact(Say::tr("Readings"), readings);
+    if (live + struck > 0) t.fact(Say::tr("Readings"), readings);
     for (const Finding& each : f.tdc.findings)
         t.fact(Say::tr("TDC"), words::sentence(each, o.style));
     return under(Say::tr("How it was measured"), t.html());
@@ -341,7 +341,11 @@ QString partText(const QString& key, const Job& job, const Findings& f, const Op
     if (key == QLatin1String("springs")) return springs(job, f, o);
     if (key == QLatin1String("bench")) return benchPart(job, o);
     if (key == QLatin1String("cams"))
-        return under(Say::tr("Cams compared"), camsPart(job, f, o.style));
+        // Side by side on one page.
+        return under(Say::tr("Cams compared"), camsPart(job, f, o.style))
+            .replace(QStringLiteral("<h2>"),
+                     QStringLiteral("<h2 style=\"page-break-before:always\">"));
+    if (job.engine.kind != EngineKind::FourStroke && key == QLatin1String("compression")) return {};
     if (key == QLatin1String("compression")) return compressionPart(job, f, o);
     if (key == QLatin1String("details")) return details(f, o);
     if (key == QLatin1String("built")) return built(job, o);

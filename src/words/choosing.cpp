@@ -119,6 +119,23 @@ QString figureDifference(const CamFigure& f, const CamFigure& reference, const S
     return signedFixed(value, places, style);
 }
 
+bool figuresAlike(const std::vector<std::vector<CamFigure>>& all, std::size_t row, std::size_t ref,
+                  const Style& style) {
+    const CamFigure& base = all[ref][row];
+    for (const auto& figures : all) {
+        const CamFigure& f = figures[row];
+        if (static_cast<bool>(f.value) != static_cast<bool>(base.value)) return false;
+        if (!f.value) continue;
+        const double apart = std::abs(f.value->value - base.value->value);
+        const double known =
+            std::hypot(f.value->plusMinus.value_or(0.0), base.value->plusMinus.value_or(0.0));
+        const bool shows =
+            figureWithUnit(f, f.value, style) != figureWithUnit(base, base.value, style);
+        if (shows && apart > known) return false;
+    }
+    return true;
+}
+
 double forceUnit_n(const Style& style) {
     return forceShown(style, ForceUnit::AsLengths).newtons;
 }

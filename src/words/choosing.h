@@ -21,6 +21,11 @@ QString sentence(lobe::FillingNeeds needs);
 QString figureDifference(const lobe::CamFigure& figure, const lobe::CamFigure& reference,
                          const Style& style);
 
+/// No cam differs from the reference in a row of figures by more than both are known to, or by what
+/// would show.
+bool figuresAlike(const std::vector<std::vector<lobe::CamFigure>>& figures, std::size_t row,
+                  std::size_t reference, const Style& style);
+
 /// N that one of the unit shown is worth: 1, or a pound's.
 double forceUnit_n(const Style& style);
 QString wishName(lobe::WishKind kind);

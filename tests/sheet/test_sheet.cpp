@@ -1,6 +1,7 @@
 // The sheet as others read it: its text taken out of the PDF by another program, its texts as
 // tables.
 #include "book/files.h"
+#include "core/choose/cam.h"
 #include "core/examine/examine.h"
 #include "sheet/paper.h"
 #include "sheet/pdf_language.h"
@@ -98,6 +99,47 @@ private slots:
         // Vector pictures: there is no image in it.
         const QString images = tool(QStringLiteral("pdfimages"), {"-list", path});
         QCOMPARE(images.trimmed().count(QLatin1Char('\n')), 1);
+    }
+
+    // Up to six cams stand side by side on one page, with every wish; a two-stroke says nothing of
+    // a cam it has not.
+    void camsSideBySideOnOnePage() {
+        if (QStandardPaths::findExecutable(QStringLiteral("pdftotext")).isEmpty())
+            QSKIP("pdftotext is not here");
+        Job job = jobs_[1];
+        const auto all = candidatesOf(job, examine(job));
+        QVERIFY(all.size() >= 3);
+        job.choosing.candidates = all;
+        while (job.choosing.candidates.size() < 6) {
+            Candidate c = all[0];
+            c.name = "state " + std::to_string(job.choosing.candidates.size());
+            c.advance_deg.intake = static_cast<double>(job.choosing.candidates.size());
+            job.choosing.candidates.push_back(c);
+        }
+        const QString text = tool(QStringLiteral("pdftotext"), {"-layout", saved(job, {}), "-"});
+        int with = 0;
+        for (const QString& page : text.split(QLatin1Char('\f'))) {
+            if (!page.contains(QStringLiteral("Cams compared"))) continue;
+            ++with;
+            for (const Candidate& c : job.choosing.candidates)
+                QVERIFY2(page.contains(QString::fromStdString(c.name)), qPrintable(page));
+            QVERIFY2(page.contains(QStringLiteral("intake valve to piston at least")) &&
+                         page.contains(QStringLiteral("modelled from its card")),
+                     qPrintable(page));
+        }
+        QCOMPARE(with, 1);
+        Job two;
+        two.name = "two";
+        two.engine.kind = EngineKind::TwoStroke;
+        two.engine.stroke_mm = 54.0;
+        two.engine.rod_mm = 110.0;
+        two.ports.exhaust.opens_deg = 86.0;
+        two.ports.exhaust.wanted_deg = {194.0};
+        const QString ports = tool(QStringLiteral("pdftotext"), {"-layout", saved(two, {}), "-"});
+        QVERIFY2(ports.contains(QStringLiteral("file the edge up")), qPrintable(ports));
+        QVERIFY2(!ports.contains(QStringLiteral("Cam card")) &&
+                     !ports.contains(QStringLiteral("Rocker")),
+                 qPrintable(ports));
     }
 
     // Springs stand in the appendix: valve by valve, who tested them, each room once with its

@@ -152,24 +152,6 @@ int CompareDesk::alikeRows() const {
         std::count_if(all.begin(), all.end(), [](const CamRow& r) { return r.alike; }));
 }
 
-/// No cam differs from the reference by more than both are known to, or by what would show.
-static bool alikeIn(const std::vector<std::vector<CamFigure>>& all, std::size_t row,
-                    std::size_t ref, const words::Style& style) {
-    const CamFigure& base = all[ref][row];
-    for (const auto& figures : all) {
-        const CamFigure& f = figures[row];
-        if (static_cast<bool>(f.value) != static_cast<bool>(base.value)) return false;
-        if (!f.value) continue;
-        const double apart = std::abs(f.value->value - base.value->value);
-        const double known =
-            std::hypot(f.value->plusMinus.value_or(0.0), base.value->plusMinus.value_or(0.0));
-        const bool shows = words::figureWithUnit(f, f.value, style) !=
-                           words::figureWithUnit(base, base.value, style);
-        if (shows && apart > known) return false;
-    }
-    return true;
-}
-
 std::vector<CamRow> CompareDesk::rows() const {
     std::vector<CamRow> out;
     if (cams().empty()) return out;
@@ -179,7 +161,7 @@ std::vector<CamRow> CompareDesk::rows() const {
         CamRow line;
         line.name = words::figureTitle(all[0][row], style());
         line.key = QString::fromStdString(all[0][row].key());
-        line.alike = alikeIn(all, row, ref, style());
+        line.alike = words::figuresAlike(all, row, ref, style());
         bool any = false;
         for (std::size_t i = 0; i < all.size(); ++i) {
             const CamFigure& f = all[i][row];
