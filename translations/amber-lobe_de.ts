@@ -12133,10 +12133,6 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <translation>Warm oder kalt, wie der Hersteller sagt; sein Handbuch geht diesem Plan vor. Den Motor von Hand drehen, Kerzen heraus, Zündung aus.</translation>
     </message>
     <message>
-        <source>with %1 %2 lash it opens for %3 %4, and lands at %5 mm a degree in place of %6.</source>
-        <translation>mit %1 %2 Spiel öffnet es %3 %4 und setzt mit %5 mm je Grad auf statt mit %6.</translation>
-    </message>
-    <message>
         <source>longer</source>
         <translation>länger</translation>
     </message>
@@ -12414,6 +12410,26 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
             <numerusform>%n weiterer Wert ist gleich, so weit man weiß.</numerusform>
             <numerusform>%n weitere Werte sind gleich, so weit man weiß.</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>At this station</source>
+        <translation>An dieser Station</translation>
+    </message>
+    <message>
+        <source>nothing by a letter</source>
+        <translation>nichts durch einen Buchstaben</translation>
+    </message>
+    <message>
+        <source>overlap %1 less</source>
+        <translation>Überschneidung %1 weniger</translation>
+    </message>
+    <message>
+        <source>overlap %1 more</source>
+        <translation>Überschneidung %1 mehr</translation>
+    </message>
+    <message>
+        <source>with %1 %2 lash it opens for %3 %4, %7, and lands at %5 mm a degree in place of %6.</source>
+        <translation>mit %1 %2 Spiel öffnet es %3 %4, %7, und setzt mit %5 mm je Grad auf statt mit %6.</translation>
     </message>
 </context>
 </TS>

@@ -81,13 +81,20 @@ QString lashCaution() {
                    "the engine by hand, plugs out and ignition off.");
 }
 
-QString lashEffectLine(const LashEffect& now, const LashEffect& then, const Style& style) {
+QString lashEffectLine(Side side, const LashEffect& now, const LashEffect& then,
+                       const Style& style) {
     const double by = then.lash_mm - now.lash_mm, longer = then.duration_deg - now.duration_deg;
-    return Say::tr("with %1 %2 lash it opens for %3 %4, and lands at %5 mm a degree in place of "
-                   "%6.")
+    // Of the intake by its opening, of the exhaust by its closing.
+    const double overlap =
+        side == Side::Intake ? now.opens_deg - then.opens_deg : then.closes_deg - now.closes_deg;
+    const QString overlapped =
+        (overlap < 0.0 ? Say::tr("overlap %1 less") : Say::tr("overlap %1 more"))
+            .arg(degrees(std::abs(overlap), style));
+    return Say::tr("with %1 %2 lash it opens for %3 %4, %7, and lands at %5 mm a degree in place "
+                   "of %6.")
         .arg(clearance(std::abs(by), style), by > 0.0 ? Say::tr("more") : Say::tr("less"),
              degrees(std::abs(longer), style), longer < 0.0 ? Say::tr("less") : Say::tr("longer"),
-             fixed(then.landing_mm, 3, style), fixed(now.landing_mm, 3, style));
+             fixed(then.landing_mm, 3, style), fixed(now.landing_mm, 3, style), overlapped);
 }
 
 QString portName(PortName port) {

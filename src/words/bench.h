@@ -19,8 +19,9 @@ QString stopLine(const lobe::LashPlan& plan, const lobe::LashStop& stop, const S
 QString lashValve(const lobe::LashValve& valve);
 QString lashByCard();
 QString lashCaution();
-/// "with 0.10 mm more lash 4.2° shorter, overlap 3.9° less; lands at 0.012 mm a degree"
-QString lashEffectLine(const lobe::LashEffect& now, const lobe::LashEffect& then,
+/// "with 0.10 mm more lash it opens for 4.2° less, overlap 2.1° less, and lands at 0.062 mm a
+/// degree in place of 0.059"
+QString lashEffectLine(lobe::Side side, const lobe::LashEffect& now, const lobe::LashEffect& then,
                        const Style& style);
 
 QString portName(lobe::PortName port);

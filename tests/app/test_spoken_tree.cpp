@@ -15,6 +15,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QListWidget>
+#include <QMenu>
 #include <QTextBrowser>
 
 namespace test_spoken_tree {
@@ -128,6 +129,25 @@ private slots:
         for (int i = 0; i < 3; ++i)
             rig.type(QStringLiteral("s"));
         QVERIFY2(alerts.contains(rig.text("lashVerdict")), qPrintable(alerts.join('|')));
+    }
+
+    // Everything a letter does has an entry in a menu.
+    void lettersAreInAMenu() {
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        auto* here = rig.find<QMenu>("hereMenu");
+        for (const auto* s : stations::of(rig.session().job())) {
+            rig.window().go(*s);
+            emit here->aboutToShow();
+            const auto letters = rig.window().entryBar()->desk()->commands();
+            QCOMPARE(here->actions().size(), std::max<qsizetype>(1, letters.size()));
+        }
+        rig.window().go(stations::lash);
+        const auto school = rig.onDisk().lash.school;
+        emit here->aboutToShow();
+        for (QAction* a : here->actions())
+            if (a->text().endsWith(QStringLiteral("\tS"))) a->trigger();
+        QVERIFY(rig.onDisk().lash.school != school);
     }
 
     // One page of preferences: each changes at once and is kept; a closed box by a choice alone.

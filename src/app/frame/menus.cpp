@@ -180,6 +180,9 @@ void Menus::viewMenu() {
             menu, ("go" + name.toLatin1()).constData(), s->name(), keysOf(i).constData(),
             [this, s] { window_.go(*s); }, true);
     }
+    here_ = menu->addMenu(Say::tr("At this station"));
+    here_->setObjectName(QStringLiteral("hereMenu"));
+    connect(here_, &QMenu::aboutToShow, this, &Menus::listHere);
     menu->addSeparator();
     add(menu, "entryLine", Say::tr("To the entry line"), "F6",
         [this] { window_.entryBar()->line()->setFocus(); });
@@ -260,6 +263,25 @@ void Menus::helpMenu() {
         bar_->setActiveAction(bar_->actions().front());
     });
     window_.addAction(menus);
+}
+
+/// What a letter does there, for the mouse.
+void Menus::listHere() {
+    here_->clear();
+    Desk* desk = session_.hasJob() ? window_.entryBar()->desk() : nullptr;
+    for (const Command& c : desk ? desk->commands() : QList<Command>{}) {
+        QString does = c.does;
+        if (!does.isEmpty()) does[0] = does[0].toUpper();
+        QAction* action = here_->addAction(does.replace(QLatin1Char('&'), QStringLiteral("&&")) +
+                                           QLatin1Char('\t') + QString(c.letter).toUpper());
+        connect(action, &QAction::triggered, this, [this, letter = c.letter] {
+            Desk* now = window_.entryBar()->desk();
+            if (!now) return;
+            const Echo echo = now->take(Letter{letter});
+            if (!echo.text.isEmpty()) window_.entryBar()->showSaid(echo.text);
+        });
+    }
+    if (here_->isEmpty()) here_->addAction(Say::tr("nothing by a letter"))->setEnabled(false);
 }
 
 void Menus::listBooks() {

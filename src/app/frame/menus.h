@@ -32,6 +32,7 @@ private:
     void newCard();
     void nextCard();
     void listBooks();
+    void listHere();
     void openBook();
     void newBook();
     void saveCopy();
@@ -45,6 +46,7 @@ private:
     Look& look_;
     Dialogs& dialogs_;
     QMenuBar* bar_;
+    QMenu* here_ = nullptr; ///< the letters of the station shown
     QMenu* recent_ = nullptr;
     QAction *undo_ = nullptr, *redo_ = nullptr, *demo_ = nullptr;
     QList<QAction*> needJob_;

@@ -286,7 +286,7 @@ QString LashDesk::notes() const {
                then = lashEffect(job(), findings(), cylinder, side, lash + 0.1);
     if (now && then)
         out << words::sideTitle(side) + QStringLiteral(": ") +
-                   words::lashEffectLine(*now, *then, style());
+                   words::lashEffectLine(side, *now, *then, style());
     if (w.hot)
         out << Say::tr("For a hot engine: set it at running temperature, each valve quickly.");
     return out.join(QLatin1Char(' '));
