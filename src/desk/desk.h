@@ -114,7 +114,10 @@ public:
     virtual void follow() {}
     /// One that nobody sees does nothing for a job that changes; whoever shows it again has it
     /// follow. At first it is awake.
-    void setAwake(bool on) { awake_ = on; }
+    void setAwake(bool on) {
+        if (awake_ && !on) fallAsleep();
+        awake_ = on;
+    }
     bool awake() const { return awake_; }
     /// The same work at the stand; as prompted, where a station says nothing else.
     virtual StandCard standCard() const { return cardOf(prompt(), job()); }
@@ -130,6 +133,8 @@ signals:
     void stationWanted(const stations::Station* station);
 
 protected:
+    /// It is seen no more: what is worked out behind the window is left off.
+    virtual void fallAsleep() {}
     /// Both: what is asked and what is shown are another.
     void tell() {
         emit shownChanged();

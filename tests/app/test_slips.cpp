@@ -360,7 +360,7 @@ private slots:
                         rig.window().grab();
                         // What is worked out behind the window may still come.
                         if (auto* compare = rig.window().findChild<app::CompareStation*>())
-                            QTRY_VERIFY_WITH_TIMEOUT(!compare->desk().working(), 60000);
+                            QTRY_VERIFY_WITH_TIMEOUT(!compare->desk().working(), 180000);
                         for (int wait = 0; wait < 100; ++wait) {
                             Paintings last;
                             QTest::qWait(60);

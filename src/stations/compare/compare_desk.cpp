@@ -57,7 +57,18 @@ void CompareDesk::begin() {
 }
 
 void CompareDesk::follow() {
-    if (built_ != session().snapshot()) build();
+    if (built_ != session().snapshot())
+        build();
+    else if (!cams().empty() && !estimator_.complete() && !estimator_.running())
+        rest_.start(); // left off while nobody saw it
+}
+
+void CompareDesk::fallAsleep() {
+    rest_.stop();
+    if (!estimator_.complete()) estimator_.clear();
+    if (seeker_.running()) best_.clear();
+    for (Behind* b : {&tracer_, &seeker_, &settler_})
+        b->drop();
 }
 
 /// Whether candidates are made of the same: what is wished for and written down is no part of them.

@@ -134,6 +134,7 @@ signals:
     void slid();
 
 protected:
+    void fallAsleep() override;
     QString enterKeeps() const override;
     void factKept() override;
     Prompt ownPrompt() const override;
