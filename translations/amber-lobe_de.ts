@@ -11721,8 +11721,8 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <translation>eine neue Runde beginnen</translation>
     </message>
     <message>
-        <source>lash at the %1 mark</source>
-        <translation>Spiel bei der Marke %1</translation>
+        <source>lash at %1</source>
+        <translation>Spiel bei %1</translation>
     </message>
     <message>
         <source>set, the next</source>
@@ -12113,8 +12113,8 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <translation>Einlass %1</translation>
     </message>
     <message>
-        <source>Turn to the %1 mark, %2 after the overlap of cylinder 1: set %3.</source>
-        <translation>Zur Marke %1 drehen, %2 nach der Überschneidung von Zylinder 1: %3 einstellen.</translation>
+        <source>Turn to %1, %2 after the overlap of cylinder 1: set %3.</source>
+        <translation>Auf %1 drehen, %2 nach der Überschneidung von Zylinder 1: %3 einstellen.</translation>
     </message>
     <message>
         <source> Cylinder %1 is on overlap there.</source>

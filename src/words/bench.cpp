@@ -61,8 +61,8 @@ QString stopLine(const LashPlan& plan, const LashStop& stop, const Style& style)
     for (const std::size_t i : stop.onRamp)
         ramp << lashValve(plan.valves[i]);
     const int places = std::abs(stop.cycle_deg - std::round(stop.cycle_deg)) < 1e-6 ? 0 : 1;
-    QString text = Say::tr("Turn to the %1 mark, %2 after the overlap of cylinder 1: set %3.")
-                       .arg(degrees(stop.wheel_deg(), style, places),
+    QString text = Say::tr("Turn to %1, %2 after the overlap of cylinder 1: set %3.")
+                       .arg(readingAngle({stop.wheel_deg()}, style),
                             degrees(stop.cycle_deg, style, places), set.join(QStringLiteral(", ")));
     if (stop.overlap) text += Say::tr(" Cylinder %1 is on overlap there.").arg(*stop.overlap);
     if (!ramp.isEmpty())

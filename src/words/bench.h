@@ -13,7 +13,7 @@ namespace words {
 
 QString lashSchoolName(lobe::LashSchool school);
 QString sentence(lobe::LashFault fault, lobe::Side lacking);
-/// "Turn to 90°, cylinder 1 past overlap: set exhaust 3, intake 1."
+/// "Turn to 90° after TDC, 450° after the overlap of cylinder 1: set exhaust 3, intake 1."
 QString stopLine(const lobe::LashPlan& plan, const lobe::LashStop& stop, const Style& style);
 /// "exhaust 3"
 QString lashValve(const lobe::LashValve& valve);

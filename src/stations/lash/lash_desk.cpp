@@ -133,9 +133,7 @@ Prompt LashDesk::ownPrompt() const {
         return p;
     }
     const LashStop& stop = plan_.stops[at->stop];
-    const int places = std::abs(stop.cycle_deg - std::round(stop.cycle_deg)) < 1e-6 ? 0 : 1;
-    p.subject =
-        Say::tr("lash at the %1 mark").arg(words::degrees(stop.wheel_deg(), style(), places));
+    p.subject = Say::tr("lash at %1").arg(words::readingAngle({stop.wheel_deg()}, style()));
     p.ask = words::lashValve(plan_.valves[at->valve]);
     p.enter = Say::tr("set, the next");
     p.keys = Say::tr("0.35 left at   found 0.3   Down  facts");
@@ -330,7 +328,8 @@ StandCard LashDesk::ownCard(bool asked) const {
     card.subject = Say::tr("lash");
     const auto at = inHand();
     card.caption = at ? Say::tr("turn to") : Say::tr("lash");
-    card.big = at ? words::degrees(plan_.stops[at->stop].wheel_deg(), style(), 0) : Say::tr("done");
+    card.big =
+        at ? words::readingAngle({plan_.stops[at->stop].wheel_deg()}, style()) : Say::tr("done");
     if (at) {
         card.bigNote = words::lashValve(plan_.valves[at->valve]);
         card.side = plan_.valves[at->valve].side;
