@@ -12431,5 +12431,29 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <source>with %1 %2 lash it opens for %3 %4, %7, and lands at %5 mm a degree in place of %6.</source>
         <translation>mit %1 %2 Spiel öffnet es %3 %4, %7, und setzt mit %5 mm je Grad auf statt mit %6.</translation>
     </message>
+    <message>
+        <source>level 0.12  at Timing</source>
+        <translation>level 0.12  bei Steuerzeiten</translation>
+    </message>
+    <message>
+        <source>the intake stands 0.12 further open as the valves rock: how far past level that is</source>
+        <translation>der Einlass steht beim Schaukeln 0,12 weiter offen: wie weit das nach Gleichstand ist</translation>
+    </message>
+    <message>
+        <source>By how much the intake valve stands further open than the exhaust as they rock, such as level 0.12; minus for less.</source>
+        <translation>Um wie viel das Einlassventil beim Schaukeln weiter offen steht als das Auslassventil, etwa level 0.12; minus für weniger.</translation>
+    </message>
+    <message>
+        <source>Level is told by both lobes of this cylinder, measured.</source>
+        <translation>Gleichstand sagen beide Nocken dieses Zylinders, gemessen.</translation>
+    </message>
+    <message>
+        <source>%1 past level</source>
+        <translation>%1 nach Gleichstand</translation>
+    </message>
+    <message>
+        <source>%1 before level</source>
+        <translation>%1 vor Gleichstand</translation>
+    </message>
 </context>
 </TS>

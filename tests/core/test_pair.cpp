@@ -50,6 +50,23 @@ private slots:
         QVERIFY(std::abs(pair.splitPoint->deg - lo) < 0.05);
     }
 
+    // Two degrees past level, the closed forms stand so far apart: their difference says it back.
+    void howFarPastLevel() {
+        const auto in = closed::power(106.0, 147.0, 7.2), ex = closed::power(-112.0, 150.0, 7.0);
+        const std::vector<Height> heights{{1.27, Place::Tappet}};
+        const auto i = analysed(in, Side::Intake, {}, heights),
+                   e = analysed(ex, Side::Exhaust, {}, heights);
+        const double level =
+            analysePair(i, e, CentreSchool::EqualDrop, Place::Tappet).splitPoint->deg;
+        for (const double by : {-3.0, -1.0, 0.5, 2.0}) {
+            const double higher = in.at(level + by) - ex.at(level + by);
+            const auto past = pastLevel_deg(i, e, higher, Place::Tappet);
+            QVERIFY2(past && std::abs(*past - by) < 0.05 * std::abs(by) + 0.02,
+                     qPrintable(QString::number(past.value_or(99.0))));
+        }
+        QVERIFY(!pastLevel_deg(i, LobeFigures(), 0.1, Place::Tappet));
+    }
+
     void mirroredRampsSplitInTheMiddleOfTheEvents() {
         const auto in = closed::power(106.0, 147.0, 7.2), ex = closed::power(-110.0, 147.0, 7.2);
         const std::vector<Height> h{{0.15, Place::Tappet}};

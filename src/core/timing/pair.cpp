@@ -109,4 +109,18 @@ PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, C
     return out;
 }
 
+std::optional<double> pastLevel_deg(const LobeFigures& intake, const LobeFigures& exhaust,
+                                    double higher_mm, Place place) {
+    const auto level = analysePair(intake, exhaust, CentreSchool::EqualDrop, place).splitPoint;
+    if (!level || !intake.curve || !exhaust.curve) return std::nullopt;
+    constexpr double kEither_deg = 0.5;
+    const auto slope = [&](const LobeFigures& lobe) {
+        return lobe.liftAt({level->deg + kEither_deg}, place) -
+               lobe.liftAt({level->deg - kEither_deg}, place);
+    };
+    const double both = slope(intake) - slope(exhaust);
+    constexpr double kNone = 1e-3;
+    return both > kNone ? std::optional(higher_mm / both) : std::nullopt;
+}
+
 } // namespace lobe

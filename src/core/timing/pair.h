@@ -28,4 +28,10 @@ struct PairFigures {
 PairFigures analysePair(const LobeFigures& intake, const LobeFigures& exhaust, CentreSchool school,
                         Place place);
 
+/// Two valves that rock: how far past level the crank stands, crank degrees, where the intake's
+/// lift is the greater by so much at the place (negative: the exhaust's; then before level). The
+/// difference over the sum of both slopes where they are level. Empty without both flanks there.
+std::optional<double> pastLevel_deg(const LobeFigures& intake, const LobeFigures& exhaust,
+                                    double higher_mm, Place place);
+
 } // namespace lobe

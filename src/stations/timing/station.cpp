@@ -30,6 +30,13 @@ QString line(const Findings& f, const Style& style) {
 
 constexpr const char* kOwns[] = {"settings"};
 
+constexpr Typed kTyped[] = {
+    {QT_TRANSLATE_NOOP("Say", "level 0.12  at Timing"),
+     QT_TRANSLATE_NOOP("Say",
+                       "the intake stands 0.12 further open as the valves rock: how far past "
+                       "level that is")},
+};
+
 } // namespace
 
 const Station timing{
@@ -38,6 +45,7 @@ const Station timing{
     .progress = [](const Job&, const Findings& f) { return timingProgress(f); },
     .line = [](const Job&, const Findings& f, const Style& style) { return line(f, style); },
     .owns = kOwns,
+    .typed = kTyped,
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 

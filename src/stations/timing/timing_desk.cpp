@@ -1,5 +1,6 @@
 #include "stations/timing/timing_desk.h"
 
+#include "core/timing/pair.h"
 #include "core/typed/entry.h"
 #include "stations/list.h"
 #include "words/explanation.h"
@@ -83,7 +84,27 @@ Echo TimingDesk::heightsAfter(const QString& text, std::vector<Height>& heights)
     return {true, Say::tr("adds ") + words::heightAt(h, style())};
 }
 
+std::optional<Echo> TimingDesk::levelOf(const QString& text) const {
+    const QString line = text.simplified().toLower();
+    if (!line.startsWith(QLatin1String("level"))) return std::nullopt;
+    const auto read = readLength(line.mid(5).trimmed().toStdString(), style().unit, 20.0);
+    const auto* mm = std::get_if<double>(&read);
+    if (!mm)
+        return Echo{false, Say::tr("By how much the intake valve stands further open than the "
+                                   "exhaust as they rock, such as level 0.12; minus for less.")};
+    const auto c = cylinder();
+    const RunFindings *in = c ? findings().of(*c, Side::Intake) : nullptr,
+                      *ex = c ? findings().of(*c, Side::Exhaust) : nullptr;
+    const auto past =
+        in && ex ? pastLevel_deg(in->lobe, ex->lobe, *mm, Place::Valve) : std::nullopt;
+    if (!past)
+        return Echo{false, Say::tr("Level is told by both lobes of this cylinder, measured.")};
+    return Echo{true, (*past >= 0.0 ? Say::tr("%1 past level") : Say::tr("%1 before level"))
+                          .arg(words::degrees(std::abs(*past), style()))};
+}
+
 Echo TimingDesk::understand(const QString& text) const {
+    if (const auto level = levelOf(text)) return *level;
     if (text.trimmed().toLower() == QLatin1String("smooth"))
         return {true, job().reckoning.smoothing ? Say::tr("the curve through every reading")
                                                 : Say::tr("the curve that follows the noise")};
@@ -107,6 +128,8 @@ Echo TimingDesk::submit(const QString& text) {
                                   : Say::tr("Type a height, such as %1.")
                                         .arg(words::height(kUsualHeight_mm, style()))};
     }
+    // Nothing of it is kept.
+    if (const auto level = levelOf(text)) return *level;
     Stated s = job();
     if (text.trimmed().toLower() == QLatin1String("smooth")) {
         s.reckoning.smoothing = !s.reckoning.smoothing;

@@ -27,6 +27,8 @@ public:
     QString figures(const lobe::CylinderFindings& c, bool brief) const;
 
 private:
+    /// "level 0.12": what a difference of the rocking valves comes to; empty for another line.
+    std::optional<Echo> levelOf(const QString& text) const;
     /// mm, of the lobes at hand; before any, what few lobes reach half of.
     double highest_mm(lobe::Place at) const;
     /// Where what the verdict asks for is typed; null when it is here.
