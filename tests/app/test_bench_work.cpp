@@ -78,6 +78,7 @@ private slots:
         QVERIFY(rig.onDisk().lash.school == LashSchool::Fewest);
         auto* station = rig.find<app::LashStation>("lashStation");
         QCOMPARE(station->desk().plan().stops.size(), std::size_t(2));
+        const QString first = rig.text("lashVerdict");
         rig.type(QStringLiteral("found 0.28"));
         QCOMPARE(rig.onDisk().lash.taken.size(), std::size_t(1));
         QVERIFY(!rig.onDisk().lash.taken[0].left && rig.onDisk().lash.taken[0].time_ms > 0);
@@ -85,7 +86,6 @@ private slots:
         rig.type(QStringLiteral("0.35"));
         QVERIFY(rig.onDisk().lash.taken[1].left);
         QCOMPARE(rig.onDisk().lash.done.size(), std::size_t(1));
-        const QString first = rig.text("lashVerdict");
         for (int i = 1; i < 8; ++i) {
             QVERIFY2(rig.text("lashVerdict").contains(QStringLiteral("Turn to ")),
                      qPrintable(rig.text("lashVerdict")));
@@ -96,7 +96,7 @@ private slots:
         // Another round, and one undone leads back here.
         rig.type(QStringLiteral("n"));
         QVERIFY(rig.onDisk().lash.done.empty());
-        QCOMPARE(rig.text("lashVerdict"), first.isEmpty() ? first : rig.text("lashVerdict"));
+        QCOMPARE(rig.text("lashVerdict"), first);
         rig.window().go(stations::timing);
         rig.key(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(rig.onDisk().lash.done.size(), std::size_t(8));

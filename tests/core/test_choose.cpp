@@ -366,12 +366,15 @@ private slots:
         const Bench none(job);
         const auto map = settles(none, {Candidate{}, ofCard("Drumlin 9")});
         QVERIFY(!map.empty() && map[0].by == SettleBy::Map);
-        // At the bound by the card: what is open of its overlap at the seat reaches over it.
-        const double closes = none.value(none.cam(ofCard("Drumlin 9")), "overlap@1270t");
-        job.choosing.wishes = {{WishKind::Overlap, closes - 0.1, {}}};
-        const Bench bound(job);
-        for (const Settling& s : settles(bound, {Candidate{}, ofCard("Drumlin 9")}))
-            if (s.before) QVERIFY(s.after && *s.after < *s.before);
+        // At the bound by the card: what its one height leaves open of the closing reaches over it,
+        // and another height narrows that.
+        const double closes = none.value(none.cam(ofCard("Drumlin 9")), "overlap@1270t"),
+                     ratio = none.value(none.cam(ofCard("Drumlin 9")), "dynamic");
+        job.choosing.wishes = {{WishKind::Dynamic, ratio - 0.005, {}}};
+        const auto height = settles(Bench(job), {Candidate{}, ofCard("Drumlin 9")});
+        QVERIFY(!height.empty() && height[0].by == SettleBy::OtherHeight && height[0].cam == 1);
+        QVERIFY(height[0].before && height[0].after &&
+                *height[0].after <= 0.75 * *height[0].before);
         // Nothing in doubt, nothing to settle.
         job.choosing.wishes = {{WishKind::Overlap, closes - 30.0, {}}};
         QVERIFY(settles(Bench(job), {Candidate{}, ofCard("Drumlin 9")}).empty());

@@ -191,8 +191,4 @@ bool GuidePage::eventFilter(QObject* watched, QEvent* event) {
     return Overlay::eventFilter(watched, event);
 }
 
-void GuidePage::keyPressEvent(QKeyEvent* event) {
-    Overlay::keyPressEvent(event);
-}
-
 } // namespace app

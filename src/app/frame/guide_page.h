@@ -20,7 +20,6 @@ public:
 protected:
     QRect box() const override;
     void place() override;
-    void keyPressEvent(QKeyEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:

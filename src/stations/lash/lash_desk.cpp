@@ -103,11 +103,6 @@ void LashDesk::take(std::size_t valve) {
     tell();
 }
 
-bool LashDesk::step(int direction) {
-    // Down from the valves leads to the facts, as elsewhere; within them up and down.
-    return FactsDesk::step(direction);
-}
-
 QString LashDesk::enterKeeps() const {
     return Say::tr("keep, the next; Esc ends");
 }

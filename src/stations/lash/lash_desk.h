@@ -15,7 +15,6 @@ class LashDesk : public FactsDesk {
 public:
     LashDesk(Session& session, Manner manner);
 
-    bool step(int direction) override;
     Echo command(QChar letter) override;
     void begin() override;
     void follow() override;
