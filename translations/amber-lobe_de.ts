@@ -1054,28 +1054,6 @@
         <translation>Welcher Motor steht auf dem Bock?</translation>
     </message>
     <message>
-        <source>Type a name for this job in the line below and press Enter: the engine, the motor&apos;s number, whatever you will know it by.
-
-Then, in working order:
-
-1   Engine: bore, stroke, rod, which way it runs, and the cam&apos;s card if there is one.
-2   TDC: two contacts either side of the top. You are told how far to move the pointer.
-3   Lobes: turn to the angle shown, type the lift, press Enter. The angle steps by itself.
-4   Timing: what the two lobes say together, and how they stand to the card.
-
-Everything typed is on disk when the line clears. A wrong reading is struck, never lost.</source>
-        <translation>Unten einen Namen für diesen Auftrag eingeben und Enter drücken: den Motor, seine Nummer, woran man ihn kennt.
-
-Dann, in der Reihenfolge der Arbeit:
-
-1   Motor: Bohrung, Hub, Pleuel, Drehrichtung und das Datenblatt der Nockenwelle, wenn es eines gibt.
-2   OT: zwei Berührungen beiderseits des OT. Gesagt wird, wie weit der Zeiger zu verstellen ist.
-3   Nocken: zum gezeigten Winkel drehen, Hub eingeben, Enter. Der Winkel geht von selbst weiter.
-4   Steuerzeiten: was beide Nocken zusammen sagen und wie sie zum Datenblatt stehen.
-
-Was eingegeben ist, steht auf der Platte, sobald die Zeile leer ist. Ein falscher Wert wird gestrichen, nie verloren.</translation>
-    </message>
-    <message>
         <source>Look at the demo first</source>
         <translation>Erst das Beispiel ansehen</translation>
     </message>
@@ -1587,7 +1565,7 @@ gestrichen: </translation>
     </message>
     <message>
         <source>reach 8.5  at Compression</source>
-        <translation>reach 8.5  bei Verdichtung</translation>
+        <translation>erreichen 8,5  bei Verdichtung</translation>
     </message>
     <message>
         <source>what reaches a dynamic ratio</source>
@@ -2691,7 +2669,7 @@ Spiel </translation>
     </message>
     <message>
         <source>step 2,  zero,  zero 8.5</source>
-        <translation>step 2,  zero,  zero 8.5</translation>
+        <translation>schritt 2,  null,  null 8,5</translation>
     </message>
     <message>
         <source>another step; indicator zeroed again, where lift is 8.5</source>
@@ -2699,7 +2677,7 @@ Spiel </translation>
     </message>
     <message>
         <source>other,  timing,  pass</source>
-        <translation>other,  timing,  pass</translation>
+        <translation>anderer,  steuerzeiten,  durchgang</translation>
     </message>
     <message>
         <source>Lobes</source>
@@ -3239,7 +3217,7 @@ Spiel </translation>
     </message>
     <message>
         <source>made …,  note …,  photo …  at Set</source>
-        <translation>made …,  note …,  photo …  bei Einstellen</translation>
+        <translation>gestellt …,  notiz …,  foto …  bei Einstellen</translation>
     </message>
     <message>
         <source>keep a change of setting; what goes with it</source>
@@ -6431,7 +6409,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>gasket, lash, spacer …</source>
-        <translation>gasket, lash, spacer …</translation>
+        <translation>dichtung, spiel, zwischenlage …</translation>
     </message>
     <message>
         <source>leaves a correction of the mock-up out, or takes it in</source>
@@ -6807,7 +6785,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>b ratio 1.6, b lash 0.2, b shorter 4</source>
-        <translation>b ratio 1.6, b lash 0.2, b shorter 4</translation>
+        <translation>b übersetzung 1,6, b spiel 0,2, b kürzer 4</translation>
     </message>
     <message>
         <source>cam b with another rocker or lash, or ground shorter</source>
@@ -6815,7 +6793,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>b copy, b ref, b name …, b out</source>
-        <translation>b copy, b ref, b name …, b out</translation>
+        <translation>b kopie, b bezug, b name …, b ohne</translation>
     </message>
     <message>
         <source>another state of it, the reference, its name, taken out</source>
@@ -6823,7 +6801,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>b choose because …</source>
-        <translation>b choose because …</translation>
+        <translation>b wählen weil …</translation>
     </message>
     <message>
         <source>decides for cam b</source>
@@ -7756,7 +7734,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>note …,  photo PATH</source>
-        <translation>note …,  photo PFAD</translation>
+        <translation>notiz …,  foto PFAD</translation>
     </message>
     <message>
         <source>kept in the record, from every station</source>
@@ -7764,7 +7742,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>part …,  bolts …,  float …,  order …  at Record</source>
-        <translation>part …,  bolts …,  float …,  order …  bei Protokoll</translation>
+        <translation>teil …,  schrauben …,  axialspiel …,  bestellen …  bei Protokoll</translation>
     </message>
     <message>
         <source>what was built in and how; then what is asked, or Enter</source>
@@ -7788,7 +7766,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>print, card, letter, by NAME; out figures leaves a part out</source>
-        <translation>print, card, letter, by NAME; out figures lässt einen Teil weg</translation>
+        <translation>drucken, datenblatt, letter, von NAME; ohne werte lässt einen Teil weg</translation>
     </message>
     <message>
         <source>print it</source>
@@ -7860,7 +7838,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>pdf,  print,  card,  letter,  by NAME  at Sheet</source>
-        <translation>pdf,  print,  card,  letter,  by NAME  bei Blatt</translation>
+        <translation>pdf,  drucken,  datenblatt,  letter,  von NAME  bei Blatt</translation>
     </message>
     <message>
         <source>saves, prints; the cam alone; the paper; who measured</source>
@@ -7868,7 +7846,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>out figures,  out notes  at Sheet</source>
-        <translation>out figures,  out notes  bei Blatt</translation>
+        <translation>ohne werte,  ohne notizen  bei Blatt</translation>
     </message>
     <message>
         <source>leaves a part out, or takes it in again</source>
@@ -8424,7 +8402,7 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     </message>
     <message>
         <source>find …,  only readings,  done 3,  gone 3 why  at Record</source>
-        <translation>find …,  only readings,  done 3,  gone 3 warum  bei Protokoll</translation>
+        <translation>suchen …,  nur messungen,  erledigt 3,  ausgebaut 3 warum  bei Protokoll</translation>
     </message>
     <message>
         <source>searches; shows one kind; ticks an order; a part taken out again</source>
@@ -9347,7 +9325,7 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     </message>
     <message>
         <source>map,  one angle,  tightest,  clay</source>
-        <translation>map,  one angle,  tightest,  clay</translation>
+        <translation>messreihe,  ein winkel,  engste,  knetmasse</translation>
     </message>
     <message>
         <source>the way of measuring</source>
@@ -9355,7 +9333,7 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     </message>
     <message>
         <source>curve,  events 0.15 1.27 once,  centre</source>
-        <translation>curve,  events 0.15 1.27 once,  centre</translation>
+        <translation>kurve,  steuerpunkte 0,15 1,27 einmal,  mitte</translation>
     </message>
     <message>
         <source>how the lobe is taken; it holds for the next lobe too</source>
@@ -9363,7 +9341,7 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     </message>
     <message>
         <source>valve light,  each,  repeat 3,  lash 0.3</source>
-        <translation>valve light,  each,  repeat 3,  lash 0.3</translation>
+        <translation>ventil leicht,  jede,  wiederholt 3,  spiel 0,3</translation>
     </message>
     <message>
         <source>where and how, in any order and with the above</source>
@@ -9375,7 +9353,7 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     </message>
     <message>
         <source>stop,  drop 3,  there and back,  port,  highest</source>
-        <translation>stop,  drop 3,  there and back,  port,  highest</translation>
+        <translation>anschlag,  absenkung 3,  hin und her,  kanal,  höchste</translation>
     </message>
     <message>
         <source>how TDC is found</source>
@@ -9383,7 +9361,7 @@ Dieser Durchgang allein kennt OT auf ±%1.</translation>
     </message>
     <message>
         <source>wheel 360</source>
-        <translation>wheel 360</translation>
+        <translation>scheibe 360</translation>
     </message>
     <message>
         <source>the wheel that is fitted: 360, against, 180, 90, signed, twice, tape</source>
@@ -10452,7 +10430,7 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     </message>
     <message>
         <source>ratio 1.65  at Springs</source>
-        <translation>ratio 1,65  bei Federn</translation>
+        <translation>übersetzung 1,65  bei Federn</translation>
     </message>
     <message>
         <source>tries other rockers; ratio alone lets go of them</source>
@@ -12393,10 +12371,6 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <translation>Größe von allem</translation>
     </message>
     <message>
-        <source>Name and paper of a sheet are the job&apos;s: at Sheet. Language and size start the window anew; nothing typed is lost. Esc leads back.</source>
-        <translation>Name und Papier eines Blatts gehören zum Auftrag: bei Blatt. Sprache und Größe starten das Fenster neu; nichts Getipptes geht verloren. Esc führt zurück.</translation>
-    </message>
-    <message>
         <source>kind</source>
         <translation>Bauart</translation>
     </message>
@@ -12433,7 +12407,7 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     </message>
     <message>
         <source>level 0.12  at Timing</source>
-        <translation>level 0.12  bei Steuerzeiten</translation>
+        <translation>gleich 0,12  bei Steuerzeiten</translation>
     </message>
     <message>
         <source>the intake stands 0.12 further open as the valves rock: how far past level that is</source>
@@ -12454,6 +12428,641 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
     <message>
         <source>%1 before level</source>
         <translation>%1 vor Gleichstand</translation>
+    </message>
+    <message>
+        <source>Angle</source>
+        <translation>Winkel</translation>
+    </message>
+    <message>
+        <source>Pressed</source>
+        <translation>Gedrückt</translation>
+    </message>
+    <message>
+        <source>What was mocked up: springs, gasket, gauge</source>
+        <translation>Was aufgebaut wurde: Federn, Dichtung, Messmittel</translation>
+    </message>
+    <message>
+        <source>Least clearances, the crown and the phaser</source>
+        <translation>Mindestabstände, Kolbenboden und Nockenwellenversteller</translation>
+    </message>
+    <message>
+        <source>A new map of this valve</source>
+        <translation>Eine neue Messreihe dieses Ventils</translation>
+    </message>
+    <message>
+        <source>What a cam has to meet, and its limits</source>
+        <translation>Was eine Nockenwelle erfüllen muss, und ihre Grenzen</translation>
+    </message>
+    <message>
+        <source>What the engine is for: speeds and their weight</source>
+        <translation>Wofür der Motor ist: Drehzahlen und ihr Gewicht</translation>
+    </message>
+    <message>
+        <source>Every cam of this book</source>
+        <translation>Jede Nockenwelle dieses Buchs</translation>
+    </message>
+    <message>
+        <source>Show the figures that are left out</source>
+        <translation>Die weggelassenen Werte zeigen</translation>
+    </message>
+    <message>
+        <source>Lift</source>
+        <translation>Hub</translation>
+    </message>
+    <message>
+        <source>The indicator stands on the tappet</source>
+        <translation>Die Messuhr steht auf dem Stößel</translation>
+    </message>
+    <message>
+        <source>The indicator stands on the valve</source>
+        <translation>Die Messuhr steht auf dem Ventil</translation>
+    </message>
+    <message numerus="yes">
+        <source>A reading every %n degrees</source>
+        <translation>
+            <numerusform>Eine Messung bei jedem Grad</numerusform>
+            <numerusform>Eine Messung alle %n Grad</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Only where it opens and closes is taken</source>
+        <translation>Nur Öffnen und Schließen wird gemessen</translation>
+    </message>
+    <message>
+        <source>The centre from two equal lifts, one each side of the nose</source>
+        <translation>Die Mitte aus zwei gleichen Hüben beiderseits der Spitze</translation>
+    </message>
+    <message>
+        <source>How this run is taken</source>
+        <translation>Wie dieser Durchgang gemessen wird</translation>
+    </message>
+    <message>
+        <source>Another run of this lobe, beside those taken</source>
+        <translation>Ein weiterer Durchgang dieses Nockens neben den bisherigen</translation>
+    </message>
+    <message>
+        <source>Entry</source>
+        <translation>Eintrag</translation>
+    </message>
+    <message>
+        <source>When</source>
+        <translation>Wann</translation>
+    </message>
+    <message>
+        <source>Leave this part out, or put it in again</source>
+        <translation>Diesen Teil weglassen oder wieder aufnehmen</translation>
+    </message>
+    <message>
+        <source>Paper of Letter size; else A4</source>
+        <translation>Papier im Format Letter, sonst A4</translation>
+    </message>
+    <message>
+        <source>One page of the cam alone, for whoever grinds it</source>
+        <translation>Eine Seite nur der Nockenwelle, für den Schleifer</translation>
+    </message>
+    <message>
+        <source>The pages as they are printed</source>
+        <translation>Die Seiten, wie sie gedruckt werden</translation>
+    </message>
+    <message>
+        <source>Measured</source>
+        <translation>Gemessen</translation>
+    </message>
+    <message>
+        <source>Value</source>
+        <translation>Wert</translation>
+    </message>
+    <message>
+        <source>Contact</source>
+        <translation>Berührung</translation>
+    </message>
+    <message>
+        <source>TDC is found this way</source>
+        <translation>So wird der OT gefunden</translation>
+    </message>
+    <message>
+        <source>How the wheel on the crank is numbered</source>
+        <translation>Wie die Gradscheibe an der Kurbelwelle beziffert ist</translation>
+    </message>
+    <message>
+        <source>Everywhere, the lobe centre is found this way</source>
+        <translation>Überall wird die Nockenmitte so bestimmt</translation>
+    </message>
+    <message>
+        <source>How fast the crank is turned, and which way</source>
+        <translation>Wie schnell und wohin die Kurbelwelle gedreht wird</translation>
+    </message>
+    <message>
+        <source>arrows</source>
+        <translation>Pfeiltasten</translation>
+    </message>
+    <message>
+        <source>The simulated hand goes where the program asks</source>
+        <translation>Die simulierte Hand dreht dorthin, wohin das Programm fragt</translation>
+    </message>
+    <message>
+        <source>The crank stands still</source>
+        <translation>Die Kurbelwelle steht still</translation>
+    </message>
+    <message>
+        <source>The dial is set on this</source>
+        <translation>Die Messuhr steht hierauf</translation>
+    </message>
+    <message>
+        <source>The bench does this from now on</source>
+        <translation>Der Messplatz tut dies von jetzt an</translation>
+    </message>
+    <message>
+        <source>Down until it meets the piston</source>
+        <translation>Hinunter, bis es den Kolben berührt</translation>
+    </message>
+    <message>
+        <source>Faults a real bench has, one by one</source>
+        <translation>Fehler, die ein echter Messplatz hat, einzeln</translation>
+    </message>
+    <message numerus="yes">
+        <source>No copy of this book was saved elsewhere for %n days. Ctrl+S saves one; on another disk it outlives this one.</source>
+        <translation>
+            <numerusform>Seit %n Tag wurde keine Kopie dieses Buchs anderswo gesichert. Strg+S sichert eine; auf einem anderen Datenträger überlebt sie diesen.</numerusform>
+            <numerusform>Seit %n Tagen wurde keine Kopie dieses Buchs anderswo gesichert. Strg+S sichert eine; auf einem anderen Datenträger überlebt sie diesen.</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>The ports this machine has</source>
+        <translation>Die Anschlüsse dieses Rechners</translation>
+    </message>
+    <message>
+        <source>Listen at the port chosen</source>
+        <translation>Am gewählten Anschluss hören</translation>
+    </message>
+    <message>
+        <source>Listen at a file another program writes to</source>
+        <translation>An einer Datei hören, in die ein anderes Programm schreibt</translation>
+    </message>
+    <message>
+        <source>Hear again what was kept</source>
+        <translation>Aufgezeichnetes noch einmal hören</translation>
+    </message>
+    <message>
+        <source>A made-up engine with dial and encoder, to try it</source>
+        <translation>Ein erfundener Motor mit Messuhr und Drehgeber zum Ausprobieren</translation>
+    </message>
+    <message>
+        <source>Write all that is heard into a file</source>
+        <translation>Alles Gehörte in eine Datei schreiben</translation>
+    </message>
+    <message>
+        <source>Listen to it no more</source>
+        <translation>Nicht mehr darauf hören</translation>
+    </message>
+    <message>
+        <source>The crank stands at TDC now: count from here</source>
+        <translation>Die Kurbelwelle steht jetzt im OT: von hier zählen</translation>
+    </message>
+    <message>
+        <source>Another name, typed in the line above</source>
+        <translation>Ein anderer Name, oben in die Zeile getippt</translation>
+    </message>
+    <message>
+        <source>The whole job, its sheet, figures or readings as a file</source>
+        <translation>Der ganze Auftrag, sein Blatt, Werte oder Messungen als Datei</translation>
+    </message>
+    <message>
+        <source>A new job of the same engine</source>
+        <translation>Ein neuer Auftrag mit demselben Motor</translation>
+    </message>
+    <message>
+        <source>A new job of the same engine and its cards</source>
+        <translation>Ein neuer Auftrag mit demselben Motor und seinen Datenblättern</translation>
+    </message>
+    <message>
+        <source>A new job with all that was measured</source>
+        <translation>Ein neuer Auftrag mit allem Gemessenen</translation>
+    </message>
+    <message>
+        <source>Out of the list, or into it again; nothing is lost</source>
+        <translation>Aus der Liste oder wieder hinein; nichts geht verloren</translation>
+    </message>
+    <message>
+        <source>Out of the book; Take back brings it again</source>
+        <translation>Aus dem Buch; Zurücknehmen bringt ihn wieder</translation>
+    </message>
+    <message>
+        <source>What was just done here, undone</source>
+        <translation>Was hier eben geschah, rückgängig</translation>
+    </message>
+    <message>
+        <source>%1; that was at %2</source>
+        <translation>%1; das war bei %2</translation>
+    </message>
+    <message>
+        <source>light, high contrast</source>
+        <translation>hell, hoher Kontrast</translation>
+    </message>
+    <message>
+        <source>dark, high contrast</source>
+        <translation>dunkel, hoher Kontrast</translation>
+    </message>
+    <message>
+        <source>A4</source>
+        <translation>A4</translation>
+    </message>
+    <message>
+        <source>Paper of a sheet</source>
+        <translation>Papier des Blatts</translation>
+    </message>
+    <message>
+        <source>Who measures, in new jobs</source>
+        <translation>Wer misst, in neuen Aufträgen</translation>
+    </message>
+    <message>
+        <source>never</source>
+        <translation>nie</translation>
+    </message>
+    <message numerus="yes">
+        <source>after %n days</source>
+        <translation>
+            <numerusform>nach %n Tag</numerusform>
+            <numerusform>nach %n Tagen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Remind of a copy elsewhere</source>
+        <translation>An eine Kopie anderswo erinnern</translation>
+    </message>
+    <message>
+        <source>Each changes at once; at Sheet, one job&apos;s name and paper can be others. Language and size start the window anew; nothing typed is lost. Esc leads back.</source>
+        <translation>Jedes gilt sofort; bei Blatt können Name und Papier eines Auftrags andere sein. Sprache und Größe starten das Fenster neu; nichts Getipptes geht verloren. Esc führt zurück.</translation>
+    </message>
+    <message>
+        <source>Which figures stand on the slate</source>
+        <translation>Welche Werte auf der Tafel stehen</translation>
+    </message>
+    <message>
+        <source>The cylinder at hand</source>
+        <translation>Der Zylinder, an dem gearbeitet wird</translation>
+    </message>
+    <message>
+        <source>The lobe at hand is this one</source>
+        <translation>An diesem Nocken wird gearbeitet</translation>
+    </message>
+    <message>
+        <source>Large, for the stand beside the engine, or the desk</source>
+        <translation>Groß für den Stand neben dem Motor, oder für den Tisch</translation>
+    </message>
+    <message>
+        <source>Cylinder %1 is at hand</source>
+        <translation>An Zylinder %1 wird gearbeitet</translation>
+    </message>
+    <message>
+        <source>Type a name for this job in the line below and press Enter: the engine, the motor&apos;s number, whatever you will know it by.
+
+From then on the line asks for one thing after another, in working order: the engine, its TDC, the lift of each lobe.
+
+Everything typed is on disk when the line clears, and a wrong reading is struck, never lost.</source>
+        <translation>Einen Namen für diesen Auftrag in die Zeile unten tippen und Eingabe drücken: der Motor, seine Nummer, woran man ihn wiedererkennt.
+
+Von da an fragt die Zeile eines nach dem anderen ab, in der Reihenfolge der Arbeit: den Motor, seinen OT, den Hub jedes Nockens.
+
+Alles Getippte ist gesichert, sobald die Zeile leer wird, und eine falsche Messung wird gestrichen, nie verloren.</translation>
+    </message>
+    <message>
+        <source>A book of finished jobs to look around in; yours is not touched</source>
+        <translation>Ein Buch fertiger Aufträge zum Umsehen; das eigene bleibt unberührt</translation>
+    </message>
+    <message>
+        <source>note</source>
+        <comment>typed at the line</comment>
+        <translation>notiz</translation>
+    </message>
+    <message>
+        <source>photo</source>
+        <comment>typed at the line</comment>
+        <translation>foto</translation>
+    </message>
+    <message>
+        <source>there and back</source>
+        <comment>typed at the line</comment>
+        <translation>hin und her</translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <comment>typed at the line</comment>
+        <translation>anschlag</translation>
+    </message>
+    <message>
+        <source>drop</source>
+        <comment>typed at the line</comment>
+        <translation>absenkung</translation>
+    </message>
+    <message>
+        <source>port</source>
+        <comment>typed at the line</comment>
+        <translation>kanal</translation>
+    </message>
+    <message>
+        <source>highest</source>
+        <comment>typed at the line</comment>
+        <translation>höchste</translation>
+    </message>
+    <message>
+        <source>wheel</source>
+        <comment>typed at the line</comment>
+        <translation>scheibe</translation>
+    </message>
+    <message>
+        <source>step</source>
+        <comment>typed at the line</comment>
+        <translation>schritt</translation>
+    </message>
+    <message>
+        <source>zero</source>
+        <comment>typed at the line</comment>
+        <translation>null</translation>
+    </message>
+    <message>
+        <source>curve</source>
+        <comment>typed at the line</comment>
+        <translation>kurve</translation>
+    </message>
+    <message>
+        <source>events</source>
+        <comment>typed at the line</comment>
+        <translation>steuerpunkte</translation>
+    </message>
+    <message>
+        <source>once</source>
+        <comment>typed at the line</comment>
+        <translation>einmal</translation>
+    </message>
+    <message>
+        <source>centre</source>
+        <comment>typed at the line</comment>
+        <translation>mitte</translation>
+    </message>
+    <message>
+        <source>valve</source>
+        <comment>typed at the line</comment>
+        <translation>ventil</translation>
+    </message>
+    <message>
+        <source>tappet</source>
+        <comment>typed at the line</comment>
+        <translation>stößel</translation>
+    </message>
+    <message>
+        <source>light</source>
+        <comment>typed at the line</comment>
+        <translation>leicht</translation>
+    </message>
+    <message>
+        <source>each</source>
+        <comment>typed at the line</comment>
+        <translation>jede</translation>
+    </message>
+    <message>
+        <source>repeat</source>
+        <comment>typed at the line</comment>
+        <translation>wiederholt</translation>
+    </message>
+    <message>
+        <source>lash</source>
+        <comment>typed at the line</comment>
+        <translation>spiel</translation>
+    </message>
+    <message>
+        <source>other</source>
+        <comment>typed at the line</comment>
+        <translation>anderer</translation>
+    </message>
+    <message>
+        <source>timing</source>
+        <comment>typed at the line</comment>
+        <translation>steuerzeiten</translation>
+    </message>
+    <message>
+        <source>another pass</source>
+        <comment>typed at the line</comment>
+        <translation>weiterer durchgang</translation>
+    </message>
+    <message>
+        <source>pass</source>
+        <comment>typed at the line</comment>
+        <translation>durchgang</translation>
+    </message>
+    <message>
+        <source>level</source>
+        <comment>typed at the line</comment>
+        <translation>gleich</translation>
+    </message>
+    <message>
+        <source>made</source>
+        <comment>typed at the line</comment>
+        <translation>gestellt</translation>
+    </message>
+    <message>
+        <source>one angle</source>
+        <comment>typed at the line</comment>
+        <translation>ein winkel</translation>
+    </message>
+    <message>
+        <source>map</source>
+        <comment>typed at the line</comment>
+        <translation>messreihe</translation>
+    </message>
+    <message>
+        <source>tightest</source>
+        <comment>typed at the line</comment>
+        <translation>engste</translation>
+    </message>
+    <message>
+        <source>clay</source>
+        <comment>typed at the line</comment>
+        <translation>knetmasse</translation>
+    </message>
+    <message>
+        <source>gasket</source>
+        <comment>typed at the line</comment>
+        <translation>dichtung</translation>
+    </message>
+    <message>
+        <source>spacer</source>
+        <comment>typed at the line</comment>
+        <translation>zwischenlage</translation>
+    </message>
+    <message>
+        <source>reach</source>
+        <comment>typed at the line</comment>
+        <translation>erreichen</translation>
+    </message>
+    <message>
+        <source>ratio</source>
+        <comment>typed at the line</comment>
+        <translation>übersetzung</translation>
+    </message>
+    <message>
+        <source>found</source>
+        <comment>typed at the line</comment>
+        <translation>vorgefunden</translation>
+    </message>
+    <message>
+        <source>shorter</source>
+        <comment>typed at the line</comment>
+        <translation>kürzer</translation>
+    </message>
+    <message>
+        <source>copy</source>
+        <comment>typed at the line</comment>
+        <translation>kopie</translation>
+    </message>
+    <message>
+        <source>ref</source>
+        <comment>typed at the line</comment>
+        <translation>bezug</translation>
+    </message>
+    <message>
+        <source>name</source>
+        <comment>typed at the line</comment>
+        <translation>name</translation>
+    </message>
+    <message>
+        <source>choose</source>
+        <comment>typed at the line</comment>
+        <translation>wählen</translation>
+    </message>
+    <message>
+        <source>because</source>
+        <comment>typed at the line</comment>
+        <translation>weil</translation>
+    </message>
+    <message>
+        <source>part</source>
+        <comment>typed at the line</comment>
+        <translation>teil</translation>
+    </message>
+    <message>
+        <source>bolts</source>
+        <comment>typed at the line</comment>
+        <translation>schrauben</translation>
+    </message>
+    <message>
+        <source>float</source>
+        <comment>typed at the line</comment>
+        <translation>axialspiel</translation>
+    </message>
+    <message>
+        <source>order</source>
+        <comment>typed at the line</comment>
+        <translation>bestellen</translation>
+    </message>
+    <message>
+        <source>find</source>
+        <comment>typed at the line</comment>
+        <translation>suchen</translation>
+    </message>
+    <message>
+        <source>only</source>
+        <comment>typed at the line</comment>
+        <translation>nur</translation>
+    </message>
+    <message>
+        <source>readings</source>
+        <comment>typed at the line</comment>
+        <translation>messungen</translation>
+    </message>
+    <message>
+        <source>done</source>
+        <comment>typed at the line</comment>
+        <translation>erledigt</translation>
+    </message>
+    <message>
+        <source>gone</source>
+        <comment>typed at the line</comment>
+        <translation>ausgebaut</translation>
+    </message>
+    <message>
+        <source>print</source>
+        <comment>typed at the line</comment>
+        <translation>drucken</translation>
+    </message>
+    <message>
+        <source>card</source>
+        <comment>typed at the line</comment>
+        <translation>datenblatt</translation>
+    </message>
+    <message>
+        <source>by</source>
+        <comment>typed at the line</comment>
+        <translation>von</translation>
+    </message>
+    <message>
+        <source>out</source>
+        <comment>typed at the line</comment>
+        <translation>ohne</translation>
+    </message>
+    <message>
+        <source>verdict</source>
+        <comment>typed at the line</comment>
+        <translation>urteil</translation>
+    </message>
+    <message>
+        <source>engine</source>
+        <comment>typed at the line</comment>
+        <translation>motor</translation>
+    </message>
+    <message>
+        <source>pictures</source>
+        <comment>typed at the line</comment>
+        <translation>bilder</translation>
+    </message>
+    <message>
+        <source>figures</source>
+        <comment>typed at the line</comment>
+        <translation>werte</translation>
+    </message>
+    <message>
+        <source>setting</source>
+        <comment>typed at the line</comment>
+        <translation>einstellung</translation>
+    </message>
+    <message>
+        <source>clearance</source>
+        <comment>typed at the line</comment>
+        <translation>abstand</translation>
+    </message>
+    <message>
+        <source>compression</source>
+        <comment>typed at the line</comment>
+        <translation>verdichtung</translation>
+    </message>
+    <message>
+        <source>measured</source>
+        <comment>typed at the line</comment>
+        <translation>gemessen</translation>
+    </message>
+    <message>
+        <source>springs</source>
+        <comment>typed at the line</comment>
+        <translation>federn</translation>
+    </message>
+    <message>
+        <source>cams</source>
+        <comment>typed at the line</comment>
+        <translation>nockenwellen</translation>
+    </message>
+    <message>
+        <source>built</source>
+        <comment>typed at the line</comment>
+        <translation>verbaut</translation>
+    </message>
+    <message>
+        <source>notes</source>
+        <comment>typed at the line</comment>
+        <translation>notizen</translation>
+    </message>
+    <message>
+        <source>Jobs that were put away stand in the list as well</source>
+        <translation>Auch weggelegte Aufträge stehen in der Liste</translation>
     </message>
 </context>
 </TS>

@@ -206,5 +206,26 @@
             <numerusform>%n more figures are alike within what is known.</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>A reading every %n degrees</source>
+        <translation>
+            <numerusform>A reading every degree</numerusform>
+            <numerusform>A reading every %n degrees</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>No copy of this book was saved elsewhere for %n days. Ctrl+S saves one; on another disk it outlives this one.</source>
+        <translation>
+            <numerusform>No copy of this book was saved elsewhere for %n day. Ctrl+S saves one; on another disk it outlives this one.</numerusform>
+            <numerusform>No copy of this book was saved elsewhere for %n days. Ctrl+S saves one; on another disk it outlives this one.</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>after %n days</source>
+        <translation>
+            <numerusform>after %n day</numerusform>
+            <numerusform>after %n days</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

@@ -2,6 +2,7 @@
 #include "app/frame/arguments.h"
 #include "app/frame/ending.h"
 #include "app/frame/file_traffic.h"
+#include "app/frame/open_window.h"
 #include "app/frame/views.h"
 #include "app/frame/zoom.h"
 
@@ -28,6 +29,10 @@ struct Options {
                             QStringLiteral("keep books and preferences in FOLDER"),
                             QStringLiteral("FOLDER")};
 
+    QCommandLineOption newWindow{
+        QStringLiteral("new-window"),
+        QStringLiteral("show the files in a window of their own, also where one is open")};
+
     Options() {
         line.setApplicationDescription(
             QStringLiteral("Amber Lobe: measure, set and choose camshafts."));
@@ -38,7 +43,7 @@ struct Options {
             QStringLiteral("a book to open, your own when left out; job files and lift tables go "
                            "into it"),
             QStringLiteral("[file...]"));
-        line.addOptions({demo, views, data});
+        line.addOptions({demo, views, data, newWindow});
     }
 };
 
@@ -106,9 +111,11 @@ int show(int argc, char** argv, QStringList& again) {
         again = QCoreApplication::arguments();
         return app::kStartAgain;
     }
+    const QStringList files = options.line.positionalArguments();
+    if (!options.line.isSet(options.newWindow) && app::handedOver(paths.data, files)) return 0;
     app::Application application(paths);
     QString sentence;
-    const app::Arguments arguments = app::argumentsOf(options.line.positionalArguments());
+    const app::Arguments arguments = app::argumentsOf(files);
     const bool views = options.line.isSet(options.views);
     if (!application.start(arguments.book, options.line.isSet(options.demo) || views, sentence,
                            views ? app::Opening::Hidden : app::Opening::Shown)) {
@@ -126,6 +133,7 @@ int show(int argc, char** argv, QStringList& again) {
     }
     for (const QString& path : arguments.rest)
         application.window().files().take(path);
+    const app::OpenWindow open(paths.data, application.window());
     const app::Ending ending([&] { application.end(); });
     QObject::connect(
         &application.window(), &app::MainWindow::startAgainWanted, &qt,
@@ -135,6 +143,7 @@ int show(int argc, char** argv, QStringList& again) {
     again = {QString::fromLocal8Bit(argv[0])};
     if (options.line.isSet(options.data))
         again << QStringLiteral("--data") << options.line.value(options.data);
+    again << QStringLiteral("--new-window"); // what is shown anew is not another's to take
     again << (application.books().inDemo() ? QStringLiteral("--demo")
                                            : application.session().book().path());
     return result;

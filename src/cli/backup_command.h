@@ -5,6 +5,6 @@
 
 namespace cli {
 
-void addBackup(CLI::App& app, Host& host);
+void addBackup(Command app, Host& host);
 
 } // namespace cli

@@ -9,8 +9,6 @@
 #include "core/ports/ports.h"
 #include "words/bench.h"
 
-#include <CLI/CLI.hpp>
-
 #include <cmath>
 #include <memory>
 #include <numbers>
@@ -228,44 +226,44 @@ void lash(const LashOptions& o, const Host& host) {
 
 } // namespace
 
-void addPorts(CLI::App& app, Host& host) {
+void addPorts(Command app, Host& host) {
     const auto o = std::make_shared<PortOptions>();
-    auto* c = app.add_subcommand("ports", "port timing of a two-stroke, and the edge to file to");
-    c->add_option("--stroke", o->stroke, "mm")->required();
-    c->add_option("--rod", o->rod, "centre to centre, mm")->required();
-    c->add_option("--exhaust", o->exhaust, "opens so many degrees after TDC")->required();
-    c->add_option("--transfer", o->transfer, "opens so many degrees after TDC")->required();
-    c->add_option("--intake", o->intake, "a port under the skirt opens so many degrees before TDC");
-    c->add_option("--want-exhaust", o->want, "durations wanted: 180,186")->delimiter(',');
-    c->add_option("--deck", o->deck, "crown's rim below the block's face at TDC, mm");
-    c->add_flag("--json", o->json, "print JSON");
-    c->callback([&host, o] { host.command = [&host, o] { ports(*o, host); }; });
+    Command c = app.command("ports", "port timing of a two-stroke, and the edge to file to");
+    c.option("--stroke", o->stroke, "mm").required();
+    c.option("--rod", o->rod, "centre to centre, mm").required();
+    c.option("--exhaust", o->exhaust, "opens so many degrees after TDC").required();
+    c.option("--transfer", o->transfer, "opens so many degrees after TDC").required();
+    c.option("--intake", o->intake, "a port under the skirt opens so many degrees before TDC");
+    c.option("--want-exhaust", o->want, "durations wanted: 180,186").delimiter(',');
+    c.option("--deck", o->deck, "crown's rim below the block's face at TDC, mm");
+    c.flag("--json", o->json, "print JSON");
+    c.callback([&host, o] { host.command = [&host, o] { ports(*o, host); }; });
 }
 
-void addTape(CLI::App& app, Host& host) {
+void addTape(Command app, Host& host) {
     const auto o = std::make_shared<TapeOptions>();
-    auto* c = app.add_subcommand(
-        "tape", "a slow engine's exhaust by a tape round its flywheel, from one mark");
-    c->add_option("--circumference", o->circumference, "mm, or inches such as 88.5in")->required();
-    c->add_option("--opens", o->opens, "arc the way the engine turns")->required();
-    c->add_option("--closes", o->closes, "arc from the same mark")->required();
-    c->add_option("--band", o->band, "degrees the handbook allows: 220:230");
-    c->add_flag("--json", o->json, "print JSON");
-    c->callback([&host, o] { host.command = [&host, o] { tape(*o, host); }; });
+    Command c =
+        app.command("tape", "a slow engine's exhaust by a tape round its flywheel, from one mark");
+    c.option("--circumference", o->circumference, "mm, or inches such as 88.5in").required();
+    c.option("--opens", o->opens, "arc the way the engine turns").required();
+    c.option("--closes", o->closes, "arc from the same mark").required();
+    c.option("--band", o->band, "degrees the handbook allows: 220:230");
+    c.flag("--json", o->json, "print JSON");
+    c.callback([&host, o] { host.command = [&host, o] { tape(*o, host); }; });
 }
 
-void addLash(CLI::App& app, Host& host) {
+void addLash(Command app, Host& host) {
     const auto o = std::make_shared<LashOptions>();
-    auto* c = app.add_subcommand(
+    Command c = app.command(
         "lash", "where to stop the crank to set the lash, 0 to 720 from the TDC on overlap of "
                 "cylinder 1");
-    c->add_option("BOOK", o->book, "a book file")->required();
-    c->add_option("--job", o->job, "the job's name; needed when the book holds several");
-    c->add_option("--school", o->school, "eoic, firing, companion or fewest; as the job has it")
-        ->check(CLI::IsMember({"eoic", "firing", "companion", "fewest"}));
-    c->add_option("--margin", o->margin, "degrees clear of the ramps; as the job has it");
-    c->add_flag("--json", o->json, "print JSON");
-    c->callback([&host, o] { host.command = [&host, o] { lash(*o, host); }; });
+    c.option("BOOK", o->book, "a book file").required();
+    c.option("--job", o->job, "the job's name; needed when the book holds several");
+    c.option("--school", o->school, "eoic, firing, companion or fewest; as the job has it")
+        .oneOf({"eoic", "firing", "companion", "fewest"});
+    c.option("--margin", o->margin, "degrees clear of the ramps; as the job has it");
+    c.flag("--json", o->json, "print JSON");
+    c.callback([&host, o] { host.command = [&host, o] { lash(*o, host); }; });
 }
 
 } // namespace cli

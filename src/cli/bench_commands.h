@@ -4,14 +4,10 @@
 
 #include "cli/host.h"
 
-namespace CLI {
-class App;
-}
-
 namespace cli {
 
-void addPorts(CLI::App& app, Host& host);
-void addTape(CLI::App& app, Host& host);
-void addLash(CLI::App& app, Host& host);
+void addPorts(Command app, Host& host);
+void addTape(Command app, Host& host);
+void addLash(Command app, Host& host);
 
 } // namespace cli

@@ -6,8 +6,6 @@
 #include "core/clearance/map.h"
 #include "words/sentences.h"
 
-#include <CLI/CLI.hpp>
-
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -192,29 +190,27 @@ ClearancePrinted runClearance(const LiftTable& map, const LiftTable& fitted,
     return {json, text};
 }
 
-void addClearance(CLI::App& app, Host& host) {
+void addClearance(Command app, Host& host) {
     const auto kept = std::make_shared<ClearanceFiles>();
     ClearanceFiles& o = *kept;
-    auto* command = app.add_subcommand("clearance", "valve to piston, with this or another cam");
-    command->add_option("--map", o.map, "CSV with crank_deg and clearance_mm or clearance_in")
-        ->required();
-    command->add_option("--lift", o.lift, "lift table of the cam it was measured with")->required();
-    command->add_option("--other", o.other, "lift table of another cam, to be foretold");
-    command->add_option("--side", o.side, "intake or exhaust")
-        ->check(CLI::IsMember({"intake", "exhaust"}))
-        ->required();
-    command->add_option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
-        ->check(CLI::IsMember({"tappet", "valve"}));
-    command->add_option("--ratio", o.options.taken.ratio, "rocker ratio (1)");
-    command->add_option("--lash", o.options.taken.lash_mm, "at the valve, mm (0)");
-    command->add_option("--stroke", o.options.stroke, "mm");
-    command->add_option("--rod", o.options.rod, "mm");
-    command->add_option("--advance", o.options.advances, "crank degrees, positive: A,A,... (0)")
-        ->delimiter(',');
-    auto* limit = command->add_option("--limit", o.limit, "least clearance, mm");
-    command->add_flag("--json", o.json, "print JSON");
-    command->callback([&host, kept, limit] {
-        if (limit->count() > 0) kept->options.limit = kept->limit;
+    Command command = app.command("clearance", "valve to piston, with this or another cam");
+    command.option("--map", o.map, "CSV with crank_deg and clearance_mm or clearance_in")
+        .required();
+    command.option("--lift", o.lift, "lift table of the cam it was measured with").required();
+    command.option("--other", o.other, "lift table of another cam, to be foretold");
+    command.option("--side", o.side, "intake or exhaust").oneOf({"intake", "exhaust"}).required();
+    command.option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
+        .oneOf({"tappet", "valve"});
+    command.option("--ratio", o.options.taken.ratio, "rocker ratio (1)");
+    command.option("--lash", o.options.taken.lash_mm, "at the valve, mm (0)");
+    command.option("--stroke", o.options.stroke, "mm");
+    command.option("--rod", o.options.rod, "mm");
+    command.option("--advance", o.options.advances, "crank degrees, positive: A,A,... (0)")
+        .delimiter(',');
+    const Option limit = command.option("--limit", o.limit, "least clearance, mm");
+    command.flag("--json", o.json, "print JSON");
+    command.callback([&host, kept, limit] {
+        if (limit.given()) kept->options.limit = kept->limit;
         host.command = [&host, kept] { run(host, *kept); };
     });
 }

@@ -32,6 +32,6 @@ ClearancePrinted runClearance(const lobe::LiftTable& map, const lobe::LiftTable&
                               const std::optional<lobe::LiftTable>& other,
                               const ClearanceOptions& options);
 
-void addClearance(CLI::App& app, Host& host);
+void addClearance(Command app, Host& host);
 
 } // namespace cli

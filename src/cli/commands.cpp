@@ -18,8 +18,6 @@
 #include "cli/text.h"
 #include "words/sentences.h"
 
-#include <CLI/CLI.hpp>
-
 #include <QCoreApplication>
 #include <QTranslator>
 
@@ -46,31 +44,32 @@ public:
     Program(std::FILE* out, std::FILE* err) : host_(out), err_(err) {}
 
     int run(int argc, const char* const* argv) {
-        CLI::App app("Amber Lobe: lobe lift, timing and the cam in figures.", "amber-lobe-cli");
-        app.require_subcommand(1);
-        app.set_version_flag("--version", "amber-lobe-cli " AMBER_VERSION);
+        Line line("Amber Lobe: lobe lift, timing and the cam in figures.", "amber-lobe-cli");
+        line.requireCommand();
+        line.setVersion("amber-lobe-cli " AMBER_VERSION);
+        Command app = line.top();
         std::string file, exhaust, book, job;
         LobeOptions options;
 
-        auto* lobe = app.add_subcommand("lobe", "one lobe from a lift table");
-        lobe->add_option("FILE", file, "CSV with crank_deg and lift_mm or lift_in")->required();
-        lobe->add_option("--side", options.side, "intake or exhaust")
-            ->check(CLI::IsMember({"intake", "exhaust"}))
-            ->required();
+        Command lobe = app.command("lobe", "one lobe from a lift table");
+        lobe.option("FILE", file, "CSV with crank_deg and lift_mm or lift_in").required();
+        lobe.option("--side", options.side, "intake or exhaust")
+            .oneOf({"intake", "exhaust"})
+            .required();
         shared(lobe, options);
-        lobe->callback([&] { host_.command = [&] { oneLobe(file, options); }; });
+        lobe.callback([&] { host_.command = [&] { oneLobe(file, options); }; });
 
-        auto* pair = app.add_subcommand("pair", "the intake and exhaust lobe of one cylinder");
-        pair->add_option("INTAKE", file, "CSV of the intake lobe")->required();
-        pair->add_option("EXHAUST", exhaust, "CSV of the exhaust lobe")->required();
+        Command pair = app.command("pair", "the intake and exhaust lobe of one cylinder");
+        pair.option("INTAKE", file, "CSV of the intake lobe").required();
+        pair.option("EXHAUST", exhaust, "CSV of the exhaust lobe").required();
         shared(pair, options);
-        pair->callback([&] { host_.command = [&] { twoLobes(file, exhaust, options); }; });
+        pair.callback([&] { host_.command = [&] { twoLobes(file, exhaust, options); }; });
 
-        auto* examine = app.add_subcommand("examine", "every finding of a job in a book");
-        examine->add_option("BOOK", book, "a book file")->required();
-        examine->add_option("--job", job, "the job's name; needed when the book holds several");
-        examine->add_flag("--json", options.json, "print JSON");
-        examine->callback([&] { host_.command = [&] { examineBook(book, job, options.json); }; });
+        Command examine = app.command("examine", "every finding of a job in a book");
+        examine.option("BOOK", book, "a book file").required();
+        examine.option("--job", job, "the job's name; needed when the book holds several");
+        examine.flag("--json", options.json, "print JSON");
+        examine.callback([&] { host_.command = [&] { examineBook(book, job, options.json); }; });
 
         addList(app, host_);
         addExport(app, host_);
@@ -88,9 +87,9 @@ public:
         addFilling(app, host_);
         addCompare(app, host_);
         addBackup(app, host_);
-        checkNumbers(app);
+        line.checkNumbers();
 
-        const int code = carriedOut(app, argc, argv);
+        const int code = carriedOut(line, argc, argv);
         const QString lost = host_.undelivered();
         if (lost.isEmpty()) return code;
         complain(QStringLiteral("amber-lobe-cli: the result could not be written (%1)").arg(lost));
@@ -98,21 +97,19 @@ public:
     }
 
 private:
-    int carriedOut(CLI::App& app, int argc, const char* const* argv) const {
-        try {
-            app.parse(argc, argv);
-            host_.command();
-        } catch (const CLI::CallForHelp& e) {
-            host_.print(QString::fromStdString(app.help("", CLI::AppFormatMode::Normal)));
+    int carriedOut(Line& line, int argc, const char* const* argv) const {
+        const LineRead read = line.read(argc, argv);
+        if (read.done) {
+            host_.print(QString::fromStdString(read.said));
             return 0;
-        } catch (const CLI::ParseError& e) {
-            if (e.get_exit_code() == 0) {
-                host_.print(QString::fromUtf8(e.what()) + QLatin1Char('\n'));
-                return 0;
-            }
+        }
+        if (!read.wrong.empty()) {
             complain(QStringLiteral("amber-lobe-cli: %1; see --help")
-                         .arg(QString::fromUtf8(e.what()).simplified()));
+                         .arg(QString::fromStdString(read.wrong).simplified()));
             return 2;
+        }
+        try {
+            host_.command();
         } catch (const Refusal& refusal) {
             complain(refusal.sentence);
             return 1;
@@ -120,30 +117,25 @@ private:
         return 0;
     }
 
-    static void shared(CLI::App* command, LobeOptions& o) {
-        command->add_option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
-            ->check(CLI::IsMember({"tappet", "valve"}));
-        command->add_option("--ratio", o.ratio, "rocker ratio, valve over tappet (1)");
-        command->add_option("--lash", o.lash, "lash at the valve, mm (0)");
-        command->add_option("--heights", o.heights, "checking heights, mm, separated by commas")
-            ->delimiter(',');
-        command
-            ->add_option("--height-at", o.heightAt,
-                         "where heights are meant: as --taken by default")
-            ->check(CLI::IsMember({"tappet", "valve"}));
-        command->add_flag("--in", o.inches,
-                          "heights and lash on this line are inches; text in inches");
-        command->add_option("--card", o.card, "JSON file of the cam's card, to compare with");
-        command->add_option(
+    static void shared(Command command, LobeOptions& o) {
+        command.option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
+            .oneOf({"tappet", "valve"});
+        command.option("--ratio", o.ratio, "rocker ratio, valve over tappet (1)");
+        command.option("--lash", o.lash, "lash at the valve, mm (0)");
+        command.option("--heights", o.heights, "checking heights, mm, separated by commas")
+            .delimiter(',');
+        command.option("--height-at", o.heightAt, "where heights are meant: as --taken by default")
+            .oneOf({"tappet", "valve"});
+        command.flag("--in", o.inches, "heights and lash on this line are inches; text in inches");
+        command.option("--card", o.card, "JSON file of the cam's card, to compare with");
+        command.option(
             "--resolution", o.resolution,
             "what the indicator resolves, such as 0.01mm or 0.0005in; by default what lifts are "
             "written in");
-        command
-            ->add_option("--layout", o.layout,
-                         "one shaft or two, for what is said against the card")
-            ->check(CLI::IsMember({"pushrod", "twin-cam", "single-overhead-cam"}));
-        command->add_flag("--no-smoothing", o.raw, "the curve through every reading");
-        command->add_flag("--json", o.json, "print JSON");
+        command.option("--layout", o.layout, "one shaft or two, for what is said against the card")
+            .oneOf({"pushrod", "twin-cam", "single-overhead-cam"});
+        command.flag("--no-smoothing", o.raw, "the curve through every reading");
+        command.flag("--json", o.json, "print JSON");
     }
 
     void complain(const QString& line) const {

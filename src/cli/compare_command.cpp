@@ -8,8 +8,6 @@
 #include "words/choosing.h"
 #include "words/choosing_verdict.h"
 
-#include <CLI/CLI.hpp>
-
 #include <algorithm>
 #include <memory>
 
@@ -208,18 +206,16 @@ void run(Host& host, const CompareOptions& o) {
 
 } // namespace
 
-void addCompare(CLI::App& app, Host& host) {
+void addCompare(Command app, Host& host) {
     const auto kept = std::make_shared<CompareOptions>();
-    auto* command =
-        app.add_subcommand("compare", "the cams of a job in its engine, against its wishes");
-    command->add_option("BOOK", kept->book, "a book file")->required();
-    command->add_option("--job", kept->job, "the job's name; needed when the book holds several");
-    command->add_option("--cams", kept->cams, "candidates or cards by name: A,B,C (all)")
-        ->delimiter(',');
-    command->add_flag("--filling", kept->filling,
-                      "estimate how each fills over speed as well; takes a few seconds");
-    command->add_flag("--json", kept->json, "print JSON");
-    command->callback([&host, kept] { host.command = [&host, kept] { run(host, *kept); }; });
+    Command command = app.command("compare", "the cams of a job in its engine, against its wishes");
+    command.option("BOOK", kept->book, "a book file").required();
+    command.option("--job", kept->job, "the job's name; needed when the book holds several");
+    command.option("--cams", kept->cams, "candidates or cards by name: A,B,C (all)").delimiter(',');
+    command.flag("--filling", kept->filling,
+                 "estimate how each fills over speed as well; takes a few seconds");
+    command.flag("--json", kept->json, "print JSON");
+    command.callback([&host, kept] { host.command = [&host, kept] { run(host, *kept); }; });
 }
 
 } // namespace cli

@@ -5,6 +5,6 @@
 
 namespace cli {
 
-void addCompare(CLI::App& app, Host& host);
+void addCompare(Command app, Host& host);
 
 } // namespace cli

@@ -7,8 +7,6 @@
 
 #include <cmath>
 
-#include <CLI/CLI.hpp>
-
 #include <memory>
 
 namespace cli {
@@ -82,25 +80,25 @@ CompressionPrinted runCompression(const CompressionOptions& o) {
     return out;
 }
 
-void addCompression(CLI::App& app, Host& host) {
+void addCompression(Command app, Host& host) {
     const auto kept = std::make_shared<CompressionOptions>();
     CompressionOptions& o = *kept;
-    auto* command = app.add_subcommand("compression", "static and dynamic ratio; mm and cc");
-    command->add_option("--bore", o.bore, "mm")->required();
-    command->add_option("--stroke", o.stroke, "mm")->required();
-    command->add_option("--rod", o.rod, "mm")->required();
-    command->add_option("--chamber", o.chamber, "in the head, cc")->required();
-    command->add_option("--gasket-bore", o.gasketBore, "mm; the bore by default");
-    command->add_option("--gasket", o.gasket, "thickness as tightened, mm")->required();
-    command->add_option("--deck", o.deck, "piston below the face, mm; negative above");
-    command->add_option("--crown", o.crown, "dish, cc; negative for a dome");
-    command->add_option("--pin-offset", o.pinOffset, "mm, positive delays the top");
-    command->add_option("--crevice", o.crevice, "above the top ring, cc");
-    command->add_option("--ivc", o.ivc, "intake closing, degrees after BDC")->required();
-    command->add_option("--altitude", o.altitude, "m (0)");
-    command->add_option("--exponent", o.exponent, "of the compression (1.25)");
-    command->add_flag("--json", o.json, "print JSON");
-    command->callback([&host, kept] {
+    Command command = app.command("compression", "static and dynamic ratio; mm and cc");
+    command.option("--bore", o.bore, "mm").required();
+    command.option("--stroke", o.stroke, "mm").required();
+    command.option("--rod", o.rod, "mm").required();
+    command.option("--chamber", o.chamber, "in the head, cc").required();
+    command.option("--gasket-bore", o.gasketBore, "mm; the bore by default");
+    command.option("--gasket", o.gasket, "thickness as tightened, mm").required();
+    command.option("--deck", o.deck, "piston below the face, mm; negative above");
+    command.option("--crown", o.crown, "dish, cc; negative for a dome");
+    command.option("--pin-offset", o.pinOffset, "mm, positive delays the top");
+    command.option("--crevice", o.crevice, "above the top ring, cc");
+    command.option("--ivc", o.ivc, "intake closing, degrees after BDC").required();
+    command.option("--altitude", o.altitude, "m (0)");
+    command.option("--exponent", o.exponent, "of the compression (1.25)");
+    command.flag("--json", o.json, "print JSON");
+    command.callback([&host, kept] {
         host.command = [&host, kept] { host.print(kept->json, runCompression(*kept)); };
     });
 }

@@ -25,6 +25,6 @@ struct CompressionPrinted {
 /// Throws Refusal for geometry that cannot be, naming the value.
 CompressionPrinted runCompression(const CompressionOptions& options);
 
-void addCompression(CLI::App& app, Host& host);
+void addCompression(Command app, Host& host);
 
 } // namespace cli

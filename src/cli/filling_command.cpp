@@ -7,8 +7,6 @@
 #include "words/choosing.h"
 #include "words/numbers.h"
 
-#include <CLI/CLI.hpp>
-
 #include <cmath>
 #include <memory>
 
@@ -186,40 +184,39 @@ void run(Host& host, FillingOptions o) {
 
 } // namespace
 
-void addFilling(CLI::App& app, Host& host) {
+void addFilling(Command app, Host& host) {
     const auto kept = std::make_shared<FillingOptions>();
     FillingOptions& o = *kept;
-    auto* command = app.add_subcommand(
+    Command command = app.command(
         "filling", "how one cylinder fills over speed: an estimate, with pipes or without");
-    command->add_option("INTAKE", o.intake, "lift table of the intake lobe")->required();
-    command->add_option("EXHAUST", o.exhaust, "lift table of the exhaust lobe")->required();
-    command->add_option("--bore", o.engine.bore_mm, "mm")->required();
-    command->add_option("--stroke", o.engine.stroke_mm, "mm")->required();
-    command->add_option("--rod", o.engine.rod_mm, "mm")->required();
-    command->add_option("--ratio-static", o.engine.staticRatio, "compression ratio")->required();
-    command->add_option("--intake-valve", o.engine.intakeHead_mm, "head, mm")->required();
-    command->add_option("--exhaust-valve", o.engine.exhaustHead_mm, "head, mm")->required();
-    command->add_option("--intake-valves", o.engine.intakeValves, "of the cylinder (1)");
-    command->add_option("--exhaust-valves", o.engine.exhaustValves, "of the cylinder (1)");
-    command->add_option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
-        ->check(CLI::IsMember({"tappet", "valve"}));
-    command->add_option("--ratio", o.ratio, "rocker ratio (1)");
-    command->add_option("--lash", o.lash, "at the valve, mm (0)");
-    command->add_option("--advance", o.advances, "crank degrees, positive: A,A,... (0)")
-        ->delimiter(',');
-    command->add_option("--speeds", o.speeds, "FROM:TO:STEP, per minute (1000:8000:250)");
-    command->add_option("--intake-pipe", o.intakePipe,
-                        "LENGTH:BORE[:BORE2], mm: from the valve to the mouth");
-    command->add_option("--exhaust-pipe", o.exhaustPipe,
-                        "LENGTH:BORE[:BORE2], mm: from the valve to the open end");
-    command->add_option("--plenum", o.pipes.plenum_cc, "behind the intake pipe, cc (0: the open)");
-    command->add_option("--throttle", o.pipes.throttle_mm,
-                        "diameter at the mouth or the plenum, mm (0: wide)");
-    command->add_option("--cells", o.pipes.cells, "of each pipe (40)");
-    command->add_option("--trace", o.trace_rpm,
-                        "with --json: pressures outside the valves, Pa, by degree from -360");
-    command->add_flag("--json", o.json, "print JSON");
-    command->callback([&host, kept] { host.command = [&host, kept] { run(host, *kept); }; });
+    command.option("INTAKE", o.intake, "lift table of the intake lobe").required();
+    command.option("EXHAUST", o.exhaust, "lift table of the exhaust lobe").required();
+    command.option("--bore", o.engine.bore_mm, "mm").required();
+    command.option("--stroke", o.engine.stroke_mm, "mm").required();
+    command.option("--rod", o.engine.rod_mm, "mm").required();
+    command.option("--ratio-static", o.engine.staticRatio, "compression ratio").required();
+    command.option("--intake-valve", o.engine.intakeHead_mm, "head, mm").required();
+    command.option("--exhaust-valve", o.engine.exhaustHead_mm, "head, mm").required();
+    command.option("--intake-valves", o.engine.intakeValves, "of the cylinder (1)");
+    command.option("--exhaust-valves", o.engine.exhaustValves, "of the cylinder (1)");
+    command.option("--taken", o.taken, "where lift was taken: tappet (default) or valve")
+        .oneOf({"tappet", "valve"});
+    command.option("--ratio", o.ratio, "rocker ratio (1)");
+    command.option("--lash", o.lash, "at the valve, mm (0)");
+    command.option("--advance", o.advances, "crank degrees, positive: A,A,... (0)").delimiter(',');
+    command.option("--speeds", o.speeds, "FROM:TO:STEP, per minute (1000:8000:250)");
+    command.option("--intake-pipe", o.intakePipe,
+                   "LENGTH:BORE[:BORE2], mm: from the valve to the mouth");
+    command.option("--exhaust-pipe", o.exhaustPipe,
+                   "LENGTH:BORE[:BORE2], mm: from the valve to the open end");
+    command.option("--plenum", o.pipes.plenum_cc, "behind the intake pipe, cc (0: the open)");
+    command.option("--throttle", o.pipes.throttle_mm,
+                   "diameter at the mouth or the plenum, mm (0: wide)");
+    command.option("--cells", o.pipes.cells, "of each pipe (40)");
+    command.option("--trace", o.trace_rpm,
+                   "with --json: pressures outside the valves, Pa, by degree from -360");
+    command.flag("--json", o.json, "print JSON");
+    command.callback([&host, kept] { host.command = [&host, kept] { run(host, *kept); }; });
 }
 
 } // namespace cli

@@ -5,6 +5,6 @@
 
 namespace cli {
 
-void addFilling(CLI::App& app, Host& host);
+void addFilling(Command app, Host& host);
 
 } // namespace cli

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "cli/json.h"
+#include "cli/line.h"
 
 #include <QString>
 
@@ -9,10 +10,6 @@
 #include <cstdio>
 #include <cstring>
 #include <functional>
-
-namespace CLI {
-class App;
-}
 
 namespace cli {
 

@@ -5,8 +5,6 @@
 #include "core/job/bounds.h"
 #include "words/sentences.h"
 
-#include <CLI/CLI.hpp>
-
 #include <QFileInfo>
 #include <QRegularExpression>
 
@@ -16,36 +14,6 @@
 namespace cli {
 
 using namespace lobe;
-
-void checkNumbers(CLI::App& app) {
-    const CLI::Validator plain(
-        [](std::string& text) {
-            static const QRegularExpression decimal(
-                QStringLiteral("^[-+]?(\\d+\\.?\\d*|\\.\\d+)([eE][-+]?\\d+)?$"));
-            const QString said = QString::fromStdString(text);
-            if (!decimal.match(said).hasMatch()) return text + " is no plain number";
-            const double v = said.toDouble();
-            if (!bounds::any.hold(v) || (v != 0.0 && std::abs(v) < 1e-9))
-                return text + " is beyond what can be meant";
-            return std::string();
-        },
-        std::string());
-    // One number with a comma is meant as at the entry line; in a list the comma parts numbers.
-    const CLI::Validator comma(
-        [](std::string& text) {
-            if (std::count(text.begin(), text.end(), ',') == 1 && text.find('.') == text.npos)
-                std::replace(text.begin(), text.end(), ',', '.');
-            return std::string();
-        },
-        std::string());
-    for (CLI::App* command : app.get_subcommands({}))
-        for (CLI::Option* option : command->get_options())
-            if (option->get_type_name() == "FLOAT" || option->get_type_name() == "INT") {
-                // The one put on last is asked first.
-                option->check(plain);
-                if (option->get_delimiter() == '\0') option->transform(comma);
-            }
-}
 
 QString pathOf(const std::string& argument) {
     const QString path = QString::fromLocal8Bit(argument.c_str());

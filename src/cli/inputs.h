@@ -11,15 +11,7 @@
 #include <memory>
 #include <string>
 
-namespace CLI {
-class App;
-}
-
 namespace cli {
-
-/// Every number of every option is written in decimals and of a size that can be meant: no
-/// hexadecimal, infinity, or what only overflows later.
-void checkNumbers(CLI::App& app);
 
 QString pathOf(const std::string& argument);
 /// "valve", else the tappet.

@@ -9,8 +9,6 @@
 #include "core/lobe/run.h"
 #include "sheet/save.h"
 
-#include <CLI/CLI.hpp>
-
 #include <QFileInfo>
 
 #include <memory>
@@ -202,52 +200,52 @@ void importInto(book::Book& book, const Options& o, const Host& host) {
                    .arg(QString::fromStdString(o.side), QString::fromStdString(job.name)));
 }
 
-void lobeOfBook(CLI::App* command, Options& o) {
-    command->add_option("--job", o.job,
-                        "the job's name, or # and its number; needed when the book holds several");
-    command->add_option("--side", o.side, "of a lift table: intake or exhaust")
-        ->check(CLI::IsMember({"intake", "exhaust"}));
-    command->add_option("--cylinder", o.cylinder, "of a lift table; 1 by default");
+void lobeOfBook(Command command, Options& o) {
+    command.option("--job", o.job,
+                   "the job's name, or # and its number; needed when the book holds several");
+    command.option("--side", o.side, "of a lift table: intake or exhaust")
+        .oneOf({"intake", "exhaust"});
+    command.option("--cylinder", o.cylinder, "of a lift table; 1 by default");
 }
 
 } // namespace
 
-void addList(CLI::App& app, Host& host) {
+void addList(Command app, Host& host) {
     const auto o = std::make_shared<Options>();
-    auto* command = app.add_subcommand("list", "the jobs of a book, the one changed last first");
-    command->add_option("BOOK", o->book, "a book file")->required();
-    command->add_flag("--json", o->json, "print JSON");
-    command->callback([&host, o] { host.command = [&host, o] { list(*o, host); }; });
+    Command command = app.command("list", "the jobs of a book, the one changed last first");
+    command.option("BOOK", o->book, "a book file").required();
+    command.flag("--json", o->json, "print JSON");
+    command.callback([&host, o] { host.command = [&host, o] { list(*o, host); }; });
 }
 
-void addExport(CLI::App& app, Host& host) {
+void addExport(Command app, Host& host) {
     const auto o = std::make_shared<Options>();
-    auto* command = app.add_subcommand(
-        "export", "the newest run of a lobe as a lift table, or with --to a whole job");
-    command->add_option("BOOK", o->book, "a book file")->required();
-    command->add_option("FILE", o->file, "CSV of one lobe to write");
-    command->add_option("--to", o->to, "the job as a file: json, csv, md, svg or pdf");
-    command->add_option("--all", o->all, "every job of the book as a json file into this folder");
-    command->add_option("--what", o->what, "of a csv: readings (default), curves or figures")
-        ->check(CLI::IsMember({"readings", "curves", "figures"}));
-    command->add_option("--by", o->by, "of a pdf: who measured");
-    command->add_flag("--letter", o->letter, "of a pdf: on Letter paper");
-    command->add_flag("--force", o->force, "replace a file that is none of these");
+    Command command =
+        app.command("export", "the newest run of a lobe as a lift table, or with --to a whole job");
+    command.option("BOOK", o->book, "a book file").required();
+    command.option("FILE", o->file, "CSV of one lobe to write");
+    command.option("--to", o->to, "the job as a file: json, csv, md, svg or pdf");
+    command.option("--all", o->all, "every job of the book as a json file into this folder");
+    command.option("--what", o->what, "of a csv: readings (default), curves or figures")
+        .oneOf({"readings", "curves", "figures"});
+    command.option("--by", o->by, "of a pdf: who measured");
+    command.flag("--letter", o->letter, "of a pdf: on Letter paper");
+    command.flag("--force", o->force, "replace a file that is none of these");
     lobeOfBook(command, *o);
-    command->callback([&host, o] { host.command = [&host, o] { exportJob(*o, host); }; });
+    command.callback([&host, o] { host.command = [&host, o] { exportJob(*o, host); }; });
 }
 
-void addImport(CLI::App& app, Host& host) {
+void addImport(Command app, Host& host) {
     const auto o = std::make_shared<Options>();
-    auto* command = app.add_subcommand(
+    Command command = app.command(
         "import", "a lift table as a new run, a job file as a job, or a folder of them");
-    command->add_option("BOOK", o->book, "a book file")->required();
+    command.option("BOOK", o->book, "a book file").required();
     command
-        ->add_option("FILE", o->file,
-                     "CSV with crank_deg and lift_mm or lift_in; a job, .json; or a folder of jobs")
-        ->required();
+        .option("FILE", o->file,
+                "CSV with crank_deg and lift_mm or lift_in; a job, .json; or a folder of jobs")
+        .required();
     lobeOfBook(command, *o);
-    command->callback([&host, o] { host.command = [&host, o] { importFile(*o, host); }; });
+    command.callback([&host, o] { host.command = [&host, o] { importFile(*o, host); }; });
 }
 
 } // namespace cli

@@ -5,10 +5,10 @@
 
 namespace cli {
 
-void addList(CLI::App& app, Host& host);
+void addList(Command app, Host& host);
 /// A lobe as a lift table, or a whole job as JSON, CSV, Markdown, SVG or PDF.
-void addExport(CLI::App& app, Host& host);
+void addExport(Command app, Host& host);
 /// A lift table into a job, or a job file into a book.
-void addImport(CLI::App& app, Host& host);
+void addImport(Command app, Host& host);
 
 } // namespace cli

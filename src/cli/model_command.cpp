@@ -6,8 +6,6 @@
 #include "core/model/modelled.h"
 #include "words/choosing.h"
 
-#include <CLI/CLI.hpp>
-
 #include <QFileInfo>
 
 #include <cmath>
@@ -66,18 +64,18 @@ void run(Host& host, const ModelOptions& o) {
 
 } // namespace
 
-void addModel(CLI::App& app, Host& host) {
+void addModel(Command app, Host& host) {
     const auto kept = std::make_shared<ModelOptions>();
-    auto* command =
-        app.add_subcommand("model", "a plausible lobe from what a card states, as a lift table");
-    command->add_option("--card", kept->card, "JSON file of the card")->required();
-    command->add_option("--side", kept->side, "intake or exhaust")
-        ->check(CLI::IsMember({"intake", "exhaust"}))
-        ->required();
-    command->add_option("--step", kept->step, "crank degrees (1)");
-    command->add_flag("--force", kept->force, "replace a file that is no lift table");
-    command->add_option("FILE", kept->file, "CSV to write")->required();
-    command->callback([&host, kept] { host.command = [&host, kept] { run(host, *kept); }; });
+    Command command =
+        app.command("model", "a plausible lobe from what a card states, as a lift table");
+    command.option("--card", kept->card, "JSON file of the card").required();
+    command.option("--side", kept->side, "intake or exhaust")
+        .oneOf({"intake", "exhaust"})
+        .required();
+    command.option("--step", kept->step, "crank degrees (1)");
+    command.flag("--force", kept->force, "replace a file that is no lift table");
+    command.option("FILE", kept->file, "CSV to write").required();
+    command.callback([&host, kept] { host.command = [&host, kept] { run(host, *kept); }; });
 }
 
 } // namespace cli

@@ -5,6 +5,6 @@
 
 namespace cli {
 
-void addModel(CLI::App& app, Host& host);
+void addModel(Command app, Host& host);
 
 } // namespace cli

@@ -8,8 +8,6 @@
 #include <cmath>
 #include <utility>
 
-#include <CLI/CLI.hpp>
-
 #include <memory>
 
 namespace cli {
@@ -133,22 +131,22 @@ SetPrinted runSet(const SetOptions& o) {
     return {{{"need", o.need}, {"combinations", combinations(d)}, {"choices", list}}, text};
 }
 
-void addSet(CLI::App& app, Host& host) {
+void addSet(Command app, Host& host) {
     const auto kept = std::make_shared<SetOptions>();
     SetOptions& o = *kept;
-    auto* command = app.add_subcommand(
+    Command command = app.command(
         "set", "what the drive can do about a wanted move; crank degrees, positive advances");
-    command->add_option("--need", o.need, "the wanted move")->required();
-    auto* teeth = command->add_option("--teeth", o.teeth, "of the cam wheel");
-    command->add_option("--keyways", o.keyways, "of the cam wheel, evenly spaced");
-    command->add_option("--crank-offsets", o.crankOffsets, "of the crank wheel's keyways: D,D,...");
-    command->add_option("--vernier", o.vernier, "holes in wheel and hub, N1:N2");
-    command->add_option("--bushes", o.bushes, "offset bushes or keys: D,D,...");
-    command->add_option("--slot", o.slot, "slotted wheel, RANGE:LINE; 12:2 is 12 either way");
-    command->add_option("--most", o.most, "how many choices to print (10)");
-    command->add_flag("--json", o.json, "print JSON");
-    command->callback([&host, kept, teeth] {
-        kept->teethGiven = teeth->count() > 0;
+    command.option("--need", o.need, "the wanted move").required();
+    const Option teeth = command.option("--teeth", o.teeth, "of the cam wheel");
+    command.option("--keyways", o.keyways, "of the cam wheel, evenly spaced");
+    command.option("--crank-offsets", o.crankOffsets, "of the crank wheel's keyways: D,D,...");
+    command.option("--vernier", o.vernier, "holes in wheel and hub, N1:N2");
+    command.option("--bushes", o.bushes, "offset bushes or keys: D,D,...");
+    command.option("--slot", o.slot, "slotted wheel, RANGE:LINE; 12:2 is 12 either way");
+    command.option("--most", o.most, "how many choices to print (10)");
+    command.flag("--json", o.json, "print JSON");
+    command.callback([&host, kept, teeth] {
+        kept->teethGiven = teeth.given();
         host.command = [&host, kept] { host.print(kept->json, runSet(*kept)); };
     });
 }

@@ -30,6 +30,6 @@ struct SetPrinted {
 /// Throws Refusal for a drive that cannot be, naming the option.
 SetPrinted runSet(const SetOptions& options);
 
-void addSet(CLI::App& app, Host& host);
+void addSet(Command app, Host& host);
 
 } // namespace cli

@@ -5,8 +5,6 @@
 #include "core/job/height.h"
 #include "core/spring/shims.h"
 
-#include <CLI/CLI.hpp>
-
 #include <QRegularExpression>
 
 #include <cmath>
@@ -178,18 +176,17 @@ void shims(const ShimOptions& o, const Host& host) {
 
 } // namespace
 
-void addShims(CLI::App& app, Host& host) {
+void addShims(Command app, Host& host) {
     const auto o = std::make_shared<ShimOptions>();
-    auto* command =
-        app.add_subcommand("shims", "which shims of a stock under which valve spring; mm");
-    command->add_option("--have", o->have, "thickness x count, parted by commas: 0.25x8,0.38x8");
-    command->add_option("--need", o->need, "the thickness each valve needs, parted by commas")
-        ->required();
-    command->add_option("--within", o->within, "what is further off counts as not reached; 0.13 mm")
-        ->check(CLI::PositiveNumber);
-    command->add_flag("--in", o->inches, "inches, in and out");
-    command->add_flag("--json", o->json, "print JSON");
-    command->callback([&host, o] { host.command = [&host, o] { shims(*o, host); }; });
+    Command command = app.command("shims", "which shims of a stock under which valve spring; mm");
+    command.option("--have", o->have, "thickness x count, parted by commas: 0.25x8,0.38x8");
+    command.option("--need", o->need, "the thickness each valve needs, parted by commas")
+        .required();
+    command.option("--within", o->within, "what is further off counts as not reached; 0.13 mm")
+        .positive();
+    command.flag("--in", o->inches, "inches, in and out");
+    command.flag("--json", o->json, "print JSON");
+    command.callback([&host, o] { host.command = [&host, o] { shims(*o, host); }; });
 }
 
 } // namespace cli

@@ -3,12 +3,8 @@
 
 #include "cli/host.h"
 
-namespace CLI {
-class App;
-}
-
 namespace cli {
 
-void addShims(CLI::App& app, Host& host);
+void addShims(Command app, Host& host);
 
 } // namespace cli

@@ -8,8 +8,6 @@
 #include "core/typed/entry.h"
 #include "instrument/ear.h"
 
-#include <CLI/CLI.hpp>
-
 #include <QFileInfo>
 
 #include <memory>
@@ -124,21 +122,18 @@ void take(const TakeOptions& o, const Host& host) {
 
 } // namespace
 
-void addTake(CLI::App& app, Host& host) {
+void addTake(Command app, Host& host) {
     const auto o = std::make_shared<TakeOptions>();
-    auto* command = app.add_subcommand(
-        "take", "one lobe out of a recorded stream of instruments, as a new run");
-    command->add_option("BOOK", o->book, "a book file")->required();
-    command->add_option("--job", o->job,
-                        "the job's name, or # and its number; needed when the book holds several");
-    command->add_option("--side", o->side, "intake or exhaust")
-        ->check(CLI::IsMember({"intake", "exhaust"}))
-        ->required();
-    command->add_option("--cylinder", o->cylinder, "1 by default");
-    command->add_option("--from", o->from, "a recorded stream")->required();
-    command->add_option("--step", o->step, "degrees from mark to mark; 1 by default")
-        ->check(CLI::Range(0.1, 30.0));
-    command->callback([&host, o] { host.command = [&host, o] { take(*o, host); }; });
+    Command command =
+        app.command("take", "one lobe out of a recorded stream of instruments, as a new run");
+    command.option("BOOK", o->book, "a book file").required();
+    command.option("--job", o->job,
+                   "the job's name, or # and its number; needed when the book holds several");
+    command.option("--side", o->side, "intake or exhaust").oneOf({"intake", "exhaust"}).required();
+    command.option("--cylinder", o->cylinder, "1 by default");
+    command.option("--from", o->from, "a recorded stream").required();
+    command.option("--step", o->step, "degrees from mark to mark; 1 by default").within(0.1, 30.0);
+    command.callback([&host, o] { host.command = [&host, o] { take(*o, host); }; });
 }
 
 } // namespace cli

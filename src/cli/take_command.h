@@ -3,12 +3,8 @@
 
 #include "cli/host.h"
 
-namespace CLI {
-class App;
-}
-
 namespace cli {
 
-void addTake(CLI::App& app, Host& host);
+void addTake(Command app, Host& host);
 
 } // namespace cli

@@ -7,8 +7,6 @@
 #include "core/typed/entry.h"
 #include "words/sentences.h"
 
-#include <CLI/CLI.hpp>
-
 #include <memory>
 
 namespace cli {
@@ -149,25 +147,24 @@ TdcResult runTdc(const TdcOptions& o) {
             textOf(tdc, pass, DegreeWheel{scaleOf(o.wheel)})};
 }
 
-void addTdc(CLI::App& app, Host& host) {
+void addTdc(Command app, Host& host) {
     const auto kept = std::make_shared<TdcOptions>();
     TdcOptions& o = *kept;
-    auto* command = app.add_subcommand("tdc", "true TDC from readings as on the wheel");
-    command->add_option("--method", o.method, "stop, drop, return, port or peak")
-        ->check(CLI::IsMember({"stop", "drop", "return", "port", "peak"}))
-        ->required();
-    command->add_option("--wheel", o.wheel, "0-180-0 by default")
-        ->check(CLI::IsMember(
-            {"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed", "0-180-twice"}));
-    command->add_option("--drop", o.drop, "piston drop at the contacts, mm");
-    command->add_option("--stroke", o.stroke, "mm");
-    command->add_option("--rod", o.rod, "mm");
-    command->add_option("--pin-offset", o.pinOffset, "mm, positive delays the top");
-    command->add_option("--resolution", o.resolution, "of the indicator, mm");
-    command->add_flag("--json", o.json, "print JSON");
-    command->add_option("READING", o.readings, "31b, 26.5a, 329: before the top, then after it")
-        ->required();
-    command->callback(
+    Command command = app.command("tdc", "true TDC from readings as on the wheel");
+    command.option("--method", o.method, "stop, drop, return, port or peak")
+        .oneOf({"stop", "drop", "return", "port", "peak"})
+        .required();
+    command.option("--wheel", o.wheel, "0-180-0 by default")
+        .oneOf({"0-360", "0-360-against", "0-180-0", "0-90-0-90", "signed", "0-180-twice"});
+    command.option("--drop", o.drop, "piston drop at the contacts, mm");
+    command.option("--stroke", o.stroke, "mm");
+    command.option("--rod", o.rod, "mm");
+    command.option("--pin-offset", o.pinOffset, "mm, positive delays the top");
+    command.option("--resolution", o.resolution, "of the indicator, mm");
+    command.flag("--json", o.json, "print JSON");
+    command.option("READING", o.readings, "31b, 26.5a, 329: before the top, then after it")
+        .required();
+    command.callback(
         [&host, kept] { host.command = [&host, kept] { host.print(kept->json, runTdc(*kept)); }; });
 }
 

@@ -30,6 +30,6 @@ struct TdcResult {
 /// geometry that cannot be.
 TdcResult runTdc(const TdcOptions& options);
 
-void addTdc(CLI::App& app, Host& host);
+void addTdc(Command app, Host& host);
 
 } // namespace cli

@@ -87,6 +87,11 @@ void Session::tell(const book::Loaded& read) {
 }
 
 bool Session::newJob(const QString& name) {
+    if (!by_.isEmpty()) {
+        Job begun;
+        begun.name = name.toStdString();
+        return newJob(begun);
+    }
     const auto made = book_->addJob(name);
     if (const auto* e = std::get_if<book::Error>(&made)) {
         say(*e);
@@ -96,7 +101,9 @@ bool Session::newJob(const QString& name) {
     return openJob(std::get<std::int64_t>(made));
 }
 
-bool Session::newJob(const Job& job) {
+bool Session::newJob(const Job& begun) {
+    Job job = begun;
+    if (job.by.empty()) job.by = by_.toStdString();
     const auto made = book_->addJob(job);
     if (const auto* e = std::get_if<book::Error>(&made)) {
         say(*e);

@@ -40,6 +40,8 @@ public:
 
     /// False when it cannot be read: troubled() says why, and the job at hand stays.
     bool openJob(std::int64_t id);
+    /// Who measures, in jobs begun from now on; empty: not said.
+    void setBy(const QString& name) { by_ = name; }
     /// An empty job of that name, opened; false when it is not on disk.
     bool newJob(const QString& name);
     /// The same of a job as it is to begin.
@@ -113,6 +115,7 @@ private:
     int cylinder_ = 1;
     lobe::Side side_ = lobe::Side::Intake;
     std::int64_t lastId_ = 0;
+    QString by_;
     QString leftOut_;   ///< of the job at hand, as it was said last
     book::Check check_; ///< of a book too large to be looked through as it is opened
 };

@@ -8,6 +8,7 @@
 #include "support/program.h"
 #include "words/say.h"
 #include "words/spoken.h"
+#include "words/typed_words.h"
 
 #include <QAbstractItemView>
 #include <QActionGroup>
@@ -15,6 +16,7 @@
 #include <QFile>
 #include <QMenuBar>
 #include <QRegularExpression>
+#include <QSettings>
 #include <QTranslator>
 #include <QXmlStreamReader>
 
@@ -175,6 +177,62 @@ private slots:
         const int counts[] = {0, 1, 7};
         for (int i = 0; i < 3; ++i)
             QCOMPARE(Say::tr(text.toUtf8().constData(), nullptr, counts[i]), said[i]);
+    }
+
+    // Command words of another language do what the English ones do, which do it still; somebody's
+    // own text is never taken for one.
+    void commandWordsInGerman() {
+        Rig rig(true);
+        sight::openJob(rig, 0);
+        QSettings(rig.paths().preferences, QSettings::IniFormat)
+            .setValue(QStringLiteral("language"), QStringLiteral("de"));
+        rig.restart(true);
+        sight::openJob(rig, 0);
+        rig.window().go(stations::lobes);
+        const auto step = [&](const char* typed) {
+            rig.type(QString::fromUtf8(typed));
+            const auto job = rig.onDisk();
+            const auto id = rig.session().run()->id;
+            return std::find_if(job.runs.begin(), job.runs.end(),
+                                [&](const LiftRun& r) { return r.id == id; })
+                ->terms.step_deg;
+        };
+        QCOMPARE(step("schritt 7"), 7.0);
+        QCOMPARE(step("Schritt 3"), 3.0);
+        QCOMPARE(step("step 4"), 4.0);
+        // Free text behind a command, with commands in it, stays as it was typed.
+        rig.type(QStringLiteral("notiz ventil klemmt, federn kürzer"));
+        QCOMPARE(rig.onDisk().log.back().text, std::string("ventil klemmt, federn kürzer"));
+        rig.window().go(stations::sheet);
+        rig.type(QStringLiteral("von Jo Werte"));
+        QCOMPARE(rig.onDisk().by, std::string("Jo Werte"));
+        rig.type(QStringLiteral("ohne werte"));
+        QVERIFY2(rig.text("echo").contains(QStringLiteral("weg")) || rig.line()->text().isEmpty(),
+                 qPrintable(rig.text("echo")));
+        QVERIFY(rig.line()->text().isEmpty());
+        // Every line that is shown under the keys is one that is taken word for word.
+        for (const auto* s : stations::all())
+            for (const stations::Typed& each : s->typed) {
+                const QString english = QString::fromUtf8(each.typed), here = Say::tr(each.typed);
+                if (english.contains(QStringLiteral("…"))) continue;
+                const auto parts = [](const QString& text) {
+                    return text.section(QStringLiteral("  at "), 0, 0)
+                        .section(QStringLiteral("  bei "), 0, 0)
+                        .split(QRegularExpression(QStringLiteral(",  |, ")));
+                };
+                const QStringList a = parts(english), b = parts(here);
+                QCOMPARE(a.size(), b.size());
+                for (qsizetype i = 0; i < a.size(); ++i) {
+                    QString meant =
+                        words::inCommandWords(b[i]).replace(QLatin1Char(','), QLatin1Char('.'));
+                    for (const auto& [de, en] : {std::pair{"PFAD", "PATH"}, {"warum", "why"}})
+                        meant.replace(QLatin1String(de), QLatin1String(en));
+                    QCOMPARE(meant.simplified(), a[i].simplified());
+                }
+            }
+        QCOMPARE(words::inCommandWords(QStringLiteral("kuerzer")), QStringLiteral("shorter"));
+        QCOMPARE(words::inCommandWords(QStringLiteral("b name Kurve")),
+                 QStringLiteral("b name Kurve"));
     }
 
     void everyTextIsTranslated() {

@@ -9,6 +9,7 @@
 #include "support/program.h"
 
 #include <QAbstractButton>
+#include <QAbstractSlider>
 #include <QAccessible>
 #include <QAccessibleWidget>
 #include <QAction>
@@ -16,6 +17,8 @@
 #include <QComboBox>
 #include <QListWidget>
 #include <QMenu>
+#include <QScrollBar>
+#include <QSettings>
 #include <QTextBrowser>
 
 namespace test_spoken_tree {
@@ -92,6 +95,57 @@ private slots:
         }
         QVERIFY2(pictures > 40 && sliders > 4,
                  qPrintable(QStringLiteral("%1 %2").arg(pictures).arg(sliders)));
+    }
+
+    // Every control says what it does where the pointer rests; one that a letter works says which.
+    void everyControlSaysWhatItDoes() {
+        Rig rig(true);
+        QStringList bare;
+        const auto look = [&](const QWidget* within, const QString& where) {
+            for (auto* w : within->findChildren<QWidget*>()) {
+                const bool control =
+                    qobject_cast<QAbstractButton*>(w) || qobject_cast<QComboBox*>(w) ||
+                    qobject_cast<QAbstractSlider*>(w) || qobject_cast<QLineEdit*>(w);
+                if (!control || !w->isVisible() || w == rig.line() ||
+                    qobject_cast<QScrollBar*>(w) || w->inherits("QTableCornerButton") ||
+                    w->objectName().startsWith(QLatin1String("qt_")))
+                    continue;
+                if (w->toolTip().isEmpty())
+                    bare << QStringLiteral("%1 %2").arg(where, w->objectName());
+                if (auto* b = qobject_cast<QAbstractButton*>(w); b && !b->shortcut().isEmpty())
+                    if (!b->toolTip().contains(b->shortcut().toString(QKeySequence::NativeText)))
+                        bare << b->objectName();
+            }
+        };
+        const auto jobs = rig.session().book().jobs();
+        for (const auto& job : jobs) {
+            rig.session().openJob(job.id);
+            for (const auto* s : stations::of(rig.session().job())) {
+                rig.window().go(*s);
+                QApplication::processEvents();
+                look(&rig.window(), s->id());
+            }
+        }
+        for (const char* page : {"allJobs", "instruments", "preferences", "guide"}) {
+            rig.find<QAction>(page)->trigger();
+            QApplication::processEvents();
+            look(&rig.window(), QLatin1String(page));
+            rig.key(Qt::Key_Escape);
+        }
+        bare.removeDuplicates();
+        QVERIFY2(bare.isEmpty(), qPrintable(bare.join(QStringLiteral(", "))));
+        rig.session().openJob(jobs[0].id);
+        rig.window().go(stations::compare);
+        const auto letters = rig.window().entryBar()->desk()->commands();
+        for (const char* name : {"compareWishes", "comparePurpose", "compareShelf"}) {
+            const QString tip = rig.find<QWidget>(name)->toolTip();
+            QVERIFY2(std::any_of(letters.begin(), letters.end(),
+                                 [&](const app::Command& c) {
+                                     return tip.endsWith(
+                                         QStringLiteral("(%1)").arg(QString(c.letter).toUpper()));
+                                 }),
+                     qPrintable(tip));
+        }
     }
 
     // A slide has a value that can be set, and says it.
@@ -174,6 +228,70 @@ private slots:
         QVERIFY(!page->isVisible());
         rig.restart(true);
         QVERIFY(rig.look().dark() && rig.look().inches() != inches && rig.window().tick() != was);
+        // High contrast, both ways; and light or dark by its key leaves it as it is.
+        rig.key(Qt::Key_Comma, Qt::ControlModifier);
+        emit rig.find<QComboBox>("preferTheme")->activated(2);
+        QVERIFY(!rig.look().dark() && rig.look().sharp());
+        rig.look().setDark(true);
+        QVERIFY(rig.look().dark() && rig.look().sharp());
+        // Who measures and on what paper, in jobs begun from now on.
+        QTest::keyClicks(rig.find<QLineEdit>("preferBy"), QStringLiteral("Hanne"));
+        emit rig.find<QComboBox>("preferPaper")->activated(1);
+        rig.restart();
+        QVERIFY(rig.look().sharp() && rig.look().letter());
+        rig.type(QStringLiteral("A new one"));
+        QCOMPARE(rig.onDisk().by, std::string("Hanne"));
+        QCOMPARE(rig.onDisk().name, std::string("A new one"));
+        rig.window().go(stations::sheet);
+        QVERIFY(rig.find<QAbstractButton>("sheetLetter")->isChecked());
+    }
+
+    // In high contrast nothing that says something is under 7:1, and edges are as clear.
+    void highContrast() {
+        for (const bool dark : {false, true}) {
+            const app::Theme t = app::Theme::sharp(dark);
+            for (const QColor& ink :
+                 {t.ink, t.muted, t.faint, t.amberText, t.intake, t.exhaust, t.edge, t.amberLine})
+                for (const QColor& ground : {t.plate, t.panel, t.dial, t.intakeFill, t.exhaustFill})
+                    QVERIFY2(app::contrast(ink, ground) >= 7.0, qPrintable(ink.name()));
+            for (const QColor& ink : {t.barText, t.barMuted})
+                for (const QColor& ground : {t.bar, t.chip})
+                    QVERIFY(app::contrast(ink, ground) >= 7.0);
+            QVERIFY(app::contrast(t.onAmber, t.amber) >= 7.0);
+        }
+    }
+
+    // A copy elsewhere is asked for when none was saved for a month, and not before.
+    void remindedOfACopy() {
+        Rig rig;
+        rig.type(QStringLiteral("kept nowhere else"));
+        QSettings kept(rig.paths().preferences, QSettings::IniFormat);
+        const auto copiedKey = [&] {
+            kept.sync();
+            for (const QString& key : kept.allKeys())
+                if (key.endsWith(QLatin1String("/copied"))) return key;
+            return QString();
+        };
+        QVERIFY(!copiedKey().isEmpty());
+        rig.restart();
+        QVERIFY(rig.find<QLabel>("message")->isHidden());
+        constexpr qint64 kDay_ms = 86400000;
+        kept.setValue(copiedKey(), rig.session().now() - 31 * kDay_ms);
+        kept.sync();
+        rig.restart();
+        QVERIFY2(rig.text("message").contains(QStringLiteral("31 days")),
+                 qPrintable(rig.text("message")));
+        rig.answers().save = rig.paths().data + QStringLiteral("/copy.amber");
+        rig.key(Qt::Key_S, Qt::ControlModifier);
+        QVERIFY(QFileInfo::exists(rig.answers().save));
+        rig.restart();
+        QVERIFY(rig.find<QLabel>("message")->isHidden());
+        kept.sync();
+        kept.setValue(copiedKey(), rig.session().now() - 31 * kDay_ms);
+        kept.setValue(QStringLiteral("remind-days"), 0);
+        kept.sync();
+        rig.restart();
+        QVERIFY(rig.find<QLabel>("message")->isHidden());
     }
 
     // Pages over the window are dialogs with a name; the guide stands at the station, and finds.

@@ -5,6 +5,8 @@
 #include "support/program.h"
 #include "support/raw_book.h"
 
+#include <QDBusConnection>
+#include <QDBusConnectionInterface>
 #include <QLabel>
 #include <QPaintEvent>
 #include <QProcess>
@@ -74,6 +76,71 @@ private slots:
         QVERIFY(app::argumentsOf({}).book.isEmpty() && app::argumentsOf({job}).book.isEmpty());
         const QString missing = dir.filePath(QStringLiteral("none.amber"));
         QCOMPARE(app::argumentsOf({missing}).book, missing);
+    }
+
+    /// What is opened by a second start goes into the window that is open; each folder of data has
+    /// its own, and one may be asked for.
+    void aSecondStartHandsItsFilesOver() {
+        QProcess bus;
+        bus.start(QStringLiteral("dbus-daemon"),
+                  {QStringLiteral("--session"), QStringLiteral("--nofork"),
+                   QStringLiteral("--print-address")});
+        QVERIFY(bus.waitForStarted() && bus.waitForReadyRead(10000));
+        const QString address = QString::fromUtf8(bus.readLine()).trimmed();
+        QTemporaryDir dir;
+        const QString data = dir.filePath(QStringLiteral("data")),
+                      other = dir.filePath(QStringLiteral("other.amber"));
+        support::id(support::opened(other)->addJob(QStringLiteral("in another book")));
+        const auto start = [&](QProcess& p, const QStringList& words, const QString& at) {
+            QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
+            env.insert(QStringLiteral("QT_QPA_PLATFORM"), QStringLiteral("offscreen"));
+            env.insert(QStringLiteral("DBUS_SESSION_BUS_ADDRESS"), address);
+            p.setProcessEnvironment(env);
+            p.start(QStringLiteral(BIN_DIR "/amber-lobe"),
+                    QStringList{QStringLiteral("--data"), at} + words);
+            return p.waitForStarted();
+        };
+        const auto names = [&](const char* what) {
+            auto found = QDBusConnection::connectToBus(address, QLatin1String(what));
+            const QStringList all = found.interface()->registeredServiceNames();
+            QDBusConnection::disconnectFromBus(QLatin1String(what));
+            return all.filter(QStringLiteral("invalid.amber_lobe")).size();
+        };
+        QProcess first, second, elsewhere, anew;
+        QVERIFY(start(first, {}, data));
+        QTRY_COMPARE_WITH_TIMEOUT(names("a"), 1, 30000);
+        const QString job = QStringLiteral(DEMO_DIR "/../docs/samples/skerry-four.json");
+        // A relative path is the caller's.
+        second.setWorkingDirectory(QFileInfo(job).absolutePath());
+        QVERIFY(start(second, {QFileInfo(job).fileName()}, data));
+        QVERIFY(second.waitForFinished(30000));
+        QCOMPARE(second.exitCode(), 0);
+        QTRY_COMPARE_WITH_TIMEOUT(
+            support::opened(data + QStringLiteral("/book.amber"))->jobs().size(), std::size_t(1),
+            20000);
+        QVERIFY(start(second, {QUrl::fromLocalFile(other).toString()}, data));
+        QVERIFY(second.waitForFinished(30000));
+        QTRY_COMPARE_WITH_TIMEOUT(
+            QSettings(data + QStringLiteral("/preferences.ini"), QSettings::IniFormat)
+                .value(QStringLiteral("recent"))
+                .toStringList()
+                .value(0),
+            other, 20000);
+        // Another folder's window is another's; and one of its own where it is asked for.
+        QVERIFY(start(elsewhere, {other}, dir.filePath(QStringLiteral("data2"))));
+        QTRY_COMPARE_WITH_TIMEOUT(names("b"), 2, 30000);
+        QVERIFY(start(anew, {QStringLiteral("--new-window"), other}, data));
+        QVERIFY(!anew.waitForFinished(2500));
+        // The next in turn takes over where the first is closed.
+        first.terminate();
+        QVERIFY(first.waitForFinished(20000));
+        QVERIFY(start(second, {job}, data));
+        QVERIFY(second.waitForFinished(30000));
+        QTRY_COMPARE_WITH_TIMEOUT(support::opened(other)->jobs().size(), std::size_t(2), 20000);
+        for (QProcess* p : {&elsewhere, &anew, &bus}) {
+            p->terminate();
+            p->waitForFinished(20000);
+        }
     }
 
     void withoutADisplayThereIsASentence() {

@@ -67,7 +67,8 @@ Application::Application(Paths paths, Dialogs* dialogs, book::Book::Clock clock)
     Look::setTextScale(std::min(100, preferences_.zoom()) / 100.0);
     Look::prepare();
     describeWidgets();
-    look_.setDark(preferences_.dark());
+    look_.setTheme(preferences_.dark(), preferences_.sharp());
+    look_.setLetter(preferences_.letter());
     look_.setInches(preferences_.inches());
     look_.setLocale(QLocale());
 }
@@ -90,6 +91,7 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence, O
         return false;
     }
     session_ = std::make_unique<Session>(std::get<std::unique_ptr<book::Book>>(std::move(opened)));
+    session_->setBy(preferences_.by());
     books_ = std::make_unique<Books>(*session_, preferences_, paths_.book(), paths_.demo());
     // What goes wrong while there is no window yet is said as soon as there is one.
     QString early;
@@ -101,6 +103,7 @@ bool Application::start(const QString& bookPath, bool demo, QString& sentence, O
                                            type_, left, opening);
     if (const QString why = session_->book().readOnly(); early.isEmpty() && !why.isEmpty())
         early = book::sentence({book::Trouble::ReadOnly, why}, path);
+    if (early.isEmpty()) early = books_->reminder();
     if (!early.isEmpty()) window_->say(early);
     type_.finish();
     return true;

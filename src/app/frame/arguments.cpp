@@ -6,12 +6,12 @@
 
 namespace app {
 
-namespace {
-
 QString pathOf(const QString& word) {
     const QUrl url(word);
     return url.isLocalFile() ? url.toLocalFile() : word;
 }
+
+namespace {
 
 /// By what is in it, whatever it is called; what is not there is meant as one and refused as one.
 bool isBook(const QString& path) {

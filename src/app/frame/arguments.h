@@ -6,6 +6,9 @@
 
 namespace app {
 
+/// A path, or the one a file:// address means.
+QString pathOf(const QString& word);
+
 struct Arguments {
     QString book;     ///< the first that is a book, or is not there at all; empty for one's own
     QStringList rest; ///< job files, tables, folders: they go into the book

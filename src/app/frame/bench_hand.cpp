@@ -59,6 +59,8 @@ BenchHand::BenchHand(const Look&, QWidget* parent)
     speed_->setAccessibleName(Say::tr("Turn the crank"));
     speed_->setRange(-kFastest, kFastest);
     speed_->setPageStep(5);
+    tip(speed_, Say::tr("How fast the crank is turned, and which way"), Say::tr("arrows"));
+    tip(byItself_, Say::tr("The simulated hand goes where the program asks"));
     byItself_->setObjectName(QStringLiteral("benchByItself"));
     where_->setObjectName(QStringLiteral("benchWhere"));
     auto* column = new QVBoxLayout(this);
@@ -69,6 +71,7 @@ BenchHand::BenchHand(const Look&, QWidget* parent)
     turn->addWidget(speed_, 1);
     auto* stop = new QPushButton(Say::tr("&Stop"), this);
     stop->setObjectName(QStringLiteral("benchStop"));
+    tip(stop, Say::tr("The crank stands still"), QStringLiteral("Alt+S"));
     turn->addWidget(stop);
     column->addLayout(turn);
     column->addWidget(where_);
@@ -85,6 +88,8 @@ BenchHand::BenchHand(const Look&, QWidget* parent)
         button->setProperty("role", "chip");
         button->setCheckable(true);
         button->setObjectName(name);
+        tip(button, group == dial_ ? Say::tr("The dial is set on this")
+                                   : Say::tr("The bench does this from now on"));
         group->addButton(button, id);
         row->addWidget(button);
     };
@@ -99,10 +104,12 @@ BenchHand::BenchHand(const Look&, QWidget* parent)
     auto* press = new QPushButton(Say::tr("&Press the valve down"), this);
     press->setObjectName(QStringLiteral("benchPress"));
     press->setCheckable(true);
+    tip(press, Say::tr("Down until it meets the piston"), QStringLiteral("Alt+P"));
     dials->addWidget(press);
     auto* wrong = new QPushButton(Say::tr("&what goes wrong"), this);
     wrong->setObjectName(QStringLiteral("benchFaults"));
     wrong->setCheckable(true);
+    tip(wrong, Say::tr("Faults a real bench has, one by one"));
     column->addWidget(wrong);
     FlowLayout* all = chips(faults_, false);
     for (std::size_t i = 0; i < simulated::Bench::faults().size(); ++i)

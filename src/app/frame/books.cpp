@@ -35,6 +35,7 @@ namespace {
 constexpr int kTries = 2, kStands_ms = 300;
 /// When the window is up and the hand is at work.
 constexpr int kCalm_ms = 20000;
+constexpr qint64 kDay_ms = 86400000;
 } // namespace
 
 Books::~Books() {
@@ -70,8 +71,25 @@ void Books::keepDatedCopy() {
 
 void Books::saveCopy(const QString& path) {
     const auto error = session_.book().writeCopy(path);
+    if (!error) preferences_.setCopied(session_.book().path(), session_.now());
     emit troubled(error ? sentence(*error, path)
                         : Say::tr("%1 is a copy of the whole book.").arg(path));
+}
+
+QString Books::reminder() {
+    const QString path = session_.book().path();
+    const int after = preferences_.remindDays();
+    if (after == 0 || inDemo() || !session_.book().readOnly().isEmpty()) return {};
+    const qint64 copied = preferences_.copied(path), now = session_.now();
+    if (copied <= 0 || copied > now) {
+        preferences_.setCopied(path, now); // from its first day on
+        return {};
+    }
+    const auto days = static_cast<int>((now - copied) / kDay_ms);
+    if (days < after) return {};
+    return Say::tr("No copy of this book was saved elsewhere for %n days. Ctrl+S saves one; on "
+                   "another disk it outlives this one.",
+                   nullptr, days);
 }
 
 LeftOff Books::resume() {
@@ -132,6 +150,8 @@ bool Books::use(book::Result<std::unique_ptr<book::Book>> opened, const QString&
     emit this->opened(left);
     if (const QString why = session_.book().readOnly(); !why.isEmpty())
         emit troubled(book::sentence({book::Trouble::ReadOnly, why}, path));
+    else if (const QString reminded = reminder(); !reminded.isEmpty())
+        emit troubled(reminded);
     return true;
 }
 

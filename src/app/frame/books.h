@@ -43,6 +43,9 @@ public:
     void demoOrBack();
     /// Everything in hand as a new book, and on in it.
     void keepAsNew(const QString& path);
+    /// That no copy was saved for as long as was wished; empty: nothing to remind of. To be asked
+    /// once when a book is opened.
+    QString reminder();
     /// The whole book as one file more; the work goes on in the open one.
     void saveCopy(const QString& path);
 

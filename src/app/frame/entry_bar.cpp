@@ -3,6 +3,7 @@
 #include "app/style/dial_style.h"
 #include "app/style/label.h"
 #include "words/say.h"
+#include "words/typed_words.h"
 
 #include <QAction>
 #include <QApplication>
@@ -408,6 +409,17 @@ std::optional<Command> EntryBar::commandIn(const QString& text) const {
     return std::nullopt;
 }
 
+QString EntryBar::meant(const QString& typed) const {
+    if (!desk_ || typed.isEmpty()) return typed;
+    const auto fits = [&](const QString& text) {
+        const auto anywhere = anywhere_ ? anywhere_(text, false) : std::nullopt;
+        return anywhere ? anywhere->ok : desk_->understand(text).ok;
+    };
+    if (fits(typed)) return typed;
+    const QString other = words::inCommandWords(typed);
+    return other != typed && fits(other) ? other : typed;
+}
+
 void EntryBar::echo() {
     if (const bool any = !line_->text().isEmpty(); desk_ && any != typing_) {
         typing_ = any;
@@ -419,8 +431,9 @@ void EntryBar::echo() {
     if (const auto command = commandIn(text))
         return say(QString(command->letter).toUpper() + QStringLiteral("  ") + command->does,
                    false);
-    const auto anywhere = anywhere_ ? anywhere_(text, false) : std::nullopt;
-    const Echo echo = anywhere ? *anywhere : desk_->understand(text);
+    const QString line = meant(text);
+    const auto anywhere = anywhere_ ? anywhere_(line, false) : std::nullopt;
+    const Echo echo = anywhere ? *anywhere : desk_->understand(line);
     say(echo.text, !echo.ok);
 }
 
@@ -438,10 +451,11 @@ void EntryBar::enter() {
             return emit answered(*taken);
         }
     const auto command = commandIn(text);
-    const auto anywhere = anywhere_ && !command ? anywhere_(text, true) : std::nullopt;
+    const QString line = command ? text : meant(text);
+    const auto anywhere = anywhere_ && !command ? anywhere_(line, true) : std::nullopt;
     const Echo echo = anywhere  ? *anywhere
                       : command ? desk_->take(Letter{command->letter})
-                                : desk_->take(Line{text});
+                                : desk_->take(Line{line});
     if (!echo.ok) {
         say(echo.text, true);
         // Typing replaces what was refused.

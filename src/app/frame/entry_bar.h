@@ -111,6 +111,9 @@ private:
     void placeEcho();
     void makeRoom();
     void setType();
+    /// What was typed, with the command words of the language in use where only so it is
+    /// understood.
+    QString meant(const QString& typed) const;
     /// The command that is the whole of a text, if it is one here.
     std::optional<Command> commandIn(const QString& text) const;
 

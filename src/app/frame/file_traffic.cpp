@@ -198,7 +198,7 @@ void FileTraffic::writeJob(qint64 id) {
     options.style = window_.look().style();
     options.language = Say::tr("en", "the language of this translation, as a tag");
     options.now_ms = session_.now();
-    options.letter = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
+    options.letter = window_.look().letter();
     why = sheet::saveAs(path, *job, examine(*job), options);
     say(why.isEmpty() ? Say::tr("%1 is written.").arg(name) : path + QStringLiteral(": ") + why);
 }

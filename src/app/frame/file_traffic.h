@@ -23,6 +23,8 @@ public:
     /// Whatever it is: a book, a job file or a folder of them, a picture, a lift table of ours or
     /// somebody else's.
     void take(const QString& path);
+    /// A book, whatever it is called.
+    void openBook(const QString& path) { books_.open(path); }
     /// A table or a picture that stands on the clipboard.
     void paste(const QMimeData& data);
     void readTable(const QString& path);

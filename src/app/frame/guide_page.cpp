@@ -1,5 +1,6 @@
 #include "app/frame/guide_page.h"
 
+#include "app/style/label.h"
 #include "words/say.h"
 
 #include <QFile>
@@ -74,6 +75,7 @@ GuidePage::GuidePage(const Look& look, QWidget* parent)
     find_->setPlaceholderText(Say::tr("search the guide"));
     find_->setAccessibleName(Say::tr("Search the guide"));
     find_->setTextMargins(8, 0, 8, 0);
+    tip(find_, find_->accessibleName());
     pages_->setObjectName(QStringLiteral("guidePages"));
     pages_->setAccessibleName(Say::tr("Pages of the guide"));
     pages_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);

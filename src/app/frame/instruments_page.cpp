@@ -138,48 +138,57 @@ void InstrumentsPage::build() {
     grid->setSpacing(6);
     ports_->setObjectName(QStringLiteral("serialPorts"));
     ports_->setAccessibleName(Say::tr("Serial port"));
-    const auto add = [&](const QString& text, const char* name, int row, int column,
-                         std::function<void()> act) {
+    const auto add = [&](const QString& text, const char* name, const QString& does, int row,
+                         int column, std::function<void()> act) {
         auto* button = new QPushButton(text, buttons_);
         button->setObjectName(QLatin1String(name));
+        tip(button, does, button->shortcut().toString(QKeySequence::NativeText));
         button->setFocusPolicy(Qt::TabFocus);
         grid->addWidget(button, row, column);
         connect(button, &QPushButton::clicked, this, std::move(act));
         return button;
     };
+    tip(ports_, Say::tr("The ports this machine has"));
     grid->addWidget(ports_, 0, 0);
-    add(Say::tr("&Connect this port"), "addSerial", 0, 1, [this] { addSerial(); });
-    add(Say::tr("A pipe or device…"), "addPipe", 1, 0, [this] {
-        const QString path =
-            dialogs_.openFile(this, Say::tr("A pipe or device"), Say::tr("All files (*)"));
-        if (!path.isEmpty()) addAt(QStringLiteral("pipe:") + path, QFileInfo(path).fileName());
-    });
-    add(Say::tr("A recorded stream…"), "addStream", 1, 1, [this] {
-        const QString path = dialogs_.openFile(this, Say::tr("A recorded stream"),
-                                               Say::tr("Streams (*.stream);;All files (*)"));
-        if (path.isEmpty()) return;
-        const auto read = instrument::readStream(path);
-        if (const auto* why = std::get_if<QString>(&read)) {
-            emit said(*why);
-            return;
-        }
-        for (Instrument i : std::get<instrument::Stream>(read).instruments) {
-            i.place = QStringLiteral("recorded:%1#%2").arg(path, instrument::roleWord(i.role));
-            instruments_.add(i);
-        }
-        refresh();
-    });
-    add(Say::tr("&Simulated bench"), "addSimulated", 2, 0, [this] {
-        instruments_.simulate(simulated::Bench(simulated::engineOf(3), 1, 200.0));
-        refresh();
-        emit simulated();
-    });
-    record_ = add(Say::tr("&Keep what is said"), "recordStream", 2, 1, [this] { record(); });
-    remove_ = add(Say::tr("&Unplug"), "removeInstrument", 3, 0, [this] {
-        if (const auto which = at()) instruments_.remove(*which);
-        refresh();
-    });
-    zero_ = add(Say::tr("Its &zero is here"), "angleZero", 3, 1,
+    add(Say::tr("&Connect this port"), "addSerial", Say::tr("Listen at the port chosen"), 0, 1,
+        [this] { addSerial(); });
+    add(Say::tr("A pipe or device…"), "addPipe",
+        Say::tr("Listen at a file another program writes to"), 1, 0, [this] {
+            const QString path =
+                dialogs_.openFile(this, Say::tr("A pipe or device"), Say::tr("All files (*)"));
+            if (!path.isEmpty()) addAt(QStringLiteral("pipe:") + path, QFileInfo(path).fileName());
+        });
+    add(Say::tr("A recorded stream…"), "addStream", Say::tr("Hear again what was kept"), 1, 1,
+        [this] {
+            const QString path = dialogs_.openFile(this, Say::tr("A recorded stream"),
+                                                   Say::tr("Streams (*.stream);;All files (*)"));
+            if (path.isEmpty()) return;
+            const auto read = instrument::readStream(path);
+            if (const auto* why = std::get_if<QString>(&read)) {
+                emit said(*why);
+                return;
+            }
+            for (Instrument i : std::get<instrument::Stream>(read).instruments) {
+                i.place = QStringLiteral("recorded:%1#%2").arg(path, instrument::roleWord(i.role));
+                instruments_.add(i);
+            }
+            refresh();
+        });
+    add(Say::tr("&Simulated bench"), "addSimulated",
+        Say::tr("A made-up engine with dial and encoder, to try it"), 2, 0, [this] {
+            instruments_.simulate(simulated::Bench(simulated::engineOf(3), 1, 200.0));
+            refresh();
+            emit simulated();
+        });
+    record_ = add(Say::tr("&Keep what is said"), "recordStream",
+                  Say::tr("Write all that is heard into a file"), 2, 1, [this] { record(); });
+    remove_ =
+        add(Say::tr("&Unplug"), "removeInstrument", Say::tr("Listen to it no more"), 3, 0, [this] {
+            if (const auto which = at()) instruments_.remove(*which);
+            refresh();
+        });
+    zero_ = add(Say::tr("Its &zero is here"), "angleZero",
+                Say::tr("The crank stands at TDC now: count from here"), 3, 1,
                 [this] { instruments_.setAngleZero(); });
 }
 
@@ -194,6 +203,7 @@ void InstrumentsPage::buildDetails() {
         label->setBuddy(field);
         field->setObjectName(QLatin1String(name));
         field->setAccessibleName(title);
+        if (!title.isEmpty()) tip(field, title);
         grid->addWidget(label, row, 0);
         grid->addWidget(field, row, 1);
         ++row;

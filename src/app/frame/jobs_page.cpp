@@ -54,6 +54,7 @@ JobsPage::JobsPage(Session& session, const Look& look, QWidget* parent)
     find_->setAccessibleName(Say::tr("Search the jobs"));
     find_->setPlaceholderText(Say::tr("name, engine, cam, date, what is still to be taken"));
     find_->setTextMargins(8, 0, 8, 0);
+    tip(find_, find_->accessibleName(), QStringLiteral("Ctrl+F"));
     list_->setObjectName(QStringLiteral("jobsList"));
     list_->setAccessibleName(Say::tr("Jobs"));
     list_->setValuePixels(13);
@@ -72,6 +73,7 @@ JobsPage::JobsPage(Session& session, const Look& look, QWidget* parent)
         typed_.start();
         if (renaming_ == 0) search();
     });
+    tip(archived_, Say::tr("Jobs that were put away stand in the list as well"));
     connect(archived_, &QCheckBox::toggled, this, [this] { search(); });
     connect(list_, &RowList::currentRowChanged, this, [this] { regard(current()); });
     connect(list_, &RowList::chosen, this, [this](qint64 id) {
@@ -100,30 +102,36 @@ void JobsPage::build() {
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setSpacing(6);
     int n = 0;
-    const auto add = [&](QPushButton* button, const char* name, std::function<void()> act) {
+    const auto add = [&](QPushButton* button, const char* name, const QString& does,
+                         std::function<void()> act) {
         button->setObjectName(QLatin1String(name));
+        tip(button, does, button->shortcut().toString(QKeySequence::NativeText));
         button->setFocusPolicy(Qt::TabFocus);
         grid->addWidget(button, n / 2, n % 2);
         ++n;
         connect(button, &QPushButton::clicked, this, std::move(act));
     };
-    add(new QPushButton(Say::tr("&Rename"), buttons_), "jobRename", [this] { rename(); });
-    add(new QPushButton(Say::tr("Save as &file…"), buttons_), "jobExport", [this] {
-        if (const qint64 id = current()) emit exportWanted(id);
-    });
+    add(new QPushButton(Say::tr("&Rename"), buttons_), "jobRename",
+        Say::tr("Another name, typed in the line above"), [this] { rename(); });
+    add(new QPushButton(Say::tr("Save as &file…"), buttons_), "jobExport",
+        Say::tr("The whole job, its sheet, figures or readings as a file"), [this] {
+            if (const qint64 id = current()) emit exportWanted(id);
+        });
     add(new QPushButton(Say::tr("Copy e&ngine"), buttons_), "jobCopyEngine",
-        [this] { copy(CopyOf::Engine); });
+        Say::tr("A new job of the same engine"), [this] { copy(CopyOf::Engine); });
     add(new QPushButton(Say::tr("Copy with &cards"), buttons_), "jobCopyCards",
-        [this] { copy(CopyOf::WithCards); });
+        Say::tr("A new job of the same engine and its cards"), [this] { copy(CopyOf::WithCards); });
     add(new QPushButton(Say::tr("Copy a&ll"), buttons_), "jobCopyAll",
-        [this] { copy(CopyOf::Everything); });
-    add(new QPushButton(Say::tr("Put &away"), buttons_), "jobArchive", [this] {
-        const auto* job = line(current());
-        putAway(job && job->state == JobState::Archived ? JobState::Open : JobState::Archived);
-    });
+        Say::tr("A new job with all that was measured"), [this] { copy(CopyOf::Everything); });
+    add(new QPushButton(Say::tr("Put &away"), buttons_), "jobArchive",
+        Say::tr("Out of the list, or into it again; nothing is lost"), [this] {
+            const auto* job = line(current());
+            putAway(job && job->state == JobState::Archived ? JobState::Open : JobState::Archived);
+        });
     add(new QPushButton(Say::tr("&Delete"), buttons_), "jobDelete",
+        Say::tr("Out of the book; Take back brings it again"),
         [this] { putAway(JobState::Deleted); });
-    add(back_, "jobTakeBack", [this] { takeBack(); });
+    add(back_, "jobTakeBack", Say::tr("What was just done here, undone"), [this] { takeBack(); });
 }
 
 QRect JobsPage::box() const {

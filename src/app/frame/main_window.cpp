@@ -137,6 +137,7 @@ void MainWindow::connectAll() {
     connect(&look_, &Look::changed, this, [this] {
         look_.dress();
         if (preferences_.dark() != look_.dark()) preferences_.setDark(look_.dark());
+        if (preferences_.sharp() != look_.sharp()) preferences_.setSharp(look_.sharp());
         preferences_.setInches(look_.inches());
         refresh();
     });
@@ -278,11 +279,13 @@ void MainWindow::askNewJob() {
 void MainWindow::showUndone(const book::Deed& deed, bool again) {
     if (deed.cylinder > 0 && deed.side) session_.select(deed.cylinder, *deed.side);
     const auto* where = deedStation(deed);
-    if (where && !(*where == station())) go(*where);
+    const bool elsewhere = where && !(*where == station());
+    if (elsewhere) go(*where);
     words::Style style = look_.style();
     style.wheel = session_.job().fitted.degreeWheel();
-    entry_->showSaid((again ? Say::tr("done again: ") : Say::tr("undone: ")) +
-                     deedName(deed, style));
+    const QString said =
+        (again ? Say::tr("done again: ") : Say::tr("undone: ")) + deedName(deed, style);
+    entry_->showSaid(elsewhere ? Say::tr("%1; that was at %2").arg(said, where->name()) : said);
 }
 
 void MainWindow::keepAsNewBook() {
@@ -379,7 +382,7 @@ void MainWindow::onSheet(const QString& word) {
 
 void MainWindow::showPreferences() {
     closePages(wanted_);
-    if (!wanted_) wanted_ = new PreferencesPage(*this, look_);
+    if (!wanted_) wanted_ = new PreferencesPage(*this, look_, preferences_, session_);
     wanted_->open();
 }
 

@@ -93,7 +93,7 @@ void Menus::jobMenu() {
     menu->addSeparator();
     needJob_ << add(menu, "saveSheet", Say::tr("Save the sheet as PDF…"), "Ctrl+Shift+P",
                     [this] { window_.onSheet(QStringLiteral("pdf")); });
-    needJob_ << add(menu, "printSheet", Say::tr("Print the sheet…"), "Ctrl+Alt+P",
+    needJob_ << add(menu, "printSheet", Say::tr("Print the sheet…"), "Ctrl+P",
                     [this] { window_.onSheet(QStringLiteral("print")); });
     menu->addSeparator();
     add(menu, "quit", Say::tr("Close"), "Ctrl+Q", [this] { window_.close(); })

@@ -1,6 +1,7 @@
 // What the window remembers between starts. The file is named by whoever makes it.
 #pragma once
 
+#include "app/style/look.h"
 #include "core/angle/angles.h"
 
 #include <QCryptographicHash>
@@ -38,6 +39,30 @@ public:
     /// As the desktop has it, until it was chosen here.
     bool dark() const { return settings_.value(QStringLiteral("dark"), systemDark_).toBool(); }
     void setDark(bool v) { settings_.setValue(QStringLiteral("dark"), v); }
+    /// High contrast: as the desktop has it, until it was chosen here.
+    bool sharp() const { return settings_.value(QStringLiteral("sharp"), systemSharp_).toBool(); }
+    void setSharp(bool v) { settings_.setValue(QStringLiteral("sharp"), v); }
+    /// Paper of a sheet: Letter where the country has it.
+    bool letter() const {
+        const bool usual = QLocale().measurementSystem() == QLocale::ImperialUSSystem;
+        return settings_.value(QStringLiteral("letter"), usual).toBool();
+    }
+    void setLetter(bool v) { settings_.setValue(QStringLiteral("letter"), v); }
+    /// Who measures, in jobs begun from now on; empty: not said.
+    QString by() const { return settings_.value(QStringLiteral("by")).toString(); }
+    void setBy(const QString& v) { settings_.setValue(QStringLiteral("by"), v.trimmed()); }
+    /// After so many days without a copy elsewhere one is reminded of it; 0: never.
+    int remindDays() const {
+        return std::max(0, settings_.value(QStringLiteral("remind-days"), 30).toInt());
+    }
+    void setRemindDays(int v) { settings_.setValue(QStringLiteral("remind-days"), v); }
+    /// When a copy of a book was saved last, or it was opened first; ms since the epoch, 0 never.
+    qint64 copied(const QString& book) const {
+        return settings_.value(groupOf(book) + QStringLiteral("copied")).toLongLong();
+    }
+    void setCopied(const QString& book, qint64 at_ms) {
+        settings_.setValue(groupOf(book) + QStringLiteral("copied"), at_ms);
+    }
     /// Its code; empty: as the system has it.
     QString language() const { return settings_.value(QStringLiteral("language")).toString(); }
     void setLanguage(const QString& v) { settings_.setValue(QStringLiteral("language"), v); }
@@ -166,6 +191,15 @@ private:
         }();
         return dark;
     }
+    /// Themes made for it are black on white, or the other way round.
+    static bool systemIsSharp() {
+        static const bool sharp = [] {
+            const QPalette palette;
+            return contrast(palette.color(QPalette::Window), palette.color(QPalette::WindowText)) >=
+                   20.0;
+        }();
+        return sharp;
+    }
     /// The file, made where it is not there; what is written into it later keeps its rights.
     static QString own(const QString& file) {
         if (file.isEmpty()) return file;
@@ -188,6 +222,7 @@ private:
     static QString keyOf(const QString& shape) { return QStringLiteral("tables/") + wordOf(shape); }
 
     QSettings settings_;
+    bool systemSharp_ = systemIsSharp();
     bool systemDark_ = systemIsDark(); ///< before anything is dressed
 };
 

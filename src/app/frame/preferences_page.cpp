@@ -13,22 +13,47 @@
 
 namespace app {
 
-PreferencesPage::PreferencesPage(MainWindow& window, Look& look)
+namespace {
+
+/// Light or dark, each plain or sharp, in the order of the choice.
+constexpr std::pair<bool, bool> kThemes[] = {
+    {false, false}, {true, false}, {false, true}, {true, true}};
+
+} // namespace
+
+PreferencesPage::PreferencesPage(MainWindow& window, Look& look, Preferences& preferences,
+                                 Session& session)
     : Overlay(look, &window),
       window_(window),
       writable_(look),
+      preferences_(preferences),
+      session_(session),
       form_(new QWidget(this)),
       unit_(new ChoiceBox(form_)),
       theme_(new ChoiceBox(form_)),
       language_(new ChoiceBox(form_)),
       size_(new ChoiceBox(form_)),
+      paper_(new ChoiceBox(form_)),
+      remind_(new ChoiceBox(form_)),
+      by_(new QLineEdit(form_)),
       tick_(new QCheckBox(Say::tr("a tick when a reading is logged"), form_)),
       spoken_(new QCheckBox(Say::tr("read out what is asked, at the stand"), form_)) {
     setObjectName(QStringLiteral("preferencesPage"));
     setAccessibleName(Say::tr("Preferences"));
     build();
     connect(unit_, &QComboBox::activated, this, [this](int i) { writable_.setInches(i == 1); });
-    connect(theme_, &QComboBox::activated, this, [this](int i) { writable_.setDark(i == 1); });
+    connect(theme_, &QComboBox::activated, this,
+            [this](int i) { writable_.setTheme(kThemes[i].first, kThemes[i].second); });
+    connect(paper_, &QComboBox::activated, this, [this](int i) {
+        preferences_.setLetter(i == 1);
+        writable_.setLetter(i == 1);
+    });
+    connect(remind_, &QComboBox::activated, this,
+            [this](int i) { preferences_.setRemindDays(remind_->itemData(i).toInt()); });
+    connect(by_, &QLineEdit::textEdited, this, [this](const QString& name) {
+        preferences_.setBy(name);
+        session_.setBy(preferences_.by());
+    });
     connect(tick_, &QCheckBox::toggled, this, [this](bool on) { window_.setTick(on); });
     connect(spoken_, &QCheckBox::toggled, this, [this](bool on) { window_.setSpoken(on); });
     // Both of these start the window anew.
@@ -42,6 +67,7 @@ void PreferencesPage::build() {
     const auto name = [](QWidget* w, const char* object, const QString& said) {
         w->setObjectName(QLatin1String(object));
         w->setAccessibleName(said);
+        tip(w, said);
         w->setMinimumHeight(30);
     };
     auto* form = new QFormLayout(form_);
@@ -54,7 +80,8 @@ void PreferencesPage::build() {
         form->addRow(new PlainLabel(said, form_), choice);
     };
     unit_->addItems({Say::tr("millimetres"), Say::tr("inches")});
-    theme_->addItems({Say::tr("light"), Say::tr("dark")});
+    theme_->addItems({Say::tr("light"), Say::tr("dark"), Say::tr("light, high contrast"),
+                      Say::tr("dark, high contrast")});
     language_->addItem(Say::tr("As the system has it"), QString());
     for (const Language& each : languages())
         language_->addItem(each.name, each.code);
@@ -66,14 +93,22 @@ void PreferencesPage::build() {
     row(Say::tr("Shown"), theme_, "preferTheme");
     row(Say::tr("Language"), language_, "preferLanguage");
     row(Say::tr("Size of everything"), size_, "preferSize");
+    paper_->addItems({Say::tr("A4"), Say::tr("Letter")});
+    row(Say::tr("Paper of a sheet"), paper_, "preferPaper");
+    name(by_, "preferBy", Say::tr("Who measures, in new jobs"));
+    form->addRow(new PlainLabel(by_->accessibleName(), form_), by_);
+    for (const int days : {0, 7, 30, 90})
+        remind_->addItem(days == 0 ? Say::tr("never") : Say::tr("after %n days", nullptr, days),
+                         days);
+    row(Say::tr("Remind of a copy elsewhere"), remind_, "preferRemind");
     name(tick_, "preferTick", tick_->text());
     name(spoken_, "preferSpoken", spoken_->text());
     spoken_->setEnabled(Voice::possible());
     form->addRow(tick_);
     form->addRow(spoken_);
     auto* said = new PlainLabel(
-        Say::tr("Name and paper of a sheet are the job's: at Sheet. Language and size start the "
-                "window anew; nothing typed is lost. Esc leads back."),
+        Say::tr("Each changes at once; at Sheet, one job's name and paper can be others. Language "
+                "and size start the window anew; nothing typed is lost. Esc leads back."),
         form_);
     said->setProperty("role", "quiet");
     said->setWordWrap(true);
@@ -81,7 +116,7 @@ void PreferencesPage::build() {
 }
 
 QRect PreferencesPage::box() const {
-    const int w = std::min(560, width() - 40), h = std::min(430, height() - 30);
+    const int w = std::min(560, width() - 40), h = std::min(560, height() - 30);
     return {(width() - w) / 2, (height() - h) / 2, w, h};
 }
 
@@ -91,7 +126,10 @@ void PreferencesPage::place() {
 
 void PreferencesPage::open() {
     unit_->setCurrentIndex(look().inches() ? 1 : 0);
-    theme_->setCurrentIndex(look().dark() ? 1 : 0);
+    theme_->setCurrentIndex((look().dark() ? 1 : 0) + (look().sharp() ? 2 : 0));
+    paper_->setCurrentIndex(preferences_.letter() ? 1 : 0);
+    remind_->setCurrentIndex(std::max(0, remind_->findData(preferences_.remindDays())));
+    by_->setText(preferences_.by());
     language_->setCurrentIndex(std::max(0, language_->findData(window_.language())));
     size_->setCurrentIndex(std::max(0, size_->findData(window_.zoom())));
     const QSignalBlocker tick(tick_), spoken(spoken_);

@@ -6,15 +6,19 @@
 class QCheckBox;
 class QComboBox;
 class QFormLayout;
+class QLineEdit;
 
 namespace app {
 
 class MainWindow;
+class Preferences;
+class Session;
 
 class PreferencesPage : public Overlay {
     Q_OBJECT
 public:
-    PreferencesPage(MainWindow& window, Look& look);
+    /// All outlive it.
+    PreferencesPage(MainWindow& window, Look& look, Preferences& preferences, Session& session);
 
     void open();
 
@@ -27,8 +31,11 @@ private:
 
     MainWindow& window_;
     Look& writable_;
+    Preferences& preferences_;
+    Session& session_;
     QWidget* form_;
-    QComboBox *unit_, *theme_, *language_, *size_;
+    QComboBox *unit_, *theme_, *language_, *size_, *paper_, *remind_;
+    QLineEdit* by_;
     QCheckBox *tick_, *spoken_;
 };
 

@@ -62,6 +62,29 @@ void Route::refresh() {
         if (before[i] != said[i]) update(box(static_cast<int>(i)).toAlignedRect());
 }
 
+QString Route::stopName(int index) const {
+    const auto all = shown();
+    return index < stops() ? all[static_cast<std::size_t>(index)]->name() : QString();
+}
+
+QString Route::stopLine(int index) const {
+    if (index >= stops()) return {};
+    const auto all = shown();
+    const stations::Station& s = *all[static_cast<std::size_t>(index)];
+    return QStringLiteral("%1, %2").arg(
+        words::progressName(s.progress(session_.job(), session_.findings())), line(s));
+}
+
+bool Route::isHere(int index) const {
+    const auto all = shown();
+    return index < stops() && all[static_cast<std::size_t>(index)] == here();
+}
+
+void Route::goTo(int index) {
+    const auto all = shown();
+    if (index < stops()) emit chosen(all[static_cast<std::size_t>(index)]);
+}
+
 /// Null where there is no job: then the work is nowhere yet.
 const stations::Station* Route::here() const {
     return session_.hasJob() ? current_ : nullptr;

@@ -18,6 +18,15 @@ public:
     void setCurrent(const stations::Station& station);
     QSize sizeHint() const override { return {214, 300}; }
 
+    /// The stations on it, in order from 0: for whoever reads it aloud.
+    int stops() const { return static_cast<int>(shown().size()); }
+    QString stopName(int index) const;
+    /// "done, 2 of 2 tops found".
+    QString stopLine(int index) const;
+    QRect stopBox(int index) const { return box(index).toAlignedRect(); }
+    bool isHere(int index) const;
+    void goTo(int index);
+
 public slots:
     /// Stations, marks and lines of the job as it is.
     void refresh();

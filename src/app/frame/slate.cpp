@@ -44,6 +44,7 @@ Slate::Slate(Session& session, const Look& look, QWidget* parent)
     whereFrom_->setTextFormat(Qt::RichText);
     choose_->setObjectName(QStringLiteral("chooseFigures"));
     choose_->setCheckable(true);
+    tip(choose_, Say::tr("Which figures stand on the slate"));
     choose_->setFocusPolicy(Qt::TabFocus);
     auto* top = new QHBoxLayout;
     top->addWidget(title);

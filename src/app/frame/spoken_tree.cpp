@@ -2,8 +2,10 @@
 
 #include "app/frame/overlay.h"
 #include "app/frame/route.h"
+#include "app/frame/spoken_parts.h"
 #include "app/pictures/picture.h"
 #include "app/pictures/slide.h"
+#include "app/style/rows.h"
 
 #include <QAccessibleWidget>
 
@@ -36,8 +38,9 @@ QAccessibleInterface* faceOf(const QString&, QObject* object) {
         return new QAccessibleWidget(picture, QAccessible::Graphic);
     if (auto* page = qobject_cast<Overlay*>(object))
         return new QAccessibleWidget(page, QAccessible::Dialog);
-    if (auto* route = qobject_cast<Route*>(object))
-        return new QAccessibleWidget(route, QAccessible::List);
+    if (auto* route = qobject_cast<Route*>(object)) return spokenRoute(route);
+    if (auto* list = qobject_cast<RowList*>(object); list && !list->columns().isEmpty())
+        return spokenTable(list);
     return nullptr;
 }
 

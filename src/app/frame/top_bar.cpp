@@ -58,6 +58,7 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
     many_->setAccessibleName(Say::tr("Cylinder"));
     many_->setFocusPolicy(Qt::TabFocus);
     many_->hide();
+    tip(many_, Say::tr("The cylinder at hand"));
     row->addWidget(many_);
     connect(many_, &QComboBox::activated, this,
             [this](int index) { session_.select(index + 1, session_.side()); });
@@ -69,12 +70,15 @@ TopBar::TopBar(Session& session, Look& look, QMenuBar* menus, QWidget* parent)
         button->setCheckable(true);
         button->setFocusPolicy(Qt::TabFocus);
         sides_->addButton(button, static_cast<int>(side));
+        tip(button, Say::tr("The lobe at hand is this one"), QStringLiteral("Ctrl+E"));
         row->addWidget(button);
     }
     row->addSpacing(8);
     unit_->setObjectName(QStringLiteral("unitChip"));
     light_->setObjectName(QStringLiteral("lightChip"));
     posture_->setObjectName(QStringLiteral("postureChip"));
+    tip(posture_, Say::tr("Large, for the stand beside the engine, or the desk"),
+        QStringLiteral("F2"));
     for (QPushButton* b : {unit_, light_, posture_}) {
         b->setFocusPolicy(Qt::TabFocus);
         row->addWidget(b);
@@ -107,6 +111,7 @@ void TopBar::rebuildCylinders() {
         auto* button = chip(i == 1 ? Say::tr("cyl 1") : QString::number(i));
         button->setObjectName(QStringLiteral("cyl%1").arg(i));
         button->setAccessibleName(Say::tr("Cylinder %1").arg(i));
+        tip(button, Say::tr("Cylinder %1 is at hand").arg(i));
         button->setCheckable(true);
         button->setFocusPolicy(Qt::TabFocus);
         cylinders_->addButton(button, i);
@@ -151,9 +156,11 @@ void TopBar::refresh() {
     unit_->setText(look_.inches() ? Say::tr("in") : QStringLiteral("mm"));
     unit_->setAccessibleName(look_.inches() ? Say::tr("Inches; switch to millimetres")
                                             : Say::tr("Millimetres; switch to inches"));
+    tip(unit_, unit_->accessibleName());
     light_->setText(look_.dark() ? Say::tr("dark") : Say::tr("light"));
     light_->setAccessibleName(look_.dark() ? Say::tr("Dark; switch to light")
                                            : Say::tr("Light; switch to dark"));
+    tip(light_, light_->accessibleName());
     nameJob();
     makeRoom();
 }

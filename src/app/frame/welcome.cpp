@@ -18,17 +18,11 @@ Welcome::Welcome(Session& session, const Look& look, QWidget* parent)
     auto* text = new PlainLabel(
         Say::tr(
             "Type a name for this job in the line below and press Enter: the engine, the motor's "
-            "number, "
-            "whatever you will know it by.\n\n"
-            "Then, in working order:\n\n"
-            "1   Engine: bore, stroke, rod, which way it runs, and the cam's card if there is "
-            "one.\n"
-            "2   TDC: two contacts either side of the top. You are told how far to move the "
-            "pointer.\n"
-            "3   Lobes: turn to the angle shown, type the lift, press Enter. The angle steps by "
-            "itself.\n"
-            "4   Timing: what the two lobes say together, and how they stand to the card.\n\n"
-            "Everything typed is on disk when the line clears. A wrong reading is struck, never "
+            "number, whatever you will know it by.\n\n"
+            "From then on the line asks for one thing after another, in working order: the engine, "
+            "its TDC, the lift of each lobe.\n\n"
+            "Everything typed is on disk when the line clears, and a wrong reading is struck, "
+            "never "
             "lost."),
         this);
     text->setWordWrap(true);
@@ -36,6 +30,7 @@ Welcome::Welcome(Session& session, const Look& look, QWidget* parent)
     text->setFont(Look::font(15));
     auto* demo = new QPushButton(Say::tr("Look at the demo first"), this);
     demo->setObjectName(QStringLiteral("openDemo"));
+    tip(demo, Say::tr("A book of finished jobs to look around in; yours is not touched"));
     auto* row = new QHBoxLayout;
     row->addWidget(demo);
     row->addStretch();

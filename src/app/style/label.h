@@ -39,4 +39,9 @@ inline QString tipOf(const QString& text) {
                : text;
 }
 
+/// What a control does, and its key: shown where the pointer rests and read aloud.
+inline void tip(QWidget* control, const QString& does, const QString& key = {}) {
+    control->setToolTip(tipOf(key.isEmpty() ? does : QStringLiteral("%1 (%2)").arg(does, key)));
+}
+
 } // namespace app

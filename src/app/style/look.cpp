@@ -59,11 +59,29 @@ Theme Theme::inTheDark() {
     return t;
 }
 
+Theme Theme::sharp(bool dark) {
+    Theme t = dark ? inTheDark() : light();
+    const QColor ground = dark ? Qt::black : Qt::white, ink = dark ? Qt::white : Qt::black;
+    t.plate = t.panel = t.dial = ground;
+    t.ink = t.muted = t.faint = t.edge = ink;
+    t.amberText = dark ? QColor(0xFF, 0xD0, 0x70) : QColor(0x5C, 0x36, 0x00);
+    t.amberLine = t.amberText;
+    t.intake = dark ? QColor(0x7F, 0xE8, 0xDB) : QColor(0x00, 0x4C, 0x47);
+    t.exhaust = dark ? QColor(0xFF, 0xB0, 0x88) : QColor(0x7A, 0x2A, 0x00);
+    t.intakeFill = t.exhaustFill = ground;
+    t.bar = Qt::black;
+    t.barText = t.barMuted = Qt::white;
+    t.chip = Qt::black;
+    t.onAmber = Qt::black;
+    t.sharply = true;
+    return t;
+}
+
 Look::Look(QObject* parent) : QObject(parent), theme_(Theme::light()) {}
 
-void Look::setDark(bool dark) {
-    if (dark == theme_.dark) return;
-    theme_ = dark ? Theme::inTheDark() : Theme::light();
+void Look::setTheme(bool dark, bool sharp) {
+    if (dark == theme_.dark && sharp == theme_.sharply) return;
+    theme_ = sharp ? Theme::sharp(dark) : dark ? Theme::inTheDark() : Theme::light();
     emit changed();
 }
 

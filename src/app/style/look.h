@@ -23,7 +23,7 @@ struct Theme {
     QColor intakeFill, exhaustFill;
     QColor bar, barText, barMuted, chip;
     QColor onAmber; ///< words on amber
-    bool dark = false;
+    bool dark = false, sharply = false;
 
     QColor lobe(lobe::Side side) const { return side == lobe::Side::Intake ? intake : exhaust; }
     QColor lobeFill(lobe::Side side) const {
@@ -31,6 +31,8 @@ struct Theme {
     }
     static Theme light();
     static Theme inTheDark();
+    /// The same with nothing under 7:1, edges included, and no tinted grounds.
+    static Theme sharp(bool dark);
 };
 
 class Look : public QObject {
@@ -43,7 +45,12 @@ public:
     bool dark() const { return theme_.dark; }
     bool inches() const { return style_.inches(); }
 
-    void setDark(bool dark);
+    bool sharp() const { return theme_.sharply; }
+    void setDark(bool dark) { setTheme(dark, sharp()); }
+    void setTheme(bool dark, bool sharp);
+    /// Paper of new sheets: Letter, or A4.
+    bool letter() const { return letter_; }
+    void setLetter(bool letter) { letter_ = letter; }
     void setInches(bool inches);
     /// Decimal sign of what is shown.
     void setLocale(const QLocale& locale);
@@ -70,6 +77,7 @@ signals:
 private:
     Theme theme_;
     words::Style style_;
+    bool letter_ = false;
 };
 
 /// WCAG contrast ratio of two opaque colours, 1 to 21.

@@ -33,7 +33,7 @@ public:
         }
         case Qt::AccessibleTextRole: { // what a screen reader says
             const Row r = at(index.row());
-            return QStringList{r.title, r.under, r.value, r.note}
+            return QStringList{r.title, r.under, r.value, r.beside, r.note}
                 .join(QLatin1Char(' '))
                 .simplified();
         }
@@ -299,6 +299,17 @@ void RowList::setRows(int count, std::function<Row(int)> rowAt, std::function<qi
 
 int RowList::count() const {
     return rows_->rowCount();
+}
+
+QString RowList::spoken(int index) const {
+    return rows_->data(rows_->index(index), Qt::AccessibleTextRole).toString();
+}
+
+QString RowList::cell(int index, int column) const {
+    const Row r = row(index);
+    const QString parts[] = {r.title + QLatin1Char(' ') + r.under,
+                             r.value + QLatin1Char(' ') + r.beside, r.note};
+    return column >= 0 && column < 3 ? parts[column].simplified() : QString();
 }
 
 Row RowList::row(int index) const {

@@ -50,6 +50,13 @@ public:
     /// 0 for none.
     qint64 currentId() const;
     void setCurrentId(qint64 id);
+    /// A log: read aloud as a table of the title, the value and the note, whose columns have these
+    /// names. None at first: then it is a list.
+    void setColumns(const QStringList& three) { columns_ = three; }
+    const QStringList& columns() const { return columns_; }
+    QString cell(int index, int column) const;
+    /// The whole row as it is said.
+    QString spoken(int index) const;
     /// Brings a row into view.
     void showRow(int index, ScrollHint hint = EnsureVisible);
     /// Where a row stands in the viewport.
@@ -80,6 +87,7 @@ private:
     RowModel* rows_;
     int valuePixels_;
     int rowHeight_ = 54;
+    QStringList columns_;
 };
 
 } // namespace app

@@ -1,11 +1,10 @@
 // A bench that ships with the application: an indicator, a second one and an encoder on a made-up
 // engine, as devices to plug into. It runs until it is stopped; lines typed to it change it.
 #include "book/job_file.h"
+#include "cli/line.h"
 #include "instrument/pseudo_terminal.h"
 #include "instrument/simulated_rig.h"
 #include "simulated/bench.h"
-
-#include <CLI/CLI.hpp>
 
 #include <QCoreApplication>
 #include <QFile>
@@ -114,28 +113,37 @@ QString obey(Bench& bench, const QString& line) {
 
 int main(int argc, char** argv) {
     QCoreApplication app(argc, argv);
-    CLI::App cli("A simulated indicator and encoder on a made-up engine, as devices to plug into.",
-                 "amber-lobe-bench");
+    cli::Line line(
+        "A simulated indicator and encoder on a made-up engine, as devices to plug into.",
+        "amber-lobe-bench");
+    cli::Command words = line.top();
     std::string engine = "seed:1", lift, second, angle, truth;
     std::vector<std::string> faults;
     double turn = 0.0, rate = 200.0, seconds = 0.0;
     unsigned seed = 1;
     bool list = false, wait = false, ended = false;
-    cli.add_flag("--list", list, "the faults that can be switched on");
-    cli.add_option("--engine", engine, "seed:N, or a job file whose engine it has");
-    cli.add_option("--lift", lift, "link that leads to the indicator");
-    cli.add_option("--second", second, "link that leads to the indicator on the other valve");
-    cli.add_option("--angle", angle, "link that leads to the encoder");
-    cli.add_option("--fault", faults, "a fault by its name; may be given again");
-    cli.add_option("--turn", turn, "degrees of crank a second, below 0 backwards");
-    cli.add_option("--rate", rate, "what each tool says in a second")
-        ->check(CLI::Range(1.0, 4000.0));
-    cli.add_option("--seed", seed, "of noise and faults");
-    cli.add_option("--seconds", seconds, "ends by itself after so long");
-    cli.add_flag("--wait", wait, "says nothing before the first line is typed to it");
-    cli.add_option("--truth", truth, "file the hidden engine is written to");
-    CLI11_PARSE(cli, argc, argv);
+    words.flag("--list", list, "the faults that can be switched on");
+    words.option("--engine", engine, "seed:N, or a job file whose engine it has");
+    words.option("--lift", lift, "link that leads to the indicator");
+    words.option("--second", second, "link that leads to the indicator on the other valve");
+    words.option("--angle", angle, "link that leads to the encoder");
+    words.option("--fault", faults, "a fault by its name; may be given again");
+    words.option("--turn", turn, "degrees of crank a second, below 0 backwards");
+    words.option("--rate", rate, "what each tool says in a second").within(1.0, 4000.0);
+    words.option("--seed", seed, "of noise and faults");
+    words.option("--seconds", seconds, "ends by itself after so long");
+    words.flag("--wait", wait, "says nothing before the first line is typed to it");
+    words.option("--truth", truth, "file the hidden engine is written to");
+    const cli::LineRead read = line.read(argc, argv);
     QTextStream out(stdout), err(stderr);
+    if (read.done) {
+        out << QString::fromStdString(read.said);
+        return 0;
+    }
+    if (!read.wrong.empty()) {
+        err << QString::fromStdString(read.wrong) << "; see --help\n";
+        return 2;
+    }
     if (list) {
         for (const simulated::Fault& f : Bench::faults())
             out << QLatin1String(f.name) << '\t' << QLatin1String(f.does) << '\n';

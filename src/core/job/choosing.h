@@ -2,6 +2,8 @@
 // what was decided. Lengths in mm, angles in crank degrees unless said.
 #pragma once
 
+#include "core/job/made_once.h"
+
 #include "core/angle/per.h"
 #include "core/job/height.h"
 
@@ -26,7 +28,8 @@ struct Purpose {
     std::vector<SpeedWeight> speeds;     ///< ascending; empty: all from there to there alike
     double weight_kg = 0.0;
     std::string gearing, fuel;
-    bool operator==(const Purpose&) const = default;
+    MADE_ONCE(Purpose);
+    bool operator==(const Purpose&) const;
 };
 
 /// What can be wished for of a cam in this engine.
@@ -78,7 +81,8 @@ struct Candidate {
     std::optional<double> seatPressure_n;   ///< of the springs that go with it
     PerSide<std::optional<KeptLobe>> lobe;  ///< of a table
     std::string origin;                     ///< of a table: the job it was measured in
-    bool operator==(const Candidate&) const = default;
+    MADE_ONCE(Candidate);
+    bool operator==(const Candidate&) const;
 };
 constexpr int kMostCandidates = 6;
 
@@ -91,7 +95,8 @@ struct Decision {
     std::int64_t time_ms = 0;
     std::string chosen, figures, reason;
     std::vector<Beaten> beaten;
-    bool operator==(const Decision&) const = default;
+    MADE_ONCE(Decision);
+    bool operator==(const Decision&) const;
 };
 
 /// What is being chosen.
@@ -101,7 +106,8 @@ struct Choosing {
     std::vector<Candidate> candidates; ///< at most six; empty: the fitted cam and the cards at hand
     std::string reference;             ///< differences are from it; empty: the first
     std::vector<Decision> decisions;   ///< oldest first
-    bool operator==(const Choosing&) const = default;
+    MADE_ONCE(Choosing);
+    bool operator==(const Choosing&) const;
 };
 
 } // namespace lobe

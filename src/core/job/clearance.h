@@ -4,6 +4,8 @@
 // angle. Lengths in mm along the valve, angles in crank degrees of the cycle.
 #pragma once
 
+#include "core/job/made_once.h"
+
 #include "core/angle/per.h"
 #include "core/job/follower.h"
 #include "core/job/lift_run.h"
@@ -58,11 +60,13 @@ struct MockUp {
     bool isVoid = false;                 ///< head, valve or seat were changed since
     double notchCut_mm = 0.0;            ///< deeper by, along the bore, since: measured after it
     std::vector<int> off;                ///< corrections that are switched off, by their place
-    bool operator==(const MockUp&) const = default;
+    MADE_ONCE(MockUp);
+    bool operator==(const MockUp&) const;
 };
 
 struct ClearanceMap : Series<MockUp> {
-    bool operator==(const ClearanceMap&) const = default;
+    MADE_ONCE(ClearanceMap);
+    bool operator==(const ClearanceMap&) const;
 };
 
 /// What is not to be gone below, and why it is where it is.

@@ -2,6 +2,8 @@
 // firing order. Lengths in mm, volumes in cm3, angles in crank degrees.
 #pragma once
 
+#include "core/job/made_once.h"
+
 #include "core/angle/per.h"
 #include "core/job/drive.h"
 #include "core/job/follower.h"
@@ -88,7 +90,8 @@ struct Engine {
     /// From each firing to the next in the firing order, 720 in all: as given, else from throws and
     /// banks, else even; empty where the order is not known or its throws cannot fire so.
     std::vector<double> gaps_deg() const;
-    bool operator==(const Engine&) const = default;
+    MADE_ONCE(Engine);
+    bool operator==(const Engine&) const;
 };
 
 } // namespace lobe

@@ -2,6 +2,8 @@
 // engine turns. Lengths in mm, angles in crank degrees; what is empty or 0 is not known.
 #pragma once
 
+#include "core/job/made_once.h"
+
 #include <optional>
 
 namespace lobe {
@@ -19,7 +21,8 @@ struct FlywheelWork {
     /// feeler: what a change of lash does hangs on it.
     double opensSlope_mm = 0.0, closesSlope_mm = 0.0;
     bool automaticIntake = true; ///< a valve the air itself opens: it has no lobe
-    bool operator==(const FlywheelWork&) const = default;
+    MADE_ONCE(FlywheelWork);
+    bool operator==(const FlywheelWork&) const;
 };
 
 } // namespace lobe

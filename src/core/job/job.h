@@ -5,6 +5,8 @@
 // a part of it alone includes that part.
 #pragma once
 
+#include "core/job/made_once.h"
+
 #include "core/job/card.h"
 #include "core/job/choosing.h"
 #include "core/job/clearance.h"
@@ -37,7 +39,8 @@ struct Stated {
     FlywheelWork flywheel;           ///< of a slow engine
     std::vector<std::string> pinned; ///< figures kept on the slate, by key
     std::string by;                  ///< who measures
-    bool operator==(const Stated&) const = default;
+    MADE_ONCE(Stated);
+    bool operator==(const Stated&) const;
 };
 
 struct Job : Stated {
@@ -51,7 +54,8 @@ struct Job : Stated {
     std::vector<CamMove> changes;   ///< of the cam's setting, oldest first
     std::vector<ClearanceMap> maps; ///< of valve to piston
     std::vector<LogEntry> log;      ///< what was written down, by its number
-    bool operator==(const Job&) const = default;
+    MADE_ONCE(Job);
+    bool operator==(const Job&) const;
 };
 
 } // namespace lobe

@@ -2,6 +2,8 @@
 // Lengths in mm, margins in crank degrees.
 #pragma once
 
+#include "core/job/made_once.h"
+
 #include "core/angle/per.h"
 
 #include <cstdint>
@@ -43,7 +45,8 @@ struct LashWork {
     double preload_turns = 0.0, pitch_mm = 0.0;
     std::vector<LashTaken> taken;
     std::vector<std::string> done; ///< valves ticked in this round, "3 exhaust"
-    bool operator==(const LashWork&) const = default;
+    MADE_ONCE(LashWork);
+    bool operator==(const LashWork&) const;
 };
 
 } // namespace lobe

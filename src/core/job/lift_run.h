@@ -2,6 +2,8 @@
 // in crank degrees.
 #pragma once
 
+#include "core/job/made_once.h"
+
 #include "core/angle/angles.h"
 #include "core/angle/rows.h"
 #include "core/angle/wheel.h"
@@ -69,11 +71,13 @@ struct RunConditions {
     std::optional<double> ratioOfLifts() const;
     /// The ratio to reckon with.
     double ratioUsed() const { return measuredRatio ? ratioOfLifts().value_or(ratio) : ratio; }
-    bool operator==(const RunConditions&) const = default;
+    MADE_ONCE(RunConditions);
+    bool operator==(const RunConditions&) const;
 };
 
 struct LiftRun : Series<RunConditions> {
-    bool operator==(const LiftRun&) const = default;
+    MADE_ONCE(LiftRun);
+    bool operator==(const LiftRun&) const;
 };
 
 } // namespace lobe

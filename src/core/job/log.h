@@ -2,6 +2,8 @@
 // to be ordered, how it ran.
 #pragma once
 
+#include "core/job/made_once.h"
+
 #include <cstdint>
 #include <optional>
 #include <string>
@@ -50,7 +52,8 @@ struct LogEntry {
     }
     /// An empty value takes it away.
     void setDetail(const std::string& key, const std::string& value);
-    bool operator==(const LogEntry&) const = default;
+    MADE_ONCE(LogEntry);
+    bool operator==(const LogEntry&) const;
 };
 
 } // namespace lobe

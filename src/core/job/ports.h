@@ -2,6 +2,8 @@
 // degrees from TDC; what is empty or 0 is not known, unless said.
 #pragma once
 
+#include "core/job/made_once.h"
+
 #include <optional>
 #include <string>
 #include <vector>
@@ -41,7 +43,8 @@ struct PortWork {
     PortGauge gauge = PortGauge::Wheel;
     /// A gravity gauge at its mark on the bench, before and after.
     std::optional<double> benchBefore_deg, benchAfter_deg;
-    bool operator==(const PortWork&) const = default;
+    MADE_ONCE(PortWork);
+    bool operator==(const PortWork&) const;
 };
 
 } // namespace lobe

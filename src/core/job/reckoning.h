@@ -2,6 +2,8 @@
 // preferred, and what is tried out. Lengths in mm, angles in crank degrees.
 #pragma once
 
+#include "core/job/made_once.h"
+
 #include "core/angle/usual.h"
 #include "core/angle/wheel.h"
 #include "core/job/clearance.h"
@@ -48,7 +50,8 @@ struct Fitted {
     double dialTurn_mm = 1.0;              ///< of the indicator, where a series says no other
 
     DegreeWheel degreeWheel() const { return {scale, tape_mm}; }
-    bool operator==(const Fitted&) const = default;
+    MADE_ONCE(Fitted);
+    bool operator==(const Fitted&) const;
 };
 
 /// What is preferred: the schools, the heights and the tolerances figures are made by.
@@ -67,7 +70,8 @@ struct Reckoning {
     bool smoothing = true;      ///< let the curve follow the noise; else through all readings
     bool averagePasses = false; ///< several passes of a lobe: their mean instead of the newest
     ClearanceLimits clearance;
-    bool operator==(const Reckoning&) const = default;
+    MADE_ONCE(Reckoning);
+    bool operator==(const Reckoning&) const;
 };
 
 /// What is tried out: where the cam could stand, and what it is compared with.

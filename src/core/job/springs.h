@@ -4,6 +4,8 @@
 // later leaves it legible, with the reason.
 #pragma once
 
+#include "core/job/made_once.h"
+
 #include "core/angle/per.h"
 #include "core/job/shim_size.h"
 
@@ -154,7 +156,8 @@ struct Springs {
     double wanted_rpm = 0.0;      ///< of the engine; 0: as the purpose says
     PushRods pushRods;
 
-    bool operator==(const Springs&) const = default;
+    MADE_ONCE(Springs);
+    bool operator==(const Springs&) const;
 };
 
 /// The newest height of a valve that counts; null without one.

@@ -3,6 +3,10 @@
 
 namespace lobe {
 
+MADE_HERE(RunFindings)
+MADE_HERE(CylinderFindings)
+MADE_HERE(Findings)
+
 const RunFindings* Findings::intake(const CylinderFindings& c) const {
     return c.run.intake ? &runs[*c.run.intake] : nullptr;
 }

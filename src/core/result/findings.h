@@ -8,6 +8,7 @@
 #include "core/clearance/map.h"
 #include "core/compression/compression.h"
 #include "core/job/job.h"
+#include "core/job/made_once.h"
 #include "core/lobe/events.h"
 #include "core/lobe/indicator.h"
 #include "core/lobe/lobe.h"
@@ -26,6 +27,7 @@
 namespace lobe {
 
 struct RunFindings {
+    MADE_ONCE(RunFindings);
     std::int64_t run = 0;
     int cylinder = 1;
     Side side = Side::Intake;
@@ -45,6 +47,7 @@ struct RunFindings {
 };
 
 struct CylinderFindings {
+    MADE_ONCE(CylinderFindings);
     int cylinder = 1;
     PerSide<std::optional<std::size_t>> run;     ///< into Findings::runs
     PerSide<std::vector<std::size_t>> witnesses; ///< taken another way, into the same
@@ -54,6 +57,7 @@ struct CylinderFindings {
 };
 
 struct Findings {
+    MADE_ONCE(Findings);
     TdcFindings tdc;
     std::vector<RunFindings> runs; ///< in the job's order
     std::vector<CylinderFindings> cylinders;

@@ -6,6 +6,7 @@
 #include "app/style/fact_rows.h"
 #include "app/style/figure_table.h"
 #include "app/style/flow.h"
+#include "app/style/label.h"
 #include "app/style/rows.h"
 #include "app/style/shrinking.h"
 #include "words/clearance.h"
@@ -59,6 +60,7 @@ ClearanceStation::ClearanceStation(Session& session, const Look& look, Dialogs& 
     cams_->setObjectName(QStringLiteral("clearanceCams"));
     cams_->setAccessibleName(Say::tr("Least clearance of every cam at hand"));
     log_->setObjectName(QStringLiteral("presses"));
+    log_->setColumns({Say::tr("Angle"), Say::tr("Pressed"), Say::tr("Note")});
     log_->setAccessibleName(Say::tr("Presses of this map"));
     facts_->setObjectName(QStringLiteral("clearanceFacts"));
     facts_->setAccessibleName(Say::tr("Mock-up, limits and phaser"));
@@ -72,6 +74,9 @@ ClearanceStation::ClearanceStation(Session& session, const Look& look, Dialogs& 
         label->setWordWrap(true);
     layOut();
 
+    tip(mockUp_, Say::tr("What was mocked up: springs, gasket, gauge"), QStringLiteral("C"));
+    tip(limits_, Say::tr("Least clearances, the crown and the phaser"), QStringLiteral("L"));
+    tip(new_, Say::tr("A new map of this valve"), QStringLiteral("X"));
     connect(mockUp_, &QPushButton::clicked, desk_, &ClearanceDesk::askMockUp);
     connect(limits_, &QPushButton::clicked, desk_, &ClearanceDesk::askLimits);
     connect(new_, &QPushButton::clicked, desk_, &ClearanceDesk::newMap);

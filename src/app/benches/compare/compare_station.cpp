@@ -76,6 +76,10 @@ CompareStation::CompareStation(Session& session, const Look& look, Dialogs& dial
     waves_->setDesk(desk_);
     layOut();
 
+    tip(wishes_, Say::tr("What a cam has to meet, and its limits"), QStringLiteral("W"));
+    tip(purpose_, Say::tr("What the engine is for: speeds and their weight"), QStringLiteral("U"));
+    tip(shelfChip_, Say::tr("Every cam of this book"), QStringLiteral("S"));
+    tip(all_, Say::tr("Show the figures that are left out"));
     connect(wishes_, &QPushButton::clicked, desk_, &CompareDesk::askWishes);
     connect(purpose_, &QPushButton::clicked, desk_, &CompareDesk::askPurpose);
     connect(shelfChip_, &QPushButton::clicked, desk_, &CompareDesk::openShelf);

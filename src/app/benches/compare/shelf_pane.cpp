@@ -209,6 +209,7 @@ ShelfPane::ShelfPane(const Look& look, CompareDesk& desk, QWidget* parent)
     line_->setPlaceholderText(Say::tr("name, job, roller, measured, dur>230, lift<10, lsa108, "
                                       "overlap<20"));
     line_->setAccessibleName(Say::tr("Search the cams of this book"));
+    tip(line_, line_->accessibleName());
     list_->setObjectName(QStringLiteral("shelfList"));
     list_->setAccessibleName(Say::tr("Cams of this book"));
     list_->setModel(model_);

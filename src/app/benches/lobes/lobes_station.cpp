@@ -52,6 +52,7 @@ LobesStation::LobesStation(Session& session, const Look& look, Dialogs& dialogs,
     last_->setObjectName(QStringLiteral("lastReading"));
     advice_->setObjectName(QStringLiteral("advice"));
     log_->setObjectName(QStringLiteral("readingLog"));
+    log_->setColumns({Say::tr("Angle"), Say::tr("Lift"), Say::tr("Note")});
     log_->setAccessibleName(Say::tr("Readings of this run"));
     for (QLabel* label : {title_, direction_, last_, advice_, progress_, turnToLabel_})
         label->setWordWrap(true);
@@ -121,13 +122,19 @@ void LobesStation::buildHeader(FlowLayout* row) {
         button->setFocusPolicy(Qt::TabFocus);
         group->addButton(button, id);
         row->addWidget(button);
+        return button;
     };
-    chip(places_, static_cast<int>(Place::Tappet), Say::tr("tappet"),
-         QStringLiteral("takenTappet"));
-    chip(places_, static_cast<int>(Place::Valve), Say::tr("valve"), QStringLiteral("takenValve"));
+    tip(chip(places_, static_cast<int>(Place::Tappet), Say::tr("tappet"),
+             QStringLiteral("takenTappet")),
+        Say::tr("The indicator stands on the tappet"));
+    tip(chip(places_, static_cast<int>(Place::Valve), Say::tr("valve"),
+             QStringLiteral("takenValve")),
+        Say::tr("The indicator stands on the valve"));
     row->addSpacing(8);
     for (int step : {1, 2, 5, 10})
-        chip(steps_, step, QString::number(step) + QChar(0xB0), QStringLiteral("step%1").arg(step));
+        tip(chip(steps_, step, QString::number(step) + QChar(0xB0),
+                 QStringLiteral("step%1").arg(step)),
+            Say::tr("A reading every %n degrees", nullptr, step));
     row->addSpacing(10);
     eventsChip_->setObjectName(QStringLiteral("eventsOnly"));
     centreChip_->setObjectName(QStringLiteral("centreByTwo"));
@@ -142,6 +149,10 @@ void LobesStation::buildHeader(FlowLayout* row) {
     connect(centreChip_, &QPushButton::clicked, this,
             [this](bool on) { desk_->takeEvents(on, on); });
     connect(conditionsChip_, &QPushButton::clicked, desk_, &LobesDesk::askConditions);
+    tip(eventsChip_, Say::tr("Only where it opens and closes is taken"));
+    tip(centreChip_, Say::tr("The centre from two equal lifts, one each side of the nose"));
+    tip(conditionsChip_, Say::tr("How this run is taken"), QStringLiteral("C"));
+    tip(newRun_, Say::tr("Another run of this lobe, beside those taken"));
     newRun_->setObjectName(QStringLiteral("newRun"));
     newRun_->setFocusPolicy(Qt::TabFocus);
     row->addWidget(newRun_);

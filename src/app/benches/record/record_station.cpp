@@ -43,6 +43,7 @@ RecordStation::RecordStation(Session& session, const Look& look, Dialogs&, QWidg
     none_->setWordWrap(true);
     hint_->setWordWrap(true);
     log_->setObjectName(QStringLiteral("logbook"));
+    log_->setColumns({Say::tr("Entry"), Say::tr("When"), Say::tr("Note")});
     log_->setAccessibleName(Say::tr("Logbook"));
     built_->setObjectName(QStringLiteral("asBuilt"));
     built_->setAccessibleName(Say::tr("As built"));
@@ -53,6 +54,7 @@ RecordStation::RecordStation(Session& session, const Look& look, Dialogs&, QWidg
     auto* left = new QVBoxLayout;
     only_->setObjectName(QStringLiteral("logOnly"));
     only_->setAccessibleName(Say::tr("What of the logbook is shown"));
+    tip(only_, only_->accessibleName());
     for (int i = 0; i < kLogParts; ++i)
         only_->addItem(RecordDesk::partName(static_cast<LogPart>(i)));
     connect(only_, &QComboBox::activated, this, [this](int index) {

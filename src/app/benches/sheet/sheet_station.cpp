@@ -35,6 +35,7 @@ SheetStation::SheetStation(Session& session, const Look& look, Dialogs& dialogs,
     said_->setProperty("role", "quiet");
     said_->setObjectName(QStringLiteral("sheetSaid"));
     said_->setWordWrap(true);
+    desk_->setLetter(look.letter());
     auto* chips = new FlowLayout(6);
     auto* leaveOut = new PlainLabel(Say::tr("leave out:"), this);
     leaveOut->setProperty("role", "quiet");
@@ -50,11 +51,15 @@ SheetStation::SheetStation(Session& session, const Look& look, Dialogs& dialogs,
         auto* button = new QPushButton(part.name, this);
         chip(button, QStringLiteral("part-") + key);
         parts_[key] = button;
+        tip(button, Say::tr("Leave this part out, or put it in again"));
         connect(button, &QPushButton::clicked, this, [this, key] { desk_->toggle(key); });
     }
     chips->addSpacing(10);
     chip(letter_, QStringLiteral("sheetLetter"));
     chip(card_, QStringLiteral("sheetCard"));
+    tip(letter_, Say::tr("Paper of Letter size; else A4"));
+    tip(card_, Say::tr("One page of the cam alone, for whoever grinds it"));
+    tip(preview_, Say::tr("The pages as they are printed"), QStringLiteral("Ctrl+P"));
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(14, 10, 14, 6);
     column->addLayout(chips);

@@ -38,6 +38,7 @@ SpringsStation::SpringsStation(Session& session, const Look& look, Dialogs& dial
     facts_->setAccessibleName(Say::tr("What is stated of springs, rockers and followers"));
     facts_->setMinimumHeight(60);
     log_->setObjectName(QStringLiteral("springsLog"));
+    log_->setColumns({Say::tr("Measured"), Say::tr("Value"), Say::tr("Note")});
     log_->setAccessibleName(Say::tr("What was measured, the newest first"));
     log_->setMinimumHeight(60);
     table_->setObjectName(QStringLiteral("springsTable"));

@@ -49,6 +49,7 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
     for (QLabel* label : {verdict_, steps_, sums_, caution_})
         label->setWordWrap(true);
     log_->setObjectName(QStringLiteral("contacts"));
+    log_->setColumns({Say::tr("Contact"), Say::tr("Angle"), Say::tr("Note")});
     log_->setAccessibleName(Say::tr("Contacts taken"));
     facts_->setObjectName(QStringLiteral("tdcFacts"));
     facts_->setAccessibleName(Say::tr("What else belongs to TDC"));
@@ -60,12 +61,14 @@ TdcStation::TdcStation(Session& session, const Look& look, Dialogs& dialogs, QWi
         button->setFocusPolicy(Qt::TabFocus);
         button->setObjectName(QStringLiteral("method%1").arg(i));
         methods_->addButton(button, i);
+        tip(button, Say::tr("TDC is found this way"));
         choices->addWidget(button);
     }
     methods_->button(0)->setChecked(true);
     scale_->setObjectName(QStringLiteral("wheelScale"));
     scale_->setAccessibleName(Say::tr("How the wheel is numbered"));
     scale_->setFocusPolicy(Qt::TabFocus);
+    tip(scale_, Say::tr("How the wheel on the crank is numbered"));
     for (int i = 0; i < kScales; ++i)
         scale_->addItem(words::wheelName(static_cast<WheelScale>(i)), i);
 

@@ -68,6 +68,7 @@ TimingStation::TimingStation(Session& session, const Look& look, Dialogs& dialog
         button->setFocusPolicy(Qt::TabFocus);
         button->setObjectName(QStringLiteral("school%1").arg(i));
         schools_->addButton(button, i);
+        tip(button, Say::tr("Everywhere, the lobe centre is found this way"));
         grid_->addWidget(button, i + 1, 0);
         for (int side = 0; side < 2; ++side) {
             centres_[i][side] = new PlainLabel(this);
