@@ -201,8 +201,8 @@ private slots:
         QCOMPARE(step("Schritt 3"), 3.0);
         QCOMPARE(step("step 4"), 4.0);
         // Free text behind a command, with commands in it, stays as it was typed.
-        rig.type(QStringLiteral("notiz ventil klemmt, federn kürzer"));
-        QCOMPARE(rig.onDisk().log.back().text, std::string("ventil klemmt, federn kürzer"));
+        rig.type(QStringLiteral("notiz ventil klemmt, federn kuerzer"));
+        QCOMPARE(rig.onDisk().log.back().text, std::string("ventil klemmt, federn kuerzer"));
         rig.window().go(stations::sheet);
         rig.type(QStringLiteral("von Jo Werte"));
         QCOMPARE(rig.onDisk().by, std::string("Jo Werte"));

@@ -88,6 +88,11 @@ private:
     SpokenChildren stops_;
 };
 
+/// It is asked for before the list is told of its columns.
+bool isTable(const RowList& list) {
+    return !list.columns().isEmpty();
+}
+
 class TableCell : public SpokenPart, public QAccessibleTableCellInterface {
 public:
     TableCell(RowList& list, int row, int column) : list_(list), row_(row), column_(column) {}
@@ -127,9 +132,9 @@ private:
     int row_, column_;
 };
 
-class TableRow : public SpokenPart {
+class ListRow : public SpokenPart, public QAccessibleActionInterface {
 public:
-    TableRow(RowList& list, int row) : list_(list), row_(row) {}
+    ListRow(RowList& list, int row) : list_(list), row_(row) {}
 
     QAccessibleInterface* parent() const override {
         return QAccessible::queryAccessibleInterface(&list_);
@@ -146,7 +151,20 @@ public:
         return what == QAccessible::Name ? list_.spoken(row_) : QString();
     }
     QRect rect() const override { return onScreen(*list_.viewport(), list_.rowRect(row_)); }
-    QAccessible::Role role() const override { return QAccessible::Row; }
+    QAccessible::Role role() const override {
+        return isTable(list_) ? QAccessible::Row : QAccessible::ListItem;
+    }
+    void* interface_cast(QAccessible::InterfaceType type) override {
+        return type == QAccessible::ActionInterface ? static_cast<QAccessibleActionInterface*>(this)
+                                                    : nullptr;
+    }
+    QStringList actionNames() const override { return {pressAction()}; }
+    void doAction(const QString& action) override {
+        if (action != pressAction()) return;
+        list_.setCurrentRow(row_);
+        emit list_.chosen(list_.currentId());
+    }
+    QStringList keyBindingsForAction(const QString&) const override { return {}; }
     QAccessible::State state() const override {
         QAccessible::State s;
         s.selectable = s.focusable = true;
@@ -161,19 +179,23 @@ private:
     SpokenChildren cells_;
 };
 
-class TableFace : public QAccessibleWidget, public QAccessibleTableInterface {
+class RowsFace : public QAccessibleWidget, public QAccessibleTableInterface {
 public:
-    explicit TableFace(RowList* list) : QAccessibleWidget(list, QAccessible::Table) {}
+    explicit RowsFace(RowList* list) : QAccessibleWidget(list) {}
+
+    QAccessible::Role role() const override {
+        return isTable(list()) ? QAccessible::Table : QAccessible::List;
+    }
 
     void* interface_cast(QAccessible::InterfaceType type) override {
-        if (type == QAccessible::TableInterface)
+        if (type == QAccessible::TableInterface && isTable(list()))
             return static_cast<QAccessibleTableInterface*>(this);
         return QAccessibleWidget::interface_cast(type);
     }
     int childCount() const override { return list().count(); }
     QAccessibleInterface* child(int index) const override {
         if (index < 0 || index >= childCount()) return nullptr;
-        return rows_.at(index, [&] { return new TableRow(list(), index); });
+        return rows_.at(index, [&] { return new ListRow(list(), index); });
     }
     int indexOfChild(const QAccessibleInterface* child) const override {
         return rows_.indexOf(child);
@@ -231,8 +253,8 @@ QAccessibleInterface* spokenRoute(Route* route) {
     return new RouteFace(route);
 }
 
-QAccessibleInterface* spokenTable(RowList* list) {
-    return new TableFace(list);
+QAccessibleInterface* spokenRows(RowList* list) {
+    return new RowsFace(list);
 }
 
 } // namespace app

@@ -40,7 +40,8 @@ public:
 
 /// The route as a list, each station a line with its state; pressed, it is gone to.
 QAccessibleInterface* spokenRoute(Route* route);
-/// A list with columns as a table of rows and cells.
-QAccessibleInterface* spokenTable(RowList* list);
+/// A list of rows, each said whole and chosen when it is pressed; one with columns is a table of
+/// rows and cells.
+QAccessibleInterface* spokenRows(RowList* list);
 
 } // namespace app

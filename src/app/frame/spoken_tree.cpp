@@ -8,6 +8,8 @@
 #include "app/style/rows.h"
 
 #include <QAccessibleWidget>
+#include <QButtonGroup>
+#include <QPushButton>
 
 namespace app {
 
@@ -32,6 +34,46 @@ private:
     Slide& slide() const { return *static_cast<Slide*>(object()); }
 };
 
+/// A button by what it is at the moment: it is asked for before it is dressed. One of several, of
+/// which one holds, is a choice; pressing another lets go of it.
+class ButtonFace : public QAccessibleWidget {
+public:
+    explicit ButtonFace(QPushButton* button) : QAccessibleWidget(button) {}
+
+    QAccessible::Role role() const override {
+        const QButtonGroup* group = button().group();
+        if (!button().isCheckable()) return QAccessible::Button;
+        return group && group->exclusive() ? QAccessible::RadioButton : QAccessible::CheckBox;
+    }
+    QString text(QAccessible::Text what) const override {
+        if (what == QAccessible::Accelerator)
+            return button().shortcut().toString(QKeySequence::NativeText);
+        const QString said = QAccessibleWidget::text(what);
+        return what == QAccessible::Name && said.isEmpty()
+                   ? button().text().remove(QLatin1Char('&'))
+                   : said;
+    }
+    QAccessible::State state() const override {
+        QAccessible::State s = QAccessibleWidget::state();
+        s.checkable = button().isCheckable();
+        s.checked = button().isChecked();
+        s.pressed = button().isDown();
+        return s;
+    }
+    QStringList actionNames() const override {
+        return QStringList{pressAction()} + QAccessibleWidget::actionNames();
+    }
+    void doAction(const QString& action) override {
+        if (action == pressAction())
+            button().click();
+        else
+            QAccessibleWidget::doAction(action);
+    }
+
+private:
+    QPushButton& button() const { return *static_cast<QPushButton*>(object()); }
+};
+
 QAccessibleInterface* faceOf(const QString&, QObject* object) {
     if (auto* slide = qobject_cast<Slide*>(object)) return new SlideFace(slide);
     if (auto* picture = qobject_cast<Picture*>(object))
@@ -39,8 +81,8 @@ QAccessibleInterface* faceOf(const QString&, QObject* object) {
     if (auto* page = qobject_cast<Overlay*>(object))
         return new QAccessibleWidget(page, QAccessible::Dialog);
     if (auto* route = qobject_cast<Route*>(object)) return spokenRoute(route);
-    if (auto* list = qobject_cast<RowList*>(object); list && !list->columns().isEmpty())
-        return spokenTable(list);
+    if (auto* list = qobject_cast<RowList*>(object)) return spokenRows(list);
+    if (auto* button = qobject_cast<QPushButton*>(object)) return new ButtonFace(button);
     return nullptr;
 }
 
