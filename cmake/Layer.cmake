@@ -39,6 +39,10 @@ function(amber_together target)
     set_target_properties(${target} PROPERTIES UNITY_BUILD ON UNITY_BUILD_MODE GROUP)
 endfunction()
 
+# What nobody calls is left out of a program: it would be read from disk and kept in memory.
+add_compile_options(-ffunction-sections -fdata-sections)
+add_link_options(-Wl,--gc-sections)
+
 # Less inlined, one of Qt's own headers is taken to read through nothing.
 set(AMBER_LIGHTLY -O1 -Wno-null-dereference)
 

@@ -5584,10 +5584,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
         <translation>Zylinder 1 mit bewiesenem Zeiger auf den wahren OT bringen, die Nockenwelle lose.</translation>
     </message>
     <message>
-        <source>Turn the cam until both followers of cylinder 1 stand equally high: the split point, exhaust closing and intake opening.</source>
-        <translation>Die Nockenwelle drehen, bis beide Stößel von Zylinder 1 gleich hoch stehen: der Gleichhubpunkt, Auslass schließt und Einlass öffnet.</translation>
-    </message>
-    <message>
         <source>By the card they are level %1 %2, not at TDC: turn the crank there, and level them again.</source>
         <translation>Nach dem Datenblatt stehen sie bei %1 %2 gleich, nicht im OT: die Kurbelwelle dorthin drehen und sie wieder gleichstellen.</translation>
     </message>
@@ -5606,10 +5602,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     <message>
         <source>Put the drive on at the nearest tooth.</source>
         <translation>Den Antrieb auf dem nächsten Zahn auflegen.</translation>
-    </message>
-    <message>
-        <source>It stands on overlap now: the firing mark of cylinder 1 is a whole turn of the crank, 360%1, away.</source>
-        <translation>Jetzt steht sie auf Überschneidung: die Zündmarke von Zylinder 1 ist eine ganze Kurbelumdrehung, 360%1, entfernt.</translation>
     </message>
     <message>
         <source>Turn two full turns by hand, then read where the followers are level and type it: 2.5 for after TDC, -2.5 for before.</source>
@@ -13063,6 +13055,58 @@ Alles Getippte ist gesichert, sobald die Zeile leer wird, und eine falsche Messu
     <message>
         <source>Jobs that were put away stand in the list as well</source>
         <translation>Auch weggelegte Aufträge stehen in der Liste</translation>
+    </message>
+    <message>
+        <source>At TDC on overlap the dots of both wheels face each other; at TDC as cylinder 1 fires the crank&apos;s is where it was, and the cam&apos;s, with its dowel, opposite.</source>
+        <translation>Im Überschneidungs-OT stehen die Punkte beider Räder einander gegenüber; im Zünd-OT von Zylinder 1 steht der an der Kurbelwelle wie zuvor, der an der Nockenwelle mit ihrem Passstift entgegengesetzt.</translation>
+    </message>
+    <message>
+        <source>TDC firing</source>
+        <translation>Zünd-OT</translation>
+    </message>
+    <message>
+        <source>TDC on overlap</source>
+        <translation>Überschneidungs-OT</translation>
+    </message>
+    <message>
+        <source>Amber: paint. Black: the dowel or keyway in use. A maker&apos;s own dots may face at either top.</source>
+        <translation>Bernstein: Farbe. Schwarz: der benutzte Passstift oder die Nut. Punkte des Herstellers können sich in jedem der beiden gegenüberstehen.</translation>
+    </message>
+    <message>
+        <source>The crank circle with the events of both lobes, and their lift along the degrees; what is drawn stands in figures below.</source>
+        <translation>Der Kurbelkreis mit den Steuerzeiten beider Nocken und ihr Hub über den Graden; das Gezeichnete steht darunter in Zahlen.</translation>
+    </message>
+    <message>
+        <source>The crank stands before TDC; this is asked after it.</source>
+        <translation>Die Kurbelwelle steht vor OT; gefragt ist nach OT.</translation>
+    </message>
+    <message>
+        <source>The crank stands after TDC; this is asked before it.</source>
+        <translation>Die Kurbelwelle steht nach OT; gefragt ist vor OT.</translation>
+    </message>
+    <message>
+        <source>The reed opens as the crankcase draws: there is no timing of it to read.</source>
+        <translation>Die Membran öffnet, wenn das Kurbelgehäuse saugt: eine Steuerzeit ist an ihr nicht abzulesen.</translation>
+    </message>
+    <message>
+        <source>%1: the rotary valve opens %2 before TDC and closes %3 after it, open for %4</source>
+        <translation>%1: der Drehschieber öffnet %2 vor OT und schließt %3 danach, offen über %4</translation>
+    </message>
+    <message>
+        <source>Turn the cam until both followers of cylinder 1 stand equally high: the split point, exhaust closing and intake opening. A straightedge over both, or two indicators: what they differ by is degrees at Timing, level 0.12.</source>
+        <translation>Die Nockenwelle drehen, bis beide Stößel von Zylinder 1 gleich hoch stehen: der Überschneidungspunkt, Auslass schließt und Einlass öffnet. Ein Haarlineal über beide, oder zwei Messuhren: worin sie sich unterscheiden, sind Grade bei Steuerzeiten, gleich 0,12.</translation>
+    </message>
+    <message>
+        <source>Hold the crank, and paint what stands together: a dot on each wheel where they face, and one where the dowel or keyway is. It stands on overlap.</source>
+        <translation>Die Kurbelwelle festhalten und markieren, was zusammensteht: ein Punkt auf jedem Rad, wo sie sich gegenüberstehen, und einer bei Passstift oder Nut. Es steht auf Überschneidung.</translation>
+    </message>
+    <message>
+        <source>A whole turn of the crank on, 360%1, is the firing top of cylinder 1: the crank&apos;s dot is back, the cam&apos;s stands opposite. Paint that one too; there the rotor or trigger belongs to cylinder 1. One set on overlap fires 360%1 out: it spits through intake and exhaust, and does not start.</source>
+        <translation>Eine ganze Umdrehung der Kurbelwelle weiter, 360%1, ist der Zünd-OT von Zylinder 1: der Punkt der Kurbelwelle ist zurück, der der Nockenwelle steht entgegengesetzt. Auch diesen markieren; dort gehört der Verteilerfinger oder Geber zu Zylinder 1. Auf Überschneidung gestellt zündet er 360%1 falsch: es patscht aus Einlass und Auslass, und er springt nicht an.</translation>
+    </message>
+    <message>
+        <source>Touch the stop from both sides once more at TDC: it must come out as before.</source>
+        <translation>Bei OT den Anschlag noch einmal von beiden Seiten anfahren: es muss herauskommen wie zuvor.</translation>
     </message>
 </context>
 </TS>

@@ -315,12 +315,13 @@ Json portsJson(const Job& job) {
                                     {PortName::Transfer, "transfer"},
                                     {PortName::Intake, "intake"}}) {
         const auto f = portFigures(job.ports, name, {*path, e.bore_mm});
-        if (!f || (name == PortName::Intake && job.ports.intakeBy != PortIntake::Piston)) continue;
+        if (!f) continue;
         out[key] = Json{{"opens", f->opens_deg.value},
                         {"duration", f->duration_deg.value},
                         {"uncertainty", orNull(f->duration_deg.plusMinus)},
-                        {"edge_mm", f->edge_mm.value},
+                        {"edge_mm", f->closes_deg ? Json() : Json(f->edge_mm.value)},
                         {"wheel_off", orNull(f->wheelOff_deg)}};
+        if (f->closes_deg) out[key]["closes"] = *f->closes_deg;
     }
     return out;
 }

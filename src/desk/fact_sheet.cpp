@@ -63,6 +63,17 @@ Echo FactSheet::take(Facts& facts, const QString& text, const words::Style& styl
     return {why.isEmpty(), why};
 }
 
+Echo FactSheet::keepAngle(Session& session, double wheel_deg, const words::Style& style) const {
+    const Field* asked = field();
+    if (!asked || !asked->angle)
+        return {false, Say::tr("A fact is asked: type it, or leave it with Esc.")};
+    Facts after = Facts::of(session.job());
+    if (const QString why = asked->angle(after, wheel_deg); !why.isEmpty()) return {false, why};
+    const QString said = asked->shown(after, style);
+    if (!after.keepIn(session)) return {false, Say::tr("Not kept; see the message above.")};
+    return {true, QStringLiteral("%1: %2").arg(asked->name, said)};
+}
+
 Echo FactSheet::keep(Session& session, const QString& text, const words::Style& style) const {
     Facts after = Facts::of(session.job());
     const Echo taken = take(after, text, style);

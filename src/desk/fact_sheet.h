@@ -37,6 +37,8 @@ public:
     Echo take(Facts& facts, const QString& text, const words::Style& style) const;
     /// Takes what was typed into the session's job and keeps it; not ok keeps nothing.
     Echo keep(Session& session, const QString& text, const words::Style& style) const;
+    /// The same of an angle that was counted; only where the field takes one.
+    Echo keepAngle(Session& session, double wheel_deg, const words::Style& style) const;
     /// On to the next field; past the last, none.
     void next() { moveTo(last() ? -1 : onward()); }
 

@@ -41,9 +41,26 @@ Echo FactsDesk::submit(const QString& text) {
 }
 
 Echo FactsDesk::measured(const InstrumentReading& reading) {
+    if (const Field* field = sheet_.field();
+        field && field->angle && reading.unit == InstrumentReading::Unit::Degree) {
+        const Echo kept = sheet_.keepAngle(session(), reading.value, style());
+        if (kept.ok && sheet_.field()) {
+            sheet_.answered({});
+            factKept();
+        }
+        return kept;
+    }
     // A dial that is read while a bore is asked means no bore.
     if (sheet_.field()) return {false, Say::tr("A fact is asked: type it, or leave it with Esc.")};
     return ownMeasured(reading);
+}
+
+LiveWish FactsDesk::live() const {
+    const Field* field = sheet_.field();
+    if (!field) return ownLive();
+    LiveWish wish;
+    if (field->angle) wish.what = LiveWish::What::Angle;
+    return wish;
 }
 
 Echo FactsDesk::passed(const InstrumentPass& pass) {

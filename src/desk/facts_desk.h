@@ -14,7 +14,7 @@ public:
     Echo submit(const QString& text) final;
     Echo measured(const InstrumentReading& reading) final;
     Echo passed(const InstrumentPass& pass) final;
-    LiveWish live() const final { return sheet_.field() ? LiveWish{} : ownLive(); }
+    LiveWish live() const final;
     QList<Command> commands() const final;
     StandCard standCard() const final;
     bool step(int direction) override;

@@ -45,6 +45,9 @@ struct Field {
     /// said.
     std::function<int(const QString& typed)> also{};
     std::function<QString(const Facts&, const words::Style&)> allSaid{};
+    /// Takes the angle an instrument counted, degrees on the wheel from TDC, or returns why not;
+    /// empty where it is typed alone.
+    std::function<QString(Facts&, double wheel_deg)> angle{};
     QString part{};      ///< of the picture beside it: "gasket"; empty where none shows it
     bool seldom = false; ///< passed by, going from field to field; chosen with Up and Down
 };

@@ -15,6 +15,7 @@ struct LiveWish {
         Lift,    ///< where the crank stands, or mark by mark in passing
         Event,   ///< where the wheel stands when the dial shows a height
         Contact, ///< where the wheel stands against the stop, or at a drop
+        Angle,   ///< where the wheel stands, as somebody sees it
         Press,   ///< how far the valve goes down while the crank stands
     };
     What what = What::Nothing;

@@ -98,6 +98,7 @@ bool Taker::gives() const {
         return dialFor(wish_);
     case LiveWish::What::Event:
     case LiveWish::What::Contact:
+    case LiveWish::What::Angle:
         return hasAngle();
     }
     return false;

@@ -2,8 +2,8 @@
 
 #include "sheet/paper.h"
 #include "sheet/parts.h"
-#include "sheet/pdf_language.h"
 #include "sheet/save.h"
+#include "sheet/structure.h"
 #include "words/logbook.h"
 #include "words/say.h"
 
@@ -17,6 +17,7 @@
 #include <QTextDocument>
 #include <QTextLayout>
 #include <QTextObjectInterface>
+#include <QTextTable>
 
 #include <algorithm>
 #include <cmath>
@@ -156,9 +157,138 @@ std::unique_ptr<QTextDocument> Sheet::documentFor(double dotsPerInch, double wid
     return document;
 }
 
-int Sheet::paint(QPagedPaintDevice& device) const {
+namespace {
+
+/// What the blocks of a document are, as they are painted one by one: whose row and cell a block
+/// stands in, and where. Qt paints a whole document at once, and nothing could be said in between.
+class BlockPainter {
+public:
+    BlockPainter(const QTextDocument& document, QPainter& painter, Structure* structure,
+                 double point, double top_pt, const QString& picture)
+        : document_(document),
+          painter_(painter),
+          structure_(structure),
+          point_(point),
+          top_pt_(top_pt),
+          picture_(picture) {
+        for (QTextBlock block = document.begin(); block.isValid(); block = block.next())
+            place(block);
+    }
+
+    /// Everything that stands on a page of that height.
+    void paint(int page, double height) {
+        const QRectF clip(0, page * height, document_.pageSize().width(), height);
+        painter_.save();
+        painter_.translate(0, -clip.top());
+        painter_.setClipRect(clip);
+        painter_.setPen(Qt::black);
+        decorate(page);
+        const double hair = std::max(1.0, std::round(point_ / 8.0));
+        for (const Placed& each : placed_)
+            if (each.rule && each.box.bottom() > clip.top() && each.box.bottom() <= clip.bottom())
+                painter_.fillRect(
+                    QRectF(each.cell.left(), each.cell.bottom(), each.cell.width(), hair),
+                    Qt::black);
+        done();
+        for (const Placed& each : placed_) {
+            if (each.box.bottom() <= clip.top() || each.box.top() >= clip.bottom()) continue;
+            if (structure_ && !each.block.text().trimmed().isEmpty())
+                structure_->begin(painter_, each.element, page,
+                                  top_pt_ + std::max(0.0, each.box.top() - clip.top()) / point_);
+            else
+                decorate(page);
+            each.block.layout()->draw(&painter_, each.at, {}, clip);
+            done();
+        }
+        painter_.restore();
+    }
+
+    void decorate(int page) {
+        if (structure_) structure_->beginDecoration(painter_, page);
+    }
+    void done() {
+        if (structure_) structure_->end(painter_);
+    }
+
+private:
+    struct Placed {
+        QTextBlock block;
+        QPointF at;       ///< of its layout
+        QRectF box, cell; ///< cell: of a table, with its padding
+        bool rule = false;
+        int element = -1;
+    };
+
+    void place(const QTextBlock& block) {
+        Placed p{block, {}, document_.documentLayout()->blockBoundingRect(block), {}};
+        p.at =
+            p.box.topLeft() - block.layout()->boundingRect().topLeft() - block.layout()->position();
+        const QTextCursor cursor(block);
+        if (const QTextTable* table = cursor.currentTable())
+            placeInTable(p, *table, cursor);
+        else if (structure_)
+            p.element = ofItsOwn(block);
+        placed_.push_back(p);
+    }
+
+    int ofItsOwn(const QTextBlock& block) {
+        const int level = block.blockFormat().headingLevel();
+        if (block.text().contains(QChar::ObjectReplacementCharacter))
+            return structure_->add("Figure", -1, picture_);
+        if (level > 0)
+            return structure_->add(QByteArray("H") + QByteArray::number(level), -1, block.text());
+        return structure_->add("P", -1);
+    }
+
+    void placeInTable(Placed& p, const QTextTable& table, const QTextCursor& cursor) {
+        const QTextTableCell cell = table.cellAt(cursor);
+        const double pad = table.format().cellPadding();
+        p.rule = true;
+        p.cell = p.box.adjusted(-pad, -pad, pad, pad);
+        // A cell is as high as the highest of its row.
+        const auto boxOf = [&](const QTextBlock& of) {
+            return document_.documentLayout()->blockBoundingRect(of);
+        };
+        if (cell.column() + 1 < table.columns())
+            p.cell.setRight(
+                boxOf(table.cellAt(cell.row(), cell.column() + 1).firstCursorPosition().block())
+                    .left() -
+                pad);
+        for (int c = 0; c < table.columns(); ++c) {
+            const QTextBlock last = table.cellAt(cell.row(), c).lastCursorPosition().block();
+            p.cell.setBottom(std::max(p.cell.bottom(), boxOf(last).bottom() + pad));
+        }
+        if (!structure_) return;
+        if (&table != table_) {
+            table_ = &table;
+            row_ = -1;
+            tableElement_ = structure_->add("Table", -1);
+        }
+        if (cell.row() != row_) {
+            row_ = cell.row();
+            rowElement_ = structure_->add("TR", tableElement_);
+        }
+        const bool head =
+            cell.firstCursorPosition().block().charFormat().fontWeight() >= QFont::DemiBold;
+        p.element = structure_->add(head ? "TH" : "TD", rowElement_);
+    }
+
+    const QTextDocument& document_;
+    QPainter& painter_;
+    Structure* structure_;
+    double point_, top_pt_;
+    QString picture_;
+    std::vector<Placed> placed_;
+    const QTextTable* table_ = nullptr;
+    int row_ = -1, tableElement_ = -1, rowElement_ = -1;
+};
+
+} // namespace
+
+int Sheet::paint(QPagedPaintDevice& device, Structure* structure) const {
+    constexpr double kTop_mm = 14.0, kPointsPerMm = 72.0 / 25.4;
     device.setPageSize(QPageSize(options_.letter ? QPageSize::Letter : QPageSize::A4));
-    device.setPageMargins(QMarginsF(16, 14, 16, 12), QPageLayout::Millimeter);
+    device.setPageMargins(QMarginsF(16, kTop_mm, 16, 12), QPageLayout::Millimeter);
     QPainter p;
     if (!p.begin(&device)) return 0;
     const double dots = device.logicalDpiY(), point = dots / 72.0;
@@ -170,19 +300,16 @@ int Sheet::paint(QPagedPaintDevice& device) const {
     const int pages = pagesOf(*document, height);
     QFont small(paperType());
     small.setPixelSize(std::max(1, static_cast<int>(std::lround(7.0 * point))));
+    BlockPainter blocks(*document, p, structure, point, kTop_mm * kPointsPerMm,
+                        Say::tr("The crank circle with the events of both lobes, and their lift "
+                                "along the degrees; what is drawn stands in figures below."));
     for (int page = 0; page < pages; ++page) {
         if (page > 0) device.newPage();
-        p.save();
-        p.translate(0, -page * height);
-        QAbstractTextDocumentLayout::PaintContext context;
-        context.clip = QRectF(0, page * height, width, height);
-        context.palette.setColor(QPalette::Text, Qt::black);
-        p.setClipRect(context.clip);
-        document->documentLayout()->draw(&p, context);
-        p.restore();
+        blocks.paint(page, height);
         p.setFont(small);
         p.setPen(Qt::black);
         const QRectF foot(0, height + 8 * point, width, 14 * point);
+        blocks.decorate(page);
         p.drawText(foot, Qt::AlignLeft | Qt::AlignVCenter,
                    options_.now_ms > 0
                        ? title() + QStringLiteral(", ") +
@@ -190,6 +317,7 @@ int Sheet::paint(QPagedPaintDevice& device) const {
                        : title());
         p.drawText(foot, Qt::AlignRight | Qt::AlignVCenter,
                    Say::tr("page %1 of %2").arg(page + 1).arg(pages));
+        blocks.done();
     }
     return pages;
 }
@@ -200,6 +328,7 @@ QString Sheet::plainText() const {
 
 QString Sheet::savePdf(const QString& path) const {
     QByteArray bytes;
+    Structure structure;
     {
         QBuffer buffer(&bytes);
         buffer.open(QIODevice::WriteOnly);
@@ -207,9 +336,9 @@ QString Sheet::savePdf(const QString& path) const {
         writer.setTitle(title());
         writer.setCreator(QLatin1String(kMadeBy));
         writer.setResolution(600);
-        if (paint(writer) == 0) return Say::tr("nothing could be painted");
+        if (paint(writer, &structure) == 0) return Say::tr("nothing could be painted");
     }
-    return writeWhole(path, withLanguage(bytes, options_.language.toLatin1()));
+    return writeWhole(path, withStructure(bytes, structure, options_.language.toLatin1()));
 }
 
 } // namespace sheet

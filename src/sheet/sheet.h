@@ -44,7 +44,7 @@ public:
 
     /// Lays it out for a device, whose page size it sets, and paints every page; how many there
     /// were.
-    int paint(QPagedPaintDevice& device) const;
+    int paint(QPagedPaintDevice& device) const { return paint(device, nullptr); }
     /// As it stands on paper, without the pictures.
     QString plainText() const;
     /// A PDF with real text, vector pictures, embedded type, its title and language; whole or not
@@ -54,6 +54,8 @@ public:
 private:
     std::unique_ptr<QTextDocument> documentFor(double dotsPerInch, double width) const;
     QString title() const;
+    /// The same, with marks of what is what left on the pages where somebody wants them.
+    int paint(QPagedPaintDevice& device, class Structure* structure) const;
 
     const lobe::Job& job_;
     const lobe::Findings& findings_;

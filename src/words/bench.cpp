@@ -111,6 +111,11 @@ QString portName(PortName port) {
 
 QString portLine(const PortFigures& p, const Style& style) {
     const QString pm(QChar(0xB1));
+    if (p.closes_deg)
+        return Say::tr(
+                   "%1: the rotary valve opens %2 before TDC and closes %3 after it, open for %4")
+            .arg(portName(p.port), degrees(p.opens_deg.value, style), degrees(*p.closes_deg, style),
+                 degrees(p.duration_deg.value, style));
     const QString half = p.duration_deg.plusMinus
                              ? QLatin1Char(' ') + pm + degrees(*p.duration_deg.plusMinus, style)
                              : QString();

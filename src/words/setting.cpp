@@ -457,7 +457,8 @@ QStringList withoutMarks(const Job& job, const Style& style) {
     QStringList out;
     out << Say::tr("Bring cylinder 1 to true TDC by the proved pointer, the cam loose.");
     out << Say::tr("Turn the cam until both followers of cylinder 1 stand equally high: the "
-                   "split point, exhaust closing and intake opening.");
+                   "split point, exhaust closing and intake opening. A straightedge over both, or "
+                   "two indicators: what they differ by is degrees at Timing, level 0.12.");
     if (split && std::abs(*split) >= kShown_deg)
         out << Say::tr("By the card they are level %1 %2, not at TDC: turn the crank there, "
                        "and level them again.")
@@ -472,9 +473,14 @@ QStringList withoutMarks(const Job& job, const Style& style) {
                                   "a tooth, %1 of the crank, can be left.")
                               .arg(degrees(tooth / 2.0, style, 2))
                         : Say::tr("Put the drive on at the nearest tooth."));
-    out << Say::tr("It stands on overlap now: the firing mark of cylinder 1 is a whole turn "
-                   "of the crank, 360%1, away.")
+    out << Say::tr("Hold the crank, and paint what stands together: a dot on each wheel where "
+                   "they face, and one where the dowel or keyway is. It stands on overlap.");
+    out << Say::tr("A whole turn of the crank on, 360%1, is the firing top of cylinder 1: the "
+                   "crank's dot is back, the cam's stands opposite. Paint that one too; there "
+                   "the rotor or trigger belongs to cylinder 1. One set on overlap fires 360%1 "
+                   "out: it spits through intake and exhaust, and does not start.")
                .arg(QChar(0xB0));
+    out << Say::tr("Touch the stop from both sides once more at TDC: it must come out as before.");
     out << Say::tr("Turn two full turns by hand, then read where the followers are level "
                    "and type it: 2.5 for after TDC, -2.5 for before.");
     return out;

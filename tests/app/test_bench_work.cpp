@@ -5,6 +5,7 @@
 #include "app/benches/lash/lash_station.h"
 #include "app/benches/ports/port_map.h"
 #include "app/benches/ports/ports_station.h"
+#include "app/benches/set/wheels.h"
 #include "app_fixture.h"
 #include "core/tdc/tdc.h"
 #include "stations/list.h"
@@ -205,6 +206,102 @@ private slots:
     }
 
     // The factory mark, and what the lamp shows on it.
+    // What an instrument counts goes in by the same door: an encoder gives a port's angles and
+    // moves the piston, an indicator a valve's play; each only where it was asked for.
+    void readingsOfInstruments() {
+        using app::InstrumentReading;
+        Rig rig(true);
+        openNamed(rig, QStringLiteral("Wherry"));
+        rig.window().go(stations::ports);
+        auto& ports = rig.find<app::PortsStation>("portsStation")->desk();
+        const auto degrees = [](double at) {
+            return InstrumentReading{at, InstrumentReading::Unit::Degree, {}, QStringLiteral("e")};
+        };
+        const InstrumentReading length{0.31,
+                                       InstrumentReading::Unit::Millimetre,
+                                       {},
+                                       QStringLiteral("dial"),
+                                       QStringLiteral("+00.310")};
+        const auto before = rig.onDisk().ports;
+        QVERIFY(ports.live().what == app::LiveWish::What::Angle);
+        QVERIFY(ports.take(degrees(-100.0)).ok);
+        QCOMPARE(ports.at_deg(), 260.0);
+        QVERIFY(!ports.take(length).ok);
+        QVERIFY(rig.onDisk().ports == before);
+        ports.moveTo(0); // exhaust opens
+        QVERIFY(ports.live().what == app::LiveWish::What::Angle);
+        QVERIFY(!ports.take(degrees(-85.5)).ok); // stands before the top
+        QVERIFY(!ports.take(length).ok);
+        QVERIFY(ports.take(degrees(85.5)).ok);
+        QCOMPARE(*rig.onDisk().ports.exhaust.opens_deg, 85.5);
+        QVERIFY(ports.take(degrees(360.0 - 87.0)).ok); // closes, counted on
+        QCOMPARE(*rig.onDisk().ports.exhaust.closes_deg, 87.0);
+        QVERIFY(!ports.take(degrees(40.0)).ok); // a height is asked: no angle is one
+        QVERIFY(ports.live().what == app::LiveWish::What::Nothing);
+
+        openNamed(rig, QStringLiteral("race motor 7"));
+        rig.window().go(stations::lash);
+        auto& lash = rig.find<app::LashStation>("lashStation")->desk();
+        QVERIFY(lash.live().what == app::LiveWish::What::Nothing); // a feeler
+        Stated stated = rig.session().job();
+        stated.lash.gauge = LashGauge::Indicator;
+        QVERIFY(rig.session().keep(book::SetStated{stated}));
+        const auto hand = *lash.inHand();
+        const LashValve valve = lash.plan().valves[hand.valve];
+        const auto wish = lash.live();
+        QVERIFY(wish.what == app::LiveWish::What::Press && wish.side == valve.side &&
+                wish.cylinder == valve.cylinder);
+        QVERIFY(lash.take(length).ok);
+        const auto taken = rig.onDisk().lash.taken.back();
+        QVERIFY(taken.left && taken.lash_mm == 0.31 && taken.typed == "+00.310" &&
+                taken.cylinder == valve.cylinder && taken.side == valve.side);
+        QVERIFY(lash.inHand() && lash.inHand()->valve != hand.valve);
+        QVERIFY(!lash.take(degrees(12.0)).ok);
+        InstrumentReading far = length;
+        far.value = 6.5;
+        QVERIFY(!lash.take(far).ok);
+    }
+
+    // A rotary valve by its two angles; a reed says that there is nothing to read.
+    void intakesOfOtherKinds() {
+        Rig rig(true);
+        openNamed(rig, QStringLiteral("Wherry"));
+        rig.window().go(stations::ports);
+        auto& desk = rig.find<app::PortsStation>("portsStation")->desk();
+        Stated stated = rig.session().job();
+        stated.ports.intakeBy = PortIntake::Rotary;
+        stated.ports.intake.opens_deg = 135.0;
+        stated.ports.intake.closes_deg = 60.0;
+        QVERIFY(rig.session().keep(book::SetStated{stated}));
+        QVERIFY2(desk.notes().contains(QStringLiteral("rotary valve opens 135")),
+                 qPrintable(desk.notes()));
+        QVERIFY(desk.verdict().contains(QStringLiteral("195")));
+        stated = rig.session().job();
+        stated.ports.intakeBy = PortIntake::Reed;
+        QVERIFY(rig.session().keep(book::SetStated{stated}));
+        QVERIFY(desk.notes().contains(QStringLiteral("reed")) &&
+                !desk.notes().contains(QStringLiteral("135")));
+    }
+
+    // Finished without marks: both dead centres are drawn as they are painted, and a whole turn on
+    // is said to be the firing top.
+    void bothDeadCentresAreDrawn() {
+        Rig rig(true);
+        openNamed(rig, QStringLiteral("race motor 7"));
+        rig.window().go(stations::set);
+        auto* wheels = rig.find<app::Wheels>("wheels");
+        const QImage choices = wheels->grab().toImage();
+        QVERIFY(!wheels->accessibleDescription().contains(QStringLiteral("overlap")));
+        rig.type(QStringLiteral("w"));
+        QVERIFY2(wheels->accessibleDescription().contains(QStringLiteral("overlap")),
+                 qPrintable(wheels->accessibleDescription()));
+        QVERIFY(wheels->grab().toImage() != choices);
+        QVERIFY(rig.text("withoutMarks").contains(QStringLiteral("firing top")));
+        QVERIFY(rig.text("withoutMarks").contains(QStringLiteral("straightedge")));
+        rig.type(QStringLiteral("w"));
+        QVERIFY(wheels->grab().toImage() == choices);
+    }
+
     void theLampOnTheFactoryMark() {
         MarkError early{-2.5, 0.0};
         QCOMPARE(lampFor_deg(29.0, early), 26.5);

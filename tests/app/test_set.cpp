@@ -306,9 +306,9 @@ private slots:
         QVERIFY(rig.find<QLabel>("withoutMarks")->isVisible());
         QVERIFY(rig.text("withoutMarks").contains(QStringLiteral("level 4° before TDC")));
         // Enter goes on from step to step; the last asks where they are level.
-        QVERIFY(rig.text("ask").startsWith(QStringLiteral("step 1 of 6")));
+        QVERIFY(rig.text("ask").startsWith(QStringLiteral("step 1 of 8")));
         QVERIFY(rig.text("withoutMarks").startsWith(QStringLiteral("<b>1.")));
-        for (int i = 0; i < 5; ++i)
+        for (int i = 0; i < 7; ++i)
             rig.key(Qt::Key_Return);
         QCOMPARE(rig.text("ask"), QStringLiteral("level where?"));
         rig.keys(QStringLiteral("12"));

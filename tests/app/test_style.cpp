@@ -7,6 +7,7 @@
 #include "stations/list.h"
 #include "support/program.h"
 
+#include <QAbstractSlider>
 #include <QComboBox>
 #include <QHeaderView>
 #include <QMenu>
@@ -103,6 +104,48 @@ private slots:
         QVERIFY(met.size() >= 11);
     }
 
+    /// What is pressed is told from its ground by its edge, 3:1, and is large enough to be hit.
+    void buttonsHaveEdgesAndRoom() {
+        Rig rig(true);
+        rig.window().resize(1280, 800);
+        QStringList pale, small;
+        int seen = 0;
+        for (const bool dark : {false, true}) {
+            rig.look().setDark(dark);
+            for (std::size_t job : {0U, 4U, 5U}) {
+                sight::openJob(rig, job);
+                for (const stations::Station* s : stations::of(rig.session().job())) {
+                    rig.window().go(*s);
+                    QApplication::processEvents();
+                    const QImage shown = rig.window().grab().toImage();
+                    for (auto* w : rig.window().findChildren<QWidget*>()) {
+                        const auto* button = qobject_cast<QPushButton*>(w);
+                        const bool box = qobject_cast<QComboBox*>(w);
+                        if ((!button && !box && !qobject_cast<QAbstractSlider*>(w)) ||
+                            qobject_cast<QScrollBar*>(w) || !w->isVisible() ||
+                            w->visibleRegion().isEmpty())
+                            continue;
+                        ++seen;
+                        const QString what = QStringLiteral("%1 at %2%3, %4 x %5")
+                                                 .arg(w->objectName(), s->id())
+                                                 .arg(dark ? QStringLiteral(" dark") : QString())
+                                                 .arg(w->width())
+                                                 .arg(w->height());
+                        if (w->width() < 24 || w->height() < 24) small << what;
+                        if ((!button && !box) || w->hasFocus()) continue;
+                        const QPoint at = w->mapTo(&rig.window(), QPoint(0, w->height() / 2));
+                        if (app::contrast(shown.pixelColor(at),
+                                          shown.pixelColor(at - QPoint(3, 0))) < 3.0)
+                            pale << what;
+                    }
+                }
+            }
+        }
+        QVERIFY2(seen > 300, qPrintable(QString::number(seen)));
+        QVERIFY2(pale.isEmpty(), qPrintable(pale.mid(0, 12).join(QStringLiteral("; "))));
+        QVERIFY2(small.isEmpty(), qPrintable(small.mid(0, 12).join(QStringLiteral("; "))));
+    }
+
     void typeGrowsAtTheStand() {
         Rig rig(true);
         sight::openJob(rig, 0);
@@ -145,7 +188,7 @@ private slots:
         QCOMPARE(ground("exhaustChip"), t.chip);
         QCOMPARE(ground("step5"), t.amber);
         QCOMPARE(ground("step2"), t.panel);
-        QCOMPARE(edge("step2"), t.edge);
+        QCOMPARE(edge("step2"), t.faint);
         for (const auto& [name, ring] : {std::pair{"step2", t.amberLine},
                                          {"step5", t.ink},
                                          {"exhaustChip", t.amber},

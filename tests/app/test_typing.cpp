@@ -212,7 +212,8 @@ private slots:
         rig.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(rig.window().station() == stations::lobes);
         QVERIFY(rig.session().side() == Side::Intake);
-        QCOMPARE(rig.text("echo"), QStringLiteral("undone: intake reading at 75° after TDC; that was at Lobes"));
+        QCOMPARE(rig.text("echo"),
+                 QStringLiteral("undone: intake reading at 75° after TDC; that was at Lobes"));
         rig.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(rig.text("echo"), QStringLiteral("done again: intake reading at 75° after TDC"));
         QCOMPARE(rig.onDisk().runs[0].readings.size(), std::size_t(1));

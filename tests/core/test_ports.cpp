@@ -8,6 +8,7 @@
 
 #include <cmath>
 #include <numbers>
+#include <random>
 
 namespace test_ports {
 
@@ -38,6 +39,104 @@ private slots:
             QVERIFY(std::abs(*opensAt_deg(path, drop(deg)) - deg) < 1e-6);
         }
         QVERIFY(!opensAt_deg(path, kStroke + 1.0));
+    }
+
+    // By hand: a disc that opens 135 before the top and closes 60 after it is open for 195; a reed
+    // has no timing; and neither is an edge in the wall.
+    void rotaryAndReed() {
+        PortWork w;
+        w.intakeBy = PortIntake::Rotary;
+        w.intake.opens_deg = 135.0;
+        QVERIFY(!portFigures(w, PortName::Intake, crank()));
+        w.intake.closes_deg = 60.0;
+        const auto f = portFigures(w, PortName::Intake, crank());
+        QCOMPARE(f->duration_deg.value, 195.0);
+        QCOMPARE(*f->closes_deg, 60.0);
+        QVERIFY(!f->wheelOff_deg && !f->angleArea);
+        w.intake.opens_deg = 300.0;
+        QVERIFY(!portFigures(w, PortName::Intake, crank()));
+        w.intakeBy = PortIntake::Reed;
+        w.intake.opens_deg = 70.0;
+        QVERIFY(!portFigures(w, PortName::Intake, crank()));
+    }
+
+    // Engines, wheels and hands of chance: the true duration and the true strip to file lie within
+    // what is promised 93 times in 100 at least; what is filed too far cannot be put back.
+    void practitionersAreWithinTheirDoubt() {
+        std::mt19937 random(7);
+        std::normal_distribution<double> n(0.0, 1.0);
+        const auto between = [&](double a, double b) {
+            return std::uniform_real_distribution<double>(a, b)(random);
+        };
+        int durations = 0, within = 0, strips = 0, right = 0, tooFar = 0;
+        for (int i = 0; i < 4000; ++i) {
+            const double stroke = between(36.0, 80.0), rod = stroke * between(1.7, 2.3);
+            const double opens = between(76.0, 100.0), wanted = opens - between(1.0, 5.0);
+            // Its own slider-crank.
+            const auto down = [&](double deg) {
+                const double r = stroke / 2.0, t = deg * std::numbers::pi / 180.0;
+                return r + rod - r * std::cos(t) -
+                       std::sqrt(rod * rod - std::pow(r * std::sin(t), 2));
+            };
+            const PortCrank engine{*PistonPath::of(stroke, rod), 50.0};
+            PortWork w;
+            const double zero = n(random) * 0.8; // of the pointer
+            const int way = i % 4;
+            if (way != 3) {
+                const double off = way == 0 ? 0.0 : zero;
+                w.exhaust.opens_deg = opens + off + 0.5 * n(random);
+                if (way > 0) w.exhaust.closes_deg = opens - off + 0.5 * n(random);
+            } else {
+                w.deck_mm = between(-0.3, 0.6);
+                w.exhaust.edge_mm = down(opens) + w.deck_mm + 0.1 * n(random);
+            }
+            const auto f = portFigures(w, PortName::Exhaust, engine);
+            QVERIFY(f);
+            ++durations;
+            within += std::abs(f->duration_deg.value - (360.0 - 2.0 * opens)) <=
+                      *f->duration_deg.plusMinus;
+            const auto edges = wantedEdges(*f, {360.0 - 2.0 * wanted}, engine.path);
+            QCOMPARE(edges.size(), std::size_t(1));
+            const double truth = down(opens) - down(wanted);
+            ++strips;
+            right += std::abs(edges[0].file_mm - truth) <= *edges[0].edge_mm.plusMinus;
+            tooFar += edges[0].file_mm - truth > *edges[0].edge_mm.plusMinus;
+        }
+        QVERIFY2(within >= 0.93 * durations, qPrintable(QString::number(within)));
+        QVERIFY2(right >= 0.93 * strips, qPrintable(QString::number(right)));
+        QVERIFY2(tooFar <= 0.04 * strips, qPrintable(QString::number(tooFar)));
+    }
+
+    // Tapes of chance: the true degrees lie within what is promised, and what is called within a
+    // band, below or above it is so.
+    void tapesAreWithinTheirDoubt() {
+        std::mt19937 random(11);
+        std::normal_distribution<double> n(0.0, 1.0);
+        int within = 0, wrong = 0;
+        constexpr int kAll = 4000;
+        for (int i = 0; i < kAll; ++i) {
+            FlywheelWork w;
+            const double round = std::uniform_real_distribution<double>(900.0, 4000.0)(random),
+                         degrees = std::uniform_real_distribution<double>(190.0, 260.0)(random),
+                         from = std::uniform_real_distribution<double>(0.0, round)(random);
+            w.tape_mm = 2.0;
+            w.circumference_mm = round + 0.5 * w.tape_mm * n(random);
+            w.opens_mm = from + 0.5 * w.tape_mm * n(random);
+            w.closes_mm = from + degrees / 360.0 * round + 0.5 * w.tape_mm * n(random);
+            if (*w.opens_mm < 0.0) continue;
+            w.least_deg = 215.0;
+            w.most_deg = 235.0;
+            const TapeFigures f = tapeFigures(w);
+            QVERIFY(f.degrees);
+            within += std::abs(f.degrees->value - degrees) <= *f.degrees->plusMinus;
+            const double clear = *f.degrees->plusMinus;
+            wrong += f.verdict == BandVerdict::Within
+                         ? degrees < 215.0 - 2.0 * clear || degrees > 235.0 + 2.0 * clear
+                     : f.verdict == BandVerdict::Below ? degrees > 215.0 + 2.0 * clear
+                                                       : degrees < 235.0 - 2.0 * clear;
+        }
+        QVERIFY2(within >= 0.93 * kAll, qPrintable(QString::number(within)));
+        QCOMPARE(wrong, 0);
     }
 
     void durationsAndWhatIsWanted() {

@@ -4,18 +4,24 @@
 #include "core/choose/cam.h"
 #include "core/examine/examine.h"
 #include "sheet/paper.h"
-#include "sheet/pdf_language.h"
+#include "sheet/save.h"
 #include "sheet/sheet.h"
+#include "sheet/structure.h"
 #include "sheet/texts.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 
 #include <QGuiApplication>
 #include <QProcess>
+#include <QRegularExpression>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTest>
 #include <QXmlStreamReader>
+
+#define POINTERHOLDER_TRANSITION 4
+#include <qpdf/QPDF.hh>
+#include <qpdf/QPDFObjectHandle.hh>
 
 namespace test_sheet {
 
@@ -318,21 +324,64 @@ private slots:
         QVERIFY2(bare.contains(QStringLiteral("by events")), qPrintable(bare));
     }
 
-    /// By hand: the smallest catalog there is, and where its new version must stand.
-    void theLanguageStandsInTheCatalog() {
-        const QByteArray pdf =
-            "%PDF-1.4\n1 0 obj\n<<\n/Type /Catalog\n/Pages 2 0 R\n>>\nendobj\nxref\n"
-            "0 2\n0000000000 65535 f \n0000000009 00000 n \ntrailer\n<<\n/Size "
-            "2\n/Root 1 0 R\n>>\nstartxref\n64\n%%EOF\n";
-        const QByteArray out = sheet::withLanguage(pdf, "de");
-        QVERIFY(out.startsWith(pdf));
-        const qsizetype object = out.lastIndexOf("1 0 obj");
-        QCOMPARE(out.mid(object, 59).simplified(),
-                 QByteArray("1 0 obj << /Lang (de) /Type /Catalog /Pages 2 0 R >> endobj"));
-        // The table names its place, and the one before.
-        QVERIFY(out.contains(QByteArray::number(object).rightJustified(10, '0') + " 00000 n"));
-        QVERIFY(out.contains("/Prev 64"));
-        QCOMPARE(sheet::withLanguage("no PDF", "de"), QByteArray("no PDF"));
+    /// Tagged and with bookmarks, as a reader that knows nothing of this program finds it.
+    void itsStructureIsInIt() {
+        if (QStandardPaths::findExecutable(QStringLiteral("pdfinfo")).isEmpty())
+            QSKIP("pdfinfo is not here");
+        sheet::Options options;
+        options.language = QStringLiteral("de");
+        const QString path = saved(jobs_[0], options, "tagged.pdf");
+        QVERIFY(
+            tool(QStringLiteral("pdfinfo"), {path}).contains(QRegularExpression("Tagged: +yes")));
+        const QString all = tool(QStringLiteral("pdfinfo"), {"-struct-text", path});
+        const QStringList lines = all.split(QLatin1Char('\n'));
+        QCOMPARE(lines.value(0), QStringLiteral("Document"));
+        QCOMPARE(lines.value(1).trimmed(), QStringLiteral("H1 (block)"));
+        // Everything that stands on the pages but their feet and what is drawn stands in it, in the
+        // same order.
+        const auto words = [](const QString& text) {
+            return text.simplified().remove(QLatin1Char(' '));
+        };
+        QString said;
+        for (const QString& line : lines)
+            if (line.trimmed().startsWith(QLatin1Char('"')))
+                said += line.trimmed().mid(1, line.trimmed().size() - 2);
+        QString stands = sheet::Sheet(jobs_[0], examine(jobs_[0]), options).plainText();
+        stands.remove(QChar::ObjectReplacementCharacter);
+        QVERIFY(words(stands).size() > 3000);
+        // Of the picture what is written in it stands in the element as well.
+        const QString spoken = words(said);
+        const qsizetype picture = spoken.indexOf(words(stands).left(200));
+        QCOMPARE(picture, 0);
+        QVERIFY(spoken.endsWith(words(stands).right(1500)));
+        QVERIFY(all.contains(QStringLiteral("Figure")));
+        QVERIFY(all.count(QRegularExpression("\\bTR\\b")) > 20);
+        QVERIFY(all.count(QRegularExpression("\\bTH\\b")) > 5);
+        QVERIFY(!spoken.contains(QStringLiteral("page1of")));
+
+        QPDF pdf;
+        pdf.processFile(path.toLocal8Bit().constData());
+        QPDFObjectHandle root = pdf.getRoot();
+        QCOMPARE(root.getKey("/Lang").getUTF8Value(), std::string("de"));
+        QPDFObjectHandle first = root.getKey("/Outlines").getKey("/First");
+        QCOMPARE(first.getKey("/Title").getUTF8Value(), jobs_[0].name);
+        std::vector<std::string> under;
+        for (QPDFObjectHandle at = first.getKey("/First"); !at.isNull(); at = at.getKey("/Next")) {
+            under.push_back(at.getKey("/Title").getUTF8Value());
+            QVERIFY(at.getKey("/Dest").getArrayItem(0).isPageObject());
+        }
+        QVERIFY2(under.size() >= 4 && under[1] == "Engine and cam", under[1].c_str());
+        QCOMPARE(first.getKey("/Next").getKey("/Title").getUTF8Value(), std::string("Appendix"));
+        // The mark of an element on a page is there once, and each is closed.
+        const auto page = pdf.getAllPages().front();
+        const auto data = QPDFObjectHandle(page).getKey("/Contents").getStreamData();
+        const QByteArray content(reinterpret_cast<const char*>(data->getBuffer()),
+                                 static_cast<qsizetype>(data->getSize()));
+        QCOMPARE(content.count("BDC") + content.count("BMC"), content.count("EMC"));
+        QVERIFY(!content.contains("777000"));
+        QVERIFY(sheet::isOurs(path));
+        // What is no PDF comes back as it was.
+        QCOMPARE(sheet::withStructure("no PDF", {}, "de"), QByteArray("no PDF"));
     }
 
     /// No text is taken for a formula, none ends its row.

@@ -4,6 +4,7 @@
 #include "app/benches/engine/engine_station.h"
 #include "app/benches/lobes/lobes_station.h"
 #include "app/frame/about_page.h"
+#include "app/frame/book_watch.h"
 #include "app/frame/deeds.h"
 #include "app/frame/entry_bar.h"
 #include "app/frame/file_traffic.h"
@@ -98,9 +99,6 @@ void MainWindow::build(const TypeLoader& type) {
     quiet_ = new QTimer(this);
     quiet_->setSingleShot(true);
     quiet_->setInterval(kQuiet_ms);
-    watch_ = new QTimer(this);
-    watch_->setInterval(2000);
-    watch_->start();
 }
 
 void MainWindow::connectAll() {
@@ -147,7 +145,7 @@ void MainWindow::connectAll() {
     });
     connect(entry_, &EntryBar::entering, &session_, &Session::lookForChanges);
     connect(entry_, &EntryBar::heightChanged, frame_, &Frame::place, Qt::QueuedConnection);
-    connect(watch_, &QTimer::timeout, &session_, &Session::lookForChanges);
+    new BookWatch(session_, this);
     live_->plugIn();
 }
 

@@ -164,7 +164,6 @@ private:
     bool atStand_ = false;
     Stand* stand_;
     QTimer* quiet_ = nullptr; ///< until the log is folded in
-    QTimer* watch_;
 };
 
 } // namespace app

@@ -116,7 +116,7 @@ void PreferencesPage::build() {
 }
 
 QRect PreferencesPage::box() const {
-    const int w = std::min(560, width() - 40), h = std::min(560, height() - 30);
+    const int w = std::min(560, width() - 40), h = std::min(480, height() - 30);
     return {(width() - w) / 2, (height() - h) / 2, w, h};
 }
 

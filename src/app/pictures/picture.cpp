@@ -69,7 +69,7 @@ void addPictureMenu(QWidget* widget, const QString& name, Dialogs& dialogs, Draw
         painter.end();
         toClipboard(text(), image);
     });
-    add(Say::tr("Print picture…"), QKeySequence::Print, [=, &dialogs] {
+    add(Say::tr("Print picture…"), QKeySequence(QStringLiteral("Ctrl+Alt+P")), [=, &dialogs] {
         QPrinter printer(QPrinter::HighResolution);
         if (!dialogs.setUpPrinter(widget, printer)) return;
         QPainter painter(&printer);

@@ -54,9 +54,12 @@ void DialStyle::drawBevel(const QStyleOptionButton& button, QPainter* p,
     const QByteArray role = roleOf(widget);
     const bool on = button.state & State_On, focus = button.state & State_HasFocus;
     const bool chip = isChip(role);
-    QColor ground = chip ? theme_.chip : theme_.panel, edge = chip ? theme_.chip : theme_.edge;
+    QColor ground = chip ? theme_.chip : theme_.panel, edge = chip ? theme_.chipEdge : theme_.faint;
     double width = 1.0;
-    if (on) ground = edge = theme_.amber;
+    if (on) {
+        ground = theme_.amber;
+        edge = chip ? theme_.amber : theme_.amberLine;
+    }
     if (!chip && !on && !focus && (button.state & State_MouseOver) &&
         (button.state & State_Enabled))
         edge = theme_.muted;
@@ -147,7 +150,11 @@ void DialStyle::drawPrimitive(PrimitiveElement element, const QStyleOption* opti
                               const QWidget* widget) const {
     switch (element) {
     case PE_PanelLineEdit:
-        if (!isEntry(widget)) break;
+        if (!isEntry(widget)) {
+            QProxyStyle::drawPrimitive(element, option, p, widget);
+            if (option->state & State_HasFocus) return;
+            return drawPlate(p, option->rect, 3.0, {}, theme_.faint, 1.0);
+        }
         return drawPlate(p, option->rect, 8.0, theme_.dial, theme_.amber, 2.0);
     case PE_Frame:
         if (!qobject_cast<const QAbstractItemView*>(widget)) break;
@@ -215,11 +222,14 @@ void DialStyle::drawComplexControl(ComplexControl control, const QStyleOptionCom
                                    QPainter* p, const QWidget* widget) const {
     if (control == CC_ScrollBar) {
         const QRect handle = subControlRect(CC_ScrollBar, option, SC_ScrollBarSlider, widget);
-        return drawPlate(p, handle, 4.0, theme_.edge, {}, 0.0);
+        return drawPlate(p, handle, 4.0, theme_.faint, {}, 0.0);
     }
     QProxyStyle::drawComplexControl(control, option, p, widget);
-    if (control == CC_ComboBox && (option->state & State_HasFocus))
-        drawPlate(p, option->rect, 4.0, {}, theme_.amberLine, 2.0);
+    if (control == CC_ComboBox) {
+        const bool focus = option->state & State_HasFocus;
+        drawPlate(p, option->rect, 4.0, {}, focus ? theme_.amberLine : theme_.faint,
+                  focus ? 2.0 : 1.0);
+    }
 }
 
 QIcon DialStyle::standardIcon(StandardPixmap which, const QStyleOption* option,

@@ -30,6 +30,7 @@ Theme Theme::light() {
     t.barText = QColor(0xF4, 0xEF, 0xE4);
     t.barMuted = QColor(0xB8, 0xB2, 0xA4);
     t.chip = QColor(0x36, 0x3A, 0x41);
+    t.chipEdge = QColor(0x76, 0x78, 0x7E);
     t.onAmber = t.ink;
     return t;
 }
@@ -54,6 +55,7 @@ Theme Theme::inTheDark() {
     t.barText = QColor(0xEF, 0xE8, 0xD8);
     t.barMuted = QColor(0xB4, 0xAC, 0x9A);
     t.chip = QColor(0x34, 0x31, 0x2C);
+    t.chipEdge = QColor(0x72, 0x6E, 0x66);
     t.onAmber = light().ink;
     t.dark = true;
     return t;
@@ -72,6 +74,7 @@ Theme Theme::sharp(bool dark) {
     t.bar = Qt::black;
     t.barText = t.barMuted = Qt::white;
     t.chip = Qt::black;
+    t.chipEdge = Qt::white;
     t.onAmber = Qt::black;
     t.sharply = true;
     return t;

@@ -22,7 +22,8 @@ struct Theme {
     QColor intake, exhaust;
     QColor intakeFill, exhaustFill;
     QColor bar, barText, barMuted, chip;
-    QColor onAmber; ///< words on amber
+    QColor chipEdge; ///< told from the bar, as the other buttons' edges are from theirs
+    QColor onAmber;  ///< words on amber
     bool dark = false, sharply = false;
 
     QColor lobe(lobe::Side side) const { return side == lobe::Side::Intake ? intake : exhaust; }

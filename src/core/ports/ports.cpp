@@ -57,6 +57,21 @@ void areas(const Port& p, const PortCrank& crank, PortFigures& out) {
     out.angleArea = sum;
 }
 
+/// A rotary valve's window passes the opening as it was cut: no two of its angles mirror each
+/// other, and neither tells of the piston.
+std::optional<PortFigures> rotaryFigures(const Port& p) {
+    if (!p.opens_deg || !p.closes_deg) return std::nullopt;
+    PortFigures out;
+    out.port = PortName::Intake;
+    out.opens_deg = {*p.opens_deg, kPortDoubt_deg};
+    out.closes_deg = *p.closes_deg;
+    out.duration_deg = {*p.opens_deg + *p.closes_deg, kPortDoubt_deg * std::numbers::sqrt2};
+    const bool turns = out.duration_deg.value > 0.0 && out.duration_deg.value < 360.0;
+    if (!turns) return std::nullopt;
+    if (p.width_mm > 0.0 && p.height_mm > 0.0) out.area_mm2 = p.count * areaOpen(p, p.height_mm);
+    return out;
+}
+
 } // namespace
 
 double edgeOf_mm(const PistonPath& path, double opens_deg) {
@@ -70,6 +85,8 @@ std::optional<double> opensAt_deg(const PistonPath& path, double edge_mm) {
 std::optional<PortFigures> portFigures(const PortWork& work, PortName name,
                                        const PortCrank& crank) {
     const Port& p = portOf(work, name);
+    if (name == PortName::Intake && work.intakeBy == PortIntake::Reed) return std::nullopt;
+    if (name == PortName::Intake && work.intakeBy == PortIntake::Rotary) return rotaryFigures(p);
     PortFigures out;
     out.port = name;
     std::optional<double> opens;

@@ -35,6 +35,9 @@ struct PortFigures {
     PortName port = PortName::Exhaust;
     Measured<double> opens_deg;    ///< after TDC; of an intake under the skirt before it
     Measured<double> duration_deg; ///< crank degrees
+    /// Of an intake by a rotary valve, which closes where it will: after TDC. No edge belongs to
+    /// it.
+    std::optional<double> closes_deg;
     /// Upper edge (exhaust, transfer) or how far down the piston stands as the skirt uncovers it
     /// (intake), below TDC.
     Measured<double> edge_mm;
@@ -59,7 +62,8 @@ inline constexpr double kPortDoubt_deg = 1.0;
 /// A contradiction beyond this is said.
 inline constexpr double kPortAgrees_deg = 1.0, kPortAgrees_mm = 0.3;
 
-/// By angle where there is one, else by edge; empty where neither is known, or out of reach.
+/// By angle where there is one, else by edge; empty where neither is known, or out of reach. A
+/// rotary valve's by both angles; a reed opens as it is drawn open, and has none.
 std::optional<PortFigures> portFigures(const PortWork& work, PortName port, const PortCrank& crank);
 /// For each of the durations wanted; those out of reach (no 0 to 360) are left out.
 std::vector<WantedEdge> wantedEdges(const PortFigures& now, const std::vector<double>& wanted_deg,

@@ -21,6 +21,8 @@ QString schoolChoice(int i) {
 QString hotChoice(int i) {
     return i == 0 ? Say::tr("cold") : Say::tr("hot");
 }
+constexpr double kMostLash_mm = 3.0;
+
 QString gaugeChoice(int i) {
     return i == 0   ? Say::tr("feeler gauge")
            : i == 1 ? Say::tr("indicator on the rocker")
@@ -97,7 +99,7 @@ std::optional<LashDesk::InHand> LashDesk::inHand() const {
     return std::nullopt;
 }
 
-void LashDesk::take(std::size_t valve) {
+void LashDesk::takeInHand(std::size_t valve) {
     wanted_ = valve;
     moveTo(-1);
     tell();
@@ -154,7 +156,7 @@ LashDesk::Typed LashDesk::read(const QString& text) const {
         return out;
     }
     const double value = std::get<double>(mm);
-    if (!(value >= 0.0 && value <= 3.0)) {
+    if (!(value >= 0.0 && value <= kMostLash_mm)) {
         out.echo = {false, Say::tr("A lash up to 3 mm.")};
         return out;
     }
@@ -202,14 +204,41 @@ Echo LashDesk::ownSubmit(const QString& text) {
     }
     const Typed typed = read(text);
     if (!typed.echo.ok) return typed.echo;
+    return keepTaken(*typed.lash_mm, !typed.found, text.trimmed().toStdString());
+}
+
+LiveWish LashDesk::ownLive() const {
+    LiveWish wish;
+    const auto at = inHand();
+    // A feeler says nothing; what still hangs on the bench from the lobes is no lash.
+    if (!at || job().lash.gauge != LashGauge::Indicator) return wish;
+    wish.what = LiveWish::What::Press;
+    wish.cylinder = plan_.valves[at->valve].cylinder;
+    wish.side = plan_.valves[at->valve].side;
+    return wish;
+}
+
+/// The play an indicator shows, from one end to the other: so it is left.
+Echo LashDesk::ownMeasured(const InstrumentReading& reading) {
+    if (reading.unit != InstrumentReading::Unit::Millimetre || !inHand())
+        return FactsDesk::ownMeasured(reading);
+    if (!(reading.value >= 0.0 && reading.value <= kMostLash_mm))
+        return {false, Say::tr("A lash up to 3 mm.")};
+    return keepTaken(reading.value, true,
+                     reading.raw.isEmpty() ? std::string() : reading.raw.toStdString());
+}
+
+Echo LashDesk::keepTaken(double lash_mm, bool left, const std::string& typed) {
+    LashWork work = freshest();
+    if (!inHand()) return {false, Say::tr("No valve is in hand: the plan comes first.")};
     const LashValve v = plan_.valves[inHand()->valve];
     LashTaken t;
     t.cylinder = v.cylinder;
     t.side = v.side;
-    t.lash_mm = *typed.lash_mm;
+    t.lash_mm = lash_mm;
     t.hot = work.hot;
-    t.left = !typed.found;
-    t.typed = text.trimmed().toStdString();
+    t.left = left;
+    t.typed = typed;
     t.time_ms = session().now();
     work.taken.push_back(t);
     const std::string key = lashKey(v.cylinder, v.side);

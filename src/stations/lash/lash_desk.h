@@ -28,7 +28,7 @@ public:
     std::optional<InHand> inHand() const;
     bool ticked(std::size_t valve) const;
     /// Takes a valve in hand, into the plan's valves.
-    void take(std::size_t valve);
+    void takeInHand(std::size_t valve);
 
     QString verdict() const;
     QString notes() const;
@@ -43,6 +43,8 @@ protected:
     Prompt ownPrompt() const override;
     Echo ownUnderstand(const QString& text) const override;
     Echo ownSubmit(const QString& text) override;
+    Echo ownMeasured(const InstrumentReading& reading) override;
+    LiveWish ownLive() const override;
     QList<Command> ownCommands() const override;
     StandCard ownCard(bool asked) const override;
 
@@ -56,6 +58,8 @@ private:
     /// As it stands in the book: a list is kept whole, and another window may have added to it.
     lobe::LashWork freshest();
     Echo keep(lobe::LashWork work);
+    /// The lash of the valve in hand, as it was found or left.
+    Echo keepTaken(double lash_mm, bool left, const std::string& typed);
     std::vector<std::size_t> order() const;
 
     lobe::LashPlan plan_;

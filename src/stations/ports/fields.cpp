@@ -6,6 +6,7 @@
 #include "words/sentences.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace app {
 
@@ -69,6 +70,19 @@ void portOf(std::vector<Field>& out, PortName name, Port PortWork::*port) {
              intake ? Say::tr("degrees after TDC; - for not known")
                     : Say::tr("degrees before TDC; - for not known"),
              &Port::closes_deg, false, 180.0);
+    // As an encoder counts: the exhaust and transfers open after TDC, the intake before it.
+    const auto counted = [&](std::size_t at, std::optional<double> Port::*part, double sign) {
+        out[at].angle = [port, part, sign](Facts& f, double wheel_deg) {
+            const double deg = sign * std::remainder(wheel_deg, 360.0);
+            if (!(deg > 0.0 && deg < 180.0))
+                return sign > 0.0 ? Say::tr("The crank stands before TDC; this is asked after it.")
+                                  : Say::tr("The crank stands after TDC; this is asked before it.");
+            f.ports.*port.*part = deg;
+            return QString();
+        };
+    };
+    counted(first, &Port::opens_deg, intake ? -1.0 : 1.0);
+    counted(first + 1, &Port::closes_deg, intake ? 1.0 : -1.0);
     if (!intake)
         optional(Say::tr("Edge below the deck"),
                  Say::tr("or by a ring set square in the bore; - for not known"), &Port::edge_mm,

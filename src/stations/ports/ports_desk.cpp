@@ -33,6 +33,19 @@ void PortsDesk::follow() {
     if (!sheet().field() && !notNow_ && crank() && !job().ports.exhaust.known()) askQuietly(0);
 }
 
+LiveWish PortsDesk::ownLive() const {
+    LiveWish wish;
+    wish.what = LiveWish::What::Angle;
+    return wish;
+}
+
+/// Where nothing is asked, the piston goes where the crank stands.
+Echo PortsDesk::ownMeasured(const InstrumentReading& reading) {
+    if (reading.unit != InstrumentReading::Unit::Degree) return FactsDesk::ownMeasured(reading);
+    movePiston(reading.value);
+    return {true, {}};
+}
+
 void PortsDesk::leave() {
     notNow_ = true;
     moveTo(-1);
@@ -59,7 +72,6 @@ std::vector<PortFigures> PortsDesk::figures() const {
     const auto c = crank();
     if (!c) return out;
     for (const PortName p : {PortName::Exhaust, PortName::Transfer, PortName::Intake}) {
-        if (p == PortName::Intake && job().ports.intakeBy != PortIntake::Piston) continue;
         if (auto f = portFigures(job().ports, p, *c)) out.push_back(std::move(*f));
     }
     return out;
@@ -170,8 +182,9 @@ QString PortsDesk::notes() const {
                            : f.port == PortName::Transfer ? job().ports.transfer
                                                           : job().ports.intake;
         QStringList said{words::portLine(f, style())};
-        for (const WantedEdge& w : wantedEdges(f, port.wanted_deg, c->path))
-            said << words::wantedLine(f.port, w, style());
+        if (!f.closes_deg)
+            for (const WantedEdge& w : wantedEdges(f, port.wanted_deg, c->path))
+                said << words::wantedLine(f.port, w, style());
         for (QString& each : said)
             each[0] = each[0].toUpper();
         // What is to be filed is what one came for.
@@ -192,6 +205,8 @@ QString PortsDesk::notes() const {
                        .arg(words::fixed(*f.area_mm2, 0, style()), words::fixed(*t, 4, style()),
                             words::fixed(to > 0.0 ? to : 9000.0, 0, style()));
     }
+    if (job().ports.intakeBy == PortIntake::Reed)
+        out << Say::tr("The reed opens as the crankcase draws: there is no timing of it to read.");
     return out.join(QLatin1Char('\n'));
 }
 

@@ -38,6 +38,8 @@ protected:
     Prompt ownPrompt() const override;
     Echo ownUnderstand(const QString& text) const override;
     Echo ownSubmit(const QString& text) override;
+    Echo ownMeasured(const InstrumentReading& reading) override;
+    LiveWish ownLive() const override;
     QList<Command> ownCommands() const override;
     StandCard ownCard(bool asked) const override;
 

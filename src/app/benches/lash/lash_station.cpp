@@ -15,7 +15,7 @@ LashStation::LashStation(Session& session, const Look& look, Dialogs& dialogs, Q
     table_->setAccessibleName(Say::tr("Lash valve by valve"));
     layOut(chart_, table_);
     connect(chart_, &LashChart::chosen, this, [this](std::size_t valve) {
-        desk_->take(valve);
+        desk_->takeInHand(valve);
         emit desk_->entryWanted();
     });
 }

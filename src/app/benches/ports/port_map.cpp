@@ -80,6 +80,7 @@ void PortMap::draw(QPainter& p, const QSizeF& size) const {
     const double scale = wall.width() / round;
     // Exhaust in the middle, transfers to both sides of it, the intake over the seam.
     for (const PortFigures& f : scene_.figures) {
+        if (f.closes_deg) continue; // no port in the wall
         const Port& port = portOf(scene_.work, f.port);
         const bool intake = f.port == PortName::Intake;
         const int count = std::max(1, port.count);

@@ -163,6 +163,7 @@ void SetStation::listChoices() {
 void SetStation::showPane() {
     panes_->setCurrentIndex(static_cast<int>(desk_->pane()));
     without_->setText(desk_->guideText());
+    showSlide(); // the wheels stand otherwise there
     ring_->setScene(desk_->ringScene());
 }
 
@@ -172,7 +173,7 @@ void SetStation::showSlide() {
     const Side side = desk_->atHand();
     wheels_->setScene({job().engine, desk_->moveOf(side),
                        desk_->two() ? words::sideName(side) + Say::tr(" cam") : QString(),
-                       desk_->fitted(side)});
+                       desk_->fitted(side), desk_->pane() == SetDesk::Pane::WithoutMarks});
     ring_->setScene(desk_->ringScene());
     steps_->setText(desk_->stepsText());
     outcome_->setBlocks(desk_->outcomes());

@@ -25,7 +25,11 @@ Wheels::Wheels(const Look& look, Dialogs& dialogs, QWidget* parent)
 void Wheels::setScene(const CamWheelsScene& scene) {
     scene_ = scene;
     setAccessibleDescription(
-        words::moveShort(scene_.engine.drive, scene_.move, look().style(), scene_.fitted));
+        scene_.bothTops
+            ? Say::tr(
+                  "At TDC on overlap the dots of both wheels face each other; at TDC as cylinder 1 "
+                  "fires the crank's is where it was, and the cam's, with its dowel, opposite.")
+            : words::moveShort(scene_.engine.drive, scene_.move, look().style(), scene_.fitted));
     update();
 }
 
@@ -182,10 +186,66 @@ void Wheels::drawCrank(QPainter& p, const Wheel& cam, const QPointF& centre, dou
                      : Say::tr("crank wheel"));
 }
 
+void Wheels::drawTop(QPainter& p, const QRectF& box, bool firing) const {
+    const Theme& t = theme();
+    const Drive& d = scene_.engine.drive;
+    const double words = 36.0, r = std::min(box.width() * 0.44, (box.height() - words) / 3.0);
+    const double small = r * 0.5;
+    const bool clockwise = words::camTurn(scene_.engine, true) == QLatin1String("clockwise");
+    const Wheel cam{{box.center().x(), box.top() + words + r}, r, clockwise ? 1 : -1};
+    const Wheel crank{
+        {cam.centre.x(), std::min(cam.centre.y() + r + small + 6.0, box.bottom() - small - 2.0)},
+        small,
+        scene_.engine.rotation == Rotation::Clockwise ? 1 : -1};
+    p.setFont(Look::font(12, true));
+    p.setPen(t.ink);
+    drawFitted(p, QRectF(box.left(), box.top(), box.width(), 17), Qt::AlignCenter,
+               firing ? Say::tr("TDC firing") : Say::tr("TDC on overlap"));
+    p.setPen(QPen(t.ink, 1.6));
+    p.setBrush(t.dial);
+    p.drawEllipse(cam.centre, r, r);
+    p.drawEllipse(crank.centre, small, small);
+    p.setBrush(t.panel);
+    p.drawEllipse(cam.centre, r * 0.34, r * 0.34);
+    p.drawEllipse(crank.centre, small * 0.34, small * 0.34);
+    // Half a turn of the cam is a whole one of the crank.
+    const double turned = firing ? 180.0 : 0.0;
+    const auto dot = [&](const QPointF& at, bool filled) {
+        p.setPen(QPen(filled ? t.amberLine : t.ink, 1.4));
+        p.setBrush(filled ? t.amber : t.dial);
+        p.drawEllipse(at, 5.0, 5.0);
+    };
+    // The cam's dot faces the crank's, straight below it, on overlap.
+    dot(cam.at(180.0 + turned, 0.86), true);
+    if (firing) dot(cam.at(180.0, 0.86), false); // the one that is painted now
+    dot(crank.at(0.0, 0.72), true);
+    for (int k = 0; k < d.keyways; ++k) {
+        p.setPen(QPen(t.ink, 1.2));
+        p.setBrush(k == 0 ? t.ink : t.dial);
+        p.drawEllipse(cam.at(180.0 + turned + 360.0 * k / d.keyways, 0.34), 4.0, 4.0);
+    }
+    p.setBrush(t.ink);
+    p.drawEllipse(crank.at(0.0, 0.34), 3.5, 3.5);
+    p.setBrush(Qt::NoBrush);
+}
+
 void Wheels::draw(QPainter& p, const QSizeF& size) const {
     const Theme& t = theme();
     const Engine& e = scene_.engine;
     p.setRenderHint(QPainter::Antialiasing);
+    if (scene_.bothTops) {
+        const double half = size.width() / 2.0;
+        drawTop(p, {4.0, 4.0, half - 8.0, size.height() - 44.0}, false);
+        drawTop(p, {half + 4.0, 4.0, half - 8.0, size.height() - 44.0}, true);
+        p.setFont(Look::font(12));
+        p.setPen(t.muted);
+        p.drawText(
+            QRectF(4, size.height() - 40.0, size.width() - 8, 40),
+            static_cast<int>(Qt::AlignLeft | Qt::AlignVCenter) | Qt::TextWordWrap,
+            Say::tr("Amber: paint. Black: the dowel or keyway in use. A maker's own dots may "
+                    "face at either top."));
+        return;
+    }
     // Words above and below, the wheel as large as fits between: marks are there to be counted.
     const QString said = moveText();
     const double words = scene_.cam.isEmpty() ? 18.0 : 34.0,

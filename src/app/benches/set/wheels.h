@@ -12,6 +12,7 @@ struct CamWheelsScene {
     lobe::DriveMove move;    ///< of the cam at hand
     QString cam;             ///< "intake cam"; empty with one cam
     lobe::DriveState fitted; ///< what is in use before the move
+    bool bothTops = false;   ///< as marks are painted: both dead centres beside one another
 };
 
 class Wheels : public Picture {
@@ -37,6 +38,8 @@ private:
     void drawVernier(QPainter& p, const Wheel& w) const;
     void drawSlots(QPainter& p, const Wheel& w) const;
     void drawArrow(QPainter& p, const Wheel& w, double r, double from, double to) const;
+    /// The wheels at TDC: on overlap, or a turn of the crank further.
+    void drawTop(QPainter& p, const QRectF& box, bool firing) const;
     void drawCrank(QPainter& p, const Wheel& cam, const QPointF& centre, double r) const;
 
     CamWheelsScene scene_;
