@@ -13108,5 +13108,9 @@ Alles Getippte ist gesichert, sobald die Zeile leer wird, und eine falsche Messu
         <source>Touch the stop from both sides once more at TDC: it must come out as before.</source>
         <translation>Bei OT den Anschlag noch einmal von beiden Seiten anfahren: es muss herauskommen wie zuvor.</translation>
     </message>
+    <message>
+        <source>Being worked out; everything typed is kept.</source>
+        <translation>Wird noch ausgerechnet; alles Getippte ist gesichert.</translation>
+    </message>
 </context>
 </TS>

@@ -12,6 +12,7 @@ Desk::Desk(Session& session, Manner manner) : session_(session), manner_(std::mo
 }
 
 Echo Desk::take(const Input& input) {
+    session_.settle();
     struct Door {
         Desk& desk;
         Echo operator()(const Line& line) const { return desk.submit(line.text); }

@@ -3,12 +3,31 @@
 #include "book/apply.h"
 #include "words/say.h"
 
+#include <QElapsedTimer>
 #include <QFile>
 #include <QFileInfo>
+#include <QSemaphore>
+
+#include <utility>
 
 namespace app {
 
 using namespace lobe;
+
+/// What took no longer last time is worked out at once; a job just opened by how much it holds.
+constexpr int kQuick_ms = 20;
+constexpr std::size_t kMany = 6000; ///< readings
+/// So long one waits before it is shown as being worked out.
+constexpr int kWait_ms = 100;
+
+static std::size_t readingsIn(const Job& job) {
+    std::size_t all = 0;
+    for (const LiftRun& run : job.runs)
+        all += run.readings.size();
+    for (const ClearanceMap& map : job.maps)
+        all += map.readings.size();
+    return all;
+}
 
 /// Another program may hold the book; somebody at the line is told so at once.
 constexpr int kPatience_ms = 300;
@@ -54,7 +73,7 @@ bool Session::open(book::Result<book::Loaded> loaded) {
     cylinder_ = 1;
     side_ = Side::Intake;
     leftOut_.clear();
-    snapshot_ = examined(std::move(read.job));
+    workOut(std::move(read.job), {});
     emit jobChanged();
     emit selectionChanged();
     emit snapshotTaken();
@@ -150,7 +169,73 @@ void Session::lookThrough() {
     });
 }
 
+/// What is examined behind: handed over once.
+struct Session::UnderWay {
+    QSemaphore ready;
+    SnapshotPtr snapshot;
+    int ms = 0;
+};
+
+void Session::settle() {
+    if (!underWay_) return;
+    const auto wanted = std::exchange(underWay_, nullptr);
+    wanted->ready.acquire();
+    examining_.drop();
+    arrived(wanted->snapshot, wanted->ms);
+}
+
+void Session::setExaminer(Examiner examiner, bool slow) {
+    examiner_ = std::move(examiner);
+    cost_ms_ = slow ? kQuick_ms + 1 : 0;
+}
+
+void Session::workOut(Job job, const SnapshotPtr& before) {
+    QElapsedTimer timer;
+    timer.start();
+    examining_.drop();
+    underWay_.reset();
+    if (cost_ms_ <= kQuick_ms && (before || readingsIn(job) < kMany)) {
+        snapshot_ = whole_ = examiner_(std::move(job), before);
+        cost_ms_ = static_cast<int>(timer.elapsed());
+        return;
+    }
+    const auto result = std::make_shared<UnderWay>();
+    auto waiting = std::make_shared<Snapshot>();
+    waiting->job = job;
+    waiting->pending = true;
+    examining_.start([this, examiner = examiner_, job = std::move(job), before,
+                      result](const Behind::Stop& stop) -> Behind::Found {
+        if (stop()) return {};
+        QElapsedTimer took;
+        took.start();
+        result->snapshot = examiner(job, before);
+        result->ms = static_cast<int>(took.elapsed());
+        result->ready.release();
+        return [this, result] { arrived(result->snapshot, result->ms); };
+    });
+    if (result->ready.tryAcquire(1, kWait_ms)) {
+        examining_.drop();
+        snapshot_ = whole_ = result->snapshot;
+        cost_ms_ = static_cast<int>(timer.elapsed());
+    } else {
+        snapshot_ = waiting;
+        underWay_ = result;
+    }
+}
+
+void Session::arrived(SnapshotPtr snapshot, int ms) {
+    underWay_.reset();
+    cost_ms_ = ms;
+    snapshot_ = whole_ = std::move(snapshot);
+    emit snapshotTaken();
+    emit changed();
+    sayIfUnexamined();
+}
+
 void Session::drop() {
+    examining_.drop();
+    underWay_.reset();
+    whole_.reset();
     snapshot_ = examined({});
     leftOut_.clear();
     cylinder_ = 1;
@@ -182,7 +267,9 @@ bool Session::keep(const book::Change& change) {
 }
 
 void Session::take(Job job) {
-    snapshot_ = examined(std::move(job), snapshot_);
+    // Of the same job: what was found of it last is what is taken over.
+    const SnapshotPtr before = whole_ && whole_->job.id == job.id ? whole_ : nullptr;
+    workOut(std::move(job), before);
     emit snapshotTaken();
     emit changed();
     sayIfUnexamined();

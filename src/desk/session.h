@@ -6,10 +6,12 @@
 #include "book/book.h"
 #include "book/check.h"
 #include "core/examine/snapshot.h"
+#include "desk/behind.h"
 
 #include <QObject>
 #include <QString>
 
+#include <functional>
 #include <memory>
 
 namespace app {
@@ -22,8 +24,14 @@ public:
 
     book::Book& book() { return *book_; }
     bool hasJob() const { return job().id != 0; }
-    /// The job and what was found of it. Whoever keeps anything of it keeps this.
+    /// The job and what was found of it. Whoever keeps anything of it keeps this. A job that takes
+    /// long stands there without findings, pending, until they come: never with another's.
     const lobe::SnapshotPtr& snapshot() const { return snapshot_; }
+    /// What examines a job; lobe::examined, but for tests.
+    using Examiner = std::function<lobe::SnapshotPtr(lobe::Job, const lobe::SnapshotPtr& before)>;
+    void setExaminer(Examiner examiner, bool slow);
+    /// Waits for what is still being worked out: what is typed next is understood by all of it.
+    void settle();
     /// Of the snapshot, for the moment: the next change has another.
     const lobe::Job& job() const { return snapshot_->job; }
     const lobe::Findings& findings() const { return snapshot_->findings; }
@@ -106,12 +114,21 @@ private:
     void sayIfUnexamined();
     void tell(const book::Loaded& read);
     void take(lobe::Job job);
+    /// Makes the snapshot of a job, here or, where that takes longer than one waits, behind.
+    void workOut(lobe::Job job, const lobe::SnapshotPtr& before);
+    void arrived(lobe::SnapshotPtr snapshot, int ms);
     void drop();
     void say(const book::Error& error);
     void switchState(bool back);
 
     std::unique_ptr<book::Book> book_;
     lobe::SnapshotPtr snapshot_ = lobe::examined({}); ///< never null; of no job at first
+    lobe::SnapshotPtr whole_; ///< the last that was not pending; may be null
+    Examiner examiner_ = lobe::examined;
+    Behind examining_;
+    struct UnderWay;
+    std::shared_ptr<UnderWay> underWay_; ///< null unless the snapshot is pending
+    int cost_ms_ = 0;                    ///< of the last examination
     int cylinder_ = 1;
     lobe::Side side_ = lobe::Side::Intake;
     std::int64_t lastId_ = 0;

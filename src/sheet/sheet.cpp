@@ -157,16 +157,13 @@ std::unique_ptr<QTextDocument> Sheet::documentFor(double dotsPerInch, double wid
     return document;
 }
 
-namespace {
-
 /// What the blocks of a document are, as they are painted one by one: whose row and cell a block
 /// stands in, and where. Qt paints a whole document at once, and nothing could be said in between.
 class BlockPainter {
 public:
-    BlockPainter(const QTextDocument& document, QPainter& painter, Structure* structure,
-                 double point, double top_pt, const QString& picture)
+    BlockPainter(const QTextDocument& document, Structure* structure, double point, double top_pt,
+                 const QString& picture)
         : document_(document),
-          painter_(painter),
           structure_(structure),
           point_(point),
           top_pt_(top_pt),
@@ -176,38 +173,38 @@ public:
     }
 
     /// Everything that stands on a page of that height.
-    void paint(int page, double height) {
+    void paint(QPainter& painter, int page, double height) {
         const QRectF clip(0, page * height, document_.pageSize().width(), height);
-        painter_.save();
-        painter_.translate(0, -clip.top());
-        painter_.setClipRect(clip);
-        painter_.setPen(Qt::black);
-        decorate(page);
+        painter.save();
+        painter.translate(0, -clip.top());
+        painter.setClipRect(clip);
+        painter.setPen(Qt::black);
+        decorate(painter, page);
         const double hair = std::max(1.0, std::round(point_ / 8.0));
         for (const Placed& each : placed_)
             if (each.rule && each.box.bottom() > clip.top() && each.box.bottom() <= clip.bottom())
-                painter_.fillRect(
+                painter.fillRect(
                     QRectF(each.cell.left(), each.cell.bottom(), each.cell.width(), hair),
                     Qt::black);
-        done();
+        done(painter);
         for (const Placed& each : placed_) {
             if (each.box.bottom() <= clip.top() || each.box.top() >= clip.bottom()) continue;
             if (structure_ && !each.block.text().trimmed().isEmpty())
-                structure_->begin(painter_, each.element, page,
+                structure_->begin(painter, each.element, page,
                                   top_pt_ + std::max(0.0, each.box.top() - clip.top()) / point_);
             else
-                decorate(page);
-            each.block.layout()->draw(&painter_, each.at, {}, clip);
-            done();
+                decorate(painter, page);
+            each.block.layout()->draw(&painter, each.at, {}, clip);
+            done(painter);
         }
-        painter_.restore();
+        painter.restore();
     }
 
-    void decorate(int page) {
-        if (structure_) structure_->beginDecoration(painter_, page);
+    void decorate(QPainter& painter, int page) {
+        if (structure_) structure_->beginDecoration(painter, page);
     }
-    void done() {
-        if (structure_) structure_->end(painter_);
+    void done(QPainter& painter) {
+        if (structure_) structure_->end(painter);
     }
 
 private:
@@ -274,7 +271,6 @@ private:
     }
 
     const QTextDocument& document_;
-    QPainter& painter_;
     Structure* structure_;
     double point_, top_pt_;
     QString picture_;
@@ -283,43 +279,94 @@ private:
     int row_ = -1, tableElement_ = -1, rowElement_ = -1;
 };
 
+namespace {
+
+constexpr double kTop_mm = 14.0, kPointsPerMm = 72.0 / 25.4;
+/// Of the PDF and the pages shown: both break alike.
+constexpr int kResolution = 600;
+
+void setPage(QPagedPaintDevice& device, bool letter) {
+    device.setPageSize(QPageSize(letter ? QPageSize::Letter : QPageSize::A4));
+    device.setPageMargins(QMarginsF(16, kTop_mm, 16, 12), QPageLayout::Millimeter);
+}
+
 } // namespace
 
-int Sheet::paint(QPagedPaintDevice& device, Structure* structure) const {
-    constexpr double kTop_mm = 14.0, kPointsPerMm = 72.0 / 25.4;
-    device.setPageSize(QPageSize(options_.letter ? QPageSize::Letter : QPageSize::A4));
-    device.setPageMargins(QMarginsF(16, kTop_mm, 16, 12), QPageLayout::Millimeter);
-    QPainter p;
-    if (!p.begin(&device)) return 0;
-    const double dots = device.logicalDpiY(), point = dots / 72.0;
-    const double width = device.width(), height = device.height() - kFooter_points * point;
-    const auto document = documentFor(dots, width);
-    document->documentLayout()->setPaintDevice(&device);
-    document->setPageSize({width, height});
-    keepHeadings(*document, height);
-    const int pages = pagesOf(*document, height);
-    QFont small(paperType());
-    small.setPixelSize(std::max(1, static_cast<int>(std::lround(7.0 * point))));
-    BlockPainter blocks(*document, p, structure, point, kTop_mm * kPointsPerMm,
-                        Say::tr("The crank circle with the events of both lobes, and their lift "
-                                "along the degrees; what is drawn stands in figures below."));
-    for (int page = 0; page < pages; ++page) {
-        if (page > 0) device.newPage();
-        blocks.paint(page, height);
+/// The document laid out for a device, page by page.
+class Sheet::Pages {
+public:
+    Pages(const Sheet& sheet, QPagedPaintDevice& device, Structure* structure)
+        : sheet_(sheet),
+          point_(device.logicalDpiY() / 72.0),
+          width_(device.width()),
+          height_(device.height() - kFooter_points * point_),
+          document_(sheet.documentFor(device.logicalDpiY(), width_)) {
+        document_->documentLayout()->setPaintDevice(&device);
+        document_->setPageSize({width_, height_});
+        keepHeadings(*document_, height_);
+        count_ = pagesOf(*document_, height_);
+        blocks_ = std::make_unique<BlockPainter>(
+            *document_, structure, point_, kTop_mm * kPointsPerMm,
+            Say::tr("The crank circle with the events of both lobes, and their lift along the "
+                    "degrees; what is drawn stands in figures below."));
+    }
+
+    int count() const { return count_; }
+    void paint(QPainter& p, int page) {
+        blocks_->paint(p, page, height_);
+        QFont small(paperType());
+        small.setPixelSize(std::max(1, static_cast<int>(std::lround(7.0 * point_))));
         p.setFont(small);
         p.setPen(Qt::black);
-        const QRectF foot(0, height + 8 * point, width, 14 * point);
-        blocks.decorate(page);
-        p.drawText(foot, Qt::AlignLeft | Qt::AlignVCenter,
-                   options_.now_ms > 0
-                       ? title() + QStringLiteral(", ") +
-                             Say::tr("printed %1 by Amber Lobe").arg(words::logDay(options_.now_ms))
-                       : title());
+        const QRectF foot(0, height_ + 8 * point_, width_, 14 * point_);
+        blocks_->decorate(p, page);
+        p.drawText(
+            foot, Qt::AlignLeft | Qt::AlignVCenter,
+            sheet_.options_.now_ms > 0
+                ? sheet_.title() + QStringLiteral(", ") +
+                      Say::tr("printed %1 by Amber Lobe").arg(words::logDay(sheet_.options_.now_ms))
+                : sheet_.title());
         p.drawText(foot, Qt::AlignRight | Qt::AlignVCenter,
-                   Say::tr("page %1 of %2").arg(page + 1).arg(pages));
-        blocks.done();
+                   Say::tr("page %1 of %2").arg(page + 1).arg(count_));
+        blocks_->done(p);
     }
-    return pages;
+
+private:
+    const Sheet& sheet_;
+    double point_, width_, height_;
+    std::unique_ptr<QTextDocument> document_;
+    std::unique_ptr<BlockPainter> blocks_;
+    int count_ = 0;
+};
+
+int Sheet::paint(QPagedPaintDevice& device, Structure* structure) const {
+    setPage(device, options_.letter);
+    QPainter p;
+    if (!p.begin(&device)) return 0;
+    Pages pages(*this, device, structure);
+    for (int page = 0; page < pages.count(); ++page) {
+        if (page > 0) device.newPage();
+        pages.paint(p, page);
+    }
+    return pages.count();
+}
+
+Shown Sheet::shown() const {
+    // Nothing is written: it lends its measures alone.
+    QBuffer none;
+    QPdfWriter device(&none);
+    device.setResolution(kResolution);
+    setPage(device, options_.letter);
+    Shown out;
+    out.paper = device.pageLayout().fullRectPixels(kResolution).size();
+    out.printed = device.pageLayout().paintRectPixels(kResolution);
+    Pages pages(*this, device, nullptr);
+    for (int page = 0; page < pages.count(); ++page) {
+        out.pages.emplace_back();
+        QPainter p(&out.pages.back());
+        pages.paint(p, page);
+    }
+    return out;
 }
 
 QString Sheet::plainText() const {
@@ -335,7 +382,7 @@ QString Sheet::savePdf(const QString& path) const {
         QPdfWriter writer(&buffer);
         writer.setTitle(title());
         writer.setCreator(QLatin1String(kMadeBy));
-        writer.setResolution(600);
+        writer.setResolution(kResolution);
         if (paint(writer, &structure) == 0) return Say::tr("nothing could be painted");
     }
     return writeWhole(path, withStructure(bytes, structure, options_.language.toLatin1()));

@@ -5,10 +5,13 @@
 #include "core/result/findings.h"
 #include "words/numbers.h"
 
+#include <QPicture>
+#include <QRect>
 #include <QString>
 #include <QStringList>
 
 #include <memory>
+#include <vector>
 
 class QPagedPaintDevice;
 class QTextDocument;
@@ -37,6 +40,13 @@ struct Options {
     std::int64_t now_ms = 0;
 };
 
+/// The pages to be looked at, in dots of 600 to the inch.
+struct Shown {
+    QSize paper;   ///< of each
+    QRect printed; ///< within its margins: where the pictures go
+    std::vector<QPicture> pages;
+};
+
 class Sheet {
 public:
     Sheet(const lobe::Job& job, const lobe::Findings& findings, Options options);
@@ -45,6 +55,8 @@ public:
     /// Lays it out for a device, whose page size it sets, and paints every page; how many there
     /// were.
     int paint(QPagedPaintDevice& device) const { return paint(device, nullptr); }
+    /// The same pages as they are saved.
+    Shown shown() const;
     /// As it stands on paper, without the pictures.
     QString plainText() const;
     /// A PDF with real text, vector pictures, embedded type, its title and language; whole or not
@@ -52,6 +64,7 @@ public:
     QString savePdf(const QString& path) const;
 
 private:
+    class Pages;
     std::unique_ptr<QTextDocument> documentFor(double dotsPerInch, double width) const;
     QString title() const;
     /// The same, with marks of what is what left on the pages where somebody wants them.

@@ -177,4 +177,19 @@ void ScreenReader::enter() const {
          "org.a11y.atspi.DeviceEventController", "GenerateKeyboardEvent", {kReturn, QString(), 3U});
 }
 
+void ScreenReader::withCtrl(int keycode) const {
+    constexpr int kCtrl = 37;
+    const auto send = [&](int key, uint kind) {
+        call({QStringLiteral("org.a11y.atspi.Registry"),
+              QStringLiteral("/org/a11y/atspi/registry/deviceeventcontroller")},
+             "org.a11y.atspi.DeviceEventController", "GenerateKeyboardEvent",
+             {key, QString(), kind});
+    };
+    constexpr uint kPress = 0, kRelease = 1;
+    send(kCtrl, kPress);
+    send(keycode, kPress);
+    send(keycode, kRelease);
+    send(kCtrl, kRelease);
+}
+
 } // namespace aloud

@@ -47,6 +47,8 @@ public:
 
     void type(const QString& text) const;
     void enter() const;
+    /// Ctrl with the key of an X keycode.
+    void withCtrl(int keycode) const;
 
 private:
     QVariantList call(const Node& node, const char* interface, const char* method,

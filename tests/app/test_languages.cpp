@@ -81,7 +81,8 @@ QStringList untranslated(QString text, const QStringList& names) {
 }
 
 QStringList wordsOf(const Job& job) {
-    QStringList names{QString::fromStdString(job.name), QString::fromStdString(job.engine.name)};
+    QStringList names{QString::fromStdString(job.name), QString::fromStdString(job.engine.name),
+                      QString::fromStdString(job.by)};
     std::vector<Card> cards = job.otherCards;
     if (job.card) cards.push_back(*job.card);
     for (const Card& c : cards)

@@ -14,9 +14,13 @@
 #include "stations/timing/timing_desk.h"
 #include "support/program.h"
 
+#include <QElapsedTimer>
 #include <QSignalSpy>
 #include <QTemporaryDir>
 #include <QTest>
+#include <QThread>
+
+#include <atomic>
 
 namespace test_desks {
 
@@ -29,6 +33,59 @@ class TestDesks : public QObject {
     Q_OBJECT
 
 private slots:
+    // A job that takes long is worked out behind: Enter is answered from the book, the job at hand
+    // has what was typed at once and nothing is found of it yet; what comes is of that job, or not
+    // shown.
+    void whatTakesLongIsWorkedOutBehind() {
+        Rig rig;
+        auto& session = *rig.session;
+        const auto first = session.job().id;
+        QVERIFY(session.newJob(QStringLiteral("another")));
+        const auto second = session.job().id;
+        std::atomic<int> begun = 0;
+        session.setExaminer(
+            [&begun](Job job, const SnapshotPtr& before) {
+                ++begun;
+                QThread::msleep(500);
+                return examined(std::move(job), before);
+            },
+            true);
+        app::TdcDesk tdc(session, rig.manner());
+        QElapsedTimer timer;
+        timer.start();
+        QVERIFY(tdc.take(app::Line{QStringLiteral("31b")}).ok);
+        QVERIFY2(timer.elapsed() < 350, qPrintable(QString::number(timer.elapsed())));
+        QCOMPARE(rig.onDisk().contacts.size(), std::size_t(1));
+        QVERIFY(session.snapshot()->pending);
+        QCOMPARE(session.job().contacts.size(), std::size_t(1));
+        QVERIFY(session.findings().tdc.passes.empty());
+        // What is typed meanwhile is understood by all of it: the same pass goes on.
+        QVERIFY(tdc.take(app::Line{QStringLiteral("29a")}).ok);
+        QCOMPARE(session.job().contacts.size(), std::size_t(2));
+        QVERIFY(session.snapshot()->pending);
+        QSignalSpy changed(&session, &app::Session::changed);
+        QTRY_VERIFY_WITH_TIMEOUT(!session.snapshot()->pending, 10000);
+        QVERIFY(!changed.isEmpty());
+        QCOMPARE(session.job().contacts.size(), std::size_t(2));
+        QVERIFY(session.findings().tdc.latest());
+        // Another job is opened while this one is under way: nothing of it is shown any more.
+        QVERIFY(tdc.take(app::Line{QStringLiteral("31b")}).ok);
+        QVERIFY(session.snapshot()->pending);
+        QVERIFY(session.openJob(first));
+        for (int i = 0; i < 30; ++i) {
+            QCOMPARE(session.job().id, first);
+            QVERIFY(session.findings().tdc.passes.empty());
+            QTest::qWait(50);
+        }
+        QVERIFY(!session.snapshot()->pending);
+        QVERIFY(session.openJob(second));
+        QTRY_VERIFY_WITH_TIMEOUT(!session.snapshot()->pending, 10000);
+        QCOMPARE(session.job().contacts.size(), std::size_t(3));
+        // One that is gone while it is worked out is let go.
+        QVERIFY(tdc.take(app::Line{QStringLiteral("29a")}).ok);
+        QVERIFY(begun >= 4);
+    }
+
     // What an instrument measures goes in as it is, by the same door as what is typed: no text is
     // made of it, whatever unit is shown.
     void anInstrumentsReadingIsTakenAsItIs() {

@@ -163,7 +163,9 @@ void Slate::refresh() {
     }
     list_->setRows(rows);
     choose_->setVisible(figures && !figures->empty());
-    if (rows.isEmpty() && !session_.findings().cylinders.empty() && !shown())
+    if (session_.snapshot()->pending)
+        whereFrom_->setText(Say::tr("Being worked out; everything typed is kept."));
+    else if (rows.isEmpty() && !session_.findings().cylinders.empty() && !shown())
         whereFrom_->setText(
             Say::tr("Nothing of cylinder %1 is measured yet.").arg(session_.cylinder()));
     else if (rows.isEmpty())

@@ -15,6 +15,9 @@ struct Snapshot {
     /// What went wrong where the job could not be examined: then nothing is found of it, and what
     /// was entered last can be taken back. For whoever mends the program; no sentence.
     std::string trouble;
+    /// It is still being worked out: nothing is found of it yet, and another snapshot of the same
+    /// job comes.
+    bool pending = false;
 };
 
 using SnapshotPtr = std::shared_ptr<const Snapshot>;

@@ -8,10 +8,8 @@
 #include "words/say.h"
 
 #include <QFileInfo>
-#include <QGraphicsView>
 #include <QLabel>
 #include <QPrinter>
-#include <QPrintPreviewWidget>
 #include <QPushButton>
 #include <QVBoxLayout>
 
@@ -22,14 +20,11 @@ using namespace lobe;
 SheetStation::SheetStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent)
     : BenchOf(session, look, parent),
       dialogs_(dialogs),
-      printer_(std::make_unique<QPrinter>(QPrinter::HighResolution)),
+      preview_(new PagesView(look, this)),
       said_(new ShrinkingLabel(this)),
       letter_(new QPushButton(Say::tr("Letter"), this)),
       card_(new QPushButton(Say::tr("cam alone"), this)) {
     setObjectName(QStringLiteral("sheetStation"));
-    printer_->setOutputFormat(QPrinter::PdfFormat);
-    printer_->setResolution(600); // as the PDF has it: both break their pages alike
-    preview_ = new QPrintPreviewWidget(printer_.get(), this);
     preview_->setObjectName(QStringLiteral("sheetPreview"));
     preview_->setAccessibleName(Say::tr("The pages"));
     said_->setProperty("role", "quiet");
@@ -69,13 +64,6 @@ SheetStation::SheetStation(Session& session, const Look& look, Dialogs& dialogs,
     connect(card_, &QPushButton::clicked, desk_, &SheetDesk::setCardOnly);
     connect(desk_, &SheetDesk::pdfWanted, this, &SheetStation::savePdf);
     connect(desk_, &SheetDesk::printWanted, this, &SheetStation::print);
-    connect(preview_, &QPrintPreviewWidget::paintRequested, this,
-            [this](QPrinter* to) { sheet::Sheet(job(), findings(), options()).paint(*to); });
-}
-
-SheetStation::~SheetStation() {
-    // The preview paints on the printer.
-    delete preview_;
 }
 
 sheet::Options SheetStation::options() const {
@@ -105,9 +93,7 @@ void SheetStation::refresh() {
     if (!isVisible() || (painted_ == session().snapshot() && by == paintedBy_)) return;
     painted_ = session().snapshot();
     paintedBy_ = by;
-    for (QGraphicsView* view : preview_->findChildren<QGraphicsView*>())
-        view->setBackgroundBrush(look().theme().plate);
-    preview_->updatePreview();
+    preview_->setPages(sheet::Sheet(job(), findings(), o).shown());
     desk_->setPages(preview_->pageCount());
     said_->setText(Say::tr("%n pages as they will be printed", nullptr, preview_->pageCount()) +
                    (o.by.isEmpty() ? Say::tr("; by NAME says who measured") : QString()));

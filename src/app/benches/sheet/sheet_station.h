@@ -3,14 +3,13 @@
 
 #include "app/bench/bench.h"
 #include "app/bench/dialogs.h"
+#include "app/benches/sheet/pages_view.h"
 #include "sheet/sheet.h"
 #include "stations/sheet/sheet_desk.h"
 
 #include <map>
 
 class QLabel;
-class QPrinter;
-class QPrintPreviewWidget;
 class QPushButton;
 
 namespace app {
@@ -19,7 +18,6 @@ class SheetStation : public BenchOf<SheetDesk> {
     Q_OBJECT
 public:
     SheetStation(Session& session, const Look& look, Dialogs& dialogs, QWidget* parent = nullptr);
-    ~SheetStation() override;
 
     void refresh() override;
 
@@ -32,8 +30,7 @@ private:
     void print();
 
     Dialogs& dialogs_;
-    std::unique_ptr<QPrinter> printer_;
-    QPrintPreviewWidget* preview_;
+    PagesView* preview_;
     QLabel* said_;
     std::map<QString, QPushButton*> parts_;
     QPushButton *letter_, *card_;
