@@ -13112,5 +13112,13 @@ Alles Getippte ist gesichert, sobald die Zeile leer wird, und eine falsche Messu
         <source>Being worked out; everything typed is kept.</source>
         <translation>Wird noch ausgerechnet; alles Getippte ist gesichert.</translation>
     </message>
+    <message>
+        <source>Shift+F10</source>
+        <translation>Umschalt+F10</translation>
+    </message>
+    <message>
+        <source>the menu of what has the keys: save, copy or print a picture</source>
+        <translation>das Menü dessen, was die Tasten hat: ein Bild sichern, kopieren oder drucken</translation>
+    </message>
 </context>
 </TS>

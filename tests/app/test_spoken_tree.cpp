@@ -20,6 +20,7 @@
 #include <QScrollBar>
 #include <QSettings>
 #include <QTextBrowser>
+#include <QTimer>
 
 namespace test_spoken_tree {
 
@@ -183,6 +184,25 @@ private slots:
         for (int i = 0; i < 3; ++i)
             rig.type(QStringLiteral("s"));
         QVERIFY2(alerts.contains(rig.text("lashVerdict")), qPrintable(alerts.join('|')));
+    }
+
+    // Shift+F10 opens the menu of what has the keys.
+    void menuOfWhatHasTheKeys() {
+        Rig rig(true);
+        rig.session().openJob(rig.session().book().jobs()[0].id);
+        rig.window().go(stations::lobes);
+        rig.find<QWidget>("ring")->setFocus();
+        QStringList entries;
+        QTimer::singleShot(300, qApp, [&] {
+            if (auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget())) {
+                for (const QAction* a : menu->actions())
+                    entries << a->text();
+                menu->close();
+            }
+        });
+        rig.key(Qt::Key_F10, Qt::ShiftModifier);
+        QTRY_VERIFY2(entries.contains(QStringLiteral("Copy picture")),
+                     qPrintable(entries.join(QLatin1Char('|'))));
     }
 
     // Everything a letter does has an entry in a menu.

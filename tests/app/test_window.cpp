@@ -300,8 +300,8 @@ private slots:
                 for (const QColor& ink : {t.ink, t.muted, t.amberText, t.intake, t.exhaust})
                     QVERIFY2(app::contrast(ink, ground) >= 4.5,
                              qPrintable(ink.name() + QStringLiteral(" on ") + ground.name()));
-            QVERIFY(app::contrast(t.intake, t.intakeFill) >= 3.5);
-            QVERIFY(app::contrast(t.exhaust, t.exhaustFill) >= 3.5);
+            QVERIFY(app::contrast(t.intake, t.intakeFill) >= 4.5);
+            QVERIFY(app::contrast(t.exhaust, t.exhaustFill) >= 4.5);
             for (const QColor& ink : {t.barText, t.barMuted})
                 QVERIFY(app::contrast(ink, t.bar) >= 4.5);
             QVERIFY(app::contrast(QColor(0x22, 0x25, 0x2A), t.amber) >= 4.5);

@@ -26,6 +26,8 @@ constexpr std::pair<const char*, const char*> kLine[] = {
      QT_TRANSLATE_NOOP(
          "Say",
          "to the pictures and lists; arrows and Enter there; a digit leads back to the line")},
+    {QT_TRANSLATE_NOOP("Say", "Shift+F10"),
+     QT_TRANSLATE_NOOP("Say", "the menu of what has the keys: save, copy or print a picture")},
     {QT_TRANSLATE_NOOP("Say", "Delete on a reading in the log"),
      QT_TRANSLATE_NOOP("Say", "strike it, with a reason")},
     {QT_TRANSLATE_NOOP("Say", "Space on a figure of the slate"),

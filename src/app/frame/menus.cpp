@@ -17,6 +17,7 @@
 
 #include <QActionGroup>
 #include <QApplication>
+#include <QContextMenuEvent>
 #include <QDate>
 #include <QFileInfo>
 #include <QMenu>
@@ -263,6 +264,18 @@ void Menus::helpMenu() {
         bar_->setActiveAction(bar_->actions().front());
     });
     window_.addAction(menus);
+    // And what the menu key of a keyboard opens, where it has none.
+    auto* context = new QAction(this);
+    context->setObjectName(QStringLiteral("contextMenu"));
+    context->setShortcut(QKeySequence(Qt::SHIFT | Qt::Key_F10));
+    connect(context, &QAction::triggered, this, [] {
+        QWidget* at = QApplication::focusWidget();
+        if (!at) return;
+        const QPoint middle = at->rect().center();
+        QContextMenuEvent wanted(QContextMenuEvent::Keyboard, middle, at->mapToGlobal(middle));
+        QCoreApplication::sendEvent(at, &wanted);
+    });
+    window_.addAction(context);
 }
 
 /// What a letter does there, for the mouse.

@@ -116,11 +116,13 @@ void PreferencesPage::build() {
 }
 
 QRect PreferencesPage::box() const {
-    const int w = std::min(560, width() - 40), h = std::min(480, height() - 30);
+    const int w = std::min(560, width() - 40), h = std::min(540, height() - 30);
     return {(width() - w) / 2, (height() - h) / 2, w, h};
 }
 
 void PreferencesPage::place() {
+    // In a low window the rows stand closer.
+    static_cast<QFormLayout*>(form_->layout())->setVerticalSpacing(box().height() < 530 ? 4 : 10);
     form_->setGeometry(box().adjusted(22, 18, -22, -18));
 }
 
