@@ -60,7 +60,9 @@ struct Deed {
     std::optional<lobe::Contact> contact{}; ///< added or struck
     QString subject;                        ///< of a fact: "engine", "settings", …
     QString field;                          ///< of a fact: the first field changed, "bore_mm"
-    int number = 0;                         ///< of a change of setting
+    /// And all the way to what changed, where it is one thing: "settings.lash.margin_deg".
+    QString path{};
+    int number = 0;         ///< of a change of setting
     bool clearance = false; ///< of a map: the reading is a press, conditions are the mock-up's
 };
 

@@ -32,6 +32,14 @@ bool readingFrom(Statement& s, Deed& d) {
     return true;
 }
 
+/// Down a patch as long as it changes one thing: ".lash.margin_deg".
+QString oneChange(const Json& patch) {
+    QString path;
+    for (const Json* at = &patch; at->is_object() && at->size() == 1; at = &at->begin().value())
+        path += QLatin1Char('.') + QString::fromStdString(at->begin().key());
+    return path;
+}
+
 void contactFrom(const QSqlDatabase& db, const QString& where, qint64 id, Deed& d) {
     Statement s(db, QStringLiteral("SELECT pass, after_top, typed, wheel_deg FROM contact WHERE ") +
                         where + QStringLiteral(" LIMIT 1"));
@@ -100,8 +108,10 @@ Result<std::optional<Deed>> Book::deed(std::int64_t job, const char* state, bool
             if (s.run(*action).next()) {
                 d.subject = s[0].toString();
                 const auto body = parsed(s[1].toByteArray());
-                if (s[2].toInt() == 1 && body && body->is_object() && !body->empty())
+                if (s[2].toInt() == 1 && body && body->is_object() && !body->empty()) {
                     d.field = QString::fromStdString(body->begin().key());
+                    d.path = d.subject + oneChange(*body);
+                }
             }
         }
         return std::optional(std::move(d));

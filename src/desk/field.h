@@ -50,6 +50,9 @@ struct Field {
     std::function<QString(Facts&, double wheel_deg)> angle{};
     QString part{};      ///< of the picture beside it: "gasket"; empty where none shows it
     bool seldom = false; ///< passed by, going from field to field; chosen with Up and Down
+    /// As the book calls it, "settings.lash.margin_deg": what is undone is named by this field.
+    /// Empty where it is named by its stored name alone.
+    QString stored{};
 };
 
 template <class T> using Part = std::function<T&(Facts&)>;

@@ -1,6 +1,9 @@
 #include "app/frame/deeds.h"
 
 #include "core/angle/wheel.h"
+#include "stations/flywheel/flywheel_desk.h"
+#include "stations/lash/lash_desk.h"
+#include "stations/ports/fields.h"
 #include "words/say.h"
 
 namespace app {
@@ -190,6 +193,17 @@ QString fieldName(const book::Deed& d) {
     return Say::tr(name.replace(QLatin1Char('_'), QLatin1Char(' ')).toUtf8().constData());
 }
 
+/// A fact that a station asks is called as it is asked there.
+QString asAsked(const QString& path) {
+    if (path.count(QLatin1Char('.')) < 2) return {};
+    for (const auto& fields : {portFields(), lashFields(), flywheelFields()})
+        for (const Field& f : fields)
+            if (f.stored == path)
+                return QStringLiteral("%1: %2").arg(words::midSentence(f.subject),
+                                                    words::midSentence(f.name));
+    return {};
+}
+
 } // namespace
 
 QString deedName(const book::Deed& d, const words::Style& style) {
@@ -225,6 +239,7 @@ QString deedName(const book::Deed& d, const words::Style& style) {
         return Say::tr("change %1 of the cam's setting").arg(d.number);
     if (d.kind == QLatin1String("entry")) return Say::tr("entry %1 of the record").arg(d.number);
     if (d.kind == QLatin1String("name")) return Say::tr("name of the job");
+    if (const QString asked = asAsked(d.path); !asked.isEmpty()) return asked;
     if (!d.field.isEmpty())
         return d.subject == QLatin1String("card") ? Say::tr("card's %1").arg(fieldName(d))
                                                   : fieldName(d);

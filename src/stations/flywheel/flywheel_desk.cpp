@@ -25,6 +25,8 @@ QString yesOrNo(int i) {
     return i == 0 ? Say::tr("by its own cam") : Say::tr("by the air itself");
 }
 
+} // namespace
+
 std::vector<Field> flywheelFields() {
     std::vector<Field> out;
     const auto length = [&](const QString& name, double FlywheelWork::*part, double most,
@@ -71,14 +73,17 @@ std::vector<Field> flywheelFields() {
         Say::tr("Intake valve opens"), 2, yesOrNo,
         [](const Facts& f) { return f.flywheel.automaticIntake ? 1 : 0; },
         [](Facts& f, int i) { f.flywheel.automaticIntake = i == 1; }));
+    constexpr const char* kStored[] = {
+        "circumference_mm", "opens_mm",  "closes_mm",       "least_deg", "most_deg",
+        "tdc_mm",           "latch_mm",  "trip_mm",         "tape_mm",   "opens_slope_mm",
+        "closes_slope_mm",  "cam_teeth", "automatic_intake"};
     for (std::size_t i = 0; i < out.size(); ++i) {
+        out[i].stored = QStringLiteral("settings.flywheel.") + QLatin1String(kStored[i]);
         out[i].subject = Say::tr("flywheel");
         out[i].seldom = i >= seldom;
     }
     return out;
 }
-
-} // namespace
 
 FlywheelDesk::FlywheelDesk(Session& session, Manner manner)
     : FactsDesk(session, std::move(manner), flywheelFields(), false) {}

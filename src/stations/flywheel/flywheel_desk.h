@@ -6,6 +6,9 @@
 
 namespace app {
 
+/// What is asked there.
+std::vector<Field> flywheelFields();
+
 class FlywheelDesk : public FactsDesk {
     Q_OBJECT
 public:

@@ -29,6 +29,8 @@ QString gaugeChoice(int i) {
                     : Say::tr("turns from zero lash, hydraulic");
 }
 
+} // namespace
+
 std::vector<Field> lashFields() {
     std::vector<Field> out;
     out.push_back(
@@ -56,12 +58,16 @@ std::vector<Field> lashFields() {
     out.push_back(lengthField(
         Say::tr("Pitch of its thread"), 0, 5, [](Facts& f) -> double& { return f.lash.pitch_mm; },
         1.25));
-    for (Field& f : out)
-        f.subject = Say::tr("lash");
+    // The lashes wanted are the engine's.
+    constexpr const char* kStored[] = {"school", "margin_deg", "hot",           nullptr,
+                                       nullptr,  "gauge",      "preload_turns", "pitch_mm"};
+    for (std::size_t i = 0; i < out.size(); ++i) {
+        if (kStored[i])
+            out[i].stored = QStringLiteral("settings.lash.") + QLatin1String(kStored[i]);
+        out[i].subject = Say::tr("lash");
+    }
     return out;
 }
-
-} // namespace
 
 LashDesk::LashDesk(Session& session, Manner manner)
     : FactsDesk(session, std::move(manner), lashFields(), false) {}

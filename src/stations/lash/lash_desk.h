@@ -10,6 +10,9 @@
 
 namespace app {
 
+/// What is asked there.
+std::vector<Field> lashFields();
+
 class LashDesk : public FactsDesk {
     Q_OBJECT
 public:

@@ -116,7 +116,17 @@ void portOf(std::vector<Field>& out, PortName name, Port PortWork::*port) {
     QString heading = words::portName(name);
     heading[0] = heading[0].toUpper();
     out[first].heading = heading;
+    const QString stored = intake                       ? QStringLiteral("intake")
+                           : name == PortName::Transfer ? QStringLiteral("transfer")
+                                                        : QStringLiteral("exhaust");
+    QStringList parts{QStringLiteral("opens_deg"), QStringLiteral("closes_deg")};
+    if (!intake) parts << QStringLiteral("edge_mm");
+    parts << QStringLiteral("width_mm") << QStringLiteral("height_mm")
+          << QStringLiteral("corner_mm") << QStringLiteral("chamfer_mm") << QStringLiteral("count")
+          << QStringLiteral("wanted_deg");
     for (std::size_t i = first; i < out.size(); ++i) {
+        out[i].stored = QStringLiteral("settings.ports.%1.%2")
+                            .arg(stored, parts[static_cast<qsizetype>(i - first)]);
         out[i].question = QStringLiteral("%1: %2?").arg(heading, words::midSentence(out[i].name));
         out[i].subject = heading;
     }
@@ -151,8 +161,13 @@ std::vector<Field> portFields() {
     out.push_back(optionalField(
         Say::tr("Gauge at its bench mark, now"), Say::tr("degrees; - for not read"), -180, 180,
         false, [](Facts& f) -> std::optional<double>& { return f.ports.benchAfter_deg; }));
-    for (std::size_t i = more; i < out.size(); ++i)
+    constexpr const char* kStored[] = {"deck_mm", "dome_mm",          "crankcase_cc",
+                                       "gauge",   "bench_before_deg", "bench_after_deg"};
+    for (std::size_t i = more; i < out.size(); ++i) {
+        out[i].stored = QStringLiteral("settings.ports.") + QLatin1String(kStored[i - more]);
         out[i].subject = Say::tr("ports");
+    }
+    out[rest].stored = QStringLiteral("settings.ports.intake_by");
     out[rest].subject = Say::tr("ports");
     return out;
 }
