@@ -11987,10 +11987,6 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <translation>Das Kurbelgehäuse verdichtet %1 : 1, bis die Überströmer öffnen.</translation>
     </message>
     <message>
-        <source>%1 mm² wide open; %2 s·mm² for each cc at %3 per minute.</source>
-        <translation>%1 mm² ganz offen; %2 s·mm² je cm³ bei %3 je Minute.</translation>
-    </message>
-    <message>
         <source>What is known of the ports</source>
         <translation>Was von den Schlitzen bekannt ist</translation>
     </message>
@@ -13119,6 +13115,10 @@ Alles Getippte ist gesichert, sobald die Zeile leer wird, und eine falsche Messu
     <message>
         <source>the menu of what has the keys: save, copy or print a picture</source>
         <translation>das Menü dessen, was die Tasten hat: ein Bild sichern, kopieren oder drucken</translation>
+    </message>
+    <message>
+        <source>%1 mm² wide open; %2 s·mm² for each cc at %3 per minute, where the gas passes at %4 m/s on the mean. By 60 to 90 m/s it suits %5 to %6 per minute.</source>
+        <translation>%1 mm² ganz offen; %2 s·mm² je cm³ bei %3 je Minute, wobei das Gas im Mittel mit %4 m/s hindurchgeht. Bei 60 bis 90 m/s passt er zu %5 bis %6 je Minute.</translation>
     </message>
 </context>
 </TS>

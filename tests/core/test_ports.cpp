@@ -139,6 +139,19 @@ private slots:
         QCOMPARE(wrong, 0);
     }
 
+    // By hand: 54000 mm2 deg at 9000 a minute are 1 mm2 s; of 100 cc each has 0.01, and passes at
+    // 100 m/s. At 60 to 90 m/s that is 5400 to 8100 a minute.
+    void whatSpeedItSuits() {
+        PortFigures f;
+        f.angleArea = 54000.0;
+        QCOMPARE(*timeArea_s_mm2_per_cc(f, 100.0, 9000.0), 0.01);
+        QCOMPARE(*portGas_m_per_s(f, 100.0, 9000.0), 100.0);
+        QVERIFY(std::abs(portSuits(f, 100.0)->from_rpm - 5400.0) < 1e-9);
+        QVERIFY(std::abs(portSuits(f, 100.0)->to_rpm - 8100.0) < 1e-9);
+        f.angleArea.reset();
+        QVERIFY(!portSuits(f, 100.0) && !portGas_m_per_s(f, 100.0, 9000.0));
+    }
+
     void durationsAndWhatIsWanted() {
         PortWork w;
         w.exhaust.opens_deg = 86.0;

@@ -172,4 +172,16 @@ std::optional<double> timeArea_s_mm2_per_cc(const PortFigures& port, double swep
     return *port.angleArea / (6.0 * rpm) / swept_cc;
 }
 
+std::optional<double> portGas_m_per_s(const PortFigures& port, double swept_cc, double rpm) {
+    // A cc through a mm2 second is 1000 mm a second.
+    const auto each = timeArea_s_mm2_per_cc(port, swept_cc, rpm);
+    return each && *each > 0.0 ? std::optional(1.0 / *each) : std::nullopt;
+}
+
+std::optional<SpeedBand> portSuits(const PortFigures& port, double swept_cc) {
+    const auto at = portGas_m_per_s(port, swept_cc, 1000.0);
+    if (!at) return std::nullopt;
+    return SpeedBand{1000.0 * kPortSlow_m_per_s / *at, 1000.0 * kPortFast_m_per_s / *at};
+}
+
 } // namespace lobe

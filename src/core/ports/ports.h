@@ -85,4 +85,16 @@ std::optional<double> crankcaseRatio(const PortFigures& transfer, const PortCran
 std::optional<double> timeArea_s_mm2_per_cc(const PortFigures& port, double swept_cc,
                                             double speed_rpm);
 
+/// The mean speed at which a swept volume passes the open port, m/s: the inverse of its time-area.
+std::optional<double> portGas_m_per_s(const PortFigures& port, double swept_cc, double speed_rpm);
+/// What is taken as what a port likes: slower and it is larger than it need be, faster and the gas
+/// is held up (a fifth to a quarter of the speed of sound in fresh gas). A band to compare by, and
+/// no law.
+inline constexpr double kPortSlow_m_per_s = 60.0, kPortFast_m_per_s = 90.0;
+/// The crank speeds, 1/min, between which it lies there.
+struct SpeedBand {
+    double from_rpm = 0.0, to_rpm = 0.0;
+};
+std::optional<SpeedBand> portSuits(const PortFigures& port, double swept_cc);
+
 } // namespace lobe

@@ -17,6 +17,8 @@ using namespace lobe;
 namespace {
 /// A gauge that comes back to its mark within this was not tipped.
 constexpr double kGaugeSame_deg = 0.3;
+/// What a port is looked at for where no speed is stated.
+constexpr double kUsual_rpm = 9000.0;
 } // namespace
 
 PortsDesk::PortsDesk(Session& session, Manner manner)
@@ -199,11 +201,19 @@ QString PortsDesk::notes() const {
                 out << Say::tr("The crankcase compresses %1 : 1 until the transfers open.")
                            .arg(words::fixed(*r, 2, style()));
         const double to = job().choosing.purpose.to_rpm;
-        if (const auto t = timeArea_s_mm2_per_cc(f, swept, to > 0.0 ? to : 9000.0))
+        const double rpm = to > 0.0 ? to : kUsual_rpm;
+        const auto gas = portGas_m_per_s(f, swept, rpm);
+        const auto band = portSuits(f, swept);
+        if (gas && band)
             out << Say::tr(
-                       "%1 mm\u00b2 wide open; %2 s\u00b7mm\u00b2 for each cc at %3 per minute.")
-                       .arg(words::fixed(*f.area_mm2, 0, style()), words::fixed(*t, 4, style()),
-                            words::fixed(to > 0.0 ? to : 9000.0, 0, style()));
+                       "%1 mm\u00b2 wide open; %2 s\u00b7mm\u00b2 for each cc at %3 per minute, "
+                       "where the gas passes at %4 m/s on the mean. By 60 to 90 m/s it suits %5 to "
+                       "%6 per minute.")
+                       .arg(words::fixed(*f.area_mm2, 0, style()),
+                            words::fixed(*timeArea_s_mm2_per_cc(f, swept, rpm), 4, style()),
+                            words::fixed(rpm, 0, style()), words::fixed(*gas, 0, style()),
+                            words::fixed(std::round(band->from_rpm / 100.0) * 100.0, 0, style()),
+                            words::fixed(std::round(band->to_rpm / 100.0) * 100.0, 0, style()));
     }
     if (job().ports.intakeBy == PortIntake::Reed)
         out << Say::tr("The reed opens as the crankcase draws: there is no timing of it to read.");
