@@ -3864,10 +3864,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
         <translation>Dieser Auftrag von %1 enthält, was diese Version nicht versteht (%2). Er blieb, wie er war; mit der Version öffnen, die ihn schrieb.</translation>
     </message>
     <message>
-        <source>%1 is open for reading only: %2. Nothing was logged.</source>
-        <translation>%1 ist nur zum Lesen offen: %2. Nichts wurde festgehalten.</translation>
-    </message>
-    <message>
         <source>%1 is no longer there: it was moved or deleted. What is typed now is not on disk. Ctrl+Shift+S keeps what is in hand as a new book.</source>
         <translation>%1 ist nicht mehr da: verschoben oder gelöscht. Was jetzt eingegeben wird, ist nicht auf der Platte. Strg+Umschalt+S behält, was in Arbeit ist, als neues Buch.</translation>
     </message>
@@ -13073,14 +13069,6 @@ Alles Getippte ist gesichert, sobald die Zeile leer wird, und eine falsche Messu
         <translation>Der Kurbelkreis mit den Steuerzeiten beider Nocken und ihr Hub über den Graden; das Gezeichnete steht darunter in Zahlen.</translation>
     </message>
     <message>
-        <source>The crank stands before TDC; this is asked after it.</source>
-        <translation>Die Kurbelwelle steht vor OT; gefragt ist nach OT.</translation>
-    </message>
-    <message>
-        <source>The crank stands after TDC; this is asked before it.</source>
-        <translation>Die Kurbelwelle steht nach OT; gefragt ist vor OT.</translation>
-    </message>
-    <message>
         <source>The reed opens as the crankcase draws: there is no timing of it to read.</source>
         <translation>Die Membran öffnet, wenn das Kurbelgehäuse saugt: eine Steuerzeit ist an ihr nicht abzulesen.</translation>
     </message>
@@ -13117,8 +13105,20 @@ Alles Getippte ist gesichert, sobald die Zeile leer wird, und eine falsche Messu
         <translation>das Menü dessen, was die Tasten hat: ein Bild sichern, kopieren oder drucken</translation>
     </message>
     <message>
-        <source>%1 mm² wide open; %2 s·mm² for each cc at %3 per minute, where the gas passes at %4 m/s on the mean. By 60 to 90 m/s it suits %5 to %6 per minute.</source>
-        <translation>%1 mm² ganz offen; %2 s·mm² je cm³ bei %3 je Minute, wobei das Gas im Mittel mit %4 m/s hindurchgeht. Bei 60 bis 90 m/s passt er zu %5 bis %6 je Minute.</translation>
+        <source>%1 is open for reading only: %2. Nothing was logged. Ctrl+Shift+S keeps what is in hand as a book of yours, which can be changed unless a newer version wrote it.</source>
+        <translation>%1 ist nur zum Lesen geöffnet: %2. Es wurde nichts aufgenommen. Strg+Umschalt+S sichert, was in Arbeit ist, als eigenes Buch; es lässt sich ändern, außer eine neuere Version hat es geschrieben.</translation>
+    </message>
+    <message>
+        <source>this edge passes after TDC. Turn on to it, or type it.</source>
+        <translation>diese Kante kommt nach OT. Bis dorthin drehen oder den Wert tippen.</translation>
+    </message>
+    <message>
+        <source>this edge passes before TDC. Turn on to it, or type it.</source>
+        <translation>diese Kante kommt vor OT. Bis dorthin drehen oder den Wert tippen.</translation>
+    </message>
+    <message>
+        <source>%1 mm² wide open; %2 s·mm² for each cc at %3 per minute, where the gas passes at %4 m/s on the mean. By %7 to %8 m/s it suits %5 to %6 per minute.</source>
+        <translation>%1 mm² ganz offen; %2 s·mm² je cm³ bei %3 je Minute, wobei das Gas im Mittel mit %4 m/s hindurchgeht. Bei %7 bis %8 m/s passt er zu %5 bis %6 je Minute.</translation>
     </message>
 </context>
 </TS>

@@ -63,7 +63,9 @@ QString sentence(const Error& e, const QString& path) {
             .arg(path, e.detail);
     case Trouble::ReadOnly:
         return QCoreApplication::translate("Say",
-                                           "%1 is open for reading only: %2. Nothing was logged.")
+                                           "%1 is open for reading only: %2. Nothing was logged. "
+                                           "Ctrl+Shift+S keeps what is in hand as a book of yours, "
+                                           "which can be changed unless a newer version wrote it.")
             .arg(path, e.detail);
     case Trouble::Vanished:
         return QCoreApplication::translate(

@@ -68,7 +68,8 @@ Echo FactSheet::keepAngle(Session& session, double wheel_deg, const words::Style
     if (!asked || !asked->angle)
         return {false, Say::tr("A fact is asked: type it, or leave it with Esc.")};
     Facts after = Facts::of(session.job());
-    if (const QString why = asked->angle(after, wheel_deg); !why.isEmpty()) return {false, why};
+    if (const QString why = asked->angle(after, wheel_deg); !why.isEmpty())
+        return {false, words::readingAngle({wheel_deg}, style) + QStringLiteral(": ") + why};
     const QString said = asked->shown(after, style);
     if (!after.keepIn(session)) return {false, Say::tr("Not kept; see the message above.")};
     return {true, QStringLiteral("%1: %2").arg(asked->name, said)};

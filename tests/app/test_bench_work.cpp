@@ -234,7 +234,10 @@ private slots:
         QVERIFY(rig.onDisk().ports == before);
         ports.moveTo(0); // exhaust opens
         QVERIFY(ports.live().what == app::LiveWish::What::Angle);
-        QVERIFY(!ports.take(degrees(-85.5)).ok); // stands before the top
+        const auto early = ports.take(degrees(-85.5));
+        QVERIFY2(!early.ok && early.text.contains(QStringLiteral("85.5")) &&
+                     early.text.contains(QStringLiteral("after TDC")),
+                 qPrintable(early.text));
         QVERIFY(!ports.take(length).ok);
         QVERIFY(ports.take(degrees(85.5)).ok);
         QCOMPARE(*rig.onDisk().ports.exhaust.opens_deg, 85.5);

@@ -48,6 +48,19 @@ class TestBooks : public QObject {
     Q_OBJECT
 
 private slots:
+    /// What another window writes stands here without a key: again and again, also when the log of
+    /// the book was folded away in between.
+    void anotherWindowIsNoticedByItself() {
+        Rig rig;
+        begin(rig);
+        for (int i = 0; i < 3; ++i) {
+            elsewhere(rig, book::SetName{"from window " + std::to_string(i)});
+            QTRY_COMPARE_WITH_TIMEOUT(rig.session().job().name, "from window " + std::to_string(i),
+                                      15000);
+            rig.session().book().foldLog();
+        }
+    }
+
     /// While a lift is typed another window logs it: nothing is doubled, nothing goes to the next
     /// angle, and it is asked.
     void aReadingLoggedMeanwhileIsAskedAbout() {

@@ -477,6 +477,7 @@ private slots:
         QVERIFY(rig.text("message").contains(QStringLiteral("widdershins")));
         QVERIFY(!rig.session().newJob(QStringLiteral("another")));
         QVERIFY(rig.text("message").contains(QStringLiteral("reading only")));
+        QVERIFY(rig.text("message").contains(QStringLiteral("Ctrl+Shift+S")));
     }
 };
 

@@ -75,8 +75,9 @@ void portOf(std::vector<Field>& out, PortName name, Port PortWork::*port) {
         out[at].angle = [port, part, sign](Facts& f, double wheel_deg) {
             const double deg = sign * std::remainder(wheel_deg, 360.0);
             if (!(deg > 0.0 && deg < 180.0))
-                return sign > 0.0 ? Say::tr("The crank stands before TDC; this is asked after it.")
-                                  : Say::tr("The crank stands after TDC; this is asked before it.");
+                return sign > 0.0
+                           ? Say::tr("this edge passes after TDC. Turn on to it, or type it.")
+                           : Say::tr("this edge passes before TDC. Turn on to it, or type it.");
             f.ports.*port.*part = deg;
             return QString();
         };

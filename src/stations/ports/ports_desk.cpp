@@ -207,13 +207,15 @@ QString PortsDesk::notes() const {
         if (gas && band)
             out << Say::tr(
                        "%1 mm\u00b2 wide open; %2 s\u00b7mm\u00b2 for each cc at %3 per minute, "
-                       "where the gas passes at %4 m/s on the mean. By 60 to 90 m/s it suits %5 to "
+                       "where the gas passes at %4 m/s on the mean. By %7 to %8 m/s it suits %5 to "
                        "%6 per minute.")
                        .arg(words::fixed(*f.area_mm2, 0, style()),
                             words::fixed(*timeArea_s_mm2_per_cc(f, swept, rpm), 4, style()),
                             words::fixed(rpm, 0, style()), words::fixed(*gas, 0, style()),
                             words::fixed(std::round(band->from_rpm / 100.0) * 100.0, 0, style()),
-                            words::fixed(std::round(band->to_rpm / 100.0) * 100.0, 0, style()));
+                            words::fixed(std::round(band->to_rpm / 100.0) * 100.0, 0, style()),
+                            words::fixed(kPortSlow_m_per_s, 0, style()),
+                            words::fixed(kPortFast_m_per_s, 0, style()));
     }
     if (job().ports.intakeBy == PortIntake::Reed)
         out << Say::tr("The reed opens as the crankcase draws: there is no timing of it to read.");
