@@ -233,10 +233,9 @@ QString springs(const Job& job, const Findings& f, const Options& o) {
 QString compressionPart(const Job& job, const Findings& f, const Options& o) {
     if (!f.squeeze) return {};
     Grid t;
-    const auto school = static_cast<std::size_t>(job.reckoning.closing);
-    if (school < f.closings.size() && f.closings[school].deg)
+    if (const auto& closing = f.closings.by(job.reckoning.closing).deg)
         t.fact(words::closingName(job.reckoning.closing),
-               Say::tr("%1 after BDC").arg(words::degrees(f.closings[school].deg->value, o.style)));
+               Say::tr("%1 after BDC").arg(words::degrees(closing->value, o.style)));
     QStringList within;
     if (f.squeeze->dynamicRatio)
         for (const FuelLimit& fuel : job.reckoning.fuels)

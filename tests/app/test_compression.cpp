@@ -43,7 +43,8 @@ private slots:
     void lateClosingIsToldWithItsRatio() {
         Rig rig(true);
         atCompression(rig);
-        const double closing = *rig.session().findings().closings[0].deg;
+        const double closing =
+            *rig.session().findings().closings.by(ClosingSchool::SeatMeasured).deg;
         const double dynamic = of(stateOf(rig.session().job(), 1, closing, 0.0)).dynamicRatio;
         QVERIFY(std::abs(shown(rig) - dynamic) < 0.006);
         const QString verdict = rig.text("compressionVerdict");
@@ -202,7 +203,8 @@ private slots:
         rig.type(QStringLiteral("reach 8.5"));
         QCOMPARE(rig.onDisk().trial.wantedDynamic, 8.5);
         const QString said = rig.text("compressionReached");
-        const double closing = *rig.session().findings().closings[0].deg;
+        const double closing =
+            *rig.session().findings().closings.by(ClosingSchool::SeatMeasured).deg;
         const CompressionState now = stateOf(rig.session().job(), 1, closing, 0.0);
         const double chamber = *reach(now, Quantity::Chamber, 8.5);
         QVERIFY2(said.contains(QStringLiteral("chamber %1 cc").arg(chamber, 0, 'f', 1)),

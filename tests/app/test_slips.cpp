@@ -14,6 +14,7 @@
 #include <QListView>
 #include <QMenu>
 #include <QMenuBar>
+#include <QSemaphore>
 #include <QTableWidget>
 #include <QTranslator>
 
@@ -155,6 +156,72 @@ private slots:
             QVERIFY2(rig.line()->text().isEmpty(), s->key);
             QCOMPARE(QLatin1String(s->key) + QLatin1Char(' ') + asked(rig),
                      QLatin1String(s->key) + QLatin1Char(' ') + fresh);
+        }
+    }
+
+    /// A job that is still being worked out has nothing found of it: each station is shown all the
+    /// same, with each lobe in hand, at the stand too, and asks as it does for a window just opened
+    /// once it is through.
+    void whatIsBeingWorkedOutIsShownEverywhere() {
+        Rig rig(true);
+        const auto jobs = rig.session().book().jobs();
+        QSemaphore gate;
+        for (const auto& each : jobs) {
+            QVERIFY(rig.session().openJob(each.id));
+            rig.session().settle();
+            for (const stations::Station* s : stations::all()) {
+                rig.window().go(*s);
+                const QString whole = asked(rig);
+                rig.session().setExaminer(
+                    [&gate](Job job, const SnapshotPtr& before) {
+                        gate.acquire();
+                        return examined(std::move(job), before);
+                    },
+                    true);
+                QVERIFY(rig.session().openJob(each.id));
+                QVERIFY2(rig.session().snapshot()->pending, s->key);
+                QApplication::processEvents();
+                rig.window().grab();
+                for (const Side side : {Side::Intake, Side::Exhaust}) {
+                    rig.session().select(1, side);
+                    rig.window().grab();
+                }
+                for (int twice = 0; twice < 2; ++twice) {
+                    rig.key(Qt::Key_F2);
+                    rig.window().grab();
+                }
+                gate.release();
+                rig.session().settle();
+                rig.session().setExaminer(examined, false);
+                rig.session().select(1, Side::Intake);
+                QVERIFY(!rig.session().snapshot()->pending);
+                QCOMPARE(QLatin1String(s->key) + QLatin1Char(' ') + asked(rig),
+                         QLatin1String(s->key) + QLatin1Char(' ') + whole);
+            }
+        }
+    }
+
+    /// So is a job that could not be examined: what was entered is there and can be gone on with.
+    void whatCannotBeExaminedIsShownEverywhere() {
+        Rig rig(true);
+        rig.session().setExaminer(
+            [](Job job, const SnapshotPtr&) {
+                Snapshot out;
+                out.job = std::move(job);
+                out.trouble = "tried";
+                return std::make_shared<const Snapshot>(std::move(out));
+            },
+            false);
+        for (const auto& each : rig.session().book().jobs()) {
+            QVERIFY(rig.session().openJob(each.id));
+            for (const stations::Station* s : stations::all()) {
+                rig.window().go(*s);
+                QVERIFY2(!rig.text("ask").isEmpty(), s->key);
+                rig.type(QStringLiteral("1"));
+                rig.line()->clear();
+                rig.key(Qt::Key_Down);
+                rig.window().grab();
+            }
         }
     }
 

@@ -78,10 +78,10 @@ private slots:
         Job job;
         job.engine.bore_mm = 80.0, job.engine.stroke_mm = 80.0, job.engine.rod_mm = 140.0;
         job.engine.chamber.chamber_cc = 40.0;
-        std::vector<Closing> all(1);
-        all[0].deg = Measured<double>{closing, 2.0};
+        Closings all;
+        all.by(ClosingSchool::SeatMeasured).deg = Measured<double>{closing, 2.0};
         const auto by = dynamicByClosing(job, all, 1, 0.0);
-        QVERIFY(by.size() == 1 && by[0].ratio && by[0].ratio->plusMinus);
+        QVERIFY(by.size() == kClosingSchools && by[0].ratio && by[0].ratio->plusMinus);
         const auto ratio = [](double afterBottom) {
             const double t = (180.0 + afterBottom) * std::numbers::pi / 180.0;
             const double down = 40.0 * (1.0 - std::cos(t)) + 140.0 -
@@ -274,12 +274,12 @@ private slots:
         at({1.27, Place::Tappet}, 222.0);
         at({job.reckoning.closingHeight_mm, Place::Valve}, 230.0);
         const auto all = closings(job, &intake);
-        QCOMPARE(*all[0].deg, 66.0);
-        QCOMPARE(*halfWidthOf(all[0].deg), 0.4);
-        QCOMPARE(*all[1].deg, 64.0); // 276 / 2 + 106 - 180
-        QCOMPARE(*all[2].deg, 57.0); // 42 + 15
-        QCOMPARE(*all[3].deg, 50.0);
-        QVERIFY(!closings(Job{}, nullptr)[0].deg);
+        QCOMPARE(*all.by(ClosingSchool::SeatMeasured).deg, 66.0);
+        QCOMPARE(*halfWidthOf(all.by(ClosingSchool::SeatMeasured).deg), 0.4);
+        QCOMPARE(*all.by(ClosingSchool::SeatMaker).deg, 64.0); // 276 / 2 + 106 - 180
+        QCOMPARE(*all.by(ClosingSchool::Plus15).deg, 57.0);    // 42 + 15
+        QCOMPARE(*all.by(ClosingSchool::OwnHeight).deg, 50.0);
+        QVERIFY(!closings(Job{}, nullptr).by(ClosingSchool::SeatMeasured).deg);
     }
 
     // Poured 60 cc with the piston 8 mm down in a 90 mm bore: pi/4 8.1 x 8 = 50.894.

@@ -283,7 +283,7 @@ private slots:
         // Nothing is said of where it stands until then.
         QVERIFY(f.need.fault == NeedFault::MovedSince);
         QVERIFY(timingProgress(f) == Progress::InHand);
-        QVERIFY(!f.closings[0].deg);
+        QVERIFY(!f.closings.by(ClosingSchool::SeatMeasured).deg);
         int moved = 0;
         for (const Finding& x : f.all) {
             moved += x.is<found::MovedSince>();

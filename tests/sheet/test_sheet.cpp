@@ -317,7 +317,7 @@ private slots:
             run.terms.eventsOnly = true;
         const Findings f = examine(job);
         QVERIFY(f.compression);
-        QVERIFY(!f.closings[static_cast<std::size_t>(job.reckoning.closing)].deg);
+        QVERIFY(!f.closings.by(job.reckoning.closing).deg);
         const QString bare = text(job);
         QVERIFY2(!bare.contains(QStringLiteral("counted from where")), qPrintable(bare));
         QVERIFY2(!bare.contains(QStringLiteral("indicator to 0.010 mm")), qPrintable(bare));

@@ -200,6 +200,7 @@ void MainWindow::go(const stations::Station& station) {
 }
 
 void MainWindow::goOn() {
+    session_.settle(); // where to go on hangs on all that was found
     go(stations::next(session_.job(), session_.findings()));
 }
 

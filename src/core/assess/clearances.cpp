@@ -408,7 +408,7 @@ std::optional<Remedy> remedyFor(const Job& job, const Findings& f, const MapFind
         // One lobe alone moved on its shaft moves the separation by half of it, in cam degrees.
         out.separation_deg = std::abs(*out.advance_deg) / 2.0;
     }
-    const Closing& closing = f.closings[static_cast<std::size_t>(job.reckoning.closing)];
+    const Closing& closing = f.closings.by(job.reckoning.closing);
     if (closing.deg && job.engine.chamberOf(map.cylinder).chamber_cc > 0.0) {
         CompressionState state = stateOf(job, map.cylinder, *closing.deg, 0.0);
         state.chamber.gasket_mm += out.gasket_mm;

@@ -232,7 +232,7 @@ private:
 
     void dynamic() {
         if (!in_) return fail(NeedFault::NoLobe);
-        const Closing& closing = f_.closings[static_cast<std::size_t>(job_.reckoning.closing)];
+        const Closing& closing = f_.closings.by(job_.reckoning.closing);
         const double wanted = job_.trial.target.dynamic;
         if (!closing.deg || !(job_.engine.chamberOf(f_.compressionCylinder).chamber_cc > 0.0) ||
             !(wanted > 1.0))
@@ -295,7 +295,7 @@ Outcome outcome(const Job& job, const Findings& f, double intake_deg, double exh
     out.clearance_mm = {leastNow(f, Side::Intake, intake_deg),
                         leastNow(f, Side::Exhaust, exhaust_deg)};
     if (out.events.ivo && out.events.evc) out.overlap = *out.events.ivo + *out.events.evc;
-    const Closing& closing = f.closings[static_cast<std::size_t>(job.reckoning.closing)];
+    const Closing& closing = f.closings.by(job.reckoning.closing);
     if (!closing.deg) return out;
     const CompressionState state = stateOf(job, f.compressionCylinder, *closing.deg, intake_deg);
     out.closing_deg = state.closing_deg;

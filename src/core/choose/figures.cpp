@@ -180,11 +180,10 @@ private:
 
     std::optional<double> closingHalf() const {
         if (!cam_.state) return std::nullopt;
-        const auto& closings = cam_.state->findings.closings;
-        const auto school = static_cast<std::size_t>(job_.reckoning.closing);
-        if (school >= closings.size() || !closings[school].deg) return std::nullopt;
-        const auto model = modelHalf(Side::Intake, 180.0 + closings[school].deg->value);
-        return model ? model : closings[school].deg->plusMinus;
+        const auto& closing = cam_.state->findings.closings.by(job_.reckoning.closing).deg;
+        if (!closing) return std::nullopt;
+        const auto model = modelHalf(Side::Intake, 180.0 + closing->value);
+        return model ? model : closing->plusMinus;
     }
 
     /// Uncertain by what the closing is.

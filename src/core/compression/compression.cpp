@@ -64,27 +64,39 @@ CompressionResult compression(const CompressionState& s, double altitude_m, doub
     return out;
 }
 
-std::vector<Closing> closings(const Job& job, const LobeFigures* intake, double tdc_deg) {
-    std::vector<Closing> out(4);
-    for (int i = 0; i < 4; ++i)
-        out[static_cast<std::size_t>(i)].school = static_cast<ClosingSchool>(i);
+Closings::Closings() {
+    for (std::size_t i = 0; i < all_.size(); ++i)
+        all_[i].school = static_cast<ClosingSchool>(i);
+}
+
+const Closing& Closings::by(ClosingSchool school) const {
+    return all_.at(static_cast<std::size_t>(school));
+}
+
+Closing& Closings::by(ClosingSchool school) {
+    return all_.at(static_cast<std::size_t>(school));
+}
+
+Closings closings(const Job& job, const LobeFigures* intake, double tdc_deg) {
+    Closings out;
     const auto measured = [&](Closing& c, const Height& height, double more) {
         const HeightEvents* e = intake ? intake->events(height) : nullptr;
         if (!e || !e->closes) return;
         c.deg = toCard(Event::IntakeCloses, *e->closes).deg + more;
         if (e->closes->plusMinus) c.deg->plusMinus = std::hypot(*e->closes->plusMinus, tdc_deg);
     };
-    measured(out[0], {job.reckoning.seat_mm, Place::Valve}, 0.0);
+    measured(out.by(ClosingSchool::SeatMeasured), {job.reckoning.seat_mm, Place::Valve}, 0.0);
     if (job.card && job.card->advertisedDuration.intake)
         if (const auto centre = cardCentre_deg(*job.card, Side::Intake))
-            out[1].deg = *job.card->advertisedDuration.intake / 2.0 + *centre - 180.0;
-    measured(out[2], {kUsualHeight_mm, Place::Tappet}, 15.0);
-    measured(out[3], {job.reckoning.closingHeight_mm, Place::Valve}, 0.0);
+            out.by(ClosingSchool::SeatMaker).deg =
+                *job.card->advertisedDuration.intake / 2.0 + *centre - 180.0;
+    measured(out.by(ClosingSchool::Plus15), {kUsualHeight_mm, Place::Tappet}, 15.0);
+    measured(out.by(ClosingSchool::OwnHeight), {job.reckoning.closingHeight_mm, Place::Valve}, 0.0);
     return out;
 }
 
-std::vector<DynamicBy> dynamicByClosing(const Job& job, const std::vector<Closing>& closings,
-                                        int cylinder, double advance_deg) {
+std::vector<DynamicBy> dynamicByClosing(const Job& job, const Closings& closings, int cylinder,
+                                        double advance_deg) {
     std::vector<DynamicBy> out;
     for (const Closing& c : closings) {
         DynamicBy by{c, {}};

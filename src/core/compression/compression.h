@@ -10,6 +10,7 @@
 #include "core/job/reckoning.h"
 #include "core/lobe/lobe.h"
 
+#include <array>
 #include <optional>
 #include <variant>
 #include <vector>
@@ -60,18 +61,30 @@ struct Closing {
     ClosingSchool school = ClosingSchool::SeatMeasured;
     std::optional<Measured<double>> deg; ///< after BDC; empty where it is not known
 };
-/// All four, in the order of the enum: measured at the seat height, the maker's advertised
+/// All four, whatever is known of them: also where nothing has been found yet.
+class Closings {
+public:
+    Closings();
+    const Closing& by(ClosingSchool school) const;
+    Closing& by(ClosingSchool school);
+    auto begin() const { return all_.begin(); }
+    auto end() const { return all_.end(); }
+
+private:
+    std::array<Closing, kClosingSchools> all_; ///< in the order of the enum
+};
+/// Measured at the seat height, the maker's advertised
 /// duration round the card's centre, 1.27 mm tappet timing and 15 degrees, and one's own height.
 /// `tdc_deg` is what TDC leaves uncertain: a measured closing carries it.
-std::vector<Closing> closings(const Job& job, const LobeFigures* intake, double tdc_deg = 0.0);
+Closings closings(const Job& job, const LobeFigures* intake, double tdc_deg = 0.0);
 
 /// The dynamic ratio by one way of calling the closing.
 struct DynamicBy {
     Closing closing;                       ///< `deg` with the advance taken off
     std::optional<Measured<double>> ratio; ///< uncertain by what the closing is
 };
-std::vector<DynamicBy> dynamicByClosing(const Job& job, const std::vector<Closing>& closings,
-                                        int cylinder, double advance_deg);
+std::vector<DynamicBy> dynamicByClosing(const Job& job, const Closings& closings, int cylinder,
+                                        double advance_deg);
 
 /// What is above the piston against what is left at the top, with the piston `down` below its top.
 /// The state has a ratio.

@@ -270,7 +270,7 @@ void compressions(const Job& job, Findings& out) {
     if (!out.cylinders.empty()) out.compressionCylinder = out.cylinders.front().cylinder;
     const int cylinder = out.compressionCylinder;
     if (!(job.engine.chamberOf(cylinder).chamber_cc > 0.0)) return;
-    const Closing& chosen = out.closings[static_cast<std::size_t>(job.reckoning.closing)];
+    const Closing& chosen = out.closings.by(job.reckoning.closing);
     out.compression = compression(stateOf(job, cylinder, chosen.deg.value_or(0.0), 0.0),
                                   job.reckoning.altitude_m, job.reckoning.exponent);
 }

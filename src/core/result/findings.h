@@ -61,8 +61,8 @@ struct Findings {
     TdcFindings tdc;
     std::vector<RunFindings> runs; ///< in the job's order
     std::vector<CylinderFindings> cylinders;
-    std::vector<LobeClaim> lobes;  ///< where each lobe that was measured stands
-    std::vector<Closing> closings; ///< of the first cylinder's intake valve, by school
+    std::vector<LobeClaim> lobes; ///< where each lobe that was measured stands
+    Closings closings;            ///< of the first cylinder's intake valve, by school
     std::optional<CompressionResult> compression; ///< by the chosen school, as the cam stands
     /// Whose chamber that is with, and whose closing: the first cylinder measured, 1 without any.
     int compressionCylinder = 1;

@@ -72,8 +72,7 @@ Progress clearanceProgress(const Findings& f) {
 Progress compressionProgress(const Job& job, const Findings& f) {
     if (!f.compression) return Progress::NotBegun;
     if (std::holds_alternative<CompressionError>(*f.compression)) return Progress::LookAgain;
-    return f.closings[static_cast<std::size_t>(job.reckoning.closing)].deg ? Progress::Done
-                                                                           : Progress::InHand;
+    return f.closings.by(job.reckoning.closing).deg ? Progress::Done : Progress::InHand;
 }
 
 Progress timingProgress(const Findings& f) {

@@ -28,7 +28,7 @@ CompressionDesk::CompressionDesk(Session& session, Manner manner)
 }
 
 std::optional<double> CompressionDesk::closing_deg() const {
-    return findings().closings[static_cast<std::size_t>(job().reckoning.closing)].deg;
+    return findings().closings.by(job().reckoning.closing).deg;
 }
 
 CompressionState CompressionDesk::state(double advance_deg) const {

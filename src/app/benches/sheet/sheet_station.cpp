@@ -93,6 +93,11 @@ void SheetStation::refresh() {
     if (!isVisible() || (painted_ == session().snapshot() && by == paintedBy_)) return;
     painted_ = session().snapshot();
     paintedBy_ = by;
+    if (session().snapshot()->pending) { // a sheet of what is not found yet would be believed
+        preview_->setPages({});
+        said_->setText(Say::tr("Being worked out; everything typed is kept."));
+        return;
+    }
     preview_->setPages(sheet::Sheet(job(), findings(), o).shown());
     desk_->setPages(preview_->pageCount());
     said_->setText(Say::tr("%n pages as they will be printed", nullptr, preview_->pageCount()) +
@@ -110,6 +115,7 @@ void SheetStation::savePdf() {
                                                QStringLiteral(".pdf"),
                                            Say::tr("PDF (*.pdf)"));
     if (path.isEmpty()) return;
+    session().settle(); // the book may have been written to behind the question
     QString why = book::refusesExport(path, session().book().path());
     if (why.isEmpty()) why = sheet::Sheet(job(), findings(), options()).savePdf(path);
     said_->setText(why.isEmpty() ? Say::tr("%1 is written.").arg(QFileInfo(path).fileName())
@@ -119,6 +125,7 @@ void SheetStation::savePdf() {
 void SheetStation::print() {
     QPrinter printer(QPrinter::HighResolution);
     if (!dialogs_.setUpPrinter(this, printer)) return;
+    session().settle();
     sheet::Sheet(job(), findings(), options()).paint(printer);
     said_->setText(Say::tr("sent to the printer"));
 }
