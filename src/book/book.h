@@ -60,8 +60,9 @@ struct Deed {
     std::optional<lobe::Contact> contact{}; ///< added or struck
     QString subject;                        ///< of a fact: "engine", "settings", …
     QString field;                          ///< of a fact: the first field changed, "bore_mm"
-    /// And all the way to what changed, where it is one thing: "settings.lash.margin_deg".
-    QString path{};
+    /// And all the way to each value that changed, as book/stored.h calls them; a part that was
+    /// said for the first time changed as a whole, and has none.
+    QStringList paths{};
     int number = 0;         ///< of a change of setting
     bool clearance = false; ///< of a map: the reading is a press, conditions are the mock-up's
 };

@@ -32,12 +32,23 @@ bool readingFrom(Statement& s, Deed& d) {
     return true;
 }
 
-/// Down a patch as long as it changes one thing: ".lash.margin_deg".
-QString oneChange(const Json& patch) {
-    QString path;
-    for (const Json* at = &patch; at->is_object() && at->size() == 1; at = &at->begin().value())
-        path += QLatin1Char('.') + QString::fromStdString(at->begin().key());
-    return path;
+/// Down a patch to every value it changes: "settings.lash.margin_deg".
+void changedIn(const Json& patch, const QString& path, QStringList& out) {
+    for (const auto& [key, value] : patch.items()) {
+        const QString at = path + QLatin1Char('.') + QString::fromStdString(key);
+        if (value.is_object() && !value.empty())
+            changedIn(value, at, out);
+        else
+            out << at;
+    }
+}
+
+/// What a fact's or a series' row changed, where it is a patch.
+void patchFrom(const QByteArray& text, bool patch, const QString& part, Deed& d) {
+    const auto body = parsed(text);
+    if (!patch || !body || !body->is_object() || body->empty()) return;
+    d.field = QString::fromStdString(body->begin().key());
+    changedIn(*body, part, d.paths);
 }
 
 void contactFrom(const QSqlDatabase& db, const QString& where, qint64 id, Deed& d) {
@@ -92,9 +103,8 @@ Result<std::optional<Deed>> Book::deed(std::int64_t job, const char* state, bool
                 lobeOf(d, s[0], s[1]);
                 d.clearance = s[4].toString() == QLatin1String("clearance");
                 d.subject = QStringLiteral("terms");
-                const auto body = parsed(s[2].toByteArray());
-                if (s[3].toInt() == 1 && body && body->is_object() && !body->empty())
-                    d.field = QString::fromStdString(body->begin().key());
+                patchFrom(s[2].toByteArray(), s[3].toInt() == 1,
+                          d.clearance ? QStringLiteral("mock_up") : d.subject, d);
             }
         } else if (kind == QLatin1String("cam setting")) {
             Statement s(db(), QStringLiteral("SELECT number FROM setting WHERE action_id = ?"));
@@ -107,11 +117,7 @@ Result<std::optional<Deed>> Book::deed(std::int64_t job, const char* state, bool
                                              "action_id = ? ORDER BY id LIMIT 1"));
             if (s.run(*action).next()) {
                 d.subject = s[0].toString();
-                const auto body = parsed(s[1].toByteArray());
-                if (s[2].toInt() == 1 && body && body->is_object() && !body->empty()) {
-                    d.field = QString::fromStdString(body->begin().key());
-                    d.path = d.subject + oneChange(*body);
-                }
+                patchFrom(s[1].toByteArray(), s[2].toInt() == 1, d.subject, d);
             }
         }
         return std::optional(std::move(d));

@@ -101,7 +101,7 @@ void fields(auto& f, Of<lobe::Valves> auto& v) {
     f("exhaust_head_mm", v.head_mm.exhaust, lobe::bounds::dimension_mm);
     f("intake_angle_deg", v.angle_deg.intake, lobe::bounds::cycle_deg);
     f("exhaust_angle_deg", v.angle_deg.exhaust, lobe::bounds::cycle_deg);
-    f("rims_mm", v.rims_mm, lobe::bounds::part_mm);
+    f("rims_mm", v.rims_mm, lobe::bounds::dimension_mm);
 }
 
 void fields(auto& f, Of<lobe::PipeLine> auto& p) {
@@ -114,8 +114,8 @@ void fields(auto& f, Of<lobe::EnginePipes> auto& p) {
     f.object("intake", p.intake);
     f.object("exhaust", p.exhaust);
     f("throttle_mm", p.throttle_mm, lobe::bounds::dimension_mm);
-    f("plenum_cc", p.plenum_cc, lobe::bounds::volume_cc);
-    f("collector_cc", p.collector_cc, lobe::bounds::volume_cc);
+    f("plenum_cc", p.plenum_cc, lobe::bounds::vessel_cc);
+    f("collector_cc", p.collector_cc, lobe::bounds::vessel_cc);
 }
 
 void fields(auto& f, Of<lobe::Engine> auto& e) {
@@ -349,7 +349,7 @@ void fields(auto& f, Of<lobe::RunConditions> auto& t) {
     f("dial_turn_mm", t.dialTurn_mm, lobe::bounds::part_mm);
     f("spring", t.spring, kSpring);
     f("resolution_mm", t.resolution_mm, lobe::bounds::part_mm);
-    f("travel_mm", t.travel_mm, lobe::bounds::part_mm);
+    f("travel_mm", t.travel_mm, lobe::bounds::dimension_mm);
     f("off_axis_deg", t.offAxis_deg, lobe::bounds::cycle_deg);
     f("off_axis", t.offAxis, kOffAxis);
     f("valve_lift_mm", t.valveLift_mm, lobe::bounds::part_mm);

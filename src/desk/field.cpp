@@ -1,5 +1,6 @@
 #include "desk/field.h"
 
+#include "book/stored.h"
 #include "core/typed/entry.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -28,6 +29,22 @@ bool Facts::keepIn(Session& session) const {
     if (static_cast<const Stated&>(*this) != before && !session.keep(book::SetStated{*this}))
         return false;
     return true;
+}
+
+QStringList storedNames(const Field& field) {
+    if (!field.values) return {};
+    Facts facts = Facts::of(Job{});
+    facts.card = Card{};
+    const auto wanted = field.values(facts);
+    const auto all =
+        book::storedValues({&facts, &facts.engine, &*facts.card, &facts.conditions, &facts.mockUp});
+    QStringList out;
+    for (const void* value : wanted) {
+        if (value == &facts.name) out << QStringLiteral("name");
+        for (const auto& [at, path] : all)
+            if (at == value) out << path;
+    }
+    return out;
 }
 
 namespace {
@@ -89,7 +106,7 @@ Field textField(const QString& name, Part<std::string> part) {
         part(facts) = typed.trimmed().toStdString();
         return QString();
     };
-    return f;
+    return changing(std::move(f), part);
 }
 
 Field lengthField(const QString& name, double least, double most, Part<double> part, double usual,
@@ -120,7 +137,7 @@ Field lengthField(const QString& name, double least, double most, Part<double> p
         part(facts) = mm;
         return QString();
     };
-    return f;
+    return changing(std::move(f), part);
 }
 
 Field boreField() {
@@ -169,7 +186,7 @@ Field numberField(const QString& name, const QString& asks, double least, double
         part(facts) = value;
         return QString();
     };
-    return f;
+    return changing(std::move(f), part);
 }
 
 Field optionalField(const QString& name, const QString& asks, double least, double most,
@@ -204,7 +221,7 @@ Field optionalField(const QString& name, const QString& asks, double least, doub
         part(facts) = value;
         return QString();
     };
-    return f;
+    return changing(std::move(f), part);
 }
 
 Field lengthsField(const QString& name, const QString& asks, std::size_t most,
@@ -233,7 +250,18 @@ Field lengthsField(const QString& name, const QString& asks, std::size_t most,
         part(facts) = std::move(heights);
         return QString();
     };
-    return f;
+    return changing(std::move(f), part);
+}
+
+Field flagField(const QString& name, QString (*say)(int), Part<bool> part) {
+    return changing(choiceField(
+                        name, 2, say,
+                        [part](const Facts& facts) {
+                            Facts copy = facts;
+                            return part(copy) ? 1 : 0;
+                        },
+                        [part](Facts& facts, int i) { part(facts) = i == 1; }),
+                    part);
 }
 
 Field choiceField(const QString& name, int count, QString (*say)(int),

@@ -6,6 +6,7 @@
 #include "words/numbers.h"
 
 #include <QString>
+#include <QStringList>
 
 #include <functional>
 #include <vector>
@@ -50,12 +51,23 @@ struct Field {
     std::function<QString(Facts&, double wheel_deg)> angle{};
     QString part{};      ///< of the picture beside it: "gasket"; empty where none shows it
     bool seldom = false; ///< passed by, going from field to field; chosen with Up and Down
-    /// As the book calls it, "settings.lash.margin_deg": what is undone is named by this field.
-    /// Empty where it is named by its stored name alone.
-    QString stored{};
+    /// The values of the facts that an answer changes. The book knows how it calls each of them
+    /// (storedNames); what is undone is called as it is asked here.
+    std::function<std::vector<const void*>(Facts&)> values{};
 };
 
 template <class T> using Part = std::function<T&(Facts&)>;
+
+/// A field that has no Part of its own, with what it changes: one function to each value.
+template <class... Get> Field changing(Field f, Get... get) {
+    f.values = [get...](Facts& facts) {
+        return std::vector<const void*>{static_cast<const void*>(&get(facts))...};
+    };
+    return f;
+}
+/// How the book calls what a field changes: "engine.bore_mm"; the job's name is "name". Empty for
+/// what it does not keep.
+QStringList storedNames(const Field& field);
 
 /// Any text, as typed.
 Field textField(const QString& name, Part<std::string> part);
@@ -81,6 +93,8 @@ using Synonyms = std::vector<std::pair<const char*, int>>;
 Field choiceField(const QString& name, int count, QString (*say)(int),
                   std::function<int(const Facts&)> get, std::function<void(Facts&, int)> set,
                   Synonyms synonyms = {});
+/// Of two values, false and true.
+Field flagField(const QString& name, QString (*say)(int), Part<bool> part);
 /// Whole numbers in inches are inches for what is longer than a lift, as for a bore.
 QString asDimension(const QString& typed, double most_mm, const words::Style& style);
 /// What is wrong with what was typed, in terms of what was asked.
@@ -95,13 +109,15 @@ QString noValue();
 template <class E>
 Field enumField(const QString& name, int count, QString (*say)(int), Part<E> part,
                 Synonyms synonyms = {}) {
-    return choiceField(
-        name, count, say,
-        [part](const Facts& facts) {
-            Facts copy = facts;
-            return static_cast<int>(part(copy));
-        },
-        [part](Facts& facts, int i) { part(facts) = static_cast<E>(i); }, std::move(synonyms));
+    return changing(choiceField(
+                        name, count, say,
+                        [part](const Facts& facts) {
+                            Facts copy = facts;
+                            return static_cast<int>(part(copy));
+                        },
+                        [part](Facts& facts, int i) { part(facts) = static_cast<E>(i); },
+                        std::move(synonyms)),
+                    part);
 }
 
 } // namespace app

@@ -9,6 +9,11 @@
 #include <QString>
 
 #include <span>
+#include <vector>
+
+namespace app {
+struct Field;
+}
 
 namespace stations {
 
@@ -32,6 +37,8 @@ struct Station {
     /// there. A group ("settings") is for what nobody names.
     std::span<const char* const> owns{};
     std::span<const Typed> typed{};
+    /// The facts it asks one by one, in their order; a fact may be asked at several stations.
+    std::vector<app::Field> (*fields)() = nullptr;
     /// Whether a job needs it at all; always where it is left out.
     bool (*applies)(const lobe::Job& job) = nullptr;
     /// Its key comes behind those of the others, wherever it stands on the route: hands know them.

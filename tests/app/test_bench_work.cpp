@@ -6,13 +6,9 @@
 #include "app/benches/ports/port_map.h"
 #include "app/benches/ports/ports_station.h"
 #include "app/benches/set/wheels.h"
-#include "app/frame/deeds.h"
 #include "app_fixture.h"
 #include "core/tdc/tdc.h"
-#include "stations/flywheel/flywheel_desk.h"
-#include "stations/lash/lash_desk.h"
 #include "stations/list.h"
-#include "stations/ports/fields.h"
 #include "support/program.h"
 
 namespace test_bench_work {
@@ -288,40 +284,6 @@ private slots:
         QVERIFY(rig.session().keep(book::SetStated{stated}));
         QVERIFY(desk.notes().contains(QStringLiteral("reed")) &&
                 !desk.notes().contains(QStringLiteral("135")));
-    }
-
-    // What is undone is called as it is asked: every field of these stations, changed by what can
-    // be typed, is the one the book says was changed.
-    void whatIsUndoneIsCalledAsAsked() {
-        Rig rig(true);
-        openNamed(rig, QStringLiteral("Wherry"));
-        auto& session = rig.session();
-        const words::Style style = rig.look().style();
-        int named = 0;
-        for (const auto& fields : {app::portFields(), app::lashFields(), app::flywheelFields()})
-            for (const app::Field& f : fields) {
-                if (f.stored.isEmpty()) continue;
-                bool changed = false;
-                for (const char* typed : {"2", "1", "3", "101", "0.5", "200"}) {
-                    app::Facts facts = app::Facts::of(session.job());
-                    const QString was = f.shown(facts, style);
-                    if (!f.take(facts, QLatin1String(typed), style).isEmpty()) continue;
-                    if (f.shown(facts, style) == was) continue;
-                    QVERIFY(facts.keepIn(session));
-                    changed = true;
-                    break;
-                }
-                QVERIFY2(changed, qPrintable(f.stored));
-                QCOMPARE(session.undoable()->path, f.stored);
-                const QString said = app::deedName(*session.undoable(), style);
-                QVERIFY2(said.endsWith(words::midSentence(f.name)), qPrintable(said));
-                ++named;
-            }
-        QVERIFY2(named >= 40, qPrintable(QString::number(named)));
-        rig.window().go(stations::ports);
-        rig.key(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY2(rig.text("echo").startsWith(QStringLiteral("undone: flywheel: ")),
-                 qPrintable(rig.text("echo")));
     }
 
     // Finished without marks: both dead centres are drawn as they are painted, and a whole turn on

@@ -1,9 +1,7 @@
 #include "app/frame/deeds.h"
 
 #include "core/angle/wheel.h"
-#include "stations/flywheel/flywheel_desk.h"
-#include "stations/lash/lash_desk.h"
-#include "stations/ports/fields.h"
+#include "stations/asked.h"
 #include "words/say.h"
 
 namespace app {
@@ -11,6 +9,9 @@ namespace app {
 using namespace lobe;
 
 namespace {
+
+/// Facts changed by one line that are all named.
+constexpr int kMostNamed = 3;
 
 QString lobeName(const book::Deed& d) {
     QString text = d.side ? words::sideName(*d.side) : QString();
@@ -24,184 +25,67 @@ QString eventOf(ReadingOf of) {
                                      : Say::tr("nose");
 }
 
-/// The stored fields that are not said as they are called.
-constexpr std::pair<const char*, const char*> kSaid[] = {{"top", "overlap or firing"},
-                                                         {"heights", "checking heights"},
-                                                         {"school", "way of calling the centre"},
-                                                         {"pinned", "figures on the slate"},
-                                                         {"kept", "state kept to compare"},
-                                                         {"wheel", "wheel's numbers"},
-                                                         {"taken", "place the lift is taken at"},
-                                                         {"zeros_mm", "indicator's zero"},
-                                                         {"ivo", "intake opening"},
-                                                         {"ivc", "intake closing"},
-                                                         {"evo", "exhaust opening"},
-                                                         {"evc", "exhaust closing"}};
-
-/// What fieldName can say, for translators; a field that is missing here is said in English.
-[[maybe_unused]] constexpr const char* kFields[] = {
-    // several of them at once, by their part
-    QT_TRANSLATE_NOOP("Say", "engine"),
-    QT_TRANSLATE_NOOP("Say", "card"),
-    QT_TRANSLATE_NOOP("Say", "settings"),
-    QT_TRANSLATE_NOOP("Say", "chamber"),
-    QT_TRANSLATE_NOOP("Say", "gasket bore"),
-    QT_TRANSLATE_NOOP("Say", "gasket"),
-    QT_TRANSLATE_NOOP("Say", "deck"),
-    QT_TRANSLATE_NOOP("Say", "crown"),
-    QT_TRANSLATE_NOOP("Say", "crevice"),
-    QT_TRANSLATE_NOOP("Say", "bore"),
-    QT_TRANSLATE_NOOP("Say", "stroke"),
-    QT_TRANSLATE_NOOP("Say", "rod"),
-    QT_TRANSLATE_NOOP("Say", "pin offset"),
-    QT_TRANSLATE_NOOP("Say", "closing"),
-    QT_TRANSLATE_NOOP("Say", "against"),
-    QT_TRANSLATE_NOOP("Say", "keyways"),
-    QT_TRANSLATE_NOOP("Say", "crank keyways"),
-    QT_TRANSLATE_NOOP("Say", "vernier wheel"),
-    QT_TRANSLATE_NOOP("Say", "vernier hub"),
-    QT_TRANSLATE_NOOP("Say", "bushes"),
-    QT_TRANSLATE_NOOP("Say", "slot"),
-    QT_TRANSLATE_NOOP("Say", "slot line"),
-    QT_TRANSLATE_NOOP("Say", "bolt radius"),
-    QT_TRANSLATE_NOOP("Say", "pulled first"),
-    QT_TRANSLATE_NOOP("Say", "phaser"),
-    QT_TRANSLATE_NOOP("Say", "wheel radius"),
-    QT_TRANSLATE_NOOP("Say", "run angle"),
-    QT_TRANSLATE_NOOP("Say", "marks"),
-    QT_TRANSLATE_NOOP("Say", "keyway"),
-    QT_TRANSLATE_NOOP("Say", "crank keyway"),
-    QT_TRANSLATE_NOOP("Say", "vernier"),
-    QT_TRANSLATE_NOOP("Say", "bush"),
-    QT_TRANSLATE_NOOP("Say", "plus"),
-    QT_TRANSLATE_NOOP("Say", "plus exhaust"),
-    QT_TRANSLATE_NOOP("Say", "intake centre"),
-    QT_TRANSLATE_NOOP("Say", "exhaust centre"),
-    QT_TRANSLATE_NOOP("Say", "event"),
-    QT_TRANSLATE_NOOP("Say", "separation"),
-    QT_TRANSLATE_NOOP("Say", "dynamic"),
-    QT_TRANSLATE_NOOP("Say", "clearance"),
-    QT_TRANSLATE_NOOP("Say", "pipes"),
-    QT_TRANSLATE_NOOP("Say", "springs"),
-    QT_TRANSLATE_NOOP("Say", "ports"),
-    QT_TRANSLATE_NOOP("Say", "flywheel"),
-    QT_TRANSLATE_NOOP("Say", "kind"),
-    QT_TRANSLATE_NOOP("Say", "spark"),
-    QT_TRANSLATE_NOOP("Say", "intake"),
-    QT_TRANSLATE_NOOP("Say", "exhaust"),
-    QT_TRANSLATE_NOOP("Say", "intake wanted"),
-    QT_TRANSLATE_NOOP("Say", "exhaust wanted"),
-    QT_TRANSLATE_NOOP("Say", "note"),
-    QT_TRANSLATE_NOOP("Say", "photo"),
-    QT_TRANSLATE_NOOP("Say", "by"),
-    QT_TRANSLATE_NOOP("Say", "cylinders"),
-    QT_TRANSLATE_NOOP("Say", "rotation"),
-    QT_TRANSLATE_NOOP("Say", "layout"),
-    QT_TRANSLATE_NOOP("Say", "follower"),
-    QT_TRANSLATE_NOOP("Say", "ratio intake"),
-    QT_TRANSLATE_NOOP("Say", "ratio exhaust"),
-    QT_TRANSLATE_NOOP("Say", "lash intake"),
-    QT_TRANSLATE_NOOP("Say", "lash exhaust"),
-    QT_TRANSLATE_NOOP("Say", "chambers"),
-    QT_TRANSLATE_NOOP("Say", "volumes"),
-    QT_TRANSLATE_NOOP("Say", "drive"),
-    QT_TRANSLATE_NOOP("Say", "firing order"),
-    QT_TRANSLATE_NOOP("Say", "firing gaps"),
-    QT_TRANSLATE_NOOP("Say", "throws"),
-    QT_TRANSLATE_NOOP("Say", "bank angle"),
-    QT_TRANSLATE_NOOP("Say", "second bank"),
-    QT_TRANSLATE_NOOP("Say", "height"),
-    QT_TRANSLATE_NOOP("Say", "intake opening"),
-    QT_TRANSLATE_NOOP("Say", "intake closing"),
-    QT_TRANSLATE_NOOP("Say", "exhaust opening"),
-    QT_TRANSLATE_NOOP("Say", "exhaust closing"),
-    QT_TRANSLATE_NOOP("Say", "advance"),
-    QT_TRANSLATE_NOOP("Say", "intake duration"),
-    QT_TRANSLATE_NOOP("Say", "exhaust duration"),
-    QT_TRANSLATE_NOOP("Say", "intake advertised"),
-    QT_TRANSLATE_NOOP("Say", "exhaust advertised"),
-    QT_TRANSLATE_NOOP("Say", "advertised"),
-    QT_TRANSLATE_NOOP("Say", "intake lift"),
-    QT_TRANSLATE_NOOP("Say", "exhaust lift"),
-    QT_TRANSLATE_NOOP("Say", "lift at"),
-    QT_TRANSLATE_NOOP("Say", "ratio"),
-    QT_TRANSLATE_NOOP("Say", "seat"),
-    QT_TRANSLATE_NOOP("Say", "drop"),
-    QT_TRANSLATE_NOOP("Say", "tape"),
-    QT_TRANSLATE_NOOP("Say", "tdc tolerance"),
-    QT_TRANSLATE_NOOP("Say", "resolution"),
-    QT_TRANSLATE_NOOP("Say", "factory mark"),
-    QT_TRANSLATE_NOOP("Say", "damper"),
-    QT_TRANSLATE_NOOP("Say", "zero return"),
-    QT_TRANSLATE_NOOP("Say", "closing height"),
-    QT_TRANSLATE_NOOP("Say", "altitude"),
-    QT_TRANSLATE_NOOP("Say", "exponent"),
-    QT_TRANSLATE_NOOP("Say", "wanted dynamic"),
-    QT_TRANSLATE_NOOP("Say", "fuels"),
-    QT_TRANSLATE_NOOP("Say", "target"),
-    QT_TRANSLATE_NOOP("Say", "skim"),
-    QT_TRANSLATE_NOOP("Say", "smoothing"),
-    QT_TRANSLATE_NOOP("Say", "average passes"),
-    QT_TRANSLATE_NOOP("Say", "lash"),
-    QT_TRANSLATE_NOOP("Say", "step"),
-    QT_TRANSLATE_NOOP("Say", "from"),
-    QT_TRANSLATE_NOOP("Say", "to"),
-    QT_TRANSLATE_NOOP("Say", "source"),
-    QT_TRANSLATE_NOOP("Say", "shift"),
-    QT_TRANSLATE_NOOP("Say", "tdc answered"),
-    QT_TRANSLATE_NOOP("Say", "one turn"),
-    QT_TRANSLATE_NOOP("Say", "both valves"),
-    QT_TRANSLATE_NOOP("Say", "from nose"),
-    QT_TRANSLATE_NOOP("Say", "no nose"),
-    QT_TRANSLATE_NOOP("Say", "right"),
-    QT_TRANSLATE_NOOP("Say", "wheel of first"),
-    QT_TRANSLATE_NOOP("Say", "repeats"),
-    QT_TRANSLATE_NOOP("Say", "repeat tolerance"),
-    QT_TRANSLATE_NOOP("Say", "dial turn"),
-    QT_TRANSLATE_NOOP("Say", "spring"),
-    QT_TRANSLATE_NOOP("Say", "travel"),
-    QT_TRANSLATE_NOOP("Say", "off axis"),
-    QT_TRANSLATE_NOOP("Say", "valve lift"),
-    QT_TRANSLATE_NOOP("Say", "tappet lift"),
-    QT_TRANSLATE_NOOP("Say", "measured ratio"),
-    QT_TRANSLATE_NOOP("Say", "counts down"),
-    QT_TRANSLATE_NOOP("Say", "nose lift"),
-    QT_TRANSLATE_NOOP("Say", "event heights"),
-    QT_TRANSLATE_NOOP("Say", "teeth"),
-    QT_TRANSLATE_NOOP("Say", "phaser limiter"),
-    QT_TRANSLATE_NOOP("Say", "phaser exhaust"),
-    QT_TRANSLATE_NOOP("Say", "slack"),
-    QT_TRANSLATE_NOOP("Say", "overlap or firing"),
-    QT_TRANSLATE_NOOP("Say", "checking heights"),
-    QT_TRANSLATE_NOOP("Say", "way of calling the centre"),
-    QT_TRANSLATE_NOOP("Say", "figures on the slate"),
-    QT_TRANSLATE_NOOP("Say", "state kept to compare"),
-    QT_TRANSLATE_NOOP("Say", "wheel's numbers"),
-    QT_TRANSLATE_NOOP("Say", "place the lift is taken at"),
-    QT_TRANSLATE_NOOP("Say", "events only"),
-    QT_TRANSLATE_NOOP("Say", "indicator's zero"),
-    QT_TRANSLATE_NOOP("Say", "name"),
+/// What no field asks, by the start of what the book calls it; the earlier is said of two.
+constexpr std::pair<const char*, const char*> kSaid[] = {
+    {"settings.heights", QT_TRANSLATE_NOOP("Say", "checking heights")},
+    {"settings.seat_mm", QT_TRANSLATE_NOOP("Say", "seat")},
+    {"settings.drop_mm", QT_TRANSLATE_NOOP("Say", "drop")},
+    {"settings.school", QT_TRANSLATE_NOOP("Say", "way of calling the centre")},
+    {"settings.wheel", QT_TRANSLATE_NOOP("Say", "wheel's numbers")},
+    {"settings.dial_turn_mm", QT_TRANSLATE_NOOP("Say", "dial turn")},
+    {"settings.zero_return_mm", QT_TRANSLATE_NOOP("Say", "zero return")},
+    {"settings.smoothing", QT_TRANSLATE_NOOP("Say", "smoothing")},
+    {"settings.average_passes", QT_TRANSLATE_NOOP("Say", "average passes")},
+    {"settings.pinned", QT_TRANSLATE_NOOP("Say", "figures on the slate")},
+    {"settings.kept", QT_TRANSLATE_NOOP("Say", "state kept to compare")},
+    {"settings.by", QT_TRANSLATE_NOOP("Say", "who measures")},
+    {"settings.choosing.candidates", QT_TRANSLATE_NOOP("Say", "cams to compare")},
+    {"settings.choosing.reference", QT_TRANSLATE_NOOP("Say", "cam to compare with")},
+    {"settings.choosing.decisions", QT_TRANSLATE_NOOP("Say", "decision")},
+    {"settings.springs.heights", QT_TRANSLATE_NOOP("Say", "height of a spring")},
+    {"settings.springs.tests", QT_TRANSLATE_NOOP("Say", "load of a spring")},
+    {"settings.springs.push_rods.trials", QT_TRANSLATE_NOOP("Say", "trial of a push rod")},
+    {"settings.lash.taken", QT_TRANSLATE_NOOP("Say", "lash of a valve")},
+    {"settings.lash.done", QT_TRANSLATE_NOOP("Say", "valve ticked")},
+    {"card.advertised", QT_TRANSLATE_NOOP("Say", "height it is advertised at")},
+    {"card", QT_TRANSLATE_NOOP("Say", "cam card")},
 };
 
-/// A stored field as it would be said: "bore_mm" is the bore.
-QString fieldName(const book::Deed& d) {
-    for (const auto& [field, said] : kSaid)
-        if (d.field == QLatin1String(field)) return Say::tr(said);
-    QString name = d.field;
-    for (const char* unit : {"_mm", "_deg", "_cc", "_m"})
-        if (name.endsWith(QLatin1String(unit))) name.chop(static_cast<int>(qstrlen(unit)));
-    return Say::tr(name.replace(QLatin1Char('_'), QLatin1Char(' ')).toUtf8().constData());
+/// Facts as their station asks them: "engine: bore".
+QString factsSaid(const QStringList& paths) {
+    if (const auto asked = stations::asked(paths)) {
+        QStringList names;
+        for (const QString& name : asked->names)
+            names << words::midSentence(name);
+        const QString subject = words::midSentence(asked->subject);
+        if (names.isEmpty()) return subject;
+        if (names.size() > kMostNamed)
+            return Say::tr("%1: %2 and %n more", nullptr, static_cast<int>(names.size()) - 1)
+                .arg(subject, names.front());
+        return QStringLiteral("%1: %2").arg(subject, names.join(QStringLiteral(", ")));
+    }
+    for (const auto& [start, said] : kSaid)
+        for (const QString& path : paths)
+            if (path.startsWith(QLatin1String(start))) return Say::tr(said);
+    return {};
 }
 
-/// A fact that a station asks is called as it is asked there.
-QString asAsked(const QString& path) {
-    if (path.count(QLatin1Char('.')) < 2) return {};
-    for (const auto& fields : {portFields(), lashFields(), flywheelFields()})
-        for (const Field& f : fields)
-            if (f.stored == path)
-                return QStringLiteral("%1: %2").arg(words::midSentence(f.subject),
-                                                    words::midSentence(f.name));
-    return {};
+/// The same of a series, whose subject is said beside it.
+QString termsSaid(const QStringList& paths) {
+    const auto asked = stations::asked(paths);
+    if (!asked || asked->names.isEmpty() || asked->names.size() > kMostNamed) return {};
+    QStringList names;
+    for (const QString& name : asked->names)
+        names << words::midSentence(name);
+    return names.join(QStringLiteral(", "));
+}
+
+/// A part of a job that was said for the first time.
+QString partSaid(const QString& kind) {
+    return kind == QLatin1String("engine")     ? Say::tr("engine")
+           : kind == QLatin1String("card")     ? Say::tr("card")
+           : kind == QLatin1String("settings") ? Say::tr("settings")
+                                               : kind;
 }
 
 } // namespace
@@ -229,21 +113,21 @@ QString deedName(const book::Deed& d, const words::Style& style) {
     if (d.kind == QLatin1String("run")) return Say::tr("new %1 run").arg(lobeName(d));
     if (d.kind == QLatin1String("map") || (d.clearance && d.kind == QLatin1String("import")))
         return Say::tr("new %1 clearance map").arg(lobeName(d));
-    if (d.clearance && d.kind == QLatin1String("run terms"))
-        return Say::tr("mock-up of the %1 map").arg(lobeName(d));
-    if (d.kind == QLatin1String("run terms"))
-        return d.field.isEmpty() ? Say::tr("conditions of the %1 run").arg(lobeName(d))
-                                 : Say::tr("%1 of the %2 run").arg(fieldName(d), lobeName(d));
+    if (d.kind == QLatin1String("run terms")) {
+        const QString what = termsSaid(d.paths);
+        if (d.clearance)
+            return what.isEmpty() ? Say::tr("mock-up of the %1 map").arg(lobeName(d))
+                                  : Say::tr("%1 of the %2 map").arg(what, lobeName(d));
+        return what.isEmpty() ? Say::tr("conditions of the %1 run").arg(lobeName(d))
+                              : Say::tr("%1 of the %2 run").arg(what, lobeName(d));
+    }
     if (d.kind == QLatin1String("shift")) return Say::tr("shift of the readings");
     if (d.kind == QLatin1String("cam setting"))
         return Say::tr("change %1 of the cam's setting").arg(d.number);
     if (d.kind == QLatin1String("entry")) return Say::tr("entry %1 of the record").arg(d.number);
     if (d.kind == QLatin1String("name")) return Say::tr("name of the job");
-    if (const QString asked = asAsked(d.path); !asked.isEmpty()) return asked;
-    if (!d.field.isEmpty())
-        return d.subject == QLatin1String("card") ? Say::tr("card's %1").arg(fieldName(d))
-                                                  : fieldName(d);
-    return Say::tr(d.kind.toUtf8().constData());
+    const QString facts = factsSaid(d.paths);
+    return facts.isEmpty() ? partSaid(d.kind) : facts;
 }
 
 QString deedShort(const book::Deed& d, const words::Style& style) {

@@ -24,6 +24,7 @@ inline constexpr Bounds rim_mm{0.0, 60000.0}; ///< round a flywheel, twice
 inline constexpr Bounds part_mm{-50.0, 50.0}; ///< lift, gasket, deck, lash, a limit
 inline constexpr Bounds height_mm{0.0005, 30.0};
 inline constexpr Bounds volume_cc{-1000.0, 10000.0};
+inline constexpr Bounds vessel_cc{0.0, 100000.0}; ///< plenum, collector
 inline constexpr Bounds ratio{0.2, 5.0};         ///< of a rocker
 inline constexpr Bounds compression{0.0, 100.0}; ///< of a compression, or its exponent
 inline constexpr Bounds cycle_deg{-720.0, 720.0};

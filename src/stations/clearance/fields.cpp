@@ -49,14 +49,8 @@ QString presetChoice(int i) {
 /// twin-cam 1.0 / 1.8.
 constexpr std::pair<double, double> kPresets[] = {{2.0, 2.5}, {3.0, 3.0}, {1.3, 1.5}, {1.0, 1.8}};
 
-Field yes(const QString& name, Part<bool> part, QString (*say)(int) = yesChoice) {
-    return choiceField(
-        name, 2, say,
-        [part](const Facts& facts) {
-            Facts copy = facts;
-            return part(copy) ? 1 : 0;
-        },
-        [part](Facts& facts, int i) { part(facts) = i == 1; });
+Field yes(const QString& name, Part<bool> part) {
+    return flagField(name, yesChoice, std::move(part));
 }
 
 /// "25 crank" or "12.5 cam": never just degrees.
@@ -88,7 +82,8 @@ Field travel(const QString& name, double Drive::*part) {
         facts.engine.drive.*part = value * times;
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [part](Facts & x) -> auto& { return x.engine.drive.*part; });
 }
 
 Field count(const QString& name, const QString& asks, int least, int most, int MockUp::*part) {
@@ -106,7 +101,8 @@ Field count(const QString& name, const QString& asks, int least, int most, int M
         facts.mockUp.*part = n;
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [part](Facts & x) -> auto& { return x.mockUp.*part; });
 }
 
 void mockUp(std::vector<Field>& all) {
@@ -116,9 +112,9 @@ void mockUp(std::vector<Field>& all) {
         all.push_back(std::move(f));
     };
     // The three that change every number; then presses.
-    asked(yes(
-              Say::tr("Head gasket"), [](Facts & f) -> auto& { return f.mockUp.gasketIn; },
-              gasketChoice),
+    asked(flagField(
+              Say::tr("Head gasket"), gasketChoice,
+              [](Facts & f) -> auto& { return f.mockUp.gasketIn; }),
           "gasket", Say::tr("head gasket in place or left out? Out, it is added"));
     all.back().heading = Say::tr("What changes every number");
     asked(enumField<Spring>(Say::tr("Spring"), 2, springChoice,
@@ -223,9 +219,9 @@ void mockUp(std::vector<Field>& all) {
              Say::tr("The cam's maker foretells"), Say::tr("clearance; - for none"), 0.0, 20.0,
              true, [](Facts & f) -> auto& { return f.mockUp.foretold_mm; }),
          "step");
-    more(yes(
-             Say::tr("Head, valve and seat"), [](Facts & f) -> auto& { return f.mockUp.isVoid; },
-             stateChoice),
+    more(flagField(
+             Say::tr("Head, valve and seat"), stateChoice,
+             [](Facts & f) -> auto& { return f.mockUp.isVoid; }),
          "valve");
     for (std::size_t i = also; i < all.size(); ++i)
         all[i].seldom = true;
@@ -247,7 +243,9 @@ void limits(std::vector<Field>& all) {
             f.reckoning.clearance.least_mm = {kPresets[i - 1].first, kPresets[i - 1].second};
         });
     preset.heading = Say::tr("Limits");
-    all.push_back(std::move(preset));
+    all.push_back(changing(
+        std::move(preset), [](Facts & f) -> auto& { return f.reckoning.clearance.least_mm.intake; },
+        [](Facts & f) -> auto& { return f.reckoning.clearance.least_mm.exhaust; }));
     all.push_back(lengthField(
         Say::tr("Intake at least"), 0.1, 10.0,
         [](Facts & f) -> auto& { return f.reckoning.clearance.least_mm.intake; }, 2.0));

@@ -1,4 +1,5 @@
 #include "core/assess/clearances.h"
+#include "stations/clearance/fields.h"
 #include "stations/list.h"
 #include "words/clearance.h"
 #include "words/say.h"
@@ -45,6 +46,7 @@ const Station clearance{
     .line = line,
     .owns = kOwns,
     .typed = kTyped,
+    .fields = [] { return app::clearanceFields().all; },
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 

@@ -162,7 +162,10 @@ Field pipeField(const QString& name, PipeLine EnginePipes::*part) {
         p = {read[0], read[1], both.intake.farBore_mm};
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [part](Facts & x) -> auto& { return (x.engine.pipes.*part).length_mm; },
+        [part](Facts & x) -> auto& { return (x.engine.pipes.*part).bore_mm; },
+        [part](Facts & x) -> auto& { return (x.engine.pipes.*part).farBore_mm; });
 }
 
 /// "4000, 7000 x3": speeds that matter, each with its weight.
@@ -209,7 +212,8 @@ Field speedsField() {
         speeds = std::move(read);
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.choosing.purpose.speeds; });
 }
 
 Field wishField(WishKind kind) {
@@ -250,7 +254,8 @@ Field wishField(WishKind kind) {
                   [](const Wish& a, const Wish& b) { return a.kind < b.kind; });
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.choosing.wishes; });
 }
 
 } // namespace

@@ -1,3 +1,4 @@
+#include "stations/compare/fields.h"
 #include "stations/list.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -44,6 +45,7 @@ const Station compare{
     .line = line,
     .owns = kOwns,
     .typed = kTyped,
+    .fields = [] { return app::compareFields().all; },
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 

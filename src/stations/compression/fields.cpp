@@ -130,7 +130,9 @@ Field chamberField(const QString& name, const QString& asks, double least, doubl
             setEach(facts.engine, part, values);
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [part](Facts & x) -> auto& { return x.engine.chamber.*part; },
+        [](Facts & x) -> auto& { return x.engine.chambers; });
 }
 
 /// The crown: its volume, or what was poured and how far down the piston stood.
@@ -234,7 +236,8 @@ Field fuels() {
                   [](const FuelLimit& a, const FuelLimit& b) { return a.dynamic < b.dynamic; });
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.reckoning.fuels; });
 }
 
 std::vector<Field> make() {

@@ -1,3 +1,4 @@
+#include "stations/compression/fields.h"
 #include "stations/list.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -44,6 +45,7 @@ const Station compression{
     .line = line,
     .owns = kOwns,
     .typed = kTyped,
+    .fields = app::compressionFields,
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 

@@ -42,7 +42,8 @@ Field cylinders() {
         facts.engine.cylinders = n;
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.engine.cylinders; });
 }
 
 /// "1 3 4 2", and, where it fires oddly, the gaps behind a slash: "1 2 / 270 450".
@@ -125,7 +126,9 @@ Field firingOrder() {
             if (!gaps.empty()) engine.throws_deg.clear();
         });
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.engine.firingOrder; },
+        [](Facts & x) -> auto& { return x.engine.firingGaps_deg; });
 }
 
 Field throws() {
@@ -162,7 +165,9 @@ Field throws() {
             if (!all.empty()) engine.firingGaps_deg.clear();
         });
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.engine.throws_deg; },
+        [](Facts & x) -> auto& { return x.engine.firingGaps_deg; });
 }
 
 Field secondBank() {
@@ -188,7 +193,8 @@ Field secondBank() {
             }
         return keptIfItFires(facts, [&](Engine& engine) { engine.secondBank = all; });
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.engine.secondBank; });
 }
 
 Field cardHeight() {
@@ -205,7 +211,9 @@ Field cardHeight() {
         cardOf(facts).height = std::get<Height>(read);
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return cardOf(x).height.mm; },
+        [](Facts & x) -> auto& { return cardOf(x).height.at; });
 }
 
 /// Shows a dash while there is no card: showing must not make one.
@@ -464,7 +472,8 @@ Field valveCount(const QString& name, Side side) {
         facts.engine.valves.count[side] = n;
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [side](Facts & x) -> auto& { return x.engine.valves.count[side]; });
 }
 
 /// For what passes between valves, and how the engine fills.

@@ -1,3 +1,4 @@
+#include "stations/engine/fields.h"
 #include "stations/list.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -37,6 +38,7 @@ const Station engine{
     .line = [](const Job& job, const Findings&,
                const Style& style) { return line(job.engine, style); },
     .owns = kOwns,
+    .fields = app::engineFields,
 };
 
 } // namespace stations

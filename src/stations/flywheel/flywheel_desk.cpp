@@ -68,17 +68,11 @@ std::vector<Field> flywheelFields() {
         f.flywheel.camTeeth = n;
         return QString();
     };
-    out.push_back(std::move(teeth));
-    out.push_back(choiceField(
-        Say::tr("Intake valve opens"), 2, yesOrNo,
-        [](const Facts& f) { return f.flywheel.automaticIntake ? 1 : 0; },
-        [](Facts& f, int i) { f.flywheel.automaticIntake = i == 1; }));
-    constexpr const char* kStored[] = {
-        "circumference_mm", "opens_mm",  "closes_mm",       "least_deg", "most_deg",
-        "tdc_mm",           "latch_mm",  "trip_mm",         "tape_mm",   "opens_slope_mm",
-        "closes_slope_mm",  "cam_teeth", "automatic_intake"};
+    out.push_back(changing(
+        std::move(teeth), [](Facts & f) -> auto& { return f.flywheel.camTeeth; }));
+    out.push_back(flagField(Say::tr("Intake valve opens"), yesOrNo,
+                            [](Facts& f) -> bool& { return f.flywheel.automaticIntake; }));
     for (std::size_t i = 0; i < out.size(); ++i) {
-        out[i].stored = QStringLiteral("settings.flywheel.") + QLatin1String(kStored[i]);
         out[i].subject = Say::tr("flywheel");
         out[i].seldom = i >= seldom;
     }

@@ -1,4 +1,5 @@
 #include "core/flywheel/tape.h"
+#include "stations/flywheel/flywheel_desk.h"
 #include "stations/list.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -47,6 +48,7 @@ const Station flywheel{
     .progress = [](const Job& job, const Findings&) { return flywheelProgress(job); },
     .line = line,
     .owns = kOwns,
+    .fields = app::flywheelFields,
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::SlowFlywheel; },
     .lateKey = true,
 };

@@ -40,10 +40,8 @@ std::vector<Field> lashFields() {
     out.push_back(numberField(
         Say::tr("Clear of the ramps"), Say::tr("crank degrees"), 0, 120, 0,
         [](Facts& f) -> double& { return f.lash.margin_deg; }, 10));
-    out.push_back(choiceField(
-        Say::tr("The maker's lash is for"), 2, hotChoice,
-        [](const Facts& f) { return f.lash.hot ? 1 : 0; },
-        [](Facts& f, int i) { f.lash.hot = i == 1; }));
+    out.push_back(flagField(Say::tr("The maker's lash is for"), hotChoice,
+                            [](Facts& f) -> bool& { return f.lash.hot; }));
     out.push_back(lengthField(
         Say::tr("Intake lash"), 0, 3, [](Facts& f) -> double& { return f.engine.lash_mm.intake; },
         0.3, true));
@@ -58,14 +56,8 @@ std::vector<Field> lashFields() {
     out.push_back(lengthField(
         Say::tr("Pitch of its thread"), 0, 5, [](Facts& f) -> double& { return f.lash.pitch_mm; },
         1.25));
-    // The lashes wanted are the engine's.
-    constexpr const char* kStored[] = {"school", "margin_deg", "hot",           nullptr,
-                                       nullptr,  "gauge",      "preload_turns", "pitch_mm"};
-    for (std::size_t i = 0; i < out.size(); ++i) {
-        if (kStored[i])
-            out[i].stored = QStringLiteral("settings.lash.") + QLatin1String(kStored[i]);
-        out[i].subject = Say::tr("lash");
-    }
+    for (Field& f : out)
+        f.subject = Say::tr("lash");
     return out;
 }
 

@@ -1,4 +1,5 @@
 #include "core/lash/lash.h"
+#include "stations/lash/lash_desk.h"
 #include "stations/list.h"
 #include "words/bench.h"
 #include "words/say.h"
@@ -43,6 +44,7 @@ const Station lash{
         },
     .owns = kOwns,
     .typed = kTyped,
+    .fields = app::lashFields,
     .applies = [](const Job& job) { return job.engine.kind != EngineKind::TwoStroke; },
     .lateKey = true,
 };

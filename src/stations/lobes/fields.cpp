@@ -77,7 +77,10 @@ Field twoLifts() {
         t.tappetLift_mm = mm[1];
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.conditions.valveLift_mm; },
+        [](Facts & x) -> auto& { return x.conditions.tappetLift_mm; },
+        [](Facts & x) -> auto& { return x.conditions.measuredRatio; });
 }
 
 std::vector<Field> make() {
@@ -99,10 +102,8 @@ std::vector<Field> make() {
     add(numberField(Say::tr("Rocker ratio, nominal"), Say::tr("valve lift over tappet lift"), 0.5,
                     3.0, 3, [](Facts& f) -> double& { return f.conditions.ratio; }));
     add(twoLifts());
-    add(choiceField(
-        Say::tr("Ratio to reckon with"), 2, ratioChoice,
-        [](const Facts& f) { return f.conditions.measuredRatio ? 1 : 0; },
-        [](Facts& f, int i) { f.conditions.measuredRatio = i == 1; }));
+    add(flagField(Say::tr("Ratio to reckon with"), ratioChoice,
+                  [](Facts& f) -> bool& { return f.conditions.measuredRatio; }));
 
     add(lengthField(Say::tr("Indicator resolves"), 0.0, 0.5,
                     [](Facts& f) -> double& { return f.conditions.resolution_mm; }),
@@ -111,10 +112,8 @@ std::vector<Field> make() {
                     [](Facts& f) -> double& { return f.conditions.travel_mm; }));
     add(lengthField(Say::tr("One turn of the dial"), 0.05, 30.0,
                     [](Facts& f) -> double& { return f.conditions.dialTurn_mm; }));
-    add(choiceField(
-        Say::tr("Counts"), 2, countChoice,
-        [](const Facts& f) { return f.conditions.countsDown ? 1 : 0; },
-        [](Facts& f, int i) { f.conditions.countsDown = i == 1; }));
+    add(flagField(Say::tr("Counts"), countChoice,
+                  [](Facts& f) -> bool& { return f.conditions.countsDown; }));
     add(optionalField(Say::tr("Lift at the nose"),
                       Say::tr("where the run counts down and never reaches the base circle"), 0.5,
                       kMostLift_mm, true,
@@ -128,40 +127,52 @@ std::vector<Field> make() {
                      Say::tr("one or more, with a space between; - for the card's"), 4,
                      [](Facts& f) -> std::vector<Height>& { return f.conditions.eventHeights; }),
         Say::tr("Events only"));
-    add(choiceField(
-        Say::tr("Readings that must agree"), 6, +[](int i) { return QString::number(i + 1); },
-        [](const Facts& f) { return f.conditions.repeats - 1; },
-        [](Facts& f, int i) { f.conditions.repeats = i + 1; }));
+    add(changing(
+        choiceField(
+            Say::tr("Readings that must agree"), 6, +[](int i) { return QString::number(i + 1); },
+            [](const Facts& f) { return f.conditions.repeats - 1; },
+            [](Facts& f, int i) { f.conditions.repeats = i + 1; }),
+        [](Facts & x) -> auto& { return x.conditions.repeats; }));
     add(numberField(Say::tr("Agree within"), Say::tr("degrees"), 0.05, 5.0, 2,
                     [](Facts& f) -> double& { return f.conditions.repeatTolerance_deg; }));
-    add(choiceField(
-        Say::tr("Events are taken"), 4, wayChoice,
-        [](const Facts& f) {
-            const RunConditions& t = f.conditions;
-            return t.fromNose ? 2 : t.oneTurn ? (t.bothValves ? 3 : 1) : 0;
-        },
-        [](Facts& f, int i) {
-            // Heights from the base circle are no drops under the nose.
-            if ((i == 2) != f.conditions.fromNose) f.conditions.eventHeights.clear();
-            f.conditions.oneTurn = i == 1 || i == 3;
-            f.conditions.bothValves = i == 3;
-            f.conditions.fromNose = i == 2;
-        }));
-    add(choiceField(
-            Say::tr("The wheel is"), 2, wheelChoice,
-            [](const Facts& f) { return f.conditions.wheelOfFirst ? 1 : 0; },
+    add(changing(
+        choiceField(
+            Say::tr("Events are taken"), 4, wayChoice,
+            [](const Facts& f) {
+                const RunConditions& t = f.conditions;
+                return t.fromNose ? 2 : t.oneTurn ? (t.bothValves ? 3 : 1) : 0;
+            },
             [](Facts& f, int i) {
-                const auto behind = f.engine.behindFirst_deg(f.cylinder);
-                const bool on = i == 1 && behind.has_value();
-                RunConditions& t = f.conditions;
-                if (on == t.wheelOfFirst) return;
-                t.wheelOfFirst = on;
-                // The lobe stands on that wheel where this cylinder is behind the first.
-                const double by = (on ? 1.0 : -1.0) * wrapCycle({behind.value_or(0.0)}).deg;
-                t.shift_deg -= by;
-                t.from.deg += by;
-                t.to.deg += by;
+                // Heights from the base circle are no drops under the nose.
+                if ((i == 2) != f.conditions.fromNose) f.conditions.eventHeights.clear();
+                f.conditions.oneTurn = i == 1 || i == 3;
+                f.conditions.bothValves = i == 3;
+                f.conditions.fromNose = i == 2;
             }),
+        [](Facts & x) -> auto& { return x.conditions.oneTurn; },
+        [](Facts & x) -> auto& { return x.conditions.bothValves; },
+        [](Facts & x) -> auto& { return x.conditions.fromNose; },
+        [](Facts & x) -> auto& { return x.conditions.eventHeights; }));
+    add(changing(
+            choiceField(
+                Say::tr("The wheel is"), 2, wheelChoice,
+                [](const Facts& f) { return f.conditions.wheelOfFirst ? 1 : 0; },
+                [](Facts& f, int i) {
+                    const auto behind = f.engine.behindFirst_deg(f.cylinder);
+                    const bool on = i == 1 && behind.has_value();
+                    RunConditions& t = f.conditions;
+                    if (on == t.wheelOfFirst) return;
+                    t.wheelOfFirst = on;
+                    // The lobe stands on that wheel where this cylinder is behind the first.
+                    const double by = (on ? 1.0 : -1.0) * wrapCycle({behind.value_or(0.0)}).deg;
+                    t.shift_deg -= by;
+                    t.from.deg += by;
+                    t.to.deg += by;
+                }),
+            [](Facts & x) -> auto& { return x.conditions.wheelOfFirst; },
+            [](Facts & x) -> auto& { return x.conditions.shift_deg; },
+            [](Facts & x) -> auto& { return x.conditions.from.deg; },
+            [](Facts & x) -> auto& { return x.conditions.to.deg; }),
         Say::tr("Another cylinder"));
     return all;
 }

@@ -1,4 +1,5 @@
 #include "stations/list.h"
+#include "stations/lobes/fields.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -64,6 +65,7 @@ const Station lobes{
     .takes = [](const Task& task) { return task.cylinder > 0; },
     .owns = kOwns,
     .typed = kTyped,
+    .fields = app::runFields,
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 

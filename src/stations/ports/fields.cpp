@@ -50,7 +50,8 @@ Field wantedField(const QString& name, Port PortWork::*port) {
         (facts.ports.*port).wanted_deg = std::move(all);
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [port](Facts & x) -> auto& { return (x.ports.*port).wanted_deg; });
 }
 
 void portOf(std::vector<Field>& out, PortName name, Port PortWork::*port) {
@@ -112,22 +113,13 @@ void portOf(std::vector<Field>& out, PortName name, Port PortWork::*port) {
         return QString();
     };
     count.seldom = true;
-    out.push_back(std::move(count));
+    out.push_back(changing(
+        std::move(count), [port](Facts & f) -> auto& { return (f.ports.*port).count; }));
     if (!intake) out.push_back(wantedField(Say::tr("Wanted"), port));
     QString heading = words::portName(name);
     heading[0] = heading[0].toUpper();
     out[first].heading = heading;
-    const QString stored = intake                       ? QStringLiteral("intake")
-                           : name == PortName::Transfer ? QStringLiteral("transfer")
-                                                        : QStringLiteral("exhaust");
-    QStringList parts{QStringLiteral("opens_deg"), QStringLiteral("closes_deg")};
-    if (!intake) parts << QStringLiteral("edge_mm");
-    parts << QStringLiteral("width_mm") << QStringLiteral("height_mm")
-          << QStringLiteral("corner_mm") << QStringLiteral("chamfer_mm") << QStringLiteral("count")
-          << QStringLiteral("wanted_deg");
     for (std::size_t i = first; i < out.size(); ++i) {
-        out[i].stored = QStringLiteral("settings.ports.%1.%2")
-                            .arg(stored, parts[static_cast<qsizetype>(i - first)]);
         out[i].question = QStringLiteral("%1: %2?").arg(heading, words::midSentence(out[i].name));
         out[i].subject = heading;
     }
@@ -162,13 +154,8 @@ std::vector<Field> portFields() {
     out.push_back(optionalField(
         Say::tr("Gauge at its bench mark, now"), Say::tr("degrees; - for not read"), -180, 180,
         false, [](Facts& f) -> std::optional<double>& { return f.ports.benchAfter_deg; }));
-    constexpr const char* kStored[] = {"deck_mm", "dome_mm",          "crankcase_cc",
-                                       "gauge",   "bench_before_deg", "bench_after_deg"};
-    for (std::size_t i = more; i < out.size(); ++i) {
-        out[i].stored = QStringLiteral("settings.ports.") + QLatin1String(kStored[i - more]);
+    for (std::size_t i = more; i < out.size(); ++i)
         out[i].subject = Say::tr("ports");
-    }
-    out[rest].stored = QStringLiteral("settings.ports.intake_by");
     out[rest].subject = Say::tr("ports");
     return out;
 }

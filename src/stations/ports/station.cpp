@@ -1,5 +1,6 @@
 #include "core/ports/ports.h"
 #include "stations/list.h"
+#include "stations/ports/fields.h"
 #include "words/bench.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -50,6 +51,7 @@ const Station ports{
     .line = line,
     .owns = kOwns,
     .typed = kTyped,
+    .fields = app::portFields,
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::TwoStroke; },
     .lateKey = true,
 };

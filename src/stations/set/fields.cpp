@@ -77,7 +77,8 @@ Field countField(const QString& name, const QString& asks, int Drive::*part, int
         if (n != std::floor(n) || std::abs(n) > 1e6) return Say::tr("A whole number.");
         return changed(facts, [&](Drive& d) { d.*part = static_cast<int>(n); });
     };
-    return f;
+    return changing(
+        std::move(f), [part](Facts & x) -> auto& { return x.engine.drive.*part; });
 }
 
 /// Crank degrees, or an offset and the radius of its shaft, 0.5@12; `turns` of the crank to one of
@@ -118,7 +119,8 @@ Field offsetsField(const QString& name, const QString& asks, double turns,
         }
         return changed(facts, [&](Drive& d) { d.*part = all; });
     };
-    return f;
+    return changing(
+        std::move(f), [part](Facts & x) -> auto& { return x.engine.drive.*part; });
 }
 
 /// Two numbers in one line; "-" for none.
@@ -172,7 +174,8 @@ Field phaser() {
         facts.engine.drive.phaser_deg = deg;
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.engine.drive.phaser_deg; });
 }
 
 /// Which event, and where: "ivc 62".
@@ -202,7 +205,10 @@ Field eventField() {
         facts.trial.target.kind = TargetKind::EventAt;
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.trial.target.event; },
+        [](Facts & x) -> auto& { return x.trial.target.event_deg; },
+        [](Facts & x) -> auto& { return x.trial.target.kind; });
 }
 
 /// "intake 104.5 exhaust 107": a wanted centre per cam, card or none.
@@ -245,7 +251,10 @@ Field centresField() {
         t.kind = TargetKind::Centres;
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.trial.target.centre.intake; },
+        [](Facts & x) -> auto& { return x.trial.target.centre.exhaust; },
+        [](Facts & x) -> auto& { return x.trial.target.kind; });
 }
 
 /// The builder's own names of the keyways, dots or holes.
@@ -268,7 +277,8 @@ Field marksField() {
             d.marks.push_back(each.left(24).toStdString());
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.engine.drive.marks; });
 }
 
 /// A number of the target that chooses its kind as well.
@@ -281,7 +291,9 @@ Field aimField(const QString& name, const QString& asks, double least, double mo
         if (why.isEmpty()) facts.trial.target.kind = kind;
         return why;
     };
-    return f;
+    return changing(
+        std::move(f), [part](Facts & x) -> auto& { return x.trial.target.*part; },
+        [](Facts & x) -> auto& { return x.trial.target.kind; });
 }
 
 SetFields make() {
@@ -295,49 +307,57 @@ SetFields make() {
     using F = Facts&;
     add(countField(Say::tr("Teeth of the cam wheel"), Say::tr("count them"), &Drive::teeth, 0),
         Say::tr("Drive (Up, Down)"));
-    add(choiceField(
-        Say::tr("Driven by"), 3, driveChoice,
-        [](const Facts& f) { return static_cast<int>(f.engine.drive.kind); },
-        [](F f, int i) {
-            f.engine.drive.kind = static_cast<DriveKind>(i);
-            // Two gears in mesh turn against one another; the next field is for an idler.
-            f.engine.drive.against = f.engine.drive.kind == DriveKind::Gears;
-        }));
-    add(choiceField(
-        Say::tr("The cam turns"), 2, wayChoice,
-        [](const Facts& f) { return f.engine.drive.against ? 1 : 0; },
-        [](F f, int i) { f.engine.drive.against = i == 1; }));
+    add(changing(
+        choiceField(
+            Say::tr("Driven by"), 3, driveChoice,
+            [](const Facts& f) { return static_cast<int>(f.engine.drive.kind); },
+            [](F f, int i) {
+                f.engine.drive.kind = static_cast<DriveKind>(i);
+                // Two gears in mesh turn against one another; the next field is for an idler.
+                f.engine.drive.against = f.engine.drive.kind == DriveKind::Gears;
+            }),
+        [](Facts & x) -> auto& { return x.engine.drive.kind; },
+        [](Facts & x) -> auto& { return x.engine.drive.against; }));
+    add(flagField(Say::tr("The cam turns"), wayChoice,
+                  [](F f) -> bool& { return f.engine.drive.against; }));
     add(countField(Say::tr("Keyways or dowel holes"),
                    Say::tr("evenly round the cam wheel; 1 for one"), &Drive::keyways, 0));
     add(offsetsField(Say::tr("Crank keyways"),
                      Say::tr("beside the one first used, crank degrees, plus advances: -4 4; "
                              "- for none"),
                      1.0, &Drive::crankKeyways_deg));
-    add(twoField(
-        Say::tr("Vernier holes"), Say::tr("in wheel and hub: 11 12; - for none"),
-        [](const Drive& d, const Style&) {
-            return d.vernierWheel == 0 ? noValue()
-                                       : Say::tr("%1 to %2").arg(d.vernierWheel).arg(d.vernierHub);
-        },
-        [](Drive& d, double a, double b) {
-            d.vernierWheel = static_cast<int>(a);
-            d.vernierHub = static_cast<int>(b);
-        }));
-    add(twoField(
-        Say::tr("Slots"),
-        Say::tr("range either way and what a line is worth, crank degrees: 12 2; - for "
-                "none"),
-        [](const Drive& d, const Style& style) {
-            if (d.slot_deg == 0.0) return noValue();
-            return Say::tr("%1%2, lines of %3")
-                .arg(QChar(0xB1))
-                .arg(words::degrees(d.slot_deg, style),
-                     d.slotLine_deg > 0.0 ? words::degrees(d.slotLine_deg, style) : noValue());
-        },
-        [](Drive& d, double a, double b) {
-            d.slot_deg = a;
-            d.slotLine_deg = b;
-        }));
+    add(changing(
+        twoField(
+            Say::tr("Vernier holes"), Say::tr("in wheel and hub: 11 12; - for none"),
+            [](const Drive& d, const Style&) {
+                return d.vernierWheel == 0
+                           ? noValue()
+                           : Say::tr("%1 to %2").arg(d.vernierWheel).arg(d.vernierHub);
+            },
+            [](Drive& d, double a, double b) {
+                d.vernierWheel = static_cast<int>(a);
+                d.vernierHub = static_cast<int>(b);
+            }),
+        [](Facts & x) -> auto& { return x.engine.drive.vernierWheel; },
+        [](Facts & x) -> auto& { return x.engine.drive.vernierHub; }));
+    add(changing(
+        twoField(
+            Say::tr("Slots"),
+            Say::tr("range either way and what a line is worth, crank degrees: 12 2; - for "
+                    "none"),
+            [](const Drive& d, const Style& style) {
+                if (d.slot_deg == 0.0) return noValue();
+                return Say::tr("%1%2, lines of %3")
+                    .arg(QChar(0xB1))
+                    .arg(words::degrees(d.slot_deg, style),
+                         d.slotLine_deg > 0.0 ? words::degrees(d.slotLine_deg, style) : noValue());
+            },
+            [](Drive& d, double a, double b) {
+                d.slot_deg = a;
+                d.slotLine_deg = b;
+            }),
+        [](Facts & x) -> auto& { return x.engine.drive.slot_deg; },
+        [](Facts & x) -> auto& { return x.engine.drive.slotLine_deg; }));
     add(offsetsField(Say::tr("Bushes or offset keys"),
                      Say::tr("at hand, crank degrees, plus advances: 1 2 -1; or offset "
                              "and shaft radius: 0.5@12"),

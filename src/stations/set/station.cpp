@@ -1,4 +1,5 @@
 #include "stations/list.h"
+#include "stations/set/fields.h"
 #include "words/say.h"
 #include "words/sentences.h"
 #include "words/setting.h"
@@ -68,6 +69,7 @@ const Station set{
     .line = line,
     .owns = kOwns,
     .typed = kTyped,
+    .fields = [] { return app::setFields().all; },
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 

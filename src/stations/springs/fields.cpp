@@ -77,9 +77,24 @@ Kind numbers(double least, double most, int places, const QString& unit) {
 using Get = std::function<std::optional<double>(const Springs&, Side)>;
 using Set = std::function<void(Springs&, Side, std::optional<double>)>;
 
+/// Where a value of both sides lies.
+using Both = std::function<std::vector<const void*>(Springs&)>;
+template <class T> Both both(PerSide<T> Springs::*part) {
+    return [part](Springs& s) {
+        return std::vector<const void*>{&(s.*part).intake, &(s.*part).exhaust};
+    };
+}
+template <class T> Both both(T SpringSpec::*part) {
+    return [part](Springs& s) {
+        return std::vector<const void*>{&(s.spec.intake.*part), &(s.spec.exhaust.*part)};
+    };
+}
+
 /// One value for both sides, or intake then exhaust; "-" takes it away.
-Field pairOf(const QString& name, const Kind& kind, Get get, Set set, const QString& asks = {}) {
+Field pairOf(const QString& name, const Kind& kind, Get get, Set set, const Both& values,
+             const QString& asks = {}) {
     Field f;
+    f.values = [values](Facts& x) { return values(x.springs); };
     f.name = name;
     f.asks =
         asks.isEmpty() ? Say::tr("one for both, or intake then exhaust; - for not known") : asks;
@@ -130,13 +145,14 @@ Field pairField(const QString& name, const Kind& kind, PerSide<double> Springs::
         [part](Springs& s, Side side, std::optional<double> v) {
             (s.*part)[side] = v.value_or(0.0);
         },
-        asks);
+        both(part), asks);
 }
 Field pairField(const QString& name, const Kind& kind,
                 PerSide<std::optional<double>> Springs::*part, const QString& asks = {}) {
     return pairOf(
         name, kind, [part](const Springs& s, Side side) { return (s.*part)[side]; },
-        [part](Springs& s, Side side, std::optional<double> v) { (s.*part)[side] = v; }, asks);
+        [part](Springs& s, Side side, std::optional<double> v) { (s.*part)[side] = v; }, both(part),
+        asks);
 }
 /// Of the springs of a side.
 Field specField(const QString& name, const Kind& kind, double SpringSpec::*part) {
@@ -148,7 +164,8 @@ Field specField(const QString& name, const Kind& kind, double SpringSpec::*part)
         },
         [part](Springs& s, Side side, std::optional<double> v) {
             s.spec[side].*part = v.value_or(0.0);
-        });
+        },
+        both(part));
 }
 
 /// A height and the load there: "38.5 410"; four values are intake and exhaust.
@@ -206,7 +223,12 @@ Field pointField(const QString& name, LoadPoint SpringSpec::*part) {
         facts.springs = std::move(after);
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f),
+        [part](Facts & x) -> auto& { return (x.springs.spec.intake.*part).height_mm; },
+        [part](Facts & x) -> auto& { return (x.springs.spec.intake.*part).load_n; },
+        [part](Facts & x) -> auto& { return (x.springs.spec.exhaust.*part).height_mm; },
+        [part](Facts & x) -> auto& { return (x.springs.spec.exhaust.*part).load_n; });
 }
 
 Field stockField(const QString& name, std::vector<ShimSize> Springs::*part) {
@@ -220,7 +242,8 @@ Field stockField(const QString& name, std::vector<ShimSize> Springs::*part) {
     f.take = [part](Facts& facts, const QString& typed, const Style& style) {
         return readStock(typed, style, facts.springs.*part);
     };
-    return f;
+    return changing(
+        std::move(f), [part](Facts & x) -> auto& { return x.springs.*part; });
 }
 
 /// The tester's heights, at most three, one after the other.
@@ -263,7 +286,8 @@ Field testHeights() {
         facts.springs.testHeights_mm = std::move(all);
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.springs.testHeights_mm; });
 }
 
 QString yesNo(int i) {
@@ -394,10 +418,8 @@ private:
         length(Say::tr("Adjustable one, screwed home"), 500.0, &PushRods::shortest_mm);
         length(Say::tr("Its thread's pitch"), 5.0, &PushRods::pitch_mm);
         length(Say::tr("Preload, by the maker"), 5.0, &PushRods::preload_mm);
-        add(choiceField(
-            Say::tr("Preload is in the trials"), 2, yesNo,
-            [](const Facts& f) { return f.springs.pushRods.preloadIn ? 1 : 0; },
-            [](F f, int i) { f.springs.pushRods.preloadIn = i == 1; }));
+        add(flagField(Say::tr("Preload is in the trials"), yesNo,
+                      [](F f) -> bool& { return f.springs.pushRods.preloadIn; }));
         length(Say::tr("Stem, across"), 15.0, &PushRods::stem_mm);
         length(Say::tr("Rocker's arm, shaft to nose"), 120.0, &PushRods::arm_mm);
         add(pairOf(
@@ -405,6 +427,10 @@ private:
             [](const Springs& s, Side side) { return s.pushRods.noseAbove_mm[side]; },
             [](Springs& s, Side side, std::optional<double> v) {
                 s.pushRods.noseAbove_mm[side] = v;
+            },
+            [](Springs& s) {
+                auto& nose = s.pushRods.noseAbove_mm;
+                return std::vector<const void*>{&nose.intake, &nose.exhaust};
             }));
     }
 

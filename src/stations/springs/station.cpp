@@ -1,4 +1,5 @@
 #include "stations/list.h"
+#include "stations/springs/fields.h"
 #include "words/say.h"
 #include "words/springs.h"
 
@@ -34,6 +35,7 @@ const Station springs{
                const Style& style) { return springBrief(job, f.springs, style); },
     .owns = kOwns,
     .typed = kTyped,
+    .fields = [] { return app::springFields().all; },
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 

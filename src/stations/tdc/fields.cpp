@@ -52,7 +52,8 @@ Field factoryMark() {
         facts.fitted.factoryMark_deg = std::get<WheelReading>(read).at.deg;
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.fitted.factoryMark_deg; });
 }
 
 /// A true advance that is wanted; shown with what a lamp says of it on the factory mark.
@@ -123,7 +124,8 @@ Field deck() {
         facts.fitted.deck_mm.insert(facts.fitted.deck_mm.end(), points.begin(), points.end());
         return QString();
     };
-    return f;
+    return changing(
+        std::move(f), [](Facts & x) -> auto& { return x.fitted.deck_mm; });
 }
 
 std::vector<Field> make() {

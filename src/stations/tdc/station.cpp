@@ -1,4 +1,5 @@
 #include "stations/list.h"
+#include "stations/tdc/fields.h"
 #include "words/say.h"
 #include "words/sentences.h"
 
@@ -56,6 +57,7 @@ const Station tdc{
     .takes = [](const Task& task) { return task.cylinder == 0; },
     .owns = kOwns,
     .typed = kTyped,
+    .fields = app::tdcFields,
 };
 
 } // namespace stations

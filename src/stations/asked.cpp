@@ -1,0 +1,71 @@
+#include "stations/asked.h"
+
+#include "desk/field.h"
+#include "stations/list.h"
+
+#include <algorithm>
+
+namespace stations {
+
+namespace {
+
+/// A field by its place, since what it is called hangs on the language.
+struct Place {
+    const Station* station;
+    std::size_t at;
+    QStringList changes; ///< as the book calls them
+};
+
+const std::vector<Place>& places() {
+    static const std::vector<Place> all = [] {
+        std::vector<Place> out;
+        for (const Station* s : stations::all()) {
+            if (!s->fields) continue;
+            const auto fields = s->fields();
+            for (std::size_t i = 0; i < fields.size(); ++i)
+                out.push_back({s, i, storedNames(fields[i])});
+        }
+        return out;
+    }();
+    return all;
+}
+
+/// Those that change all of these and least else.
+std::vector<const Place*> nearest(const QStringList& paths) {
+    std::vector<const Place*> out;
+    for (const Place& p : places()) {
+        if (!std::all_of(paths.begin(), paths.end(),
+                         [&](const QString& path) { return p.changes.contains(path); }))
+            continue;
+        if (!out.empty() && p.changes.size() < out.front()->changes.size()) out.clear();
+        if (out.empty() || p.changes.size() == out.front()->changes.size()) out.push_back(&p);
+    }
+    return out;
+}
+
+} // namespace
+
+std::optional<Asked> asked(const QStringList& paths) {
+    if (paths.isEmpty()) return std::nullopt;
+    const auto called = [](const Place& p) { return p.station->fields()[p.at]; };
+    if (const auto found = nearest(paths); !found.empty()) {
+        const auto field = called(*found.front());
+        // Another station may ask the same; two fields of one station are two facts in one value.
+        const bool alone = std::none_of(found.begin() + 1, found.end(), [&](const Place* p) {
+            return p->station == found.front()->station;
+        });
+        return Asked{found.front()->station, field.subject,
+                     alone ? QStringList{field.name} : QStringList{}};
+    }
+    std::optional<Asked> out;
+    for (const QString& path : paths) {
+        const auto found = nearest({path});
+        if (found.empty()) continue;
+        const auto field = called(*found.front());
+        if (!out) out = Asked{found.front()->station, field.subject, {}};
+        if (!out->names.contains(field.name)) out->names << field.name;
+    }
+    return out;
+}
+
+} // namespace stations
