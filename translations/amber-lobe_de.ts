@@ -40,10 +40,6 @@
         <translation>Brennraum</translation>
     </message>
     <message>
-        <source>gasket bore</source>
-        <translation>Dichtungsbohrung</translation>
-    </message>
-    <message>
         <source>gasket</source>
         <translation>Dichtung</translation>
     </message>
@@ -72,88 +68,12 @@
         <translation>Pleuel</translation>
     </message>
     <message>
-        <source>pin offset</source>
-        <translation>Bolzenversatz</translation>
-    </message>
-    <message>
         <source>against</source>
         <translation>gegen</translation>
     </message>
     <message>
-        <source>keyways</source>
-        <translation>Keilnuten</translation>
-    </message>
-    <message>
-        <source>crank keyways</source>
-        <translation>Keilnuten der Kurbelwelle</translation>
-    </message>
-    <message>
-        <source>vernier wheel</source>
-        <translation>Nonius im Rad</translation>
-    </message>
-    <message>
-        <source>vernier hub</source>
-        <translation>Nonius in der Nabe</translation>
-    </message>
-    <message>
-        <source>bushes</source>
-        <translation>Buchsen</translation>
-    </message>
-    <message>
-        <source>slot</source>
-        <translation>Langloch</translation>
-    </message>
-    <message>
-        <source>slot line</source>
-        <translation>Strich des Langlochs</translation>
-    </message>
-    <message>
-        <source>bolt radius</source>
-        <translation>Radius des Lochkreises</translation>
-    </message>
-    <message>
-        <source>pulled first</source>
-        <translation>zuerst gezogen</translation>
-    </message>
-    <message>
         <source>phaser</source>
         <translation>Versteller</translation>
-    </message>
-    <message>
-        <source>wheel radius</source>
-        <translation>Radius des Rads</translation>
-    </message>
-    <message>
-        <source>run angle</source>
-        <translation>Winkel des Trums</translation>
-    </message>
-    <message>
-        <source>marks</source>
-        <translation>Marken</translation>
-    </message>
-    <message>
-        <source>keyway</source>
-        <translation>Keilnut</translation>
-    </message>
-    <message>
-        <source>crank keyway</source>
-        <translation>Keilnut der Kurbelwelle</translation>
-    </message>
-    <message>
-        <source>vernier</source>
-        <translation>Nonius</translation>
-    </message>
-    <message>
-        <source>bush</source>
-        <translation>Buchse</translation>
-    </message>
-    <message>
-        <source>plus</source>
-        <translation>früher als das Datenblatt</translation>
-    </message>
-    <message>
-        <source>plus exhaust</source>
-        <translation>Auslass früher als das Datenblatt</translation>
     </message>
     <message>
         <source>intake centre</source>
@@ -162,10 +82,6 @@
     <message>
         <source>exhaust centre</source>
         <translation>Auslassmitte</translation>
-    </message>
-    <message>
-        <source>event</source>
-        <translation>Steuerpunkt</translation>
     </message>
     <message>
         <source>separation</source>
@@ -188,84 +104,8 @@
         <translation>Auslass</translation>
     </message>
     <message>
-        <source>intake wanted</source>
-        <translation>Einlass gewünscht</translation>
-    </message>
-    <message>
-        <source>exhaust wanted</source>
-        <translation>Auslass gewünscht</translation>
-    </message>
-    <message>
-        <source>note</source>
-        <translation>Notiz</translation>
-    </message>
-    <message>
-        <source>photo</source>
-        <translation>Foto</translation>
-    </message>
-    <message>
-        <source>cylinders</source>
-        <translation>Zylinder</translation>
-    </message>
-    <message>
-        <source>rotation</source>
-        <translation>Drehrichtung</translation>
-    </message>
-    <message>
-        <source>layout</source>
-        <translation>Bauart</translation>
-    </message>
-    <message>
-        <source>follower</source>
-        <translation>Stößel</translation>
-    </message>
-    <message>
-        <source>ratio intake</source>
-        <translation>Übersetzung Einlass</translation>
-    </message>
-    <message>
-        <source>ratio exhaust</source>
-        <translation>Übersetzung Auslass</translation>
-    </message>
-    <message>
-        <source>lash intake</source>
-        <translation>Ventilspiel Einlass</translation>
-    </message>
-    <message>
-        <source>lash exhaust</source>
-        <translation>Ventilspiel Auslass</translation>
-    </message>
-    <message>
-        <source>chambers</source>
-        <translation>Brennräume</translation>
-    </message>
-    <message>
-        <source>volumes</source>
-        <translation>Volumen</translation>
-    </message>
-    <message>
         <source>drive</source>
         <translation>Antrieb</translation>
-    </message>
-    <message>
-        <source>firing order</source>
-        <translation>Zündfolge</translation>
-    </message>
-    <message>
-        <source>firing gaps</source>
-        <translation>Zündabstände</translation>
-    </message>
-    <message>
-        <source>throws</source>
-        <translation>Kröpfungen</translation>
-    </message>
-    <message>
-        <source>bank angle</source>
-        <translation>Bankwinkel</translation>
-    </message>
-    <message>
-        <source>second bank</source>
-        <translation>zweite Bank</translation>
     </message>
     <message>
         <source>height</source>
@@ -284,34 +124,6 @@
         <translation>Öffnungsdauer Auslass</translation>
     </message>
     <message>
-        <source>intake advertised</source>
-        <translation>Einlass nach Katalog</translation>
-    </message>
-    <message>
-        <source>exhaust advertised</source>
-        <translation>Auslass nach Katalog</translation>
-    </message>
-    <message>
-        <source>advertised</source>
-        <translation>nach Katalog</translation>
-    </message>
-    <message>
-        <source>intake lift</source>
-        <translation>Hub Einlass</translation>
-    </message>
-    <message>
-        <source>exhaust lift</source>
-        <translation>Hub Auslass</translation>
-    </message>
-    <message>
-        <source>lift at</source>
-        <translation>Ort des Hubs</translation>
-    </message>
-    <message>
-        <source>ratio</source>
-        <translation>übersetzung</translation>
-    </message>
-    <message>
         <source>seat</source>
         <translation>Ventilsitz</translation>
     </message>
@@ -320,56 +132,12 @@
         <translation>Abfall</translation>
     </message>
     <message>
-        <source>tape</source>
-        <translation>Maßband</translation>
-    </message>
-    <message>
-        <source>tdc tolerance</source>
-        <translation>Toleranz des OT</translation>
-    </message>
-    <message>
-        <source>resolution</source>
-        <translation>Auflösung</translation>
-    </message>
-    <message>
-        <source>factory mark</source>
-        <translation>Werksmarke</translation>
-    </message>
-    <message>
-        <source>damper</source>
-        <translation>Schwingungsdämpfer</translation>
-    </message>
-    <message>
         <source>zero return</source>
         <translation>Rückkehr auf null</translation>
     </message>
     <message>
-        <source>closing height</source>
-        <translation>Höhe fürs Schließen</translation>
-    </message>
-    <message>
-        <source>altitude</source>
-        <translation>Höhe über Meer</translation>
-    </message>
-    <message>
-        <source>exponent</source>
-        <translation>Exponent</translation>
-    </message>
-    <message>
-        <source>wanted dynamic</source>
-        <translation>gewünschte dynamische Verdichtung</translation>
-    </message>
-    <message>
-        <source>fuels</source>
-        <translation>Kraftstoffe</translation>
-    </message>
-    <message>
         <source>target</source>
         <translation>Ziel</translation>
-    </message>
-    <message>
-        <source>skim</source>
-        <translation>Planen</translation>
     </message>
     <message>
         <source>smoothing</source>
@@ -388,52 +156,8 @@
         <translation>Schritt</translation>
     </message>
     <message>
-        <source>from</source>
-        <translation>von</translation>
-    </message>
-    <message>
-        <source>to</source>
-        <translation>bis</translation>
-    </message>
-    <message>
-        <source>source</source>
-        <translation>Quelle</translation>
-    </message>
-    <message>
-        <source>shift</source>
-        <translation>Verschiebung</translation>
-    </message>
-    <message>
-        <source>tdc answered</source>
-        <translation>Antwort auf den OT</translation>
-    </message>
-    <message>
-        <source>one turn</source>
-        <translation>eine Umdrehung</translation>
-    </message>
-    <message>
-        <source>both valves</source>
-        <translation>beide Ventile</translation>
-    </message>
-    <message>
-        <source>from nose</source>
-        <translation>von der Spitze</translation>
-    </message>
-    <message>
         <source>right</source>
         <translation>richtig</translation>
-    </message>
-    <message>
-        <source>wheel of first</source>
-        <translation>Scheibe von Zylinder 1</translation>
-    </message>
-    <message>
-        <source>repeats</source>
-        <translation>Wiederholungen</translation>
-    </message>
-    <message>
-        <source>repeat tolerance</source>
-        <translation>Toleranz der Wiederholungen</translation>
     </message>
     <message>
         <source>dial turn</source>
@@ -442,46 +166,6 @@
     <message>
         <source>spring</source>
         <translation>Feder</translation>
-    </message>
-    <message>
-        <source>travel</source>
-        <translation>Messweg</translation>
-    </message>
-    <message>
-        <source>off axis</source>
-        <translation>Schrägstellung</translation>
-    </message>
-    <message>
-        <source>valve lift</source>
-        <translation>Ventilhub</translation>
-    </message>
-    <message>
-        <source>tappet lift</source>
-        <translation>Stößelhub</translation>
-    </message>
-    <message>
-        <source>measured ratio</source>
-        <translation>gemessene Übersetzung</translation>
-    </message>
-    <message>
-        <source>counts down</source>
-        <translation>zählt abwärts</translation>
-    </message>
-    <message>
-        <source>nose lift</source>
-        <translation>Hub an der Spitze</translation>
-    </message>
-    <message>
-        <source>event heights</source>
-        <translation>Höhen der Steuerpunkte</translation>
-    </message>
-    <message>
-        <source>teeth</source>
-        <translation>Zähne</translation>
-    </message>
-    <message>
-        <source>overlap or firing</source>
-        <translation>Überschneidung oder Zündung</translation>
     </message>
     <message>
         <source>checking heights</source>
@@ -504,20 +188,8 @@
         <translation>Teilung der Gradscheibe</translation>
     </message>
     <message>
-        <source>place the lift is taken at</source>
-        <translation>Ort, an dem der Hub gemessen wird</translation>
-    </message>
-    <message>
         <source>events only</source>
         <translation>nur Steuerpunkte</translation>
-    </message>
-    <message>
-        <source>indicator&apos;s zero</source>
-        <translation>Nullpunkt der Messuhr</translation>
-    </message>
-    <message>
-        <source>name</source>
-        <translation>Name</translation>
     </message>
     <message>
         <source>%1%2 %3 at %4</source>
@@ -566,10 +238,6 @@
     <message>
         <source>name of the job</source>
         <translation>Name des Auftrags</translation>
-    </message>
-    <message>
-        <source>card&apos;s %1</source>
-        <translation>%1 des Datenblatts</translation>
     </message>
     <message>
         <source>reading %1</source>
@@ -5898,10 +5566,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
         <translation>die Datei oder ihr Ordner sind nicht beschreibbar</translation>
     </message>
     <message>
-        <source>phaser limiter</source>
-        <translation>Begrenzer des Nockenwellenverstellers</translation>
-    </message>
-    <message>
         <source>press</source>
         <translation>Druckmessung</translation>
     </message>
@@ -7416,10 +7080,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
         <translation>%1 ist eine Kopie des ganzen Buchs.</translation>
     </message>
     <message>
-        <source>by</source>
-        <translation>von</translation>
-    </message>
-    <message>
         <source>entry %1 of the record</source>
         <translation>Eintrag %1 des Protokolls</translation>
     </message>
@@ -8538,14 +8198,6 @@ Die Mitte wandert %1° je mm Abfall; bis zu keinem Abfall verfolgt, steht OT bei
     <message>
         <source>%1 is no picture: a photo is PNG, JPEG, GIF, TIFF, WebP or HEIF, a drawing SVG that is not packed.</source>
         <translation>%1 ist kein Bild: ein Foto ist PNG, JPEG, GIF, TIFF, WebP oder HEIF, eine Zeichnung ungepacktes SVG.</translation>
-    </message>
-    <message>
-        <source>phaser exhaust</source>
-        <translation>Versteller, Auslass</translation>
-    </message>
-    <message>
-        <source>slack</source>
-        <translation>Spiel im Trieb</translation>
     </message>
     <message>
         <source>Of this book the newest %1 jobs are listed.</source>
@@ -11134,10 +10786,6 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <translation>nirgends um mehr als 1 % davon zu unterscheiden</translation>
     </message>
     <message>
-        <source>pipes</source>
-        <translation>Rohre</translation>
-    </message>
-    <message>
         <source>What was measured, the newest first</source>
         <translation>Was gemessen wurde, das Neueste zuerst</translation>
     </message>
@@ -12354,14 +12002,6 @@ Ohne wird alles getippt wie immer. Der nachgebildete Stand zeigt, wie es ist.</t
         <source>Size of everything</source>
         <translation>Größe von allem</translation>
     </message>
-    <message>
-        <source>kind</source>
-        <translation>Bauart</translation>
-    </message>
-    <message>
-        <source>spark</source>
-        <translation>Zündzeitpunkt</translation>
-    </message>
     <message numerus="yes">
         <source>%n more figures are alike within what is known.</source>
         <translation>
@@ -13119,6 +12759,65 @@ Alles Getippte ist gesichert, sobald die Zeile leer wird, und eine falsche Messu
     <message>
         <source>%1 mm² wide open; %2 s·mm² for each cc at %3 per minute, where the gas passes at %4 m/s on the mean. By %7 to %8 m/s it suits %5 to %6 per minute.</source>
         <translation>%1 mm² ganz offen; %2 s·mm² je cm³ bei %3 je Minute, wobei das Gas im Mittel mit %4 m/s hindurchgeht. Bei %7 bis %8 m/s passt er zu %5 bis %6 je Minute.</translation>
+    </message>
+    <message>
+        <source>who measures</source>
+        <translation>wer misst</translation>
+    </message>
+    <message>
+        <source>cams to compare</source>
+        <translation>Nockenwellen im Vergleich</translation>
+    </message>
+    <message>
+        <source>cam to compare with</source>
+        <translation>Nockenwelle, mit der verglichen wird</translation>
+    </message>
+    <message>
+        <source>decision</source>
+        <translation>Entscheidung</translation>
+    </message>
+    <message>
+        <source>height of a spring</source>
+        <translation>Höhe einer Feder</translation>
+    </message>
+    <message>
+        <source>load of a spring</source>
+        <translation>Kraft einer Feder</translation>
+    </message>
+    <message>
+        <source>trial of a push rod</source>
+        <translation>Versuch mit einer Stoßstange</translation>
+    </message>
+    <message>
+        <source>lash of a valve</source>
+        <translation>Spiel eines Ventils</translation>
+    </message>
+    <message>
+        <source>valve ticked</source>
+        <translation>abgehaktes Ventil</translation>
+    </message>
+    <message>
+        <source>height it is advertised at</source>
+        <translation>Höhe des Katalogwerts</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1: %2 and %n more</source>
+        <translation>
+            <numerusform>%1: %2 und %n weitere</numerusform>
+            <numerusform>%1: %2 und %n weitere</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 of the %2 map</source>
+        <translation>%1 der Messreihe %2</translation>
+    </message>
+    <message>
+        <source>As it was stated</source>
+        <translation>Wie es angegeben wurde</translation>
+    </message>
+    <message>
+        <source>as stated</source>
+        <translation>Angaben</translation>
     </message>
 </context>
 </TS>

@@ -227,5 +227,12 @@
             <numerusform>after %n days</numerusform>
         </translation>
     </message>
+    <message numerus="yes">
+        <source>%1: %2 and %n more</source>
+        <translation>
+            <numerusform>%1: %2 and %n more</numerusform>
+            <numerusform>%1: %2 and %n more</numerusform>
+        </translation>
+    </message>
 </context>
 </TS>

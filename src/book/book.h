@@ -13,6 +13,7 @@
 
 #include <QSqlDatabase>
 #include <QString>
+#include <QStringList>
 
 #include <cstdint>
 #include <functional>
@@ -117,6 +118,8 @@ public:
 
     /// The jobs, oldest first.
     Result<std::vector<JobSummary>> listJobs() const;
+    /// When anything was done last in any of them, ms since the epoch; 0 where that cannot be read.
+    std::int64_t lastDone_ms() const;
     /// All jobs but the deleted, the one changed last first.
     Result<std::vector<JobLine>> overview() const;
     /// What it was before. Nothing of the job is touched.

@@ -23,6 +23,15 @@ JobState stateFrom(const QString& text) {
 
 } // namespace
 
+std::int64_t Book::lastDone_ms() const {
+    try {
+        Statement s(db(), QStringLiteral("SELECT at_ms FROM action ORDER BY id DESC LIMIT 1"));
+        return s.run().next() ? s[0].toLongLong() : 0;
+    } catch (const SqlFailure&) {
+        return 0;
+    }
+}
+
 Result<std::vector<JobLine>> Book::overview() const {
     try {
         const ReadState now(db());

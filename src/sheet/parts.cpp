@@ -3,8 +3,10 @@
 
 #include "core/assess/clearances.h"
 #include "core/route/logbook.h"
+#include "desk/field.h"
 #include "sheet/cams.h"
 #include "sheet/plain_words.h"
+#include "stations/asked.h"
 #include "stations/list.h"
 #include "words/bench.h"
 #include "words/choosing.h"
@@ -280,6 +282,23 @@ QString benchPart(const Job& job, const Options& o) {
     return under(Say::tr("Other work"), out + t.html());
 }
 
+/// What was said of the job, in the words it was asked in: whatever a new job does not have.
+QString stated(const Job& job, const Options& o) {
+    Grid t;
+    const app::Facts now = app::Facts::of(job), fresh = app::Facts::of(Job{});
+    QString subject;
+    for (const app::Field& f : stations::factsOf(job)) {
+        const QString value = f.shown(now, o.style);
+        if (value == app::noValue() || value == f.shown(fresh, o.style)) continue;
+        if (f.subject != subject) {
+            subject = f.subject;
+            t.row({subject.left(1).toUpper() + subject.mid(1), QString()}, true);
+        }
+        t.fact(f.name, value);
+    }
+    return under(Say::tr("As it was stated"), t.html());
+}
+
 QString built(const Job& job, const Options& o) {
     Grid t;
     for (const LogEntry& e : job.log)
@@ -320,6 +339,7 @@ QList<Part> parts() {
             {"plain", Say::tr("in plain words"), true},
             {"details", Say::tr("every figure"), true},
             {"springs", Say::tr("springs"), true},
+            {"stated", Say::tr("as stated"), true},
             {"cams", Say::tr("cams compared"), true},
             {"built", Say::tr("as built"), true},
             {"notes", Say::tr("notes"), true}};
@@ -347,6 +367,7 @@ QString partText(const QString& key, const Job& job, const Findings& f, const Op
     if (job.engine.kind != EngineKind::FourStroke && key == QLatin1String("compression")) return {};
     if (key == QLatin1String("compression")) return compressionPart(job, f, o);
     if (key == QLatin1String("details")) return details(f, o);
+    if (key == QLatin1String("stated")) return stated(job, o);
     if (key == QLatin1String("built")) return built(job, o);
     if (key == QLatin1String("notes")) return notes(job, o);
     QString plain;

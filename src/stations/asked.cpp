@@ -68,4 +68,28 @@ std::optional<Asked> asked(const QStringList& paths) {
     return out;
 }
 
+std::vector<app::Field> factsOf(const lobe::Job& job) {
+    std::vector<app::Field> out;
+    QStringList seen;
+    for (const Station* s : of(job)) {
+        if (!s->fields) continue;
+        const auto fields = s->fields();
+        QStringList here;
+        for (const Place& p : places()) {
+            const bool known =
+                std::all_of(p.changes.begin(), p.changes.end(), [&](const QString& path) {
+                    return seen.contains(path) || path.startsWith(QLatin1String("terms.")) ||
+                           path.startsWith(QLatin1String("mock_up."));
+                });
+            const bool title = p.changes.contains(QLatin1String("name"));
+            if (p.station != s || known || title) continue;
+            // Several of one station may be kept in one value, as wishes are.
+            here << p.changes;
+            out.push_back(fields[p.at]);
+        }
+        seen << here;
+    }
+    return out;
+}
+
 } // namespace stations

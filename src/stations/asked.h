@@ -1,4 +1,5 @@
-// Which fact was changed, as a station asks it: by the names the book has for values.
+// The facts of a job as the stations ask them, and which of them was changed: by the names the book
+// has for values.
 #pragma once
 
 #include "stations/station.h"
@@ -21,5 +22,10 @@ struct Asked {
 /// them and least else, the earlier station's where several do; else each value's own. Empty where
 /// no field changes any.
 std::optional<Asked> asked(const QStringList& paths);
+
+/// The facts that a job's stations ask, each where it is asked first, in the order of the route. Of
+/// the job alone, its name aside: the conditions of a run and of a map stand beside what was
+/// measured.
+std::vector<app::Field> factsOf(const lobe::Job& job);
 
 } // namespace stations

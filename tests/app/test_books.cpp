@@ -48,6 +48,35 @@ class TestBooks : public QObject {
     Q_OBJECT
 
 private slots:
+    /// A copy elsewhere is asked for after so many days, and only where something was done since
+    /// the last one.
+    void remindedOfACopyWhereThereIsSomethingNew() {
+        QTemporaryDir dir;
+        std::int64_t now = 1'790'000'000'000;
+        const auto days = [](int n) { return std::int64_t{n} * 24 * 3600 * 1000; };
+        const QString path = dir.filePath(QStringLiteral("book.amber"));
+        auto opened = book::Book::open(path, [&now] { return now; });
+        app::Session session(std::get<std::unique_ptr<book::Book>>(std::move(opened)));
+        app::Preferences preferences(dir.filePath(QStringLiteral("p.ini")));
+        app::Books books(session, preferences, path, dir.filePath(QStringLiteral("demo.amber")));
+        QVERIFY(session.newJob(QStringLiteral("one")));
+        preferences.setRemindDays(7);
+        QVERIFY(books.reminder().isEmpty()); // from its first day on
+        now += days(8);
+        QVERIFY(books.reminder().isEmpty()); // nothing was done since
+        QVERIFY(session.keep(book::SetName{"two"}));
+        now += days(1);
+        QVERIFY2(books.reminder().contains(QLatin1Char('9')), qPrintable(books.reminder()));
+        books.saveCopy(dir.filePath(QStringLiteral("copy.amber")));
+        QVERIFY(books.reminder().isEmpty());
+        now += days(20);
+        QVERIFY(books.reminder().isEmpty());
+        QVERIFY(session.keep(book::SetName{"three"}));
+        QVERIFY(!books.reminder().isEmpty());
+        preferences.setRemindDays(0);
+        QVERIFY(books.reminder().isEmpty());
+    }
+
     /// What another window writes stands here without a key: again and again, also when the log of
     /// the book was folded away in between.
     void anotherWindowIsNoticedByItself() {

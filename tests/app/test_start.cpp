@@ -126,6 +126,23 @@ private slots:
                 .toStringList()
                 .value(0),
             other, 20000);
+        // What is opened while the demo is looked at is not the demo's.
+        {
+            QProcess looking;
+            const QString data3 = dir.filePath(QStringLiteral("data3"));
+            QVERIFY(start(looking, {QStringLiteral("--demo")}, data3));
+            QTRY_COMPARE_WITH_TIMEOUT(names("c"), 2, 30000);
+            QVERIFY(start(second, {job}, data3));
+            QVERIFY(second.waitForFinished(30000));
+            QTRY_VERIFY_WITH_TIMEOUT(
+                QFileInfo::exists(data3 + QStringLiteral("/book.amber")) &&
+                    support::opened(data3 + QStringLiteral("/book.amber"))->jobs().size() == 1,
+                20000);
+            QCOMPARE(support::opened(data3 + QStringLiteral("/demo.amber"))->jobs().size(),
+                     std::size_t(6));
+            looking.terminate();
+            QVERIFY(looking.waitForFinished(20000));
+        }
         // Another folder's window is another's; and one of its own where it is asked for.
         QVERIFY(start(elsewhere, {other}, dir.filePath(QStringLiteral("data2"))));
         QTRY_COMPARE_WITH_TIMEOUT(names("b"), 2, 30000);

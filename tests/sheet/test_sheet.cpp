@@ -212,6 +212,37 @@ private slots:
     }
 
     // Wherever a page ends: a heading goes with what stands under it.
+    // What was stated stands there in the words it was asked in, each once, in the unit shown; what
+    // a new job has as well is not repeated.
+    void whatWasStatedIsOnPaper() {
+        Job job;
+        job.name = "Skerry Four";
+        job.engine.bore_mm = 90.0;
+        job.engine.stroke_mm = 78.0;
+        job.engine.drive.teeth = 42;
+        job.lash.margin_deg = 14.0;
+        job.choosing.wishes = {{WishKind::Dynamic, 8.0, 9.5}, {WishKind::Overlap, {}, 60.0}};
+        sheet::Options options;
+        const auto text = [&] { return sheet::Sheet(job, examine(job), options).plainText(); };
+        const QString said = text();
+        const auto part = said.mid(said.indexOf(QStringLiteral("As it was stated"))).simplified();
+        QVERIFY2(part.startsWith(QStringLiteral("As it was stated Engine Bore 90 mm Stroke 78 mm "
+                                                "Drive Teeth of the cam wheel 42 Lash Clear of "
+                                                "the ramps 14 Wishes")),
+                 qPrintable(part));
+        QVERIFY2(part.contains(QStringLiteral("Overlap")) &&
+                     part.contains(QStringLiteral("Dynamic")),
+                 qPrintable(part));
+        QCOMPARE(part.count(QStringLiteral("Stroke")), 1);
+        options.style.unit = LengthUnit::Inch;
+        QVERIFY2(text().contains(QStringLiteral("3.5433")), qPrintable(text()));
+        options.leftOut = {QStringLiteral("stated")};
+        QVERIFY(!text().contains(QStringLiteral("As it was stated")));
+        QVERIFY(!sheet::Sheet(Job{}, examine(Job{}), {})
+                     .plainText()
+                     .contains(QStringLiteral("As it was stated")));
+    }
+
     void noHeadingEndsAPage() {
         if (QStandardPaths::findExecutable(QStringLiteral("pdftotext")).isEmpty())
             QSKIP("pdftotext is missing");

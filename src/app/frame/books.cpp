@@ -86,7 +86,7 @@ QString Books::reminder() {
         return {};
     }
     const auto days = static_cast<int>((now - copied) / kDay_ms);
-    if (days < after) return {};
+    if (days < after || session_.book().lastDone_ms() <= copied) return {};
     return Say::tr("No copy of this book was saved elsewhere for %n days. Ctrl+S saves one; on "
                    "another disk it outlives this one.",
                    nullptr, days);

@@ -65,6 +65,14 @@ void FileTraffic::take(const QString& path) {
     readTable(path);
 }
 
+void FileTraffic::takeOwn(const QString& path) {
+    const QFileInfo file(path);
+    const bool jobs =
+        file.isDir() || file.suffix().compare(QLatin1String("json"), Qt::CaseInsensitive) == 0;
+    if (jobs && books_.inDemo()) books_.demoOrBack();
+    take(path);
+}
+
 void FileTraffic::paste(const QMimeData& data) {
     if (!session_.hasJob()) return say(Say::tr("Start a job first; then paste into it."));
     if (data.hasText() && !data.text().trimmed().isEmpty()) {

@@ -23,6 +23,9 @@ public:
     /// Whatever it is: a book, a job file or a folder of them, a picture, a lift table of ours or
     /// somebody else's.
     void take(const QString& path);
+    /// The same of what was opened from elsewhere: a job that is not the demo's goes into the book
+    /// that was open before it.
+    void takeOwn(const QString& path);
     /// A book, whatever it is called.
     void openBook(const QString& path) { books_.open(path); }
     /// A table or a picture that stands on the clipboard.

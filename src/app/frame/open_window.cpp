@@ -99,7 +99,7 @@ void OpenWindow::Open(const QStringList& uris, const QVariantMap& platform) {
         [this, files] {
             if (!files.book.isEmpty()) window_.files().openBook(files.book);
             for (const QString& path : files.rest)
-                window_.files().take(path);
+                window_.files().takeOwn(path);
         },
         Qt::QueuedConnection);
 }

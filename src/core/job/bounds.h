@@ -25,8 +25,8 @@ inline constexpr Bounds part_mm{-50.0, 50.0}; ///< lift, gasket, deck, lash, a l
 inline constexpr Bounds height_mm{0.0005, 30.0};
 inline constexpr Bounds volume_cc{-1000.0, 10000.0};
 inline constexpr Bounds vessel_cc{0.0, 100000.0}; ///< plenum, collector
-inline constexpr Bounds ratio{0.2, 5.0};         ///< of a rocker
-inline constexpr Bounds compression{0.0, 100.0}; ///< of a compression, or its exponent
+inline constexpr Bounds ratio{0.2, 5.0};          ///< of a rocker
+inline constexpr Bounds compression{0.0, 100.0};  ///< of a compression, or its exponent
 inline constexpr Bounds cycle_deg{-720.0, 720.0};
 /// A reading's: five turns of the cam either way, as a sweep or a shift may bring.
 inline constexpr Bounds reading_deg{-3600.0, 3600.0};
