@@ -131,7 +131,8 @@ void run(Host& host, const CompareOptions& o) {
     const auto book = openBook(pathOf(o.book));
     const Job job = jobOf(*book, o.job);
     const Findings findings = lobe::examine(job);
-    const words::Style style;
+    words::Style style;
+    style.force = job.springs.unit;
     std::vector<Cam> cams;
     std::vector<std::vector<Judged>> judged;
     std::vector<bool> modelled;

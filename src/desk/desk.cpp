@@ -43,6 +43,7 @@ Echo Desk::passed(const InstrumentPass&) {
 words::Style Desk::style() const {
     words::Style s = manner_();
     s.wheel = job().fitted.degreeWheel();
+    s.force = job().springs.unit;
     return s;
 }
 

@@ -270,8 +270,8 @@ QString benchPart(const Job& job, const Options& o) {
                                                             : job.ports.intake;
             for (const WantedEdge& w : wantedEdges(*f, port.wanted_deg, *path))
                 out += paragraph(words::wantedLine(name, w, o.style) + QLatin1Char('.'));
-            if (const QString doubt = words::portDoubt(*f, o.style); !doubt.isEmpty())
-                out += paragraph(doubt);
+            out += paragraph(words::portDoubt(*f, o.style));
+            out += paragraph(words::portGasLine(*f, swept_cc(e), portSpeed_rpm(job), o.style));
         }
     Grid t;
     for (const LashTaken& l : job.lash.taken)

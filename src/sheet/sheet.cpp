@@ -102,7 +102,9 @@ static int pagesOf(const QTextDocument& document, double height) {
 }
 
 Sheet::Sheet(const Job& job, const Findings& findings, Options options)
-    : job_(job), findings_(findings), options_(std::move(options)) {}
+    : job_(job), findings_(findings), options_(std::move(options)) {
+    options_.style.force = job_.springs.unit;
+}
 
 Sheet::~Sheet() = default;
 

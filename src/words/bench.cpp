@@ -169,6 +169,20 @@ QString portDoubt(const PortFigures& p, const Style& style) {
     return {};
 }
 
+QString portGasLine(const PortFigures& p, double swept_cc, double rpm, const Style& style) {
+    const auto gas = portGas_m_per_s(p, swept_cc, rpm);
+    const auto band = portSuits(p, swept_cc);
+    if (!gas || !band) return {};
+    return Say::tr("%1 mm\u00b2 wide open; %2 s\u00b7mm\u00b2 for each cc at %3 per minute, "
+                   "where the gas passes at %4 m/s on the mean. By %7 to %8 m/s it suits %5 to "
+                   "%6 per minute.")
+        .arg(fixed(*p.area_mm2, 0, style),
+             fixed(*timeArea_s_mm2_per_cc(p, swept_cc, rpm), 4, style), fixed(rpm, 0, style),
+             fixed(*gas, 0, style), fixed(std::round(band->from_rpm / 100.0) * 100.0, 0, style),
+             fixed(std::round(band->to_rpm / 100.0) * 100.0, 0, style),
+             fixed(kPortSlow_m_per_s, 0, style), fixed(kPortFast_m_per_s, 0, style));
+}
+
 QString portCaution() {
     return Say::tr(
         "What is filed away does not come back: mark, file to half, measure again. Leave "

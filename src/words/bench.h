@@ -30,6 +30,10 @@ QString blowdownLine(double deg, const Style& style);
 QString wantedLine(lobe::PortName port, const lobe::WantedEdge& wanted, const Style& style);
 /// What does not go together of a port; empty where nothing.
 QString portDoubt(const lobe::PortFigures& port, const Style& style);
+/// How wide it opens, its time-area and the gas's mean speed at a speed of the crank (1/min), and
+/// the speeds it suits; empty where its opening is not known.
+QString portGasLine(const lobe::PortFigures& port, double swept_cc, double speed_rpm,
+                    const Style& style);
 QString portCaution();
 
 QString tapeVerdict(const lobe::FlywheelWork& work, const lobe::TapeFigures& figures,

@@ -137,7 +137,7 @@ bool figuresAlike(const std::vector<std::vector<CamFigure>>& all, std::size_t ro
 }
 
 double forceUnit_n(const Style& style) {
-    return forceShown(style, ForceUnit::AsLengths).newtons;
+    return forceShown(style, style.force).newtons;
 }
 
 QString wishName(WishKind kind) {
@@ -178,8 +178,8 @@ QString wishName(WishKind kind) {
 
 QString wishNumber(WishKind kind, double value, const Style& style) {
     if (kind == WishKind::SeatPressure)
-        return fixed(value / forceUnit_n(style), 0, style) +
-               (style.inches() ? QStringLiteral(" lb") : QStringLiteral(" N"));
+        return shortest(value / forceUnit_n(style), forceUnit_n(style) > 1.0 ? 1 : 0, style) +
+               QLatin1Char(' ') + forceShown(style, style.force).unit;
     if (kind == WishKind::Overlap || kind == WishKind::IntakeCloses || kind == WishKind::Separation)
         return degrees(value, style);
     const FigureKind what = measureOf(kind);

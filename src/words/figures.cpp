@@ -3,6 +3,7 @@
 #include "words/explanation.h"
 #include "words/say.h"
 #include "words/sentences.h"
+#include "words/springs.h"
 
 #include <cmath>
 
@@ -121,7 +122,7 @@ QString figureUnit(FigureKind kind, const Style& style) {
     case FigureKind::RetainerRoom:
         return unitName(style);
     case FigureKind::SeatLoad:
-        return style.inches() ? QStringLiteral("lb") : QStringLiteral("N");
+        return forceShown(style, style.force).unit;
     case FigureKind::ControlSpeed:
         return QStringLiteral("1/min");
     case FigureKind::OverlapArea:

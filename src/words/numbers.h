@@ -11,12 +11,17 @@
 
 #include <optional>
 
+namespace lobe {
+enum class ForceUnit;
+}
+
 namespace words {
 
 struct Style {
     lobe::LengthUnit unit = lobe::LengthUnit::Millimetre;
     QLocale locale = QLocale::c();
     std::optional<lobe::DegreeWheel> wheel{}; ///< at the engine: angles as its wheel shows them
+    lobe::ForceUnit force{};                  ///< of spring loads, as the job has them
 
     bool inches() const { return unit == lobe::LengthUnit::Inch; }
 };

@@ -243,6 +243,24 @@ private slots:
                      .contains(QStringLiteral("As it was stated")));
     }
 
+    // What the ports do on paper too: a port 40 x 20 square is 800 mm2 wide open, and at the speed
+    // wanted the gas has the time-area's inverse.
+    void thePortsGasIsOnPaper() {
+        Job job;
+        job.engine.kind = EngineKind::TwoStroke;
+        job.engine.cylinders = 1;
+        job.engine.bore_mm = job.engine.stroke_mm = 54.0;
+        job.engine.rod_mm = 110.0;
+        job.ports.exhaust.opens_deg = 86.0;
+        job.ports.exhaust.width_mm = 40.0;
+        job.ports.exhaust.height_mm = 20.0;
+        job.choosing.purpose.to_rpm = 11000.0;
+        const QString said = sheet::Sheet(job, examine(job), {}).plainText();
+        QVERIFY2(said.contains(QStringLiteral("800 mm\u00b2 wide open")) &&
+                     said.contains(QStringLiteral("at 11000 per minute")),
+                 qPrintable(said));
+    }
+
     void noHeadingEndsAPage() {
         if (QStandardPaths::findExecutable(QStringLiteral("pdftotext")).isEmpty())
             QSKIP("pdftotext is missing");

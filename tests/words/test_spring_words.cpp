@@ -2,7 +2,9 @@
 // speak of them.
 #include "core/examine/examine.h"
 #include "support/program.h"
+#include "words/choosing.h"
 #include "words/clearance.h"
+#include "words/sentences.h"
 #include "words/springs.h"
 
 #include <QTest>
@@ -52,6 +54,21 @@ private slots:
         // 1 lb/in is 0.17513 N/mm.
         QCOMPARE(springRate(0.175126835 * 220.0, inches(), ForceUnit::AsLengths),
                  QStringLiteral("220 lb/in"));
+    }
+
+    // A wish on the seat's load is in the unit the job has its loads in, whatever its lengths are
+    // in.
+    void wishesAreInTheUnitOfTheLoads() {
+        Style kilograms = inches();
+        kilograms.force = ForceUnit::KilogramForce;
+        QCOMPARE(wishNumber(WishKind::SeatPressure, 357.9427, kilograms),
+                 QStringLiteral("36.5 kgf"));
+        QCOMPARE(wishNumber(WishKind::SeatPressure, 400.34, inches()), QStringLiteral("90 lb"));
+        QCOMPARE(wishNumber(WishKind::SeatPressure, 400.34, {}), QStringLiteral("400 N"));
+        const FigureId seat{FigureKind::SeatLoad, Side::Intake, {}};
+        QCOMPARE(figureWithUnit(seat, Measured<double>{353.0394, std::nullopt}, kilograms),
+                 QStringLiteral("36 kgf"));
+        QCOMPARE(figureUnit(FigureKind::SeatLoad, {}), QStringLiteral("N"));
     }
 
     void allIsWell() {

@@ -40,6 +40,7 @@ protected:
     words::Style style() const {
         words::Style s = look().style();
         s.wheel = job().fitted.degreeWheel();
+        s.force = job().springs.unit;
         return s;
     }
 

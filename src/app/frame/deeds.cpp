@@ -51,7 +51,8 @@ constexpr std::pair<const char*, const char*> kSaid[] = {
     {"card", QT_TRANSLATE_NOOP("Say", "cam card")},
 };
 
-/// Facts as their station asks them: "engine: bore".
+/// Facts as their station asks them: "cam card: intake opens"; what they are of goes without saying
+/// where it is called as the station is.
 QString factsSaid(const QStringList& paths) {
     if (const auto asked = stations::asked(paths)) {
         QStringList names;
@@ -62,7 +63,10 @@ QString factsSaid(const QStringList& paths) {
         if (names.size() > kMostNamed)
             return Say::tr("%1: %2 and %n more", nullptr, static_cast<int>(names.size()) - 1)
                 .arg(subject, names.front());
-        return QStringLiteral("%1: %2").arg(subject, names.join(QStringLiteral(", ")));
+        const QString all = names.join(QStringLiteral(", "));
+        return subject.compare(asked->station->name(), Qt::CaseInsensitive) == 0
+                   ? all
+                   : QStringLiteral("%1: %2").arg(subject, all);
     }
     for (const auto& [start, said] : kSaid)
         for (const QString& path : paths)

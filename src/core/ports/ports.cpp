@@ -1,5 +1,7 @@
 #include "core/ports/ports.h"
 
+#include "core/job/job.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -170,6 +172,15 @@ std::optional<double> crankcaseRatio(const PortFigures& transfer, const PortCran
 std::optional<double> timeArea_s_mm2_per_cc(const PortFigures& port, double swept_cc, double rpm) {
     if (!port.angleArea || !(swept_cc > 0.0 && rpm > 0.0)) return std::nullopt;
     return *port.angleArea / (6.0 * rpm) / swept_cc;
+}
+
+double swept_cc(const Engine& e) {
+    return std::numbers::pi / 4.0 * e.bore_mm * e.bore_mm * e.stroke_mm / 1000.0;
+}
+
+double portSpeed_rpm(const Job& job) {
+    constexpr double kUsual = 9000.0;
+    return job.choosing.purpose.to_rpm > 0.0 ? job.choosing.purpose.to_rpm : kUsual;
 }
 
 std::optional<double> portGas_m_per_s(const PortFigures& port, double swept_cc, double rpm) {

@@ -15,6 +15,9 @@
 
 namespace lobe {
 
+struct Engine;
+struct Job;
+
 /// Stroke, rod and pin offset, mm, and the bore where areas are wanted.
 struct PortCrank {
     PistonPath path;
@@ -84,6 +87,11 @@ std::optional<double> crankcaseRatio(const PortFigures& transfer, const PortCran
 /// time-area; more lets the port pass more at that speed.
 std::optional<double> timeArea_s_mm2_per_cc(const PortFigures& port, double swept_cc,
                                             double speed_rpm);
+
+/// What a piston sweeps, cm3: pi/4 d^2 s.
+double swept_cc(const Engine& engine);
+/// The speed ports are reckoned at, 1/min: to where the engine is wanted to pull, else 9000.
+double portSpeed_rpm(const Job& job);
 
 /// The mean speed at which a swept volume passes the open port, m/s: the inverse of its time-area.
 std::optional<double> portGas_m_per_s(const PortFigures& port, double swept_cc, double speed_rpm);

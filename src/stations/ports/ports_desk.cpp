@@ -8,7 +8,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <numbers>
 
 namespace app {
 
@@ -17,8 +16,6 @@ using namespace lobe;
 namespace {
 /// A gauge that comes back to its mark within this was not tipped.
 constexpr double kGaugeSame_deg = 0.3;
-/// What a port is looked at for where no speed is stated.
-constexpr double kUsual_rpm = 9000.0;
 } // namespace
 
 PortsDesk::PortsDesk(Session& session, Manner manner)
@@ -178,7 +175,7 @@ QString PortsDesk::notes() const {
     QStringList out;
     const auto all = figures();
     const Engine& e = job().engine;
-    const double swept = std::numbers::pi / 4.0 * e.bore_mm * e.bore_mm * e.stroke_mm / 1000.0;
+    const double swept = swept_cc(e);
     for (const PortFigures& f : all) {
         const Port& port = f.port == PortName::Exhaust    ? job().ports.exhaust
                            : f.port == PortName::Transfer ? job().ports.transfer
@@ -200,22 +197,9 @@ QString PortsDesk::notes() const {
             if (const auto r = crankcaseRatio(f, *c, job().ports.crankcase_cc))
                 out << Say::tr("The crankcase compresses %1 : 1 until the transfers open.")
                            .arg(words::fixed(*r, 2, style()));
-        const double to = job().choosing.purpose.to_rpm;
-        const double rpm = to > 0.0 ? to : kUsual_rpm;
-        const auto gas = portGas_m_per_s(f, swept, rpm);
-        const auto band = portSuits(f, swept);
-        if (gas && band)
-            out << Say::tr(
-                       "%1 mm\u00b2 wide open; %2 s\u00b7mm\u00b2 for each cc at %3 per minute, "
-                       "where the gas passes at %4 m/s on the mean. By %7 to %8 m/s it suits %5 to "
-                       "%6 per minute.")
-                       .arg(words::fixed(*f.area_mm2, 0, style()),
-                            words::fixed(*timeArea_s_mm2_per_cc(f, swept, rpm), 4, style()),
-                            words::fixed(rpm, 0, style()), words::fixed(*gas, 0, style()),
-                            words::fixed(std::round(band->from_rpm / 100.0) * 100.0, 0, style()),
-                            words::fixed(std::round(band->to_rpm / 100.0) * 100.0, 0, style()),
-                            words::fixed(kPortSlow_m_per_s, 0, style()),
-                            words::fixed(kPortFast_m_per_s, 0, style()));
+        if (const QString gas = words::portGasLine(f, swept, portSpeed_rpm(job()), style());
+            !gas.isEmpty())
+            out << gas;
     }
     if (job().ports.intakeBy == PortIntake::Reed)
         out << Say::tr("The reed opens as the crankcase draws: there is no timing of it to read.");
