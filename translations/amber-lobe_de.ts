@@ -12819,5 +12819,13 @@ Alles Getippte ist gesichert, sobald die Zeile leer wird, und eine falsche Messu
         <source>as stated</source>
         <translation>Angaben</translation>
     </message>
+    <message>
+        <source>name of the engine</source>
+        <translation>Name des Motors</translation>
+    </message>
+    <message>
+        <source>name of the cam</source>
+        <translation>Name der Nockenwelle</translation>
+    </message>
 </context>
 </TS>

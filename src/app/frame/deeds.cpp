@@ -54,6 +54,9 @@ constexpr std::pair<const char*, const char*> kSaid[] = {
 /// Facts as their station asks them: "cam card: intake opens"; what they are of goes without saying
 /// where it is called as the station is.
 QString factsSaid(const QStringList& paths) {
+    // Asked for by what they are of.
+    if (paths == QStringList{QStringLiteral("engine.name")}) return Say::tr("name of the engine");
+    if (paths == QStringList{QStringLiteral("card.name")}) return Say::tr("name of the cam");
     if (const auto asked = stations::asked(paths)) {
         QStringList names;
         for (const QString& name : asked->names)
