@@ -1,6 +1,7 @@
 // Desks without a window: fed with text as a person, a paste or an instrument would, and read back
 // from the book on disk.
 #include "book/book.h"
+#include "book/files.h"
 #include "core/typed/amount.h"
 #include "desk_rig.h"
 #include "stations/clearance/clearance_desk.h"
@@ -87,6 +88,34 @@ private slots:
         // One that is gone while it is worked out is let go.
         QVERIFY(tdc.take(app::Line{QStringLiteral("29a")}).ok);
         gate.release();
+    }
+
+    // Half a cycle from where it belongs neither turn is right: turned on again and again, the
+    // shift stays an angle of the cycle, and what is on disk is what is shown.
+    void turnedOnAgainAndAgain() {
+        Rig rig;
+        auto& session = *rig.session;
+        QVERIFY(session.openJob(std::get<std::int64_t>(
+            book::importJobFolder(session.book(), QStringLiteral(DEMO_DIR "/skerry-four")))));
+        const LiftRun run = *session.run(1, Side::Intake);
+        int turned = 0;
+        for (const double off : {90.0, 150.0, 180.0, 200.0, 250.0}) {
+            LiftRun far = run;
+            far.readings = {};
+            for (Reading r : run.readings) {
+                r.at.deg += off;
+                far.readings.push_back(r);
+            }
+            far.terms.from.deg += off;
+            far.terms.to.deg += off;
+            QVERIFY(session.keep(book::AddSeries{far}));
+            app::LobesDesk lobes(session, rig.manner());
+            for (int i = 0; i < 8; ++i)
+                turned += lobes.take(app::Letter{QLatin1Char('t')}).ok;
+            QVERIFY(std::abs(session.run(1, Side::Intake)->terms.shift_deg) <= 360.0);
+            QVERIFY(rig.onDisk() == session.job());
+        }
+        QVERIFY2(turned >= 8, qPrintable(QString::number(turned)));
     }
 
     // What an instrument measures goes in as it is, by the same door as what is typed: no text is

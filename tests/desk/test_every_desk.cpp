@@ -7,7 +7,10 @@
 #include "stations/compare/compare_desk.h"
 #include "stations/compression/compression_desk.h"
 #include "stations/engine/engine_desk.h"
+#include "stations/flywheel/flywheel_desk.h"
+#include "stations/lash/lash_desk.h"
 #include "stations/lobes/lobes_desk.h"
+#include "stations/ports/ports_desk.h"
 #include "stations/record/record_desk.h"
 #include "stations/set/set_desk.h"
 #include "stations/sheet/sheet_desk.h"
@@ -39,6 +42,9 @@ const std::pair<const char*, Make> kDesks[] = {
     {"compression", make<app::CompressionDesk>},
     {"clearance", make<app::ClearanceDesk>},
     {"springs", make<app::SpringsDesk>},
+    {"ports", make<app::PortsDesk>},
+    {"flywheel", make<app::FlywheelDesk>},
+    {"lash", make<app::LashDesk>},
     {"compare", make<app::CompareDesk>},
     {"record", make<app::RecordDesk>},
     {"sheet", make<app::SheetDesk>},
@@ -106,6 +112,31 @@ const char* const kLines[] = {
     "0.25x8 0.38x4",
     "178.5 -0.4 1.8",
     "40 30",
+    // Numbers of every size: what is taken is kept whatever it is of.
+    "0.0004",
+    "0.7",
+    "20",
+    "60",
+    "150",
+    "250",
+    "400",
+    "700",
+    "1500",
+    "3000",
+    "9000",
+    "20000",
+    "40000",
+    "-40",
+    "-300",
+    "60 400",
+    "700 2000",
+    "400x9",
+    "found 30",
+    "60 kgf",
+    "3000 lb",
+    "900 -40 45",
+    "ratio 4.9",
+    "made 400",
 };
 
 } // namespace
@@ -118,7 +149,7 @@ private slots:
         QTest::addColumn<int>("desk");
         QTest::addColumn<QString>("folder");
         for (int i = 0; i < int(std::size(kDesks)); ++i)
-            for (const char* job : {"", "skerry-four", "marram-650"})
+            for (const char* job : {"", "skerry-four", "marram-650", "wherry-125", "tarn-six"})
                 QTest::addRow("%s %s", kDesks[i].first, job) << i << QString::fromLatin1(job);
     }
     // What is refused says why and changes nothing; what is taken is on disk; something is always

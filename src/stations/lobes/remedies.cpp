@@ -16,6 +16,12 @@ Held<RunFindings> found(Session& session) {
     return {session.snapshot(), run ? session.findings().run(run->id) : nullptr};
 }
 
+/// A shift turned on by whole turns of the crank. A cycle on is the same place: it never grows, or
+/// a question answered to and fro would end beyond what the book takes for an angle.
+double turned_deg(double shift_deg, double by_deg) {
+    return std::remainder(shift_deg + by_deg, 720.0);
+}
+
 } // namespace
 
 std::optional<CrankDeg> toReadAgain(Session& session) {
@@ -35,7 +41,7 @@ bool otherTurn(Session& session, bool& begins) {
     begins = findingOf<found::OtherTurn>(f->lobe.findings) != nullptr;
     if (!begins && !findingOf<found::CentreFarOff>(f->lobe.findings)) return false;
     RunConditions t = run->terms;
-    t.shift_deg += 360.0;
+    t.shift_deg = turned_deg(t.shift_deg, 360.0);
     return session.keep(book::SetTerms{run->id, t});
 }
 
@@ -154,7 +160,7 @@ bool putTopRight(Session& session) {
         const auto turn = f ? otherTop_deg(session.job(), run, f->lobe) : std::nullopt;
         if (!turn || *turn == 0.0) continue;
         RunConditions t = run.terms;
-        t.shift_deg += *turn;
+        t.shift_deg = turned_deg(t.shift_deg, *turn);
         change.series.push_back({run.id, t});
     }
     change.stated = session.job();
