@@ -48,6 +48,16 @@ private slots:
         QCOMPARE(routeOf(rig), QStringLiteral("engine tdc ports record sheet"));
         openNamed(rig, QStringLiteral("Tarn"));
         QCOMPARE(routeOf(rig), QStringLiteral("engine tdc flywheel lash record sheet"));
+        // What was measured of them is on paper, and the route says so.
+        for (const char* part : {"Wherry", "Tarn"}) {
+            openNamed(rig, QLatin1String(part));
+            const auto& job = rig.session().job();
+            QVERIFY(stations::sheet.progress(job, rig.session().findings()) == Progress::Done);
+            Job fresh;
+            fresh.engine.kind = job.engine.kind;
+            QVERIFY(stations::sheet.progress(fresh, examine(fresh)) == Progress::NotBegun);
+        }
+        openNamed(rig, QStringLiteral("Tarn"));
         // Every one of them opens, and one that this engine has no use for leads on.
         for (const auto* s : stations::of(rig.session().job()))
             rig.window().go(*s);

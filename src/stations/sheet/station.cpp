@@ -9,8 +9,10 @@ using namespace lobe;
 
 namespace {
 
-/// A lobe that is read past its nose has figures to print.
-bool hasFigures(const Findings& f) {
+/// A lobe that is read past its nose has figures to print, and so have ports and a flywheel's arcs.
+bool hasFigures(const Job& job, const Findings& f) {
+    for (const Station* other : {&ports, &flywheel})
+        if (other->applies(job) && other->progress(job, f) != Progress::NotBegun) return true;
     return std::any_of(f.runs.begin(), f.runs.end(),
                        [](const RunFindings& r) { return r.current && r.lobe.noseReached; });
 }
@@ -30,12 +32,13 @@ const Station sheet{
     .key = "sheet",
     .name = [] { return Say::tr("Sheet"); },
     .progress =
-        [](const Job&, const Findings& f) {
-            return hasFigures(f) ? Progress::Done : Progress::NotBegun;
+        [](const Job& job, const Findings& f) {
+            return hasFigures(job, f) ? Progress::Done : Progress::NotBegun;
         },
     .line =
-        [](const Job&, const Findings& f, const words::Style&) {
-            return hasFigures(f) ? Say::tr("to print, or as PDF") : Say::tr("nothing measured yet");
+        [](const Job& job, const Findings& f, const words::Style&) {
+            return hasFigures(job, f) ? Say::tr("to print, or as PDF")
+                                      : Say::tr("nothing measured yet");
         },
     .owns = kOwns,
     .typed = kTyped,
