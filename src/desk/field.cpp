@@ -1,6 +1,5 @@
 #include "desk/field.h"
 
-#include "book/stored.h"
 #include "core/typed/entry.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -29,22 +28,6 @@ bool Facts::keepIn(Session& session) const {
     if (static_cast<const Stated&>(*this) != before && !session.keep(book::SetStated{*this}))
         return false;
     return true;
-}
-
-QStringList storedNames(const Field& field) {
-    if (!field.values) return {};
-    Facts facts = Facts::of(Job{});
-    facts.card = Card{};
-    const auto wanted = field.values(facts);
-    const auto all =
-        book::storedValues({&facts, &facts.engine, &*facts.card, &facts.conditions, &facts.mockUp});
-    QStringList out;
-    for (const void* value : wanted) {
-        if (value == &facts.name) out << QStringLiteral("name");
-        for (const auto& [at, path] : all)
-            if (at == value) out << path;
-    }
-    return out;
 }
 
 namespace {

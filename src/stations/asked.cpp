@@ -1,6 +1,6 @@
 #include "stations/asked.h"
 
-#include "desk/field.h"
+#include "desk/stored_names.h"
 #include "stations/list.h"
 
 #include <algorithm>
@@ -19,11 +19,12 @@ struct Place {
 const std::vector<Place>& places() {
     static const std::vector<Place> all = [] {
         std::vector<Place> out;
+        app::StoredNames names;
         for (const Station* s : stations::all()) {
             if (!s->fields) continue;
             const auto fields = s->fields();
             for (std::size_t i = 0; i < fields.size(); ++i)
-                out.push_back({s, i, storedNames(fields[i])});
+                out.push_back({s, i, names.of(fields[i])});
         }
         return out;
     }();
