@@ -44,6 +44,10 @@ public:
         start(demo);
     }
 
+    /// What is worked out behind is waited for: on a slow machine too a test reads what was found.
+    /// Off for whoever tries what is shown meanwhile.
+    bool waits = true;
+
     app::Application& application() { return *application_; }
     app::MainWindow& window() { return application_->window(); }
     app::Session& session() { return application_->session(); }
@@ -93,6 +97,11 @@ private:
         QString sentence;
         if (!application_->start({}, demo, sentence, app::Opening::Shown))
             qFatal("%s", qPrintable(sentence));
+        app::Session& session = application_->session();
+        if (waits) session.settle();
+        QObject::connect(&session, &app::Session::snapshotTaken, &session, [this, &session] {
+            if (waits && session.snapshot()->pending) session.settle();
+        });
         if (QGuiApplication::platformName() == QLatin1String("offscreen"))
             QApplication::setActiveWindow(&window());
         else if (!QTest::qWaitForWindowActive(&window()))

@@ -165,6 +165,7 @@ private slots:
     /// once it is through.
     void whatIsBeingWorkedOutIsShownEverywhere() {
         Rig rig(true);
+        rig.waits = false;
         const auto jobs = rig.session().book().jobs();
         QSemaphore gate;
         std::set<EngineKind> kinds;

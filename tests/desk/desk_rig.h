@@ -15,11 +15,15 @@ struct Rig {
     QString path = dir.filePath(QStringLiteral("book.amber"));
     std::unique_ptr<app::Session> session;
     bool inches = false;
+    bool waits = true; ///< for what is worked out behind, on a slow machine too
 
     Rig() {
         auto opened = book::Book::open(path);
         session = std::make_unique<app::Session>(
             std::get<std::unique_ptr<book::Book>>(std::move(opened)));
+        QObject::connect(session.get(), &app::Session::snapshotTaken, session.get(), [this] {
+            if (waits && session->snapshot()->pending) session->settle();
+        });
         session->newJob(QStringLiteral("Skerry Four"));
     }
     app::Desk::Manner manner() {
