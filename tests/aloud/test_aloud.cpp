@@ -205,7 +205,7 @@ private slots:
         reader.enter();
         const auto name = reader.find(QStringLiteral("text"), QStringLiteral("File"));
         QVERIFY(name);
-        QTest::qWait(300);
+        QTest::qWait(1500); // it is there before the keys go to it, on a busy machine by long
         reader.type(pdf);
         reader.enter();
         QTRY_VERIFY_WITH_TIMEOUT(QFileInfo(pdf).size() > 5000, 20000);
