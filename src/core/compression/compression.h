@@ -73,8 +73,8 @@ public:
 private:
     std::array<Closing, kClosingSchools> all_; ///< in the order of the enum
 };
-/// Measured at the seat height, the maker's advertised
-/// duration round the card's centre, 1.27 mm tappet timing and 15 degrees, and one's own height.
+/// In that order: measured at the seat height, the maker's advertised duration round the card's
+/// centre, 1.27 mm tappet timing and 15 degrees, and one's own height.
 /// `tdc_deg` is what TDC leaves uncertain: a measured closing carries it.
 Closings closings(const Job& job, const LobeFigures* intake, double tdc_deg = 0.0);
 
