@@ -215,8 +215,7 @@ static QString schoolText(CentreSchool school) {
 static QString movedAlike(const Cause& c, const Explanation& x) {
     PerSide<int> of;
     for (const EventAgainstCard& e : x.events)
-        ++of[e.event == Event::IntakeOpens || e.event == Event::IntakeCloses ? Side::Intake
-                                                                             : Side::Exhaust];
+        ++of[sideOf(e.event)];
     const bool in = of.intake == 2, ex = of.exhaust == 2;
     if (x.events.empty())
         return Say::tr("That is by lobe centres: no event of the card was measured beside them.");

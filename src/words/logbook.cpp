@@ -16,8 +16,8 @@ using namespace lobe;
 
 namespace {
 
-constexpr const char* kWords[] = {"note", "part",  "bolts",  "float",  "fit",
-                                  "oil",  "order", "result", "symptom"};
+constexpr const char* kLogWords[] = {"note", "part",  "bolts",  "float",  "fit",
+                                     "oil",  "order", "result", "symptom"};
 
 QString lobeOf(const LogLine& line) {
     return Say::tr("cylinder %1 %2").arg(line.cylinder).arg(sideName(line.side));
@@ -64,12 +64,12 @@ QString entryKindName(EntryKind kind) {
 }
 
 QString entryWord(EntryKind kind) {
-    return QLatin1String(kWords[static_cast<int>(kind)]);
+    return QLatin1String(kLogWords[static_cast<int>(kind)]);
 }
 
 std::optional<EntryKind> entryKindOf(const QString& word) {
     for (int i = 0; i < 9; ++i)
-        if (word.compare(QLatin1String(kWords[i]), Qt::CaseInsensitive) == 0)
+        if (word.compare(QLatin1String(kLogWords[i]), Qt::CaseInsensitive) == 0)
             return static_cast<EntryKind>(i);
     return std::nullopt;
 }

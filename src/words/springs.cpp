@@ -15,7 +15,7 @@ namespace {
 
 constexpr double kNewtonsPerKilogram = 9.80665, kNewtonsPerPoundForce = 4.4482216152605;
 
-QString percent(double share, const Style& style) {
+QString percentOf(double share, const Style& style) {
     return fixed(std::abs(share) * 100.0, 1, style) + QStringLiteral(" %");
 }
 
@@ -60,7 +60,8 @@ QString oddLine(const SpringOfSet& s, const Job& job, const Style& style) {
                 ? Say::tr("Spring %1 gives %2 at %3, %4 under the middle of its set: leave it out.")
                 : Say::tr("Spring %1 gives %2 at %3, %4 over the middle of its set: leave it out."))
         .arg(s.spring)
-        .arg(force(s.load_n, style, job.springs.unit), clearance(at, style), percent(s.off, style));
+        .arg(force(s.load_n, style, job.springs.unit), clearance(at, style),
+             percentOf(s.off, style));
 }
 
 QString loadsLine(const SpringClaim& c, const Job& job, const Style& style) {

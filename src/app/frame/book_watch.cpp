@@ -10,7 +10,7 @@ namespace app {
 namespace {
 
 /// One look for all that is written in one go.
-constexpr int kSettle_ms = 120, kLook_ms = 2000;
+constexpr int kSettle_ms = 120, kLookAtBook_ms = 2000;
 
 /// Files that another machine may write, or a program that passes them on.
 bool isElsewhere(const QString& path) {
@@ -26,7 +26,7 @@ bool isElsewhere(const QString& path) {
 BookWatch::BookWatch(Session& session, QObject* parent) : QObject(parent), session_(session) {
     settle_.setSingleShot(true);
     settle_.setInterval(kSettle_ms);
-    byClock_.setInterval(kLook_ms);
+    byClock_.setInterval(kLookAtBook_ms);
     const auto written = [this] {
         follow();
         if (!settle_.isActive()) settle_.start();

@@ -1,5 +1,6 @@
 #include "app/frame/entry_bar.h"
 
+#include "app/style/announce.h"
 #include "app/style/dial_style.h"
 #include "app/style/label.h"
 #include "words/say.h"

@@ -24,6 +24,7 @@
 #include "app/frame/typing.h"
 #include "app/frame/welcome.h"
 #include "app/frame/zoom.h"
+#include "app/style/announce.h"
 #include "app/style/clipboard.h"
 #include "app/style/label.h"
 #include "app/style/type_loader.h"

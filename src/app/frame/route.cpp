@@ -20,12 +20,12 @@ namespace app {
 using namespace lobe;
 
 namespace {
-constexpr double kRow = 66.0, kTop = 12.0;
-constexpr double kTight = 52.0;    ///< rows less high than that have no room to spare
-constexpr double kTwoLines = 45.0; ///< from this height on a finding may take a second line
-constexpr double kEasy = 49.0;     ///< below this the lines stand as close as they can
-constexpr double kAiry = 56.0;     ///< and from this with room between the lines
-constexpr double kClose = 58.0;    ///< rows less high than that stand closer to one another
+constexpr double kRow = 66.0, kRouteTop = 12.0;
+constexpr double kTight = 52.0;         ///< rows less high than that have no room to spare
+constexpr double kRouteTwoLines = 45.0; ///< from this height on a finding may take a second line
+constexpr double kEasy = 49.0;          ///< below this the lines stand as close as they can
+constexpr double kAiry = 56.0;          ///< and from this with room between the lines
+constexpr double kClose = 58.0;         ///< rows less high than that stand closer to one another
 } // namespace
 
 Route::Route(const Session& session, const Look& look, QWidget* parent)
@@ -103,8 +103,8 @@ QString Route::line(const stations::Station& s) const {
 QRectF Route::box(int index) const {
     // Fourteen have room in the smallest window; eleven with two lines each in the usual one.
     const auto all = static_cast<double>(shown().size());
-    const bool tight = (height() - 2.0 * kTop) / all < kTight;
-    const double top = tight ? 4.0 : kTop;
+    const bool tight = (height() - 2.0 * kRouteTop) / all < kTight;
+    const double top = tight ? 4.0 : kRouteTop;
     const double row = std::min(kRow, (height() - 2.0 * top) / all);
     const double apart = tight ? 1.0 : row < kClose ? row * 0.06 : std::min(8.0, row * 0.1);
     return {8.0, top + row * index, width() - 16.0, row - apart};
@@ -176,7 +176,7 @@ void Route::paintEvent(QPaintEvent* event) {
                                       : Progress::NotBegun;
         drawMark(p, QPointF(x, b.center().y()), progress);
         const QRectF text(mirrored ? b.left() + 4 : 56, b.top(), b.right() - 60, b.height());
-        const bool two = b.height() >= kTwoLines;
+        const bool two = b.height() >= kRouteTwoLines;
         p.setFont(Look::font(15, current));
         p.setPen(t.ink);
         const bool airy = b.height() >= kAiry;

@@ -14,8 +14,8 @@
 namespace app {
 
 namespace {
-constexpr int kRow = 19, kGap = 14, kBetween = 26, kPixels = 13;
-constexpr int kName = 15, kFigure = 20; ///< rows of the strip
+constexpr int kRowHeight = 19, kGap = 14, kBetweenColumns = 26, kPixels = 13;
+constexpr int kNameWidth = 15, kFigure = 20; ///< rows of the strip
 } // namespace
 
 FigureTable::FigureTable(const Look& look, bool notes, QWidget* parent)
@@ -90,14 +90,14 @@ void FigureTable::setStrip(int rows) {
 }
 
 QSize FigureTable::sizeHint() const {
-    if (strip_ > 0) return {300, strip_ * (2 * kName + 2 * kFigure + 4)};
+    if (strip_ > 0) return {300, strip_ * (2 * kNameWidth + 2 * kFigure + 4)};
     int width = 0;
     qsizetype rows = 0;
     for (const auto& block : blocks_) {
-        width += columns(block).width() + (width > 0 ? kBetween : 0);
+        width += columns(block).width() + (width > 0 ? kBetweenColumns : 0);
         rows = std::max(rows, block.size());
     }
-    return {width + 4, static_cast<int>(rows) * kRow};
+    return {width + 4, static_cast<int>(rows) * kRowHeight};
 }
 
 void FigureTable::paintStrip(QPainter& p) const {
@@ -122,7 +122,7 @@ void FigureTable::paintStrip(QPainter& p) const {
                    words.join(QLatin1Char(' ')));
         return;
     }
-    constexpr int kLead = 36, kTail = 92, kHigh = 2 * kName + 2 * kFigure + 4;
+    constexpr int kLead = 36, kTail = 92, kHigh = 2 * kNameWidth + 2 * kFigure + 4;
     const int tail = words.isEmpty() ? 0 : kTail;
     const int each = (static_cast<int>(cells.size()) + strip_ - 1) / strip_;
     const int wide = (width() - kLead - tail) / each;
@@ -132,22 +132,22 @@ void FigureTable::paintStrip(QPainter& p) const {
         if (i % each == 0) {
             p.setFont(Look::font(12));
             p.setPen(t.muted);
-            drawFitted(p, QRect(2, top + 2 * kName, kLead, kFigure),
+            drawFitted(p, QRect(2, top + 2 * kNameWidth, kLead, kFigure),
                        Qt::AlignLeft | Qt::AlignVCenter, now);
-            drawFitted(p, QRect(2, top + 2 * kName + kFigure, kLead, kFigure),
+            drawFitted(p, QRect(2, top + 2 * kNameWidth + kFigure, kLead, kFigure),
                        Qt::AlignLeft | Qt::AlignVCenter, then);
         }
         p.setFont(Look::font(11));
         p.setPen(t.muted);
-        drawFitted(p, QRect(left, top, wide - 3, 2 * kName),
+        drawFitted(p, QRect(left, top, wide - 3, 2 * kNameWidth),
                    static_cast<int>(Qt::AlignRight | Qt::AlignBottom) | Qt::TextWordWrap,
                    cell.name);
         p.setPen(t.ink);
         p.setFont(Look::font(kPixels));
-        p.drawText(QRect(left, top + 2 * kName, wide - 6, kFigure),
+        p.drawText(QRect(left, top + 2 * kNameWidth, wide - 6, kFigure),
                    Qt::AlignRight | Qt::AlignVCenter, cell.first);
         p.setFont(Look::font(15, cell.strong));
-        p.drawText(QRect(left, top + 2 * kName + kFigure, wide - 6, kFigure),
+        p.drawText(QRect(left, top + 2 * kNameWidth + kFigure, wide - 6, kFigure),
                    Qt::AlignRight | Qt::AlignVCenter, cell.second);
     }
     if (words.isEmpty()) return;
@@ -177,17 +177,17 @@ void FigureTable::paintEvent(QPaintEvent*) {
             const bool figures = !line.first.isEmpty() || !line.second.isEmpty();
             p.setPen(line.head ? t.muted : t.ink);
             p.setFont(Look::font(kPixels, line.strong && notes_));
-            p.drawText(QRect(left, y, figures ? c.name : c.width(), kRow),
+            p.drawText(QRect(left, y, figures ? c.name : c.width(), kRowHeight),
                        Qt::AlignLeft | Qt::AlignVCenter, line.name);
-            p.drawText(QRect(left + c.name + kGap, y, c.first, kRow),
+            p.drawText(QRect(left + c.name + kGap, y, c.first, kRowHeight),
                        Qt::AlignRight | Qt::AlignVCenter, line.first);
             p.setFont(Look::font(kPixels, line.strong && !notes_));
             const auto side = notes_ ? Qt::AlignLeft : Qt::AlignRight;
-            p.drawText(QRect(left + c.name + c.first + 2 * kGap, y, c.second, kRow),
+            p.drawText(QRect(left + c.name + c.first + 2 * kGap, y, c.second, kRowHeight),
                        static_cast<int>(side) | static_cast<int>(Qt::AlignVCenter), line.second);
-            y += kRow;
+            y += kRowHeight;
         }
-        left += c.width() + kBetween;
+        left += c.width() + kBetweenColumns;
     }
 }
 

@@ -3,8 +3,6 @@
 // and what stands in it is escaped.
 #pragma once
 
-#include "app/style/announce.h"
-
 #include <QLabel>
 
 namespace app {
@@ -20,13 +18,7 @@ public:
         setText(text);
     }
     /// A verdict, or what else says so by its property "announced", is read out as it changes.
-    void setText(const QString& said) {
-        if (said == text()) return;
-        QLabel::setText(said);
-        if (!said.isEmpty() && (property("announced").toBool() ||
-                                property("role").toString() == QLatin1String("verdict")))
-            announce(*this);
-    }
+    void setText(const QString& said);
 };
 
 /// What a tooltip is given so that it shows `text` as it is: a tooltip takes what looks like markup

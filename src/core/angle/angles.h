@@ -51,6 +51,10 @@ constexpr Event opening(Side side) {
 constexpr Event closing(Side side) {
     return side == Side::Intake ? Event::IntakeCloses : Event::ExhaustCloses;
 }
+constexpr Side sideOf(Event event) {
+    return event == opening(Side::Intake) || event == closing(Side::Intake) ? Side::Intake
+                                                                            : Side::Exhaust;
+}
 
 /// Card notation of an event: IVO BTDC, IVC ABDC, EVO BBDC, EVC ATDC.
 CardDeg toCard(Event event, CrankDeg at);

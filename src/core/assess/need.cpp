@@ -27,11 +27,6 @@ std::optional<CrankDeg> eventOf(const LobeFigures* lobe, const Height& height, E
     return event == opening(lobe->side) ? e->opens : e->closes;
 }
 
-Side sideOf(Event event) {
-    return event == Event::IntakeOpens || event == Event::IntakeCloses ? Side::Intake
-                                                                       : Side::Exhaust;
-}
-
 double centreUncertainty(const Job& job, const Findings& f, const LobeFigures& lobe) {
     const auto own = halfWidthOf(lobe.centre(job.reckoning.school));
     return std::hypot(own.value_or(kLeastTold_deg), f.tdc.uncertainty_deg());

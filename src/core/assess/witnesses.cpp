@@ -21,9 +21,10 @@ struct Pair {
     bool agrees() const { return off() <= known_deg; }
 };
 
-using At = std::optional<Measured<CrankDeg>>;
+using MeasuredAt = std::optional<Measured<CrankDeg>>;
 
-void add(std::vector<Pair>& out, Of of, const At& one, const At& other, double natural_deg = 0.0) {
+void add(std::vector<Pair>& out, Of of, const MeasuredAt& one, const MeasuredAt& other,
+         double natural_deg = 0.0) {
     if (!one || !other) return;
     out.push_back(
         {of, one->deg, other->deg,

@@ -15,9 +15,9 @@ constexpr double kPrinted_deg = 0.5;
 
 using Value = std::optional<Measured<double>>;
 
-class Figures {
+class FiguresOfCam {
 public:
-    Figures(const Job& job, const Findings& f, const Cam& cam, PerSide<double> moved)
+    FiguresOfCam(const Job& job, const Findings& f, const Cam& cam, PerSide<double> moved)
         : job_(job), f_(f), cam_(cam), moved_(moved) {}
 
     std::vector<CamFigure> all() {
@@ -97,7 +97,7 @@ private:
     }
 
     void event(Event e, const Height& height) {
-        const bool intake = e == Event::IntakeOpens || e == Event::IntakeCloses;
+        const bool intake = sideOf(e) == Side::Intake;
         const bool opens = e == Event::IntakeOpens || e == Event::ExhaustOpens;
         const Side side = intake ? Side::Intake : Side::Exhaust;
         const Value at = flank(side, height, opens);
@@ -277,7 +277,7 @@ std::optional<Measured<double>> camClearance(const Findings& f, const Cam& cam, 
 
 std::vector<CamFigure> camFigures(const Job& job, const Findings& findings, const Cam& cam,
                                   PerSide<double> moved_deg) {
-    return Figures(job, findings, cam, moved_deg).all();
+    return FiguresOfCam(job, findings, cam, moved_deg).all();
 }
 
 } // namespace lobe

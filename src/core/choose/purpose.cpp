@@ -45,10 +45,10 @@ std::vector<double> thinned(const std::vector<double>& moves, double apart) {
     return out;
 }
 
-class Search {
+class PurposeSearch {
 public:
-    Search(const Job& job, const Findings& f, const Cam& cam, PerSide<double> moved,
-           const std::function<bool()>& stop)
+    PurposeSearch(const Job& job, const Findings& f, const Cam& cam, PerSide<double> moved,
+                  const std::function<bool()>& stop)
         : job_(job),
           f_(f),
           cam_(cam),
@@ -200,7 +200,7 @@ fillingPlaces(const std::vector<std::optional<FillingMean>>& means) {
 
 std::optional<FillsBest> fillsBest(const Job& job, const Findings& findings, const Cam& cam,
                                    PerSide<double> moved, const std::function<bool()>& stop) {
-    return Search(job, findings, cam, moved, stop).run();
+    return PurposeSearch(job, findings, cam, moved, stop).run();
 }
 
 } // namespace lobe

@@ -1,15 +1,15 @@
 #include "core/choose/shelf.h"
 
 #include "core/typed/entry.h"
+#include "core/typed/lower.h"
 
 #include <algorithm>
-#include <cctype>
 #include <sstream>
 
 namespace lobe {
 namespace {
 
-constexpr double kDegree = 1.0, kLift_mm = 0.25;
+constexpr double kDegreeSigns = 1.0, kLift_mm = 0.25;
 
 struct Word {
     const char* name;
@@ -19,12 +19,6 @@ struct Word {
 constexpr Word kWords[] = {{"duration", Sought::Duration},     {"dur", Sought::Duration},
                            {"separation", Sought::Separation}, {"lsa", Sought::Separation},
                            {"overlap", Sought::Overlap},       {"lift", Sought::Lift}};
-
-std::string lower(std::string text) {
-    for (char& c : text)
-        c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
-    return text;
-}
 
 bool within(const SearchTerm& term, const std::optional<double>& value) {
     return value && (!term.least || *value >= *term.least) && (!term.most || *value <= *term.most);
@@ -62,7 +56,7 @@ std::vector<SearchTerm> searchTerms(const std::string& search) {
             const auto* number = std::get_if<double>(&read);
             if (!number) continue;
             term.what = w.what;
-            const double near = w.what == Sought::Lift ? kLift_mm : kDegree;
+            const double near = w.what == Sought::Lift ? kLift_mm : kDegreeSigns;
             if (sign != '<') term.least = sign == '>' ? *number : *number - near;
             if (sign != '>') term.most = sign == '<' ? *number : *number + near;
             break;

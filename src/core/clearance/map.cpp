@@ -13,7 +13,7 @@ namespace {
 /// A press this far off the gap of all others is a slip, whatever they scatter.
 constexpr double kLeastOff_mm = 0.1;
 /// Of what lies along the bore, along a valve that leans as far as they do and meets a pocket.
-constexpr double kLeastShare = 0.88;
+constexpr double kLeastShareOfMap = 0.88;
 
 bool isOff(const MockUp& m, CorrectionKind kind) {
     return std::find(m.off.begin(), m.off.end(), static_cast<int>(kind)) != m.off.end();
@@ -374,7 +374,7 @@ std::optional<double> valveAngleOf(const Job& job, const ClearanceMap& map) {
 
 double assumedShare(const Job& job, const ClearanceMap& map) {
     const auto angle = valveAngleOf(job, map);
-    return angle ? std::cos(radians(*angle)) : kLeastShare;
+    return angle ? std::cos(radians(*angle)) : kLeastShareOfMap;
 }
 
 std::vector<Correction> correctionsOf(const Job& job, const ClearanceMap& map, double share) {

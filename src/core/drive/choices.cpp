@@ -12,13 +12,13 @@ constexpr double kTurn = 720.0; ///< crank degrees of a turn of the cam
 constexpr std::size_t kEvery = 400000;
 
 /// A choice with what it is ranked by.
-struct Ranked {
+struct RankedMove {
     Choice choice;
     std::int64_t left = 0; ///< |residual| in millionths of a degree
     int changes = 0;
     double size = 0.0; ///< of all its moves together
 
-    bool operator<(const Ranked& o) const {
+    bool operator<(const RankedMove& o) const {
         if (left != o.left) return left < o.left;
         if (changes != o.changes) return changes < o.changes;
         if (size != o.size) return size < o.size;
@@ -154,8 +154,8 @@ double combinations(const Drive& d) {
 
 namespace {
 
-Ranked ranked(const Drive& drive, double need, const DriveMove& m) {
-    Ranked r;
+RankedMove ranked(const Drive& drive, double need, const DriveMove& m) {
+    RankedMove r;
     r.choice.move = m;
     r.choice.residual_deg = need - m.total_deg;
     r.left = std::abs(micro(r.choice.residual_deg));
@@ -186,24 +186,24 @@ void everyMoveWithSlot(const Drive& drive, double need, const DriveState& fitted
 /// The first of all, in order, without keeping more of them than that.
 std::vector<Choice> firstOf(const Drive& drive, double need, std::size_t most,
                             const DriveState& fitted) {
-    std::vector<Ranked> best; // a heap, the last of them in front
+    std::vector<RankedMove> best; // a heap, the last of them in front
     everyMoveWithSlot(drive, need, fitted, [&](const DriveMove& m) {
         const bool full = best.size() == most;
         // Most are told by what they leave alone.
         if (full && (most == 0 || std::abs(micro(need - m.total_deg)) > best.front().left)) return;
-        const Ranked r = ranked(drive, need, m);
+        RankedMove r = ranked(drive, need, m);
         if (full) {
             if (!(r < best.front())) return;
             std::pop_heap(best.begin(), best.end());
-            best.back() = r;
+            best.back() = std::move(r);
         } else {
-            best.push_back(r);
+            best.push_back(std::move(r));
         }
         std::push_heap(best.begin(), best.end());
     });
     std::sort_heap(best.begin(), best.end());
     std::vector<Choice> out;
-    for (const Ranked& r : best)
+    for (const RankedMove& r : best)
         out.push_back(r.choice);
     return out;
 }
@@ -220,7 +220,7 @@ std::vector<Choice> choices(const Drive& drive, double need, std::size_t most, b
     if (faultOf(drive)) return {Choice{{}, need}};
     // The first alone is like no other before it.
     if (!distinct || most == 1) return firstOf(drive, need, most, fitted);
-    std::vector<Ranked> all;
+    std::vector<RankedMove> all;
     all.reserve(std::min<std::size_t>(kEvery, static_cast<std::size_t>(combinations(drive))) *
                 (drive.slot_deg > 0.0 ? 2 : 1));
     everyMoveWithSlot(drive, need, fitted,

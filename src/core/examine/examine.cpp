@@ -125,7 +125,7 @@ void passes(const Job& job, const Before* before, Findings& out) {
     }
 }
 
-using Lobe = std::pair<int, Side>;
+using LobeAt = std::pair<int, Side>;
 
 /// How a lobe was taken, the way that says most last; `Nothing` while it says nothing yet.
 enum class Way { Nothing, Centre, Events, Curve };
@@ -137,9 +137,9 @@ Way wayOf(const RunFindings& r) {
 
 /// Of what was taken of a lobe at its newest setting, the way that says most; the others stand
 /// beside it as witnesses. Of one way the newest counts.
-std::map<Lobe, RunFindings*> currentRuns(const Job& job, Findings& out) {
-    std::map<Lobe, RunFindings*> current;
-    std::map<Lobe, std::map<Way, RunFindings*>> ways;
+std::map<LobeAt, RunFindings*> currentRuns(const Job& job, Findings& out) {
+    std::map<LobeAt, RunFindings*> current;
+    std::map<LobeAt, std::map<Way, RunFindings*>> ways;
     for (RunFindings& r : out.runs)
         if (r.live > 0) current[{r.cylinder, r.side}] = &r;
     for (RunFindings& r : out.runs)
@@ -193,7 +193,7 @@ bool asBefore(const Findings& now, const CylinderFindings& c, const Findings& wa
            asBefore(now, c.witnesses.exhaust, was, then.witnesses.exhaust);
 }
 
-void cylinders(const Job& job, const Before* before, const std::map<Lobe, RunFindings*>& current,
+void cylinders(const Job& job, const Before* before, const std::map<LobeAt, RunFindings*>& current,
                Findings& out) {
     std::map<int, CylinderFindings> byCylinder;
     for (const auto& [key, run] : current) {

@@ -8,12 +8,12 @@
 namespace lobe {
 namespace {
 
-using Figure = std::optional<CardFigure>;
+using MaybeFigure = std::optional<CardFigure>;
 
-Figure printed(const std::optional<double>& v) {
-    return v ? Figure(CardFigure{*v, false}) : std::nullopt;
+MaybeFigure printed(const std::optional<double>& v) {
+    return v ? MaybeFigure(CardFigure{*v, false}) : std::nullopt;
 }
-Figure derived(double v) {
+MaybeFigure derived(double v) {
     return CardFigure{v, true};
 }
 
@@ -76,7 +76,7 @@ public:
         if (hinted_ && centre_) check(centreUncertainty, *hinted_, centre_->value);
     }
 
-    Figure top_, bottom_, duration_, centre_;
+    MaybeFigure top_, bottom_, duration_, centre_;
 
 private:
     std::optional<double> hinted_;
@@ -106,7 +106,7 @@ CompleteCard complete(const Card& card) {
                 lobe.derive(CardConflict::IntakeDuration, CardConflict::IntakeCentre, none);
                 return lobe.centre_;
             };
-            const Figure i = known(in), e = known(ex);
+            const MaybeFigure i = known(in), e = known(ex);
             if (i && !e) ex.hint(2.0 * s - i->value);
             if (e && !i) in.hint(2.0 * s - e->value);
         }

@@ -9,7 +9,7 @@
 namespace lobe {
 namespace {
 
-constexpr std::size_t kAsTheyAre = 1500, kMost = 720, kMostOdd = 12, kReach = 3;
+constexpr std::size_t kAsTheyAre = 1500, kMostCondensed = 720, kMostOdd = 12, kReach = 3;
 constexpr double kWidest_deg = 0.5;
 constexpr double kClear_mm = 0.025, kClearDeviations = 10.0;
 /// What a median of absolute values is multiplied by to be a normal deviation.
@@ -69,7 +69,7 @@ Condensed condensed(const std::vector<LiftPoint>& points, const std::vector<doub
         else
             kept.push_back(points[i]);
     // As many to a point everywhere, so that all scatter alike; fewer where the crank went fast.
-    const std::size_t each = (kept.size() + kMost - 1) / kMost;
+    const std::size_t each = (kept.size() + kMostCondensed - 1) / kMostCondensed;
     for (std::size_t i = 0; i < kept.size();) {
         std::size_t end = i + 1;
         while (end < kept.size() && end - i < each && kept[end].deg - kept[i].deg < kWidest_deg)

@@ -39,7 +39,7 @@ void settle(EventGroup& g, int repeats, double tolerance_deg) {
 }
 
 /// What the wheel of a run of events was read to.
-double readTo_deg(const LiftRun& run) {
+double eventsReadTo_deg(const LiftRun& run) {
     std::vector<std::string> typed;
     std::vector<double> angles;
     for (const Reading& r : run.readings)
@@ -47,7 +47,7 @@ double readTo_deg(const LiftRun& run) {
             typed.push_back(r.typed);
             angles.push_back(r.at.deg);
         }
-    return lobe::readTo_deg(angles, typed);
+    return readTo_deg(angles, typed);
 }
 
 /// How the wheel of a run was read and how its repeats scatter, over all its events together.
@@ -60,7 +60,7 @@ struct Scatter {
 
 Scatter scatterOf(const LiftRun& run, const std::vector<EventGroup>& groups) {
     Scatter out;
-    out.step_deg = readTo_deg(run);
+    out.step_deg = eventsReadTo_deg(run);
     double squares = 0.0;
     int freedom = 0;
     for (const EventGroup& g : groups) {
@@ -211,7 +211,7 @@ UsualSide usualSide(Side side, ReadingOf of, double behind_deg) {
 std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {
     std::vector<EventGroup> groups;
     // No two readings agree better than the wheel shows.
-    const double tolerance = std::max(run.terms.repeatTolerance_deg, readTo_deg(run));
+    const double tolerance = std::max(run.terms.repeatTolerance_deg, eventsReadTo_deg(run));
     const auto add = [&](ReadingOf of, Height height) {
         EventGroup g;
         g.of = of;

@@ -13,8 +13,8 @@ constexpr double kScatters = 6.0;
 /// the foot, where lift behind a lash leaves the base circle with a kink (for a clean kink the
 /// miss is the bend itself).
 constexpr double kBend = 0.25, kBendAtFoot = 1.1;
-constexpr double kBase_mm = 0.02;
-constexpr std::size_t kMost = 12;
+constexpr double kMisfitBase_mm = 0.02;
+constexpr std::size_t kMostMisfits = 12;
 
 struct Local {
     double off;     ///< reading less the neighbours' cubic
@@ -40,7 +40,7 @@ Local local(const std::vector<LiftPoint>& p, std::size_t i) {
     for (std::size_t j = i - 2; j < i + 2; ++j)
         h = std::max(h, p[j + 1].deg - p[j].deg);
     const double bend = std::abs(slope(k[2], k[3]) - slope(k[0], k[1])) * h / 3.0;
-    const auto onBase = [&](std::size_t j) { return std::abs(p[j].mm) <= kBase_mm; };
+    const auto onBase = [&](std::size_t j) { return std::abs(p[j].mm) <= kMisfitBase_mm; };
     const bool foot = onBase(i - 2) != onBase(i + 2);
     return {p[i].mm - value, bend * (foot ? kBendAtFoot : kBend)};
 }
@@ -49,7 +49,7 @@ Local local(const std::vector<LiftPoint>& p, std::size_t i) {
 
 std::vector<Misfit> misfits(std::vector<LiftPoint> p) {
     std::vector<Misfit> out;
-    while (p.size() >= 7 && out.size() < kMost) {
+    while (p.size() >= 7 && out.size() < kMostMisfits) {
         std::vector<double> all;
         for (std::size_t i = 2; i + 2 < p.size(); ++i)
             all.push_back(std::abs(local(p, i).off));

@@ -42,7 +42,7 @@ struct Extra {
 };
 
 /// Half a lobe from its nose: a dwell, a flank on top of the ramp, the ramp to the base circle.
-struct Flank {
+struct ModelFlank {
     FlankShape shape{kUsualStep};
     double step = kUsualStep;
     double length_deg = 1.0; ///< of the flank alone
@@ -66,8 +66,8 @@ struct Flank {
 };
 
 /// Through one passing by a fullness.
-Flank through(double lift, const Passing& main, double step, int terms, const Extra& extra) {
-    Flank f;
+ModelFlank through(double lift, const Passing& main, double step, int terms, const Extra& extra) {
+    ModelFlank f;
     f.shape = FlankShape(step, terms);
     f.step = step;
     f.lift = lift;
@@ -79,21 +79,21 @@ Flank through(double lift, const Passing& main, double step, int terms, const Ex
 
 /// Through two by the fullness that does it, or, where that would be none a lobe has, by a usual
 /// one on a ramp that reaches the lower: a lobe that is slow at its foot has one.
-Flank throughBoth(double lift, const Passing& main, const Passing& second, int terms,
-                  const Extra& extra) {
+ModelFlank throughBoth(double lift, const Passing& main, const Passing& second, int terms,
+                       const Extra& extra) {
     const auto made = [&](double logStep) {
         return through(lift, main, std::exp(logStep), terms, extra);
     };
     // A fuller lobe reaches the lower height nearer to the upper one.
     const auto late = [&](double logStep) {
-        const Flank f = made(logStep);
+        const ModelFlank f = made(logStep);
         return f.extra.dwell_deg +
                f.length_deg * f.shape.where((second.mm - extra.ramp_mm) / (lift - extra.ramp_mm)) -
                second.away_deg;
     };
     double low = std::log(kLeastFull), high = std::log(kMostStep);
     if (late(high) > 0.0) {
-        Flank f = made(high);
+        ModelFlank f = made(high);
         f.both = late(high) < 0.1;
         return f;
     }
@@ -108,10 +108,10 @@ Flank throughBoth(double lift, const Passing& main, const Passing& second, int t
 }
 
 /// The same on a ramp of a height above the lower passing, as long as that takes.
-std::optional<Flank> onRamp(double lift, const Passing& main, const Passing& second, double step,
-                            double ramp_mm, double dwell_deg = 0.0) {
+std::optional<ModelFlank> onRamp(double lift, const Passing& main, const Passing& second,
+                                 double step, double ramp_mm, double dwell_deg = 0.0) {
     if (!(ramp_mm > second.mm) || ramp_mm >= 0.8 * main.mm) return std::nullopt;
-    Flank f = through(lift, main, step, 4, {ramp_mm, 0.0, dwell_deg});
+    ModelFlank f = through(lift, main, step, 4, {ramp_mm, 0.0, dwell_deg});
     const double rest = second.away_deg - dwell_deg - f.length_deg;
     if (!(rest > 0.5)) return std::nullopt;
     f.extra.ramp_deg = rest / (1.0 - second.mm / ramp_mm);
@@ -120,15 +120,15 @@ std::optional<Flank> onRamp(double lift, const Passing& main, const Passing& sec
 }
 
 /// What a card states of a lobe, at the tappet.
-struct Figures {
+struct FiguresOfLobe {
     double lift = 0.0, nose = 0.0;
     PerSide<Passing> main; ///< of the opening (intake member) and the closing flank
     PerSide<std::optional<Passing>> second;
 };
 
-std::variant<Figures, ModelFault> figuresOf(const Card& card, Side side, const Taken& taken) {
+std::variant<FiguresOfLobe, ModelFault> figuresOf(const Card& card, Side side, const Taken& taken) {
     const CompleteCard all = complete(card);
-    Figures out;
+    FiguresOfLobe out;
     if (!card.lift_mm[side]) return ModelFault::NoLift;
     // A printed valve lift is without lash; a height at the valve is behind it.
     out.lift =
@@ -170,8 +170,8 @@ std::variant<Figures, ModelFault> figuresOf(const Card& card, Side side, const T
 }
 
 /// Both flanks of a plausible lobe.
-struct Whole {
-    Flank opening, closing;
+struct WholeLobe {
+    ModelFlank opening, closing;
     double nose = 0.0;
     double at(double deg) const {
         return deg < nose ? opening.at(nose - deg) : closing.at(deg - nose);
@@ -182,19 +182,19 @@ struct Whole {
 };
 
 /// The likeliest half: through two heights by a usual fullness, else on a ramp.
-Flank likeliest(double lift, const Passing& main, const std::optional<Passing>& second) {
+ModelFlank likeliest(double lift, const Passing& main, const std::optional<Passing>& second) {
     if (!second) return through(lift, main, kUsualStep, 4, {});
-    const Flank smooth = throughBoth(lift, main, *second, 4, {});
+    const ModelFlank smooth = throughBoth(lift, main, *second, 4, {});
     if (smooth.both && smooth.step > kLeastFull * 1.001) return smooth;
     if (const auto ramp = onRamp(lift, main, *second, kUsualStep, kUsualRamp_mm)) return *ramp;
-    Flank f = smooth;
+    ModelFlank f = smooth;
     f.both = smooth.step > kLeastFull * 1.001 && smooth.both;
     return f;
 }
 
 /// The same halves with the nose elsewhere between the events.
-Figures leaning(const Figures& f, double deg) {
-    Figures out = f;
+FiguresOfLobe leaning(const FiguresOfLobe& f, double deg) {
+    FiguresOfLobe out = f;
     out.nose += deg;
     out.main.intake.away_deg += deg;
     out.main.exhaust.away_deg -= deg;
@@ -204,10 +204,10 @@ Figures leaning(const Figures& f, double deg) {
 }
 
 /// How else a lobe may run that keeps what is stated, each flank by itself.
-std::vector<Flank> plausible(double lift, const Passing& main, const std::optional<Passing>& second,
-                             const Flank& best) {
-    std::vector<Flank> out;
-    const auto add = [&](const std::optional<Flank>& f) {
+std::vector<ModelFlank> plausible(double lift, const Passing& main,
+                                  const std::optional<Passing>& second, const ModelFlank& best) {
+    std::vector<ModelFlank> out;
+    const auto add = [&](const std::optional<ModelFlank>& f) {
         if (f && f->length_deg > 10.0) out.push_back(*f);
     };
     if (!second) {
@@ -222,10 +222,10 @@ std::vector<Flank> plausible(double lift, const Passing& main, const std::option
         return out;
     }
     for (int terms : {2, 3, 5}) {
-        const Flank f = throughBoth(lift, main, *second, terms, {});
+        const ModelFlank f = throughBoth(lift, main, *second, terms, {});
         if (f.both && f.step > kLeastFull * 1.001) add(f);
     }
-    const Flank still = throughBoth(lift, main, *second, 4, {0.0, 0.0, kDwell_deg});
+    const ModelFlank still = throughBoth(lift, main, *second, 4, {0.0, 0.0, kDwell_deg});
     if (still.both) add(still);
     for (double ramp : kRamps_mm)
         for (double step : {1.4, kUsualStep, 12.0}) {
@@ -249,7 +249,7 @@ std::vector<double> nodesOf(double from, double nose, double to) {
     return out;
 }
 
-double steepestOf(const Whole& lobe, double first, double last) {
+double steepestOf(const WholeLobe& lobe, double first, double last) {
     double most = 0.0;
     for (double deg = first; deg <= last; deg += 1.0)
         most = std::max(most, std::abs(lobe.slope(deg)));
@@ -275,17 +275,17 @@ ModelResult modelLobe(const Card& card, Side side, double ratio, double lash_mm)
     if (!(taken.ratio > 0.0)) taken.ratio = 1.0;
     const auto read = figuresOf(card, side, taken);
     if (const auto* fault = std::get_if<ModelFault>(&read)) return *fault;
-    const Figures& f = std::get<Figures>(read);
-    const auto halves = [](const Figures& of) {
+    const FiguresOfLobe& f = std::get<FiguresOfLobe>(read);
+    const auto halves = [](const FiguresOfLobe& of) {
         return std::pair(likeliest(of.lift, of.main.intake, of.second.intake),
                          likeliest(of.lift, of.main.exhaust, of.second.exhaust));
     };
     const auto [opening, closing] = halves(f);
-    const Whole best{opening, closing, f.nose};
+    const WholeLobe best{opening, closing, f.nose};
     // By how far plausible lobes differ is the half-width. Counted over families that are none of
     // these: harmonic, cycloidal and polynomial lobes with ramps, dwells and leaning flanks.
-    std::vector<Whole> others;
-    const auto widths = [&](const Figures& of, const Flank& o, const Flank& c) {
+    std::vector<WholeLobe> others;
+    const auto widths = [&](const FiguresOfLobe& of, const ModelFlank& o, const ModelFlank& c) {
         const auto a = plausible(of.lift, of.main.intake, of.second.intake, o),
                    b = plausible(of.lift, of.main.exhaust, of.second.exhaust, c);
         // Each flank by itself: which goes with which says nothing at an angle.
@@ -295,12 +295,12 @@ ModelResult modelLobe(const Card& card, Side side, double ratio, double lash_mm)
     widths(f, opening, closing);
     if (!card.centre[side])
         for (double lean : {-kNoseLean_deg, kNoseLean_deg}) {
-            const Figures moved = leaning(f, lean);
+            const FiguresOfLobe moved = leaning(f, lean);
             const auto [o, c] = halves(moved);
             others.push_back({o, c, moved.nose});
         }
     // Above two heights the flank is nearly as free as with one.
-    std::vector<Whole> free;
+    std::vector<WholeLobe> free;
     if (f.second.intake)
         for (double share : kNarrow)
             for (double dwell : {0.0, kDwell_deg}) {
@@ -311,7 +311,7 @@ ModelResult modelLobe(const Card& card, Side side, double ratio, double lash_mm)
                                 f.nose});
             }
     double first = best.nose - best.opening.foot(), last = best.nose + best.closing.foot();
-    for (const Whole& o : others) {
+    for (const WholeLobe& o : others) {
         first = std::min(first, o.nose - o.opening.foot());
         last = std::max(last, o.nose + o.closing.foot());
     }
@@ -320,10 +320,10 @@ ModelResult modelLobe(const Card& card, Side side, double ratio, double lash_mm)
         const double slope = best.slope(deg);
         lift.push_back({{deg, best.at(deg)}, slope, slope});
         double apart = 0.0;
-        for (const Whole& o : others)
+        for (const WholeLobe& o : others)
             apart = std::max(apart, std::abs(o.at(deg) - best.at(deg)));
         if (best.at(deg) >= f.main.intake.mm)
-            for (const Whole& o : free)
+            for (const WholeLobe& o : free)
                 apart = std::max(apart, std::abs(o.at(deg) - best.at(deg)));
         width.push_back({{deg, std::hypot(kSpread * apart, kPrinted_mm)}, 0.0, 0.0});
     }
@@ -331,7 +331,7 @@ ModelResult modelLobe(const Card& card, Side side, double ratio, double lash_mm)
     const double steepest = steepestOf(best, first, last);
     double half = 0.05 * steepest;
     for (const auto* all : {&others, &free})
-        for (const Whole& o : *all)
+        for (const WholeLobe& o : *all)
             half = std::max(half, std::abs(steepestOf(o, first, last) - steepest));
     ModelledLobe out;
     out.side = side;

@@ -6,25 +6,27 @@
 namespace lobe {
 namespace {
 
-constexpr std::size_t kMost = 64, kNone = std::numeric_limits<std::size_t>::max();
+constexpr std::size_t kMostMatched = 64, kUnmatched = std::numeric_limits<std::size_t>::max();
 
 /// Valves and springs, joined where a load lies within a window.
 class Window {
 public:
     explicit Window(const std::vector<std::vector<double>>& load)
-        : load_(load), ofValve_(load.size(), kNone), ofSpring_(load.front().size(), kNone) {}
+        : load_(load),
+          ofValve_(load.size(), kUnmatched),
+          ofSpring_(load.front().size(), kUnmatched) {}
 
     /// What lies outside is let go, and as many valves as can be are given a spring.
     bool fill(double least, double most) {
         least_ = least;
         most_ = most;
         for (std::size_t v = 0; v < ofValve_.size(); ++v)
-            if (ofValve_[v] != kNone && !joined(v, ofValve_[v])) {
-                ofSpring_[ofValve_[v]] = kNone;
-                ofValve_[v] = kNone;
+            if (ofValve_[v] != kUnmatched && !joined(v, ofValve_[v])) {
+                ofSpring_[ofValve_[v]] = kUnmatched;
+                ofValve_[v] = kUnmatched;
             }
         for (std::size_t v = 0; v < ofValve_.size(); ++v) {
-            if (ofValve_[v] != kNone) continue;
+            if (ofValve_[v] != kUnmatched) continue;
             seen_.assign(ofSpring_.size(), false);
             if (!augment(v)) return false;
         }
@@ -40,7 +42,7 @@ private:
         for (std::size_t s = 0; s < ofSpring_.size(); ++s) {
             if (seen_[s] || !joined(v, s)) continue;
             seen_[s] = true;
-            if (ofSpring_[s] != kNone && !augment(ofSpring_[s])) continue;
+            if (ofSpring_[s] != kUnmatched && !augment(ofSpring_[s])) continue;
             ofSpring_[s] = v;
             ofValve_[v] = s;
             return true;
@@ -59,14 +61,14 @@ private:
 Matching matchSprings(const std::vector<std::vector<double>>& load) {
     Matching best;
     const std::size_t valves = load.size();
-    if (valves == 0 || valves > kMost) return best;
+    if (valves == 0 || valves > kMostMatched) return best;
     const std::size_t springs = load.front().size();
     std::vector<double> values;
     for (const auto& row : load) {
         if (row.size() != springs) return best;
         values.insert(values.end(), row.begin(), row.end());
     }
-    if (springs < valves || springs > kMost) return best;
+    if (springs < valves || springs > kMostMatched) return best;
     std::sort(values.begin(), values.end());
     values.erase(std::unique(values.begin(), values.end()), values.end());
     Window window(load);

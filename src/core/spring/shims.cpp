@@ -28,14 +28,14 @@ std::int64_t microns(double mm) {
 }
 
 /// A stack that may go under one valve.
-struct Choice {
+struct Stack {
     Counts used{};
     std::int64_t cost = 0; ///< microns off times kPerMicron, and its pieces
 };
 
-class Search {
+class ShimSearch {
 public:
-    Search(const std::vector<ShimSize>& have, const std::vector<double>& needs) {
+    ShimSearch(const std::vector<ShimSize>& have, const std::vector<double>& needs) {
         for (const ShimSize& s : have) {
             sizes_.push_back(microns(s.size_mm));
             stock_.push_back(s.count);
@@ -75,7 +75,7 @@ public:
         for (std::size_t i = needs_.size(); i-- > 0;) {
             rest_[i] = rest_[i + 1] + least_[turn_[i]];
             std::int64_t few = kPerMicron;
-            for (const Choice& c : choices_[turn_[i]])
+            for (const Stack& c : choices_[turn_[i]])
                 few = std::min(few, c.cost % kPerMicron);
             fewest_[i] = fewest_[i + 1] + static_cast<int>(few);
         }
@@ -85,14 +85,14 @@ public:
 
 private:
     /// Every stack of which no piece can be left out without loss: any other is never needed.
-    std::vector<Choice> choicesFor(std::int64_t need) {
-        std::vector<Choice> all;
-        Choice one;
+    std::vector<Stack> choicesFor(std::int64_t need) {
+        std::vector<Stack> all;
+        Stack one;
         gather(need, 0, 0, 0, one, all);
         return all;
     }
-    void gather(std::int64_t need, std::size_t at, std::int64_t total, int pieces, Choice& one,
-                std::vector<Choice>& all) {
+    void gather(std::int64_t need, std::size_t at, std::int64_t total, int pieces, Stack& one,
+                std::vector<Stack>& all) {
         if (all.size() >= kMostStacks) {
             proved_ = false;
             return;
@@ -112,8 +112,8 @@ private:
         }
         one.used[k] = 0;
     }
-    void add(std::int64_t need, std::int64_t total, int pieces, const Choice& one,
-             std::vector<Choice>& all) {
+    void add(std::int64_t need, std::int64_t total, int pieces, const Stack& one,
+             std::vector<Stack>& all) {
         const std::int64_t off = std::abs(total - need);
         for (std::size_t k = 0; k < sizes_.size(); ++k)
             if (one.used[k] > 0 && std::abs(total - sizes_[k] - need) <= off) return;
@@ -121,7 +121,7 @@ private:
         all.back().cost = off * kPerMicron + pieces;
     }
 
-    double priced(const Choice& c) const {
+    double priced(const Stack& c) const {
         double sum = static_cast<double>(c.cost);
         for (std::size_t k = 0; k < sizes_.size(); ++k)
             sum += price_[k] * c.used[k];
@@ -146,9 +146,9 @@ private:
             std::vector<double> over(n, 0.0);
             double bound = -stockPrice(stock_);
             for (std::size_t v = 0; v < needs_.size(); ++v) {
-                const Choice* pick = nullptr;
+                const Stack* pick = nullptr;
                 double low = std::numeric_limits<double>::infinity();
-                for (const Choice& c : choices_[v])
+                for (const Stack& c : choices_[v])
                     if (const double p = priced(c); p < low) low = p, pick = &c;
                 least[v] = low;
                 bound += low;
@@ -186,16 +186,16 @@ private:
     void greedy() {
         std::vector<int> left = stock_;
         std::vector<bool> done(needs_.size(), false);
-        std::vector<const Choice*> plan(needs_.size(), nullptr);
+        std::vector<const Stack*> plan(needs_.size(), nullptr);
         std::int64_t cost = 0;
         for (std::size_t round = 0; round < needs_.size(); ++round) {
             std::size_t pick = 0;
-            const Choice* with = nullptr;
+            const Stack* with = nullptr;
             double most = -1.0;
             for (std::size_t v = 0; v < needs_.size(); ++v) {
                 if (done[v]) continue;
-                const Choice *first = nullptr, *second = nullptr;
-                for (const Choice& c : choices_[v]) {
+                const Stack *first = nullptr, *second = nullptr;
+                for (const Stack& c : choices_[v]) {
                     if (!fits(c, left)) continue;
                     if (!first || priced(c) < priced(*first))
                         second = first, first = &c;
@@ -215,13 +215,13 @@ private:
         if (!chosen_.empty() && cost >= best_) return;
         best_ = cost;
         chosen_.clear();
-        for (const Choice* c : plan)
+        for (const Stack* c : plan)
             chosen_.push_back(*c);
     }
     /// One valve after the other, and two at a time, take something better while there is any.
     void exchange() {
         std::vector<int> left = stock_;
-        for (const Choice& c : chosen_)
+        for (const Stack& c : chosen_)
             take(c, left, -1);
         for (bool better = true; better;) {
             better = false;
@@ -235,20 +235,20 @@ private:
                 }
         }
         best_ = 0;
-        for (const Choice& c : chosen_)
+        for (const Stack& c : chosen_)
             best_ += c.cost;
     }
     bool bestOfTwo(std::size_t a, std::size_t b, std::vector<int>& left) {
         const std::int64_t now = chosen_[a].cost + (b != a ? chosen_[b].cost : 0);
-        for (const Choice& first : choices_[a]) {
+        for (const Stack& first : choices_[a]) {
             if (first.cost >= now || !fits(first, left)) continue;
             if (b == a) {
                 chosen_[a] = first;
                 return true;
             }
             take(first, left, -1);
-            const Choice* second = nullptr;
-            for (const Choice& c : choices_[b])
+            const Stack* second = nullptr;
+            for (const Stack& c : choices_[b])
                 if (first.cost + c.cost < now && fits(c, left) &&
                     (!second || c.cost < second->cost))
                     second = &c;
@@ -280,12 +280,12 @@ private:
         return errors + static_cast<double>(cost % kPerMicron + fewest) >=
                static_cast<double>(best_);
     }
-    bool fits(const Choice& c, const std::vector<int>& left) const {
+    bool fits(const Stack& c, const std::vector<int>& left) const {
         for (std::size_t k = 0; k < left.size(); ++k)
             if (c.used[k] > left[k]) return false;
         return true;
     }
-    static void take(const Choice& c, std::vector<int>& left, int way) {
+    static void take(const Stack& c, std::vector<int>& left, int way) {
         for (std::size_t k = 0; k < left.size(); ++k)
             left[k] += way * c.used[k];
     }
@@ -295,9 +295,9 @@ private:
         const double gap = static_cast<double>(best_) - bound_ + 1e-6 * std::abs(bound_) + 1.0;
         for (std::size_t v = 0; v < choices_.size(); ++v) {
             auto& all = choices_[v];
-            std::erase_if(all, [&](const Choice& c) { return priced(c) - least_[v] > gap; });
+            std::erase_if(all, [&](const Stack& c) { return priced(c) - least_[v] > gap; });
             std::sort(all.begin(), all.end(),
-                      [this](const Choice& a, const Choice& b) { return priced(a) < priced(b); });
+                      [this](const Stack& a, const Stack& b) { return priced(a) < priced(b); });
         }
     }
 
@@ -342,7 +342,7 @@ private:
                 const double known = atLeast(at, state.cost, left, own);
                 if (hopeless(known, state.cost, fewest_[at])) continue;
                 for (std::uint32_t c = 0; c < choices.size(); ++c) {
-                    const Choice& choice = choices[c];
+                    const Stack& choice = choices[c];
                     if (hopeless(known - own + priced(choice), state.cost, fewest_[at])) break;
                     if (!fits(choice, left)) continue;
                     std::uint64_t after = state.left;
@@ -381,8 +381,8 @@ private:
         own = least_[turn_[at]];
         for (std::size_t i = at; i < turn_.size(); ++i) {
             const auto& all = choices_[turn_[i]];
-            const auto first = std::find_if(all.begin(), all.end(),
-                                            [&](const Choice& c) { return fits(c, left); });
+            const auto first =
+                std::find_if(all.begin(), all.end(), [&](const Stack& c) { return fits(c, left); });
             if (first == all.begin()) continue;
             if (first == all.end()) return std::numeric_limits<double>::infinity();
             known += priced(*first) - least_[turn_[i]];
@@ -415,13 +415,13 @@ private:
     std::vector<std::int64_t> sizes_, needs_;
     std::vector<int> stock_;
     std::vector<std::size_t> order_, turn_;
-    std::vector<std::vector<Choice>> choices_; ///< by valve
+    std::vector<std::vector<Stack>> choices_; ///< by valve
     std::vector<double> price_, least_, rest_;
     std::vector<int> fewest_; ///< pieces, of the valves from there on
     double bound_ = 0.0;
     std::int64_t grain_ = 1;
     std::int64_t best_ = 0;
-    std::vector<Choice> chosen_;
+    std::vector<Stack> chosen_;
     bool proved_ = true;
 };
 
@@ -445,7 +445,7 @@ ShimProblem checkShims(const std::vector<ShimSize>& have, const std::vector<doub
 
 ShimPlan planShims(const std::vector<ShimSize>& have, const std::vector<double>& needs_mm) {
     if (checkShims(have, needs_mm).fault != ShimFault::None) return {};
-    return Search(have, needs_mm).run(have, needs_mm);
+    return ShimSearch(have, needs_mm).run(have, needs_mm);
 }
 
 NearestTotals nearestTotals(const std::vector<ShimSize>& have, double need_mm) {

@@ -7,7 +7,7 @@ namespace lobe {
 namespace {
 
 /// What a card's whole degrees leave uncertain, and setting the wheel; one standard deviation.
-constexpr double kCardRounding_deg = 0.29, kSetting_deg = 0.15;
+constexpr double kCardRounding_deg = 0.29, kCardSetting_deg = 0.15;
 
 /// The crossing of a height on a lobe's curve; its slope there.
 struct Crossing {
@@ -68,7 +68,7 @@ std::optional<double> cardMisfit(const ExplainRequest& r, const Card& card) {
         if (duration && measured)
             compare(*measured - *duration,
                     std::sqrt(2.0) * std::sqrt(std::pow(0.01 / std::max(slope, 1e-3), 2) +
-                                               kSetting_deg * kSetting_deg +
+                                               kCardSetting_deg * kCardSetting_deg +
                                                kCardRounding_deg * kCardRounding_deg));
         if (f->maxLift_mm && f->noseReached)
             if (const auto lift = cardLiftHere_mm(card, s, r.engine, f->taken.at))

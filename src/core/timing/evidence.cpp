@@ -25,9 +25,6 @@ constexpr double kGrinding_deg = 0.15;
 /// Where only events were taken there is no slope; about what lobes have low on the flank.
 constexpr double kUsualSlope = 0.07;
 
-Side sideOf(Event e) {
-    return e == Event::IntakeOpens || e == Event::IntakeCloses ? Side::Intake : Side::Exhaust;
-}
 bool opens(Event e) {
     return e == Event::IntakeOpens || e == Event::ExhaustOpens;
 }

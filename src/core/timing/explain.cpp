@@ -386,10 +386,10 @@ private:
 
     /// All of it: what is told, and what the cause adds.
     bool lashIsPossible(const Cause& c) const {
-        constexpr double kMost_mm = 1.2, kSlop_mm = 0.03;
+        constexpr double kMostSmaller_mm = 1.2, kSlop_mm = 0.03;
         const LobeFigures* f = c.side ? evidence_.of(*c.side).lobe : any();
         const double whole = (f ? f->taken.lash_mm : 0.0) + c.mm.value_or(0.0);
-        return whole >= -kSlop_mm && whole <= kMost_mm;
+        return whole >= -kSlop_mm && whole <= kMostSmaller_mm;
     }
 
     /// Lash that fits less the lash the conditions say; the whole of it where that is as likely.

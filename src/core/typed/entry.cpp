@@ -2,6 +2,7 @@
 
 #include "core/angle/usual.h"
 #include "core/angle/wheel.h"
+#include "core/typed/lower.h"
 
 #include <algorithm>
 #include <cctype>
@@ -27,13 +28,6 @@ std::string_view trimmed(std::string_view s) {
     while (!s.empty() && isSpace(s.back()))
         s.remove_suffix(1);
     return s;
-}
-
-std::string lower(std::string_view s) {
-    std::string out(s);
-    for (char& c : out)
-        c = static_cast<char>(std::tolower(static_cast<unsigned char>(c)));
-    return out;
 }
 
 /// A hand-held scanner over one line of typing.

@@ -3,6 +3,7 @@
 #include "core/job/bounds.h"
 #include "core/lobe/lobe.h"
 #include "core/typed/entry.h"
+#include "core/typed/lower.h"
 
 #include <algorithm>
 #include <charconv>
@@ -38,12 +39,6 @@ std::vector<std::string> fields(std::string_view line, char separator) {
     for (std::string& f : out)
         f = std::string(cellOf(f));
     return out;
-}
-
-std::string lower(std::string s) {
-    for (char& c : s)
-        if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
-    return s;
 }
 
 /// A plain decimal number, point or comma, an exponent allowed; nothing else.

@@ -12,7 +12,7 @@ using namespace words;
 
 namespace {
 
-QString line(const Job&, const Findings& f, const Style& style) {
+QString clearanceLine(const Job&, const Findings& f, const Style& style) {
     QStringList said;
     for (Side side : {Side::Intake, Side::Exhaust})
         if (const ClearanceClaim* c = f.clearanceOf(side))
@@ -26,9 +26,9 @@ QString line(const Job&, const Findings& f, const Style& style) {
     return Say::tr("nothing pressed yet");
 }
 
-constexpr const char* kOwns[] = {"map", "settings.clearance"};
+constexpr const char* kClearanceOwns[] = {"map", "settings.clearance"};
 
-constexpr Typed kTyped[] = {
+constexpr Typed kClearanceTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "12a 1.92  at Clearance"),
      QT_TRANSLATE_NOOP("Say", "a press at an angle")},
     {QT_TRANSLATE_NOOP("Say", "map,  one angle,  tightest,  clay"),
@@ -43,9 +43,9 @@ const Station clearance{
     .key = "clearance",
     .name = [] { return Say::tr("Clearance"); },
     .progress = [](const Job&, const Findings& f) { return clearanceProgress(f); },
-    .line = line,
-    .owns = kOwns,
-    .typed = kTyped,
+    .line = clearanceLine,
+    .owns = kClearanceOwns,
+    .typed = kClearanceTyped,
     .fields = [] { return app::clearanceFields().all; },
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };

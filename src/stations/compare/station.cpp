@@ -10,7 +10,7 @@ using namespace words;
 
 namespace {
 
-QString line(const Job& job, const Findings&, const Style&) {
+QString compareLine(const Job& job, const Findings&, const Style&) {
     if (!job.choosing.decisions.empty())
         return Say::tr("decided: %1")
             .arg(QString::fromStdString(job.choosing.decisions.back().chosen));
@@ -24,9 +24,9 @@ QString line(const Job& job, const Findings&, const Style&) {
                : Say::tr("%1 cams, %2 wishes").arg(cams).arg(job.choosing.wishes.size());
 }
 
-constexpr const char* kOwns[] = {"engine.pipes", "settings.choosing"};
+constexpr const char* kCompareOwns[] = {"engine.pipes", "settings.choosing"};
 
-constexpr Typed kTyped[] = {
+constexpr Typed kCompareTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "b +2  at Compare"),
      QT_TRANSLATE_NOOP("Say", "cam b two degrees earlier")},
     {QT_TRANSLATE_NOOP("Say", "b ratio 1.6, b lash 0.2, b shorter 4"),
@@ -42,9 +42,9 @@ const Station compare{
     .key = "compare",
     .name = [] { return Say::tr("Compare"); },
     .progress = [](const Job& job, const Findings&) { return compareProgress(job); },
-    .line = line,
-    .owns = kOwns,
-    .typed = kTyped,
+    .line = compareLine,
+    .owns = kCompareOwns,
+    .typed = kCompareTyped,
     .fields = [] { return app::compareFields().all; },
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };

@@ -60,7 +60,7 @@ QString readDepth(const QString& typed, const Style& style, double& mm) {
 }
 
 using ChamberValue = double Chamber::*;
-using Reader = QString (*)(const QString&, const Style&, double&);
+using AmountReader = QString (*)(const QString&, const Style&, double&);
 
 /// One value for all cylinders, or each cylinder's own.
 void setAll(Engine& e, ChamberValue part, double value) {
@@ -81,7 +81,7 @@ void setEach(Engine& e, ChamberValue part, const std::vector<double>& values) {
 /// A part of the chamber: one value, or one for each cylinder from 1 on.
 Field chamberField(const QString& name, const QString& asks, double least, double most,
                    ChamberValue part, bool volume) {
-    const Reader read = volume ? readVolume : readDepth;
+    const AmountReader read = volume ? readVolume : readDepth;
     const auto say = [volume](double value, const Style& style) {
         return volume ? words::shortest(value, 2, style) : words::dimension(value, style);
     };
@@ -240,7 +240,7 @@ Field fuels() {
         std::move(f), [](Facts & x) -> auto& { return x.reckoning.fuels; });
 }
 
-std::vector<Field> make() {
+std::vector<Field> makeCompressionFields() {
     std::vector<Field> all;
     const auto add = [&](Field f, const QString& heading = {}) {
         f.subject = Say::tr("compression");
@@ -284,7 +284,7 @@ std::vector<Field> make() {
 } // namespace
 
 std::vector<Field> compressionFields() {
-    return make();
+    return makeCompressionFields();
 }
 
 } // namespace app

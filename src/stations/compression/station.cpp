@@ -10,7 +10,7 @@ using namespace words;
 
 namespace {
 
-QString line(const Job&, const Findings& f, const Style& style) {
+QString compressionLine(const Job&, const Findings& f, const Style& style) {
     if (!f.compression) return Say::tr("no volumes yet");
     if (!f.squeeze) return Say::tr("cannot be: look again");
     const CompressionClaim& claim = *f.squeeze;
@@ -20,18 +20,18 @@ QString line(const Job&, const Findings& f, const Style& style) {
     return Say::tr("dynamic %1, %2").arg(fixed(*claim.dynamicRatio, 1, style), fixedRatio);
 }
 
-constexpr const char* kOwns[] = {"engine.chamber",
-                                 "engine.chambers",
-                                 "engine.volumes",
-                                 "settings.closing",
-                                 "settings.closing_height_mm",
-                                 "settings.altitude_m",
-                                 "settings.exponent",
-                                 "settings.wanted_dynamic",
-                                 "settings.fuels",
-                                 "settings.kept"};
+constexpr const char* kCompressionOwns[] = {"engine.chamber",
+                                            "engine.chambers",
+                                            "engine.volumes",
+                                            "settings.closing",
+                                            "settings.closing_height_mm",
+                                            "settings.altitude_m",
+                                            "settings.exponent",
+                                            "settings.wanted_dynamic",
+                                            "settings.fuels",
+                                            "settings.kept"};
 
-constexpr Typed kTyped[] = {
+constexpr Typed kCompressionTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "reach 8.5  at Compression"),
      QT_TRANSLATE_NOOP("Say", "what reaches a dynamic ratio")},
 };
@@ -42,9 +42,9 @@ const Station compression{
     .key = "compression",
     .name = [] { return Say::tr("Compression"); },
     .progress = [](const Job& job, const Findings& f) { return compressionProgress(job, f); },
-    .line = line,
-    .owns = kOwns,
-    .typed = kTyped,
+    .line = compressionLine,
+    .owns = kCompressionOwns,
+    .typed = kCompressionTyped,
     .fields = app::compressionFields,
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };

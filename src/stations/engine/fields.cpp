@@ -506,7 +506,7 @@ void valves(std::vector<Field>& all) {
     all[first].heading = Say::tr("Valves");
 }
 
-std::vector<Field> make() {
+std::vector<Field> makeEngineFields() {
     std::vector<Field> all;
     engine(all);
     card(all);
@@ -538,7 +538,7 @@ QString cardSubject() {
 }
 
 std::vector<Field> engineFields() {
-    return make();
+    return makeEngineFields();
 }
 
 } // namespace app

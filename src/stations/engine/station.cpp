@@ -16,7 +16,7 @@ QString roughly(double mm, const Style& style) {
     return style.inches() ? shortest(mm / kMmPerInch, 3, style) : shortest(mm, 2, style);
 }
 
-QString line(const Engine& e, const Style& style) {
+QString engineLine(const Engine& e, const Style& style) {
     if (e.bore_mm <= 0.0 && e.stroke_mm <= 0.0) return Say::tr("not described yet");
     const QString multiply = QStringLiteral(" %1 ").arg(QChar(0xD7));
     QString line = roughly(e.bore_mm, style) + multiply + roughly(e.stroke_mm, style);
@@ -27,7 +27,7 @@ QString line(const Engine& e, const Style& style) {
     return line;
 }
 
-constexpr const char* kOwns[] = {"engine"};
+constexpr const char* kEngineOwns[] = {"engine"};
 
 } // namespace
 
@@ -36,8 +36,8 @@ const Station engine{
     .name = [] { return Say::tr("Engine"); },
     .progress = [](const Job& job, const Findings&) { return engineProgress(job.engine); },
     .line = [](const Job& job, const Findings&,
-               const Style& style) { return line(job.engine, style); },
-    .owns = kOwns,
+               const Style& style) { return engineLine(job.engine, style); },
+    .owns = kEngineOwns,
     .fields = app::engineFields,
 };
 

@@ -21,7 +21,7 @@ Progress flywheelProgress(const Job& job) {
     return f.verdict == BandVerdict::Within && f.sure ? Progress::Done : Progress::InHand;
 }
 
-QString line(const Job& job, const Findings&, const Style& style) {
+QString flywheelLine(const Job& job, const Findings&, const Style& style) {
     const TapeFigures f = tapeFigures(job.flywheel);
     if (!f.degrees) return Say::tr("arcs round the rim");
     const QString open = Say::tr("exhaust %1").arg(degrees(f.degrees->value, style));
@@ -38,7 +38,7 @@ QString line(const Job& job, const Findings&, const Style& style) {
     return open;
 }
 
-constexpr const char* kOwns[] = {"settings.flywheel"};
+constexpr const char* kFlywheelOwns[] = {"settings.flywheel"};
 
 } // namespace
 
@@ -46,8 +46,8 @@ const Station flywheel{
     .key = "flywheel",
     .name = [] { return Say::tr("Flywheel"); },
     .progress = [](const Job& job, const Findings&) { return flywheelProgress(job); },
-    .line = line,
-    .owns = kOwns,
+    .line = flywheelLine,
+    .owns = kFlywheelOwns,
     .fields = app::flywheelFields,
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::SlowFlywheel; },
     .lateKey = true,

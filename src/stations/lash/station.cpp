@@ -20,9 +20,9 @@ Progress lashProgress(const Job& job) {
     return job.lash.done.size() >= valves ? Progress::Done : Progress::InHand;
 }
 
-constexpr const char* kOwns[] = {"settings.lash"};
+constexpr const char* kLashOwns[] = {"settings.lash"};
 
-constexpr Typed kTyped[] = {
+constexpr Typed kLashTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "0.35  at Lash"),
      QT_TRANSLATE_NOOP("Say", "the valve in hand was left at 0.35, and is ticked")},
     {QT_TRANSLATE_NOOP("Say", "found 0.30  at Lash"),
@@ -42,8 +42,8 @@ const Station lash{
                                                .arg(job.lash.done.size())
                                                .arg(2 * job.engine.cylinders);
         },
-    .owns = kOwns,
-    .typed = kTyped,
+    .owns = kLashOwns,
+    .typed = kLashTyped,
     .fields = app::lashFields,
     .applies = [](const Job& job) { return job.engine.kind != EngineKind::TwoStroke; },
     .lateKey = true,

@@ -14,10 +14,10 @@ namespace {
 QString placeChoice(int i) {
     return words::placeName(static_cast<Place>(i));
 }
-QString followerChoice(int i) {
+QString lobeFollowerChoice(int i) {
     return words::followerName(static_cast<Follower>(i));
 }
-QString springChoice(int i) {
+QString indicatorSpringChoice(int i) {
     return words::springName(static_cast<Spring>(i));
 }
 QString ratioChoice(int i) {
@@ -83,7 +83,7 @@ Field twoLifts() {
         [](Facts & x) -> auto& { return x.conditions.measuredRatio; });
 }
 
-std::vector<Field> make() {
+std::vector<Field> makeLobesFields() {
     std::vector<Field> all;
     const auto add = [&](Field f, const QString& heading = {}) {
         f.subject = Say::tr("this run");
@@ -93,9 +93,9 @@ std::vector<Field> make() {
     add(enumField<Place>(Say::tr("Lift taken at the"), 2, placeChoice,
                          [](Facts& f) -> Place& { return f.conditions.taken; }),
         Say::tr("Valve gear"));
-    add(enumField<Follower>(Say::tr("Follower"), 6, followerChoice,
+    add(enumField<Follower>(Say::tr("Follower"), 6, lobeFollowerChoice,
                             [](Facts& f) -> Follower& { return f.conditions.follower; }));
-    add(enumField<Spring>(Say::tr("Spring fitted"), 2, springChoice,
+    add(enumField<Spring>(Say::tr("Spring fitted"), 2, indicatorSpringChoice,
                           [](Facts& f) -> Spring& { return f.conditions.spring; }));
     add(lengthField(Say::tr("Lash"), 0.0, 3.0,
                     [](Facts& f) -> double& { return f.conditions.lash_mm; }));
@@ -180,7 +180,7 @@ std::vector<Field> make() {
 } // namespace
 
 std::vector<Field> runFields() {
-    return make();
+    return makeLobesFields();
 }
 
 } // namespace app

@@ -10,7 +10,7 @@ using namespace words;
 
 namespace {
 
-QString line(const Findings& f, const Style& style) {
+QString lobesLine(const Findings& f, const Style& style) {
     for (const RunFindings& r : f.runs)
         if (r.current)
             for (const Finding& finding : r.lobe.findings)
@@ -39,9 +39,9 @@ QString line(const Findings& f, const Style& style) {
     return done == 1 ? Say::tr("1 lobe recorded") : Say::tr("%n lobes recorded", nullptr, done);
 }
 
-constexpr const char* kOwns[] = {"run", "settings.average_passes"};
+constexpr const char* kLobesOwns[] = {"run", "settings.average_passes"};
 
-constexpr Typed kTyped[] = {
+constexpr Typed kLobesTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "75a   20b   40ab   30bb"),
      QT_TRANSLATE_NOOP("Say", "after, before TDC; after, before BDC; also 31 BTDC, 20 abdc")},
     {QT_TRANSLATE_NOOP("Say", "75a 8.512"), QT_TRANSLATE_NOOP("Say", "log a lift at that angle")},
@@ -61,10 +61,10 @@ const Station lobes{
     .key = "lobes",
     .name = [] { return Say::tr("Lobes"); },
     .progress = [](const Job&, const Findings& f) { return lobesProgress(f); },
-    .line = [](const Job&, const Findings& f, const Style& style) { return line(f, style); },
+    .line = [](const Job&, const Findings& f, const Style& style) { return lobesLine(f, style); },
     .takes = [](const Task& task) { return task.cylinder > 0; },
-    .owns = kOwns,
-    .typed = kTyped,
+    .owns = kLobesOwns,
+    .typed = kLobesTyped,
     .fields = app::runFields,
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };

@@ -18,7 +18,7 @@ std::optional<PortFigures> figuresOf(const Job& job, PortName port) {
     return path ? portFigures(job.ports, port, {*path, e.bore_mm}) : std::nullopt;
 }
 
-QString line(const Job& job, const Findings&, const Style& style) {
+QString portsLine(const Job& job, const Findings&, const Style& style) {
     const auto ex = figuresOf(job, PortName::Exhaust), tr = figuresOf(job, PortName::Transfer);
     if (!ex && !tr) return Say::tr("no edge yet");
     QStringList out;
@@ -35,9 +35,9 @@ Progress portsProgress(const Job& job) {
     return ex || tr ? Progress::InHand : Progress::NotBegun;
 }
 
-constexpr const char* kOwns[] = {"settings.ports"};
+constexpr const char* kPortsOwns[] = {"settings.ports"};
 
-constexpr Typed kTyped[] = {
+constexpr Typed kPortsTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "86  at Ports"),
      QT_TRANSLATE_NOOP("Say", "shows the piston 86 degrees after TDC")},
 };
@@ -48,9 +48,9 @@ const Station ports{
     .key = "ports",
     .name = [] { return Say::tr("Ports"); },
     .progress = [](const Job& job, const Findings&) { return portsProgress(job); },
-    .line = line,
-    .owns = kOwns,
-    .typed = kTyped,
+    .line = portsLine,
+    .owns = kPortsOwns,
+    .typed = kPortsTyped,
     .fields = app::portFields,
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::TwoStroke; },
     .lateKey = true,

@@ -14,8 +14,8 @@ using namespace lobe;
 namespace {
 
 /// What is typed behind "only"; in the order of LogPart.
-constexpr const char* kParts[kLogParts] = {"all",   "readings", "settings", "decisions",
-                                           "notes", "built",    "running"};
+constexpr const char* kRecordParts[kLogParts] = {"all",   "readings", "settings", "decisions",
+                                                 "notes", "built",    "running"};
 
 LogPart partOf(const LogLine& line, const LogEntry* entry) {
     switch (line.what) {
@@ -38,7 +38,7 @@ LogPart partOf(const LogLine& line, const LogEntry* entry) {
 
 std::optional<LogPart> partNamed(const QString& word) {
     for (int i = 0; i < kLogParts; ++i)
-        if (word.compare(QLatin1String(kParts[i]), Qt::CaseInsensitive) == 0)
+        if (word.compare(QLatin1String(kRecordParts[i]), Qt::CaseInsensitive) == 0)
             return static_cast<LogPart>(i);
     return std::nullopt;
 }

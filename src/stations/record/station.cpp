@@ -21,7 +21,7 @@ Progress progress(const Job& job, const Findings&) {
     return open ? Progress::InHand : Progress::Done;
 }
 
-QString line(const Job& job, const Findings&, const words::Style& style) {
+QString recordLine(const Job& job, const Findings&, const words::Style& style) {
     if (job.log.empty()) return Say::tr("notes, parts, orders");
     const auto orders = std::count_if(job.log.begin(), job.log.end(), [](const LogEntry& e) {
         return e.kind == EntryKind::Order && !e.done;
@@ -30,9 +30,9 @@ QString line(const Job& job, const Findings&, const words::Style& style) {
     return words::entryLine(job.log.back(), style);
 }
 
-constexpr const char* kOwns[] = {"entry"};
+constexpr const char* kRecordOwns[] = {"entry"};
 
-constexpr Typed kTyped[] = {
+constexpr Typed kRecordTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "note …,  photo PATH"),
      QT_TRANSLATE_NOOP("Say", "kept in the record, from every station")},
     {QT_TRANSLATE_NOOP("Say", "part …,  bolts …,  float …,  order …  at Record"),
@@ -47,9 +47,9 @@ const Station record{
     .key = "record",
     .name = [] { return Say::tr("Record"); },
     .progress = progress,
-    .line = line,
-    .owns = kOwns,
-    .typed = kTyped,
+    .line = recordLine,
+    .owns = kRecordOwns,
+    .typed = kRecordTyped,
 };
 
 } // namespace stations

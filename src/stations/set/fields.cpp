@@ -20,7 +20,7 @@ namespace {
 QString driveChoice(int i) {
     return words::driveName(static_cast<DriveKind>(i));
 }
-QString wayChoice(int i) {
+QString setWayChoice(int i) {
     return i == 0 ? Say::tr("with the crank") : Say::tr("against the crank");
 }
 QString firstChoice(int i) {
@@ -29,7 +29,7 @@ QString firstChoice(int i) {
 QString targetChoice(int i) {
     return words::targetName(static_cast<TargetKind>(i));
 }
-QString schoolChoice(int i) {
+QString setSchoolChoice(int i) {
     return words::setSchoolName(static_cast<SetSchool>(i));
 }
 
@@ -296,7 +296,7 @@ Field aimField(const QString& name, const QString& asks, double least, double mo
         [](Facts & x) -> auto& { return x.trial.target.kind; });
 }
 
-SetFields make() {
+SetFields makeSetFields() {
     SetFields made;
     auto& [all, target] = made;
     const auto add = [&](Field f, const QString& heading = {}) {
@@ -318,7 +318,7 @@ SetFields make() {
             }),
         [](Facts & x) -> auto& { return x.engine.drive.kind; },
         [](Facts & x) -> auto& { return x.engine.drive.against; }));
-    add(flagField(Say::tr("The cam turns"), wayChoice,
+    add(flagField(Say::tr("The cam turns"), setWayChoice,
                   [](F f) -> bool& { return f.engine.drive.against; }));
     add(countField(Say::tr("Keyways or dowel holes"),
                    Say::tr("evenly round the cam wheel; 1 for one"), &Drive::keyways, 0));
@@ -371,7 +371,7 @@ SetFields make() {
     add(enumField<TargetKind>(Say::tr("Set it to"), 7, targetChoice,
                               [](F f) -> TargetKind& { return f.trial.target.kind; }),
         Say::tr("Target"));
-    add(enumField<SetSchool>(Say::tr("By the school"), 3, schoolChoice,
+    add(enumField<SetSchool>(Say::tr("By the school"), 3, setSchoolChoice,
                              [](F f) -> SetSchool& { return f.trial.target.school; }));
     add(aimField(Say::tr("Earlier than the card"), Say::tr("crank degrees"), -30, 30, 1,
                  TargetKind::CardPlus, &Target::plus_deg));
@@ -404,7 +404,7 @@ SetFields make() {
 } // namespace
 
 SetFields setFields() {
-    return make();
+    return makeSetFields();
 }
 
 } // namespace app

@@ -42,7 +42,7 @@ QString wanted(const Job& job, const Need& n, const Style& style) {
     return said.join(QStringLiteral(", "));
 }
 
-QString line(const Job& job, const Findings& f, const Style& style) {
+QString setLine(const Job& job, const Findings& f, const Style& style) {
     const QString moved = lastMoved(job, f, style);
     if (!f.need.move_deg.intake && !f.need.move_deg.exhaust)
         return !moved.isEmpty()      ? moved
@@ -52,10 +52,10 @@ QString line(const Job& job, const Findings& f, const Style& style) {
     return moved.isEmpty() ? now : moved + QStringLiteral("; ") + now;
 }
 
-constexpr const char* kOwns[] = {"cam setting", "engine.drive", "settings.target",
-                                 "settings.skim_mm"};
+constexpr const char* kSetOwns[] = {"cam setting", "engine.drive", "settings.target",
+                                    "settings.skim_mm"};
 
-constexpr Typed kTyped[] = {
+constexpr Typed kSetTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "made …,  note …,  photo …  at Set"),
      QT_TRANSLATE_NOOP("Say", "keep a change of setting; what goes with it")},
 };
@@ -66,9 +66,9 @@ const Station set{
     .key = "set",
     .name = [] { return Say::tr("Set"); },
     .progress = [](const Job& job, const Findings& f) { return settingProgress(job, f); },
-    .line = line,
-    .owns = kOwns,
-    .typed = kTyped,
+    .line = setLine,
+    .owns = kSetOwns,
+    .typed = kSetTyped,
     .fields = [] { return app::setFields().all; },
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };

@@ -7,9 +7,9 @@ namespace app {
 using namespace lobe;
 
 namespace {
-constexpr const char* kParts[] = {"verdict",   "engine",      "pictures", "figures",  "setting",
-                                  "clearance", "compression", "bench",    "measured", "plain",
-                                  "details",   "springs",     "cams",     "built",    "notes"};
+constexpr const char* kSheetParts[] = {
+    "verdict",  "engine", "pictures", "figures", "setting", "clearance", "compression", "bench",
+    "measured", "plain",  "details",  "springs", "cams",    "built",     "notes"};
 } // namespace
 
 SheetDesk::SheetDesk(Session& session, Manner manner) : Desk(session, std::move(manner)) {
@@ -42,7 +42,7 @@ SheetDesk::Understood SheetDesk::read(const QString& text) {
     if (word != QLatin1String("out"))
         return {{false, Say::tr("pdf, print, card, letter, a4, by NAME, or out and a part.")}};
     QStringList all;
-    for (const char* part : kParts)
+    for (const char* part : kSheetParts)
         all << QLatin1String(part);
     if (!all.contains(rest))
         return {{false, Say::tr("The parts are %1.").arg(all.join(QStringLiteral(", ")))}};

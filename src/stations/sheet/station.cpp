@@ -17,14 +17,14 @@ bool hasFigures(const Job& job, const Findings& f) {
                        [](const RunFindings& r) { return r.current && r.lobe.noseReached; });
 }
 
-constexpr Typed kTyped[] = {
+constexpr Typed kSheetTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "pdf,  print,  card,  letter,  by NAME  at Sheet"),
      QT_TRANSLATE_NOOP("Say", "saves, prints; the cam alone; the paper; who measured")},
     {QT_TRANSLATE_NOOP("Say", "out figures,  out notes  at Sheet"),
      QT_TRANSLATE_NOOP("Say", "leaves a part out, or takes it in again")},
 };
 
-constexpr const char* kOwns[] = {"settings.by"};
+constexpr const char* kSheetOwns[] = {"settings.by"};
 
 } // namespace
 
@@ -40,8 +40,8 @@ const Station sheet{
             return hasFigures(job, f) ? Say::tr("to print, or as PDF")
                                       : Say::tr("nothing measured yet");
         },
-    .owns = kOwns,
-    .typed = kTyped,
+    .owns = kSheetOwns,
+    .typed = kSheetTyped,
 };
 
 } // namespace stations

@@ -10,9 +10,9 @@ using namespace words;
 
 namespace {
 
-constexpr const char* kOwns[] = {"settings.springs"};
+constexpr const char* kSpringsOwns[] = {"settings.springs"};
 
-constexpr Typed kTyped[] = {
+constexpr Typed kSpringsTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "54.2 15.6  at Springs"),
      QT_TRANSLATE_NOOP("Say", "seat and retainer from one edge: the height between them")},
     {QT_TRANSLATE_NOOP("Say", "ratio 1.65  at Springs"),
@@ -33,8 +33,8 @@ const Station springs{
     .progress = [](const Job&, const Findings& f) { return springsProgress(f); },
     .line = [](const Job& job, const Findings& f,
                const Style& style) { return springBrief(job, f.springs, style); },
-    .owns = kOwns,
-    .typed = kTyped,
+    .owns = kSpringsOwns,
+    .typed = kSpringsTyped,
     .fields = [] { return app::springFields().all; },
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };

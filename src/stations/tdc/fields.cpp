@@ -88,7 +88,7 @@ Field spark() {
 }
 
 /// Piston below the block face at several points, typed one after the other.
-Field deck() {
+Field deckPoints() {
     Field f;
     f.name = Say::tr("Deck, piston below the face");
     f.asks = Say::tr("one or more points, such as 0.30 0.34; minus above; - to clear");
@@ -128,7 +128,7 @@ Field deck() {
         std::move(f), [](Facts & x) -> auto& { return x.fitted.deck_mm; });
 }
 
-std::vector<Field> make() {
+std::vector<Field> makeTdcFields() {
     std::vector<Field> all;
     const auto add = [&](Field f) {
         f.subject = Say::tr("TDC");
@@ -147,7 +147,7 @@ std::vector<Field> make() {
                     [](Facts& f) -> double& { return f.reckoning.tdcTolerance_deg; }));
     add(lengthField(Say::tr("Tape circumference"), 50, 5000,
                     [](Facts& f) -> double& { return f.fitted.tape_mm; }));
-    add(deck());
+    add(deckPoints());
     add(factoryMark());
     add(lengthField(Say::tr("Damper diameter"), 30, 1000,
                     [](Facts& f) -> double& { return f.fitted.damper_mm; }));
@@ -158,7 +158,7 @@ std::vector<Field> make() {
 } // namespace
 
 std::vector<Field> tdcFields() {
-    return make();
+    return makeTdcFields();
 }
 
 } // namespace app

@@ -10,7 +10,7 @@ using namespace words;
 
 namespace {
 
-QString line(const TdcFindings& tdc, const Style& style) {
+QString tdcLine(const TdcFindings& tdc, const Style& style) {
     const TdcPass* pass = tdc.latest();
     if (!pass) {
         return tdc.state == TdcState::NotBegun ? Say::tr("not begun")
@@ -24,19 +24,19 @@ QString line(const TdcFindings& tdc, const Style& style) {
     return Say::tr("set, not proved");
 }
 
-constexpr const char* kOwns[] = {"shift",
-                                 "contact",
-                                 "settings.wheel",
-                                 "settings.tape_mm",
-                                 "settings.tdc_tolerance_deg",
-                                 "settings.resolution_mm",
-                                 "settings.top",
-                                 "settings.deck_mm",
-                                 "settings.factory_mark_deg",
-                                 "settings.damper_mm",
-                                 "settings.spark_deg"};
+constexpr const char* kTdcOwns[] = {"shift",
+                                    "contact",
+                                    "settings.wheel",
+                                    "settings.tape_mm",
+                                    "settings.tdc_tolerance_deg",
+                                    "settings.resolution_mm",
+                                    "settings.top",
+                                    "settings.deck_mm",
+                                    "settings.factory_mark_deg",
+                                    "settings.damper_mm",
+                                    "settings.spark_deg"};
 
-constexpr Typed kTyped[] = {
+constexpr Typed kTdcTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "stop,  drop 3,  there and back,  port,  highest"),
      QT_TRANSLATE_NOOP("Say", "how TDC is found")},
     {QT_TRANSLATE_NOOP("Say", "wheel 360"),
@@ -53,10 +53,10 @@ const Station tdc{
     .key = "tdc",
     .name = [] { return Say::tr("TDC"); },
     .progress = [](const Job&, const Findings& f) { return tdcProgress(f.tdc); },
-    .line = [](const Job&, const Findings& f, const Style& style) { return line(f.tdc, style); },
+    .line = [](const Job&, const Findings& f, const Style& style) { return tdcLine(f.tdc, style); },
     .takes = [](const Task& task) { return task.cylinder == 0; },
-    .owns = kOwns,
-    .typed = kTyped,
+    .owns = kTdcOwns,
+    .typed = kTdcTyped,
     .fields = app::tdcFields,
 };
 

@@ -10,7 +10,7 @@ using namespace words;
 
 namespace {
 
-QString line(const Findings& f, const Style& style) {
+QString timingLine(const Findings& f, const Style& style) {
     for (const Finding& finding : f.all)
         if (finding.is<found::MovedSince>() && finding.cylinder == f.cylinders.front().cylinder)
             return Say::tr("moved; measure again");
@@ -28,9 +28,9 @@ QString line(const Findings& f, const Style& style) {
                                : Say::tr("waiting for the other lobe");
 }
 
-constexpr const char* kOwns[] = {"settings"};
+constexpr const char* kTimingOwns[] = {"settings"};
 
-constexpr Typed kTyped[] = {
+constexpr Typed kTimingTyped[] = {
     {QT_TRANSLATE_NOOP("Say", "level 0.12  at Timing"),
      QT_TRANSLATE_NOOP("Say",
                        "the intake stands 0.12 further open as the valves rock: how far past "
@@ -43,9 +43,9 @@ const Station timing{
     .key = "timing",
     .name = [] { return Say::tr("Timing"); },
     .progress = [](const Job&, const Findings& f) { return timingProgress(f); },
-    .line = [](const Job&, const Findings& f, const Style& style) { return line(f, style); },
-    .owns = kOwns,
-    .typed = kTyped,
+    .line = [](const Job&, const Findings& f, const Style& style) { return timingLine(f, style); },
+    .owns = kTimingOwns,
+    .typed = kTimingTyped,
     .applies = [](const Job& job) { return job.engine.kind == EngineKind::FourStroke; },
 };
 

@@ -15,7 +15,7 @@ namespace app {
 using namespace lobe;
 
 namespace {
-constexpr double kLeft = 52.0, kRight = 14.0, kTop = 24.0, kBottom = 24.0;
+constexpr double kMapLeft = 52.0, kMapRight = 14.0, kMapTop = 24.0, kMapBottom = 24.0;
 constexpr double kReach = 40.0; ///< degrees shown either side of TDC
 } // namespace
 
@@ -63,7 +63,7 @@ void GapMap::drawFrame(QPainter& p, const Plot& plot) const {
         p.drawLine(QPointF(plot.box.left(), plot.y(mm)), QPointF(plot.box.right(), plot.y(mm)));
         p.setPen(t.muted);
         if (plot.y(0.0) - plot.y(step) < 14.0 && n % 2) continue;
-        p.drawText(QRectF(0, plot.y(mm) - 9, kLeft - 6, 18), Qt::AlignRight | Qt::AlignVCenter,
+        p.drawText(QRectF(0, plot.y(mm) - 9, kMapLeft - 6, 18), Qt::AlignRight | Qt::AlignVCenter,
                    inches ? words::fixed(mm / kMmPerInch, 2, look().style())
                           : words::fixed(mm, 0, look().style()));
     }
@@ -74,7 +74,8 @@ void GapMap::drawFrame(QPainter& p, const Plot& plot) const {
         p.drawText(QRectF(plot.x(deg) - 24, plot.box.bottom() + 3, 48, 18), Qt::AlignCenter,
                    deg == 0 ? Say::tr("TDC") : QString::number(std::abs(deg)) + QChar(0xB0));
     }
-    drawFitted(p, QRectF(kLeft, 2, plot.box.width(), kTop - 4), Qt::AlignLeft | Qt::AlignVCenter,
+    drawFitted(p, QRectF(kMapLeft, 2, plot.box.width(), kMapTop - 4),
+               Qt::AlignLeft | Qt::AlignVCenter,
                inches ? Say::tr("clearance, in, against crank degrees from TDC on overlap")
                       : Say::tr("clearance, mm, against crank degrees from TDC on overlap"));
 }
@@ -194,7 +195,8 @@ QString GapMap::text() const {
 
 void GapMap::draw(QPainter& p, const QSizeF& size) const {
     p.setRenderHint(QPainter::Antialiasing);
-    const QRectF box(kLeft, kTop, size.width() - kLeft - kRight, size.height() - kTop - kBottom);
+    const QRectF box(kMapLeft, kMapTop, size.width() - kMapLeft - kMapRight,
+                     size.height() - kMapTop - kMapBottom);
     const Plot plot{box, most_};
     drawFrame(p, plot);
     p.save();

@@ -15,8 +15,9 @@ namespace app {
 using namespace lobe;
 
 namespace {
-constexpr double kFrom = -290.0, kTo = 290.0; ///< crank degrees shown
-constexpr double kLeft = 58.0, kRight = 10.0, kTop = 22.0, kFoot = 20.0, kBetween = 18.0;
+constexpr double kOverlayFrom = -290.0, kOverlayTo = 290.0; ///< crank degrees shown
+constexpr double kOverlayLeft = 58.0, kOverlayRight = 10.0, kOverlayTop = 22.0, kFoot = 20.0,
+                 kBetween = 18.0;
 constexpr double kStep = 2.0;
 
 double liftOf(const CamView& v, Side side, double deg) {
@@ -29,7 +30,7 @@ struct CamOverlay::Frame {
     QRectF upper, lower;
     double most = 1.0, apart = 0.5;
     double x(double deg) const {
-        return upper.left() + (deg - kFrom) / (kTo - kFrom) * upper.width();
+        return upper.left() + (deg - kOverlayFrom) / (kOverlayTo - kOverlayFrom) * upper.width();
     }
     double y(double mm) const { return upper.bottom() - mm / most * upper.height(); }
     double d(double mm) const { return lower.center().y() - mm / apart * lower.height() / 2.0; }
@@ -61,7 +62,8 @@ void CamOverlay::frame(QPainter& p, const Frame& f) const {
         p.setPen(QPen(t.edge, 0.6));
         p.drawLine(QPointF(f.upper.left(), f.y(v * unit)), QPointF(f.upper.right(), f.y(v * unit)));
         p.setPen(t.muted);
-        p.drawText(QRectF(0, f.y(v * unit) - 9, kLeft - 5, 18), Qt::AlignRight | Qt::AlignVCenter,
+        p.drawText(QRectF(0, f.y(v * unit) - 9, kOverlayLeft - 5, 18),
+                   Qt::AlignRight | Qt::AlignVCenter,
                    words::fixed(v, inches ? 1 : 0, look().style()));
     }
     for (int deg = -270; deg <= 270; deg += 90) {
@@ -77,15 +79,16 @@ void CamOverlay::frame(QPainter& p, const Frame& f) const {
     p.setPen(QPen(t.muted, 0.8));
     p.drawLine(QPointF(f.lower.left(), f.d(0.0)), QPointF(f.lower.right(), f.d(0.0)));
     p.setPen(t.muted);
-    p.drawText(QRectF(0, f.lower.top() - 2, kLeft - 5, 16), Qt::AlignRight | Qt::AlignTop,
+    p.drawText(QRectF(0, f.lower.top() - 2, kOverlayLeft - 5, 16), Qt::AlignRight | Qt::AlignTop,
                QLatin1Char('+') + words::fixed(f.apart / unit, inches ? 3 : 1, look().style()));
-    p.drawText(QRectF(0, f.lower.bottom() - 14, kLeft - 5, 16), Qt::AlignRight | Qt::AlignBottom,
-               QString(QChar(0x2212)) +
-                   words::fixed(f.apart / unit, inches ? 3 : 1, look().style()));
-    drawFitted(p, QRectF(kLeft, 2, f.upper.width(), kTop - 4), Qt::AlignLeft | Qt::AlignVCenter,
+    p.drawText(
+        QRectF(0, f.lower.bottom() - 14, kOverlayLeft - 5, 16), Qt::AlignRight | Qt::AlignBottom,
+        QString(QChar(0x2212)) + words::fixed(f.apart / unit, inches ? 3 : 1, look().style()));
+    drawFitted(p, QRectF(kOverlayLeft, 2, f.upper.width(), kOverlayTop - 4),
+               Qt::AlignLeft | Qt::AlignVCenter,
                inches ? Say::tr("valve lift, in, over crank degrees")
                       : Say::tr("valve lift, mm, over crank degrees"));
-    drawFitted(p, QRectF(kLeft, f.lower.top() - kBetween, f.lower.width(), kBetween),
+    drawFitted(p, QRectF(kOverlayLeft, f.lower.top() - kBetween, f.lower.width(), kBetween),
                Qt::AlignLeft | Qt::AlignVCenter, Say::tr("less the reference, on its own scale"));
 }
 
@@ -95,7 +98,7 @@ void CamOverlay::lifts(QPainter& p, const Frame& f, const std::vector<CamView>& 
         for (std::size_t i = 0; i < views.size(); ++i) {
             if (!views[i].cam->lift[side]) continue;
             QPolygonF line;
-            for (double deg : along(kFrom, kTo, kStep))
+            for (double deg : along(kOverlayFrom, kOverlayTo, kStep))
                 line << QPointF(f.x(deg), f.y(liftOf(views[i], side, deg)));
             p.setBrush(Qt::NoBrush);
             p.setPen(camPen(t.lobe(side), i, views[i]));
@@ -106,7 +109,7 @@ void CamOverlay::lifts(QPainter& p, const Frame& f, const std::vector<CamView>& 
             if (!views[i].cam->lift[side]) continue;
             const double wanted = f.most * (0.16 + 0.125 * static_cast<double>(i));
             const double way = side == Side::Intake ? -1.0 : 1.0;
-            for (double from : along(-kTo, kTo, 1.0)) {
+            for (double from : along(-kOverlayTo, kOverlayTo, 1.0)) {
                 const double deg = way * from;
                 if (liftOf(views[i], side, deg) >= wanted) {
                     drawCamMark(p, t, {f.x(deg), f.y(wanted)}, i, views[i]);
@@ -127,7 +130,7 @@ void CamOverlay::differences(QPainter& p, const Frame& f, const std::vector<CamV
         for (std::size_t i = 0; i < views.size(); ++i) {
             if (views[i].reference || !views[i].cam->lift[side] || !ref->cam->lift[side]) continue;
             QPolygonF line;
-            for (double deg : along(kFrom, kTo, kStep)) {
+            for (double deg : along(kOverlayFrom, kOverlayTo, kStep)) {
                 const double a = liftOf(views[i], side, deg), b = liftOf(*ref, side, deg);
                 if (a > 0.0 || b > 0.0) line << QPointF(f.x(deg), f.d(a - b));
             }
@@ -146,7 +149,7 @@ QString CamOverlay::text() const {
         for (Side side : {Side::Exhaust, Side::Intake})
             head << v.name + QLatin1Char(' ') + words::sideName(side);
     lines << columns(head);
-    for (double deg : along(kFrom, kTo, kStep)) {
+    for (double deg : along(kOverlayFrom, kOverlayTo, kStep)) {
         QStringList row{words::fixed(deg, 0, style)};
         for (const CamView& v : views)
             for (Side side : {Side::Exhaust, Side::Intake})
@@ -162,16 +165,17 @@ void CamOverlay::draw(QPainter& p, const QSizeF& size) const {
     if (!desk_) return;
     const auto views = desk_->views();
     Frame f;
-    const double room = size.height() - kTop - kBetween - kFoot;
-    f.upper = QRectF(kLeft, kTop, size.width() - kLeft - kRight, room * 0.70);
-    f.lower = QRectF(kLeft, f.upper.bottom() + kBetween, f.upper.width(), room * 0.30);
+    const double room = size.height() - kOverlayTop - kBetween - kFoot;
+    f.upper =
+        QRectF(kOverlayLeft, kOverlayTop, size.width() - kOverlayLeft - kOverlayRight, room * 0.70);
+    f.lower = QRectF(kOverlayLeft, f.upper.bottom() + kBetween, f.upper.width(), room * 0.30);
     double most = 6.0, apart = 0.0;
     const CamView* ref = nullptr;
     for (const CamView& v : views)
         if (v.reference) ref = &v;
     for (const CamView& v : views)
         for (Side side : {Side::Intake, Side::Exhaust})
-            for (double deg : along(kFrom, kTo, 2.0 * kStep)) {
+            for (double deg : along(kOverlayFrom, kOverlayTo, 2.0 * kStep)) {
                 const double mm = liftOf(v, side, deg);
                 most = std::max(most, mm);
                 if (ref && ref->cam->lift[side] && v.cam->lift[side])

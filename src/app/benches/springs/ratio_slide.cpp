@@ -13,7 +13,7 @@
 namespace app {
 
 namespace {
-constexpr double kLeast = 1.0, kMost = 2.0, kMargin = 16.0, kLine = 14.0;
+constexpr double kLeastRatio = 1.0, kMostRatio = 2.0, kScaleMargin = 16.0, kScaleLine = 14.0;
 } // namespace
 
 RatioSlide::RatioSlide(const Look& look, QWidget* parent) : QWidget(parent), look_(look) {
@@ -33,12 +33,12 @@ void RatioSlide::setState(double fitted, std::optional<double> tried) {
 }
 
 double RatioSlide::x(double ratio) const {
-    return kMargin + (std::clamp(ratio, kLeast, kMost) - kLeast) / (kMost - kLeast) *
-                         (width() - 2.0 * kMargin);
+    return kScaleMargin + (std::clamp(ratio, kLeastRatio, kMostRatio) - kLeastRatio) /
+                              (kMostRatio - kLeastRatio) * (width() - 2.0 * kScaleMargin);
 }
 
 void RatioSlide::put(double ratio) {
-    const double to = std::round(std::clamp(ratio, kLeast, kMost) * 100.0) / 100.0;
+    const double to = std::round(std::clamp(ratio, kLeastRatio, kMostRatio) * 100.0) / 100.0;
     if (tried_ && to == *tried_) return;
     emit moved(std::abs(to - fitted_) < 0.005 ? std::nullopt : std::optional(to));
 }
@@ -48,15 +48,16 @@ void RatioSlide::paintEvent(QPaintEvent*) {
     p.setRenderHint(QPainter::Antialiasing);
     const Theme& t = look_.theme();
     p.setPen(QPen(t.edge, 6.0, Qt::SolidLine, Qt::RoundCap));
-    p.drawLine(QPointF(x(kLeast), kLine), QPointF(x(kMost), kLine));
+    p.drawLine(QPointF(x(kLeastRatio), kScaleLine), QPointF(x(kMostRatio), kScaleLine));
     p.setPen(QPen(t.amber, 6.0, Qt::SolidLine, Qt::RoundCap));
-    p.drawLine(QPointF(x(fitted_), kLine), QPointF(x(value()), kLine));
+    p.drawLine(QPointF(x(fitted_), kScaleLine), QPointF(x(value()), kScaleLine));
     p.setPen(QPen(t.muted, 1.2));
     for (int tenth = 10; tenth <= 20; ++tenth)
-        p.drawLine(QPointF(x(tenth / 10.0), kLine + 7.0), QPointF(x(tenth / 10.0), kLine + 11.0));
+        p.drawLine(QPointF(x(tenth / 10.0), kScaleLine + 7.0),
+                   QPointF(x(tenth / 10.0), kScaleLine + 11.0));
     p.setPen(QPen(t.ink, hasFocus() ? 3.0 : 1.6));
     p.setBrush(t.amber);
-    p.drawRoundedRect(QRectF(x(value()) - 7.0, kLine - 11.0, 14.0, 22.0), 4.0, 4.0);
+    p.drawRoundedRect(QRectF(x(value()) - 7.0, kScaleLine - 11.0, 14.0, 22.0), 4.0, 4.0);
     p.setFont(Look::font(12));
     p.setPen(t.muted);
     const words::Style& style = look_.style();
@@ -68,14 +69,15 @@ void RatioSlide::paintEvent(QPaintEvent*) {
 
 void RatioSlide::mousePressEvent(QMouseEvent* event) {
     if (event->button() != Qt::LeftButton) return;
-    put(kLeast + (event->position().x() - kMargin) / std::max(1.0, width() - 2.0 * kMargin) *
-                     (kMost - kLeast));
+    put(kLeastRatio + (event->position().x() - kScaleMargin) /
+                          std::max(1.0, width() - 2.0 * kScaleMargin) * (kMostRatio - kLeastRatio));
 }
 
 void RatioSlide::mouseMoveEvent(QMouseEvent* event) {
     if (event->buttons() & Qt::LeftButton)
-        put(kLeast + (event->position().x() - kMargin) / std::max(1.0, width() - 2.0 * kMargin) *
-                         (kMost - kLeast));
+        put(kLeastRatio + (event->position().x() - kScaleMargin) /
+                              std::max(1.0, width() - 2.0 * kScaleMargin) *
+                              (kMostRatio - kLeastRatio));
 }
 
 void RatioSlide::keyPressEvent(QKeyEvent* event) {

@@ -19,7 +19,7 @@ using namespace lobe;
 
 namespace {
 
-constexpr double kLeastColumn = 46.0, kFigures = 66.0, kTop = 20.0;
+constexpr double kLeastColumn = 46.0, kFigures = 66.0, kRowTop = 20.0;
 /// Until anything is known a spring of no head in particular is shown.
 constexpr double kSampleHeight_mm = 40.0;
 constexpr double kPlate = 5.0; ///< of a retainer
@@ -101,7 +101,8 @@ void SpringRow::drawValve(QPainter& p, const QRectF& cell, const SpringValve& v,
     const double x = cell.center().x();
     const double wide = std::min(40.0, cell.width() * 0.5);
     // A spring is no rod: where there is more height than it should have, it stands in the middle.
-    const double all = cell.height() - kFigures - kTop - kPlate, room = std::min(all, 5.5 * wide);
+    const double all = cell.height() - kFigures - kRowTop - kPlate,
+                 room = std::min(all, 5.5 * wide);
     const double foot = cell.bottom() - kFigures - (all - room) / 2.0;
     const double scale = room / tallest;
     if (inHand) {
