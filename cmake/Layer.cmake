@@ -6,37 +6,88 @@
 # anyway, so that an edit rebuilds what includes it and no more; a file names what it uses all the same.
 include(${CMAKE_CURRENT_LIST_DIR}/Warnings.cmake)
 
-# Files of one folder are compiled together, up to so many bytes of them: what they all include is
-# read, and what they all make of templates is made, once. Names of a file's own are therefore one
-# per folder; an edit compiles its neighbours again, which bounds how many they are.
-set(AMBER_TOGETHER 60000 CACHE STRING "Bytes of source compiled together; 0 for each file alone")
+# Files are compiled together, folder by folder, up to so many bytes of them: what they all include is
+# read, and what they all make of templates is made, once. That takes half as long as each alone, and a
+# third where they are many. Names of a file's own are therefore one per layer.
+#
+# What is being worked at is compiled alone, so that the next edit of it does not compile its neighbours
+# again: files that differ from the last commit, as they stand when the build is configured. After a
+# change to many of them nothing is gained by it.
+set(AMBER_TOGETHER 100000 CACHE STRING "Bytes of source compiled together; 0 for each file alone")
+set(AMBER_IN_HAND "")
+find_package(Git QUIET)
+if(GIT_FOUND AND EXISTS ${PROJECT_SOURCE_DIR}/.git)
+    execute_process(COMMAND ${GIT_EXECUTABLE} diff --name-only HEAD WORKING_DIRECTORY ${PROJECT_SOURCE_DIR}
+        OUTPUT_VARIABLE changed ERROR_QUIET OUTPUT_STRIP_TRAILING_WHITESPACE)
+    string(REGEX MATCHALL "[^\n]+\\.cpp" changed "${changed}")
+    list(LENGTH changed count)
+    if(count LESS 9)
+        list(TRANSFORM changed PREPEND "${PROJECT_SOURCE_DIR}/" OUTPUT_VARIABLE AMBER_IN_HAND)
+    endif()
+endif()
+
 function(amber_together target)
     if(NOT AMBER_TOGETHER)
         return()
     endif()
     set(folder "")
+    set(part 0)
+    set(bytes 0)
+    math(EXPR most "${AMBER_TOGETHER} * 3 / 2")
     get_target_property(sources ${target} SOURCES)
     foreach(source IN LISTS sources)
         get_filename_component(source ${source} ABSOLUTE)
-        if(NOT source MATCHES "\\.cpp$")
+        get_source_file_property(made ${source} TARGET_DIRECTORY ${target} GENERATED)
+        if(made OR source IN_LIST AMBER_IN_HAND OR NOT source MATCHES "\\.cpp$")
             continue()
         endif()
         file(SIZE ${source} size)
         get_filename_component(its ${source} DIRECTORY)
-        if(NOT its STREQUAL folder)
-            set(folder ${its})
-            file(RELATIVE_PATH group ${CMAKE_CURRENT_SOURCE_DIR} ${its})
-            string(REPLACE "/" "_" group "x${group}")
-            set(part 0)
-            set(bytes 0)
-        elseif(bytes GREATER AMBER_TOGETHER)
+        if((bytes GREATER AMBER_TOGETHER AND NOT its STREQUAL folder) OR bytes GREATER most)
             math(EXPR part "${part} + 1")
             set(bytes 0)
         endif()
+        set(folder ${its})
         math(EXPR bytes "${bytes} + ${size}")
-        set_source_files_properties(${source} TARGET_DIRECTORY ${target} PROPERTIES UNITY_GROUP "${group}_${part}")
+        get_source_file_property(moc ${source} TARGET_DIRECTORY ${target} AMBER_MOC)
+        if(NOT moc)
+            set(moc "")
+        endif()
+        set_source_files_properties(${source} ${moc} TARGET_DIRECTORY ${target} PROPERTIES UNITY_GROUP "${part}")
     endforeach()
     set_target_properties(${target} PROPERTIES UNITY_BUILD ON UNITY_BUILD_MODE GROUP)
+endfunction()
+
+# What Qt's compiler makes of classes with Q_OBJECT: of a header, compiled together with the source
+# beside it, which has read that header already; of a source, included at its end as "name.moc". It is
+# told of no folders to include from: it would read all of Qt and of the core again for each class
+# (0.7 s instead of 0.01), and only Q_INTERFACES would need it. Files are looked through when the build
+# is configured, which ./run always does: do so after giving a file its first Q_OBJECT.
+function(amber_moc target)
+    get_target_property(sources ${target} SOURCES)
+    foreach(source IN LISTS sources)
+        get_filename_component(source ${source} ABSOLUTE)
+        if(NOT source MATCHES "\\.(h|cpp)$")
+            continue()
+        endif()
+        file(STRINGS ${source} objects REGEX "^ *Q_OBJECT$" LIMIT_COUNT 1)
+        if(NOT objects)
+            continue()
+        endif()
+        file(RELATIVE_PATH made ${CMAKE_CURRENT_SOURCE_DIR} ${source})
+        set(made "${CMAKE_CURRENT_BINARY_DIR}/moc/${made}")
+        if(source MATCHES "\\.h$")
+            string(REGEX REPLACE "\\.h$" ".cpp" made ${made})
+            string(REGEX REPLACE "\\.h$" ".cpp" beside ${source})
+            set_source_files_properties(${beside} TARGET_DIRECTORY ${target} PROPERTIES AMBER_MOC ${made})
+        else()
+            string(REGEX REPLACE "\\.cpp$" ".moc" made ${made})
+            get_filename_component(folder ${made} DIRECTORY)
+            target_include_directories(${target} PRIVATE ${folder})
+        endif()
+        qt_generate_moc(${source} ${made})
+        target_sources(${target} PRIVATE ${made})
+    endforeach()
 endfunction()
 
 # What nobody calls is left out of a program: it would be read from disk and kept in memory.
@@ -44,7 +95,7 @@ add_compile_options(-ffunction-sections -fdata-sections)
 add_link_options(-Wl,--gc-sections)
 
 # Less inlined, one of Qt's own headers is taken to read through nothing.
-set(AMBER_LIGHTLY -O1 -Wno-null-dereference)
+set(AMBER_LIGHTLY -Og -Wno-null-dereference)
 
 set(AMBER_STANDARD_HEADERS <algorithm> <array> <cmath> <functional> <map> <memory> <numbers>
     <optional> <string> <utility> <variant> <vector>)
@@ -54,7 +105,7 @@ set(AMBER_QT_WIDGET_HEADERS ${AMBER_QT_CORE_HEADERS} <QAction> <QApplication> <Q
     <QKeyEvent> <QLabel> <QLineEdit> <QPainter> <QPainterPath> <QPushButton> <QStyle> <QWidget>)
 
 function(amber_layer name)
-    cmake_parse_arguments(ARG "MOC" "" "BELOW;LINK;READ_ONCE" ${ARGN})
+    cmake_parse_arguments(ARG "" "" "BELOW;LINK;READ_ONCE" ${ARGN})
     file(GLOB_RECURSE sources CONFIGURE_DEPENDS
         ${CMAKE_CURRENT_SOURCE_DIR}/*.cpp ${CMAKE_CURRENT_SOURCE_DIR}/*.h)
     list(FILTER sources EXCLUDE REGEX "/main\\.cpp$")
@@ -66,8 +117,8 @@ function(amber_layer name)
         SYMBOLIC)
     list(TRANSFORM ARG_BELOW PREPEND amber_)
     target_link_libraries(amber_${name} PUBLIC ${ARG_BELOW} ${ARG_LINK})
-    set_target_properties(amber_${name} PROPERTIES AUTOMOC ${ARG_MOC})
     amber_warnings(amber_${name})
+    amber_moc(amber_${name})
     amber_together(amber_${name})
     # What computes is made as quick as can be. What says and shows waits for disk, fonts and people,
     # and most of the time to compile it would go into that.
@@ -76,7 +127,7 @@ function(amber_layer name)
     endif()
     if(TARGET "amber_${ARG_READ_ONCE}")
         target_precompile_headers(amber_${name} REUSE_FROM amber_${ARG_READ_ONCE})
-    else()
+    elseif(ARG_READ_ONCE)
         target_precompile_headers(amber_${name} PRIVATE ${AMBER_STANDARD_HEADERS} ${ARG_READ_ONCE})
     endif()
 endfunction()

@@ -23,6 +23,10 @@
 #include <cmath>
 #include <utility>
 
+#ifdef Q_MOC_RUN // it reads no headers (cmake/Layer.cmake)
+Q_DECLARE_INTERFACE(QTextObjectInterface, "org.qt-project.Qt.QTextObjectInterface")
+#endif
+
 namespace sheet {
 
 using namespace lobe;

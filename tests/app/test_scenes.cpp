@@ -7,7 +7,7 @@
 #include "app/pictures/event_bars.h"
 #include "app/pictures/ring.h"
 #include "app/pictures/slide.h"
-#include "app/pictures/strip_plot.h"
+#include "app/strip/view.h"
 #include "support/program.h"
 
 #include <QSignalSpy>
@@ -166,28 +166,26 @@ private slots:
         demo(rig);
         rig.window().go(stations::lobes);
         QApplication::processEvents();
-        auto* strip = rig.find<app::StripPlot>("strip");
-        const QCPAxis* x = strip->axisRect(0)->axis(QCPAxis::atBottom);
-        QVERIFY(x->coordToPixel(105.0) > x->coordToPixel(-110.0));
+        auto* strip = rig.find<QWidget>("strip");
+        QVERIFY(app::strip::pixel(strip, 105.0) > app::strip::pixel(strip, -110.0));
         // The solid line of the intake has its greatest lift after TDC, the dashed one before.
         bool solid = false, dashed = false;
-        for (int i = 0; i < strip->graphCount(); ++i) {
-            const QCPGraph* g = strip->graph(i);
-            if (g->lineStyle() != QCPGraph::lsLine || g->dataCount() < 50) continue;
+        for (const app::strip::Line& line : app::strip::lines(strip)) {
+            if (line.points.size() < 50) continue;
             double most = 0.0, at = 0.0;
-            for (const QCPGraphData& d : *g->data())
-                if (d.value > most) {
-                    most = d.value;
-                    at = d.key;
+            for (const QPointF& p : line.points)
+                if (p.y() > most) {
+                    most = p.y();
+                    at = p.x();
                 }
-            if (g->pen().color() == rig.look().theme().intake) {
+            if (line.colour == rig.look().theme().intake) {
                 QVERIFY(at > 90.0 && at < 120.0);
-                QVERIFY(g->pen().style() == Qt::SolidLine);
+                QVERIFY(line.stroke == Qt::SolidLine);
                 solid = true;
             }
-            if (g->pen().color() == rig.look().theme().exhaust) {
+            if (line.colour == rig.look().theme().exhaust) {
                 QVERIFY(at < -90.0 && at > -130.0);
-                QVERIFY(g->pen().style() != Qt::SolidLine);
+                QVERIFY(line.stroke != Qt::SolidLine);
                 dashed = true;
             }
         }

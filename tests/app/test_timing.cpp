@@ -1,7 +1,7 @@
 // What the lobes say, through the real window: the verdict against the card, its reasons, the
 // schools, the cards, and where a figure comes from.
 #include "app/benches/lobes/lobes_station.h"
-#include "app/pictures/strip_plot.h"
+#include "app/strip/view.h"
 #include "app_fixture.h"
 #include "simulated/closed_lobes.h"
 #include "support/program.h"
@@ -198,19 +198,16 @@ private slots:
         Rig rig(true);
         openJob(rig, 0);
         rig.window().go(stations::lobes);
-        auto* strip = static_cast<app::StripPlot*>(rig.find<QWidget>("strip"));
-        const int before = strip->axisRectCount();
+        auto* strip = rig.find<QWidget>("strip");
+        const int before = app::strip::charts(strip);
         rig.type(QStringLiteral("m"));
         QVERIFY(!rig.find<QWidget>("lobesStation")
                      ->findChild<QWidget*>(QStringLiteral("ring"))
                      ->isVisible());
-        QCOMPARE(strip->axisRectCount(), before + 1);
+        QCOMPARE(app::strip::charts(strip), before + 1);
         rig.type(QStringLiteral("v"));
         const auto said = [&](const QString& part) {
-            for (int i = 0; i < strip->itemCount(); ++i)
-                if (auto* text = qobject_cast<QCPItemText*>(strip->item(i)))
-                    if (text->text().contains(part)) return true;
-            return false;
+            return !app::strip::texts(strip).filter(part).isEmpty();
         };
         QVERIFY(said(QStringLiteral("against the exhaust in a mirror")));
         QVERIFY(said(QStringLiteral("velocity, greatest")));
@@ -220,7 +217,7 @@ private slots:
         QVERIFY(rig.find<QWidget>("lobesStation")
                     ->findChild<QWidget*>(QStringLiteral("ring"))
                     ->isVisible());
-        QCOMPARE(strip->axisRectCount(), before);
+        QCOMPARE(app::strip::charts(strip), before);
     }
 };
 

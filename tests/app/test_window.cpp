@@ -6,7 +6,7 @@
 #include "app/frame/slate.h"
 #include "app/pictures/picture.h"
 #include "app/pictures/ring.h"
-#include "app/pictures/strip_plot.h"
+#include "app/strip/view.h"
 #include "app/style/type_loader.h"
 #include "support/program.h"
 
@@ -183,12 +183,12 @@ private slots:
     void stripZoomsByKey() {
         Rig rig(true);
         rig.window().go(stations::lobes);
-        auto* strip = rig.find<app::StripPlot>("strip");
-        const double all = strip->axisRect(0)->axis(QCPAxis::atBottom)->range().size();
+        auto* strip = rig.find<QWidget>("strip");
+        const double all = app::strip::span_deg(strip);
         QTest::keyClick(strip, Qt::Key_Plus);
-        QVERIFY(strip->axisRect(0)->axis(QCPAxis::atBottom)->range().size() < all);
+        QVERIFY(app::strip::span_deg(strip) < all);
         QTest::keyClick(strip, Qt::Key_Home);
-        QCOMPARE(strip->axisRect(0)->axis(QCPAxis::atBottom)->range().size(), all);
+        QCOMPARE(app::strip::span_deg(strip), all);
     }
 
     void picturesAreSaved() {

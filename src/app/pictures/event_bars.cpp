@@ -126,7 +126,7 @@ void EventBars::drawCard(QPainter& p, const QSizeF& size, double middle, double 
     for (Event e : kEvents) {
         const auto at = cardEvent(*scene_.card, e);
         if (!at) continue;
-        const bool intake = e == Event::IntakeOpens || e == Event::IntakeCloses;
+        const bool intake = sideOf(e) == Side::Intake;
         const double top = intake ? middle + 1.0 : middle - bar - 1.0, px = x(at->deg, size);
         p.setPen(QPen(theme().amber, 3.0));
         p.drawLine(QPointF(px, top - 3.0), QPointF(px, top + bar + 3.0));

@@ -26,7 +26,7 @@ struct StripScene {
     std::optional<lobe::CrankDeg> next; ///< where the next reading goes
 };
 
-/// What whoever shows it needs: the plot itself (strip_plot.h) brings half of Qt with it.
+/// What whoever shows it needs: the plot itself (strip/plot.h) brings half of Qt with it.
 class Strip {
 public:
     /// Owned by parent.

@@ -1,4 +1,4 @@
-#include "app/pictures/strip_plot.h"
+#include "app/pictures/strip/plot.h"
 
 #include "app/pictures/picture.h"
 #include "app/style/label.h"

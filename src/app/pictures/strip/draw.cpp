@@ -1,5 +1,5 @@
 // A scene, drawn: lobes, heights, the lane below, another lobe, and what moves.
-#include "app/pictures/strip_plot.h"
+#include "app/pictures/strip/plot.h"
 
 #include "app/pictures/drawn_curve.h"
 #include "words/say.h"

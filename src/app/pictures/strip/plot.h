@@ -1,4 +1,5 @@
-// The strip as a plot: strip_plot.cpp builds it and answers hands, strip_draw.cpp draws a scene.
+// The strip as a plot: plot.cpp builds it and answers hands, draw.cpp draws a scene. The library's
+// header takes longer to read than all of ours: only this folder includes it, compiled as one.
 #pragma once
 
 #include "app/pictures/strip.h"
