@@ -14,6 +14,7 @@
 #include <QListView>
 #include <QMenu>
 #include <QMenuBar>
+#include <QScopeGuard>
 #include <QSemaphore>
 #include <QTableWidget>
 #include <QTranslator>
@@ -164,10 +165,11 @@ private slots:
     /// same, with each lobe in hand, at the stand too, and asks as it does for a window just opened
     /// once it is through.
     void whatIsBeingWorkedOutIsShownEverywhere() {
+        QSemaphore gate;
         Rig rig(true);
+        const auto through = qScopeGuard([&gate] { gate.release(); }); // where it fails, too
         rig.waits = false;
         const auto jobs = rig.session().book().jobs();
-        QSemaphore gate;
         std::set<EngineKind> kinds;
         for (const auto& each : jobs) {
             QVERIFY(rig.session().openJob(each.id));
