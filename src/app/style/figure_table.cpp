@@ -15,7 +15,7 @@ namespace app {
 
 namespace {
 constexpr int kRowHeight = 19, kGap = 14, kBetweenColumns = 26, kPixels = 13;
-constexpr int kNameWidth = 15, kFigure = 20; ///< rows of the strip
+constexpr int kNameHigh = 15, kFigure = 20; ///< rows of the strip
 } // namespace
 
 FigureTable::FigureTable(const Look& look, bool notes, QWidget* parent)
@@ -90,7 +90,7 @@ void FigureTable::setStrip(int rows) {
 }
 
 QSize FigureTable::sizeHint() const {
-    if (strip_ > 0) return {300, strip_ * (2 * kNameWidth + 2 * kFigure + 4)};
+    if (strip_ > 0) return {300, strip_ * (2 * kNameHigh + 2 * kFigure + 4)};
     int width = 0;
     qsizetype rows = 0;
     for (const auto& block : blocks_) {
@@ -122,7 +122,7 @@ void FigureTable::paintStrip(QPainter& p) const {
                    words.join(QLatin1Char(' ')));
         return;
     }
-    constexpr int kLead = 36, kTail = 92, kHigh = 2 * kNameWidth + 2 * kFigure + 4;
+    constexpr int kLead = 36, kTail = 92, kHigh = 2 * kNameHigh + 2 * kFigure + 4;
     const int tail = words.isEmpty() ? 0 : kTail;
     const int each = (static_cast<int>(cells.size()) + strip_ - 1) / strip_;
     const int wide = (width() - kLead - tail) / each;
@@ -132,22 +132,22 @@ void FigureTable::paintStrip(QPainter& p) const {
         if (i % each == 0) {
             p.setFont(Look::font(12));
             p.setPen(t.muted);
-            drawFitted(p, QRect(2, top + 2 * kNameWidth, kLead, kFigure),
+            drawFitted(p, QRect(2, top + 2 * kNameHigh, kLead, kFigure),
                        Qt::AlignLeft | Qt::AlignVCenter, now);
-            drawFitted(p, QRect(2, top + 2 * kNameWidth + kFigure, kLead, kFigure),
+            drawFitted(p, QRect(2, top + 2 * kNameHigh + kFigure, kLead, kFigure),
                        Qt::AlignLeft | Qt::AlignVCenter, then);
         }
         p.setFont(Look::font(11));
         p.setPen(t.muted);
-        drawFitted(p, QRect(left, top, wide - 3, 2 * kNameWidth),
+        drawFitted(p, QRect(left, top, wide - 3, 2 * kNameHigh),
                    static_cast<int>(Qt::AlignRight | Qt::AlignBottom) | Qt::TextWordWrap,
                    cell.name);
         p.setPen(t.ink);
         p.setFont(Look::font(kPixels));
-        p.drawText(QRect(left, top + 2 * kNameWidth, wide - 6, kFigure),
+        p.drawText(QRect(left, top + 2 * kNameHigh, wide - 6, kFigure),
                    Qt::AlignRight | Qt::AlignVCenter, cell.first);
         p.setFont(Look::font(15, cell.strong));
-        p.drawText(QRect(left, top + 2 * kNameWidth + kFigure, wide - 6, kFigure),
+        p.drawText(QRect(left, top + 2 * kNameHigh + kFigure, wide - 6, kFigure),
                    Qt::AlignRight | Qt::AlignVCenter, cell.second);
     }
     if (words.isEmpty()) return;

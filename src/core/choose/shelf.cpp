@@ -9,7 +9,7 @@
 namespace lobe {
 namespace {
 
-constexpr double kDegreeSigns = 1.0, kLift_mm = 0.25;
+constexpr double kNear_deg = 1.0, kLift_mm = 0.25;
 
 struct Word {
     const char* name;
@@ -56,7 +56,7 @@ std::vector<SearchTerm> searchTerms(const std::string& search) {
             const auto* number = std::get_if<double>(&read);
             if (!number) continue;
             term.what = w.what;
-            const double near = w.what == Sought::Lift ? kLift_mm : kDegreeSigns;
+            const double near = w.what == Sought::Lift ? kLift_mm : kNear_deg;
             if (sign != '<') term.least = sign == '>' ? *number : *number - near;
             if (sign != '>') term.most = sign == '<' ? *number : *number + near;
             break;

@@ -39,7 +39,7 @@ void settle(EventGroup& g, int repeats, double tolerance_deg) {
 }
 
 /// What the wheel of a run of events was read to.
-double eventsReadTo_deg(const LiftRun& run) {
+double wheelReadTo_deg(const LiftRun& run) {
     std::vector<std::string> typed;
     std::vector<double> angles;
     for (const Reading& r : run.readings)
@@ -60,7 +60,7 @@ struct Scatter {
 
 Scatter scatterOf(const LiftRun& run, const std::vector<EventGroup>& groups) {
     Scatter out;
-    out.step_deg = eventsReadTo_deg(run);
+    out.step_deg = wheelReadTo_deg(run);
     double squares = 0.0;
     int freedom = 0;
     for (const EventGroup& g : groups) {
@@ -211,7 +211,7 @@ UsualSide usualSide(Side side, ReadingOf of, double behind_deg) {
 std::vector<EventGroup> eventGroups(const Job& job, const LiftRun& run) {
     std::vector<EventGroup> groups;
     // No two readings agree better than the wheel shows.
-    const double tolerance = std::max(run.terms.repeatTolerance_deg, eventsReadTo_deg(run));
+    const double tolerance = std::max(run.terms.repeatTolerance_deg, wheelReadTo_deg(run));
     const auto add = [&](ReadingOf of, Height height) {
         EventGroup g;
         g.of = of;
