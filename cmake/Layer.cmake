@@ -4,6 +4,7 @@
 # names headers that are read once for the whole layer, or the layer whose are taken: they are most of
 # what a file of it costs to compile. Of our own only the one that every file of the layer includes
 # anyway, so that an edit rebuilds what includes it and no more; a file names what it uses all the same.
+# QUICK names the folders whose work is done thousands of times for one key.
 include(${CMAKE_CURRENT_LIST_DIR}/Warnings.cmake)
 
 # Files are compiled together, folder by folder, up to so many bytes of them: what they all include is
@@ -87,7 +88,13 @@ function(amber_moc target)
         endif()
         qt_generate_moc(${source} ${made})
         target_sources(${target} PRIVATE ${made})
+        list(APPEND all ${made})
     endforeach()
+    # A command of the target's alone waits for all it links, and its first file for the command. Asked
+    # for by one that links nothing it waits for nothing, and layers are compiled beside each other.
+    if(all)
+        add_custom_target(${target}_moc DEPENDS ${all})
+    endif()
 endfunction()
 
 # What nobody calls is left out of a program: it would be read from disk and kept in memory.
@@ -105,10 +112,16 @@ set(AMBER_QT_WIDGET_HEADERS ${AMBER_QT_CORE_HEADERS} <QAction> <QApplication> <Q
     <QKeyEvent> <QLabel> <QLineEdit> <QPainter> <QPainterPath> <QPushButton> <QStyle> <QWidget>)
 
 function(amber_layer name)
-    cmake_parse_arguments(ARG "" "" "BELOW;LINK;READ_ONCE" ${ARGN})
+    cmake_parse_arguments(ARG "" "" "BELOW;LINK;READ_ONCE;QUICK" ${ARGN})
     file(GLOB_RECURSE sources CONFIGURE_DEPENDS
         ${CMAKE_CURRENT_SOURCE_DIR}/*.cpp ${CMAKE_CURRENT_SOURCE_DIR}/*.h)
     list(FILTER sources EXCLUDE REGEX "/main\\.cpp$")
+    if(ARG_QUICK)
+        list(JOIN ARG_QUICK "|" quick)
+        set(hot ${sources})
+        list(FILTER hot INCLUDE REGEX "^${CMAKE_CURRENT_SOURCE_DIR}/(${quick})/.*\\.cpp$")
+        list(REMOVE_ITEM sources ${hot})
+    endif()
     add_library(amber_${name} STATIC ${sources})
     target_include_directories(amber_${name} PUBLIC ${PROJECT_BINARY_DIR}/include-${name})
     # One include root per layer, so that a layer can see only what it links.
@@ -120,10 +133,21 @@ function(amber_layer name)
     amber_warnings(amber_${name})
     amber_moc(amber_${name})
     amber_together(amber_${name})
-    # What computes is made as quick as can be. What says and shows waits for disk, fonts and people,
-    # and most of the time to compile it would go into that.
-    if(NOT name STREQUAL "core")
+    # What says and shows waits for disk, fonts and people, and most of the time to compile it would go
+    # into making it quick; of the core only what is done thousands of times is made as quick as can be.
+    if(name STREQUAL "core")
+        target_compile_options(amber_core PRIVATE -O1)
+    else()
         target_compile_options(amber_${name} PRIVATE ${AMBER_LIGHTLY})
+    endif()
+    if(hot)
+        # By itself: a target's files are compiled at the level of the headers read ahead for it.
+        add_library(amber_${name}_quick OBJECT ${hot})
+        target_link_libraries(amber_${name}_quick PRIVATE ${ARG_LINK})
+        target_include_directories(amber_${name}_quick PRIVATE ${PROJECT_BINARY_DIR}/include-${name})
+        amber_warnings(amber_${name}_quick)
+        amber_together(amber_${name}_quick)
+        target_sources(amber_${name} PRIVATE $<TARGET_OBJECTS:amber_${name}_quick>)
     endif()
     if(TARGET "amber_${ARG_READ_ONCE}")
         target_precompile_headers(amber_${name} REUSE_FROM amber_${ARG_READ_ONCE})

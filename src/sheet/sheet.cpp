@@ -116,7 +116,7 @@ QString Sheet::title() const {
     return QString::fromStdString(job_.name);
 }
 
-std::unique_ptr<QTextDocument> Sheet::documentFor(double dotsPerInch, double width) const {
+std::unique_ptr<QTextDocument> Sheet::content(double dotsPerInch) const {
     auto document = std::make_unique<QTextDocument>();
     const double point = dotsPerInch / 72.0;
     QFont font(paperType());
@@ -147,19 +147,24 @@ std::unique_ptr<QTextDocument> Sheet::documentFor(double dotsPerInch, double wid
         html += text;
     }
     document->setHtml(html);
-    document->documentLayout()->registerHandler(
-        kObject, new Pictures(job_, findings_, options_.style, width, point, document.get()));
     // The last: a job may be called like it.
     QTextCursor end(document.get());
     end.movePosition(QTextCursor::End);
-    const QTextCursor found =
-        document->find(QLatin1String(kPictures), end, QTextDocument::FindBackward);
-    QTextCursor place = found;
+    QTextCursor place = document->find(QLatin1String(kPictures), end, QTextDocument::FindBackward);
     if (!place.isNull()) {
         QTextCharFormat picture;
         picture.setObjectType(kObject);
         place.insertText(QString(QChar::ObjectReplacementCharacter), picture);
     }
+    return document;
+}
+
+std::unique_ptr<QTextDocument> Sheet::documentFor(double dotsPerInch, double width) const {
+    auto document = content(dotsPerInch);
+    // From here on it is laid out: not what nobody looks at.
+    document->documentLayout()->registerHandler(
+        kObject,
+        new Pictures(job_, findings_, options_.style, width, dotsPerInch / 72.0, document.get()));
     return document;
 }
 
@@ -376,7 +381,7 @@ Shown Sheet::shown() const {
 }
 
 QString Sheet::plainText() const {
-    return documentFor(96.0, 700.0)->toPlainText();
+    return content(96.0)->toPlainText();
 }
 
 QString Sheet::savePdf(const QString& path) const {

@@ -65,6 +65,8 @@ public:
 
 private:
     class Pages;
+    /// What stands on it, for a device so fine; and the same for pages so many dots wide.
+    std::unique_ptr<QTextDocument> content(double dotsPerInch) const;
     std::unique_ptr<QTextDocument> documentFor(double dotsPerInch, double width) const;
     QString title() const;
     /// The same, with marks of what is what left on the pages where somebody wants them.

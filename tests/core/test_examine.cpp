@@ -419,6 +419,27 @@ private slots:
             for (std::size_t j = i + 1; j < f.figures().size(); ++j)
                 QVERIFY(f.figures()[i].key() != f.figures()[j].key());
     }
+
+    void sameKeyIsThatOfTheTexts() {
+        std::vector<FigureId> all;
+        for (int kind = 0; kind <= static_cast<int>(FigureKind::RampSpread); ++kind)
+            for (const std::optional<Side> side :
+                 {std::optional<Side>{}, std::optional(Side::Intake), std::optional(Side::Exhaust)})
+                // The second is the first in inches, typed and turned to millimetres.
+                for (const std::optional<Height> height :
+                     {std::optional<Height>{}, std::optional(Height{1.27, Place::Tappet}),
+                      std::optional(Height{1.2700001, Place::Tappet}),
+                      std::optional(Height{1.27, Place::Valve}),
+                      std::optional(Height{1.28, Place::Tappet})})
+                    all.push_back({static_cast<FigureKind>(kind), side, height});
+        int same = 0;
+        for (const FigureId& a : all)
+            for (const FigureId& b : all) {
+                QCOMPARE(a.sameKey(b), a.key() == b.key());
+                same += a.sameKey(b);
+            }
+        QVERIFY(same > static_cast<int>(all.size()));
+    }
 };
 
 AMBER_TEST(TestExamine)

@@ -88,6 +88,28 @@ private slots:
             }
     }
 
+    // Where it stands at a share is where it has that share, up to the nose and down to the foot.
+    void thePlaceOfAShareIsFound() {
+        for (int terms : {2, 3, 4, 5})
+            for (double step : {0.5, 1.2, 4.0, 14.0, 60.0}) {
+                const FlankShape shape(step, terms);
+                for (double share : {1e-6, 0.001, 0.02, 0.15, 0.5, 0.9, 0.999, 1.0 - 1e-9}) {
+                    double low = 0.0, high = 1.0;
+                    for (int i = 0; i < 60; ++i)
+                        (shape.at((low + high) / 2.0) > share ? low : high) = (low + high) / 2.0;
+                    const double x = shape.where(share);
+                    QVERIFY2(std::abs(shape.at(x) - share) < 1e-12 && std::abs(x - low) < 1e-6,
+                             qPrintable(QStringLiteral("step %1, %2 terms, share %3: %4 for %5")
+                                            .arg(step)
+                                            .arg(terms)
+                                            .arg(share)
+                                            .arg(x)
+                                            .arg(low)));
+                }
+                QVERIFY(shape.where(1.0) < 1e-3 && shape.where(0.0) > 0.9);
+            }
+    }
+
     void whatIsStatedIsKept_data() {
         QTest::addColumn<bool>("two");
         QTest::newRow("one height") << false;

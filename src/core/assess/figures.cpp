@@ -104,7 +104,7 @@ private:
         return true;
     }
     void add(Figure f) {
-        const auto same = [&](const Figure& o) { return o.key() == f.key(); };
+        const auto same = [&](const Figure& o) { return o.sameKey(f); };
         if (f.value && possible(f) && std::none_of(out_.begin(), out_.end(), same))
             out_.push_back(std::move(f));
     }

@@ -1,5 +1,6 @@
 #include "core/model/modelled.h"
 
+#include "core/angle/root.h"
 #include "core/model/flank.h"
 
 #include <algorithm>
@@ -91,20 +92,13 @@ ModelFlank throughBoth(double lift, const Passing& main, const Passing& second, 
                f.length_deg * f.shape.where((second.mm - extra.ramp_mm) / (lift - extra.ramp_mm)) -
                second.away_deg;
     };
-    double low = std::log(kLeastFull), high = std::log(kMostStep);
-    if (late(high) > 0.0) {
-        ModelFlank f = made(high);
-        f.both = late(high) < 0.1;
+    const double least = std::log(kLeastFull), most = std::log(kMostStep);
+    if (const double over = late(most); over > 0.0) {
+        ModelFlank f = made(most);
+        f.both = over < 0.1;
         return f;
     }
-    if (late(low) >= 0.0) {
-        for (int i = 0; i < 50; ++i) {
-            const double mid = (low + high) / 2.0;
-            (late(mid) >= 0.0 ? low : high) = mid;
-        }
-        return made((low + high) / 2.0);
-    }
-    return made(low);
+    return made(late(least) >= 0.0 ? rootBetween(late, least, most) : least);
 }
 
 /// The same on a ramp of a height above the lower passing, as long as that takes.

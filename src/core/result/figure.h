@@ -49,6 +49,8 @@ struct FigureId {
     /// Stable, in the job for what is pinned and in JSON: "duration.intake@1270t", the height in
     /// micrometres and where it is meant.
     std::string key() const;
+    /// Whether both have one key, without making them.
+    bool sameKey(const FigureId& other) const;
     bool operator==(const FigureId&) const = default;
 };
 
