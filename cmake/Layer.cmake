@@ -9,7 +9,7 @@ include(${CMAKE_CURRENT_LIST_DIR}/Warnings.cmake)
 
 # Files are compiled together, folder by folder, up to so many bytes of them: what they all include is
 # read, and what they all make of templates is made, once (four units of 31 CPU-seconds were one of 18).
-# Names of a file's own are therefore one per layer.
+# Names of a file's own are therefore one per layer (tests/one_layer.py looks).
 #
 # What is being worked at is compiled alone, so that the next edit of it does not compile its neighbours
 # again: files that differ from the last commit, as they stand when the build is configured. After a

@@ -10,7 +10,7 @@ namespace lobe {
 namespace {
 
 /// Where valve and piston are near each other at all.
-constexpr int kReach_deg = 60;
+constexpr int kGapReach_deg = 60;
 
 double slopeOf(const ValveLift& lift, double deg) {
     return (lift.mm(deg + 0.5) - lift.mm(deg - 0.5));
@@ -130,8 +130,8 @@ double Gap::plusMinus_mm(double deg, const ValveLift& lift, double advance_deg) 
 
 Least leastClearance(const Gap& gap, const ValveLift& lift, double advance_deg) {
     const auto c = [&](double deg) { return gap.clearance(deg, lift, advance_deg); };
-    double best = -kReach_deg;
-    for (int deg = -kReach_deg; deg <= kReach_deg; ++deg)
+    double best = -kGapReach_deg;
+    for (int deg = -kGapReach_deg; deg <= kGapReach_deg; ++deg)
         if (c(deg) < c(best)) best = deg;
     // A parabola twice: degrees, then tenths.
     for (double h : {1.0, 0.2}) {
@@ -139,7 +139,7 @@ Least leastClearance(const Gap& gap, const ValveLift& lift, double advance_deg) 
         const double bend = a - 2.0 * b + d;
         if (bend > 1e-12) best += std::clamp(0.5 * h * (a - d) / bend, -h, h);
     }
-    best = std::clamp(best, -1.0 * kReach_deg, 1.0 * kReach_deg);
+    best = std::clamp(best, -1.0 * kGapReach_deg, 1.0 * kGapReach_deg);
     return {best, {c(best), gap.plusMinus_mm(best, lift, advance_deg)}};
 }
 

@@ -32,7 +32,7 @@ constexpr double kNoseOff_deg = 12.0;
 constexpr double kShortest_deg = 60.0, kLongest_deg = 420.0;
 
 /// From the nose, in degrees: where the flank passes a tappet lift.
-struct Passing {
+struct FlankPassing {
     double away_deg = 0.0, mm = 0.0;
 };
 
@@ -67,7 +67,8 @@ struct ModelFlank {
 };
 
 /// Through one passing by a fullness.
-ModelFlank through(double lift, const Passing& main, double step, int terms, const Extra& extra) {
+ModelFlank through(double lift, const FlankPassing& main, double step, int terms,
+                   const Extra& extra) {
     ModelFlank f;
     f.shape = FlankShape(step, terms);
     f.step = step;
@@ -80,7 +81,7 @@ ModelFlank through(double lift, const Passing& main, double step, int terms, con
 
 /// Through two by the fullness that does it, or, where that would be none a lobe has, by a usual
 /// one on a ramp that reaches the lower: a lobe that is slow at its foot has one.
-ModelFlank throughBoth(double lift, const Passing& main, const Passing& second, int terms,
+ModelFlank throughBoth(double lift, const FlankPassing& main, const FlankPassing& second, int terms,
                        const Extra& extra) {
     const auto made = [&](double logStep) {
         return through(lift, main, std::exp(logStep), terms, extra);
@@ -102,7 +103,7 @@ ModelFlank throughBoth(double lift, const Passing& main, const Passing& second, 
 }
 
 /// The same on a ramp of a height above the lower passing, as long as that takes.
-std::optional<ModelFlank> onRamp(double lift, const Passing& main, const Passing& second,
+std::optional<ModelFlank> onRamp(double lift, const FlankPassing& main, const FlankPassing& second,
                                  double step, double ramp_mm, double dwell_deg = 0.0) {
     if (!(ramp_mm > second.mm) || ramp_mm >= 0.8 * main.mm) return std::nullopt;
     ModelFlank f = through(lift, main, step, 4, {ramp_mm, 0.0, dwell_deg});
@@ -116,8 +117,8 @@ std::optional<ModelFlank> onRamp(double lift, const Passing& main, const Passing
 /// What a card states of a lobe, at the tappet.
 struct FiguresOfLobe {
     double lift = 0.0, nose = 0.0;
-    PerSide<Passing> main; ///< of the opening (intake member) and the closing flank
-    PerSide<std::optional<Passing>> second;
+    PerSide<FlankPassing> main; ///< of the opening (intake member) and the closing flank
+    PerSide<std::optional<FlankPassing>> second;
 };
 
 std::variant<FiguresOfLobe, ModelFault> figuresOf(const Card& card, Side side, const Taken& taken) {
@@ -156,7 +157,7 @@ std::variant<FiguresOfLobe, ModelFault> figuresOf(const Card& card, Side side, c
     const double low = taken.threshold_mm(card.advertised);
     if (card.advertisedDuration[side] && low > 0.0 && low < height) {
         const double half = *card.advertisedDuration[side] / 2.0, centre = (from + to) / 2.0;
-        const Passing a{out.nose - (centre - half), low}, b{centre + half - out.nose, low};
+        const FlankPassing a{out.nose - (centre - half), low}, b{centre + half - out.nose, low};
         if (a.away_deg > out.main.intake.away_deg && b.away_deg > out.main.exhaust.away_deg)
             out.second = {a, b};
     }
@@ -176,7 +177,8 @@ struct WholeLobe {
 };
 
 /// The likeliest half: through two heights by a usual fullness, else on a ramp.
-ModelFlank likeliest(double lift, const Passing& main, const std::optional<Passing>& second) {
+ModelFlank likeliest(double lift, const FlankPassing& main,
+                     const std::optional<FlankPassing>& second) {
     if (!second) return through(lift, main, kUsualStep, 4, {});
     const ModelFlank smooth = throughBoth(lift, main, *second, 4, {});
     if (smooth.both && smooth.step > kLeastFull * 1.001) return smooth;
@@ -198,8 +200,9 @@ FiguresOfLobe leaning(const FiguresOfLobe& f, double deg) {
 }
 
 /// How else a lobe may run that keeps what is stated, each flank by itself.
-std::vector<ModelFlank> plausible(double lift, const Passing& main,
-                                  const std::optional<Passing>& second, const ModelFlank& best) {
+std::vector<ModelFlank> plausible(double lift, const FlankPassing& main,
+                                  const std::optional<FlankPassing>& second,
+                                  const ModelFlank& best) {
     std::vector<ModelFlank> out;
     const auto add = [&](const std::optional<ModelFlank>& f) {
         if (f && f->length_deg > 10.0) out.push_back(*f);

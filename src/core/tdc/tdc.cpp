@@ -16,7 +16,7 @@ namespace {
 /// A stop or a drop this far from the top is hardly meant; a port may well be.
 constexpr double kLikelySpan_deg = 75.0;
 /// Setting the wheel and its pointer, one standard deviation.
-constexpr double kSetting_deg = 0.05;
+constexpr double kTdcSetting_deg = 0.05;
 /// Of an indicator nobody described, and how far either side of the top it stands still on an
 /// engine nobody did: sqrt(2 x 0.01 / (r (1 + r/l))) with r (1 + r/l) of 40 mm.
 constexpr double kUsualResolution_mm = 0.01, kUsualDwell_deg = 1.3;
@@ -75,7 +75,8 @@ private:
                     angles.push_back(c->at.deg);
                     typed.push_back(c->typed);
                 }
-        double square = std::pow(readTo_deg(angles, typed), 2) / 12.0 + kSetting_deg * kSetting_deg;
+        double square =
+            std::pow(readTo_deg(angles, typed), 2) / 12.0 + kTdcSetting_deg * kTdcSetting_deg;
         if (context_.resolution_mm && usesIndicator(pass_.method) && slope > 0.0)
             square += std::pow(*context_.resolution_mm / slope, 2) / 12.0;
         return 1.96 * std::sqrt(square / 2.0);

@@ -115,7 +115,7 @@ private:
 
 namespace {
 
-constexpr int kHigh = 66, kPortrait = 74;
+constexpr int kShelfRowHigh = 66, kPortrait = 74;
 
 class ShelfDelegate : public QStyledItemDelegate {
 public:
@@ -123,7 +123,7 @@ public:
         : QStyledItemDelegate(list), look_(look), model_(model), list_(list) {}
 
     QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
-        return {100, kHigh};
+        return {100, kShelfRowHigh};
     }
 
     void paint(QPainter* p, const QStyleOptionViewItem& option,
@@ -258,7 +258,7 @@ void ShelfPane::search() {
     ready_->start();
     sayCount();
     // A card's is made at once; what was measured is read and analysed one after the other.
-    const int seen = list_->viewport()->height() / kHigh + 2;
+    const int seen = list_->viewport()->height() / kShelfRowHigh + 2;
     for (int row = 0; row < std::min(seen, model_->rowCount()); ++row)
         if (model_->isCard(row) && !model_->portraitAt(row)) model_->makeReady(row);
 }

@@ -15,7 +15,7 @@ namespace app {
 using namespace lobe;
 
 namespace {
-constexpr double kNames = 86.0, kChartTop = 26.0, kChartFoot = 24.0, kChartRight = 14.0;
+constexpr double kNamesWide = 86.0, kChartTop = 26.0, kChartFoot = 24.0, kChartRight = 14.0;
 constexpr double kWhole_deg = 720.0;
 } // namespace
 
@@ -28,7 +28,7 @@ struct LashChart::Rows {
     }
     static Rows of(const QSizeF& size, std::size_t valves) {
         Rows r;
-        r.box = QRectF(kNames, kChartTop, size.width() - kNames - kChartRight,
+        r.box = QRectF(kNamesWide, kChartTop, size.width() - kNamesWide - kChartRight,
                        size.height() - kChartTop - kChartFoot);
         r.tall = r.box.height() / static_cast<double>(std::max<std::size_t>(1, valves));
         return r;
@@ -105,9 +105,10 @@ void LashChart::draw(QPainter& p, const QSizeF& size) const {
         p.setPen(t.ink);
         p.setFont(Look::font(12, scene_.valve == i));
         const bool done = i < scene_.ticked.size() && scene_.ticked[i];
-        drawFitted(
-            p, QRectF(8, row.top(), kNames - 12, row.height()), Qt::AlignLeft | Qt::AlignVCenter,
-            (done ? QString(QChar(0x2713)) + QLatin1Char(' ') : QString()) + words::lashValve(v));
+        drawFitted(p, QRectF(8, row.top(), kNamesWide - 12, row.height()),
+                   Qt::AlignLeft | Qt::AlignVCenter,
+                   (done ? QString(QChar(0x2713)) + QLatin1Char(' ') : QString()) +
+                       words::lashValve(v));
     }
     for (std::size_t s = 0; s < scene_.plan.stops.size(); ++s) {
         const LashStop& stop = scene_.plan.stops[s];
