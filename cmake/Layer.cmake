@@ -67,6 +67,7 @@ endfunction()
 # (0.7 s instead of 0.01), and only Q_INTERFACES would need it. Files are looked through when the build
 # is configured, which ./run always does: do so after giving a file its first Q_OBJECT.
 function(amber_moc target)
+    set(all "")
     get_target_property(sources ${target} SOURCES)
     foreach(source IN LISTS sources)
         get_filename_component(source ${source} ABSOLUTE)
@@ -118,6 +119,7 @@ function(amber_layer name)
     file(GLOB_RECURSE sources CONFIGURE_DEPENDS
         ${CMAKE_CURRENT_SOURCE_DIR}/*.cpp ${CMAKE_CURRENT_SOURCE_DIR}/*.h)
     list(FILTER sources EXCLUDE REGEX "/main\\.cpp$")
+    set(hot "")
     if(ARG_QUICK)
         list(JOIN ARG_QUICK "|" quick)
         set(hot ${sources})

@@ -14,7 +14,7 @@ from concurrent.futures import ThreadPoolExecutor
 
 
 def layers(build):
-    """Of each layer its units, as compiled: pairs of a file and its command."""
+    """Of each layer its units, as compiled: a file, its command and where that is run."""
     out = {}
     with open(os.path.join(build, 'compile_commands.json'), encoding='utf-8') as commands:
         for entry in json.load(commands):

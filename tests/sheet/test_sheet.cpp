@@ -385,7 +385,6 @@ private slots:
             QSKIP("pdfinfo is not here");
         sheet::Options options;
         options.language = QStringLiteral("de");
-        options.leftOut = {"details"};
         const QString path = saved(jobs_[0], options, "tagged.pdf");
         QVERIFY(
             tool(QStringLiteral("pdfinfo"), {path}).contains(QRegularExpression("Tagged: +yes")));

@@ -43,16 +43,9 @@ double FlankShape::where(double share) const {
     // shape is flat at both ends.
     double low = 0.0, high = 1.0, x = 0.5;
     for (int i = 0; i < 60; ++i) {
-        const double t = std::pow(x, step_);
-        double sum = 0.0, slope = 0.0;
-        for (int k = terms_; k-- > 0;) {
-            const double c = c_[static_cast<std::size_t>(k)];
-            sum = sum * t + c;
-            slope = slope * t + (2.0 + step_ * k) * c;
-        }
-        const double over = std::max(0.0, 1.0 + x * x * sum) - share;
+        const double over = at(x) - share, falls = slope(x);
         (over > 0.0 ? low : high) = x;
-        double next = slope < 0.0 ? x - over / (x * slope) : low;
+        double next = falls < 0.0 ? x - over / falls : low;
         if (!(next > low && next < high)) next = (low + high) / 2.0;
         if (std::abs(next - x) <= 1e-15) return next;
         x = next;
