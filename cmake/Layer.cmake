@@ -11,6 +11,8 @@ include(${CMAKE_CURRENT_LIST_DIR}/Warnings.cmake)
 # read, and what they all make of templates is made, once (four units of 31 CPU-seconds were one of 18).
 # Names of a file's own are therefore one per layer (tests/one_layer.py looks).
 #
+# Those that look into a job are compiled with their like: an edit of it leaves the others as they are.
+#
 # What is being worked at is compiled alone, so that the next edit of it does not compile its neighbours
 # again: files that differ from the last commit, as they stand when the build is configured. After a
 # change to many of them nothing is gained by it.
@@ -37,19 +39,38 @@ function(amber_together target) # [bytes]: where more than usual is of one kind
     set(enough ${AMBER_TOGETHER} ${ARGN})
     list(GET enough -1 enough)
     math(EXPR most "${enough} * 3 / 2")
-    get_target_property(sources ${target} SOURCES)
-    foreach(source IN LISTS sources)
+    get_target_property(all ${target} SOURCES)
+    set(sources "")
+    set(others "")
+    set(rest 0)
+    foreach(source IN LISTS all)
         get_filename_component(source ${source} ABSOLUTE)
         get_source_file_property(made ${source} TARGET_DIRECTORY ${target} GENERATED)
         if(made OR source IN_LIST AMBER_IN_HAND OR NOT source MATCHES "\\.cpp$")
             continue()
         endif()
+        file(STRINGS ${source} job REGEX "^#include \"(core/job/job|app_fixture)\\.h\"$" LIMIT_COUNT 1)
+        if(job)
+            list(APPEND sources ${source})
+        else()
+            list(APPEND others ${source})
+            file(SIZE ${source} size)
+            math(EXPR rest "${rest} + ${size}")
+        endif()
+    endforeach()
+    # A few files are no unit of their own.
+    set(apart -1)
+    if(rest GREATER 30000)
+        list(LENGTH sources apart)
+    endif()
+    foreach(source IN LISTS sources others)
         file(SIZE ${source} size)
         get_filename_component(its ${source} DIRECTORY)
-        if((bytes GREATER enough AND NOT its STREQUAL folder) OR bytes GREATER most)
+        if(bytes AND ((bytes GREATER enough AND NOT its STREQUAL folder) OR bytes GREATER most OR apart EQUAL 0))
             math(EXPR part "${part} + 1")
             set(bytes 0)
         endif()
+        math(EXPR apart "${apart} - 1")
         set(folder ${its})
         math(EXPR bytes "${bytes} + ${size}")
         get_source_file_property(moc ${source} TARGET_DIRECTORY ${target} AMBER_MOC)

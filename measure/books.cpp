@@ -1,5 +1,7 @@
 // ./run bench, the sizes: a lifetime of jobs in one book, a job with every reading there can be, a
 // sweep of twenty thousand rows, a drive with every choice.
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "measure.h"
 
 #include "app/benches/lobes/lobes_station.h"

@@ -7,6 +7,7 @@
 #include "core/choose/figures.h"
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "measure.h"
 #include "simulated/closed_lobes.h"
 #include "stations/compare/estimator.h"

@@ -1,5 +1,6 @@
 #include "practice/held.h"
 
+#include "core/job/job.h"
 #include "words/clearance.h"
 #include "words/numbers.h"
 #include "words/sentences.h"

@@ -1,5 +1,6 @@
 #include "practice/practitioner.h"
 
+#include "core/job/job.h"
 #include "stations/clearance/clearance_desk.h"
 #include "stations/compression/compression_desk.h"
 #include "stations/lobes/lobes_desk.h"

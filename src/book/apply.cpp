@@ -1,5 +1,7 @@
 #include "book/apply.h"
 
+#include "core/job/job.h"
+
 #include <algorithm>
 
 namespace book {

@@ -5,6 +5,7 @@
 #include "book/rows.h"
 #include "book/sqlite_handle.h"
 #include "book/statement.h"
+#include "core/job/job.h"
 
 #include <QDateTime>
 

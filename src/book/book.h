@@ -9,7 +9,6 @@
 
 #include "book/change.h"
 #include "book/trouble.h"
-#include "core/job/job.h"
 
 #include <QSqlDatabase>
 #include <QString>
@@ -21,6 +20,10 @@
 #include <optional>
 #include <variant>
 #include <vector>
+
+namespace lobe {
+struct Job;
+}
 
 namespace book {
 
@@ -68,15 +71,7 @@ struct Deed {
     bool clearance = false; ///< of a map: the reading is a press, conditions are the mock-up's
 };
 
-/// What a job is read as.
-struct Loaded {
-    lobe::Job job;
-    /// Facts no engine has ("engine.cylinders: 2000000000"): left out of the job, not of the book.
-    QString leftOut;
-    /// Keys this program does not know, from a newer one: the book is not written any more.
-    QString newer;
-};
-
+struct Loaded;
 struct ShelfCam;
 
 class Book {

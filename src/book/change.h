@@ -1,7 +1,13 @@
 // One user action on a job, as a value. The book keeps each as one transaction.
 #pragma once
 
-#include "core/job/job.h"
+#include "core/job/card.h"
+#include "core/job/clearance.h"
+#include "core/job/contact.h"
+#include "core/job/engine.h"
+#include "core/job/lift_run.h"
+#include "core/job/log.h"
+#include "core/job/stated.h"
 
 #include <optional>
 #include <string>

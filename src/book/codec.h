@@ -6,7 +6,13 @@
 
 #include "book/change.h"
 #include "book/json_parts.h"
-#include "core/job/job.h"
+#include "core/job/card.h"
+#include "core/job/clearance.h"
+#include "core/job/engine.h"
+#include "core/job/heard.h"
+#include "core/job/lift_run.h"
+#include "core/job/log.h"
+#include "core/job/stated.h"
 
 #include <QString>
 

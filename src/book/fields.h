@@ -8,7 +8,7 @@
 #include "book/json_parts.h"
 #include "book/names.h"
 #include "book/spring_fields.h"
-#include "core/job/job.h"
+#include "core/job/stated.h"
 
 namespace book {
 

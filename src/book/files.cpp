@@ -5,6 +5,8 @@
 #include "core/examine/examine.h"
 #include "core/job/bounds.h"
 #include "core/job/card.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "core/typed/entry.h"
 
 #include <QCoreApplication>

@@ -16,12 +16,6 @@
 
 namespace book {
 
-/// A picture a job names by a path from its book's folder.
-struct Attached {
-    std::string name; ///< in the file
-    QByteArray bytes;
-};
-
 /// A name for a file of a job, without ending: letters, digits and a few signs, no folder in it,
 /// not hidden, not endless.
 QString fileName(const QString& job);
@@ -30,10 +24,7 @@ QString fileName(const QString& job);
 /// not to be had is left out (book/pictures.h), one that is named often is carried once.
 QByteArray jobFile(const lobe::Job& job, const QString& book);
 
-struct JobFile {
-    lobe::Job job; ///< without ids; pictures by their names in the file
-    std::vector<Attached> pictures;
-};
+struct JobFile; // book/loaded.h
 /// What a file says, or why it is not taken: no JSON, another format, a newer one, or the first
 /// thing that is not understood. Numbers are judged as typed ones are.
 std::variant<JobFile, QString> readJobFile(const QByteArray& text);

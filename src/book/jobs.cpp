@@ -2,6 +2,7 @@
 #include "book/jobs.h"
 #include "book/book.h"
 #include "book/statement.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <array>

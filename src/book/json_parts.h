@@ -8,8 +8,8 @@
 // and said: the struct keeps what it has, a list or one of its objects is left out whole.
 #pragma once
 
+#include "core/angle/rows.h"
 #include "core/job/bounds.h"
-#include "core/job/job.h"
 
 #include <nlohmann/json.hpp>
 

@@ -3,8 +3,10 @@
 #include "book/book.h"
 #include "book/codec.h"
 #include "book/json_parts.h"
+#include "book/loaded.h"
 #include "book/statement.h"
 #include "core/job/bounds.h"
+#include "core/job/job.h"
 
 #include <QStringList>
 

@@ -2,6 +2,7 @@
 
 #include "book/codec.h"
 #include "book/statement.h"
+#include "core/job/job.h"
 
 namespace book {
 

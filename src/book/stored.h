@@ -2,7 +2,11 @@
 // once, by the field that asks it, and the book's own list of fields (book/fields.h) says the rest.
 #pragma once
 
-#include "core/job/job.h"
+#include "core/job/card.h"
+#include "core/job/clearance.h"
+#include "core/job/engine.h"
+#include "core/job/lift_run.h"
+#include "core/job/stated.h"
 
 #include <QString>
 

@@ -5,6 +5,7 @@
 #include "cli/refusal.h"
 #include "core/examine/examine.h"
 #include "core/flywheel/tape.h"
+#include "core/job/job.h"
 #include "core/lash/lash.h"
 #include "core/ports/ports.h"
 #include "words/bench.h"

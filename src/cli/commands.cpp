@@ -16,6 +16,7 @@
 #include "cli/take_command.h"
 #include "cli/tdc_command.h"
 #include "cli/text.h"
+#include "core/job/job.h"
 #include "words/sentences.h"
 
 #include <QCoreApplication>

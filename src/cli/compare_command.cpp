@@ -5,6 +5,7 @@
 #include "cli/refusal.h"
 #include "core/choose/wishes.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "words/choosing.h"
 #include "words/choosing_verdict.h"
 

@@ -1,8 +1,10 @@
 #include "cli/inputs.h"
 
 #include "book/files.h"
+#include "book/loaded.h"
 #include "cli/refusal.h"
 #include "core/job/bounds.h"
+#include "core/job/job.h"
 #include "words/sentences.h"
 
 #include <QFileInfo>

@@ -6,6 +6,7 @@
 #include "cli/inputs.h"
 #include "cli/refusal.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/lobe/run.h"
 #include "sheet/save.h"
 

@@ -1,6 +1,7 @@
 #include "cli/json.h"
 
 #include "core/flywheel/tape.h"
+#include "core/job/job.h"
 #include "core/ports/ports.h"
 #include "stations/list.h"
 #include "words/explanation.h"

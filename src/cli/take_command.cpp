@@ -2,6 +2,7 @@
 
 #include "cli/inputs.h"
 #include "cli/refusal.h"
+#include "core/job/job.h"
 #include "core/live/guard.h"
 #include "core/live/passing.h"
 #include "core/lobe/run.h"

@@ -1,5 +1,6 @@
 #include "cli/text.h"
 
+#include "core/job/job.h"
 #include "stations/list.h"
 #include "words/explanation.h"
 #include "words/sentences.h"

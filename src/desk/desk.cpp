@@ -1,5 +1,6 @@
 #include "desk/desk.h"
 
+#include "core/job/job.h"
 #include "words/say.h"
 
 namespace app {
@@ -41,10 +42,7 @@ Echo Desk::passed(const InstrumentPass&) {
 }
 
 words::Style Desk::style() const {
-    words::Style s = manner_();
-    s.wheel = job().fitted.degreeWheel();
-    s.force = job().springs.unit;
-    return s;
+    return session_.atTheEngine(manner_());
 }
 
 StandCard cardOf(const Prompt& p, const lobe::Job& job) {

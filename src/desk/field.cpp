@@ -1,5 +1,6 @@
 #include "desk/field.h"
 
+#include "core/job/job.h"
 #include "core/typed/entry.h"
 #include "words/say.h"
 #include "words/sentences.h"
@@ -16,6 +17,10 @@ using Style = words::Style;
 
 QString noValue() {
     return QString(QChar(0x2013));
+}
+
+Facts Facts::of(const Job& job) {
+    return {job, job.name, job.engine, job.card, job.otherCards, {}, {}, 1};
 }
 
 bool Facts::keepIn(Session& session) const {

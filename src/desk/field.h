@@ -23,9 +23,7 @@ struct Facts : lobe::Stated {
     lobe::MockUp mockUp{};            ///< of the clearance map at hand, likewise
     int cylinder = 1;                 ///< that run's
 
-    static Facts of(const lobe::Job& job) {
-        return {job, job.name, job.engine, job.card, job.otherCards, {}, {}, 1};
-    }
+    static Facts of(const lobe::Job& job);
     /// Keeps whatever differs from the session's job, one action for each part; run conditions are
     /// the station's to keep.
     bool keepIn(Session& session) const;

@@ -1,6 +1,7 @@
 #include "desk/notes.h"
 
 #include "book/pictures.h"
+#include "core/job/job.h"
 #include "core/lobe/run.h"
 #include "words/say.h"
 

@@ -1,5 +1,6 @@
 #include "desk/ring_scene.h"
 
+#include "core/job/job.h"
 #include "core/setting/setting.h"
 
 namespace app {

@@ -1,5 +1,6 @@
 #include "desk/series_desk.h"
 
+#include "core/job/job.h"
 #include "words/say.h"
 
 #include <algorithm>

@@ -1,6 +1,8 @@
 #include "desk/session.h"
 
+#include "core/job/job.h"
 #include "book/apply.h"
+#include "book/loaded.h"
 #include "words/say.h"
 
 #include <QElapsedTimer>
@@ -33,9 +35,22 @@ static std::size_t readingsIn(const Job& job) {
 constexpr int kPatience_ms = 300;
 
 Session::Session(std::unique_ptr<book::Book> book, QObject* parent)
-    : QObject(parent), book_(std::move(book)) {
+    : QObject(parent),
+      book_(std::move(book)),
+      snapshot_(lobe::examined({})),
+      examiner_(lobe::examined) {
     book_->setPatience(kPatience_ms);
     lookThrough();
+}
+
+bool Session::hasJob() const {
+    return job().id != 0;
+}
+
+words::Style Session::atTheEngine(words::Style style) const {
+    style.wheel = job().fitted.degreeWheel();
+    style.force = job().springs.unit;
+    return style;
 }
 
 void Session::say(const book::Error& error) {
@@ -200,8 +215,7 @@ void Session::workOut(Job job, const SnapshotPtr& before) {
         return;
     }
     const auto result = std::make_shared<UnderWay>();
-    auto waiting = std::make_shared<Snapshot>();
-    waiting->job = job;
+    auto waiting = std::make_shared<Snapshot>(job);
     waiting->pending = true;
     examining_.start([this, examiner = examiner_, job = std::move(job), before,
                       result](const Behind::Stop& stop) -> Behind::Found {

@@ -7,6 +7,7 @@
 #include "book/check.h"
 #include "core/examine/snapshot.h"
 #include "desk/behind.h"
+#include "words/numbers.h"
 
 #include <QObject>
 #include <QString>
@@ -23,7 +24,7 @@ public:
     explicit Session(std::unique_ptr<book::Book> book, QObject* parent = nullptr);
 
     book::Book& book() { return *book_; }
-    bool hasJob() const { return job().id != 0; }
+    bool hasJob() const;
     /// The job and what was found of it. Whoever keeps anything of it keeps this. A job that takes
     /// long stands there without findings, pending, until they come: never with another's.
     const lobe::SnapshotPtr& snapshot() const { return snapshot_; }
@@ -35,6 +36,8 @@ public:
     /// Of the snapshot, for the moment: the next change has another.
     const lobe::Job& job() const { return snapshot_->job; }
     const lobe::Findings& findings() const { return snapshot_->findings; }
+    /// Numbers of that style, angles as the job's wheel shows them and loads in its unit.
+    words::Style atTheEngine(words::Style style) const;
 
     /// The lobe at hand.
     int cylinder() const { return cylinder_; }
@@ -122,9 +125,9 @@ private:
     void switchState(bool back);
 
     std::unique_ptr<book::Book> book_;
-    lobe::SnapshotPtr snapshot_ = lobe::examined({}); ///< never null; of no job at first
-    lobe::SnapshotPtr whole_; ///< the last that was not pending; may be null
-    Examiner examiner_ = lobe::examined;
+    lobe::SnapshotPtr snapshot_; ///< never null; of no job at first
+    lobe::SnapshotPtr whole_;    ///< the last that was not pending; may be null
+    Examiner examiner_;
     Behind examining_;
     struct UnderWay;
     std::shared_ptr<UnderWay> underWay_; ///< null unless the snapshot is pending

@@ -1,6 +1,7 @@
 #include "desk/stored_names.h"
 
 #include "book/stored.h"
+#include "core/job/job.h"
 
 namespace app {
 

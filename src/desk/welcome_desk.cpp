@@ -1,5 +1,6 @@
 #include "desk/welcome_desk.h"
 
+#include "core/job/job.h"
 #include "words/say.h"
 
 namespace app {

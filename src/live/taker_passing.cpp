@@ -1,5 +1,6 @@
 // The taker: what takes itself as the crank is turned by, TDC by a sweep, a lobe mark by mark,
 // events.
+#include "core/job/job.h"
 #include "live/taker.h"
 
 #include "words/say.h"

@@ -1,6 +1,7 @@
 #include "sheet/cams.h"
 
 #include "core/choose/wishes.h"
+#include "core/job/job.h"
 #include "words/choosing.h"
 #include "words/say.h"
 #include "words/sentences.h"

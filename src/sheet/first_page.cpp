@@ -1,6 +1,7 @@
 #include "sheet/first_page.h"
 
 #include "core/job/card.h"
+#include "core/job/job.h"
 #include "stations/list.h"
 #include "words/clearance.h"
 #include "words/explanation.h"

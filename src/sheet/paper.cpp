@@ -1,5 +1,6 @@
 #include "sheet/paper.h"
 
+#include "core/job/job.h"
 #include "sheet/sheet.h"
 
 #include "words/say.h"

@@ -1,4 +1,5 @@
 #include "sheet/parts.h"
+#include "core/job/job.h"
 #include "sheet/first_page.h"
 
 #include "core/assess/clearances.h"

@@ -1,5 +1,6 @@
 #include "sheet/plain_words.h"
 
+#include "core/job/job.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

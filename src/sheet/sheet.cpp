@@ -1,5 +1,6 @@
 #include "sheet/sheet.h"
 
+#include "core/job/job.h"
 #include "sheet/paper.h"
 #include "sheet/parts.h"
 #include "sheet/save.h"

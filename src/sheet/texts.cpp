@@ -1,5 +1,6 @@
 #include "sheet/texts.h"
 
+#include "core/job/job.h"
 #include "core/lobe/run.h"
 #include "words/sentences.h"
 

@@ -3,7 +3,9 @@
 // printed from the grinding. Angles in crank degrees from TDC on overlap, lifts in mm.
 #pragma once
 
-#include "core/job/job.h"
+#include "core/angle/wheel.h"
+#include "core/job/card.h"
+#include "core/job/engine.h"
 #include "simulated/closed_lobes.h"
 
 #include <random>

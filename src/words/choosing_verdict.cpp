@@ -1,5 +1,6 @@
 #include "words/choosing_verdict.h"
 
+#include "core/job/job.h"
 #include "words/choosing.h"
 #include "words/clearance.h"
 #include "words/say.h"

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/assess/clearances.h"
-#include "core/job/job.h"
+#include "core/job/clearance.h"
 #include "words/numbers.h"
 
 #include <QStringList>

@@ -1,5 +1,6 @@
 #include "words/logbook.h"
 
+#include "core/job/job.h"
 #include "core/typed/amount.h"
 #include "words/choosing.h"
 #include "words/say.h"

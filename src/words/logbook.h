@@ -2,6 +2,7 @@
 // the logbook.
 #pragma once
 
+#include "core/job/log.h"
 #include "core/route/logbook.h"
 #include "words/numbers.h"
 

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "core/angle/angles.h"
-#include "core/job/job.h"
+#include "core/job/stated.h"
 #include "core/typed/entry.h"
 
 #include <QLocale>

@@ -2,6 +2,7 @@
 
 #include "core/examine/examine.h"
 #include "core/job/card.h"
+#include "core/job/job.h"
 #include "words/say.h"
 
 #include <cmath>

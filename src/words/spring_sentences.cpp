@@ -1,3 +1,4 @@
+#include "core/job/job.h"
 #include "words/finding_sentences.h"
 #include "words/say.h"
 #include "words/springs.h"

@@ -1,5 +1,6 @@
 #include "words/springs.h"
 
+#include "core/job/job.h"
 #include "words/clearance.h"
 #include "words/say.h"
 

@@ -3,10 +3,13 @@
 #pragma once
 
 #include "core/claim/spring_claim.h"
-#include "core/job/job.h"
 #include "words/numbers.h"
 
 #include <QStringList>
+
+namespace lobe {
+struct Job;
+}
 
 namespace words {
 

@@ -1,4 +1,5 @@
 // What the lobes say of where the cam stands, in one sentence.
+#include "core/job/job.h"
 #include "words/explanation.h"
 #include "words/say.h"
 #include "words/sentences.h"

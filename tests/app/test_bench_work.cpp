@@ -7,6 +7,8 @@
 #include "app/benches/ports/ports_station.h"
 #include "app/benches/set/wheels.h"
 #include "app_fixture.h"
+#include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/tdc/tdc.h"
 #include "stations/list.h"
 #include "support/program.h"

@@ -1,6 +1,8 @@
 // Books under the window: two windows on one lobe, facts no engine has, a job that twice did not
 // come up, copies of the whole.
 #include "app_fixture.h"
+#include "book/loaded.h"
+#include "core/job/job.h"
 
 #include "app/benches/lobes/lobes_station.h"
 #include "app/frame/file_traffic.h"

@@ -4,6 +4,7 @@
 #include "app/pictures/slide.h"
 #include "app/style/figure_table.h"
 #include "core/assess/clearances.h"
+#include "core/job/job.h"
 #include "support/program.h"
 
 #include <QLabel>

@@ -6,6 +6,7 @@
 #include "app/benches/compare/compare_station.h"
 #include "app/benches/compare/shelf_pane.h"
 #include "app/pictures/slide.h"
+#include "core/job/job.h"
 #include "support/program.h"
 
 #include <QApplication>

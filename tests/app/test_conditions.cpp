@@ -1,6 +1,7 @@
 // A run's conditions, its zeros, several passes and what is still to be taken, by keyboard.
 #include "app/benches/lobes/lobes_station.h"
 #include "app_fixture.h"
+#include "core/job/job.h"
 #include "simulated/closed_lobes.h"
 #include "support/program.h"
 

@@ -3,6 +3,7 @@
 #include "app/frame/deeds.h"
 #include "app_fixture.h"
 #include "book/stored.h"
+#include "core/job/job.h"
 #include "desk/field.h"
 #include "stations/asked.h"
 #include "stations/list.h"

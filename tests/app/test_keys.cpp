@@ -1,6 +1,7 @@
 // Every shortcut the program advertises works with the entry line focused, empty or not; pages over
 // the window keep keys to themselves; digits find the entry line; letters are commands only alone.
 #include "app_fixture.h"
+#include "core/job/job.h"
 
 #include "app/frame/overlay.h"
 #include "core/examine/snapshot.h"

@@ -1,5 +1,7 @@
 // The process is killed in the middle of typing: every reading whose entry line cleared is on disk.
 #include "app_fixture.h"
+#include "book/loaded.h"
+#include "core/job/job.h"
 #include "support/program.h"
 
 #include <QFile>

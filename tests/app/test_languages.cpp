@@ -1,5 +1,6 @@
 // Other languages: every text that is shown can be translated, half as much again has room, the
 // translations keep their numbers, and the language is the one that was chosen.
+#include "core/job/job.h"
 #include "sight.h"
 
 #include "app/frame/language.h"

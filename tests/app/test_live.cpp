@@ -7,6 +7,7 @@
 #include "app/frame/voice.h"
 #include "app/pictures/ring.h"
 #include "app_fixture.h"
+#include "core/job/job.h"
 #include "instrument/simulated_rig.h"
 #include "support/program.h"
 

@@ -1,5 +1,6 @@
 // At the engine: a job from nothing, by keyboard; a run with a mistake in it; close and reopen.
 #include "app_fixture.h"
+#include "core/job/job.h"
 
 #include "simulated/closed_lobes.h"
 #include "support/program.h"

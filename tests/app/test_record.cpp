@@ -1,5 +1,7 @@
 // The record, the jobs and the sheet in the real window: typed, pasted, dropped, searched, printed.
 #include "app_fixture.h"
+#include "book/loaded.h"
+#include "core/job/job.h"
 #include "core/typed/amount.h"
 
 #include "app/frame/file_traffic.h"

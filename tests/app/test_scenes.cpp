@@ -1,6 +1,7 @@
 // Which side of a picture is which: rings for either rotation, bars, strip and slide, looked at by
 // their colours and their coordinates.
 #include "app_fixture.h"
+#include "core/job/job.h"
 #include "support/text_recorder.h"
 
 #include "app/pictures/drawn_curve.h"

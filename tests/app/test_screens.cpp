@@ -2,6 +2,7 @@
 // within what is free, and what is typed into is in sight. Each size is a run of its own
 // (tests/CMakeLists.txt); without a screen there is nothing to see.
 #include "app_fixture.h"
+#include "core/job/job.h"
 #include "support/program.h"
 
 #include <QScreen>

@@ -3,6 +3,9 @@
 #include "app/pictures/slide.h"
 #include "app/style/figure_table.h"
 #include "app_fixture.h"
+#include "core/examine/examine.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "support/program.h"
 #include "words/setting.h"
 

@@ -1,5 +1,6 @@
 // What is seen: every view has its own ground, nothing painted is cut or runs into other text, and
 // what must be told apart is far enough apart, in both themes and units, empty and full.
+#include "core/job/job.h"
 #include "sight.h"
 
 #include "app/frame/overlay.h"

@@ -3,6 +3,7 @@
 #include "app/frame/placing.h"
 #include "app/frame/zoom.h"
 #include "app_fixture.h"
+#include "core/job/job.h"
 #include "support/program.h"
 
 #include <QSettings>

@@ -5,6 +5,7 @@
 #include "app/frame/jobs_page.h"
 #include "app/frame/menus.h"
 #include "app_fixture.h"
+#include "core/job/job.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 
@@ -210,10 +211,9 @@ private slots:
         Rig rig(true);
         rig.session().setExaminer(
             [](Job job, const SnapshotPtr&) {
-                Snapshot out;
-                out.job = std::move(job);
-                out.trouble = "tried";
-                return std::make_shared<const Snapshot>(std::move(out));
+                const auto out = std::make_shared<Snapshot>(std::move(job));
+                out->trouble = "tried";
+                return out;
             },
             false);
         for (const auto& each : rig.session().book().jobs()) {

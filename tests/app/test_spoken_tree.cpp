@@ -5,6 +5,7 @@
 #include "app/pictures/slide.h"
 #include "app/style/announce.h"
 #include "app_fixture.h"
+#include "core/job/job.h"
 #include "stations/list.h"
 #include "support/program.h"
 

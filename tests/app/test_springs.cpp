@@ -5,6 +5,7 @@
 #include "app/benches/springs/springs_station.h"
 #include "app/style/figure_table.h"
 #include "app_fixture.h"
+#include "core/job/job.h"
 #include "support/program.h"
 
 namespace test_springs {

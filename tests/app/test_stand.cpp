@@ -2,6 +2,8 @@
 #include "app/frame/stand.h"
 #include "app/frame/top_bar.h"
 #include "app_fixture.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "simulated/closed_lobes.h"
 #include "support/program.h"
 

@@ -2,6 +2,7 @@
 // cannot be opened.
 #include "app/frame/arguments.h"
 #include "app_fixture.h"
+#include "core/job/job.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 

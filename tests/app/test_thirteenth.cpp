@@ -2,6 +2,7 @@
 // it. The window is the real one, with another list.
 #include "app/app_fixture.h"
 #include "app/thirteenth/tally.h"
+#include "core/job/job.h"
 #include "stations/list.h"
 #include "support/program.h"
 

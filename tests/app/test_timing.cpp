@@ -3,6 +3,7 @@
 #include "app/benches/lobes/lobes_station.h"
 #include "app/strip/view.h"
 #include "app_fixture.h"
+#include "core/job/job.h"
 #include "simulated/closed_lobes.h"
 #include "support/program.h"
 

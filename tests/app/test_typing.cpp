@@ -2,6 +2,8 @@
 // order the headline asks; undo says and shows what it took back; the work goes on where it was
 // left.
 #include "app_fixture.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 
 #include "app/frame/to_take.h"
 #include "core/examine/snapshot.h"

@@ -3,6 +3,7 @@
 // demo, and from jobs with facts taken away. Nothing may fall over, and what stands on disk is what
 // the window shows. AMBER_WALK_STEPS and AMBER_WALK_SEED set its length and where it begins.
 #include "book/job_file.h"
+#include "core/job/job.h"
 #include "support/odd_jobs.h"
 #include "support/program.h"
 #include "support/raw_book.h"

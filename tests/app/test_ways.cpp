@@ -1,6 +1,8 @@
 // The ways of taking a lobe beside its whole curve, through the real window: its centre by two
 // readings, its events in one turn; a slip answered where it was typed; what stands off said right.
 #include "app_fixture.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 
 #include "app/benches/lobes/lobes_station.h"
 #include "simulated/closed_lobes.h"

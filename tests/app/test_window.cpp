@@ -1,6 +1,7 @@
 // The rest of the window: demo, tables in and out, figures, pictures, sizes, colours.
 #include "app/style/figure_table.h"
 #include "app_fixture.h"
+#include "core/job/job.h"
 #include "support/text_recorder.h"
 
 #include "app/frame/slate.h"

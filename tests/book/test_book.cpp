@@ -3,6 +3,7 @@
 #include "book/check.h"
 #include "book/files.h"
 #include "book/refusal.h"
+#include "core/job/job.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 

@@ -2,6 +2,7 @@
 // kept.
 #include "book/book.h"
 #include "book/copies.h"
+#include "core/job/job.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 

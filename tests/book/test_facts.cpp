@@ -2,6 +2,8 @@
 // change in memory is the change on disk, and undo says what it takes back.
 #include "book/apply.h"
 #include "book/book.h"
+#include "book/loaded.h"
+#include "core/job/job.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 

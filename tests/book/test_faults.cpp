@@ -3,6 +3,7 @@
 #include "book/book.h"
 #include "book/files.h"
 #include "book/side_file.h"
+#include "core/job/job.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 

@@ -1,6 +1,8 @@
 // A job as one file: nothing is lost either way, and what is not a job file changes nothing.
 #include "book/files.h"
 #include "book/job_file.h"
+#include "book/loaded.h"
+#include "core/job/job.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 

@@ -3,7 +3,9 @@
 #include "book/codec.h"
 #include "book/files.h"
 #include "book/job_file.h"
+#include "book/loaded.h"
 #include "book/pictures.h"
+#include "core/job/job.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 

@@ -1,5 +1,6 @@
 // The shelf: what a book of several jobs holds, and what a search finds in it; expected by hand.
 #include "book/shelf.h"
+#include "core/job/job.h"
 
 #include "core/choose/shelf.h"
 #include "simulated/closed_lobes.h"

@@ -1,8 +1,10 @@
 // Books whose contents are not to be trusted: numbers no engine has, schemas that are not ours,
 // names that look like something else; and two windows that log at once.
 #include "book/book.h"
+#include "book/loaded.h"
 #include "book/shelf.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "support/program.h"
 #include "support/raw_book.h"
 

@@ -1,4 +1,5 @@
 // model, filling and compare as somebody types them: the real program in its own process.
+#include "core/job/job.h"
 #include "simulated/closed_lobes.h"
 #include "support/command_line.h"
 

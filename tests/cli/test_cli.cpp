@@ -1,4 +1,5 @@
 // The command line as somebody types it: the real program in its own process.
+#include "core/job/job.h"
 #include "simulated/closed_lobes.h"
 #include "support/command_line.h"
 

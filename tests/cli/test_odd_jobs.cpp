@@ -2,6 +2,7 @@
 // are taken away, exchanged and moved at random; then those that were met and ended the program.
 #include "core/choose/wishes.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/setting/setting.h"
 #include "sheet/sheet.h"
 #include "sheet/texts.h"

@@ -3,6 +3,7 @@
 // somebody reads them.
 #include "book/book.h"
 #include "cli/json.h"
+#include "core/job/job.h"
 #include "practice/practitioner.h"
 #include "sheet/sheet.h"
 #include "stations/clearance/clearance_desk.h"

@@ -1,6 +1,7 @@
 // A recorded stream of instruments, into a run of a job: the real program in its own process.
 #include "book/book.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/lobe/run.h"
 #include "instrument/simulated_rig.h"
 #include "instrument/stream.h"

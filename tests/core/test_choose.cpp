@@ -7,6 +7,7 @@
 #include "core/choose/wishes.h"
 #include "core/compression/compression.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "simulated/closed_lobes.h"
 #include "support/program.h"
 

@@ -2,6 +2,7 @@
 // took, and that Set and slate say the claim and nothing else. Heights and angles by hand or from
 // lobes in closed form.
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/lobe/events.h"
 #include "core/lobe/run.h"
 #include "core/route/progress.h"

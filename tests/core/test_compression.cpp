@@ -2,6 +2,7 @@
 // small steps of the crank, and what is solved for put back in.
 #include "core/compression/compression.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "support/program.h"
 
 #include <QTest>

@@ -1,6 +1,8 @@
 // A whole job through the front door.
 #include "core/examine/examine.h"
 #include "core/job/card.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "core/route/progress.h"
 #include "simulated/closed_lobes.h"
 #include "support/program.h"

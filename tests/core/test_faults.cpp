@@ -4,7 +4,9 @@
 #include "core/compression/compression.h"
 #include "core/examine/examine.h"
 #include "core/examine/snapshot.h"
+#include "core/job/job.h"
 #include "core/lobe/compare.h"
+#include "core/lobe/run.h"
 
 #include "simulated/closed_lobes.h"
 #include "support/program.h"

@@ -1,6 +1,7 @@
 // Stops at which lash is set: the fewest against every choice, the schools by hand, refusals, and
 // what a change of lash does, against a closed-form lobe.
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/lash/lash.h"
 #include "core/lash/stops.h"
 #include "simulated/closed_lobes.h"

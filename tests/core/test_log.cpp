@@ -1,5 +1,6 @@
 // What is written down: amounts in both systems by factors anybody can look up, end float against
 // its limits, and the history of a job.
+#include "core/job/job.h"
 #include "core/route/logbook.h"
 #include "core/typed/amount.h"
 #include "support/program.h"

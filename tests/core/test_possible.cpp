@@ -3,6 +3,7 @@
 // that came out otherwise was, and wanted centres. Numbers by hand.
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/lobe/one_turn.h"
 #include "support/measured_lobe.h"
 #include "support/program.h"

@@ -1,7 +1,9 @@
 // What stands between the indicator's dial and lift: zeros, counting down, askew indicators,
 // drift and its causes, several passes, and what is still to be taken.
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/lobe/indicator.h"
+#include "core/lobe/run.h"
 #include "core/lobe/zero_return.h"
 #include "simulated/closed_lobes.h"
 #include "support/program.h"

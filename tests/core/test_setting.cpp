@@ -4,6 +4,7 @@
 #include "core/compression/compression.h"
 #include "core/drive/choices.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/route/progress.h"
 #include "simulated/closed_lobes.h"
 #include "support/program.h"

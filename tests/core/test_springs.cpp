@@ -2,6 +2,7 @@
 #include "core/assess/springs.h"
 #include "core/choose/wishes.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/route/progress.h"
 #include "core/spring/contact.h"
 #include "core/spring/control.h"

@@ -2,6 +2,7 @@
 // what one slip does, and whom a faultless run accuses. The seeds were drawn after the rules were
 // written; measure/accuracy.cpp prints the same over many more conditions.
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/lobe/fair.h"
 #include "support/measured_lobe.h"
 #include "support/program.h"

@@ -1,5 +1,6 @@
 // Compare at the desk, without a window: what it works out anew, and what it does not.
 #include "book/files.h"
+#include "core/job/job.h"
 #include "desk/session.h"
 #include "stations/compare/compare_desk.h"
 #include "support/program.h"

@@ -2,6 +2,7 @@
 // readings of instruments, at an empty job and at whole ones. What holds of all of them is tried
 // here; what each makes of it is tried in its own tests.
 #include "book/files.h"
+#include "core/job/job.h"
 #include "desk/session.h"
 #include "stations/clearance/clearance_desk.h"
 #include "stations/compare/compare_desk.h"

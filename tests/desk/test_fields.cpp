@@ -1,6 +1,7 @@
 // Every fact that any station asks: what an answer changes is what the field says it changes, by
 // the names the book has for it, and whatever is taken here the book gives back as it was.
 #include "book/codec.h"
+#include "core/job/job.h"
 #include "desk/field.h"
 #include "stations/asked.h"
 #include "stations/list.h"

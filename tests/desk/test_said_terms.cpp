@@ -1,6 +1,8 @@
 // What builders say at the line, word by word: how a lobe is taken, which method finds TDC, which
 // wheel; and numbers that can hardly be what is asked.
 #include "book/book.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "desk/welcome_desk.h"
 #include "desk_rig.h"
 #include "simulated/closed_lobes.h"

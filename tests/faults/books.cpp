@@ -1,3 +1,4 @@
+#include "book/loaded.h"
 #include "faults/faults.h"
 
 #include "book/book.h"

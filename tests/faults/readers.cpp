@@ -1,3 +1,4 @@
+#include "core/job/job.h"
 #include "faults/faults.h"
 
 #include "book/codec.h"

@@ -1,5 +1,6 @@
 // A job measured by instruments without a keyboard but to begin, on the simulated bench, against
 // the engine nobody sees; and what is said when something goes wrong.
+#include "core/job/job.h"
 #include "desk/desk_rig.h"
 #include "instrument/simulated_rig.h"
 #include "live/hand.h"

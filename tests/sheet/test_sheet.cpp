@@ -3,6 +3,7 @@
 #include "book/files.h"
 #include "core/choose/cam.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "sheet/paper.h"
 #include "sheet/save.h"
 #include "sheet/sheet.h"

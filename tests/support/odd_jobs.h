@@ -6,6 +6,7 @@
 #include "book/codec.h"
 #include "book/files.h"
 #include "book/job_file.h"
+#include "book/loaded.h"
 
 #include <algorithm>
 #include <random>

@@ -4,6 +4,7 @@
 #include "book/files.h"
 #include "book/job_file.h"
 #include "book/pictures.h"
+#include "core/job/job.h"
 
 #include <cstdio>
 #include <string_view>

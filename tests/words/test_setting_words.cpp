@@ -1,5 +1,6 @@
 // The words of setting: which way the hands turn, for engines turning either way and drives
 // turning with or against them; and the sentences of need, compression and checked moves.
+#include "core/job/job.h"
 #include "support/program.h"
 #include "words/sentences.h"
 #include "words/setting.h"

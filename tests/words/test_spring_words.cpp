@@ -1,6 +1,7 @@
 // Springs in words: what is wrong first, in the unit the builder has; and where other stations
 // speak of them.
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "support/program.h"
 #include "words/choosing.h"
 #include "words/clearance.h"

@@ -1,5 +1,7 @@
 // What the slate, the route and the sentences say, as tables made by hand.
 #include "core/examine/examine.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "stations/list.h"
 #include "words/explanation.h"
 #include "words/sentences.h"

@@ -37,12 +37,7 @@ protected:
     const lobe::Job& job() const { return session_.job(); }
     const lobe::Findings& findings() const { return session_.findings(); }
     /// Numbers as the user wants them, angles as the job's wheel shows them.
-    words::Style style() const {
-        words::Style s = look().style();
-        s.wheel = job().fitted.degreeWheel();
-        s.force = job().springs.unit;
-        return s;
-    }
+    words::Style style() const { return session_.atTheEngine(look().style()); }
 
 private:
     std::unique_ptr<Desk> desk_;

@@ -1,7 +1,7 @@
 // What a bench needs to show its pictures from the demo: frame/views.h walks.
 #pragma once
 
-#include "core/job/job.h"
+#include "core/angle/per.h"
 #include "stations/list.h"
 
 namespace app {

@@ -1,6 +1,8 @@
 #include "app/frame/books.h"
 
 #include "book/files.h"
+#include "book/loaded.h"
+#include "core/job/job.h"
 #include "stations/list.h"
 #include "words/say.h"
 

@@ -5,6 +5,8 @@
 #include "app/style/rows.h"
 #include "book/job_file.h"
 #include "book/jobs.h"
+#include "book/loaded.h"
+#include "core/job/job.h"
 #include "words/logbook.h"
 #include "words/say.h"
 #include "words/sentences.h"

@@ -28,6 +28,7 @@
 #include "app/style/clipboard.h"
 #include "app/style/label.h"
 #include "app/style/type_loader.h"
+#include "core/job/job.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

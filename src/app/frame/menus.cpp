@@ -10,6 +10,7 @@
 #include "app/frame/main_window.h"
 #include "app/frame/voice.h"
 #include "app/frame/zoom.h"
+#include "core/job/job.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

@@ -2,6 +2,7 @@
 
 #include "app/style/label.h"
 #include "app/style/rows.h"
+#include "core/job/job.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

@@ -1,6 +1,7 @@
 #include "app/frame/to_take.h"
 
 #include "app/style/rows.h"
+#include "core/job/job.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

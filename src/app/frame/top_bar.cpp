@@ -2,6 +2,7 @@
 
 #include "app/style/choice_box.h"
 #include "app/style/label.h"
+#include "core/job/job.h"
 #include "words/say.h"
 
 #include <QButtonGroup>

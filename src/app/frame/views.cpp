@@ -6,6 +6,7 @@
 #include "app/frame/entry_bar.h"
 #include "app/frame/live_view.h"
 #include "app/frame/overlay.h"
+#include "core/job/job.h"
 #include "instrument/simulated_rig.h"
 
 #include <QApplication>

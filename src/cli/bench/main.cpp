@@ -1,7 +1,9 @@
 // A bench that ships with the application: an indicator, a second one and an encoder on a made-up
 // engine, as devices to plug into. It runs until it is stopped; lines typed to it change it.
 #include "book/job_file.h"
+#include "book/loaded.h"
 #include "cli/line.h"
+#include "core/job/job.h"
 #include "instrument/pseudo_terminal.h"
 #include "instrument/simulated_rig.h"
 #include "simulated/bench.h"

@@ -3,6 +3,7 @@
 #include "core/angle/usual.h"
 #include "core/drive/choices.h"
 #include "core/job/card.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <cmath>

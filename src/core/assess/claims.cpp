@@ -1,6 +1,7 @@
 #include "core/assess/claims.h"
 
 #include "core/job/card.h"
+#include "core/job/job.h"
 #include "core/setting/setting.h"
 
 #include <algorithm>

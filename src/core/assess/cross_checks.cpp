@@ -2,6 +2,7 @@
 
 #include "core/angle/usual.h"
 #include "core/job/card.h"
+#include "core/job/job.h"
 #include "core/setting/setting.h"
 
 #include <algorithm>

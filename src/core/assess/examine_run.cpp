@@ -1,6 +1,7 @@
 #include "core/assess/examine_run.h"
 
 #include "core/angle/usual.h"
+#include "core/job/job.h"
 #include "core/lobe/run.h"
 
 #include <algorithm>

@@ -1,6 +1,7 @@
 #include "core/assess/figures.h"
 
 #include "core/job/card.h"
+#include "core/job/job.h"
 #include "core/setting/setting.h"
 
 #include <algorithm>

@@ -1,6 +1,7 @@
 #include "core/assess/followers.h"
 
 #include "core/assess/springs.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <cmath>

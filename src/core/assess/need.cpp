@@ -4,6 +4,7 @@
 #include "core/assess/clearances.h"
 #include "core/compression/compression.h"
 #include "core/job/card.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <cmath>

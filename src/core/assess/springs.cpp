@@ -1,6 +1,7 @@
 #include "core/assess/springs.h"
 
 #include "core/assess/followers.h"
+#include "core/job/job.h"
 #include "core/spring/matching.h"
 
 #include <algorithm>

@@ -2,6 +2,7 @@
 
 #include "core/assess/clearances.h"
 #include "core/clearance/map.h"
+#include "core/job/job.h"
 #include "core/setting/setting.h"
 
 #include <algorithm>

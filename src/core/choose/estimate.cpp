@@ -1,6 +1,7 @@
 #include "core/choose/estimate.h"
 
 #include "core/compression/compression.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <cmath>

@@ -3,6 +3,7 @@
 #include "core/assess/clearances.h"
 #include "core/assess/need.h"
 #include "core/assess/springs.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <cmath>

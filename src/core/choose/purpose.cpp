@@ -1,6 +1,7 @@
 #include "core/choose/purpose.h"
 
 #include "core/assess/clearances.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <cmath>

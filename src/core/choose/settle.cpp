@@ -2,6 +2,7 @@
 
 #include "core/assess/clearances.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <cmath>

@@ -4,6 +4,7 @@
 #include "core/assess/need.h"
 #include "core/compression/compression.h"
 #include "core/drive/choices.h"
+#include "core/job/job.h"
 
 #include <algorithm>
 #include <cmath>

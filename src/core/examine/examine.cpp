@@ -1,5 +1,6 @@
 #include "core/examine/examine.h"
 #include "core/assess/clearances.h"
+#include "core/job/job.h"
 
 #include "core/angle/at_once.h"
 #include "core/angle/processor.h"

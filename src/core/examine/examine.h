@@ -3,7 +3,6 @@
 // Pure and fast: no clock, no locale, no settings but the job's own.
 #pragma once
 
-#include "core/lobe/run.h"
 #include "core/result/findings.h"
 
 #include <memory>

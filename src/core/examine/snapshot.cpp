@@ -1,12 +1,17 @@
 #include "core/examine/snapshot.h"
 
+#include "core/examine/examine.h"
+#include "core/job/job.h"
+
 #include <exception>
 
 namespace lobe {
 
+Snapshot::Snapshot(Job of) : kept_(std::make_unique<Job>(std::move(of))), job(*kept_) {}
+Snapshot::~Snapshot() = default;
+
 SnapshotPtr examined(Job job, const SnapshotPtr& before) {
-    auto made = std::make_shared<Snapshot>();
-    made->job = std::move(job);
+    auto made = std::make_shared<Snapshot>(std::move(job));
     try {
         if (before) {
             const Before was{before->job, before->findings};

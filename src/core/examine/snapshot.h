@@ -2,15 +2,23 @@
 // that part, and with it the whole snapshot: no change of the job can take it from under a picture.
 #pragma once
 
-#include "core/examine/examine.h"
+#include "core/result/findings.h"
 
 #include <memory>
 #include <string>
 
 namespace lobe {
 
-struct Snapshot {
-    Job job;
+class Snapshot {
+    std::unique_ptr<const Job> kept_;
+
+public:
+    explicit Snapshot(Job job);
+    ~Snapshot();
+    Snapshot(const Snapshot&) = delete;
+    Snapshot& operator=(const Snapshot&) = delete;
+
+    const Job& job;
     Findings findings;
     /// What went wrong where the job could not be examined: then nothing is found of it, and what
     /// was entered last can be taken back. For whoever mends the program; no sentence.

@@ -2,23 +2,20 @@
 //
 // Lengths are millimetres, angles crank degrees of the cycle. Nothing here computes; `examine`
 // turns a Job into Findings. A what-if is a changed copy of the job, examined again. Whoever needs
-// a part of it alone includes that part.
+// a part of it alone includes that part, and whoever hands it on names it only (`struct Job;`): a
+// source that looks into a job includes this itself, and is compiled with its like
+// (cmake/Layer.cmake).
 #pragma once
 
 #include "core/job/made_once.h"
 
 #include "core/job/card.h"
-#include "core/job/choosing.h"
 #include "core/job/clearance.h"
 #include "core/job/contact.h"
 #include "core/job/engine.h"
-#include "core/job/flywheel.h"
-#include "core/job/lash.h"
 #include "core/job/lift_run.h"
 #include "core/job/log.h"
-#include "core/job/ports.h"
-#include "core/job/reckoning.h"
-#include "core/job/springs.h"
+#include "core/job/stated.h"
 
 #include <cstdint>
 #include <optional>
@@ -26,22 +23,6 @@
 #include <vector>
 
 namespace lobe {
-
-/// What is said of a job rather than read off it.
-struct Stated {
-    Fitted fitted;
-    Reckoning reckoning;
-    Trial trial;
-    Choosing choosing;
-    Springs springs;                 ///< and rocker gear, and what rides the lobe
-    LashWork lash;                   ///< how it is set, and what was found
-    PortWork ports;                  ///< of a two-stroke
-    FlywheelWork flywheel;           ///< of a slow engine
-    std::vector<std::string> pinned; ///< figures kept on the slate, by key
-    std::string by;                  ///< who measures
-    MADE_ONCE(Stated);
-    bool operator==(const Stated&) const;
-};
 
 struct Job : Stated {
     std::int64_t id = 0;

@@ -1,6 +1,7 @@
 #include "core/lash/lash.h"
 
 #include "core/flywheel/tape.h"
+#include "core/job/job.h"
 #include "core/model/modelled.h"
 #include "core/setting/setting.h"
 

@@ -3,7 +3,6 @@
 // cycle.
 #pragma once
 
-#include "core/job/job.h"
 #include "core/lash/stops.h"
 #include "core/result/findings.h"
 

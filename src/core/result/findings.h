@@ -7,8 +7,8 @@
 #include "core/claim/spring_claim.h"
 #include "core/clearance/map.h"
 #include "core/compression/compression.h"
-#include "core/job/job.h"
 #include "core/job/made_once.h"
+#include "core/job/stated.h"
 #include "core/lobe/events.h"
 #include "core/lobe/indicator.h"
 #include "core/lobe/lobe.h"
@@ -25,6 +25,8 @@
 #include <vector>
 
 namespace lobe {
+
+struct Job;
 
 struct RunFindings {
     MADE_ONCE(RunFindings);

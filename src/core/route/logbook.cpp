@@ -1,5 +1,7 @@
 #include "core/route/logbook.h"
 
+#include "core/job/job.h"
+
 #include <algorithm>
 
 namespace lobe {

@@ -2,12 +2,14 @@
 // and written down, by its time.
 #pragma once
 
-#include "core/job/job.h"
+#include "core/angle/per.h"
 
 #include <string>
 #include <vector>
 
 namespace lobe {
+
+struct Job;
 
 enum class LogWhat { Contacts, Readings, Presses, Moved, Decided, Entered };
 

@@ -1,5 +1,6 @@
 #include "core/route/plan.h"
 
+#include "core/job/job.h"
 #include "core/result/findings.h"
 
 #include <algorithm>

@@ -1,5 +1,6 @@
 #include "stations/clearance/clearance_desk.h"
 
+#include "core/job/job.h"
 #include "core/typed/entry.h"
 #include "stations/clearance/fields.h"
 #include "words/clearance.h"

@@ -1,4 +1,5 @@
 // What the Clearance station says: the verdict, what stands behind it, every cam, and what helps.
+#include "core/job/job.h"
 #include "stations/clearance/clearance_desk.h"
 #include "words/clearance.h"
 #include "words/say.h"

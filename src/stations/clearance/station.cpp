@@ -1,4 +1,5 @@
 #include "core/assess/clearances.h"
+#include "core/job/job.h"
 #include "stations/clearance/fields.h"
 #include "stations/list.h"
 #include "words/clearance.h"

@@ -1,6 +1,7 @@
 #include "stations/compare/compare_desk.h"
 
 #include "core/compression/compression.h"
+#include "core/job/job.h"
 #include "stations/compare/fields.h"
 #include "words/choosing.h"
 #include "words/choosing_verdict.h"
@@ -134,6 +135,14 @@ PerSide<double> CompareDesk::slid_deg() const {
 
 PerSide<double> CompareDesk::moved(std::size_t cam) const {
     return totalMove(job(), cams()[cam], slid_deg());
+}
+
+bool CompareDesk::twoSlides() const {
+    return job().engine.layout == Layout::TwinOverheadCam;
+}
+
+const Purpose& CompareDesk::purpose() const {
+    return job().choosing.purpose;
 }
 
 void CompareDesk::setAdvance(Side side, double deg) {

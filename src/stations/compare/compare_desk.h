@@ -61,7 +61,7 @@ public:
 
     /// Of two cams each has its own; of one both are the intake's.
     const SlideState& slide(lobe::Side side = lobe::Side::Intake) const { return slide_[side]; }
-    bool twoSlides() const { return job().engine.layout == lobe::Layout::TwinOverheadCam; }
+    bool twoSlides() const;
     void setAdvance(lobe::Side side, double deg);
     void askPurpose();
     void askWishes();
@@ -70,7 +70,7 @@ public:
     Shows shows() const { return shows_; }
     void showNext();
 
-    const lobe::Purpose& purpose() const { return job().choosing.purpose; }
+    const lobe::Purpose& purpose() const;
     const Shelf& shelf() const { return shelf_; }
     /// Why it could not be read; empty when it could.
     QString shelfTrouble() const { return shelfTrouble_; }

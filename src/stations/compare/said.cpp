@@ -1,4 +1,5 @@
 // What Compare shows and says.
+#include "core/job/job.h"
 #include "stations/compare/compare_desk.h"
 
 #include "words/choosing.h"

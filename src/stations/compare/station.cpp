@@ -1,3 +1,4 @@
+#include "core/job/job.h"
 #include "stations/compare/fields.h"
 #include "stations/list.h"
 #include "words/say.h"

@@ -1,5 +1,6 @@
 // What is typed at Compare beside the facts: a letter and what of that cam, or where the slide
 // stands.
+#include "core/job/job.h"
 #include "stations/compare/compare_desk.h"
 
 #include "core/examine/examine.h"

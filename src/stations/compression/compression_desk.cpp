@@ -1,5 +1,6 @@
 #include "stations/compression/compression_desk.h"
 
+#include "core/job/job.h"
 #include "core/typed/entry.h"
 #include "stations/compression/fields.h"
 #include "words/say.h"

@@ -1,5 +1,6 @@
 // What the Compression station says: the verdict, the schools side by side, what reaches a ratio.
 #include "core/assess/claims.h"
+#include "core/job/job.h"
 #include "stations/compression/compression_desk.h"
 #include "words/fuel.h"
 #include "words/say.h"

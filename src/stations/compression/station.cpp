@@ -1,3 +1,4 @@
+#include "core/job/job.h"
 #include "stations/compression/fields.h"
 #include "stations/list.h"
 #include "words/say.h"

@@ -1,6 +1,7 @@
 #include "stations/engine/engine_desk.h"
 
 #include "core/job/card.h"
+#include "core/job/job.h"
 #include "stations/engine/fields.h"
 #include "stations/list.h"
 #include "words/explanation.h"

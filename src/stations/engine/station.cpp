@@ -1,3 +1,4 @@
+#include "core/job/job.h"
 #include "stations/engine/fields.h"
 #include "stations/list.h"
 #include "words/say.h"

@@ -1,5 +1,6 @@
 #include "stations/flywheel/flywheel_desk.h"
 
+#include "core/job/job.h"
 #include "words/bench.h"
 #include "words/clearance.h"
 #include "words/say.h"
@@ -120,6 +121,10 @@ Echo FlywheelDesk::ownSubmit(const QString& text) {
         return {false, Say::tr("Choose what it is first: Down leads to the facts.")};
     moveTo(0);
     return {true, {}};
+}
+
+lobe::TapeFigures FlywheelDesk::figures() const {
+    return lobe::tapeFigures(job().flywheel);
 }
 
 QString FlywheelDesk::verdict() const {

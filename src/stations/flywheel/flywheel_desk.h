@@ -18,7 +18,7 @@ public:
     void leave() override;
     void follow() override;
 
-    lobe::TapeFigures figures() const { return lobe::tapeFigures(job().flywheel); }
+    lobe::TapeFigures figures() const;
     QString verdict() const;
     QString notes() const;
     static QString caution();

@@ -1,4 +1,5 @@
 #include "core/flywheel/tape.h"
+#include "core/job/job.h"
 #include "stations/flywheel/flywheel_desk.h"
 #include "stations/list.h"
 #include "words/say.h"

@@ -1,5 +1,6 @@
 #include "stations/lash/lash_desk.h"
 
+#include "core/job/job.h"
 #include "core/typed/entry.h"
 #include "words/bench.h"
 #include "words/clearance.h"

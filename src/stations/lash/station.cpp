@@ -1,3 +1,4 @@
+#include "core/job/job.h"
 #include "core/lash/lash.h"
 #include "stations/lash/lash_desk.h"
 #include "stations/list.h"

@@ -1,6 +1,8 @@
 #include "stations/lobes/event_entry.h"
 
+#include "core/job/job.h"
 #include "core/lobe/one_turn.h"
+#include "core/lobe/run.h"
 #include "core/typed/entry.h"
 #include "words/say.h"
 #include "words/sentences.h"

@@ -1,5 +1,7 @@
 #include "stations/lobes/lobes_desk.h"
 
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "core/typed/entry.h"
 #include "stations/list.h"
 #include "stations/lobes/fields.h"

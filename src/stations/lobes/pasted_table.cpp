@@ -2,6 +2,7 @@
 
 #include "book/files.h"
 #include "core/job/bounds.h"
+#include "core/job/job.h"
 #include "core/lobe/run.h"
 #include "words/say.h"
 #include "words/sentences.h"

@@ -2,6 +2,8 @@
 
 #include "core/angle/usual.h"
 #include "core/assess/cross_checks.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 
 #include <cmath>
 

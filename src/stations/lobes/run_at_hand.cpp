@@ -1,5 +1,6 @@
 #include "stations/lobes/run_at_hand.h"
 
+#include "core/lobe/run.h"
 #include "core/typed/entry.h"
 
 namespace app {

@@ -2,6 +2,8 @@
 #include "core/angle/wheel.h"
 #include "core/assess/sources.h"
 #include "core/job/card.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "stations/lobes/lobes_desk.h"
 #include "words/explanation.h"
 #include "words/say.h"

@@ -1,5 +1,6 @@
 #include "stations/ports/ports_desk.h"
 
+#include "core/job/job.h"
 #include "core/typed/entry.h"
 #include "stations/ports/fields.h"
 #include "words/bench.h"

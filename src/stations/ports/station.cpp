@@ -1,3 +1,4 @@
+#include "core/job/job.h"
 #include "core/ports/ports.h"
 #include "stations/list.h"
 #include "stations/ports/fields.h"

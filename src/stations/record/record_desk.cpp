@@ -1,5 +1,6 @@
 #include "stations/record/record_desk.h"
 
+#include "core/job/job.h"
 #include "core/typed/amount.h"
 #include "words/say.h"
 

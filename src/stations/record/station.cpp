@@ -1,3 +1,4 @@
+#include "core/job/job.h"
 #include "core/typed/amount.h"
 #include "stations/list.h"
 #include "words/logbook.h"

@@ -1,6 +1,7 @@
 // What the Set station says: the choices, the hand's steps, figures as they are and as they would
 // be, the history, and the same at the stand.
 #include "core/assess/need.h"
+#include "core/job/job.h"
 #include "stations/set/set_desk.h"
 #include "words/choosing.h"
 #include "words/clearance.h"

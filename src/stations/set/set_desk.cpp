@@ -2,6 +2,7 @@
 
 #include "core/assess/clearances.h"
 #include "core/assess/need.h"
+#include "core/job/job.h"
 #include "core/typed/entry.h"
 #include "stations/list.h"
 #include "words/say.h"

@@ -1,3 +1,4 @@
+#include "core/job/job.h"
 #include "stations/list.h"
 #include "stations/set/fields.h"
 #include "words/say.h"

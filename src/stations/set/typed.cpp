@@ -1,6 +1,8 @@
 // What is typed at Set beside the facts: an advance to try, a change made with its marks, a note, a
 // photo, where the followers are level.
 #include "book/pictures.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "core/typed/entry.h"
 #include "stations/list.h"
 #include "stations/set/set_desk.h"

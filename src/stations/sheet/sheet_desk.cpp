@@ -1,5 +1,6 @@
 #include "stations/sheet/sheet_desk.h"
 
+#include "core/job/job.h"
 #include "words/say.h"
 
 namespace app {

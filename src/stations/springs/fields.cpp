@@ -1,5 +1,6 @@
 #include "stations/springs/fields.h"
 
+#include "core/job/job.h"
 #include "core/typed/amount.h"
 #include "core/typed/entry.h"
 #include "words/say.h"

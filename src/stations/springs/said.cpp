@@ -1,5 +1,6 @@
 // What the Springs station says: the verdict, what else is to be said, what is left at full lift.
 #include "core/assess/springs.h"
+#include "core/job/job.h"
 #include "stations/springs/springs_desk.h"
 #include "words/clearance.h"
 #include "words/say.h"

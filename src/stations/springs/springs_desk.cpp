@@ -1,6 +1,7 @@
 #include "stations/springs/springs_desk.h"
 
 #include "core/assess/springs.h"
+#include "core/job/job.h"
 #include "desk/notes.h"
 #include "words/clearance.h"
 #include "words/say.h"

@@ -1,3 +1,4 @@
+#include "core/job/job.h"
 #include "stations/list.h"
 #include "stations/springs/fields.h"
 #include "words/say.h"

@@ -1,4 +1,5 @@
 // What is typed at Springs, understood by what is asked.
+#include "core/job/job.h"
 #include "core/typed/amount.h"
 #include "core/typed/entry.h"
 #include "stations/springs/springs_desk.h"

@@ -1,7 +1,7 @@
 // The five ways to true TDC in words: short steps, and the caution that belongs to each.
 #pragma once
 
-#include "core/job/job.h"
+#include "core/job/contact.h"
 
 #include <QString>
 

@@ -1,6 +1,7 @@
 #include "stations/tdc/tdc_desk.h"
 
 #include "core/angle/wheel.h"
+#include "core/job/job.h"
 #include "core/typed/entry.h"
 #include "stations/list.h"
 #include "stations/lobes/remedies.h"

@@ -1,3 +1,4 @@
+#include "core/job/job.h"
 #include "stations/list.h"
 #include "words/explanation.h"
 #include "words/say.h"

@@ -1,5 +1,6 @@
 #include "stations/timing/timing_desk.h"
 
+#include "core/job/job.h"
 #include "core/timing/pair.h"
 #include "core/typed/entry.h"
 #include "stations/list.h"

@@ -1,5 +1,6 @@
 #include "app/benches/benches.h"
 #include "app/thirteenth/tally.h"
+#include "core/job/job.h"
 
 namespace app {
 

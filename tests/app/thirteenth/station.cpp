@@ -1,4 +1,5 @@
 #include "app/thirteenth/tally.h"
+#include "core/job/job.h"
 #include "stations/list.h"
 
 namespace stations {

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/bench/bench.h"
+#include "core/job/job.h"
 
 namespace fixture {
 

@@ -9,6 +9,7 @@
 #include "app/style/label.h"
 #include "app/style/rows.h"
 #include "app/style/shrinking.h"
+#include "core/job/job.h"
 #include "words/clearance.h"
 #include "words/say.h"
 #include "words/sentences.h"

@@ -13,6 +13,7 @@
 #include "app/style/label.h"
 #include "app/style/rows.h"
 #include "app/style/shrinking.h"
+#include "core/job/job.h"
 #include "words/choosing.h"
 #include "words/say.h"
 

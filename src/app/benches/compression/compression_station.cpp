@@ -6,6 +6,7 @@
 #include "app/style/fact_rows.h"
 #include "app/style/rows.h"
 #include "app/style/shrinking.h"
+#include "core/job/job.h"
 #include "words/say.h"
 
 #include <QHBoxLayout>

@@ -4,6 +4,7 @@
 #include "app/style/fact_rows.h"
 #include "app/style/label.h"
 #include "app/style/rows.h"
+#include "core/job/job.h"
 #include "words/say.h"
 
 #include <QHBoxLayout>

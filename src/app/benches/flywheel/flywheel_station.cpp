@@ -1,6 +1,7 @@
 #include "app/benches/flywheel/flywheel_station.h"
 
 #include "app/benches/flywheel/rim.h"
+#include "core/job/job.h"
 
 namespace app {
 

@@ -1,6 +1,7 @@
 #include "app/benches/lash/lash_station.h"
 
 #include "app/benches/lash/lash_chart.h"
+#include "core/job/job.h"
 #include "words/say.h"
 
 namespace app {

@@ -5,6 +5,8 @@
 #include "app/style/fact_rows.h"
 #include "app/style/rows.h"
 #include "core/assess/sources.h"
+#include "core/job/job.h"
+#include "core/lobe/run.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

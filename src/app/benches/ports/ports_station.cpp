@@ -1,6 +1,7 @@
 #include "app/benches/ports/ports_station.h"
 
 #include "app/benches/ports/port_map.h"
+#include "core/job/job.h"
 
 namespace app {
 

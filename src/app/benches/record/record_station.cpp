@@ -5,6 +5,7 @@
 #include "app/style/rows.h"
 #include "app/style/shrinking.h"
 #include "book/pictures.h"
+#include "core/job/job.h"
 #include "words/say.h"
 
 #include <QComboBox>

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/pictures/picture.h"
-#include "core/job/job.h"
+#include "core/job/engine.h"
 
 namespace app {
 

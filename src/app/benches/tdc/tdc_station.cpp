@@ -6,6 +6,7 @@
 #include "app/style/flow.h"
 #include "app/style/label.h"
 #include "app/style/rows.h"
+#include "core/job/job.h"
 #include "core/typed/entry.h"
 #include "stations/lobes/remedies.h"
 #include "stations/tdc/fields.h"

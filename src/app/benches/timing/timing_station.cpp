@@ -7,6 +7,7 @@
 #include "app/style/label.h"
 #include "app/style/shrinking.h"
 #include "core/assess/claims.h"
+#include "core/job/job.h"
 #include "core/typed/entry.h"
 #include "words/explanation.h"
 #include "words/say.h"
