@@ -1,11 +1,11 @@
 #include "book/job_file.h"
 
-#include "core/job/job.h"
 #include "book/codec.h"
 #include "book/fields.h"
 #include "book/files.h"
 #include "book/loaded.h"
 #include "book/pictures.h"
+#include "core/job/job.h"
 
 #include <QCoreApplication>
 #include <QDir>

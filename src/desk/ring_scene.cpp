@@ -1,5 +1,6 @@
 #include "desk/ring_scene.h"
 
+#include "core/examine/snapshot.h"
 #include "core/job/job.h"
 #include "core/setting/setting.h"
 

@@ -1,7 +1,11 @@
 // What the ring shows, made from a snapshot; the picture itself is app/pictures/ring.h.
 #pragma once
 
-#include "core/examine/snapshot.h"
+#include "core/angle/wheel.h"
+#include "core/examine/held.h"
+#include "core/job/contact.h"
+#include "core/job/engine.h"
+#include "core/job/height.h"
 
 #include <optional>
 #include <vector>

@@ -1,8 +1,9 @@
 #include "desk/session.h"
 
-#include "core/job/job.h"
 #include "book/apply.h"
 #include "book/loaded.h"
+#include "core/examine/snapshot.h"
+#include "core/job/job.h"
 #include "words/say.h"
 
 #include <QElapsedTimer>
@@ -41,6 +42,14 @@ Session::Session(std::unique_ptr<book::Book> book, QObject* parent)
       examiner_(lobe::examined) {
     book_->setPatience(kPatience_ms);
     lookThrough();
+}
+
+const Job& Session::job() const {
+    return snapshot_->job;
+}
+
+const Findings& Session::findings() const {
+    return snapshot_->findings;
 }
 
 bool Session::hasJob() const {

@@ -5,7 +5,7 @@
 
 #include "book/book.h"
 #include "book/check.h"
-#include "core/examine/snapshot.h"
+#include "core/examine/held.h"
 #include "desk/behind.h"
 #include "words/numbers.h"
 
@@ -34,8 +34,8 @@ public:
     /// Waits for what is still being worked out: what is typed next is understood by all of it.
     void settle();
     /// Of the snapshot, for the moment: the next change has another.
-    const lobe::Job& job() const { return snapshot_->job; }
-    const lobe::Findings& findings() const { return snapshot_->findings; }
+    const lobe::Job& job() const;
+    const lobe::Findings& findings() const;
     /// Numbers of that style, angles as the job's wheel shows them and loads in its unit.
     words::Style atTheEngine(words::Style style) const;
 

@@ -3,6 +3,7 @@
 // its folder; the frame and the command line go over all of them (stations/list.h).
 #pragma once
 
+#include "core/examine/held.h"
 #include "core/route/progress.h"
 #include "words/numbers.h"
 

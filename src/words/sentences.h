@@ -2,20 +2,27 @@
 #pragma once
 
 #include "core/compression/compression.h"
-#include "core/examine/examine.h"
+#include "core/finding/finding.h"
+#include "core/result/figure.h"
 #include "core/route/progress.h"
 #include "core/typed/lift_table.h"
 #include "words/numbers.h"
 
 #include <QString>
 
+namespace lobe {
+struct Findings;
+struct Task;
+struct TdcFindings;
+} // namespace lobe
+
 namespace words {
 
 QString sentence(const lobe::Finding& finding, const Style& style);
 /// The same, short enough for the stand.
+QString shortSentence(const lobe::Finding& finding, const Style& style);
 /// Before the first reading with a live hydraulic follower and the running spring.
 QString liveFollowerWarning();
-QString shortSentence(const lobe::Finding& finding, const Style& style);
 /// "Look again", "Still to do", "Note".
 QString severityTitle(lobe::Severity severity);
 

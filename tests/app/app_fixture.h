@@ -4,6 +4,7 @@
 #include "app/frame/application.h"
 #include "app/frame/entry_bar.h"
 #include "app/style/rows.h"
+#include "core/examine/snapshot.h"
 #include "core/job/job.h"
 
 #include <QApplication>

@@ -2,6 +2,7 @@
 // their colours and their coordinates.
 #include "app_fixture.h"
 #include "core/job/job.h"
+#include "core/lobe/lobe.h"
 #include "support/text_recorder.h"
 
 #include "app/pictures/drawn_curve.h"

@@ -3,6 +3,7 @@
 #include "app_fixture.h"
 #include "core/job/job.h"
 #include "core/lobe/run.h"
+#include "core/tdc/tdc.h"
 
 #include "app/benches/lobes/lobes_station.h"
 #include "simulated/closed_lobes.h"

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "book/book.h"
+#include "core/examine/snapshot.h"
 #include "core/job/job.h"
 #include "desk/desk.h"
 #include "desk/session.h"

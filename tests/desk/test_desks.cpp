@@ -2,6 +2,7 @@
 // from the book on disk.
 #include "book/book.h"
 #include "book/files.h"
+#include "core/examine/snapshot.h"
 #include "core/job/job.h"
 #include "core/typed/amount.h"
 #include "desk_rig.h"

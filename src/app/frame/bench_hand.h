@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/style/look.h"
+#include "desk/desk.h"
 #include "instrument/simulated_rig.h"
 #include "live/hand.h"
 
@@ -15,8 +16,6 @@ class QLabel;
 class QSlider;
 
 namespace app {
-
-class Desk;
 
 class BenchHand : public QWidget {
     Q_OBJECT

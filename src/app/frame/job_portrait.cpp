@@ -1,6 +1,9 @@
 #include "app/frame/job_portrait.h"
 
 #include "app/pictures/along.h"
+#include "core/curve/curve.h"
+#include "core/examine/snapshot.h"
+#include "core/result/findings.h"
 #include "words/say.h"
 
 #include <QPainter>

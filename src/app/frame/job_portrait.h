@@ -2,7 +2,7 @@
 #pragma once
 
 #include "app/style/look.h"
-#include "core/examine/snapshot.h"
+#include "core/examine/held.h"
 
 #include <QWidget>
 

@@ -2,7 +2,9 @@
 
 #include "app/style/label.h"
 #include "app/style/rows.h"
+#include "core/examine/snapshot.h"
 #include "core/job/job.h"
+#include "core/result/findings.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/style/ground.h"
+#include "core/result/figure.h"
 #include "desk/session.h"
 
 #include <QWidget>

@@ -2,6 +2,8 @@
 
 #include "app/style/rows.h"
 #include "core/job/job.h"
+#include "core/result/findings.h"
+#include "core/result/task.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/frame/overlay.h"
+#include "core/result/task.h"
 #include "desk/session.h"
 
 namespace app {

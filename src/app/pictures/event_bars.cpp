@@ -2,6 +2,8 @@
 
 #include "app/style/shrinking.h"
 #include "core/job/card.h"
+#include "core/lobe/lobe.h"
+#include "core/timing/pair.h"
 #include "words/say.h"
 
 #include <QPainter>

@@ -3,7 +3,8 @@
 #pragma once
 
 #include "app/pictures/picture.h"
-#include "core/examine/snapshot.h"
+#include "core/examine/held.h"
+#include "core/job/card.h"
 
 #include <vector>
 

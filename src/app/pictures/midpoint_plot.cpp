@@ -1,6 +1,7 @@
 #include "app/pictures/midpoint_plot.h"
 
 #include "app/style/shrinking.h"
+#include "core/lobe/lobe.h"
 #include "words/say.h"
 
 #include <QPainter>

@@ -3,7 +3,7 @@
 #pragma once
 
 #include "app/pictures/picture.h"
-#include "core/examine/snapshot.h"
+#include "core/examine/held.h"
 
 namespace app {
 

@@ -3,6 +3,8 @@
 #include "app/pictures/along.h"
 #include "app/pictures/drawn_curve.h"
 #include "app/pictures/tdc_sketch.h"
+#include "core/lobe/lobe.h"
+#include "core/tdc/tdc.h"
 
 #include "app/style/shrinking.h"
 #include "core/angle/geometry.h"

@@ -5,7 +5,7 @@
 
 #include "app/bench/dialogs.h"
 #include "app/style/look.h"
-#include "core/examine/snapshot.h"
+#include "core/examine/held.h"
 #include "core/lobe/compare.h"
 
 #include <functional>

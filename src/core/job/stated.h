@@ -1,4 +1,5 @@
-// What is said of a job rather than read off it. Whoever needs a part of it alone includes that part.
+// What is said of a job rather than read off it. Whoever needs a part of it alone includes that
+// part.
 #pragma once
 
 #include "core/job/made_once.h"

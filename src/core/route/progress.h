@@ -1,9 +1,12 @@
 // How far the parts of a job have come.
 #pragma once
 
-#include "core/result/findings.h"
-
 namespace lobe {
+
+struct Engine;
+struct Findings;
+struct Job;
+struct TdcFindings;
 
 enum class Progress { NotBegun, InHand, Done, LookAgain };
 
@@ -21,10 +24,10 @@ Progress settingProgress(const Job& job, const Findings& findings);
 Progress clearanceProgress(const Findings& findings);
 /// Done with a closing to reckon the dynamic ratio by.
 Progress compressionProgress(const Job& job, const Findings& findings);
-/// Done once a cam is decided for.
 /// Look again: something cannot be, a limit is not kept, or a spring is odd. Done: every height and
 /// the loads are known, and the coils and whatever else was measured keep their limits.
 Progress springsProgress(const Findings& findings);
+/// Done once a cam is decided for.
 Progress compareProgress(const Job& job);
 
 } // namespace lobe

@@ -1,6 +1,7 @@
 // Events only: what is asked next, and an angle typed from the wheel as the reading of an event.
 #pragma once
 
+#include "core/lobe/events.h"
 #include "desk/desk.h"
 #include "stations/lobes/run_at_hand.h"
 

@@ -2,6 +2,7 @@
 // wheel shows them. Angles are crank degrees as read, without the run's shift.
 #pragma once
 
+#include "core/result/figure.h"
 #include "core/typed/entry.h"
 #include "desk/series_desk.h"
 #include "stations/lobes/event_entry.h"

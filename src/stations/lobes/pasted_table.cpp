@@ -1,6 +1,7 @@
 #include "stations/lobes/pasted_table.h"
 
 #include "book/files.h"
+#include "core/examine/snapshot.h"
 #include "core/job/bounds.h"
 #include "core/job/job.h"
 #include "core/lobe/run.h"

@@ -2,7 +2,7 @@
 // kept as a run.
 #pragma once
 
-#include "core/examine/snapshot.h"
+#include "core/examine/held.h"
 #include "core/typed/foreign_table.h"
 #include "desk/desk.h"
 

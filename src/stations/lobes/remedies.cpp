@@ -2,6 +2,7 @@
 
 #include "core/angle/usual.h"
 #include "core/assess/cross_checks.h"
+#include "core/examine/snapshot.h"
 #include "core/job/job.h"
 #include "core/lobe/run.h"
 

@@ -17,6 +17,10 @@ namespace book {
 class Keeping;
 }
 
+namespace lobe {
+struct Outcome;
+}
+
 namespace app {
 
 /// One of the drive's choices, in words.

@@ -5,8 +5,10 @@
 #include "app/style/fact_rows.h"
 #include "app/style/rows.h"
 #include "core/assess/sources.h"
+#include "core/examine/snapshot.h"
 #include "core/job/job.h"
 #include "core/lobe/run.h"
+#include "core/result/findings.h"
 #include "words/say.h"
 #include "words/sentences.h"
 

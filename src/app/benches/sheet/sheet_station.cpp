@@ -5,6 +5,7 @@
 #include "app/style/shrinking.h"
 #include "book/files.h"
 #include "book/job_file.h"
+#include "core/examine/snapshot.h"
 #include "core/job/job.h"
 #include "words/say.h"
 

@@ -1,5 +1,6 @@
 // A scene, drawn: lobes, heights, the lane below, another lobe, and what moves.
 #include "app/pictures/strip/plot.h"
+#include "core/result/findings.h"
 
 #include "app/pictures/drawn_curve.h"
 #include "words/say.h"

@@ -2,6 +2,7 @@
 
 #include "app/pictures/picture.h"
 #include "app/style/label.h"
+#include "core/result/findings.h"
 #include "words/say.h"
 
 #include <QPicture>

@@ -3,6 +3,7 @@
 #pragma once
 
 #include "app/pictures/strip.h"
+#include "core/lobe/indicator.h"
 
 #include <qcustomplot.h>
 
