@@ -11,6 +11,7 @@
 
 namespace book {
 
+/// What a job of a book is read as.
 struct Loaded {
     lobe::Job job;
     /// Facts no engine has ("engine.cylinders: 2000000000"): left out of the job, not of the book.

@@ -15,7 +15,7 @@ namespace {
 
 constexpr char kAccessible[] = "org.a11y.atspi.Accessible";
 // Bits of the state, by the specification of the bus.
-constexpr int kChecked = 4, kShowing = 25;
+constexpr int kChecked = 4, kFocused = 12, kShowing = 25;
 constexpr int kDeep = 12;
 
 QList<Node> nodesOf(const QVariant& value) {
@@ -98,6 +98,7 @@ Said ScreenReader::said(const Node& node) const {
         };
         out.showing = has(kShowing);
         out.checked = has(kChecked);
+        out.focused = has(kFocused);
     }
     return out;
 }
@@ -150,6 +151,10 @@ QStringList ScreenReader::columns(const Node& table) const {
     for (int i = 0; i < n; ++i)
         out << call(table, "org.a11y.atspi.Table", "GetColumnDescription", {i}).value(0).toString();
     return out;
+}
+
+QString ScreenReader::text(const Node& entry) const {
+    return call(entry, "org.a11y.atspi.Text", "GetText", {0, -1}).value(0).toString();
 }
 
 double ScreenReader::value(const Node& slider) const {

@@ -22,7 +22,7 @@ struct Node {
 struct Said {
     Node node;
     QString role, name, description;
-    bool showing = false, checked = false;
+    bool showing = false, checked = false, focused = false;
 };
 
 class ScreenReader {
@@ -42,6 +42,8 @@ public:
     bool press(const Node& node) const;
     /// "columns of row": what a table says of itself.
     QStringList columns(const Node& table) const;
+    /// What stands in an entry.
+    QString text(const Node& entry) const;
     double value(const Node& slider) const;
     void setValue(const Node& slider, double value) const;
 

@@ -30,8 +30,8 @@ TdcFindings tdcOf(double before, double after) {
 namespace {
 
 template <std::size_t... Kinds> std::vector<Finding> oneOfEach(std::index_sequence<Kinds...>) {
-    return {Finding{std::variant_alternative_t<Kinds, found::Any>{}, Severity::LookAgain,
-                    Side::Intake, 1}...};
+    return {
+        Finding{found::Any(std::in_place_index<Kinds>), Severity::LookAgain, Side::Intake, 1}...};
 }
 
 } // namespace

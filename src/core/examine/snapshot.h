@@ -19,7 +19,7 @@ public:
     Snapshot(const Snapshot&) = delete;
     Snapshot& operator=(const Snapshot&) = delete;
 
-    const Job& job;
+    const Job& job; ///< lies behind: a snapshot is handled without knowing what a job is
     Findings findings;
     /// What went wrong where the job could not be examined: then nothing is found of it, and what
     /// was entered last can be taken back. For whoever mends the program; no sentence.
