@@ -93,8 +93,8 @@ double sharedRounding_deg(double step_deg, double own_deg) {
 /// How far either side of the nose an indicator stands still, 95 %: sqrt(2 d / b) with a bend b of
 /// 0.002 mm per square degree, about what road and race lobes have.
 double dwell_deg(double resolution_mm) {
-    constexpr double kBend = 0.002;
-    return std::sqrt(2.0 * std::max(resolution_mm, 0.01) / kBend);
+    constexpr double kBendAtNose = 0.002;
+    return std::sqrt(2.0 * std::max(resolution_mm, 0.01) / kBendAtNose);
 }
 
 /// About how fast lift passes a height low on a flank, mm per degree, where no curve tells.
