@@ -2,8 +2,8 @@
 # BELOW, and nothing else: that is the whole of the layering rule, enforced by the linker
 # and by include paths (each layer's headers are found as "core/…", "book/…" and so on). READ_ONCE
 # names headers that are read once for the whole layer, or the layer whose are taken: they are most of
-# what a file of it costs to compile. Of our own only the one that every file of the layer includes
-# anyway, so that an edit rebuilds what includes it and no more; a file names what it uses all the same.
+# what a file of it costs to compile. Of our own only what nearly every unit reads anyway, since an edit
+# of it rebuilds the layer: never the job. A file names what it uses all the same.
 # QUICK names the folders whose work is done thousands of times for one key.
 include(${CMAKE_CURRENT_LIST_DIR}/Warnings.cmake)
 
@@ -49,6 +49,7 @@ function(amber_together target) # [bytes]: where more than usual is of one kind
         if(made OR source IN_LIST AMBER_IN_HAND OR NOT source MATCHES "\\.cpp$")
             continue()
         endif()
+        # Tests of the window look into the job on disk by their fixture.
         file(STRINGS ${source} job REGEX "^#include \"(core/job/job|app_fixture)\\.h\"$" LIMIT_COUNT 1)
         if(job)
             list(APPEND sources ${source})

@@ -1,10 +1,10 @@
-#include "core/job/job.h"
 #include "faults/faults.h"
 
 #include "book/codec.h"
 #include "book/files.h"
 #include "book/side_file.h"
 #include "core/examine/examine.h"
+#include "core/job/job.h"
 #include "core/lobe/lobe.h"
 #include "core/typed/entry.h"
 #include "core/typed/lift_table.h"
