@@ -5,6 +5,7 @@
 #include "cli/clearance_command.h"
 #include "cli/compare_command.h"
 #include "cli/compression_command.h"
+#include "cli/examine_command.h"
 #include "cli/filling_command.h"
 #include "cli/inputs.h"
 #include "cli/job_commands.h"
@@ -16,7 +17,6 @@
 #include "cli/take_command.h"
 #include "cli/tdc_command.h"
 #include "cli/text.h"
-#include "core/job/job.h"
 #include "words/sentences.h"
 
 #include <QCoreApplication>
@@ -49,7 +49,7 @@ public:
         line.requireCommand();
         line.setVersion("amber-lobe-cli " AMBER_VERSION);
         Command app = line.top();
-        std::string file, exhaust, book, job;
+        std::string file, exhaust;
         LobeOptions options;
 
         Command lobe = app.command("lobe", "one lobe from a lift table");
@@ -66,12 +66,7 @@ public:
         shared(pair, options);
         pair.callback([&] { host_.command = [&] { twoLobes(file, exhaust, options); }; });
 
-        Command examine = app.command("examine", "every finding of a job in a book");
-        examine.option("BOOK", book, "a book file").required();
-        examine.option("--job", job, "the job's name; needed when the book holds several");
-        examine.flag("--json", options.json, "print JSON");
-        examine.callback([&] { host_.command = [&] { examineBook(book, job, options.json); }; });
-
+        addExamine(app, host_);
         addList(app, host_);
         addExport(app, host_);
         addImport(app, host_);
@@ -284,16 +279,6 @@ private:
                         pairText(pair, style) +
                         (x ? explanationText(*x, false, style) : QString()));
         }
-    }
-
-    void examineBook(const std::string& file, const std::string& wanted, bool json) const {
-        const auto book = openBook(pathOf(file));
-        const Job job = jobOf(*book, wanted);
-        const Findings findings = lobe::examine(job);
-        if (json)
-            host_.print(jobJson(job, findings, styleOf(false)));
-        else
-            host_.print(jobText(job, findings, styleOf(false)));
     }
 
     Host host_;

@@ -1,4 +1,4 @@
-// amber-lobe-cli: lobe, pair and examine.
+// amber-lobe-cli: every command, of which lobe and pair are here.
 //
 // Exit codes: 0 done; 1 the data cannot be used (one line on the error stream names the file, the
 // line and what was expected); 2 the command line itself is wrong.

@@ -1,11 +1,12 @@
-// The real window in a folder of its own, driven by object name with real keys and mouse.
+// The real window in a folder of its own, driven by object name with real keys and mouse. Read
+// ahead for every test of the window, and therefore not what a job holds: who looks into one
+// includes it.
 #pragma once
 
 #include "app/frame/application.h"
 #include "app/frame/entry_bar.h"
 #include "app/style/rows.h"
 #include "core/examine/snapshot.h"
-#include "core/job/job.h"
 
 #include <QApplication>
 #include <QLabel>
@@ -82,11 +83,7 @@ public:
     }
 
     /// The job as it stands on disk, read by a book of its own.
-    lobe::Job onDisk() {
-        auto opened = book::Book::open(session().book().path());
-        const auto& b = *std::get<std::unique_ptr<book::Book>>(opened);
-        return std::get<lobe::Job>(b.load(session().job().id));
-    }
+    lobe::Job onDisk();
 
 private:
     QWidget* target() {
