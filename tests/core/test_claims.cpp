@@ -351,6 +351,58 @@ private slots:
         QVERIFY2(within >= 0.95 * all, qPrintable(QStringLiteral("%1 of %2").arg(within).arg(all)));
     }
 
+    // Events alone, taken two to four times on a wheel read to whole, half or tenth degrees: what
+    // the wheel was read to is in the digits typed, and repeats do not divide it away.
+    void eventsAlone_data() {
+        QTest::addColumn<double>("wheel");
+        QTest::addColumn<int>("repeats");
+        QTest::addColumn<double>("scatter");
+        for (double wheel : {1.0, 0.5, 0.1})
+            for (int repeats : {1, 2, 3, 4})
+                for (double scatter : {0.05, 0.2})
+                    QTest::addRow("to %g, %d times, scatter %g", wheel, repeats, scatter)
+                        << wheel << repeats << scatter;
+    }
+    void eventsAlone() {
+        QFETCH(double, wheel);
+        QFETCH(int, repeats);
+        QFETCH(double, scatter);
+        std::mt19937 random(5);
+        std::normal_distribution<double> n(0.0, 1.0);
+        std::uniform_real_distribution<double> u(0.0, 1.0);
+        int covered = 0, asked = 0;
+        double widest = 0.0;
+        for (int k = 0; k < 300; ++k) {
+            const double truth[] = {-20.0 + 10.0 * u(random), 225.0 + 10.0 * u(random)};
+            Job job;
+            LiftRun run;
+            run.id = 1;
+            run.terms.eventsOnly = true;
+            run.terms.repeats = repeats;
+            for (int i = 0; i < repeats; ++i)
+                for (bool opens : {true, false}) {
+                    Reading r;
+                    r.of = opens ? ReadingOf::Opens : ReadingOf::Closes;
+                    r.value_mm = 1.27;
+                    const double at = truth[opens ? 0 : 1] + scatter * n(random);
+                    r.at = {wheel * std::round(at / wheel)};
+                    r.typed = QString::number(r.at.deg, 'f', wheel == 1.0 ? 0 : 1).toStdString();
+                    run.readings.push_back(r);
+                }
+            job.runs = {run};
+            const Findings found = examine(job);
+            const HeightEvents& e = found.runs[0].lobe.atEventsHeight;
+            asked += 2;
+            covered += std::abs(e.opens->deg - truth[0]) <= *halfWidthOf(e.opens);
+            covered += std::abs(e.closes->deg - truth[1]) <= *halfWidthOf(e.closes);
+            widest = std::max(widest, *halfWidthOf(e.opens));
+        }
+        QCOMPARE(asked, 600);
+        QVERIFY2(covered >= 540, qPrintable(QStringLiteral("%1 of 600 covered").arg(covered)));
+        // Honest, and no more: never over a degree and a half.
+        QVERIFY2(widest < 1.5, qPrintable(QString::number(widest)));
+    }
+
     // A decompressor lifts the valve once more, far from its lobe: 0.6 mm about the angle -60.
     void aDecompressorIsNamedWithItsOwnEvents() {
         LiftRun run = curve(Side::Intake);

@@ -1,8 +1,6 @@
 // What is stated as doubt, counted over lobes with known truth: how often the truth lies within it,
 // what one slip does, and whom a faultless run accuses. The seeds were drawn after the rules were
 // written; measure/accuracy.cpp prints the same over many more conditions.
-#include "core/examine/examine.h"
-#include "core/job/job.h"
 #include "core/lobe/fair.h"
 #include "support/measured_lobe.h"
 #include "support/program.h"
@@ -341,56 +339,6 @@ private slots:
                 }
         QVERIFY2(area.share() >= 0.9, area.told("area"));
         QVERIFY2(centroid.share() >= 0.9, centroid.told("centroid"));
-    }
-
-    // Events alone, taken two to four times on a wheel read to whole, half or tenth degrees: what
-    // the wheel was read to is in the digits typed, and repeats do not divide it away.
-    void eventsAlone_data() {
-        QTest::addColumn<double>("wheel");
-        QTest::addColumn<int>("repeats");
-        QTest::addColumn<double>("scatter");
-        for (double wheel : {1.0, 0.5, 0.1})
-            for (int repeats : {1, 2, 3, 4})
-                for (double scatter : {0.05, 0.2})
-                    QTest::addRow("to %g, %d times, scatter %g", wheel, repeats, scatter)
-                        << wheel << repeats << scatter;
-    }
-    void eventsAlone() {
-        QFETCH(double, wheel);
-        QFETCH(int, repeats);
-        QFETCH(double, scatter);
-        std::mt19937 random(5);
-        std::normal_distribution<double> n(0.0, 1.0);
-        std::uniform_real_distribution<double> u(0.0, 1.0);
-        Count covered;
-        double widest = 0.0;
-        for (int k = 0; k < 300; ++k) {
-            const double truth[] = {-20.0 + 10.0 * u(random), 225.0 + 10.0 * u(random)};
-            Job job;
-            LiftRun run;
-            run.id = 1;
-            run.terms.eventsOnly = true;
-            run.terms.repeats = repeats;
-            for (int i = 0; i < repeats; ++i)
-                for (bool opens : {true, false}) {
-                    Reading r;
-                    r.of = opens ? ReadingOf::Opens : ReadingOf::Closes;
-                    r.value_mm = 1.27;
-                    const double at = truth[opens ? 0 : 1] + scatter * n(random);
-                    r.at = {wheel * std::round(at / wheel)};
-                    r.typed = QString::number(r.at.deg, 'f', wheel == 1.0 ? 0 : 1).toStdString();
-                    run.readings.push_back(r);
-                }
-            job.runs = {run};
-            const Findings found = examine(job);
-            const HeightEvents& e = found.runs[0].lobe.atEventsHeight;
-            covered.add(std::abs(e.opens->deg - truth[0]) <= *halfWidthOf(e.opens));
-            covered.add(std::abs(e.closes->deg - truth[1]) <= *halfWidthOf(e.closes));
-            widest = std::max(widest, *halfWidthOf(e.opens));
-        }
-        QVERIFY2(covered.share() >= 0.9, covered.told("covered"));
-        // Honest, and no more: never over a degree and a half.
-        QVERIFY2(widest < 1.5, qPrintable(QString::number(widest)));
     }
 
     // The base circle is judged by the run's own scatter.
