@@ -140,7 +140,7 @@ set(AMBER_QT_CORE_HEADERS <QDateTime> <QDir> <QFile> <QFileInfo> <QLocale> <QObj
 set(AMBER_QT_WIDGET_HEADERS ${AMBER_QT_CORE_HEADERS} <QAction> <QApplication> <QHBoxLayout>
     <QKeyEvent> <QLabel> <QLineEdit> <QPainter> <QPainterPath> <QPushButton> <QStyle> <QWidget>)
 # Most of QTest, for the tests that take a layer's headers: to read them ahead once more for tests alone
-# would cost what it saves (to write them down is half of it). The program is not linked with it.
+# costs more than it saves (to write them down is half of it). The program is not linked with it.
 set(AMBER_TEST_HEADERS <QtTest/qtestcase.h> <QtTest/qtestdata.h> <QtTest/qbenchmark.h> <QAbstractItemModel>
     <QCborMap> <QRect> <QUrl> <QUuid>)
 

@@ -1,6 +1,6 @@
-// The real window in a folder of its own, driven by object name with real keys and mouse. Read
-// ahead for every test of the window, and therefore not what a job holds: who looks into one
-// includes it.
+// The real window in a folder of its own, driven by object name with real keys and mouse. Every
+// test of the window includes it, therefore it does not look into the job: a test that does
+// includes that.
 #pragma once
 
 #include "app/frame/application.h"

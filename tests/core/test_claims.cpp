@@ -351,7 +351,7 @@ private slots:
         QVERIFY2(within >= 0.95 * all, qPrintable(QStringLiteral("%1 of %2").arg(within).arg(all)));
     }
 
-    // Events alone, taken two to four times on a wheel read to whole, half or tenth degrees: what
+    // Events alone, taken once to four times on a wheel read to whole, half or tenth degrees: what
     // the wheel was read to is in the digits typed, and repeats do not divide it away.
     void eventsAlone_data() {
         QTest::addColumn<double>("wheel");
@@ -370,7 +370,7 @@ private slots:
         std::mt19937 random(5);
         std::normal_distribution<double> n(0.0, 1.0);
         std::uniform_real_distribution<double> u(0.0, 1.0);
-        int covered = 0, asked = 0;
+        int covered = 0;
         double widest = 0.0;
         for (int k = 0; k < 300; ++k) {
             const double truth[] = {-20.0 + 10.0 * u(random), 225.0 + 10.0 * u(random)};
@@ -392,12 +392,10 @@ private slots:
             job.runs = {run};
             const Findings found = examine(job);
             const HeightEvents& e = found.runs[0].lobe.atEventsHeight;
-            asked += 2;
             covered += std::abs(e.opens->deg - truth[0]) <= *halfWidthOf(e.opens);
             covered += std::abs(e.closes->deg - truth[1]) <= *halfWidthOf(e.closes);
             widest = std::max(widest, *halfWidthOf(e.opens));
         }
-        QCOMPARE(asked, 600);
         QVERIFY2(covered >= 540, qPrintable(QStringLiteral("%1 of 600 covered").arg(covered)));
         // Honest, and no more: never over a degree and a half.
         QVERIFY2(widest < 1.5, qPrintable(QString::number(widest)));
